@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Exchange;
+
+use Illuminate\Support\Facades\DB;
+
+/**
+ * Ids by code, of rows that are there and of rows about to be: new codes get their id before anything is written, so
+ * that files may refer to each other in any direction.
+ */
+final class Codes
+{
+    /** @var array<string, array<array-key, int>> */
+    private array $ids = [];
+
+    /** @var array<string, array<array-key, int>> */
+    private array $declared = [];
+
+    /** @var array<string, int> */
+    private array $next = [];
+
+    public function load(): void
+    {
+        foreach (CodeTable::cases() as $table) {
+            $this->remember($table->value, DB::table($table->value)->pluck('id', 'code')->all());
+        }
+        $this->remember('tasks', DB::table('tasks')->join('projects', 'projects.id', 'tasks.project_id')
+            ->selectRaw("tasks.id, projects.code || '/' || tasks.code AS code")->pluck('id', 'code')->all());
+        $this->remember('phases', DB::table('phases')->join('projects', 'projects.id', 'phases.project_id')
+            ->selectRaw("phases.id, projects.code || '/' || phases.name AS code")->pluck('id', 'code')->all());
+    }
+
+    public function idOf(string $table, string $code): ?int
+    {
+        return $this->ids[$table][$code] ?? null;
+    }
+
+    /** The id of the code, a new one if there is none yet. */
+    public function declare(string $table, string $code): int
+    {
+        $known = $this->idOf($table, $code);
+        if ($known !== null) {
+            return $known;
+        }
+        $this->declared[$table][$code] = $this->next[$table];
+
+        return $this->ids[$table][$code] = $this->next[$table]++;
+    }
+
+    /** Writes the calendars and phases that were declared; they have no file of their own. */
+    public function writeDeclared(): void
+    {
+        $calendars = [];
+        foreach ($this->declared['calendars'] ?? [] as $code => $id) {
+            $calendars[] = ['id' => $id, 'code' => (string) $code];
+        }
+        $phases = [];
+        foreach ($this->declared['phases'] ?? [] as $code => $id) {
+            [$project, $name] = explode('/', (string) $code, 2);
+            $phases[] = ['id' => $id, 'project_id' => $this->idOf('projects', $project), 'name' => $name];
+        }
+        DB::table('calendars')->insert($calendars);
+        foreach (array_chunk($phases, 500) as $chunk) {
+            DB::table('phases')->insert($chunk);
+        }
+    }
+
+    /** @param  array<array-key, mixed>  $ids */
+    private function remember(string $table, array $ids): void
+    {
+        $this->ids[$table] = array_map(static fn (mixed $id): int => is_int($id) ? $id : 0, $ids);
+        $this->next[$table] = 1 + max([0, ...array_values($this->ids[$table])]);
+    }
+}

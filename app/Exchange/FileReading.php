@@ -1,0 +1,134 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Exchange;
+
+/** Reads one exchange file into rows, noting everything that its cells have wrong. */
+final readonly class FileReading
+{
+    public function __construct(private Kind $kind, private Problems $problems)
+    {
+    }
+
+    /** @return list<Row> */
+    public function rows(string $contents): array
+    {
+        if (! mb_check_encoding($contents, 'UTF-8')) {
+            $this->problems->add($this->encodingProblem($contents));
+
+            return [];
+        }
+        $lines = CsvFile::read($contents);
+        $header = array_shift($lines);
+        if ($header === null || ! $this->isHeader($header[1])) {
+            if ($header === null) {
+                $this->problems->add($this->problem(1, null, null, ExchangeText::get('expected.header')));
+            }
+
+            return [];
+        }
+        $rows = [];
+        $lineOfKey = [];
+        foreach ($lines as [$line, $cells]) {
+            $row = $this->row($line, $header[1], $cells);
+            if ($row !== null && $this->isFirst($row, $lineOfKey)) {
+                $rows[] = $row;
+            }
+        }
+
+        return $rows;
+    }
+
+    /** @param  list<string>  $names */
+    private function isHeader(array $names): bool
+    {
+        $known = array_map(static fn (Column $column): string => $column->name, $this->kind->columns());
+        $found = 0;
+        foreach ($names as $index => $name) {
+            if (! in_array($name, $known, true)) {
+                $found++;
+                $this->problems->add($this->problem(1, null, $name, ExchangeText::get('expected.columns', ['columns' => implode(', ', $known)])));
+            } elseif (array_search($name, $names, true) !== $index) {
+                $found++;
+                $this->problems->add($this->problem(1, $name, null, ExchangeText::get('expected.once')));
+            }
+        }
+        foreach ($this->kind->columns() as $column) {
+            if ($column->isRequired && ! in_array($column->name, $names, true)) {
+                $found++;
+                $this->problems->add($this->problem(1, $column->name, null, ExchangeText::get('expected.column')));
+            }
+        }
+
+        return $found === 0;
+    }
+
+    /**
+     * @param  list<string>  $names
+     * @param  list<string>  $cells
+     */
+    private function row(int $line, array $names, array $cells): ?Row
+    {
+        if (count($cells) !== count($names)) {
+            $expected = ExchangeText::get('expected.cells', ['expected' => count($names), 'found' => count($cells)]);
+            $this->problems->add($this->problem($line, null, null, $expected));
+
+            return null;
+        }
+        $texts = array_combine($names, $cells);
+        $values = [];
+        $isComplete = true;
+        foreach ($this->kind->columns() as $column) {
+            $text = $texts[$column->name] ?? '';
+            try {
+                $values[$column->name] = $this->value($column, $text);
+            } catch (Unreadable $unreadable) {
+                $isComplete = false;
+                $this->problems->add($this->problem($line, $column->name, $text, $unreadable->expected));
+            }
+        }
+
+        return $isComplete ? new Row($this->kind->file(), $line, $values, $texts) : null;
+    }
+
+    private function value(Column $column, string $text): string|int|null
+    {
+        if (trim($text, ' ') === '') {
+            return $column->isRequired ? throw Unreadable::expected('value') : $column->default;
+        }
+
+        return $column->format->read($text);
+    }
+
+    /** @param  array<string, int>  $lineOfKey */
+    private function isFirst(Row $row, array &$lineOfKey): bool
+    {
+        $key = implode("\x00", array_map(static fn (string $column): string => (string) $row->value($column), $this->kind->key()));
+        if (isset($lineOfKey[$key])) {
+            $expected = ExchangeText::get('expected.unique', ['key' => implode(' + ', $this->kind->key()), 'line' => $lineOfKey[$key]]);
+            $this->problems->add($this->problem($row->line, null, str_replace("\x00", ' ', $key), $expected));
+
+            return false;
+        }
+        $lineOfKey[$key] = $row->line;
+
+        return true;
+    }
+
+    private function encodingProblem(string $contents): Problem
+    {
+        foreach (explode("\n", $contents) as $index => $line) {
+            if (! mb_check_encoding($line, 'UTF-8')) {
+                return $this->problem($index + 1, null, mb_convert_encoding($line, 'UTF-8', 'ISO-8859-1'), ExchangeText::get('expected.utf8'));
+            }
+        }
+
+        return $this->problem(1, null, null, ExchangeText::get('expected.utf8'));
+    }
+
+    private function problem(int $line, ?string $column, ?string $value, string $expected): Problem
+    {
+        return new Problem($this->kind->file(), $line, $column, $value, $expected);
+    }
+}

@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Exchange;
+
+use RuntimeException;
+
+/** An import that changed nothing, with every problem found. */
+final class ImportRefused extends RuntimeException
+{
+    /** @param  non-empty-list<Problem>  $problems */
+    public function __construct(public readonly array $problems)
+    {
+        parent::__construct(sprintf('%d problems in the exchange files', count($problems)));
+    }
+
+    public static function because(Problem $problem): self
+    {
+        return new self([$problem]);
+    }
+}

@@ -1,0 +1,121 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Exchange;
+
+use App\Support\Database\Record;
+use Illuminate\Database\Query\Builder;
+use Illuminate\Support\Facades\DB;
+
+/**
+ * One kind of exchange file: its columns, its key, the table behind it, and what must hold between its cells.
+ */
+abstract class Kind
+{
+    /** The file's name without `.csv`. */
+    abstract public function name(): string;
+
+    /** @return list<Column> in the order of the file */
+    abstract public function columns(): array;
+
+    /** @return list<string> the columns that make the key */
+    abstract public function key(): array;
+
+    /** @return list<string> the attributes that make the key in the table */
+    abstract public function keyAttributes(): array;
+
+    /** Everything of this kind, selected under the names of the columns, in the order of an export. */
+    abstract public function exported(): Builder;
+
+    public function file(): string
+    {
+        return $this->name().'.csv';
+    }
+
+    public function table(): string
+    {
+        return $this->name();
+    }
+
+    /** Gives the row's code its id, for kinds whose rows are known by one. */
+    public function declare(Row $row, Codes $codes): void
+    {
+    }
+
+    /**
+     * Checks that need only the row itself and the codes; rows with a problem are not taken further.
+     *
+     * @return list<Problem>
+     */
+    public function check(Row $row, Codes $codes): array
+    {
+        return [];
+    }
+
+    /** @return array<string, string|int|null> attributes beside those that the columns name */
+    public function further(Row $row, Codes $codes): array
+    {
+        return [];
+    }
+
+    /** @return array<string, string|int|null> attributes of a new row beside the others */
+    public function initial(Draft $draft): array
+    {
+        return [];
+    }
+
+    /** @param  list<Draft>  $drafts */
+    public function existing(array $drafts): Builder
+    {
+        return DB::table($this->table());
+    }
+
+    /**
+     * What must hold between the rows, and between a row and what is there already.
+     *
+     * @param  list<Draft>  $drafts
+     * @param  array<string, array<string, string|int|null>>  $existing  by key
+     * @return list<Problem>
+     */
+    public function checkAgainst(array $drafts, array $existing): array
+    {
+        return [];
+    }
+
+    /**
+     * @param  array<string, string|int|null>  $existing
+     * @return array<string, string|int|null> attributes to set beside the given ones where a row changes
+     */
+    public function onChange(array $existing): array
+    {
+        return [];
+    }
+
+    /** @return list<string> the cells of an export */
+    public function printed(Record $record): array
+    {
+        return array_map(static function (Column $column) use ($record): string {
+            $value = $record->scalar($column->name);
+
+            return $value === null || $value === '' ? '' : $column->format->print($value);
+        }, $this->columns());
+    }
+
+    /** @param  array<string, string|int|null>  $attributes */
+    final public function keyOf(array $attributes): string
+    {
+        return implode("\x00", array_map(static fn (string $name): string => (string) ($attributes[$name] ?? ''), $this->keyAttributes()));
+    }
+
+    /** @return list<Problem> one if the first day of the row is after its last */
+    final protected function checkOrder(Row $row): array
+    {
+        $first = $row->stringOrNull('starts_on');
+        $last = $row->stringOrNull('ends_on');
+
+        return $first !== null && $last !== null && $last < $first
+            ? [$row->problem('ends_on', ExchangeText::get('expected.not_before', ['day' => $first]))]
+            : [];
+    }
+}

@@ -1,0 +1,136 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Exchange;
+
+use App\Support\Database\Record;
+use Illuminate\Support\Facades\DB;
+
+/**
+ * Takes the rows of one file over into its table: finds which are new, changed or the same, and writes in bulk.
+ */
+final readonly class KindChange
+{
+    /**
+     * @param  list<array<string, string|int|null>>  $inserts
+     * @param  list<array<string, string|int|null>>  $updates  whole rows, with their id
+     */
+    private function __construct(public Kind $kind, public array $inserts, public array $updates, public int $same)
+    {
+    }
+
+    /** @param  list<Row>  $rows */
+    public static function of(Kind $kind, array $rows, Codes $codes, Problems $problems): self
+    {
+        $drafts = [];
+        foreach ($rows as $row) {
+            $found = [...self::unknownCodes($kind, $row, $codes), ...$kind->check($row, $codes)];
+            foreach ($found as $problem) {
+                $problems->add($problem);
+            }
+            if ($found === []) {
+                $drafts[] = self::draft($kind, $row, $codes);
+            }
+        }
+        if ($drafts === []) {
+            return new self($kind, [], [], 0);
+        }
+        $existing = [];
+        foreach (Record::all($kind->existing($drafts)) as $record) {
+            $attributes = $record->toArray();
+            $existing[$kind->keyOf($attributes)] = $attributes;
+        }
+        foreach ($kind->checkAgainst($drafts, $existing) as $problem) {
+            $problems->add($problem);
+        }
+
+        return self::sorted($kind, $drafts, $existing);
+    }
+
+    public function write(): void
+    {
+        foreach (array_chunk($this->inserts, 500) as $chunk) {
+            DB::table($this->kind->table())->insert($chunk);
+        }
+        foreach (array_chunk($this->updates, 500) as $chunk) {
+            DB::table($this->kind->table())->upsert($chunk, ['id'], array_keys($chunk[0]));
+        }
+    }
+
+    /**
+     * @param  list<Draft>  $drafts
+     * @param  array<string, array<string, string|int|null>>  $existing
+     */
+    private static function sorted(Kind $kind, array $drafts, array $existing): self
+    {
+        $inserts = [];
+        $updates = [];
+        $same = 0;
+        // Several settings of the organisation fall on its one row, so each change is laid over the one before.
+        foreach ($drafts as $draft) {
+            $key = $kind->keyOf($draft->attributes);
+            $known = $existing[$key] ?? null;
+            if ($known === null) {
+                $inserts[] = $draft->attributes + $kind->initial($draft);
+            } elseif (self::differs($draft->givenAttributes(), $known)) {
+                $existing[$key] = $draft->givenAttributes() + $kind->onChange($known) + $known;
+                $updates[$key] = $existing[$key];
+            } else {
+                $same++;
+            }
+        }
+
+        return new self($kind, $inserts, array_values($updates), $same);
+    }
+
+    /**
+     * @param  array<string, string|int|null>  $given
+     * @param  array<string, string|int|null>  $known
+     */
+    private static function differs(array $given, array $known): bool
+    {
+        foreach ($given as $name => $value) {
+            if ($value !== $known[$name]) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** @return list<Problem> */
+    private static function unknownCodes(Kind $kind, Row $row, Codes $codes): array
+    {
+        $problems = [];
+        foreach ($kind->columns() as $column) {
+            $code = $row->value($column->name);
+            if ($column->names !== null && $code !== null && $codes->idOf($column->names->value, (string) $code) === null) {
+                $problems[] = $row->problem($column->name, ExchangeText::get('expected.known', ['what' => $column->names->singular()]));
+            }
+        }
+
+        return $problems;
+    }
+
+    private static function draft(Kind $kind, Row $row, Codes $codes): Draft
+    {
+        $further = $kind->further($row, $codes);
+        $attributes = $further;
+        $given = array_keys($further);
+        foreach ($kind->columns() as $column) {
+            if ($column->attribute === '') {
+                continue;
+            }
+            $value = $row->value($column->name);
+            $attributes[$column->attribute] = $column->names !== null && $value !== null
+                ? $codes->idOf($column->names->value, (string) $value)
+                : $value;
+            if ($row->has($column->name)) {
+                $given[] = $column->attribute;
+            }
+        }
+
+        return new Draft($row, $attributes, $given);
+    }
+}

@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Exchange\Kinds;
+
+use App\Exchange\CodeTable;
+use App\Exchange\Column;
+use App\Exchange\Formats\DayFormat;
+use App\Exchange\Formats\HoursCell;
+use App\Exchange\Formats\TextFormat;
+use App\Exchange\Kind;
+use Illuminate\Database\Query\Builder;
+use Illuminate\Support\Facades\DB;
+
+/** `absences.csv` */
+final class AbsencesKind extends Kind
+{
+    public function name(): string
+    {
+        return 'absences';
+    }
+
+    public function columns(): array
+    {
+        return [
+            Column::reference('person', CodeTable::People, true),
+            Column::required('date', new DayFormat),
+            Column::optional('hours', HoursCell::onDay(), null, 'minutes'),
+            Column::required('kind', new TextFormat(60)),
+        ];
+    }
+
+    public function key(): array
+    {
+        return ['person', 'date', 'kind'];
+    }
+
+    public function keyAttributes(): array
+    {
+        return ['person_id', 'date', 'kind'];
+    }
+
+    public function exported(): Builder
+    {
+        return DB::table('absences')->join('people', 'people.id', 'absences.person_id')
+            ->selectRaw('people.code AS person, absences.date, absences.minutes AS hours, absences.kind')
+            ->orderBy('people.code')->orderBy('absences.date')->orderBy('absences.kind');
+    }
+}

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Exchange\Kinds;
+
+use App\Exchange\Kind;
+
+/** Every kind of exchange file, in the order in which they are listed, checked and written. */
+final class AllKinds
+{
+    /** @return list<Kind> */
+    public static function list(): array
+    {
+        return [
+            new CalendarsKind,
+            new OrganisationKind,
+            new TeamsKind,
+            new RolesKind,
+            new PeopleKind,
+            new RatesKind,
+            new ClientsKind,
+            new ProjectsKind,
+            new TasksKind,
+            new AssignmentsKind,
+            new AbsencesKind,
+            new EntriesKind,
+            new RestatementsKind,
+            new StandInsKind,
+        ];
+    }
+}

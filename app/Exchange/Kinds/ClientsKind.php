@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Exchange\Kinds;
+
+/** `clients.csv` */
+final class ClientsKind extends NamedKind
+{
+    public function name(): string
+    {
+        return 'clients';
+    }
+
+    protected function codeColumn(): string
+    {
+        return 'client';
+    }
+}

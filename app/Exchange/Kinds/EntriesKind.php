@@ -1,0 +1,146 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Exchange\Kinds;
+
+use App\Exchange\Codes;
+use App\Exchange\CodeTable;
+use App\Exchange\Column;
+use App\Exchange\Draft;
+use App\Exchange\ExchangeText;
+use App\Exchange\Formats\ChoiceFormat;
+use App\Exchange\Formats\DayFormat;
+use App\Exchange\Formats\HoursCell;
+use App\Exchange\Formats\TextFormat;
+use App\Exchange\Formats\YesNoFormat;
+use App\Exchange\Problem;
+use App\Exchange\Row;
+use Illuminate\Database\Query\Builder;
+use Illuminate\Support\Facades\DB;
+use Moss\Core\Sheet\EntryState;
+
+/** `entries.csv` */
+final class EntriesKind extends OnTaskKind
+{
+    public function name(): string
+    {
+        return 'entries';
+    }
+
+    public function columns(): array
+    {
+        $states = array_map(static fn (EntryState $state): string => $state->value, EntryState::cases());
+
+        return [
+            Column::reference('person', CodeTable::People, true),
+            ...$this->taskColumns(),
+            Column::reference('role', CodeTable::Roles),
+            Column::required('date', new DayFormat),
+            Column::required('hours', HoursCell::ofEntry(), 'minutes'),
+            Column::optional('state', new ChoiceFormat(...$states), EntryState::Draft->value),
+            Column::optional('billable', new YesNoFormat),
+            Column::optional('note', new TextFormat(2000, true), ''),
+            Column::optional('client_note', new TextFormat(2000, true), ''),
+            Column::optional('corrects', new DayFormat),
+        ];
+    }
+
+    public function key(): array
+    {
+        return ['person', 'project', 'task', 'role', 'date', 'corrects'];
+    }
+
+    public function keyAttributes(): array
+    {
+        return ['person_id', 'task_id', 'role_id', 'date', 'corrects'];
+    }
+
+    public function check(Row $row, Codes $codes): array
+    {
+        $minutes = $row->int('hours');
+        if ($minutes === 0) {
+            return [$row->problem('hours', ExchangeText::get('expected.hours_on_day'))];
+        }
+        if ($minutes < 0 && $row->value('corrects') === null) {
+            return [$row->problem('hours', ExchangeText::get('expected.negative_corrects'))];
+        }
+
+        return $this->checkTask($row, $codes);
+    }
+
+    public function existing(array $drafts): Builder
+    {
+        $days = [];
+        foreach ($drafts as $draft) {
+            $days[] = (string) $draft->attributes['date'];
+            $days[] = (string) ($draft->attributes['corrects'] ?? $draft->attributes['date']);
+        }
+
+        return DB::table('entries')->whereBetween('date', $days === [] ? ['', ''] : [min($days), max($days)]);
+    }
+
+    public function checkAgainst(array $drafts, array $existing): array
+    {
+        $states = array_map(static fn (array $entry): string => (string) $entry['state'], $existing);
+        $problems = [];
+        foreach ($drafts as $draft) {
+            $problems[] = $this->changeOfFixed($draft, $existing[$this->keyOf($draft->attributes)] ?? null);
+            $states[$this->keyOf($draft->attributes)] = (string) $draft->attributes['state'];
+        }
+        foreach ($drafts as $draft) {
+            $corrects = $draft->attributes['corrects'];
+            $corrected = $this->keyOf(['date' => $corrects, 'corrects' => null] + $draft->attributes);
+            if ($corrects !== null && ($states[$corrected] ?? null) !== EntryState::Settled->value) {
+                $problems[] = $draft->row->problem('corrects', ExchangeText::get('expected.settled_entry'));
+            }
+        }
+
+        return array_values(array_filter($problems));
+    }
+
+    public function initial(Draft $draft): array
+    {
+        return ['version' => 1];
+    }
+
+    public function onChange(array $existing): array
+    {
+        return ['version' => (int) $existing['version'] + 1, 'approvals' => 0, 'approver_id' => null, 'last_approver_id' => null];
+    }
+
+    public function exported(): Builder
+    {
+        return DB::table('entries')
+            ->join('people', 'people.id', 'entries.person_id')
+            ->join('tasks', 'tasks.id', 'entries.task_id')
+            ->join('projects', 'projects.id', 'tasks.project_id')
+            ->leftJoin('roles', 'roles.id', 'entries.role_id')
+            ->selectRaw('people.code AS person, projects.code AS project, tasks.code AS task, roles.code AS role, entries.date')
+            ->selectRaw('entries.minutes AS hours, entries.state, entries.billable, entries.note, entries.client_note, entries.corrects')
+            ->orderBy('people.code')->orderBy('entries.date')->orderBy('projects.code')->orderBy('tasks.code')
+            ->orderBy('roles.code')->orderBy('entries.corrects');
+    }
+
+    /**
+     * Approved time may only be settled, settled time not be changed at all.
+     *
+     * @param  array<string, string|int|null>|null  $entry
+     */
+    private function changeOfFixed(Draft $draft, ?array $entry): ?Problem
+    {
+        $state = EntryState::tryFrom((string) ($entry['state'] ?? ''));
+        if ($entry === null || $state === null || ! $state->isActual()) {
+            return null;
+        }
+        $changed = array_diff_assoc($draft->givenAttributes(), $entry);
+        if ($state === EntryState::Approved && ($changed['state'] ?? null) === EntryState::Settled->value) {
+            unset($changed['state']);
+        }
+        if ($changed === []) {
+            return null;
+        }
+
+        return new Problem($draft->row->file, $draft->row->line, null, null, ExchangeText::get('expected.unchanged_'.$state->value));
+    }
+}

@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Exchange\Kinds;
+
+use App\Exchange\Codes;
+use App\Exchange\CodeTable;
+use App\Exchange\Column;
+use App\Exchange\Draft;
+use App\Exchange\ExchangeText;
+use App\Exchange\Formats\ChoiceFormat;
+use App\Exchange\Formats\DayFormat;
+use App\Exchange\Formats\EmailFormat;
+use App\Exchange\Formats\PatternFormat;
+use App\Exchange\Formats\TimezoneFormat;
+use App\Exchange\Row;
+use Illuminate\Database\Query\Builder;
+use Illuminate\Support\Facades\DB;
+
+/** `people.csv` */
+final class PeopleKind extends NamedKind
+{
+    public function name(): string
+    {
+        return 'people';
+    }
+
+    public function columns(): array
+    {
+        return [
+            ...parent::columns(),
+            Column::required('email', new EmailFormat),
+            Column::reference('team', CodeTable::Teams),
+            Column::reference('manager', CodeTable::People),
+            Column::optional('access', new ChoiceFormat('member', 'manager', 'office', 'viewer'), 'member'),
+            Column::reference('role', CodeTable::Roles),
+            Column::reference('calendar', CodeTable::Calendars),
+            Column::optional('pattern', new PatternFormat),
+            Column::optional('timezone', new TimezoneFormat),
+            Column::optional('starts_on', new DayFormat),
+            Column::optional('ends_on', new DayFormat),
+        ];
+    }
+
+    public function check(Row $row, Codes $codes): array
+    {
+        return $this->checkOrder($row);
+    }
+
+    public function checkAgainst(array $drafts, array $existing): array
+    {
+        $owners = [];
+        foreach ($existing as $person) {
+            $owners[$person['id']] = mb_strtolower((string) $person['email']);
+        }
+        foreach ($drafts as $draft) {
+            $owners[$draft->attributes['id']] = mb_strtolower((string) $draft->attributes['email']);
+        }
+        $holders = array_count_values($owners);
+        $problems = [];
+        foreach ($drafts as $draft) {
+            if ($holders[mb_strtolower((string) $draft->attributes['email'])] > 1) {
+                $problems[] = $draft->row->problem('email', ExchangeText::get('expected.own_email'));
+            }
+        }
+
+        return $problems;
+    }
+
+    public function initial(Draft $draft): array
+    {
+        return ['hours_format' => 'decimal'];
+    }
+
+    public function exported(): Builder
+    {
+        return DB::table('people')
+            ->leftJoin('teams', 'teams.id', 'people.team_id')
+            ->leftJoin('people AS managers', 'managers.id', 'people.manager_id')
+            ->leftJoin('roles', 'roles.id', 'people.role_id')
+            ->leftJoin('calendars', 'calendars.id', 'people.calendar_id')
+            ->selectRaw('people.code AS person, people.name, people.email, teams.code AS team, managers.code AS manager, people.access')
+            ->selectRaw('roles.code AS role, calendars.code AS calendar, people.pattern, people.timezone, people.starts_on, people.ends_on')
+            ->orderBy('people.code');
+    }
+
+    protected function codeColumn(): string
+    {
+        return 'person';
+    }
+}

@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Exchange\Kinds;
+
+use App\Exchange\Codes;
+use App\Exchange\CodeTable;
+use App\Exchange\Column;
+use App\Exchange\ExchangeText;
+use App\Exchange\Formats\DayFormat;
+use App\Exchange\Kind;
+use App\Exchange\Row;
+use Illuminate\Database\Query\Builder;
+use Illuminate\Support\Facades\DB;
+
+/** `stand_ins.csv`: who decides in an absent approver's place. */
+final class StandInsKind extends Kind
+{
+    public function name(): string
+    {
+        return 'stand_ins';
+    }
+
+    public function columns(): array
+    {
+        return [
+            Column::reference('person', CodeTable::People, true),
+            Column::reference('stand_in', CodeTable::People, true),
+            Column::required('starts_on', new DayFormat),
+            Column::required('ends_on', new DayFormat),
+        ];
+    }
+
+    public function key(): array
+    {
+        return ['person', 'stand_in', 'starts_on'];
+    }
+
+    public function keyAttributes(): array
+    {
+        return ['person_id', 'stand_in_id', 'starts_on'];
+    }
+
+    public function check(Row $row, Codes $codes): array
+    {
+        if ($row->value('person') === $row->value('stand_in')) {
+            return [$row->problem('stand_in', ExchangeText::get('expected.other_person'))];
+        }
+
+        return $this->checkOrder($row);
+    }
+
+    public function exported(): Builder
+    {
+        return DB::table('stand_ins')
+            ->join('people', 'people.id', 'stand_ins.person_id')
+            ->join('people AS others', 'others.id', 'stand_ins.stand_in_id')
+            ->selectRaw('people.code AS person, others.code AS stand_in, stand_ins.starts_on, stand_ins.ends_on')
+            ->orderBy('people.code')->orderBy('others.code')->orderBy('stand_ins.starts_on');
+    }
+}

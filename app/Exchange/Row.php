@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Exchange;
+
+use UnexpectedValueException;
+
+/** One line of an exchange file, its cells read; the texts as they stood are kept for the report. */
+final readonly class Row
+{
+    /**
+     * @param  array<string, string|int|null>  $values  by column name, defaults filled in
+     * @param  array<string, string>  $texts  by column name, only columns that the file has
+     */
+    public function __construct(public string $file, public int $line, private array $values, private array $texts)
+    {
+    }
+
+    public function has(string $column): bool
+    {
+        return array_key_exists($column, $this->texts);
+    }
+
+    public function value(string $column): string|int|null
+    {
+        return $this->values[$column] ?? null;
+    }
+
+    public function string(string $column): string
+    {
+        $value = $this->value($column);
+
+        return is_string($value) ? $value : throw new UnexpectedValueException($column.' is no text');
+    }
+
+    public function stringOrNull(string $column): ?string
+    {
+        return $this->value($column) === null ? null : $this->string($column);
+    }
+
+    public function int(string $column): int
+    {
+        $value = $this->value($column);
+
+        return is_int($value) ? $value : throw new UnexpectedValueException($column.' is no number');
+    }
+
+    public function problem(string $column, string $expected): Problem
+    {
+        return new Problem($this->file, $this->line, $column, $this->texts[$column] ?? null, $expected);
+    }
+}

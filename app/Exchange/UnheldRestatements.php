@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Exchange;
+
+use App\Support\Database\Record;
+use Illuminate\Support\Facades\DB;
+
+/** Finds restatements of people who hold nothing on the task, neither themselves nor through their team. */
+final class UnheldRestatements
+{
+    /**
+     * @param  list<Row>  $rows
+     * @return list<Problem>
+     */
+    public static function among(array $rows, Codes $codes): array
+    {
+        if ($rows === []) {
+            return [];
+        }
+        $held = [];
+        $query = DB::table('assignments')
+            ->leftJoin('people AS members', 'members.team_id', 'assignments.team_id')
+            ->selectRaw('DISTINCT assignments.task_id, coalesce(assignments.person_id, members.id) AS person_id');
+        foreach (Record::all($query) as $record) {
+            $held[$record->int('task_id').'/'.$record->intOrNull('person_id')] = true;
+        }
+        $problems = [];
+        foreach ($rows as $row) {
+            $task = $codes->idOf('tasks', $row->string('project').'/'.$row->string('task'));
+            if (! isset($held[$task.'/'.$codes->idOf('people', $row->string('person'))])) {
+                $problems[] = $row->problem('person', ExchangeText::get('expected.holder'));
+            }
+        }
+
+        return $problems;
+    }
+}

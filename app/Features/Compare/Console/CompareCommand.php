@@ -1,0 +1,96 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Features\Compare\Console;
+
+use App\Features\Compare\Queries\ComparisonReport;
+use App\Features\Compare\Queries\GroupNames;
+use App\Support\Clock\Today;
+use App\Support\Console\FigureTable;
+use App\Support\Console\OptionRefused;
+use App\Support\Console\ReadsOptions;
+use Illuminate\Console\Command;
+use Moss\Core\Calendar\DayRange;
+use Moss\Core\Compare\Grouping;
+use Moss\Core\Compare\Row;
+use Moss\Core\Compare\Selection;
+use Symfony\Component\Console\Output\OutputInterface;
+
+final class CompareCommand extends Command
+{
+    use ReadsOptions;
+
+    private const COLUMNS = ['group', 'name', 'planned', 'planned_to_date', 'actual', 'pending', 'variance', 'variance_pct'];
+
+    protected $signature = 'moss:compare
+        {--by= : project, phase, task, person, team, client, role, month or week}
+        {--from= : the first day}
+        {--to= : the last day}
+        {--today= : plans up to it are planned to date; the real day by default}
+        {--project=* : only these projects, by code}
+        {--person=* : only these people, by code}
+        {--team=* : only these teams, by code}
+        {--client=* : only these clients, by code}
+        {--pending : count what is not yet approved as actual}
+        {--format=csv : csv or json}';
+
+    protected $description = 'Planned against actual hours in a period';
+
+    public function handle(ComparisonReport $report, Today $clock): int
+    {
+        try {
+            $grouping = Grouping::from($this->oneOf('by', ...array_map(static fn (Grouping $grouping): string => $grouping->value, Grouping::cases())));
+            $format = $this->oneOf('format', 'csv', 'json');
+            $comparison = $report->comparison($grouping, $this->selection(), $this->period(), $this->today($clock), $this->option('pending') === true);
+        } catch (OptionRefused $refused) {
+            $this->complain($refused->getMessage());
+
+            return self::FAILURE;
+        }
+        $names = GroupNames::for($grouping);
+        $rows = [];
+        foreach ($comparison->rows() as $group => $row) {
+            $rows[] = self::cells((string) $group, $names->nameOf((string) $group), $row);
+        }
+        $rows[] = self::cells('total', '', $comparison->total());
+        $this->output->write($format === 'csv' ? FigureTable::csv(self::COLUMNS, $rows) : FigureTable::json($rows), false, OutputInterface::OUTPUT_RAW);
+
+        return self::SUCCESS;
+    }
+
+    /** @throws OptionRefused */
+    private function period(): DayRange
+    {
+        $first = $this->day('from') ?? throw OptionRefused::because('missing', ['option' => 'from']);
+        $last = $this->day('to') ?? throw OptionRefused::because('missing', ['option' => 'to']);
+
+        return $last->isBefore($first) ? throw OptionRefused::because('reversed', []) : DayRange::between($first, $last);
+    }
+
+    /** @throws OptionRefused */
+    private function selection(): Selection
+    {
+        return new Selection(
+            $this->codes('project', 'projects'),
+            $this->codes('person', 'people'),
+            $this->codes('team', 'teams'),
+            $this->codes('client', 'clients'),
+        );
+    }
+
+    /** @return array<string, string|int|null> */
+    private static function cells(string $group, string $name, Row $row): array
+    {
+        return array_combine(self::COLUMNS, [
+            $group,
+            $name,
+            $row->planned->toInt(),
+            $row->plannedToDate->toInt(),
+            $row->actual->toInt(),
+            $row->pending->toInt(),
+            $row->variance()->toInt(),
+            $row->variancePercentage()?->__toString(),
+        ]);
+    }
+}

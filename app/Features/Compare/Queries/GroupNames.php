@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Features\Compare\Queries;
+
+use App\Support\Database\Record;
+use Illuminate\Database\Query\Builder;
+use Illuminate\Support\Facades\DB;
+use Moss\Core\Compare\Grouping;
+
+/** What the groups of a comparison are called. */
+final readonly class GroupNames
+{
+    /** @param  array<string, string>  $names  by group code */
+    private function __construct(private array $names)
+    {
+    }
+
+    public static function for(Grouping $grouping): self
+    {
+        $query = self::query($grouping);
+        $names = [];
+        foreach ($query === null ? [] : Record::all($query) as $record) {
+            $names[$record->string('code')] = $record->string('name');
+        }
+
+        return new self($names);
+    }
+
+    /** The name; of months, weeks and what has none, the code itself. */
+    public function nameOf(string $group): string
+    {
+        return $this->names[$group] ?? $group;
+    }
+
+    private static function query(Grouping $grouping): ?Builder
+    {
+        return match ($grouping) {
+            Grouping::Project, Grouping::Client, Grouping::Team, Grouping::Role => DB::table($grouping->value.'s')->select('code', 'name'),
+            Grouping::Person => DB::table('people')->select('code', 'name'),
+            Grouping::Task => DB::table('tasks')->join('projects', 'projects.id', 'tasks.project_id')
+                ->selectRaw("projects.code || '/' || tasks.code AS code, tasks.name"),
+            Grouping::Phase => DB::table('phases')->join('projects', 'projects.id', 'phases.project_id')
+                ->selectRaw("projects.code || '/' || phases.name AS code, phases.name"),
+            Grouping::Month, Grouping::Week => null,
+        };
+    }
+}

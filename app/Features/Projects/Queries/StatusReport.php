@@ -1,0 +1,108 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Features\Projects\Queries;
+
+use App\Features\Calendar\Queries\WorkingTime;
+use App\Support\Database\Record;
+use Illuminate\Database\Query\Builder;
+use Illuminate\Support\Facades\DB;
+use Moss\Core\Calendar\Day;
+use Moss\Core\Effort\Figures;
+use Moss\Core\Effort\Forecasting;
+use Moss\Core\Effort\TaskEffort;
+
+/**
+ * The figures at completion of projects on a day, at any level; in a fixed number of queries for every fifty projects.
+ */
+final class StatusReport
+{
+    private const PROJECTS_AT_ONCE = 50;
+
+    /** What stands for the unassigned hours of a task among its holders. */
+    public const UNASSIGNED = 'unassigned';
+
+    /**
+     * @param  list<string>  $codes  of projects; none for all
+     * @return list<StatusRow> in the order of project, phase, task and holder code
+     */
+    public function rows(StatusLevel $level, Day $today, array $codes = []): array
+    {
+        $projects = [];
+        $query = DB::table('projects')->select('id', 'code')->orderBy('code')
+            ->when($codes !== [], static fn (Builder $query) => $query->whereIn('code', $codes));
+        foreach (Record::all($query) as $record) {
+            $projects[$record->int('id')] = $record->string('code');
+        }
+        $efforts = new Efforts(new Plans(WorkingTime::load()));
+        $forecasting = new Forecasting(RatesInForce::load(), $today);
+        $rows = [];
+        foreach (array_chunk($projects, self::PROJECTS_AT_ONCE, true) as $chunk) {
+            $byProject = array_fill_keys($chunk, []);
+            foreach ($efforts->ofProjects(array_keys($chunk)) as $effort) {
+                $byProject[$effort->task->project][] = $effort;
+            }
+            foreach ($byProject as $project => $tasks) {
+                array_push($rows, ...$this->ofProject($level, (string) $project, $tasks, $forecasting));
+            }
+        }
+
+        return $rows;
+    }
+
+    /**
+     * @param  list<TaskEffort>  $tasks  in the order of phase and code
+     * @return list<StatusRow>
+     */
+    private function ofProject(StatusLevel $level, string $project, array $tasks, Forecasting $forecasting): array
+    {
+        if ($level === StatusLevel::Project) {
+            return [new StatusRow($project, null, null, null, self::sum($tasks, $forecasting))];
+        }
+        if ($level === StatusLevel::Phase) {
+            $byPhase = [];
+            foreach ($tasks as $effort) {
+                $byPhase[$effort->task->phase ?? ''][] = $effort;
+            }
+            $rows = [];
+            foreach ($byPhase as $phase => $efforts) {
+                $rows[] = new StatusRow($project, (string) $phase, null, null, self::sum($efforts, $forecasting));
+            }
+
+            return $rows;
+        }
+        $rows = [];
+        foreach ($tasks as $effort) {
+            array_push($rows, ...$this->ofTask($level, $effort, $forecasting));
+        }
+
+        return $rows;
+    }
+
+    /** @return list<StatusRow> */
+    private function ofTask(StatusLevel $level, TaskEffort $effort, Forecasting $forecasting): array
+    {
+        $task = $effort->task;
+        if ($level === StatusLevel::Task) {
+            return [new StatusRow($task->project, $task->phase, $task->code, null, $forecasting->ofTask($effort))];
+        }
+        $rows = [];
+        foreach ($forecasting->ofHolders($effort) as $part) {
+            $rows[] = new StatusRow($task->project, $task->phase, $task->code, $part->holder->code ?? self::UNASSIGNED, $part->figures);
+        }
+
+        return $rows;
+    }
+
+    /** @param  list<TaskEffort>  $tasks */
+    private static function sum(array $tasks, Forecasting $forecasting): Figures
+    {
+        $sum = Figures::zero();
+        foreach ($tasks as $effort) {
+            $sum = $sum->plus($forecasting->ofTask($effort));
+        }
+
+        return $sum;
+    }
+}

@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+
+/**
+ * A person or a team on a task, in a role, with planned minutes over days.
+ *
+ * @property int $id
+ * @property int $task_id
+ * @property int|null $person_id
+ * @property int|null $team_id
+ * @property int|null $role_id
+ * @property int $planned_minutes
+ * @property int $baseline_minutes
+ * @property string $starts_on
+ * @property string $ends_on
+ * @property-read Task $task
+ * @property-read Person|null $person
+ * @property-read Team|null $team
+ * @property-read Role|null $role
+ */
+final class Assignment extends Model
+{
+    public $timestamps = false;
+
+    protected $guarded = [];
+
+    /** @return BelongsTo<Task, $this> */
+    public function task(): BelongsTo
+    {
+        return $this->belongsTo(Task::class);
+    }
+
+    /** @return BelongsTo<Person, $this> */
+    public function person(): BelongsTo
+    {
+        return $this->belongsTo(Person::class);
+    }
+
+    /** @return BelongsTo<Team, $this> */
+    public function team(): BelongsTo
+    {
+        return $this->belongsTo(Team::class);
+    }
+
+    /** @return BelongsTo<Role, $this> */
+    public function role(): BelongsTo
+    {
+        return $this->belongsTo(Role::class);
+    }
+}

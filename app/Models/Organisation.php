@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Moss\Core\Review\RouteKind;
+
+/**
+ * The organisation's settings; there is exactly one row.
+ *
+ * @property int $id
+ * @property string $name
+ * @property string $currency
+ * @property string $pattern
+ * @property int|null $calendar_id
+ * @property int|null $entry_step
+ * @property RouteKind $approval
+ * @property string $restatements
+ * @property bool $self_approve
+ */
+final class Organisation extends Model
+{
+    public $timestamps = false;
+
+    protected $guarded = [];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return [
+            'approval' => RouteKind::class,
+            'self_approve' => 'boolean',
+        ];
+    }
+}

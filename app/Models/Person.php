@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Foundation\Auth\User;
+use Moss\Core\Time\HoursFormat;
+
+/**
+ * Somebody who records time, approves it, or reads about it; and who signs in.
+ *
+ * @property int $id
+ * @property string $code
+ * @property string $name
+ * @property string $email
+ * @property string|null $password
+ * @property int|null $team_id
+ * @property int|null $manager_id
+ * @property Access $access
+ * @property int|null $role_id
+ * @property int|null $calendar_id
+ * @property string|null $pattern
+ * @property string|null $timezone
+ * @property string|null $starts_on
+ * @property string|null $ends_on
+ * @property HoursFormat $hours_format
+ * @property-read Team|null $team
+ * @property-read Person|null $manager
+ */
+final class Person extends User
+{
+    public $timestamps = false;
+
+    protected $table = 'people';
+
+    protected $guarded = [];
+
+    protected $hidden = ['password', 'remember_token'];
+
+    /** @return BelongsTo<Team, $this> */
+    public function team(): BelongsTo
+    {
+        return $this->belongsTo(Team::class);
+    }
+
+    /** @return BelongsTo<Person, $this> */
+    public function manager(): BelongsTo
+    {
+        return $this->belongsTo(self::class, 'manager_id');
+    }
+
+    public function isOffice(): bool
+    {
+        return $this->access === Access::Office;
+    }
+
+    public function isViewer(): bool
+    {
+        return $this->access === Access::Viewer;
+    }
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return [
+            'access' => Access::class,
+            'hours_format' => HoursFormat::class,
+            'password' => 'hashed',
+        ];
+    }
+}

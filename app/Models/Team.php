@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+
+/**
+ * A group of people with a lead.
+ *
+ * @property int $id
+ * @property string $code
+ * @property string $name
+ * @property int|null $lead_id
+ * @property-read Person|null $lead
+ */
+final class Team extends Model
+{
+    public $timestamps = false;
+
+    protected $guarded = [];
+
+    /** @return BelongsTo<Person, $this> */
+    public function lead(): BelongsTo
+    {
+        return $this->belongsTo(Person::class, 'lead_id');
+    }
+
+    /** @return HasMany<Person, $this> */
+    public function members(): HasMany
+    {
+        return $this->hasMany(Person::class);
+    }
+}

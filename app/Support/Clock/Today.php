@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Support\Clock;
+
+use App\Models\Person;
+use DateTimeImmutable;
+use DateTimeZone;
+use Moss\Core\Calendar\Day;
+
+/**
+ * The one place that knows what day it is; everything else is told.
+ */
+final readonly class Today
+{
+    /** @param  string|null  $fixed  `YYYY-MM-DD`; null for the real day */
+    public function __construct(private ?string $fixed)
+    {
+    }
+
+    /** The day it is where the person is. */
+    public function for(Person $person): Day
+    {
+        return $this->in($person->timezone ?? 'UTC');
+    }
+
+    public function in(string $timezone): Day
+    {
+        return Day::of($this->fixed ?? (new DateTimeImmutable('now', new DateTimeZone($timezone)))->format('Y-m-d'));
+    }
+
+    /** This instant, in UTC; on the fixed day, if there is one. */
+    public function now(): DateTimeImmutable
+    {
+        $now = new DateTimeImmutable('now', new DateTimeZone('UTC'));
+
+        return $this->fixed === null ? $now : new DateTimeImmutable($this->fixed.$now->format(' H:i:s'), new DateTimeZone('UTC'));
+    }
+}

@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Support\Console;
+
+use App\Exchange\CsvFile;
+use App\Exchange\Formats\TextFormat;
+
+/** Prints rows of figures as CSV or JSON; what is undefined is empty, or null. */
+final class FigureTable
+{
+    /** Columns that hold people's words and so might begin a formula. */
+    private const WORDS = ['name', 'phase'];
+
+    /**
+     * @param  list<string>  $columns
+     * @param  list<array<string, string|int|null>>  $rows
+     */
+    public static function csv(array $columns, array $rows): string
+    {
+        $words = new TextFormat(1000);
+        $cells = [];
+        foreach ($rows as $row) {
+            $line = [];
+            foreach ($row as $column => $value) {
+                $line[] = $value !== null && in_array($column, self::WORDS, true) ? $words->print($value) : (string) $value;
+            }
+            $cells[] = $line;
+        }
+
+        return CsvFile::write([$columns, ...$cells]);
+    }
+
+    /** @param  list<array<string, string|int|null>>  $rows */
+    public static function json(array $rows): string
+    {
+        return json_encode($rows, JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES)."\n";
+    }
+}

@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+use Illuminate\Foundation\Application;
+use Illuminate\Foundation\Configuration\Exceptions;
+use Illuminate\Foundation\Configuration\Middleware;
+
+return Application::configure(basePath: dirname(__DIR__))
+    ->withRouting(web: __DIR__.'/../routes/web.php', commands: __DIR__.'/../routes/console.php')
+    ->withCommands([__DIR__.'/../app/Exchange/Console', __DIR__.'/../app/Features'])
+    ->withMiddleware(function (Middleware $middleware): void {
+    })
+    ->withExceptions(function (Exceptions $exceptions): void {
+    })
+    ->create();

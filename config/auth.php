@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\Person;
+
+return [
+    'defaults' => ['guard' => 'web', 'passwords' => 'people'],
+    'guards' => ['web' => ['driver' => 'session', 'provider' => 'people']],
+    'providers' => ['people' => ['driver' => 'eloquent', 'model' => Person::class]],
+    'passwords' => [],
+    'password_timeout' => 10800,
+];

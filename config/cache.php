@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    // Files, so that counting sign-in attempts never waits for the database.
+    'default' => env('CACHE_STORE', 'file'),
+    'stores' => [
+        'array' => ['driver' => 'array', 'serialize' => false],
+        'file' => ['driver' => 'file', 'path' => storage_path('framework/cache/data'), 'lock_path' => storage_path('framework/cache/data')],
+    ],
+    'prefix' => 'moss-week-',
+];

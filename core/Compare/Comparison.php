@@ -1,0 +1,90 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Moss\Core\Compare;
+
+use Moss\Core\Calendar\Day;
+use Moss\Core\Calendar\DayRange;
+use Moss\Core\Time\Minutes;
+
+/**
+ * Planned against actual in a period, by group; the groups always add up to the whole.
+ */
+final readonly class Comparison
+{
+    /** @param  array<array-key, Row>  $rows  by group code, in byte order */
+    private function __construct(private array $rows)
+    {
+    }
+
+    /**
+     * @param  Day  $today  plans up to it, included, are planned to date
+     * @param  bool  $withPending  whether pending time counts as actual
+     * @param  iterable<PlannedTime>  $planned
+     * @param  iterable<RecordedTime>  $recorded
+     */
+    public static function of(
+        Grouping $grouping,
+        Selection $selection,
+        DayRange $period,
+        Day $today,
+        bool $withPending,
+        iterable $planned,
+        iterable $recorded,
+    ): self {
+        $rows = [];
+        foreach ($planned as $time) {
+            if ($selection->takes($time->subject)) {
+                foreach (self::planRows($grouping, $time, $period, $today) as $group => $row) {
+                    $rows[$group] = ($rows[$group] ?? Row::empty())->plus($row);
+                }
+            }
+        }
+        foreach ($recorded as $time) {
+            if ($selection->takes($time->subject) && $period->includes($time->day)) {
+                $group = $grouping->groupOf($time->subject, $time->day);
+                $rows[$group] = ($rows[$group] ?? Row::empty())->plus(self::recordedRow($time, $withPending));
+            }
+        }
+        ksort($rows, SORT_STRING);
+
+        return new self($rows);
+    }
+
+    /** @return array<array-key, Row> by group code, in byte order */
+    public function rows(): array
+    {
+        return $this->rows;
+    }
+
+    public function total(): Row
+    {
+        return array_reduce($this->rows, static fn (Row $sum, Row $row): Row => $sum->plus($row), Row::empty());
+    }
+
+    /** @return array<array-key, Row> */
+    private static function planRows(Grouping $grouping, PlannedTime $time, DayRange $period, Day $today): array
+    {
+        $rows = [];
+        $zero = Minutes::zero();
+        foreach ($time->spread->byDay() as $date => $minutes) {
+            $day = Day::of($date);
+            if ($period->includes($day)) {
+                $group = $grouping->groupOf($time->subject, $day);
+                $row = new Row($minutes, $day->isAfter($today) ? $zero : $minutes, $zero, $zero);
+                $rows[$group] = ($rows[$group] ?? Row::empty())->plus($row);
+            }
+        }
+
+        return $rows;
+    }
+
+    private static function recordedRow(RecordedTime $time, bool $withPending): Row
+    {
+        $zero = Minutes::zero();
+        $actual = $time->isActual || $withPending ? $time->minutes : $zero;
+
+        return new Row($zero, $zero, $actual, $time->isActual ? $zero : $time->minutes);
+    }
+}

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Moss\Core\Compare;
+
+use Moss\Core\Calendar\Day;
+use Moss\Core\Calendar\Week;
+
+/**
+ * What a comparison is grouped by. Every entry and every planned minute falls in exactly one group.
+ */
+enum Grouping: string
+{
+    /** The group of what has no person, team, role, client or phase. */
+    public const NONE = '-';
+
+    case Project = 'project';
+    case Phase = 'phase';
+    case Task = 'task';
+    case Person = 'person';
+    case Team = 'team';
+    case Client = 'client';
+    case Role = 'role';
+    case Month = 'month';
+    case Week = 'week';
+
+    /** Whether the group depends on the day. */
+    public function isByDay(): bool
+    {
+        return $this === self::Month || $this === self::Week;
+    }
+
+    public function groupOf(Subject $subject, Day $day): string
+    {
+        return match ($this) {
+            self::Project => $subject->project,
+            self::Phase => $subject->project.'/'.($subject->phase ?? self::NONE),
+            self::Task => $subject->project.'/'.$subject->task,
+            self::Person => $subject->person ?? self::NONE,
+            self::Team => $subject->team ?? self::NONE,
+            self::Client => $subject->client ?? self::NONE,
+            self::Role => $subject->role ?? self::NONE,
+            self::Month => $day->month(),
+            self::Week => Week::containing($day)->toString(),
+        };
+    }
+}

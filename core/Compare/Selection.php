@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Moss\Core\Compare;
+
+/**
+ * Which subjects a comparison takes: of each kind any of those named, all where none is named.
+ */
+final readonly class Selection
+{
+    /**
+     * @param  list<string>  $projects
+     * @param  list<string>  $persons
+     * @param  list<string>  $teams
+     * @param  list<string>  $clients
+     */
+    public function __construct(
+        public array $projects = [],
+        public array $persons = [],
+        public array $teams = [],
+        public array $clients = [],
+    ) {
+    }
+
+    public function takes(Subject $subject): bool
+    {
+        return self::has($this->projects, $subject->project)
+            && self::has($this->persons, $subject->person)
+            && self::has($this->teams, $subject->team)
+            && self::has($this->clients, $subject->client);
+    }
+
+    /** @param  list<string>  $named */
+    private static function has(array $named, ?string $code): bool
+    {
+        return $named === [] || ($code !== null && in_array($code, $named, true));
+    }
+}

@@ -1,0 +1,109 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Moss\Core\Effort;
+
+use Moss\Core\Calendar\Day;
+use Moss\Core\Planning\Assignment;
+use Moss\Core\Planning\Holder;
+use Moss\Core\Sheet\Entry;
+use Moss\Core\Time\Minutes;
+
+/**
+ * What one holder has on one task: their assignments, all entries that fall on them, and their restatements in force.
+ */
+final readonly class Holding
+{
+    /**
+     * @param  non-empty-list<Assignment>  $assignments
+     * @param  list<Entry>  $entries
+     * @param  list<Restatement>  $restatements  in the order in which they were made
+     */
+    public function __construct(public Holder $holder, public array $assignments, public array $entries, public array $restatements)
+    {
+    }
+
+    public function planned(): Minutes
+    {
+        return Minutes::sum(array_map(static fn (Assignment $assignment): Minutes => $assignment->planned, $this->assignments));
+    }
+
+    public function entered(): Minutes
+    {
+        return Minutes::sum(array_map(static fn (Entry $entry): Minutes => $entry->minutes, $this->entries));
+    }
+
+    /**
+     * With a restatement of r minutes on day t, r less what is dated after t; without one, planned less entered;
+     * never below 0, and 0 once done.
+     */
+    public function remaining(): Minutes
+    {
+        $latest = $this->latestRestatement();
+        if ($latest === null) {
+            return $this->planned()->minus($this->entered())->notBelowZero();
+        }
+        if ($latest->done) {
+            return Minutes::zero();
+        }
+        $since = array_filter($this->entries, static fn (Entry $entry): bool => $entry->day->isAfter($latest->on));
+
+        return $latest->remaining
+            ->minus(Minutes::sum(array_map(static fn (Entry $entry): Minutes => $entry->minutes, $since)))
+            ->notBelowZero();
+    }
+
+    public function isDone(): bool
+    {
+        return $this->latestRestatement()->done ?? false;
+    }
+
+    /** The latest by day; of the same day, the one made last. */
+    public function latestRestatement(): ?Restatement
+    {
+        $latest = null;
+        foreach ($this->restatements as $restatement) {
+            if ($latest === null || ! $restatement->on->isBefore($latest->on)) {
+                $latest = $restatement;
+            }
+        }
+
+        return $latest;
+    }
+
+    /** As it stood at the end of the day: entries and restatements dated up to it, the plan as it is. */
+    public function asOf(Day $day): self
+    {
+        return new self(
+            $this->holder,
+            $this->assignments,
+            array_values(array_filter($this->entries, static fn (Entry $entry): bool => ! $entry->day->isAfter($day))),
+            array_values(array_filter($this->restatements, static fn (Restatement $restatement): bool => ! $restatement->on->isAfter($day))),
+        );
+    }
+
+    /** The assignment that ends last; of those that end on the same day, the one with the lower role code. */
+    public function lastAssignment(): Assignment
+    {
+        $last = $this->assignments[0];
+        foreach ($this->assignments as $assignment) {
+            $later = $last->days->last()->daysUntil($assignment->days->last());
+            if ($later > 0 || ($later === 0 && strcmp($assignment->role ?? '', $last->role ?? '') < 0)) {
+                $last = $assignment;
+            }
+        }
+
+        return $last;
+    }
+
+    public function firstPlannedDay(): Day
+    {
+        $first = $this->assignments[0]->days->first();
+        foreach ($this->assignments as $assignment) {
+            $first = Day::earlier($first, $assignment->days->first());
+        }
+
+        return $first;
+    }
+}

@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Moss\Core\Money;
+
+use Moss\Core\Calendar\Day;
+use Moss\Core\Time\Minutes;
+
+/**
+ * Prices time: a person's time in the given role, else in their usual one; a team's at its role's rate.
+ */
+final readonly class Pricing
+{
+    /** @param  array<string, string|null>  $usualRoles  role code by person code */
+    private function __construct(private RateCard $card, private array $usualRoles, private ?Rate $flat)
+    {
+    }
+
+    /** @param  array<string, string|null>  $usualRoles  role code by person code */
+    public static function from(RateCard $card, array $usualRoles): self
+    {
+        return new self($card, $usualRoles, null);
+    }
+
+    /** Every hour counts as 1.00: the same sums in hours, for an organisation without rates. */
+    public static function inHours(): self
+    {
+        return new self(RateCard::of([]), [], Rate::of('1'));
+    }
+
+    public function hasRates(): bool
+    {
+        return ! $this->card->isEmpty();
+    }
+
+    /** @param  string|null  $person  null for a team's time */
+    public function cost(?string $person, ?string $role, Day $on, Minutes $minutes): Cost
+    {
+        $rate = $this->flat ?? $this->rateInForce($person, $role, $on)?->cost;
+
+        return $rate === null ? Cost::unknown($minutes) : Cost::known($rate->costOf($minutes));
+    }
+
+    /** Non-billable time bills 0, also where no rate is known. */
+    public function bill(string $person, ?string $role, Day $on, Minutes $minutes, bool $billable): Cost
+    {
+        if (! $billable) {
+            return Cost::nothing();
+        }
+        $rate = $this->rateInForce($person, $role, $on)?->bill;
+
+        return $rate === null ? Cost::unknown($minutes) : Cost::known($rate->costOf($minutes));
+    }
+
+    private function rateInForce(?string $person, ?string $role, Day $on): ?DatedRate
+    {
+        $usual = $person === null ? null : $this->usualRoles[$person] ?? null;
+
+        return $this->card->inForce($person, $role ?? $usual, $on);
+    }
+}

@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Moss\Core\Planning;
+
+use Moss\Core\Calendar\Capacity;
+use Moss\Core\Calendar\DayRange;
+use Moss\Core\Time\Minutes;
+
+/**
+ * A holder on a task in a role, with planned minutes over days; the capacity is that of the holder.
+ */
+final readonly class Assignment
+{
+    public function __construct(
+        public Holder $holder,
+        public ?string $role,
+        public Minutes $planned,
+        public DayRange $days,
+        public Capacity $capacity,
+    ) {
+    }
+
+    public function spread(): Spread
+    {
+        return Spread::over($this->planned, $this->days, $this->capacity);
+    }
+}

@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Moss\Core\Planning;
+
+use Moss\Core\Calendar\Day;
+use Moss\Core\Calendar\DayRange;
+use Moss\Core\Money\Money;
+use Moss\Core\Time\Minutes;
+
+/**
+ * A task with its plan: own planned minutes or, where it has none, those of its assignments.
+ */
+final readonly class PlannedTask
+{
+    /**
+     * @param  DayRange|null  $days  the task's dates, else the project's; null where neither is known
+     * @param  list<Assignment>  $assignments
+     */
+    public function __construct(
+        public string $project,
+        public ?string $phase,
+        public string $code,
+        public ?Minutes $ownPlanned,
+        public ?Money $budget,
+        public ?DayRange $days,
+        public ?Day $doneOn,
+        public array $assignments,
+    ) {
+    }
+
+    public function assigned(): Minutes
+    {
+        return Minutes::sum(array_map(static fn (Assignment $assignment): Minutes => $assignment->planned, $this->assignments));
+    }
+
+    public function planned(): Minutes
+    {
+        return $this->ownPlanned ?? $this->assigned();
+    }
+
+    /** Planned minutes that no assignment covers; never below 0. */
+    public function unassigned(): Minutes
+    {
+        return $this->planned()->minus($this->assigned())->notBelowZero();
+    }
+
+    /** By how much the assignments exceed the task's own planned minutes; never below 0. */
+    public function overAssigned(): Minutes
+    {
+        return $this->assigned()->minus($this->planned())->notBelowZero();
+    }
+
+    /**
+     * Whose holding a person's entries and restatements fall on: their own, else their team's, else none.
+     */
+    public function holderFor(string $person, ?string $team): ?Holder
+    {
+        $holders = $this->assignmentsByHolder();
+        foreach ([Holder::person($person), $team === null ? null : Holder::team($team)] as $holder) {
+            if ($holder !== null && isset($holders[$holder->key()])) {
+                return $holder;
+            }
+        }
+
+        return null;
+    }
+
+    /** @return array<string, non-empty-list<Assignment>> by the holder's key, in the order of keys */
+    public function assignmentsByHolder(): array
+    {
+        $byHolder = [];
+        foreach ($this->assignments as $assignment) {
+            $byHolder[$assignment->holder->key()][] = $assignment;
+        }
+        ksort($byHolder, SORT_STRING);
+
+        return $byHolder;
+    }
+}

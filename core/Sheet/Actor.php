@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Moss\Core\Sheet;
+
+/**
+ * What the person who acts is to the entry acted on. All false is somebody with no say in it.
+ */
+final readonly class Actor
+{
+    /**
+     * @param  bool  $mayRecord  may record for the owner
+     * @param  bool  $isInTurn  is the approver whose turn it is, or their stand-in
+     * @param  bool  $hasApproved  gave an approval already counted on this entry
+     */
+    public function __construct(
+        public bool $isOwner = false,
+        public bool $mayRecord = false,
+        public bool $isInTurn = false,
+        public bool $hasApproved = false,
+        public bool $isOffice = false,
+    ) {
+    }
+}

@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'choice' => '--:option is “:value”. Use one of: :choices.',
+    'day' => '--:option is “:value”. Give a day of the calendar as YYYY-MM-DD.',
+    'missing' => '--:option is missing. Give a day of the calendar as YYYY-MM-DD.',
+    'code' => '--:option names “:value”, and there is none of that code.',
+    'reversed' => '--to is before --from. Give the first day and then the last.',
+    'no_person' => 'There is no person with the code or e-mail address “:value”.',
+    'password_short' => 'The password is too short. Use at least 12 characters.',
+    'passwords_differ' => 'The two passwords differ. Nothing was changed.',
+    'password_set' => 'The password of :name is set; they sign in as :email.',
+];

@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'no_source' => 'a folder of exchange files, or a ZIP of one; there is neither at this path',
+    'empty_source' => 'at least one exchange file; there is none here',
+    'no_zip' => 'a ZIP that can be opened; this one cannot',
+    'large_source' => 'at most 512 MiB once unpacked',
+    'no_folder' => 'Cannot write to :folder. Name a folder that exists or can be made, and that you may write to.',
+
+    'place' => [
+        'line' => ', line :line',
+        'column' => ', column :column',
+        'value' => ': “:value”',
+        'expected' => '. Expected :expected.',
+    ],
+
+    'code_of' => [
+        'calendars' => 'a calendar',
+        'teams' => 'a team',
+        'people' => 'a person',
+        'roles' => 'a role',
+        'clients' => 'a client',
+        'projects' => 'a project',
+    ],
+
+    'expected' => [
+        'files' => 'only these files: :files',
+        'header' => 'a header row with the names of the columns',
+        'columns' => 'only these columns: :columns',
+        'column' => 'this column in the header; it is required',
+        'once' => 'each column once',
+        'cells' => ':expected cells as in the header, found :found',
+        'utf8' => 'text in UTF-8',
+        'unique' => 'one line for each :key; line :line has the same',
+        'value' => 'a value; this column is required',
+        'known' => 'the code of :what in these files or in the data',
+        'task_of' => 'the code of a task of project :project in these files or in the data',
+        'code' => '1 to 32 letters, digits, “.”, “_” or “-”',
+        'line' => 'one line of at most :longest characters, without control characters',
+        'text' => 'text of at most :longest characters, without control characters',
+        'email' => 'an e-mail address, as in name@example.org',
+        'own_email' => 'an e-mail address that nobody else has',
+        'day' => 'a day of the calendar as YYYY-MM-DD',
+        'not_before' => 'a day not before :day, on which it starts',
+        'hours_on_day' => 'hours above 0 and up to 24:00, as in 8, 7.5, 7:30, 7h 30m or 450m',
+        'hours_of_plan' => 'hours, as in 160, 7.5, 7:30, 7h 30m or 450m',
+        'negative_corrects' => 'hours above 0; only an entry that corrects a settled one may be negative',
+        'money' => 'an amount with a dot and at most two decimal places, as in 1250.50',
+        'rate' => 'money an hour with a dot and at most four decimal places, as in 87.65',
+        'currency' => 'three capital letters, as in EUR',
+        'yes_no' => 'yes or no',
+        'choice' => 'one of: :choices',
+        'part' => 'the part of the day that is off, from 0 to 1, as in 0.5',
+        'pattern' => 'seven hours texts from Monday to Sunday with spaces between, as in 8 8 8 8 6 0 0',
+        'timezone' => 'the name of a time zone, as in Europe/Dublin',
+        'number' => 'a whole number from :least to :most',
+        'person_or_role' => 'a person, a role, or both',
+        'person_or_team' => 'either a person or a team',
+        'other_person' => 'somebody else than the person stood in for',
+        'settled_entry' => 'the day of a settled entry of the same person, task and role',
+        'holder' => 'somebody who is assigned to the task, or whose team is',
+        'unchanged_approved' => 'approved time as it is in the data, or settled; it is changed by a correction, not by an import',
+        'unchanged_settled' => 'settled time as it is in the data; it is fixed for good',
+    ],
+
+    'report' => [
+        'file' => ':file: :new new, :changed changed, :same the same',
+        'ended' => ':count assignments are gone from the plan and have ended',
+        'done' => 'Imported.',
+        'dry_run' => 'Nothing was changed: this was a dry run.',
+        'refused' => 'Nothing was imported. Problems found: :count.',
+        'written' => ':file: :count rows',
+    ],
+];

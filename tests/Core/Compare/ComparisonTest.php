@@ -1,0 +1,116 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Compare;
+
+use Moss\Core\Calendar\Capacity;
+use Moss\Core\Calendar\Day;
+use Moss\Core\Calendar\DayRange;
+use Moss\Core\Calendar\HolidayCalendar;
+use Moss\Core\Calendar\WorkPattern;
+use Moss\Core\Compare\Comparison;
+use Moss\Core\Compare\Grouping;
+use Moss\Core\Compare\PlannedTime;
+use Moss\Core\Compare\RecordedTime;
+use Moss\Core\Compare\Row;
+use Moss\Core\Compare\Selection;
+use Moss\Core\Compare\Subject;
+use Moss\Core\Planning\Spread;
+use Moss\Core\Time\Minutes;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+final class ComparisonTest extends TestCase
+{
+    /** @param  array<string, array{int, int, int, int}>  $expected  hours planned, planned to date, actual, pending */
+    #[DataProvider('groupings')]
+    public function test_planned_against_actual_by_each_grouping(Grouping $by, array $expected): void
+    {
+        $comparison = self::compare($by);
+
+        self::assertSame($expected, array_map(self::hours(...), $comparison->rows()));
+        self::assertSame([40, 24, 11, 5], self::hours($comparison->total()));
+    }
+
+    /** @return iterable<string, array{Grouping, array<string, array{int, int, int, int}>}> */
+    public static function groupings(): iterable
+    {
+        yield 'project' => [Grouping::Project, ['BELL' => [8, 8, 3, 0], 'LENS' => [32, 16, 8, 5]]];
+        yield 'client' => [Grouping::Client, ['-' => [8, 8, 3, 0], 'harbour' => [32, 16, 8, 5]]];
+        yield 'phase' => [Grouping::Phase, ['BELL/-' => [8, 8, 3, 0], 'LENS/Survey' => [32, 16, 8, 5]]];
+        yield 'task' => [Grouping::Task, ['BELL/FRAME' => [8, 8, 3, 0], 'LENS/FIT' => [32, 16, 8, 5]]];
+        yield 'person' => [Grouping::Person, ['-' => [8, 8, 0, 0], 'ada' => [32, 16, 8, 0], 'bo' => [0, 0, 3, 5]]];
+        yield 'team' => [Grouping::Team, ['-' => [0, 0, 3, 5], 'field' => [40, 24, 8, 0]]];
+        yield 'role' => [Grouping::Role, ['-' => [8, 8, 3, 5], 'surveyor' => [32, 16, 8, 0]]];
+        yield 'month' => [Grouping::Month, ['2026-06' => [24, 24, 11, 5], '2026-07' => [16, 0, 0, 0]]];
+        yield 'week' => [Grouping::Week, ['2026-W26' => [8, 8, 0, 0], '2026-W27' => [32, 16, 11, 5]]];
+    }
+
+    public function test_pending_counts_as_actual_on_demand_and_is_still_shown(): void
+    {
+        $row = self::compare(Grouping::Project, true)->total();
+
+        self::assertSame([40, 24, 16, 5], self::hours($row));
+        self::assertSame(-24 * 60, $row->variance()->toInt());
+        self::assertSame('-60.0', (string) $row->variancePercentage());
+        self::assertNull(self::compare(Grouping::Person)->rows()['bo']->variancePercentage());
+    }
+
+    public function test_a_selection_takes_any_of_a_kind_and_all_of_the_kinds(): void
+    {
+        self::assertSame([32, 16, 8, 0], self::hours(self::compare(Grouping::Task, selection: new Selection(persons: ['ada', 'x']))->total()));
+        self::assertSame([40, 24, 8, 0], self::hours(self::compare(Grouping::Task, selection: new Selection(teams: ['field']))->total()));
+        self::assertSame([0, 0, 0, 5], self::hours(self::compare(Grouping::Task, selection: new Selection(projects: ['LENS'], persons: ['bo']))->total()));
+        self::assertSame([], self::compare(Grouping::Task, selection: new Selection(clients: ['nobody']))->rows());
+    }
+
+    public function test_only_the_days_of_the_period_count(): void
+    {
+        $period = DayRange::between(Day::of('2026-07-01'), Day::of('2026-07-02'));
+
+        self::assertSame([16, 0, 0, 0], self::hours(self::compare(Grouping::Project, period: $period)->total()));
+    }
+
+    private static function compare(Grouping $by, bool $withPending = false, Selection $selection = new Selection, ?DayRange $period = null): Comparison
+    {
+        $lens = new Subject('LENS', 'harbour', 'Survey', 'FIT', 'ada', 'field', 'surveyor');
+        $lensOfBo = new Subject('LENS', 'harbour', 'Survey', 'FIT', 'bo', null, null);
+        $bell = new Subject('BELL', null, null, 'FRAME', null, 'field', null);
+        $bellOfBo = new Subject('BELL', null, null, 'FRAME', 'bo', null, null);
+
+        return Comparison::of(
+            $by,
+            $selection,
+            $period ?? DayRange::between(Day::of('2026-06-01'), Day::of('2026-07-31')),
+            Day::of('2026-06-30'),
+            $withPending,
+            // Monday 29 June to Thursday 2 July, 8 h a day; and 8 h on Friday 26 June for the team.
+            [new PlannedTime($lens, self::spread(32, '2026-06-29', '2026-07-02')), new PlannedTime($bell, self::spread(8, '2026-06-26', '2026-06-28'))],
+            [
+                new RecordedTime($lens, Day::of('2026-06-29'), Minutes::ofHours(8), true),
+                new RecordedTime($lensOfBo, Day::of('2026-06-30'), Minutes::ofHours(5), false),
+                new RecordedTime($bellOfBo, Day::of('2026-06-30'), Minutes::ofHours(3), true),
+                new RecordedTime($bellOfBo, Day::of('2026-08-01'), Minutes::ofHours(3), true),
+            ],
+        );
+    }
+
+    private static function spread(int $hours, string $first, string $last): Spread
+    {
+        $capacity = new Capacity(WorkPattern::standard(), HolidayCalendar::empty());
+
+        return Spread::over(Minutes::ofHours($hours), DayRange::between(Day::of($first), Day::of($last)), $capacity);
+    }
+
+    /** @return array{int, int, int, int} */
+    private static function hours(Row $row): array
+    {
+        return [
+            intdiv($row->planned->toInt(), 60),
+            intdiv($row->plannedToDate->toInt(), 60),
+            intdiv($row->actual->toInt(), 60),
+            intdiv($row->pending->toInt(), 60),
+        ];
+    }
+}

@@ -1,0 +1,122 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Effort;
+
+use Moss\Core\Calendar\Capacity;
+use Moss\Core\Calendar\Day;
+use Moss\Core\Calendar\DayRange;
+use Moss\Core\Calendar\HolidayCalendar;
+use Moss\Core\Calendar\WorkPattern;
+use Moss\Core\Effort\Figures;
+use Moss\Core\Effort\Forecasting;
+use Moss\Core\Effort\HolderFigures;
+use Moss\Core\Effort\Restatement;
+use Moss\Core\Effort\TaskEffort;
+use Moss\Core\Money\DatedRate;
+use Moss\Core\Money\Money;
+use Moss\Core\Money\Pricing;
+use Moss\Core\Money\Rate;
+use Moss\Core\Money\RateCard;
+use Moss\Core\Planning\Assignment;
+use Moss\Core\Planning\Holder;
+use Moss\Core\Planning\PlannedTask;
+use Moss\Core\Sheet\Entry;
+use Moss\Core\Sheet\EntryState;
+use Moss\Core\Time\Minutes;
+
+/** Builds one task in hours and dates of June 2026, and works out its figures. */
+final class EffortBuilder
+{
+    private ?Minutes $ownPlanned = null;
+
+    private ?Money $budget = null;
+
+    private ?Day $doneOn = null;
+
+    /** @var list<Assignment> */
+    private array $assignments = [];
+
+    /** @var list<Entry> */
+    private array $entries = [];
+
+    /** @var list<Restatement> */
+    private array $restatements = [];
+
+    /** @var list<DatedRate> */
+    private array $rates = [];
+
+    public function planned(int $hours): self
+    {
+        $this->ownPlanned = Minutes::ofHours($hours);
+
+        return $this;
+    }
+
+    public function budget(string $money): self
+    {
+        $this->budget = Money::of($money);
+
+        return $this;
+    }
+
+    public function doneOn(string $day): self
+    {
+        $this->doneOn = Day::of($day);
+
+        return $this;
+    }
+
+    public function assigned(Holder $holder, int $hours, string $first = '2026-06-01', string $last = '2026-06-30', ?string $role = null): self
+    {
+        $capacity = new Capacity(WorkPattern::standard(), HolidayCalendar::empty());
+        $this->assignments[] = new Assignment($holder, $role, Minutes::ofHours($hours), DayRange::between(Day::of($first), Day::of($last)), $capacity);
+
+        return $this;
+    }
+
+    public function entry(string $person, int $hours, string $day = '2026-06-10', EntryState $state = EntryState::Approved, ?string $team = null, ?string $role = null): self
+    {
+        $this->entries[] = new Entry($person, $team, $role, Day::of($day), Minutes::ofHours($hours), $state);
+
+        return $this;
+    }
+
+    public function restated(string $person, int $hours, string $day, bool $done = false, ?string $team = null): self
+    {
+        $this->restatements[] = new Restatement($person, $team, Day::of($day), Minutes::ofHours($hours), $done);
+
+        return $this;
+    }
+
+    public function rate(?string $person, ?string $role, string $cost, string $from = '2026-01-01'): self
+    {
+        $this->rates[] = new DatedRate($person, $role, Day::of($from), Rate::of($cost), null);
+
+        return $this;
+    }
+
+    public function effort(): TaskEffort
+    {
+        $task = new PlannedTask('P', null, 'T', $this->ownPlanned, $this->budget, null, $this->doneOn, $this->assignments);
+
+        return TaskEffort::of($task, $this->entries, $this->restatements);
+    }
+
+    public function figures(string $today = '2026-06-17'): Figures
+    {
+        return $this->forecasting($today)->ofTask($this->effort());
+    }
+
+    /** @return list<HolderFigures> */
+    public function holders(string $today = '2026-06-17'): array
+    {
+        return $this->forecasting($today)->ofHolders($this->effort());
+    }
+
+    private function forecasting(string $today): Forecasting
+    {
+        return new Forecasting(Pricing::from(RateCard::of($this->rates), []), Day::of($today));
+    }
+}
