@@ -2,15 +2,24 @@
 
 declare(strict_types=1);
 
+use App\Http\Faults;
+use App\Http\Middleware\HandleInertiaRequests;
+use App\Http\Middleware\SecurityHeaders;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
 
 return Application::configure(basePath: dirname(__DIR__))
-    ->withRouting(web: __DIR__.'/../routes/web.php', commands: __DIR__.'/../routes/console.php')
-    ->withCommands([__DIR__.'/../app/Exchange/Console', __DIR__.'/../app/Features'])
+    ->withRouting(web: __DIR__.'/../routes/web.php')
+    ->withCommands([__DIR__.'/../app/Exchange/Console', __DIR__.'/../app/Features', __DIR__.'/../app/Support/Types'])
     ->withMiddleware(function (Middleware $middleware): void {
+        $middleware->append(SecurityHeaders::class);
+        $middleware->web(append: [HandleInertiaRequests::class]);
+        $middleware->encryptCookies(except: [HandleInertiaRequests::THEME_COOKIE]);
+        $middleware->redirectGuestsTo(static fn (): string => route('sign-in'));
+        $middleware->redirectUsersTo(static fn (): string => route('home'));
     })
     ->withExceptions(function (Exceptions $exceptions): void {
+        $exceptions->respond((new Faults)->respond(...));
     })
     ->create();

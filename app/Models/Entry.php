@@ -24,7 +24,7 @@ use Moss\Core\Sheet\EntryState;
  * @property string|null $corrects
  * @property int|null $approver_id
  * @property int $approvals
- * @property int|null $last_approver_id
+ * @property int|null $last_decided_by_id
  * @property string|null $return_word
  * @property int|null $recorded_by_id
  * @property int $version

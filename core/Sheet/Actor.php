@@ -12,13 +12,13 @@ final readonly class Actor
     /**
      * @param  bool  $mayRecord  may record for the owner
      * @param  bool  $isInTurn  is the approver whose turn it is, or their stand-in
-     * @param  bool  $hasApproved  gave an approval already counted on this entry
+     * @param  bool  $hasDecided  made the last decision on this entry
      */
     public function __construct(
         public bool $isOwner = false,
         public bool $mayRecord = false,
         public bool $isInTurn = false,
-        public bool $hasApproved = false,
+        public bool $hasDecided = false,
         public bool $isOffice = false,
     ) {
     }

@@ -72,7 +72,7 @@ final readonly class EntryStatus
     /** @throws ActRefused */
     public function approved(Actor $actor, ApprovalRoute $route): self
     {
-        if ($actor->hasApproved && ($this->state->isActual() || ! $actor->isInTurn)) {
+        if ($actor->hasDecided && ($this->state->isActual() || ! $actor->isInTurn)) {
             return $this;
         }
         $this->mustBeDecidableBy($actor);
@@ -84,6 +84,9 @@ final readonly class EntryStatus
     /** @throws ActRefused */
     public function returned(Actor $actor, string $word): self
     {
+        if ($actor->hasDecided && $this->state === EntryState::Returned) {
+            return $this;
+        }
         $this->mustBeDecidableBy($actor);
         if (trim($word) === '') {
             throw ActRefused::because(Refusal::WordMissing);

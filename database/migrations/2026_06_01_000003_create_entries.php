@@ -11,7 +11,7 @@ return new class extends Migration
     {
         foreach ([
             // approver_id says whose turn it is on a submitted entry; none means the office.
-            // last_approver_id is who gave the last approval, so that giving it twice is the same as once.
+            // last_decided_by_id is who made the last decision, so that making it twice is the same as once.
             <<<'SQL'
                 CREATE TABLE entries (
                     id INTEGER PRIMARY KEY,
@@ -27,7 +27,7 @@ return new class extends Migration
                     corrects TEXT CHECK (length(corrects) = 10),
                     approver_id INTEGER REFERENCES people (id),
                     approvals INTEGER NOT NULL DEFAULT 0 CHECK (approvals >= 0),
-                    last_approver_id INTEGER REFERENCES people (id),
+                    last_decided_by_id INTEGER REFERENCES people (id),
                     return_word TEXT,
                     recorded_by_id INTEGER REFERENCES people (id),
                     version INTEGER NOT NULL DEFAULT 1,

@@ -106,7 +106,7 @@ final class EntriesKind extends OnTaskKind
 
     public function onChange(array $existing): array
     {
-        return ['version' => (int) $existing['version'] + 1, 'approvals' => 0, 'approver_id' => null, 'last_approver_id' => null];
+        return ['version' => (int) $existing['version'] + 1, 'approvals' => 0, 'approver_id' => null, 'last_decided_by_id' => null];
     }
 
     public function exported(): Builder

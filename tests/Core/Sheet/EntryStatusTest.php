@@ -96,12 +96,19 @@ final class EntryStatusTest extends TestCase
         $first = EntryStatus::of(EntryState::Submitted)->approved(new Actor(isInTurn: true), $route);
 
         self::assertEquals(EntryStatus::of(EntryState::Submitted, 1), $first);
-        self::assertEquals($first, $first->approved(new Actor(hasApproved: true), $route));
+        self::assertEquals($first, $first->approved(new Actor(hasDecided: true), $route));
         self::assertSame(Refusal::IsDecided, self::outcome('take back', $first, new Actor(isOwner: true)));
         $second = $first->approved(new Actor(isInTurn: true), $route);
         self::assertEquals(EntryStatus::of(EntryState::Approved), $second);
-        self::assertEquals($second, $second->approved(new Actor(isInTurn: true, hasApproved: true), $route));
+        self::assertEquals($second, $second->approved(new Actor(isInTurn: true, hasDecided: true), $route));
         self::assertEquals(EntryStatus::of(EntryState::Returned), $first->returned(new Actor(isInTurn: true), 'Which lens?'));
+    }
+
+    public function test_returning_twice_is_the_same_as_once(): void
+    {
+        $returned = EntryStatus::of(EntryState::Submitted)->returned(new Actor(isInTurn: true), 'Which lens?');
+
+        self::assertEquals($returned, $returned->returned(new Actor(hasDecided: true), 'Which lens?'));
     }
 
     public function test_returning_needs_a_word(): void

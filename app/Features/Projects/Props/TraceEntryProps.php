@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Features\Projects\Props;
+
+use Moss\Core\Sheet\EntryState;
+
+/** An entry behind a figure. */
+final readonly class TraceEntryProps
+{
+    public function __construct(
+        public string $date,
+        public string $person,
+        public string $task,
+        public int $minutes,
+        public EntryState $state,
+        public string $note,
+        public ?string $corrects,
+    ) {
+    }
+}

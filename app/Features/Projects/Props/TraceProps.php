@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Features\Projects\Props;
+
+/** What one figure is made of. */
+final readonly class TraceProps
+{
+    /**
+     * @param  string|null  $task  the name of the task, where the figure is one's
+     * @param  string|null  $holder  the name of the holder, where the figure is one's
+     * @param  list<TraceHolderProps>  $holders
+     * @param  list<TraceEntryProps>  $entries  newest first, at most as many as a page holds
+     * @param  int  $allEntries  how many there are in all
+     */
+    public function __construct(
+        public Figure $figure,
+        public int $minutes,
+        public ?string $task,
+        public ?string $holder,
+        public array $holders,
+        public array $entries,
+        public int $allEntries,
+    ) {
+    }
+}

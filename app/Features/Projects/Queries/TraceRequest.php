@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Features\Projects\Queries;
+
+use App\Features\Projects\Props\Figure;
+
+/** Which figure is to be opened: the project's, a task's, or a holder's on a task. */
+final readonly class TraceRequest
+{
+    /** @param  string|null  $holder  as in an address */
+    public function __construct(public Figure $figure, public ?string $task, public ?string $holder)
+    {
+    }
+}

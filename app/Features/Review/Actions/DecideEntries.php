@@ -1,0 +1,166 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Features\Review\Actions;
+
+use App\Models\Entry;
+use App\Models\Organisation;
+use App\Models\Person;
+use App\Support\Clock\Today;
+use App\Support\Database\Record;
+use App\Support\Trail\Trail;
+use App\Support\Trail\TrailLine;
+use App\Support\Words;
+use Illuminate\Support\Facades\DB;
+use Moss\Core\Review\ApprovalRoute;
+use Moss\Core\Review\RouteKind;
+use Moss\Core\Sheet\Actor;
+use Moss\Core\Sheet\ActRefused;
+use Moss\Core\Sheet\EntryState;
+use Moss\Core\Sheet\EntryStatus;
+use Moss\Core\Time\Minutes;
+
+/** Approves or returns entries: all of them, or none; twice is the same as once. */
+final readonly class DecideEntries
+{
+    public function __construct(private Trail $trail, private Today $today)
+    {
+    }
+
+    /**
+     * @param  array<int, int>  $seen  the version that the approver saw, by entry id
+     * @return Minutes how much was decided now
+     *
+     * @throws DecisionRefused
+     */
+    public function handle(Person $approver, Decision $decision, array $seen, string $word): Minutes
+    {
+        if ($seen === []) {
+            throw DecisionRefused::because(Words::refusal('decided.none'));
+        }
+        try {
+            return DB::transaction(fn (): Minutes => $this->decide($approver, $decision, $seen, trim($word)));
+        } catch (ActRefused $refused) {
+            throw DecisionRefused::because(Words::actRefused($refused->refusal));
+        }
+    }
+
+    /** @param  array<int, int>  $seen */
+    private function decide(Person $approver, Decision $decision, array $seen, string $word): Minutes
+    {
+        $entries = $this->entries(array_keys($seen));
+        if (count($entries) !== count($seen)) {
+            throw DecisionRefused::because(Words::refusal('decided.gone'));
+        }
+        $default = Organisation::query()->sole()->approval;
+        $stoodInFor = $this->stoodInFor($approver);
+        $moves = [];
+        $lines = [];
+        $decided = Minutes::zero();
+        foreach ($entries as $entry) {
+            $before = EntryStatus::of(EntryState::from($entry->string('state')), max(0, $entry->int('approvals')));
+            $route = self::route($entry, $default);
+            $actor = $this->actor($approver, $entry, $stoodInFor);
+            $after = $decision === Decision::Approve ? $before->approved($actor, $route) : $before->returned($actor, $word);
+            if ($after == $before) {
+                continue;
+            }
+            if ($entry->int('version') !== $seen[$entry->int('id')]) {
+                throw DecisionRefused::because(Words::refusal('decided.changed'));
+            }
+            $next = $after->state === EntryState::Submitted ? $route->stepAfter($after->approvals)?->approver : null;
+            $moves[$after->state->value.' '.$after->approvals.' '.$next][] = $entry->int('id');
+            $lines[] = $this->trailLine($approver, $decision, $entry, $after, $word);
+            $decided = $decided->plus(Minutes::of($entry->int('minutes')));
+        }
+        $this->move($approver, $decision, $moves, $word);
+        $this->trail->of($lines);
+
+        return $decided;
+    }
+
+    /**
+     * @param  list<int>  $ids
+     * @return list<Record>
+     */
+    private function entries(array $ids): array
+    {
+        return Record::all(DB::table('entries')
+            ->join('tasks', 'tasks.id', 'entries.task_id')
+            ->join('projects', 'projects.id', 'tasks.project_id')
+            ->join('people', 'people.id', 'entries.person_id')
+            ->whereIn('entries.id', $ids)
+            ->select('entries.id', 'entries.person_id', 'entries.task_id', 'entries.date', 'entries.minutes', 'entries.state', 'entries.version')
+            ->addSelect('entries.approvals', 'entries.approver_id', 'entries.last_decided_by_id', 'projects.approval')
+            ->addSelect('projects.manager_id AS project_manager_id', 'people.manager_id AS line_manager_id'));
+    }
+
+    /** @return list<int> ids of those whom the approver stands in for today */
+    private function stoodInFor(Person $approver): array
+    {
+        $today = $this->today->for($approver)->toString();
+        $query = DB::table('stand_ins')->select('person_id')->where('stand_in_id', $approver->id)
+            ->where('starts_on', '<=', $today)->where('ends_on', '>=', $today);
+
+        return array_map(static fn (Record $record): int => $record->int('person_id'), Record::all($query));
+    }
+
+    private static function route(Record $entry, RouteKind $default): ApprovalRoute
+    {
+        return ApprovalRoute::of(
+            RouteKind::tryFrom($entry->stringOrNull('approval') ?? '') ?? $default,
+            $entry->string('person_id'),
+            $entry->stringOrNull('project_manager_id'),
+            $entry->stringOrNull('line_manager_id'),
+        );
+    }
+
+    /** @param  list<int>  $stoodInFor */
+    private function actor(Person $approver, Record $entry, array $stoodInFor): Actor
+    {
+        $turn = $entry->intOrNull('approver_id');
+
+        return new Actor(
+            isOwner: $entry->int('person_id') === $approver->id,
+            isInTurn: $turn === null ? $approver->isOffice() : $turn === $approver->id || in_array($turn, $stoodInFor, true),
+            hasDecided: $entry->intOrNull('last_decided_by_id') === $approver->id,
+            isOffice: $approver->isOffice(),
+        );
+    }
+
+    private function trailLine(Person $approver, Decision $decision, Record $entry, EntryStatus $after, string $word): TrailLine
+    {
+        $turn = $entry->intOrNull('approver_id');
+
+        return new TrailLine(
+            $decision->value,
+            $approver->id,
+            $turn === $approver->id ? null : $turn,
+            $entry->int('person_id'),
+            $entry->int('task_id'),
+            $entry->string('date'),
+            ['state' => $entry->string('state'), 'minutes' => $entry->int('minutes')],
+            ['state' => $after->state->value, 'approvals' => $after->approvals],
+            $word,
+        );
+    }
+
+    /** @param  array<string, list<int>>  $moves  ids by new state, approvals and next approver */
+    private function move(Person $approver, Decision $decision, array $moves, string $word): void
+    {
+        foreach ($moves as $to => $ids) {
+            [$state, $approvals, $next] = explode(' ', $to);
+            foreach (array_chunk($ids, 1000) as $chunk) {
+                Entry::query()->whereKey($chunk)->update([
+                    'state' => $state,
+                    'approvals' => (int) $approvals,
+                    'approver_id' => $next === '' ? null : (int) $next,
+                    'last_decided_by_id' => $approver->id,
+                    'return_word' => $decision === Decision::Return ? $word : null,
+                    'version' => DB::raw('version + 1'),
+                ]);
+            }
+        }
+    }
+}

@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Features\Review\Props;
+
+/** One entry that waits. */
+final readonly class WaitingCellProps
+{
+    public function __construct(
+        public int $id,
+        public int $version,
+        public string $date,
+        public int $minutes,
+        public string $note,
+        public string $clientNote,
+    ) {
+    }
+}

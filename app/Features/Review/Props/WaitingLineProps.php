@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Features\Review\Props;
+
+/** A line of the week under review, with the entries on it that wait. */
+final readonly class WaitingLineProps
+{
+    /** @param  list<WaitingCellProps>  $cells  in the order of days, only days with time */
+    public function __construct(
+        public string $key,
+        public string $taskName,
+        public string $projectCode,
+        public string $projectName,
+        public ?string $roleName,
+        public bool $billable,
+        public int $minutes,
+        public array $cells,
+    ) {
+    }
+}

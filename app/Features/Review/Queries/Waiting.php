@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Features\Review\Queries;
+
+use App\Models\Person;
+use Illuminate\Database\Query\Builder;
+use Illuminate\Support\Facades\DB;
+use Moss\Core\Calendar\Day;
+
+/**
+ * Submitted entries whose turn it is at a person: their own turn, that of somebody they stand in for, or the office's.
+ * Never their own time.
+ */
+final class Waiting
+{
+    /** The entries, on which a caller may select and group. */
+    public function for(Person $person, Day $today): Builder
+    {
+        return DB::table('entries')
+            ->where('entries.state', 'submitted')
+            ->where('entries.person_id', '<>', $person->id)
+            ->where(fn (Builder $turn) => $turn
+                ->where('entries.approver_id', $person->id)
+                ->orWhereIn('entries.approver_id', $this->stoodInFor($person, $today))
+                ->when($person->isOffice(), static fn (Builder $office) => $office->orWhereNull('entries.approver_id')));
+    }
+
+    public function countFor(Person $person, Day $today): int
+    {
+        return $this->for($person, $today)->count();
+    }
+
+    private function stoodInFor(Person $person, Day $today): Builder
+    {
+        return DB::table('stand_ins')->select('person_id')
+            ->where('stand_in_id', $person->id)
+            ->where('starts_on', '<=', $today->toString())
+            ->where('ends_on', '>=', $today->toString());
+    }
+}

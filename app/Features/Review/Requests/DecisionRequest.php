@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Features\Review\Requests;
+
+use App\Features\Review\Actions\Decision;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
+
+final class DecisionRequest extends FormRequest
+{
+    /** @return array<string, mixed> */
+    public function rules(): array
+    {
+        return [
+            'decision' => ['required', Rule::enum(Decision::class)],
+            'entries' => ['required', 'array', 'max:20000'],
+            'entries.*.id' => ['required', 'integer'],
+            'entries.*.version' => ['required', 'integer'],
+            'word' => ['nullable', 'string', 'max:2000'],
+        ];
+    }
+
+    public function decision(): Decision
+    {
+        return Decision::from($this->string('decision')->toString());
+    }
+
+    /** @return array<int, int> version by entry id */
+    public function seen(): array
+    {
+        $seen = [];
+        foreach ($this->array('entries') as $entry) {
+            if (is_array($entry) && is_numeric($entry['id']) && is_numeric($entry['version'])) {
+                $seen[(int) $entry['id']] = (int) $entry['version'];
+            }
+        }
+
+        return $seen;
+    }
+}

@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Features\SignIn\Props;
+
+use Moss\Core\Time\HoursFormat;
+
+/** Who is signed in, and which sections are theirs. */
+final readonly class SignedInProps
+{
+    /** @param  int  $waiting  entries that wait for this person's decision */
+    public function __construct(
+        public string $code,
+        public string $name,
+        public HoursFormat $hoursFormat,
+        public bool $recordsTime,
+        public bool $reviews,
+        public bool $seesProjects,
+        public int $waiting,
+    ) {
+    }
+}

@@ -1,0 +1,91 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Features\Week\Actions;
+
+use App\Models\Entry;
+use App\Models\Organisation;
+use App\Models\Person;
+use App\Support\Database\Record;
+use App\Support\Trail\Trail;
+use App\Support\Trail\TrailLine;
+use Illuminate\Support\Facades\DB;
+use Moss\Core\Calendar\Week;
+use Moss\Core\Review\ApprovalRoute;
+use Moss\Core\Review\RouteKind;
+use Moss\Core\Sheet\Actor;
+use Moss\Core\Sheet\EntryState;
+use Moss\Core\Sheet\EntryStatus;
+use Moss\Core\Time\Minutes;
+
+/** Submits all that is open in a person's week: everything, or nothing; twice is the same as once. */
+final readonly class SubmitWeek
+{
+    public function __construct(private Trail $trail)
+    {
+    }
+
+    public function handle(Person $owner, Week $week): SubmittedWeek
+    {
+        return DB::transaction(function () use ($owner, $week): SubmittedWeek {
+            $organisation = Organisation::query()->sole();
+            $submitted = Minutes::zero();
+            $approved = Minutes::zero();
+            $moves = [];
+            $lines = [];
+            foreach ($this->openEntries($owner, $week) as $entry) {
+                $route = ApprovalRoute::of(
+                    RouteKind::tryFrom($entry->stringOrNull('approval') ?? '') ?? $organisation->approval,
+                    (string) $owner->id,
+                    $entry->stringOrNull('project_manager_id'),
+                    $owner->manager_id === null ? null : (string) $owner->manager_id,
+                );
+                $before = EntryState::from($entry->string('state'));
+                $after = EntryStatus::of($before)->submitted(new Actor(isOwner: true), $route, $organisation->self_approve);
+                $approver = $after->state === EntryState::Submitted ? $route->stepAfter(0)?->approver : null;
+                $moves[$after->state->value.' '.$approver][] = $entry->int('id');
+                $lines[] = new TrailLine(
+                    'submit', $owner->id, null, $owner->id, $entry->int('task_id'), $entry->string('date'),
+                    ['state' => $before->value], ['state' => $after->state->value, 'minutes' => $entry->int('minutes')],
+                );
+                $minutes = Minutes::of($entry->int('minutes'));
+                $submitted = $submitted->plus($minutes);
+                $approved = $after->state === EntryState::Approved ? $approved->plus($minutes) : $approved;
+            }
+            $this->move($moves);
+            $this->trail->of($lines);
+
+            return new SubmittedWeek($submitted, $approved);
+        });
+    }
+
+    /** @return list<Record> */
+    private function openEntries(Person $owner, Week $week): array
+    {
+        return Record::all(DB::table('entries')
+            ->join('tasks', 'tasks.id', 'entries.task_id')
+            ->join('projects', 'projects.id', 'tasks.project_id')
+            ->where('entries.person_id', $owner->id)
+            ->whereBetween('entries.date', [$week->monday()->toString(), $week->sunday()->toString()])
+            ->whereIn('entries.state', [EntryState::Draft->value, EntryState::Returned->value])
+            ->select('entries.id', 'entries.task_id', 'entries.date', 'entries.minutes', 'entries.state')
+            ->addSelect('projects.approval', 'projects.manager_id AS project_manager_id'));
+    }
+
+    /** @param  array<string, list<int>>  $moves  ids by new state and approver */
+    private function move(array $moves): void
+    {
+        foreach ($moves as $to => $ids) {
+            [$state, $approver] = explode(' ', $to);
+            Entry::query()->whereKey($ids)->update([
+                'state' => $state,
+                'approver_id' => $approver === '' ? null : (int) $approver,
+                'approvals' => 0,
+                'last_decided_by_id' => null,
+                'return_word' => null,
+                'version' => DB::raw('version + 1'),
+            ]);
+        }
+    }
+}

@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Features\Week\Actions;
+
+use App\Models\Entry;
+use App\Models\Person;
+use App\Support\Trail\Trail;
+use App\Support\Trail\TrailLine;
+use Illuminate\Support\Facades\DB;
+use Moss\Core\Calendar\Week;
+use Moss\Core\Sheet\Actor;
+use Moss\Core\Sheet\EntryState;
+use Moss\Core\Sheet\EntryStatus;
+use Moss\Core\Time\Minutes;
+
+/** Takes back what a person has submitted of a week and nobody has decided on; decided entries stay. */
+final readonly class TakeBackWeek
+{
+    public function __construct(private Trail $trail)
+    {
+    }
+
+    /** @return Minutes how much was taken back */
+    public function handle(Person $owner, Week $week): Minutes
+    {
+        return DB::transaction(function () use ($owner, $week): Minutes {
+            $entries = Entry::query()
+                ->where('person_id', $owner->id)
+                ->whereBetween('date', [$week->monday()->toString(), $week->sunday()->toString()])
+                ->where('state', EntryState::Submitted)->where('approvals', 0)
+                ->get();
+            foreach ($entries as $entry) {
+                EntryStatus::of($entry->state)->takenBack(new Actor(isOwner: true));
+            }
+            Entry::query()->whereKey($entries->modelKeys())->update([
+                'state' => EntryState::Draft,
+                'approver_id' => null,
+                'version' => DB::raw('version + 1'),
+            ]);
+            $this->trail->of(array_values($entries->map(static fn (Entry $entry): TrailLine => new TrailLine(
+                'take back', $owner->id, null, $owner->id, $entry->task_id, $entry->date,
+                ['state' => EntryState::Submitted->value], ['state' => EntryState::Draft->value],
+            ))->all()));
+
+            return Minutes::sum($entries->map(static fn (Entry $entry): Minutes => Minutes::of($entry->minutes)));
+        });
+    }
+}

@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Features\Week\Props;
+
+/** One task in one role, over the seven days of the week. */
+final readonly class LineProps
+{
+    /**
+     * @param  string  $key  task and role; the same for as long as the line is
+     * @param  string|null  $closedBecause  why nothing can be recorded here any more; null where it can
+     * @param  list<CellProps>  $cells  seven, Monday first
+     */
+    public function __construct(
+        public string $key,
+        public int $task,
+        public ?int $role,
+        public string $taskName,
+        public string $taskCode,
+        public string $projectCode,
+        public string $projectName,
+        public ?string $phase,
+        public ?string $roleName,
+        public ?string $closedBecause,
+        public array $cells,
+    ) {
+    }
+}

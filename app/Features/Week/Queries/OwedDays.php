@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Features\Week\Queries;
+
+use App\Features\Calendar\Queries\WorkingTime;
+use App\Features\Week\Props\AbsenceProps;
+use App\Features\Week\Props\DayProps;
+use App\Models\Person;
+use App\Support\Database\Record;
+use Illuminate\Support\Facades\DB;
+use Moss\Core\Calendar\Absence;
+use Moss\Core\Calendar\Capacity;
+use Moss\Core\Calendar\Day;
+use Moss\Core\Calendar\DayRange;
+use Moss\Core\Calendar\Employment;
+use Moss\Core\Calendar\HolidayCalendar;
+use Moss\Core\Calendar\OwedHours;
+use Moss\Core\Time\Minutes;
+
+/** What a stretch of days asks of a person: owed hours, holidays and absences, in three queries. */
+final readonly class OwedDays
+{
+    /** @param  array<string, list<AbsenceProps>>  $absences  by day */
+    private function __construct(
+        private OwedHours $owed,
+        private Capacity $capacity,
+        private HolidayCalendar $holidays,
+        private array $absences,
+    ) {
+    }
+
+    public static function of(Person $person, DayRange $days): self
+    {
+        $working = WorkingTime::load();
+        $capacity = $working->capacity($person->pattern, $person->calendar_id);
+        $query = DB::table('absences')->select('date', 'minutes', 'kind')->where('person_id', $person->id)
+            ->whereBetween('date', [$days->first()->toString(), $days->last()->toString()])->orderBy('date')->orderBy('kind');
+        $absences = [];
+        $shown = [];
+        foreach (Record::all($query) as $record) {
+            $minutes = $record->intOrNull('minutes');
+            $absences[] = new Absence(Day::of($record->string('date')), $minutes === null ? null : Minutes::of($minutes));
+            $shown[$record->string('date')][] = new AbsenceProps($record->string('kind'), $minutes);
+        }
+        $employment = new Employment(
+            $person->starts_on === null ? null : Day::of($person->starts_on),
+            $person->ends_on === null ? null : Day::of($person->ends_on),
+        );
+
+        return new self(OwedHours::of($capacity, $employment, $absences), $capacity, $working->holidays($person->calendar_id), $shown);
+    }
+
+    public function within(DayRange $days): Minutes
+    {
+        return $this->owed->within($days);
+    }
+
+    /** @return list<DayProps> */
+    public function props(DayRange $days, Day $today): array
+    {
+        $props = [];
+        foreach ($days as $day) {
+            $props[] = new DayProps(
+                $day->toString(),
+                $this->owed->on($day)->toInt(),
+                $this->capacity->isWorkingDay($day),
+                $day->equals($today),
+                $this->holidays->on($day)?->name,
+                $this->absences[$day->toString()] ?? [],
+            );
+        }
+
+        return $props;
+    }
+}

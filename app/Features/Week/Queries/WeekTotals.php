@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Features\Week\Queries;
+
+use App\Features\Week\Props\TotalsProps;
+use App\Models\Person;
+use App\Support\Database\Record;
+use Illuminate\Support\Facades\DB;
+use Moss\Core\Calendar\Week;
+
+/** The sums of a person's week, in one query. */
+final class WeekTotals
+{
+    public function of(Person $owner, Week $week): TotalsProps
+    {
+        $query = DB::table('entries')
+            ->join('tasks', 'tasks.id', 'entries.task_id')
+            ->join('projects', 'projects.id', 'tasks.project_id')
+            ->where('entries.person_id', $owner->id)
+            ->whereBetween('entries.date', [$week->monday()->toString(), $week->sunday()->toString()])
+            ->select('entries.task_id', 'entries.role_id', 'entries.date', 'entries.minutes', 'entries.state', 'projects.code AS project');
+
+        return self::sum(Record::all($query), $week);
+    }
+
+    /** @param  list<Record>  $entries */
+    public static function sum(array $entries, Week $week): TotalsProps
+    {
+        $days = [];
+        foreach ($week->days() as $day) {
+            $days[$day->toString()] = 0;
+        }
+        $lines = [];
+        $projects = [];
+        $states = [];
+        foreach ($entries as $entry) {
+            $minutes = $entry->int('minutes');
+            $line = LineKey::of($entry->int('task_id'), $entry->intOrNull('role_id'));
+            $days[$entry->string('date')] += $minutes;
+            $lines[$line] = ($lines[$line] ?? 0) + $minutes;
+            $projects[$entry->string('project')] = ($projects[$entry->string('project')] ?? 0) + $minutes;
+            $states[$entry->string('state')] = ($states[$entry->string('state')] ?? 0) + $minutes;
+        }
+
+        return new TotalsProps(array_sum($days), array_values($days), $lines, $projects, $states);
+    }
+}

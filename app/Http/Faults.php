@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http;
+
+use Illuminate\Http\Request;
+use Inertia\Inertia;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
+use Throwable;
+
+/** Shows a fault as a page, or as JSON to a script: what is wrong and what to do. */
+final class Faults
+{
+    public function respond(Response $response, Throwable $fault, Request $request): Response
+    {
+        $status = $response->getStatusCode();
+        if ($status === 419) {
+            return $request->expectsJson()
+                ? response()->json(['message' => (string) __('faults.419')], 419)
+                : back()->with('refusal', (string) __('faults.419'));
+        }
+        if (! in_array($status, [403, 404, 405, 429, 500, 503], true) || ($status === 500 && config('app.debug') === true)) {
+            return $response;
+        }
+        $said = $fault instanceof HttpExceptionInterface || $status === 403 ? $fault->getMessage() : '';
+        // Route not found and model not found speak of routes and classes; people are told what they can do.
+        $sentence = $said === '' || str_contains($said, 'route') || str_contains($said, 'App\\') ? (string) __('faults.'.$status) : $said;
+        if ($request->expectsJson()) {
+            return response()->json(['message' => $sentence], $status);
+        }
+
+        return Inertia::render('Fault', ['status' => $status, 'sentence' => $sentence])->toResponse($request)->setStatusCode($status);
+    }
+}

@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Middleware;
+
+use App\Features\Review\Queries\Waiting;
+use App\Features\SignIn\Props\SignedInProps;
+use App\Models\Person;
+use App\Models\Project;
+use App\Support\Clock\Today;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Gate;
+use Inertia\Middleware;
+
+/** What every page is given. */
+final class HandleInertiaRequests extends Middleware
+{
+    public const THEME_COOKIE = 'moss_week_theme';
+
+    public function __construct(private readonly Waiting $waiting, private readonly Today $today)
+    {
+    }
+
+    /** @return array<string, mixed> */
+    public function share(Request $request): array
+    {
+        $person = $request->user();
+        $theme = $request->cookie(self::THEME_COOKIE);
+
+        return [
+            ...parent::share($request),
+            'theme' => in_array($theme, ['light', 'dark'], true) ? $theme : 'system',
+            'signedIn' => $person instanceof Person ? $this->signedIn($person) : null,
+            'message' => $request->session()->get('message'),
+            'refusal' => $request->session()->get('refusal'),
+        ];
+    }
+
+    private function signedIn(Person $person): SignedInProps
+    {
+        $waiting = $this->waiting->countFor($person, $this->today->for($person));
+
+        return new SignedInProps(
+            $person->code,
+            $person->name,
+            $person->hours_format,
+            ! $person->isViewer(),
+            ! $person->isViewer() && ($waiting > 0 || Gate::forUser($person)->allows('viewAny', Project::class)),
+            Gate::forUser($person)->allows('viewAny', Project::class),
+            $waiting,
+        );
+    }
+}

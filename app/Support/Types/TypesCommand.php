@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Support\Types;
+
+use App\Support\Console\WritesErrors;
+use Illuminate\Console\Command;
+
+final class TypesCommand extends Command
+{
+    use WritesErrors;
+
+    private const FILE = 'resources/js/types/generated/props.ts';
+
+    protected $signature = 'moss:types {--check : write nothing; fail if the file is not up to date}';
+
+    protected $description = 'Write the TypeScript types of page props';
+
+    public function handle(TypeScriptTypes $types): int
+    {
+        $written = $types->of($this->classes());
+        $path = base_path(self::FILE);
+        if ($this->option('check') !== true) {
+            file_put_contents($path, $written);
+
+            return self::SUCCESS;
+        }
+        if (! is_file($path) || file_get_contents($path) !== $written) {
+            $this->complain(self::FILE.' is not up to date. Run: php artisan moss:types');
+
+            return self::FAILURE;
+        }
+
+        return self::SUCCESS;
+    }
+
+    /** @return list<class-string> */
+    private function classes(): array
+    {
+        $classes = [];
+        foreach (glob(app_path('Features/*/Props/*.php')) ?: [] as $path) {
+            $class = 'App'.str_replace('/', '\\', substr($path, strlen(app_path()), -strlen('.php')));
+            if (class_exists($class) || enum_exists($class)) {
+                $classes[] = $class;
+            }
+        }
+
+        return $classes;
+    }
+}

@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Support;
+
+use App\Models\Person;
+use Moss\Core\Sheet\Refusal;
+use Moss\Core\Time\HoursTextRefused;
+use Moss\Core\Time\Minutes;
+
+/** Turns what the core says into sentences for people. */
+final class Words
+{
+    /** @param  array<string, string|int>  $parameters */
+    public static function refusal(string $key, array $parameters = []): string
+    {
+        $text = trans('refusals.'.$key, $parameters);
+
+        return is_string($text) ? $text : $key;
+    }
+
+    public static function actRefused(Refusal $refusal): string
+    {
+        return self::refusal('act.'.$refusal->value);
+    }
+
+    public static function hoursRefused(HoursTextRefused $refused): string
+    {
+        return self::refusal('hours.'.$refused->fault->value, ['text' => $refused->text]);
+    }
+
+    /** Hours with their unit, as the person reads them: `7.5 h` or `7:30`. */
+    public static function hours(Minutes $minutes, Person $reader): string
+    {
+        return $reader->hours_format->print($minutes).($reader->hours_format->value === 'decimal' ? ' h' : '');
+    }
+}

@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    '403' => 'This is not yours to see or do.',
+    '404' => 'There is nothing here. Check the address, or go on from one of the sections above.',
+    '405' => 'This address cannot be used that way. Go back and try again from the page.',
+    '419' => 'Your session has ended, so nothing was changed. Sign in again; what you typed is still here.',
+    '429' => 'That was too often. Wait a minute and try again.',
+    '500' => 'Something went wrong on our side, and nothing was changed. Try again; if it stays, tell the time office when it happened.',
+    '503' => 'Moss Week is being looked after and will be back shortly.',
+];

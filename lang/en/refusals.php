@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'projects' => 'Project figures are for project managers and the time office. Your own hours are in your week.',
+    'project' => 'Only this project\'s manager and the time office see it. Ask one of them.',
+    'money' => 'Costs are for this project\'s manager and the time office.',
+    'week' => 'This is somebody else\'s week. It is seen by them, their line manager and the time office.',
+    'record' => 'This is somebody else\'s week. Only they write in it.',
+    'viewer' => 'You can read everything here and change nothing. Ask the time office if you need to record time.',
+    'review' => 'Nothing of this waits for you. What does is in your list.',
+
+    'no_week' => 'There is no week “:week”. Weeks are written like 2026-W25.',
+    'line_closed' => 'This project is closed; nothing more can be recorded on it.',
+    'the_office' => 'the time office',
+
+    'act' => [
+        'not_yours' => 'This is somebody else\'s time. Only they can do that.',
+        'waits_for_approval' => 'This waits for approval and cannot be changed. Take the week back first.',
+        'is_approved' => 'This is approved and cannot be changed here. Ask your approver for a correction.',
+        'is_settled' => 'This is settled: billed, paid or in a closed period. It is fixed for good; a correction is posted beside it.',
+        'is_decided' => 'This has been decided already. Reload to see how it stands.',
+        'not_submitted' => 'This is not submitted any more, so there is nothing to decide. Reload to see how it stands.',
+        'not_approved' => 'This is not approved yet. Edit it instead of correcting it.',
+        'not_your_turn' => 'It is not your turn to decide this. Reload to see who is next.',
+        'own_time' => 'This is your own time. It goes to your line manager.',
+        'word_missing' => 'Say in a word why you return it, so that it can be put right.',
+        'office_only' => 'Only the time office can do that.',
+    ],
+
+    'hours' => [
+        'not_hours' => '“:text” is not hours. Type them as 8, 7.5, 7:30, 7h 30m or 450m.',
+        'negative' => '“:text” is negative. Type hours from 0 to 24; a mistake in approved time is put right by a correction.',
+        'more_than_a_day' => '“:text” is more than a day. Type at most 24:00.',
+        'too_large' => '“:text” is more than a day. Type at most 24:00.',
+        'minutes_above_59' => '“:text” has more than 59 minutes. Type 1:30 for an hour and a half, or 90m.',
+    ],
+
+    'cell' => [
+        'no_task' => 'There is no such task any more. Reload the week.',
+        'not_assigned' => ':task is not assigned to you or your team. Ask its project manager, :manager, to assign you.',
+        'closed' => ':project is closed, so no time can be recorded on it. Ask its manager, :manager.',
+        'done' => ':task is done since :day. Ask its project manager, :manager, to open it again.',
+        'full_day' => 'The day would hold :hours. A day has 24:00; shorten another line first.',
+        'moved_on' => 'This cell has changed meanwhile: it now holds :hours. Yours was not saved.',
+        'moved_on_empty' => 'This cell has been cleared meanwhile. Yours was not saved.',
+        'not_employed' => 'Your employment does not include this day. Ask the time office if that is wrong.',
+    ],
+
+    'week_words' => [
+        'nothing_to_submit' => 'There is nothing to submit in this week.',
+        'submitted' => ':hours submitted.',
+        'approved' => ':hours submitted and approved.',
+        'taken_back' => ':hours taken back. They are drafts again.',
+        'nothing_to_take_back' => 'Nothing in this week can be taken back: it is a draft, or somebody has decided on it.',
+    ],
+
+    'decided' => [
+        'approve' => 'Approved: :hours.',
+        'return' => 'Returned: :hours.',
+        'changed' => 'Something of this has changed since you opened it. Nothing was decided; look at it again.',
+        'gone' => 'Some of these entries are there no longer. Nothing was decided; look at the week again.',
+        'none' => 'Choose at least one line.',
+    ],
+];
