@@ -5,13 +5,15 @@ declare(strict_types=1);
 use App\Http\Faults;
 use App\Http\Middleware\HandleInertiaRequests;
 use App\Http\Middleware\SecurityHeaders;
+use Demo\ActsCommand;
+use Demo\FilesCommand;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
 
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(web: __DIR__.'/../routes/web.php')
-    ->withCommands([__DIR__.'/../app/Exchange/Console', __DIR__.'/../app/Features', __DIR__.'/../app/Support/Types'])
+    ->withCommands([__DIR__.'/../app/Exchange/Console', __DIR__.'/../app/Features', __DIR__.'/../app/Support/Types', FilesCommand::class, ActsCommand::class])
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->append(SecurityHeaders::class);
         $middleware->web(append: [HandleInertiaRequests::class]);

@@ -9,6 +9,7 @@ use App\Models\Person;
 use App\Support\Database\Record;
 use Illuminate\Support\Facades\DB;
 use Moss\Core\Calendar\Week;
+use Moss\Core\Sheet\EntryState;
 
 /** The sums of a person's week, in one query. */
 final class WeekTotals
@@ -32,6 +33,7 @@ final class WeekTotals
         foreach ($week->days() as $day) {
             $days[$day->toString()] = 0;
         }
+        $approvedDays = $days;
         $lines = [];
         $projects = [];
         $states = [];
@@ -39,11 +41,12 @@ final class WeekTotals
             $minutes = $entry->int('minutes');
             $line = LineKey::of($entry->int('task_id'), $entry->intOrNull('role_id'));
             $days[$entry->string('date')] += $minutes;
+            $approvedDays[$entry->string('date')] += EntryState::from($entry->string('state'))->isActual() ? $minutes : 0;
             $lines[$line] = ($lines[$line] ?? 0) + $minutes;
             $projects[$entry->string('project')] = ($projects[$entry->string('project')] ?? 0) + $minutes;
             $states[$entry->string('state')] = ($states[$entry->string('state')] ?? 0) + $minutes;
         }
 
-        return new TotalsProps(array_sum($days), array_values($days), $lines, $projects, $states);
+        return new TotalsProps(array_sum($days), array_values($days), array_values($approvedDays), $lines, $projects, $states);
     }
 }

@@ -239,6 +239,7 @@ export interface SavedCellProps {
 export interface TotalsProps {
     week: number;
     days: number[];
+    approvedDays: number[];
     lines: Record<string, number>;
     projects: Record<string, number>;
     states: Record<string, number>;

@@ -1,0 +1,108 @@
+# What bin/demo, bin/test and bin/bench share: getting what is missing, and serving the demonstration.
+
+cd "$(dirname "${BASH_SOURCE[0]}")/.."
+export COMPOSER_ALLOW_SUPERUSER=1 COMPOSER_NO_INTERACTION=1
+
+say() { printf '%s\n' "$*"; }
+
+fail() {
+    printf '%s\n' "$*" >&2
+    exit 1
+}
+
+# Debian packages, installed only if something is missing and we may.
+need_packages() {
+    [ "$#" -gt 0 ] || return 0
+    [ "$(id -u)" = 0 ] || fail "Missing: $*. Install them (as root: apt-get install $*) and run this again."
+    say "Installing $* …"
+    mkdir -p build
+    { apt-get update -qq && DEBIAN_FRONTEND=noninteractive apt-get install -y -qq --no-install-recommends "$@"; } >build/apt.log 2>&1 ||
+        fail "Could not install $*. What apt said is in build/apt.log."
+}
+
+need_php() {
+    command -v php >/dev/null || need_packages php-cli
+    local version extension missing=()
+    version=$(php -r 'echo PHP_MAJOR_VERSION.".".PHP_MINOR_VERSION;')
+    php -r 'exit(PHP_VERSION_ID >= 80200 ? 0 : 1);' || fail "PHP 8.2 or newer is needed; this is PHP $version."
+    for extension in pdo_sqlite:sqlite3 curl:curl zip:zip bcmath:bcmath intl:intl mbstring:mbstring dom:xml; do
+        php -m | grep -qix "${extension%%:*}" || missing+=("php$version-${extension##*:}")
+    done
+    need_packages "${missing[@]}"
+}
+
+need_composer() {
+    command -v composer >/dev/null || need_packages composer
+    if [ ! -f vendor/autoload.php ] || [ composer.json -nt vendor/autoload.php ]; then
+        say 'Installing PHP libraries …'
+        mkdir -p build
+        composer install --no-progress --prefer-dist >build/composer.log 2>&1 ||
+            fail 'Could not install the PHP libraries. What Composer said is in build/composer.log.'
+        touch vendor/autoload.php
+    fi
+}
+
+need_node() {
+    command -v node >/dev/null || need_packages nodejs npm
+    node -e 'process.exit(Number(process.versions.node.split(".")[0]) >= 20 ? 0 : 1)' ||
+        fail "Node.js 20 or newer is needed; this is $(node --version)."
+    if [ ! -f node_modules/.package-lock.json ] || [ package-lock.json -nt node_modules/.package-lock.json ]; then
+        say 'Installing JavaScript libraries …'
+        mkdir -p build
+        PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD=1 npm ci --no-audit --no-fund >build/npm.log 2>&1 ||
+            fail 'Could not install the JavaScript libraries. What npm said is in build/npm.log.'
+        touch node_modules/.package-lock.json
+    fi
+}
+
+need_browser() {
+    [ -x /usr/bin/chromium ] || need_packages chromium
+}
+
+need_build() {
+    if [ ! -f public/build/manifest.json ] ||
+        [ -n "$(find resources package-lock.json vite.config.ts -newer public/build/manifest.json -print -quit)" ]; then
+        say 'Building the interface …'
+        mkdir -p build
+        npm run --silent build >build/vite.log 2>&1 || fail 'Could not build the interface. What Vite said is in build/vite.log.'
+    fi
+}
+
+# The environment of a demonstration that lives in a folder of its own, apart from any .env.
+demo_environment() {
+    local folder=$1
+    mkdir -p "$folder/cache"
+    [ -f "$folder/key" ] || php -r 'echo "base64:".base64_encode(random_bytes(32));' >"$folder/key"
+    export APP_ENV=production APP_DEBUG=false APP_KEY MOSS_DEMO=true DB_DATABASE="$folder/moss.sqlite"
+    export SESSION_DRIVER=file CACHE_STORE=file LOG_CHANNEL=single INERTIA_SSR_ENABLED=false
+    export APP_CONFIG_CACHE="$folder/cache/config.php" APP_ROUTES_CACHE="$folder/cache/routes.php" VIEW_COMPILED_PATH="$folder/cache"
+    APP_KEY=$(cat "$folder/key")
+}
+
+# Makes the database and loads the demonstration, unless that was done before.
+demo_data() {
+    local folder=$1
+    if [ ! -f "$folder/loaded" ]; then
+        say 'Loading the demonstration …'
+        rm -f "$folder"/moss.sqlite*
+        touch "$folder/moss.sqlite"
+        php artisan migrate --force --quiet || fail 'Could not create the database.'
+        php artisan moss:demo-files "$folder/files" || fail 'Could not write the files of the demonstration.'
+        php artisan moss:import "$folder/files" >"$folder/import.log" || fail 'Could not load the demonstration.'
+        php artisan moss:demo-acts || fail 'The people of the demonstration could not act.'
+        touch "$folder/loaded"
+    else
+        php artisan migrate --force --quiet || fail 'Could not bring the database up to date.'
+    fi
+}
+
+is_free() { ! (exec 3<>"/dev/tcp/127.0.0.1/$1") 2>/dev/null; }
+
+# Serves the application in the foreground.
+serve() {
+    local port=$1
+    php artisan config:cache --quiet && php artisan route:cache --quiet || fail 'Could not prepare the application.'
+    cd public
+    PHP_CLI_SERVER_WORKERS=4 exec php -d opcache.enable_cli=1 -S "127.0.0.1:$port" \
+        ../vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php
+}

@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Demo;
+
+use App\Support\Clock\Today;
+use App\Support\Console\OptionRefused;
+use App\Support\Console\ReadsOptions;
+use Illuminate\Console\Command;
+
+final class FilesCommand extends Command
+{
+    use ReadsOptions;
+
+    protected $signature = 'moss:demo-files
+        {folder : where to write; made if it is not there}
+        {--today= : the day that the scenario is relative to; the real one by default}';
+
+    protected $description = 'Write the exchange files of the demonstration';
+
+    public function handle(Today $clock): int
+    {
+        try {
+            $scenario = new Scenario($this->today($clock));
+        } catch (OptionRefused $refused) {
+            $this->complain($refused->getMessage());
+
+            return self::FAILURE;
+        }
+        $folder = $this->argument('folder');
+        if (! is_dir($folder) && ! mkdir($folder, 0o755, true)) {
+            return self::FAILURE;
+        }
+        foreach ($scenario->files() as $name => $contents) {
+            file_put_contents($folder.'/'.$name, $contents);
+        }
+
+        return self::SUCCESS;
+    }
+}

@@ -1,0 +1,26 @@
+import { createInertiaApp } from '@inertiajs/react';
+import { StrictMode, type ComponentType } from 'react';
+import { createRoot } from 'react-dom/client';
+
+const pages = import.meta.glob<{ default: ComponentType }>('./pages/*.tsx');
+
+void createInertiaApp({
+    title: (title) => (title === '' ? 'Moss Week' : `${title} · Moss Week`),
+    resolve: async (name) => {
+        const page = pages[`./pages/${name}.tsx`];
+        if (page === undefined) {
+            throw new Error(`No page ${name}`);
+        }
+
+        return (await page()).default;
+    },
+    // The progress line is styled in app.css: the page may not carry styles of its own.
+    progress: { includeCSS: false, showSpinner: false },
+    setup({ el, App, props }) {
+        createRoot(el).render(
+            <StrictMode>
+                <App {...props} />
+            </StrictMode>,
+        );
+    },
+});

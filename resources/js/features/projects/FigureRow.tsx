@@ -1,0 +1,60 @@
+import { hoursInWords } from '@/lib/hours';
+import { text } from '@/lib/text';
+import type { HoursFormat, ProjectProps, ProjectRowProps } from '@/types/generated/props';
+import { Bar } from '@/ui/Bar';
+import clsx from 'clsx';
+import type { Shown } from './address';
+import { growthOf, growthWords } from './growthOf';
+import { HourCells } from './HourCells';
+import { MoneyCells } from './MoneyCells';
+
+interface FigureRowProps {
+    row: ProjectRowProps;
+    name: string;
+    project: ProjectProps;
+    shown: Shown;
+    /** What the full width of a bar stands for; null for no bar. */
+    scale: number | null;
+    format: HoursFormat;
+}
+
+/** A phase, task or holder. */
+export function FigureRow({ row, name, project, shown, scale, format }: FigureRowProps) {
+    return (
+        <tr
+            className={clsx('align-baseline', {
+                'font-semibold': row.level === 'phase',
+                'text-[0.93em] text-faded': row.level === 'holder',
+            })}
+        >
+            <th
+                scope="row"
+                className={clsx('border-b border-rule py-0.5', {
+                    'pt-2.5 text-moss': row.level === 'phase',
+                    'ps-3': row.level === 'task',
+                    'ps-8': row.level === 'holder',
+                })}
+            >
+                {name}
+                {row.isDone && <span className="pencilled ms-2">{text.projectPage.done}</span>}
+                {row.overAssigned > 0 && (
+                    <span className="ms-2 text-[0.9em] text-ochre">
+                        {text.projectPage.overAssigned(hoursInWords(row.overAssigned, format))}
+                    </span>
+                )}
+            </th>
+            {shown === 'hours' ? (
+                <HourCells row={row} name={name} code={project.code} format={format} />
+            ) : (
+                <MoneyCells money={row.figures.money} format={format} />
+            )}
+            {shown === 'hours' && (
+                <td className="border-b border-rule ps-4">
+                    {row.level !== 'phase' && scale !== null && (
+                        <Bar {...growthOf(row.figures)} scale={scale} words={growthWords(row.figures, format)} />
+                    )}
+                </td>
+            )}
+        </tr>
+    );
+}

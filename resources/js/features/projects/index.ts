@@ -1,0 +1,2 @@
+export { ProjectPage } from './ProjectPage';
+export { ProjectsPage } from './ProjectsPage';

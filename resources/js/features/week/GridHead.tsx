@@ -1,0 +1,53 @@
+import { dayOfMonth, weekday } from '@/lib/days';
+import { printHours } from '@/lib/hours';
+import { text } from '@/lib/text';
+import type { DayProps, HoursFormat } from '@/types/generated/props';
+import clsx from 'clsx';
+
+/** What a day asks, in as few words as a column holds; the margin says the rest. */
+function asks(day: DayProps, format: HoursFormat): string {
+    if (day.owed > 0) {
+        return text.week.owed(printHours(day.owed, format));
+    }
+
+    return day.holiday ?? day.absences[0]?.kind ?? (day.isWorkingDay ? text.week.off : text.week.noWork);
+}
+
+export function GridHead({ days, column, format }: { days: DayProps[]; column: number; format: HoursFormat }) {
+    return (
+        <thead>
+            <tr>
+                <th scope="col" className="border-b border-edge align-bottom text-faded">
+                    {text.week.line}
+                </th>
+                {days.map((day, index) => (
+                    <th
+                        key={day.date}
+                        scope="col"
+                        className={clsx(
+                            'border-b border-edge px-1 text-end align-bottom md:w-[4.9rem]',
+                            index !== column && 'max-md:hidden',
+                            day.isToday && 'border-t-2 border-t-ink font-semibold',
+                        )}
+                    >
+                        {weekday(day.date)} {dayOfMonth(day.date)}
+                        <span
+                            className={clsx(
+                                'block truncate text-[0.78rem] font-normal',
+                                day.holiday === null && day.absences.length === 0 ? 'text-faded' : 'text-moss',
+                            )}
+                            title={[day.holiday, ...day.absences.map((absence) => absence.kind)]
+                                .filter((word) => word !== null)
+                                .join(', ')}
+                        >
+                            {asks(day, format)}
+                        </span>
+                    </th>
+                ))}
+                <th scope="col" className="w-16 border-b border-edge pe-1 text-end align-bottom text-faded">
+                    {text.week.total}
+                </th>
+            </tr>
+        </thead>
+    );
+}

@@ -1,0 +1,61 @@
+import { dayAndMonth, weekNumber } from '@/lib/days';
+import { hoursInWords } from '@/lib/hours';
+import { text } from '@/lib/text';
+import type { HoursFormat, RibbonWeekProps, WeekProps } from '@/types/generated/props';
+import { Bar } from '@/ui/Bar';
+import { commonScale } from '@/ui/growth';
+import { Link } from '@inertiajs/react';
+import clsx from 'clsx';
+import { ribbonState } from './ribbonState';
+
+function growth({ approved, draft, submitted, returned, owed }: RibbonWeekProps) {
+    const pending = draft + submitted + returned;
+
+    return { approved, pending, remaining: Math.max(0, owed - approved - pending), mark: owed };
+}
+
+/** The weeks in a row: how full each is against what is owed, and what state it is in. */
+export function Ribbon({ sheet, format }: { sheet: WeekProps; format: HoursFormat }) {
+    const scale = commonScale(sheet.ribbon.map(growth));
+    const address = (week: string) => (sheet.isOwn ? `/week/${week}` : `/people/${sheet.personCode}/week/${week}`);
+
+    return (
+        <nav aria-label={text.week.ribbon} className="no-print -mx-1 flex overflow-x-auto pb-1.5">
+            {sheet.ribbon.map((week) => {
+                const state = ribbonState(week, sheet.thisWeek);
+                const words =
+                    state.kind === 'missing'
+                        ? text.week.ribbonState.missing(hoursInWords(state.minutes, format))
+                        : text.week.ribbonState[state.kind];
+                const here = week.week === sheet.week;
+
+                return (
+                    <Link
+                        key={week.week}
+                        href={address(week.week)}
+                        aria-current={here ? 'page' : undefined}
+                        aria-label={`${text.week.weekLabel(weekNumber(week.week), dayAndMonth(week.monday))}${week.isThisWeek ? `, ${text.week.thisWeek}` : ''}: ${words}`}
+                        className={clsx(
+                            'min-w-[5.4rem] flex-1 border-t-2 px-1.5 pt-0.5 text-[0.8rem]',
+                            here ? 'border-ink' : 'border-transparent hover:border-rule',
+                        )}
+                    >
+                        <span className="flex justify-between">
+                            <span className={clsx(week.isThisWeek && 'font-semibold')}>{weekNumber(week.week)}</span>
+                            <span className="text-faded">{dayAndMonth(week.monday)}</span>
+                        </span>
+                        <Bar {...growth(week)} scale={scale} words={words} />
+                        <span
+                            className={clsx(
+                                'block truncate',
+                                state.kind === 'missing' || state.kind === 'returned' ? 'text-ochre' : 'text-faded',
+                            )}
+                        >
+                            {words}
+                        </span>
+                    </Link>
+                );
+            })}
+        </nav>
+    );
+}

@@ -1,0 +1,64 @@
+import { hoursInWords, printHours } from '@/lib/hours';
+import { text } from '@/lib/text';
+import type { DayProps, HoursFormat, TotalsProps } from '@/types/generated/props';
+import { Bar } from '@/ui/Bar';
+import clsx from 'clsx';
+
+interface TotalRowsProps {
+    days: DayProps[];
+    owed: number;
+    totals: TotalsProps;
+    column: number;
+    format: HoursFormat;
+}
+
+/** What each day has come to, and how it has grown against what is owed. */
+export function TotalRows({ days, owed, totals, column, format }: TotalRowsProps) {
+    const scale = Math.max(1, ...days.map((day) => day.owed), ...totals.days);
+
+    return (
+        <tfoot>
+            <tr>
+                <th scope="row" className="border-t border-edge py-0.5 font-semibold">
+                    {text.week.dayTotal}
+                </th>
+                {days.map((day, index) => (
+                    <td
+                        key={day.date}
+                        className={clsx('border-t border-edge px-1 text-end font-semibold', index !== column && 'max-md:hidden')}
+                    >
+                        {printHours(totals.days[index] ?? 0, format)}
+                    </td>
+                ))}
+                <td className="border-t border-edge pe-1 text-end font-semibold">{printHours(totals.week, format)}</td>
+            </tr>
+            <tr>
+                <th scope="row" className="text-faded">
+                    {text.week.against}
+                </th>
+                {days.map((day, index) => {
+                    const entered = totals.days[index] ?? 0;
+                    const approved = totals.approvedDays[index] ?? 0;
+                    const words = [
+                        text.bar.entered(hoursInWords(entered, format)),
+                        text.bar.owed(hoursInWords(day.owed, format)),
+                    ].join(', ');
+
+                    return (
+                        <td key={day.date} className={clsx('px-1', index !== column && 'max-md:hidden')}>
+                            <Bar
+                                approved={approved}
+                                pending={entered - approved}
+                                remaining={0}
+                                mark={day.owed}
+                                scale={scale}
+                                words={words}
+                            />
+                        </td>
+                    );
+                })}
+                <td className="pe-1 text-end text-[0.85em] text-faded">/ {printHours(owed, format)}</td>
+            </tr>
+        </tfoot>
+    );
+}

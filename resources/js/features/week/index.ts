@@ -1,0 +1,1 @@
+export { WeekPage } from './WeekPage';

@@ -1,0 +1,34 @@
+import type { RibbonWeekProps } from '@/types/generated/props';
+import { describe, expect, it } from 'vitest';
+import { ribbonState } from './ribbonState';
+
+const week: RibbonWeekProps = {
+    week: '2026-W24',
+    monday: '2026-06-08',
+    owed: 2400,
+    draft: 0,
+    submitted: 0,
+    returned: 0,
+    approved: 0,
+    isThisWeek: false,
+};
+
+describe('what a week of the ribbon says first', () => {
+    it.each([
+        ['something returned', { submitted: 2000, returned: 400 }, { kind: 'returned' }],
+        ['hours missing', { submitted: 2000 }, { kind: 'missing', minutes: 400 }],
+        ['a draft', { draft: 400, approved: 2000 }, { kind: 'draft' }],
+        ['submitted', { submitted: 2400 }, { kind: 'submitted' }],
+        ['partly approved', { submitted: 400, approved: 2000 }, { kind: 'mixed' }],
+        ['approved', { approved: 2460 }, { kind: 'approved' }],
+        ['nothing owed', { owed: 0 }, { kind: 'none' }],
+        ['everything missing', {}, { kind: 'missing', minutes: 2400 }],
+    ])('%s', (_, sums, expected) => {
+        expect(ribbonState({ ...week, ...sums }, '2026-W25')).toEqual(expected);
+    });
+
+    it('misses nothing in this week or a later one', () => {
+        expect(ribbonState({ ...week, draft: 60 }, '2026-W24')).toEqual({ kind: 'draft' });
+        expect(ribbonState({ ...week, week: '2026-W30' }, '2026-W24')).toEqual({ kind: 'draft' });
+    });
+});

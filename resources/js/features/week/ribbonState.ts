@@ -1,0 +1,31 @@
+import type { RibbonWeekProps } from '@/types/generated/props';
+
+export type RibbonState =
+    { kind: 'none' | 'draft' | 'submitted' | 'returned' | 'approved' | 'mixed' } | { kind: 'missing'; minutes: number };
+
+/**
+ * What a week of the ribbon has to say first: something returned, hours missing in a week that is over, else its state.
+ */
+export function ribbonState(
+    { week, owed, draft, submitted, returned, approved }: RibbonWeekProps,
+    thisWeek: string,
+): RibbonState {
+    const entered = draft + submitted + returned + approved;
+    if (returned > 0) {
+        return { kind: 'returned' };
+    }
+    if (week < thisWeek && entered < owed) {
+        return { kind: 'missing', minutes: owed - entered };
+    }
+    if (entered === 0) {
+        return { kind: owed === 0 ? 'none' : 'draft' };
+    }
+    if (draft > 0) {
+        return { kind: 'draft' };
+    }
+    if (submitted > 0) {
+        return { kind: approved > 0 ? 'mixed' : 'submitted' };
+    }
+
+    return { kind: 'approved' };
+}

@@ -1,0 +1,35 @@
+const locale = typeof navigator === 'undefined' ? 'en-GB' : navigator.language.startsWith('en-US') ? 'en-US' : 'en-GB';
+
+function formatter(options: Intl.DateTimeFormatOptions) {
+    const format = new Intl.DateTimeFormat(locale, { ...options, timeZone: 'UTC' });
+
+    return (date: string) => format.format(new Date(`${date}T00:00:00Z`));
+}
+
+/** `Wed 17 Jun`, for a sentence. */
+export const shortDay = formatter({ weekday: 'short', day: 'numeric', month: 'short' });
+
+/** `Wednesday 17 June`, for a name that is read out. */
+export const fullDay = formatter({ weekday: 'long', day: 'numeric', month: 'long' });
+
+/** `17 Jun`. */
+export const dayAndMonth = formatter({ day: 'numeric', month: 'short' });
+
+/** `Wed`. */
+export const weekday = formatter({ weekday: 'short' });
+
+/** `17`. */
+export const dayOfMonth = formatter({ day: 'numeric' });
+
+/** `17 Jun 2026`. */
+export const wholeDate = formatter({ day: 'numeric', month: 'short', year: 'numeric' });
+
+/** From the first to the last of some days: `15 Jun to 21 Jun`. */
+export function span(first: string, last: string): string {
+    return `${dayAndMonth(first)} to ${dayAndMonth(last)}`;
+}
+
+/** The number in `2026-W25`. */
+export function weekNumber(week: string): number {
+    return Number(week.slice(-2));
+}

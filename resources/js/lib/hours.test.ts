@@ -1,0 +1,28 @@
+import { describe, expect, it } from 'vitest';
+import { hoursInWords, printHours, signedHours } from './hours';
+
+describe('hours', () => {
+    it.each([
+        [0, '0', '0:00'],
+        [5, '0.08', '0:05'],
+        [80, '1.33', '1:20'],
+        [426, '7.1', '7:06'],
+        [450, '7.5', '7:30'],
+        [480, '8', '8:00'],
+        [9600, '160', '160:00'],
+        [-30, '−0.5', '−0:30'],
+        [3, '0.05', '0:03'],
+        [1, '0.02', '0:01'],
+    ])('prints %i minutes', (minutes, decimal, clock) => {
+        expect(printHours(minutes, 'decimal')).toBe(decimal);
+        expect(printHours(minutes, 'clock')).toBe(clock);
+    });
+
+    it('says the unit in a sentence and the sign of a difference', () => {
+        expect(hoursInWords(90, 'decimal')).toBe('1.5 h');
+        expect(hoursInWords(90, 'clock')).toBe('1:30');
+        expect(signedHours(90, 'decimal')).toBe('+1.5');
+        expect(signedHours(-90, 'decimal')).toBe('−1.5');
+        expect(signedHours(0, 'decimal')).toBe('0');
+    });
+});

@@ -1,0 +1,7 @@
+/** Prints a decimal text with two places, grouped by thousands, with its currency: `EUR 1,234.50`. */
+export function printMoney(amount: string, currency: string): string {
+    const negative = amount.startsWith('-');
+    const [units = '0', cents = '00'] = amount.replace('-', '').split('.');
+
+    return `${negative ? '−' : ''}${currency === '' ? '' : `${currency} `}${units.replace(/\B(?=(\d{3})+$)/g, ',')}.${cents}`;
+}

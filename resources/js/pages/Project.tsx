@@ -1,0 +1,1 @@
+export { ProjectPage as default } from '@/features/projects';

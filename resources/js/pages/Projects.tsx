@@ -1,0 +1,1 @@
+export { ProjectsPage as default } from '@/features/projects';

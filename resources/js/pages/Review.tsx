@@ -1,0 +1,1 @@
+export { ReviewPage as default } from '@/features/review';

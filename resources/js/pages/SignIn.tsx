@@ -1,0 +1,1 @@
+export { SignInPage as default } from '@/features/sign-in';

@@ -1,0 +1,1 @@
+export { WeekPage as default } from '@/features/week';

@@ -1,0 +1,23 @@
+import type { ReactNode } from 'react';
+
+/** The margin: remarks that stand beside the thing they speak of. */
+export function Margin({ label, children }: { label: string; children: ReactNode }) {
+    return (
+        <aside
+            aria-label={label}
+            className="no-print flex flex-col gap-4 border-rule text-[0.92rem] max-lg:mt-5 max-lg:border-t max-lg:pt-3 lg:border-s lg:ps-4"
+        >
+            {children}
+        </aside>
+    );
+}
+
+/** One remark with its heading. */
+export function Remark({ title, children }: { title: string; children: ReactNode }) {
+    return (
+        <section>
+            <h2 className="text-faded">{title}</h2>
+            <div className="mt-1">{children}</div>
+        </section>
+    );
+}

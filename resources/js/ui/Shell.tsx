@@ -1,0 +1,79 @@
+import { useShared } from '@/lib/shared';
+import { text } from '@/lib/text';
+import { Link, usePage } from '@inertiajs/react';
+import clsx from 'clsx';
+import type { ReactNode } from 'react';
+import { ThemeChoice } from './ThemeChoice';
+
+function Section({ href, children }: { href: string; children: ReactNode }) {
+    const here = usePage().url.startsWith(href);
+
+    return (
+        <Link
+            href={href}
+            aria-current={here ? 'page' : undefined}
+            className={clsx('py-1 underline-offset-[6px]', here ? 'underline decoration-moss decoration-2' : 'hover:underline')}
+        >
+            {children}
+        </Link>
+    );
+}
+
+/** The frame of every page: the sections in one line, what was just done, and the work below. */
+export function Shell({ children }: { children: ReactNode }) {
+    const { signedIn, message, refusal } = useShared();
+
+    return (
+        <div className="mx-auto flex min-h-dvh max-w-[96rem] flex-col px-4 sm:px-6">
+            <a href="#page" className="sr-only focus:not-sr-only">
+                {text.skip}
+            </a>
+            <header className="no-print flex flex-wrap items-center gap-x-6 gap-y-1 border-b border-rule py-1.5">
+                <span className="text-moss italic">{text.app}</span>
+                {signedIn !== null && (
+                    <nav aria-label={text.sections} className="flex flex-wrap gap-x-5">
+                        {signedIn.recordsTime && <Section href="/week">{text.myWeek}</Section>}
+                        {signedIn.reviews && (
+                            <Section href="/review">
+                                {text.review}
+                                {signedIn.waiting > 0 && (
+                                    <span className="ms-1.5 text-ochre" title={text.waiting(signedIn.waiting)}>
+                                        {signedIn.waiting}
+                                    </span>
+                                )}
+                            </Section>
+                        )}
+                        {signedIn.seesProjects && <Section href="/projects">{text.projects}</Section>}
+                    </nav>
+                )}
+                <span className="ms-auto flex flex-wrap items-center gap-x-4 text-faded">
+                    <ThemeChoice />
+                    {signedIn !== null && (
+                        <>
+                            <span>{signedIn.name}</span>
+                            <Link
+                                href="/sign-out"
+                                method="post"
+                                as="button"
+                                className="min-h-6 cursor-pointer underline-offset-4 hover:underline"
+                            >
+                                {text.signOut}
+                            </Link>
+                        </>
+                    )}
+                </span>
+            </header>
+            <main id="page" tabIndex={-1} className="flex-1 pt-3 pb-8 outline-none">
+                <p role="status" className={clsx('text-moss', message !== null && 'mb-2')}>
+                    {message}
+                </p>
+                {refusal !== null && (
+                    <p role="alert" className="mb-3 border-s-2 border-brick ps-3 text-brick">
+                        {refusal}
+                    </p>
+                )}
+                {children}
+            </main>
+        </div>
+    );
+}

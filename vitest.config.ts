@@ -1,0 +1,7 @@
+import { fileURLToPath } from 'node:url';
+import { defineConfig } from 'vitest/config';
+
+export default defineConfig({
+    resolve: { alias: { '@': fileURLToPath(new URL('resources/js', import.meta.url)) } },
+    test: { include: ['resources/js/**/*.test.ts'] },
+});
