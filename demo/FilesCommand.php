@@ -28,7 +28,7 @@ final class FilesCommand extends Command
 
             return self::FAILURE;
         }
-        $folder = $this->argument('folder');
+        $folder = $this->word('folder');
         if (! is_dir($folder) && ! mkdir($folder, 0o755, true)) {
             return self::FAILURE;
         }

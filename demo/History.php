@@ -68,19 +68,23 @@ final class History
     {
         $shares = [];
         foreach ($work as $planned) {
-            $share = intdiv($planned->spread->on($day)->toInt() * (100 + $planned->longer), 100) + self::STEP * $this->random->getInt(-2, 2);
+            $expected = intdiv($planned->spread->on($day)->toInt() * (100 + $planned->longer), 100);
+            $share = intdiv($expected + 7, self::STEP) * self::STEP + self::STEP * $this->random->getInt(-2, 2);
             if ($planned->spread->on($day)->toInt() > 0 && $share >= 30) {
                 $shares[] = [$planned->project, $planned->task, $planned->role, $share];
             }
         }
         $most = $person === Cast::OVERLOADED ? $owed + 120 : $owed;
         $sum = array_sum(array_column($shares, 3));
-        foreach ($shares as [$project, $task, $role, $share]) {
+        $left = min($sum, $most);
+        foreach ($shares as $index => [$project, $task, $role, $share]) {
             $fitted = $sum > $most ? intdiv($share * $most, $sum) : $share;
-            $this->entry($person, $number, $project, $task, $role, $day, intdiv($fitted + 7, self::STEP) * self::STEP);
+            // The last takes what rounding has left, so that a full day is full.
+            $minutes = $index === count($shares) - 1 ? $left : min($left, intdiv($fitted + 7, self::STEP) * self::STEP);
+            $this->entry($person, $number, $project, $task, $role, $day, $minutes);
+            $left -= $minutes;
         }
-        $rest = intdiv($owed - min($sum, $owed), self::STEP) * self::STEP;
-        $this->ownTime($person, $number, $day, $rest);
+        $this->ownTime($person, $number, $day, max(0, $owed - $sum));
     }
 
     private function ownTime(string $person, int $number, Day $day, int $rest): void

@@ -33,7 +33,7 @@ final readonly class Scenario
             'calendars.csv' => CsvFile::write([['calendar', 'date', 'name', 'part'], ...$this->holidays()]),
             'teams.csv' => CsvFile::write([['team', 'name', 'lead'], ...self::keyed(Cast::TEAMS)]),
             'roles.csv' => CsvFile::write([['role', 'name'], ...array_map(static fn (array $row): array => [$row[0], $row[1]], self::keyed(Cast::ROLES))]),
-            'people.csv' => CsvFile::write([['person', 'name', 'email', 'team', 'manager', 'access', 'role', 'pattern', 'timezone'], ...$this->people()]),
+            'people.csv' => CsvFile::write([['person', 'name', 'email', 'team', 'manager', 'access', 'role', 'pattern', 'timezone', 'starts_on'], ...$this->people()]),
             'rates.csv' => CsvFile::write([['person', 'role', 'from', 'cost_rate', 'bill_rate'], ...$this->rates()]),
             'clients.csv' => CsvFile::write([['client', 'name'], ...self::keyed(array_map(static fn (string $name): array => [$name], Portfolio::CLIENTS))]),
             'projects.csv' => CsvFile::write([['project', 'name', 'client', 'manager', 'starts_on', 'ends_on', 'billable', 'internal', 'approval', 'state'], ...$plan->projects]),
@@ -60,7 +60,7 @@ final readonly class Scenario
     {
         $rows = [];
         foreach (Cast::PEOPLE as $code => [$name, $team, $manager, $access, $role, $pattern]) {
-            $rows[] = [$code, $name, $code.'@fenlight.example', $team, $manager, $access, $role, $pattern, $code === 'liv.haddow' ? 'Atlantic/Azores' : 'Europe/Dublin'];
+            $rows[] = [$code, $name, $code.'@fenlight.example', $team, $manager, $access, $role, $pattern, $code === 'liv.haddow' ? 'Atlantic/Azores' : 'Europe/Dublin', $this->timeline->day(Timeline::FIRST, 1)->toString()];
         }
 
         return $rows;

@@ -33,6 +33,6 @@ final class Words
     /** Hours with their unit, as the person reads them: `7.5 h` or `7:30`. */
     public static function hours(Minutes $minutes, Person $reader): string
     {
-        return $reader->hours_format->print($minutes).($reader->hours_format->value === 'decimal' ? ' h' : '');
+        return $reader->hours_format->print($minutes).($reader->hours_format->value === 'decimal' ? "\u{00A0}h" : '');
     }
 }

@@ -15,6 +15,13 @@ trait ReadsOptions
 {
     use WritesErrors;
 
+    private function word(string $argument): string
+    {
+        $value = $this->argument($argument);
+
+        return is_string($value) ? $value : '';
+    }
+
     private function text(string $option): ?string
     {
         $value = $this->option($option);

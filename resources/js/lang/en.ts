@@ -29,7 +29,7 @@ export const en = {
     },
     signIn: {
         title: 'Sign in',
-        of: (organisation: string) => `The week's hours of ${organisation}.`,
+        of: (organisation: string) => `The week’s hours of ${organisation}.`,
         email: 'E-mail address',
         password: 'Password',
         submit: 'Sign in',
@@ -50,6 +50,7 @@ export const en = {
         ribbonState: {
             none: 'nothing owed',
             missing: (hours: string) => `${hours} missing`,
+            open: 'to come',
             draft: 'draft',
             submitted: 'submitted',
             returned: 'returned',
@@ -60,7 +61,7 @@ export const en = {
         line: 'Project and task',
         total: 'Total',
         owed: (hours: string) => `${hours} owed`,
-        noWork: 'no work day',
+        noWork: 'no work',
         off: 'nothing owed',
         dayTotal: 'Entered',
         against: 'Against owed',
@@ -167,6 +168,7 @@ export const en = {
         growth: 'Hours against the plan',
         closed: 'closed',
         internal: 'internal',
+        offScale: 'everybody’s own time, beyond the scale of this list',
     },
     projectPage: {
         sentence: (used: string, planned: string, remaining: string, forecast: string, verdict: string) =>
@@ -190,7 +192,7 @@ export const en = {
         done: 'done',
         overAssigned: (hours: string) => `${hours} over-assigned`,
         whole: 'Whole project',
-        legend: 'solid is approved, hatched is pending, open remains; the upright mark is the plan, and what is crossed lies past it',
+        legend: 'solid is approved, hatched is pending, open remains; the upright mark is the plan, and what is crossed lies past it; every figure opens to what it is made of',
         inHours: 'in hours',
         inMoney: 'in money',
         shown: 'Figures',

@@ -10,6 +10,7 @@ describe('hours', () => {
         [450, '7.5', '7:30'],
         [480, '8', '8:00'],
         [9600, '160', '160:00'],
+        [179475, '2,991.25', '2,991:15'],
         [-30, '−0.5', '−0:30'],
         [3, '0.05', '0:03'],
         [1, '0.02', '0:01'],
@@ -19,7 +20,7 @@ describe('hours', () => {
     });
 
     it('says the unit in a sentence and the sign of a difference', () => {
-        expect(hoursInWords(90, 'decimal')).toBe('1.5 h');
+        expect(hoursInWords(90, 'decimal')).toBe('1.5\u00a0h');
         expect(hoursInWords(90, 'clock')).toBe('1:30');
         expect(signedHours(90, 'decimal')).toBe('+1.5');
         expect(signedHours(-90, 'decimal')).toBe('−1.5');

@@ -29,7 +29,7 @@ export function Shell({ children }: { children: ReactNode }) {
                 {text.skip}
             </a>
             <header className="no-print flex flex-wrap items-center gap-x-6 gap-y-1 border-b border-rule py-1.5">
-                <span className="text-moss italic">{text.app}</span>
+                {signedIn !== null && <span className="text-moss italic">{text.app}</span>}
                 {signedIn !== null && (
                     <nav aria-label={text.sections} className="flex flex-wrap gap-x-5">
                         {signedIn.recordsTime && <Section href="/week">{text.myWeek}</Section>}

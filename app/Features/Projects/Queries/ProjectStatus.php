@@ -71,14 +71,18 @@ final readonly class ProjectStatus
 
     /**
      * @param  array<int, TaskEffort>  $efforts
-     * @return array<string, array<int, TaskEffort>> by phase name, empty for none
+     * @return array<string, array<int, TaskEffort>> by phase name, empty for none; phases and tasks in the order in which they start
      */
     private static function byPhase(array $efforts): array
     {
+        $starts = array_map(static fn (TaskEffort $effort): string => $effort->task->days?->first()->toString() ?? '9999', $efforts);
         $byPhase = [];
-        foreach ($efforts as $id => $effort) {
-            $byPhase[$effort->task->phase ?? ''][$id] = $effort;
+        asort($starts);
+        foreach (array_keys($starts) as $id) {
+            $byPhase[$efforts[$id]->task->phase ?? ''][$id] = $efforts[$id];
         }
+        // What belongs to no phase comes last.
+        uksort($byPhase, static fn (string $one, string $other): int => ($one === '') <=> ($other === ''));
 
         return $byPhase;
     }

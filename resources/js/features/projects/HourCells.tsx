@@ -1,6 +1,7 @@
-import { hoursInWords, printHours, signedHours } from '@/lib/hours';
+import { hoursInWords } from '@/lib/hours';
 import { text } from '@/lib/text';
 import type { Figure, HoursFormat, ProjectRowProps } from '@/types/generated/props';
+import { Hours } from '@/ui/Hours';
 import { Link } from '@inertiajs/react';
 import clsx from 'clsx';
 import { projectAddress } from './address';
@@ -20,7 +21,7 @@ export function HourCells({ row, name, code, format }: HourCellsProps) {
 
     return figures.map((figure) => {
         const minutes = row.figures[figure];
-        const shown = figure === 'variance' ? signedHours(minutes, format) : printHours(minutes, format);
+        const shown = <Hours minutes={minutes} format={format} signed={figure === 'variance'} />;
         const isOver = figure === 'variance' && minutes > 0;
 
         return (

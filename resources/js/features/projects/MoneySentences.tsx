@@ -15,7 +15,7 @@ export function MoneySentences({ money, currency, format }: MoneySentencesProps)
     const { budget, budgetLeft } = money;
 
     return (
-        <p className="max-w-prose">
+        <p>
             {text.projectPage.moneySentence(amount(money.actualCost), amount(money.plannedCost), amount(money.forecastCost))}{' '}
             {budget !== null &&
                 budgetLeft !== null &&

@@ -33,7 +33,7 @@ export function ProjectPage({ project }: { project: ProjectProps }) {
                 {project.startsOn !== null && project.endsOn !== null && ` · ${span(project.startsOn, project.endsOn)}`}
                 {!project.isOpen && ` · ${text.projectPage.closed}`}
             </p>
-            <p className="mt-2 max-w-prose text-[1.12rem]">
+            <p className="mt-2 text-[1.12rem]">
                 {text.projectPage.sentence(
                     hours(figures.actual + figures.pending),
                     hours(figures.planned),

@@ -1,9 +1,9 @@
-import { printHours, signedHours } from '@/lib/hours';
 import { useHoursFormat } from '@/lib/shared';
 import { text } from '@/lib/text';
 import type { ProjectsProps } from '@/types/generated/props';
 import { Bar } from '@/ui/Bar';
 import { commonScale } from '@/ui/growth';
+import { Hours } from '@/ui/Hours';
 import { Shell } from '@/ui/Shell';
 import { Head, Link } from '@inertiajs/react';
 import clsx from 'clsx';
@@ -70,27 +70,29 @@ export function ProjectsPage({ list: { projects } }: { list: ProjectsProps }) {
                                 </th>
                                 <td className="border-b border-rule ps-3 max-lg:hidden">{manager}</td>
                                 <td className="border-b border-rule ps-3 text-end max-sm:hidden">
-                                    {printHours(figures.planned, format)}
+                                    <Hours minutes={figures.planned} format={format} />
                                 </td>
-                                <td className="border-b border-rule ps-3 text-end">{printHours(figures.forecast, format)}</td>
+                                <td className="border-b border-rule ps-3 text-end">
+                                    <Hours minutes={figures.forecast} format={format} />
+                                </td>
                                 <td
                                     className={clsx(
                                         'border-b border-rule ps-3 text-end whitespace-nowrap',
                                         figures.variance > 0 && 'text-brick',
                                     )}
                                 >
-                                    {signedHours(figures.variance, format)}
+                                    <Hours minutes={figures.variance} format={format} signed />
                                     <span className="block text-[0.88em]">
                                         {figures.variancePercentage !== null &&
                                             `${figures.variancePercentage.replace('-', '−')} %`}
                                     </span>
                                 </td>
                                 <td className="border-b border-rule ps-5 max-md:hidden">
-                                    <Bar
-                                        {...growthOf(figures)}
-                                        scale={isInternal ? commonScale([growthOf(figures)]) : scale}
-                                        words={growthWords(figures, format)}
-                                    />
+                                    {isInternal ? (
+                                        <span className="pencilled">{text.projectsPage.offScale}</span>
+                                    ) : (
+                                        <Bar {...growthOf(figures)} scale={scale} words={growthWords(figures, format)} />
+                                    )}
                                 </td>
                             </tr>
                         ))}

@@ -19,13 +19,15 @@ describe('figures as growth', () => {
     });
 
     it('says the same in words and names what is over', () => {
-        expect(growthWords(figures, 'decimal')).toBe('400 h approved, 12 h pending, 96 h remain, planned 480 h, 28 h over');
+        expect(growthWords(figures, 'decimal')).toBe(
+            '400\u00a0h approved, 12\u00a0h pending, 96\u00a0h remain, planned 480\u00a0h, 28\u00a0h over',
+        );
         expect(growthWords({ ...figures, variance: 0 }, 'decimal')).not.toContain('over');
     });
 
     it.each([
-        [1680, '28 h over'],
-        [-90, '1.5 h under'],
+        [1680, '28\u00a0h over'],
+        [-90, '1.5\u00a0h under'],
         [0, 'as planned'],
     ])('says how %i minutes of variance stand', (variance, words) => {
         expect(verdict(variance, 'decimal')).toBe(words);

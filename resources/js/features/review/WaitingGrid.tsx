@@ -1,7 +1,7 @@
 import { dayOfMonth, shortDay, weekday } from '@/lib/days';
-import { printHours } from '@/lib/hours';
 import { text } from '@/lib/text';
 import type { HoursFormat, OpenWeekProps } from '@/types/generated/props';
+import { Hours } from '@/ui/Hours';
 import clsx from 'clsx';
 
 interface WaitingGridProps {
@@ -25,7 +25,7 @@ export function WaitingGrid({ open, taken, onToggle, format }: WaitingGridProps)
                             <th
                                 key={day.date}
                                 scope="col"
-                                className="w-14 border-b border-edge px-1 text-end"
+                                className="w-[4.3rem] border-b border-edge px-1 text-end whitespace-nowrap"
                                 title={day.holiday ?? undefined}
                             >
                                 {weekday(day.date)} {dayOfMonth(day.date)}
@@ -75,12 +75,14 @@ export function WaitingGrid({ open, taken, onToggle, format }: WaitingGridProps)
                                         )}
                                     >
                                         {cell !== undefined && (
-                                            <span className="stroke-submitted">{printHours(cell.minutes, format)}</span>
+                                            <Hours minutes={cell.minutes} format={format} className="stroke-submitted" />
                                         )}
                                     </td>
                                 );
                             })}
-                            <td className="border-b border-rule px-1 py-1 text-end">{printHours(line.minutes, format)}</td>
+                            <td className="border-b border-rule px-1 py-1 text-end">
+                                <Hours minutes={line.minutes} format={format} />
+                            </td>
                             <td className="border-b border-rule py-1 ps-4 text-[0.92em]">
                                 {line.cells
                                     .filter((cell) => cell.note !== '' || cell.clientNote !== '')
@@ -107,10 +109,12 @@ export function WaitingGrid({ open, taken, onToggle, format }: WaitingGridProps)
                         </th>
                         {open.dayTotals.map((minutes, index) => (
                             <td key={open.days[index]?.date} className="px-1 text-end">
-                                {printHours(minutes, format)}
+                                <Hours minutes={minutes} format={format} />
                             </td>
                         ))}
-                        <td className="px-1 text-end">{printHours(open.minutes, format)}</td>
+                        <td className="px-1 text-end">
+                            <Hours minutes={open.minutes} format={format} />
+                        </td>
                         <td />
                     </tr>
                 </tfoot>

@@ -1,5 +1,6 @@
 import { signedHours } from '@/lib/hours';
 import type { HoursFormat } from '@/types/generated/props';
+import { decimalRoom } from '@/ui/Hours';
 import clsx from 'clsx';
 import type { Cell } from './cells';
 
@@ -10,11 +11,12 @@ interface CellFigureProps {
 }
 
 /** The figure of a cell: underlined as it stands, with a tick in the corner where a note hangs on it. */
-export function CellFigure({ cell: { saved, typed }, shown, format }: CellFigureProps) {
+export function CellFigure({ cell, shown, format }: CellFigureProps) {
+    const { saved, typed } = cell;
     const hasNote = saved.note !== '' || saved.clientNote !== '';
 
     return (
-        <span className="relative block px-1.5">
+        <span className={clsx('relative me-1 block', shown !== '' && cell.typed === null && decimalRoom(shown))}>
             {hasNote && (
                 <span
                     aria-hidden

@@ -2,7 +2,7 @@ import { printHours } from '@/lib/hours';
 import { text } from '@/lib/text';
 import type { DayProps, HoursFormat, LineProps } from '@/types/generated/props';
 import clsx from 'clsx';
-import { useState, type KeyboardEvent } from 'react';
+import { useRef, useState, type KeyboardEvent } from 'react';
 import { isOpen, type Cell } from './cells';
 import { CellFigure } from './CellFigure';
 import { CellInput } from './CellInput';
@@ -28,6 +28,7 @@ interface EntryCellProps {
 export function EntryCell(props: EntryCellProps) {
     const { cell, line, day, dayName, format, mayRecord, place, isHere, isShownNarrow, size, acts, onMove } = props;
     const [typing, setTyping] = useState<string | null>(null);
+    const pressed = useRef({ hadFocus: false, byTouch: false });
     const shown = cell.typed?.text ?? (cell.saved.minutes === null ? '' : printHours(cell.saved.minutes, format));
     const mayType = mayRecord && isOpen(line, cell);
     const name = line.roleName === null ? line.taskName : `${line.taskName}, ${line.roleName}`;
@@ -80,8 +81,15 @@ export function EntryCell(props: EntryCellProps) {
                     onMove(place);
                 }
             }}
+            onPointerDown={(event) => {
+                pressed.current = {
+                    hadFocus: document.activeElement === event.currentTarget,
+                    byTouch: event.pointerType === 'touch',
+                };
+            }}
             onClick={() => {
-                if (mayType && isHere && typing === null) {
+                // A first click goes to the cell, a second opens it; a finger opens it at once.
+                if (mayType && typing === null && (pressed.current.hadFocus || pressed.current.byTouch)) {
                     setTyping(shown);
                 }
             }}
@@ -90,8 +98,7 @@ export function EntryCell(props: EntryCellProps) {
                 'h-[1.65rem] border-b border-rule p-0 text-end max-md:h-11',
                 !isShownNarrow && 'max-md:hidden',
                 !day.isWorkingDay && 'unruled',
-                day.isWorkingDay && mayType && 'bg-sheet',
-                isRefused && 'bg-brick-wash',
+                isRefused ? 'bg-brick-wash' : day.isWorkingDay && mayType && 'bg-sheet',
             )}
         >
             {typing === null ? (

@@ -1,6 +1,7 @@
 import { fullDay } from '@/lib/days';
 import { text } from '@/lib/text';
 import type { HoursFormat, TotalsProps, WeekProps } from '@/types/generated/props';
+import { Hours } from '@/ui/Hours';
 import { Fragment, useRef } from 'react';
 import { cellKey, type Cells } from './cells';
 import { EntryCell } from './EntryCell';
@@ -8,7 +9,6 @@ import { GridHead } from './GridHead';
 import type { Place } from './gridMoves';
 import { LineName, ProjectRow } from './LineName';
 import { TotalRows } from './TotalRows';
-import { printHours } from '@/lib/hours';
 import type { CellActs } from './useCells';
 import { DayTurner } from './DayTurner';
 
@@ -86,7 +86,7 @@ export function Grid({ sheet, cells, totals, acts, format, place, onMove, onSubm
                                     );
                                 })}
                                 <td role="gridcell" className="border-b border-rule pe-1 text-end">
-                                    {printHours(totals.lines[line.key] ?? 0, format)}
+                                    <Hours minutes={totals.lines[line.key] ?? 0} format={format} />
                                 </td>
                             </tr>
                         </Fragment>

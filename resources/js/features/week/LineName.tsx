@@ -1,5 +1,5 @@
-import { printHours } from '@/lib/hours';
 import type { HoursFormat, LineProps } from '@/types/generated/props';
+import { Hours } from '@/ui/Hours';
 
 /** The name of a line: its task, and the role where the person has one. */
 export function LineName({ line }: { line: LineProps }) {
@@ -21,7 +21,9 @@ export function ProjectRow({ line, minutes, format }: { line: LineProps; minutes
             <th scope="rowgroup" colSpan={2} className="truncate pt-1 text-moss md:hidden">
                 {line.projectName}
             </th>
-            <td className="pe-1 pt-1 text-end text-moss">{printHours(minutes, format)}</td>
+            <td className="pe-1 pt-1 text-end text-moss">
+                <Hours minutes={minutes} format={format} />
+            </td>
         </tr>
     );
 }

@@ -1,7 +1,8 @@
-import { hoursInWords, printHours } from '@/lib/hours';
+import { hoursInWords } from '@/lib/hours';
 import { text } from '@/lib/text';
 import type { DayProps, HoursFormat, TotalsProps } from '@/types/generated/props';
 import { Bar } from '@/ui/Bar';
+import { Hours } from '@/ui/Hours';
 import clsx from 'clsx';
 
 interface TotalRowsProps {
@@ -27,10 +28,12 @@ export function TotalRows({ days, owed, totals, column, format }: TotalRowsProps
                         key={day.date}
                         className={clsx('border-t border-edge px-1 text-end font-semibold', index !== column && 'max-md:hidden')}
                     >
-                        {printHours(totals.days[index] ?? 0, format)}
+                        <Hours minutes={totals.days[index] ?? 0} format={format} />
                     </td>
                 ))}
-                <td className="border-t border-edge pe-1 text-end font-semibold">{printHours(totals.week, format)}</td>
+                <td className="border-t border-edge pe-1 text-end font-semibold">
+                    <Hours minutes={totals.week} format={format} />
+                </td>
             </tr>
             <tr>
                 <th scope="row" className="text-faded">
@@ -49,7 +52,7 @@ export function TotalRows({ days, owed, totals, column, format }: TotalRowsProps
                             <Bar
                                 approved={approved}
                                 pending={entered - approved}
-                                remaining={0}
+                                remaining={Math.max(0, day.owed - entered)}
                                 mark={day.owed}
                                 scale={scale}
                                 words={words}
@@ -57,7 +60,9 @@ export function TotalRows({ days, owed, totals, column, format }: TotalRowsProps
                         </td>
                     );
                 })}
-                <td className="pe-1 text-end text-[0.85em] text-faded">/ {printHours(owed, format)}</td>
+                <td className="pe-1 text-end text-[0.85em] text-faded">
+                    / <Hours minutes={owed} format={format} />
+                </td>
             </tr>
         </tfoot>
     );

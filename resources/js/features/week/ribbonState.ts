@@ -1,7 +1,7 @@
 import type { RibbonWeekProps } from '@/types/generated/props';
 
 export type RibbonState =
-    { kind: 'none' | 'draft' | 'submitted' | 'returned' | 'approved' | 'mixed' } | { kind: 'missing'; minutes: number };
+    { kind: 'none' | 'open' | 'draft' | 'submitted' | 'returned' | 'approved' | 'mixed' } | { kind: 'missing'; minutes: number };
 
 /**
  * What a week of the ribbon has to say first: something returned, hours missing in a week that is over, else its state.
@@ -18,7 +18,7 @@ export function ribbonState(
         return { kind: 'missing', minutes: owed - entered };
     }
     if (entered === 0) {
-        return { kind: owed === 0 ? 'none' : 'draft' };
+        return { kind: owed === 0 ? 'none' : 'open' };
     }
     if (draft > 0) {
         return { kind: 'draft' };
