@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\App\Exchange;
+
+use Demo\Scenario;
+use Illuminate\Support\Facades\Artisan;
+use Illuminate\Support\Facades\DB;
+use Moss\Core\Calendar\Day;
+use Tests\App\Lighthouse;
+use Tests\App\TestCase;
+
+final class ExportTest extends TestCase
+{
+    public function test_an_export_of_the_demonstration_imports_into_an_empty_database_to_the_same_bytes(): void
+    {
+        $this->import((new Scenario(Day::of('2026-06-17')))->files());
+        $first = $this->exported();
+        $this->empty();
+        $this->import($first);
+
+        self::assertSame($first, $this->exported());
+        self::assertCount(14, $first);
+    }
+
+    public function test_awkward_values_survive_the_round_trip(): void
+    {
+        $this->import(Lighthouse::files([
+            'roles.csv' => "role,name\nsurveyor,Surveyor\nsenior,Senior\n-,\"A, \"\"quoted\"\" name\"\n007,'=not a formula\n",
+            'entries.csv' => "person,project,task,role,date,hours,state,note\n"
+                ."ada,LENS,FIT,,2026-06-16,80m,settled,\"=1+1\ntwo lines\"\nada,LENS,FIT,007,2026-06-16,0:01,draft,@x\nada,LENS,FIT,-,2026-06-17,1.33,draft,''@x\n",
+            'restatements.csv' => "person,project,task,on,remaining,done\nada,LENS,FIT,2026-06-17,0,yes\nada,LENS,FIT,2026-06-16,12.5,no\n",
+        ]));
+        $this->import(['entries.csv' => "person,project,task,date,hours,state,corrects\nada,LENS,FIT,2026-06-17,-0:20,approved,2026-06-16\n"]);
+        $first = $this->exported();
+        $this->empty();
+        $this->import($first);
+
+        self::assertSame($first, $this->exported());
+        self::assertSame("=1+1\ntwo lines", DB::table('entries')->where('minutes', 80)->where('state', 'settled')->value('note'));
+        self::assertSame("'@x", DB::table('entries')->where('date', '2026-06-17')->where('minutes', 80)->value('note'));
+    }
+
+    public function test_an_export_is_safe_to_open_in_a_spreadsheet(): void
+    {
+        $this->import(Lighthouse::files(['clients.csv' => "client,name\nharbour,\"=cmd()\"\nb,+1\nc,-x\nd,@y\n"]));
+
+        $clients = $this->exported()['clients.csv'];
+
+        self::assertSame("client,name\nb,'+1\nc,'-x\nd,'@y\nharbour,'=cmd()\n", $clients);
+    }
+
+    public function test_a_folder_that_cannot_be_written_is_refused_with_a_sentence(): void
+    {
+        self::assertSame(1, Artisan::call('moss:export', ['folder' => $this->folder(['file' => '']).'/file']));
+        self::assertStringContainsString('Cannot write to', Artisan::output());
+    }
+
+    /** @return array<string, string> contents by file name */
+    private function exported(): array
+    {
+        $folder = $this->folder();
+        self::assertSame(0, Artisan::call('moss:export', ['folder' => $folder]));
+        $files = [];
+        foreach (glob($folder.'/*.csv') ?: [] as $path) {
+            $files[basename($path)] = (string) file_get_contents($path);
+        }
+
+        return $files;
+    }
+
+    private function empty(): void
+    {
+        DB::statement('PRAGMA defer_foreign_keys = ON');
+        DB::statement('DROP TRIGGER settled_entries_are_kept');
+        DB::statement('DROP TRIGGER trail_is_not_shortened');
+        foreach (['trail', 'restatements', 'entries', 'assignments', 'tasks', 'phases', 'projects', 'clients', 'stand_ins', 'absences', 'rates', 'people', 'teams', 'roles', 'organisations', 'holidays', 'calendars'] as $table) {
+            DB::table($table)->delete();
+        }
+        DB::table('organisations')->insert(['id' => 1]);
+    }
+}

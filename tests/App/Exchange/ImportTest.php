@@ -1,0 +1,210 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\App\Exchange;
+
+use Illuminate\Support\Facades\Artisan;
+use Illuminate\Support\Facades\DB;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\App\Lighthouse;
+use Tests\App\TestCase;
+use ZipArchive;
+
+final class ImportTest extends TestCase
+{
+    public function test_a_folder_is_taken_over_and_the_second_time_changes_nothing(): void
+    {
+        $folder = $this->folder(Lighthouse::files());
+
+        self::assertSame(0, Artisan::call('moss:import', ['source' => $folder]));
+        $before = $this->everything();
+        self::assertSame(0, Artisan::call('moss:import', ['source' => $folder]));
+
+        self::assertSame($before, $this->everything());
+        self::assertStringContainsString('people.csv: 0 new, 0 changed, 6 the same', Artisan::output());
+        self::assertSame('Harbour Board', DB::table('clients')->value('name'));
+    }
+
+    #[DataProvider('badFiles')]
+    public function test_a_bad_file_is_reported_precisely_and_changes_nothing(string $file, string $contents, string $sentence): void
+    {
+        $this->import(Lighthouse::files());
+        $before = $this->everything();
+
+        $exit = Artisan::call('moss:import', ['source' => $this->folder([$file => $contents])]);
+        $report = Artisan::output();
+
+        self::assertSame(1, $exit);
+        self::assertStringContainsString($sentence, $report);
+        self::assertStringContainsString('Nothing was imported.', $report);
+        self::assertSame($before, $this->everything());
+    }
+
+    /** @return iterable<string, array{string, string, string}> */
+    public static function badFiles(): iterable
+    {
+        $entries = "person,project,task,date,hours\n";
+        yield 'a missing column' => ['people.csv', "person,name\nzoe,Zoe\n", 'people.csv, line 1, column email. Expected this column in the header'];
+        yield 'an unknown column' => ['roles.csv', "role,name,colour\nx,X,red\n", 'roles.csv, line 1: “colour”. Expected only these columns: role, name'];
+        yield 'a column twice' => ['roles.csv', "role,name,name\nx,X,X\n", 'roles.csv, line 1, column name. Expected each column once'];
+        yield 'no header at all' => ['roles.csv', '', 'roles.csv, line 1. Expected a header row'];
+        yield 'too few cells' => ['roles.csv', "role,name\nx\n", 'roles.csv, line 2. Expected 2 cells as in the header, found 1'];
+        yield 'a required value' => ['roles.csv', "role,name\nx,\n", 'roles.csv, line 2, column name: “”. Expected a value'];
+        yield 'a bad code' => ['roles.csv', "role,name\na b,X\n", 'roles.csv, line 2, column role: “a b”. Expected 1 to 32 letters'];
+        yield 'a code of 33 characters' => ['roles.csv', "role,name\n".str_repeat('x', 33).",X\n", 'Expected 1 to 32 letters'];
+        yield 'a wrong date' => ['entries.csv', $entries."ada,LENS,FIT,2026-02-29,8\n", 'entries.csv, line 2, column date: “2026-02-29”. Expected a day of the calendar as YYYY-MM-DD'];
+        yield 'nonsense for hours' => ['entries.csv', $entries."ada,LENS,FIT,2026-06-16,eight\n", 'entries.csv, line 2, column hours: “eight”. Expected hours'];
+        yield 'no hours' => ['entries.csv', $entries."ada,LENS,FIT,2026-06-16,0\n", 'column hours: “0”. Expected hours above 0'];
+        yield 'more than a day' => ['entries.csv', $entries."ada,LENS,FIT,2026-06-16,24:01\n", 'column hours: “24:01”'];
+        yield 'negative without correcting' => ['entries.csv', $entries."ada,LENS,FIT,2026-06-16,-1\n", 'Expected hours above 0; only an entry that corrects a settled one may be negative'];
+        yield 'correcting nothing' => ['entries.csv', "person,project,task,date,hours,corrects\nada,LENS,FIT,2026-06-16,-1,2026-06-10\n", 'column corrects: “2026-06-10”. Expected the day of a settled entry'];
+        yield 'an unknown person' => ['entries.csv', $entries."zoe,LENS,FIT,2026-06-16,8\n", 'entries.csv, line 2, column person: “zoe”. Expected the code of a person'];
+        yield 'an unknown project' => ['entries.csv', $entries."ada,NONE,FIT,2026-06-16,8\n", 'column project: “NONE”. Expected the code of a project'];
+        yield 'an unknown task' => ['entries.csv', $entries."ada,LENS,NONE,2026-06-16,8\n", 'column task: “NONE”. Expected the code of a task of project LENS'];
+        yield 'a duplicate key' => ['entries.csv', $entries."ada,LENS,FIT,2026-06-16,8\nada,LENS,FIT,2026-06-16,7\n", 'entries.csv, line 3'];
+        yield 'an unknown state' => ['entries.csv', "person,project,task,date,hours,state\nada,LENS,FIT,2026-06-16,8,done\n", 'Expected one of: draft, submitted, approved, returned, settled'];
+        yield 'half a megabyte in a cell' => ['entries.csv', "person,project,task,date,hours,note\nada,LENS,FIT,2026-06-16,8,".str_repeat('x', 524_288)."\n", 'Expected text of at most 2000 characters'];
+        yield 'another encoding' => ['roles.csv', "role,name\nx,Caf\xE9\n", 'roles.csv, line 2: “x,Café”. Expected text in UTF-8'];
+        yield 'a control character' => ['roles.csv', "role,name\nx,\"a\x07b\"\n", 'without control characters'];
+        yield 'an e-mail of somebody else' => ['people.csv', "person,name,email\nzoe,Zoe,ADA@lighthouse.example\n", 'Expected an e-mail address that nobody else has'];
+        yield 'no e-mail' => ['people.csv', "person,name,email\nzoe,Zoe,zoe\n", 'Expected an e-mail address, as in'];
+        yield 'a pattern of six days' => ['people.csv', "person,name,email,pattern\nzoe,Zoe,zoe@x.example,8 8 8 8 8 0\n", 'Expected seven hours texts'];
+        yield 'a time zone of fancy' => ['people.csv', "person,name,email,timezone\nzoe,Zoe,zoe@x.example,Mars/Base\n", 'Expected the name of a time zone'];
+        yield 'an end before the start' => ['projects.csv', "project,name,manager,starts_on,ends_on\nX,X,mo,2026-06-02,2026-06-01\n", 'Expected a day not before 2026-06-02'];
+        yield 'person and team' => ['assignments.csv', "project,task,person,team,planned,starts_on,ends_on\nLENS,FIT,ada,field,8,2026-06-01,2026-06-02\n", 'Expected either a person or a team'];
+        yield 'neither person nor team' => ['assignments.csv', "project,task,person,planned,starts_on,ends_on\nLENS,FIT,,8,2026-06-01,2026-06-02\n", 'Expected either a person or a team'];
+        yield 'a rate for nobody' => ['rates.csv', "person,role,from,cost_rate\n,,2026-01-01,5\n", 'Expected a person, a role, or both'];
+        yield 'a rate with a comma' => ['rates.csv', "person,role,from,cost_rate\nada,,2026-01-01,\"5,5\"\n", 'Expected money an hour with a dot'];
+        yield 'a budget of three places' => ['tasks.csv', "project,task,name,budget\nLENS,X,X,1.234\n", 'Expected an amount with a dot and at most two decimal places'];
+        yield 'maybe' => ['tasks.csv', "project,task,name,billable\nLENS,X,X,maybe\n", 'Expected yes or no'];
+        yield 'more than a whole day off' => ['calendars.csv', "calendar,date,name,part\ncoast,2026-06-01,X,1.5\n", 'Expected the part of the day that is off'];
+        yield 'an unknown setting' => ['organisation.csv', "key,value\ncolour,red\n", 'Expected one of: name, currency'];
+        yield 'a setting of the wrong kind' => ['organisation.csv', "key,value\nself_approve,perhaps\n", 'organisation.csv, line 2, column value: “perhaps”. Expected yes or no'];
+        yield 'an unknown calendar' => ['organisation.csv', "key,value\ncalendar,moon\n", 'Expected the code of a calendar'];
+        yield 'a restatement by somebody who holds nothing' => ['restatements.csv', "person,project,task,on,remaining\nbo,LENS,FIT,2026-06-16,8\n", 'restatements.csv, line 2, column person: “bo”. Expected somebody who is assigned to the task'];
+        yield 'an unknown file' => ['colours.csv', "a\n", 'colours.csv. Expected only these files: calendars.csv'];
+        yield 'standing in for oneself' => ['stand_ins.csv', "person,stand_in,starts_on,ends_on\nmo,mo,2026-06-01,2026-06-02\n", 'Expected somebody else'];
+    }
+
+    public function test_every_problem_is_listed_with_the_line_an_editor_counts(): void
+    {
+        Artisan::call('moss:import', ['source' => $this->folder([
+            'roles.csv' => "role,name\n\n\"x\",\"one\"\n\"y y\",\"b\"\nz z,c\n",
+            'clients.csv' => "client,name\nc d,\"spread\nover two lines\"\ne f,X\n",
+        ])]);
+        $report = Artisan::output();
+
+        self::assertStringContainsString('roles.csv, line 4', $report);
+        self::assertStringContainsString('roles.csv, line 5', $report);
+        self::assertStringContainsString('clients.csv, line 2', $report);
+        self::assertStringContainsString('clients.csv, line 4', $report);
+    }
+
+    public function test_a_byte_order_mark_crlf_and_a_zip_are_accepted(): void
+    {
+        $folder = $this->folder();
+        $zip = new ZipArchive;
+        $zip->open($folder.'/all.zip', ZipArchive::CREATE);
+        $zip->addFromString('export/roles.csv', "\xEF\xBB\xBFrole,name\r\nsurveyor,Surveyor\r\n");
+        $zip->close();
+
+        self::assertSame(0, Artisan::call('moss:import', ['source' => $folder.'/all.zip']));
+        self::assertSame('Surveyor', DB::table('roles')->value('name'));
+    }
+
+    public function test_a_place_without_files_is_refused(): void
+    {
+        foreach ([$this->folder(), '/nowhere', $this->folder(['x.zip' => 'no zip']).'/x.zip'] as $source) {
+            self::assertSame(1, Artisan::call('moss:import', ['source' => $source]));
+        }
+    }
+
+    public function test_a_dry_run_reports_and_changes_nothing(): void
+    {
+        $exit = Artisan::call('moss:import', ['source' => $this->folder(Lighthouse::files()), '--dry-run' => true]);
+        $report = Artisan::output();
+
+        self::assertSame(0, $exit);
+        self::assertStringContainsString('people.csv: 6 new', $report);
+        self::assertSame(0, DB::table('people')->count());
+        self::assertSame(0, DB::table('trail')->count());
+    }
+
+    public function test_columns_that_a_file_does_not_have_are_left_as_they_are(): void
+    {
+        $this->import(Lighthouse::files());
+        $this->import(['people.csv' => "person,name,email\nada,Ada Moor-Fell,ada@lighthouse.example\n"]);
+        $ada = $this->person('ada');
+
+        self::assertSame('Ada Moor-Fell', $ada->name);
+        self::assertSame('8 8 8 8 6 0 0', $ada->pattern);
+        self::assertSame('field', $ada->team?->code);
+    }
+
+    public function test_approved_time_may_be_settled_by_an_import_but_not_changed(): void
+    {
+        $this->import(Lighthouse::files(['entries.csv' => "person,project,task,date,hours,state\nada,LENS,FIT,2026-06-16,8,approved\n"]));
+        $folder = $this->folder(['entries.csv' => "person,project,task,date,hours,state\nada,LENS,FIT,2026-06-16,7,approved\n"]);
+
+        self::assertSame(1, Artisan::call('moss:import', ['source' => $folder]));
+        self::assertStringContainsString('Expected approved time as it is in the data, or settled', Artisan::output());
+        $this->import(['entries.csv' => "person,project,task,date,hours,state\nada,LENS,FIT,2026-06-16,8,settled\n"]);
+        self::assertSame('settled', $this->entry('ada', 'FIT', '2026-06-16')?->state->value);
+        self::assertSame(1, Artisan::call('moss:import', ['source' => $folder]));
+        self::assertStringContainsString('Expected settled time as it is in the data', Artisan::output());
+    }
+
+    public function test_submitted_time_waits_for_the_approver_of_its_route(): void
+    {
+        $this->import(Lighthouse::files(['entries.csv' => <<<'CSV'
+            person,project,task,date,hours,state
+            ada,LENS,FIT,2026-06-16,8,submitted
+            mo,LENS,FIT,2026-06-16,8,submitted
+            bo,OWN,TRAIN,2026-06-16,8,submitted
+
+            CSV]));
+
+        self::assertSame($this->person('mo')->id, $this->entry('ada', 'FIT', '2026-06-16')?->approver_id);
+        self::assertSame($this->person('lee')->id, $this->entry('mo', 'FIT', '2026-06-16')?->approver_id);
+        self::assertSame($this->person('kit')->id, $this->entry('bo', 'TRAIN', '2026-06-16')?->approver_id);
+    }
+
+    public function test_a_plan_refreshed_elsewhere_ends_what_is_gone_and_touches_nothing_recorded(): void
+    {
+        $this->import(Lighthouse::files([
+            'entries.csv' => "person,project,task,role,date,hours,state\nada,LENS,FIT,surveyor,2026-06-16,8,approved\n",
+            'restatements.csv' => "person,project,task,on,remaining\nada,LENS,FIT,2026-06-16,20\n",
+        ]));
+        $recorded = [DB::table('entries')->get()->toArray(), DB::table('restatements')->get()->toArray()];
+        $folder = $this->folder(['assignments.csv' => <<<'CSV'
+            project,task,person,team,role,planned,starts_on,ends_on
+            LENS,FIT,bo,,,24,2026-06-20,2026-06-30
+            LENS,DRAW,ada,,surveyor,9,2026-06-01,2026-06-30
+
+            CSV]);
+
+        self::assertSame(0, Artisan::call('moss:import', ['source' => $folder, '--replace-plan' => true]));
+        self::assertStringContainsString('2 assignments are gone from the plan', Artisan::output());
+        self::assertEquals($recorded, [DB::table('entries')->get()->toArray(), DB::table('restatements')->get()->toArray()]);
+        // Of ada's 32 h the 8 h entered stay planned, until the last day recorded; the team's untouched 8 h are gone.
+        $ended = DB::table('assignments')->where('task_id', $this->task('FIT')->id)->where('person_id', $this->person('ada')->id)->first();
+        self::assertEquals([480, 1920, '2026-06-16'], [$ended?->planned_minutes, $ended?->baseline_minutes, $ended?->ends_on]);
+        self::assertSame(0, DB::table('assignments')->where('task_id', $this->task('CLEAN')->id)->count());
+        self::assertSame(540, DB::table('assignments')->where('task_id', $this->task('DRAW')->id)->value('planned_minutes'));
+        // A project of which the files do not speak keeps its plan.
+        self::assertSame(1, DB::table('assignments')->where('task_id', $this->task('SCRAP')->id)->count());
+    }
+
+    /** @return array<string, string> */
+    private function everything(): array
+    {
+        $tables = ['organisations', 'calendars', 'holidays', 'teams', 'roles', 'people', 'rates', 'clients', 'projects', 'phases', 'tasks', 'assignments', 'absences', 'entries', 'restatements'];
+        $all = [];
+        foreach ($tables as $table) {
+            $all[$table] = DB::table($table)->orderBy('id')->get()->toJson();
+        }
+
+        return $all;
+    }
+}

@@ -1,0 +1,101 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\App;
+
+use App\Exchange\ExchangeSource;
+use App\Exchange\ImportExchange;
+use App\Exchange\ImportReport;
+use App\Models\Entry;
+use App\Models\Person;
+use App\Models\Task;
+use Illuminate\Contracts\Console\Kernel;
+use Illuminate\Foundation\Application;
+use Illuminate\Foundation\Testing\RefreshDatabase;
+use Illuminate\Foundation\Testing\TestCase as LaravelTestCase;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\File;
+
+/**
+ * With the real application and database. Today is Wednesday 17 June 2026.
+ */
+abstract class TestCase extends LaravelTestCase
+{
+    use RefreshDatabase;
+
+    /** @var list<string> */
+    private array $folders = [];
+
+    public function createApplication(): Application
+    {
+        $application = require __DIR__.'/../../bootstrap/app.php';
+        self::assertInstanceOf(Application::class, $application);
+        $application->make(Kernel::class)->bootstrap();
+
+        return $application;
+    }
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->withoutVite();
+    }
+
+    protected function tearDown(): void
+    {
+        foreach ($this->folders as $folder) {
+            File::deleteDirectory($folder);
+        }
+        parent::tearDown();
+    }
+
+    /**
+     * @param  array<string, string>  $files  contents by file name
+     * @return string the folder, which goes with the test
+     */
+    protected function folder(array $files = []): string
+    {
+        $folder = sys_get_temp_dir().'/moss-'.bin2hex(random_bytes(6));
+        mkdir($folder);
+        $this->folders[] = $folder;
+        foreach ($files as $name => $contents) {
+            file_put_contents($folder.'/'.$name, $contents);
+        }
+
+        return $folder;
+    }
+
+    /** @param  array<string, string>  $files  contents by file name */
+    protected function import(array $files): ImportReport
+    {
+        return $this->app->make(ImportExchange::class)->handle(ExchangeSource::at($this->folder($files)), false, false);
+    }
+
+    protected function person(string $code): Person
+    {
+        return Person::query()->where('code', $code)->sole();
+    }
+
+    protected function task(string $code): Task
+    {
+        return Task::query()->where('code', $code)->sole();
+    }
+
+    protected function entry(string $person, string $task, string $date): ?Entry
+    {
+        return Entry::query()->where('person_id', $this->person($person)->id)->where('task_id', $this->task($task)->id)
+            ->where('date', $date)->whereNull('corrects')->first();
+    }
+
+    /** How many queries the act takes, those that begin and end transactions left out. */
+    protected function queriesOf(callable $act): int
+    {
+        DB::flushQueryLog();
+        DB::enableQueryLog();
+        $act();
+        DB::disableQueryLog();
+
+        return count(DB::getQueryLog());
+    }
+}
