@@ -1,6 +1,6 @@
 # What bin/demo, bin/test and bin/bench share: getting what is missing, and serving the demonstration.
 
-cd "$(dirname "${BASH_SOURCE[0]}")/.."
+cd "$(dirname "${BASH_SOURCE[0]}")/.." || exit 1
 export COMPOSER_ALLOW_SUPERUSER=1 COMPOSER_NO_INTERACTION=1
 
 say() { printf '%s\n' "$*"; }

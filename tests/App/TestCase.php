@@ -14,6 +14,7 @@ use Illuminate\Contracts\Console\Kernel;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Foundation\Testing\TestCase as LaravelTestCase;
+use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\File;
 
@@ -86,6 +87,19 @@ abstract class TestCase extends LaravelTestCase
     {
         return Entry::query()->where('person_id', $this->person($person)->id)->where('task_id', $this->task($task)->id)
             ->where('date', $date)->whereNull('corrects')->first();
+    }
+
+    /** @return list<mixed> one field of each of the rows that a page was given */
+    protected static function each(mixed $rows, string $field): array
+    {
+        self::assertTrue($rows instanceof Collection || is_array($rows));
+        $values = [];
+        foreach ($rows as $row) {
+            self::assertIsArray($row);
+            $values[] = $row[$field];
+        }
+
+        return $values;
     }
 
     /** How many queries the act takes, those that begin and end transactions left out. */

@@ -31,7 +31,8 @@ final class HandleInertiaRequests extends Middleware
         return [
             ...parent::share($request),
             'theme' => in_array($theme, ['light', 'dark'], true) ? $theme : 'system',
-            'signedIn' => $person instanceof Person ? $this->signedIn($person) : null,
+            // Worked out only for pages: saving a cell shows none.
+            'signedIn' => fn (): ?SignedInProps => $person instanceof Person ? $this->signedIn($person) : null,
             'message' => $request->session()->get('message'),
             'refusal' => $request->session()->get('refusal'),
         ];

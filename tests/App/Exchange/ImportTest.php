@@ -17,7 +17,7 @@ final class ImportTest extends TestCase
     {
         $folder = $this->folder(Lighthouse::files());
 
-        self::assertSame(0, Artisan::call('moss:import', ['source' => $folder]));
+        $this->artisan('moss:import', ['source' => $folder]);
         $before = $this->everything();
         self::assertSame(0, Artisan::call('moss:import', ['source' => $folder]));
 

@@ -128,8 +128,8 @@ final class FiguresAgreeTest extends TestCase
     {
         self::assertSame(0, Artisan::call($command, $options));
         $lines = array_map(static fn (string $line): array => array_map(strval(...), str_getcsv($line, ',', '"', '')), explode("\n", trim(Artisan::output())));
-        $header = array_shift($lines);
+        $header = $lines[0];
 
-        return array_map(static fn (array $cells): array => array_combine($header ?? [], $cells), $lines);
+        return array_map(static fn (array $cells): array => array_combine($header, $cells), array_slice($lines, 1));
     }
 }

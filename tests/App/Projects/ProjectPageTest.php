@@ -1,0 +1,93 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\App\Projects;
+
+use Illuminate\Support\Facades\Artisan;
+use Inertia\Testing\AssertableInertia;
+use Tests\App\Lighthouse;
+use Tests\App\TestCase;
+
+final class ProjectPageTest extends TestCase
+{
+    private const ENTRIES = "person,project,task,role,date,hours,state,note\n"
+        ."ada,LENS,FIT,surveyor,2026-06-16,8,approved,North side\nada,LENS,FIT,surveyor,2026-06-17,4,draft,\nbo,LENS,FIT,,2026-06-17,2,approved,\n";
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->import(Lighthouse::files([
+            'entries.csv' => self::ENTRIES,
+            'restatements.csv' => "person,project,task,on,remaining,reason\nada,LENS,FIT,2026-06-16,30,Wet putty\n",
+        ]));
+    }
+
+    public function test_the_page_shows_the_figures_of_the_status_command(): void
+    {
+        Artisan::call('moss:status', ['--project' => ['LENS'], '--format' => 'json', '--today' => '2026-06-17']);
+        $rows = json_decode(Artisan::output(), true, flags: JSON_THROW_ON_ERROR);
+        self::assertIsArray($rows);
+        $status = $rows[0];
+        self::assertIsArray($status);
+
+        $this->actingAs($this->person('mo'))->get('/projects/LENS')->assertOk()->assertInertia(fn (AssertableInertia $page) => $page
+            ->component('Project')
+            ->where('project.figures.planned', $status['planned'])
+            ->where('project.figures.actual', $status['actual'])
+            ->where('project.figures.pending', $status['pending'])
+            ->where('project.figures.remaining', $status['remaining'])
+            ->where('project.figures.forecast', $status['forecast'])
+            ->where('project.figures.variance', $status['variance'])
+            ->where('project.figures.money.plannedCost', $status['planned_cost'])
+            ->where('project.figures.money.actualCost', $status['actual_cost'])
+            ->where('project.figures.money.budgetLeft', $status['budget_left'])
+            ->where('project.figures.money.unratedEntered', 120));
+    }
+
+    public function test_figures_open_to_entries_and_words(): void
+    {
+        $mo = $this->actingAs($this->person('mo'));
+
+        $mo->get('/projects/LENS?figure=actual&task=FIT&holder=person:ada')->assertInertia(fn (AssertableInertia $page) => $page
+            ->where('project.trace.minutes', 480)->where('project.trace.allEntries', 1)
+            ->where('project.trace.entries.0.note', 'North side')->where('project.trace.holder', 'Ada Moor'));
+        $mo->get('/projects/LENS?figure=pending&task=FIT')->assertInertia(fn (AssertableInertia $page) => $page->where('project.trace.minutes', 240)->has('project.trace.entries', 1));
+        $mo->get('/projects/LENS?figure=remaining&task=FIT')->assertInertia(fn (AssertableInertia $page) => $page
+            ->where('project.trace.holders.0.restated', 1800)->where('project.trace.holders.0.reason', 'Wet putty')
+            ->where('project.trace.holders.0.remaining', 1560)->has('project.trace.entries', 0));
+        $mo->get('/projects/LENS?figure=forecast&task=FIT&holder=nobody')->assertInertia(fn (AssertableInertia $page) => $page
+            ->where('project.trace.minutes', 480)->where('project.trace.entries.0.person', 'Bo Carr'));
+        $mo->get('/projects/LENS?figure=nothing')->assertInertia(fn (AssertableInertia $page) => $page->where('project.trace', null));
+    }
+
+    public function test_money_is_for_the_manager_and_the_office(): void
+    {
+        foreach (['mo' => true, 'kit' => true, 'vic' => false] as $person => $sees) {
+            $this->actingAs($this->person($person))->get('/projects/LENS')->assertInertia(fn (AssertableInertia $page) => $page
+                ->where('project.figures.money', fn ($money): bool => ($money !== null) === $sees));
+        }
+    }
+
+    public function test_the_list_holds_what_one_may_see(): void
+    {
+        foreach (['mo' => ['LENS', 'OLD'], 'kit' => ['LENS', 'OWN', 'OLD'], 'vic' => ['LENS', 'OWN', 'OLD'], 'lee' => []] as $person => $codes) {
+            $this->actingAs($this->person($person))->get('/projects')->assertInertia(fn (AssertableInertia $page) => $page
+                ->where('list.projects', fn (mixed $projects): bool => self::each($projects, 'code') === $codes));
+        }
+    }
+
+    public function test_the_page_takes_the_same_number_of_queries_however_much_is_recorded(): void
+    {
+        $this->actingAs($this->person('mo'));
+        $this->get('/projects/LENS');
+        $few = $this->queriesOf(fn () => $this->get('/projects/LENS?figure=forecast'));
+        $rows = '';
+        foreach (range(1, 28) as $day) {
+            $rows .= sprintf("ada,LENS,FIT,surveyor,2026-05-%02d,1\nlee,LENS,CLEAN,,2026-05-%02d,1\n", $day, $day);
+        }
+        $this->import(['entries.csv' => "person,project,task,role,date,hours\n".$rows]);
+
+        self::assertSame($few, $this->queriesOf(fn () => $this->get('/projects/LENS?figure=forecast')));
+    }
+}

@@ -1,0 +1,175 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\App\Review;
+
+use App\Models\Entry;
+use Illuminate\Support\Facades\DB;
+use Inertia\Testing\AssertableInertia;
+use Tests\App\Lighthouse;
+use Tests\App\TestCase;
+
+final class ReviewTest extends TestCase
+{
+    private const ENTRIES = "person,project,task,role,date,hours,state,note\n"
+        ."ada,LENS,FIT,surveyor,2026-06-16,8,submitted,North side\nada,LENS,FIT,surveyor,2026-06-17,4,submitted,\n"
+        ."ada,LENS,CLEAN,,2026-06-17,2,submitted,\nmo,LENS,FIT,,2026-06-16,1,submitted,\nada,LENS,FIT,surveyor,2026-06-18,1,draft,\n";
+
+    public function test_what_waits_is_listed_by_person_and_week_and_the_first_is_open(): void
+    {
+        $this->load();
+
+        $this->actingAs($this->person('mo'))->get('/review')->assertOk()->assertInertia(fn (AssertableInertia $page) => $page
+            ->where('review.minutes', 840)
+            ->where('review.entries', 3)
+            ->has('review.weeks', 1)
+            ->where('review.weeks.0.personName', 'Ada Moor')
+            ->where('review.open.minutes', 840)
+            ->where('review.open.entered', 900)
+            ->has('review.open.lines', 2)
+            ->where('review.open.lines.1.cells.0.note', 'North side'));
+    }
+
+    public function test_approved_hours_move_the_projects_figures_at_once(): void
+    {
+        $this->load();
+        $mo = $this->actingAs($this->person('mo'));
+        $mo->get('/projects/LENS')->assertInertia(fn (AssertableInertia $page) => $page->where('project.figures.actual', 0)->where('project.figures.pending', 960));
+
+        $this->decide('mo', 'approve', $this->waiting('ada'))->assertSessionHas('message', "Approved: 14\u{00A0}h.");
+
+        $mo->get('/projects/LENS')->assertInertia(fn (AssertableInertia $page) => $page->where('project.figures.actual', 840)->where('project.figures.pending', 120));
+        $mo->get('/review')->assertInertia(fn (AssertableInertia $page) => $page->has('review.weeks', 0)->where('review.open', null));
+    }
+
+    public function test_a_line_is_returned_with_a_word_that_the_owner_reads(): void
+    {
+        $this->load();
+        $line = array_values(Entry::query()->where('task_id', $this->task('CLEAN')->id)->get()->all());
+
+        $this->decide('mo', 'return', $line, 'Which lens?')->assertSessionHas('message', "Returned: 2\u{00A0}h.");
+
+        self::assertSame(['returned', 'Which lens?'], [$this->entry('ada', 'CLEAN', '2026-06-17')?->state->value, $this->entry('ada', 'CLEAN', '2026-06-17')?->return_word]);
+        self::assertSame('submitted', $this->entry('ada', 'FIT', '2026-06-16')?->state->value);
+        $this->actingAs($this->person('ada'))->get('/week/2026-W25')->assertInertia(fn (AssertableInertia $page) => $page->where('sheet.lines.0.cells.2.returnWord', 'Which lens?'));
+    }
+
+    public function test_returning_without_a_word_is_refused(): void
+    {
+        $this->load();
+        $this->decide('mo', 'return', $this->waiting('ada'), "  \n")->assertSessionHas('refusal', fn (string $why): bool => str_contains($why, 'Say in a word why'));
+
+        self::assertCount(3, $this->waiting('ada'));
+    }
+
+    public function test_a_second_click_is_the_same_as_one(): void
+    {
+        $this->load();
+        $seen = $this->waiting('ada');
+        $this->decide('mo', 'approve', $seen);
+        $trail = DB::table('trail')->count();
+
+        $this->decide('mo', 'approve', $seen)->assertSessionHas('message')->assertSessionMissing('refusal');
+        self::assertSame($trail, DB::table('trail')->count());
+    }
+
+    public function test_an_entry_that_changed_since_it_was_seen_stops_the_whole_decision(): void
+    {
+        $this->load();
+        $seen = $this->waiting('ada');
+        $this->actingAs($this->person('ada'))->delete('/week/2026-W25/submission');
+        $this->actingAs($this->person('ada'))->post('/week/2026-W25/submission');
+
+        $this->decide('mo', 'approve', $seen)->assertSessionHas('refusal', fn (string $why): bool => str_contains($why, 'has changed since you opened it'));
+        self::assertSame(0, DB::table('entries')->where('state', 'approved')->count());
+    }
+
+    public function test_taken_back_or_deleted_entries_are_not_decided(): void
+    {
+        $this->load();
+        $seen = $this->waiting('ada');
+        $this->actingAs($this->person('ada'))->delete('/week/2026-W25/submission');
+        $this->decide('mo', 'approve', $seen)->assertSessionHas('refusal', fn (string $why): bool => str_contains($why, 'not submitted any more'));
+
+        Entry::query()->whereKey($seen[0]->id)->delete();
+        $this->decide('mo', 'approve', $seen)->assertSessionHas('refusal', fn (string $why): bool => str_contains($why, 'there no longer'));
+    }
+
+    public function test_nobody_decides_on_their_own_time_or_out_of_turn(): void
+    {
+        $this->load();
+        foreach (['ada' => 'This is your own time', 'lee' => 'It is not your turn', 'kit' => 'It is not your turn', 'bo' => 'It is not your turn'] as $person => $sentence) {
+            $this->decide($person, 'approve', $this->waiting('ada'))->assertSessionHas('refusal', fn (string $why): bool => str_contains($why, $sentence));
+        }
+        $this->decide('vic', 'approve', $this->waiting('ada'))->assertForbidden();
+        $this->decide('mo', 'approve', $this->waiting('mo'))->assertSessionHas('refusal', fn (string $why): bool => str_contains($why, 'This is your own time'));
+
+        self::assertSame(4, DB::table('entries')->where('state', 'submitted')->count());
+        // Mo manages the project, so mo's own time goes to mo's line manager.
+        $this->decide('lee', 'approve', $this->waiting('mo'))->assertSessionHas('message');
+    }
+
+    public function test_a_route_of_two_steps_needs_both_in_turn(): void
+    {
+        $this->load(['organisation.csv' => "key,value\napproval,project+line\n"]);
+        $this->decide('lee', 'approve', $this->waiting('ada'))->assertSessionHas('refusal');
+        $this->decide('mo', 'approve', $this->waiting('ada'))->assertSessionHas('message');
+        self::assertSame(['submitted', 1, $this->person('lee')->id], [$this->entry('ada', 'FIT', '2026-06-16')?->state->value, $this->entry('ada', 'FIT', '2026-06-16')?->approvals, $this->entry('ada', 'FIT', '2026-06-16')?->approver_id]);
+        // Decided on once, it cannot be taken back any more.
+        $this->actingAs($this->person('ada'))->delete('/week/2026-W25/submission')->assertSessionHas('message', fn (string $message): bool => str_contains($message, 'Nothing in this week'));
+
+        $this->decide('lee', 'approve', $this->waiting('ada'))->assertSessionHas('message');
+        self::assertSame('approved', $this->entry('ada', 'FIT', '2026-06-16')?->state->value);
+    }
+
+    public function test_a_stand_in_decides_in_the_time_named_and_the_trail_says_for_whom(): void
+    {
+        $this->load(['stand_ins.csv' => "person,stand_in,starts_on,ends_on\nmo,bo,2026-06-17,2026-06-17\n"]);
+        $this->actingAs($this->person('bo'))->get('/review')->assertInertia(fn (AssertableInertia $page) => $page->where('review.weeks.0.standingInFor', ['Mo Fell'])->where('review.open.standingInFor', ['Mo Fell']));
+
+        $this->decide('bo', 'approve', $this->waiting('ada'))->assertSessionHas('message');
+
+        self::assertSame(3, DB::table('trail')->where('act', 'approve')->where('actor_id', $this->person('bo')->id)->where('on_behalf_of_id', $this->person('mo')->id)->count());
+    }
+
+    public function test_a_stand_in_is_nobody_the_day_after(): void
+    {
+        $this->load(['stand_ins.csv' => "person,stand_in,starts_on,ends_on\nmo,bo,2026-06-01,2026-06-16\n"]);
+
+        $this->actingAs($this->person('bo'))->get('/review')->assertInertia(fn (AssertableInertia $page) => $page->has('review.weeks', 0));
+        $this->decide('bo', 'approve', $this->waiting('ada'))->assertSessionHas('refusal');
+    }
+
+    public function test_nothing_but_what_waits_for_oneself_is_shown(): void
+    {
+        $this->load();
+
+        $this->actingAs($this->person('bo'))->get('/review?person=ada&week=2026-W25')->assertInertia(fn (AssertableInertia $page) => $page->has('review.weeks', 0)->where('review.open', null));
+    }
+
+    /** @param  array<string, string>  $changed */
+    private function load(array $changed = []): void
+    {
+        $this->import(Lighthouse::files(['entries.csv' => self::ENTRIES] + $changed));
+    }
+
+    /** @return list<Entry> */
+    private function waiting(string $person): array
+    {
+        return array_values(Entry::query()->where('person_id', $this->person($person)->id)->where('state', 'submitted')->orderBy('id')->get()->all());
+    }
+
+    /**
+     * @param  list<Entry>  $entries
+     * @return \Illuminate\Testing\TestResponse<\Symfony\Component\HttpFoundation\Response>
+     */
+    private function decide(string $person, string $decision, array $entries, string $word = ''): \Illuminate\Testing\TestResponse
+    {
+        return $this->actingAs($this->person($person))->from('/review')->post('/review/decisions', [
+            'decision' => $decision,
+            'word' => $word,
+            'entries' => array_map(static fn (Entry $entry): array => ['id' => $entry->id, 'version' => $entry->version], $entries),
+        ]);
+    }
+}

@@ -1,0 +1,79 @@
+import { expect, test } from '@playwright/test';
+import { cell, goTo, signIn } from './people';
+
+test('hours typed by keyboard are submitted, approved by the manager, and move the project at once', async ({ browser }) => {
+    const member = await (await browser.newContext()).newPage();
+    const manager = await (await browser.newContext()).newPage();
+
+    await signIn(manager, 'idris.calloway');
+    await manager.goto('/projects/LANTERN');
+    const forecast = manager.getByRole('link', { name: /^Actual .*Whole project/ });
+    const before = Number((await forecast.innerText()).replace(',', ''));
+
+    await signIn(member, 'ines.calder');
+    await goTo(member, 'Rotation bearing', 'Thursday 18 June');
+    await member.keyboard.type('1h 30');
+    await member.keyboard.press('Tab');
+    await expect(cell(member, 'Rotation bearing', 'Friday 19 June')).toBeFocused();
+    await member.keyboard.type('45m');
+    await member.keyboard.press('Enter');
+    await expect(cell(member, 'Rotation bearing', 'Thursday 18 June')).toHaveAccessibleName(/: 1\.5, draft$/);
+    await expect(cell(member, 'Rotation bearing', 'Friday 19 June')).toHaveAccessibleName(/: 0\.75, draft$/);
+    await expect(member.getByText('All saved.')).toBeVisible();
+
+    await member.reload();
+    await expect(cell(member, 'Rotation bearing', 'Thursday 18 June')).toHaveAccessibleName(/: 1\.5, draft$/);
+    await goTo(member, 'Rotation bearing', 'Thursday 18 June');
+    await member.keyboard.press('Control+Enter');
+    await expect(member.getByRole('heading', { name: 'Submit week 25?' })).toBeVisible();
+    await expect(member.getByRole('button', { name: /^Submit \d/ })).toBeFocused();
+    await member.keyboard.press('Enter');
+    await expect(member.getByText(/h submitted\./)).toBeVisible();
+    await expect(cell(member, 'Rotation bearing', 'Thursday 18 June')).toHaveAccessibleName(/: 1\.5, submitted$/);
+
+    await manager.goto('/review');
+    const waiting = manager.getByRole('navigation', { name: 'Weeks that wait' });
+    await waiting.getByRole('link', { name: /Ines Calder.*week 25/s }).focus();
+    await manager.keyboard.press('Enter');
+    await expect(manager.getByRole('heading', { name: 'Ines Calder, week 25' })).toBeVisible();
+    await manager.getByRole('button', { name: /^Approve/ }).focus();
+    await manager.keyboard.press('Enter');
+    await expect(manager.getByText(/^Approved: /)).toBeVisible();
+
+    await manager.goto('/projects/LANTERN');
+    const after = Number((await forecast.innerText()).replace(',', ''));
+    expect(after).toBeGreaterThan(before);
+    await member.reload();
+    await expect(cell(member, 'Rotation bearing', 'Thursday 18 June')).toHaveAccessibleName(/: 1\.5, approved$/);
+});
+
+test('what is submitted can be taken back, and a returned line carries its word', async ({ browser }) => {
+    const member = await (await browser.newContext()).newPage();
+    await signIn(member, 'rafe.penhallow');
+    await member.goto('/week/2026-W24');
+    await member.getByRole('button', { name: /^Take back/ }).focus();
+    await member.keyboard.press('Enter');
+    await expect(member.getByText(/taken back\. They are drafts again\./)).toBeVisible();
+    await member.getByRole('button', { name: 'Submit the week …' }).click();
+    await member.getByRole('button', { name: /^Submit \d/ }).click();
+    await expect(member.getByText(/h submitted\./)).toBeVisible();
+
+    const manager = await (await browser.newContext()).newPage();
+    await signIn(manager, 'idris.calloway');
+    await manager.goto('/review?person=rafe.penhallow&week=2026-W24');
+    const lines = manager.getByRole('checkbox');
+    for (let index = 1; index < (await lines.count()); index++) {
+        await lines.nth(index).uncheck();
+    }
+    await manager.getByRole('button', { name: /^Return/ }).click();
+    await manager.getByRole('button', { name: /^Return/ }).click();
+    await expect(manager.getByText('Say in a word why, so that it can be put right.')).toBeVisible();
+    await manager.getByLabel('Why it is returned').fill('Which prism?');
+    await manager.getByRole('button', { name: /^Return/ }).click();
+    await expect(manager.getByText(/^Returned: /)).toBeVisible();
+
+    await member.goto('/week/2026-W24');
+    const returned = member.getByRole('gridcell', { name: /returned$/ });
+    await returned.first().click();
+    await expect(member.getByText('Returned: “Which prism?”')).toBeVisible();
+});

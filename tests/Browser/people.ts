@@ -1,0 +1,33 @@
+import { expect, type Page } from '@playwright/test';
+
+/** Signs in with e-mail and password, by keyboard. */
+export async function signIn(page: Page, code: string): Promise<void> {
+    await page.goto('/sign-in');
+    await page.getByLabel('E-mail address').focus();
+    await page.keyboard.type(`${code}@fenlight.example`);
+    await page.keyboard.press('Tab');
+    await page.keyboard.type('lantern-and-lens');
+    await page.keyboard.press('Enter');
+    await expect(page.getByRole('button', { name: 'Sign out' })).toBeVisible();
+}
+
+/** One day of one line. */
+export function cell(page: Page, line: string, day: string) {
+    return page.getByRole('gridcell', { name: new RegExp(`^${line}.*, ${day}`) });
+}
+
+/** Goes to the grid and, by arrow keys alone, to a cell. */
+export async function goTo(page: Page, line: string, day: string): Promise<void> {
+    await page.getByRole('grid').getByRole('gridcell').first().waitFor();
+    const target = await cell(page, line, day).getAttribute('data-place');
+    const [row = 0, column = 0] = (target ?? '0 0').split(' ').map(Number);
+    await page.locator('[role=gridcell][tabindex="0"]').focus();
+    await page.keyboard.press('Control+Home');
+    for (let step = 0; step < row; step++) {
+        await page.keyboard.press('ArrowDown');
+    }
+    for (let step = 0; step < column; step++) {
+        await page.keyboard.press('ArrowRight');
+    }
+    await expect(cell(page, line, day)).toBeFocused();
+}

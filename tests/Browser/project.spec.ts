@@ -1,0 +1,42 @@
+import { expect, test } from '@playwright/test';
+import { signIn } from './people';
+
+test('a project opens with its sentence, and each figure opens to what it is made of', async ({ page }) => {
+    await signIn(page, 'brannoc.leigh');
+    await page.getByRole('link', { name: 'Projects' }).press('Enter');
+    await page.getByRole('link', { name: 'Tarn weir fish pass' }).press('Enter');
+    await expect(page.getByText(/planned are used, .* remain; the forecast is .* over\./)).toBeVisible();
+
+    await page
+        .getByRole('link', { name: /^Remaining .*Gideon Park/ })
+        .last()
+        .press('Enter');
+    const margin = page.getByRole('complementary', { name: 'What it is made of' });
+    await expect(margin.getByText(/Gideon Park said on .*Rock along the whole north side/)).toBeVisible();
+    await expect(page).toHaveURL(/figure=remaining/);
+    await margin.getByRole('link', { name: 'Close' }).press('Enter');
+    await expect(margin).toBeHidden();
+
+    await page.getByRole('link', { name: /^Actual .*Whole project/ }).press('Enter');
+    await expect(margin.getByText(/^The newest 200 of \d+ entries$/)).toBeVisible();
+});
+
+test('money is a view of its own, and what has no rate is said', async ({ page }) => {
+    await signIn(page, 'dov.merriman');
+    await page.goto('/projects/BRIDGE');
+    await expect(page.getByText(/Budget EUR .*, overspent by EUR/)).toBeVisible();
+    await expect(page.getByText(/^No rate is known for/)).toBeVisible();
+    await page.getByRole('link', { name: 'in money' }).press('Enter');
+    await expect(page.getByRole('columnheader', { name: 'Forecast cost, EUR' })).toBeVisible();
+    await expect(page.getByText('unknown').first()).toBeVisible();
+});
+
+test('a viewer reads projects without money and has no week', async ({ page }) => {
+    await signIn(page, 'sunniva.bright');
+    await expect(page).toHaveURL(/\/projects$/);
+    await expect(page.getByRole('link', { name: 'My week' })).toBeHidden();
+    await page.goto('/projects/BRIDGE');
+    await expect(page.getByRole('link', { name: 'in money' })).toBeHidden();
+    await page.goto('/week/2026-W25');
+    await expect(page.getByText('You can read everything here and change nothing.')).toBeVisible();
+});

@@ -1,0 +1,109 @@
+import AxeBuilder from '@axe-core/playwright';
+import { expect, test, type Page } from '@playwright/test';
+import { gzipSync } from 'node:zlib';
+import { goTo, signIn } from './people';
+
+const MOST_SCRIPT = 200_000;
+
+async function findings(page: Page): Promise<string[]> {
+    const { violations } = await new AxeBuilder({ page })
+        .withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa', 'best-practice'])
+        .analyze();
+
+    return violations.map(({ id, nodes }) => `${id}: ${nodes.map((node) => node.html).join(' ')}`);
+}
+
+for (const theme of ['light', 'dark'] as const) {
+    test.describe(`in the ${theme} theme`, () => {
+        test.use({ colorScheme: theme });
+
+        test('the sign-in page is accessible, also when it refuses', async ({ page }) => {
+            await page.goto('/sign-in');
+            expect(await findings(page)).toEqual([]);
+            await page.getByLabel('E-mail address').fill('ines.calder@fenlight.example');
+            await page.getByLabel('Password').fill('wrong');
+            await page.keyboard.press('Enter');
+            await expect(page.getByRole('alert')).toContainText('do not belong together');
+            expect(await findings(page)).toEqual([]);
+        });
+
+        test('the week is accessible while typing, refused, submitting, and empty', async ({ page }) => {
+            await signIn(page, 'pilar.duncombe');
+            expect(await findings(page)).toEqual([]);
+            await goTo(page, 'Training', 'Thursday 18 June');
+            await page.keyboard.type('1:60');
+            expect(await findings(page)).toEqual([]);
+            await page.keyboard.press('Enter');
+            await expect(page.getByText('One value is not saved')).toBeVisible();
+            await goTo(page, 'Training', 'Thursday 18 June');
+            expect(await findings(page)).toEqual([]);
+            await page.keyboard.press('Control+Enter');
+            await expect(page.getByRole('heading', { name: 'Submit week 25?' })).toBeVisible();
+            expect(await findings(page)).toEqual([]);
+            await page.goto('/week/2027-W30');
+            await expect(page.getByText(/No task is assigned to you in this week/)).toBeVisible();
+            expect(await findings(page)).toEqual([]);
+            await page.goto('/week/2026-W60');
+            await expect(page.getByText('There is no week “2026-W60”.')).toBeVisible();
+            expect(await findings(page)).toEqual([]);
+        });
+
+        test('review, projects and a project are accessible', async ({ page }) => {
+            await signIn(page, 'ottilie.brandreth');
+            for (const address of [
+                '/review',
+                '/projects',
+                '/projects/LEADING',
+                '/projects/LEADING?show=money',
+                '/projects/LEADING?figure=forecast',
+            ]) {
+                await page.goto(address);
+                await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+                expect(await findings(page), address).toEqual([]);
+            }
+            await page.goto('/review');
+            await page.getByRole('button', { name: /^Return/ }).click();
+            expect(await findings(page)).toEqual([]);
+        });
+    });
+}
+
+test('no request leaves the machine, the policy blocks nothing of ours, and the scripts are small', async ({ page, baseURL }) => {
+    const elsewhere: string[] = [];
+    const complaints: string[] = [];
+    let size = 0;
+    page.on('console', (message) => {
+        if (message.type() === 'error') {
+            complaints.push(message.text());
+        }
+    });
+    page.on('request', (request) => {
+        if (!request.url().startsWith(baseURL ?? '') && !request.url().startsWith('data:')) {
+            elsewhere.push(request.url());
+        }
+    });
+    await signIn(page, 'ines.calder');
+    page.on('response', (response) => {
+        if (response.request().resourceType() === 'script') {
+            void response.body().then((body) => {
+                size += gzipSync(body).length;
+            });
+        }
+    });
+    await page.reload({ waitUntil: 'networkidle' });
+    expect(elsewhere).toEqual([]);
+    expect(complaints).toEqual([]);
+    expect(size).toBeGreaterThan(0);
+    expect(size).toBeLessThan(MOST_SCRIPT);
+});
+
+test('at twice the size nothing is cut off', async ({ browser }) => {
+    // 1280 CSS pixels at 200 % are 640.
+    const page = await (await browser.newContext({ viewport: { width: 640, height: 400 } })).newPage();
+    await signIn(page, 'ottilie.brandreth');
+    for (const address of ['/week/2026-W25', '/review', '/projects', '/projects/LEADING']) {
+        await page.goto(address);
+        await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+        expect(await page.evaluate(() => document.documentElement.scrollWidth), address).toBeLessThanOrEqual(640);
+    }
+});

@@ -1,0 +1,10 @@
+#!/usr/bin/env bash
+# Serves the demonstration as of Wednesday 17 June 2026, always anew, for the browser tests.
+set -euo pipefail
+source "$(dirname "${BASH_SOURCE[0]}")/../../bin/lib.sh"
+folder=$PWD/build/browser
+rm -rf "$folder"
+export MOSS_TODAY=2026-06-17 APP_URL=http://127.0.0.1:$1
+demo_environment "$folder"
+demo_data "$folder"
+serve "$1" 2>"$folder/server.log"
