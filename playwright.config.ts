@@ -7,7 +7,9 @@ export default defineConfig({
     testDir: 'tests/Browser',
     outputDir: 'build/browser-results',
     workers: 1,
-    timeout: 30_000,
+    // Machines have slow minutes; what fails should fail for a reason.
+    timeout: 120_000,
+    expect: { timeout: 20_000 },
     forbidOnly: true,
     reporter: [['list'], ['junit', { outputFile: 'build/browser.xml' }]],
     use: {

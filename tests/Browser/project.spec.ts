@@ -7,10 +7,7 @@ test('a project opens with its sentence, and each figure opens to what it is mad
     await page.getByRole('link', { name: 'Tarn weir fish pass' }).press('Enter');
     await expect(page.getByText(/planned are used, .* remain; the forecast is .* over\./)).toBeVisible();
 
-    await page
-        .getByRole('link', { name: /^Remaining .*Gideon Park/ })
-        .last()
-        .press('Enter');
+    await page.getByRole('link', { name: /^Remaining .*Gideon Park, Dams and boards/ }).press('Enter');
     const margin = page.getByRole('complementary', { name: 'What it is made of' });
     await expect(margin.getByText(/Gideon Park said on .*Rock along the whole north side/)).toBeVisible();
     await expect(page).toHaveURL(/figure=remaining/);

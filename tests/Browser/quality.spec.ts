@@ -49,13 +49,12 @@ for (const theme of ['light', 'dark'] as const) {
         });
 
         test('review, projects and a project are accessible', async ({ page }) => {
-            await signIn(page, 'ottilie.brandreth');
+            await signIn(page, 'idris.calloway');
             for (const address of [
                 '/review',
                 '/projects',
-                '/projects/LEADING',
-                '/projects/LEADING?show=money',
-                '/projects/LEADING?figure=forecast',
+                '/projects/HARBOUR?show=money',
+                '/projects/HARBOUR?figure=forecast&task=SCAN',
             ]) {
                 await page.goto(address);
                 await expect(page.getByRole('heading', { level: 1 })).toBeVisible();

@@ -20,6 +20,11 @@ interface FigureRowProps {
 
 /** A phase, task or holder. */
 export function FigureRow({ row, name, project, shown, scale, format }: FigureRowProps) {
+    const task =
+        row.level === 'holder' ? project.rows.find((other) => other.level === 'task' && other.task === row.task) : undefined;
+    // A person may hold several tasks; read out, a figure says which.
+    const full = task === undefined ? name : `${name}, ${task.name}`;
+
     return (
         <tr
             className={clsx('align-baseline', {
@@ -44,7 +49,7 @@ export function FigureRow({ row, name, project, shown, scale, format }: FigureRo
                 )}
             </th>
             {shown === 'hours' ? (
-                <HourCells row={row} name={name} code={project.code} format={format} />
+                <HourCells row={row} name={full} code={project.code} format={format} />
             ) : (
                 <MoneyCells money={row.figures.money} format={format} />
             )}

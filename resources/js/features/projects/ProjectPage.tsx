@@ -53,7 +53,12 @@ export function ProjectPage({ project }: { project: ProjectProps }) {
                 <p className="pencilled text-[0.9em]">{text.projectPage.legend}</p>
                 {money !== null && <ShownChoice code={project.code} shown={shown} />}
             </div>
-            <div className={clsx('mt-3 grid gap-x-6 gap-y-6', project.trace !== null && 'xl:grid-cols-[minmax(0,1fr)_22rem]')}>
+            <div
+                className={clsx(
+                    'mt-3 grid grid-cols-[minmax(0,1fr)] gap-x-6 gap-y-6',
+                    project.trace !== null && 'xl:grid-cols-[minmax(0,1fr)_22rem]',
+                )}
+            >
                 {project.rows.length === 0 ? (
                     <p>
                         {text.projectPage.noTasks} <span className="text-faded">{text.projectPage.noTasksNext}</span>

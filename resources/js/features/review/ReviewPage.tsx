@@ -21,7 +21,7 @@ export function ReviewPage({ review }: { review: ReviewProps }) {
                     : text.reviewPage.title(review.entries, weeks.length, hoursInWords(review.minutes, format))}
             </h1>
             {weeks.length === 0 && <p className="mt-3 max-w-prose">{text.reviewPage.nothingNext}</p>}
-            <div className="mt-3 grid gap-x-6 gap-y-4 lg:grid-cols-[17rem_minmax(0,1fr)]">
+            <div className="mt-3 grid grid-cols-[minmax(0,1fr)] gap-x-6 gap-y-4 lg:grid-cols-[17rem_minmax(0,1fr)]">
                 {weeks.length > 0 && <WaitingList weeks={weeks} open={open} format={format} />}
                 {open !== null && (
                     <OpenWeek key={`${open.personCode} ${open.week} ${open.minutes}`} open={open} format={format} />

@@ -66,7 +66,8 @@ export function EntryCell(props: EntryCellProps) {
     return (
         <td
             role="gridcell"
-            tabIndex={isHere ? 0 : -1}
+            // While typing, the field inside has the focus.
+            tabIndex={typing !== null ? undefined : isHere ? 0 : -1}
             data-place={`${place.row} ${place.column}`}
             aria-label={text.week.cell(
                 name,

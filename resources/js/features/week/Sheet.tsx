@@ -33,7 +33,7 @@ export function Sheet({ sheet, title, format }: { sheet: WeekProps; title: strin
     };
 
     return (
-        <div className="grid gap-x-5 pt-2 lg:grid-cols-[minmax(0,1fr)_15.5rem]">
+        <div className="grid grid-cols-[minmax(0,1fr)] gap-x-5 pt-2 lg:grid-cols-[minmax(0,1fr)_15.5rem]">
             <div>
                 <div className="flex flex-wrap items-baseline gap-x-4 gap-y-1">
                     <h1>
