@@ -10,7 +10,7 @@ use PHPat\Test\Builder\Rule;
 use PHPat\Test\PHPat;
 
 /** Read by PHPStan: which layer may use which. */
-final class DependenciesTest
+final class Dependencies
 {
     #[TestRule]
     public function the_core_uses_nothing_but_itself_and_exact_arithmetic(): Rule

@@ -1,0 +1,59 @@
+import { test, type Page } from '@playwright/test';
+import { goTo, signIn } from './people';
+
+/** Takes the pictures of docs/screenshots from the demonstration; run by `npm run pictures`. */
+async function picture(page: Page, name: string): Promise<void> {
+    await page.waitForLoadState('networkidle');
+    await page.evaluate(() => document.fonts.ready);
+    await page.screenshot({ path: `docs/screenshots/${name}.png`, animations: 'disabled' });
+}
+
+test('sign-in', async ({ page }) => {
+    await page.goto('/sign-in');
+    await picture(page, 'sign-in');
+});
+
+test('my week, a returned week, submitting', async ({ page }) => {
+    await signIn(page, 'ines.calder');
+    await goTo(page, 'Rotation bearing', 'Tuesday 16 June');
+    await picture(page, 'my-week');
+    await page.keyboard.press('Control+Enter');
+    await page.getByRole('heading', { name: 'Submit week 25?' }).waitFor();
+    await picture(page, 'submit');
+    await page.goto('/week/2026-W24');
+    await page
+        .getByRole('gridcell', { name: /returned$/ })
+        .first()
+        .click();
+    await picture(page, 'returned');
+});
+
+test('my week in the dark', async ({ browser }) => {
+    const page = await (await browser.newContext({ colorScheme: 'dark' })).newPage();
+    await signIn(page, 'corin.ashdown');
+    await picture(page, 'my-week-dark');
+});
+
+test('my week on a phone', async ({ browser }) => {
+    const page = await (await browser.newContext({ viewport: { width: 390, height: 844 } })).newPage();
+    await signIn(page, 'ines.calder');
+    await picture(page, 'my-week-phone');
+});
+
+test('review', async ({ page }) => {
+    await signIn(page, 'dov.merriman');
+    await page.goto('/review');
+    await picture(page, 'review');
+});
+
+test('projects, a project, a figure opened, money', async ({ page }) => {
+    await signIn(page, 'tobin.vale');
+    await page.goto('/projects');
+    await picture(page, 'projects');
+    await page.goto('/projects/BELLS');
+    await picture(page, 'project');
+    await page.goto('/projects/WEIR?figure=forecast&task=DAMS&holder=person:gideon.park');
+    await picture(page, 'figure-opened');
+    await page.goto('/projects/BRIDGE?show=money');
+    await picture(page, 'project-money');
+});
