@@ -41,7 +41,7 @@ export const en = {
         of: (name: string) => `${name}:`,
         full: (entered: string) => `${entered} are entered, and that is all that is owed.`,
         short: (entered: string, owed: string, missing: string) =>
-            `${entered} of ${owed} owed are entered; ${missing} are missing.`,
+            `${entered} of ${owed} owed are entered, ${missing} still missing.`,
         above: (entered: string, owed: string, more: string) => `${entered} are entered, ${more} more than the ${owed} owed.`,
         nothingOwed: (entered: string) => `Nothing is owed in this week; ${entered} are entered.`,
         ribbon: 'Weeks',

@@ -67,7 +67,7 @@ export function EntryCell(props: EntryCellProps) {
         <td
             role="gridcell"
             // While typing, the field inside has the focus.
-            tabIndex={typing !== null ? undefined : isHere ? 0 : -1}
+            tabIndex={typing === null && isHere ? 0 : -1}
             data-place={`${place.row} ${place.column}`}
             aria-label={text.week.cell(
                 name,

@@ -25,7 +25,7 @@ export function GridHead({ days, column, format }: { days: DayProps[]; column: n
                         key={day.date}
                         scope="col"
                         className={clsx(
-                            'border-b border-edge px-1 text-end align-bottom md:w-[4.9rem]',
+                            'w-20 border-b border-edge px-1 text-end align-bottom md:w-[4.9rem]',
                             index !== column && 'max-md:hidden',
                             day.isToday && 'border-t-2 border-t-ink font-semibold',
                         )}

@@ -6,6 +6,7 @@ import { Bar } from '@/ui/Bar';
 import { commonScale } from '@/ui/growth';
 import { Link } from '@inertiajs/react';
 import clsx from 'clsx';
+import { useEffect, useRef } from 'react';
 import { ribbonState } from './ribbonState';
 
 function growth({ approved, draft, submitted, returned, owed }: RibbonWeekProps) {
@@ -16,11 +17,19 @@ function growth({ approved, draft, submitted, returned, owed }: RibbonWeekProps)
 
 /** The weeks in a row: how full each is against what is owed, and what state it is in. */
 export function Ribbon({ sheet, format }: { sheet: WeekProps; format: HoursFormat }) {
+    const row = useRef<HTMLElement>(null);
     const scale = commonScale(sheet.ribbon.map(growth));
     const address = (week: string) => (sheet.isOwn ? `/week/${week}` : `/people/${sheet.personCode}/week/${week}`);
 
+    useEffect(() => {
+        const here = row.current?.querySelector<HTMLElement>('[aria-current]');
+        if (row.current !== null && here !== null && here !== undefined) {
+            row.current.scrollLeft = here.offsetLeft - (row.current.clientWidth - here.offsetWidth) / 2;
+        }
+    }, [sheet.week]);
+
     return (
-        <nav aria-label={text.week.ribbon} className="no-print -mx-1 flex overflow-x-auto pb-1.5">
+        <nav ref={row} aria-label={text.week.ribbon} className="no-print relative -mx-1 flex overflow-x-auto pb-1.5">
             {sheet.ribbon.map((week) => {
                 const state = ribbonState(week, sheet.thisWeek);
                 const words =

@@ -41,7 +41,8 @@ export function TotalRows({ days, owed, totals, column, format }: TotalRowsProps
                 </th>
                 {days.map((day, index) => {
                     const entered = totals.days[index] ?? 0;
-                    const approved = totals.approvedDays[index] ?? 0;
+                    // A posted correction may leave less than nothing approved; the bar shows what is entered.
+                    const approved = Math.max(0, totals.approvedDays[index] ?? 0);
                     const words = [
                         text.bar.entered(hoursInWords(entered, format)),
                         text.bar.owed(hoursInWords(day.owed, format)),
