@@ -22,11 +22,12 @@ need_packages() {
 
 need_php() {
     command -v php >/dev/null || need_packages php-cli
-    local version extension missing=()
+    local version modules extension missing=()
     version=$(php -r 'echo PHP_MAJOR_VERSION.".".PHP_MINOR_VERSION;')
     php -r 'exit(PHP_VERSION_ID >= 80200 ? 0 : 1);' || fail "PHP 8.2 or newer is needed; this is PHP $version."
+    modules=$(php -m)
     for extension in pdo_sqlite:sqlite3 curl:curl zip:zip bcmath:bcmath intl:intl mbstring:mbstring dom:xml; do
-        php -m | grep -qix "${extension%%:*}" || missing+=("php$version-${extension##*:}")
+        grep -qix "${extension%%:*}" <<<"$modules" || missing+=("php$version-${extension##*:}")
     done
     need_packages "${missing[@]}"
 }

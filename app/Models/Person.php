@@ -6,6 +6,8 @@ namespace App\Models;
 
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Foundation\Auth\User;
+use Moss\Core\Calendar\Day;
+use Moss\Core\Calendar\Employment;
 use Moss\Core\Time\HoursFormat;
 
 /**
@@ -49,6 +51,14 @@ final class Person extends User
     public function manager(): BelongsTo
     {
         return $this->belongsTo(self::class, 'manager_id');
+    }
+
+    public function employment(): Employment
+    {
+        return new Employment(
+            $this->starts_on === null ? null : Day::of($this->starts_on),
+            $this->ends_on === null ? null : Day::of($this->ends_on),
+        );
     }
 
     public function isOffice(): bool

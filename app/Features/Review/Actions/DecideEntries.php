@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Features\Review\Actions;
 
+use App\Features\Review\Queries\EntryRoute;
+use App\Features\Review\Queries\Waiting;
 use App\Models\Entry;
 use App\Models\Organisation;
 use App\Models\Person;
@@ -13,8 +15,6 @@ use App\Support\Trail\Trail;
 use App\Support\Trail\TrailLine;
 use App\Support\Words;
 use Illuminate\Support\Facades\DB;
-use Moss\Core\Review\ApprovalRoute;
-use Moss\Core\Review\RouteKind;
 use Moss\Core\Sheet\Actor;
 use Moss\Core\Sheet\ActRefused;
 use Moss\Core\Sheet\EntryState;
@@ -24,7 +24,7 @@ use Moss\Core\Time\Minutes;
 /** Approves or returns entries: all of them, or none; twice is the same as once. */
 final readonly class DecideEntries
 {
-    public function __construct(private Trail $trail, private Today $today)
+    public function __construct(private Waiting $waiting, private Trail $trail, private Today $today)
     {
     }
 
@@ -49,18 +49,18 @@ final readonly class DecideEntries
     /** @param  array<int, int>  $seen */
     private function decide(Person $approver, Decision $decision, array $seen, string $word): Minutes
     {
-        $entries = $this->entries(array_keys($seen));
+        $entries = Record::all(EntryRoute::entries()->whereIn('entries.id', array_keys($seen)));
         if (count($entries) !== count($seen)) {
             throw DecisionRefused::because(Words::refusal('decided.gone'));
         }
         $default = Organisation::query()->sole()->approval;
-        $stoodInFor = $this->stoodInFor($approver);
+        $stoodInFor = $this->waiting->stoodInFor($approver, $this->today->for($approver));
         $moves = [];
         $lines = [];
         $decided = Minutes::zero();
         foreach ($entries as $entry) {
             $before = EntryStatus::of(EntryState::from($entry->string('state')), max(0, $entry->int('approvals')));
-            $route = self::route($entry, $default);
+            $route = EntryRoute::of($entry, $default);
             $actor = $this->actor($approver, $entry, $stoodInFor);
             $after = $decision === Decision::Approve ? $before->approved($actor, $route) : $before->returned($actor, $word);
             if ($after == $before) {
@@ -78,42 +78,6 @@ final readonly class DecideEntries
         $this->trail->of($lines);
 
         return $decided;
-    }
-
-    /**
-     * @param  list<int>  $ids
-     * @return list<Record>
-     */
-    private function entries(array $ids): array
-    {
-        return Record::all(DB::table('entries')
-            ->join('tasks', 'tasks.id', 'entries.task_id')
-            ->join('projects', 'projects.id', 'tasks.project_id')
-            ->join('people', 'people.id', 'entries.person_id')
-            ->whereIn('entries.id', $ids)
-            ->select('entries.id', 'entries.person_id', 'entries.task_id', 'entries.date', 'entries.minutes', 'entries.state', 'entries.version')
-            ->addSelect('entries.approvals', 'entries.approver_id', 'entries.last_decided_by_id', 'projects.approval')
-            ->addSelect('projects.manager_id AS project_manager_id', 'people.manager_id AS line_manager_id'));
-    }
-
-    /** @return list<int> ids of those whom the approver stands in for today */
-    private function stoodInFor(Person $approver): array
-    {
-        $today = $this->today->for($approver)->toString();
-        $query = DB::table('stand_ins')->select('person_id')->where('stand_in_id', $approver->id)
-            ->where('starts_on', '<=', $today)->where('ends_on', '>=', $today);
-
-        return array_map(static fn (Record $record): int => $record->int('person_id'), Record::all($query));
-    }
-
-    private static function route(Record $entry, RouteKind $default): ApprovalRoute
-    {
-        return ApprovalRoute::of(
-            RouteKind::tryFrom($entry->stringOrNull('approval') ?? '') ?? $default,
-            $entry->string('person_id'),
-            $entry->stringOrNull('project_manager_id'),
-            $entry->stringOrNull('line_manager_id'),
-        );
     }
 
     /** @param  list<int>  $stoodInFor */

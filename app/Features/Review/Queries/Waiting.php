@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Features\Review\Queries;
 
 use App\Models\Person;
+use App\Support\Database\Record;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 use Moss\Core\Calendar\Day;
@@ -23,7 +24,7 @@ final class Waiting
             ->where('entries.person_id', '<>', $person->id)
             ->where(fn (Builder $turn) => $turn
                 ->where('entries.approver_id', $person->id)
-                ->orWhereIn('entries.approver_id', $this->stoodInFor($person, $today))
+                ->orWhereIn('entries.approver_id', $this->standIns($person, $today))
                 ->when($person->isOffice(), static fn (Builder $office) => $office->orWhereNull('entries.approver_id')));
     }
 
@@ -32,7 +33,13 @@ final class Waiting
         return $this->for($person, $today)->count();
     }
 
-    private function stoodInFor(Person $person, Day $today): Builder
+    /** @return list<int> ids of those whom a person stands in for on a day */
+    public function stoodInFor(Person $person, Day $today): array
+    {
+        return array_map(static fn (Record $record): int => $record->int('person_id'), Record::all($this->standIns($person, $today)));
+    }
+
+    private function standIns(Person $person, Day $today): Builder
     {
         return DB::table('stand_ins')->select('person_id')
             ->where('stand_in_id', $person->id)

@@ -10,7 +10,6 @@ use App\Support\Words;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 use Moss\Core\Calendar\Day;
-use Moss\Core\Calendar\Employment;
 
 /** Whether a person may record time on a task on a day, in one query. */
 final class RecordableTask
@@ -40,19 +39,11 @@ final class RecordableTask
             ! $found->bool('assigned') && ! $found->bool('internal') => Words::refusal('cell.not_assigned', $names),
             $found->string('state') === 'closed' => Words::refusal('cell.closed', $names),
             $doneOn !== null && $day->isAfter(Day::of($doneOn)) => Words::refusal('cell.done', ['day' => $doneOn] + $names),
-            ! self::employment($owner)->includes($day) => Words::refusal('cell.not_employed'),
+            ! $owner->employment()->includes($day) => Words::refusal('cell.not_employed'),
             default => null,
         };
         if ($refusal !== null) {
             throw CellRefused::because($refusal);
         }
-    }
-
-    private static function employment(Person $owner): Employment
-    {
-        return new Employment(
-            $owner->starts_on === null ? null : Day::of($owner->starts_on),
-            $owner->ends_on === null ? null : Day::of($owner->ends_on),
-        );
     }
 }

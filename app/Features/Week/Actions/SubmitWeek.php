@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Features\Week\Actions;
 
+use App\Features\Review\Queries\EntryRoute;
 use App\Models\Entry;
 use App\Models\Organisation;
 use App\Models\Person;
@@ -12,8 +13,6 @@ use App\Support\Trail\Trail;
 use App\Support\Trail\TrailLine;
 use Illuminate\Support\Facades\DB;
 use Moss\Core\Calendar\Week;
-use Moss\Core\Review\ApprovalRoute;
-use Moss\Core\Review\RouteKind;
 use Moss\Core\Sheet\Actor;
 use Moss\Core\Sheet\EntryState;
 use Moss\Core\Sheet\EntryStatus;
@@ -35,12 +34,7 @@ final readonly class SubmitWeek
             $moves = [];
             $lines = [];
             foreach ($this->openEntries($owner, $week) as $entry) {
-                $route = ApprovalRoute::of(
-                    RouteKind::tryFrom($entry->stringOrNull('approval') ?? '') ?? $organisation->approval,
-                    (string) $owner->id,
-                    $entry->stringOrNull('project_manager_id'),
-                    $owner->manager_id === null ? null : (string) $owner->manager_id,
-                );
+                $route = EntryRoute::of($entry, $organisation->approval);
                 $before = EntryState::from($entry->string('state'));
                 $after = EntryStatus::of($before)->submitted(new Actor(isOwner: true), $route, $organisation->self_approve);
                 $approver = $after->state === EntryState::Submitted ? $route->stepAfter(0)?->approver : null;
@@ -63,14 +57,10 @@ final readonly class SubmitWeek
     /** @return list<Record> */
     private function openEntries(Person $owner, Week $week): array
     {
-        return Record::all(DB::table('entries')
-            ->join('tasks', 'tasks.id', 'entries.task_id')
-            ->join('projects', 'projects.id', 'tasks.project_id')
+        return Record::all(EntryRoute::entries()
             ->where('entries.person_id', $owner->id)
             ->whereBetween('entries.date', [$week->monday()->toString(), $week->sunday()->toString()])
-            ->whereIn('entries.state', [EntryState::Draft->value, EntryState::Returned->value])
-            ->select('entries.id', 'entries.task_id', 'entries.date', 'entries.minutes', 'entries.state')
-            ->addSelect('projects.approval', 'projects.manager_id AS project_manager_id'));
+            ->whereIn('entries.state', [EntryState::Draft->value, EntryState::Returned->value]));
     }
 
     /** @param  array<string, list<int>>  $moves  ids by new state and approver */

@@ -14,7 +14,6 @@ use Moss\Core\Calendar\Absence;
 use Moss\Core\Calendar\Capacity;
 use Moss\Core\Calendar\Day;
 use Moss\Core\Calendar\DayRange;
-use Moss\Core\Calendar\Employment;
 use Moss\Core\Calendar\HolidayCalendar;
 use Moss\Core\Calendar\OwedHours;
 use Moss\Core\Time\Minutes;
@@ -44,12 +43,8 @@ final readonly class OwedDays
             $absences[] = new Absence(Day::of($record->string('date')), $minutes === null ? null : Minutes::of($minutes));
             $shown[$record->string('date')][] = new AbsenceProps($record->string('kind'), $minutes);
         }
-        $employment = new Employment(
-            $person->starts_on === null ? null : Day::of($person->starts_on),
-            $person->ends_on === null ? null : Day::of($person->ends_on),
-        );
 
-        return new self(OwedHours::of($capacity, $employment, $absences), $capacity, $working->holidays($person->calendar_id), $shown);
+        return new self(OwedHours::of($capacity, $person->employment(), $absences), $capacity, $working->holidays($person->calendar_id), $shown);
     }
 
     public function within(DayRange $days): Minutes

@@ -1,5 +1,6 @@
 import { text } from '@/lib/text';
 import type { SignInProps } from '@/types/generated/props';
+import { Field } from '@/ui/Field';
 import { Shell } from '@/ui/Shell';
 import { Head, useForm } from '@inertiajs/react';
 import { DemoPeople } from './DemoPeople';
@@ -28,35 +29,29 @@ export function SignInPage({ page }: { page: SignInProps }) {
                         <h1 className="text-[1.7rem] text-moss italic">{text.app}</h1>
                         <p className="mt-1 text-faded">{text.signIn.of(page.organisation)}</p>
                     </div>
-                    <label className="flex flex-col gap-1">
-                        {text.signIn.email}
-                        <input
-                            type="email"
-                            name="email"
-                            autoComplete="username"
-                            required
-                            value={form.data.email}
-                            onChange={(event) => {
-                                form.setData('email', event.target.value);
-                            }}
-                            aria-describedby={fault === undefined ? undefined : 'fault'}
-                            className="min-h-9 border-b border-edge bg-sheet px-2"
-                        />
-                    </label>
-                    <label className="flex flex-col gap-1">
-                        {text.signIn.password}
-                        <input
-                            type="password"
-                            name="password"
-                            autoComplete="current-password"
-                            required
-                            value={form.data.password}
-                            onChange={(event) => {
-                                form.setData('password', event.target.value);
-                            }}
-                            className="min-h-9 border-b border-edge bg-sheet px-2"
-                        />
-                    </label>
+                    <Field
+                        label={text.signIn.email}
+                        type="email"
+                        name="email"
+                        autoComplete="username"
+                        required
+                        value={form.data.email}
+                        onChange={(event) => {
+                            form.setData('email', event.target.value);
+                        }}
+                        aria-describedby={fault === undefined ? undefined : 'fault'}
+                    />
+                    <Field
+                        label={text.signIn.password}
+                        type="password"
+                        name="password"
+                        autoComplete="current-password"
+                        required
+                        value={form.data.password}
+                        onChange={(event) => {
+                            form.setData('password', event.target.value);
+                        }}
+                    />
                     {fault !== undefined && (
                         <p id="fault" role="alert" className="border-s-2 border-brick ps-3 text-brick">
                             {fault}
