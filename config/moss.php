@@ -8,7 +8,4 @@ return [
 
     // Lets the sign-in page offer demo people without a password. Never on with real data.
     'demo' => (bool) env('MOSS_DEMO', false),
-
-    // Sign-in attempts a minute for one address and e-mail before a pause is asked for.
-    'sign_in_attempts' => 5,
 ];

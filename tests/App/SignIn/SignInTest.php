@@ -6,6 +6,7 @@ namespace Tests\App\SignIn;
 
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\Hash;
+use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Testing\PendingCommand;
 use Inertia\Testing\AssertableInertia;
 use Tests\App\Lighthouse;
@@ -60,6 +61,15 @@ final class SignInTest extends TestCase
         $this->assertGuest();
         $this->travel(61)->seconds();
         $this->post('/sign-in', ['email' => 'ada@lighthouse.example', 'password' => self::PASSWORD])->assertRedirect('/');
+    }
+
+    public function test_many_peoples_addresses_tried_from_one_place_are_counted_together(): void
+    {
+        RateLimiter::increment('sign-in-from:127.0.0.1', 60, 29);
+        $this->post('/sign-in', ['email' => 'nobody@lighthouse.example', 'password' => 'wrong'])->assertSessionHasErrors(['email' => __('signin.wrong')]);
+        $this->post('/sign-in', ['email' => 'ada@lighthouse.example', 'password' => self::PASSWORD])->assertSessionHasErrors();
+
+        $this->assertGuest();
     }
 
     public function test_without_the_switch_for_demonstrations_nobody_gets_in_without_a_password(): void

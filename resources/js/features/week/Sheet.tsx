@@ -11,7 +11,7 @@ import type { Place } from './gridMoves';
 import { Keys, Strokes, WeekRemarks } from './Remarks';
 import { SubmitPanel } from './SubmitPanel';
 import { useCells } from './useCells';
-import { weekSentence } from './WeekPage';
+import { weekSentence } from './weekSentence';
 
 /** The sheet of one week with its margin. */
 export function Sheet({ sheet, title, format }: { sheet: WeekProps; title: string; format: HoursFormat }) {

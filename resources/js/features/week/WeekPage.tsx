@@ -1,27 +1,11 @@
 import { span } from '@/lib/days';
-import { hoursInWords } from '@/lib/hours';
 import { useHoursFormat } from '@/lib/shared';
 import { text } from '@/lib/text';
-import type { HoursFormat, WeekProps } from '@/types/generated/props';
+import type { WeekProps } from '@/types/generated/props';
 import { Shell } from '@/ui/Shell';
 import { Head } from '@inertiajs/react';
 import { Ribbon } from './Ribbon';
 import { Sheet } from './Sheet';
-
-/** What the week has come to, in one sentence. */
-export function weekSentence(entered: number, owed: number, format: HoursFormat): string {
-    const hours = (minutes: number) => hoursInWords(minutes, format);
-    if (owed === 0) {
-        return text.week.nothingOwed(hours(entered));
-    }
-    if (entered < owed) {
-        return text.week.short(hours(entered), hours(owed), hours(owed - entered));
-    }
-
-    return entered === owed
-        ? text.week.full(hours(entered))
-        : text.week.above(hours(entered), hours(owed), hours(entered - owed));
-}
 
 /** A person's week: the ribbon to move in time, the sheet, and the margin beside it. */
 export function WeekPage({ sheet }: { sheet: WeekProps }) {
