@@ -15,7 +15,13 @@ final class Words
     /** @param  array<string, string|int>  $parameters */
     public static function refusal(string $key, array $parameters = []): string
     {
-        $text = trans('refusals.'.$key, $parameters);
+        return self::of('refusals.'.$key, $parameters);
+    }
+
+    /** @param  array<string, string|int>  $parameters */
+    public static function of(string $key, array $parameters = []): string
+    {
+        $text = trans($key, $parameters);
 
         return is_string($text) ? $text : $key;
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 return [
     'choice' => '--:option is “:value”. Use one of: :choices.',
     'day' => '--:option is “:value”. Give a day of the calendar as YYYY-MM-DD.',
+    'week' => '--week is “:value”. Give a week like 2026-W25.',
     'missing' => '--:option is missing. Give a day of the calendar as YYYY-MM-DD.',
     'code' => '--:option names “:value”, and there is none of that code.',
     'reversed' => '--to is before --from. Give the first day and then the last.',

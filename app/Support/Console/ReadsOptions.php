@@ -9,6 +9,7 @@ use App\Support\Database\Record;
 use Illuminate\Support\Facades\DB;
 use Moss\Core\Calendar\Day;
 use Moss\Core\Calendar\NotADay;
+use Moss\Core\Calendar\Week;
 
 /** Reads options of the figure commands; what cannot be read is refused with a sentence. */
 trait ReadsOptions
@@ -50,6 +51,16 @@ trait ReadsOptions
             return Day::of($value);
         } catch (NotADay) {
             throw OptionRefused::because('day', ['option' => $option, 'value' => $value]);
+        }
+    }
+
+    /** @throws OptionRefused */
+    private function week(string $option): Week
+    {
+        try {
+            return Week::of($this->text($option) ?? '');
+        } catch (NotADay $refused) {
+            throw OptionRefused::because('week', ['value' => $refused->text]);
         }
     }
 

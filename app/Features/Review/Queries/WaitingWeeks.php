@@ -43,7 +43,7 @@ final readonly class WaitingWeeks
             );
         }
         // By week, then by name: dates of one week come mixed.
-        usort($weeks, static fn (WaitingWeekProps $one, WaitingWeekProps $other): int => [$one->week, $one->personName] <=> [$other->week, $other->personName]);
+        usort($weeks, static fn (WaitingWeekProps $one, WaitingWeekProps $other): int => strcmp($one->week.' '.$one->personName, $other->week.' '.$other->personName));
 
         return $weeks;
     }

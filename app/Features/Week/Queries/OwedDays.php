@@ -47,6 +47,11 @@ final readonly class OwedDays
         return new self(OwedHours::of($capacity, $person->employment(), $absences), $capacity, $working->holidays($person->calendar_id), $shown);
     }
 
+    public function hours(): OwedHours
+    {
+        return $this->owed;
+    }
+
     public function within(DayRange $days): Minutes
     {
         return $this->owed->within($days);

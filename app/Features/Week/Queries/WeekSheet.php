@@ -77,7 +77,7 @@ final readonly class WeekSheet
         foreach ($entries as $entry) {
             $byCell[LineKey::of($entry->int('task_id'), $entry->intOrNull('role_id'))][$entry->string('date')][] = $entry;
         }
-        uasort($lines, static fn (Record $one, Record $other): int => self::order($one) <=> self::order($other));
+        uasort($lines, static fn (Record $one, Record $other): int => strcmp(self::order($one), self::order($other)));
         $props = [];
         foreach ($lines as $key => $line) {
             $props[] = $this->line($key, $line, $week, $byCell[$key] ?? []);
@@ -86,10 +86,10 @@ final readonly class WeekSheet
         return $props;
     }
 
-    /** @return list<string|int> by project, internal ones last; then task and role */
-    private static function order(Record $line): array
+    /** By project, internal ones last; then task and role. No code holds the byte between them. */
+    private static function order(Record $line): string
     {
-        return [$line->int('internal'), $line->string('project'), $line->string('task_code'), $line->stringOrNull('role_name') ?? ''];
+        return implode("\x00", [$line->string('internal'), $line->string('project'), $line->string('task_code'), $line->stringOrNull('role_name') ?? '']);
     }
 
     /** @param  array<string, list<Record>>  $entries  by day */

@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Features\Week\Console;
+
+use App\Features\Week\Queries\PencilWords;
+use App\Features\Week\Queries\PlanPencil;
+use App\Models\Person;
+use App\Support\Console\FigureTable;
+use App\Support\Console\OptionRefused;
+use App\Support\Console\ReadsOptions;
+use Illuminate\Console\Command;
+use Moss\Core\Sheet\Proposal;
+use Symfony\Component\Console\Output\OutputInterface;
+
+final class PencilCommand extends Command
+{
+    use ReadsOptions;
+
+    private const COLUMNS = ['date', 'project', 'task', 'role', 'minutes', 'why'];
+
+    protected $signature = 'moss:pencil
+        {--person= : whose week, by code}
+        {--week= : the week, like 2026-W25}
+        {--format=csv : csv or json}';
+
+    protected $description = 'What the plan pencils in for a person\'s week';
+
+    public function handle(PlanPencil $pencil): int
+    {
+        try {
+            $format = $this->oneOf('format', 'csv', 'json');
+            $proposals = $pencil->of($this->person(), $this->week('week'));
+        } catch (OptionRefused $refused) {
+            $this->complain($refused->getMessage());
+
+            return self::FAILURE;
+        }
+        $rows = array_map(static fn (Proposal $proposal): array => array_combine(self::COLUMNS, [
+            $proposal->day->toString(),
+            $proposal->source->project,
+            $proposal->source->task,
+            $proposal->source->assignment->role,
+            $proposal->minutes->toInt(),
+            PencilWords::of($proposal),
+        ]), $proposals);
+        $this->output->write($format === 'csv' ? FigureTable::csv(self::COLUMNS, $rows) : FigureTable::json($rows), false, OutputInterface::OUTPUT_RAW);
+
+        return self::SUCCESS;
+    }
+
+    /** @throws OptionRefused */
+    private function person(): Person
+    {
+        $code = $this->text('person') ?? '';
+
+        return Person::query()->where('code', $code)->first() ?? throw OptionRefused::because('code', ['option' => 'person', 'value' => $code]);
+    }
+}

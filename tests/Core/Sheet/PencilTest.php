@@ -1,0 +1,124 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Sheet;
+
+use Eris\Generators;
+use Eris\TestTrait;
+use Moss\Core\Calendar\Absence;
+use Moss\Core\Calendar\Capacity;
+use Moss\Core\Calendar\Day;
+use Moss\Core\Calendar\DayRange;
+use Moss\Core\Calendar\Employment;
+use Moss\Core\Calendar\HolidayCalendar;
+use Moss\Core\Calendar\OwedHours;
+use Moss\Core\Calendar\Week;
+use Moss\Core\Calendar\WorkPattern;
+use Moss\Core\Planning\Assignment;
+use Moss\Core\Planning\Holder;
+use Moss\Core\Sheet\Pencil;
+use Moss\Core\Sheet\PlannedLine;
+use Moss\Core\Sheet\Proposal;
+use Moss\Core\Sheet\TaskEntry;
+use Moss\Core\Time\Minutes;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+final class PencilTest extends TestCase
+{
+    use TestTrait;
+
+    /**
+     * @param  list<PlannedLine>  $lines
+     * @param  list<TaskEntry>  $entries
+     * @param  list<string>  $expected  weekday, task and minutes
+     * @param  list<Absence>  $absences
+     */
+    #[DataProvider('weeks')]
+    public function test_hours_are_pencilled_from_the_plan(array $lines, array $entries, array $expected, array $absences = []): void
+    {
+        $proposals = (new Pencil(self::owed($absences), $lines, $entries))->over(Week::of('2026-W25')->days());
+
+        self::assertSame($expected, array_map(static fn (Proposal $proposal): string => sprintf(
+            '%d %s%s %d',
+            $proposal->day->weekday(),
+            $proposal->source->task,
+            $proposal->source->assignment->role === null ? '' : '/'.$proposal->source->assignment->role,
+            $proposal->minutes->toInt(),
+        ), $proposals));
+    }
+
+    /** @return iterable<string, array{0: list<PlannedLine>, 1: list<TaskEntry>, 2: list<string>, 3?: list<Absence>}> */
+    public static function weeks(): iterable
+    {
+        $twoDays = self::line('A', 16, '2026-06-15', '2026-06-16');
+        yield '16 h over two days are 8 and 8' => [[$twoDays], [], ['1 A 480', '2 A 480']];
+        yield 'less what is entered on the line that day' => [[$twoDays], [self::entry('A', '2026-06-15', 90)], ['1 A 390', '2 A 480']];
+        yield 'less what is entered on the day at all' => [[$twoDays], [self::entry('B', '2026-06-16', 400)], ['1 A 480', '2 A 80']];
+        yield 'nothing where more is entered than the plan has' => [[$twoDays], [self::entry('A', '2026-06-15', 500)], ['2 A 480']];
+        yield 'no more than remains on the task' => [[self::line('A', 16, '2026-06-15', '2026-06-16', 600)], [], ['1 A 480', '2 A 120']];
+        yield 'remaining is shared by lines of one task' => [
+            [self::line('A', 8, '2026-06-15', '2026-06-16', 300, 'a'), self::line('A', 8, '2026-06-15', '2026-06-16', 300, 'b')], [], ['1 A/a 240', '1 A/b 60'],
+        ];
+        yield 'no more than is owed, the earlier end first, then project, task and role' => [
+            [self::line('B', 8, '2026-06-15', '2026-06-16', 480), self::line('C', 5, '2026-06-15', '2026-06-15', 300), self::line('A', 8, '2026-06-15', '2026-06-16', 480)],
+            [], ['1 C 300', '1 A 180', '2 A 240', '2 B 240'],
+        ];
+        yield 'an absence leaves less' => [[$twoDays], [], ['1 A 240', '2 A 480'], [new Absence(Day::of('2026-06-15'), Minutes::of(240))]];
+        yield 'codes of digits are no numbers' => [
+            [self::line('10', 1, '2026-06-15', '2026-06-15', 60), self::line('9', 1, '2026-06-15', '2026-06-15', 60)], [], ['1 10 60', '1 9 60'],
+        ];
+        yield 'no assignment, no pencil' => [[], [], []];
+        yield 'a plan elsewhere in time' => [[self::line('A', 16, '2026-07-15', '2026-07-16')], [], []];
+    }
+
+    public function test_what_is_pencilled_never_exceeds_what_is_owed_or_what_remains(): void
+    {
+        $amount = Generators::choose(0, 3000);
+        $this->forAll(Generators::vector(4, $amount), Generators::vector(7, Generators::choose(0, 700)))->then(
+            static function (array $planned, array $entered): void {
+                $lines = [];
+                foreach ($planned as $index => $minutes) {
+                    $lines[] = self::line('T'.((int) $index % 2), is_int($minutes) ? intdiv($minutes, 60) : 0, '2026-06-1'.(5 + (int) $index), '2026-06-21', 900, 'r'.$index);
+                }
+                $entries = [];
+                foreach (array_values($entered) as $index => $minutes) {
+                    $entries[] = self::entry('T0', Day::of('2026-06-15')->plusDays($index)->toString(), is_int($minutes) ? $minutes : 0);
+                }
+                $owed = self::owed([]);
+                $onDay = [];
+                $onTask = [];
+                foreach ((new Pencil($owed, $lines, $entries))->over(DayRange::between(Day::of('2026-06-15'), Day::of('2026-06-21'))) as $proposal) {
+                    $onDay[$proposal->day->toString()] = ($onDay[$proposal->day->toString()] ?? 0) + $proposal->minutes->toInt();
+                    $onTask[$proposal->source->task] = ($onTask[$proposal->source->task] ?? 0) + $proposal->minutes->toInt();
+                    self::assertGreaterThan(0, $proposal->minutes->toInt());
+                }
+                foreach ($onDay as $date => $minutes) {
+                    $index = Day::of('2026-06-15')->daysUntil(Day::of($date));
+                    self::assertLessThanOrEqual($owed->on(Day::of($date))->toInt() - $entries[$index]->minutes->toInt(), $minutes);
+                }
+                self::assertLessThanOrEqual(900, max([0, ...array_values($onTask)]));
+            },
+        );
+    }
+
+    private static function line(string $task, int $hours, string $first, string $last, int $remaining = 100_000, ?string $role = null): PlannedLine
+    {
+        $days = DayRange::between(Day::of($first), Day::of($last));
+        $capacity = new Capacity(WorkPattern::standard(), HolidayCalendar::empty());
+
+        return new PlannedLine('P', $task, new Assignment(Holder::person('ada'), $role, Minutes::ofHours($hours), $days, $capacity), Minutes::of($remaining));
+    }
+
+    private static function entry(string $task, string $day, int $minutes): TaskEntry
+    {
+        return new TaskEntry('P', $task, null, Day::of($day), Minutes::of($minutes));
+    }
+
+    /** @param  list<Absence>  $absences */
+    private static function owed(array $absences): OwedHours
+    {
+        return OwedHours::of(new Capacity(WorkPattern::standard(), HolidayCalendar::empty()), new Employment(null, null), $absences);
+    }
+}
