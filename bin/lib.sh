@@ -99,6 +99,13 @@ demo_data() {
 
 is_free() { ! (exec 3<>"/dev/tcp/127.0.0.1/$1") 2>/dev/null; }
 
+# The first port from the given one on that nothing listens on.
+free_port() {
+    local port=$1
+    while ! is_free "$port"; do port=$((port + 1)); done
+    echo "$port"
+}
+
 # Serves the application in the foreground.
 serve() {
     local port=$1
