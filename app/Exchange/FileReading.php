@@ -11,11 +11,11 @@ final readonly class FileReading
     {
     }
 
-    /** @return list<Row> */
+    /** @return list<Row> also those with a cell that cannot be read, so that others may refer to them */
     public function rows(string $contents): array
     {
         if (! mb_check_encoding($contents, 'UTF-8')) {
-            $this->problems->add($this->encodingProblem($contents));
+            $this->problems->addWhole($this->encodingProblem($contents));
 
             return [];
         }
@@ -23,7 +23,7 @@ final readonly class FileReading
         $header = array_shift($lines);
         if ($header === null || ! $this->isHeader($header[1])) {
             if ($header === null) {
-                $this->problems->add($this->problem(1, null, null, ExchangeText::get('expected.header')));
+                $this->problems->addWhole($this->problem(1, null, null, ExchangeText::get('expected.header')));
             }
 
             return [];
@@ -32,7 +32,7 @@ final readonly class FileReading
         $lineOfKey = [];
         foreach ($lines as [$line, $cells]) {
             $row = $this->row($line, $header[1], $cells);
-            if ($row !== null && $this->isFirst($row, $lineOfKey)) {
+            if ($row !== null && (! $row->isComplete || $this->isFirst($row, $lineOfKey))) {
                 $rows[] = $row;
             }
         }
@@ -48,16 +48,16 @@ final readonly class FileReading
         foreach ($names as $index => $name) {
             if (! in_array($name, $known, true)) {
                 $found++;
-                $this->problems->add($this->problem(1, null, $name, ExchangeText::get('expected.columns', ['columns' => implode(', ', $known)])));
+                $this->problems->addWhole($this->problem(1, null, $name, ExchangeText::get('expected.columns', ['columns' => implode(', ', $known)])));
             } elseif (array_search($name, $names, true) !== $index) {
                 $found++;
-                $this->problems->add($this->problem(1, $name, null, ExchangeText::get('expected.once')));
+                $this->problems->addWhole($this->problem(1, $name, null, ExchangeText::get('expected.once')));
             }
         }
         foreach ($this->kind->columns() as $column) {
             if ($column->isRequired && ! in_array($column->name, $names, true)) {
                 $found++;
-                $this->problems->add($this->problem(1, $column->name, null, ExchangeText::get('expected.column')));
+                $this->problems->addWhole($this->problem(1, $column->name, null, ExchangeText::get('expected.column')));
             }
         }
 
@@ -89,7 +89,7 @@ final readonly class FileReading
             }
         }
 
-        return $isComplete ? new Row($this->kind->file(), $line, $values, $texts) : null;
+        return new Row($this->kind->file(), $line, $values, $texts, $isComplete);
     }
 
     private function value(Column $column, string $text): string|int|null

@@ -29,6 +29,7 @@ final readonly class ImportExchange
     {
         $problems = new Problems;
         $rows = $this->read($source, $problems);
+        $problems->refuseIfFileUnread();
         DB::beginTransaction();
         try {
             $report = $this->takeOver($rows, $problems, $replacesPlan);
@@ -76,12 +77,14 @@ final readonly class ImportExchange
         $kinds = array_filter(AllKinds::list(), static fn (Kind $kind): bool => isset($rows[$kind->name()]));
         foreach ($kinds as $kind) {
             foreach ($rows[$kind->name()] as $row) {
-                $kind->declare($row, $codes);
+                if ($row->hasValues($kind->codeColumns())) {
+                    $kind->declare($row, $codes);
+                }
             }
         }
         $changes = [];
         foreach ($kinds as $kind) {
-            $changes[] = KindChange::of($kind, $rows[$kind->name()], $codes, $problems);
+            $changes[] = KindChange::of($kind, self::complete($rows[$kind->name()]), $codes, $problems);
         }
         $problems->refuseIfAny();
         $codes->writeDeclared();
@@ -96,5 +99,14 @@ final readonly class ImportExchange
         $this->routing->handle();
 
         return ImportReport::of($changes, $ended);
+    }
+
+    /**
+     * @param  list<Row>  $rows
+     * @return list<Row>
+     */
+    private static function complete(array $rows): array
+    {
+        return array_values(array_filter($rows, static fn (Row $row): bool => $row->isComplete));
     }
 }

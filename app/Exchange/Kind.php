@@ -38,6 +38,12 @@ abstract class Kind
         return $this->name();
     }
 
+    /** @return list<string> the columns without which a row's code is not known */
+    public function codeColumns(): array
+    {
+        return $this->key();
+    }
+
     /** Gives the row's code its id, for kinds whose rows are known by one. */
     public function declare(Row $row, Codes $codes): void
     {

@@ -12,9 +12,21 @@ final readonly class Row
     /**
      * @param  array<string, string|int|null>  $values  by column name, defaults filled in
      * @param  array<string, string>  $texts  by column name, only columns that the file has
+     * @param  bool  $isComplete  whether every cell could be read; those that could not hold no value
      */
-    public function __construct(public string $file, public int $line, private array $values, private array $texts)
+    public function __construct(
+        public string $file,
+        public int $line,
+        private array $values,
+        private array $texts,
+        public bool $isComplete,
+    ) {
+    }
+
+    /** @param  list<string>  $columns */
+    public function hasValues(array $columns): bool
     {
+        return array_filter($columns, fn (string $column): bool => $this->value($column) === null) === [];
     }
 
     public function has(string $column): bool

@@ -48,6 +48,11 @@ final class CalendarsKind extends Kind
         return ['calendar_id', 'date'];
     }
 
+    public function codeColumns(): array
+    {
+        return ['calendar'];
+    }
+
     public function declare(Row $row, Codes $codes): void
     {
         $codes->declare('calendars', $row->string('calendar'));

@@ -101,6 +101,24 @@ final class ImportTest extends TestCase
         self::assertStringContainsString('clients.csv, line 4', $report);
     }
 
+    public function test_a_row_with_a_bad_cell_is_still_known_to_those_that_refer_to_it(): void
+    {
+        Artisan::call('moss:import', ['source' => $this->folder(Lighthouse::files([
+            'projects.csv' => "project,name,manager,starts_on\nLENS,Lens refit,mo,soon\nOLD,Old crane,mo,\nOWN,Our own time,kit,\n",
+        ]))]);
+        $report = Artisan::output();
+
+        self::assertStringContainsString('projects.csv, line 2, column starts_on: “soon”', $report);
+        self::assertStringContainsString('Problems found: 1.', $report);
+    }
+
+    public function test_a_file_that_cannot_be_read_at_all_is_the_only_thing_spoken_of(): void
+    {
+        Artisan::call('moss:import', ['source' => $this->folder(Lighthouse::files(['projects.csv' => "code,name\nLENS,Lens\n"]))]);
+
+        self::assertStringNotContainsString('tasks.csv', Artisan::output());
+    }
+
     public function test_a_byte_order_mark_crlf_and_a_zip_are_accepted(): void
     {
         $folder = $this->folder();

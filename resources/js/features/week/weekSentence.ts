@@ -12,5 +12,7 @@ export function weekSentence(entered: number, owed: number, format: HoursFormat)
         return text.week.short(hours(entered), hours(owed), hours(owed - entered));
     }
 
-    return entered === owed ? text.week.full(hours(entered)) : text.week.above(hours(entered), hours(owed), hours(entered - owed));
+    return entered === owed
+        ? text.week.full(hours(entered))
+        : text.week.above(hours(entered), hours(owed), hours(entered - owed));
 }
