@@ -21,7 +21,7 @@ final class Faults
                 ? response()->json(['message' => (string) __('faults.419')], 419)
                 : back()->with('refusal', (string) __('faults.419'));
         }
-        if (! in_array($status, [403, 404, 405, 429, 500, 503], true) || ($status === 500 && config('app.debug') === true)) {
+        if (! in_array($status, [401, 403, 404, 405, 429, 500, 503], true) || ($status === 500 && config('app.debug') === true)) {
             return $response;
         }
         $said = $fault instanceof HttpExceptionInterface || $status === 403 ? $fault->getMessage() : '';

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 return [
+    '401' => 'You are signed out, so nothing was saved. Sign in again in another tab and press Enter here; what you typed is kept.',
     '403' => 'This is not yours to see or do.',
     '404' => 'There is nothing here. Check the address, or go on from one of the sections above.',
     '405' => 'This address cannot be used that way. Go back and try again from the page.',

@@ -80,7 +80,7 @@ final class AccessTest extends TestCase
                 $this->call($method, $address)->assertRedirect('/sign-in');
             }
         }
-        $this->putJson('/week/cells')->assertUnauthorized();
+        $this->putJson('/week/cells')->assertUnauthorized()->assertJsonPath('message', __('faults.401'));
     }
 
     public function test_a_refusal_says_who_may(): void

@@ -36,8 +36,8 @@ export function EntryCell(props: EntryCellProps) {
 
     const finish = (typed: string | null, to: Place) => {
         setTyping(null);
-        // Opening and closing a cell without typing changes nothing.
-        if (typed !== null && typed.trim() !== shown) {
+        // Opening and closing a cell without typing changes nothing; a value that was not saved is tried again.
+        if (typed !== null && (typed.trim() !== shown || isRefused)) {
             acts.save(line, cell, typed.trim());
         }
         onMove(to);
