@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Features\Preferences\Controllers\PreferencesController;
 use App\Features\Projects\Controllers\ProjectController;
 use App\Features\Review\Controllers\ReviewController;
 use App\Features\SignIn\Controllers\SignInController;
@@ -17,6 +18,8 @@ Route::middleware('guest')->group(static function (): void {
 
 Route::middleware('auth')->group(static function (): void {
     Route::post('/sign-out', [SignInController::class, 'destroy'])->name('sign-out');
+
+    Route::patch('/preferences', [PreferencesController::class, 'update'])->name('preferences');
 
     Route::get('/', [WeekController::class, 'current'])->name('home');
     Route::get('/week', [WeekController::class, 'current']);

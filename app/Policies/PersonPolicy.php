@@ -26,6 +26,11 @@ final class PersonPolicy
         return $person->id === $owner->id ? Response::allow() : Response::deny((string) __('refusals.record'));
     }
 
+    public function changePreferences(Person $person, Person $owner): Response
+    {
+        return $person->id === $owner->id ? Response::allow() : Response::deny((string) __('refusals.record'));
+    }
+
     /** What waits for a person is theirs to see and decide; nothing ever waits for a viewer. */
     public function review(Person $person): Response
     {

@@ -30,6 +30,7 @@ final class AccessTest extends TestCase
         'GET /sign-in' => ['ada' => 302],
         'POST /sign-in' => ['ada' => 302],
         'POST /sign-in/demo' => ['ada' => 302],
+        'PATCH /preferences' => ['ada' => 302, 'kit' => 302, 'vic' => 302],
         'POST /sign-out' => ['ada' => 302, 'vic' => 302],
     ];
 

@@ -83,6 +83,18 @@ test.describe('the grid', () => {
         await expect(cell(page, line, 'Sunday 21 June')).toHaveAccessibleName(/: 1\.25, draft$/, { timeout: 10_000 });
     });
 
+    test('hours are shown as the person reads them, and stay the same minutes', async ({ page }) => {
+        await type(page, 'Tuesday 16 June', '80m');
+        await expect(cell(page, line, 'Tuesday 16 June')).toHaveText('1.33');
+        await page.getByLabel('Hours', { exact: true }).selectOption('clock');
+        await expect(cell(page, line, 'Tuesday 16 June')).toHaveText('1:20');
+        await page.getByLabel('Hours', { exact: true }).selectOption('decimal');
+        await expect(cell(page, line, 'Tuesday 16 June')).toHaveText('1.33');
+        await goTo(page, line, 'Tuesday 16 June');
+        await page.keyboard.press('Delete');
+        await expect(cell(page, line, 'Tuesday 16 June')).toHaveAccessibleName(/: empty$/);
+    });
+
     test('the ribbon moves in time and the address goes with it', async ({ page }) => {
         const ribbon = page.getByRole('navigation', { name: 'Weeks' });
         await expect(ribbon.getByRole('link')).toHaveCount(13);

@@ -8,6 +8,7 @@ export const en = {
     projects: 'Projects',
     signOut: 'Sign out',
     theme: { label: 'Theme', light: 'Light', dark: 'Dark', system: 'As the system' },
+    hoursFormat: { label: 'Hours', decimal: 'Hours as 1.5', clock: 'Hours as 1:30' },
     waiting: (count: number) => `${count} ${count === 1 ? 'entry waits' : 'entries wait'}`,
     and: 'and',
     state: {

@@ -3,6 +3,7 @@ import { text } from '@/lib/text';
 import { Link, usePage } from '@inertiajs/react';
 import clsx from 'clsx';
 import type { ReactNode } from 'react';
+import { HoursChoice } from './HoursChoice';
 import { ThemeChoice } from './ThemeChoice';
 
 function Section({ href, children }: { href: string; children: ReactNode }) {
@@ -47,6 +48,7 @@ export function Shell({ children }: { children: ReactNode }) {
                     </nav>
                 )}
                 <span className="ms-auto flex flex-wrap items-center gap-x-4 text-faded">
+                    {signedIn !== null && <HoursChoice chosen={signedIn.hoursFormat} />}
                     <ThemeChoice />
                     {signedIn !== null && (
                         <>

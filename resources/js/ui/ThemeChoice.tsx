@@ -1,34 +1,23 @@
 import { useShared, type Theme } from '@/lib/shared';
 import { text } from '@/lib/text';
 import { useState } from 'react';
-
-const themes: Theme[] = ['system', 'light', 'dark'];
+import { Choice } from './Choice';
 
 /** Light, dark, or as the system has it; kept for a year on this device. */
 export function ThemeChoice() {
     const [theme, setTheme] = useState<Theme>(useShared().theme);
-    const choose = (chosen: Theme) => {
-        setTheme(chosen);
-        document.documentElement.dataset.theme = chosen;
-        document.cookie = `moss_week_theme=${chosen}; path=/; max-age=31536000; samesite=lax`;
-    };
+    const { system, light, dark, label } = text.theme;
 
     return (
-        <label className="max-sm:hidden">
-            <span className="sr-only">{text.theme.label}</span>
-            <select
-                value={theme}
-                onChange={(event) => {
-                    choose(event.target.value as Theme);
-                }}
-                className="min-h-6 bg-paper"
-            >
-                {themes.map((name) => (
-                    <option key={name} value={name}>
-                        {text.theme[name]}
-                    </option>
-                ))}
-            </select>
-        </label>
+        <Choice
+            label={label}
+            value={theme}
+            names={{ system, light, dark }}
+            onChoose={(chosen) => {
+                setTheme(chosen);
+                document.documentElement.dataset.theme = chosen;
+                document.cookie = `moss_week_theme=${chosen}; path=/; max-age=31536000; samesite=lax`;
+            }}
+        />
     );
 }

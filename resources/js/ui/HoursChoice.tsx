@@ -1,0 +1,20 @@
+import { text } from '@/lib/text';
+import type { HoursFormat } from '@/types/generated/props';
+import { router } from '@inertiajs/react';
+import { Choice } from './Choice';
+
+/** How the person reads hours, on every device. */
+export function HoursChoice({ chosen }: { chosen: HoursFormat }) {
+    const { decimal, clock, label } = text.hoursFormat;
+
+    return (
+        <Choice
+            label={label}
+            value={chosen}
+            names={{ decimal, clock }}
+            onChoose={(hoursFormat) => {
+                router.patch('/preferences', { hoursFormat }, { preserveScroll: true, preserveState: true });
+            }}
+        />
+    );
+}

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\App\Preferences;
+
+use Inertia\Testing\AssertableInertia;
+use Tests\App\Lighthouse;
+use Tests\App\TestCase;
+
+final class PreferencesTest extends TestCase
+{
+    public function test_hours_are_read_as_the_person_prefers(): void
+    {
+        $this->import(Lighthouse::files(['entries.csv' => "person,project,task,role,date,hours,state\nada,LENS,FIT,surveyor,2026-06-16,80m,draft\n"]));
+        $ada = $this->actingAs($this->person('ada'));
+        $ada->get('/week/2026-W25')->assertInertia(fn (AssertableInertia $page) => $page->where('signedIn.hoursFormat', 'decimal'));
+
+        $ada->from('/week/2026-W25')->patch('/preferences', ['hoursFormat' => 'clock'])->assertRedirect('/week/2026-W25');
+
+        $this->actingAs($this->person('ada'))->get('/week/2026-W25')->assertInertia(fn (AssertableInertia $page) => $page->where('signedIn.hoursFormat', 'clock'));
+        $this->actingAs($this->person('ada'))->post('/week/2026-W25/submission')->assertSessionHas('message', '1:20 submitted.');
+        // Only how it is read has changed.
+        self::assertSame(80, $this->entry('ada', 'FIT', '2026-06-16')?->minutes);
+    }
+
+    public function test_another_format_is_refused(): void
+    {
+        $this->import(Lighthouse::files());
+
+        $this->actingAs($this->person('ada'))->patch('/preferences', ['hoursFormat' => 'roman'])->assertSessionHasErrors('hoursFormat');
+        self::assertSame('decimal', $this->person('ada')->hours_format->value);
+    }
+}
