@@ -9,21 +9,19 @@ interface ChoiceProps<Value extends string> {
 /** One of a few, in the line at the top. */
 export function Choice<Value extends string>({ label, value, names, onChoose }: ChoiceProps<Value>) {
     return (
-        <label className="max-sm:hidden">
-            <span className="sr-only">{label}</span>
-            <select
-                value={value}
-                onChange={(event) => {
-                    onChoose(event.target.value as Value);
-                }}
-                className="min-h-6 bg-paper"
-            >
-                {(Object.entries(names) as [Value, string][]).map(([name, words]) => (
-                    <option key={name} value={name}>
-                        {words}
-                    </option>
-                ))}
-            </select>
-        </label>
+        <select
+            aria-label={label}
+            value={value}
+            onChange={(event) => {
+                onChoose(event.target.value as Value);
+            }}
+            className="min-h-6 bg-paper max-sm:hidden"
+        >
+            {(Object.entries(names) as [Value, string][]).map(([name, words]) => (
+                <option key={name} value={name}>
+                    {words}
+                </option>
+            ))}
+        </select>
     );
 }
