@@ -83,6 +83,32 @@ test.describe('the grid', () => {
         await expect(cell(page, line, 'Sunday 21 June')).toHaveAccessibleName(/: 1\.25, draft$/, { timeout: 10_000 });
     });
 
+    test('a cell typed again while it is being saved does not conflict with itself', async ({ page }) => {
+        await page.route('**/week/cells', async (route) => {
+            await new Promise((resolve) => setTimeout(resolve, 1500));
+            await route.continue();
+        });
+        await type(page, 'Monday 15 June', '2');
+        await type(page, 'Monday 15 June', '3');
+        await expect(cell(page, line, 'Monday 15 June')).toHaveAccessibleName(/: 3, draft$/);
+        await expect(page.getByText('All saved.')).toBeVisible();
+        await page.unroute('**/week/cells');
+        await page.reload();
+        await expect(cell(page, line, 'Monday 15 June')).toHaveAccessibleName(/: 3, draft$/);
+    });
+
+    test('nothing is submitted over a value that is not saved', async ({ page }) => {
+        await type(page, 'Monday 15 June', '1:60');
+        await expect(page.getByText('One value is not saved')).toBeVisible();
+        await page.keyboard.press('Control+Enter');
+        const margin = page.getByRole('complementary', { name: 'Remarks' });
+        await expect(margin.getByText('One value is not saved')).toBeVisible();
+        await expect(margin.getByRole('button', { name: /^Submit/ })).toBeDisabled();
+        await expect(margin.getByRole('button', { name: 'Not yet' })).toBeFocused();
+        await page.keyboard.press('Escape');
+        await expect(cell(page, line, 'Monday 15 June')).toHaveText('1:60');
+    });
+
     test('hours are shown as the person reads them, and stay the same minutes', async ({ page }) => {
         await type(page, 'Tuesday 16 June', '80m');
         await expect(cell(page, line, 'Tuesday 16 June')).toHaveText('1.33');

@@ -85,6 +85,8 @@ export function Sheet({ sheet, title, format }: { sheet: WeekProps; title: strin
                         sheet={sheet}
                         totals={totals}
                         format={format}
+                        unsaved={unsaved}
+                        isSaving={isSaving(cells)}
                         onClose={() => {
                             setAsking(false);
                         }}

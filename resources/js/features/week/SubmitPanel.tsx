@@ -9,11 +9,14 @@ interface SubmitPanelProps {
     sheet: WeekProps;
     totals: TotalsProps;
     format: HoursFormat;
+    /** Typed values that the server does not have; with any, nothing can be submitted. */
+    unsaved: number;
+    isSaving: boolean;
     onClose: () => void;
 }
 
 /** Sums the week up in the margin and asks once before it goes. */
-export function SubmitPanel({ sheet, totals, format, onClose }: SubmitPanelProps) {
+export function SubmitPanel({ sheet, totals, format, unsaved, isSaving, onClose }: SubmitPanelProps) {
     const yes = useRef<HTMLButtonElement>(null);
     const no = useRef<HTMLButtonElement>(null);
     const [going, setGoing] = useState(false);
@@ -26,7 +29,8 @@ export function SubmitPanel({ sheet, totals, format, onClose }: SubmitPanelProps
     const short = sheet.days.filter((day, index) => (totals.days[index] ?? 0) < day.owed);
 
     useEffect(() => {
-        (yes.current ?? no.current)?.focus();
+        const first = yes.current === null || yes.current.disabled ? no.current : yes.current;
+        first?.focus();
     }, []);
 
     return (
@@ -70,12 +74,13 @@ export function SubmitPanel({ sheet, totals, format, onClose }: SubmitPanelProps
                     </ul>
                 </div>
             )}
+            {unsaved > 0 && <p className="mt-2 border-s-2 border-brick ps-2 text-brick">{text.week.unsaved(unsaved)}</p>}
             <div className="mt-3 flex flex-wrap gap-2">
                 {open > 0 && (
                     <button
                         ref={yes}
                         type="button"
-                        disabled={going}
+                        disabled={going || isSaving || unsaved > 0}
                         className="act act-main"
                         onClick={() => {
                             setGoing(true);

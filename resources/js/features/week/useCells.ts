@@ -22,6 +22,9 @@ interface Sending {
     typed: string;
 }
 
+/** The version that a saved cell has now; null where it was not saved. */
+type Landed = { version: number | null } | null;
+
 /** What the refusal of a cell means for it; the body is the server's, and only looked at, not believed. */
 function refusal(typed: string, status: number, body: unknown): Typed {
     const said = typeof body === 'object' && body !== null ? (body as Record<string, unknown>) : {};
@@ -39,24 +42,48 @@ export function useCells(sheet: WeekProps): { cells: Cells; totals: TotalsProps;
     const [cells, change] = useReducer(changedCells, sheet.lines, cellsOf);
     const [totals, setTotals] = useState(sheet.totals);
     const offline = useRef(new Map<string, Sending>());
+    const flights = useRef(new Map<string, Promise<Landed>>());
 
-    const send = useCallback(async (sending: Sending) => {
-        const { line, date, seen, typed } = sending;
+    const sendNow = useCallback(async ({ line, date, seen, typed }: Sending): Promise<Landed> => {
         const key = cellKey(line.key, date);
         offline.current.delete(key);
         change({ kind: 'typed', key, typed: { text: typed, status: 'saving' } });
         const answer = await put('/week/cells', { task: line.task, role: line.role, date, hours: typed, seen });
         if (!answer.reached || answer.status >= 502) {
-            offline.current.set(key, sending);
+            offline.current.set(key, { line, date, seen, typed });
             change({ kind: 'typed', key, typed: { text: typed, status: 'offline' } });
         } else if (answer.status === 200) {
             const saved = answer.body as SavedCellProps;
             setTotals(saved.totals);
             change({ kind: 'saved', key, saved });
+
+            return { version: saved.version };
         } else {
             change({ kind: 'typed', key, typed: refusal(typed, answer.status, answer.body) });
         }
+
+        return null;
     }, []);
+
+    // A cell typed again while it is on its way waits for it, so that nobody conflicts with themselves.
+    const send = useCallback(
+        async (sending: Sending) => {
+            const key = cellKey(sending.line.key, sending.date);
+            const before = flights.current.get(key);
+            change({ kind: 'typed', key, typed: { text: sending.typed, status: 'saving' } });
+            const flight = (async () => {
+                const landed = (await before) ?? null;
+
+                return sendNow(landed === null ? sending : { ...sending, seen: landed.version });
+            })();
+            flights.current.set(key, flight);
+            await flight;
+            if (flights.current.get(key) === flight) {
+                flights.current.delete(key);
+            }
+        },
+        [sendNow],
+    );
 
     const retry = useCallback(() => {
         for (const sending of [...offline.current.values()]) {
