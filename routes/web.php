@@ -5,8 +5,13 @@ declare(strict_types=1);
 use App\Features\Preferences\Controllers\PreferencesController;
 use App\Features\Projects\Controllers\ProjectController;
 use App\Features\Review\Controllers\ReviewController;
+use App\Features\Sheets\Controllers\SheetsController;
 use App\Features\SignIn\Controllers\SignInController;
-use App\Features\Week\Controllers\CellController;
+use App\Features\Week\Controllers\CellsController;
+use App\Features\Week\Controllers\LinesController;
+use App\Features\Week\Controllers\QuickLineController;
+use App\Features\Week\Controllers\SubmissionController;
+use App\Features\Week\Controllers\TrailController;
 use App\Features\Week\Controllers\WeekController;
 use Illuminate\Support\Facades\Route;
 
@@ -20,14 +25,28 @@ Route::middleware('auth')->group(static function (): void {
     Route::post('/sign-out', [SignInController::class, 'destroy'])->name('sign-out');
 
     Route::patch('/preferences', [PreferencesController::class, 'update'])->name('preferences');
+    Route::put('/preferences/arrangement', [PreferencesController::class, 'arrange'])->name('preferences.arrange');
+
+    Route::get('/sheets', [SheetsController::class, 'show'])->name('sheets');
+    Route::put('/sheets/recorders/{person:code}', [SheetsController::class, 'update'])->name('sheets.name');
+    Route::delete('/sheets/recorders/{person:code}', [SheetsController::class, 'destroy'])->name('sheets.unname');
 
     Route::get('/', [WeekController::class, 'current'])->name('home');
     Route::get('/week', [WeekController::class, 'current']);
-    Route::put('/week/cells', [CellController::class, 'update'])->name('week.cell');
     Route::get('/week/{week}', [WeekController::class, 'show'])->name('week');
-    Route::post('/week/{week}/submission', [WeekController::class, 'submit'])->name('week.submit');
-    Route::delete('/week/{week}/submission', [WeekController::class, 'takeBack'])->name('week.take-back');
-    Route::get('/people/{person:code}/week/{week}', [WeekController::class, 'of'])->name('week.of');
+
+    Route::prefix('/people/{person:code}/week/{week}')->group(static function (): void {
+        Route::get('/', [WeekController::class, 'of'])->name('week.of');
+        Route::get('/pencil', [WeekController::class, 'pencil'])->name('week.pencil');
+        Route::put('/cells', [CellsController::class, 'update'])->name('week.cells');
+        Route::get('/lines', [LinesController::class, 'index'])->name('week.lines');
+        Route::put('/lines', [LinesController::class, 'update'])->name('week.lines.choose');
+        Route::delete('/lines', [LinesController::class, 'destroy'])->name('week.lines.remove');
+        Route::get('/quick-line', [QuickLineController::class, 'show'])->name('week.quick-line');
+        Route::get('/trail', [TrailController::class, 'show'])->name('week.trail');
+        Route::post('/submission', [SubmissionController::class, 'store'])->name('week.submit');
+        Route::delete('/submission', [SubmissionController::class, 'destroy'])->name('week.take-back');
+    });
 
     Route::get('/review', [ReviewController::class, 'show'])->name('review');
     Route::post('/review/decisions', [ReviewController::class, 'decide'])->name('review.decide');

@@ -28,6 +28,10 @@ use Moss\Core\Time\HoursFormat;
  * @property string|null $starts_on
  * @property string|null $ends_on
  * @property HoursFormat $hours_format
+ * @property bool $pencil_plan
+ * @property LastWeekPencil $pencil_last_week
+ * @property bool $pencil_usual_week
+ * @property Arrangement $arrangement
  * @property-read Team|null $team
  * @property-read Person|null $manager
  */
@@ -77,6 +81,10 @@ final class Person extends User
         return [
             'access' => Access::class,
             'hours_format' => HoursFormat::class,
+            'pencil_plan' => 'boolean',
+            'pencil_last_week' => LastWeekPencil::class,
+            'pencil_usual_week' => 'boolean',
+            'arrangement' => Arrangement::class,
             'password' => 'hashed',
         ];
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Policies;
 
 use App\Models\Person;
+use App\Models\Recorder;
 use Illuminate\Auth\Access\Response;
 
 /** Whose week somebody may see or write in. */
@@ -12,23 +13,48 @@ final class PersonPolicy
 {
     public function viewWeek(Person $person, Person $owner): Response
     {
-        return $person->id === $owner->id || $person->isOffice() || $person->isViewer() || $owner->manager_id === $person->id
-            ? Response::allow()
-            : Response::deny((string) __('refusals.week'));
+        return $person->isViewer() || $this->isTrusted($person, $owner) ? Response::allow() : Response::deny((string) __('refusals.week'));
     }
 
+    /** The owner, the time office, the line manager, and whom the owner has named. */
     public function recordWeek(Person $person, Person $owner): Response
     {
-        if ($person->isViewer()) {
-            return Response::deny((string) __('refusals.viewer'));
-        }
+        return match (true) {
+            $person->isViewer(), $owner->isViewer() => Response::deny((string) __('refusals.viewer')),
+            $this->isTrusted($person, $owner) => Response::allow(),
+            default => Response::deny((string) __('refusals.record')),
+        };
+    }
 
-        return $person->id === $owner->id ? Response::allow() : Response::deny((string) __('refusals.record'));
+    /** The owner, and whom the owner has left that to. */
+    public function submitWeek(Person $person, Person $owner): Response
+    {
+        return match (true) {
+            $person->isViewer() => Response::deny((string) __('refusals.viewer')),
+            $person->id === $owner->id, Recorder::query()->where('person_id', $owner->id)->where('recorder_id', $person->id)->where('may_submit', true)->exists() => Response::allow(),
+            default => Response::deny((string) __('refusals.submit')),
+        };
+    }
+
+    /** Whether somebody may be named as one who records for a person: anyone else who records time. */
+    public function nameRecorder(Person $person, Person $recorder): Response
+    {
+        return match (true) {
+            $person->isViewer(), $recorder->isViewer() => Response::deny((string) __('refusals.viewer')),
+            $person->id === $recorder->id => Response::deny((string) __('refusals.sheets.oneself')),
+            default => Response::allow(),
+        };
+    }
+
+    private function isTrusted(Person $person, Person $owner): bool
+    {
+        return $person->id === $owner->id || $person->isOffice() || $owner->manager_id === $person->id
+            || Recorder::query()->where('person_id', $owner->id)->where('recorder_id', $person->id)->exists();
     }
 
     public function changePreferences(Person $person, Person $owner): Response
     {
-        return $person->id === $owner->id ? Response::allow() : Response::deny((string) __('refusals.record'));
+        return $person->id === $owner->id ? Response::allow() : Response::deny((string) __('refusals.preferences'));
     }
 
     /** What waits for a person is theirs to see and decide; nothing ever waits for a viewer. */

@@ -6,10 +6,15 @@ namespace App\Providers;
 
 use App\Support\Clock\Today;
 use App\Support\Database\ImmediateSqliteConnector;
+use App\Support\Words;
 use Illuminate\Contracts\Auth\StatefulGuard;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\Route;
 use Illuminate\Support\ServiceProvider;
+use Moss\Core\Calendar\NotADay;
+use Moss\Core\Calendar\Week;
+use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
 final class AppServiceProvider extends ServiceProvider
 {
@@ -27,5 +32,12 @@ final class AppServiceProvider extends ServiceProvider
     public function boot(): void
     {
         Model::shouldBeStrict(! $this->app->isProduction());
+        Route::bind('week', static function (string $text): Week {
+            try {
+                return Week::of($text);
+            } catch (NotADay) {
+                throw new NotFoundHttpException(Words::refusal('no_week', ['week' => mb_strimwidth($text, 0, 20, '…')]));
+            }
+        });
     }
 }

@@ -43,9 +43,7 @@ final readonly class EntryStatus
      */
     public function submitted(Actor $actor, ApprovalRoute $route, bool $approvesItself): self
     {
-        if (! $actor->isOwner) {
-            throw ActRefused::because(Refusal::NotYours);
-        }
+        $this->mustBeSubmittableBy($actor);
         if (! $this->state->isOpen()) {
             return $this;
         }
@@ -56,9 +54,7 @@ final readonly class EntryStatus
     /** @throws ActRefused */
     public function takenBack(Actor $actor): self
     {
-        if (! $actor->isOwner) {
-            throw ActRefused::because(Refusal::NotYours);
-        }
+        $this->mustBeSubmittableBy($actor);
         if ($this->state === EntryState::Draft) {
             return $this;
         }
@@ -126,6 +122,13 @@ final readonly class EntryStatus
         }
 
         return new self(EntryState::Settled, 0);
+    }
+
+    private function mustBeSubmittableBy(Actor $actor): void
+    {
+        if (! $actor->isOwner && ! $actor->maySubmit) {
+            throw ActRefused::because(Refusal::NotYours);
+        }
     }
 
     private function mustBeOpen(): void

@@ -10,78 +10,111 @@ use Moss\Core\Calendar\OwedHours;
 use Moss\Core\Time\Minutes;
 
 /**
- * Pencils hours in from the plan.
+ * Pencils hours in, first from the plan, then from past weeks.
  *
- * Day by day, and on each day the lines by the end of their assignment, project, task and role code: each gets the least
- * of what the plan lays on the day less what is entered on the line, what is still owed on the day, and what remains of
- * the task; never below 0. So what is pencilled never exceeds what is owed, nor what remains.
+ * From the plan day by day, and on each day the lines by the end of their assignment, project, task and role code: each
+ * gets the least of what the plan lays on the day less what is entered on the line, what is still owed on the day, and
+ * what remains of the task; never below 0. Then the past fills what is left by the same limits, on lines that the plan
+ * does not speak for and in cells where nothing is entered. So what is pencilled never exceeds what is owed, nor what
+ * remains.
  */
 final readonly class Pencil
 {
     /**
      * @param  list<PlannedLine>  $lines
      * @param  iterable<TaskEntry>  $entries  of the person, on any task
+     * @param  list<PastLine>  $past  the source to be heard first in front
      */
-    public function __construct(private OwedHours $owed, private array $lines, private iterable $entries)
+    public function __construct(private OwedHours $owed, private array $lines, private iterable $entries, private array $past = [])
     {
     }
 
-    /** @return list<Proposal> days in order, within a day in the order of the lines */
+    /** @return list<Proposal> days in order, within a day in the order of the lines, those of the plan first */
     public function over(DayRange $days): array
     {
         [$enteredOnDay, $enteredOnLine] = $this->entered();
-        $lines = $this->lines;
-        usort($lines, static fn (PlannedLine $one, PlannedLine $other): int => strcmp(self::order($one), self::order($other)));
         $pencilledOnTask = [];
         $proposals = [];
-        foreach ($days as $day) {
-            $left = $this->owed->on($day)->minus(Minutes::of($enteredOnDay[$day->toString()] ?? 0));
-            foreach ($lines as $line) {
-                $entered = $enteredOnLine[self::lineOn($day, $line->project, $line->task, $line->assignment->role)] ?? 0;
-                $task = $line->project.' '.$line->task;
-                $minutes = Minutes::of(min(
-                    $line->spread->on($day)->toInt() - $entered,
-                    $left->toInt(),
-                    $line->remaining->toInt() - ($pencilledOnTask[$task] ?? 0),
-                ));
-                if ($minutes->isMoreThan(Minutes::zero())) {
-                    $proposals[] = new Proposal($day, $line, $minutes);
-                    $left = $left->minus($minutes);
-                    $pencilledOnTask[$task] = ($pencilledOnTask[$task] ?? 0) + $minutes->toInt();
+        $left = [];
+        foreach ([$this->plannedInOrder(), $this->pastUnplanned()] as $lines) {
+            foreach ($days as $day) {
+                $date = $day->toString();
+                $left[$date] ??= $this->owed->on($day)->toInt() - ($enteredOnDay[$date] ?? 0);
+                foreach ($lines as $line) {
+                    $task = $line->line->taskKey();
+                    $minutes = min(
+                        self::suggested($line, $day, $enteredOnLine[$date][$line->line->key()] ?? null),
+                        $left[$date],
+                        $line->remaining === null ? $left[$date] : $line->remaining->toInt() - ($pencilledOnTask[$task] ?? 0),
+                    );
+                    if ($minutes > 0) {
+                        $proposals[$date][] = new Proposal($day, $line, Minutes::of($minutes));
+                        $left[$date] -= $minutes;
+                        $pencilledOnTask[$task] = ($pencilledOnTask[$task] ?? 0) + $minutes;
+                    }
                 }
             }
         }
+        ksort($proposals);
 
-        return $proposals;
+        return array_merge(...array_values($proposals));
     }
 
-    /** @return array{array<string, int>, array<string, int>} minutes by day, and by day and line */
+    /** @param  int|null  $entered  on the line on that day; null where nothing is */
+    private static function suggested(PlannedLine|PastLine $line, Day $day, ?int $entered): int
+    {
+        if ($line instanceof PlannedLine) {
+            return $line->spread->on($day)->toInt() - ($entered ?? 0);
+        }
+
+        return $entered === null ? ($line->hours[$day->toString()] ?? Minutes::zero())->toInt() : 0;
+    }
+
+    /** @return list<PlannedLine> */
+    private function plannedInOrder(): array
+    {
+        $lines = $this->lines;
+        usort($lines, static fn (PlannedLine $one, PlannedLine $other): int => strcmp(self::order($one), self::order($other)));
+
+        return $lines;
+    }
+
+    /** @return list<PastLine> those that neither the plan nor a source before them speaks for */
+    private function pastUnplanned(): array
+    {
+        $spokenFor = [];
+        foreach ($this->lines as $line) {
+            $spokenFor[$line->line->key()] = PencilSource::Plan;
+        }
+        $past = [];
+        foreach ($this->past as $line) {
+            if (($spokenFor[$line->line->key()] ??= $line->source) === $line->source) {
+                $past[] = $line;
+            }
+        }
+
+        return $past;
+    }
+
+    /** @return array{array<string, int>, array<string, array<string, int>>} minutes by day, and by day and line */
     private function entered(): array
     {
         $onDay = [];
         $onLine = [];
         foreach ($this->entries as $entry) {
             $minutes = $entry->minutes->toInt();
-            $line = self::lineOn($entry->day, $entry->project, $entry->task, $entry->role);
-            $onDay[$entry->day->toString()] = ($onDay[$entry->day->toString()] ?? 0) + $minutes;
-            $onLine[$line] = ($onLine[$line] ?? 0) + $minutes;
+            [$date, $line] = [$entry->day->toString(), $entry->line->key()];
+            $onDay[$date] = ($onDay[$date] ?? 0) + $minutes;
+            $onLine[$date][$line] = ($onLine[$date][$line] ?? 0) + $minutes;
         }
 
         return [$onDay, $onLine];
     }
 
-    /** Sorts as its parts one after the other: no code holds the byte between them. */
     private static function order(PlannedLine $line): string
     {
-        $assignment = $line->assignment;
+        $days = $line->assignment->days;
 
-        return implode("\x00", [
-            $assignment->days->last()->toString(), $line->project, $line->task, $assignment->role ?? '', $assignment->days->first()->toString(),
-        ]);
-    }
-
-    private static function lineOn(Day $day, string $project, string $task, ?string $role): string
-    {
-        return implode(' ', [$day->toString(), $project, $task, $role ?? '']);
+        return implode("\x00", [$days->last()->toString(), $line->line->key(), $days->first()->toString()]);
     }
 }

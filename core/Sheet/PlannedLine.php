@@ -13,14 +13,13 @@ use Moss\Core\Time\Minutes;
  */
 final readonly class PlannedLine
 {
+    public Line $line;
+
     public Spread $spread;
 
-    public function __construct(
-        public string $project,
-        public string $task,
-        public Assignment $assignment,
-        public Minutes $remaining,
-    ) {
+    public function __construct(string $project, string $task, public Assignment $assignment, public Minutes $remaining)
+    {
+        $this->line = new Line($project, $task, $assignment->role);
         $this->spread = $assignment->spread();
     }
 }

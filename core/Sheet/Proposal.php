@@ -8,11 +8,21 @@ use Moss\Core\Calendar\Day;
 use Moss\Core\Time\Minutes;
 
 /**
- * Hours pencilled in on one day of one line, above 0, with the plan that they come from.
+ * Hours pencilled in on one day of one line, above 0, with what they come from.
  */
 final readonly class Proposal
 {
-    public function __construct(public Day $day, public PlannedLine $source, public Minutes $minutes)
+    public function __construct(public Day $day, public PlannedLine|PastLine $source, public Minutes $minutes)
     {
+    }
+
+    public function line(): Line
+    {
+        return $this->source->line;
+    }
+
+    public function from(): PencilSource
+    {
+        return $this->source instanceof PastLine ? $this->source->source : PencilSource::Plan;
     }
 }

@@ -12,12 +12,7 @@ use Moss\Core\Time\Minutes;
  */
 final readonly class TaskEntry
 {
-    public function __construct(
-        public string $project,
-        public string $task,
-        public ?string $role,
-        public Day $day,
-        public Minutes $minutes,
-    ) {
+    public function __construct(public Line $line, public Day $day, public Minutes $minutes)
+    {
     }
 }

@@ -6,14 +6,17 @@ return [
     'projects' => 'Project figures are for project managers and the time office. Your own hours are in your week.',
     'project' => 'Only this project\'s manager and the time office see it. Ask one of them.',
     'money' => 'Costs are for this project\'s manager and the time office.',
-    'week' => 'This is somebody else\'s week. It is seen by them, their line manager and the time office.',
-    'record' => 'This is somebody else\'s week. Only they write in it.',
+    'week' => 'This is somebody else\'s week. It is seen by them, their line manager, the time office and whom they have named.',
+    'record' => 'This is somebody else\'s week. They write in it, their line manager, the time office and whom they have named.',
+    'submit' => 'This week is submitted by its owner, who can leave that to you under “Sheets”.',
+    'preferences' => 'These are somebody else\'s preferences. Only they change them.',
     'viewer' => 'You can read everything here and change nothing. Ask the time office if you need to record time.',
     'review' => 'Nothing of this waits for you. What does is in your list.',
 
     'no_week' => 'There is no week “:week”. Weeks are written like 2026-W25.',
     'line_closed' => 'This project is closed; nothing more can be recorded on it.',
     'the_office' => 'the time office',
+    'the_system' => 'Moss Week',
 
     'act' => [
         'not_yours' => 'This is somebody else\'s time. Only they can do that.',
@@ -45,7 +48,23 @@ return [
         'full_day' => 'The day would hold :hours. A day has 24:00; shorten another line first.',
         'moved_on' => 'This cell has changed meanwhile: it now holds :hours. Yours was not saved.',
         'moved_on_empty' => 'This cell has been cleared meanwhile. Yours was not saved.',
+        'note_without_hours' => 'A note needs hours to stand on. Type hours here first.',
+        'other_week' => ':day is not in week :week. Open its own week.',
+        'twice' => 'The same cell was sent twice. Reload the week and try again.',
+        'no_role' => 'There is no such role any more. Reload the week.',
         'not_employed' => 'Your employment does not include this day. Ask the time office if that is wrong.',
+    ],
+
+    'line' => [
+        'not_open' => 'This line has time that is submitted, approved or settled, so it stays. Take the week back first.',
+        'moved_on' => 'This line has changed meanwhile. Nothing was removed; look at it again.',
+    ],
+
+    'sheets' => [
+        'oneself' => 'You record in your own sheet anyway. Name somebody else.',
+        'may_record' => ':name may record in your sheet. You submit it.',
+        'may_submit' => ':name may record in your sheet and submit it.',
+        'no_more' => ':name no longer records in your sheet. What they recorded stays.',
     ],
 
     'week_words' => [

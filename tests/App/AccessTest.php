@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\App;
 
+use App\Models\Recorder;
 use Illuminate\Routing\Route;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Route as Router;
 use PHPUnit\Framework\Attributes\DataProvider;
 
@@ -16,10 +18,24 @@ final class AccessTest extends TestCase
         'GET /' => ['ada' => 302, 'mo' => 302, 'lee' => 302, 'kit' => 302, 'vic' => 302],
         'GET /week' => ['ada' => 302, 'mo' => 302, 'lee' => 302, 'kit' => 302, 'vic' => 302],
         'GET /week/2026-W25' => ['ada' => 200, 'mo' => 200, 'lee' => 200, 'kit' => 200, 'vic' => 403],
-        'POST /week/2026-W25/submission' => ['ada' => 302, 'mo' => 302, 'lee' => 302, 'kit' => 302, 'vic' => 403],
-        'DELETE /week/2026-W25/submission' => ['ada' => 302, 'mo' => 302, 'lee' => 302, 'kit' => 302, 'vic' => 403],
-        'PUT /week/cells' => ['ada' => 422, 'mo' => 422, 'lee' => 422, 'kit' => 422, 'vic' => 403],
-        'GET /people/ada/week/2026-W25' => ['ada' => 200, 'bo' => 403, 'mo' => 403, 'lee' => 200, 'kit' => 200, 'vic' => 200],
+        // cal has been named by ada; dot too, and may submit.
+        'GET /people/ada/week/2026-W25' => ['ada' => 200, 'bo' => 403, 'mo' => 403, 'lee' => 200, 'kit' => 200, 'vic' => 200, 'cal' => 200, 'dot' => 200],
+        'GET /people/ada/week/2026-W25/pencil' => ['ada' => 200, 'bo' => 403, 'mo' => 403, 'lee' => 200, 'kit' => 200, 'vic' => 403, 'cal' => 200],
+        'PUT /people/ada/week/2026-W25/cells' => ['ada' => 422, 'bo' => 422, 'vic' => 422],
+        'GET /people/ada/week/2026-W25/lines' => ['ada' => 200, 'bo' => 403, 'mo' => 403, 'lee' => 200, 'kit' => 200, 'vic' => 403, 'cal' => 200],
+        'PUT /people/ada/week/2026-W25/lines' => ['ada' => 302, 'bo' => 302],
+        'DELETE /people/ada/week/2026-W25/lines' => ['ada' => 302, 'bo' => 302],
+        'GET /people/ada/week/2026-W25/quick-line' => ['ada' => 200, 'bo' => 403, 'mo' => 403, 'lee' => 200, 'kit' => 200, 'vic' => 403, 'cal' => 200],
+        'GET /people/ada/week/2026-W25/trail' => ['ada' => 200, 'bo' => 403, 'mo' => 403, 'lee' => 200, 'kit' => 200, 'vic' => 200, 'cal' => 200],
+        'POST /people/ada/week/2026-W25/submission' => ['ada' => 302, 'bo' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 403, 'vic' => 403, 'cal' => 403, 'dot' => 302],
+        'DELETE /people/ada/week/2026-W25/submission' => ['ada' => 302, 'bo' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 403, 'vic' => 403, 'cal' => 403, 'dot' => 302],
+        'GET /people/vic/week/2026-W25' => ['kit' => 200, 'ada' => 403],
+        'GET /people/ada/week/2026-W60' => ['ada' => 404],
+        'GET /sheets' => ['ada' => 200, 'mo' => 200, 'lee' => 200, 'kit' => 200, 'vic' => 403],
+        'PUT /sheets/recorders/bo' => ['ada' => 302, 'bo' => 403, 'kit' => 302, 'vic' => 403],
+        'PUT /sheets/recorders/vic' => ['ada' => 403],
+        'DELETE /sheets/recorders/cal' => ['ada' => 302, 'bo' => 302, 'vic' => 403],
+        'PUT /preferences/arrangement' => ['ada' => 302, 'kit' => 302, 'vic' => 302],
         'GET /people/zoe/week/2026-W25' => ['ada' => 404],
         'GET /review' => ['ada' => 200, 'mo' => 200, 'lee' => 200, 'kit' => 200, 'vic' => 403],
         'POST /review/decisions' => ['ada' => 302, 'mo' => 302, 'lee' => 302, 'kit' => 302, 'vic' => 403],
@@ -38,15 +54,36 @@ final class AccessTest extends TestCase
     public function test_who_gets_where(string $route, string $person, int $status): void
     {
         $this->import(Lighthouse::files());
+        $this->import(['people.csv' => "person,name,email\ncal,Cal Dune,cal@lighthouse.example\ndot,Dot Reef,dot@lighthouse.example\n"]);
+        foreach (['cal' => false, 'dot' => true] as $recorder => $maySubmit) {
+            Recorder::query()->create(['person_id' => $this->person('ada')->id, 'recorder_id' => $this->person($recorder)->id, 'may_submit' => $maySubmit]);
+        }
         [$method, $address] = explode(' ', $route);
-        $body = match ($address) {
-            '/week/cells' => ['task' => 0, 'date' => '2026-06-17', 'hours' => '8'],
-            '/review/decisions' => ['decision' => 'approve', 'entries' => [['id' => 0, 'version' => 1]]],
+        $body = match (true) {
+            $address === '/review/decisions' => ['decision' => 'approve', 'entries' => [['id' => 0, 'version' => 1]]],
+            str_ends_with($address, '/quick-line') => ['line' => '2h fit'],
+            str_ends_with($address, '/trail') => ['task' => 1, 'date' => '2026-06-17'],
+            str_contains($address, '/recorders/') => ['maySubmit' => false],
             default => [],
         };
         $this->actingAs($this->person($person));
 
-        $this->call($method, $address, $body, server: $address === '/week/cells' ? ['HTTP_ACCEPT' => 'application/json'] : [])->assertStatus($status);
+        $this->call($method, $address, $body, server: str_ends_with($address, '/cells') ? ['HTTP_ACCEPT' => 'application/json'] : [])->assertStatus($status);
+    }
+
+    public function test_nobody_else_writes_in_a_sheet_however_well_they_put_it(): void
+    {
+        $this->import(Lighthouse::files());
+        $task = $this->task('TRAIN')->id;
+        foreach (['bo', 'mo', 'vic'] as $person) {
+            $this->actingAs($this->person($person));
+            $this->putJson('/people/ada/week/2026-W25/cells', ['cells' => [['task' => $task, 'date' => '2026-06-17', 'hours' => '1', 'seen' => null]]])->assertForbidden();
+            $this->putJson('/people/ada/week/2026-W25/lines', ['choices' => [['task' => $task, 'choice' => 'added']]])->assertForbidden();
+            $this->deleteJson('/people/ada/week/2026-W25/lines', ['task' => $task, 'minutes' => 0])->assertForbidden();
+        }
+        foreach (['entries', 'sheet_choices'] as $table) {
+            self::assertSame(0, DB::table($table)->count());
+        }
     }
 
     /** @return iterable<string, array{string, string, int}> */
@@ -81,12 +118,12 @@ final class AccessTest extends TestCase
                 $this->call($method, $address)->assertRedirect('/sign-in');
             }
         }
-        $this->putJson('/week/cells')->assertUnauthorized()->assertJsonPath('message', __('faults.401'));
+        $this->putJson('/people/ada/week/2026-W25/cells')->assertUnauthorized()->assertJsonPath('message', __('faults.401'));
     }
 
     public function test_a_refusal_says_who_may(): void
     {
         $this->import(Lighthouse::files());
-        $this->actingAs($this->person('bo'))->get('/people/ada/week/2026-W25')->assertForbidden()->assertSee('seen by them, their line manager and the time office');
+        $this->actingAs($this->person('bo'))->get('/people/ada/week/2026-W25')->assertForbidden()->assertSee('seen by them, their line manager, the time office and whom they have named');
     }
 }

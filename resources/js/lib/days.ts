@@ -33,3 +33,10 @@ export function span(first: string, last: string): string {
 export function weekNumber(week: string): number {
     return Number(week.slice(-2));
 }
+
+const instantFormat = new Intl.DateTimeFormat(locale, { day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit' });
+
+/** An instant in the clock of whoever reads it: `17 Jun, 15:04`. */
+export function instant(at: string): string {
+    return instantFormat.format(new Date(at));
+}

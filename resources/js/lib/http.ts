@@ -7,17 +7,39 @@ function crossSiteToken(): string {
     return found?.[1] === undefined ? '' : decodeURIComponent(found[1]);
 }
 
-/** Sends JSON and reads JSON; never throws. */
-export async function put(address: string, body: object): Promise<Answer> {
+async function send(method: 'GET' | 'PUT', address: string, body?: object): Promise<Answer> {
     try {
         const response = await fetch(address, {
-            method: 'PUT',
+            method,
             headers: { Accept: 'application/json', 'Content-Type': 'application/json', 'X-XSRF-TOKEN': crossSiteToken() },
-            body: JSON.stringify(body),
+            ...(body === undefined ? {} : { body: JSON.stringify(body) }),
         });
 
         return { reached: true, status: response.status, body: await response.json().catch(() => null) };
     } catch {
         return { reached: false };
     }
+}
+
+/** Sends JSON and reads JSON; never throws. */
+export async function put(address: string, body: object): Promise<Answer> {
+    return send('PUT', address, body);
+}
+
+/** Reads JSON; never throws. Null where there is none to be had. */
+export async function read<Props>(address: string, asked: Record<string, string | number | null> = {}): Promise<Props | null> {
+    const query = Object.entries(asked)
+        .filter(([, value]) => value !== null)
+        .map(([name, value]) => `${name}=${encodeURIComponent(value ?? '')}`)
+        .join('&');
+    const answer = await send('GET', query === '' ? address : `${address}?${query}`);
+
+    return answer.reached && answer.status === 200 ? (answer.body as Props) : null;
+}
+
+/** The sentence in a refusal; the body is the server's, and only looked at, not believed. */
+export function sentenceIn(body: unknown): string | null {
+    const said = typeof body === 'object' && body !== null ? (body as Record<string, unknown>).message : null;
+
+    return typeof said === 'string' ? said : null;
 }

@@ -20,13 +20,19 @@ function Section({ href, children }: { href: string; children: ReactNode }) {
     );
 }
 
+interface ShellProps {
+    children: ReactNode;
+    /** Where the work of the page begins, for who skips what is above it. */
+    skipTo?: string;
+}
+
 /** The frame of every page: the sections in one line, what was just done, and the work below. */
-export function Shell({ children }: { children: ReactNode }) {
+export function Shell({ children, skipTo = '#page' }: ShellProps) {
     const { signedIn, message, refusal } = useShared();
 
     return (
         <div className="mx-auto flex min-h-dvh max-w-[96rem] flex-col px-4 sm:px-6">
-            <a href="#page" className="sr-only focus:not-sr-only">
+            <a href={skipTo} className="sr-only focus:not-sr-only">
                 {text.skip}
             </a>
             <header className="no-print flex flex-wrap items-center gap-x-6 gap-y-1 border-b border-rule py-1.5">
@@ -34,6 +40,7 @@ export function Shell({ children }: { children: ReactNode }) {
                 {signedIn !== null && (
                     <nav aria-label={text.sections} className="flex flex-wrap gap-x-5">
                         {signedIn.recordsTime && <Section href="/week">{text.myWeek}</Section>}
+                        {signedIn.recordsTime && <Section href="/sheets">{text.sheets}</Section>}
                         {signedIn.reviews && (
                             <Section href="/review">
                                 {text.review}

@@ -17,6 +17,7 @@ use Moss\Core\Calendar\Week;
 use Moss\Core\Calendar\WorkPattern;
 use Moss\Core\Planning\Assignment;
 use Moss\Core\Planning\Holder;
+use Moss\Core\Sheet\Line;
 use Moss\Core\Sheet\Pencil;
 use Moss\Core\Sheet\PlannedLine;
 use Moss\Core\Sheet\Proposal;
@@ -43,8 +44,8 @@ final class PencilTest extends TestCase
         self::assertSame($expected, array_map(static fn (Proposal $proposal): string => sprintf(
             '%d %s%s %d',
             $proposal->day->weekday(),
-            $proposal->source->task,
-            $proposal->source->assignment->role === null ? '' : '/'.$proposal->source->assignment->role,
+            $proposal->line()->task,
+            $proposal->line()->role === null ? '' : '/'.$proposal->line()->role,
             $proposal->minutes->toInt(),
         ), $proposals));
     }
@@ -91,7 +92,7 @@ final class PencilTest extends TestCase
                 $onTask = [];
                 foreach ((new Pencil($owed, $lines, $entries))->over(DayRange::between(Day::of('2026-06-15'), Day::of('2026-06-21'))) as $proposal) {
                     $onDay[$proposal->day->toString()] = ($onDay[$proposal->day->toString()] ?? 0) + $proposal->minutes->toInt();
-                    $onTask[$proposal->source->task] = ($onTask[$proposal->source->task] ?? 0) + $proposal->minutes->toInt();
+                    $onTask[$proposal->line()->task] = ($onTask[$proposal->line()->task] ?? 0) + $proposal->minutes->toInt();
                     self::assertGreaterThan(0, $proposal->minutes->toInt());
                 }
                 foreach ($onDay as $date => $minutes) {
@@ -113,7 +114,7 @@ final class PencilTest extends TestCase
 
     private static function entry(string $task, string $day, int $minutes): TaskEntry
     {
-        return new TaskEntry('P', $task, null, Day::of($day), Minutes::of($minutes));
+        return new TaskEntry(new Line('P', $task, null), Day::of($day), Minutes::of($minutes));
     }
 
     /** @param  list<Absence>  $absences */

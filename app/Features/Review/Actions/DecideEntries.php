@@ -104,8 +104,8 @@ final readonly class DecideEntries
             $entry->int('person_id'),
             $entry->int('task_id'),
             $entry->string('date'),
-            ['state' => $entry->string('state'), 'minutes' => $entry->int('minutes')],
-            ['state' => $after->state->value, 'approvals' => $after->approvals],
+            ['role' => $entry->intOrNull('role_id'), 'state' => $entry->string('state')],
+            ['role' => $entry->intOrNull('role_id'), 'state' => $after->state->value, 'approvals' => $after->approvals, 'minutes' => $entry->int('minutes')],
             $word,
         );
     }

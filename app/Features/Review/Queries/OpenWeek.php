@@ -7,8 +7,8 @@ namespace App\Features\Review\Queries;
 use App\Features\Review\Props\OpenWeekProps;
 use App\Features\Review\Props\WaitingCellProps;
 use App\Features\Review\Props\WaitingLineProps;
-use App\Features\Week\Queries\AssignedLines;
 use App\Features\Week\Queries\LineKey;
+use App\Features\Week\Queries\LineNames;
 use App\Features\Week\Queries\OwedDays;
 use App\Models\Entry;
 use App\Models\Person;
@@ -67,7 +67,7 @@ final readonly class OpenWeek
             ->addSelect('entries.approver_id', 'approvers.name AS approver')
             ->selectRaw('coalesce(entries.billable, tasks.billable, projects.billable) AS is_billable')
             ->orderBy('projects.code')->orderBy('tasks.code')->orderBy('entries.role_id')->orderBy('entries.date');
-        AssignedLines::nameTask($query, 'entries.role_id');
+        LineNames::join($query, 'entries.role_id');
 
         return Record::all($query);
     }

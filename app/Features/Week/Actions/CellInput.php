@@ -4,18 +4,35 @@ declare(strict_types=1);
 
 namespace App\Features\Week\Actions;
 
+use App\Features\Week\Queries\LineKey;
 use Moss\Core\Calendar\Day;
 
-/** What somebody typed into one cell, and what they had seen there. */
+/** What somebody wants of one cell, and what they had seen there. What is null stays as it is. */
 final readonly class CellInput
 {
-    /** @param  int|null  $seen  the version that the cell had when it was typed over; null where it was empty */
+    /**
+     * @param  string|null  $hours  as typed
+     * @param  int|null  $seen  the version that the cell had when it was typed over; null where it was empty
+     */
     public function __construct(
         public int $task,
         public ?int $role,
         public Day $day,
-        public string $hours,
+        public ?string $hours,
         public ?int $seen,
+        public ?string $note = null,
+        public ?string $clientNote = null,
+        public ?bool $billable = null,
     ) {
+    }
+
+    public function line(): string
+    {
+        return LineKey::of($this->task, $this->role);
+    }
+
+    public function cell(): string
+    {
+        return $this->line().' '.$this->day->toString();
     }
 }

@@ -25,9 +25,9 @@ final readonly class SubmitWeek
     {
     }
 
-    public function handle(Person $owner, Week $week): SubmittedWeek
+    public function handle(Person $actor, Person $owner, Week $week): SubmittedWeek
     {
-        return DB::transaction(function () use ($owner, $week): SubmittedWeek {
+        return DB::transaction(function () use ($actor, $owner, $week): SubmittedWeek {
             $organisation = Organisation::query()->sole();
             $submitted = Minutes::zero();
             $approved = Minutes::zero();
@@ -36,12 +36,12 @@ final readonly class SubmitWeek
             foreach ($this->openEntries($owner, $week) as $entry) {
                 $route = EntryRoute::of($entry, $organisation->approval);
                 $before = EntryState::from($entry->string('state'));
-                $after = EntryStatus::of($before)->submitted(new Actor(isOwner: true), $route, $organisation->self_approve);
+                $after = EntryStatus::of($before)->submitted(new Actor(isOwner: $actor->id === $owner->id, maySubmit: true), $route, $organisation->self_approve);
                 $approver = $after->state === EntryState::Submitted ? $route->stepAfter(0)?->approver : null;
                 $moves[$after->state->value.' '.$approver][] = $entry->int('id');
                 $lines[] = new TrailLine(
-                    'submit', $owner->id, null, $owner->id, $entry->int('task_id'), $entry->string('date'),
-                    ['state' => $before->value], ['state' => $after->state->value, 'minutes' => $entry->int('minutes')],
+                    'submit', $actor->id, null, $owner->id, $entry->int('task_id'), $entry->string('date'),
+                    ['role' => $entry->intOrNull('role_id'), 'state' => $before->value], ['role' => $entry->intOrNull('role_id'), 'state' => $after->state->value, 'minutes' => $entry->int('minutes')],
                 );
                 $minutes = Minutes::of($entry->int('minutes'));
                 $submitted = $submitted->plus($minutes);

@@ -23,16 +23,16 @@ final readonly class TakeBackWeek
     }
 
     /** @return Minutes how much was taken back */
-    public function handle(Person $owner, Week $week): Minutes
+    public function handle(Person $actor, Person $owner, Week $week): Minutes
     {
-        return DB::transaction(function () use ($owner, $week): Minutes {
+        return DB::transaction(function () use ($actor, $owner, $week): Minutes {
             $entries = Entry::query()
                 ->where('person_id', $owner->id)
                 ->whereBetween('date', [$week->monday()->toString(), $week->sunday()->toString()])
                 ->where('state', EntryState::Submitted)->where('approvals', 0)
                 ->get();
             foreach ($entries as $entry) {
-                EntryStatus::of($entry->state)->takenBack(new Actor(isOwner: true));
+                EntryStatus::of($entry->state)->takenBack(new Actor(isOwner: $actor->id === $owner->id, maySubmit: true));
             }
             Entry::query()->whereKey($entries->modelKeys())->update([
                 'state' => EntryState::Draft,
@@ -40,8 +40,8 @@ final readonly class TakeBackWeek
                 'version' => DB::raw('version + 1'),
             ]);
             $this->trail->of(array_values($entries->map(static fn (Entry $entry): TrailLine => new TrailLine(
-                'take back', $owner->id, null, $owner->id, $entry->task_id, $entry->date,
-                ['state' => EntryState::Submitted->value], ['state' => EntryState::Draft->value],
+                'take back', $actor->id, null, $owner->id, $entry->task_id, $entry->date,
+                ['role' => $entry->role_id, 'state' => EntryState::Submitted->value], ['role' => $entry->role_id, 'state' => EntryState::Draft->value],
             ))->all()));
 
             return Minutes::sum($entries->map(static fn (Entry $entry): Minutes => Minutes::of($entry->minutes)));

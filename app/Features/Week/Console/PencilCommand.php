@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace App\Features\Week\Console;
 
+use App\Features\Week\Queries\OwedDays;
 use App\Features\Week\Queries\PencilWords;
-use App\Features\Week\Queries\PlanPencil;
+use App\Features\Week\Queries\SheetRecords;
+use App\Features\Week\Queries\WeekPencil;
 use App\Models\Person;
+use App\Support\Clock\Today;
 use App\Support\Console\FigureTable;
 use App\Support\Console\OptionRefused;
 use App\Support\Console\ReadsOptions;
@@ -27,11 +30,12 @@ final class PencilCommand extends Command
 
     protected $description = 'What the plan pencils in for a person\'s week';
 
-    public function handle(PlanPencil $pencil): int
+    public function handle(WeekPencil $pencil, Today $today): int
     {
         try {
             $format = $this->oneOf('format', 'csv', 'json');
-            $proposals = $pencil->of($this->person(), $this->week('week'));
+            [$person, $week] = [$this->person(), $this->week('week')];
+            $proposals = $pencil->fromPlan($person, SheetRecords::load($person, $week, $today->for($person)), OwedDays::of($person, $week->days()));
         } catch (OptionRefused $refused) {
             $this->complain($refused->getMessage());
 
@@ -39,9 +43,9 @@ final class PencilCommand extends Command
         }
         $rows = array_map(static fn (Proposal $proposal): array => array_combine(self::COLUMNS, [
             $proposal->day->toString(),
-            $proposal->source->project,
-            $proposal->source->task,
-            $proposal->source->assignment->role,
+            $proposal->line()->project,
+            $proposal->line()->task,
+            $proposal->line()->role,
             $proposal->minutes->toInt(),
             PencilWords::of($proposal),
         ]), $proposals);

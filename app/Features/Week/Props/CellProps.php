@@ -11,6 +11,10 @@ final readonly class CellProps
 {
     /**
      * @param  int|null  $version  what the next change must name as seen; null where the cell is empty
+     * @param  bool  $billable  whether what is inked here is billed; for an empty cell, whether it would be
+     * @param  string|null  $proposedClientNote  pencilled words for the client; null where there are some or none are needed
+     * @param  string|null  $recordedBy  who recorded it, if somebody else than its owner
+     * @param  string|null  $recordedAt  the instant in UTC, as `2026-06-17T15:04:05Z`; null where it was imported
      * @param  string|null  $waitsFor  who has to act next on submitted time
      * @param  list<AdjustmentProps>  $adjustments  differences posted here that correct settled time of another day
      */
@@ -19,8 +23,12 @@ final readonly class CellProps
         public ?int $minutes,
         public ?int $version,
         public ?EntryState $state,
+        public bool $billable,
         public string $note,
         public string $clientNote,
+        public ?string $proposedClientNote,
+        public ?string $recordedBy,
+        public ?string $recordedAt,
         public ?string $returnWord,
         public ?string $waitsFor,
         public array $adjustments,

@@ -9,6 +9,7 @@ final readonly class LineProps
 {
     /**
      * @param  string  $key  task and role; the same for as long as the line is
+     * @param  bool  $isPencilled  only past weeks speak of it: it is neither assigned, nor added, nor recorded on
      * @param  string|null  $closedBecause  why nothing can be recorded here any more; null where it can
      * @param  list<CellProps>  $cells  seven, Monday first
      */
@@ -22,6 +23,7 @@ final readonly class LineProps
         public string $projectName,
         public ?string $phase,
         public ?string $roleName,
+        public bool $isPencilled,
         public ?string $closedBecause,
         public array $cells,
     ) {

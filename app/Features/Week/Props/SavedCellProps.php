@@ -4,12 +4,11 @@ declare(strict_types=1);
 
 namespace App\Features\Week\Props;
 
-use Moss\Core\Sheet\EntryState;
-
-/** A cell as it was saved, and the sums of its week with it. */
+/** What became of one cell, and how it is now. */
 final readonly class SavedCellProps
 {
-    public function __construct(public ?int $minutes, public ?int $version, public ?EntryState $state, public TotalsProps $totals)
+    /** @param  string|null  $message  why it was not saved; null where it was */
+    public function __construct(public string $line, public CellOutcome $outcome, public ?string $message, public CellProps $cell)
     {
     }
 }

@@ -8,9 +8,14 @@ namespace App\Features\Week\Props;
 final readonly class WeekProps
 {
     /**
+     * @param  string  $address  of everything that is done to this sheet
      * @param  bool  $mayRecord  whether the reader may write here
+     * @param  bool  $maySubmit  whether the reader may submit it
+     * @param  int  $step  minutes that a stepper adds
      * @param  list<DayProps>  $days
-     * @param  list<LineProps>  $lines  by project, then task
+     * @param  list<LineProps>  $lines  as their owner keeps them; else by project and task, internal ones last
+     * @param  list<string>  $folded  codes of projects
+     * @param  list<ProposalProps>  $proposals
      * @param  list<RibbonWeekProps>  $ribbon
      */
     public function __construct(
@@ -18,13 +23,19 @@ final readonly class WeekProps
         public int $number,
         public string $personCode,
         public string $personName,
+        public string $address,
         public bool $isOwn,
         public bool $mayRecord,
+        public bool $maySubmit,
         public string $thisWeek,
         public int $owed,
+        public int $step,
         public array $days,
         public array $lines,
+        public array $folded,
         public TotalsProps $totals,
+        public array $proposals,
+        public PencilProps $pencil,
         public array $ribbon,
     ) {
     }

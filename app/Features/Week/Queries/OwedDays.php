@@ -7,6 +7,7 @@ namespace App\Features\Week\Queries;
 use App\Features\Calendar\Queries\WorkingTime;
 use App\Features\Week\Props\AbsenceProps;
 use App\Features\Week\Props\DayProps;
+use App\Models\Organisation;
 use App\Models\Person;
 use App\Support\Database\Record;
 use Illuminate\Support\Facades\DB;
@@ -24,6 +25,7 @@ final readonly class OwedDays
     /** @param  array<string, list<AbsenceProps>>  $absences  by day */
     private function __construct(
         private OwedHours $owed,
+        private WorkingTime $working,
         private Capacity $capacity,
         private HolidayCalendar $holidays,
         private array $absences,
@@ -44,12 +46,28 @@ final readonly class OwedDays
             $shown[$record->string('date')][] = new AbsenceProps($record->string('kind'), $minutes);
         }
 
-        return new self(OwedHours::of($capacity, $person->employment(), $absences), $capacity, $working->holidays($person->calendar_id), $shown);
+        return new self(OwedHours::of($capacity, $person->employment(), $absences), $working, $capacity, $working->holidays($person->calendar_id), $shown);
     }
 
     public function hours(): OwedHours
     {
         return $this->owed;
+    }
+
+    /** What the person's days hold. */
+    public function capacity(): Capacity
+    {
+        return $this->capacity;
+    }
+
+    public function capacityOfOrganisation(): Capacity
+    {
+        return $this->working->ofOrganisation();
+    }
+
+    public function organisation(): Organisation
+    {
+        return $this->working->organisation();
     }
 
     public function within(DayRange $days): Minutes

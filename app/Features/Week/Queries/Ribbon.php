@@ -5,15 +5,13 @@ declare(strict_types=1);
 namespace App\Features\Week\Queries;
 
 use App\Features\Week\Props\RibbonWeekProps;
-use App\Models\Person;
 use App\Support\Database\Record;
-use Illuminate\Support\Facades\DB;
 use Moss\Core\Calendar\Day;
 use Moss\Core\Calendar\DayRange;
 use Moss\Core\Calendar\Week;
 use Moss\Core\Sheet\EntryState;
 
-/** The weeks around one, each with its sums by state, in one query. */
+/** The weeks around one, each with its sums by state. */
 final class Ribbon
 {
     private const BEFORE = 8;
@@ -25,16 +23,16 @@ final class Ribbon
         return DayRange::between($week->plusWeeks(-self::BEFORE)->monday(), $week->plusWeeks(self::AFTER)->sunday());
     }
 
-    /** @return list<RibbonWeekProps> */
-    public function around(Person $owner, Week $week, OwedDays $owed, Day $today): array
+    /**
+     * @param  list<Record>  $history  sums by day and state, also of days outside
+     * @return list<RibbonWeekProps>
+     */
+    public static function around(Week $week, array $history, OwedDays $owed, Day $today): array
     {
-        $days = self::days($week);
-        $query = DB::table('entries')->where('person_id', $owner->id)
-            ->whereBetween('date', [$days->first()->toString(), $days->last()->toString()])
-            ->select('date', 'state')->selectRaw('sum(minutes) AS minutes')->groupBy('date', 'state');
         $sums = [];
-        foreach (Record::all($query) as $record) {
-            $of = Week::containing(Day::of($record->string('date')))->toString();
+        $weeks = [];
+        foreach ($history as $record) {
+            $of = $weeks[$record->string('date')] ??= Week::containing(Day::of($record->string('date')))->toString();
             $sums[$of][$record->string('state')] = ($sums[$of][$record->string('state')] ?? 0) + $record->int('minutes');
         }
         $ribbon = [];

@@ -23,11 +23,20 @@ final class WeekTotals
             ->whereBetween('entries.date', [$week->monday()->toString(), $week->sunday()->toString()])
             ->select('entries.task_id', 'entries.role_id', 'entries.date', 'entries.minutes', 'entries.state', 'projects.code AS project');
 
-        return self::sum(Record::all($query), $week);
+        $entries = Record::all($query);
+        $tasks = [];
+        foreach ($entries as $entry) {
+            $tasks[$entry->int('task_id')] = $entry;
+        }
+
+        return self::sum($entries, $tasks, $week);
     }
 
-    /** @param  list<Record>  $entries */
-    public static function sum(array $entries, Week $week): TotalsProps
+    /**
+     * @param  list<Record>  $entries
+     * @param  array<int, Record>  $tasks  by id, with the code of their project
+     */
+    public static function sum(array $entries, array $tasks, Week $week): TotalsProps
     {
         $days = [];
         foreach ($week->days() as $day) {
@@ -43,7 +52,8 @@ final class WeekTotals
             $days[$entry->string('date')] += $minutes;
             $approvedDays[$entry->string('date')] += EntryState::from($entry->string('state'))->isActual() ? $minutes : 0;
             $lines[$line] = ($lines[$line] ?? 0) + $minutes;
-            $projects[$entry->string('project')] = ($projects[$entry->string('project')] ?? 0) + $minutes;
+            $project = $tasks[$entry->int('task_id')]->string('project');
+            $projects[$project] = ($projects[$project] ?? 0) + $minutes;
             $states[$entry->string('state')] = ($states[$entry->string('state')] ?? 0) + $minutes;
         }
 

@@ -1,22 +1,31 @@
-import { signedHours } from '@/lib/hours';
-import type { HoursFormat } from '@/types/generated/props';
+import { printHours, signedHours } from '@/lib/hours';
+import type { HoursFormat, ProposalProps } from '@/types/generated/props';
 import { decimalRoom } from '@/ui/Hours';
 import clsx from 'clsx';
 import type { Cell } from './cells';
 
 interface CellFigureProps {
     cell: Cell;
+    /** What is pencilled here; over ink only while the quick line is read. */
+    proposal: ProposalProps | undefined;
     shown: string;
     format: HoursFormat;
 }
 
-/** The figure of a cell: underlined as it stands, with a tick in the corner where a note hangs on it. */
-export function CellFigure({ cell, shown, format }: CellFigureProps) {
+/** The figure of a cell: in ink underlined as it stands, in pencil slanted; a tick in the corner where a note hangs on it. */
+export function CellFigure({ cell, proposal, shown, format }: CellFigureProps) {
     const { saved, typed } = cell;
     const hasNote = saved.note !== '' || saved.clientNote !== '';
+    const pencilled = proposal === undefined ? '' : printHours(proposal.minutes, format);
 
     return (
-        <span className={clsx('relative me-1 block', shown !== '' && cell.typed === null && decimalRoom(shown))}>
+        <span
+            className={clsx(
+                'relative me-1 block whitespace-nowrap',
+                shown !== '' && typed === null && decimalRoom(shown),
+                shown === '' && pencilled !== '' && decimalRoom(pencilled),
+            )}
+        >
             {hasNote && (
                 <span
                     aria-hidden
@@ -28,6 +37,7 @@ export function CellFigure({ cell, shown, format }: CellFigureProps) {
                     {signedHours(adjustment.minutes, format)}
                 </span>
             ))}
+            {pencilled !== '' && <span className={clsx('pencilled no-print', shown !== '' && 'me-1.5')}>{pencilled}</span>}
             <span
                 className={clsx(
                     typed?.status === 'saving' && 'text-faded',

@@ -1,23 +1,20 @@
-import { useEffect, useRef } from 'react';
-import { afterTyping, type Place, type Size } from './gridMoves';
+import { useEffect, useRef, type KeyboardEvent } from 'react';
 
 interface CellInputProps {
     name: string;
     first: string;
-    place: Place;
-    size: Size;
-    /** With null, nothing was typed after all. */
-    onFinish: (typed: string | null, to: Place) => void;
+    /** With null, nothing was typed after all; without a key, the focus has gone elsewhere. */
+    onFinish: (typed: string | null, key: KeyboardEvent | null) => void;
 }
 
 /** A cell while it is typed over. Enter and Tab save and go on, Escape leaves it as it was. */
-export function CellInput({ name, first, place, size, onFinish }: CellInputProps) {
+export function CellInput({ name, first, onFinish }: CellInputProps) {
     const input = useRef<HTMLInputElement>(null);
     const finished = useRef(false);
-    const finish = (typed: string | null, to: Place) => {
+    const finish = (typed: string | null, key: KeyboardEvent | null) => {
         if (!finished.current) {
             finished.current = true;
-            onFinish(typed, to);
+            onFinish(typed, key);
         }
     };
 
@@ -38,20 +35,13 @@ export function CellInput({ name, first, place, size, onFinish }: CellInputProps
             className="h-full w-full bg-sheet px-1.5 text-end outline-2 -outline-offset-2 outline-moss"
             onKeyDown={(event) => {
                 event.stopPropagation();
-                if (event.key === 'Escape') {
+                if (event.key === 'Escape' || event.key === 'Enter' || event.key === 'Tab') {
                     event.preventDefault();
-                    finish(null, place);
-
-                    return;
-                }
-                const to = afterTyping(event, place, size);
-                if (to !== null) {
-                    event.preventDefault();
-                    finish(event.currentTarget.value, to);
+                    finish(event.key === 'Escape' ? null : event.currentTarget.value, event);
                 }
             }}
             onBlur={(event) => {
-                finish(event.currentTarget.value, place);
+                finish(event.currentTarget.value, null);
             }}
         />
     );

@@ -1,112 +1,95 @@
-import { printHours } from '@/lib/hours';
+import { hoursInWords } from '@/lib/hours';
 import { text } from '@/lib/text';
-import type { DayProps, HoursFormat, LineProps } from '@/types/generated/props';
+import type { DayProps, HoursFormat, LineProps, ProposalProps } from '@/types/generated/props';
 import clsx from 'clsx';
-import { useRef, useState, type KeyboardEvent } from 'react';
-import { isOpen, type Cell } from './cells';
+import { memo, type KeyboardEvent } from 'react';
+import { cellKey, isOpen, shownIn, type Cell } from './cells';
 import { CellFigure } from './CellFigure';
 import { CellInput } from './CellInput';
-import { movedBy, startsTyping, type Place, type Size } from './gridMoves';
-import type { CellActs } from './useCells';
+import { CellSteppers } from './CellSteppers';
 
 interface EntryCellProps {
     cell: Cell;
+    /** What is pencilled here. */
+    proposal: ProposalProps | undefined;
     line: LineProps;
     day: DayProps;
     dayName: string;
     format: HoursFormat;
     mayRecord: boolean;
-    place: Place;
+    row: number;
+    column: number;
     isHere: boolean;
+    isSelected: boolean;
     isShownNarrow: boolean;
-    size: Size;
-    acts: CellActs;
-    onMove: (place: Place) => void;
+    hasSteppers: boolean;
+    step: number;
+    /** What the typing begins with; null while nothing is typed here. */
+    typed: string | null;
+    onFinish: (typed: string | null, key: KeyboardEvent | null) => void;
+    onStep: (key: string, minutes: number | null) => void;
 }
 
-/** One day of one line: a figure in ink, which is typed over where it may be. */
-export function EntryCell(props: EntryCellProps) {
-    const { cell, line, day, dayName, format, mayRecord, place, isHere, isShownNarrow, size, acts, onMove } = props;
-    const [typing, setTyping] = useState<string | null>(null);
-    const pressed = useRef({ hadFocus: false, byTouch: false });
-    const shown = cell.typed?.text ?? (cell.saved.minutes === null ? '' : printHours(cell.saved.minutes, format));
-    const mayType = mayRecord && isOpen(line, cell);
-    const name = line.roleName === null ? line.taskName : `${line.taskName}, ${line.roleName}`;
-    const isRefused = cell.typed !== null && cell.typed.status !== 'saving';
+/** What the cell is called when it is read out. */
+function nameOf({ cell, line, dayName, format, proposal }: EntryCellProps): string {
+    const shown = shownIn(cell, format);
+    const pencilled = proposal === undefined ? null : text.week.pencilled(hoursInWords(proposal.minutes, format));
+    const parts = [
+        shown !== '' ? shown : (pencilled ?? text.week.empty),
+        cell.saved.state === null ? null : text.state[cell.saved.state],
+        cell.saved.note === '' && cell.saved.clientNote === '' ? null : text.week.withNote,
+    ];
 
-    const finish = (typed: string | null, to: Place) => {
-        setTyping(null);
-        // Opening and closing a cell without typing changes nothing; a value that was not saved is tried again.
-        if (typed !== null && (typed.trim() !== shown || isRefused)) {
-            acts.save(line, cell, typed.trim());
-        }
-        onMove(to);
-    };
-    const onKeyDown = (event: KeyboardEvent) => {
-        if (typing !== null) {
-            return;
-        }
-        const to = movedBy(event, place, size);
-        if (to !== null) {
-            event.preventDefault();
-            onMove(to);
-        } else if (event.key === 'Escape' && isRefused) {
-            acts.restore(line, cell);
-        } else if (mayType && (event.key === 'F2' || (event.key === 'Enter' && !event.ctrlKey && !event.metaKey))) {
-            event.preventDefault();
-            setTyping(shown);
-        } else if (mayType && (event.key === 'Delete' || event.key === 'Backspace') && shown !== '') {
-            acts.save(line, cell, '');
-        } else if (mayType && startsTyping(event)) {
-            event.preventDefault();
-            setTyping(event.key);
-        }
-    };
+    return text.week.cell(lineName(line), dayName, parts.filter((part) => part !== null).join(', '));
+}
+
+function lineName({ taskName, roleName }: LineProps): string {
+    return roleName === null ? taskName : `${taskName}, ${roleName}`;
+}
+
+/** One day of one line: a figure in ink, in pencil, or both. Drawn anew only when something about it has changed. */
+export const EntryCell = memo(function EntryCell(props: EntryCellProps) {
+    const { cell, proposal, line, day, dayName, format, mayRecord, row, column, isHere, isShownNarrow, typed } = props;
+    const shown = shownIn(cell, format);
+    const mayType = mayRecord && isOpen(line, cell);
+    const isTrouble = cell.typed !== null && cell.typed.status !== 'saving';
+    const figure = <CellFigure cell={cell} proposal={proposal} shown={shown} format={format} />;
 
     return (
         <td
             role="gridcell"
             // While typing, the field inside has the focus.
-            tabIndex={typing === null && isHere ? 0 : -1}
-            data-place={`${place.row} ${place.column}`}
-            aria-label={text.week.cell(
-                name,
-                dayName,
-                shown === '' ? text.week.empty : shown,
-                cell.saved.state === null ? '' : text.state[cell.saved.state],
-            )}
+            tabIndex={typed === null && isHere ? 0 : -1}
+            data-place={`${row} ${column}`}
+            aria-label={nameOf(props)}
             aria-readonly={!mayType}
-            aria-invalid={isRefused}
-            onFocus={() => {
-                if (!isHere) {
-                    onMove(place);
-                }
-            }}
-            onPointerDown={(event) => {
-                pressed.current = {
-                    hadFocus: document.activeElement === event.currentTarget,
-                    byTouch: event.pointerType === 'touch',
-                };
-            }}
-            onClick={() => {
-                // A first click goes to the cell, a second opens it; a finger opens it at once.
-                if (mayType && typing === null && (pressed.current.hadFocus || pressed.current.byTouch)) {
-                    setTyping(shown);
-                }
-            }}
-            onKeyDown={onKeyDown}
+            aria-selected={props.isSelected || isHere}
+            aria-invalid={isTrouble}
+            title={proposal?.why}
             className={clsx(
-                'h-[1.65rem] border-b border-rule p-0 text-end max-md:h-11',
+                'h-[1.65rem] border-b border-rule p-0 text-end select-none max-md:h-12',
                 !isShownNarrow && 'max-md:hidden',
                 !day.isWorkingDay && 'unruled',
-                isRefused ? 'bg-brick-wash' : day.isWorkingDay && mayType && 'bg-sheet',
+                isTrouble ? 'bg-brick-wash' : props.isSelected ? 'bg-moss-wash' : day.isWorkingDay && mayType && 'bg-sheet',
             )}
         >
-            {typing === null ? (
-                <CellFigure cell={cell} shown={shown} format={format} />
+            {typed !== null ? (
+                <CellInput name={text.week.input(lineName(line), dayName)} first={typed} onFinish={props.onFinish} />
+            ) : props.hasSteppers && mayType ? (
+                <CellSteppers
+                    minutes={cell.saved.minutes ?? 0}
+                    step={props.step}
+                    name={lineName(line)}
+                    isPencilled={proposal !== undefined}
+                    onStep={(minutes) => {
+                        props.onStep(cellKey(line.key, day.date), minutes);
+                    }}
+                >
+                    {figure}
+                </CellSteppers>
             ) : (
-                <CellInput name={text.week.input(name, dayName)} first={typing} place={place} size={size} onFinish={finish} />
+                figure
             )}
         </td>
     );
-}
+});

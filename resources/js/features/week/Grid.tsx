@@ -1,36 +1,47 @@
 import { fullDay } from '@/lib/days';
 import { text } from '@/lib/text';
-import type { HoursFormat, TotalsProps, WeekProps } from '@/types/generated/props';
-import { Hours } from '@/ui/Hours';
-import { Fragment, useRef } from 'react';
-import { cellKey, type Cells } from './cells';
+import { useNarrow } from '@/lib/useNarrow';
+import type { HoursFormat, ProposalProps, WeekProps } from '@/types/generated/props';
+import { useMemo, type RefObject } from 'react';
+import { isIn } from './block';
+import { cellKey } from './cells';
+import { DayTurner } from './DayTurner';
 import { EntryCell } from './EntryCell';
+import { FoldedRow } from './FoldedRow';
+import type { Command } from './gridKeys';
 import { GridHead } from './GridHead';
 import type { Place } from './gridMoves';
 import { LineName, ProjectRow } from './LineName';
+import { LineTotal } from './LineTotal';
+import type { SheetState } from './sheetState';
 import { TotalRows } from './TotalRows';
-import type { CellActs } from './useCells';
-import { DayTurner } from './DayTurner';
+import type { Grid as GridState } from './useGrid';
+import { useGridEvents, type Typing } from './useGridEvents';
+import type { SheetActs } from './useSheet';
 
 interface GridProps {
     sheet: WeekProps;
-    cells: Cells;
-    totals: TotalsProps;
-    acts: CellActs;
+    state: SheetState;
+    grid: GridState;
+    acts: SheetActs;
     format: HoursFormat;
-    place: Place;
-    onMove: (place: Place) => void;
-    onSubmit: () => void;
+    /** What the quick line has understood and not inked yet. */
+    preview: Readonly<Record<string, ProposalProps>>;
+    typing: Typing | null;
+    onType: (typing: Typing | null) => void;
+    onCommand: (command: Command) => void;
+    onSay: (words: string) => void;
+    table: RefObject<HTMLTableElement | null>;
 }
 
 /** Lines by days: one tab stop, arrow keys inside (the WAI-ARIA grid pattern). On a narrow screen, a day at a time. */
-export function Grid({ sheet, cells, totals, acts, format, place, onMove, onSubmit }: GridProps) {
-    const table = useRef<HTMLTableElement>(null);
-    const size = { rows: sheet.lines.length, columns: sheet.days.length };
-    const move = (to: Place) => {
-        onMove(to);
-        table.current?.querySelector<HTMLElement>(`[data-place="${to.row} ${to.column}"]`)?.focus();
-    };
+export function Grid(props: GridProps) {
+    const { sheet, state, grid, acts, format, preview, typing, onCommand, table } = props;
+    const narrow = useNarrow();
+    const dayNames = useMemo(() => sheet.days.map((day) => fullDay(day.date)), [sheet.days]);
+    const { events, finish, step } = useGridEvents(props);
+    const { place, block, hasBlock } = grid;
+    const isHere = (at: Place) => place.row === at.row && place.column === at.column;
 
     return (
         <>
@@ -38,61 +49,86 @@ export function Grid({ sheet, cells, totals, acts, format, place, onMove, onSubm
                 days={sheet.days}
                 column={place.column}
                 onTurn={(column) => {
-                    onMove({ ...place, column });
+                    grid.stay({ ...place, column });
                 }}
             />
             <table
                 ref={table}
                 role="grid"
                 aria-label={text.week.grid}
-                className="mt-1 w-full table-fixed border-collapse"
-                onKeyDown={(event) => {
-                    if (event.key === 'Enter' && (event.ctrlKey || event.metaKey)) {
-                        event.preventDefault();
-                        onSubmit();
-                    }
-                }}
+                aria-multiselectable
+                className="mt-1 w-full table-fixed border-collapse touch-pan-y"
+                {...events}
             >
                 <GridHead days={sheet.days} column={place.column} format={format} />
                 <tbody>
-                    {sheet.lines.map((line, row) => (
-                        <Fragment key={line.key}>
-                            {line.projectCode !== sheet.lines[row - 1]?.projectCode && (
-                                <ProjectRow line={line} minutes={totals.projects[line.projectCode] ?? 0} format={format} />
-                            )}
-                            <tr>
-                                <LineName line={line} />
-                                {sheet.days.map((day, column) => {
-                                    const cell = cells[cellKey(line.key, day.date)];
+                    {grid.rows.map((row, index) =>
+                        row.kind === 'folded' ? (
+                            <FoldedRow
+                                key={row.key}
+                                row={row}
+                                index={index}
+                                days={sheet.days}
+                                dayNames={dayNames}
+                                cells={state.cells}
+                                total={state.totals.projects[row.projectCode] ?? 0}
+                                column={place.column}
+                                isHere={place.row === index}
+                                format={format}
+                                onUnfold={onCommand}
+                            />
+                        ) : (
+                            [
+                                row.isFirst && (
+                                    <ProjectRow
+                                        key={row.line.projectCode}
+                                        line={row.line}
+                                        minutes={state.totals.projects[row.line.projectCode] ?? 0}
+                                        format={format}
+                                        onFold={() => {
+                                            acts.arrange(state.lines, [...state.folded, row.line.projectCode]);
+                                        }}
+                                    />
+                                ),
+                                <tr key={row.key}>
+                                    <LineName line={row.line} />
+                                    {sheet.days.map((day, column) => {
+                                        const key = cellKey(row.key, day.date);
+                                        const cell = state.cells[key];
+                                        const isTyped = typing !== null && typing.row === index && typing.column === column;
 
-                                    return (
-                                        cell !== undefined && (
-                                            <EntryCell
-                                                key={day.date}
-                                                cell={cell}
-                                                line={line}
-                                                day={day}
-                                                dayName={fullDay(day.date)}
-                                                format={format}
-                                                mayRecord={sheet.mayRecord}
-                                                place={{ row, column }}
-                                                isHere={place.row === row && place.column === column}
-                                                isShownNarrow={place.column === column}
-                                                size={size}
-                                                acts={acts}
-                                                onMove={move}
-                                            />
-                                        )
-                                    );
-                                })}
-                                <td role="gridcell" className="border-b border-rule pe-1 text-end">
-                                    <Hours minutes={totals.lines[line.key] ?? 0} format={format} />
-                                </td>
-                            </tr>
-                        </Fragment>
-                    ))}
+                                        return (
+                                            cell !== undefined && (
+                                                <EntryCell
+                                                    key={day.date}
+                                                    cell={cell}
+                                                    proposal={preview[key] ?? state.proposals[key]}
+                                                    line={row.line}
+                                                    day={day}
+                                                    dayName={dayNames[column] ?? ''}
+                                                    format={format}
+                                                    mayRecord={sheet.mayRecord}
+                                                    row={index}
+                                                    column={column}
+                                                    isHere={isHere({ row: index, column })}
+                                                    isSelected={hasBlock && isIn(block, index, column)}
+                                                    isShownNarrow={place.column === column}
+                                                    hasSteppers={narrow && place.column === column}
+                                                    step={sheet.step}
+                                                    typed={isTyped ? typing.first : null}
+                                                    onFinish={finish}
+                                                    onStep={step}
+                                                />
+                                            )
+                                        );
+                                    })}
+                                    <LineTotal minutes={state.totals.lines[row.key] ?? 0} format={format} />
+                                </tr>,
+                            ]
+                        ),
+                    )}
                 </tbody>
-                <TotalRows days={sheet.days} owed={sheet.owed} totals={totals} column={place.column} format={format} />
+                <TotalRows days={sheet.days} owed={sheet.owed} totals={state.totals} column={place.column} format={format} />
             </table>
         </>
     );

@@ -1,29 +1,56 @@
+import { text } from '@/lib/text';
 import type { HoursFormat, LineProps } from '@/types/generated/props';
 import { Hours } from '@/ui/Hours';
+import clsx from 'clsx';
 
-/** The name of a line: its task, and the role where the person has one. */
+/** The name of a line: its task, and the role where the person has one. In pencil where only past weeks speak of it. */
 export function LineName({ line }: { line: LineProps }) {
     return (
-        <th scope="row" className="truncate border-b border-rule py-0.5 ps-3 pe-2" title={line.taskName}>
+        <th
+            scope="row"
+            className={clsx('truncate border-b border-rule py-0.5 ps-3 pe-2 max-md:ps-0', line.isPencilled && 'pencilled')}
+            title={line.taskName}
+        >
             {line.taskName}
             {line.roleName !== null && <span className="ms-2 text-[0.85em] text-faded">{line.roleName}</span>}
         </th>
     );
 }
 
+interface ProjectRowProps {
+    line: LineProps;
+    minutes: number;
+    format: HoursFormat;
+    onFold: () => void;
+}
+
 /** The heading of a project's lines, with the project's sum. */
-export function ProjectRow({ line, minutes, format }: { line: LineProps; minutes: number; format: HoursFormat }) {
+export function ProjectRow({ line, minutes, format, onFold }: ProjectRowProps) {
     return (
         <tr>
-            <th scope="rowgroup" colSpan={8} className="max-md:hidden truncate pt-1 text-moss" title={line.projectName}>
-                {line.projectName}
+            <th scope="rowgroup" colSpan={8} className="truncate pt-1 text-moss max-md:hidden">
+                <Heading line={line} onFold={onFold} />
             </th>
             <th scope="rowgroup" colSpan={2} className="truncate pt-1 text-moss md:hidden">
-                {line.projectName}
+                <Heading line={line} onFold={onFold} />
             </th>
-            <td className="pe-1 pt-1 text-end text-moss">
+            <td className="pe-1 pt-1 text-end text-moss max-md:hidden">
                 <Hours minutes={minutes} format={format} />
             </td>
         </tr>
+    );
+}
+
+function Heading({ line, onFold }: { line: LineProps; onFold: () => void }) {
+    return (
+        <button
+            type="button"
+            tabIndex={-1}
+            title={text.week.fold(line.projectName)}
+            className="max-w-full cursor-pointer truncate align-bottom underline-offset-4 hover:underline"
+            onClick={onFold}
+        >
+            {line.projectName}
+        </button>
     );
 }

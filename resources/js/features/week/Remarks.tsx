@@ -1,24 +1,45 @@
 import { shortDay } from '@/lib/days';
 import { hoursInWords } from '@/lib/hours';
 import { text } from '@/lib/text';
-import type { DayProps, EntryState, HoursFormat } from '@/types/generated/props';
+import type { DayProps, EntryState, HoursFormat, LineProps } from '@/types/generated/props';
 import { Remark } from '@/ui/Margin';
+import type { Cells } from './cells';
+import { cellKey } from './cells';
+import { overtimeOf, recordedByOthers } from './weekRemarks';
 
 const states: EntryState[] = ['draft', 'submitted', 'approved', 'returned', 'settled'];
 
-/** Holidays and absences of the week, with their names. */
-export function WeekRemarks({ days, format }: { days: DayProps[]; format: HoursFormat }) {
-    const remarks = days.flatMap((day) => [
-        ...(day.holiday === null ? [] : [text.week.holiday(shortDay(day.date), day.holiday, hoursInWords(day.owed, format))]),
-        ...day.absences.map(({ kind, minutes }) =>
-            text.week.absence(shortDay(day.date), kind, minutes === null ? null : hoursInWords(minutes, format)),
-        ),
-    ]);
+interface WeekRemarksProps {
+    days: DayProps[];
+    lines: LineProps[];
+    cells: Cells;
+    entered: readonly number[];
+    format: HoursFormat;
+}
 
-    return remarks.length === 0 ? null : (
+/** Holidays and absences of the week with their names, hours on such days, and what others have recorded. */
+export function WeekRemarks({ days, lines, cells, entered, format }: WeekRemarksProps) {
+    const hours = (minutes: number) => hoursInWords(minutes, format);
+    const remarks = days.flatMap((day, index) => {
+        const name = shortDay(day.date);
+        const over = overtimeOf(day, entered[index] ?? 0);
+
+        return [
+            ...(day.holiday === null ? [] : [text.week.holiday(name, day.holiday, hours(day.owed))]),
+            ...day.absences.map(({ kind, minutes }) => text.week.absence(name, kind, minutes === null ? null : hours(minutes))),
+            ...(over === null ? [] : [text.week.hoursOff(name, hours(over.minutes), over.reason)]),
+        ];
+    });
+    const saved = lines.flatMap((line) => days.map((day) => cells[cellKey(line.key, day.date)]?.saved));
+    const byOthers = recordedByOthers(saved.filter((cell) => cell !== undefined)).map(({ name, minutes, dates }) =>
+        text.week.byOthers(name, hours(minutes), dates.map(shortDay).join(', ')),
+    );
+    const all = [...remarks, ...byOthers];
+
+    return all.length === 0 ? null : (
         <Remark title={text.week.thisWeekHas}>
             <ul>
-                {remarks.map((remark) => (
+                {all.map((remark) => (
                     <li key={remark}>{remark}</li>
                 ))}
             </ul>
@@ -31,6 +52,7 @@ export function Strokes() {
     return (
         <Remark title={text.week.strokes}>
             <ul className="flex flex-wrap gap-x-3">
+                <li className="pencilled whitespace-nowrap">{text.week.pencilWord}</li>
                 {states.map((state) => (
                     <li key={state} className="whitespace-nowrap">
                         <span aria-hidden className={`stroke-${state}`}>
@@ -41,22 +63,5 @@ export function Strokes() {
                 ))}
             </ul>
         </Remark>
-    );
-}
-
-/** The keys of the grid. */
-export function Keys() {
-    return (
-        <section className="max-md:hidden">
-            <h2 className="text-faded">{text.week.keys.title}</h2>
-            <dl className="mt-1 grid grid-cols-[auto_1fr] gap-x-3 text-[0.92em]">
-                {text.week.keys.list.map(([key, does]) => (
-                    <div key={key} className="col-span-2 grid grid-cols-subgrid">
-                        <dt>{key}</dt>
-                        <dd className="text-faded">{does}</dd>
-                    </div>
-                ))}
-            </dl>
-        </section>
     );
 }

@@ -1,107 +1,140 @@
-import { hoursInWords } from '@/lib/hours';
 import { text } from '@/lib/text';
-import type { HoursFormat, WeekProps } from '@/types/generated/props';
-import { Margin } from '@/ui/Margin';
-import { router } from '@inertiajs/react';
-import { useState } from 'react';
-import { CellRemark } from './CellRemark';
-import { cellKey, isSaving, unsavedCount } from './cells';
+import { useStable } from '@/lib/useStable';
+import type { HoursFormat, QuickReadingProps, WeekProps } from '@/types/generated/props';
+import { useMemo, useRef, useState } from 'react';
+import { unsavedCount } from './cells';
+import type { Command } from './gridKeys';
 import { Grid } from './Grid';
-import type { Place } from './gridMoves';
-import { Keys, Strokes, WeekRemarks } from './Remarks';
-import { SubmitPanel } from './SubmitPanel';
-import { useCells } from './useCells';
+import { previewOf, wantedBy } from './quickLine';
+import { QuickLine } from './QuickLine';
+import { SheetFoot } from './SheetFoot';
+import { SheetMargin } from './SheetMargin';
+import { useCommands, type Panel } from './useCommands';
+import { useGrid } from './useGrid';
+import type { Typing } from './useGridEvents';
+import { usePageKeys } from './usePageKeys';
+import { useQuickLine } from './useQuickLine';
+import { useSheet } from './useSheet';
 import { weekSentence } from './weekSentence';
 
 /** The sheet of one week with its margin. */
 export function Sheet({ sheet, title, format }: { sheet: WeekProps; title: string; format: HoursFormat }) {
-    const { cells, totals, acts } = useCells(sheet);
-    const [place, setPlace] = useState<Place>({
-        row: 0,
-        column: Math.max(
-            0,
-            sheet.days.findIndex((day) => day.isToday),
-        ),
+    const { state, acts } = useSheet(sheet);
+    const grid = useGrid(sheet, state, format);
+    const quick = useQuickLine(sheet.address);
+    const [panel, open] = useState<Panel>('cell');
+    const [typing, setTyping] = useState<Typing | null>(null);
+    const [said, say] = useState('');
+    const [showsTrail, showTrail] = useState(false);
+    const table = useRef<HTMLTableElement>(null);
+    const preview = useMemo(() => previewOf(quick.reading), [quick.reading]);
+    const goBack = () => {
+        open('cell');
+        grid.go(grid.place);
+    };
+
+    const run = useCommands({
+        sheet,
+        state,
+        grid,
+        acts,
+        open,
+        say,
+        type: (first) => {
+            setTyping({ ...grid.place, first: first ?? grid.valueAt(grid.place.row, grid.place.column) });
+        },
+        write: (part) => {
+            open('cell');
+            if (part === 'trail') {
+                showTrail(!showsTrail);
+            } else {
+                document.getElementById('team-note')?.focus();
+            }
+        },
     });
-    const [asking, setAsking] = useState(false);
-    const line = sheet.lines[place.row];
-    const cell = line === undefined ? undefined : cells[cellKey(line.key, sheet.days[place.column]?.date ?? '')];
-    const unsaved = unsavedCount(cells);
-    const open = (totals.states.draft ?? 0) + (totals.states.returned ?? 0);
-    const ask = () => {
-        setAsking(sheet.mayRecord);
+    const command = useStable((asked: Command) => {
+        say('');
+        run(asked);
+    });
+    usePageKeys({
+        onHelp: () => {
+            open(panel === 'keys' ? 'cell' : 'keys');
+        },
+        onQuickLine: () => {
+            document.querySelector<HTMLElement>('[data-quick-line]')?.focus();
+        },
+    });
+    const inkReading = (reading: QuickReadingProps) => {
+        const wanted = wantedBy(reading, state.cells);
+        const line = reading.task?.line ?? '';
+        if (state.lines.some(({ key }) => key === line)) {
+            acts.want(wanted);
+        } else {
+            acts.addLine(line, wanted);
+        }
     };
 
     return (
         <div className="grid grid-cols-[minmax(0,1fr)] gap-x-5 pt-2 lg:grid-cols-[minmax(0,1fr)_15.5rem]">
-            <div>
+            <div id="hours" tabIndex={-1} className="outline-none">
                 <div className="flex flex-wrap items-baseline gap-x-4 gap-y-1">
                     <h1>
                         {title}
                         {!sheet.isOwn && <span className="font-normal"> · {sheet.personName}</span>}
                     </h1>
-                    <p>{weekSentence(totals.week, sheet.owed, format)}</p>
+                    <p>{weekSentence(state.totals.week, sheet.owed, format)}</p>
                 </div>
-                {sheet.lines.length === 0 ? (
+                {!sheet.isOwn && sheet.mayRecord && (
+                    <p className="mt-1 border-s-2 border-ochre ps-2 text-ochre">
+                        {text.week.recordingFor(sheet.personName)}{' '}
+                        {sheet.maySubmit ? text.week.maySubmitFor : text.week.ownerSubmits(sheet.personName)}
+                    </p>
+                )}
+                {grid.rows.length === 0 ? (
                     <p className="mt-6 max-w-prose">{text.week.noLines}</p>
                 ) : (
                     <Grid
                         sheet={sheet}
-                        cells={cells}
-                        totals={totals}
+                        state={state}
+                        grid={grid}
                         acts={acts}
                         format={format}
-                        place={place}
-                        onMove={setPlace}
-                        onSubmit={ask}
+                        preview={preview}
+                        typing={typing}
+                        onType={setTyping}
+                        onCommand={command}
+                        onSay={say}
+                        table={table}
                     />
                 )}
                 {sheet.mayRecord && (
-                    <div className="no-print mt-3 flex flex-wrap items-center gap-3">
-                        <button type="button" onClick={ask} aria-expanded={asking} disabled={open === 0} className="act act-main">
-                            {text.week.submit}
-                        </button>
-                        {(totals.states.submitted ?? 0) > 0 && (
-                            <button
-                                type="button"
-                                onClick={() => {
-                                    router.delete(`/week/${sheet.week}/submission`, { preserveScroll: true });
-                                }}
-                                className="act"
-                            >
-                                {text.week.takeBack} {hoursInWords(totals.states.submitted ?? 0, format)}
-                            </button>
-                        )}
-                        <p role="status" className={unsaved > 0 ? 'text-brick' : 'pencilled'}>
-                            {isSaving(cells) ? text.week.saving : unsaved > 0 ? text.week.unsaved(unsaved) : text.week.saved}
-                        </p>
-                    </div>
+                    <QuickLine quick={quick} cells={state.cells} format={format} onInk={inkReading} onLeave={goBack} />
                 )}
-                {!sheet.mayRecord && <p className="pencilled mt-3">{text.week.readOnly}</p>}
+                <SheetFoot
+                    sheet={sheet}
+                    state={state}
+                    said={said}
+                    isAsking={panel === 'submit'}
+                    format={format}
+                    onCommand={command}
+                    onKeys={() => {
+                        open('keys');
+                    }}
+                />
             </div>
-            <Margin label={text.week.margin}>
-                {asking ? (
-                    <SubmitPanel
-                        sheet={sheet}
-                        totals={totals}
-                        format={format}
-                        unsaved={unsaved}
-                        isSaving={isSaving(cells)}
-                        onClose={() => {
-                            setAsking(false);
-                        }}
-                    />
-                ) : (
-                    <>
-                        {line !== undefined && cell !== undefined && (
-                            <CellRemark line={line} cell={cell} acts={acts} format={format} />
-                        )}
-                        <WeekRemarks days={sheet.days} format={format} />
-                        <Strokes />
-                        {sheet.mayRecord && <Keys />}
-                    </>
-                )}
-            </Margin>
+            <SheetMargin
+                sheet={sheet}
+                state={state}
+                grid={grid}
+                acts={acts}
+                format={format}
+                panel={panel}
+                unsaved={unsavedCount(state.cells)}
+                showsTrail={showsTrail}
+                onTrail={showTrail}
+                onCommand={command}
+                onClose={goBack}
+            />
         </div>
     );
 }

@@ -84,7 +84,11 @@ export function SubmitPanel({ sheet, totals, format, unsaved, isSaving, onClose 
                         className="act act-main"
                         onClick={() => {
                             setGoing(true);
-                            router.post(`/week/${sheet.week}/submission`, {}, { preserveScroll: true, onFinish: onClose });
+                            router.post(
+                                `${sheet.address}/submission`,
+                                {},
+                                { preserveScroll: true, preserveState: true, onFinish: onClose },
+                            );
                         }}
                     >
                         {text.week.confirm.yes(hours(open))}

@@ -11,14 +11,12 @@ import { Sheet } from './Sheet';
 export function WeekPage({ sheet }: { sheet: WeekProps }) {
     const format = useHoursFormat();
     const title = text.week.title(sheet.number, span(sheet.days[0]?.date ?? '', sheet.days[6]?.date ?? ''));
-    // A sheet that comes anew from the server, after submitting or in another week, starts from what the server has.
-    const version = JSON.stringify([sheet.personCode, sheet.week, sheet.totals.states, sheet.lines.map((line) => line.key)]);
 
     return (
-        <Shell>
+        <Shell skipTo="#hours">
             <Head title={title} />
             <Ribbon sheet={sheet} format={format} />
-            <Sheet key={version} sheet={sheet} title={title} format={format} />
+            <Sheet key={sheet.address} sheet={sheet} title={title} format={format} />
         </Shell>
     );
 }

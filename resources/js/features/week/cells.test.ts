@@ -1,91 +1,59 @@
-import type { LineProps } from '@/types/generated/props';
 import { describe, expect, it } from 'vitest';
-import { cellKey, cellsOf, changedCells, isOpen, isSaving, unsavedCount, type Cell } from './cells';
+import { cellKey, cellsOf, heldOf, isOpen, isSaving, shownIn, unsavedCount, type Cell, type Typed } from './cells';
+import { cell, line } from './fixtures';
 
-const line: LineProps = {
-    key: '7:',
-    task: 7,
-    role: null,
-    taskName: 'Lens survey',
-    taskCode: 'LENS-SURVEY',
-    projectCode: 'LANTERN',
-    projectName: 'Skerrow lantern',
-    phase: null,
-    roleName: null,
-    closedBecause: null,
-    cells: [
-        {
-            date: '2026-06-15',
-            minutes: 90,
-            version: 3,
-            state: 'draft',
-            note: '',
-            clientNote: '',
-            returnWord: null,
-            waitsFor: null,
-            adjustments: [],
-        },
-    ],
-};
-const key = cellKey('7:', '2026-06-15');
-const cells = cellsOf([line]);
+const [monday, tuesday] = ['2026-06-15', '2026-06-16'];
 
-function cell(from: typeof cells): Cell {
-    const found = from[key];
-    if (found === undefined) {
-        throw new Error('no such cell');
-    }
-
-    return found;
-}
-
-describe('cells of a week', () => {
-    it('keeps what was typed while it is sent and when it is refused', () => {
-        const saving = changedCells(cells, { kind: 'typed', key, typed: { text: '2', status: 'saving' } });
-        expect(isSaving(saving)).toBe(true);
-        expect(unsavedCount(saving)).toBe(0);
-        const refused = changedCells(saving, { kind: 'typed', key, typed: { text: '1:60', status: 'refused', message: 'no' } });
-        expect(cell(refused).typed?.text).toBe('1:60');
-        expect(cell(refused).saved.minutes).toBe(90);
-        expect(unsavedCount(refused)).toBe(1);
-    });
-
-    it('takes over what the server saved, and its version', () => {
-        const saved = {
-            minutes: 120,
-            version: 4,
-            state: 'draft' as const,
-            totals: { week: 0, days: [], approvedDays: [], lines: {}, projects: {}, states: {} },
-        };
-        const after = cell(changedCells(cells, { kind: 'saved', key, saved }));
-        expect([after.saved.minutes, after.saved.version, after.typed]).toEqual([120, 4, null]);
-    });
-
-    it('restores, and adopts what is there now', () => {
-        const moved = changedCells(cells, {
-            kind: 'typed',
-            key,
-            typed: { text: '2', status: 'moved on', message: '', minutes: 60, version: 9 },
+describe('cells', () => {
+    it('keep what was typed over them and is not saved when the sheet comes anew', () => {
+        const before = cellsOf([line(1)]);
+        const typed: Typed = { wanted: { hours: '1:60' }, status: 'refused', message: 'no' };
+        const key = cellKey('1:', monday);
+        const after = cellsOf([line(1, 'LENS', { [monday]: { minutes: 60 } })], {
+            ...before,
+            [key]: { saved: cell(monday), typed },
         });
-        expect(cell(changedCells(moved, { kind: 'restored', key })).saved.version).toBe(3);
-        expect(cell(changedCells(moved, { kind: 'adopted', key, minutes: null, version: null })).saved.state).toBeNull();
-        expect(cell(changedCells(moved, { kind: 'adopted', key, minutes: 60, version: 9 })).saved.version).toBe(9);
+
+        expect(after[key]).toMatchObject({ saved: { minutes: 60 }, typed });
+        expect(after[cellKey('1:', tuesday)]?.typed).toBeNull();
     });
 
-    it('leaves cells alone that are not there', () => {
-        expect(changedCells(cells, { kind: 'restored', key: 'gone' })).toBe(cells);
+    it.each<[string, Typed | null, number | null, string]>([
+        ['what is saved', null, 80, '1.33'],
+        ['nothing', null, null, ''],
+        ['what was typed, as typed', { wanted: { hours: '1:60' }, status: 'refused', message: '' }, 80, '1:60'],
+        ['whole minutes as the person reads hours', { wanted: { hours: '90m' }, status: 'saving' }, null, '1.5'],
+        ['what is saved while only a note is on its way', { wanted: { note: 'x' }, status: 'saving' }, 80, '1.33'],
+        ['that it is being cleared', { wanted: { hours: '' }, status: 'saving' }, 80, ''],
+    ])('show %s', (_, typed, minutes, shown) => {
+        expect(shownIn({ saved: cell(monday, { minutes }), typed }, 'decimal')).toBe(shown);
+    });
+
+    it('know what they held of the things that are wanted otherwise; clearing takes the notes along', () => {
+        const held: Cell = { saved: cell(monday, { minutes: 80, note: 'bolts' }), typed: null };
+
+        expect(heldOf(held, { note: 'nuts' })).toEqual({ note: 'bolts' });
+        expect(heldOf(held, { hours: '' })).toEqual({ hours: '80m', note: 'bolts', clientNote: '', billable: true });
+    });
+
+    it('count what is not saved apart from what is on its way', () => {
+        const cells = (status: 'saving' | 'kept') => ({
+            a: { saved: cell(monday), typed: { wanted: {}, status, message: '' } as Typed },
+        });
+
+        expect([unsavedCount(cells('saving')), isSaving(cells('saving'))]).toEqual([0, true]);
+        expect([unsavedCount(cells('kept')), isSaving(cells('kept'))]).toEqual([1, false]);
     });
 
     it.each([
-        ['draft', null, true],
-        ['returned', null, true],
-        [null, null, true],
-        ['submitted', null, false],
-        ['approved', null, false],
-        ['settled', null, false],
-        [null, 'closed', false],
-    ] as const)('is open for %s on a line closed because %s: %s', (state, closedBecause, expected) => {
-        const one = cell(cells);
-        expect(isOpen({ ...line, closedBecause }, { ...one, saved: { ...one.saved, state } })).toBe(expected);
+        [null, true],
+        ['draft', true],
+        ['returned', true],
+        ['submitted', false],
+        ['approved', false],
+        ['settled', false],
+    ] as const)('in state %s are open: %s', (state, open) => {
+        expect(isOpen(line(1), { saved: cell(monday, { state }), typed: null })).toBe(open);
+        expect(isOpen({ ...line(1), closedBecause: 'closed' }, { saved: cell(monday, { state }), typed: null })).toBe(false);
     });
 });

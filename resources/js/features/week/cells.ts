@@ -1,11 +1,20 @@
-import type { CellProps, EntryState, LineProps, SavedCellProps } from '@/types/generated/props';
+import { printHours } from '@/lib/hours';
+import type { CellProps, HoursFormat, LineProps } from '@/types/generated/props';
 
-/** A typed value on its way: being sent, kept while the server is away, or refused with the reason. */
+/** What is wanted of a cell; what is not named stays as it is. Hours are as typed. */
+export interface Wanted {
+    hours?: string;
+    note?: string;
+    clientNote?: string;
+    billable?: boolean;
+}
+
+/** Something wanted on its way: being sent, kept while the server is away, or refused with the reason. */
 export type Typed =
-    | { text: string; status: 'saving' }
-    | { text: string; status: 'offline' }
-    | { text: string; status: 'refused'; message: string }
-    | { text: string; status: 'moved on'; message: string; minutes: number | null; version: number | null };
+    | { wanted: Wanted; status: 'saving' }
+    | { wanted: Wanted; status: 'kept'; message: string }
+    | { wanted: Wanted; status: 'refused'; message: string }
+    | { wanted: Wanted; status: 'moved on'; message: string; current: CellProps };
 
 /** A cell as it is shown: what the server has, and what was typed over it. */
 export interface Cell {
@@ -13,51 +22,34 @@ export interface Cell {
     typed: Typed | null;
 }
 
-export type Cells = Record<string, Cell>;
+export type Cells = Readonly<Record<string, Cell>>;
 
 /** Where a cell stands in the sheet. */
 export function cellKey(line: string, date: string): string {
     return `${line} ${date}`;
 }
 
-export function cellsOf(lines: LineProps[]): Cells {
+/** The line and the date of a key. */
+export function ofKey(key: string): { line: string; date: string } {
+    const [line = '', date = ''] = key.split(' ');
+
+    return { line, date };
+}
+
+/** The cells of lines that came from the server; what was typed over them and is not saved stays typed. */
+export function cellsOf(lines: LineProps[], before: Cells = {}): Cells {
     return Object.fromEntries(
-        lines.flatMap((line) => line.cells.map((saved) => [cellKey(line.key, saved.date), { saved, typed: null }])),
+        lines.flatMap((line) =>
+            line.cells.map((saved) => {
+                const key = cellKey(line.key, saved.date);
+
+                return [key, { saved, typed: before[key]?.typed ?? null }];
+            }),
+        ),
     );
 }
 
-export type CellChange =
-    | { kind: 'typed'; key: string; typed: Typed }
-    | { kind: 'restored'; key: string }
-    | { kind: 'saved'; key: string; saved: SavedCellProps }
-    | { kind: 'adopted'; key: string; minutes: number | null; version: number | null };
-
-function withSaved(cell: Cell, minutes: number | null, version: number | null, state: EntryState | null): Cell {
-    return { typed: null, saved: { ...cell.saved, minutes, version, state } };
-}
-
-/** The cells after a change; a cell that is not there any more is left alone. */
-export function changedCells(cells: Cells, change: CellChange): Cells {
-    const cell = cells[change.key];
-    if (cell === undefined) {
-        return cells;
-    }
-    switch (change.kind) {
-        case 'typed':
-            return { ...cells, [change.key]: { ...cell, typed: change.typed } };
-        case 'restored':
-            return { ...cells, [change.key]: { ...cell, typed: null } };
-        case 'saved':
-            return { ...cells, [change.key]: withSaved(cell, change.saved.minutes, change.saved.version, change.saved.state) };
-        case 'adopted':
-            return {
-                ...cells,
-                [change.key]: withSaved(cell, change.minutes, change.version, change.version === null ? null : 'draft'),
-            };
-    }
-}
-
-/** How many typed values the server does not have. */
+/** How many cells hold something that the server does not have. */
 export function unsavedCount(cells: Cells): number {
     return Object.values(cells).filter(({ typed }) => typed !== null && typed.status !== 'saving').length;
 }
@@ -66,7 +58,38 @@ export function isSaving(cells: Cells): boolean {
     return Object.values(cells).some(({ typed }) => typed?.status === 'saving');
 }
 
-/** Whether a value may be typed here: on an open line, over nothing, a draft or what was returned. */
+/** Whether something may be written here: on an open line, over nothing, a draft or what was returned. */
 export function isOpen(line: LineProps, { saved }: Cell): boolean {
     return line.closedBecause === null && (saved.state === null || saved.state === 'draft' || saved.state === 'returned');
+}
+
+/** Everything that a cell holds, as it would be wanted again. Minutes are exact, whatever is shown. */
+export function heldBy({ saved }: Cell): Required<Wanted> {
+    return {
+        hours: saved.minutes === null ? '' : `${saved.minutes}m`,
+        note: saved.note,
+        clientNote: saved.clientNote,
+        billable: saved.billable,
+    };
+}
+
+/** What a cell held of the things that are wanted otherwise. */
+export function heldOf(cell: Cell, wanted: Wanted): Wanted {
+    const held = heldBy(cell);
+    // Clearing the hours takes the notes with them.
+    const names =
+        wanted.hours === undefined ? (Object.keys(wanted) as (keyof Wanted)[]) : (Object.keys(held) as (keyof Wanted)[]);
+
+    return Object.fromEntries(names.map((name) => [name, held[name]]));
+}
+
+/** What a cell shows: as typed, or what is saved; whole minutes as the person reads hours. */
+export function shownIn({ saved, typed }: Cell, format: HoursFormat): string {
+    const asked = typed?.wanted.hours;
+    if (asked === undefined) {
+        return saved.minutes === null ? '' : printHours(saved.minutes, format);
+    }
+    const minutes = /^(\d+)m$/.exec(asked)?.[1];
+
+    return minutes === undefined ? asked : printHours(Number(minutes), format);
 }

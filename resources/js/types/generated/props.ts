@@ -1,12 +1,22 @@
 // Written by `php artisan moss:types` from the props classes in app/Features; do not edit.
 
+export type CellOutcome = 'saved' | 'refused' | 'moved on';
+
 export type EntryState = 'draft' | 'submitted' | 'approved' | 'returned' | 'settled';
 
 export type Figure = 'planned' | 'actual' | 'pending' | 'remaining' | 'forecast' | 'variance';
 
 export type HoursFormat = 'decimal' | 'clock';
 
+export type LastWeekPencil = 'off' | 'lines' | 'hours';
+
+export type PencilSource = 'plan' | 'last week' | 'usual week';
+
 export type RowLevel = 'phase' | 'task' | 'holder';
+
+export type TaskGroup = 'recent' | 'mine' | 'team' | 'later' | 'non-project';
+
+export type TrustReason = 'named' | 'line manager' | 'office';
 
 export interface FiguresProps {
     planned: number;
@@ -151,6 +161,34 @@ export interface WaitingWeekProps {
     standingInFor: string[];
 }
 
+export interface PersonProps {
+    code: string;
+    name: string;
+}
+
+export interface RecorderProps {
+    code: string;
+    name: string;
+    maySubmit: boolean;
+}
+
+export interface SheetOwnerProps {
+    code: string;
+    name: string;
+    team: string | null;
+    reason: TrustReason;
+    maySubmit: boolean;
+}
+
+export interface SheetsProps {
+    week: string;
+    search: string;
+    owners: SheetOwnerProps[];
+    more: number;
+    recorders: RecorderProps[];
+    people: PersonProps[];
+}
+
 export interface DemoPersonProps {
     code: string;
     name: string;
@@ -188,8 +226,12 @@ export interface CellProps {
     minutes: number | null;
     version: number | null;
     state: EntryState | null;
+    billable: boolean;
     note: string;
     clientNote: string;
+    proposedClientNote: string | null;
+    recordedBy: string | null;
+    recordedAt: string | null;
     returnWord: string | null;
     waitsFor: string | null;
     adjustments: AdjustmentProps[];
@@ -214,8 +256,33 @@ export interface LineProps {
     projectName: string;
     phase: string | null;
     roleName: string | null;
+    isPencilled: boolean;
     closedBecause: string | null;
     cells: CellProps[];
+}
+
+export interface PencilProps {
+    plan: boolean;
+    lastWeek: LastWeekPencil;
+    usualWeek: boolean;
+}
+
+export interface ProposalProps {
+    line: string;
+    date: string;
+    minutes: number;
+    source: PencilSource;
+    why: string;
+}
+
+export interface QuickReadingProps {
+    task: TaskOfferProps | null;
+    candidates: TaskOfferProps[];
+    days: string[];
+    minutes: number;
+    adds: boolean;
+    note: string;
+    message: string | null;
 }
 
 export interface RibbonWeekProps {
@@ -229,11 +296,40 @@ export interface RibbonWeekProps {
     isThisWeek: boolean;
 }
 
+export interface RoleProps {
+    id: number;
+    name: string;
+}
+
 export interface SavedCellProps {
-    minutes: number | null;
-    version: number | null;
-    state: EntryState | null;
+    line: string;
+    outcome: CellOutcome;
+    message: string | null;
+    cell: CellProps;
+}
+
+export interface SavedCellsProps {
+    cells: SavedCellProps[];
     totals: TotalsProps;
+}
+
+export interface TaskOfferProps {
+    task: number;
+    role: number | null;
+    line: string;
+    taskName: string;
+    taskCode: string;
+    projectCode: string;
+    projectName: string;
+    chargeCode: string | null;
+    roleName: string | null;
+    group: TaskGroup;
+}
+
+export interface TaskOffersProps {
+    tasks: TaskOfferProps[];
+    more: number;
+    roles: RoleProps[];
 }
 
 export interface TotalsProps {
@@ -245,17 +341,35 @@ export interface TotalsProps {
     states: Record<string, number>;
 }
 
+export interface TrailLineProps {
+    at: string;
+    actor: string;
+    onBehalfOf: string | null;
+    act: string;
+    before: number | null;
+    after: number | null;
+    note: string | null;
+    clientNote: string | null;
+    why: string;
+}
+
 export interface WeekProps {
     week: string;
     number: number;
     personCode: string;
     personName: string;
+    address: string;
     isOwn: boolean;
     mayRecord: boolean;
+    maySubmit: boolean;
     thisWeek: string;
     owed: number;
+    step: number;
     days: DayProps[];
     lines: LineProps[];
+    folded: string[];
     totals: TotalsProps;
+    proposals: ProposalProps[];
+    pencil: PencilProps;
     ribbon: RibbonWeekProps[];
 }

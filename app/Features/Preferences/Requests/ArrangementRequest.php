@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Features\Preferences\Requests;
+
+use App\Models\Arrangement;
+use Illuminate\Foundation\Http\FormRequest;
+
+final class ArrangementRequest extends FormRequest
+{
+    private const MOST = 500;
+
+    /** @return array<string, list<string>> */
+    public function rules(): array
+    {
+        $rules = [];
+        foreach (['projects', 'lines', 'folded'] as $list) {
+            $rules[$list] = ['present', 'list', 'max:'.self::MOST];
+            $rules[$list.'.*'] = ['required', 'string', 'max:50', 'distinct'];
+        }
+
+        return $rules;
+    }
+
+    public function arrangement(): Arrangement
+    {
+        return new Arrangement($this->texts('projects'), $this->texts('lines'), $this->texts('folded'));
+    }
+
+    /** @return list<string> */
+    private function texts(string $list): array
+    {
+        return array_values(array_filter($this->array($list), is_string(...)));
+    }
+}

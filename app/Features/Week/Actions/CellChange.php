@@ -1,0 +1,95 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Features\Week\Actions;
+
+use App\Models\Entry;
+use App\Models\Person;
+use App\Support\Database\Record;
+use App\Support\Trail\TrailLine;
+use Moss\Core\Sheet\EntryState;
+use Moss\Core\Time\Minutes;
+
+/** What is to become of one cell, once nothing speaks against it. */
+final readonly class CellChange
+{
+    /** @param  Entry|null  $before  null where the cell is empty */
+    public function __construct(public CellInput $input, public ?Record $task, public ?Entry $before, public Minutes $minutes)
+    {
+    }
+
+    /** Whether the cell holds already what is wanted, so that twice is the same as once. */
+    public function isNothing(): bool
+    {
+        $wanted = $this->wanted();
+        if ($this->isClearing()) {
+            return $this->before === null && $wanted['note'] === '' && $wanted['client_note'] === '';
+        }
+
+        return $this->before !== null && $this->before->only(array_keys($wanted)) === $wanted;
+    }
+
+    public function isClearing(): bool
+    {
+        return $this->minutes->isZero();
+    }
+
+    /** By how many minutes the day grows. */
+    public function growth(): int
+    {
+        return $this->minutes->toInt() - ($this->before->minutes ?? 0);
+    }
+
+    /** The entry as it will be; not saved. */
+    public function after(Person $actor, Person $owner): Entry
+    {
+        $entry = $this->before === null ? new Entry([
+            'person_id' => $owner->id,
+            'task_id' => $this->input->task,
+            'role_id' => $this->input->role,
+            'date' => $this->input->day->toString(),
+            'state' => EntryState::Draft,
+            'version' => 0,
+        ]) : clone $this->before;
+
+        return $entry->fill([...$this->wanted(), 'recorded_by_id' => $actor->id, 'version' => $entry->version + 1]);
+    }
+
+    public function traced(Person $actor, Person $owner): TrailLine
+    {
+        $act = match (true) {
+            $this->isClearing() => 'clear',
+            $this->before === null => 'ink',
+            default => 'change',
+        };
+        $after = $this->isClearing() ? null : self::told($this->after($actor, $owner));
+        $before = $this->before === null ? null : self::told($this->before);
+
+        return new TrailLine($act, $actor->id, null, $owner->id, $this->input->task, $this->input->day->toString(), $before, $after);
+    }
+
+    /** @return array{minutes: int, note: string, client_note: string, billable: bool|null} */
+    private function wanted(): array
+    {
+        return [
+            'minutes' => $this->minutes->toInt(),
+            'note' => trim($this->input->note ?? $this->before->note ?? ''),
+            'client_note' => trim($this->input->clientNote ?? $this->before->client_note ?? ''),
+            'billable' => $this->input->billable ?? $this->before?->billable,
+        ];
+    }
+
+    /** @return array<string, string|int|null> notes only where there are any */
+    private static function told(Entry $entry): array
+    {
+        $told = ['role' => $entry->role_id, 'minutes' => $entry->minutes, 'state' => $entry->state->value];
+        foreach (['note', 'client_note'] as $note) {
+            if ($entry->getAttribute($note) !== '') {
+                $told[$note] = $entry->{$note};
+            }
+        }
+
+        return $entry->billable === null ? $told : [...$told, 'billable' => $entry->billable ? 1 : 0];
+    }
+}

@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Features\Week\Actions;
+
+use App\Features\Week\Queries\RecordableTasks;
+use App\Models\Person;
+use App\Models\SheetChoice;
+use Illuminate\Database\Query\Builder;
+use Illuminate\Support\Facades\DB;
+use Moss\Core\Calendar\Day;
+use Moss\Core\Calendar\Week;
+
+/** Adds lines to a week and rubs pencil out of it, or undoes either. All of it, or nothing; twice is the same as once. */
+final readonly class ChooseInSheet
+{
+    public function __construct(private RecordableTasks $tasks)
+    {
+    }
+
+    /**
+     * @param  list<Choice>  $choices
+     *
+     * @throws LineRefused if a line cannot be added
+     */
+    public function handle(Person $owner, Week $week, array $choices): void
+    {
+        $this->mustBeOpen($owner, $week, $choices);
+        DB::transaction(static function () use ($owner, $week, $choices): void {
+            $key = static fn (Choice $choice): array => [
+                'person_id' => $owner->id,
+                'week' => $week->toString(),
+                'task_id' => $choice->task,
+                'role_id' => $choice->role,
+                'date' => $choice->day?->toString(),
+            ];
+            DB::table('sheet_choices')->where(static function (Builder $any) use ($choices, $key): void {
+                foreach ($choices as $choice) {
+                    $any->orWhere(static fn (Builder $one): Builder => $one->where($key($choice)));
+                }
+            })->delete();
+            DB::table('sheet_choices')->insert(array_map(
+                static fn (Choice $choice): array => [...$key($choice), 'choice' => $choice->choice?->value],
+                array_values(array_filter($choices, static fn (Choice $choice): bool => $choice->choice !== null)),
+            ));
+        });
+    }
+
+    /** @param  list<Choice>  $choices */
+    private function mustBeOpen(Person $owner, Week $week, array $choices): void
+    {
+        $added = array_filter($choices, static fn (Choice $choice): bool => $choice->choice === SheetChoice::Added);
+        $tasks = $this->tasks->byId($owner, array_values(array_unique(array_map(static fn (Choice $choice): int => $choice->task, $choices))));
+        $day = $owner->starts_on === null ? $week->monday() : Day::later($week->monday(), Day::earlier($week->sunday(), Day::of($owner->starts_on)));
+        foreach ($added as $choice) {
+            $refusal = RecordableTasks::refusal($owner, $tasks[$choice->task] ?? null, $day);
+            if ($refusal !== null) {
+                throw LineRefused::because($refusal);
+            }
+        }
+    }
+}

@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Features\Week\Actions;
+
+use App\Models\Entry;
+use App\Models\Person;
+use App\Models\SheetChoice;
+use App\Support\Trail\Trail;
+use App\Support\Trail\TrailLine;
+use App\Support\Words;
+use Illuminate\Support\Facades\DB;
+use Moss\Core\Calendar\Week;
+use Moss\Core\Time\Minutes;
+
+/** Takes a line out of a week, with what is open on it: all of it, or nothing. */
+final readonly class RemoveLine
+{
+    public function __construct(private Trail $trail)
+    {
+    }
+
+    /**
+     * @param  Minutes  $seen  what the line held in the week when it was asked for
+     *
+     * @throws LineRefused if something on it is not open, or it has changed since
+     */
+    public function handle(Person $actor, Person $owner, Week $week, int $task, ?int $role, Minutes $seen): void
+    {
+        DB::transaction(function () use ($actor, $owner, $week, $task, $role, $seen): void {
+            $entries = Entry::query()->where('person_id', $owner->id)->where('task_id', $task)->where('role_id', $role)
+                ->whereBetween('date', [$week->monday()->toString(), $week->sunday()->toString()])->get();
+            if ($entries->contains(static fn (Entry $entry): bool => ! $entry->state->isOpen())) {
+                throw LineRefused::because(Words::refusal('line.not_open'));
+            }
+            if ($entries->reduce(static fn (int $sum, Entry $entry): int => $sum + $entry->minutes, 0) !== $seen->toInt()) {
+                throw LineRefused::because(Words::refusal('line.moved_on'));
+            }
+            Entry::query()->whereIntegerInRaw('id', $entries->modelKeys())->delete();
+            $key = ['person_id' => $owner->id, 'week' => $week->toString(), 'task_id' => $task, 'role_id' => $role, 'date' => null];
+            DB::table('sheet_choices')->where($key)->delete();
+            DB::table('sheet_choices')->insert([...$key, 'choice' => SheetChoice::Removed->value]);
+            $this->trail->of(array_values($entries->map(static fn (Entry $entry): TrailLine => new TrailLine(
+                'clear', $actor->id, null, $owner->id, $entry->task_id, $entry->date,
+                ['role' => $entry->role_id, 'minutes' => $entry->minutes, 'state' => $entry->state->value], null,
+            ))->all()));
+        });
+    }
+}

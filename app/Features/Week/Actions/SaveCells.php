@@ -1,0 +1,161 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Features\Week\Actions;
+
+use App\Features\Week\Queries\LineKey;
+use App\Features\Week\Queries\RecordableTasks;
+use App\Models\Entry;
+use App\Models\Person;
+use App\Support\Database\Record;
+use App\Support\Trail\Trail;
+use App\Support\Trail\TrailLine;
+use App\Support\Words;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Support\Facades\DB;
+use Moss\Core\Sheet\Actor;
+use Moss\Core\Sheet\ActRefused;
+use Moss\Core\Sheet\EntryState;
+use Moss\Core\Sheet\EntryStatus;
+use Moss\Core\Time\HoursText;
+use Moss\Core\Time\HoursTextRefused;
+use Moss\Core\Time\Minutes;
+
+/**
+ * Inks, changes and clears cells of a person's sheet, any number of them in one transaction and a fixed number of queries.
+ *
+ * What can be saved is saved; what cannot is refused by itself and says why.
+ */
+final readonly class SaveCells
+{
+    private const WHOLE_DAY = 1440;
+
+    public function __construct(private RecordableTasks $tasks, private Trail $trail)
+    {
+    }
+
+    /**
+     * @param  list<CellInput>  $inputs  no two of one cell
+     * @return list<CellResult> in the order of the inputs
+     */
+    public function handle(Person $actor, Person $owner, array $inputs): array
+    {
+        return DB::transaction(function () use ($actor, $owner, $inputs): array {
+            $days = array_unique(array_map(static fn (CellInput $input): string => $input->day->toString(), $inputs));
+            $entries = Entry::query()->where('person_id', $owner->id)->whereIn('date', $days)->get();
+            $byCell = $entries->whereNull('corrects')->keyBy(static fn (Entry $entry): string => LineKey::of($entry->task_id, $entry->role_id).' '.$entry->date);
+            $tasks = $this->tasks->byId($owner, array_values(array_unique(array_map(static fn (CellInput $input): int => $input->task, $inputs))));
+            $results = [];
+            $changes = [];
+            foreach ($inputs as $index => $input) {
+                $decided = $this->decide($actor, $owner, $input, $tasks[$input->task] ?? null, $byCell->get($input->cell()));
+                if ($decided instanceof CellChange) {
+                    $changes[$index] = $decided;
+                } else {
+                    $results[$index] = $decided;
+                }
+            }
+            $results += $this->refuseFullDays($changes, $entries, $actor);
+            $results += $this->write(array_diff_key($changes, $results), $actor, $owner);
+            ksort($results);
+
+            return array_values($results);
+        });
+    }
+
+    /** What an input comes to by itself, before it is seen whether the day has room for it. */
+    private function decide(Person $actor, Person $owner, CellInput $input, ?Record $task, ?Entry $entry): CellChange|CellResult
+    {
+        try {
+            $minutes = $input->hours === null ? Minutes::of($entry->minutes ?? 0) : HoursText::onDay($input->hours);
+            $change = new CellChange($input, $task, $entry, $minutes);
+            if ($change->isNothing()) {
+                return CellResult::saved($input, $task, $entry);
+            }
+            EntryStatus::of($entry->state ?? EntryState::Draft)->edited(new Actor(isOwner: $actor->id === $owner->id, mayRecord: true));
+        } catch (HoursTextRefused $refused) {
+            return CellResult::refused($input, $task, $entry, Words::hoursRefused($refused));
+        } catch (ActRefused $refused) {
+            return CellResult::refused($input, $task, $entry, Words::actRefused($refused->refusal));
+        }
+        if ($entry?->version !== $input->seen) {
+            return CellResult::movedOn($input, $task, $entry, self::movedOn($entry, $actor));
+        }
+        $refusal = match (true) {
+            $entry === null && $change->isClearing() => Words::refusal('cell.note_without_hours'),
+            $change->isClearing() => null,
+            default => RecordableTasks::refusal($owner, $task, $input->day),
+        };
+
+        return $refusal === null ? $change : CellResult::refused($input, $task, $entry, $refusal);
+    }
+
+    /**
+     * A day holds no more than 24 hours. What makes room comes first, so that hours can move from one line to another.
+     *
+     * @param  array<int, CellChange>  $changes
+     * @param  Collection<int, Entry>  $entries  of the days
+     * @return array<int, CellResult> those that do not fit
+     */
+    private function refuseFullDays(array $changes, Collection $entries, Person $reader): array
+    {
+        $sums = [];
+        foreach ($entries as $entry) {
+            $sums[$entry->date] = ($sums[$entry->date] ?? 0) + $entry->minutes;
+        }
+        uasort($changes, static fn (CellChange $one, CellChange $other): int => $one->growth() <=> $other->growth());
+        $refused = [];
+        foreach ($changes as $index => $change) {
+            $date = $change->input->day->toString();
+            $sum = ($sums[$date] ?? 0) + $change->growth();
+            if ($sum > self::WHOLE_DAY && $change->growth() > 0) {
+                $sentence = Words::refusal('cell.full_day', ['hours' => Words::hours(Minutes::of($sum), $reader)]);
+                $refused[$index] = CellResult::refused($change->input, $change->task, $change->before, $sentence);
+            } else {
+                $sums[$date] = $sum;
+            }
+        }
+
+        return $refused;
+    }
+
+    /**
+     * @param  array<int, CellChange>  $changes
+     * @return array<int, CellResult>
+     */
+    private function write(array $changes, Person $actor, Person $owner): array
+    {
+        $results = [];
+        $cleared = [];
+        $rows = ['new' => [], 'changed' => []];
+        foreach ($changes as $index => $change) {
+            $after = $change->isClearing() ? null : $change->after($actor, $owner);
+            if ($after !== null) {
+                $rows[$change->before === null ? 'new' : 'changed'][] = $after->getAttributes();
+            } elseif ($change->before !== null) {
+                $cleared[] = $change->before->id;
+            }
+            $results[$index] = CellResult::saved($change->input, $change->task, $after);
+        }
+        if ($cleared !== []) {
+            Entry::query()->whereIntegerInRaw('id', $cleared)->delete();
+        }
+        if ($rows['new'] !== []) {
+            Entry::query()->insert($rows['new']);
+        }
+        if ($rows['changed'] !== []) {
+            Entry::query()->upsert($rows['changed'], ['id'], ['minutes', 'note', 'client_note', 'billable', 'recorded_by_id', 'version']);
+        }
+        $this->trail->of(array_values(array_map(static fn (CellChange $change): TrailLine => $change->traced($actor, $owner), $changes)));
+
+        return $results;
+    }
+
+    private static function movedOn(?Entry $entry, Person $reader): string
+    {
+        return $entry === null
+            ? Words::refusal('cell.moved_on_empty')
+            : Words::refusal('cell.moved_on', ['hours' => Words::hours(Minutes::of($entry->minutes), $reader)]);
+    }
+}

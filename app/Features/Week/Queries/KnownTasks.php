@@ -1,0 +1,112 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Features\Week\Queries;
+
+use App\Features\Week\Props\TaskGroup;
+use App\Features\Week\Props\TaskOfferProps;
+use App\Models\Person;
+use App\Support\Database\Record;
+use Illuminate\Database\Query\Builder;
+use Illuminate\Support\Facades\DB;
+use Moss\Core\Calendar\Week;
+use Moss\Core\QuickLine\KnownTask;
+use Moss\Core\QuickLine\TaskSearch;
+
+/** The tasks that a person may record on in a week, for the search of lines and the quick line. In three queries. */
+final readonly class KnownTasks
+{
+    /** How far back work counts as recent, in weeks. */
+    private const RECENT = 6;
+
+    /**
+     * @param  array<int, TaskOfferProps>  $offers  by task id
+     * @param  list<KnownTask>  $known
+     */
+    private function __construct(public array $offers, private array $known)
+    {
+    }
+
+    public static function of(Person $owner, Week $week, RecordableTasks $tasks): self
+    {
+        $recent = self::recent($owner, $week);
+        $roles = self::roles($owner);
+        $offers = [];
+        $known = [];
+        foreach ($tasks->openOn($owner, $week->monday()) as $task) {
+            $id = $task->int('id');
+            $group = self::group($task, $recent, $week);
+            $offers[$id] = self::offer($task, $roles[$id] ?? null, $group);
+            $order = array_search($group, TaskGroup::cases(), true);
+            // Recent ones by how long ago, before everything else.
+            $rank = $group === TaskGroup::Recent ? $recent[$id] : 10_000 * (int) $order;
+            $known[] = new KnownTask($id, $task->string('project'), $task->string('project_name'), $task->string('code'), $task->string('name'), $task->stringOrNull('charge_code'), $rank);
+        }
+
+        return new self($offers, $known);
+    }
+
+    public function search(): TaskSearch
+    {
+        return new TaskSearch($this->known);
+    }
+
+    /** @param  array<int, int>  $recent */
+    private static function group(Record $task, array $recent, Week $week): TaskGroup
+    {
+        return match (true) {
+            isset($recent[$task->int('id')]) => TaskGroup::Recent,
+            $task->stringOrNull('assigned') === null => TaskGroup::NonProject,
+            $task->string('assigned_from') > $week->sunday()->toString() => TaskGroup::Later,
+            $task->string('assigned') === 'own' => TaskGroup::Mine,
+            default => TaskGroup::Team,
+        };
+    }
+
+    private static function offer(Record $task, ?Record $role, TaskGroup $group): TaskOfferProps
+    {
+        return new TaskOfferProps(
+            $task->int('id'),
+            $role?->intOrNull('role_id'),
+            LineKey::of($task->int('id'), $role?->intOrNull('role_id')),
+            $task->string('name'),
+            $task->string('code'),
+            $task->string('project'),
+            $task->string('project_name'),
+            $task->stringOrNull('charge_code'),
+            $role?->stringOrNull('role_name'),
+            $group,
+        );
+    }
+
+    /** @return array<int, int> by task, how many days before the end of the week it was last worked on */
+    private static function recent(Person $owner, Week $week): array
+    {
+        $days = [];
+        $query = DB::table('entries')->where('person_id', $owner->id)
+            ->whereBetween('date', [$week->plusWeeks(-self::RECENT)->monday()->toString(), $week->sunday()->toString()])
+            ->groupBy('task_id')->select('task_id')->selectRaw('CAST(julianday(?) - julianday(max(date)) AS INTEGER) AS days', [$week->sunday()->toString()]);
+        foreach (Record::all($query) as $record) {
+            $days[$record->int('task_id')] = $record->int('days');
+        }
+
+        return $days;
+    }
+
+    /** @return array<int, Record> by task, the role of the person's assignment, else of their team's; of several, the first */
+    private static function roles(Person $owner): array
+    {
+        $query = DB::table('assignments')->leftJoin('roles', 'roles.id', 'assignments.role_id')
+            ->where(static fn (Builder $holder): Builder => $holder->where('assignments.person_id', $owner->id)
+                ->when($owner->team_id !== null, static fn (Builder $team): Builder => $team->orWhere('assignments.team_id', $owner->team_id)))
+            ->select('assignments.task_id', 'assignments.role_id', 'roles.name AS role_name')
+            ->orderByRaw('assignments.person_id IS NULL')->orderBy('assignments.starts_on')->orderBy('assignments.id');
+        $roles = [];
+        foreach (Record::all($query) as $record) {
+            $roles[$record->int('task_id')] ??= $record;
+        }
+
+        return $roles;
+    }
+}

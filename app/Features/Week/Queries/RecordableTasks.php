@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Features\Week\Queries;
+
+use App\Models\Person;
+use App\Support\Database\Record;
+use App\Support\Words;
+use Illuminate\Database\Query\Builder;
+use Illuminate\Support\Facades\DB;
+use Moss\Core\Calendar\Day;
+
+/** Which tasks a person may record on: their own, their team's, and internal ones; open, and not done. */
+final class RecordableTasks
+{
+    /**
+     * Any tasks, with all that says whether they can be recorded on.
+     *
+     * @param  list<int>  $ids
+     * @return array<int, Record> by id
+     */
+    public function byId(Person $owner, array $ids): array
+    {
+        $tasks = [];
+        foreach (Record::all($this->tasks($owner)->whereIntegerInRaw('tasks.id', $ids)) as $record) {
+            $tasks[$record->int('id')] = $record;
+        }
+
+        return $tasks;
+    }
+
+    /** @return list<Record> those open to the person that are not done on a day; assigned ones also if planned for later */
+    public function openOn(Person $owner, Day $day): array
+    {
+        return Record::all($this->tasks($owner)
+            ->where('projects.state', 'open')
+            ->where(static fn (Builder $open): Builder => $open->whereNull('tasks.done_on')->orWhere('tasks.done_on', '>=', $day->toString()))
+            ->where(fn (Builder $who): Builder => $who->where('projects.internal', 1)->orWhereExists($this->assignments($owner))));
+    }
+
+    /** @return string|null why nothing can be recorded on the task on the day; null where it can */
+    public static function refusal(Person $owner, ?Record $task, Day $day): ?string
+    {
+        if ($task === null) {
+            return Words::refusal('cell.no_task');
+        }
+        $names = ['task' => $task->string('name'), 'project' => $task->string('project_name'), 'manager' => $task->string('manager')];
+        $doneOn = $task->stringOrNull('done_on');
+
+        return match (true) {
+            $task->stringOrNull('assigned') === null && ! $task->bool('internal') => Words::refusal('cell.not_assigned', $names),
+            $task->string('project_state') === 'closed' => Words::refusal('cell.closed', $names),
+            $doneOn !== null && $day->isAfter(Day::of($doneOn)) => Words::refusal('cell.done', ['day' => $doneOn] + $names),
+            ! $owner->employment()->includes($day) => Words::refusal('cell.not_employed'),
+            default => null,
+        };
+    }
+
+    private function tasks(Person $owner): Builder
+    {
+        $first = $this->assignments($owner)->selectRaw("min(CASE WHEN assignments.person_id IS NULL THEN 'team' ELSE 'own' END)");
+
+        return DB::table('tasks')
+            ->join('projects', 'projects.id', 'tasks.project_id')
+            ->join('people', 'people.id', 'projects.manager_id')
+            ->select('tasks.id', 'tasks.code', 'tasks.name', 'tasks.charge_code', 'tasks.done_on', 'projects.code AS project', 'projects.name AS project_name')
+            ->addSelect('projects.state AS project_state', 'projects.internal', 'people.name AS manager')
+            ->selectRaw('coalesce(tasks.billable, projects.billable) AS billable')
+            // Whose it is, the person's own before their team's; and when the first of those assignments starts.
+            ->selectSub($first, 'assigned')
+            ->selectSub($this->assignments($owner)->selectRaw('min(assignments.starts_on)'), 'assigned_from');
+    }
+
+    private function assignments(Person $owner): Builder
+    {
+        return DB::table('assignments')->whereColumn('assignments.task_id', 'tasks.id')
+            ->where(static fn (Builder $holder): Builder => $holder->where('assignments.person_id', $owner->id)
+                ->when($owner->team_id !== null, static fn (Builder $team): Builder => $team->orWhere('assignments.team_id', $owner->team_id)));
+    }
+}

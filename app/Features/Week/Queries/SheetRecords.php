@@ -1,0 +1,174 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Features\Week\Queries;
+
+use App\Models\Person;
+use App\Support\Database\Record;
+use Illuminate\Database\Query\Builder;
+use Illuminate\Support\Facades\DB;
+use Moss\Core\Calendar\Day;
+use Moss\Core\Calendar\DayRange;
+use Moss\Core\Calendar\Week;
+use Moss\Core\Sheet\Line;
+use Moss\Core\Sheet\PastWeeks;
+
+/** Everything that a person's week is made of: recorded, assigned and chosen. In five queries. */
+final readonly class SheetRecords
+{
+    /**
+     * @param  list<Record>  $entries  of the week, with all that a cell shows
+     * @param  list<Record>  $history  sums by day, line and state of the weeks around
+     * @param  list<Record>  $choices  lines added and removed, and pencil rubbed out
+     * @param  list<Record>  $assignments  of the person and their team, on tasks that are assigned in the week or were worked on
+     * @param  array<int, Record>  $tasks  by id, every one that the others speak of
+     * @param  Week  $lastFull  the last week that is over before both the week and today
+     */
+    private function __construct(
+        public Week $week,
+        public Week $lastFull,
+        public array $entries,
+        public array $history,
+        public array $choices,
+        public array $assignments,
+        public array $tasks,
+    ) {
+    }
+
+    public static function load(Person $owner, Week $week, Day $today): self
+    {
+        $thisWeek = Week::containing($today);
+        $lastFull = ($week->monday()->isBefore($thisWeek->monday()) ? $week : $thisWeek)->plusWeeks(-1);
+        $entries = self::entries($owner, $week);
+        $history = self::history($owner, $week, $lastFull);
+        $choices = self::choices($owner, $week);
+        $past = self::ids($history, static fn (Record $record): bool => $record->string('date') < $week->monday()->toString());
+        $assignments = self::assignments($owner, $week, $past);
+
+        return new self($week, $lastFull, $entries, $history, $choices, $assignments, self::tasks(self::ids([...$entries, ...$history, ...$choices, ...$assignments])));
+    }
+
+    /** The line that an entry, assignment or choice is about. */
+    public function lineOf(Record $record): Line
+    {
+        $task = $this->tasks[$record->int('task_id')];
+
+        return new Line($task->string('project'), $task->string('code'), $record->stringOrNull('role'));
+    }
+
+    /** @return list<Record> */
+    private static function entries(Person $owner, Week $week): array
+    {
+        $recordedAt = DB::table('trail')->selectRaw('max(trail.at)')
+            ->whereColumn('trail.person_id', 'entries.person_id')->whereColumn('trail.date', 'entries.date')
+            ->whereColumn('trail.task_id', 'entries.task_id')->whereIn('trail.act', ['ink', 'change'])
+            ->whereRaw("json_extract(trail.after, '$.role') IS entries.role_id");
+        $query = DB::table('entries')
+            ->leftJoin('roles', 'roles.id', 'entries.role_id')
+            ->leftJoin('people AS approvers', 'approvers.id', 'entries.approver_id')
+            ->leftJoin('people AS recorders', 'recorders.id', 'entries.recorded_by_id')
+            ->where('entries.person_id', $owner->id)
+            ->whereBetween('entries.date', [$week->monday()->toString(), $week->sunday()->toString()])
+            ->select('entries.task_id', 'entries.role_id', 'roles.code AS role', 'roles.name AS role_name', 'entries.date', 'entries.minutes')
+            ->addSelect('entries.version', 'entries.state', 'entries.note', 'entries.client_note', 'entries.billable', 'entries.return_word')
+            ->addSelect('entries.corrects', 'approvers.name AS approver', 'recorders.name AS recorder', 'entries.recorded_by_id')
+            ->selectSub($recordedAt, 'recorded_at');
+
+        return Record::all($query);
+    }
+
+    /** @return list<Record> */
+    private static function history(Person $owner, Week $week, Week $lastFull): array
+    {
+        $ribbon = Ribbon::days($week);
+        $days = DayRange::between(Day::earlier($ribbon->first(), $lastFull->plusWeeks(1 - PastWeeks::USUAL)->monday()), $ribbon->last());
+        $query = DB::table('entries')
+            ->leftJoin('roles', 'roles.id', 'entries.role_id')
+            ->where('entries.person_id', $owner->id)
+            ->whereBetween('entries.date', [$days->first()->toString(), $days->last()->toString()])
+            ->select('entries.date', 'entries.task_id', 'entries.role_id', 'roles.code AS role', 'roles.name AS role_name', 'entries.state')
+            ->selectRaw('sum(entries.minutes) AS minutes')
+            ->groupBy('entries.date', 'entries.task_id', 'entries.role_id', 'entries.state');
+
+        return Record::all($query);
+    }
+
+    /** @return list<Record> */
+    private static function choices(Person $owner, Week $week): array
+    {
+        return Record::all(DB::table('sheet_choices')
+            ->leftJoin('roles', 'roles.id', 'sheet_choices.role_id')
+            ->where('sheet_choices.person_id', $owner->id)->where('sheet_choices.week', $week->toString())
+            ->select('sheet_choices.task_id', 'sheet_choices.role_id', 'roles.code AS role', 'roles.name AS role_name', 'sheet_choices.date', 'sheet_choices.choice'));
+    }
+
+    /**
+     * @param  list<int>  $past  ids of tasks
+     * @return list<Record>
+     */
+    private static function assignments(Person $owner, Week $week, array $past): array
+    {
+        $mine = static fn (Builder $holder): Builder => $holder->where('assignments.person_id', $owner->id)
+            ->when($owner->team_id !== null, static fn (Builder $team): Builder => $team->orWhere('assignments.team_id', $owner->team_id));
+        $inWeek = DB::table('assignments')->select('assignments.task_id')->where($mine)
+            ->where('assignments.starts_on', '<=', $week->sunday()->toString())
+            ->where('assignments.ends_on', '>=', $week->monday()->toString());
+
+        return Record::all(DB::table('assignments')
+            ->leftJoin('teams', 'teams.id', 'assignments.team_id')
+            ->leftJoin('roles', 'roles.id', 'assignments.role_id')
+            ->where($mine)
+            ->where(static fn (Builder $task): Builder => $task->whereIn('assignments.task_id', $inWeek)->orWhereIn('assignments.task_id', $past))
+            ->select('assignments.task_id', 'assignments.role_id', 'assignments.person_id', 'assignments.planned_minutes', 'assignments.starts_on', 'assignments.ends_on')
+            ->addSelect('teams.code AS team', 'roles.code AS role', 'roles.name AS role_name')
+            ->selectRaw('coalesce(('.self::saidDone($owner)->toRawSql().'), 0) AS said_done')
+            ->orderBy('assignments.task_id')->orderBy('assignments.starts_on')->orderBy('assignments.id'));
+    }
+
+    /** Whether the person's latest word on the task of an assignment is that it is done. */
+    private static function saidDone(Person $owner): Builder
+    {
+        return DB::table('restatements')->select('restatements.done')
+            ->whereColumn('restatements.task_id', 'assignments.task_id')->where('restatements.person_id', $owner->id)
+            ->orderByDesc('restatements.stated_on')->orderByDesc('restatements.id')->limit(1);
+    }
+
+    /**
+     * @param  list<int>  $ids
+     * @return array<int, Record>
+     */
+    private static function tasks(array $ids): array
+    {
+        $query = DB::table('tasks')
+            ->join('projects', 'projects.id', 'tasks.project_id')
+            ->leftJoin('phases', 'phases.id', 'tasks.phase_id')
+            ->whereIntegerInRaw('tasks.id', $ids)
+            ->select('tasks.id', 'tasks.name', 'tasks.code', 'tasks.done_on', 'projects.code AS project', 'projects.name AS project_name')
+            ->addSelect('projects.state AS project_state', 'projects.internal', 'phases.name AS phase')
+            ->selectRaw('coalesce(tasks.billable, projects.billable) AS billable');
+        $tasks = [];
+        foreach (Record::all($query) as $record) {
+            $tasks[$record->int('id')] = $record;
+        }
+
+        return $tasks;
+    }
+
+    /**
+     * @param  list<Record>  $records
+     * @param  (callable(Record): bool)|null  $which
+     * @return list<int> task ids, each once
+     */
+    private static function ids(array $records, ?callable $which = null): array
+    {
+        $ids = [];
+        foreach ($records as $record) {
+            if ($which === null || $which($record)) {
+                $ids[$record->int('task_id')] = true;
+            }
+        }
+
+        return array_keys($ids);
+    }
+}

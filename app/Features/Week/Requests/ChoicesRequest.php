@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Features\Week\Requests;
+
+use App\Features\Week\Actions\Choice;
+use App\Models\SheetChoice;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
+use Moss\Core\Calendar\Day;
+
+final class ChoicesRequest extends FormRequest
+{
+    private const MOST = 500;
+
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return [
+            'choices' => ['required', 'list', 'max:'.self::MOST],
+            'choices.*.task' => ['required', 'integer'],
+            'choices.*.role' => ['nullable', 'integer'],
+            'choices.*.date' => ['nullable', 'date_format:Y-m-d', 'regex:/^(19|2\d)/', 'required_if:choices.*.choice,'.SheetChoice::RubbedOut->value],
+            'choices.*.choice' => ['nullable', Rule::in([SheetChoice::Added->value, SheetChoice::RubbedOut->value])],
+        ];
+    }
+
+    /** @return list<Choice> */
+    public function choices(): array
+    {
+        $choices = [];
+        /** @var array{task: int|string, role?: int|string|null, date?: string|null, choice?: string|null} $choice */
+        foreach ($this->array('choices') as $choice) {
+            $wanted = isset($choice['choice']) ? SheetChoice::from($choice['choice']) : null;
+            $choices[] = new Choice(
+                (int) $choice['task'],
+                isset($choice['role']) ? (int) $choice['role'] : null,
+                isset($choice['date']) && $wanted !== SheetChoice::Added ? Day::of($choice['date']) : null,
+                $wanted,
+            );
+        }
+
+        return $choices;
+    }
+}

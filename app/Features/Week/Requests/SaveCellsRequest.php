@@ -1,0 +1,93 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Features\Week\Requests;
+
+use App\Features\Week\Actions\CellInput;
+use App\Models\Role;
+use App\Support\Words;
+use Closure;
+use Illuminate\Contracts\Validation\Validator;
+use Illuminate\Foundation\Http\FormRequest;
+use Moss\Core\Calendar\Day;
+use Moss\Core\Calendar\Week;
+use Moss\Core\Sheet\ClientNote;
+
+final class SaveCellsRequest extends FormRequest
+{
+    /** A sheet of 140 lines: more than anybody keeps, and little enough to be saved at once. */
+    private const MOST_CELLS = 1000;
+
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return [
+            'cells' => ['required', 'list', 'max:'.self::MOST_CELLS],
+            'cells.*.task' => ['required', 'integer'],
+            'cells.*.role' => ['nullable', 'integer'],
+            'cells.*.date' => ['required', 'date_format:Y-m-d', 'regex:/^(19|2\d)/'],
+            'cells.*.hours' => ['nullable', 'string'],
+            'cells.*.note' => ['nullable', 'string', 'max:'.ClientNote::MAX_LENGTH],
+            'cells.*.clientNote' => ['nullable', 'string', 'max:'.ClientNote::MAX_LENGTH],
+            'cells.*.billable' => ['nullable', 'boolean'],
+            'cells.*.seen' => ['nullable', 'integer'],
+        ];
+    }
+
+    /** @return list<CellInput> */
+    public function cells(): array
+    {
+        $inputs = [];
+        /** @var array{task: int|string, date: string, role?: int|string|null, hours?: string|null, seen?: int|string|null, note?: string|null, clientNote?: string|null, billable?: bool|int|string|null} $cell */
+        foreach ($this->array('cells') as $cell) {
+            $inputs[] = new CellInput(
+                (int) $cell['task'],
+                isset($cell['role']) ? (int) $cell['role'] : null,
+                Day::of($cell['date']),
+                // An empty text is null by the time it is here; asking for hours at all is what counts.
+                array_key_exists('hours', $cell) ? $cell['hours'] ?? '' : null,
+                isset($cell['seen']) ? (int) $cell['seen'] : null,
+                array_key_exists('note', $cell) ? $cell['note'] ?? '' : null,
+                array_key_exists('clientNote', $cell) ? $cell['clientNote'] ?? '' : null,
+                isset($cell['billable']) ? (bool) $cell['billable'] : null,
+            );
+        }
+
+        return $inputs;
+    }
+
+    /** @return list<Closure> what concerns the cells together, once each of them has the right shape */
+    public function after(): array
+    {
+        return [function (Validator $validator): void {
+            if ($validator->errors()->isEmpty()) {
+                $problem = $this->problem($this->cells());
+                if ($problem !== null) {
+                    $validator->errors()->add('cells', $problem);
+                }
+            }
+        }];
+    }
+
+    /** @param  list<CellInput>  $cells */
+    private function problem(array $cells): ?string
+    {
+        $week = $this->route('week');
+        $seen = [];
+        $roles = [];
+        foreach ($cells as $cell) {
+            if ($week instanceof Week && ! $week->days()->includes($cell->day)) {
+                return Words::refusal('cell.other_week', ['day' => $cell->day->toString(), 'week' => $week->toString()]);
+            }
+            if (isset($seen[$cell->cell()])) {
+                return Words::refusal('cell.twice');
+            }
+            $seen[$cell->cell()] = true;
+            $roles[$cell->role ?? 0] = true;
+        }
+        unset($roles[0]);
+
+        return $roles !== [] && Role::query()->whereKey(array_keys($roles))->count() < count($roles) ? Words::refusal('cell.no_role') : null;
+    }
+}

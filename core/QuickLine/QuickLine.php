@@ -1,0 +1,125 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Moss\Core\QuickLine;
+
+use Moss\Core\Calendar\Day;
+use Moss\Core\Calendar\Week;
+use Moss\Core\Time\HoursText;
+use Moss\Core\Time\HoursTextRefused;
+use Moss\Core\Time\Minutes;
+
+/**
+ * Hours, days, words and a note, read from one line of text.
+ *
+ * Everything after the word `note` is the note for the team. The rest is split at spaces, in any order: the first
+ * hours text is the hours, where a plain number counts only as the first word; what names days is days; `as` and a
+ * word name a role; all else is words that a task must fit. `+` before the hours adds them to what is there.
+ * Example: `1:30 bell frame mon-wed note scaffold check`.
+ */
+final readonly class QuickLine
+{
+    /** Longer than any sensible line and short enough to be matched at once. */
+    private const MAX_LENGTH = 2000;
+
+    /**
+     * @param  list<Day>  $days  in the order of the calendar, each once, all within the week
+     * @param  non-empty-list<string>  $words  that a task must fit, as typed
+     * @param  string|null  $role  the beginning of a role's name or code
+     */
+    private function __construct(
+        public Minutes $hours,
+        public bool $adds,
+        public array $days,
+        public array $words,
+        public ?string $role,
+        public string $note,
+    ) {
+    }
+
+    /**
+     * @param  Week  $week  that names of days mean
+     * @param  Day  $today  that `today` and `yesterday` mean; the day meant where none is named, if the week has it
+     *
+     * @throws QuickRefused
+     */
+    public static function read(string $text, Week $week, Day $today): self
+    {
+        if (strlen($text) > self::MAX_LENGTH) {
+            throw QuickRefused::because(QuickFault::TooLong, $text);
+        }
+        [$line, $note] = self::splitNote($text);
+        $tokens = preg_split('/\s+/u', trim($line), -1, PREG_SPLIT_NO_EMPTY) ?: [];
+        [$hours, $adds, $tokens] = self::takeHours($tokens);
+        [$role, $tokens] = self::takeRole($tokens);
+        [$days, $tokens] = DayWords::take($tokens, $week, $today);
+        if ($tokens === []) {
+            throw QuickRefused::because(QuickFault::NoWords);
+        }
+        if ($days === []) {
+            $days = $week->days()->includes($today) ? [$today] : throw QuickRefused::because(QuickFault::NoDay);
+        }
+
+        return new self($hours, $adds, $days, $tokens, $role, $note);
+    }
+
+    /** @return array{string, string} the line and its note */
+    private static function splitNote(string $text): array
+    {
+        $parts = preg_split('/(?:^|\s)note(?:\s|$)/iu', $text, 2) ?: [$text];
+
+        return [$parts[0], trim($parts[1] ?? '')];
+    }
+
+    /**
+     * @param  list<string>  $tokens
+     * @return array{Minutes, bool, list<string>}
+     */
+    private static function takeHours(array $tokens): array
+    {
+        foreach ($tokens as $index => $token) {
+            $adds = str_starts_with($token, '+');
+            $text = $adds ? substr($token, 1) : $token;
+            // `1h 30m` is one amount in two words.
+            if (preg_match('/^\d+h$/i', $text) === 1 && preg_match('/^\d{1,2}m(in)?$/i', $tokens[$index + 1] ?? '') === 1) {
+                $text .= ' '.$tokens[$index + 1];
+                unset($tokens[$index + 1]);
+            }
+            $looksLikeHours = preg_match('/^-?[\d.,]*\d[\d.,]*\s*(?:h|m|min)[\d ]*(?:m|min)?$|^\d+:\d*$/i', $text) === 1;
+            if ($looksLikeHours || (($index === 0 || $adds) && preg_match('/^-?[\d.,]+$/', $text) === 1)) {
+                unset($tokens[$index]);
+
+                return [self::hours($text), $adds, array_values($tokens)];
+            }
+        }
+        throw QuickRefused::because(QuickFault::NoHours);
+    }
+
+    private static function hours(string $text): Minutes
+    {
+        try {
+            return HoursText::onDay($text);
+        } catch (HoursTextRefused $refused) {
+            throw QuickRefused::hours($refused);
+        }
+    }
+
+    /**
+     * @param  list<string>  $tokens
+     * @return array{string|null, list<string>}
+     */
+    private static function takeRole(array $tokens): array
+    {
+        foreach ($tokens as $index => $token) {
+            if (strtolower($token) === 'as' && isset($tokens[$index + 1])) {
+                $role = $tokens[$index + 1];
+                array_splice($tokens, $index, 2);
+
+                return [$role, $tokens];
+            }
+        }
+
+        return [null, $tokens];
+    }
+}

@@ -1,0 +1,1 @@
+export { SheetsPage } from './SheetsPage';

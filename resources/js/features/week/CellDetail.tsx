@@ -1,0 +1,127 @@
+import { fullDay, shortDay } from '@/lib/days';
+import { hoursInWords } from '@/lib/hours';
+import { text } from '@/lib/text';
+import type { CellProps, HoursFormat, LineProps, ProposalProps, WeekProps } from '@/types/generated/props';
+import { Remark } from '@/ui/Margin';
+import type { Cell } from './cells';
+import { isOpen } from './cells';
+import { CellTrail } from './CellTrail';
+import { CellTrouble } from './CellTrouble';
+import type { Command } from './gridKeys';
+import { NotesForm } from './NotesForm';
+import { RecordedBy } from './RecordedBy';
+import type { SheetActs } from './useSheet';
+
+interface CellDetailProps {
+    sheet: WeekProps;
+    line: LineProps;
+    cell: Cell;
+    cellKey: string;
+    proposal: ProposalProps | undefined;
+    /** Cells whose words for the client are only pencilled. */
+    clientNotesPencilled: number;
+    acts: SheetActs;
+    format: HoursFormat;
+    showsTrail: boolean;
+    onTrail: (shows: boolean) => void;
+    onCommand: (command: Command) => void;
+    onInkClientNotes: () => void;
+    onLeave: () => void;
+}
+
+/** How the cell stands, and who has to act next. */
+function standing({ state, waitsFor, returnWord }: CellProps): string | null {
+    switch (state) {
+        case 'submitted':
+            return text.week.remark.waitsFor(waitsFor ?? '');
+        case 'returned':
+            return returnWord === null ? text.week.remark.returnedWordless : text.week.remark.returned(returnWord);
+        case 'approved':
+            return text.week.remark.approved;
+        case 'settled':
+            return text.week.remark.settled;
+        default:
+            return null;
+    }
+}
+
+/** Everything there is to say and to write about the cell that one is on. */
+export function CellDetail(props: CellDetailProps) {
+    const { sheet, line, cell, cellKey, proposal, acts, format, onCommand } = props;
+    const { saved } = cell;
+    const stands = standing(saved);
+
+    return (
+        <Remark title={fullDay(saved.date)}>
+            <p className="font-semibold [overflow-wrap:anywhere]">{line.taskName}</p>
+            <p className="text-faded [overflow-wrap:anywhere]">
+                {[line.projectName, line.phase, line.roleName].filter((part) => part !== null).join(' · ')}
+            </p>
+            {line.closedBecause !== null && <p className="mt-1 text-ochre">{line.closedBecause}</p>}
+            <CellTrouble cell={cell} cellKey={cellKey} acts={acts} />
+            {saved.minutes !== null && saved.state !== null && (
+                <p className="mt-1">
+                    {hoursInWords(saved.minutes, format)},{' '}
+                    <span className={`stroke-${saved.state}`}>{text.state[saved.state]}</span>
+                    {saved.billable ? '' : `, ${text.week.remark.notBillable}`}.
+                </p>
+            )}
+            {proposal !== undefined && (
+                <p className="pencilled mt-1">
+                    {text.week.pencilled(hoursInWords(proposal.minutes, format))}
+                    {' – '}
+                    {proposal.why}
+                </p>
+            )}
+            {saved.minutes === null && proposal === undefined && saved.adjustments.length === 0 && cell.typed === null && (
+                <p className="pencilled mt-1">{text.week.remark.empty}</p>
+            )}
+            {stands !== null && <p className={saved.state === 'returned' ? 'mt-1 text-ochre' : 'mt-1 text-faded'}>{stands}</p>}
+            {saved.adjustments.map((adjustment) => (
+                <p key={adjustment.corrects} className="mt-1 text-ochre">
+                    {text.week.remark.corrects(hoursInWords(adjustment.minutes, format), shortDay(adjustment.corrects))}{' '}
+                    {adjustment.note}
+                </p>
+            ))}
+            <RecordedBy cell={saved} />
+            {saved.minutes !== null && (
+                <NotesForm
+                    key={`${cellKey} ${saved.version}`}
+                    cell={saved}
+                    mayWrite={sheet.mayRecord && isOpen(line, cell)}
+                    pencilled={props.clientNotesPencilled}
+                    onWrite={(wanted) => {
+                        acts.want(new Map([[cellKey, wanted]]));
+                    }}
+                    onInkAll={props.onInkClientNotes}
+                    onLeave={props.onLeave}
+                />
+            )}
+            <div className="mt-2 flex flex-wrap gap-x-3">
+                {([-1, 1] as const).map((by) => (
+                    <button
+                        key={by}
+                        type="button"
+                        className="act-quiet"
+                        onClick={() => {
+                            onCommand({ kind: 'step', by });
+                        }}
+                    >
+                        {by === -1 ? text.week.previousEntry : text.week.nextEntry}
+                    </button>
+                ))}
+                <button
+                    type="button"
+                    className="act-quiet"
+                    aria-expanded={props.showsTrail}
+                    onClick={() => {
+                        props.onTrail(!props.showsTrail);
+                    }}
+                >
+                    {text.week.trail}
+                </button>
+            </div>
+            {props.showsTrail && <CellTrail address={sheet.address} line={line} cell={saved} format={format} />}
+        </Remark>
+    );
+}

@@ -1,0 +1,106 @@
+import { text } from '@/lib/text';
+import type { CellProps } from '@/types/generated/props';
+import { NoteField } from '@/ui/NoteField';
+import { useState } from 'react';
+import type { Wanted } from './cells';
+
+interface NotesFormProps {
+    cell: CellProps;
+    mayWrite: boolean;
+    /** Cells of the week whose words for the client are only pencilled. */
+    pencilled: number;
+    onWrite: (wanted: Wanted) => void;
+    onInkAll: () => void;
+    onLeave: () => void;
+}
+
+/** The notes of an entry and whether it is billed; saved as one leaves a field. */
+export function NotesForm({ cell, mayWrite, pencilled, onWrite, onInkAll, onLeave }: NotesFormProps) {
+    const [edits, edit] = useState(false);
+    const proposed = cell.proposedClientNote;
+
+    if (!mayWrite) {
+        return (
+            <>
+                {cell.note !== '' && (
+                    <p className="mt-1 [overflow-wrap:anywhere]">
+                        <span className="text-faded">{text.week.remark.note}:</span> {cell.note}
+                    </p>
+                )}
+                {cell.clientNote !== '' && (
+                    <p className="mt-1 [overflow-wrap:anywhere]">
+                        <span className="text-faded">{text.week.remark.clientNote}:</span> {cell.clientNote}
+                    </p>
+                )}
+            </>
+        );
+    }
+
+    return (
+        <div className="mt-2 flex flex-col gap-2">
+            <NoteField
+                id="team-note"
+                label={text.week.remark.note}
+                saved={cell.note}
+                onSave={(note) => {
+                    onWrite({ note });
+                }}
+                onLeave={onLeave}
+            />
+            {proposed !== null && !edits ? (
+                <div>
+                    <p className="text-faded">{text.week.remark.clientNote}</p>
+                    <p className="pencilled [overflow-wrap:anywhere]">{proposed}</p>
+                    <p className="mt-1 flex flex-wrap gap-2">
+                        <button
+                            type="button"
+                            className="act"
+                            onClick={() => {
+                                onWrite({ clientNote: proposed });
+                            }}
+                        >
+                            {text.week.ink}
+                        </button>
+                        <button
+                            type="button"
+                            className="act"
+                            onClick={() => {
+                                edit(true);
+                            }}
+                        >
+                            {text.week.change}
+                        </button>
+                        {pencilled > 1 && (
+                            <button type="button" className="act" onClick={onInkAll}>
+                                {text.week.inkClientNotes(pencilled)}
+                            </button>
+                        )}
+                    </p>
+                </div>
+            ) : (
+                <NoteField
+                    id="client-note"
+                    label={text.week.remark.clientNote}
+                    saved={cell.clientNote}
+                    first={proposed ?? undefined}
+                    isFocused={edits}
+                    onSave={(clientNote) => {
+                        onWrite({ clientNote });
+                    }}
+                    onLeave={onLeave}
+                />
+            )}
+            <label className="flex min-h-6 items-center gap-2">
+                <input
+                    type="checkbox"
+                    className="size-4 accent-moss"
+                    checked={cell.billable}
+                    onChange={(event) => {
+                        onWrite({ billable: event.currentTarget.checked });
+                    }}
+                />
+                {text.week.remark.billable}
+            </label>
+        </div>
+    );
+}

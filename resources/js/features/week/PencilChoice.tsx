@@ -1,0 +1,54 @@
+import { text } from '@/lib/text';
+import type { LastWeekPencil, PencilProps } from '@/types/generated/props';
+import { Remark } from '@/ui/Margin';
+import { router } from '@inertiajs/react';
+
+const lastWeek: LastWeekPencil[] = ['off', 'lines', 'hours'];
+
+function prefer(preference: Record<string, string | boolean>) {
+    router.patch('/preferences', preference, { preserveScroll: true, preserveState: true });
+}
+
+/** Where pencilled hours may come from, as the person wants it. */
+export function PencilChoice({ pencil }: { pencil: PencilProps }) {
+    return (
+        <Remark title={text.week.pencilFrom.title}>
+            <div className="flex flex-col gap-0.5">
+                {(
+                    [
+                        ['pencilPlan', text.week.pencilFrom.plan, pencil.plan],
+                        ['pencilUsualWeek', text.week.pencilFrom.usualWeek, pencil.usualWeek],
+                    ] as const
+                ).map(([name, words, isOn]) => (
+                    <label key={name} className="flex min-h-6 items-center gap-2">
+                        <input
+                            type="checkbox"
+                            className="size-4 accent-moss"
+                            checked={isOn}
+                            onChange={() => {
+                                prefer({ [name]: !isOn });
+                            }}
+                        />
+                        {words}
+                    </label>
+                ))}
+                <label className="flex min-h-6 items-center gap-2">
+                    {text.week.pencilFrom.lastWeek}
+                    <select
+                        className="min-h-6 bg-paper"
+                        value={pencil.lastWeek}
+                        onChange={(event) => {
+                            prefer({ pencilLastWeek: event.currentTarget.value });
+                        }}
+                    >
+                        {lastWeek.map((choice) => (
+                            <option key={choice} value={choice}>
+                                {text.week.pencilFrom.lastWeekChoices[choice]}
+                            </option>
+                        ))}
+                    </select>
+                </label>
+            </div>
+        </Remark>
+    );
+}

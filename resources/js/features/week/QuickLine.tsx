@@ -1,0 +1,126 @@
+import { shortDay } from '@/lib/days';
+import { hoursInWords } from '@/lib/hours';
+import { text } from '@/lib/text';
+import type { HoursFormat, QuickReadingProps } from '@/types/generated/props';
+import { useId, useState } from 'react';
+import type { Cells } from './cells';
+import { replacedBy } from './quickLine';
+import type { useQuickLine } from './useQuickLine';
+
+interface QuickLineProps {
+    quick: ReturnType<typeof useQuickLine>;
+    cells: Cells;
+    format: HoursFormat;
+    onInk: (reading: QuickReadingProps) => void;
+    onLeave: () => void;
+}
+
+/** What was understood, in one sentence. */
+function understood(reading: QuickReadingProps, cells: Cells, format: HoursFormat): string {
+    const { task, days, minutes, adds, note } = reading;
+    const replaced = replacedBy(reading, cells);
+    const hours = hoursInWords(minutes, format);
+
+    return [
+        text.week.quick.understood(
+            minutes === 0 ? text.week.empty : adds ? text.week.quick.more(hours) : hours,
+            [task?.projectName, task?.taskName, task?.roleName].filter((part) => part != null).join(' · '),
+            days.map(shortDay).join(', '),
+        ),
+        note === '' ? null : text.week.quick.note(note),
+        replaced === null ? null : text.week.quick.replaces(hoursInWords(replaced, format)),
+    ]
+        .filter((part) => part !== null)
+        .join('; ');
+}
+
+/** One line of text that records time: read while it is typed, shown in pencil, inked by Enter. */
+export function QuickLine({ quick, cells, format, onInk, onLeave }: QuickLineProps) {
+    const id = useId();
+    const [at, setAt] = useState(0);
+    const { reading } = quick;
+    const candidates = reading?.candidates ?? [];
+    const chosen = candidates[Math.min(at, candidates.length - 1)];
+    const ink = async () => {
+        if (chosen !== undefined) {
+            quick.choose(chosen.task);
+            setAt(0);
+
+            return;
+        }
+        const found = await quick.ask();
+        if (found !== null && found.task !== null && found.message === null) {
+            onInk(found);
+            quick.clear();
+        }
+    };
+
+    return (
+        <div className="no-print mt-3 max-w-3xl" role="search" aria-label={text.week.quick.label}>
+            <div className="flex items-baseline gap-2">
+                <label htmlFor={`${id}-line`} className="text-faded">
+                    {text.week.quick.label}
+                </label>
+                <input
+                    id={`${id}-line`}
+                    data-quick-line
+                    role="combobox"
+                    aria-expanded={candidates.length > 0}
+                    aria-controls={`${id}-tasks`}
+                    aria-activedescendant={chosen === undefined ? undefined : `${id}-${chosen.task}`}
+                    aria-describedby={`${id}-says`}
+                    value={quick.line}
+                    placeholder={text.week.quick.example}
+                    autoComplete="off"
+                    maxLength={2000}
+                    className="min-h-9 min-w-0 flex-1 border-b border-edge bg-sheet px-2 placeholder:text-pencil placeholder:italic"
+                    onChange={(event) => {
+                        quick.type(event.currentTarget.value);
+                        setAt(0);
+                    }}
+                    onKeyDown={(event) => {
+                        const by = event.key === 'ArrowDown' ? 1 : event.key === 'ArrowUp' ? -1 : 0;
+                        if (event.key === 'Escape') {
+                            quick.clear();
+                            onLeave();
+                        } else if (event.key === 'Enter') {
+                            event.preventDefault();
+                            void ink();
+                        } else if (by !== 0 && candidates.length > 0) {
+                            event.preventDefault();
+                            setAt(Math.max(0, Math.min(candidates.length - 1, at + by)));
+                        }
+                    }}
+                />
+            </div>
+            <p id={`${id}-says`} role="status" className="min-h-6 pt-0.5">
+                {reading?.message != null && <span className="text-ochre">{reading.message}</span>}
+                {reading?.message === null && reading.task !== null && (
+                    <span className="pencilled">
+                        {understood(reading, cells, format)} – {text.week.quick.enterInks}
+                    </span>
+                )}
+                {quick.lost !== null && <span className="text-brick">{quick.lost}</span>}
+            </p>
+            <div id={`${id}-tasks`} role="listbox" aria-label={text.week.search.found} hidden={candidates.length === 0}>
+                {candidates.map((task) => (
+                    <div
+                        key={task.task}
+                        id={`${id}-${task.task}`}
+                        role="option"
+                        aria-selected={task === chosen}
+                        className="min-h-6 cursor-pointer border-s-2 border-transparent py-0.5 ps-2 aria-selected:border-ink aria-selected:bg-moss-wash"
+                        onClick={() => {
+                            quick.choose(task.task);
+                        }}
+                    >
+                        {task.taskName}{' '}
+                        <span className="text-faded">
+                            {[task.projectName, task.roleName].filter((part) => part !== null).join(' · ')}
+                        </span>
+                    </div>
+                ))}
+            </div>
+        </div>
+    );
+}

@@ -1,0 +1,123 @@
+import { text } from '@/lib/text';
+import type { HoursFormat, WeekProps } from '@/types/generated/props';
+import { Margin } from '@/ui/Margin';
+import { CellDetail } from './CellDetail';
+import { isSaving } from './cells';
+import { clientNotesPencilled } from './clientNotes';
+import type { Command } from './gridKeys';
+import { KeyList } from './KeyList';
+import { LineSearch } from './LineSearch';
+import { PencilChoice } from './PencilChoice';
+import { Strokes, WeekRemarks } from './Remarks';
+import { RemoveLinePanel } from './RemoveLinePanel';
+import type { SheetState } from './sheetState';
+import { SubmitPanel } from './SubmitPanel';
+import { UnsavedList } from './UnsavedList';
+import type { Panel } from './useCommands';
+import type { Grid } from './useGrid';
+import type { SheetActs } from './useSheet';
+
+interface SheetMarginProps {
+    sheet: WeekProps;
+    state: SheetState;
+    grid: Grid;
+    acts: SheetActs;
+    format: HoursFormat;
+    panel: Panel;
+    unsaved: number;
+    showsTrail: boolean;
+    onTrail: (shows: boolean) => void;
+    onCommand: (command: Command) => void;
+    onClose: () => void;
+}
+
+/** The margin of the sheet: what is being asked, or else remarks on the cell that one is on and on the week. */
+export function SheetMargin(props: SheetMarginProps) {
+    return (
+        <Margin label={text.week.margin}>
+            <Asked {...props} />
+        </Margin>
+    );
+}
+
+function Asked(props: SheetMarginProps) {
+    const { sheet, state, grid, acts, format, panel, unsaved, onClose } = props;
+    const line = grid.here?.row.line;
+    if (panel === 'submit') {
+        return (
+            <SubmitPanel
+                sheet={sheet}
+                totals={state.totals}
+                format={format}
+                unsaved={unsaved}
+                isSaving={isSaving(state.cells)}
+                onClose={onClose}
+            />
+        );
+    }
+    if (panel === 'keys') {
+        return <KeyList onClose={onClose} />;
+    }
+    if (panel === 'add line') {
+        return (
+            <LineSearch
+                address={sheet.address}
+                shown={new Set(state.lines.map(({ key }) => key))}
+                onAdd={(key) => {
+                    onClose();
+                    acts.addLine(key);
+                }}
+                onClose={onClose}
+            />
+        );
+    }
+    if (panel === 'remove line' && line !== undefined) {
+        return (
+            <RemoveLinePanel
+                line={line}
+                minutes={state.totals.lines[line.key] ?? 0}
+                format={format}
+                onRemove={() => {
+                    onClose();
+                    acts.removeLine(line.key);
+                }}
+                onClose={onClose}
+            />
+        );
+    }
+
+    return <Remarks {...props} />;
+}
+
+function Remarks({ sheet, state, grid, acts, format, unsaved, showsTrail, onTrail, onCommand, onClose }: SheetMarginProps) {
+    const { here } = grid;
+    const clientNotes = clientNotesPencilled(state.cells);
+
+    return (
+        <>
+            {here !== null && (
+                <CellDetail
+                    sheet={sheet}
+                    line={here.row.line}
+                    cell={here.cell}
+                    cellKey={here.key}
+                    proposal={state.proposals[here.key]}
+                    clientNotesPencilled={clientNotes.size}
+                    acts={acts}
+                    format={format}
+                    showsTrail={showsTrail}
+                    onTrail={onTrail}
+                    onCommand={onCommand}
+                    onInkClientNotes={() => {
+                        acts.want(clientNotes);
+                    }}
+                    onLeave={onClose}
+                />
+            )}
+            {unsaved > 0 && <UnsavedList state={state} grid={grid} />}
+            <WeekRemarks days={sheet.days} lines={state.lines} cells={state.cells} entered={state.totals.days} format={format} />
+            <Strokes />
+            {sheet.isOwn && <PencilChoice pencil={sheet.pencil} />}
+        </>
+    );
+}

@@ -1,0 +1,55 @@
+import type { LineProps } from '@/types/generated/props';
+
+/** A row that arrow keys reach: a line, or a folded project in place of its lines. */
+export type Row =
+    | { kind: 'line'; key: string; line: LineProps; isFirst: boolean }
+    | { kind: 'folded'; key: string; projectCode: string; projectName: string; lines: LineProps[] };
+
+/** The projects in the order of their lines, each once. */
+function projectsOf(lines: LineProps[]): string[] {
+    return [...new Set(lines.map((line) => line.projectCode))];
+}
+
+export function rowsOf(lines: LineProps[], folded: readonly string[]): Row[] {
+    return projectsOf(lines).flatMap((projectCode): Row[] => {
+        const own = lines.filter((line) => line.projectCode === projectCode);
+        const [first] = own;
+
+        return folded.includes(projectCode) && first !== undefined
+            ? [{ kind: 'folded', key: projectCode, projectCode, projectName: first.projectName, lines: own }]
+            : own.map((line) => ({ kind: 'line', key: line.key, line, isFirst: line === first }));
+    });
+}
+
+function swapped<Item>(items: Item[], index: number, by: -1 | 1): Item[] {
+    const [one, other] = [items[index], items[index + by]];
+    if (one === undefined || other === undefined) {
+        return items;
+    }
+    const next = [...items];
+    next[index] = other;
+    next[index + by] = one;
+
+    return next;
+}
+
+/** The lines with one moved among those of its project, or with its whole project moved among projects. */
+export function moved(lines: LineProps[], line: LineProps, by: -1 | 1, withProject: boolean): LineProps[] {
+    const projects = projectsOf(lines);
+    if (withProject) {
+        return swapped(projects, projects.indexOf(line.projectCode), by).flatMap((code) =>
+            lines.filter((one) => one.projectCode === code),
+        );
+    }
+
+    return projects.flatMap((code) => {
+        const own = lines.filter((one) => one.projectCode === code);
+
+        return code === line.projectCode ? swapped(own, own.indexOf(line), by) : own;
+    });
+}
+
+/** How the lines are kept, in words for the server. */
+export function arrangementOf(lines: LineProps[], folded: readonly string[]) {
+    return { projects: projectsOf(lines), lines: lines.map(({ key }) => key), folded };
+}

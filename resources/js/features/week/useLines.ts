@@ -1,0 +1,54 @@
+import { put } from '@/lib/http';
+import { useStable } from '@/lib/useStable';
+import { router } from '@inertiajs/react';
+import { useEffect, useRef, type Dispatch } from 'react';
+import { ofKey } from './cells';
+import { arrangementOf } from './rows';
+import type { SheetChange, SheetState } from './sheetState';
+
+function taskAndRole(line: string): { task: number; role: number | null } {
+    const [task = '', role = ''] = line.split(':');
+
+    return { task: Number(task), role: role === '' ? null : Number(role) };
+}
+
+/** Which lines the sheet has, in which order. The sheet comes anew from the server with each. */
+export function useLines(address: string, state: SheetState, change: Dispatch<SheetChange>) {
+    // What is to be done once a line is there.
+    const due = useRef(new Map<string, () => void>());
+    useEffect(() => {
+        for (const [line, act] of due.current) {
+            if (state.lines.some(({ key }) => key === line)) {
+                due.current.delete(line);
+                act();
+            }
+        }
+    }, [state.lines]);
+    const kept = { preserveState: true, preserveScroll: true } as const;
+
+    return {
+        add: useStable((line: string, then: () => void) => {
+            due.current.set(line, then);
+            router.put(`${address}/lines`, { choices: [{ ...taskAndRole(line), date: null, choice: 'added' }] }, kept);
+        }),
+        remove: useStable((line: string, minutes: number) => {
+            router.delete(`${address}/lines`, { ...kept, data: { ...taskAndRole(line), minutes } });
+        }),
+        rubOut: useStable((keys: readonly string[], out: boolean) => {
+            const choices = keys.map((key) => {
+                const { line, date } = ofKey(key);
+
+                return { ...taskAndRole(line), date, choice: out ? 'rubbed out' : null };
+            });
+            void put(`${address}/lines`, { choices }).then(() => {
+                if (!out) {
+                    router.reload({ only: ['sheet'] });
+                }
+            });
+        }),
+        arrange: useStable((lines: SheetState['lines'], folded: readonly string[]) => {
+            change({ kind: 'arranged', lines, folded });
+            void put('/preferences/arrangement', arrangementOf(lines, folded));
+        }),
+    };
+}

@@ -1,0 +1,33 @@
+import { read } from '@/lib/http';
+import type { ProposalProps, WeekProps } from '@/types/generated/props';
+import { useEffect, type Dispatch } from 'react';
+import type { SheetChange, SheetState } from './sheetState';
+
+const AFTER = 200;
+
+/** Asks anew what is pencilled whenever the sums have changed, once nothing is on its way. */
+export function usePencil(
+    sheet: WeekProps,
+    outbox: { isEmpty: () => boolean },
+    { totals }: SheetState,
+    change: Dispatch<SheetChange>,
+): void {
+    useEffect(() => {
+        if (!sheet.mayRecord || totals === sheet.totals) {
+            return;
+        }
+        let isLate = false;
+        const timer = window.setTimeout(() => {
+            void read<ProposalProps[]>(`${sheet.address}/pencil`).then((proposals) => {
+                if (proposals !== null && !isLate && outbox.isEmpty()) {
+                    change({ kind: 'pencilled', proposals });
+                }
+            });
+        }, AFTER);
+
+        return () => {
+            isLate = true;
+            window.clearTimeout(timer);
+        };
+    }, [sheet, totals, outbox, change]);
+}

@@ -1,0 +1,178 @@
+import { useShared } from '@/lib/shared';
+import { useStable } from '@/lib/useStable';
+import type { ProposalProps, WeekProps } from '@/types/generated/props';
+import { useEffect, useReducer, useRef } from 'react';
+import { heldOf, type Wanted } from './cells';
+import type { Act, CellStep } from './history';
+import { changedSheet, stateOf, type SheetState } from './sheetState';
+import { useHistory } from './useHistory';
+import { useLines } from './useLines';
+import { useOutbox } from './useOutbox';
+import { usePencil } from './usePencil';
+
+export interface SheetActs {
+    /** Wants things of cells, as one act that can be undone. */
+    want: (wanted: ReadonlyMap<string, Wanted>) => void;
+    /** Inks what is pencilled in these cells. */
+    ink: (keys: readonly string[]) => void;
+    rubOut: (keys: readonly string[]) => void;
+    restore: (key: string) => void;
+    /** After a cell has moved on: keep what is there, or put one's own in its place. */
+    choose: (key: string, mine: boolean) => void;
+    /** Steps back and forth; says whether there was anything to step over. */
+    undo: () => boolean;
+    redo: () => boolean;
+    retry: () => void;
+    /** Adds a line, shows it, and may want things of its cells at once. */
+    addLine: (line: string, wanted?: ReadonlyMap<string, Wanted>) => void;
+    removeLine: (line: string) => void;
+    arrange: (lines: SheetState['lines'], folded: readonly string[]) => void;
+}
+
+/** What inking the pencil in these cells would want of them. */
+function inked({ proposals, cells }: SheetState, keys: readonly string[]): Map<string, Wanted> {
+    const wanted = new Map<string, Wanted>();
+    for (const key of keys) {
+        const proposal: ProposalProps | undefined = proposals[key];
+        const cell = cells[key];
+        if (proposal !== undefined && cell?.typed === null) {
+            wanted.set(key, { hours: `${proposal.minutes}m` });
+        }
+    }
+
+    return wanted;
+}
+
+/** The sheet of a week: saved by itself, undone and done again, pencilled anew after every change. */
+export function useSheet(sheet: WeekProps): { state: SheetState; acts: SheetActs; isStranded: boolean } {
+    const [state, change] = useReducer(changedSheet, sheet, stateOf);
+    const reader = useShared().signedIn?.code ?? '';
+    const outbox = useOutbox(sheet.address, reader, change);
+    const history = useHistory(sheet.address);
+    const lines = useLines(sheet.address, state, change);
+    usePencil(sheet, outbox, state, change);
+
+    const first = useRef(sheet);
+    useEffect(() => {
+        if (first.current !== sheet) {
+            first.current = sheet;
+            change({ kind: 'arrived', sheet });
+        }
+    }, [sheet]);
+
+    const send = (wanted: ReadonlyMap<string, Wanted>) => {
+        const sendings = [...wanted].map(([key, asked]) => {
+            const cell = state.cells[key];
+            // What was refused before goes again with what is wanted now, so that none of it is lost.
+            const before = cell?.typed?.status === 'refused' || cell?.typed?.status === 'kept' ? cell.typed.wanted : {};
+
+            return { key, wanted: { ...before, ...asked }, seen: cell?.saved.version ?? null };
+        });
+        change({ kind: 'wanted', wanted: new Map(sendings.map((sending) => [sending.key, sending.wanted])) });
+        outbox.add(sendings);
+    };
+    const stepsOf = (wanted: ReadonlyMap<string, Wanted>): CellStep[] =>
+        [...wanted].map(([key, after]) => {
+            const cell = state.cells[key];
+
+            return { key, after, before: cell === undefined ? { hours: '' } : heldOf(cell, after) };
+        });
+    const perform = ({ steps, rubbedOut, line }: Act, back: boolean) => {
+        const wanted = new Map(steps.map(({ key, before, after }) => [key, back ? before : after]));
+        if (rubbedOut.length > 0) {
+            lines.rubOut(rubbedOut, !back);
+        }
+        if (line === null) {
+            send(wanted);
+        } else if ((line.change === 'added') === back) {
+            lines.remove(line.key, state.totals.lines[line.key] ?? 0);
+        } else {
+            lines.add(line.key, () => {
+                send(wanted);
+            });
+        }
+    };
+    const remember = (act: Partial<Act>) => {
+        history.add({ steps: [], rubbedOut: [], line: null, ...act });
+    };
+    const want = (wanted: ReadonlyMap<string, Wanted>) => {
+        if (wanted.size > 0) {
+            remember({ steps: stepsOf(wanted) });
+            send(wanted);
+        }
+    };
+
+    return {
+        state,
+        isStranded: outbox.isStranded(),
+        acts: {
+            want: useStable(want),
+            ink: useStable((keys) => {
+                want(inked(state, keys));
+            }),
+            rubOut: useStable((keys) => {
+                const pencilled = keys.filter((key) => state.proposals[key] !== undefined);
+                if (pencilled.length > 0) {
+                    remember({ rubbedOut: pencilled });
+                    change({ kind: 'rubbed out', keys: pencilled });
+                    lines.rubOut(pencilled, true);
+                }
+            }),
+            restore: useStable((key) => {
+                outbox.forget(key);
+                change({ kind: 'restored', key });
+            }),
+            choose: useStable((key, mine) => {
+                const typed = state.cells[key]?.typed;
+                if (typed?.status !== 'moved on') {
+                    return;
+                }
+                change({ kind: 'restored', key });
+                if (mine) {
+                    change({ kind: 'wanted', wanted: new Map([[key, typed.wanted]]) });
+                    outbox.add([{ key, wanted: typed.wanted, seen: typed.current.version }]);
+                }
+            }),
+            undo: useStable(() => {
+                const act = history.undo();
+                if (act !== null) {
+                    perform(act, true);
+                }
+
+                return act !== null;
+            }),
+            redo: useStable(() => {
+                const act = history.redo();
+                if (act !== null) {
+                    perform(act, false);
+                }
+
+                return act !== null;
+            }),
+            retry: outbox.retry,
+            addLine: useStable((line, wanted = new Map<string, Wanted>()) => {
+                remember({ steps: stepsOf(wanted), line: { key: line, change: 'added' } });
+                lines.add(line, () => {
+                    if (wanted.size > 0) {
+                        send(wanted);
+                    }
+                });
+            }),
+            removeLine: useStable((key) => {
+                const held = Object.entries(state.cells).filter(
+                    ([cell, { saved }]) => cell.startsWith(`${key} `) && saved.minutes !== null,
+                );
+                remember({
+                    steps: held.map(([cellKey, cell]) => ({
+                        key: cellKey,
+                        before: heldOf(cell, { hours: '' }),
+                        after: { hours: '' },
+                    })),
+                    line: { key, change: 'removed' },
+                });
+                lines.remove(key, state.totals.lines[key] ?? 0);
+            }),
+            arrange: lines.arrange,
+        },
+    };
+}

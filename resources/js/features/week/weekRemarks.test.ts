@@ -1,0 +1,47 @@
+import { describe, expect, it } from 'vitest';
+import { cellsOf } from './cells';
+import { clientNotesPencilled } from './clientNotes';
+import { cell, line } from './fixtures';
+import { groupedOffers } from './offers';
+import { overtimeOf, recordedByOthers } from './weekRemarks';
+
+const day = {
+    date: '2026-06-15',
+    owed: 240,
+    isWorkingDay: true,
+    isToday: false,
+    holiday: null,
+    absences: [{ kind: 'Leave', minutes: 240 }],
+};
+
+describe('remarks on a week', () => {
+    it('name hours beyond what a holiday or an absence leaves', () => {
+        expect(overtimeOf(day, 241)).toEqual({ minutes: 1, reason: 'Leave' });
+        expect(overtimeOf(day, 240)).toBeNull();
+        expect(overtimeOf({ ...day, holiday: 'Harbour Day', owed: 0 }, 60)).toEqual({ minutes: 60, reason: 'Harbour Day' });
+        expect(overtimeOf({ ...day, absences: [] }, 600)).toBeNull();
+    });
+
+    it('name who else recorded, how much and when', () => {
+        const by = (date: string, recordedBy: string | null, minutes = 60) => cell(date, { recordedBy, minutes });
+        expect(recordedByOthers([by('2026-06-17', 'Kit'), by('2026-06-15', 'Kit'), by('2026-06-15', null)])).toEqual([
+            { name: 'Kit', minutes: 120, dates: ['2026-06-15', '2026-06-17'] },
+        ]);
+    });
+
+    it('gather the notes for the client that are only pencilled', () => {
+        const cells = cellsOf([line(1, 'LENS', { '2026-06-16': { proposedClientNote: 'Lens, survey' } })]);
+        expect([...clientNotesPencilled(cells)]).toEqual([['1: 2026-06-16', { clientNote: 'Lens, survey' }]]);
+    });
+
+    it('group tasks on offer by why they are, until something is searched', () => {
+        const offer = (task: number, group: 'recent' | 'mine') =>
+            ({ task, group }) as Parameters<typeof groupedOffers>[0][number];
+        const offers = [offer(1, 'recent'), offer(2, 'recent'), offer(3, 'mine')];
+        expect(groupedOffers(offers, false).map(({ group, offers: some }) => [group, some.length])).toEqual([
+            ['recent', 2],
+            ['mine', 1],
+        ]);
+        expect(groupedOffers(offers, true)).toHaveLength(1);
+    });
+});

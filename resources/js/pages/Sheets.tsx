@@ -1,0 +1,1 @@
+export { SheetsPage as default } from '@/features/sheets';

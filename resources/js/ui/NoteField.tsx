@@ -1,0 +1,62 @@
+import { text } from '@/lib/text';
+import { useEffect, useRef } from 'react';
+
+interface NoteFieldProps {
+    id: string;
+    label: string;
+    saved: string;
+    /** What stands in it to begin with, where that is not what is saved. */
+    first?: string | undefined;
+    isFocused?: boolean;
+    onSave: (note: string) => void;
+    /** Enter has saved, or Escape given up: the focus goes back where it came from. */
+    onLeave: () => void;
+}
+
+/** A few words, saved by Enter or by going elsewhere; Escape leaves them as they were. */
+export function NoteField({ id, label, saved, first, isFocused = false, onSave, onLeave }: NoteFieldProps) {
+    const field = useRef<HTMLTextAreaElement>(null);
+    const finished = useRef(false);
+    const save = (words: string) => {
+        if (!finished.current && words.trim() !== saved) {
+            onSave(words.trim());
+        }
+    };
+
+    useEffect(() => {
+        if (isFocused) {
+            field.current?.focus();
+            field.current?.select();
+        }
+    }, [isFocused]);
+
+    return (
+        <label className="flex flex-col gap-0.5">
+            <span className="text-faded">{label}</span>
+            <textarea
+                ref={field}
+                id={id}
+                rows={2}
+                maxLength={2000}
+                defaultValue={first ?? saved}
+                title={text.noteKeys}
+                className="field-sizing-content max-h-48 min-h-12 w-full border-b border-edge bg-sheet px-2 py-1"
+                onKeyDown={(event) => {
+                    if (event.key === 'Escape') {
+                        event.currentTarget.value = saved;
+                        onLeave();
+                    } else if (event.key === 'Enter' && !event.shiftKey) {
+                        event.preventDefault();
+                        save(event.currentTarget.value);
+                        finished.current = true;
+                        onLeave();
+                        finished.current = false;
+                    }
+                }}
+                onBlur={(event) => {
+                    save(event.currentTarget.value);
+                }}
+            />
+        </label>
+    );
+}

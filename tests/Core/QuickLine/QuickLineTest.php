@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\QuickLine;
+
+use Moss\Core\Calendar\Day;
+use Moss\Core\Calendar\Week;
+use Moss\Core\QuickLine\QuickFault;
+use Moss\Core\QuickLine\QuickLine;
+use Moss\Core\QuickLine\QuickRefused;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** Today is Wednesday 17 June 2026. */
+final class QuickLineTest extends TestCase
+{
+    #[DataProvider('understood')]
+    public function test_a_line_is_understood(string $text, string $expected, string $week = '2026-W25', string $today = '2026-06-17'): void
+    {
+        $line = QuickLine::read($text, Week::of($week), Day::of($today));
+
+        self::assertSame($expected, implode(' | ', [
+            ($line->adds ? '+' : '').$line->hours->toInt(),
+            implode(' ', array_map(static fn (Day $day): string => substr($day->toString(), 5), $line->days)),
+            implode(' ', $line->words).($line->role === null ? '' : ' as '.$line->role),
+            $line->note,
+        ]));
+    }
+
+    /** @return iterable<string, array{0: string, 1: string, 2?: string, 3?: string}> */
+    public static function understood(): iterable
+    {
+        yield 'a day' => ['2h lens survey tue', '120 | 06-16 | lens survey | '];
+        yield 'a range' => ['1:30 bell frame mon-wed', '90 | 06-15 06-16 06-17 | bell frame | '];
+        yield 'a note' => ['90m training today note fire drill', '90 | 06-17 | training | fire drill'];
+        yield 'no day is today' => ['8 weir', '480 | 06-17 | weir | '];
+        yield 'yesterday' => ['.5 weir yesterday', '30 | 06-16 | weir | '];
+        yield 'a list of days' => ['1,5 weir mon,thu fri', '90 | 06-15 06-18 06-19 | weir | '];
+        yield 'whole names of days, any case' => ['1h Weir Tuesday-THURSDAY', '60 | 06-16 06-17 06-18 | Weir | '];
+        yield 'a day named twice counts once' => ['1h weir tue mon-tue', '60 | 06-15 06-16 | weir | '];
+        yield 'a date' => ['1h weir 2026-06-19', '60 | 06-19 | weir | '];
+        yield 'a date in words' => ['1h weir 19jun', '60 | 06-19 | weir | '];
+        yield 'a date in two words' => ['1h weir 19 june', '60 | 06-19 | weir | '];
+        yield 'days in front, hours behind' => ['tue lens 2h', '120 | 06-16 | lens | '];
+        yield 'hours in two words' => ['1h 30m lens', '90 | 06-17 | lens | '];
+        yield 'minutes in full' => ['90min lens', '90 | 06-17 | lens | '];
+        yield 'hours added' => ['+1:15 lens wed', '+75 | 06-17 | lens | '];
+        yield 'none clears' => ['0 lens wed', '0 | 06-17 | lens | '];
+        yield 'a number of the name stays with it' => ['2h pier 7 tue', '120 | 06-16 | pier 7 | '];
+        yield 'another role' => ['2h lens as senior mon', '120 | 06-15 | lens as senior | '];
+        yield 'days in a note are words' => ['2h lens note seen on tue 3h', '120 | 06-17 | lens | seen on tue 3h'];
+        yield 'a note without words' => ['2h lens note', '120 | 06-17 | lens | '];
+        yield 'notebooks are no notes' => ['2h notebooks', '120 | 06-17 | notebooks | '];
+        yield 'spaces of any kind' => ["  2h\u{00A0}lens\ttue ", '120 | 06-16 | lens | '];
+        yield 'a week around New Year, its old end' => ['1h weir 31dec', '60 | 12-31 | weir | ', '2026-W01', '2026-01-01'];
+        yield 'a week around New Year, its new end' => ['1h weir 2jan', '60 | 01-02 | weir | ', '2026-W01', '2026-01-01'];
+        yield 'the 29th of February' => ['1h weir 29feb', '60 | 02-29 | weir | ', '2028-W09', '2028-02-29'];
+        yield 'yesterday across a change of the clock' => ['1h weir yesterday', '60 | 03-29 | weir | ', '2026-W13', '2026-03-30'];
+    }
+
+    #[DataProvider('refused')]
+    public function test_what_is_not_understood_says_which_part(string $text, QuickFault $fault, string $part, string $today = '2026-06-17'): void
+    {
+        try {
+            QuickLine::read($text, Week::of('2026-W25'), Day::of($today));
+            self::fail('understood');
+        } catch (QuickRefused $refused) {
+            self::assertSame([$fault, $part], [$refused->fault, $refused->text]);
+        }
+    }
+
+    /** @return iterable<string, array{0: string, 1: QuickFault, 2: string, 3?: string}> */
+    public static function refused(): iterable
+    {
+        yield 'nothing' => ['', QuickFault::NoHours, ''];
+        yield 'no hours' => ['lens survey tue', QuickFault::NoHours, ''];
+        yield 'hours that are none' => ['1:75 lens', QuickFault::WrongHours, '1:75'];
+        yield 'more than a day' => ['25h lens', QuickFault::WrongHours, '25h'];
+        yield 'a negative' => ['-2h lens', QuickFault::WrongHours, '-2h'];
+        yield 'no words' => ['2h tue', QuickFault::NoWords, ''];
+        yield 'days the wrong way round' => ['2h lens fri-mon', QuickFault::DaysReversed, 'fri-mon'];
+        yield 'a date of another week' => ['2h lens 3jul', QuickFault::NotInWeek, '3jul'];
+        yield 'yesterday in the week before' => ['2h lens yesterday', QuickFault::NotInWeek, 'yesterday', '2026-06-15'];
+        yield 'no day while today is elsewhere' => ['2h lens', QuickFault::NoDay, '', '2026-06-30'];
+        yield 'a text without end' => [str_repeat('8', 2001), QuickFault::TooLong, str_repeat('8', 39).'…'];
+    }
+}
