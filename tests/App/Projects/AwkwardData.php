@@ -58,18 +58,27 @@ final class AwkwardData
             }
         }
 
+        $absences = [];
+        foreach (self::PEOPLE as $person) {
+            for ($count = $random->getInt(0, 30); $count > 0; $count--) {
+                $key = $person.','.$day();
+                $absences[$key] = $key.','.$pick(['', '4', '1:15', '12', '0:20']).',Leave';
+            }
+        }
+
         return [
             'organisation.csv' => "key,value\npattern,8 8 8 8 6 0 0\ncalendar,main\napproval,line\n",
             'calendars.csv' => "calendar,date,name,part\nmain,2026-05-25,One,\nmain,2026-06-17,Half,0.5\nisle,2026-06-01,Isle,0.33\n",
             'teams.csv' => "team,name\nfield,Field\n42,Forty-two\n",
             'roles.csv' => "role,name\nr1,One\nr2,Two\nr3,Three\n",
-            'people.csv' => "person,name,email,team,role,calendar,pattern\nada,Ada,ada@x.example,field,r1,isle,\nbo,Bo,bo@x.example,field,,,4 4 0 8:20 1.33 0 2\n007,Seven,seven@x.example,42,r2,,\nfield,Field,field@x.example,,r1,,0 0 0 0 0 0 0\nx.y_z-1,Xyz,xyz@x.example,,r3,,\nnobody,Nobody,nobody@x.example,,,,\n",
+            'people.csv' => "person,name,email,team,role,calendar,pattern,starts_on,ends_on\nada,Ada,ada@x.example,field,r1,isle,,,\nbo,Bo,bo@x.example,field,,,4 4 0 8:20 1.33 0 2,,\n007,Seven,seven@x.example,42,r2,,,2026-05-20,2026-06-24\nfield,Field,field@x.example,,r1,,0 0 0 0 0 0 0,,\nx.y_z-1,Xyz,xyz@x.example,,r3,,,,\nnobody,Nobody,nobody@x.example,,,,,,\n",
             'rates.csv' => "person,role,from,cost_rate\n,r1,2026-01-01,87.65\n,r1,2026-06-10,91.2375\nada,r2,2026-05-20,50\nada,,2026-06-01,33.33\n007,,2026-06-15,0.01\n,r2,2026-01-01,100\n",
             'clients.csv' => "client,name\nc1,One\n",
             'projects.csv' => "project,name,client,manager,starts_on,ends_on\nP,P,c1,ada,2026-05-01,2026-07-31\n2,Two,,bo,2026-06-01,2026-06-30\np-3,Three,c1,007,,\n",
             'tasks.csv' => $tasks,
             'assignments.csv' => "project,task,person,team,role,planned,starts_on,ends_on\n".implode("\n", $assignments)."\n",
             'entries.csv' => "person,project,task,role,date,hours,state\n".implode("\n", $entries)."\n",
+            'absences.csv' => "person,date,hours,kind\n".implode("\n", $absences)."\n",
             'restatements.csv' => "person,project,task,on,remaining,done\n".implode("\n", $restatements)."\n",
         ];
     }

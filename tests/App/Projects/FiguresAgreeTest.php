@@ -115,7 +115,7 @@ final class FiguresAgreeTest extends TestCase
     }
 
     /** @return array<string, string> */
-    private static function demonstration(): array
+    public static function demonstration(): array
     {
         return (new Scenario(Day::of('2026-06-17')))->files();
     }

@@ -24,6 +24,9 @@ final class Oracle
     /** @var list<array{kind: string, day: string, minutes: int, project: string, task: string, phase: string, person: string, team: string, role: string}>|null */
     private ?array $facts = null;
 
+    /** @var array<string, int>|null what remains, by `project|task|holder` */
+    private ?array $remaining = null;
+
     /** @param  array<string, string>  $files */
     public function __construct(array $files, private readonly string $today)
     {
@@ -89,6 +92,86 @@ final class Oracle
         }
 
         return $groups;
+    }
+
+    /** @return list<array{string, string, string, string, int}> day, project, task, role and minutes, in the order of the command */
+    public function pencil(string $person, string $monday): array
+    {
+        $this->remaining ??= array_map(static fn (array $figures): int => (int) ($figures['remaining'] ?? 0), $this->status());
+        $remaining = $this->remaining;
+        $lines = $this->ownLines($person);
+        $shares = array_map(fn (array $line): array => $this->phased(self::minutes($line['planned']), $line), $lines);
+        $pencilled = [];
+        for ($index = 0; $index < 7; $index++) {
+            $day = (new DateTimeImmutable($monday))->modify('+'.$index.' days')->format('Y-m-d');
+            $room = $this->owed($person, $day);
+            $entered = [];
+            foreach ($this->rows['entries'] as $entry) {
+                if ($entry['person'] === $person && $entry['date'] === $day) {
+                    $room -= self::minutes($entry['hours']);
+                    $line = $entry['project'].'|'.$entry['task'].'|'.self::text($entry, 'role');
+                    $entered[$line] = ($entered[$line] ?? 0) + self::minutes($entry['hours']);
+                }
+            }
+            foreach ($lines as $number => $line) {
+                $task = $line['project'].'|'.$line['task'];
+                $share = $shares[$number][$day] ?? 0;
+                $minutes = min($share - ($entered[$task.'|'.self::text($line, 'role')] ?? 0), $room, $remaining[$task.'|'.$person] ?? 0);
+                if ($minutes > 0) {
+                    $pencilled[] = [$day, $line['project'], $line['task'], self::text($line, 'role'), $minutes];
+                    $room -= $minutes;
+                    $remaining[$task.'|'.$person] -= $minutes;
+                }
+            }
+        }
+
+        return $pencilled;
+    }
+
+    /** @return list<array<string, string>> the person's assignments on open projects, in the order in which they are pencilled */
+    private function ownLines(string $person): array
+    {
+        $closed = [];
+        foreach ($this->rows['projects'] as $project) {
+            $closed[$project['project']] = self::text($project, 'state') === 'closed';
+        }
+        $lines = array_values(array_filter($this->rows['assignments'], static fn (array $row): bool => self::text($row, 'person') === $person && ! $closed[$row['project']]));
+        usort($lines, static fn (array $one, array $other): int => strcmp($one['ends_on'], $other['ends_on']) ?: strcmp($one['project'], $other['project'])
+            ?: strcmp($one['task'], $other['task']) ?: strcmp(self::text($one, 'role'), self::text($other, 'role')) ?: strcmp($one['starts_on'], $other['starts_on']));
+
+        return $lines;
+    }
+
+    private function owed(string $person, string $day): int
+    {
+        $row = $this->person($person);
+        if ($day < (self::text($row, 'starts_on') ?: '0') || $day > (self::text($row, 'ends_on') ?: '9')) {
+            return 0;
+        }
+        $held = $this->held($row, $day);
+        foreach ($this->rows['absences'] ?? [] as $absence) {
+            if ($absence['person'] === $person && $absence['date'] === $day) {
+                $held = self::text($absence, 'hours') === '' ? 0 : max(0, $held - self::minutes($absence['hours']));
+            }
+        }
+
+        return $held;
+    }
+
+    /** @param  array<string, string>  $person */
+    private function held(array $person, string $day): int
+    {
+        $settings = array_column($this->rows['organisation'], 'value', 'key');
+        $pattern = explode(' ', self::text($person, 'pattern') ?: ($settings['pattern'] ?? '8 8 8 8 8 0 0'));
+        $calendar = self::text($person, 'calendar') ?: ($settings['calendar'] ?? '');
+        $held = self::minutes($pattern[(int) (new DateTimeImmutable($day))->format('N') - 1]);
+        foreach ($this->rows['calendars'] ?? [] as $holiday) {
+            if ($holiday['calendar'] === $calendar && $holiday['date'] === $day) {
+                $held -= self::half($held * self::scaled(self::text($holiday, 'part') ?: '1', 4), 10000);
+            }
+        }
+
+        return $held;
     }
 
     /**
@@ -335,17 +418,9 @@ final class Oracle
     private function phased(int $minutes, array $row): array
     {
         $person = $this->person(self::text($row, 'person'));
-        $settings = array_column($this->rows['organisation'], 'value', 'key');
-        $pattern = explode(' ', self::text($person, 'pattern') ?: ($settings['pattern'] ?? '8 8 8 8 8 0 0'));
-        $calendar = self::text($person, 'calendar') ?: ($settings['calendar'] ?? '');
         $capacity = [];
         for ($day = new DateTimeImmutable($row['starts_on']); $day->format('Y-m-d') <= $row['ends_on']; $day = $day->modify('+1 day')) {
-            $held = self::minutes($pattern[(int) $day->format('N') - 1]);
-            foreach ($this->rows['calendars'] ?? [] as $holiday) {
-                if ($holiday['calendar'] === $calendar && $holiday['date'] === $day->format('Y-m-d')) {
-                    $held -= self::half($held * self::scaled(self::text($holiday, 'part') ?: '1', 4), 10000);
-                }
-            }
+            $held = $this->held($person, $day->format('Y-m-d'));
             if ($held > 0) {
                 $capacity[$day->format('Y-m-d')] = $held;
             }

@@ -18,7 +18,9 @@ use Moss\Core\Calendar\WorkPattern;
 use Moss\Core\Planning\Assignment;
 use Moss\Core\Planning\Holder;
 use Moss\Core\Sheet\Line;
+use Moss\Core\Sheet\PastLine;
 use Moss\Core\Sheet\Pencil;
+use Moss\Core\Sheet\PencilSource;
 use Moss\Core\Sheet\PlannedLine;
 use Moss\Core\Sheet\Proposal;
 use Moss\Core\Sheet\TaskEntry;
@@ -87,10 +89,19 @@ final class PencilTest extends TestCase
                 foreach (array_values($entered) as $index => $minutes) {
                     $entries[] = self::entry('T0', Day::of('2026-06-15')->plusDays($index)->toString(), is_int($minutes) ? $minutes : 0);
                 }
+                // The past says 9 h a day for a task that the plan knows, for one with little left, and for one without end.
+                $past = [];
+                foreach (['T0' => 900, 'T2' => 100, 'T3' => null] as $task => $remaining) {
+                    $hours = [];
+                    foreach (Week::of('2026-W25')->days() as $day) {
+                        $hours[$day->toString()] = Minutes::of(540);
+                    }
+                    $past[] = new PastLine(new Line('P', $task, null), PencilSource::UsualWeek, $hours, Week::of('2026-W24')->days(), $remaining === null ? null : Minutes::of($remaining));
+                }
                 $owed = self::owed([]);
                 $onDay = [];
                 $onTask = [];
-                foreach ((new Pencil($owed, $lines, $entries))->over(DayRange::between(Day::of('2026-06-15'), Day::of('2026-06-21'))) as $proposal) {
+                foreach ((new Pencil($owed, $lines, $entries, $past))->over(Week::of('2026-W25')->days()) as $proposal) {
                     $onDay[$proposal->day->toString()] = ($onDay[$proposal->day->toString()] ?? 0) + $proposal->minutes->toInt();
                     $onTask[$proposal->line()->task] = ($onTask[$proposal->line()->task] ?? 0) + $proposal->minutes->toInt();
                     self::assertGreaterThan(0, $proposal->minutes->toInt());
@@ -99,8 +110,33 @@ final class PencilTest extends TestCase
                     $index = Day::of('2026-06-15')->daysUntil(Day::of($date));
                     self::assertLessThanOrEqual($owed->on(Day::of($date))->toInt() - $entries[$index]->minutes->toInt(), $minutes);
                 }
-                self::assertLessThanOrEqual(900, max([0, ...array_values($onTask)]));
+                foreach (['T0' => 900, 'T1' => 900, 'T2' => 100] as $task => $remaining) {
+                    self::assertLessThanOrEqual($remaining, $onTask[$task] ?? 0);
+                }
             },
+        );
+    }
+
+    public function test_the_past_fills_what_the_plan_leaves_in_empty_cells_of_other_lines(): void
+    {
+        $past = static fn (string $task, PencilSource $source, int $minutes): PastLine => new PastLine(
+            new Line('P', $task, null), $source, ['2026-06-15' => Minutes::of($minutes), '2026-06-16' => Minutes::of($minutes)], Week::of('2026-W24')->days(),
+        );
+        $proposals = (new Pencil(
+            self::owed([]),
+            [self::line('A', 6, '2026-06-15', '2026-06-15')],
+            [self::entry('B', '2026-06-16', 60)],
+            [
+                $past('A', PencilSource::LastWeek, 480), $past('B', PencilSource::LastWeek, 90),
+                $past('B', PencilSource::UsualWeek, 30), $past('C', PencilSource::UsualWeek, 200),
+            ],
+        ))->over(Week::of('2026-W25')->days());
+
+        self::assertSame(
+            ['1 A plan 360', '1 B last week 90', '1 C usual week 30', '2 C usual week 200'],
+            array_map(static fn (Proposal $proposal): string => implode(' ', [
+                $proposal->day->weekday(), $proposal->line()->task, $proposal->from()->value, $proposal->minutes->toInt(),
+            ]), $proposals),
         );
     }
 
