@@ -7,8 +7,8 @@ namespace Moss\Core\QuickLine;
 /**
  * Finds tasks by words of their project, name and codes.
  *
- * Every word must fit somewhere: it is a code or a whole word, begins one, is within one, or is a slip of the finger
- * away from the beginning of one. Upper case and accents make no difference. Among the tasks that all words fit, those
+ * Every word must fit somewhere: it is a code or a whole word, begins one, is within one, or, without digits, is a slip
+ * of the finger away from the beginning of a word. Upper case and accents make no difference. Among the tasks that all words fit, those
  * whose names are said in full come before those whose names go on.
  */
 final readonly class TaskSearch
@@ -67,7 +67,8 @@ final readonly class TaskSearch
         foreach ($words as $word) {
             $best = in_array($word, $codes, true) ? self::WHOLE : 0;
             foreach ([...$parts, ...$codes] as $index => $part) {
-                $fit = self::wordFit($word, $part);
+                // A code that is nearly right is another code.
+                $fit = self::wordFit($word, $part, $index < count($parts));
                 if ($fit > 0 && $index < count($names)) {
                     $named[$index] = true;
                 }
@@ -83,13 +84,13 @@ final readonly class TaskSearch
         return $sum + ($names !== [] && count($named) === count($names) ? 1 : 0);
     }
 
-    private static function wordFit(string $word, string $part): int
+    private static function wordFit(string $word, string $part, bool $forgives): int
     {
         return match (true) {
             $word === $part => self::WHOLE,
             str_starts_with($part, $word) => self::BEGINNING,
             strlen($word) >= 3 && str_contains($part, $word) => self::WITHIN,
-            strlen($word) >= 4 && self::isNearly($word, substr($part, 0, strlen($word) + 1)) => self::NEARLY,
+            $forgives && strlen($word) >= 4 && preg_match('/\d/', $word) !== 1 && self::isNearly($word, substr($part, 0, strlen($word) + 1)) => self::NEARLY,
             default => 0,
         };
     }

@@ -13,7 +13,7 @@ export async function signIn(page: Page, code: string): Promise<void> {
 
 /** One day of one line. */
 export function cell(page: Page, line: string, day: string) {
-    return page.getByRole('gridcell', { name: new RegExp(`^${line}.*, ${day}`) });
+    return page.getByRole('gridcell', { name: new RegExp(`^${line}(, .*)?, ${day}`) });
 }
 
 /** Goes to the grid and, by arrow keys alone, to a cell. */

@@ -1,5 +1,5 @@
 #!/usr/bin/env bash
-# Serves the demonstration as of Wednesday 17 June 2026, always anew, for the browser tests.
+# Serves the demonstration as of Wednesday 17 June 2026, always anew and with a few more people, for the browser tests.
 set -euo pipefail
 source "$(dirname "${BASH_SOURCE[0]}")/../../bin/lib.sh"
 folder=$PWD/build/browser
@@ -7,4 +7,9 @@ rm -rf "$folder"
 export MOSS_TODAY=2026-06-17 APP_URL=http://127.0.0.1:$1
 demo_environment "$folder"
 demo_data "$folder"
+php tests/Browser/extra.php "$folder/extra"
+php artisan moss:import "$folder/extra" >"$folder/extra.log"
+for person in wren.octave silas.sexton moana.tide; do
+    echo lantern-and-lens | php artisan moss:password "$person" --stdin >/dev/null
+done
 serve "$1" 2>"$folder/server.log"

@@ -44,14 +44,17 @@ export function NoteField({ id, label, saved, first, isFocused = false, onSave, 
                 onKeyDown={(event) => {
                     if (event.key === 'Escape') {
                         event.currentTarget.value = saved;
+                        finished.current = true;
                         onLeave();
                     } else if (event.key === 'Enter' && !event.shiftKey) {
                         event.preventDefault();
                         save(event.currentTarget.value);
                         finished.current = true;
                         onLeave();
-                        finished.current = false;
                     }
+                }}
+                onFocus={() => {
+                    finished.current = false;
                 }}
                 onBlur={(event) => {
                     save(event.currentTarget.value);

@@ -59,7 +59,9 @@ export function Shell({ children, skipTo = '#page' }: ShellProps) {
                     <ThemeChoice />
                     {signedIn !== null && (
                         <>
-                            <span>{signedIn.name}</span>
+                            <span className="max-w-72 truncate" title={signedIn.name}>
+                                {signedIn.name}
+                            </span>
                             <Link
                                 href="/sign-out"
                                 method="post"

@@ -35,6 +35,7 @@ final class TaskSearchTest extends TestCase
         yield 'the name that says no more than was asked' => ['lens report', ['LENS/REP']];
         yield 'a task code' => ['rep', ['LENS/REP']];
         yield 'a charge code' => ['cc-77', ['BELL/FRAME']];
+        yield 'a code that is nearly right is another' => ['cc-78', []];
         yield 'a slip of the finger' => ['lens survay', ['LENS/SURV']];
         yield 'a letter too many' => ['bell framme', ['BELL/FRAME']];
         yield 'a letter missing' => ['trainng', ['OWN/TRAIN']];

@@ -88,6 +88,7 @@ export function CellDetail(props: CellDetailProps) {
                 <NotesForm
                     key={`${cellKey} ${saved.version}`}
                     cell={saved}
+                    billable={cell.typed?.wanted.billable ?? saved.billable}
                     mayWrite={sheet.mayRecord && isOpen(line, cell)}
                     pencilled={props.clientNotesPencilled}
                     onWrite={(wanted) => {

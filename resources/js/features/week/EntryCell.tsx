@@ -67,7 +67,7 @@ export const EntryCell = memo(function EntryCell(props: EntryCellProps) {
             aria-invalid={isTrouble}
             title={proposal?.why}
             className={clsx(
-                'h-[1.65rem] border-b border-rule p-0 text-end select-none max-md:h-12',
+                'h-[1.65rem] scroll-my-16 border-b border-rule p-0 text-end select-none max-md:h-12',
                 !isShownNarrow && 'max-md:hidden',
                 !day.isWorkingDay && 'unruled',
                 isTrouble ? 'bg-brick-wash' : props.isSelected ? 'bg-moss-wash' : day.isWorkingDay && mayType && 'bg-sheet',

@@ -58,7 +58,7 @@ export function FoldedRow({ row, index, days, dayNames, cells, total, column, is
                             shown === '' ? text.week.empty : shown,
                         )}
                         className={clsx(
-                            'h-[1.65rem] border-b border-rule text-end max-md:h-12',
+                            'h-[1.65rem] scroll-my-16 border-b border-rule text-end max-md:h-12',
                             at !== column && 'max-md:hidden',
                             !day.isWorkingDay && 'unruled',
                         )}

@@ -15,9 +15,9 @@ function asks(day: DayProps, format: HoursFormat): string {
 
 export function GridHead({ days, column, format }: { days: DayProps[]; column: number; format: HoursFormat }) {
     return (
-        <thead>
+        <thead className="sticky top-0 z-10 bg-paper shadow-[inset_0_-1px_0_var(--edge)]">
             <tr>
-                <th scope="col" className="border-b border-edge align-bottom text-faded">
+                <th scope="col" className="align-bottom text-faded">
                     {text.week.line}
                 </th>
                 {days.map((day, index) => (
@@ -25,7 +25,7 @@ export function GridHead({ days, column, format }: { days: DayProps[]; column: n
                         key={day.date}
                         scope="col"
                         className={clsx(
-                            'w-20 border-b border-edge px-1 text-end align-bottom md:w-[4.9rem]',
+                            'w-20 px-1 text-end align-bottom md:w-[4.9rem]',
                             index !== column && 'max-md:hidden',
                             day.isToday && 'border-t-2 border-t-ink font-semibold',
                         )}
@@ -44,7 +44,7 @@ export function GridHead({ days, column, format }: { days: DayProps[]; column: n
                         </span>
                     </th>
                 ))}
-                <th scope="col" className="w-16 border-b border-edge pe-1 text-end align-bottom text-faded">
+                <th scope="col" className="w-16 pe-1 text-end align-bottom text-faded">
                     {text.week.total}
                 </th>
             </tr>

@@ -27,7 +27,7 @@ export function KeyList({ onClose }: { onClose: () => void }) {
             {text.week.keys.groups.map(([group, keys]) => (
                 <div key={group}>
                     <h3 className="mt-2 text-faded">{group}</h3>
-                    <dl className="grid grid-cols-[auto_1fr] gap-x-3 text-[0.92em]">
+                    <dl className="grid grid-cols-[6.4rem_1fr] gap-x-3 text-[0.92em]">
                         {keys.map(([key, does]) => (
                             <div key={key} className="col-span-2 grid grid-cols-subgrid">
                                 <dt className="whitespace-nowrap">{key}</dt>

@@ -6,6 +6,8 @@ import type { Wanted } from './cells';
 
 interface NotesFormProps {
     cell: CellProps;
+    /** Whether it is billed, as it is wanted now. */
+    billable: boolean;
     mayWrite: boolean;
     /** Cells of the week whose words for the client are only pencilled. */
     pencilled: number;
@@ -15,7 +17,7 @@ interface NotesFormProps {
 }
 
 /** The notes of an entry and whether it is billed; saved as one leaves a field. */
-export function NotesForm({ cell, mayWrite, pencilled, onWrite, onInkAll, onLeave }: NotesFormProps) {
+export function NotesForm({ cell, billable, mayWrite, pencilled, onWrite, onInkAll, onLeave }: NotesFormProps) {
     const [edits, edit] = useState(false);
     const proposed = cell.proposedClientNote;
 
@@ -94,7 +96,7 @@ export function NotesForm({ cell, mayWrite, pencilled, onWrite, onInkAll, onLeav
                 <input
                     type="checkbox"
                     className="size-4 accent-moss"
-                    checked={cell.billable}
+                    checked={billable}
                     onChange={(event) => {
                         onWrite({ billable: event.currentTarget.checked });
                     }}

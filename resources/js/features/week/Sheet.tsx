@@ -57,6 +57,7 @@ export function Sheet({ sheet, title, format }: { sheet: WeekProps; title: strin
         run(asked);
     });
     usePageKeys({
+        onCommand: command,
         onHelp: () => {
             open(panel === 'keys' ? 'cell' : 'keys');
         },

@@ -62,6 +62,15 @@ export function SheetFoot({ sheet, state, said, isAsking, format, onCommand, onK
             >
                 {text.week.addLine}
             </button>
+            <button
+                type="button"
+                className="act"
+                onClick={() => {
+                    onCommand({ kind: 'undo' });
+                }}
+            >
+                {text.week.undo}
+            </button>
             {sheet.maySubmit && submitted > 0 && (
                 <button
                     type="button"

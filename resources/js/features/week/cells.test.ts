@@ -32,6 +32,8 @@ describe('cells', () => {
     it('know what they held of the things that are wanted otherwise; clearing takes the notes along', () => {
         const held: Cell = { saved: cell(monday, { minutes: 80, note: 'bolts' }), typed: null };
 
+        const onItsWay: Cell = { ...held, typed: { wanted: { hours: '2' }, status: 'saving' } };
+        expect(heldOf(onItsWay, { hours: '3' }).hours).toBe('2');
         expect(heldOf(held, { note: 'nuts' })).toEqual({ note: 'bolts' });
         expect(heldOf(held, { hours: '' })).toEqual({ hours: '80m', note: 'bolts', clientNote: '', billable: true });
     });

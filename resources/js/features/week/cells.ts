@@ -63,13 +63,16 @@ export function isOpen(line: LineProps, { saved }: Cell): boolean {
     return line.closedBecause === null && (saved.state === null || saved.state === 'draft' || saved.state === 'returned');
 }
 
-/** Everything that a cell holds, as it would be wanted again. Minutes are exact, whatever is shown. */
-export function heldBy({ saved }: Cell): Required<Wanted> {
+/** Everything that a cell holds or is about to, as it would be wanted again. Minutes are exact, whatever is shown. */
+export function heldBy({ saved, typed }: Cell): Required<Wanted> {
+    const onItsWay = typed?.status === 'saving' || typed?.status === 'kept' ? typed.wanted : {};
+
     return {
         hours: saved.minutes === null ? '' : `${saved.minutes}m`,
         note: saved.note,
         clientNote: saved.clientNote,
         billable: saved.billable,
+        ...onItsWay,
     };
 }
 

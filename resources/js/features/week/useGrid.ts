@@ -1,6 +1,6 @@
 import { useStable } from '@/lib/useStable';
 import type { HoursFormat, WeekProps } from '@/types/generated/props';
-import { useMemo, useState } from 'react';
+import { useLayoutEffect, useMemo, useRef, useState } from 'react';
 import { blockBetween, isSingle, placesOf, type Block, type Filled } from './block';
 import { cellKey, shownIn, type Cell, type Wanted } from './cells';
 import type { Place } from './gridMoves';
@@ -38,6 +38,8 @@ export function useGrid(sheet: WeekProps, state: SheetState, format: HoursFormat
         sheet.days.findIndex((day) => day.isToday),
     );
     const [at, setAt] = useState<{ place: Place; anchor: Place | null }>({ place: { row: 0, column: today }, anchor: null });
+    // Taken once the place is drawn: lines may have moved with it.
+    const takesFocus = useRef(false);
     const rows = useMemo(() => rowsOf(state.lines, state.folded), [state.lines, state.folded]);
     const size = { rows: rows.length, columns: sheet.days.length };
     const inside = ({ row, column }: Place): Place => ({ row: Math.max(0, Math.min(row, rows.length - 1)), column });
@@ -55,6 +57,12 @@ export function useGrid(sheet: WeekProps, state: SheetState, format: HoursFormat
 
         return cell === undefined ? '' : shownIn(cell, format);
     };
+    useLayoutEffect(() => {
+        if (takesFocus.current) {
+            takesFocus.current = false;
+            focusOn(place);
+        }
+    });
     const row = rows[place.row];
     const cell = cellAt(place.row, place.column);
 
@@ -78,11 +86,11 @@ export function useGrid(sheet: WeekProps, state: SheetState, format: HoursFormat
             ),
         go: useStable((to, extend = false) => {
             setAt({ place: to, anchor: extend ? (at.anchor ?? place) : null });
-            focusOn(to);
+            takesFocus.current = true;
         }),
         select: useStable(({ top, left, bottom, right }) => {
             setAt({ place: { row: bottom, column: right }, anchor: { row: top, column: left } });
-            focusOn({ row: bottom, column: right });
+            takesFocus.current = true;
         }),
         stay: useStable((to) => {
             // Taking the focus reports back here; a block selected on the way there stays.

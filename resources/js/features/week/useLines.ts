@@ -1,5 +1,6 @@
-import { put } from '@/lib/http';
+import { put, read } from '@/lib/http';
 import { useStable } from '@/lib/useStable';
+import type { ProposalProps } from '@/types/generated/props';
 import { router } from '@inertiajs/react';
 import { useEffect, useRef, type Dispatch } from 'react';
 import { ofKey } from './cells';
@@ -24,6 +25,8 @@ export function useLines(address: string, state: SheetState, change: Dispatch<Sh
             }
         }
     }, [state.lines]);
+    // One after the other, so that an undo never arrives before what it undoes.
+    const rubbing = useRef(Promise.resolve());
     const kept = { preserveState: true, preserveScroll: true } as const;
 
     return {
@@ -40,9 +43,11 @@ export function useLines(address: string, state: SheetState, change: Dispatch<Sh
 
                 return { ...taskAndRole(line), date, choice: out ? 'rubbed out' : null };
             });
-            void put(`${address}/lines`, { choices }).then(() => {
-                if (!out) {
-                    router.reload({ only: ['sheet'] });
+            rubbing.current = rubbing.current.then(async () => {
+                await put(`${address}/lines`, { choices });
+                const proposals = out ? null : await read<ProposalProps[]>(`${address}/pencil`);
+                if (proposals !== null) {
+                    change({ kind: 'pencilled', proposals });
                 }
             });
         }),

@@ -2,6 +2,7 @@ import { put } from '@/lib/http';
 import { text } from '@/lib/text';
 import { router } from '@inertiajs/react';
 import { useEffect, useState, type Dispatch } from 'react';
+import { flushSync } from 'react-dom';
 import { Outbox, type Sending } from './outbox';
 import type { SheetChange } from './sheetState';
 
@@ -23,7 +24,10 @@ export function useOutbox(address: string, reader: string, change: Dispatch<Shee
                 }
             },
             onAnswer: (answer) => {
-                change({ kind: 'answered', answer });
+                // Drawn at once: what is typed next must be typed over the version that has just come.
+                flushSync(() => {
+                    change({ kind: 'answered', answer });
+                });
                 strand(outbox.isStranded());
             },
             onKept: (keys, message) => {

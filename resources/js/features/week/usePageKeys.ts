@@ -1,19 +1,33 @@
 import { useStable } from '@/lib/useStable';
 import { useEffect } from 'react';
+import { commandFor, type Command } from './gridKeys';
 
 interface PageKeys {
     onHelp: () => void;
     onQuickLine: () => void;
+    onCommand: (command: Command) => void;
 }
 
-/** `?` and `/` anywhere on the page, except where something is written. */
-export function usePageKeys({ onHelp, onQuickLine }: PageKeys): void {
+/** Where no cell is: whatever undoes is the same everywhere. */
+const nowhere = [
+    { row: 0, column: 0 },
+    { rows: 0, columns: 0 },
+] as const;
+
+/** `?`, `/`, undo and redo anywhere on the page, except where something is written. */
+export function usePageKeys({ onHelp, onQuickLine, onCommand }: PageKeys): void {
     const press = useStable((event: KeyboardEvent) => {
         const writes = event.target instanceof Element && event.target.closest('input, textarea, select') !== null;
-        if (writes || event.ctrlKey || event.metaKey || event.altKey || event.defaultPrevented) {
+        if (writes || event.altKey || event.defaultPrevented) {
             return;
         }
-        if (event.key === '?') {
+        if (event.ctrlKey || event.metaKey) {
+            const command = commandFor(event, ...nowhere, false);
+            if (command?.kind === 'undo' || command?.kind === 'redo') {
+                event.preventDefault();
+                onCommand(command);
+            }
+        } else if (event.key === '?') {
             event.preventDefault();
             onHelp();
         } else if (event.key === '/') {

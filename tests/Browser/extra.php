@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+/*
+ * Writes exchange files beside those of the demonstration into a folder: somebody with eight lines whose plan is right,
+ * somebody with sixty lines and long names, and somebody in another part of the world.
+ */
+
+$folder = $argv[1] ?? exit('Name a folder.');
+@mkdir($folder, 0777, true);
+$long = 'Underpinning of the northern quay wall between the third and the seventh bollard, with all that the tide allows us to';
+$people = [
+    ['wren.octave', 'Wren Octave', ''],
+    ['silas.sexton', 'Silas '.implode('-', array_fill(0, 14, 'Sexton')).' of Quay', ''],
+    ['moana.tide', 'Moana Tide', 'Pacific/Auckland'],
+];
+$tasks = "project,task,name,charge_code\n";
+$assignments = "project,task,person,role,planned,starts_on,ends_on\n";
+foreach (['Soundings', 'Piles', 'Fenders', 'Ladders', 'Mooring rings', 'Drains', 'Paving', 'Reports'] as $index => $name) {
+    $tasks .= "QUAY,Q$index,$name,44-10$index\n";
+    $assignments .= "QUAY,Q$index,wren.octave,,5,2026-06-15,2026-06-19\n";
+}
+for ($number = 1; $number <= 60; $number++) {
+    $project = 'PIER'.intdiv($number - 1, 12);
+    $tasks .= sprintf("%s,P%02d,%s,\n", $project, $number, $number === 7 ? '"'.$long.'"' : 'Pier section '.$number);
+    $assignments .= sprintf("%s,P%02d,silas.sexton,,10,2026-06-01,2026-06-30\n", $project, $number);
+}
+$tasks .= "QUAY,TIDE,Tide tables,\nQUAY,CLOSE,Lamp room,\n";
+$assignments .= "QUAY,TIDE,moana.tide,,20,2026-06-15,2026-06-26\nQUAY,CLOSE,moana.tide,,2,2026-06-15,2026-06-26\n";
+$projects = "project,name,manager,starts_on,ends_on\nQUAY,Gull quay wall,idris.calloway,2026-06-01,2026-06-30\n";
+for ($index = 0; $index < 5; $index++) {
+    $projects .= "PIER$index,Long pier ".($index + 1).",idris.calloway,2026-06-01,2026-06-30\n";
+}
+file_put_contents($folder.'/people.csv', "person,name,email,manager,timezone\n".implode('', array_map(
+    static fn (array $person): string => sprintf("%s,%s,%s@fenlight.example,idris.calloway,%s\n", $person[0], $person[1], $person[0], $person[2]),
+    $people,
+)));
+file_put_contents($folder.'/projects.csv', $projects);
+file_put_contents($folder.'/tasks.csv', $tasks);
+file_put_contents($folder.'/assignments.csv', $assignments);
