@@ -10,6 +10,7 @@ use Demo\FilesCommand;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
+use Illuminate\Routing\Middleware\SubstituteBindings;
 
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(web: __DIR__.'/../routes/web.php')
@@ -17,6 +18,8 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->append(SecurityHeaders::class);
         $middleware->web(append: [HandleInertiaRequests::class]);
+        // A page that says what is not there needs what every page is given.
+        $middleware->prependToPriorityList(before: SubstituteBindings::class, prepend: HandleInertiaRequests::class);
         $middleware->encryptCookies(except: [HandleInertiaRequests::THEME_COOKIE]);
         $middleware->redirectGuestsTo(static fn (): string => route('sign-in'));
         $middleware->redirectUsersTo(static fn (): string => route('home'));

@@ -48,6 +48,50 @@ for (const theme of ['light', 'dark'] as const) {
             expect(await findings(page)).toEqual([]);
         });
 
+        test('every panel of the week is accessible, and so are a selected block, a folded project and the quick line', async ({
+            page,
+        }) => {
+            const margin = page.getByRole('complementary', { name: 'Remarks' });
+            await signIn(page, 'ines.calder');
+            await goTo(page, 'Scanning', 'Monday 15 June');
+            await page.keyboard.press('t');
+            await page.keyboard.press('Shift+ArrowDown');
+            await expect(
+                margin.getByText(/^Nothing was done here inside/).or(margin.getByRole('list', { name: 'Trail' })),
+            ).toBeVisible();
+            expect(await findings(page), 'a block, notes and the trail').toEqual([]);
+            await page.keyboard.press('?');
+            await expect(margin.getByRole('heading', { name: 'Keys' })).toBeVisible();
+            expect(await findings(page), 'keys').toEqual([]);
+            await page.keyboard.press('Escape');
+            await page.keyboard.press('+');
+            await expect(margin.getByRole('listbox').getByRole('option').first()).toBeVisible();
+            expect(await findings(page), 'search').toEqual([]);
+            await page.keyboard.press('Escape');
+            await page.keyboard.press('x');
+            await expect(margin.getByRole('button', { name: 'Keep it' })).toBeFocused();
+            expect(await findings(page), 'removing').toEqual([]);
+            await page.keyboard.press('Enter');
+            await page.keyboard.press('f');
+            await expect(page.getByRole('gridcell', { name: /, folded, Monday/ })).toBeVisible();
+            await page.keyboard.press('/');
+            await page.keyboard.type('2h fenlight tue');
+            await expect(page.getByRole('search').getByRole('option').first()).toBeVisible();
+            expect(await findings(page), 'a folded project and the quick line').toEqual([]);
+            await page.keyboard.press('Escape');
+            await page.keyboard.press('f');
+            await page.waitForLoadState('networkidle');
+        });
+
+        test('somebody else’s sheet and the list of sheets are accessible', async ({ page }) => {
+            await signIn(page, 'tobin.vale');
+            for (const address of ['/sheets', '/people/ines.calder/week/2026-W24', '/sheets?search=zzz', '/people/nobody/week/2026-W24']) {
+                await page.goto(address);
+                await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+                expect(await findings(page), address).toEqual([]);
+            }
+        });
+
         test('review, projects and a project are accessible', async ({ page }) => {
             await signIn(page, 'idris.calloway');
             for (const address of [
@@ -100,7 +144,14 @@ test('at twice the size nothing is cut off', async ({ browser }) => {
     // 1280 CSS pixels at 200 % are 640.
     const page = await (await browser.newContext({ viewport: { width: 640, height: 400 } })).newPage();
     await signIn(page, 'ottilie.brandreth');
-    for (const address of ['/week/2026-W25', '/review', '/projects', '/projects/LEADING']) {
+    for (const address of [
+        '/week/2026-W25',
+        '/sheets',
+        '/people/ines.calder/week/2026-W25',
+        '/review',
+        '/projects',
+        '/projects/LEADING',
+    ]) {
         await page.goto(address);
         await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
         expect(await page.evaluate(() => document.documentElement.scrollWidth), address).toBeLessThanOrEqual(640);

@@ -116,6 +116,7 @@ export const en = {
         foldedCell: (project: string, day: string, hours: string) => `${project}, folded, ${day}: ${hours}`,
         addLine: 'Add a line …',
         undo: 'Undo',
+        inkDay: 'Ink the day',
         lineRemoved: 'The line is removed. Ctrl+Z brings it back.',
         nothingPencilled: 'Nothing is pencilled here.',
         nothingToFill: 'There is nothing to fill in from.',

@@ -6,8 +6,9 @@ import type { ReactNode } from 'react';
 import { HoursChoice } from './HoursChoice';
 import { ThemeChoice } from './ThemeChoice';
 
-function Section({ href, children }: { href: string; children: ReactNode }) {
-    const here = usePage().url.startsWith(href);
+function Section({ href, also, children }: { href: string; also?: string; children: ReactNode }) {
+    const { url } = usePage();
+    const here = url.startsWith(href) || (also !== undefined && url.startsWith(also));
 
     return (
         <Link
@@ -40,7 +41,11 @@ export function Shell({ children, skipTo = '#page' }: ShellProps) {
                 {signedIn !== null && (
                     <nav aria-label={text.sections} className="flex flex-wrap gap-x-5">
                         {signedIn.recordsTime && <Section href="/week">{text.myWeek}</Section>}
-                        {signedIn.recordsTime && <Section href="/sheets">{text.sheets}</Section>}
+                        {signedIn.recordsTime && (
+                            <Section href="/sheets" also="/people">
+                                {text.sheets}
+                            </Section>
+                        )}
                         {signedIn.reviews && (
                             <Section href="/review">
                                 {text.review}

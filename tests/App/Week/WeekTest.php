@@ -102,7 +102,7 @@ final class WeekTest extends TestCase
         $this->import(Lighthouse::files());
 
         $this->actingAs($this->person('ada'))->get('/week/'.$week)->assertNotFound()
-            ->assertInertia(fn (AssertableInertia $page) => $page->component('Fault')->where('sentence', "There is no week “{$week}”. Weeks are written like 2026-W25."));
+            ->assertInertia(fn (AssertableInertia $page) => $page->component('Fault')->where('signedIn.code', 'ada')->where('sentence', "There is no week “{$week}”. Weeks are written like 2026-W25."));
     }
 
     /** @return iterable<array{string}> */

@@ -59,8 +59,8 @@ export function OwnersTable({ sheets: { owners, more, search, week } }: { sheets
                                         {name}
                                     </Link>
                                 </th>
-                                <td className="border-b border-rule pe-4 text-faded">{team}</td>
-                                <td className="border-b border-rule text-faded">
+                                <td className="border-b border-rule pe-4 text-faded md:whitespace-nowrap">{team}</td>
+                                <td className="border-b border-rule text-faded md:whitespace-nowrap">
                                     {[words.reasons[reason], maySubmit ? words.submitsToo : null]
                                         .filter((part) => part !== null)
                                         .join(' ')}

@@ -10,7 +10,7 @@ export function SheetsPage({ sheets }: { sheets: SheetsProps }) {
     return (
         <Shell>
             <Head title={text.sheets} />
-            <div className="grid gap-x-10 gap-y-6 lg:grid-cols-[minmax(0,1fr)_24rem]">
+            <div className="grid grid-cols-[minmax(0,1fr)] gap-x-10 gap-y-6 lg:grid-cols-[minmax(0,1fr)_24rem]">
                 <OwnersTable sheets={sheets} />
                 <Recorders sheets={sheets} />
             </div>

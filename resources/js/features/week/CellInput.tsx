@@ -3,12 +3,14 @@ import { useEffect, useRef, type KeyboardEvent } from 'react';
 interface CellInputProps {
     name: string;
     first: string;
+    /** Whether the next key replaces what stands in it, as a thumb would want. */
+    isWhole: boolean;
     /** With null, nothing was typed after all; without a key, the focus has gone elsewhere. */
     onFinish: (typed: string | null, key: KeyboardEvent | null) => void;
 }
 
 /** A cell while it is typed over. Enter and Tab save and go on, Escape leaves it as it was. */
-export function CellInput({ name, first, onFinish }: CellInputProps) {
+export function CellInput({ name, first, isWhole, onFinish }: CellInputProps) {
     const input = useRef<HTMLInputElement>(null);
     const finished = useRef(false);
     const finish = (typed: string | null, key: KeyboardEvent | null) => {
@@ -21,8 +23,8 @@ export function CellInput({ name, first, onFinish }: CellInputProps) {
     useEffect(() => {
         input.current?.focus();
         const end = input.current?.value.length ?? 0;
-        input.current?.setSelectionRange(end, end);
-    }, []);
+        input.current?.setSelectionRange(isWhole ? 0 : end, end);
+    }, [isWhole]);
 
     return (
         <input

@@ -22,7 +22,7 @@ export function CellSteppers({ minutes, step, name, isPencilled, onStep, childre
                 <button
                     type="button"
                     tabIndex={-1}
-                    className="act min-h-11 min-w-12 justify-center px-2"
+                    className="act min-h-[44px] min-w-[48px] justify-center px-2"
                     aria-label={text.week.inkOf(name)}
                     onClick={() => {
                         onStep(null);
@@ -35,7 +35,7 @@ export function CellSteppers({ minutes, step, name, isPencilled, onStep, childre
                     type="button"
                     tabIndex={-1}
                     disabled={minutes === 0}
-                    className="act min-h-11 min-w-11 justify-center"
+                    className="act min-h-[44px] min-w-[44px] justify-center"
                     aria-label={text.week.less(name)}
                     onClick={() => {
                         onStep(less);
@@ -48,7 +48,7 @@ export function CellSteppers({ minutes, step, name, isPencilled, onStep, childre
             <button
                 type="button"
                 tabIndex={-1}
-                className="act min-h-11 min-w-11 justify-center"
+                className="act min-h-[44px] min-w-[44px] justify-center"
                 aria-label={text.week.more(name)}
                 onClick={() => {
                     onStep(more);

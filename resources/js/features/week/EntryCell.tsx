@@ -3,7 +3,7 @@ import { text } from '@/lib/text';
 import type { DayProps, HoursFormat, LineProps, ProposalProps } from '@/types/generated/props';
 import clsx from 'clsx';
 import { memo, type KeyboardEvent } from 'react';
-import { cellKey, isOpen, shownIn, type Cell } from './cells';
+import { cellKey, isOpen, minutesOf, shownIn, type Cell } from './cells';
 import { CellFigure } from './CellFigure';
 import { CellInput } from './CellInput';
 import { CellSteppers } from './CellSteppers';
@@ -21,7 +21,6 @@ interface EntryCellProps {
     column: number;
     isHere: boolean;
     isSelected: boolean;
-    isShownNarrow: boolean;
     hasSteppers: boolean;
     step: number;
     /** What the typing begins with; null while nothing is typed here. */
@@ -49,7 +48,7 @@ function lineName({ taskName, roleName }: LineProps): string {
 
 /** One day of one line: a figure in ink, in pencil, or both. Drawn anew only when something about it has changed. */
 export const EntryCell = memo(function EntryCell(props: EntryCellProps) {
-    const { cell, proposal, line, day, dayName, format, mayRecord, row, column, isHere, isShownNarrow, typed } = props;
+    const { cell, proposal, line, day, dayName, format, mayRecord, row, column, isHere, typed } = props;
     const shown = shownIn(cell, format);
     const mayType = mayRecord && isOpen(line, cell);
     const isTrouble = cell.typed !== null && cell.typed.status !== 'saving';
@@ -61,6 +60,7 @@ export const EntryCell = memo(function EntryCell(props: EntryCellProps) {
             // While typing, the field inside has the focus.
             tabIndex={typed === null && isHere ? 0 : -1}
             data-place={`${row} ${column}`}
+            data-day={column}
             aria-label={nameOf(props)}
             aria-readonly={!mayType}
             aria-selected={props.isSelected || isHere}
@@ -68,16 +68,20 @@ export const EntryCell = memo(function EntryCell(props: EntryCellProps) {
             title={proposal?.why}
             className={clsx(
                 'h-[1.65rem] scroll-my-16 border-b border-rule p-0 text-end select-none max-md:h-12',
-                !isShownNarrow && 'max-md:hidden',
                 !day.isWorkingDay && 'unruled',
                 isTrouble ? 'bg-brick-wash' : props.isSelected ? 'bg-moss-wash' : day.isWorkingDay && mayType && 'bg-sheet',
             )}
         >
             {typed !== null ? (
-                <CellInput name={text.week.input(lineName(line), dayName)} first={typed} onFinish={props.onFinish} />
+                <CellInput
+                    name={text.week.input(lineName(line), dayName)}
+                    first={typed}
+                    isWhole={props.hasSteppers}
+                    onFinish={props.onFinish}
+                />
             ) : props.hasSteppers && mayType ? (
                 <CellSteppers
-                    minutes={cell.saved.minutes ?? 0}
+                    minutes={minutesOf(cell)}
                     step={props.step}
                     name={lineName(line)}
                     isPencilled={proposal !== undefined}

@@ -15,14 +15,14 @@ interface FoldedRowProps {
     dayNames: string[];
     cells: Cells;
     total: number;
-    column: number;
-    isHere: boolean;
+    /** The day that one is on, in this row; null in any other. */
+    column: number | null;
     format: HoursFormat;
     onUnfold: (command: Command) => void;
 }
 
 /** A folded project in place of its lines: what each day has on them, to be read and unfolded. */
-export function FoldedRow({ row, index, days, dayNames, cells, total, column, isHere, format, onUnfold }: FoldedRowProps) {
+export function FoldedRow({ row, index, days, dayNames, cells, total, column, format, onUnfold }: FoldedRowProps) {
     return (
         <tr className="text-moss">
             <th scope="row" className="truncate border-b border-rule py-0.5 pe-2">
@@ -49,8 +49,9 @@ export function FoldedRow({ row, index, days, dayNames, cells, total, column, is
                     <td
                         key={day.date}
                         role="gridcell"
-                        tabIndex={isHere && column === at ? 0 : -1}
+                        tabIndex={column === at ? 0 : -1}
                         data-place={`${index} ${at}`}
+                        data-day={at}
                         aria-readonly
                         aria-label={text.week.foldedCell(
                             row.projectName,
@@ -59,7 +60,6 @@ export function FoldedRow({ row, index, days, dayNames, cells, total, column, is
                         )}
                         className={clsx(
                             'h-[1.65rem] scroll-my-16 border-b border-rule text-end max-md:h-12',
-                            at !== column && 'max-md:hidden',
                             !day.isWorkingDay && 'unruled',
                         )}
                     >

@@ -57,10 +57,11 @@ export function Grid(props: GridProps) {
                 role="grid"
                 aria-label={text.week.grid}
                 aria-multiselectable
+                data-column={place.column}
                 className="mt-1 w-full table-fixed border-collapse touch-pan-y"
                 {...events}
             >
-                <GridHead days={sheet.days} column={place.column} format={format} />
+                <GridHead days={sheet.days} format={format} />
                 <tbody>
                     {grid.rows.map((row, index) =>
                         row.kind === 'folded' ? (
@@ -72,8 +73,7 @@ export function Grid(props: GridProps) {
                                 dayNames={dayNames}
                                 cells={state.cells}
                                 total={state.totals.projects[row.projectCode] ?? 0}
-                                column={place.column}
-                                isHere={place.row === index}
+                                column={place.row === index ? place.column : null}
                                 format={format}
                                 onUnfold={onCommand}
                             />
@@ -112,7 +112,6 @@ export function Grid(props: GridProps) {
                                                     column={column}
                                                     isHere={isHere({ row: index, column })}
                                                     isSelected={hasBlock && isIn(block, index, column)}
-                                                    isShownNarrow={place.column === column}
                                                     hasSteppers={narrow && place.column === column}
                                                     step={sheet.step}
                                                     typed={isTyped ? typing.first : null}
@@ -128,7 +127,7 @@ export function Grid(props: GridProps) {
                         ),
                     )}
                 </tbody>
-                <TotalRows days={sheet.days} owed={sheet.owed} totals={state.totals} column={place.column} format={format} />
+                <TotalRows days={sheet.days} owed={sheet.owed} totals={state.totals} format={format} />
             </table>
         </>
     );

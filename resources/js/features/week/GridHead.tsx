@@ -13,7 +13,7 @@ function asks(day: DayProps, format: HoursFormat): string {
     return day.holiday ?? day.absences[0]?.kind ?? (day.isWorkingDay ? text.week.off : text.week.noWork);
 }
 
-export function GridHead({ days, column, format }: { days: DayProps[]; column: number; format: HoursFormat }) {
+export function GridHead({ days, format }: { days: DayProps[]; format: HoursFormat }) {
     return (
         <thead className="sticky top-0 z-10 bg-paper shadow-[inset_0_-1px_0_var(--edge)]">
             <tr>
@@ -23,10 +23,10 @@ export function GridHead({ days, column, format }: { days: DayProps[]; column: n
                 {days.map((day, index) => (
                     <th
                         key={day.date}
+                        data-day={index}
                         scope="col"
                         className={clsx(
-                            'w-20 px-1 text-end align-bottom md:w-[4.9rem]',
-                            index !== column && 'max-md:hidden',
+                            'max-md:w-[10.4rem] px-1 text-end align-bottom md:w-[4.9rem]',
                             day.isToday && 'border-t-2 border-t-ink font-semibold',
                         )}
                     >
@@ -44,7 +44,7 @@ export function GridHead({ days, column, format }: { days: DayProps[]; column: n
                         </span>
                     </th>
                 ))}
-                <th scope="col" className="w-16 pe-1 text-end align-bottom text-faded">
+                <th scope="col" className="w-16 max-md:hidden pe-1 text-end align-bottom text-faded">
                     {text.week.total}
                 </th>
             </tr>

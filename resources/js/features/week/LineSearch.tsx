@@ -21,7 +21,8 @@ export function LineSearch({ address, shown, onAdd, onClose }: LineSearchProps) 
     const [offers, offer] = useState<TaskOffersProps | null>(null);
     const [at, setAt] = useState(0);
     const [role, setRole] = useState<number | null>(null);
-    const tasks = offers?.tasks ?? [];
+    const groups = groupedOffers(shown, offers?.tasks ?? [], search !== '');
+    const tasks = groups.flatMap((group) => group.offers);
     const chosen = tasks[Math.min(at, tasks.length - 1)];
     const lineOf = (task: { task: number; line: string }) => (role === null ? task.line : `${task.task}:${role}`);
 
@@ -97,7 +98,7 @@ export function LineSearch({ address, shown, onAdd, onClose }: LineSearchProps) 
             </label>
             {offers !== null && tasks.length === 0 && <p className="mt-2 text-faded">{text.week.search.none}</p>}
             <div id={list} role="listbox" aria-label={text.week.search.found} className="mt-2 max-h-[60vh] overflow-y-auto">
-                {groupedOffers(tasks, search !== '').map(({ group, offers: some }) => (
+                {groups.map(({ group, offers: some }) => (
                     <div
                         key={group ?? 'found'}
                         role="group"

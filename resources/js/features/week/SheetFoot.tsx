@@ -53,6 +53,17 @@ export function SheetFoot({ sheet, state, said, isAsking, format, onCommand, onK
                     {text.week.inkAll(hoursInWords(pencilled, format))}
                 </button>
             )}
+            {pencilled > 0 && (
+                <button
+                    type="button"
+                    className="act md:hidden"
+                    onClick={() => {
+                        onCommand({ kind: 'ink', scope: 'day' });
+                    }}
+                >
+                    {text.week.inkDay}
+                </button>
+            )}
             <button
                 type="button"
                 className="act"

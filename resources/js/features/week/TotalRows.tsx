@@ -3,18 +3,16 @@ import { text } from '@/lib/text';
 import type { DayProps, HoursFormat, TotalsProps } from '@/types/generated/props';
 import { Bar } from '@/ui/Bar';
 import { Hours } from '@/ui/Hours';
-import clsx from 'clsx';
 
 interface TotalRowsProps {
     days: DayProps[];
     owed: number;
     totals: TotalsProps;
-    column: number;
     format: HoursFormat;
 }
 
 /** What each day has come to, and how it has grown against what is owed. */
-export function TotalRows({ days, owed, totals, column, format }: TotalRowsProps) {
+export function TotalRows({ days, owed, totals, format }: TotalRowsProps) {
     const scale = Math.max(1, ...days.map((day) => day.owed), ...totals.days);
 
     return (
@@ -24,14 +22,11 @@ export function TotalRows({ days, owed, totals, column, format }: TotalRowsProps
                     {text.week.dayTotal}
                 </th>
                 {days.map((day, index) => (
-                    <td
-                        key={day.date}
-                        className={clsx('border-t border-edge px-1 text-end font-semibold', index !== column && 'max-md:hidden')}
-                    >
+                    <td key={day.date} data-day={index} className="border-t border-edge px-1 text-end font-semibold">
                         <Hours minutes={totals.days[index] ?? 0} format={format} />
                     </td>
                 ))}
-                <td className="border-t border-edge pe-1 text-end font-semibold">
+                <td className="border-t border-edge pe-1 text-end font-semibold max-md:hidden">
                     <Hours minutes={totals.week} format={format} />
                 </td>
             </tr>
@@ -49,7 +44,7 @@ export function TotalRows({ days, owed, totals, column, format }: TotalRowsProps
                     ].join(', ');
 
                     return (
-                        <td key={day.date} className={clsx('px-1', index !== column && 'max-md:hidden')}>
+                        <td key={day.date} data-day={index} className="px-1">
                             <Bar
                                 approved={approved}
                                 pending={entered - approved}
@@ -61,7 +56,7 @@ export function TotalRows({ days, owed, totals, column, format }: TotalRowsProps
                         </td>
                     );
                 })}
-                <td className="pe-1 text-end text-[0.85em] text-faded">
+                <td className="pe-1 text-end text-[0.85em] text-faded max-md:hidden">
                     / <Hours minutes={owed} format={format} />
                 </td>
             </tr>

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { cellKey, cellsOf, heldOf, isOpen, isSaving, shownIn, unsavedCount, type Cell, type Typed } from './cells';
+import { cellKey, cellsOf, heldOf, isOpen, isSaving, minutesOf, shownIn, unsavedCount, type Cell, type Typed } from './cells';
 import { cell, line } from './fixtures';
 
 const [monday, tuesday] = ['2026-06-15', '2026-06-16'];
@@ -36,6 +36,19 @@ describe('cells', () => {
         expect(heldOf(onItsWay, { hours: '3' }).hours).toBe('2');
         expect(heldOf(held, { note: 'nuts' })).toEqual({ note: 'bolts' });
         expect(heldOf(held, { hours: '' })).toEqual({ hours: '80m', note: 'bolts', clientNote: '', billable: true });
+    });
+
+    it('know the minutes that are on their way, for the next step', () => {
+        const saving = (hours: string): Cell => ({
+            saved: cell(monday, { minutes: 30 }),
+            typed: { wanted: { hours }, status: 'saving' },
+        });
+        expect([
+            minutesOf(saving('45m')),
+            minutesOf(saving('')),
+            minutesOf(saving('1:30')),
+            minutesOf({ saved: cell(monday), typed: null }),
+        ]).toEqual([45, 0, 30, 0]);
     });
 
     it('count what is not saved apart from what is on its way', () => {

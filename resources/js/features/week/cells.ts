@@ -86,6 +86,14 @@ export function heldOf(cell: Cell, wanted: Wanted): Wanted {
     return Object.fromEntries(names.map((name) => [name, held[name]]));
 }
 
+/** The minutes of a cell as far as they are known: those on their way before those that are saved. */
+export function minutesOf({ saved, typed }: Cell): number {
+    const asked = typed?.status === 'saving' || typed?.status === 'kept' ? typed.wanted.hours : undefined;
+    const minutes = asked === '' ? '0' : /^(\d+)m$/.exec(asked ?? '')?.[1];
+
+    return minutes === undefined ? (saved.minutes ?? 0) : Number(minutes);
+}
+
 /** What a cell shows: as typed, or what is saved; whole minutes as the person reads hours. */
 export function shownIn({ saved, typed }: Cell, format: HoursFormat): string {
     const asked = typed?.wanted.hours;

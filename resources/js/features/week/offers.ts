@@ -1,14 +1,19 @@
 import type { TaskGroup, TaskOfferProps } from '@/types/generated/props';
 
-/** Tasks under the reason why they are offered; what was searched for stands as it fits, without. */
+/**
+ * Tasks under the reason why they are offered, without those that the sheet has already; what was searched for stands as
+ * it fits, all of it.
+ */
 export function groupedOffers(
+    shown: ReadonlySet<string>,
     offers: TaskOfferProps[],
     isSearched: boolean,
 ): { group: TaskGroup | null; offers: TaskOfferProps[] }[] {
     if (isSearched) {
         return [{ group: null, offers }];
     }
-    const groups = [...new Set(offers.map(({ group }) => group))];
+    const others = offers.filter(({ line }) => !shown.has(line));
+    const groups = [...new Set(others.map(({ group }) => group))];
 
-    return groups.map((group) => ({ group, offers: offers.filter((offer) => offer.group === group) }));
+    return groups.map((group) => ({ group, offers: others.filter((offer) => offer.group === group) }));
 }

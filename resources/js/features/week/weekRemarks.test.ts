@@ -36,12 +36,13 @@ describe('remarks on a week', () => {
 
     it('group tasks on offer by why they are, until something is searched', () => {
         const offer = (task: number, group: 'recent' | 'mine') =>
-            ({ task, group }) as Parameters<typeof groupedOffers>[0][number];
+            ({ task, line: `${task}:`, group }) as Parameters<typeof groupedOffers>[1][number];
         const offers = [offer(1, 'recent'), offer(2, 'recent'), offer(3, 'mine')];
-        expect(groupedOffers(offers, false).map(({ group, offers: some }) => [group, some.length])).toEqual([
+        expect(groupedOffers(new Set(), offers, false).map(({ group, offers: some }) => [group, some.length])).toEqual([
             ['recent', 2],
             ['mine', 1],
         ]);
-        expect(groupedOffers(offers, true)).toHaveLength(1);
+        expect(groupedOffers(new Set(['1:', '2:']), offers, false).map(({ group }) => group)).toEqual(['mine']);
+        expect(groupedOffers(new Set(['1:']), offers, true)).toEqual([{ group: null, offers }]);
     });
 });

@@ -1,0 +1,222 @@
+import { expect, test, type Page } from '@playwright/test';
+import { execFileSync } from 'node:child_process';
+import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { cell, goTo, signIn } from './people';
+
+const line = 'Workshop and tools';
+
+async function type(page: Page, day: string, hours: string): Promise<void> {
+    await goTo(page, line, day);
+    await page.keyboard.type(hours);
+    await page.keyboard.press('Enter');
+}
+
+/** Brings exchange files into the data while the application is running, as the time office would. */
+function importWhileRunning(files: Record<string, string>): void {
+    const folder = mkdtempSync(join(tmpdir(), 'moss-'));
+    for (const [name, contents] of Object.entries(files)) {
+        writeFileSync(join(folder, name), contents);
+    }
+    execFileSync('php', ['artisan', 'moss:import', folder], {
+        env: {
+            ...process.env,
+            APP_KEY: readFileSync('build/browser/key', 'utf8'),
+            DB_DATABASE: join(process.cwd(), 'build/browser/moss.sqlite'),
+            APP_CONFIG_CACHE: join(process.cwd(), 'build/browser/cache/import.php'),
+        },
+    });
+}
+
+test.describe('what is typed is never lost', () => {
+    test.beforeEach(async ({ page }) => {
+        await signIn(page, 'jonas.petherick');
+        await page.goto('/week/2026-W25');
+    });
+
+    test('when the server goes away in the middle of saving, it is saved once', async ({ page }) => {
+        let attempts = 0;
+        await page.route('**/cells', async (route) => {
+            attempts++;
+            if (attempts === 1) {
+                // The server has saved it, and then there is no answer.
+                await route.fetch();
+                await route.abort();
+            } else {
+                await route.continue();
+            }
+        });
+        await type(page, 'Saturday 20 June', '3');
+        await expect(page.getByText('One value is not saved; it is marked in the grid.')).toBeVisible();
+        await expect(page.getByText('All saved.')).toBeVisible();
+        await expect(cell(page, line, 'Saturday 20 June')).toHaveAccessibleName(/: 3, draft$/);
+        expect(attempts).toBe(2);
+        await goTo(page, line, 'Saturday 20 June');
+        await page.keyboard.press('Delete');
+        await expect(cell(page, line, 'Saturday 20 June')).toHaveAccessibleName(/: empty$/);
+    });
+
+    test('when the session has ended while the laptop slept, it waits until one has signed in again', async ({
+        page,
+        context,
+    }) => {
+        await goTo(page, line, 'Sunday 21 June');
+        await context.setOffline(true);
+        await page.keyboard.type('2');
+        await page.keyboard.press('Enter');
+        await expect(page.getByText('One value is not saved')).toBeVisible();
+        await context.clearCookies();
+        await context.setOffline(false);
+        await goTo(page, line, 'Sunday 21 June');
+        await expect(page.getByRole('alert')).toContainText(/signed out|session has ended/);
+        await expect(cell(page, line, 'Sunday 21 June')).toHaveText('2');
+
+        const other = await context.newPage();
+        await signIn(other, 'jonas.petherick');
+        await expect(cell(page, line, 'Sunday 21 June')).toHaveAccessibleName(/: 2, draft$/);
+        await page.keyboard.press('Delete');
+        await expect(page.getByText('All saved.')).toBeVisible();
+    });
+
+    test('when the page goes, it has warned, and brings it back', async ({ page, context }) => {
+        await context.setOffline(true);
+        await type(page, 'Saturday 20 June', '1.5');
+        await expect(page.getByText('One value is not saved')).toBeVisible();
+        const asked: string[] = [];
+        page.on('dialog', (dialog) => {
+            asked.push(dialog.type());
+            void (dialog.type() === 'confirm' ? dialog.dismiss() : dialog.accept());
+        });
+        await page.getByRole('link', { name: 'Sheets' }).click();
+        await expect.poll(() => asked).toEqual(['confirm']);
+        await expect(page.getByRole('heading', { level: 1 })).toContainText('Week 25');
+
+        await page.route('**/cells', (route) => route.abort());
+        await context.setOffline(false);
+        await page.reload();
+        expect(asked).toEqual(['confirm', 'beforeunload']);
+        await expect(cell(page, line, 'Saturday 20 June')).toHaveText('1.5');
+        await page.unroute('**/cells');
+        await expect(cell(page, line, 'Saturday 20 June')).toHaveAccessibleName(/: 1\.5, draft$/);
+        await goTo(page, line, 'Saturday 20 June');
+        await page.keyboard.press('Delete');
+        await expect(cell(page, line, 'Saturday 20 June')).toHaveAccessibleName(/: empty$/);
+    });
+
+    test('when a cell is typed over quickly, each act can still be undone by itself', async ({ page }) => {
+        for (const hours of ['1', '2', '3']) {
+            await type(page, 'Sunday 21 June', hours);
+        }
+        await expect(page.getByText('All saved.')).toBeVisible();
+        await goTo(page, line, 'Sunday 21 June');
+        for (const hours of ['2', '1']) {
+            await page.keyboard.press('Control+z');
+            await expect(cell(page, line, 'Sunday 21 June')).toHaveAccessibleName(new RegExp(`: ${hours}, draft$`));
+        }
+        await page.keyboard.press('Control+z');
+        await expect(cell(page, line, 'Sunday 21 June')).toHaveAccessibleName(/: empty$/);
+        await expect(page.getByText('All saved.')).toBeVisible();
+    });
+});
+
+test('a task that is done while its cell is typed says so, and keeps what was typed', async ({ page }) => {
+    await signIn(page, 'moana.tide');
+    await page.goto('/week/2026-W25');
+    await goTo(page, 'Lamp room', 'Tuesday 16 June');
+    await page.keyboard.type('1');
+    importWhileRunning({ 'tasks.csv': 'project,task,name,done_on\nQUAY,CLOSE,Lamp room,2026-06-15\n' });
+    await page.keyboard.press('Enter');
+    await goTo(page, 'Lamp room', 'Tuesday 16 June');
+    await expect(page.getByRole('alert')).toContainText(
+        'Lamp room is done since 2026-06-15. Ask its project manager, Idris Calloway',
+    );
+    await expect(cell(page, 'Lamp room', 'Tuesday 16 June')).toHaveText('1');
+    await page.getByRole('button', { name: 'As it was' }).click();
+    await expect(cell(page, 'Lamp room', 'Tuesday 16 June')).toHaveAccessibleName(/: (empty|pencilled .*)$/);
+});
+
+for (const timezoneId of ['Pacific/Auckland', 'America/Los_Angeles']) {
+    test(`days stay what they are for a browser in ${timezoneId}`, async ({ browser }) => {
+        const page = await (await browser.newContext({ timezoneId })).newPage();
+        await signIn(page, 'moana.tide');
+        await page.goto('/week/2026-W25');
+        await expect(page.getByRole('columnheader', { name: /^Wed 17/ })).toBeVisible();
+        await goTo(page, 'Tide tables', 'Monday 15 June');
+        await page.keyboard.type('1:05');
+        const [request] = await Promise.all([page.waitForRequest('**/cells'), page.keyboard.press('Enter')]);
+        expect(request.postDataJSON()).toMatchObject({ cells: [{ date: '2026-06-15', hours: '1:05' }] });
+        await expect(cell(page, 'Tide tables', 'Monday 15 June')).toHaveAccessibleName(/: 1\.08, draft$/);
+        await goTo(page, 'Tide tables', 'Monday 15 June');
+        await page.keyboard.press('Delete');
+        await expect(page.getByText('All saved.')).toBeVisible();
+    });
+}
+
+test('with 60 lines a key press touches the two cells that it concerns, and a long name is read in full beside it', async ({
+    page,
+}) => {
+    await signIn(page, 'silas.sexton');
+    await page.goto('/week/2026-W26');
+    await expect(page.getByRole('row')).toHaveCount(68);
+    await goTo(page, 'Pier section 3', 'Tuesday 23 June');
+    await page.evaluate(() => {
+        const touched = new Set<Node>();
+        const observer = new MutationObserver((records) => {
+            records.forEach(({ target }) => touched.add(target));
+        });
+        observer.observe(document.querySelector('[role=grid]') ?? document.body, {
+            attributes: true,
+            childList: true,
+            subtree: true,
+            characterData: true,
+        });
+        Object.assign(window, { touched: () => touched.size });
+    });
+    await page.keyboard.press('ArrowRight');
+    await expect(cell(page, 'Pier section 3', 'Wednesday 24 June')).toBeFocused();
+    const touched = await page.evaluate(() => (window as unknown as { touched: () => number }).touched());
+    // And the grid itself, which says on which day it is.
+    expect(touched).toBeLessThanOrEqual(3);
+
+    const long = /^Underpinning of the northern quay wall .* that the tide allows us to$/;
+    const place = await page.getByRole('gridcell', { name: /^Underpinning .*, Tuesday 23 June/ }).getAttribute('data-place');
+    await page.locator(`[data-place="${place ?? ''}"]`).click();
+    await expect(page.getByRole('complementary', { name: 'Remarks' }).getByText(long)).toBeVisible();
+    expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(1280);
+});
+
+test('what the office records for somebody shows who did, and the owner submits it', async ({ browser }) => {
+    const office = await (await browser.newContext()).newPage();
+    await signIn(office, 'tobin.vale');
+    await office.getByRole('link', { name: 'Sheets' }).press('Enter');
+    await office.getByLabel('Search by name').fill('pether');
+    await office.getByRole('button', { name: 'Search' }).press('Enter');
+    await office.getByRole('link', { name: 'Jonas Petherick' }).press('Enter');
+    await expect(
+        office.getByText(
+            'You are recording in the sheet of Jonas Petherick; it shows what you recorded. Jonas Petherick submits it.',
+        ),
+    ).toBeVisible();
+    await type(office, 'Sunday 21 June', '4');
+    await expect(cell(office, line, 'Sunday 21 June')).toHaveAccessibleName(/: 4, draft$/);
+    await expect(office.getByRole('button', { name: /^Submit/ })).toHaveCount(0);
+
+    const owner = await (await browser.newContext()).newPage();
+    await signIn(owner, 'jonas.petherick');
+    await owner.goto('/week/2026-W25');
+    await expect(owner.getByText(/^Tobin Vale recorded 4\sh here: Sun,? 21 Jun\.$/)).toBeVisible();
+    await goTo(owner, line, 'Sunday 21 June');
+    await expect(owner.getByText(/^Recorded by Tobin Vale, /)).toBeVisible();
+    await owner.keyboard.press('Delete');
+    await expect(cell(owner, line, 'Sunday 21 June')).toHaveAccessibleName(/: empty$/);
+
+    await owner.getByRole('link', { name: 'Sheets' }).press('Enter');
+    await owner.getByLabel('Name somebody').selectOption({ label: 'Hal Wintour' });
+    await owner.getByRole('button', { name: 'Let them record' }).press('Enter');
+    await expect(owner.getByText('Hal Wintour may record in your sheet. You submit it.')).toBeVisible();
+    await owner.getByLabel('may submit too').click();
+    await expect(owner.getByText('Hal Wintour may record in your sheet and submit it.')).toBeVisible();
+    await owner.getByRole('button', { name: 'Take it from Hal Wintour' }).press('Enter');
+    await expect(owner.getByText('You have named nobody.')).toBeVisible();
+});
