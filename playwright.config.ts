@@ -34,6 +34,7 @@ export default defineConfig({
     projects: [
         { name: 'journeys', testMatch: '*.spec.ts' },
         { name: 'pictures', testMatch: 'pictures.ts' },
+        { name: 'bench', testMatch: 'bench.ts' },
     ],
     webServer: {
         command: `bash tests/Browser/serve.sh ${port}`,

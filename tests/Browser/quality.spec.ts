@@ -85,7 +85,12 @@ for (const theme of ['light', 'dark'] as const) {
 
         test('somebody else’s sheet and the list of sheets are accessible', async ({ page }) => {
             await signIn(page, 'tobin.vale');
-            for (const address of ['/sheets', '/people/ines.calder/week/2026-W24', '/sheets?search=zzz', '/people/nobody/week/2026-W24']) {
+            for (const address of [
+                '/sheets',
+                '/people/ines.calder/week/2026-W24',
+                '/sheets?search=zzz',
+                '/people/nobody/week/2026-W24',
+            ]) {
                 await page.goto(address);
                 await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
                 expect(await findings(page), address).toEqual([]);

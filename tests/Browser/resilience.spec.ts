@@ -94,14 +94,19 @@ test.describe('what is typed is never lost', () => {
 
         await page.route('**/cells', (route) => route.abort());
         await context.setOffline(false);
+        await goTo(page, line, 'Sunday 21 June');
+        // Not even finished yet.
+        await page.keyboard.type('0.25');
         await page.reload();
         expect(asked).toEqual(['confirm', 'beforeunload']);
         await expect(cell(page, line, 'Saturday 20 June')).toHaveText('1.5');
+        await expect(cell(page, line, 'Sunday 21 June')).toHaveText('0.25');
         await page.unroute('**/cells');
         await expect(cell(page, line, 'Saturday 20 June')).toHaveAccessibleName(/: 1\.5, draft$/);
         await goTo(page, line, 'Saturday 20 June');
+        await page.keyboard.press('Shift+ArrowRight');
         await page.keyboard.press('Delete');
-        await expect(cell(page, line, 'Saturday 20 June')).toHaveAccessibleName(/: empty$/);
+        await expect(cell(page, line, 'Sunday 21 June')).toHaveAccessibleName(/: empty$/);
     });
 
     test('when a cell is typed over quickly, each act can still be undone by itself', async ({ page }) => {

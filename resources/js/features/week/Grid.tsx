@@ -1,18 +1,15 @@
 import { fullDay } from '@/lib/days';
 import { text } from '@/lib/text';
 import { useNarrow } from '@/lib/useNarrow';
+import { useStable } from '@/lib/useStable';
 import type { HoursFormat, ProposalProps, WeekProps } from '@/types/generated/props';
 import { useMemo, type RefObject } from 'react';
 import { isIn } from './block';
-import { cellKey } from './cells';
 import { DayTurner } from './DayTurner';
-import { EntryCell } from './EntryCell';
 import { FoldedRow } from './FoldedRow';
 import type { Command } from './gridKeys';
 import { GridHead } from './GridHead';
-import type { Place } from './gridMoves';
-import { LineName, ProjectRow } from './LineName';
-import { LineTotal } from './LineTotal';
+import { LineRow } from './LineRow';
 import type { SheetState } from './sheetState';
 import { TotalRows } from './TotalRows';
 import type { Grid as GridState } from './useGrid';
@@ -41,7 +38,10 @@ export function Grid(props: GridProps) {
     const dayNames = useMemo(() => sheet.days.map((day) => fullDay(day.date)), [sheet.days]);
     const { events, finish, step } = useGridEvents(props);
     const { place, block, hasBlock } = grid;
-    const isHere = (at: Place) => place.row === at.row && place.column === at.column;
+    const isSelected = (row: number) => hasBlock && isIn(block, row, block.left);
+    const fold = useStable((projectCode: string) => {
+        acts.arrange(state.lines, [...state.folded, projectCode]);
+    });
 
     return (
         <>
@@ -78,52 +78,30 @@ export function Grid(props: GridProps) {
                                 onUnfold={onCommand}
                             />
                         ) : (
-                            [
-                                row.isFirst && (
-                                    <ProjectRow
-                                        key={row.line.projectCode}
-                                        line={row.line}
-                                        minutes={state.totals.projects[row.line.projectCode] ?? 0}
-                                        format={format}
-                                        onFold={() => {
-                                            acts.arrange(state.lines, [...state.folded, row.line.projectCode]);
-                                        }}
-                                    />
-                                ),
-                                <tr key={row.key}>
-                                    <LineName line={row.line} />
-                                    {sheet.days.map((day, column) => {
-                                        const key = cellKey(row.key, day.date);
-                                        const cell = state.cells[key];
-                                        const isTyped = typing !== null && typing.row === index && typing.column === column;
-
-                                        return (
-                                            cell !== undefined && (
-                                                <EntryCell
-                                                    key={day.date}
-                                                    cell={cell}
-                                                    proposal={preview[key] ?? state.proposals[key]}
-                                                    line={row.line}
-                                                    day={day}
-                                                    dayName={dayNames[column] ?? ''}
-                                                    format={format}
-                                                    mayRecord={sheet.mayRecord}
-                                                    row={index}
-                                                    column={column}
-                                                    isHere={isHere({ row: index, column })}
-                                                    isSelected={hasBlock && isIn(block, index, column)}
-                                                    hasSteppers={narrow && place.column === column}
-                                                    step={sheet.step}
-                                                    typed={isTyped ? typing.first : null}
-                                                    onFinish={finish}
-                                                    onStep={step}
-                                                />
-                                            )
-                                        );
-                                    })}
-                                    <LineTotal minutes={state.totals.lines[row.key] ?? 0} format={format} />
-                                </tr>,
-                            ]
+                            <LineRow
+                                key={row.key}
+                                line={row.line}
+                                isFirst={row.isFirst}
+                                index={index}
+                                days={sheet.days}
+                                dayNames={dayNames}
+                                cells={state.cells}
+                                proposals={state.proposals}
+                                preview={preview}
+                                total={state.totals.lines[row.key] ?? 0}
+                                projectTotal={state.totals.projects[row.line.projectCode] ?? 0}
+                                format={format}
+                                mayRecord={sheet.mayRecord}
+                                step={sheet.step}
+                                stepped={narrow ? place.column : null}
+                                here={place.row === index ? place.column : null}
+                                selectedFrom={isSelected(index) ? block.left : null}
+                                selectedTo={isSelected(index) ? block.right : null}
+                                typed={typing?.row === index ? typing : null}
+                                onFinish={finish}
+                                onStep={step}
+                                onFold={fold}
+                            />
                         ),
                     )}
                 </tbody>

@@ -21,7 +21,7 @@ interface ProjectRowProps {
     line: LineProps;
     minutes: number;
     format: HoursFormat;
-    onFold: () => void;
+    onFold: (projectCode: string) => void;
 }
 
 /** The heading of a project's lines, with the project's sum. */
@@ -41,14 +41,16 @@ export function ProjectRow({ line, minutes, format, onFold }: ProjectRowProps) {
     );
 }
 
-function Heading({ line, onFold }: { line: LineProps; onFold: () => void }) {
+function Heading({ line, onFold }: { line: LineProps; onFold: (projectCode: string) => void }) {
     return (
         <button
             type="button"
             tabIndex={-1}
             title={text.week.fold(line.projectName)}
             className="max-w-full cursor-pointer truncate align-bottom underline-offset-4 hover:underline"
-            onClick={onFold}
+            onClick={() => {
+                onFold(line.projectCode);
+            }}
         >
             {line.projectName}
         </button>

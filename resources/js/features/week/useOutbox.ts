@@ -65,13 +65,18 @@ export function useOutbox(address: string, reader: string, change: Dispatch<Shee
         window.addEventListener('online', retry);
         document.addEventListener('visibilitychange', retry);
         const warn = (event: BeforeUnloadEvent) => {
+            // What is still being typed counts as typed.
+            if (document.activeElement instanceof HTMLElement) {
+                document.activeElement.blur();
+            }
             if (!outbox.isEmpty()) {
                 event.preventDefault();
             }
         };
         window.addEventListener('beforeunload', warn);
         const stopAsking = router.on('before', ({ detail: { visit } }) => {
-            const leaves = visit.method === 'get' && visit.url.pathname !== window.location.pathname;
+            const { pathname } = visit.url;
+            const leaves = pathname === '/sign-out' || (visit.method === 'get' && pathname !== window.location.pathname);
 
             return !leaves || outbox.isEmpty() || window.confirm(text.week.leave);
         });

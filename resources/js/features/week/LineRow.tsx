@@ -1,0 +1,82 @@
+import type { DayProps, HoursFormat, LineProps } from '@/types/generated/props';
+import { memo, type KeyboardEvent } from 'react';
+import { cellKey, type Cells } from './cells';
+import { EntryCell } from './EntryCell';
+import { LineName, ProjectRow } from './LineName';
+import { LineTotal } from './LineTotal';
+import type { SheetState } from './sheetState';
+import type { Typing } from './useGridEvents';
+
+interface LineRowProps {
+    line: LineProps;
+    /** Whether the name of its project stands above it. */
+    isFirst: boolean;
+    index: number;
+    days: DayProps[];
+    dayNames: string[];
+    cells: Cells;
+    proposals: SheetState['proposals'];
+    /** What the quick line has understood and not inked yet. */
+    preview: SheetState['proposals'];
+    total: number;
+    projectTotal: number;
+    format: HoursFormat;
+    mayRecord: boolean;
+    step: number;
+    /** The day that has steppers; null where there is none. */
+    stepped: number | null;
+    /** The day that one is on, in this row; null in any other. */
+    here: number | null;
+    /** The days selected in this row, first and last; null where none is. */
+    selectedFrom: number | null;
+    selectedTo: number | null;
+    typed: Typing | null;
+    onFinish: (typed: string | null, key: KeyboardEvent | null) => void;
+    onStep: (key: string, minutes: number | null) => void;
+    onFold: (projectCode: string) => void;
+}
+
+/** One line with its seven cells. Drawn anew only when something about it has changed, so that many lines stay smooth. */
+export const LineRow = memo(function LineRow(props: LineRowProps) {
+    const { line, index, days, dayNames, cells, proposals, preview, format, here, selectedFrom, selectedTo, typed } = props;
+
+    return (
+        <>
+            {props.isFirst && <ProjectRow line={line} minutes={props.projectTotal} format={format} onFold={props.onFold} />}
+            <tr>
+                <LineName line={line} />
+                {days.map((day, column) => {
+                    const key = cellKey(line.key, day.date);
+                    const cell = cells[key];
+
+                    return (
+                        cell !== undefined && (
+                            <EntryCell
+                                key={day.date}
+                                cell={cell}
+                                proposal={preview[key] ?? proposals[key]}
+                                line={line}
+                                day={day}
+                                dayName={dayNames[column] ?? ''}
+                                format={format}
+                                mayRecord={props.mayRecord}
+                                row={index}
+                                column={column}
+                                isHere={here === column}
+                                isSelected={
+                                    selectedFrom !== null && selectedTo !== null && column >= selectedFrom && column <= selectedTo
+                                }
+                                hasSteppers={props.stepped === column}
+                                step={props.step}
+                                typed={typed?.column === column ? typed.first : null}
+                                onFinish={props.onFinish}
+                                onStep={props.onStep}
+                            />
+                        )
+                    );
+                })}
+                <LineTotal minutes={props.total} format={format} />
+            </tr>
+        </>
+    );
+});
