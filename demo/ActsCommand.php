@@ -8,13 +8,14 @@ use App\Features\Review\Actions\DecideEntries;
 use App\Features\Review\Actions\Decision;
 use App\Models\Entry;
 use App\Models\Person;
+use App\Models\Recorder;
 use App\Models\Task;
 use App\Support\Clock\Today;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\Hash;
 use Moss\Core\Calendar\Week;
 
-/** What exchange files cannot tell: a manager returns two entries with a word, and everybody has a password. */
+/** What exchange files cannot tell: a manager returns two entries with a word, somebody lets him record for her, and everybody has a password. */
 final class ActsCommand extends Command
 {
     /** For the invented people of the demonstration only. */
@@ -34,6 +35,10 @@ final class ActsCommand extends Command
         Person::query()->whereNull('password')->update(['password' => Hash::make(self::PASSWORD)]);
         $manager = Person::query()->where('code', 'idris.calloway')->sole();
         $owner = Person::query()->where('code', 'ines.calder')->sole();
+        Recorder::query()->updateOrCreate(
+            ['person_id' => Person::query()->where('code', 'pilar.duncombe')->sole()->id, 'recorder_id' => $manager->id],
+            ['may_submit' => true],
+        );
         $lastWeek = Week::containing($today->for($owner))->plusWeeks(-1);
         $seen = [];
         $returned = Entry::query()->where('person_id', $owner->id)->where('approver_id', $manager->id)->where('state', 'submitted')

@@ -36,6 +36,7 @@ final class Dependencies
                 Selector::inNamespace('Moss\Core\Planning'),
                 Selector::inNamespace('Moss\Core\Effort'),
                 Selector::inNamespace('Moss\Core\Sheet'),
+                Selector::inNamespace('Moss\Core\QuickLine'),
                 Selector::inNamespace('Moss\Core\Review'),
                 Selector::inNamespace('Moss\Core\Compare'),
             )

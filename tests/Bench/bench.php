@@ -13,6 +13,7 @@ use App\Features\Week\Actions\CellInput;
 use App\Features\Week\Actions\SaveCells;
 use App\Features\Week\Queries\WeekSheet;
 use App\Models\Person;
+use App\Support\Database\Record;
 use Closure;
 use Illuminate\Contracts\Console\Kernel;
 use Illuminate\Foundation\Application;
@@ -49,22 +50,24 @@ $ratio('opening a week of 60 lines, against one of 8', $time($open('silas.sexton
 
 $save = $application->make(SaveCells::class);
 $silas = $person('silas.sexton');
-$tasks = array_values(array_map(intval(...), DB::table('assignments')->where('person_id', $silas->id)->orderBy('id')->limit(40)->pluck('task_id')->all()));
+$tasks = array_map(
+    static fn (Record $assignment): int => $assignment->int('task_id'),
+    Record::all(DB::table('assignments')->select('task_id')->where('person_id', $silas->id)->orderBy('id')->limit(40)),
+);
 $number = 0;
 $saving = static function (int $lines, int $days) use ($save, $silas, $tasks, &$number): Closure {
     return static function () use ($save, $silas, $tasks, $lines, $days, &$number): void {
         // Another value every time, over whatever is there, so that every saving is a change.
         $number++;
         $versions = [];
-        foreach (DB::table('entries')->where('person_id', $silas->id)->get(['task_id', 'date', 'version']) as $entry) {
-            $versions[$entry->task_id.' '.$entry->date] = $entry->version;
+        foreach (Record::all(DB::table('entries')->select('task_id', 'date', 'version')->where('person_id', $silas->id)) as $entry) {
+            $versions[$entry->int('task_id').' '.$entry->string('date')] = $entry->int('version');
         }
         $inputs = [];
         foreach (array_slice($tasks, 0, $lines) as $task) {
             for ($day = 0; $day < $days; $day++) {
                 $date = Day::of('2026-06-15')->plusDays($day);
-                $version = $versions[$task.' '.$date->toString()] ?? null;
-                $inputs[] = new CellInput($task, null, $date, (1 + $number % 30).'m', is_int($version) ? $version : null);
+                $inputs[] = new CellInput($task, null, $date, (1 + $number % 30).'m', $versions[$task.' '.$date->toString()] ?? null);
             }
         }
         $save->handle($silas, $silas, $inputs);

@@ -28,6 +28,29 @@ test('my week, a returned week, submitting', async ({ page }) => {
     await picture(page, 'returned');
 });
 
+test('the keys, adding a line, the quick line', async ({ page }) => {
+    await signIn(page, 'rafe.penhallow');
+    await page.goto('/week/2026-W25');
+    await page.locator('[role=gridcell][tabindex="0"]').focus();
+    await page.keyboard.press('?');
+    await picture(page, 'keys');
+    await page.keyboard.press('Escape');
+    await page.keyboard.press('+');
+    await page.getByRole('listbox').getByRole('option').first().waitFor();
+    await picture(page, 'add-line');
+    await page.keyboard.press('Escape');
+    await page.keyboard.press('/');
+    await page.keyboard.type('1:30 training thu-fri note rope work');
+    await page.getByText('Enter inks it').waitFor();
+    await picture(page, 'quick-line');
+});
+
+test('sheets', async ({ page }) => {
+    await signIn(page, 'idris.calloway');
+    await page.goto('/sheets');
+    await picture(page, 'sheets');
+});
+
 test('my week in the dark', async ({ browser }) => {
     const page = await (await browser.newContext({ colorScheme: 'dark' })).newPage();
     await signIn(page, 'corin.ashdown');

@@ -92,6 +92,7 @@ export const en = {
             count === 1
                 ? 'One value is not saved; it is marked in the grid.'
                 : `${count} values are not saved; they are marked in the grid.`,
+        sentLater: 'It is sent as soon as the server can be reached.',
         offline: 'No connection. What you typed is kept here and sent when it is back.',
         leave: 'Something on this sheet is not saved yet. It is kept in this tab and sent when you come back to this week. Leave?',
         retry: 'Try again now',
@@ -296,6 +297,7 @@ export const en = {
         total: 'Total',
         notes: 'Notes',
         client: 'for the client',
+        recordedBy: (name: string) => `recorded by ${name}`,
         notBillable: 'not billable',
         approveAll: (hours: string) => `Approve ${hours}`,
         returnAll: (hours: string) => `Return ${hours} …`,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\App\Week;
 
+use App\Models\Task;
 use Inertia\Testing\AssertableInertia;
 use Tests\App\Lighthouse;
 use Tests\App\TestCase;
@@ -92,7 +93,7 @@ final class SheetPencilTest extends TestCase
     private function pencilled(): array
     {
         $codes = [];
-        foreach (\App\Models\Task::all() as $task) {
+        foreach (Task::all() as $task) {
             $codes[$task->id] = $task->code;
         }
         $found = [];

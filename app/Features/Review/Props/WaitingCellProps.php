@@ -7,6 +7,7 @@ namespace App\Features\Review\Props;
 /** One entry that waits. */
 final readonly class WaitingCellProps
 {
+    /** @param  string|null  $recordedBy  who recorded it, if somebody else than its owner */
     public function __construct(
         public int $id,
         public int $version,
@@ -14,6 +15,7 @@ final readonly class WaitingCellProps
         public int $minutes,
         public string $note,
         public string $clientNote,
+        public ?string $recordedBy,
     ) {
     }
 }

@@ -13,6 +13,7 @@ use App\Features\Week\Queries\OwedDays;
 use App\Models\Entry;
 use App\Models\Person;
 use App\Support\Database\Record;
+use Illuminate\Database\Query\JoinClause;
 use Moss\Core\Calendar\Day;
 use Moss\Core\Calendar\Week;
 
@@ -61,10 +62,12 @@ final readonly class OpenWeek
         $query = $this->waiting->for($approver, $today)
             ->join('tasks', 'tasks.id', 'entries.task_id')
             ->leftJoin('people AS approvers', 'approvers.id', 'entries.approver_id')
+            ->leftJoin('people AS recorders', static fn (JoinClause $join): JoinClause => $join
+                ->on('recorders.id', 'entries.recorded_by_id')->whereColumn('recorders.id', '<>', 'entries.person_id'))
             ->where('entries.person_id', $owner->id)
             ->whereBetween('entries.date', [$week->monday()->toString(), $week->sunday()->toString()])
             ->select('entries.id', 'entries.version', 'entries.task_id', 'entries.role_id', 'entries.date', 'entries.minutes', 'entries.note', 'entries.client_note')
-            ->addSelect('entries.approver_id', 'approvers.name AS approver')
+            ->addSelect('entries.approver_id', 'approvers.name AS approver', 'recorders.name AS recorder')
             ->selectRaw('coalesce(entries.billable, tasks.billable, projects.billable) AS is_billable')
             ->orderBy('projects.code')->orderBy('tasks.code')->orderBy('entries.role_id')->orderBy('entries.date');
         LineNames::join($query, 'entries.role_id');
@@ -86,6 +89,7 @@ final readonly class OpenWeek
                 $entry->int('minutes'),
                 $entry->string('note'),
                 $entry->string('client_note'),
+                $entry->stringOrNull('recorder'),
             );
         }
         $first = $entries[0];

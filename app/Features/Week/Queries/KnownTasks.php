@@ -8,7 +8,6 @@ use App\Features\Week\Props\TaskGroup;
 use App\Features\Week\Props\TaskOfferProps;
 use App\Models\Person;
 use App\Support\Database\Record;
-use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 use Moss\Core\Calendar\Week;
 use Moss\Core\QuickLine\KnownTask;
@@ -98,8 +97,7 @@ final readonly class KnownTasks
     private static function roles(Person $owner): array
     {
         $query = DB::table('assignments')->leftJoin('roles', 'roles.id', 'assignments.role_id')
-            ->where(static fn (Builder $holder): Builder => $holder->where('assignments.person_id', $owner->id)
-                ->when($owner->team_id !== null, static fn (Builder $team): Builder => $team->orWhere('assignments.team_id', $owner->team_id)))
+            ->where(HeldBy::person($owner))
             ->select('assignments.task_id', 'assignments.role_id', 'roles.name AS role_name')
             ->orderByRaw('assignments.person_id IS NULL')->orderBy('assignments.starts_on')->orderBy('assignments.id');
         $roles = [];

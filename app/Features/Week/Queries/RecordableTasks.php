@@ -75,7 +75,6 @@ final class RecordableTasks
     private function assignments(Person $owner): Builder
     {
         return DB::table('assignments')->whereColumn('assignments.task_id', 'tasks.id')
-            ->where(static fn (Builder $holder): Builder => $holder->where('assignments.person_id', $owner->id)
-                ->when($owner->team_id !== null, static fn (Builder $team): Builder => $team->orWhere('assignments.team_id', $owner->team_id)));
+            ->where(HeldBy::person($owner));
     }
 }

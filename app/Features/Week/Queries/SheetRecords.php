@@ -109,8 +109,7 @@ final readonly class SheetRecords
      */
     private static function assignments(Person $owner, Week $week, array $past): array
     {
-        $mine = static fn (Builder $holder): Builder => $holder->where('assignments.person_id', $owner->id)
-            ->when($owner->team_id !== null, static fn (Builder $team): Builder => $team->orWhere('assignments.team_id', $owner->team_id));
+        $mine = HeldBy::person($owner);
         $inWeek = DB::table('assignments')->select('assignments.task_id')->where($mine)
             ->where('assignments.starts_on', '<=', $week->sunday()->toString())
             ->where('assignments.ends_on', '>=', $week->monday()->toString());

@@ -85,7 +85,7 @@ export function WaitingGrid({ open, taken, onToggle, format }: WaitingGridProps)
                             </td>
                             <td className="border-b border-rule py-1 ps-4 text-[0.92em]">
                                 {line.cells
-                                    .filter((cell) => cell.note !== '' || cell.clientNote !== '')
+                                    .filter((cell) => cell.note !== '' || cell.clientNote !== '' || cell.recordedBy !== null)
                                     .map((cell) => (
                                         <p key={cell.id}>
                                             <span className="text-faded">{shortDay(cell.date)}:</span> {cell.note}
@@ -95,6 +95,9 @@ export function WaitingGrid({ open, taken, onToggle, format }: WaitingGridProps)
                                                     “{cell.clientNote}”{' '}
                                                     <span className="text-faded">({text.reviewPage.client})</span>
                                                 </span>
+                                            )}
+                                            {cell.recordedBy !== null && (
+                                                <span className="text-ochre"> {text.reviewPage.recordedBy(cell.recordedBy)}</span>
                                             )}
                                         </p>
                                     ))}

@@ -2,7 +2,8 @@ import { read } from '@/lib/http';
 import { text } from '@/lib/text';
 import type { TaskOffersProps } from '@/types/generated/props';
 import { useEffect, useId, useState } from 'react';
-import { groupedOffers } from './offers';
+import { groupedOffers, optionAfter } from './offers';
+import { TaskOption } from './TaskOption';
 
 interface LineSearchProps {
     address: string;
@@ -69,10 +70,10 @@ export function LineSearch({ address, shown, onAdd, onClose }: LineSearchProps) 
                     searchFor(event.currentTarget.value);
                 }}
                 onKeyDown={(event) => {
-                    const by = event.key === 'ArrowDown' ? 1 : event.key === 'ArrowUp' ? -1 : 0;
-                    if (by !== 0) {
+                    const to = optionAfter(event.key, at, tasks.length);
+                    if (to !== null) {
                         event.preventDefault();
-                        setAt(Math.max(0, Math.min(tasks.length - 1, at + by)));
+                        setAt(to);
                     } else if (event.key === 'Enter' && chosen !== undefined) {
                         event.preventDefault();
                         onAdd(lineOf(chosen));
@@ -110,28 +111,16 @@ export function LineSearch({ address, shown, onAdd, onClose }: LineSearchProps) 
                             </p>
                         )}
                         {some.map((task) => (
-                            <div
+                            <TaskOption
                                 key={task.task}
                                 id={`${list}-${task.task}`}
-                                role="option"
-                                aria-selected={task === chosen}
-                                className="min-h-6 cursor-pointer border-s-2 border-transparent py-0.5 ps-2 aria-selected:border-ink aria-selected:bg-moss-wash"
-                                onClick={() => {
+                                task={task}
+                                isChosen={task === chosen}
+                                about={[task.chargeCode, shown.has(lineOf(task)) ? text.week.search.shown : null]}
+                                onChoose={() => {
                                     onAdd(lineOf(task));
                                 }}
-                            >
-                                {task.taskName}
-                                <span className="block text-[0.9em] text-faded">
-                                    {[
-                                        task.projectName,
-                                        task.roleName,
-                                        task.chargeCode,
-                                        shown.has(lineOf(task)) ? text.week.search.shown : null,
-                                    ]
-                                        .filter((part) => part !== null)
-                                        .join(' · ')}
-                                </span>
-                            </div>
+                            />
                         ))}
                     </div>
                 ))}

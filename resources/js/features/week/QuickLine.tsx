@@ -4,7 +4,9 @@ import { text } from '@/lib/text';
 import type { HoursFormat, QuickReadingProps } from '@/types/generated/props';
 import { useId, useState } from 'react';
 import type { Cells } from './cells';
+import { optionAfter } from './offers';
 import { replacedBy } from './quickLine';
+import { TaskOption } from './TaskOption';
 import type { useQuickLine } from './useQuickLine';
 
 interface QuickLineProps {
@@ -79,16 +81,16 @@ export function QuickLine({ quick, cells, format, onInk, onLeave }: QuickLinePro
                         setAt(0);
                     }}
                     onKeyDown={(event) => {
-                        const by = event.key === 'ArrowDown' ? 1 : event.key === 'ArrowUp' ? -1 : 0;
+                        const to = optionAfter(event.key, at, candidates.length);
                         if (event.key === 'Escape') {
                             quick.clear();
                             onLeave();
                         } else if (event.key === 'Enter') {
                             event.preventDefault();
                             void ink();
-                        } else if (by !== 0 && candidates.length > 0) {
+                        } else if (to !== null) {
                             event.preventDefault();
-                            setAt(Math.max(0, Math.min(candidates.length - 1, at + by)));
+                            setAt(to);
                         }
                     }}
                 />
@@ -104,21 +106,16 @@ export function QuickLine({ quick, cells, format, onInk, onLeave }: QuickLinePro
             </p>
             <div id={`${id}-tasks`} role="listbox" aria-label={text.week.search.found} hidden={candidates.length === 0}>
                 {candidates.map((task) => (
-                    <div
+                    <TaskOption
                         key={task.task}
                         id={`${id}-${task.task}`}
-                        role="option"
-                        aria-selected={task === chosen}
-                        className="min-h-6 cursor-pointer border-s-2 border-transparent py-0.5 ps-2 aria-selected:border-ink aria-selected:bg-moss-wash"
-                        onClick={() => {
+                        task={task}
+                        isChosen={task === chosen}
+                        about={[]}
+                        onChoose={() => {
                             quick.choose(task.task);
                         }}
-                    >
-                        {task.taskName}{' '}
-                        <span className="text-faded">
-                            {[task.projectName, task.roleName].filter((part) => part !== null).join(' · ')}
-                        </span>
-                    </div>
+                    />
                 ))}
             </div>
         </div>

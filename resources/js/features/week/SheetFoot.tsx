@@ -2,7 +2,7 @@ import { hoursInWords } from '@/lib/hours';
 import { text } from '@/lib/text';
 import type { HoursFormat, WeekProps } from '@/types/generated/props';
 import { router } from '@inertiajs/react';
-import { isSaving, unsavedCount } from './cells';
+import { isSaving, isWaiting, unsavedCount } from './cells';
 import type { Command } from './gridKeys';
 import type { SheetState } from './sheetState';
 
@@ -95,6 +95,7 @@ export function SheetFoot({ sheet, state, said, isAsking, format, onCommand, onK
             )}
             <p role="status" className={unsaved > 0 ? 'text-brick' : 'pencilled'}>
                 {isSaving(cells) ? text.week.saving : unsaved > 0 ? text.week.unsaved(unsaved) : text.week.saved}
+                {isWaiting(cells) && ` ${text.week.sentLater}`}
             </p>
             <p role="status" className="text-ochre">
                 {said}

@@ -54,6 +54,11 @@ export function unsavedCount(cells: Cells): number {
     return Object.values(cells).filter(({ typed }) => typed !== null && typed.status !== 'saving').length;
 }
 
+/** Whether something waits for the server to come back. */
+export function isWaiting(cells: Cells): boolean {
+    return Object.values(cells).some(({ typed }) => typed?.status === 'kept');
+}
+
 export function isSaving(cells: Cells): boolean {
     return Object.values(cells).some(({ typed }) => typed?.status === 'saving');
 }

@@ -17,3 +17,10 @@ export function groupedOffers(
 
     return groups.map((group) => ({ group, offers: others.filter((offer) => offer.group === group) }));
 }
+
+/** Where an arrow key leads in a list, or null for any other key. */
+export function optionAfter(key: string, at: number, count: number): number | null {
+    const by = key === 'ArrowDown' ? 1 : key === 'ArrowUp' ? -1 : 0;
+
+    return by === 0 || count === 0 ? null : Math.max(0, Math.min(count - 1, at + by));
+}

@@ -82,11 +82,6 @@ export class Outbox {
         return this.waiting.size === 0 && this.flying.length === 0;
     }
 
-    /** Whether something waits for the server to come back. */
-    isStranded(): boolean {
-        return this.isAway && this.waiting.size > 0;
-    }
-
     forget(key: string): void {
         this.waiting.delete(key);
         this.keep();

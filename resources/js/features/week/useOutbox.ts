@@ -10,11 +10,10 @@ const RETRY_AFTER = 5000;
 
 /** Sends what is typed, keeps it while the server is away, and warns before it would be lost. */
 export function useOutbox(address: string, reader: string, change: Dispatch<SheetChange>) {
-    const [isStranded, strand] = useState(false);
     const [parts] = useState(() => {
         // In the tab's own storage: it outlives a reload and a discarded tab, and no other tab sends it too.
         const place = `moss-week unsaved ${reader} ${address}`;
-        const outbox: Outbox = new Outbox({
+        const outbox = new Outbox({
             send: (cells) => put(`${address}/cells`, { cells }),
             keep: (kept) => {
                 if (kept === null) {
@@ -28,15 +27,12 @@ export function useOutbox(address: string, reader: string, change: Dispatch<Shee
                 flushSync(() => {
                     change({ kind: 'answered', answer });
                 });
-                strand(outbox.isStranded());
             },
             onKept: (keys, message) => {
                 change({ kind: 'kept', keys, message });
-                strand(true);
             },
             onRefused: (keys, message) => {
                 change({ kind: 'refused', keys, message });
-                strand(outbox.isStranded());
             },
             words: { offline: text.week.offline, lost: text.lost },
         });
@@ -90,5 +86,5 @@ export function useOutbox(address: string, reader: string, change: Dispatch<Shee
         };
     }, [outbox, kept, change]);
 
-    return { ...acts, isStranded: () => isStranded };
+    return acts;
 }

@@ -44,7 +44,7 @@ function inked({ proposals, cells }: SheetState, keys: readonly string[]): Map<s
 }
 
 /** The sheet of a week: saved by itself, undone and done again, pencilled anew after every change. */
-export function useSheet(sheet: WeekProps): { state: SheetState; acts: SheetActs; isStranded: boolean } {
+export function useSheet(sheet: WeekProps): { state: SheetState; acts: SheetActs } {
     const [state, change] = useReducer(changedSheet, sheet, stateOf);
     const reader = useShared().signedIn?.code ?? '';
     const outbox = useOutbox(sheet.address, reader, change);
@@ -104,7 +104,6 @@ export function useSheet(sheet: WeekProps): { state: SheetState; acts: SheetActs
 
     return {
         state,
-        isStranded: outbox.isStranded(),
         acts: {
             want: useStable(want),
             ink: useStable((keys) => {

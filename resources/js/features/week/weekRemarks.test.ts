@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { cellsOf } from './cells';
 import { clientNotesPencilled } from './clientNotes';
 import { cell, line } from './fixtures';
-import { groupedOffers } from './offers';
+import { groupedOffers, optionAfter } from './offers';
 import { overtimeOf, recordedByOthers } from './weekRemarks';
 
 const day = {
@@ -44,5 +44,15 @@ describe('remarks on a week', () => {
         ]);
         expect(groupedOffers(new Set(['1:', '2:']), offers, false).map(({ group }) => group)).toEqual(['mine']);
         expect(groupedOffers(new Set(['1:']), offers, true)).toEqual([{ group: null, offers }]);
+    });
+
+    it.each([
+        ['ArrowDown', 0, 2, 1],
+        ['ArrowDown', 1, 2, 1],
+        ['ArrowUp', 0, 2, 0],
+        ['ArrowDown', 0, 0, null],
+        ['Enter', 0, 2, null],
+    ])('step through what is on offer: %s from %i of %i', (key, at, count, to) => {
+        expect(optionAfter(key, at, count)).toBe(to);
     });
 });

@@ -138,6 +138,7 @@ export interface WaitingCellProps {
     minutes: number;
     note: string;
     clientNote: string;
+    recordedBy: string | null;
 }
 
 export interface WaitingLineProps {
