@@ -62,7 +62,7 @@ test('hours are stepped, inked and undone by thumb', async ({ page }) => {
 test('a tap opens the figure, and the quick line is there too', async ({ page }) => {
     await signIn(page, 'corin.ashdown');
     const training = cell(page, 'Training', 'Wednesday 17 June');
-    await training.locator('span').nth(1).tap();
+    await training.tap();
     await expect(page.getByRole('textbox', { name: 'Hours, Training, Wednesday 17 June' })).toBeFocused();
     await page.keyboard.type('2');
     await page.keyboard.press('Enter');

@@ -274,52 +274,56 @@ test.describe('lines', () => {
 
 test.describe('an entry', () => {
     test('carries notes for the team and the client, whether it is billed, and its trail', async ({ page }) => {
-        await signIn(page, 'ines.calder');
-        await goTo(page, 'Scanning', 'Tuesday 16 June');
+        await signIn(page, 'yusra.lindqvist');
+        await goTo(page, 'Cores and soundings', 'Tuesday 16 June');
         await page.keyboard.press('m');
         await expect(page.getByLabel('Team note')).toBeFocused();
         await page.keyboard.type('North face <em>done</em>');
         await page.keyboard.press('Enter');
-        await expect(cell(page, 'Scanning', 'Tuesday 16 June')).toBeFocused();
-        await expect(cell(page, 'Scanning', 'Tuesday 16 June')).toHaveAccessibleName(/: 2, draft, with a note$/);
+        await expect(cell(page, 'Cores and soundings', 'Tuesday 16 June')).toBeFocused();
+        await expect(cell(page, 'Cores and soundings', 'Tuesday 16 June')).toHaveAccessibleName(/: 1\.75, draft, with a note$/);
         await saved(page);
-        await expect(margin(page).getByText('Harbour wall condition survey, Scanning: North face <em>done</em>')).toBeVisible();
+        await expect(
+            margin(page).getByText('Harbour wall condition survey, Cores and soundings: North face <em>done</em>'),
+        ).toBeVisible();
 
         await page.keyboard.press('c');
         await expect(page.getByLabel('Client note')).toHaveValue(
-            'Harbour wall condition survey, Scanning: North face <em>done</em>',
+            'Harbour wall condition survey, Cores and soundings: North face <em>done</em>',
         );
         await margin(page).getByLabel('billable').uncheck();
         await expect(margin(page).getByText('draft, not billable.')).toBeVisible();
         await saved(page);
         await page.locator('[role=gridcell][tabindex="0"]').focus();
         await page.keyboard.press('t');
-        await expect(margin(page).getByRole('list', { name: 'Trail' }).getByText('Ines Calder: changed').first()).toBeVisible();
+        await expect(
+            margin(page).getByRole('list', { name: 'Trail' }).getByText('Yusra Lindqvist: changed').first(),
+        ).toBeVisible();
 
         await page.keyboard.press('n');
-        await expect(cell(page, 'Scanning', 'Wednesday 17 June')).toBeFocused();
+        await expect(cell(page, 'Cores and soundings', 'Wednesday 17 June')).toBeFocused();
         await page.keyboard.press('p');
         await page.keyboard.press('p');
-        await expect(cell(page, 'Scanning', 'Monday 15 June')).toBeFocused();
+        await expect(cell(page, 'Cores and soundings', 'Monday 15 June')).toBeFocused();
         await page.keyboard.press('p');
         await expect(page.getByText('This is the first entry of the week.')).toBeVisible();
         await page.keyboard.press('Control+z');
         await page.keyboard.press('Control+z');
         await page.keyboard.press('Control+z');
-        await expect(cell(page, 'Scanning', 'Tuesday 16 June')).toHaveAccessibleName(/: 2, draft$/);
+        await expect(cell(page, 'Cores and soundings', 'Tuesday 16 June')).toHaveAccessibleName(/: 1\.75, draft$/);
         await saved(page);
     });
 
     test('of which many lack words for the client gets them all inked at once', async ({ page }) => {
-        await signIn(page, 'ines.calder');
-        await goTo(page, 'Rotation bearing', 'Monday 15 June');
+        await signIn(page, 'yusra.lindqvist');
+        await goTo(page, 'Lamp changer and wiring', 'Monday 15 June');
         await margin(page)
             .getByRole('button', { name: /^Ink all \d+$/ })
             .click();
-        await expect(page.getByLabel('Client note')).toHaveValue('Skerrow lantern: lens refit, Rotation bearing');
+        await expect(page.getByLabel('Client note')).toHaveValue('Skerrow lantern: lens refit, Lamp changer and wiring');
         await saved(page);
-        await goTo(page, 'Regrind and replace prisms', 'Tuesday 16 June');
-        await expect(page.getByLabel('Client note')).toHaveValue('Sandle leading lights, Regrind and replace prisms');
+        await goTo(page, 'Cores and soundings', 'Tuesday 16 June');
+        await expect(page.getByLabel('Client note')).toHaveValue('Harbour wall condition survey, Cores and soundings');
     });
 });
 

@@ -44,7 +44,7 @@ export function CellSteppers({ minutes, step, name, isPencilled, onStep, childre
                     −
                 </button>
             )}
-            <span className="w-14">{children}</span>
+            <span className="flex min-h-[44px] w-14 flex-col justify-center">{children}</span>
             <button
                 type="button"
                 tabIndex={-1}

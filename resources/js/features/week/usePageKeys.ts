@@ -1,5 +1,5 @@
 import { useStable } from '@/lib/useStable';
-import { useEffect } from 'react';
+import { useLayoutEffect } from 'react';
 import { commandFor, type Command } from './gridKeys';
 
 interface PageKeys {
@@ -36,7 +36,8 @@ export function usePageKeys({ onHelp, onQuickLine, onCommand }: PageKeys): void 
         }
     });
 
-    useEffect(() => {
+    // Before the page is painted: a key pressed as soon as it can be seen is heard.
+    useLayoutEffect(() => {
         document.addEventListener('keydown', press);
 
         return () => {
