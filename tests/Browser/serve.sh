@@ -7,9 +7,12 @@ rm -rf "$folder"
 export MOSS_TODAY=2026-06-17 APP_URL=http://127.0.0.1:$1
 demo_environment "$folder"
 demo_data "$folder"
-php tests/Browser/extra.php "$folder/extra"
-php artisan moss:import "$folder/extra" >"$folder/extra.log"
-for person in wren.octave silas.sexton moana.tide; do
-    echo lantern-and-lens | php artisan moss:password "$person" --stdin >/dev/null
-done
+# Pictures are of the demonstration alone.
+if [ -z "${MOSS_ALONE:-}" ]; then
+    php tests/Browser/extra.php "$folder/extra"
+    php artisan moss:import "$folder/extra" >"$folder/extra.log"
+    for person in wren.octave silas.sexton moana.tide; do
+        echo lantern-and-lens | php artisan moss:password "$person" --stdin >/dev/null
+    done
+fi
 serve "$1" 2>"$folder/server.log"

@@ -32,10 +32,10 @@ export function PencilChoice({ pencil }: { pencil: PencilProps }) {
                         {words}
                     </label>
                 ))}
-                <label className="flex min-h-6 items-center gap-2">
+                <label className="flex min-h-6 items-center gap-2 whitespace-nowrap">
                     {text.week.pencilFrom.lastWeek}
                     <select
-                        className="min-h-6 bg-paper"
+                        className="min-h-6 min-w-0 bg-paper"
                         value={pencil.lastWeek}
                         onChange={(event) => {
                             prefer({ pencilLastWeek: event.currentTarget.value });
