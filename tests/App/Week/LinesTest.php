@@ -57,7 +57,10 @@ final class LinesTest extends TestCase
             $this->choose([['task' => $this->task($task)->id, 'role' => null, 'choice' => 'added']])->assertUnprocessable()
                 ->assertJsonPath('message', fn (string $message): bool => str_contains($message, $sentence));
         }
-        $this->choose([['task' => 999_999, 'role' => null, 'choice' => 'added']])->assertUnprocessable();
+        $fit = $this->task('FIT')->id;
+        foreach ([['task' => 999_999, 'choice' => 'added'], ['task' => 999_999, 'date' => '2026-06-17', 'choice' => 'rubbed out'], ['task' => $fit, 'role' => 999_999, 'choice' => 'added']] as $unknown) {
+            $this->choose([$unknown])->assertUnprocessable()->assertJsonPath('message', fn (string $message): bool => str_contains($message, 'There is no such'));
+        }
         $this->choose([['task' => 1, 'role' => null, 'choice' => 'rubbed out']])->assertUnprocessable();
 
         self::assertSame(0, DB::table('sheet_choices')->count());

@@ -6,7 +6,9 @@ namespace App\Features\Week\Actions;
 
 use App\Features\Week\Queries\RecordableTasks;
 use App\Models\Person;
+use App\Models\Role;
 use App\Models\SheetChoice;
+use App\Support\Words;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 use Moss\Core\Calendar\Day;
@@ -22,7 +24,7 @@ final readonly class ChooseInSheet
     /**
      * @param  list<Choice>  $choices
      *
-     * @throws LineRefused if a line cannot be added
+     * @throws LineRefused if a line cannot be added, or there is no such task or role
      */
     public function handle(Person $owner, Week $week, array $choices): void
     {
@@ -50,11 +52,18 @@ final readonly class ChooseInSheet
     /** @param  list<Choice>  $choices */
     private function mustBeOpen(Person $owner, Week $week, array $choices): void
     {
-        $added = array_filter($choices, static fn (Choice $choice): bool => $choice->choice === SheetChoice::Added);
         $tasks = $this->tasks->byId($owner, array_values(array_unique(array_map(static fn (Choice $choice): int => $choice->task, $choices))));
+        $roles = Role::query()->whereKey(array_filter(array_map(static fn (Choice $choice): ?int => $choice->role, $choices)))->pluck('id')->all();
+        // Whoever starts within the week can have lines in it.
         $day = $owner->starts_on === null ? $week->monday() : Day::later($week->monday(), Day::earlier($week->sunday(), Day::of($owner->starts_on)));
-        foreach ($added as $choice) {
-            $refusal = RecordableTasks::refusal($owner, $tasks[$choice->task] ?? null, $day);
+        foreach ($choices as $choice) {
+            $task = $tasks[$choice->task] ?? null;
+            $refusal = match (true) {
+                $choice->role !== null && ! in_array($choice->role, $roles, true) => Words::refusal('cell.no_role'),
+                $task === null => Words::refusal('cell.no_task'),
+                $choice->choice === SheetChoice::Added => RecordableTasks::refusal($owner, $task, $day),
+                default => null,
+            };
             if ($refusal !== null) {
                 throw LineRefused::because($refusal);
             }

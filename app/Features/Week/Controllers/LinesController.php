@@ -35,12 +35,12 @@ final class LinesController
         try {
             $choose->handle($person, $week, $request->choices());
         } catch (LineRefused $refused) {
-            return $request->expectsJson() && ! $request->inertia()
+            return $request->expectsJson()
                 ? response()->json(['message' => $refused->getMessage()], 422)
                 : back()->with('refusal', $refused->getMessage());
         }
 
-        return $request->expectsJson() && ! $request->inertia() ? response()->json(['saved' => true]) : back();
+        return $request->expectsJson() ? response()->json(['saved' => true]) : back();
     }
 
     public function destroy(#[CurrentUser] Person $actor, Person $person, Week $week, RemoveLineRequest $request, RemoveLine $remove): RedirectResponse
