@@ -9,10 +9,10 @@ declare(strict_types=1);
 
 $folder = $argv[1] ?? exit('Name a folder.');
 @mkdir($folder, 0777, true);
-$long = 'Underpinning of the northern quay wall between the third and the seventh bollard, with all that the tide allows us to';
+$long = 'Underpinning of the northern quay wall between the third and the seventh bollard, with all that the tide allows us to do';
 $people = [
     ['wren.octave', 'Wren Octave', ''],
-    ['silas.sexton', 'Silas '.implode('-', array_fill(0, 14, 'Sexton')).' of Quay', ''],
+    ['silas.sexton', 'Silas '.implode('-', array_fill(0, 15, 'Sexton')).' of Quay I', ''],
     ['moana.tide', 'Moana Tide', 'Pacific/Auckland'],
 ];
 $tasks = "project,task,name,charge_code\n";

@@ -184,7 +184,7 @@ test('with 60 lines a key press touches the two cells that it concerns, and a lo
     // And the grid itself, which says on which day it is.
     expect(touched).toBeLessThanOrEqual(3);
 
-    const long = /^Underpinning of the northern quay wall .* that the tide allows us to$/;
+    const long = /^Underpinning of the northern quay wall .* that the tide allows us to do$/;
     const place = await page.getByRole('gridcell', { name: /^Underpinning .*, Tuesday 23 June/ }).getAttribute('data-place');
     await page.locator(`[data-place="${place ?? ''}"]`).click();
     await expect(page.getByRole('complementary', { name: 'Remarks' }).getByText(long)).toBeVisible();
