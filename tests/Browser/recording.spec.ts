@@ -53,6 +53,7 @@ test('a week of eight lines whose plan is right is recorded and submitted in a f
     await expect(cell(page, 'Soundings', 'Wednesday 17 June')).toBeFocused();
     await keys.press('a');
     await expect(page.getByText('36 h are entered, and that is all that is owed.')).toBeVisible();
+    await expect(page.getByRole('link', { name: /^Week 25, .*: draft$/ })).toBeVisible();
     await keys.press('Control+Enter');
     await expect(page.getByRole('button', { name: 'Submit 36 h' })).toBeFocused();
     await keys.press('Enter');

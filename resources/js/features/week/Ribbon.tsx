@@ -1,13 +1,13 @@
 import { dayAndMonth, weekNumber } from '@/lib/days';
 import { hoursInWords } from '@/lib/hours';
 import { text } from '@/lib/text';
-import type { HoursFormat, RibbonWeekProps, WeekProps } from '@/types/generated/props';
+import type { HoursFormat, RibbonWeekProps, TotalsProps, WeekProps } from '@/types/generated/props';
 import { Bar } from '@/ui/Bar';
 import { commonScale } from '@/ui/growth';
 import { Link } from '@inertiajs/react';
 import clsx from 'clsx';
 import { useEffect, useRef } from 'react';
-import { ribbonState } from './ribbonState';
+import { ribbonState, withTotals } from './ribbonState';
 
 function growth({ approved, draft, submitted, returned, owed }: RibbonWeekProps) {
     const pending = draft + submitted + returned;
@@ -16,9 +16,10 @@ function growth({ approved, draft, submitted, returned, owed }: RibbonWeekProps)
 }
 
 /** The weeks in a row: how full each is against what is owed, and what state it is in. */
-export function Ribbon({ sheet, format }: { sheet: WeekProps; format: HoursFormat }) {
+export function Ribbon({ sheet, totals, format }: { sheet: WeekProps; totals: TotalsProps; format: HoursFormat }) {
     const row = useRef<HTMLElement>(null);
-    const scale = commonScale(sheet.ribbon.map(growth));
+    const weeks = sheet.ribbon.map((week) => (week.week === sheet.week ? withTotals(week, totals) : week));
+    const scale = commonScale(weeks.map(growth));
     const address = (week: string) => (sheet.isOwn ? `/week/${week}` : `/people/${sheet.personCode}/week/${week}`);
 
     useEffect(() => {
@@ -30,7 +31,7 @@ export function Ribbon({ sheet, format }: { sheet: WeekProps; format: HoursForma
 
     return (
         <nav ref={row} aria-label={text.week.ribbon} className="no-print relative -mx-1 flex overflow-x-auto pb-1.5">
-            {sheet.ribbon.map((week) => {
+            {weeks.map((week) => {
                 const state = ribbonState(week, sheet.thisWeek);
                 const words =
                     state.kind === 'missing'

@@ -1,7 +1,7 @@
 import { text } from '@/lib/text';
 import { useStable } from '@/lib/useStable';
-import type { HoursFormat, QuickReadingProps, WeekProps } from '@/types/generated/props';
-import { useMemo, useRef, useState } from 'react';
+import type { HoursFormat, QuickReadingProps, TotalsProps, WeekProps } from '@/types/generated/props';
+import { useEffect, useMemo, useRef, useState } from 'react';
 import { unsavedCount } from './cells';
 import type { Command } from './gridKeys';
 import { Grid } from './Grid';
@@ -17,9 +17,20 @@ import { useQuickLine } from './useQuickLine';
 import { useSheet } from './useSheet';
 import { weekSentence } from './weekSentence';
 
+interface SheetProps {
+    sheet: WeekProps;
+    title: string;
+    format: HoursFormat;
+    /** Tells what the sheet comes to, whenever that changes. */
+    onTotals: (totals: TotalsProps) => void;
+}
+
 /** The sheet of one week with its margin. */
-export function Sheet({ sheet, title, format }: { sheet: WeekProps; title: string; format: HoursFormat }) {
+export function Sheet({ sheet, title, format, onTotals }: SheetProps) {
     const { state, acts } = useSheet(sheet);
+    useEffect(() => {
+        onTotals(state.totals);
+    }, [onTotals, state.totals]);
     const grid = useGrid(sheet, state, format);
     const quick = useQuickLine(sheet.address);
     const [panel, open] = useState<Panel>('cell');

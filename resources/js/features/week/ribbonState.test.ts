@@ -1,6 +1,7 @@
 import type { RibbonWeekProps } from '@/types/generated/props';
 import { describe, expect, it } from 'vitest';
-import { ribbonState } from './ribbonState';
+import { totals } from './fixtures';
+import { ribbonState, withTotals } from './ribbonState';
 
 const week: RibbonWeekProps = {
     week: '2026-W24',
@@ -30,5 +31,20 @@ describe('what a week of the ribbon says first', () => {
     it('misses nothing in this week or a later one', () => {
         expect(ribbonState({ ...week, draft: 60 }, '2026-W24')).toEqual({ kind: 'draft' });
         expect(ribbonState({ ...week, week: '2026-W30' }, '2026-W24')).toEqual({ kind: 'open' });
+    });
+
+    it('has the sums that its sheet has come to since', () => {
+        const since = { ...totals, states: { draft: 60, approved: 30, settled: 15 } };
+        const week = {
+            week: '2026-W25',
+            monday: '2026-06-15',
+            owed: 480,
+            draft: 0,
+            submitted: 9,
+            returned: 0,
+            approved: 0,
+            isThisWeek: true,
+        };
+        expect(withTotals(week, since)).toEqual({ ...week, draft: 60, submitted: 0, returned: 0, approved: 45 });
     });
 });

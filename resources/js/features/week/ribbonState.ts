@@ -1,4 +1,4 @@
-import type { RibbonWeekProps } from '@/types/generated/props';
+import type { RibbonWeekProps, TotalsProps } from '@/types/generated/props';
 
 export type RibbonState =
     { kind: 'none' | 'open' | 'draft' | 'submitted' | 'returned' | 'approved' | 'mixed' } | { kind: 'missing'; minutes: number };
@@ -28,4 +28,15 @@ export function ribbonState(
     }
 
     return { kind: 'approved' };
+}
+
+/** A week of the ribbon with the sums that its sheet has come to since. */
+export function withTotals(week: RibbonWeekProps, { states }: TotalsProps): RibbonWeekProps {
+    return {
+        ...week,
+        draft: states.draft ?? 0,
+        submitted: states.submitted ?? 0,
+        returned: states.returned ?? 0,
+        approved: (states.approved ?? 0) + (states.settled ?? 0),
+    };
 }
