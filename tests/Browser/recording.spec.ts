@@ -269,6 +269,11 @@ test.describe('lines', () => {
         await folded.focus();
         await page.keyboard.press('Enter');
         await expect(cell(page, 'Soundings', 'Monday 15 June')).toBeVisible();
+        // And by mouse.
+        await page.getByRole('button', { name: 'Gull quay wall' }).click();
+        await expect(folded).toBeVisible();
+        await page.getByRole('button', { name: /^Gull quay wall/ }).click();
+        await expect(cell(page, 'Soundings', 'Monday 15 June')).toBeVisible();
         await page.waitForLoadState('networkidle');
     });
 });

@@ -4,7 +4,6 @@ import type { DayProps, HoursFormat } from '@/types/generated/props';
 import { decimalRoom } from '@/ui/Hours';
 import clsx from 'clsx';
 import { cellKey, type Cells } from './cells';
-import type { Command } from './gridKeys';
 import { LineTotal } from './LineTotal';
 import type { Row } from './rows';
 
@@ -18,7 +17,7 @@ interface FoldedRowProps {
     /** The day that one is on, in this row; null in any other. */
     column: number | null;
     format: HoursFormat;
-    onUnfold: (command: Command) => void;
+    onUnfold: (projectCode: string) => void;
 }
 
 /** A folded project in place of its lines: what each day has on them, to be read and unfolded. */
@@ -29,10 +28,9 @@ export function FoldedRow({ row, index, days, dayNames, cells, total, column, fo
                 <button
                     type="button"
                     tabIndex={-1}
-                    data-row={index}
                     className="min-h-6 max-w-full cursor-pointer truncate text-start underline-offset-4 hover:underline"
                     onClick={() => {
-                        onUnfold({ kind: 'fold' });
+                        onUnfold(row.projectCode);
                     }}
                 >
                     {row.projectName} <span className="pencilled">{text.week.foldedLines(row.lines.length)}</span>

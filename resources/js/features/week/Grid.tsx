@@ -3,13 +3,14 @@ import { text } from '@/lib/text';
 import { useNarrow } from '@/lib/useNarrow';
 import { useStable } from '@/lib/useStable';
 import type { HoursFormat, ProposalProps, WeekProps } from '@/types/generated/props';
-import { useMemo, type RefObject } from 'react';
+import { useMemo } from 'react';
 import { isIn } from './block';
 import { DayTurner } from './DayTurner';
 import { FoldedRow } from './FoldedRow';
 import type { Command } from './gridKeys';
 import { GridHead } from './GridHead';
 import { LineRow } from './LineRow';
+import { foldedWith } from './rows';
 import type { SheetState } from './sheetState';
 import { TotalRows } from './TotalRows';
 import type { Grid as GridState } from './useGrid';
@@ -28,19 +29,18 @@ interface GridProps {
     onType: (typing: Typing | null) => void;
     onCommand: (command: Command) => void;
     onSay: (words: string) => void;
-    table: RefObject<HTMLTableElement | null>;
 }
 
 /** Lines by days: one tab stop, arrow keys inside (the WAI-ARIA grid pattern). On a narrow screen, a day at a time. */
 export function Grid(props: GridProps) {
-    const { sheet, state, grid, acts, format, preview, typing, onCommand, table } = props;
+    const { sheet, state, grid, acts, format, preview, typing } = props;
     const narrow = useNarrow();
     const dayNames = useMemo(() => sheet.days.map((day) => fullDay(day.date)), [sheet.days]);
     const { events, finish, step } = useGridEvents(props);
     const { place, block, hasBlock } = grid;
     const isSelected = (row: number) => hasBlock && isIn(block, row, block.left);
     const fold = useStable((projectCode: string) => {
-        acts.arrange(state.lines, [...state.folded, projectCode]);
+        acts.arrange(state.lines, foldedWith(state.folded, projectCode));
     });
 
     return (
@@ -53,7 +53,6 @@ export function Grid(props: GridProps) {
                 }}
             />
             <table
-                ref={table}
                 role="grid"
                 aria-label={text.week.grid}
                 aria-multiselectable
@@ -75,7 +74,7 @@ export function Grid(props: GridProps) {
                                 total={state.totals.projects[row.projectCode] ?? 0}
                                 column={place.row === index ? place.column : null}
                                 format={format}
-                                onUnfold={onCommand}
+                                onUnfold={fold}
                             />
                         ) : (
                             <LineRow

@@ -1,7 +1,7 @@
 import { text } from '@/lib/text';
 import { useStable } from '@/lib/useStable';
 import type { HoursFormat, QuickReadingProps, TotalsProps, WeekProps } from '@/types/generated/props';
-import { useEffect, useMemo, useRef, useState } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 import { unsavedCount } from './cells';
 import type { Command } from './gridKeys';
 import { Grid } from './Grid';
@@ -37,7 +37,6 @@ export function Sheet({ sheet, title, format, onTotals }: SheetProps) {
     const [typing, setTyping] = useState<Typing | null>(null);
     const [said, say] = useState('');
     const [showsTrail, showTrail] = useState(false);
-    const table = useRef<HTMLTableElement>(null);
     const preview = useMemo(() => previewOf(quick.reading), [quick.reading]);
     const goBack = () => {
         open('cell');
@@ -116,7 +115,6 @@ export function Sheet({ sheet, title, format, onTotals }: SheetProps) {
                         onType={setTyping}
                         onCommand={command}
                         onSay={say}
-                        table={table}
                     />
                 )}
                 {sheet.mayRecord && (

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { line } from './fixtures';
-import { arrangementOf, moved, rowsOf } from './rows';
+import { arrangementOf, foldedWith, moved, rowsOf } from './rows';
 
 const [one, two, three] = [line(1, 'A'), line(2, 'A'), line(3, 'B')];
 const keys = (lines: { key: string }[]) => lines.map(({ key }) => key).join(' ');
@@ -31,5 +31,10 @@ describe('rows', () => {
             lines: ['3:', '1:', '2:'],
             folded: ['B'],
         });
+    });
+
+    it('fold a project, and unfold it again', () => {
+        expect(foldedWith(['A'], 'B')).toEqual(['A', 'B']);
+        expect(foldedWith(['A', 'B'], 'A')).toEqual(['B']);
     });
 });

@@ -53,3 +53,8 @@ export function moved(lines: LineProps[], line: LineProps, by: -1 | 1, withProje
 export function arrangementOf(lines: LineProps[], folded: readonly string[]) {
     return { projects: projectsOf(lines), lines: lines.map(({ key }) => key), folded };
 }
+
+/** The folded projects with one folded, or unfolded if it was. */
+export function foldedWith(folded: readonly string[], projectCode: string): string[] {
+    return folded.includes(projectCode) ? folded.filter((one) => one !== projectCode) : [...folded, projectCode];
+}

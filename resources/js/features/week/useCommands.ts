@@ -4,7 +4,7 @@ import type { WeekProps } from '@/types/generated/props';
 import { ditto, filledDown, filledRight, type Filled } from './block';
 import { isOpen } from './cells';
 import type { Command, Scope } from './gridKeys';
-import { moved, rowsOf } from './rows';
+import { foldedWith, moved, rowsOf } from './rows';
 import type { Grid } from './useGrid';
 import type { SheetActs } from './useSheet';
 import type { SheetState } from './sheetState';
@@ -72,8 +72,7 @@ export function useCommands({ sheet, state, grid, acts, open, type, say, write }
         const row = grid.rows[place.row];
         const code = row?.kind === 'folded' ? row.projectCode : row?.line.projectCode;
         if (code !== undefined) {
-            const others = state.folded.filter((one) => one !== code);
-            acts.arrange(state.lines, others.length < state.folded.length ? others : [...others, code]);
+            acts.arrange(state.lines, foldedWith(state.folded, code));
         }
     };
 
