@@ -33,6 +33,8 @@ test.describe('what is typed is never lost', () => {
     test.beforeEach(async ({ page }) => {
         await signIn(page, 'jonas.petherick');
         await page.goto('/week/2026-W25');
+        // All of the page must be there before the connection goes.
+        await page.getByRole('grid').waitFor();
     });
 
     test('when the server goes away in the middle of saving, it is saved once', async ({ page }) => {
