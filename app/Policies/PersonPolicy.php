@@ -46,12 +46,6 @@ final class PersonPolicy
         };
     }
 
-    private function isTrusted(Person $person, Person $owner): bool
-    {
-        return $person->id === $owner->id || $person->isOffice() || $owner->manager_id === $person->id
-            || Recorder::query()->where('person_id', $owner->id)->where('recorder_id', $person->id)->exists();
-    }
-
     public function changePreferences(Person $person, Person $owner): Response
     {
         return $person->id === $owner->id ? Response::allow() : Response::deny((string) __('refusals.preferences'));
@@ -61,5 +55,11 @@ final class PersonPolicy
     public function review(Person $person): Response
     {
         return $person->isViewer() ? Response::deny((string) __('refusals.viewer')) : Response::allow();
+    }
+
+    private function isTrusted(Person $person, Person $owner): bool
+    {
+        return $person->id === $owner->id || $person->isOffice() || $owner->manager_id === $person->id
+            || Recorder::query()->where('person_id', $owner->id)->where('recorder_id', $person->id)->exists();
     }
 }

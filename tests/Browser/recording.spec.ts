@@ -74,6 +74,9 @@ test.describe('pencil', () => {
     test('says where it comes from, is not counted, and is inked by the cell, the line and the day', async ({ page }) => {
         await open(page, '2026-W25');
         await goTo(page, 'Soundings', 'Monday 15 June');
+        // All of it in ink, and then cleared: what is pencilled afterwards is as fresh as on the first day.
+        await page.keyboard.press('a');
+        await saved(page);
         await page.keyboard.press('Control+a');
         await page.keyboard.press('Delete');
         await saved(page);
@@ -104,9 +107,23 @@ test.describe('pencil', () => {
         await page.keyboard.press('Control+z');
         await expect(cell(page, 'Fenders', 'Friday 19 June')).toHaveAccessibleName(/pencilled/);
         await page.keyboard.press('Control+y');
+        await expect(cell(page, 'Fenders', 'Friday 19 June')).toHaveAccessibleName(/: empty$/);
         await page.waitForLoadState('networkidle');
         await page.reload();
         await expect(cell(page, 'Fenders', 'Friday 19 June')).toHaveAccessibleName(/: empty$/);
+
+        // Ink and pencil of a block go together, and come back together.
+        await goTo(page, 'Soundings', 'Thursday 18 June');
+        await page.keyboard.press('i');
+        await saved(page);
+        await page.keyboard.press('Shift+ArrowRight');
+        await page.keyboard.press('Delete');
+        await expect(cell(page, 'Soundings', 'Friday 19 June')).toHaveAccessibleName(/: empty$/);
+        await page.keyboard.press('Control+z');
+        await expect(cell(page, 'Soundings', 'Thursday 18 June')).toHaveAccessibleName(/: 1, draft$/);
+        await expect(cell(page, 'Soundings', 'Friday 19 June')).toHaveAccessibleName(/: pencilled/);
+        await page.keyboard.press('Control+z');
+        await saved(page);
     });
 
     test('comes from last week when that is wanted', async ({ page }) => {

@@ -69,7 +69,7 @@ export function isOpen(line: LineProps, { saved }: Cell): boolean {
 }
 
 /** Everything that a cell holds or is about to, as it would be wanted again. Minutes are exact, whatever is shown. */
-export function heldBy({ saved, typed }: Cell): Required<Wanted> {
+function heldBy({ saved, typed }: Cell): Required<Wanted> {
     const onItsWay = typed?.status === 'saving' || typed?.status === 'kept' ? typed.wanted : {};
 
     return {

@@ -123,14 +123,7 @@ export function useCommands({ sheet, state, grid, acts, open, type, say, write }
             acts.ink(keys);
         },
         clear: () => {
-            const keys = grid.keysIn(block);
-            const holds = (key: string) => {
-                const cell = state.cells[key];
-
-                return cell !== undefined && (cell.saved.minutes !== null || cell.typed !== null);
-            };
-            acts.rubOut(keys);
-            acts.want(new Map(keys.filter(holds).map((key) => [key, { hours: '' }])));
+            acts.clear(grid.keysIn(block));
         },
         undo: () => {
             if (!acts.undo()) {

@@ -2,7 +2,7 @@ import { useShared } from '@/lib/shared';
 import { useStable } from '@/lib/useStable';
 import type { ProposalProps, WeekProps } from '@/types/generated/props';
 import { useEffect, useReducer, useRef } from 'react';
-import { heldOf, type Wanted } from './cells';
+import { heldOf, type Cell, type Wanted } from './cells';
 import type { Act, CellStep } from './history';
 import { changedSheet, stateOf, type SheetState } from './sheetState';
 import { useHistory } from './useHistory';
@@ -15,7 +15,8 @@ export interface SheetActs {
     want: (wanted: ReadonlyMap<string, Wanted>) => void;
     /** Inks what is pencilled in these cells. */
     ink: (keys: readonly string[]) => void;
-    rubOut: (keys: readonly string[]) => void;
+    /** Clears what is inked in these cells and rubs out what is pencilled there, as one act. */
+    clear: (keys: readonly string[]) => void;
     restore: (key: string) => void;
     /** After a cell has moved on: keep what is there, or put one's own in its place. */
     choose: (key: string, mine: boolean) => void;
@@ -41,6 +42,11 @@ function inked({ proposals, cells }: SheetState, keys: readonly string[]): Map<s
     }
 
     return wanted;
+}
+
+/** Whether anything is inked or typed in a cell. */
+function holds(cell: Cell | undefined): boolean {
+    return cell !== undefined && (cell.saved.minutes !== null || cell.typed !== null);
 }
 
 /** The sheet of a week: saved by itself, undone and done again, pencilled anew after every change. */
@@ -77,11 +83,17 @@ export function useSheet(sheet: WeekProps): { state: SheetState; acts: SheetActs
 
             return { key, after, before: cell === undefined ? { hours: '' } : heldOf(cell, after) };
         });
+    const rub = (keys: readonly string[], out: boolean) => {
+        if (keys.length > 0) {
+            if (out) {
+                change({ kind: 'rubbed out', keys });
+            }
+            lines.rubOut(keys, out);
+        }
+    };
     const perform = ({ steps, rubbedOut, line }: Act, back: boolean) => {
         const wanted = new Map(steps.map(({ key, before, after }) => [key, back ? before : after]));
-        if (rubbedOut.length > 0) {
-            lines.rubOut(rubbedOut, !back);
-        }
+        rub(rubbedOut, !back);
         if (line === null) {
             send(wanted);
         } else if ((line.change === 'added') === back) {
@@ -109,12 +121,15 @@ export function useSheet(sheet: WeekProps): { state: SheetState; acts: SheetActs
             ink: useStable((keys) => {
                 want(inked(state, keys));
             }),
-            rubOut: useStable((keys) => {
-                const pencilled = keys.filter((key) => state.proposals[key] !== undefined);
-                if (pencilled.length > 0) {
-                    remember({ rubbedOut: pencilled });
-                    change({ kind: 'rubbed out', keys: pencilled });
-                    lines.rubOut(pencilled, true);
+            clear: useStable((keys) => {
+                const rubbedOut = keys.filter((key) => state.proposals[key] !== undefined);
+                const wanted = new Map<string, Wanted>(
+                    keys.filter((key) => holds(state.cells[key])).map((key) => [key, { hours: '' }]),
+                );
+                if (rubbedOut.length + wanted.size > 0) {
+                    remember({ steps: stepsOf(wanted), rubbedOut });
+                    rub(rubbedOut, true);
+                    send(wanted);
                 }
             }),
             restore: useStable((key) => {
