@@ -14,7 +14,7 @@ use Illuminate\Routing\Middleware\SubstituteBindings;
 
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(web: __DIR__.'/../routes/web.php')
-    ->withCommands([__DIR__.'/../app/Exchange/Console', __DIR__.'/../app/Features', __DIR__.'/../app/Support/Types', FilesCommand::class, ActsCommand::class])
+    ->withCommands([__DIR__.'/../app/Exchange/Console', __DIR__.'/../app/Features', __DIR__.'/../app/Support/Types', __DIR__.'/../app/Support/Trail/Console', FilesCommand::class, ActsCommand::class])
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->append(SecurityHeaders::class);
         $middleware->web(append: [HandleInertiaRequests::class]);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Models\Person;
 use App\Support\Clock\Today;
 use App\Support\Database\ImmediateSqliteConnector;
 use App\Support\Words;
@@ -32,6 +33,12 @@ final class AppServiceProvider extends ServiceProvider
     public function boot(): void
     {
         Model::shouldBeStrict(! $this->app->isProduction());
+        Route::bind('person', static function (string $code): Person {
+            $signedIn = Auth::user();
+
+            // Whoever opens their own sheet has been read already.
+            return $signedIn instanceof Person && $signedIn->code === $code ? $signedIn : Person::query()->where('code', $code)->firstOrFail();
+        });
         Route::bind('week', static function (string $text): Week {
             try {
                 return Week::of($text);

@@ -40,18 +40,26 @@ final readonly class Holding
      */
     public function remaining(): Minutes
     {
+        return $this->balance()->notBelowZero();
+    }
+
+    /** By how much more has been entered than remained; 0 where it has not. */
+    public function over(): Minutes
+    {
+        return Minutes::zero()->minus($this->balance())->notBelowZero();
+    }
+
+    /** What remains less what was entered beyond it. */
+    private function balance(): Minutes
+    {
         $latest = $this->latestRestatement();
         if ($latest === null) {
-            return $this->planned()->minus($this->entered())->notBelowZero();
-        }
-        if ($latest->done) {
-            return Minutes::zero();
+            return $this->planned()->minus($this->entered());
         }
         $since = array_filter($this->entries, static fn (Entry $entry): bool => $entry->day->isAfter($latest->on));
+        $left = $latest->done ? Minutes::zero() : $latest->remaining;
 
-        return $latest->remaining
-            ->minus(Minutes::sum(array_map(static fn (Entry $entry): Minutes => $entry->minutes, $since)))
-            ->notBelowZero();
+        return $left->minus(Minutes::sum(array_map(static fn (Entry $entry): Minutes => $entry->minutes, $since)));
     }
 
     public function isDone(): bool

@@ -13,4 +13,7 @@ return [
     'password_short' => 'The password is too short. Use at least 12 characters.',
     'passwords_differ' => 'The two passwords differ. Nothing was changed.',
     'password_set' => 'The password of :name is set; they sign in as :email.',
+    'trail_act' => 'moss:trail does “verify”, not “:act”.',
+    'trail_broken' => 'The trail is broken at line :line: it, or one before it, is not as it was written.',
+    'trail_whole' => 'The trail is whole: :count lines, the last hash is :hash.',
 ];

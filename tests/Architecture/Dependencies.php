@@ -21,7 +21,7 @@ final class Dependencies
             ->classes(
                 Selector::inNamespace('Moss\Core'),
                 Selector::inNamespace('Brick\Math'),
-                Selector::classname('/^(BackedEnum|UnitEnum|IteratorAggregate|Traversable|Throwable|DomainException|Iterator)$/', true),
+                Selector::classname('/^(BackedEnum|UnitEnum|IteratorAggregate|Traversable|Throwable|DomainException|Iterator|Closure)$/', true),
             )
             ->because('rules must hold without framework, database or clock');
     }
@@ -38,6 +38,7 @@ final class Dependencies
                 Selector::inNamespace('Moss\Core\Sheet'),
                 Selector::inNamespace('Moss\Core\QuickLine'),
                 Selector::inNamespace('Moss\Core\Review'),
+                Selector::inNamespace('Moss\Core\HouseRules'),
                 Selector::inNamespace('Moss\Core\Compare'),
             )
             ->because('arrows point inward only');

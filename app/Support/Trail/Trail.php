@@ -9,7 +9,8 @@ use App\Support\Clock\Today;
 use Illuminate\Support\Facades\DB;
 
 /**
- * Who changed what, when, from what to what. Append only: the table refuses anything else.
+ * Who changed what, when, from what to what. Append only: the table refuses anything else, and a chain of hashes shows
+ * what has been done to it from outside. Written within the transaction of the act, which keeps other writers away.
  */
 final readonly class Trail
 {
@@ -20,18 +21,25 @@ final readonly class Trail
     /** @param  list<TrailLine>  $lines */
     public function of(array $lines): void
     {
+        if ($lines === []) {
+            return;
+        }
         $at = $this->today->now()->format('Y-m-d\TH:i:s\Z');
+        $hash = TrailChain::head();
         foreach (array_chunk($lines, 500) as $chunk) {
-            DB::table('trail')->insert(array_map(static fn (TrailLine $line): array => ['at' => $at] + $line->attributes(), $chunk));
+            $rows = [];
+            foreach ($chunk as $line) {
+                $row = ['at' => $at] + $line->attributes();
+                $hash = TrailChain::hash($hash, $row);
+                $rows[] = $row + ['hash' => $hash];
+            }
+            DB::table('trail')->insert($rows);
         }
     }
 
     public function ofImport(ImportReport $report): void
     {
-        DB::table('trail')->insert([
-            'at' => $this->today->now()->format('Y-m-d\TH:i:s\Z'),
-            'act' => 'import',
-            'after' => json_encode($report->files, JSON_THROW_ON_ERROR),
-        ]);
+        $files = array_map(static fn (array $counts): string => json_encode($counts, JSON_THROW_ON_ERROR), $report->files);
+        $this->of([TrailLine::on(TrailSubject::Exchange, 'files', 'import', null, null, $files)]);
     }
 }

@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Support\Trail;
+
+/** What an act was on. */
+enum TrailSubject: string
+{
+    case Entry = 'entry';
+    case Sheet = 'sheet';
+    case Correction = 'correction';
+    case Assignment = 'assignment';
+    case Remaining = 'remaining';
+    case Rate = 'rate';
+    case Rule = 'rule';
+    case Question = 'question';
+    case Route = 'route';
+    case StandIn = 'stand-in';
+    case Recorder = 'recorder';
+    case Period = 'period';
+    case Setting = 'setting';
+    case Exchange = 'exchange';
+}

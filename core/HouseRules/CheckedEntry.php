@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Moss\Core\HouseRules;
+
+use Moss\Core\Calendar\Day;
+use Moss\Core\Sheet\Line;
+use Moss\Core\Time\Minutes;
+
+/**
+ * An entry as the rules look at it.
+ */
+final readonly class CheckedEntry
+{
+    /**
+     * @param  bool  $isInQuestion  whether it is to be checked; what is decided already only counts in sums
+     * @param  string|null  $recordedBy  who recorded it, if somebody else than its owner
+     */
+    public function __construct(
+        public Line $line,
+        public Day $day,
+        public Minutes $minutes,
+        public CheckedTask $task,
+        public bool $isInQuestion = true,
+        public bool $isBillable = false,
+        public string $note = '',
+        public string $clientNote = '',
+        public ?string $recordedBy = null,
+    ) {
+    }
+
+    public function place(): Place
+    {
+        return Place::cell($this->line, $this->day);
+    }
+}

@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Moss\Core\HouseRules;
+
+use Moss\Core\Calendar\Day;
+use Moss\Core\Calendar\HolidayCalendar;
+use Moss\Core\Calendar\OwedHours;
+use Moss\Core\Calendar\Week;
+use Moss\Core\Time\Minutes;
+
+/**
+ * A person's week as the rules look at it.
+ */
+final readonly class CheckedSheet
+{
+    /**
+     * @param  string|null  $team  the owner's
+     * @param  bool  $isWhole  whether the whole week is being handed over, so that nothing more is to come
+     * @param  array<string, string>  $absences  kinds by `YYYY-MM-DD`
+     * @param  Minutes|null  $step  of the organisation's entries; null where there is none
+     * @param  array<string, Minutes>  $spans  from start to end less breaks, by `YYYY-MM-DD`; only days that have them
+     * @param  list<CheckedEntry>  $entries
+     */
+    public function __construct(
+        public Week $week,
+        public Day $today,
+        public ?string $team,
+        public bool $isWhole,
+        public OwedHours $owed,
+        public HolidayCalendar $holidays,
+        public array $absences,
+        public ?Minutes $step,
+        public array $spans,
+        public array $entries,
+    ) {
+    }
+
+    /** @return list<CheckedEntry> those that are to be checked */
+    public function inQuestion(): array
+    {
+        return array_values(array_filter($this->entries, static fn (CheckedEntry $entry): bool => $entry->isInQuestion));
+    }
+
+    public function enteredOn(Day $day): Minutes
+    {
+        return Minutes::sum(array_map(static fn (CheckedEntry $entry): Minutes => $entry->minutes, $this->on($day)));
+    }
+
+    public function entered(): Minutes
+    {
+        return Minutes::sum(array_map(static fn (CheckedEntry $entry): Minutes => $entry->minutes, $this->entries));
+    }
+
+    public function owedInWeek(): Minutes
+    {
+        return $this->owed->within($this->week->days());
+    }
+
+    /** Whether something on the day is to be checked. */
+    public function asksAbout(Day $day): bool
+    {
+        foreach ($this->on($day) as $entry) {
+            if ($entry->isInQuestion) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** Whether nothing more is to come for the week. */
+    public function isComplete(): bool
+    {
+        return $this->isWhole || $this->today->isAfter($this->week->sunday());
+    }
+
+    /** @return list<CheckedEntry> */
+    private function on(Day $day): array
+    {
+        return array_values(array_filter($this->entries, static fn (CheckedEntry $entry): bool => $entry->day->equals($day)));
+    }
+}

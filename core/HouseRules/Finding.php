@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Moss\Core\HouseRules;
+
+use Moss\Core\Calendar\Day;
+use Moss\Core\Time\Minutes;
+
+/**
+ * What a house rule has found, where, and what that does.
+ */
+final readonly class Finding
+{
+    /** @param  array<string, Minutes|Day|int|string>  $facts  by the name that the wording uses */
+    public function __construct(public string $rule, public Level $level, public Place $place, public array $facts)
+    {
+    }
+
+    /** The same for the same rule at the same place, so that a word given on it is found again. */
+    public function key(): string
+    {
+        return $this->rule."\x00".$this->place->key();
+    }
+}

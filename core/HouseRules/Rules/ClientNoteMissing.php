@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Moss\Core\HouseRules\Rules;
+
+use Moss\Core\HouseRules\CheckedEntry;
+use Moss\Core\HouseRules\CheckedSheet;
+use Moss\Core\HouseRules\Concern;
+use Moss\Core\HouseRules\EntryRules;
+use Moss\Core\HouseRules\HouseRule;
+use Moss\Core\HouseRules\Level;
+use Moss\Core\HouseRules\Limit;
+
+/**
+ * Time that is billed has no note for the client.
+ */
+final readonly class ClientNoteMissing implements HouseRule
+{
+    public const CODE = 'client_note_missing';
+
+    public function code(): string
+    {
+        return self::CODE;
+    }
+
+    public function concern(): Concern
+    {
+        return Concern::Entries;
+    }
+
+    public function limits(): null
+    {
+        return null;
+    }
+
+    public function usualLevel(): Level
+    {
+        return Level::Off;
+    }
+
+    public function findings(CheckedSheet $sheet, Limit $limit): array
+    {
+        return EntryRules::found(
+            $sheet,
+            static fn (CheckedEntry $entry): bool => $entry->isBillable && $entry->clientNote === '',
+        );
+    }
+}

@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Moss\Core\HouseRules\Rules;
+
+use Moss\Core\HouseRules\CheckedEntry;
+use Moss\Core\HouseRules\CheckedSheet;
+use Moss\Core\HouseRules\Concern;
+use Moss\Core\HouseRules\EntryRules;
+use Moss\Core\HouseRules\HouseRule;
+use Moss\Core\HouseRules\Level;
+use Moss\Core\HouseRules\Limit;
+
+/**
+ * Time that is no multiple of the organisation's step.
+ */
+final readonly class OffStep implements HouseRule
+{
+    public const CODE = 'off_step';
+
+    public function code(): string
+    {
+        return self::CODE;
+    }
+
+    public function concern(): Concern
+    {
+        return Concern::Entries;
+    }
+
+    public function limits(): null
+    {
+        return null;
+    }
+
+    public function usualLevel(): Level
+    {
+        return Level::Mentions;
+    }
+
+    public function findings(CheckedSheet $sheet, Limit $limit): array
+    {
+        $step = $sheet->step?->toInt() ?? 0;
+
+        return $step === 0 ? [] : EntryRules::found(
+            $sheet,
+            static fn (CheckedEntry $entry): bool => $entry->minutes->toInt() % $step !== 0,
+            static fn (CheckedEntry $entry): array => ['entered' => $entry->minutes, 'step' => $step],
+        );
+    }
+}

@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Moss\Core\HouseRules\Rules;
+
+use Moss\Core\HouseRules\CheckedSheet;
+use Moss\Core\HouseRules\Concern;
+use Moss\Core\HouseRules\Found;
+use Moss\Core\HouseRules\HouseRule;
+use Moss\Core\HouseRules\Level;
+use Moss\Core\HouseRules\Limit;
+use Moss\Core\HouseRules\Place;
+
+/**
+ * All that is entered on the project costs more than its budget. Once for each task.
+ */
+final readonly class OverBudget implements HouseRule
+{
+    public const CODE = 'over_budget';
+
+    public function code(): string
+    {
+        return self::CODE;
+    }
+
+    public function concern(): Concern
+    {
+        return Concern::Entries;
+    }
+
+    public function limits(): null
+    {
+        return null;
+    }
+
+    public function usualLevel(): Level
+    {
+        return Level::Mentions;
+    }
+
+    public function findings(CheckedSheet $sheet, Limit $limit): array
+    {
+        $findings = [];
+        foreach ($sheet->inQuestion() as $entry) {
+            if ($entry->task->budgetIsSpent) {
+                $findings[$entry->line->taskKey()] = new Found(Place::line($entry->line), []);
+            }
+        }
+
+        return array_values($findings);
+    }
+}

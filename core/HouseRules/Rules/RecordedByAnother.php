@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Moss\Core\HouseRules\Rules;
+
+use Moss\Core\HouseRules\CheckedEntry;
+use Moss\Core\HouseRules\CheckedSheet;
+use Moss\Core\HouseRules\Concern;
+use Moss\Core\HouseRules\EntryRules;
+use Moss\Core\HouseRules\HouseRule;
+use Moss\Core\HouseRules\Level;
+use Moss\Core\HouseRules\Limit;
+
+/**
+ * Somebody else than the owner recorded it.
+ */
+final readonly class RecordedByAnother implements HouseRule
+{
+    public const CODE = 'recorded_by_another';
+
+    public function code(): string
+    {
+        return self::CODE;
+    }
+
+    public function concern(): Concern
+    {
+        return Concern::Entries;
+    }
+
+    public function limits(): null
+    {
+        return null;
+    }
+
+    public function usualLevel(): Level
+    {
+        return Level::Mentions;
+    }
+
+    public function findings(CheckedSheet $sheet, Limit $limit): array
+    {
+        return EntryRules::found(
+            $sheet,
+            static fn (CheckedEntry $entry): bool => $entry->recordedBy !== null,
+            static fn (CheckedEntry $entry): array => ['name' => $entry->recordedBy ?? ''],
+        );
+    }
+}

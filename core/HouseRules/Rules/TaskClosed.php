@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Moss\Core\HouseRules\Rules;
+
+use Moss\Core\HouseRules\CheckedEntry;
+use Moss\Core\HouseRules\CheckedSheet;
+use Moss\Core\HouseRules\Concern;
+use Moss\Core\HouseRules\EntryRules;
+use Moss\Core\HouseRules\HouseRule;
+use Moss\Core\HouseRules\Level;
+use Moss\Core\HouseRules\Limit;
+
+/**
+ * The task was done before the day, or its project is closed.
+ */
+final readonly class TaskClosed implements HouseRule
+{
+    public const CODE = 'task_closed';
+
+    public function code(): string
+    {
+        return self::CODE;
+    }
+
+    public function concern(): Concern
+    {
+        return Concern::Entries;
+    }
+
+    public function limits(): null
+    {
+        return null;
+    }
+
+    public function usualLevel(): Level
+    {
+        return Level::Blocks;
+    }
+
+    public function findings(CheckedSheet $sheet, Limit $limit): array
+    {
+        return EntryRules::found(
+            $sheet,
+            static fn (CheckedEntry $entry): bool => $entry->task->isClosed || ($entry->task->doneOn !== null && $entry->day->isAfter($entry->task->doneOn)),
+        );
+    }
+}

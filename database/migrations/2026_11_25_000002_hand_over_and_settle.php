@@ -1,0 +1,243 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Support\Trail\TrailChain;
+use Illuminate\Database\Migrations\Migration;
+use Illuminate\Support\Facades\DB;
+
+return new class extends Migration
+{
+    private const KEEPS_THE_TRAIL = <<<'SQL'
+        CREATE TRIGGER trail_is_not_rewritten BEFORE UPDATE ON trail
+        BEGIN SELECT RAISE(ABORT, 'the trail is append only'); END
+        SQL;
+
+    public function up(): void
+    {
+        foreach ([...self::houseRules(), ...self::submission(), ...self::decisions(), ...self::corrections(), ...self::trail()] as $statement) {
+            DB::statement($statement);
+        }
+        TrailChain::linkAll();
+        DB::statement(self::KEEPS_THE_TRAIL);
+    }
+
+    /** @return list<string> */
+    private static function houseRules(): array
+    {
+        return [
+            // How rules are set: for everybody, a team or a project, from a day on; without a day, from the beginning.
+            <<<'SQL'
+                CREATE TABLE house_rules (
+                    id INTEGER PRIMARY KEY,
+                    rule TEXT NOT NULL,
+                    level TEXT NOT NULL CHECK (level IN ('blocks', 'asks', 'mentions', 'off')),
+                    limit_number INTEGER NOT NULL DEFAULT 0 CHECK (limit_number >= 0),
+                    starts_on TEXT CHECK (length(starts_on) = 10),
+                    team_id INTEGER REFERENCES teams (id),
+                    project_id INTEGER REFERENCES projects (id),
+                    CHECK (team_id IS NULL OR project_id IS NULL)
+                ) STRICT
+                SQL,
+            "CREATE UNIQUE INDEX house_rules_key ON house_rules (rule, coalesce(team_id, 0), coalesce(project_id, 0), coalesce(starts_on, ''))",
+            // The word with which a person answers what a rule asks.
+            <<<'SQL'
+                CREATE TABLE finding_words (
+                    id INTEGER PRIMARY KEY,
+                    person_id INTEGER NOT NULL REFERENCES people (id),
+                    week TEXT NOT NULL CHECK (length(week) = 8),
+                    rule TEXT NOT NULL,
+                    task_id INTEGER REFERENCES tasks (id),
+                    role_id INTEGER REFERENCES roles (id),
+                    date TEXT CHECK (length(date) = 10),
+                    word TEXT NOT NULL CHECK (length(word) > 0)
+                ) STRICT
+                SQL,
+            "CREATE UNIQUE INDEX finding_words_key ON finding_words (person_id, week, rule, coalesce(task_id, 0), coalesce(role_id, 0), coalesce(date, ''))",
+            // What was found when time was submitted, with the words of then; facts are a JSON object.
+            <<<'SQL'
+                CREATE TABLE findings (
+                    id INTEGER PRIMARY KEY,
+                    person_id INTEGER NOT NULL REFERENCES people (id),
+                    week TEXT NOT NULL CHECK (length(week) = 8),
+                    rule TEXT NOT NULL,
+                    level TEXT NOT NULL CHECK (level IN ('blocks', 'asks', 'mentions')),
+                    task_id INTEGER REFERENCES tasks (id),
+                    role_id INTEGER REFERENCES roles (id),
+                    date TEXT CHECK (length(date) = 10),
+                    facts TEXT NOT NULL CHECK (json_valid(facts)),
+                    word TEXT NOT NULL DEFAULT ''
+                ) STRICT
+                SQL,
+            'CREATE INDEX findings_of_week ON findings (person_id, week)',
+            // Whether what was found then asks or blocks.
+            'ALTER TABLE entries ADD COLUMN needs_look INTEGER NOT NULL DEFAULT 0 CHECK (needs_look IN (0, 1))',
+            'DROP INDEX entries_waiting',
+            "CREATE INDEX entries_waiting ON entries (approver_id, needs_look, person_id, date) WHERE state = 'submitted'",
+            // From when to when a person worked on a day, in minutes after midnight, and how long they paused.
+            <<<'SQL'
+                CREATE TABLE day_spans (
+                    id INTEGER PRIMARY KEY,
+                    person_id INTEGER NOT NULL REFERENCES people (id),
+                    date TEXT NOT NULL CHECK (length(date) = 10),
+                    starts_at INTEGER NOT NULL CHECK (starts_at BETWEEN 0 AND 1439),
+                    ends_at INTEGER NOT NULL CHECK (ends_at BETWEEN 1 AND 1440),
+                    break_minutes INTEGER NOT NULL DEFAULT 0 CHECK (break_minutes >= 0),
+                    UNIQUE (person_id, date),
+                    CHECK (ends_at - starts_at > break_minutes)
+                ) STRICT
+                SQL,
+        ];
+    }
+
+    /** @return list<string> */
+    private static function submission(): array
+    {
+        return [
+            // What the office asks with every week that begins in a stretch of days; choices are a JSON list.
+            <<<'SQL'
+                CREATE TABLE questions (
+                    id INTEGER PRIMARY KEY,
+                    wording TEXT NOT NULL CHECK (length(wording) > 0),
+                    kind TEXT NOT NULL CHECK (kind IN ('text', 'choice', 'yes/no')),
+                    choices TEXT NOT NULL DEFAULT '[]' CHECK (json_valid(choices)),
+                    required INTEGER NOT NULL DEFAULT 0 CHECK (required IN (0, 1)),
+                    starts_on TEXT NOT NULL CHECK (length(starts_on) = 10),
+                    ends_on TEXT CHECK (length(ends_on) = 10),
+                    CHECK (ends_on IS NULL OR starts_on <= ends_on)
+                ) STRICT
+                SQL,
+            <<<'SQL'
+                CREATE TABLE answers (
+                    id INTEGER PRIMARY KEY,
+                    question_id INTEGER NOT NULL REFERENCES questions (id),
+                    person_id INTEGER NOT NULL REFERENCES people (id),
+                    week TEXT NOT NULL CHECK (length(week) = 8),
+                    answer TEXT NOT NULL CHECK (length(answer) > 0),
+                    UNIQUE (person_id, week, question_id)
+                ) STRICT
+                SQL,
+            'CREATE INDEX answers_of_question ON answers (question_id)',
+            // The last day of the closed period; null where none is closed.
+            'ALTER TABLE organisations ADD COLUMN closed_until TEXT CHECK (length(closed_until) = 10)',
+        ];
+    }
+
+    /** @return list<string> */
+    private static function decisions(): array
+    {
+        return [
+            // A stand-in for some projects only; without any, for everything.
+            <<<'SQL'
+                CREATE TABLE stand_in_projects (
+                    stand_in_id INTEGER NOT NULL REFERENCES stand_ins (id) ON DELETE CASCADE,
+                    project_id INTEGER NOT NULL REFERENCES projects (id),
+                    PRIMARY KEY (stand_in_id, project_id)
+                ) STRICT, WITHOUT ROWID
+                SQL,
+            // One act of deciding; nobody acted where time approved itself.
+            <<<'SQL'
+                CREATE TABLE decisions (
+                    id INTEGER PRIMARY KEY,
+                    at TEXT NOT NULL,
+                    actor_id INTEGER REFERENCES people (id),
+                    decision TEXT NOT NULL CHECK (decision IN ('approve', 'return', 'approve itself')),
+                    word TEXT NOT NULL DEFAULT '',
+                    entries INTEGER NOT NULL CHECK (entries > 0),
+                    minutes INTEGER NOT NULL,
+                    undone_at TEXT
+                ) STRICT
+                SQL,
+            'CREATE INDEX decisions_of_actor ON decisions (actor_id, at)',
+            // What each entry was before it and has become, so that it can be undone until somebody else acts on it.
+            <<<'SQL'
+                CREATE TABLE decided_entries (
+                    decision_id INTEGER NOT NULL REFERENCES decisions (id),
+                    entry_id INTEGER NOT NULL REFERENCES entries (id) ON DELETE CASCADE,
+                    version INTEGER NOT NULL,
+                    approvals_before INTEGER NOT NULL,
+                    approver_before_id INTEGER REFERENCES people (id),
+                    decided_before_id INTEGER REFERENCES people (id),
+                    PRIMARY KEY (decision_id, entry_id)
+                ) STRICT, WITHOUT ROWID
+                SQL,
+            'CREATE INDEX decided_entries_of_entry ON decided_entries (entry_id)',
+            // Words that an approver keeps for returning.
+            <<<'SQL'
+                CREATE TABLE phrases (
+                    id INTEGER PRIMARY KEY,
+                    person_id INTEGER NOT NULL REFERENCES people (id),
+                    words TEXT NOT NULL CHECK (length(words) BETWEEN 1 AND 2000),
+                    UNIQUE (person_id, words)
+                ) STRICT
+                SQL,
+        ];
+    }
+
+    /** @return list<string> */
+    private static function corrections(): array
+    {
+        return [
+            // What somebody proposes in the place of approved or settled time. approver_id as on entries: none means the office.
+            // An entry that is corrected to nothing goes; what was proposed for it stays.
+            <<<'SQL'
+                CREATE TABLE corrections (
+                    id INTEGER PRIMARY KEY,
+                    entry_id INTEGER REFERENCES entries (id) ON DELETE SET NULL,
+                    person_id INTEGER NOT NULL REFERENCES people (id),
+                    task_id INTEGER NOT NULL REFERENCES tasks (id),
+                    role_id INTEGER REFERENCES roles (id),
+                    date TEXT NOT NULL CHECK (length(date) = 10),
+                    proposed_by_id INTEGER NOT NULL REFERENCES people (id),
+                    proposed_at TEXT NOT NULL,
+                    minutes_before INTEGER NOT NULL,
+                    minutes INTEGER NOT NULL CHECK (minutes BETWEEN 0 AND 1440),
+                    reason TEXT NOT NULL CHECK (length(reason) > 0),
+                    state TEXT NOT NULL DEFAULT 'waiting' CHECK (state IN ('waiting', 'accepted', 'declined', 'withdrawn')),
+                    approver_id INTEGER REFERENCES people (id),
+                    decided_by_id INTEGER REFERENCES people (id),
+                    decided_at TEXT,
+                    word TEXT NOT NULL DEFAULT '',
+                    CHECK ((state = 'waiting') = (decided_at IS NULL))
+                ) STRICT
+                SQL,
+            "CREATE UNIQUE INDEX corrections_waiting_key ON corrections (entry_id) WHERE state = 'waiting'",
+            "CREATE INDEX corrections_waiting ON corrections (approver_id, person_id) WHERE state = 'waiting'",
+            'CREATE INDEX corrections_of_entry ON corrections (entry_id)',
+            'CREATE INDEX corrections_of_person ON corrections (person_id, date)',
+        ];
+    }
+
+    /** @return list<string> */
+    private static function trail(): array
+    {
+        return [
+            // What an act was on, its name where it is no entry, and the hash that links each line to the one before.
+            "ALTER TABLE trail ADD COLUMN subject TEXT NOT NULL DEFAULT 'entry'",
+            "ALTER TABLE trail ADD COLUMN name TEXT NOT NULL DEFAULT ''",
+            "ALTER TABLE trail ADD COLUMN hash TEXT NOT NULL DEFAULT ''",
+            'CREATE INDEX trail_of_person ON trail (person_id, id)',
+            'CREATE INDEX trail_of_actor ON trail (actor_id, id)',
+            'CREATE INDEX trail_of_subject ON trail (subject, id)',
+            'CREATE INDEX trail_of_task ON trail (task_id, id)',
+            'CREATE INDEX trail_at ON trail (at)',
+            'DROP TRIGGER trail_is_not_rewritten',
+        ];
+    }
+
+    public function down(): void
+    {
+        foreach (['phrases', 'decided_entries', 'decisions', 'stand_in_projects', 'corrections', 'answers', 'questions', 'day_spans', 'findings', 'finding_words', 'house_rules'] as $table) {
+            DB::statement('DROP TABLE IF EXISTS '.$table);
+        }
+        foreach (['trail_of_person', 'trail_of_actor', 'trail_of_subject', 'trail_of_task', 'trail_at', 'entries_waiting'] as $index) {
+            DB::statement('DROP INDEX '.$index);
+        }
+        foreach (['trail' => ['subject', 'name', 'hash'], 'organisations' => ['closed_until'], 'entries' => ['needs_look']] as $table => $columns) {
+            foreach ($columns as $column) {
+                DB::statement('ALTER TABLE '.$table.' DROP COLUMN '.$column);
+            }
+        }
+        DB::statement("CREATE INDEX entries_waiting ON entries (approver_id, person_id, date) WHERE state = 'submitted'");
+    }
+};
