@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Demo;
 
 use App\Features\Review\Actions\DecideEntries;
-use App\Features\Review\Actions\Decision;
+use App\Features\Review\Actions\DecisionKind;
 use App\Models\Entry;
 use App\Models\Person;
 use App\Models\Recorder;
@@ -48,7 +48,7 @@ final class ActsCommand extends Command
             $seen[$entry->id] = $entry->version;
         }
         if ($seen !== []) {
-            $decide->handle($manager, Decision::Return, $seen, 'Was this all on the bearing, or partly the gallery rail? Please split it.');
+            $decide->handle($manager, DecisionKind::Return, $seen, 'Was this all on the bearing, or partly the gallery rail? Please split it.');
         }
 
         return self::SUCCESS;

@@ -2,15 +2,17 @@
 
 declare(strict_types=1);
 
+use App\Features\HouseRules\Controllers\FindingsController;
 use App\Features\Preferences\Controllers\PreferencesController;
 use App\Features\Projects\Controllers\ProjectController;
+use App\Features\Review\Controllers\PhrasesController;
 use App\Features\Review\Controllers\ReviewController;
 use App\Features\Sheets\Controllers\SheetsController;
 use App\Features\SignIn\Controllers\SignInController;
+use App\Features\Submission\Controllers\SubmissionController;
 use App\Features\Week\Controllers\CellsController;
 use App\Features\Week\Controllers\LinesController;
 use App\Features\Week\Controllers\QuickLineController;
-use App\Features\Week\Controllers\SubmissionController;
 use App\Features\Week\Controllers\TrailController;
 use App\Features\Week\Controllers\WeekController;
 use Illuminate\Support\Facades\Route;
@@ -44,12 +46,21 @@ Route::middleware('auth')->group(static function (): void {
         Route::delete('/lines', [LinesController::class, 'destroy'])->name('week.lines.remove');
         Route::get('/quick-line', [QuickLineController::class, 'show'])->name('week.quick-line');
         Route::get('/trail', [TrailController::class, 'show'])->name('week.trail');
+        Route::get('/findings', [FindingsController::class, 'show'])->name('week.findings');
+        Route::put('/findings', [FindingsController::class, 'update'])->name('week.findings.answer');
+        Route::get('/submission', [SubmissionController::class, 'show'])->name('week.summary');
         Route::post('/submission', [SubmissionController::class, 'store'])->name('week.submit');
         Route::delete('/submission', [SubmissionController::class, 'destroy'])->name('week.take-back');
     });
 
     Route::get('/review', [ReviewController::class, 'show'])->name('review');
+    Route::get('/review/effect', [ReviewController::class, 'effect'])->name('review.effect');
     Route::post('/review/decisions', [ReviewController::class, 'decide'])->name('review.decide');
+    Route::delete('/review/decisions/{decision}', [ReviewController::class, 'undo'])->whereNumber('decision')->name('review.undo');
+    Route::post('/review/in-order', [ReviewController::class, 'approveInOrder'])->name('review.in-order');
+    Route::post('/review/reopening', [ReviewController::class, 'reopen'])->name('review.reopen');
+    Route::put('/review/phrases', [PhrasesController::class, 'update'])->name('review.phrases.keep');
+    Route::delete('/review/phrases', [PhrasesController::class, 'destroy'])->name('review.phrases.drop');
 
     Route::get('/projects', [ProjectController::class, 'index'])->name('projects');
     Route::get('/projects/{project:code}', [ProjectController::class, 'show'])->name('project');

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Exchange;
 
 use App\Exchange\Kinds\AllKinds;
+use App\Features\HouseRules\Actions\KeepFindings;
 use App\Features\Review\Actions\RouteWaitingEntries;
 use App\Support\Trail\Trail;
 use Illuminate\Support\Facades\DB;
@@ -15,7 +16,7 @@ use Throwable;
  */
 final readonly class ImportExchange
 {
-    public function __construct(private RouteWaitingEntries $routing, private EndAssignments $endings, private Trail $trail)
+    public function __construct(private RouteWaitingEntries $routing, private KeepFindings $findings, private EndAssignments $endings, private Trail $trail)
     {
     }
 
@@ -97,6 +98,7 @@ final readonly class ImportExchange
         }
         $problems->refuseIfAny();
         $this->routing->handle();
+        $this->findings->ofAllThatWaits();
 
         return ImportReport::of($changes, $ended);
     }

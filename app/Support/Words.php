@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Support;
 
 use App\Models\Person;
+use Carbon\CarbonImmutable;
+use Moss\Core\Calendar\Day;
 use Moss\Core\Sheet\Refusal;
 use Moss\Core\Time\HoursTextRefused;
 use Moss\Core\Time\Minutes;
@@ -26,6 +28,12 @@ final class Words
         return is_string($text) ? $text : $key;
     }
 
+    /** In the singular or plural that the count asks for. */
+    public static function choice(string $key, int $count): string
+    {
+        return trans_choice($key, $count, ['count' => $count]);
+    }
+
     public static function actRefused(Refusal $refusal): string
     {
         return self::refusal('act.'.$refusal->value);
@@ -40,5 +48,11 @@ final class Words
     public static function hours(Minutes $minutes, Person $reader): string
     {
         return $reader->hours_format->print($minutes).($reader->hours_format->value === 'decimal' ? "\u{00A0}h" : '');
+    }
+
+    /** A day in words, as `Wed 17 Jun`. */
+    public static function day(Day $day): string
+    {
+        return CarbonImmutable::parse($day->toString())->translatedFormat('D j M');
     }
 }

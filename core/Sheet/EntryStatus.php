@@ -92,6 +92,53 @@ final readonly class EntryStatus
     }
 
     /**
+     * A decision undone by whoever made it: the entry waits again as it did.
+     *
+     * @param  int<0, max>  $approvals  steps of the route approved before that decision
+     * @param  bool  $isUntouched  whether nobody has acted on the entry since
+     *
+     * @throws ActRefused
+     */
+    public function undone(Actor $actor, int $approvals, bool $isUntouched): self
+    {
+        $refusal = match (true) {
+            ! $actor->hasDecided => Refusal::NotYourDecision,
+            $this->state === EntryState::Settled => Refusal::IsSettled,
+            ! $isUntouched => Refusal::ActedOn,
+            default => null,
+        };
+        if ($refusal !== null) {
+            throw ActRefused::because($refusal);
+        }
+
+        return new self(EntryState::Submitted, $approvals);
+    }
+
+    /**
+     * Time that approved itself, looked at after all: it waits for whoever would have decided.
+     *
+     * @param  bool  $isInTime  whether that was no longer ago than it may be reopened
+     *
+     * @throws ActRefused
+     */
+    public function reopened(Actor $actor, bool $isInTime): self
+    {
+        $refusal = match (true) {
+            $actor->isOwner => Refusal::OwnTime,
+            ! $actor->isInTurn => Refusal::NotYourTurn,
+            $this->state === EntryState::Settled => Refusal::IsSettled,
+            $this->state !== EntryState::Approved => Refusal::NotApproved,
+            ! $isInTime => Refusal::TooLate,
+            default => null,
+        };
+        if ($refusal !== null) {
+            throw ActRefused::because($refusal);
+        }
+
+        return new self(EntryState::Submitted, 0);
+    }
+
+    /**
      * A correction accepted: the state stays, whether the values are replaced (approved) or a difference is posted (settled).
      *
      * @throws ActRefused

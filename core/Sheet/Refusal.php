@@ -18,6 +18,9 @@ enum Refusal: string
     case NotApproved = 'not_approved';
     case NotYourTurn = 'not_your_turn';
     case OwnTime = 'own_time';
+    case NotYourDecision = 'not_your_decision';
+    case ActedOn = 'acted_on';
+    case TooLate = 'too_late';
     case WordMissing = 'word_missing';
     case OfficeOnly = 'office_only';
 }

@@ -89,6 +89,14 @@ abstract class TestCase extends LaravelTestCase
             ->where('date', $date)->whereNull('corrects')->first();
     }
 
+    /** The number of the row that came last in a table. */
+    protected static function lastId(string $table): int
+    {
+        $id = DB::table($table)->max('id');
+
+        return is_int($id) ? $id : 0;
+    }
+
     /** @return list<mixed> one field of each of the rows that a page was given */
     protected static function each(mixed $rows, string $field): array
     {

@@ -40,6 +40,21 @@ final readonly class Record
         return $query->cursor()->map(static fn (stdClass $row): self => new self((array) $row))->values();
     }
 
+    /**
+     * @param  array<string, string|int|null>  $values
+     * @return self with other values in some columns, or in new ones
+     */
+    public function with(array $values): self
+    {
+        return new self([...$this->values, ...$values]);
+    }
+
+    /** @return array<string, string|int|null> some columns */
+    public function only(string ...$columns): array
+    {
+        return array_intersect_key($this->toArray(), array_flip($columns));
+    }
+
     public function string(string $column): string
     {
         return $this->stringOrNull($column) ?? throw new UnexpectedValueException($column.' is null');

@@ -21,14 +21,16 @@ final class ReviewTest extends TestCase
         $this->load();
 
         $this->actingAs($this->person('mo'))->get('/review')->assertOk()->assertInertia(fn (AssertableInertia $page) => $page
-            ->where('review.minutes', 840)
-            ->where('review.entries', 3)
-            ->has('review.weeks', 1)
-            ->where('review.weeks.0.personName', 'Ada Moor')
-            ->where('review.open.minutes', 840)
-            ->where('review.open.entered', 900)
-            ->has('review.open.lines', 2)
-            ->where('review.open.lines.1.cells.0.note', 'North side'));
+            ->where('review.sum.minutes', 840)
+            ->where('review.sum.entries', 3)
+            ->where('review.groupCount', 1)
+            ->where('review.groups.0.name', 'Ada Moor')
+            ->where('review.open', 'ada')
+            ->where('review.sheets.0.minutes', 840)
+            ->where('review.sheets.0.entered', 900)
+            ->has('review.sheets.0.lines', 2)
+            ->where('review.sheets.0.lines.1.cells.0.note', 'North side')
+            ->where('review.sheets.0.lines.1.cells.0.cost', 70120));
     }
 
     public function test_approved_hours_move_the_projects_figures_at_once(): void
@@ -37,10 +39,10 @@ final class ReviewTest extends TestCase
         $mo = $this->actingAs($this->person('mo'));
         $mo->get('/projects/LENS')->assertInertia(fn (AssertableInertia $page) => $page->where('project.figures.actual', 0)->where('project.figures.pending', 960));
 
-        $this->decide('mo', 'approve', $this->waiting('ada'))->assertSessionHas('message', "Approved: 14\u{00A0}h.");
+        $this->decide('mo', 'approve', $this->waiting('ada'))->assertSessionHas('message', "Approved: 14\u{00A0}h in 3 entries.");
 
         $mo->get('/projects/LENS')->assertInertia(fn (AssertableInertia $page) => $page->where('project.figures.actual', 840)->where('project.figures.pending', 120));
-        $mo->get('/review')->assertInertia(fn (AssertableInertia $page) => $page->has('review.weeks', 0)->where('review.open', null));
+        $mo->get('/review')->assertInertia(fn (AssertableInertia $page) => $page->where('review.groupCount', 0)->where('review.open', null)->where('review.sheets', []));
     }
 
     public function test_a_line_is_returned_with_a_word_that_the_owner_reads(): void
@@ -48,7 +50,7 @@ final class ReviewTest extends TestCase
         $this->load();
         $line = array_values(Entry::query()->where('task_id', $this->task('CLEAN')->id)->get()->all());
 
-        $this->decide('mo', 'return', $line, 'Which lens?')->assertSessionHas('message', "Returned: 2\u{00A0}h.");
+        $this->decide('mo', 'return', $line, 'Which lens?')->assertSessionHas('message', "Returned: 2\u{00A0}h in one entry.");
 
         self::assertSame(['returned', 'Which lens?'], [$this->entry('ada', 'CLEAN', '2026-06-17')?->state->value, $this->entry('ada', 'CLEAN', '2026-06-17')?->return_word]);
         self::assertSame('submitted', $this->entry('ada', 'FIT', '2026-06-16')?->state->value);
@@ -126,7 +128,7 @@ final class ReviewTest extends TestCase
     public function test_a_stand_in_decides_in_the_time_named_and_the_trail_says_for_whom(): void
     {
         $this->load(['stand_ins.csv' => "person,stand_in,starts_on,ends_on\nmo,bo,2026-06-17,2026-06-17\n"]);
-        $this->actingAs($this->person('bo'))->get('/review')->assertInertia(fn (AssertableInertia $page) => $page->where('review.weeks.0.standingInFor', ['Mo Fell'])->where('review.open.standingInFor', ['Mo Fell']));
+        $this->actingAs($this->person('bo'))->get('/review')->assertInertia(fn (AssertableInertia $page) => $page->where('review.sheets.0.standingInFor', ['Mo Fell']));
 
         $this->decide('bo', 'approve', $this->waiting('ada'))->assertSessionHas('message');
 
@@ -137,7 +139,7 @@ final class ReviewTest extends TestCase
     {
         $this->load(['stand_ins.csv' => "person,stand_in,starts_on,ends_on\nmo,bo,2026-06-01,2026-06-16\n"]);
 
-        $this->actingAs($this->person('bo'))->get('/review')->assertInertia(fn (AssertableInertia $page) => $page->has('review.weeks', 0));
+        $this->actingAs($this->person('bo'))->get('/review')->assertInertia(fn (AssertableInertia $page) => $page->where('review.groupCount', 0));
         $this->decide('bo', 'approve', $this->waiting('ada'))->assertSessionHas('refusal');
     }
 
@@ -145,7 +147,7 @@ final class ReviewTest extends TestCase
     {
         $this->load();
 
-        $this->actingAs($this->person('bo'))->get('/review?person=ada&week=2026-W25')->assertInertia(fn (AssertableInertia $page) => $page->has('review.weeks', 0)->where('review.open', null));
+        $this->actingAs($this->person('bo'))->get('/review?by=person&open=ada')->assertInertia(fn (AssertableInertia $page) => $page->where('review.groupCount', 0)->where('review.open', null)->where('review.sheets', []));
     }
 
     /** @param  array<string, string>  $changed */

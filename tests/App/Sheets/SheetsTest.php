@@ -41,7 +41,7 @@ final class SheetsTest extends TestCase
         self::assertSame([$this->person('bo')->id, $this->person('ada')->id], array_values((array) DB::table('trail')->where('act', 'ink')->first(['actor_id', 'person_id'])));
         $this->post('/people/ada/week/2026-W25/submission')->assertSessionHas('message', "2\u{00A0}h submitted.");
         // Who approves it sees it too.
-        $this->actingAs($this->person('mo'))->get('/review')->assertInertia(fn (AssertableInertia $page) => $page->where('review.open.lines.0.cells.0.recordedBy', 'Bo Carr'));
+        $this->actingAs($this->person('mo'))->get('/review')->assertInertia(fn (AssertableInertia $page) => $page->where('review.sheets.0.lines.0.cells.0.recordedBy', 'Bo Carr'));
     }
 
     public function test_the_owner_submits_unless_they_have_left_that_over_too(): void

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Features\Review\Actions;
 
 use App\Features\Review\Queries\EntryRoute;
+use App\Features\Review\Queries\Standing;
 use App\Features\Review\Queries\Waiting;
 use App\Models\Entry;
 use App\Models\Organisation;
@@ -15,7 +16,6 @@ use App\Support\Trail\Trail;
 use App\Support\Trail\TrailLine;
 use App\Support\Words;
 use Illuminate\Support\Facades\DB;
-use Moss\Core\Sheet\Actor;
 use Moss\Core\Sheet\ActRefused;
 use Moss\Core\Sheet\EntryState;
 use Moss\Core\Sheet\EntryStatus;
@@ -24,45 +24,46 @@ use Moss\Core\Time\Minutes;
 /** Approves or returns entries: all of them, or none; twice is the same as once. */
 final readonly class DecideEntries
 {
-    public function __construct(private Waiting $waiting, private Trail $trail, private Today $today)
+    public function __construct(private Waiting $waiting, private RecordDecision $record, private Trail $trail, private Today $today)
     {
     }
 
     /**
      * @param  array<int, int>  $seen  the version that the approver saw, by entry id
-     * @return Minutes how much was decided now
+     * @return Decided what was decided now
      *
      * @throws DecisionRefused
      */
-    public function handle(Person $approver, Decision $decision, array $seen, string $word): Minutes
+    public function handle(Person $approver, DecisionKind $decision, array $seen, string $word): Decided
     {
         if ($seen === []) {
             throw DecisionRefused::because(Words::refusal('decided.none'));
         }
         try {
-            return DB::transaction(fn (): Minutes => $this->decide($approver, $decision, $seen, trim($word)));
+            return DB::transaction(fn (): Decided => $this->decide($approver, $decision, $seen, trim($word)));
         } catch (ActRefused $refused) {
             throw DecisionRefused::because(Words::actRefused($refused->refusal));
         }
     }
 
     /** @param  array<int, int>  $seen */
-    private function decide(Person $approver, Decision $decision, array $seen, string $word): Minutes
+    private function decide(Person $approver, DecisionKind $decision, array $seen, string $word): Decided
     {
-        $entries = Record::all(EntryRoute::entries()->whereIn('entries.id', array_keys($seen)));
+        $entries = Record::all(EntryRoute::entries()->whereIntegerInRaw('entries.id', array_keys($seen)));
         if (count($entries) !== count($seen)) {
             throw DecisionRefused::because(Words::refusal('decided.gone'));
         }
         $default = Organisation::query()->sole()->approval;
-        $stoodInFor = $this->waiting->stoodInFor($approver, $this->today->for($approver));
+        $standing = new Standing($approver, $this->waiting->stoodInFor($approver, $this->today->for($approver)));
         $moves = [];
         $lines = [];
+        $taken = [];
         $decided = Minutes::zero();
         foreach ($entries as $entry) {
             $before = EntryStatus::of(EntryState::from($entry->string('state')), max(0, $entry->int('approvals')));
             $route = EntryRoute::of($entry, $default);
-            $actor = $this->actor($approver, $entry, $stoodInFor);
-            $after = $decision === Decision::Approve ? $before->approved($actor, $route) : $before->returned($actor, $word);
+            $actor = $standing->towards($entry);
+            $after = $decision === DecisionKind::Approve ? $before->approved($actor, $route) : $before->returned($actor, $word);
             if ($after == $before) {
                 continue;
             }
@@ -71,36 +72,22 @@ final readonly class DecideEntries
             }
             $next = $after->state === EntryState::Submitted ? $route->stepAfter($after->approvals)?->approver : null;
             $moves[$after->state->value.' '.$after->approvals.' '.$next][] = $entry->int('id');
-            $lines[] = $this->trailLine($approver, $decision, $entry, $after, $word);
+            $lines[] = $this->trailLine($approver, $standing->insteadOf($entry), $decision, $entry, $after, $word);
+            $taken[] = $entry->with(['version' => $entry->int('version') + 1]);
             $decided = $decided->plus(Minutes::of($entry->int('minutes')));
         }
         $this->move($approver, $decision, $moves, $word);
         $this->trail->of($lines);
 
-        return $decided;
+        return new Decided($this->record->of($approver, $decision, $taken, $word), $decided, count($taken));
     }
 
-    /** @param  list<int>  $stoodInFor */
-    private function actor(Person $approver, Record $entry, array $stoodInFor): Actor
+    private function trailLine(Person $approver, ?int $insteadOf, DecisionKind $decision, Record $entry, EntryStatus $after, string $word): TrailLine
     {
-        $turn = $entry->intOrNull('approver_id');
-
-        return new Actor(
-            isOwner: $entry->int('person_id') === $approver->id,
-            isInTurn: $turn === null ? $approver->isOffice() : $turn === $approver->id || in_array($turn, $stoodInFor, true),
-            hasDecided: $entry->intOrNull('last_decided_by_id') === $approver->id,
-            isOffice: $approver->isOffice(),
-        );
-    }
-
-    private function trailLine(Person $approver, Decision $decision, Record $entry, EntryStatus $after, string $word): TrailLine
-    {
-        $turn = $entry->intOrNull('approver_id');
-
         return new TrailLine(
             $decision->value,
             $approver->id,
-            $turn === $approver->id ? null : $turn,
+            $insteadOf,
             $entry->int('person_id'),
             $entry->int('task_id'),
             $entry->string('date'),
@@ -111,17 +98,17 @@ final readonly class DecideEntries
     }
 
     /** @param  array<string, list<int>>  $moves  ids by new state, approvals and next approver */
-    private function move(Person $approver, Decision $decision, array $moves, string $word): void
+    private function move(Person $approver, DecisionKind $decision, array $moves, string $word): void
     {
         foreach ($moves as $to => $ids) {
             [$state, $approvals, $next] = explode(' ', $to);
             foreach (array_chunk($ids, 1000) as $chunk) {
-                Entry::query()->whereKey($chunk)->update([
+                Entry::query()->whereIntegerInRaw('id', $chunk)->update([
                     'state' => $state,
                     'approvals' => (int) $approvals,
                     'approver_id' => $next === '' ? null : (int) $next,
                     'last_decided_by_id' => $approver->id,
-                    'return_word' => $decision === Decision::Return ? $word : null,
+                    'return_word' => $decision === DecisionKind::Return ? $word : null,
                     'version' => DB::raw('version + 1'),
                 ]);
             }

@@ -4,70 +4,99 @@ declare(strict_types=1);
 
 namespace App\Features\Review\Controllers;
 
+use App\Features\Review\Actions\ApproveInOrder;
+use App\Features\Review\Actions\Decided;
 use App\Features\Review\Actions\DecideEntries;
+use App\Features\Review\Actions\DecisionKind;
 use App\Features\Review\Actions\DecisionRefused;
-use App\Features\Review\Props\OpenWeekProps;
-use App\Features\Review\Props\ReviewProps;
-use App\Features\Review\Props\WaitingWeekProps;
-use App\Features\Review\Queries\OpenWeek;
-use App\Features\Review\Queries\WaitingWeeks;
+use App\Features\Review\Actions\ReopenEntries;
+use App\Features\Review\Actions\UndoDecision;
+use App\Features\Review\Queries\Desk;
+use App\Features\Review\Queries\Effect;
 use App\Features\Review\Requests\DecisionRequest;
+use App\Features\Review\Requests\DeskRequest;
+use App\Features\Review\Requests\EffectRequest;
+use App\Features\Review\Requests\ReopeningRequest;
 use App\Models\Person;
 use App\Support\Clock\Today;
 use App\Support\Words;
+use Closure;
 use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
 use Inertia\Inertia;
 use Inertia\Response;
-use Moss\Core\Calendar\Day;
-use Moss\Core\Calendar\Week;
 
+/** What waits for somebody is theirs to see and decide, so the desk needs no further permission; nothing else is shown. */
 final readonly class ReviewController
 {
     public function __construct(private Today $today)
     {
     }
 
-    /** What waits for the person is theirs to see, so the list needs no further permission; nothing else is shown. */
-    public function show(#[CurrentUser] Person $person, Request $request, WaitingWeeks $waiting, OpenWeek $open): Response
+    public function show(#[CurrentUser] Person $person, DeskRequest $request, Desk $desk): Response
     {
         Gate::authorize('review', Person::class);
-        $today = $this->today->for($person);
-        $weeks = $waiting->for($person, $today);
 
-        return Inertia::render('Review', ['review' => new ReviewProps(
-            array_sum(array_map(static fn (WaitingWeekProps $week): int => $week->minutes, $weeks)),
-            array_sum(array_map(static fn (WaitingWeekProps $week): int => $week->entries, $weeks)),
-            $weeks,
-            $this->asked($request, $weeks, $open, $person, $today),
-        )]);
+        return Inertia::render('Review', ['review' => $desk->of($person, $this->today->for($person), $request->filter(), $request->page(), $request->sheetPage())]);
+    }
+
+    /** How the projects stand that a decision would touch. */
+    public function effect(#[CurrentUser] Person $person, EffectRequest $request, Effect $effect): JsonResponse
+    {
+        Gate::authorize('review', Person::class);
+
+        return response()->json($effect->of($person, $this->today->for($person), $request->projects()));
     }
 
     public function decide(#[CurrentUser] Person $person, DecisionRequest $request, DecideEntries $decide): RedirectResponse
     {
+        return $this->decided($person, $request->decision(), fn (): Decided => $decide->handle($person, $request->decision(), $request->seen(), $request->string('word')->toString()));
+    }
+
+    public function approveInOrder(#[CurrentUser] Person $person, DeskRequest $request, ApproveInOrder $approve): RedirectResponse
+    {
+        return $this->decided($person, DecisionKind::Approve, fn (): Decided => $approve->handle($person, $request->filter(), $request->seen()));
+    }
+
+    public function undo(#[CurrentUser] Person $person, int $decision, UndoDecision $undo): RedirectResponse
+    {
         Gate::authorize('review', Person::class);
         try {
-            $minutes = $decide->handle($person, $request->decision(), $request->seen(), $request->string('word')->toString());
+            $minutes = $undo->handle($person, $decision);
         } catch (DecisionRefused $refused) {
             return back()->with('refusal', $refused->getMessage());
         }
 
-        return back()->with('message', Words::refusal('decided.'.$request->decision()->value, ['hours' => Words::hours($minutes, $person)]));
+        return back()->with('message', Words::refusal($minutes->isZero() ? 'decided.undone_already' : 'decided.undone', ['hours' => Words::hours($minutes, $person)]));
     }
 
-    /**
-     * The week named in the address, or the first of the list where none is named or it waits no longer.
-     *
-     * @param  list<WaitingWeekProps>  $weeks
-     */
-    private function asked(Request $request, array $weeks, OpenWeek $open, Person $approver, Day $today): ?OpenWeekProps
+    public function reopen(#[CurrentUser] Person $person, ReopeningRequest $request, ReopenEntries $reopen): RedirectResponse
     {
-        [$code, $week] = [$request->string('person')->toString(), $request->string('week')->toString()];
-        $named = array_filter($weeks, static fn (WaitingWeekProps $waiting): bool => $waiting->personCode === $code && $waiting->week === $week);
-        $shown = array_values($named)[0] ?? $weeks[0] ?? null;
+        Gate::authorize('review', Person::class);
+        try {
+            $minutes = $reopen->handle($person, $request->entries());
+        } catch (DecisionRefused $refused) {
+            return back()->with('refusal', $refused->getMessage());
+        }
 
-        return $shown === null ? null : $open->of(Person::query()->where('code', $shown->personCode)->sole(), Week::of($shown->week), $approver, $today);
+        return back()->with('message', Words::refusal('decided.reopened', ['hours' => Words::hours($minutes, $person)]));
+    }
+
+    /** @param  Closure(): Decided  $decide */
+    private function decided(Person $person, DecisionKind $decision, Closure $decide): RedirectResponse
+    {
+        Gate::authorize('review', Person::class);
+        try {
+            $decided = $decide();
+        } catch (DecisionRefused $refused) {
+            return back()->with('refusal', $refused->getMessage());
+        }
+
+        return back()->with('message', Words::refusal('decided.'.$decision->value, [
+            'hours' => Words::hours($decided->minutes, $person),
+            'entries' => Words::choice('refusals.decided.entries', $decided->entries),
+        ]));
     }
 }

@@ -4,11 +4,39 @@ declare(strict_types=1);
 
 namespace App\Features\Review\Props;
 
-/** The review page: what waits, and the week that is open. */
+use App\Features\Review\Queries\Grouping;
+use App\Features\Review\Queries\Look;
+
+/** The review desk. */
 final readonly class ReviewProps
 {
-    /** @param  list<WaitingWeekProps>  $weeks  oldest first */
-    public function __construct(public int $minutes, public int $entries, public array $weeks, public ?OpenWeekProps $open)
-    {
+    /**
+     * @param  list<GroupProps>  $groups  of the page
+     * @param  int  $groupCount  of all pages
+     * @param  string|null  $open  key of the group that is open; null where nothing waits
+     * @param  list<WaitingSheetProps>  $sheets  of the open group, of the page
+     * @param  list<DecisionProps>  $decisions  the person's own of today, the newest first
+     * @param  list<SelfApprovedProps>  $selfApproved  what approved itself in the last days
+     * @param  list<string>  $phrases  kept for returning
+     */
+    public function __construct(
+        public Grouping $by,
+        public Look $look,
+        public string $search,
+        public SumProps $sum,
+        public array $groups,
+        public int $groupCount,
+        public int $page,
+        public int $groupsAtOnce,
+        public ?string $open,
+        public ?SumProps $opened,
+        public array $sheets,
+        public int $sheetCount,
+        public int $sheetPage,
+        public int $sheetsAtOnce,
+        public array $decisions,
+        public array $selfApproved,
+        public array $phrases,
+    ) {
     }
 }

@@ -7,7 +7,11 @@ namespace App\Features\Review\Props;
 /** A line of the week under review, with the entries on it that wait. */
 final readonly class WaitingLineProps
 {
-    /** @param  list<WaitingCellProps>  $cells  in the order of days, only days with time */
+    /**
+     * @param  int  $decided  how many steps of the route have approved it
+     * @param  list<string>  $then  who decides after this
+     * @param  list<WaitingCellProps>  $cells  in the order of days, only days with time
+     */
     public function __construct(
         public string $key,
         public string $taskName,
@@ -15,7 +19,8 @@ final readonly class WaitingLineProps
         public string $projectName,
         public ?string $roleName,
         public bool $billable,
-        public int $minutes,
+        public int $decided,
+        public array $then,
         public array $cells,
     ) {
     }

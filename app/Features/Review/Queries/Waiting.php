@@ -24,7 +24,8 @@ final class Waiting
             ->where('entries.person_id', '<>', $person->id)
             ->where(fn (Builder $turn) => $turn
                 ->where('entries.approver_id', $person->id)
-                ->orWhereIn('entries.approver_id', $this->standIns($person, $today))
+                ->orWhereIn('entries.approver_id', $this->everything($person, $today))
+                ->orWhereExists($this->onProject($person, $today))
                 ->when($person->isOffice(), static fn (Builder $office) => $office->orWhereNull('entries.approver_id')));
     }
 
@@ -33,17 +34,36 @@ final class Waiting
         return $this->for($person, $today)->count();
     }
 
-    /** @return list<int> ids of those whom a person stands in for on a day */
+    /** @return list<Turn> in whose places a person decides on a day */
     public function stoodInFor(Person $person, Day $today): array
     {
-        return array_map(static fn (Record $record): int => $record->int('person_id'), Record::all($this->standIns($person, $today)));
+        $query = $this->standIns($person, $today)->leftJoin('stand_in_projects', 'stand_in_projects.stand_in_id', 'stand_ins.id')
+            ->addSelect('stand_in_projects.project_id');
+
+        return array_map(static fn (Record $record): Turn => new Turn($record->int('person_id'), $record->intOrNull('project_id')), Record::all($query));
     }
 
     private function standIns(Person $person, Day $today): Builder
     {
-        return DB::table('stand_ins')->select('person_id')
-            ->where('stand_in_id', $person->id)
-            ->where('starts_on', '<=', $today->toString())
-            ->where('ends_on', '>=', $today->toString());
+        return DB::table('stand_ins')->select('stand_ins.person_id')
+            ->where('stand_ins.stand_in_id', $person->id)
+            ->where('stand_ins.starts_on', '<=', $today->toString())
+            ->where('stand_ins.ends_on', '>=', $today->toString());
+    }
+
+    /** Those that a person stands in for with everything. */
+    private function everything(Person $person, Day $today): Builder
+    {
+        return $this->standIns($person, $today)->whereNotExists(DB::table('stand_in_projects')->selectRaw('1')->whereColumn('stand_in_projects.stand_in_id', 'stand_ins.id'));
+    }
+
+    /** Whether a person stands in for the approver of an entry on its project. */
+    private function onProject(Person $person, Day $today): Builder
+    {
+        return $this->standIns($person, $today)
+            ->join('stand_in_projects', 'stand_in_projects.stand_in_id', 'stand_ins.id')
+            ->join('tasks AS stood_in', 'stood_in.project_id', 'stand_in_projects.project_id')
+            ->whereColumn('stand_ins.person_id', 'entries.approver_id')
+            ->whereColumn('stood_in.id', 'entries.task_id');
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Features\Review\Requests;
 
-use App\Features\Review\Actions\Decision;
+use App\Features\Review\Actions\DecisionKind;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 
@@ -14,7 +14,7 @@ final class DecisionRequest extends FormRequest
     public function rules(): array
     {
         return [
-            'decision' => ['required', Rule::enum(Decision::class)],
+            'decision' => ['required', Rule::in([DecisionKind::Approve->value, DecisionKind::Return->value])],
             'entries' => ['required', 'array', 'max:20000'],
             'entries.*.id' => ['required', 'integer'],
             'entries.*.version' => ['required', 'integer'],
@@ -22,9 +22,9 @@ final class DecisionRequest extends FormRequest
         ];
     }
 
-    public function decision(): Decision
+    public function decision(): DecisionKind
     {
-        return Decision::from($this->string('decision')->toString());
+        return DecisionKind::from($this->string('decision')->toString());
     }
 
     /** @return array<int, int> version by entry id */

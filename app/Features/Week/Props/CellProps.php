@@ -16,6 +16,8 @@ final readonly class CellProps
      * @param  string|null  $recordedBy  who recorded it, if somebody else than its owner
      * @param  string|null  $recordedAt  the instant in UTC, as `2026-06-17T15:04:05Z`; null where it was imported
      * @param  string|null  $waitsFor  who has to act next on submitted time
+     * @param  int  $decided  how many steps of its route have approved it
+     * @param  list<string>  $then  who has to act after that
      * @param  list<AdjustmentProps>  $adjustments  differences posted here that correct settled time of another day
      */
     public function __construct(
@@ -31,6 +33,8 @@ final readonly class CellProps
         public ?string $recordedAt,
         public ?string $returnWord,
         public ?string $waitsFor,
+        public int $decided,
+        public array $then,
         public array $adjustments,
     ) {
     }

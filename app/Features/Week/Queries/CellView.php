@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace App\Features\Week\Queries;
 
+use App\Features\Review\Queries\RouteNames;
 use App\Features\Week\Props\AdjustmentProps;
 use App\Features\Week\Props\CellProps;
 use App\Models\Entry;
 use App\Models\Person;
 use App\Support\Database\Record;
 use App\Support\Words;
+use Moss\Core\Review\RouteKind;
 use Moss\Core\Sheet\ClientNote;
 use Moss\Core\Sheet\EntryState;
 
@@ -19,8 +21,9 @@ final class CellView
     /**
      * @param  Record  $task  with its names, and whether it is billed
      * @param  list<Record>  $entries  of the day and line
+     * @param  RouteKind  $route  the organisation's
      */
-    public static function of(Person $owner, string $date, Record $task, array $entries): CellProps
+    public static function of(Person $owner, string $date, Record $task, array $entries, RouteKind $route): CellProps
     {
         $inked = null;
         $adjustments = [];
@@ -50,6 +53,8 @@ final class CellView
             $inked->stringOrNull('recorded_at'),
             $state === EntryState::Returned ? $inked->stringOrNull('return_word') : null,
             $state === EntryState::Submitted ? $inked->stringOrNull('approver') ?? Words::refusal('the_office') : null,
+            $state === EntryState::Submitted ? $inked->int('approvals') : 0,
+            $state === EntryState::Submitted ? RouteNames::after($inked->with($task->only('approval', 'project_manager_id', 'project_manager')), $route, $inked->int('approvals') + 1) : [],
             $adjustments,
         );
     }
@@ -67,14 +72,14 @@ final class CellView
         return new CellProps(
             $date, $entry->minutes, $entry->version, $entry->state, $billable, $entry->note, $entry->client_note,
             self::proposedClientNote($task, $entry->note, $entry->client_note, $billable && $entry->state->isOpen()),
-            $recordedBy, $at, $entry->return_word, null, [],
+            $recordedBy, $at, $entry->return_word, null, 0, [], [],
         );
     }
 
     /** @param  list<AdjustmentProps>  $adjustments */
     public static function empty(string $date, bool $billable, array $adjustments = []): CellProps
     {
-        return new CellProps($date, null, null, null, $billable, '', '', null, null, null, null, null, $adjustments);
+        return new CellProps($date, null, null, null, $billable, '', '', null, null, null, null, null, 0, [], $adjustments);
     }
 
     /** @param  bool  $isWanted  it is billed, and can still be written */

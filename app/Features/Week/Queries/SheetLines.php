@@ -9,6 +9,7 @@ use App\Models\Person;
 use App\Models\SheetChoice;
 use App\Support\Database\Record;
 use App\Support\Words;
+use Moss\Core\Review\RouteKind;
 use Moss\Core\Sheet\Line;
 
 /**
@@ -20,9 +21,10 @@ final readonly class SheetLines
 {
     /**
      * @param  list<Line>  $past  that past weeks speak of
+     * @param  RouteKind  $route  the organisation's
      * @return list<LineProps>
      */
-    public static function of(Person $owner, SheetRecords $records, array $past): array
+    public static function of(Person $owner, SheetRecords $records, array $past, RouteKind $route): array
     {
         $byCell = [];
         foreach ($records->entries as $entry) {
@@ -32,7 +34,7 @@ final readonly class SheetLines
         $firm = self::firm($records);
         $lines = [];
         foreach ($firm + $pencilled as $key => $record) {
-            $lines[] = self::line($owner, $key, $record, $records, ! isset($firm[$key]), $byCell[$key] ?? []);
+            $lines[] = self::line($owner, $key, $record, $records, ! isset($firm[$key]), $byCell[$key] ?? [], $route);
         }
         $rank = self::ranks($owner);
         usort($lines, static fn (LineProps $one, LineProps $other): int => $rank($one, $records) <=> $rank($other, $records));
@@ -103,12 +105,12 @@ final readonly class SheetLines
     }
 
     /** @param  array<string, list<Record>>  $entries  by day */
-    private static function line(Person $owner, string $key, Record $record, SheetRecords $records, bool $isPencilled, array $entries): LineProps
+    private static function line(Person $owner, string $key, Record $record, SheetRecords $records, bool $isPencilled, array $entries, RouteKind $route): LineProps
     {
         $task = $records->tasks[$record->int('task_id')];
         $cells = [];
         foreach ($records->week->days() as $day) {
-            $cells[] = CellView::of($owner, $day->toString(), $task, $entries[$day->toString()] ?? []);
+            $cells[] = CellView::of($owner, $day->toString(), $task, $entries[$day->toString()] ?? [], $route);
         }
 
         return new LineProps(

@@ -7,6 +7,7 @@ namespace App\Features\Week\Queries;
 use App\Models\Person;
 use App\Support\Database\Record;
 use Illuminate\Database\Query\Builder;
+use Illuminate\Database\Query\JoinClause;
 use Illuminate\Support\Facades\DB;
 use Moss\Core\Calendar\Day;
 use Moss\Core\Calendar\DayRange;
@@ -68,10 +69,12 @@ final readonly class SheetRecords
             ->leftJoin('roles', 'roles.id', 'entries.role_id')
             ->leftJoin('people AS approvers', 'approvers.id', 'entries.approver_id')
             ->leftJoin('people AS recorders', 'recorders.id', 'entries.recorded_by_id')
+            ->leftJoin('people AS line_managers', static fn (JoinClause $join): JoinClause => $join->where('line_managers.id', $owner->manager_id))
             ->where('entries.person_id', $owner->id)
             ->whereBetween('entries.date', [$week->monday()->toString(), $week->sunday()->toString()])
             ->select('entries.task_id', 'entries.role_id', 'roles.code AS role', 'roles.name AS role_name', 'entries.date', 'entries.minutes')
-            ->addSelect('entries.version', 'entries.state', 'entries.note', 'entries.client_note', 'entries.billable', 'entries.return_word')
+            ->addSelect('entries.version', 'entries.state', 'entries.note', 'entries.client_note', 'entries.billable', 'entries.return_word', 'entries.person_id', 'entries.approvals')
+            ->addSelect('line_managers.id AS line_manager_id', 'line_managers.name AS line_manager')
             ->addSelect('entries.corrects', 'approvers.name AS approver', 'recorders.name AS recorder', 'entries.recorded_by_id')
             ->selectSub($recordedAt, 'recorded_at');
 
@@ -141,10 +144,12 @@ final readonly class SheetRecords
     {
         $query = DB::table('tasks')
             ->join('projects', 'projects.id', 'tasks.project_id')
+            ->join('people AS project_managers', 'project_managers.id', 'projects.manager_id')
             ->leftJoin('phases', 'phases.id', 'tasks.phase_id')
             ->whereIntegerInRaw('tasks.id', $ids)
             ->select('tasks.id', 'tasks.name', 'tasks.code', 'tasks.done_on', 'projects.code AS project', 'projects.name AS project_name')
             ->addSelect('projects.state AS project_state', 'projects.internal', 'phases.name AS phase')
+            ->addSelect('projects.approval', 'projects.manager_id AS project_manager_id', 'project_managers.name AS project_manager')
             ->selectRaw('coalesce(tasks.billable, projects.billable) AS billable');
         $tasks = [];
         foreach (Record::all($query) as $record) {

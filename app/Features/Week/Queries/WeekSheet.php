@@ -45,7 +45,7 @@ final readonly class WeekSheet
             $owed->within($week->days())->toInt(),
             $owed->organisation()->entry_step ?? self::STEP,
             $owed->props($week->days(), $today),
-            SheetLines::of($owner, $records, $pencilled->pastLines),
+            SheetLines::of($owner, $records, $pencilled->pastLines, $owed->organisation()->approval),
             $owner->arrangement->folded,
             WeekTotals::sum($records->entries, $records->tasks, $week),
             $mayRecord ? self::shown($pencilled->proposals, $records) : [],

@@ -2,21 +2,41 @@
 
 export type CellOutcome = 'saved' | 'refused' | 'moved on';
 
+export type DecisionKind = 'approve' | 'return' | 'approve itself';
+
 export type EntryState = 'draft' | 'submitted' | 'approved' | 'returned' | 'settled';
 
 export type Figure = 'planned' | 'actual' | 'pending' | 'remaining' | 'forecast' | 'variance';
+
+export type Grouping = 'person' | 'project' | 'week';
 
 export type HoursFormat = 'decimal' | 'clock';
 
 export type LastWeekPencil = 'off' | 'lines' | 'hours';
 
+export type Level = 'blocks' | 'asks' | 'mentions' | 'off';
+
+export type Look = 'all' | 'needed' | 'in order';
+
 export type PencilSource = 'plan' | 'last week' | 'usual week';
+
+export type QuestionKind = 'text' | 'choice' | 'yes/no';
 
 export type RowLevel = 'phase' | 'task' | 'holder';
 
 export type TaskGroup = 'recent' | 'mine' | 'team' | 'later' | 'non-project';
 
 export type TrustReason = 'named' | 'line manager' | 'office';
+
+export interface FindingProps {
+    rule: string;
+    level: Level;
+    line: string | null;
+    date: string | null;
+    what: string;
+    cure: string;
+    word: string;
+}
 
 export interface FiguresProps {
     planned: number;
@@ -110,25 +130,76 @@ export interface TraceProps {
     allEntries: number;
 }
 
-export interface OpenWeekProps {
-    personCode: string;
-    personName: string;
-    week: string;
-    number: number;
-    owed: number;
-    entered: number;
+export interface AnswerProps {
+    question: string;
+    answer: string;
+}
+
+export interface DecisionProps {
+    id: number;
+    at: string;
+    decision: DecisionKind;
+    word: string;
+    entries: number;
     minutes: number;
-    days: DayProps[];
-    dayTotals: number[];
-    lines: WaitingLineProps[];
-    standingInFor: string[];
+    people: string[];
+    canBeUndone: boolean;
+}
+
+export interface EffectProps {
+    code: string;
+    name: string;
+    planned: number;
+    actual: number;
+    forecast: number;
+    actualCost: number | null;
+    budget: number | null;
+    currency: string;
+}
+
+export interface GroupProps {
+    key: string;
+    name: string;
+    entries: number;
+    minutes: number;
+    looks: number;
+    first: string;
 }
 
 export interface ReviewProps {
+    by: Grouping;
+    look: Look;
+    search: string;
+    sum: SumProps;
+    groups: GroupProps[];
+    groupCount: number;
+    page: number;
+    groupsAtOnce: number;
+    open: string | null;
+    opened: SumProps | null;
+    sheets: WaitingSheetProps[];
+    sheetCount: number;
+    sheetPage: number;
+    sheetsAtOnce: number;
+    decisions: DecisionProps[];
+    selfApproved: SelfApprovedProps[];
+    phrases: string[];
+}
+
+export interface SelfApprovedProps {
+    personName: string;
+    week: string;
+    number: number;
     minutes: number;
+    entries: number[];
+}
+
+export interface SumProps {
     entries: number;
-    weeks: WaitingWeekProps[];
-    open: OpenWeekProps | null;
+    minutes: number;
+    looks: number;
+    lookMinutes: number;
+    inOrder: string;
 }
 
 export interface WaitingCellProps {
@@ -136,9 +207,11 @@ export interface WaitingCellProps {
     version: number;
     date: string;
     minutes: number;
+    needsALook: boolean;
     note: string;
     clientNote: string;
     recordedBy: string | null;
+    cost: number | null;
 }
 
 export interface WaitingLineProps {
@@ -148,17 +221,24 @@ export interface WaitingLineProps {
     projectName: string;
     roleName: string | null;
     billable: boolean;
-    minutes: number;
+    decided: number;
+    then: string[];
     cells: WaitingCellProps[];
 }
 
-export interface WaitingWeekProps {
+export interface WaitingSheetProps {
+    key: string;
     personCode: string;
     personName: string;
     week: string;
-    monday: string;
+    number: number;
+    owed: number;
+    entered: number;
     minutes: number;
-    entries: number;
+    days: DayProps[];
+    lines: WaitingLineProps[];
+    findings: FindingProps[];
+    answers: AnswerProps[];
     standingInFor: string[];
 }
 
@@ -211,6 +291,38 @@ export interface SignedInProps {
     waiting: number;
 }
 
+export interface ProjectHoursProps {
+    code: string;
+    name: string;
+    minutes: number;
+}
+
+export interface QuestionProps {
+    id: number;
+    wording: string;
+    kind: QuestionKind;
+    choices: string[];
+    required: boolean;
+    answer: string;
+}
+
+export interface RecipientProps {
+    names: string[];
+    isOffice: boolean;
+    approvesItself: boolean;
+    minutes: number;
+    entries: number;
+}
+
+export interface SubmissionProps {
+    minutes: number;
+    entries: number;
+    projects: ProjectHoursProps[];
+    findings: FindingProps[];
+    recipients: RecipientProps[];
+    questions: QuestionProps[];
+}
+
 export interface AbsenceProps {
     kind: string;
     minutes: number | null;
@@ -235,6 +347,8 @@ export interface CellProps {
     recordedAt: string | null;
     returnWord: string | null;
     waitsFor: string | null;
+    decided: number;
+    then: string[];
     adjustments: AdjustmentProps[];
 }
 

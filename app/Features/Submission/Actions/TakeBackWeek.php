@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Features\Week\Actions;
+namespace App\Features\Submission\Actions;
 
 use App\Models\Entry;
 use App\Models\Person;
@@ -37,6 +37,7 @@ final readonly class TakeBackWeek
             Entry::query()->whereKey($entries->modelKeys())->update([
                 'state' => EntryState::Draft,
                 'approver_id' => null,
+                'needs_look' => 0,
                 'version' => DB::raw('version + 1'),
             ]);
             $this->trail->of(array_values($entries->map(static fn (Entry $entry): TrailLine => new TrailLine(

@@ -4,19 +4,23 @@ declare(strict_types=1);
 
 namespace App\Features\Review\Props;
 
+use App\Features\HouseRules\Props\FindingProps;
 use App\Features\Week\Props\DayProps;
 
-/** The week that is open beside the list. */
-final readonly class OpenWeekProps
+/** One person's week with what of it waits. */
+final readonly class WaitingSheetProps
 {
     /**
      * @param  int  $entered  all of the person's time in the week, whoever decides on it
+     * @param  int  $minutes  what of it waits here
      * @param  list<DayProps>  $days
-     * @param  list<int>  $dayTotals  of what waits, seven, Monday first
      * @param  list<WaitingLineProps>  $lines
-     * @param  list<string>  $standingInFor
+     * @param  list<FindingProps>  $findings  as they were when the time came
+     * @param  list<AnswerProps>  $answers
+     * @param  list<string>  $standingInFor  names of those whose turn it really is
      */
     public function __construct(
+        public string $key,
         public string $personCode,
         public string $personName,
         public string $week,
@@ -25,8 +29,9 @@ final readonly class OpenWeekProps
         public int $entered,
         public int $minutes,
         public array $days,
-        public array $dayTotals,
         public array $lines,
+        public array $findings,
+        public array $answers,
         public array $standingInFor,
     ) {
     }

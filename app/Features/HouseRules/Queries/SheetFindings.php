@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Features\HouseRules\Queries;
+
+use App\Features\Week\Queries\LineKey;
+use App\Models\Person;
+use App\Support\Database\Record;
+use Closure;
+use Illuminate\Support\Facades\DB;
+use Moss\Core\Calendar\Day;
+use Moss\Core\Calendar\DayRange;
+use Moss\Core\Calendar\Week;
+use Moss\Core\HouseRules\HouseRules;
+use Moss\Core\Sheet\EntryState;
+
+/** What the house rules find in the weeks of any number of people, in a fixed number of queries. */
+final readonly class SheetFindings
+{
+    /** @param  array<string, array<string, string>>  $words  by person and week, then by place */
+    private function __construct(private SheetsToCheck $sheets, private HouseRules $rules, private array $words)
+    {
+    }
+
+    /** @param  list<Person>  $people */
+    public static function load(array $people, DayRange $days): self
+    {
+        return new self(SheetsToCheck::load($people, $days), RulesInForce::load(), self::words($people));
+    }
+
+    /** What is found while a week is being written: in all that is open. */
+    public static function whileWriting(Person $owner, Week $week, Day $today): WeekFindings
+    {
+        return self::load([$owner], $week->days())->of($owner, $week, $today, false, static fn (Record $entry): bool => EntryState::from($entry->string('state'))->isOpen());
+    }
+
+    /**
+     * @param  bool  $isWhole  whether the whole week is being handed over
+     * @param  Closure(Record): bool  $inQuestion  which entries are to be checked
+     */
+    public function of(Person $owner, Week $week, Day $today, bool $isWhole, Closure $inQuestion): WeekFindings
+    {
+        $sheet = $this->sheets->sheet($owner, $week, $today, $isWhole, $inQuestion);
+
+        return WeekFindings::of($sheet, $this->rules->check($sheet), $this->sheets->entriesOf($owner, $week), $this->words[$owner->id.' '.$week->toString()] ?? []);
+    }
+
+    /**
+     * @param  list<Person>  $people
+     * @return array<string, array<string, string>>
+     */
+    private static function words(array $people): array
+    {
+        $words = [];
+        $ids = array_map(static fn (Person $person): int => $person->id, $people);
+        foreach (Record::all(DB::table('finding_words')->whereIntegerInRaw('person_id', $ids)) as $record) {
+            $task = $record->intOrNull('task_id');
+            $line = $task === null ? null : LineKey::of($task, $record->intOrNull('role_id'));
+            $place = WeekFindings::place($record->string('rule'), $line, $record->stringOrNull('date'));
+            $words[$record->int('person_id').' '.$record->string('week')][$place] = $record->string('word');
+        }
+
+        return $words;
+    }
+}

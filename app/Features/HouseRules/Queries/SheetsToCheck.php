@@ -1,0 +1,192 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Features\HouseRules\Queries;
+
+use App\Features\Calendar\Queries\WorkingTime;
+use App\Models\Person;
+use App\Support\Database\Record;
+use Closure;
+use Illuminate\Database\Query\JoinClause;
+use Illuminate\Support\Facades\DB;
+use Moss\Core\Calendar\Absence;
+use Moss\Core\Calendar\Day;
+use Moss\Core\Calendar\DayRange;
+use Moss\Core\Calendar\OwedHours;
+use Moss\Core\Calendar\Week;
+use Moss\Core\HouseRules\CheckedEntry;
+use Moss\Core\HouseRules\CheckedSheet;
+use Moss\Core\HouseRules\CheckedTask;
+use Moss\Core\Sheet\Line;
+use Moss\Core\Time\Minutes;
+
+/** Sheets of any number of people as the house rules look at them, in a fixed number of queries. */
+final readonly class SheetsToCheck
+{
+    /**
+     * @param  array<int, string>  $teams  codes by id
+     * @param  array<int, list<Absence>>  $absences  by person
+     * @param  array<int, array<string, string>>  $kinds  of absence, by person and day
+     * @param  array<int, array<string, Minutes>>  $spans  by person and day
+     * @param  array<int, list<Record>>  $entries  by person
+     * @param  array<int, true>  $spentBudgets  by project
+     */
+    private function __construct(
+        private WorkingTime $working,
+        private array $teams,
+        private array $absences,
+        private array $kinds,
+        private array $spans,
+        private array $entries,
+        private TasksOver $over,
+        private array $spentBudgets,
+    ) {
+    }
+
+    /** @param  list<Person>  $people */
+    public static function load(array $people, DayRange $days): self
+    {
+        $ids = array_map(static fn (Person $person): int => $person->id, $people);
+        $teams = array_values(array_unique(array_filter(array_map(static fn (Person $person): ?int => $person->team_id, $people))));
+        $entries = self::entries($ids, $days);
+        $tasks = array_values(array_unique(array_map(static fn (Record $entry): int => $entry->int('task_id'), $entries)));
+        $projects = array_values(array_unique(array_map(static fn (Record $entry): int => $entry->int('project_id'), $entries)));
+        [$absences, $kinds] = self::absences($ids, $days);
+        $byPerson = [];
+        foreach ($entries as $entry) {
+            $byPerson[$entry->int('person_id')][] = $entry;
+        }
+        $codes = [];
+        foreach (Record::all(DB::table('teams')->select('id', 'code')->whereIntegerInRaw('id', $teams)) as $team) {
+            $codes[$team->int('id')] = $team->string('code');
+        }
+
+        return new self(WorkingTime::load(), $codes, $absences, $kinds, self::spans($ids, $days), $byPerson, TasksOver::load($tasks, $ids, $teams), SpentBudgets::among($projects));
+    }
+
+    /**
+     * @param  bool  $isWhole  whether the whole week is being handed over
+     * @param  Closure(Record): bool  $inQuestion  which entries are to be checked
+     */
+    public function sheet(Person $owner, Week $week, Day $today, bool $isWhole, Closure $inQuestion): CheckedSheet
+    {
+        $capacity = $this->working->capacity($owner->pattern, $owner->calendar_id);
+        $team = $owner->team_id === null ? null : $this->teams[$owner->team_id];
+        $step = $this->working->organisation()->entry_step;
+
+        return new CheckedSheet(
+            $week,
+            $today,
+            $team,
+            $isWhole,
+            OwedHours::of($capacity, $owner->employment(), $this->absences[$owner->id] ?? []),
+            $this->working->holidays($owner->calendar_id),
+            $this->kinds[$owner->id] ?? [],
+            $step === null ? null : Minutes::of($step),
+            $this->spans[$owner->id] ?? [],
+            array_map(fn (Record $entry): CheckedEntry => $this->entry($entry, $owner, $team, $inQuestion), $this->entriesOf($owner, $week)),
+        );
+    }
+
+    /** @return list<Record> */
+    public function entriesOf(Person $owner, Week $week): array
+    {
+        [$monday, $sunday] = [$week->monday()->toString(), $week->sunday()->toString()];
+
+        return array_values(array_filter($this->entries[$owner->id] ?? [], static fn (Record $entry): bool => $entry->string('date') >= $monday && $entry->string('date') <= $sunday));
+    }
+
+    /** @param  Closure(Record): bool  $inQuestion */
+    private function entry(Record $entry, Person $owner, ?string $team, Closure $inQuestion): CheckedEntry
+    {
+        return new CheckedEntry(
+            self::lineOf($entry),
+            Day::of($entry->string('date')),
+            Minutes::of($entry->int('minutes')),
+            new CheckedTask(
+                $entry->bool('internal'),
+                $entry->string('project_state') === 'closed',
+                self::day($entry, 'done_on'),
+                self::day($entry, 'starts_on'),
+                self::day($entry, 'ends_on'),
+                $this->over->isAssigned($entry->int('task_id'), $owner->code, $team),
+                $this->over->over($entry->int('task_id'), $owner->code, $team),
+                isset($this->spentBudgets[$entry->int('project_id')]),
+            ),
+            // What was posted to correct settled time was decided when it was.
+            $entry->stringOrNull('corrects') === null && $inQuestion($entry),
+            $entry->bool('is_billable'),
+            $entry->string('note'),
+            $entry->string('client_note'),
+            $entry->stringOrNull('recorder'),
+        );
+    }
+
+    public static function lineOf(Record $entry): Line
+    {
+        return new Line($entry->string('project'), $entry->string('task'), $entry->stringOrNull('role'));
+    }
+
+    private static function day(Record $entry, string $column): ?Day
+    {
+        $date = $entry->stringOrNull($column);
+
+        return $date === null ? null : Day::of($date);
+    }
+
+    /**
+     * @param  list<int>  $people
+     * @return list<Record>
+     */
+    private static function entries(array $people, DayRange $days): array
+    {
+        return Record::all(DB::table('entries')
+            ->join('tasks', 'tasks.id', 'entries.task_id')
+            ->join('projects', 'projects.id', 'tasks.project_id')
+            ->leftJoin('roles', 'roles.id', 'entries.role_id')
+            ->leftJoin('people AS recorders', static fn (JoinClause $join): JoinClause => $join
+                ->on('recorders.id', 'entries.recorded_by_id')->whereColumn('recorders.id', '<>', 'entries.person_id'))
+            ->whereIntegerInRaw('entries.person_id', $people)
+            ->whereBetween('entries.date', [$days->first()->toString(), $days->last()->toString()])
+            ->select('entries.id', 'entries.person_id', 'entries.task_id', 'entries.role_id', 'entries.date', 'entries.minutes', 'entries.state', 'entries.note', 'entries.client_note', 'entries.corrects')
+            ->addSelect('tasks.code AS task', 'tasks.project_id', 'tasks.done_on', 'projects.code AS project', 'projects.internal', 'projects.state AS project_state')
+            ->addSelect('roles.code AS role', 'recorders.name AS recorder')
+            ->selectRaw('coalesce(tasks.starts_on, projects.starts_on) AS starts_on, coalesce(tasks.ends_on, projects.ends_on) AS ends_on')
+            ->selectRaw('coalesce(entries.billable, tasks.billable, projects.billable) AS is_billable')
+            ->orderBy('entries.date')->orderBy('entries.id'));
+    }
+
+    /**
+     * @param  list<int>  $people
+     * @return array{array<int, list<Absence>>, array<int, array<string, string>>}
+     */
+    private static function absences(array $people, DayRange $days): array
+    {
+        $absences = [];
+        $kinds = [];
+        foreach (Record::all(DB::table('absences')->select('person_id', 'date', 'minutes', 'kind')->whereIntegerInRaw('person_id', $people)
+            ->whereBetween('date', [$days->first()->toString(), $days->last()->toString()])->orderBy('kind')) as $record) {
+            $minutes = $record->intOrNull('minutes');
+            $absences[$record->int('person_id')][] = new Absence(Day::of($record->string('date')), $minutes === null ? null : Minutes::of($minutes));
+            $kinds[$record->int('person_id')][$record->string('date')] ??= $record->string('kind');
+        }
+
+        return [$absences, $kinds];
+    }
+
+    /**
+     * @param  list<int>  $people
+     * @return array<int, array<string, Minutes>>
+     */
+    private static function spans(array $people, DayRange $days): array
+    {
+        $spans = [];
+        foreach (Record::all(DB::table('day_spans')->select('person_id', 'date')->selectRaw('ends_at - starts_at - break_minutes AS minutes')->whereIntegerInRaw('person_id', $people)
+            ->whereBetween('date', [$days->first()->toString(), $days->last()->toString()])) as $record) {
+            $spans[$record->int('person_id')][$record->string('date')] = Minutes::of($record->int('minutes'));
+        }
+
+        return $spans;
+    }
+}

@@ -1,0 +1,118 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Features\HouseRules\Queries;
+
+use App\Features\HouseRules\Props\FindingProps;
+use App\Features\Week\Queries\LineKey;
+use App\Models\Person;
+use App\Support\Database\Record;
+use Moss\Core\HouseRules\CheckedSheet;
+use Moss\Core\HouseRules\Finding;
+use Moss\Core\HouseRules\Level;
+use Moss\Core\Sheet\Line;
+
+/** What the house rules find in one week of one person, with the words given on it. */
+final readonly class WeekFindings
+{
+    /**
+     * @param  list<Finding>  $findings
+     * @param  list<Record>  $entries  of the week, in the order of those of the sheet
+     * @param  array<string, array{int, int|null}>  $lines  task and role by the core's line
+     * @param  array<string, string>  $words  by place
+     */
+    private function __construct(private CheckedSheet $sheet, public array $findings, public array $entries, private array $lines, private array $words)
+    {
+    }
+
+    /**
+     * @param  list<Finding>  $findings
+     * @param  list<Record>  $entries  of the week, in the order of those of the sheet
+     * @param  array<string, string>  $words  by place
+     */
+    public static function of(CheckedSheet $sheet, array $findings, array $entries, array $words): self
+    {
+        $lines = [];
+        foreach ($entries as $entry) {
+            $lines[SheetsToCheck::lineOf($entry)->key()] = [$entry->int('task_id'), $entry->intOrNull('role_id')];
+        }
+
+        return new self($sheet, $findings, $entries, $lines, $words);
+    }
+
+    /** @return list<FindingProps> */
+    public function props(Person $reader): array
+    {
+        return array_map(fn (Finding $finding): FindingProps => new FindingProps(
+            $finding->rule,
+            $finding->level,
+            $this->lineKey($finding->place->line),
+            $finding->place->day?->toString(),
+            FindingText::what($finding->rule, $finding->facts, $reader),
+            FindingText::cure($finding->rule),
+            $this->word($finding),
+        ), $this->findings);
+    }
+
+    /** @return list<Finding> those that block, or ask and were not answered */
+    public function standingInTheWay(): array
+    {
+        return array_values(array_filter($this->findings, fn (Finding $finding): bool => $finding->level === Level::Blocks
+            || ($finding->level === Level::Asks && $this->word($finding) === '')));
+    }
+
+    /** @return array<int, bool> whether each entry in question needs a look, by id */
+    public function needingALook(): array
+    {
+        $needing = [];
+        foreach ($this->sheet->entries as $index => $entry) {
+            if (! $entry->isInQuestion) {
+                continue;
+            }
+            $id = $this->entries[$index]->int('id');
+            $needing[$id] = false;
+            foreach ($this->findings as $finding) {
+                $needing[$id] = $needing[$id] || ($finding->level->needsALook() && $finding->place->covers($entry->line, $entry->day));
+            }
+        }
+
+        return $needing;
+    }
+
+    /** @return list<array<string, string|int|null>> as they are kept */
+    public function rows(Person $owner): array
+    {
+        return array_map(function (Finding $finding) use ($owner): array {
+            [$task, $role] = $finding->place->line === null ? [null, null] : $this->lines[$finding->place->line->key()];
+
+            return [
+                'person_id' => $owner->id,
+                'week' => $this->sheet->week->toString(),
+                'rule' => $finding->rule,
+                'level' => $finding->level->value,
+                'task_id' => $task,
+                'role_id' => $role,
+                'date' => $finding->place->day?->toString(),
+                'facts' => FindingText::kept($finding->facts),
+                'word' => $this->word($finding),
+            ];
+        }, $this->findings);
+    }
+
+    private function word(Finding $finding): string
+    {
+        return $this->words[self::place($finding->rule, $this->lineKey($finding->place->line), $finding->place->day?->toString())] ?? '';
+    }
+
+    private function lineKey(?Line $line): ?string
+    {
+        return $line === null ? null : LineKey::of(...$this->lines[$line->key()]);
+    }
+
+    /** Where a word belongs. */
+    public static function place(string $rule, ?string $line, ?string $date): string
+    {
+        return $rule.' '.$line.' '.$date;
+    }
+}

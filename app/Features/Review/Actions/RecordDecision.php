@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Features\Review\Actions;
+
+use App\Models\Person;
+use App\Support\Clock\Today;
+use App\Support\Database\Record;
+use Illuminate\Support\Facades\DB;
+
+/** Keeps what a decision took with it, so that it can be undone until somebody else acts on it. */
+final readonly class RecordDecision
+{
+    public function __construct(private Today $today)
+    {
+    }
+
+    /**
+     * Within the transaction of the decision.
+     *
+     * @param  Person|null  $actor  null where time approved itself
+     * @param  list<Record>  $entries  as they were before it, but with the version that they have after it
+     * @return int|null the decision; null where nothing was decided
+     */
+    public function of(?Person $actor, DecisionKind $decision, array $entries, string $word): ?int
+    {
+        if ($entries === []) {
+            return null;
+        }
+        $id = DB::table('decisions')->insertGetId([
+            'at' => $this->today->now()->format('Y-m-d\TH:i:s\Z'),
+            'actor_id' => $actor?->id,
+            'decision' => $decision->value,
+            'word' => $word,
+            'entries' => count($entries),
+            'minutes' => array_sum(array_map(static fn (Record $entry): int => $entry->int('minutes'), $entries)),
+        ]);
+        foreach (array_chunk($entries, 1000) as $chunk) {
+            DB::table('decided_entries')->insert(array_map(static fn (Record $entry): array => [
+                'decision_id' => $id,
+                'entry_id' => $entry->int('id'),
+                'version' => $entry->int('version'),
+                'approvals_before' => $entry->int('approvals'),
+                'approver_before_id' => $entry->intOrNull('approver_id'),
+                'decided_before_id' => $entry->intOrNull('last_decided_by_id'),
+            ], $chunk));
+        }
+
+        return $id;
+    }
+}

@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Features\Review\Actions;
+
+use App\Features\Review\Queries\EntryRoute;
+use App\Models\Person;
+use App\Support\Clock\Today;
+use App\Support\Database\Record;
+use App\Support\Words;
+use Illuminate\Support\Facades\DB;
+use Moss\Core\Sheet\Actor;
+use Moss\Core\Sheet\ActRefused;
+use Moss\Core\Sheet\EntryState;
+use Moss\Core\Sheet\EntryStatus;
+use Moss\Core\Time\Minutes;
+
+/**
+ * Undoes one's own decision as long as nobody has acted on any of it: all of it, or nothing; twice is the same as once.
+ */
+final readonly class UndoDecision
+{
+    public function __construct(private WaitAgain $waitAgain, private Today $today)
+    {
+    }
+
+    /**
+     * @return Minutes how much waits again
+     *
+     * @throws DecisionRefused
+     */
+    public function handle(Person $approver, int $decision): Minutes
+    {
+        try {
+            return DB::transaction(fn (): Minutes => $this->undo($approver, $decision));
+        } catch (ActRefused $refused) {
+            throw DecisionRefused::because(Words::actRefused($refused->refusal));
+        }
+    }
+
+    private function undo(Person $approver, int $id): Minutes
+    {
+        $made = Record::all(DB::table('decisions')->where('id', $id)->where('actor_id', $approver->id))[0] ?? null;
+        if ($made === null) {
+            throw DecisionRefused::because(Words::refusal('decided.no_decision'));
+        }
+        if ($made->stringOrNull('undone_at') !== null) {
+            return Minutes::zero();
+        }
+        $entries = Record::all(EntryRoute::entries()->join('decided_entries', 'decided_entries.entry_id', 'entries.id')->where('decided_entries.decision_id', $id)
+            ->addSelect('decided_entries.version AS decided_version', 'approvals_before', 'approver_before_id', 'decided_before_id'));
+        // An entry that is gone was cleared by its owner.
+        $isWhole = count($entries) === $made->int('entries');
+        foreach ($entries as $entry) {
+            EntryStatus::of(EntryState::from($entry->string('state')))->undone(
+                new Actor(hasDecided: true), max(0, $entry->int('approvals_before')), $isWhole && $entry->int('version') === $entry->int('decided_version'),
+            );
+        }
+        if (! $isWhole) {
+            throw DecisionRefused::because(Words::refusal('act.acted_on'));
+        }
+        $this->waitAgain->handle($approver, 'undo', $entries);
+        DB::table('decisions')->where('id', $id)->update(['undone_at' => $this->today->now()->format('Y-m-d\TH:i:s\Z')]);
+
+        return Minutes::of($made->int('minutes'));
+    }
+}

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Features\Review\Actions;
+
+use App\Models\Person;
+use App\Support\Database\Record;
+use App\Support\Trail\Trail;
+use App\Support\Trail\TrailLine;
+use Illuminate\Support\Facades\DB;
+use Moss\Core\Sheet\EntryState;
+
+/** Lets decided entries wait again as they did before the decision; within the transaction of the act. */
+final readonly class WaitAgain
+{
+    public function __construct(private Trail $trail)
+    {
+    }
+
+    /** @param  list<Record>  $entries  with what they were before the decision */
+    public function handle(Person $actor, string $act, array $entries): void
+    {
+        $moves = [];
+        $lines = [];
+        foreach ($entries as $entry) {
+            $before = [$entry->int('approvals_before'), $entry->intOrNull('approver_before_id'), $entry->intOrNull('decided_before_id')];
+            $moves[json_encode($before, JSON_THROW_ON_ERROR)]['before'] = $before;
+            $moves[json_encode($before, JSON_THROW_ON_ERROR)]['ids'][] = $entry->int('id');
+            $lines[] = new TrailLine(
+                $act, $actor->id, null, $entry->int('person_id'), $entry->int('task_id'), $entry->string('date'),
+                ['role' => $entry->intOrNull('role_id'), 'state' => $entry->string('state')],
+                ['role' => $entry->intOrNull('role_id'), 'state' => EntryState::Submitted->value],
+            );
+        }
+        foreach ($moves as ['before' => [$approvals, $approver, $decidedBy], 'ids' => $ids]) {
+            DB::table('entries')->whereIntegerInRaw('id', $ids)->update([
+                'state' => EntryState::Submitted->value,
+                'approvals' => $approvals,
+                'approver_id' => $approver,
+                'last_decided_by_id' => $decidedBy,
+                'return_word' => null,
+                'version' => DB::raw('version + 1'),
+            ]);
+        }
+        $this->trail->of($lines);
+    }
+}

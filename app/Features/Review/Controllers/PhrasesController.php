@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Features\Review\Controllers;
+
+use App\Features\Review\Requests\PhraseRequest;
+use App\Models\Person;
+use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Gate;
+
+/** The phrases that an approver keeps for returning; they are nobody else's. */
+final class PhrasesController
+{
+    public function update(#[CurrentUser] Person $person, PhraseRequest $request): RedirectResponse
+    {
+        Gate::authorize('review', Person::class);
+        DB::table('phrases')->insertOrIgnore(['person_id' => $person->id, 'words' => $request->words()]);
+
+        return back();
+    }
+
+    public function destroy(#[CurrentUser] Person $person, PhraseRequest $request): RedirectResponse
+    {
+        Gate::authorize('review', Person::class);
+        DB::table('phrases')->where('person_id', $person->id)->where('words', $request->words())->delete();
+
+        return back();
+    }
+}

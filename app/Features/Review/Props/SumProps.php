@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Features\Review\Props;
+
+/** How much waits. */
+final readonly class SumProps
+{
+    /**
+     * @param  int  $looks  entries that need a look
+     * @param  string  $inOrder  by which the part that is in order is recognised when it is approved
+     */
+    public function __construct(public int $entries, public int $minutes, public int $looks, public int $lookMinutes, public string $inOrder)
+    {
+    }
+}

@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Features\Review\Queries;
+
+use Illuminate\Database\Query\Builder;
+
+/** What of the time that waits is looked at. */
+final readonly class DeskFilter
+{
+    /**
+     * @param  string  $search  words of people's, projects' and tasks' names or codes
+     * @param  string|null  $group  key of the group that is open; null for the first, or for all of them
+     */
+    public function __construct(public Grouping $by = Grouping::Person, public Look $look = Look::All, public string $search = '', public ?string $group = null)
+    {
+    }
+
+    public function of(string $group): self
+    {
+        return new self($this->by, $this->look, $this->search, $group);
+    }
+
+    public function inOrder(): self
+    {
+        return new self($this->by, Look::InOrder, $this->search, $this->group);
+    }
+
+    /** Narrows the waiting entries down, with their people, tasks and projects joined. */
+    public function narrow(Builder $waiting): Builder
+    {
+        $waiting->join('people', 'people.id', 'entries.person_id')
+            ->join('tasks', 'tasks.id', 'entries.task_id')
+            ->join('projects', 'projects.id', 'tasks.project_id');
+        foreach (preg_split('/\s+/', trim($this->search), -1, PREG_SPLIT_NO_EMPTY) ?: [] as $word) {
+            $like = '%'.addcslashes($word, '%_\\').'%';
+            $waiting->where(static function (Builder $any) use ($like): void {
+                foreach (['people.name', 'people.code', 'projects.name', 'projects.code', 'tasks.name', 'tasks.code'] as $column) {
+                    $any->orWhereRaw($column." LIKE ? ESCAPE '\\'", [$like]);
+                }
+            });
+        }
+
+        return $waiting
+            ->when($this->look !== Look::All, fn (Builder $look): Builder => $look->where('entries.needs_look', $this->look === Look::Needed ? 1 : 0))
+            ->when($this->group !== null, fn (Builder $group): Builder => $group->whereRaw($this->by->key().' = ?', [$this->group]));
+    }
+}

@@ -1,0 +1,185 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Features\Review\Queries;
+
+use App\Features\HouseRules\Props\FindingProps;
+use App\Features\HouseRules\Queries\FindingText;
+use App\Features\Review\Props\AnswerProps;
+use App\Features\Review\Props\WaitingSheetProps;
+use App\Features\Week\Props\DayProps;
+use App\Features\Week\Queries\LineKey;
+use App\Features\Week\Queries\OwedDaysOfMany;
+use App\Models\Person;
+use App\Support\Database\Record;
+use Illuminate\Database\Query\Builder;
+use Illuminate\Support\Facades\DB;
+use Moss\Core\Calendar\Day;
+use Moss\Core\Calendar\Week;
+use Moss\Core\HouseRules\Level;
+
+/** The sheets of which something waits, a page at a time, with what was found in them; in a fixed number of queries. */
+final readonly class DeskSheets
+{
+    public function __construct(private Waiting $waiting, private WaitingLines $lines)
+    {
+    }
+
+    public function count(Person $approver, Day $today, DeskFilter $filter): int
+    {
+        $sheets = $filter->narrow($this->waiting->for($approver, $today))->selectRaw('DISTINCT entries.person_id, '.Grouping::monday().' AS monday');
+
+        return Record::all(DB::query()->fromSub($sheets, 'sheets')->selectRaw('count(*) AS sheets'))[0]->int('sheets');
+    }
+
+    /** @return list<WaitingSheetProps> those that need a look first, then the oldest */
+    public function of(Person $approver, Day $today, DeskFilter $filter, int $page): array
+    {
+        $sheets = Record::all($filter->narrow($this->waiting->for($approver, $today))
+            ->selectRaw('entries.person_id, '.Grouping::monday().' AS monday, people.name')
+            ->groupByRaw('1, 2')->orderByRaw('sum(entries.needs_look) > 0 DESC, monday, people.name')
+            ->offset(($page - 1) * Desk::SHEETS_AT_ONCE)->limit(Desk::SHEETS_AT_ONCE));
+        if ($sheets === []) {
+            return [];
+        }
+        $weeks = array_map(static fn (Record $sheet): Week => Week::containing(Day::of($sheet->string('monday'))), $sheets);
+        $ids = array_values(array_unique(array_map(static fn (Record $sheet): int => $sheet->int('person_id'), $sheets)));
+        $people = Person::query()->whereIntegerInRaw('id', $ids)->get()->keyBy('id');
+        $owed = OwedDaysOfMany::load(array_values($people->all()), $weeks);
+        $lines = $this->lines->of($approver, $today, $filter, $sheets);
+        $entered = $this->entered($sheets);
+        $findings = $this->findings($sheets, $weeks, $approver);
+        $answers = $this->answers($sheets, $weeks);
+        $props = [];
+        foreach ($sheets as $index => $sheet) {
+            $owner = $people[$sheet->int('person_id')] ?? null;
+            $waiting = $lines[self::key($sheet)] ?? null;
+            if ($owner !== null && $waiting !== null) {
+                $props[] = $this->sheet($owner, $weeks[$index], $owed->props($owner, $weeks[$index], $today), $waiting, $entered[self::key($sheet)] ?? 0, $findings[self::key($sheet)] ?? [], $answers[self::key($sheet)] ?? []);
+            }
+        }
+
+        return $props;
+    }
+
+    /**
+     * @param  list<DayProps>  $days
+     * @param  list<FindingProps>  $findings
+     * @param  list<AnswerProps>  $answers
+     */
+    private function sheet(Person $owner, Week $week, array $days, WaitingLinesOfSheet $waiting, int $entered, array $findings, array $answers): WaitingSheetProps
+    {
+        return new WaitingSheetProps(
+            $owner->code.' '.$week->toString(),
+            $owner->code,
+            $owner->name,
+            $week->toString(),
+            $week->number(),
+            array_sum(array_map(static fn (DayProps $day): int => $day->owed, $days)),
+            $entered,
+            $waiting->minutes,
+            $days,
+            $waiting->lines,
+            array_values(array_filter($findings, static fn (FindingProps $finding): bool => $waiting->concerns($finding))),
+            $answers,
+            $waiting->standingInFor,
+        );
+    }
+
+    /**
+     * @param  list<Record>  $sheets
+     * @return array<string, int> minutes by sheet
+     */
+    private function entered(array $sheets): array
+    {
+        $query = DB::table('entries')->selectRaw('entries.person_id, '.Grouping::monday().' AS monday, sum(entries.minutes) AS minutes')
+            ->where(static function (Builder $any) use ($sheets): void {
+                foreach ($sheets as $sheet) {
+                    $any->orWhere(static fn (Builder $one): Builder => $one->where('entries.person_id', $sheet->int('person_id'))
+                        ->whereBetween('entries.date', [$sheet->string('monday'), Day::of($sheet->string('monday'))->plusDays(6)->toString()]));
+                }
+            })->groupByRaw('1, 2');
+        $entered = [];
+        foreach (Record::all($query) as $record) {
+            $entered[self::key($record)] = $record->int('minutes');
+        }
+
+        return $entered;
+    }
+
+    /**
+     * @param  list<Record>  $sheets
+     * @param  list<Week>  $weeks
+     * @return array<string, list<FindingProps>> by sheet
+     */
+    private function findings(array $sheets, array $weeks, Person $reader): array
+    {
+        $found = [];
+        foreach (Record::all($this->ofSheets('findings', $sheets, $weeks)->orderBy('id')) as $record) {
+            $task = $record->intOrNull('task_id');
+            $found[$record->int('person_id').' '.$record->string('week')][] = new FindingProps(
+                $record->string('rule'),
+                Level::from($record->string('level')),
+                $task === null ? null : LineKey::of($task, $record->intOrNull('role_id')),
+                $record->stringOrNull('date'),
+                FindingText::what($record->string('rule'), FindingText::facts($record->string('facts')), $reader),
+                FindingText::cure($record->string('rule')),
+                $record->string('word'),
+            );
+        }
+
+        return self::byMonday($found);
+    }
+
+    /**
+     * @param  list<Record>  $sheets
+     * @param  list<Week>  $weeks
+     * @return array<string, list<AnswerProps>> by sheet
+     */
+    private function answers(array $sheets, array $weeks): array
+    {
+        $answers = [];
+        foreach (Record::all($this->ofSheets('answers', $sheets, $weeks)->join('questions', 'questions.id', 'answers.question_id')
+            ->addSelect('answers.person_id', 'answers.week', 'answers.answer', 'questions.wording')->orderBy('questions.id')) as $record) {
+            $answers[$record->int('person_id').' '.$record->string('week')][] = new AnswerProps($record->string('wording'), $record->string('answer'));
+        }
+
+        return self::byMonday($answers);
+    }
+
+    /**
+     * @param  list<Record>  $sheets
+     * @param  list<Week>  $weeks
+     */
+    private function ofSheets(string $table, array $sheets, array $weeks): Builder
+    {
+        return DB::table($table)->where(static function (Builder $any) use ($sheets, $weeks): void {
+            foreach ($sheets as $index => $sheet) {
+                $any->orWhere(static fn (Builder $one): Builder => $one->where('person_id', $sheet->int('person_id'))->where('week', $weeks[$index]->toString()));
+            }
+        });
+    }
+
+    /**
+     * @template T
+     *
+     * @param  array<string, T>  $byWeek
+     * @return array<string, T> the same by sheet
+     */
+    private static function byMonday(array $byWeek): array
+    {
+        $bySheet = [];
+        foreach ($byWeek as $key => $value) {
+            [$person, $week] = explode(' ', $key);
+            $bySheet[$person.' '.Week::of($week)->monday()->toString()] = $value;
+        }
+
+        return $bySheet;
+    }
+
+    private static function key(Record $sheet): string
+    {
+        return $sheet->int('person_id').' '.$sheet->string('monday');
+    }
+}

@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Features\Review\Queries;
+
+use App\Models\Person;
+use App\Support\Database\Record;
+use Illuminate\Support\Facades\DB;
+
+/** The phrases that an approver keeps for returning. */
+final class Phrases
+{
+    /** @return list<string> the newest first */
+    public function of(Person $person): array
+    {
+        return array_map(static fn (Record $phrase): string => $phrase->string('words'), Record::all(
+            DB::table('phrases')->where('person_id', $person->id)->orderByDesc('id'),
+        ));
+    }
+}

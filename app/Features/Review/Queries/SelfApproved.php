@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Features\Review\Queries;
+
+use App\Features\Review\Props\SelfApprovedProps;
+use App\Models\Person;
+use App\Support\Database\Record;
+use Illuminate\Database\Query\Builder;
+use Illuminate\Database\Query\JoinClause;
+use Moss\Core\Calendar\Day;
+use Moss\Core\Calendar\Week;
+
+/**
+ * Time that approved itself and can still be reopened by whoever would have decided: no longer ago than a week, and not
+ * acted on since.
+ */
+final class SelfApproved
+{
+    public const DAYS = 7;
+
+    /** The entries with what they were before, whoever they would have waited for. */
+    public static function entries(): Builder
+    {
+        return EntryRoute::entries()
+            ->join('decided_entries', static fn (JoinClause $join): JoinClause => $join->on('decided_entries.entry_id', 'entries.id')->whereColumn('decided_entries.version', 'entries.version'))
+            ->join('decisions', 'decisions.id', 'decided_entries.decision_id')
+            ->where('decisions.decision', 'approve itself')
+            ->where('entries.state', 'approved')
+            ->addSelect('decisions.at', 'approvals_before', 'approver_before_id', 'decided_before_id');
+    }
+
+    /** Those that the person would have decided on, since the day from which they can still be reopened. */
+    public static function of(Person $person, Day $today): Builder
+    {
+        return self::entries()
+            ->where('decisions.at', '>=', self::since($today))
+            ->where('entries.person_id', '<>', $person->id)
+            ->where(static fn (Builder $turn): Builder => $turn->where('approver_before_id', $person->id)
+                ->when($person->isOffice(), static fn (Builder $office): Builder => $office->orWhereNull('approver_before_id')));
+    }
+
+    /** @return list<SelfApprovedProps> by person and week, the newest week first; in one query */
+    public static function sheets(Person $person, Day $today): array
+    {
+        $sheets = [];
+        foreach (Record::all(self::of($person, $today)->addSelect('people.name')->orderByDesc('entries.date')->orderBy('people.name')) as $entry) {
+            $week = Week::containing(Day::of($entry->string('date')));
+            $key = $week->toString().' '.$entry->string('name');
+            $known = $sheets[$key] ?? null;
+            $sheets[$key] = new SelfApprovedProps(
+                $entry->string('name'), $week->toString(), $week->number(), ($known->minutes ?? 0) + $entry->int('minutes'), [...($known->entries ?? []), $entry->int('id')],
+            );
+        }
+
+        return array_values($sheets);
+    }
+
+    public static function since(Day $today): string
+    {
+        return $today->plusDays(-self::DAYS)->toString();
+    }
+}

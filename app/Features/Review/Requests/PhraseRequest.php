@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Features\Review\Requests;
+
+use Illuminate\Foundation\Http\FormRequest;
+
+final class PhraseRequest extends FormRequest
+{
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return ['words' => ['required', 'string', 'max:2000']];
+    }
+
+    public function words(): string
+    {
+        return trim($this->string('words')->toString());
+    }
+}

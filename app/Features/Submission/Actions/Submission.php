@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Features\Submission\Actions;
+
+use App\Features\HouseRules\Actions\GivenWord;
+
+/** What somebody hands over, and what they say with it. */
+final readonly class Submission
+{
+    /**
+     * @param  list<GivenWord>  $words  on findings
+     * @param  array<int, string>  $answers  by question; an empty one takes an answer back
+     */
+    public function __construct(public Selection $selection, public array $words = [], public array $answers = [])
+    {
+    }
+
+    /** The whole week, without a word. */
+    public static function whole(): self
+    {
+        return new self(Selection::whole());
+    }
+}

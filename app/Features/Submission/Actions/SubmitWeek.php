@@ -1,0 +1,142 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Features\Submission\Actions;
+
+use App\Features\HouseRules\Actions\AnswerFindings;
+use App\Features\HouseRules\Actions\KeepFindings;
+use App\Features\HouseRules\Queries\FindingText;
+use App\Features\HouseRules\Queries\SheetFindings;
+use App\Features\HouseRules\Queries\WeekFindings;
+use App\Features\Review\Actions\DecisionKind;
+use App\Features\Review\Actions\RecordDecision;
+use App\Features\Review\Queries\EntryRoute;
+use App\Models\Entry;
+use App\Models\Organisation;
+use App\Models\Person;
+use App\Support\Clock\Today;
+use App\Support\Database\Record;
+use App\Support\Trail\Trail;
+use App\Support\Trail\TrailLine;
+use App\Support\Words;
+use Illuminate\Support\Facades\DB;
+use Moss\Core\Calendar\Week;
+use Moss\Core\HouseRules\Level;
+use Moss\Core\Sheet\Actor;
+use Moss\Core\Sheet\EntryState;
+use Moss\Core\Sheet\EntryStatus;
+use Moss\Core\Time\Minutes;
+
+/**
+ * Submits what is open in a person's week, or a selection of it: everything, or nothing; twice is the same as once.
+ *
+ * The house rules are asked first; what they found goes with the time, and what is in order may approve itself.
+ */
+final readonly class SubmitWeek
+{
+    public function __construct(
+        private AnswerFindings $answerFindings,
+        private AnswerQuestions $answerQuestions,
+        private KeepFindings $keepFindings,
+        private RecordDecision $recordDecision,
+        private Trail $trail,
+        private Today $today,
+    ) {
+    }
+
+    /** @throws SubmissionRefused if a finding stands in the way, or a question is not answered */
+    public function handle(Person $actor, Person $owner, Week $week, Submission $submission): SubmittedWeek
+    {
+        return DB::transaction(function () use ($actor, $owner, $week, $submission): SubmittedWeek {
+            $this->answerFindings->handle($actor, $owner, $week, $submission->words);
+            $selection = $submission->selection;
+            $found = SheetFindings::load([$owner], $week->days())->of(
+                $owner, $week, $this->today->for($owner), $selection->isWhole(),
+                // What waits already is looked at again beside what comes to it.
+                static fn (Record $entry): bool => $entry->string('state') === EntryState::Submitted->value || $selection->takes($entry),
+            );
+            $going = array_values(array_filter($found->entries, static fn (Record $entry): bool => $entry->stringOrNull('corrects') === null && $selection->takes($entry)));
+            if ($going === []) {
+                return SubmittedWeek::nothing();
+            }
+            $this->mustBeClear($found, $owner);
+            $this->answerQuestions->handle($actor, $owner, $week, $submission->answers);
+            $submitted = $this->submit($actor, $owner, $going, $found->needingALook());
+            $this->keepFindings->of($owner, $week, $found);
+
+            return $submitted;
+        });
+    }
+
+    private function mustBeClear(WeekFindings $found, Person $reader): void
+    {
+        $standing = $found->standingInTheWay();
+        if ($standing === []) {
+            return;
+        }
+        $first = $standing[0];
+
+        throw SubmissionRefused::because(Words::refusal($first->level === Level::Blocks ? 'submission.blocked' : 'submission.asked', [
+            'what' => FindingText::what($first->rule, $first->facts, $reader),
+            'cure' => FindingText::cure($first->rule),
+            'more' => count($standing) === 1 ? '' : Words::refusal('submission.more', ['count' => count($standing) - 1]),
+        ]));
+    }
+
+    /**
+     * @param  non-empty-list<Record>  $going
+     * @param  array<int, bool>  $needsALook  by entry
+     */
+    private function submit(Person $actor, Person $owner, array $going, array $needsALook): SubmittedWeek
+    {
+        $organisation = Organisation::query()->sole();
+        $done = SubmittedWeek::nothing();
+        $moves = [];
+        $lines = [];
+        $approvingThemselves = [];
+        $ids = array_map(static fn (Record $entry): int => $entry->int('id'), $going);
+        foreach (Record::all(EntryRoute::entries()->whereIntegerInRaw('entries.id', $ids)) as $entry) {
+            $id = $entry->int('id');
+            $route = EntryRoute::of($entry, $organisation->approval);
+            $before = EntryState::from($entry->string('state'));
+            $after = EntryStatus::of($before)->submitted(
+                new Actor(isOwner: $actor->id === $owner->id, maySubmit: true), $route, $organisation->self_approve && ! $needsALook[$id],
+            );
+            $approver = $route->stepAfter(0)?->approver;
+            $waitsFor = $after->state === EntryState::Submitted ? $approver : null;
+            $moves[$after->state->value.' '.$waitsFor.' '.($needsALook[$id] ? 1 : 0)][] = $id;
+            if ($after->state === EntryState::Approved && ! $route->isEmpty()) {
+                $approvingThemselves[] = $entry->with(['approver_id' => $approver === null ? null : (int) $approver, 'version' => $entry->int('version') + 1]);
+            }
+            $lines[] = new TrailLine(
+                'submit', $actor->id, null, $owner->id, $entry->int('task_id'), $entry->string('date'),
+                ['role' => $entry->intOrNull('role_id'), 'state' => $before->value],
+                ['role' => $entry->intOrNull('role_id'), 'state' => $after->state->value, 'minutes' => $entry->int('minutes')],
+            );
+            $done = $done->plus(Minutes::of($entry->int('minutes')), $after->state === EntryState::Approved);
+        }
+        $this->move($moves);
+        $this->recordDecision->of(null, DecisionKind::ApproveItself, $approvingThemselves, '');
+        $this->trail->of($lines);
+
+        return $done;
+    }
+
+    /** @param  array<string, list<int>>  $moves  ids by new state, approver and whether they need a look */
+    private function move(array $moves): void
+    {
+        foreach ($moves as $to => $ids) {
+            [$state, $approver, $needsALook] = explode(' ', $to);
+            Entry::query()->whereKey($ids)->update([
+                'state' => $state,
+                'approver_id' => $approver === '' ? null : (int) $approver,
+                'needs_look' => (int) $needsALook,
+                'approvals' => 0,
+                'last_decided_by_id' => null,
+                'return_word' => null,
+                'version' => DB::raw('version + 1'),
+            ]);
+        }
+    }
+}

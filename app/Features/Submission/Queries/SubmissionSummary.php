@@ -1,0 +1,116 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Features\Submission\Queries;
+
+use App\Features\HouseRules\Queries\SheetFindings;
+use App\Features\Review\Queries\EntryRoute;
+use App\Features\Submission\Actions\Selection;
+use App\Features\Submission\Props\ProjectHoursProps;
+use App\Features\Submission\Props\QuestionProps;
+use App\Features\Submission\Props\RecipientProps;
+use App\Features\Submission\Props\SubmissionProps;
+use App\Models\Organisation;
+use App\Models\Person;
+use App\Models\Question;
+use App\Support\Clock\Today;
+use App\Support\Database\Record;
+use App\Support\Words;
+use Illuminate\Support\Facades\DB;
+use Moss\Core\Calendar\Week;
+use Moss\Core\Review\ApprovalRoute;
+use Moss\Core\Review\RouteStep;
+
+/** What would go if a week, or a selection of it, were submitted now: hours, findings, to whom, and what is asked. */
+final readonly class SubmissionSummary
+{
+    public function __construct(private AskedQuestions $questions, private Today $today)
+    {
+    }
+
+    public function of(Person $reader, Person $owner, Week $week, Selection $selection): SubmissionProps
+    {
+        $found = SheetFindings::load([$owner], $week->days())->of($owner, $week, $this->today->for($owner), $selection->isWhole(), $selection->takes(...));
+        $needsALook = $found->needingALook();
+        $entries = Record::all(EntryRoute::entries()->whereIntegerInRaw('entries.id', array_keys($needsALook))
+            ->addSelect('projects.code AS project', 'projects.name AS project_name')->orderBy('projects.code'));
+
+        return new SubmissionProps(
+            array_sum(array_map(static fn (Record $entry): int => $entry->int('minutes'), $entries)),
+            count($entries),
+            self::projects($entries),
+            $found->props($reader),
+            self::recipients($entries, $needsALook),
+            $this->asked($owner, $week),
+        );
+    }
+
+    /**
+     * @param  list<Record>  $entries
+     * @return list<ProjectHoursProps>
+     */
+    private static function projects(array $entries): array
+    {
+        $projects = [];
+        foreach ($entries as $entry) {
+            $code = $entry->string('project');
+            $projects[$code] = new ProjectHoursProps($code, $entry->string('project_name'), ($projects[$code]->minutes ?? 0) + $entry->int('minutes'));
+        }
+
+        return array_values($projects);
+    }
+
+    /**
+     * @param  list<Record>  $entries
+     * @param  array<int, bool>  $needsALook  by entry
+     * @return list<RecipientProps>
+     */
+    private static function recipients(array $entries, array $needsALook): array
+    {
+        $organisation = Organisation::query()->sole();
+        $groups = [];
+        $approvers = [];
+        foreach ($entries as $entry) {
+            $route = EntryRoute::of($entry, $organisation->approval);
+            $approvesItself = ! $route->isEmpty() && $organisation->self_approve && ! $needsALook[$entry->int('id')];
+            $steps = array_map(static fn (RouteStep $step): string => $step->approver ?? '', $route->steps());
+            array_push($approvers, ...array_filter($steps));
+            $key = implode(',', $steps).($approvesItself ? '!' : '').($route->isEmpty() ? '-' : '');
+            $groups[$key] ??= [$route, $approvesItself, 0, 0];
+            $groups[$key][2] += $entry->int('minutes');
+            $groups[$key][3]++;
+        }
+        $names = [];
+        foreach (Record::all(DB::table('people')->select('id', 'name')->whereIntegerInRaw('id', array_map(intval(...), $approvers))) as $person) {
+            $names[$person->string('id')] = $person->string('name');
+        }
+
+        return array_map(static fn (array $group): RecipientProps => new RecipientProps(
+            self::names($group[0], $names),
+            array_filter($group[0]->steps(), static fn (RouteStep $step): bool => $step->isOffice()) !== [],
+            $group[1],
+            $group[2],
+            $group[3],
+        ), array_values($groups));
+    }
+
+    /**
+     * @param  array<string, string>  $names  by id
+     * @return list<string>
+     */
+    private static function names(ApprovalRoute $route, array $names): array
+    {
+        return array_map(static fn (RouteStep $step): string => $step->approver === null ? Words::refusal('the_office') : $names[$step->approver], $route->steps());
+    }
+
+    /** @return list<QuestionProps> */
+    private function asked(Person $owner, Week $week): array
+    {
+        $answers = $this->questions->answers($owner, $week);
+
+        return array_map(static fn (Question $question): QuestionProps => new QuestionProps(
+            $question->id, $question->wording, $question->kind, $question->choices, $question->required, $answers[$question->id] ?? '',
+        ), $this->questions->of($week));
+    }
+}

@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Features\Submission\Requests;
+
+use App\Features\HouseRules\Requests\WordRequest;
+use App\Features\Submission\Actions\Selection;
+use App\Features\Submission\Actions\Submission;
+use Illuminate\Foundation\Http\FormRequest;
+
+/** What of a week is to go, with the words and answers that go with it. */
+final class SelectionRequest extends FormRequest
+{
+    private const MOST = 1000;
+
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return [
+            'places' => ['nullable', 'list', 'min:1', 'max:'.self::MOST],
+            'places.*.task' => ['required', 'integer'],
+            'places.*.role' => ['nullable', 'integer'],
+            'places.*.date' => ['nullable', 'date_format:Y-m-d', 'regex:/^(19|2\d)/'],
+            'words' => ['nullable', 'list', 'max:'.self::MOST],
+            ...WordRequest::ofWord('words.*.'),
+            'answers' => ['nullable', 'array', 'max:100'],
+            'answers.*' => ['nullable', 'string', 'max:2000'],
+        ];
+    }
+
+    public function selection(): Selection
+    {
+        if ($this->input('places') === null) {
+            return Selection::whole();
+        }
+        $places = [];
+        /** @var array{task: int|string, role?: int|string|null, date?: string|null} $place */
+        foreach ($this->array('places') as $place) {
+            $places[] = [(int) $place['task'], isset($place['role']) ? (int) $place['role'] : null, $place['date'] ?? null];
+        }
+
+        return Selection::of($places);
+    }
+
+    public function submission(): Submission
+    {
+        $words = [];
+        foreach ($this->array('words') as $word) {
+            $words[] = WordRequest::read(is_array($word) ? $word : []);
+        }
+        $answers = [];
+        foreach ($this->array('answers') as $question => $answer) {
+            $answers[(int) $question] = is_string($answer) ? $answer : '';
+        }
+
+        return new Submission($this->selection(), $words, $answers);
+    }
+}
