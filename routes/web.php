@@ -48,6 +48,7 @@ Route::middleware('auth')->group(static function (): void {
         Route::get('/trail', [TrailController::class, 'show'])->name('week.trail');
         Route::get('/findings', [FindingsController::class, 'show'])->name('week.findings');
         Route::put('/findings', [FindingsController::class, 'update'])->name('week.findings.answer');
+        Route::put('/spans', [FindingsController::class, 'span'])->name('week.spans');
         Route::get('/submission', [SubmissionController::class, 'show'])->name('week.summary');
         Route::post('/submission', [SubmissionController::class, 'store'])->name('week.submit');
         Route::delete('/submission', [SubmissionController::class, 'destroy'])->name('week.take-back');

@@ -12,7 +12,7 @@ return [
     'week_short' => [
         'name' => 'Week shorter than owed',
         'limit' => 'by more than',
-        'what' => 'The week holds :entered of :owed owed; :missing are missing.',
+        'what' => 'The week holds :entered of :owed owed, :missing too few.',
         'cure' => 'Record what is missing, or enter the absence.',
     ],
     'week_above' => [
@@ -29,27 +29,27 @@ return [
     ],
     'empty_working_day' => [
         'name' => 'Working day without time',
-        'what' => 'Nothing is recorded on :day, and :owed are owed.',
+        'what' => 'Nothing on :day, which owes :owed.',
         'cure' => 'Record the day, or enter the absence.',
     ],
     'spans_differ' => [
         'name' => 'Start and end disagree with the hours',
-        'what' => ':day is :span from start to end less breaks, and :entered are recorded.',
+        'what' => ':day is :span from start to end less breaks, but holds :entered.',
         'cure' => 'Put right start, end and break below, or the hours.',
     ],
     'time_on_free_day' => [
         'name' => 'Time on a free day',
-        'what' => ':entered are recorded on :day, which asks for none.',
+        'what' => ':entered on :day, which asks for none.',
         'cure' => 'Move them, if they belong to another day.',
     ],
     'time_on_holiday' => [
         'name' => 'Time on a public holiday',
-        'what' => ':entered are recorded on :day, :holiday, which owes :owed.',
+        'what' => ':entered on :day, :holiday, which owes :owed.',
         'cure' => 'Move them, if they belong to another day.',
     ],
     'time_on_absence' => [
         'name' => 'Time on a day of absence',
-        'what' => ':entered are recorded on :day beside :absence; :owed are owed.',
+        'what' => ':entered on :day beside :absence, which leaves :owed owed.',
         'cure' => 'Take them off, or have the absence put right.',
     ],
     'off_step' => [
@@ -80,7 +80,7 @@ return [
     'more_than_remained' => [
         'name' => 'More than remained',
         'limit' => 'by more than',
-        'what' => ':over more are entered than remained of the task.',
+        'what' => 'The task has taken :over more than remained of it.',
         'cure' => 'Say what is left of it, or why it took longer.',
     ],
     'over_budget' => [

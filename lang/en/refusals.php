@@ -70,6 +70,13 @@ return [
         'no_more' => ':name no longer records in your sheet. What they recorded stays.',
     ],
 
+    'span' => [
+        'starts' => 'Say when the day began, as 08:00.',
+        'ends' => 'Say when the day ended, as 16:30; up to 24:00.',
+        'pause' => 'Say how many minutes the breaks came to, as 30.',
+        'reversed' => 'The day must end later than it begins, by more than its breaks. Nothing was saved.',
+    ],
+
     'submission' => [
         'blocked' => 'Nothing was submitted. :what :cure:more',
         'asked' => 'Nothing was submitted; it needs a word from you. :what :cure:more',

@@ -32,12 +32,15 @@ test('hours typed by keyboard are submitted, approved by the manager, and move t
     await expect(cell(member, 'Rotation bearing', 'Thursday 18 June')).toHaveAccessibleName(/: 1\.5, submitted$/);
 
     await manager.goto('/review');
-    const waiting = manager.getByRole('navigation', { name: 'Weeks that wait' });
-    await waiting.getByRole('link', { name: /Ines Calder.*week 25/s }).focus();
+    const waiting = manager.getByRole('navigation', { name: 'What waits' });
+    await waiting.getByRole('link', { name: /Ines Calder/ }).focus();
     await manager.keyboard.press('Enter');
-    await expect(manager.getByRole('heading', { name: 'Ines Calder, week 25' })).toBeVisible();
-    await manager.getByRole('button', { name: /^Approve/ }).focus();
-    await manager.keyboard.press('Enter');
+    await manager.waitForURL(/open=ines\.calder/);
+    const sheet = manager.getByRole('region', { name: 'Ines Calder, week 25' });
+    await sheet.getByRole('rowheader').first().focus();
+    // What approving would do stands beside it before it is done.
+    await expect(manager.getByRole('heading', { name: 'If you approve this' })).toBeVisible();
+    await manager.keyboard.press('a');
     await expect(manager.getByText(/^Approved: /)).toBeVisible();
 
     await manager.goto('/projects/LANTERN');
@@ -60,17 +63,31 @@ test('what is submitted can be taken back, and a returned line carries its word'
 
     const manager = await (await browser.newContext()).newPage();
     await signIn(manager, 'idris.calloway');
-    await manager.goto('/review?person=rafe.penhallow&week=2026-W24');
-    const lines = manager.getByRole('checkbox');
-    for (let index = 1; index < (await lines.count()); index++) {
-        await lines.nth(index).uncheck();
+    await manager.goto('/review?open=rafe.penhallow');
+    const sheet = manager.getByRole('region', { name: 'Rafe Penhallow, week 24' });
+    const all = await sheet.getByRole('gridcell', { selected: true }).count();
+    // Everything but the first entry is left out: the lines with space, then the first cell is taken again.
+    const lines = sheet.getByRole('rowheader', { selected: true });
+    for (let left = await lines.count(); left > 0; left--) {
+        await lines.first().focus();
+        await manager.keyboard.press('Space');
+        await expect(lines).toHaveCount(left - 1);
     }
-    await manager.getByRole('button', { name: /^Return/ }).click();
-    await manager.getByRole('button', { name: /^Return/ }).click();
+    await expect(sheet.getByRole('button', { name: /^Return/ })).toBeDisabled();
+    await sheet
+        .getByRole('gridcell', { name: /left out$/ })
+        .first()
+        .focus();
+    await manager.keyboard.press('Space');
+    await expect(sheet.getByText(`1 of ${all} entries`)).toBeVisible();
+    await manager.keyboard.press('r');
+    await sheet.getByRole('button', { name: /^Return/ }).click();
     await expect(manager.getByText('Say in a word why, so that it can be put right.')).toBeVisible();
     await manager.getByLabel('Why it is returned').fill('Which prism?');
-    await manager.getByRole('button', { name: /^Return/ }).click();
-    await expect(manager.getByText(/^Returned: /)).toBeVisible();
+    await manager.getByRole('button', { name: 'Keep this phrase' }).click();
+    await expect(manager.getByRole('list', { name: 'Phrases you keep' }).getByText('Which prism?')).toBeVisible();
+    await manager.getByLabel('Why it is returned').press('Control+Enter');
+    await expect(manager.getByText(/^Returned: .* in one entry\.$/)).toBeVisible();
 
     await member.goto('/week/2026-W24');
     const returned = member.getByRole('gridcell', { name: /returned$/ });

@@ -71,7 +71,7 @@ final class TypeScriptTypes
 
     private function documented(ReflectionParameter $parameter, string $docblock): string
     {
-        $pattern = '/@param\s+(list|array)<(?:string,\s*)?(\w+)>\s+\$'.$parameter->getName().'\b/';
+        $pattern = '/@param\s+(list|array)<(?:string,\s*)?(\w+)>(?:\|null)?\s+\$'.$parameter->getName().'\b/';
         if (preg_match($pattern, $docblock, $found) !== 1) {
             throw new UnexpectedValueException('no list or string map named in the docblock: '.$parameter->getName());
         }

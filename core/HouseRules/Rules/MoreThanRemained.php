@@ -15,7 +15,7 @@ use Moss\Core\HouseRules\LimitUnit;
 use Moss\Core\HouseRules\Place;
 
 /**
- * More is entered on a task than remained of it, by more than the limit. Once for each task.
+ * More is entered on a project task than remained of it, by more than the limit. Once for each task.
  */
 final readonly class MoreThanRemained implements HouseRule
 {
@@ -46,7 +46,7 @@ final readonly class MoreThanRemained implements HouseRule
         $findings = [];
         foreach ($sheet->inQuestion() as $entry) {
             $over = $entry->task->over;
-            if ($over?->isMoreThan($limit->minutes())) {
+            if (! $entry->task->isInternal && $over?->isMoreThan($limit->minutes())) {
                 $findings[$entry->line->taskKey()] = new Found(Place::line($entry->line), ['over' => $over]);
             }
         }

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { printMoney } from './money';
+import { printCents, printMoney } from './money';
 
 describe('money', () => {
     it.each([
@@ -14,5 +14,16 @@ describe('money', () => {
 
     it('leaves the currency out where the column says it', () => {
         expect(printMoney('1234.50', '')).toBe('1,234.50');
+    });
+});
+
+describe('cents', () => {
+    it.each([
+        [0, 'EUR 0.00'],
+        [5, 'EUR 0.05'],
+        [-5, '−EUR 0.05'],
+        [123456789, 'EUR 1,234,567.89'],
+    ])('%i', (cents, printed) => {
+        expect(printCents(cents, 'EUR')).toBe(printed);
     });
 });

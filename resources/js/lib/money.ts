@@ -5,3 +5,10 @@ export function printMoney(amount: string, currency: string): string {
 
     return `${negative ? '−' : ''}${currency === '' ? '' : `${currency} `}${units.replace(/\B(?=(\d{3})+$)/g, ',')}.${cents}`;
 }
+
+/** The same of whole cents. */
+export function printCents(cents: number, currency: string): string {
+    const amount = Math.abs(cents);
+
+    return printMoney(`${cents < 0 ? '-' : ''}${Math.floor(amount / 100)}.${String(amount % 100).padStart(2, '0')}`, currency);
+}

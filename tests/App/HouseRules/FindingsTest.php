@@ -31,20 +31,20 @@ final class FindingsTest extends TestCase
         $entries = static fn (string ...$lines): array => ['entries.csv' => "person,project,task,role,date,hours,billable,note,client_note\n".implode("\n", $lines)."\n"];
 
         yield 'a long day' => [$entries('ada,LENS,FIT,surveyor,2026-06-16,12.5,,,'), 'day_above', 'asks', '2026-06-16', 'Tue 16 Jun holds 12.5 h; up to 12 h is usual.'];
-        yield 'an empty day' => [$entries('ada,LENS,FIT,surveyor,2026-06-17,1,,,'), 'empty_working_day', 'mentions', '2026-06-16', 'Nothing is recorded on Tue 16 Jun, and 8 h are owed.'];
+        yield 'an empty day' => [$entries('ada,LENS,FIT,surveyor,2026-06-17,1,,,'), 'empty_working_day', 'mentions', '2026-06-16', 'Nothing on Tue 16 Jun, which owes 8 h.'];
         yield 'a long week' => [$entries('ada,LENS,FIT,surveyor,2026-06-16,12,,,', 'ada,LENS,FIT,surveyor,2026-06-17,12,,,', 'ada,LENS,FIT,surveyor,2026-06-18,12,,,'), 'week_above', 'mentions', null, 'The week holds 36 h, 10 h more than the 26 h owed.'];
-        yield 'a holiday' => [$entries('ada,LENS,FIT,surveyor,2026-06-15,1,,,'), 'time_on_holiday', 'asks', '2026-06-15', '1 h are recorded on Mon 15 Jun, Harbour Day, which owes 0 h.'];
-        yield 'an absence' => [$entries('ada,LENS,FIT,surveyor,2026-06-19,2.5,,,'), 'time_on_absence', 'asks', '2026-06-19', '2.5 h are recorded on Fri 19 Jun beside Leave; 2 h are owed.'];
-        yield 'a Saturday' => [$entries('ada,LENS,FIT,surveyor,2026-06-20,2,,,'), 'time_on_free_day', 'mentions', '2026-06-20', '2 h are recorded on Sat 20 Jun, which asks for none.'];
+        yield 'a holiday' => [$entries('ada,LENS,FIT,surveyor,2026-06-15,1,,,'), 'time_on_holiday', 'asks', '2026-06-15', '1 h on Mon 15 Jun, Harbour Day, which owes 0 h.'];
+        yield 'an absence' => [$entries('ada,LENS,FIT,surveyor,2026-06-19,2.5,,,'), 'time_on_absence', 'asks', '2026-06-19', '2.5 h on Fri 19 Jun beside Leave, which leaves 2 h owed.'];
+        yield 'a Saturday' => [$entries('ada,LENS,FIT,surveyor,2026-06-20,2,,,'), 'time_on_free_day', 'mentions', '2026-06-20', '2 h on Sat 20 Jun, which asks for none.'];
         yield 'off the step' => [['organisation.csv' => "key,value\nentry_step,15\n"] + $entries('ada,LENS,FIT,surveyor,2026-06-16,1:10,,,'), 'off_step', 'mentions', '2026-06-16', '1.17 h is no multiple of 15 minutes.'];
         yield 'not assigned' => [$entries('ada,LENS,POLISH,,2026-06-16,1,,,') + ['tasks.csv' => "project,task,name\nLENS,POLISH,Polish\nLENS,FIT,Fit\nLENS,CLEAN,Clean\nLENS,DRAW,Drawings\nOLD,SCRAP,Scrap it\nOWN,TRAIN,Training\n"], 'not_assigned', 'blocks', '2026-06-16', 'The task is not assigned to you or your team.'];
         yield 'a done task' => [$entries('ada,LENS,DRAW,surveyor,2026-06-16,1,,,'), 'task_closed', 'blocks', '2026-06-16', 'The task was done before this day, or its project is closed.'];
         yield 'a closed project' => [$entries('ada,OLD,SCRAP,surveyor,2026-06-16,1,,,'), 'task_closed', 'blocks', '2026-06-16', 'The task was done before this day, or its project is closed.'];
         yield 'past its end' => [$entries('ada,OLD,SCRAP,surveyor,2026-06-16,1,,,'), 'task_ended', 'mentions', '2026-06-16', 'The task was to end on Sun 31 May.'];
         yield 'before its start' => [['projects.csv' => "project,name,manager,starts_on\nLENS,Lens refit,mo,2026-06-17\nOLD,Old crane,mo,\nOWN,Our own time,kit,\n"] + $entries('ada,LENS,FIT,surveyor,2026-06-16,1,,,'), 'task_not_started', 'mentions', '2026-06-16', 'The task starts only on Wed 17 Jun.'];
-        yield 'more than one’s own holding had' => [$entries('ada,LENS,FIT,surveyor,2026-05-01,20,,,', 'ada,LENS,FIT,surveyor,2026-06-16,12.5,,,'), 'more_than_remained', 'asks', null, '0.5 h more are entered than remained of the task.'];
-        yield 'more than the team’s holding had, with what others did' => [['people.csv' => Lighthouse::files()['people.csv']."eve,Eve Lin,eve@lighthouse.example,field,,member,,\n"] + $entries('eve,LENS,CLEAN,,2026-06-16,7,,,', 'ada,LENS,CLEAN,,2026-06-16,1.5,,,'), 'more_than_remained', 'asks', null, '0.5 h more are entered than remained of the task.'];
-        yield 'more than was restated' => [['restatements.csv' => "person,project,task,on,remaining\nada,LENS,FIT,2026-06-15,2\n"] + $entries('ada,LENS,FIT,surveyor,2026-06-16,3,,,'), 'more_than_remained', 'asks', null, '1 h more are entered than remained of the task.'];
+        yield 'more than one’s own holding had' => [$entries('ada,LENS,FIT,surveyor,2026-05-01,20,,,', 'ada,LENS,FIT,surveyor,2026-06-16,12.5,,,'), 'more_than_remained', 'asks', null, 'The task has taken 0.5 h more than remained of it.'];
+        yield 'more than the team’s holding had, with what others did' => [['people.csv' => Lighthouse::files()['people.csv']."eve,Eve Lin,eve@lighthouse.example,field,,member,,\n"] + $entries('eve,LENS,CLEAN,,2026-06-16,7,,,', 'ada,LENS,CLEAN,,2026-06-16,1.5,,,'), 'more_than_remained', 'asks', null, 'The task has taken 0.5 h more than remained of it.'];
+        yield 'more than was restated' => [['restatements.csv' => "person,project,task,on,remaining\nada,LENS,FIT,2026-06-15,2\n"] + $entries('ada,LENS,FIT,surveyor,2026-06-16,3,,,'), 'more_than_remained', 'asks', null, 'The task has taken 1 h more than remained of it.'];
         yield 'a budget that is used up' => [['tasks.csv' => "project,task,name,budget\nLENS,FIT,Fit,100\nLENS,CLEAN,Clean,\nLENS,DRAW,Drawings,\nOLD,SCRAP,Scrap it,\nOWN,TRAIN,Training,\n"] + $entries('ada,LENS,FIT,surveyor,2026-06-16,1:09,,,'), 'over_budget', 'mentions', null, 'What is entered on the project has used up its budget.'];
     }
 
@@ -71,9 +71,16 @@ final class FindingsTest extends TestCase
     {
         $this->import(Lighthouse::files(['entries.csv' => "person,project,task,role,date,hours\nada,LENS,FIT,surveyor,2026-06-16,7.5\n"]));
         DB::table('house_rules')->insert(['rule' => 'spans_differ', 'level' => 'asks']);
-        DB::table('day_spans')->insert(['person_id' => $this->person('ada')->id, 'date' => '2026-06-16', 'starts_at' => 480, 'ends_at' => 990, 'break_minutes' => 45]);
+        $say = fn (array $span) => $this->actingAs($this->person('ada'))->putJson('/people/ada/week/2026-W25/spans', $span + ['date' => '2026-06-16']);
+        foreach ([['starts' => '8', 'ends' => '16:30'], ['starts' => '08:00'], ['starts' => '08:00', 'ends' => '08:30', 'pause' => 30], ['starts' => '08:00', 'ends' => '16:30', 'date' => '2026-06-22'], ['starts' => '08:00', 'ends' => '24:01']] as $wrong) {
+            $say($wrong)->assertUnprocessable();
+        }
+        $say(['starts' => '08:00', 'ends' => '16:30', 'pause' => 45])->assertJsonPath('spans', [['date' => '2026-06-16', 'starts' => '08:00', 'ends' => '16:30', 'pause' => 45]]);
 
         self::assertStringContainsString("7.75\u{00A0}h from start to end", $this->findings()['spans_differ']['what']);
+        $say(['starts' => '08:00', 'ends' => '16:15', 'pause' => 45])->assertJsonPath('findings', []);
+        $say([])->assertJsonPath('spans', []);
+        self::assertSame(3, DB::table('trail')->where('name', 'start, end and break')->count());
     }
 
     public function test_somebody_else_who_recorded_is_named(): void
@@ -87,7 +94,7 @@ final class FindingsTest extends TestCase
     public function test_a_word_is_kept_changed_and_taken_back(): void
     {
         $this->import(Lighthouse::files(['entries.csv' => "person,project,task,role,date,hours\nada,LENS,FIT,surveyor,2026-06-16,12.5\n"]));
-        $say = fn (string $word): mixed => $this->actingAs($this->person('ada'))->putJson('/people/ada/week/2026-W25/findings', ['rule' => 'day_above', 'date' => '2026-06-16', 'word' => $word])->assertOk()->json('0.word');
+        $say = fn (string $word): mixed => $this->actingAs($this->person('ada'))->putJson('/people/ada/week/2026-W25/findings', ['rule' => 'day_above', 'date' => '2026-06-16', 'word' => $word])->assertOk()->json('findings.0.word');
 
         self::assertSame('Storm', $say(' Storm '));
         self::assertSame('Storm', $say('Storm'));
@@ -120,7 +127,7 @@ final class FindingsTest extends TestCase
     {
         $found = [];
         /** @var list<array{rule: string, level: string, date: string|null, what: string, cure: string}> $rows */
-        $rows = $this->actingAs($this->person('ada'))->getJson('/people/ada/week/2026-W25/findings')->assertOk()->json();
+        $rows = $this->actingAs($this->person('ada'))->getJson('/people/ada/week/2026-W25/findings')->assertOk()->json('findings');
         foreach ($rows as $row) {
             $found[$row['rule']] = $row;
         }

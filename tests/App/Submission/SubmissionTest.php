@@ -68,7 +68,7 @@ final class SubmissionTest extends TestCase
         $this->import(['entries.csv' => "person,project,task,role,date,hours\nada,LENS,FIT,surveyor,2026-06-19,2.5\n"]);
 
         $this->submit(['words' => [['rule' => 'day_above', 'date' => '2026-06-17', 'word' => 'Storm']]])
-            ->assertSessionHas('refusal', static fn (string $why): bool => str_starts_with($why, "Nothing was submitted. 2.5\u{00A0}h are recorded on Fri 19 Jun") && str_contains($why, 'Take them off'));
+            ->assertSessionHas('refusal', static fn (string $why): bool => str_starts_with($why, "Nothing was submitted. 2.5\u{00A0}h on Fri 19 Jun") && str_contains($why, 'Take them off'));
         self::assertSame(0, DB::table('entries')->where('state', 'submitted')->count());
     }
 

@@ -93,6 +93,7 @@ final class RulesTest extends TestCase
 
         yield 'as much as remained and the limit' => ['more_than_remained', 30, $sheet()->with('16', 60, task: new CheckedTask(over: Minutes::of(30))), []];
         yield 'more than remained, once for the task' => ['more_than_remained', 30, $sheet()->with('16', 60, task: new CheckedTask(over: Minutes::of(31)))->with('17', 60, task: new CheckedTask(over: Minutes::of(31))), ['FIT']];
+        yield 'non-project time has no end' => ['more_than_remained', 0, $sheet()->with('16', 60, 'OWN TRAIN', new CheckedTask(isInternal: true, over: Minutes::of(60))), []];
         yield 'nobody holds it' => ['more_than_remained', 0, $sheet()->with('16', 60), []];
 
         yield 'a budget that is spent' => ['over_budget', 0, $sheet()->with('16', 60, task: new CheckedTask(budgetIsSpent: true)), ['FIT']];

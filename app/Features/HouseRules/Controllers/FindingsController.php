@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\Features\HouseRules\Controllers;
 
 use App\Features\HouseRules\Actions\AnswerFindings;
-use App\Features\HouseRules\Queries\SheetFindings;
+use App\Features\HouseRules\Actions\SaveSpan;
+use App\Features\HouseRules\Queries\SheetRemarks;
+use App\Features\HouseRules\Requests\SpanRequest;
 use App\Features\HouseRules\Requests\WordRequest;
 use App\Models\Person;
 use App\Support\Clock\Today;
@@ -36,8 +38,16 @@ final readonly class FindingsController
         return $this->found($actor, $person, $week);
     }
 
+    public function span(#[CurrentUser] Person $actor, Person $person, Week $week, SpanRequest $request, SaveSpan $save): JsonResponse
+    {
+        Gate::authorize('recordWeek', $person);
+        $save->handle($actor, $person, $request->day(), $request->span());
+
+        return $this->found($actor, $person, $week);
+    }
+
     private function found(Person $reader, Person $owner, Week $week): JsonResponse
     {
-        return response()->json(SheetFindings::whileWriting($owner, $week, $this->today->for($owner))->props($reader));
+        return response()->json(SheetRemarks::of($reader, $owner, $week, $this->today->for($owner)));
     }
 }

@@ -13,6 +13,8 @@ use Moss\Core\Calendar\Day;
 use Moss\Core\Calendar\DayRange;
 use Moss\Core\Calendar\Week;
 use Moss\Core\HouseRules\HouseRules;
+use Moss\Core\HouseRules\Level;
+use Moss\Core\HouseRules\Rules\SpansDiffer;
 use Moss\Core\Sheet\EntryState;
 
 /** What the house rules find in the weeks of any number of people, in a fixed number of queries. */
@@ -43,7 +45,9 @@ final readonly class SheetFindings
     {
         $sheet = $this->sheets->sheet($owner, $week, $today, $isWhole, $inQuestion);
 
-        return WeekFindings::of($sheet, $this->rules->check($sheet), $this->sheets->entriesOf($owner, $week), $this->words[$owner->id.' '.$week->toString()] ?? []);
+        $asksForSpans = $this->rules->level(SpansDiffer::CODE, $week->sunday(), $sheet->team, null) !== Level::Off;
+
+        return WeekFindings::of($sheet, $asksForSpans, $this->rules->check($sheet), $this->sheets->entriesOf($owner, $week), $this->words[$owner->id.' '.$week->toString()] ?? []);
     }
 
     /**

@@ -17,28 +17,30 @@ use Moss\Core\Sheet\Line;
 final readonly class WeekFindings
 {
     /**
+     * @param  bool  $asksForSpans  whether a rule wants to know start, end and break of days
      * @param  list<Finding>  $findings
      * @param  list<Record>  $entries  of the week, in the order of those of the sheet
      * @param  array<string, array{int, int|null}>  $lines  task and role by the core's line
      * @param  array<string, string>  $words  by place
      */
-    private function __construct(private CheckedSheet $sheet, public array $findings, public array $entries, private array $lines, private array $words)
+    private function __construct(private CheckedSheet $sheet, public bool $asksForSpans, public array $findings, public array $entries, private array $lines, private array $words)
     {
     }
 
     /**
+     * @param  bool  $asksForSpans  whether a rule wants to know start, end and break of days
      * @param  list<Finding>  $findings
      * @param  list<Record>  $entries  of the week, in the order of those of the sheet
      * @param  array<string, string>  $words  by place
      */
-    public static function of(CheckedSheet $sheet, array $findings, array $entries, array $words): self
+    public static function of(CheckedSheet $sheet, bool $asksForSpans, array $findings, array $entries, array $words): self
     {
         $lines = [];
         foreach ($entries as $entry) {
             $lines[SheetsToCheck::lineOf($entry)->key()] = [$entry->int('task_id'), $entry->intOrNull('role_id')];
         }
 
-        return new self($sheet, $findings, $entries, $lines, $words);
+        return new self($sheet, $asksForSpans, $findings, $entries, $lines, $words);
     }
 
     /** @return list<FindingProps> */

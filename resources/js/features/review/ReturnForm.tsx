@@ -1,18 +1,26 @@
 import { text } from '@/lib/text';
+import { router } from '@inertiajs/react';
 import { useEffect, useRef, useState } from 'react';
 
 interface ReturnFormProps {
     hours: string;
+    phrases: readonly string[];
     going: boolean;
     onReturn: (word: string) => void;
     onCancel: () => void;
 }
 
-/** Asks for the word with which time is returned. */
-export function ReturnForm({ hours, going, onReturn, onCancel }: ReturnFormProps) {
+const kept = { preserveScroll: true, preserveState: true } as const;
+
+/** Asks for the word with which time is returned; phrases that were kept stand in pencil. */
+export function ReturnForm({ hours, phrases, going, onReturn, onCancel }: ReturnFormProps) {
     const field = useRef<HTMLTextAreaElement>(null);
     const [word, setWord] = useState('');
     const [isMissing, setIsMissing] = useState(false);
+    const say = (words: string) => {
+        setWord(words);
+        setIsMissing(false);
+    };
 
     useEffect(() => {
         field.current?.focus();
@@ -20,7 +28,7 @@ export function ReturnForm({ hours, going, onReturn, onCancel }: ReturnFormProps
 
     return (
         <form
-            className="max-w-xl border-s-2 border-ochre ps-3"
+            className="mt-2 max-w-xl border-s-2 border-ochre ps-3"
             onSubmit={(event) => {
                 event.preventDefault();
                 if (word.trim() === '') {
@@ -46,8 +54,12 @@ export function ReturnForm({ hours, going, onReturn, onCancel }: ReturnFormProps
                     aria-invalid={isMissing}
                     aria-describedby="word-help"
                     onChange={(event) => {
-                        setWord(event.target.value);
-                        setIsMissing(false);
+                        say(event.target.value);
+                    }}
+                    onKeyDown={(event) => {
+                        if (event.key === 'Enter' && (event.ctrlKey || event.metaKey)) {
+                            event.currentTarget.form?.requestSubmit();
+                        }
                     }}
                     className="border border-edge bg-sheet px-2 py-1"
                 />
@@ -55,13 +67,52 @@ export function ReturnForm({ hours, going, onReturn, onCancel }: ReturnFormProps
             <p id="word-help" role={isMissing ? 'alert' : undefined} className={isMissing ? 'text-brick' : 'pencilled'}>
                 {isMissing ? text.reviewPage.wordMissing : text.reviewPage.wordHelp}
             </p>
-            <div className="mt-2 flex gap-3">
+            {phrases.length > 0 && (
+                <ul aria-label={text.reviewPage.phrases} className="mt-1">
+                    {phrases.map((phrase) => (
+                        <li key={phrase} className="flex items-baseline gap-2">
+                            <button
+                                type="button"
+                                className="act-quiet pencilled text-start [overflow-wrap:anywhere]"
+                                onClick={() => {
+                                    say(phrase);
+                                    field.current?.focus();
+                                }}
+                            >
+                                {phrase}
+                            </button>
+                            <button
+                                type="button"
+                                className="act-quiet text-[0.85em] text-faded"
+                                aria-label={text.reviewPage.dropPhrase(phrase)}
+                                onClick={() => {
+                                    router.delete('/review/phrases', { ...kept, data: { words: phrase } });
+                                }}
+                            >
+                                {text.reviewPage.drop}
+                            </button>
+                        </li>
+                    ))}
+                </ul>
+            )}
+            <div className="mt-2 flex flex-wrap gap-2">
                 <button type="submit" disabled={going} className="act act-main">
                     {text.reviewPage.sendBack} {hours}
                 </button>
                 <button type="button" className="act" onClick={onCancel}>
                     {text.reviewPage.cancel}
                 </button>
+                {word.trim() !== '' && !phrases.includes(word.trim()) && (
+                    <button
+                        type="button"
+                        className="act"
+                        onClick={() => {
+                            router.put('/review/phrases', { words: word }, kept);
+                        }}
+                    >
+                        {text.reviewPage.keepPhrase}
+                    </button>
+                )}
             </div>
         </form>
     );

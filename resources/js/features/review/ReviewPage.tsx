@@ -4,28 +4,34 @@ import { text } from '@/lib/text';
 import type { ReviewProps } from '@/types/generated/props';
 import { Shell } from '@/ui/Shell';
 import { Head } from '@inertiajs/react';
-import { OpenWeek } from './OpenWeek';
-import { WaitingList } from './WaitingList';
+import { DeskFilters } from './DeskFilters';
+import { DeskMargin } from './DeskMargin';
+import { DeskSheets } from './DeskSheets';
+import { GroupList } from './GroupList';
+import { InOrderBar } from './InOrderBar';
+import { useDesk } from './useDesk';
 
-/** What waits for the approver, and beside it the week that is open. */
+/** What waits for the approver: the groups, the sheets of the one that is open, and beside them what deciding would do. */
 export function ReviewPage({ review }: { review: ReviewProps }) {
     const format = useHoursFormat();
-    const { open, weeks } = review;
+    const desk = useDesk(review);
+    const { sum } = review;
+    const nothingAtAll = sum.entries === 0 && review.search === '' && review.look === 'all';
 
     return (
-        <Shell>
+        <Shell skipTo="#sheets">
             <Head title={text.review} />
             <h1>
-                {weeks.length === 0
+                {sum.entries === 0
                     ? text.reviewPage.nothing
-                    : text.reviewPage.title(review.entries, weeks.length, hoursInWords(review.minutes, format))}
+                    : text.reviewPage.title(sum.entries, hoursInWords(sum.minutes, format), sum.looks)}
             </h1>
-            {weeks.length === 0 && <p className="mt-3 max-w-prose">{text.reviewPage.nothingNext}</p>}
-            <div className="mt-3 grid grid-cols-[minmax(0,1fr)] gap-x-6 gap-y-4 lg:grid-cols-[17rem_minmax(0,1fr)]">
-                {weeks.length > 0 && <WaitingList weeks={weeks} open={open} format={format} />}
-                {open !== null && (
-                    <OpenWeek key={`${open.personCode} ${open.week} ${open.minutes}`} open={open} format={format} />
-                )}
+            {nothingAtAll ? <p className="mt-2 max-w-prose">{text.reviewPage.nothingNext}</p> : <DeskFilters review={review} />}
+            {sum.entries > sum.looks && <InOrderBar review={review} format={format} />}
+            <div className="mt-3 grid grid-cols-[minmax(0,1fr)] gap-x-5 gap-y-4 lg:grid-cols-[12.5rem_minmax(0,1fr)_14.5rem]">
+                <GroupList review={review} format={format} />
+                <DeskSheets review={review} desk={desk} format={format} />
+                <DeskMargin review={review} desk={desk} format={format} />
             </div>
         </Shell>
     );

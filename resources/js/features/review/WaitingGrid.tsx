@@ -1,124 +1,115 @@
-import { dayOfMonth, shortDay, weekday } from '@/lib/days';
+import { dayOfMonth, fullDay, weekday } from '@/lib/days';
 import { text } from '@/lib/text';
-import type { HoursFormat, OpenWeekProps } from '@/types/generated/props';
+import type { HoursFormat, WaitingSheetProps } from '@/types/generated/props';
 import { Hours } from '@/ui/Hours';
 import clsx from 'clsx';
+import { useEffect, useRef, useState } from 'react';
+import { movedBy, type Place } from './deskKeys';
+import { cellsOf, minutesOf } from './taken';
+import { WaitingLine } from './WaitingLine';
 
 interface WaitingGridProps {
-    open: OpenWeekProps;
-    taken: ReadonlySet<string>;
-    onToggle: (line: string) => void;
+    sheet: WaitingSheetProps;
+    taken: ReadonlySet<number>;
+    onToggle: (ids: readonly number[]) => void;
     format: HoursFormat;
 }
 
-/** The waiting hours by line and day, with what was noted beside them. */
-export function WaitingGrid({ open, taken, onToggle, format }: WaitingGridProps) {
+/** The waiting hours by line and day: one tab stop, arrow keys inside, space takes or leaves out. */
+export function WaitingGrid({ sheet, taken, onToggle, format }: WaitingGridProps) {
+    const [place, setPlace] = useState<Place>({ row: 0, column: -1 });
+    const table = useRef<HTMLTableElement>(null);
+    const moves = useRef(false);
+    const row = Math.min(place.row, sheet.lines.length - 1);
+    const dayTotals = sheet.days.map(({ date }) => minutesOf(cellsOf(sheet.lines).filter((cell) => cell.date === date)));
+    const toggleAt = ({ row: at, column }: Place) => {
+        const line = sheet.lines[at];
+        const ids = (line?.cells ?? [])
+            .filter(({ date }) => column === -1 || date === sheet.days[column]?.date)
+            .map(({ id }) => id);
+        if (ids.length > 0) {
+            onToggle(ids);
+        }
+    };
+
+    useEffect(() => {
+        if (moves.current) {
+            moves.current = false;
+            table.current?.querySelector<HTMLElement>('[tabindex="0"]')?.focus();
+        }
+    }, [place]);
+
     return (
-        <div className="mt-2 overflow-x-auto" tabIndex={0} role="region" aria-label={text.reviewPage.grid}>
-            <table className="w-full border-collapse">
+        <div className="mt-1 overflow-x-auto">
+            <table
+                ref={table}
+                role="grid"
+                aria-label={text.reviewPage.gridOf(sheet.personName, sheet.number)}
+                aria-multiselectable
+                className="w-full border-collapse"
+                onKeyDown={(event) => {
+                    const to = movedBy(event.key, { row, column: place.column }, sheet.lines.length, sheet.days.length);
+                    if (to !== null) {
+                        event.preventDefault();
+                        moves.current = true;
+                        setPlace(to);
+                    } else if (event.key === ' ') {
+                        event.preventDefault();
+                        toggleAt({ row, column: place.column });
+                    }
+                }}
+            >
                 <thead>
                     <tr className="text-faded">
                         <th scope="col" className="border-b border-edge">
                             {text.reviewPage.line}
                         </th>
-                        {open.days.map((day) => (
+                        {sheet.days.map((day) => (
                             <th
                                 key={day.date}
                                 scope="col"
-                                className="w-[4.3rem] border-b border-edge px-1 text-end whitespace-nowrap"
-                                title={day.holiday ?? undefined}
+                                className="w-[3.6rem] border-b border-edge px-1 text-end whitespace-nowrap"
+                                title={[fullDay(day.date), day.holiday, ...day.absences.map(({ kind }) => kind)]
+                                    .filter((word) => word !== null)
+                                    .join(', ')}
                             >
                                 {weekday(day.date)} {dayOfMonth(day.date)}
                             </th>
                         ))}
-                        <th scope="col" className="w-16 border-b border-edge px-1 text-end">
+                        <th scope="col" className="w-14 border-b border-edge px-1 text-end">
                             {text.reviewPage.total}
-                        </th>
-                        <th scope="col" className="w-[26%] min-w-40 border-b border-edge ps-4">
-                            {text.reviewPage.notes}
                         </th>
                     </tr>
                 </thead>
                 <tbody>
-                    {open.lines.map((line) => (
-                        <tr key={line.key} className={clsx('align-top', !taken.has(line.key) && 'text-faded')}>
-                            <th scope="row" className="border-b border-rule py-1 pe-2">
-                                <label className="flex gap-2">
-                                    <input
-                                        type="checkbox"
-                                        checked={taken.has(line.key)}
-                                        onChange={() => {
-                                            onToggle(line.key);
-                                        }}
-                                        aria-label={text.reviewPage.take(`${line.taskName}, ${line.projectName}`)}
-                                        className="mt-0.5 size-4 accent-moss"
-                                    />
-                                    <span>
-                                        {line.taskName}
-                                        <span className="block text-[0.88em] text-faded">
-                                            {[line.projectName, line.roleName, line.billable ? null : text.reviewPage.notBillable]
-                                                .filter((part) => part !== null)
-                                                .join(' · ')}
-                                        </span>
-                                    </span>
-                                </label>
-                            </th>
-                            {open.days.map((day) => {
-                                const cell = line.cells.find(({ date }) => date === day.date);
-
-                                return (
-                                    <td
-                                        key={day.date}
-                                        className={clsx(
-                                            'border-b border-rule px-1 py-1 text-end',
-                                            !day.isWorkingDay && 'unruled',
-                                        )}
-                                    >
-                                        {cell !== undefined && (
-                                            <Hours minutes={cell.minutes} format={format} className="stroke-submitted" />
-                                        )}
-                                    </td>
-                                );
-                            })}
-                            <td className="border-b border-rule px-1 py-1 text-end">
-                                <Hours minutes={line.minutes} format={format} />
-                            </td>
-                            <td className="border-b border-rule py-1 ps-4 text-[0.92em]">
-                                {line.cells
-                                    .filter((cell) => cell.note !== '' || cell.clientNote !== '' || cell.recordedBy !== null)
-                                    .map((cell) => (
-                                        <p key={cell.id}>
-                                            <span className="text-faded">{shortDay(cell.date)}:</span> {cell.note}
-                                            {cell.clientNote !== '' && (
-                                                <span>
-                                                    {' '}
-                                                    “{cell.clientNote}”{' '}
-                                                    <span className="text-faded">({text.reviewPage.client})</span>
-                                                </span>
-                                            )}
-                                            {cell.recordedBy !== null && (
-                                                <span className="text-ochre"> {text.reviewPage.recordedBy(cell.recordedBy)}</span>
-                                            )}
-                                        </p>
-                                    ))}
-                            </td>
-                        </tr>
+                    {sheet.lines.map((line, index) => (
+                        <WaitingLine
+                            key={line.key}
+                            line={line}
+                            days={sheet.days}
+                            taken={taken}
+                            here={index === row ? place.column : null}
+                            format={format}
+                            onGo={(column) => {
+                                setPlace({ row: index, column });
+                            }}
+                            onToggle={(column) => {
+                                toggleAt({ row: index, column });
+                            }}
+                        />
                     ))}
                 </tbody>
                 <tfoot>
                     <tr className="font-semibold">
-                        <th scope="row" className="py-1">
-                            {text.reviewPage.total}
-                        </th>
-                        {open.dayTotals.map((minutes, index) => (
-                            <td key={open.days[index]?.date} className="px-1 text-end">
+                        <th scope="row">{text.reviewPage.total}</th>
+                        {dayTotals.map((minutes, index) => (
+                            <td key={sheet.days[index]?.date} className={clsx('px-1 text-end', minutes === 0 && 'text-faded')}>
                                 <Hours minutes={minutes} format={format} />
                             </td>
                         ))}
                         <td className="px-1 text-end">
-                            <Hours minutes={open.minutes} format={format} />
+                            <Hours minutes={sheet.minutes} format={format} />
                         </td>
-                        <td />
                     </tr>
                 </tfoot>
             </table>

@@ -30,10 +30,16 @@ interface CellDetailProps {
 }
 
 /** How the cell stands, and who has to act next. */
-function standing({ state, waitsFor, returnWord }: CellProps): string | null {
+function standing({ state, waitsFor, decided, then, returnWord }: CellProps): string | null {
     switch (state) {
         case 'submitted':
-            return text.week.remark.waitsFor(waitsFor ?? '');
+            return [
+                text.week.remark.waitsFor(waitsFor ?? ''),
+                decided > 0 ? text.week.remark.decided(decided, decided + 1 + then.length) : null,
+                then.length > 0 ? text.week.remark.then(then.join(', ')) : null,
+            ]
+                .filter((part) => part !== null)
+                .join(' ');
         case 'returned':
             return returnWord === null ? text.week.remark.returnedWordless : text.week.remark.returned(returnWord);
         case 'approved':

@@ -9,11 +9,13 @@ interface CellFigureProps {
     /** What is pencilled here; over ink only while the quick line is read. */
     proposal: ProposalProps | undefined;
     shown: string;
+    /** Letters under which the margin speaks of it. */
+    marks: string;
     format: HoursFormat;
 }
 
 /** The figure of a cell: in ink underlined as it stands, in pencil slanted; a tick in the corner where a note hangs on it. */
-export function CellFigure({ cell, proposal, shown, format }: CellFigureProps) {
+export function CellFigure({ cell, proposal, shown, marks, format }: CellFigureProps) {
     const { saved, typed } = cell;
     const hasNote = saved.note !== '' || saved.clientNote !== '';
     const pencilled = proposal === undefined ? '' : printHours(proposal.minutes, format);
@@ -37,6 +39,7 @@ export function CellFigure({ cell, proposal, shown, format }: CellFigureProps) {
                     {signedHours(adjustment.minutes, format)}
                 </span>
             ))}
+            {marks !== '' && <sup className="me-0.5 text-[0.72em] text-ochre italic">{marks}</sup>}
             {pencilled !== '' && <span className={clsx('pencilled no-print', shown !== '' && 'me-1.5')}>{pencilled}</span>}
             <span
                 className={clsx(

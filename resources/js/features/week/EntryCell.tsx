@@ -22,6 +22,8 @@ interface EntryCellProps {
     isHere: boolean;
     isSelected: boolean;
     hasSteppers: boolean;
+    /** Letters under which the margin speaks of this cell. */
+    marks: string;
     step: number;
     /** What the typing begins with; null while nothing is typed here. */
     typed: string | null;
@@ -30,13 +32,15 @@ interface EntryCellProps {
 }
 
 /** What the cell is called when it is read out. */
-function nameOf({ cell, line, dayName, format, proposal }: EntryCellProps): string {
+function nameOf(props: EntryCellProps): string {
+    const { cell, line, dayName, format, proposal } = props;
     const shown = shownIn(cell, format);
     const pencilled = proposal === undefined ? null : text.week.pencilled(hoursInWords(proposal.minutes, format));
     const parts = [
         shown !== '' ? shown : (pencilled ?? text.week.empty),
         cell.saved.state === null ? null : text.state[cell.saved.state],
         cell.saved.note === '' && cell.saved.clientNote === '' ? null : text.week.withNote,
+        props.marks === '' ? null : text.findings.marked,
     ];
 
     return text.week.cell(lineName(line), dayName, parts.filter((part) => part !== null).join(', '));
@@ -52,7 +56,7 @@ export const EntryCell = memo(function EntryCell(props: EntryCellProps) {
     const shown = shownIn(cell, format);
     const mayType = mayRecord && isOpen(line, cell);
     const isTrouble = cell.typed !== null && cell.typed.status !== 'saving';
-    const figure = <CellFigure cell={cell} proposal={proposal} shown={shown} format={format} />;
+    const figure = <CellFigure cell={cell} proposal={proposal} shown={shown} marks={props.marks} format={format} />;
 
     return (
         <td

@@ -10,6 +10,7 @@ import { FoldedRow } from './FoldedRow';
 import type { Command } from './gridKeys';
 import { GridHead } from './GridHead';
 import { LineRow } from './LineRow';
+import type { Marks } from './findings';
 import { foldedWith } from './rows';
 import type { SheetState } from './sheetState';
 import { TotalRows } from './TotalRows';
@@ -25,6 +26,8 @@ interface GridProps {
     format: HoursFormat;
     /** What the quick line has understood and not inked yet. */
     preview: Readonly<Record<string, ProposalProps>>;
+    /** Letters of findings, where they stand. */
+    marks: Marks;
     typing: Typing | null;
     onType: (typing: Typing | null) => void;
     onCommand: (command: Command) => void;
@@ -87,6 +90,8 @@ export function Grid(props: GridProps) {
                                 cells={state.cells}
                                 proposals={state.proposals}
                                 preview={preview}
+                                marks={props.marks.cells}
+                                lineMarks={props.marks.lines[row.key] ?? ''}
                                 total={state.totals.lines[row.key] ?? 0}
                                 projectTotal={state.totals.projects[row.line.projectCode] ?? 0}
                                 format={format}
@@ -104,7 +109,7 @@ export function Grid(props: GridProps) {
                         ),
                     )}
                 </tbody>
-                <TotalRows days={sheet.days} owed={sheet.owed} totals={state.totals} format={format} />
+                <TotalRows days={sheet.days} owed={sheet.owed} totals={state.totals} marks={props.marks.days} format={format} />
             </table>
         </>
     );

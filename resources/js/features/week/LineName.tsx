@@ -4,7 +4,7 @@ import { Hours } from '@/ui/Hours';
 import clsx from 'clsx';
 
 /** The name of a line: its task, and the role where the person has one. In pencil where only past weeks speak of it. */
-export function LineName({ line }: { line: LineProps }) {
+export function LineName({ line, marks }: { line: LineProps; marks: string }) {
     return (
         <th
             scope="row"
@@ -12,6 +12,7 @@ export function LineName({ line }: { line: LineProps }) {
             title={line.taskName}
         >
             {line.taskName}
+            {marks !== '' && <sup className="ms-0.5 text-[0.72em] text-ochre italic">{marks}</sup>}
             {line.roleName !== null && <span className="ms-2 text-[0.85em] text-faded">{line.roleName}</span>}
         </th>
     );

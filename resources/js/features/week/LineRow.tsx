@@ -2,6 +2,7 @@ import type { DayProps, HoursFormat, LineProps } from '@/types/generated/props';
 import { memo, type KeyboardEvent } from 'react';
 import { cellKey, type Cells } from './cells';
 import { EntryCell } from './EntryCell';
+import type { Marks } from './findings';
 import { LineName, ProjectRow } from './LineName';
 import { LineTotal } from './LineTotal';
 import type { SheetState } from './sheetState';
@@ -18,6 +19,9 @@ interface LineRowProps {
     proposals: SheetState['proposals'];
     /** What the quick line has understood and not inked yet. */
     preview: SheetState['proposals'];
+    /** Letters of findings in the cells, and of the line. */
+    marks: Marks['cells'];
+    lineMarks: string;
     total: number;
     projectTotal: number;
     format: HoursFormat;
@@ -44,7 +48,7 @@ export const LineRow = memo(function LineRow(props: LineRowProps) {
         <>
             {props.isFirst && <ProjectRow line={line} minutes={props.projectTotal} format={format} onFold={props.onFold} />}
             <tr>
-                <LineName line={line} />
+                <LineName line={line} marks={props.lineMarks} />
                 {days.map((day, column) => {
                     const key = cellKey(line.key, day.date);
                     const cell = cells[key];
@@ -67,6 +71,7 @@ export const LineRow = memo(function LineRow(props: LineRowProps) {
                                     selectedFrom !== null && selectedTo !== null && column >= selectedFrom && column <= selectedTo
                                 }
                                 hasSteppers={props.stepped === column}
+                                marks={props.marks[key] ?? ''}
                                 step={props.step}
                                 typed={typed?.column === column ? typed.first : null}
                                 onFinish={props.onFinish}

@@ -3,6 +3,7 @@ import { useStable } from '@/lib/useStable';
 import type { HoursFormat, QuickReadingProps, TotalsProps, WeekProps } from '@/types/generated/props';
 import { useEffect, useMemo, useState } from 'react';
 import { unsavedCount } from './cells';
+import { marksOf } from './findings';
 import type { Command } from './gridKeys';
 import { Grid } from './Grid';
 import { previewOf, wantedBy } from './quickLine';
@@ -14,6 +15,7 @@ import { useGrid } from './useGrid';
 import type { Typing } from './useGridEvents';
 import { usePageKeys } from './usePageKeys';
 import { useQuickLine } from './useQuickLine';
+import { useRemarks } from './useRemarks';
 import { useSheet } from './useSheet';
 import { weekSentence } from './weekSentence';
 
@@ -32,6 +34,8 @@ export function Sheet({ sheet, title, format, onTotals }: SheetProps) {
         onTotals(state.totals);
     }, [onTotals, state.totals]);
     const grid = useGrid(sheet, state, format);
+    const remarks = useRemarks(sheet, state);
+    const marks = useMemo(() => marksOf(remarks.findings), [remarks.findings]);
     const quick = useQuickLine(sheet.address);
     const [panel, open] = useState<Panel>('cell');
     const [typing, setTyping] = useState<Typing | null>(null);
@@ -111,6 +115,7 @@ export function Sheet({ sheet, title, format, onTotals }: SheetProps) {
                         acts={acts}
                         format={format}
                         preview={preview}
+                        marks={marks}
                         typing={typing}
                         onType={setTyping}
                         onCommand={command}
@@ -138,6 +143,7 @@ export function Sheet({ sheet, title, format, onTotals }: SheetProps) {
                 grid={grid}
                 acts={acts}
                 format={format}
+                remarks={remarks}
                 panel={panel}
                 unsaved={unsavedCount(state.cells)}
                 showsTrail={showsTrail}

@@ -4,17 +4,21 @@ import { Margin } from '@/ui/Margin';
 import { CellDetail } from './CellDetail';
 import { isSaving } from './cells';
 import { clientNotesPencilled } from './clientNotes';
+import { partsOf } from './going';
 import type { Command } from './gridKeys';
 import { KeyList } from './KeyList';
 import { LineSearch } from './LineSearch';
 import { PencilChoice } from './PencilChoice';
 import { Strokes, WeekRemarks } from './Remarks';
 import { RemoveLinePanel } from './RemoveLinePanel';
+import { SheetFindings } from './SheetFindings';
 import type { SheetState } from './sheetState';
+import { SpanForm } from './SpanForm';
 import { SubmitPanel } from './SubmitPanel';
 import { UnsavedList } from './UnsavedList';
 import type { Panel } from './useCommands';
 import type { Grid } from './useGrid';
+import type { Remarks } from './useRemarks';
 import type { SheetActs } from './useSheet';
 
 interface SheetMarginProps {
@@ -23,6 +27,7 @@ interface SheetMarginProps {
     grid: Grid;
     acts: SheetActs;
     format: HoursFormat;
+    remarks: Remarks;
     panel: Panel;
     unsaved: number;
     showsTrail: boolean;
@@ -51,6 +56,7 @@ function Asked(props: SheetMarginProps) {
                 format={format}
                 unsaved={unsaved}
                 isSaving={isSaving(state.cells)}
+                parts={partsOf(grid)}
                 onClose={onClose}
             />
         );
@@ -86,10 +92,11 @@ function Asked(props: SheetMarginProps) {
         );
     }
 
-    return <Remarks {...props} />;
+    return <Beside {...props} />;
 }
 
-function Remarks({ sheet, state, grid, acts, format, unsaved, showsTrail, onTrail, onCommand, onClose }: SheetMarginProps) {
+function Beside(props: SheetMarginProps) {
+    const { sheet, state, grid, acts, format, remarks, unsaved, showsTrail, onTrail, onCommand, onClose } = props;
     const { here } = grid;
     const clientNotes = clientNotesPencilled(state.cells);
 
@@ -114,6 +121,16 @@ function Remarks({ sheet, state, grid, acts, format, unsaved, showsTrail, onTrai
                     onLeave={onClose}
                 />
             )}
+            {here !== null && remarks.spans !== null && (
+                <SpanForm
+                    key={`${here.cell.saved.date} ${remarks.spans.length}`}
+                    date={here.cell.saved.date}
+                    span={remarks.spans.find(({ date }) => date === here.cell.saved.date)}
+                    mayWrite={sheet.mayRecord}
+                    onSave={remarks.span}
+                />
+            )}
+            <SheetFindings remarks={remarks} grid={grid} mayAnswer={sheet.mayRecord} onLeave={onClose} />
             {unsaved > 0 && <UnsavedList state={state} grid={grid} />}
             <WeekRemarks days={sheet.days} lines={state.lines} cells={state.cells} entered={state.totals.days} format={format} />
             <Strokes />

@@ -1,9 +1,18 @@
-import { shortDay } from '@/lib/days';
 import { hoursInWords } from '@/lib/hours';
 import { text } from '@/lib/text';
 import type { HoursFormat, TotalsProps, WeekProps } from '@/types/generated/props';
 import { router } from '@inertiajs/react';
 import { useEffect, useRef, useState } from 'react';
+import { findingKey, wordOn } from './findings';
+import { SubmissionFindings } from './SubmissionFindings';
+import { SubmissionHours } from './SubmissionHours';
+import { SubmissionQuestions } from './SubmissionQuestions';
+import { useSummary, type Going } from './useSummary';
+
+export interface Part {
+    name: string;
+    places: Going[] | null;
+}
 
 interface SubmitPanelProps {
     sheet: WeekProps;
@@ -12,29 +21,61 @@ interface SubmitPanelProps {
     /** Typed values that the server does not have; with any, nothing can be submitted. */
     unsaved: number;
     isSaving: boolean;
+    /** What can go: the week first, then the line and the selection that one is on. */
+    parts: readonly [Part, ...Part[]];
     onClose: () => void;
 }
 
-/** Sums the week up in the margin and asks once before it goes. */
-export function SubmitPanel({ sheet, totals, format, unsaved, isSaving, onClose }: SubmitPanelProps) {
+/** Sums up in the margin what would go, asks what is to be asked, and sends it. */
+export function SubmitPanel({ sheet, totals, format, unsaved, isSaving, parts, onClose }: SubmitPanelProps) {
     const yes = useRef<HTMLButtonElement>(null);
-    const no = useRef<HTMLButtonElement>(null);
+    const panel = useRef<HTMLElement>(null);
+    const [chosen, choose] = useState(0);
+    const [words, setWords] = useState<Record<string, string>>({});
+    const [answers, setAnswers] = useState<Record<number, string>>({});
     const [going, setGoing] = useState(false);
+    const [isLacking, setLacking] = useState(false);
+    const { places } = parts[chosen] ?? parts[0];
+    const summary = useSummary(sheet.address, places, !isSaving && unsaved === 0);
     const open = (totals.states.draft ?? 0) + (totals.states.returned ?? 0);
-    const already = totals.week - open;
     const hours = (minutes: number) => hoursInWords(minutes, format);
-    const projects = [...new Map(sheet.lines.map((line) => [line.projectCode, line.projectName]))].filter(
-        ([code]) => (totals.projects[code] ?? 0) !== 0,
-    );
-    const short = sheet.days.filter((day, index) => (totals.days[index] ?? 0) < day.owed);
+    const blocked = summary?.findings.some(({ level }) => level === 'blocks') ?? false;
+    const isEmpty = open === 0 || summary?.minutes === 0;
+    const mayGo = summary !== null && !isEmpty && !blocked;
 
     useEffect(() => {
-        const first = yes.current === null || yes.current.disabled ? no.current : yes.current;
-        first?.focus();
-    }, []);
+        (panel.current?.querySelector<HTMLElement>('[data-first]') ?? yes.current)?.focus();
+    }, [mayGo]);
+
+    const send = () => {
+        const asked = summary?.findings.filter(({ level }) => level === 'asks') ?? [];
+        const given = asked.map((finding) => wordOn(finding, words[findingKey(finding)] ?? finding.word));
+        const said = summary?.questions.map(({ id, answer }) => [id, answers[id] ?? answer] as const) ?? [];
+        const lacksAnswer = summary?.questions.some((one) => one.required && (answers[one.id] ?? one.answer).trim() === '');
+        if (given.some(({ word }) => word.trim() === '') || lacksAnswer === true) {
+            setLacking(true);
+            panel.current?.querySelector<HTMLElement>('[aria-invalid="true"]')?.focus();
+
+            return;
+        }
+        setGoing(true);
+        router.post(
+            `${sheet.address}/submission`,
+            { places: places?.map((place) => ({ ...place })) ?? null, words: given, answers: Object.fromEntries(said) },
+            {
+                preserveScroll: true,
+                preserveState: true,
+                onFinish: () => {
+                    setGoing(false);
+                    onClose();
+                },
+            },
+        );
+    };
 
     return (
         <section
+            ref={panel}
             aria-labelledby="submit-title"
             onKeyDown={(event) => {
                 if (event.key === 'Escape') {
@@ -43,58 +84,48 @@ export function SubmitPanel({ sheet, totals, format, unsaved, isSaving, onClose 
             }}
         >
             <h2 id="submit-title">{text.week.confirm.title(sheet.number)}</h2>
-            <p className="mt-1">
-                {open === 0 ? text.week.confirm.nothing : text.week.confirm.sum(hours(totals.week), hours(sheet.owed))}
-            </p>
-            {already > 0 && open > 0 && <p className="text-faded">{text.week.confirm.already(hours(already))}</p>}
-            <table className="mt-2 w-full">
-                <tbody>
-                    {projects.map(([code, name]) => (
-                        <tr key={code} className="border-t border-rule align-baseline">
-                            <th scope="row" className="py-0.5 pe-2">
-                                {name}
-                            </th>
-                            <td className="text-end whitespace-nowrap">{hours(totals.projects[code] ?? 0)}</td>
-                        </tr>
+            {parts.length > 1 && (
+                <fieldset className="mt-1 flex flex-col">
+                    <legend className="text-faded">{text.week.confirm.what}</legend>
+                    {parts.map(({ name }, index) => (
+                        <label key={name} className="flex min-h-6 items-baseline gap-2 [overflow-wrap:anywhere]">
+                            <input
+                                type="radio"
+                                name="what-goes"
+                                className="accent-moss"
+                                checked={chosen === index}
+                                onChange={() => {
+                                    choose(index);
+                                }}
+                            />
+                            {name}
+                        </label>
                     ))}
-                </tbody>
-            </table>
-            {short.length > 0 && (
-                <div className="mt-2 text-ochre">
-                    <h3>{text.week.confirm.shortTitle}</h3>
-                    <ul>
-                        {short.map((day) => (
-                            <li key={day.date}>
-                                {text.week.confirm.dayShort(
-                                    shortDay(day.date),
-                                    hours(day.owed - (totals.days[sheet.days.indexOf(day)] ?? 0)),
-                                )}
-                            </li>
-                        ))}
-                    </ul>
-                </div>
+                </fieldset>
             )}
-            {unsaved > 0 && <p className="mt-2 border-s-2 border-brick ps-2 text-brick">{text.week.unsaved(unsaved)}</p>}
+            {isEmpty ? (
+                <p className="mt-1">{text.week.confirm.nothing}</p>
+            ) : summary === null ? (
+                <p className="pencilled mt-1">{unsaved > 0 ? text.week.unsaved(unsaved) : text.week.confirm.comes}</p>
+            ) : (
+                <>
+                    <SubmissionHours summary={summary} entered={totals.week} owed={sheet.owed} format={format} />
+                    <SubmissionFindings summary={summary} words={words} isLacking={isLacking} onSay={setWords} />
+                    <SubmissionQuestions summary={summary} answers={answers} isLacking={isLacking} onAnswer={setAnswers} />
+                </>
+            )}
             <div className="mt-3 flex flex-wrap gap-2">
-                {open > 0 && (
-                    <button
-                        ref={yes}
-                        type="button"
-                        disabled={going || isSaving || unsaved > 0}
-                        className="act act-main"
-                        onClick={() => {
-                            setGoing(true);
-                            router.post(
-                                `${sheet.address}/submission`,
-                                {},
-                                { preserveScroll: true, preserveState: true, onFinish: onClose },
-                            );
-                        }}
-                    >
-                        {text.week.confirm.yes(hours(open))}
+                {!isEmpty && (
+                    <button ref={yes} type="button" disabled={going || !mayGo} className="act act-main" onClick={send}>
+                        {text.week.confirm.yes(hours(summary?.minutes ?? open))}
                     </button>
                 )}
-                <button ref={no} type="button" className="act" onClick={onClose}>
+                <button
+                    type="button"
+                    className="act"
+                    data-first={isEmpty || blocked || unsaved > 0 || undefined}
+                    onClick={onClose}
+                >
                     {text.week.confirm.no}
                 </button>
             </div>

@@ -3,16 +3,19 @@ import { text } from '@/lib/text';
 import type { DayProps, HoursFormat, TotalsProps } from '@/types/generated/props';
 import { Bar } from '@/ui/Bar';
 import { Hours } from '@/ui/Hours';
+import type { Marks } from './findings';
 
 interface TotalRowsProps {
     days: DayProps[];
     owed: number;
     totals: TotalsProps;
+    /** Letters of findings by day; of the week under no day. */
+    marks: Marks['days'];
     format: HoursFormat;
 }
 
 /** What each day has come to, and how it has grown against what is owed. */
-export function TotalRows({ days, owed, totals, format }: TotalRowsProps) {
+export function TotalRows({ days, owed, totals, marks, format }: TotalRowsProps) {
     const scale = Math.max(1, ...days.map((day) => day.owed), ...totals.days);
 
     return (
@@ -23,10 +26,12 @@ export function TotalRows({ days, owed, totals, format }: TotalRowsProps) {
                 </th>
                 {days.map((day, index) => (
                     <td key={day.date} data-day={index} className="border-t border-edge px-1 text-end font-semibold">
+                        <Letters marks={marks[day.date]} />
                         <Hours minutes={totals.days[index] ?? 0} format={format} />
                     </td>
                 ))}
                 <td className="border-t border-edge pe-1 text-end font-semibold max-md:hidden">
+                    <Letters marks={marks['']} />
                     <Hours minutes={totals.week} format={format} />
                 </td>
             </tr>
@@ -62,4 +67,8 @@ export function TotalRows({ days, owed, totals, format }: TotalRowsProps) {
             </tr>
         </tfoot>
     );
+}
+
+function Letters({ marks }: { marks: string | undefined }) {
+    return marks === undefined ? null : <sup className="me-0.5 text-[0.72em] font-normal text-ochre italic">{marks}</sup>;
 }

@@ -17,6 +17,8 @@ export function cell(date: string, given: Partial<CellProps> = {}): CellProps {
         recordedAt: null,
         returnWord: null,
         waitsFor: null,
+        decided: 0,
+        then: [],
         adjustments: [],
         ...given,
     };

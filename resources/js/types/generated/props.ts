@@ -38,6 +38,18 @@ export interface FindingProps {
     word: string;
 }
 
+export interface SheetRemarksProps {
+    findings: FindingProps[];
+    spans: SpanProps[] | null;
+}
+
+export interface SpanProps {
+    date: string;
+    starts: string;
+    ends: string;
+    pause: number;
+}
+
 export interface FiguresProps {
     planned: number;
     actual: number;

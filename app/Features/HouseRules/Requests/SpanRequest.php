@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Features\HouseRules\Requests;
+
+use App\Support\Words;
+use Closure;
+use Illuminate\Contracts\Validation\Validator;
+use Illuminate\Foundation\Http\FormRequest;
+use Moss\Core\Calendar\Day;
+use Moss\Core\Calendar\Week;
+
+/** Start, end and break of a day; without a start and an end, the day has none. */
+final class SpanRequest extends FormRequest
+{
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return [
+            'date' => ['required', 'date_format:Y-m-d', 'regex:/^(19|2\d)/'],
+            'starts' => ['nullable', 'regex:/^([01]\d|2[0-3]):[0-5]\d$/', 'required_with:ends'],
+            'ends' => ['nullable', 'regex:/^(([01]\d|2[0-3]):[0-5]\d|24:00)$/', 'required_with:starts'],
+            'pause' => ['nullable', 'integer', 'min:0', 'max:1439'],
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return [
+            'starts.*' => Words::refusal('span.starts'),
+            'ends.*' => Words::refusal('span.ends'),
+            'pause.*' => Words::refusal('span.pause'),
+        ];
+    }
+
+    /** @return list<Closure> */
+    public function after(): array
+    {
+        return [function (Validator $validator): void {
+            $week = $this->route('week');
+            if ($validator->errors()->isNotEmpty()) {
+                return;
+            }
+            if ($week instanceof Week && ! $week->days()->includes($this->day())) {
+                $validator->errors()->add('date', Words::refusal('cell.other_week', ['day' => $this->day()->toString(), 'week' => $week->toString()]));
+            } elseif ($this->span() !== null && $this->span()[1] - $this->span()[0] <= $this->span()[2]) {
+                $validator->errors()->add('ends', Words::refusal('span.reversed'));
+            }
+        }];
+    }
+
+    public function day(): Day
+    {
+        return Day::of($this->string('date')->toString());
+    }
+
+    /** @return array{int, int, int}|null start and end in minutes after midnight, and the break; null for none */
+    public function span(): ?array
+    {
+        if ($this->input('starts') === null) {
+            return null;
+        }
+        $minutes = static fn (string $clock): int => (int) substr($clock, 0, 2) * 60 + (int) substr($clock, 3);
+
+        return [$minutes($this->string('starts')->toString()), $minutes($this->string('ends')->toString()), $this->integer('pause')];
+    }
+}

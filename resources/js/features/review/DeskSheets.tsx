@@ -1,0 +1,49 @@
+import { text } from '@/lib/text';
+import type { HoursFormat, ReviewProps } from '@/types/generated/props';
+import { Link } from '@inertiajs/react';
+import { deskAddress } from './address';
+import type { Desk } from './useDesk';
+import { WaitingSheet } from './WaitingSheet';
+
+interface DeskSheetsProps {
+    review: ReviewProps;
+    desk: Desk;
+    format: HoursFormat;
+}
+
+/** The sheets of the group that is open, a few at a time. */
+export function DeskSheets({ review, desk, format }: DeskSheetsProps) {
+    const { sheets, sheetCount, sheetPage, sheetsAtOnce } = review;
+    const pages = Math.ceil(sheetCount / sheetsAtOnce);
+
+    return (
+        <div id="sheets" tabIndex={-1} className="flex min-w-0 flex-col gap-5 outline-none">
+            {sheets.map((sheet, index) => (
+                <WaitingSheet
+                    key={sheet.key}
+                    sheet={sheet}
+                    index={index}
+                    isHere={index === desk.at}
+                    desk={desk}
+                    phrases={review.phrases}
+                    format={format}
+                />
+            ))}
+            {pages > 1 && (
+                <p className="flex flex-wrap gap-x-3">
+                    <span className="text-faded">{text.reviewPage.sheetsOf(sheets.length, sheetCount)}</span>
+                    {sheetPage > 1 && (
+                        <Link className="act-quiet" href={deskAddress({ ...review, sheets: sheetPage - 1 })}>
+                            {text.reviewPage.before}
+                        </Link>
+                    )}
+                    {sheetPage < pages && (
+                        <Link className="act-quiet" href={deskAddress({ ...review, sheets: sheetPage + 1 })}>
+                            {text.reviewPage.after}
+                        </Link>
+                    )}
+                </p>
+            )}
+        </div>
+    );
+}

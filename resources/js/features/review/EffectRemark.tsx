@@ -1,0 +1,92 @@
+import { hoursInWords } from '@/lib/hours';
+import { read } from '@/lib/http';
+import { printCents } from '@/lib/money';
+import { text } from '@/lib/text';
+import type { EffectProps, HoursFormat, ReviewProps, WaitingSheetProps } from '@/types/generated/props';
+import { Bar } from '@/ui/Bar';
+import { Remark } from '@/ui/Margin';
+import { useEffect, useState } from 'react';
+import { outcomesOf, projectsOf, type Outcome } from './taken';
+
+interface EffectRemarkProps {
+    review: ReviewProps;
+    sheet: WaitingSheetProps;
+    taken: ReadonlySet<number>;
+    format: HoursFormat;
+}
+
+/** The projects of the sheets on the desk as they stand; asked anew whenever the desk has changed. */
+function useProjects(review: ReviewProps): EffectProps[] {
+    const [found, find] = useState<EffectProps[]>([]);
+
+    useEffect(() => {
+        const asked = projectsOf(review.sheets);
+        let isLate = false;
+        if (asked.length > 0) {
+            const query = asked.map((code) => `projects[]=${encodeURIComponent(code)}`).join('&');
+            void read<EffectProps[]>(`/review/effect?${query}`).then((projects) => {
+                if (projects !== null && !isLate) {
+                    find(projects);
+                }
+            });
+        }
+
+        return () => {
+            isLate = true;
+        };
+    }, [review]);
+
+    return found;
+}
+
+/** What approving what is taken would do to each project: hours and money before and after. */
+export function EffectRemark({ review, sheet, taken, format }: EffectRemarkProps) {
+    const outcomes = outcomesOf(sheet, taken, useProjects(review));
+
+    return outcomes.length === 0 ? null : (
+        <Remark title={text.reviewPage.effect}>
+            <div className="flex flex-col gap-2">
+                {outcomes.map((outcome) => (
+                    <Effect key={outcome.project.code} outcome={outcome} format={format} />
+                ))}
+            </div>
+        </Remark>
+    );
+}
+
+function Effect({ outcome: { project, minutes, cents }, format }: { outcome: Outcome; format: HoursFormat }) {
+    const hours = (amount: number) => hoursInWords(amount, format);
+    const money = (amount: number) => printCents(amount, project.currency);
+    const { actual, planned, forecast, actualCost, budget } = project;
+    const words = [
+        text.reviewPage.approvedHours(hours(actual), hours(actual + minutes)),
+        text.bar.mark(hours(planned)),
+        text.reviewPage.forecast(hours(forecast)),
+    ];
+
+    return (
+        <div>
+            <p className="font-semibold">{project.name}</p>
+            <Bar
+                approved={actual}
+                pending={minutes}
+                remaining={Math.max(0, forecast - actual - minutes)}
+                mark={planned}
+                scale={Math.max(planned, forecast, actual + minutes, 1)}
+                words={words.join(', ')}
+            />
+            <p>{text.reviewPage.approvedHours(hours(actual), hours(actual + minutes))}</p>
+            <p className="text-faded">
+                {planned === 0
+                    ? text.reviewPage.forecast(hours(forecast))
+                    : text.reviewPage.forecastOf(hours(forecast), hours(planned))}
+            </p>
+            {actualCost !== null && <p>{text.reviewPage.cost(money(actualCost), printCents(actualCost + cents, ''))}</p>}
+            {actualCost !== null && budget !== null && (
+                <p className={budget - actualCost - cents < 0 ? 'text-brick' : 'text-faded'}>
+                    {text.reviewPage.budgetLeft(money(budget - actualCost), printCents(budget - actualCost - cents, ''))}
+                </p>
+            )}
+        </div>
+    );
+}

@@ -1,0 +1,72 @@
+import { dayAndMonth } from '@/lib/days';
+import { hoursInWords } from '@/lib/hours';
+import { text } from '@/lib/text';
+import type { GroupProps, HoursFormat, ReviewProps } from '@/types/generated/props';
+import { Link } from '@inertiajs/react';
+import clsx from 'clsx';
+import { deskAddress } from './address';
+
+interface GroupListProps {
+    review: ReviewProps;
+    format: HoursFormat;
+}
+
+function nameOf({ by }: ReviewProps, { name }: GroupProps): string {
+    return by === 'week' ? text.reviewPage.weekFrom(dayAndMonth(name)) : name;
+}
+
+/** People, projects or weeks of which something waits; those that need a look come first. */
+export function GroupList({ review, format }: GroupListProps) {
+    const { by, look, search, groups, page, groupCount, groupsAtOnce } = review;
+    if (groups.length === 0) {
+        return <p className="pencilled">{text.reviewPage.noneFits}</p>;
+    }
+    const pages = Math.ceil(groupCount / groupsAtOnce);
+
+    return (
+        <nav aria-label={text.reviewPage.list}>
+            <ul className="border-t border-rule max-lg:max-h-56 max-lg:overflow-y-auto">
+                {groups.map((group) => {
+                    const here = group.key === review.open;
+
+                    return (
+                        <li key={group.key} className="border-b border-rule">
+                            <Link
+                                href={deskAddress({ by, look, search, open: group.key, page })}
+                                preserveScroll
+                                aria-current={here ? 'true' : undefined}
+                                className={clsx(
+                                    'block border-s-2 py-1 ps-2',
+                                    here ? 'border-ink bg-sheet' : 'border-transparent hover:bg-sheet',
+                                )}
+                            >
+                                <span className={clsx('block truncate', here && 'font-semibold')}>{nameOf(review, group)}</span>
+                                <span className="text-[0.92em] text-faded">
+                                    {text.reviewPage.item(group.entries, hoursInWords(group.minutes, format))}
+                                    {group.looks > 0 && (
+                                        <span className="block text-ochre">{text.reviewPage.itemLooks(group.looks)}</span>
+                                    )}
+                                </span>
+                            </Link>
+                        </li>
+                    );
+                })}
+            </ul>
+            {pages > 1 && (
+                <p className="mt-2 flex flex-wrap gap-x-3 text-[0.92em]">
+                    <span className="text-faded">{text.reviewPage.pageOf(page, pages)}</span>
+                    {page > 1 && (
+                        <Link className="act-quiet" href={deskAddress({ by, look, search, page: page - 1 })}>
+                            {text.reviewPage.before}
+                        </Link>
+                    )}
+                    {page < pages && (
+                        <Link className="act-quiet" href={deskAddress({ by, look, search, page: page + 1 })}>
+                            {text.reviewPage.after}
+                        </Link>
+                    )}
+                </p>
+            )}
+        </nav>
+    );
+}

@@ -1,0 +1,59 @@
+import { hoursInWords } from '@/lib/hours';
+import { text } from '@/lib/text';
+import type { HoursFormat, ReviewProps, SumProps } from '@/types/generated/props';
+import { router } from '@inertiajs/react';
+import { useState } from 'react';
+
+interface InOrderBarProps {
+    review: ReviewProps;
+    format: HoursFormat;
+}
+
+/** Approves all that is in order in one act that says how many and how much: of everything shown, or of the open group. */
+export function InOrderBar({ review, format }: InOrderBarProps) {
+    const [going, setGoing] = useState(false);
+    const { by, look, search, sum, open, opened } = review;
+    const approve = (seen: SumProps, group: string | null) => {
+        setGoing(true);
+        router.post(
+            '/review/in-order',
+            { by, look, search, open: group, seen: seen.inOrder },
+            {
+                preserveScroll: true,
+                onFinish: () => {
+                    setGoing(false);
+                },
+            },
+        );
+    };
+    const hours = ({ minutes, lookMinutes }: SumProps) => hoursInWords(minutes - lookMinutes, format);
+    const inGroup = opened === null ? 0 : opened.entries - opened.looks;
+
+    return (
+        <div className="mt-2 flex flex-wrap gap-2">
+            <button
+                type="button"
+                className="act act-main"
+                disabled={going}
+                data-in-order
+                onClick={() => {
+                    approve(sum, null);
+                }}
+            >
+                {text.reviewPage.approveInOrder(sum.entries - sum.looks, hours(sum))}
+            </button>
+            {opened !== null && inGroup > 0 && review.groupCount > 1 && (
+                <button
+                    type="button"
+                    className="act"
+                    disabled={going}
+                    onClick={() => {
+                        approve(opened, open);
+                    }}
+                >
+                    {text.reviewPage.approveInOrderHere(inGroup, hours(opened))}
+                </button>
+            )}
+        </div>
+    );
+}

@@ -1,0 +1,32 @@
+import type { Grouping, Look } from '@/types/generated/props';
+
+/** What of the desk is looked at. */
+export interface View {
+    by: Grouping;
+    look: Look;
+    search: string;
+    open?: string | null;
+    page?: number;
+    sheets?: number;
+}
+
+/** The address of a view of the desk, so that it can be shared and gone back to. */
+export function deskAddress({ by, look, search, open = null, page = 1, sheets = 1 }: View): string {
+    const query = new URLSearchParams();
+    const given = {
+        by: by === 'person' ? null : by,
+        look: look === 'all' ? null : look,
+        search: search === '' ? null : search,
+        open,
+        page: page === 1 ? null : String(page),
+        sheets: sheets === 1 ? null : String(sheets),
+    };
+    for (const [name, value] of Object.entries(given)) {
+        if (value !== null) {
+            query.set(name, value);
+        }
+    }
+    const text = query.toString();
+
+    return `/review${text === '' ? '' : `?${text}`}`;
+}

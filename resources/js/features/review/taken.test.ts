@@ -1,0 +1,70 @@
+import type { EffectProps, WaitingCellProps, WaitingSheetProps } from '@/types/generated/props';
+import { describe, expect, it } from 'vitest';
+import { deskAddress } from './address';
+import { outcomesOf, projectsOf, toggled } from './taken';
+
+function cell(id: number, minutes: number, cost: number | null): WaitingCellProps {
+    return { id, version: 1, date: '2026-06-16', minutes, needsALook: false, note: '', clientNote: '', recordedBy: null, cost };
+}
+
+function sheet(lines: Record<string, WaitingCellProps[]>): WaitingSheetProps {
+    return {
+        key: 'ada 2026-W25',
+        personCode: 'ada',
+        personName: 'Ada Moor',
+        week: '2026-W25',
+        number: 25,
+        owed: 0,
+        entered: 0,
+        minutes: 0,
+        days: [],
+        findings: [],
+        answers: [],
+        standingInFor: [],
+        lines: Object.entries(lines).map(([projectCode, cells]) => ({
+            key: projectCode,
+            taskName: projectCode,
+            projectCode,
+            projectName: projectCode,
+            roleName: null,
+            billable: true,
+            decided: 0,
+            then: [],
+            cells,
+        })),
+    };
+}
+
+function project(code: string): EffectProps {
+    return { code, name: code, planned: 0, actual: 0, forecast: 0, actualCost: 0, budget: null, currency: 'EUR' };
+}
+
+describe('taking cells', () => {
+    it('takes what is not taken, and leaves out what all is', () => {
+        expect([...toggled(new Set([1]), [1, 2])]).toEqual([1, 2]);
+        expect([...toggled(new Set([1, 2, 3]), [1, 2])]).toEqual([3]);
+    });
+});
+
+describe('what would become of projects', () => {
+    const weir = sheet({ LENS: [cell(1, 60, 500), cell(2, 30, null)], WEIR: [cell(3, 90, 100)] });
+
+    it('adds up what is taken, by project', () => {
+        const outcomes = outcomesOf(weir, new Set([1, 2]), [project('LENS'), project('WEIR')]);
+
+        expect(outcomes.map(({ project: { code }, minutes, cents }) => [code, minutes, cents])).toEqual([['LENS', 90, 500]]);
+    });
+
+    it('names each project once', () => {
+        expect(projectsOf([weir, weir])).toEqual(['LENS', 'WEIR']);
+    });
+});
+
+describe('the address of a view', () => {
+    it('says only what is not usual', () => {
+        expect(deskAddress({ by: 'person', look: 'all', search: '' })).toBe('/review');
+        expect(deskAddress({ by: 'week', look: 'in order', search: 'weir gate', open: '2026-06-15', page: 2, sheets: 3 })).toBe(
+            '/review?by=week&look=in+order&search=weir+gate&open=2026-06-15&page=2&sheets=3',
+        );
+    });
+});

@@ -1,0 +1,49 @@
+import type { EffectProps, WaitingCellProps, WaitingLineProps, WaitingSheetProps } from '@/types/generated/props';
+
+export function cellsOf(lines: readonly WaitingLineProps[]): WaitingCellProps[] {
+    return lines.flatMap(({ cells }) => cells);
+}
+
+/** The cells with these ids taken, or left out where all of them are taken already. */
+export function toggled(taken: ReadonlySet<number>, ids: readonly number[]): Set<number> {
+    const after = new Set(taken);
+    const leaves = ids.every((id) => taken.has(id));
+    for (const id of ids) {
+        if (leaves) {
+            after.delete(id);
+        } else {
+            after.add(id);
+        }
+    }
+
+    return after;
+}
+
+export function minutesOf(cells: readonly WaitingCellProps[]): number {
+    return cells.reduce((sum, { minutes }) => sum + minutes, 0);
+}
+
+/** What a project would become if what is taken were approved. Costs that are not known, or not shown, add nothing. */
+export interface Outcome {
+    project: EffectProps;
+    minutes: number;
+    cents: number;
+}
+
+/** The projects that what is taken touches, as they stand and with what it would add. */
+export function outcomesOf(sheet: WaitingSheetProps, taken: ReadonlySet<number>, projects: readonly EffectProps[]): Outcome[] {
+    return projects.flatMap((project) => {
+        const cells = cellsOf(sheet.lines.filter(({ projectCode }) => projectCode === project.code)).filter(({ id }) =>
+            taken.has(id),
+        );
+
+        return cells.length === 0
+            ? []
+            : [{ project, minutes: minutesOf(cells), cents: cells.reduce((sum, { cost }) => sum + (cost ?? 0), 0) }];
+    });
+}
+
+/** The projects of sheets, each once. */
+export function projectsOf(sheets: readonly WaitingSheetProps[]): string[] {
+    return [...new Set(sheets.flatMap(({ lines }) => lines.map(({ projectCode }) => projectCode)))].sort();
+}

@@ -1,0 +1,68 @@
+import { shortDay } from '@/lib/days';
+import { text } from '@/lib/text';
+import type { FindingProps } from '@/types/generated/props';
+import { Remark } from '@/ui/Margin';
+import { FindingList } from './FindingList';
+import { isAbout, lettersOf } from './findings';
+import { ofKey } from './cells';
+import type { Grid } from './useGrid';
+import type { Remarks } from './useRemarks';
+
+interface SheetFindingsProps {
+    remarks: Remarks;
+    grid: Grid;
+    mayAnswer: boolean;
+    onLeave: () => void;
+}
+
+/** The place of a finding that is about a line or a day, with the way there. */
+function whereabouts(finding: FindingProps, grid: Grid) {
+    const row = finding.line === null ? grid.place.row : grid.rows.findIndex(({ key }) => key === finding.line);
+    const found = grid.rows[row];
+    const column = [...Array(grid.size.columns).keys()].find(
+        (index) => finding.date !== null && ofKey(grid.keyAt(Math.max(0, row), index) ?? '').date === finding.date,
+    );
+    if (found?.kind !== 'line' || (finding.line === null && finding.date === null)) {
+        return null;
+    }
+
+    return {
+        words: [finding.line === null ? null : found.line.taskName, finding.date === null ? null : shortDay(finding.date)]
+            .filter((part) => part !== null)
+            .join(', '),
+        go: () => {
+            grid.go({ row, column: column ?? grid.place.column });
+        },
+    };
+}
+
+/** What the house rules find: first about the cell that one is on, then elsewhere in the week. */
+export function SheetFindings({ remarks, grid, mayAnswer, onLeave }: SheetFindingsProps) {
+    const { findings } = remarks;
+    const at = grid.here === null ? null : ofKey(grid.here.key);
+    const here = findings.filter((finding) => isAbout(finding, at));
+    const elsewhere = findings.filter((finding) => !isAbout(finding, at));
+    const letters = lettersOf(findings);
+    const onAnswer = mayAnswer ? remarks.answer : undefined;
+
+    return (
+        <>
+            {here.length > 0 && (
+                <Remark title={text.findings.here}>
+                    <FindingList findings={here} letters={letters} onAnswer={onAnswer} onLeave={onLeave} />
+                </Remark>
+            )}
+            {elsewhere.length > 0 && (
+                <Remark title={text.findings.elsewhere}>
+                    <FindingList
+                        findings={elsewhere}
+                        letters={letters}
+                        onAnswer={onAnswer}
+                        whereabouts={(finding) => whereabouts(finding, grid)}
+                        onLeave={onLeave}
+                    />
+                </Remark>
+            )}
+        </>
+    );
+}

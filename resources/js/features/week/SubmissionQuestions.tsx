@@ -1,0 +1,87 @@
+import { text } from '@/lib/text';
+import type { QuestionProps, SubmissionProps } from '@/types/generated/props';
+
+interface SubmissionQuestionsProps {
+    summary: SubmissionProps;
+    answers: Record<number, string>;
+    isLacking: boolean;
+    onAnswer: (answers: Record<number, string>) => void;
+}
+
+/** The office's questions for the week. */
+export function SubmissionQuestions({ summary, answers, isLacking, onAnswer }: SubmissionQuestionsProps) {
+    if (summary.questions.length === 0) {
+        return null;
+    }
+
+    return (
+        <div className="mt-2">
+            <h3>{text.week.confirm.questions}</h3>
+            {summary.questions.map((question) => (
+                <Asked
+                    key={question.id}
+                    question={question}
+                    answer={answers[question.id] ?? question.answer}
+                    isLacking={isLacking}
+                    onAnswer={(answer) => {
+                        onAnswer({ ...answers, [question.id]: answer });
+                    }}
+                />
+            ))}
+        </div>
+    );
+}
+
+interface AskedProps {
+    question: QuestionProps;
+    answer: string;
+    isLacking: boolean;
+    onAnswer: (answer: string) => void;
+}
+
+function Asked({ question, answer, isLacking, onAnswer }: AskedProps) {
+    const lacks = isLacking && question.required && answer.trim() === '';
+    const wording = `${question.wording}${question.required ? '' : ` (${text.week.confirm.optional})`}`;
+    const choices =
+        question.kind === 'yes/no'
+            ? [
+                  ['yes', text.week.confirm.answerYes],
+                  ['no', text.week.confirm.answerNo],
+              ]
+            : question.choices.map((choice) => [choice, choice]);
+
+    return (
+        <label className="mt-1 flex flex-col gap-0.5">
+            <span>{wording}</span>
+            {question.kind === 'text' ? (
+                <textarea
+                    rows={1}
+                    maxLength={2000}
+                    value={answer}
+                    aria-invalid={lacks}
+                    className="field-sizing-content min-h-7 border-b border-edge bg-sheet px-2 py-0.5"
+                    onChange={(event) => {
+                        onAnswer(event.target.value);
+                    }}
+                />
+            ) : (
+                <select
+                    value={answer}
+                    aria-invalid={lacks}
+                    className="min-h-7 border-b border-edge bg-sheet"
+                    onChange={(event) => {
+                        onAnswer(event.target.value);
+                    }}
+                >
+                    <option value="">{text.week.confirm.choose}</option>
+                    {choices.map(([value, name]) => (
+                        <option key={value} value={value}>
+                            {name}
+                        </option>
+                    ))}
+                </select>
+            )}
+            {lacks && <span className="text-brick">{text.week.confirm.answerLacks}</span>}
+        </label>
+    );
+}

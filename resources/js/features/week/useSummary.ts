@@ -1,0 +1,45 @@
+import { read } from '@/lib/http';
+import type { SubmissionProps } from '@/types/generated/props';
+import { useEffect, useState } from 'react';
+
+/** A place of the sheet that is to go: a whole line, or one day of it. */
+export interface Going {
+    task: number;
+    role: number | null;
+    date: string | null;
+}
+
+/** The query of an address that names places. */
+function query(places: readonly Going[] | null): string {
+    return (places ?? [])
+        .flatMap(({ task, role, date }, index) => [
+            `places[${index}][task]=${task}`,
+            ...(role === null ? [] : [`places[${index}][role]=${role}`]),
+            ...(date === null ? [] : [`places[${index}][date]=${date}`]),
+        ])
+        .join('&');
+}
+
+/** What would go if it were submitted now; null while it is being asked, or where it could not be. */
+export function useSummary(address: string, places: readonly Going[] | null, isReady: boolean): SubmissionProps | null {
+    const asked = `${address}/submission?${query(places)}`;
+    const [found, find] = useState<{ asked: string; summary: SubmissionProps | null } | null>(null);
+
+    useEffect(() => {
+        if (!isReady) {
+            return;
+        }
+        let isLate = false;
+        void read<SubmissionProps>(asked).then((summary) => {
+            if (!isLate) {
+                find({ asked, summary });
+            }
+        });
+
+        return () => {
+            isLate = true;
+        };
+    }, [asked, isReady]);
+
+    return found?.asked === asked ? found.summary : null;
+}
