@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Features\Corrections\Controllers\CorrectionsController;
 use App\Features\HouseRules\Controllers\FindingsController;
 use App\Features\Preferences\Controllers\PreferencesController;
 use App\Features\Projects\Controllers\ProjectController;
@@ -49,6 +50,8 @@ Route::middleware('auth')->group(static function (): void {
         Route::get('/findings', [FindingsController::class, 'show'])->name('week.findings');
         Route::put('/findings', [FindingsController::class, 'update'])->name('week.findings.answer');
         Route::put('/spans', [FindingsController::class, 'span'])->name('week.spans');
+        Route::post('/corrections', [CorrectionsController::class, 'store'])->name('week.corrections');
+        Route::delete('/corrections/{correction}', [CorrectionsController::class, 'destroy'])->whereNumber('correction')->name('week.corrections.withdraw');
         Route::get('/submission', [SubmissionController::class, 'show'])->name('week.summary');
         Route::post('/submission', [SubmissionController::class, 'store'])->name('week.submit');
         Route::delete('/submission', [SubmissionController::class, 'destroy'])->name('week.take-back');
@@ -60,6 +63,7 @@ Route::middleware('auth')->group(static function (): void {
     Route::delete('/review/decisions/{decision}', [ReviewController::class, 'undo'])->whereNumber('decision')->name('review.undo');
     Route::post('/review/in-order', [ReviewController::class, 'approveInOrder'])->name('review.in-order');
     Route::post('/review/reopening', [ReviewController::class, 'reopen'])->name('review.reopen');
+    Route::post('/review/corrections', [CorrectionsController::class, 'decide'])->name('review.corrections');
     Route::put('/review/phrases', [PhrasesController::class, 'update'])->name('review.phrases.keep');
     Route::delete('/review/phrases', [PhrasesController::class, 'destroy'])->name('review.phrases.drop');
 

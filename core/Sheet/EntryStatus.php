@@ -139,6 +139,21 @@ final readonly class EntryStatus
     }
 
     /**
+     * A correction asked for: nothing changes until it is decided.
+     *
+     * @throws ActRefused
+     */
+    public function correctionProposed(Actor $actor): self
+    {
+        $this->mustBeSubmittableBy($actor);
+        if (! $this->state->isActual()) {
+            throw ActRefused::because($this->state === EntryState::Submitted ? Refusal::WaitsForApproval : Refusal::NotApproved);
+        }
+
+        return $this;
+    }
+
+    /**
      * A correction accepted: the state stays, whether the values are replaced (approved) or a difference is posted (settled).
      *
      * @throws ActRefused

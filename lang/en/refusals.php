@@ -77,6 +77,22 @@ return [
         'reversed' => 'The day must end later than it begins, by more than its breaks. Nothing was saved.',
     ],
 
+    'correction' => [
+        'no_reason' => 'Say why the hours should be others, so that your approver can decide. Nothing was proposed.',
+        'no_entry' => 'There is nothing to correct on :day; record new time instead. Nothing was proposed.',
+        'no_change' => 'On :day it is :hours already. Nothing was proposed.',
+        'full_day' => ':day would hold more than 24 hours. Nothing was proposed.',
+        'no_word' => 'Say in a word why you decline, so that it can be understood. Nothing was decided.',
+        'gone' => 'There is no such correction any more. Reload to see how it stands.',
+        'decided' => 'This correction has been decided or withdrawn already. Reload to see how it stands.',
+        'moved_on' => 'The time has been corrected otherwise since this was proposed. Decline it, or ask for it anew.',
+        'proposed' => '{1} The correction waits for your approver. Until then the approved hours stand.|[2,*] :count corrections wait for your approver. Until then the approved hours stand.',
+        'accepted_at_once' => '{1} Corrected; the trail keeps what it was.|[2,*] :count cells corrected; the trail keeps what they were.',
+        'withdrawn' => 'The correction is withdrawn. The approved hours stand.',
+        'accepted' => '{0} This was accepted already.|{1} One correction accepted; the trail keeps what it was.|[2,*] :count corrections accepted; the trail keeps what it was.',
+        'declined' => '{0} This was declined already.|{1} One correction declined; nothing was changed.|[2,*] :count corrections declined; nothing was changed.',
+    ],
+
     'submission' => [
         'blocked' => 'Nothing was submitted. :what :cure:more',
         'asked' => 'Nothing was submitted; it needs a word from you. :what :cure:more',

@@ -19,7 +19,7 @@ final readonly class Desk
 
     public const SHEETS_AT_ONCE = 5;
 
-    public function __construct(private Waiting $waiting, private DeskSheets $sheets, private Decisions $decisions, private Phrases $phrases)
+    public function __construct(private Waiting $waiting, private DeskSheets $sheets, private WaitingCorrections $corrections, private Decisions $decisions, private Phrases $phrases)
     {
     }
 
@@ -56,6 +56,7 @@ final readonly class Desk
             $open === null ? 0 : $this->sheets->count($person, $today, $all->of($open)),
             max(1, $sheetPage),
             self::SHEETS_AT_ONCE,
+            $this->corrections->of($person, $today),
             $this->decisions->of($person, $today),
             SelfApproved::sheets($person, $today),
             $this->phrases->of($person),

@@ -10,6 +10,7 @@ use App\Features\Review\Props\EffectProps;
 use App\Models\Organisation;
 use App\Models\Person;
 use App\Models\Project;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Facades\Gate;
 use Moss\Core\Calendar\Day;
 
@@ -27,7 +28,9 @@ final readonly class Effect
     public function of(Person $approver, Day $today, array $codes): array
     {
         $projects = Project::query()->whereIn('code', $codes)
-            ->whereIn('id', $this->waiting->for($approver, $today)->join('tasks', 'tasks.id', 'entries.task_id')->select('tasks.project_id'))
+            ->where(fn (Builder $waits) => $waits
+                ->whereIn('id', $this->waiting->for($approver, $today)->join('tasks', 'tasks.id', 'entries.task_id')->select('tasks.project_id'))
+                ->orWhereIn('id', $this->waiting->corrections($approver, $today)->join('tasks', 'tasks.id', 'corrections.task_id')->select('tasks.project_id')))
             ->orderBy('code')->get();
         if ($projects->isEmpty()) {
             return [];

@@ -11,7 +11,7 @@ use Illuminate\Support\Facades\DB;
 use Moss\Core\Calendar\Day;
 
 /**
- * Submitted entries whose turn it is at a person: their own turn, that of somebody they stand in for, or the office's.
+ * Submitted entries and proposed corrections whose turn it is at a person: their own turn, that of somebody they stand in for, or the office's.
  * Never their own time.
  */
 final class Waiting
@@ -19,19 +19,34 @@ final class Waiting
     /** The entries, on which a caller may select and group. */
     public function for(Person $person, Day $today): Builder
     {
-        return DB::table('entries')
-            ->where('entries.state', 'submitted')
-            ->where('entries.person_id', '<>', $person->id)
-            ->where(fn (Builder $turn) => $turn
-                ->where('entries.approver_id', $person->id)
-                ->orWhereIn('entries.approver_id', $this->everything($person, $today))
-                ->orWhereExists($this->onProject($person, $today))
-                ->when($person->isOffice(), static fn (Builder $office) => $office->orWhereNull('entries.approver_id')));
+        return $this->inTurn(DB::table('entries')->where('entries.state', 'submitted'), 'entries', $person, $today);
     }
 
+    /** The corrections that wait for the person likewise. */
+    public function corrections(Person $person, Day $today): Builder
+    {
+        return $this->inTurn(DB::table('corrections')->where('corrections.state', 'waiting'), 'corrections', $person, $today);
+    }
+
+    private function inTurn(Builder $waiting, string $table, Person $person, Day $today): Builder
+    {
+        return $waiting
+            ->where($table.'.person_id', '<>', $person->id)
+            ->where(fn (Builder $turn) => $turn
+                ->where($table.'.approver_id', $person->id)
+                ->orWhereIn($table.'.approver_id', $this->everything($person, $today))
+                ->orWhereExists($this->onProject($table, $person, $today))
+                ->when($person->isOffice(), static fn (Builder $office) => $office->orWhereNull($table.'.approver_id')));
+    }
+
+    /** How many entries and corrections, in one query. */
     public function countFor(Person $person, Day $today): int
     {
-        return $this->for($person, $today)->count();
+        $counts = Record::all(DB::query()
+            ->selectSub($this->for($person, $today)->selectRaw('count(*)'), 'entries')
+            ->selectSub($this->corrections($person, $today)->selectRaw('count(*)'), 'corrections'))[0];
+
+        return $counts->int('entries') + $counts->int('corrections');
     }
 
     /** @return list<Turn> in whose places a person decides on a day */
@@ -58,12 +73,12 @@ final class Waiting
     }
 
     /** Whether a person stands in for the approver of an entry on its project. */
-    private function onProject(Person $person, Day $today): Builder
+    private function onProject(string $table, Person $person, Day $today): Builder
     {
         return $this->standIns($person, $today)
             ->join('stand_in_projects', 'stand_in_projects.stand_in_id', 'stand_ins.id')
             ->join('tasks AS stood_in', 'stood_in.project_id', 'stand_in_projects.project_id')
-            ->whereColumn('stand_ins.person_id', 'entries.approver_id')
-            ->whereColumn('stood_in.id', 'entries.task_id');
+            ->whereColumn('stand_ins.person_id', $table.'.approver_id')
+            ->whereColumn('stood_in.id', $table.'.task_id');
     }
 }

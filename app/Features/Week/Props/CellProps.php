@@ -18,6 +18,7 @@ final readonly class CellProps
      * @param  string|null  $waitsFor  who has to act next on submitted time
      * @param  int  $decided  how many steps of its route have approved it
      * @param  list<string>  $then  who has to act after that
+     * @param  string|null  $declined  the word with which the latest correction was declined
      * @param  list<AdjustmentProps>  $adjustments  differences posted here that correct settled time of another day
      */
     public function __construct(
@@ -35,6 +36,8 @@ final readonly class CellProps
         public ?string $waitsFor,
         public int $decided,
         public array $then,
+        public ?CorrectionProps $correction,
+        public ?string $declined,
         public array $adjustments,
     ) {
     }

@@ -7,6 +7,7 @@ namespace App\Features\Week\Queries;
 use App\Features\Review\Queries\RouteNames;
 use App\Features\Week\Props\AdjustmentProps;
 use App\Features\Week\Props\CellProps;
+use App\Features\Week\Props\CorrectionProps;
 use App\Models\Entry;
 use App\Models\Person;
 use App\Support\Database\Record;
@@ -55,6 +56,8 @@ final class CellView
             $state === EntryState::Submitted ? $inked->stringOrNull('approver') ?? Words::refusal('the_office') : null,
             $state === EntryState::Submitted ? $inked->int('approvals') : 0,
             $state === EntryState::Submitted ? RouteNames::after($inked->with($task->only('approval', 'project_manager_id', 'project_manager')), $route, $inked->int('approvals') + 1) : [],
+            self::correction($inked),
+            $inked->stringOrNull('declined'),
             $adjustments,
         );
     }
@@ -72,14 +75,21 @@ final class CellView
         return new CellProps(
             $date, $entry->minutes, $entry->version, $entry->state, $billable, $entry->note, $entry->client_note,
             self::proposedClientNote($task, $entry->note, $entry->client_note, $billable && $entry->state->isOpen()),
-            $recordedBy, $at, $entry->return_word, null, 0, [], [],
+            $recordedBy, $at, $entry->return_word, null, 0, [], null, null, [],
         );
+    }
+
+    private static function correction(Record $inked): ?CorrectionProps
+    {
+        $id = $inked->intOrNull('correction');
+
+        return $id === null ? null : new CorrectionProps($id, $inked->int('corrected'), $inked->string('reason'), $inked->stringOrNull('corrector') ?? Words::refusal('the_office'));
     }
 
     /** @param  list<AdjustmentProps>  $adjustments */
     public static function empty(string $date, bool $billable, array $adjustments = []): CellProps
     {
-        return new CellProps($date, null, null, null, $billable, '', '', null, null, null, null, null, 0, [], $adjustments);
+        return new CellProps($date, null, null, null, $billable, '', '', null, null, null, null, null, 0, [], null, null, $adjustments);
     }
 
     /** @param  bool  $isWanted  it is billed, and can still be written */

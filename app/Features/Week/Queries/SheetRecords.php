@@ -70,15 +70,26 @@ final readonly class SheetRecords
             ->leftJoin('people AS approvers', 'approvers.id', 'entries.approver_id')
             ->leftJoin('people AS recorders', 'recorders.id', 'entries.recorded_by_id')
             ->leftJoin('people AS line_managers', static fn (JoinClause $join): JoinClause => $join->where('line_managers.id', $owner->manager_id))
+            ->leftJoin('corrections', static fn (JoinClause $join): JoinClause => $join->on('corrections.entry_id', 'entries.id')->where('corrections.state', 'waiting'))
+            ->leftJoin('people AS correctors', 'correctors.id', 'corrections.approver_id')
             ->where('entries.person_id', $owner->id)
             ->whereBetween('entries.date', [$week->monday()->toString(), $week->sunday()->toString()])
             ->select('entries.task_id', 'entries.role_id', 'roles.code AS role', 'roles.name AS role_name', 'entries.date', 'entries.minutes')
+            ->addSelect('corrections.id AS correction', 'corrections.minutes AS corrected', 'corrections.reason', 'correctors.name AS corrector')
+            ->selectSub(self::declined(), 'declined')
             ->addSelect('entries.version', 'entries.state', 'entries.note', 'entries.client_note', 'entries.billable', 'entries.return_word', 'entries.person_id', 'entries.approvals')
             ->addSelect('line_managers.id AS line_manager_id', 'line_managers.name AS line_manager')
             ->addSelect('entries.corrects', 'approvers.name AS approver', 'recorders.name AS recorder', 'entries.recorded_by_id')
             ->selectSub($recordedAt, 'recorded_at');
 
         return Record::all($query);
+    }
+
+    /** The word with which the latest correction of an entry was declined, if it was. */
+    private static function declined(): Builder
+    {
+        return DB::table('corrections AS latest')->selectRaw("CASE latest.state WHEN 'declined' THEN latest.word END")
+            ->whereColumn('latest.entry_id', 'entries.id')->orderByDesc('latest.id')->limit(1);
     }
 
     /** @return list<Record> */

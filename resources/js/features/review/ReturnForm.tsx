@@ -3,7 +3,10 @@ import { router } from '@inertiajs/react';
 import { useEffect, useRef, useState } from 'react';
 
 interface ReturnFormProps {
+    /** How much is returned; empty where it goes without saying. */
     hours: string;
+    label?: string;
+    act?: string;
     phrases: readonly string[];
     going: boolean;
     onReturn: (word: string) => void;
@@ -13,7 +16,7 @@ interface ReturnFormProps {
 const kept = { preserveScroll: true, preserveState: true } as const;
 
 /** Asks for the word with which time is returned; phrases that were kept stand in pencil. */
-export function ReturnForm({ hours, phrases, going, onReturn, onCancel }: ReturnFormProps) {
+export function ReturnForm({ hours, label, act, phrases, going, onReturn, onCancel }: ReturnFormProps) {
     const field = useRef<HTMLTextAreaElement>(null);
     const [word, setWord] = useState('');
     const [isMissing, setIsMissing] = useState(false);
@@ -45,7 +48,7 @@ export function ReturnForm({ hours, phrases, going, onReturn, onCancel }: Return
             }}
         >
             <label className="flex flex-col gap-1">
-                {text.reviewPage.word}
+                {label ?? text.reviewPage.word}
                 <textarea
                     ref={field}
                     rows={2}
@@ -97,7 +100,7 @@ export function ReturnForm({ hours, phrases, going, onReturn, onCancel }: Return
             )}
             <div className="mt-2 flex flex-wrap gap-2">
                 <button type="submit" disabled={going} className="act act-main">
-                    {text.reviewPage.sendBack} {hours}
+                    {act ?? text.reviewPage.sendBack} {hours}
                 </button>
                 <button type="button" className="act" onClick={onCancel}>
                     {text.reviewPage.cancel}

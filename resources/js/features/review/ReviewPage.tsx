@@ -4,6 +4,7 @@ import { text } from '@/lib/text';
 import type { ReviewProps } from '@/types/generated/props';
 import { Shell } from '@/ui/Shell';
 import { Head } from '@inertiajs/react';
+import { CorrectionList } from './CorrectionList';
 import { DeskFilters } from './DeskFilters';
 import { DeskMargin } from './DeskMargin';
 import { DeskSheets } from './DeskSheets';
@@ -16,17 +17,20 @@ export function ReviewPage({ review }: { review: ReviewProps }) {
     const format = useHoursFormat();
     const desk = useDesk(review);
     const { sum } = review;
-    const nothingAtAll = sum.entries === 0 && review.search === '' && review.look === 'all';
+    const nothingAtAll = sum.entries === 0 && review.corrections.length === 0 && review.search === '' && review.look === 'all';
 
     return (
         <Shell skipTo="#sheets">
             <Head title={text.review} />
             <h1>
                 {sum.entries === 0
-                    ? text.reviewPage.nothing
+                    ? review.corrections.length > 0
+                        ? text.reviewPage.onlyCorrections
+                        : text.reviewPage.nothing
                     : text.reviewPage.title(sum.entries, hoursInWords(sum.minutes, format), sum.looks)}
             </h1>
             {nothingAtAll ? <p className="mt-2 max-w-prose">{text.reviewPage.nothingNext}</p> : <DeskFilters review={review} />}
+            <CorrectionList review={review} format={format} />
             {sum.entries > sum.looks && <InOrderBar review={review} format={format} />}
             <div className="mt-3 grid grid-cols-[minmax(0,1fr)] gap-x-5 gap-y-4 lg:grid-cols-[12.5rem_minmax(0,1fr)_14.5rem]">
                 <GroupList review={review} format={format} />

@@ -7,6 +7,7 @@ import type { Cell } from './cells';
 import { isOpen } from './cells';
 import { CellTrail } from './CellTrail';
 import { CellTrouble } from './CellTrouble';
+import { CorrectionRemark } from './CorrectionRemark';
 import type { Command } from './gridKeys';
 import { NotesForm } from './NotesForm';
 import { RecordedBy } from './RecordedBy';
@@ -89,6 +90,7 @@ export function CellDetail(props: CellDetailProps) {
                     {adjustment.note}
                 </p>
             ))}
+            <CorrectionRemark sheet={sheet} cell={saved} format={format} />
             <RecordedBy cell={saved} />
             {saved.minutes !== null && (
                 <NotesForm

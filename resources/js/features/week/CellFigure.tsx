@@ -9,15 +9,23 @@ interface CellFigureProps {
     /** What is pencilled here; over ink only while the quick line is read. */
     proposal: ProposalProps | undefined;
     shown: string;
+    /** Other hours that are to be asked for, as typed. */
+    corrected: string | undefined;
     /** Letters under which the margin speaks of it. */
     marks: string;
     format: HoursFormat;
 }
 
+/** The hours that are asked for in the place of those that stand, sent already or about to be; null where none are. */
+export function correctedTo({ saved }: Cell, typed: string | undefined, format: HoursFormat): string | null {
+    return typed ?? (saved.correction === null ? null : printHours(saved.correction.minutes, format));
+}
+
 /** The figure of a cell: in ink underlined as it stands, in pencil slanted; a tick in the corner where a note hangs on it. */
-export function CellFigure({ cell, proposal, shown, marks, format }: CellFigureProps) {
+export function CellFigure({ cell, proposal, shown, corrected, marks, format }: CellFigureProps) {
     const { saved, typed } = cell;
     const hasNote = saved.note !== '' || saved.clientNote !== '';
+    const instead = correctedTo(cell, corrected, format);
     const pencilled = proposal === undefined ? '' : printHours(proposal.minutes, format);
 
     return (
@@ -45,11 +53,13 @@ export function CellFigure({ cell, proposal, shown, marks, format }: CellFigureP
                 className={clsx(
                     typed?.status === 'saving' && 'text-faded',
                     typed !== null && typed.status !== 'saving' && 'text-brick',
-                    typed === null && saved.state !== null && `stroke-${saved.state}`,
+                    typed === null && saved.state !== null && instead === null && `stroke-${saved.state}`,
+                    instead !== null && 'text-faded line-through',
                 )}
             >
                 {shown}
             </span>
+            {instead !== null && <span className="pencilled ms-1.5">{instead === '' ? '0' : instead}</span>}
         </span>
     );
 }

@@ -3,8 +3,8 @@ import { text } from '@/lib/text';
 import type { DayProps, HoursFormat, LineProps, ProposalProps } from '@/types/generated/props';
 import clsx from 'clsx';
 import { memo, type KeyboardEvent } from 'react';
-import { cellKey, isOpen, minutesOf, shownIn, type Cell } from './cells';
-import { CellFigure } from './CellFigure';
+import { cellKey, isCorrectable, isOpen, minutesOf, shownIn, type Cell } from './cells';
+import { CellFigure, correctedTo } from './CellFigure';
 import { CellInput } from './CellInput';
 import { CellSteppers } from './CellSteppers';
 
@@ -17,6 +17,9 @@ interface EntryCellProps {
     dayName: string;
     format: HoursFormat;
     mayRecord: boolean;
+    maySubmit: boolean;
+    /** Other hours that are to be asked for here, as typed. */
+    corrected: string | undefined;
     row: number;
     column: number;
     isHere: boolean;
@@ -39,6 +42,9 @@ function nameOf(props: EntryCellProps): string {
     const parts = [
         shown !== '' ? shown : (pencilled ?? text.week.empty),
         cell.saved.state === null ? null : text.state[cell.saved.state],
+        correctedTo(cell, props.corrected, format) === null
+            ? null
+            : text.week.correction.cell(correctedTo(cell, props.corrected, format) ?? ''),
         cell.saved.note === '' && cell.saved.clientNote === '' ? null : text.week.withNote,
         props.marks === '' ? null : text.findings.marked,
     ];
@@ -54,9 +60,18 @@ function lineName({ taskName, roleName }: LineProps): string {
 export const EntryCell = memo(function EntryCell(props: EntryCellProps) {
     const { cell, proposal, line, day, dayName, format, mayRecord, row, column, isHere, typed } = props;
     const shown = shownIn(cell, format);
-    const mayType = mayRecord && isOpen(line, cell);
+    const mayType = (mayRecord && isOpen(line, cell)) || (props.maySubmit && isCorrectable(cell));
     const isTrouble = cell.typed !== null && cell.typed.status !== 'saving';
-    const figure = <CellFigure cell={cell} proposal={proposal} shown={shown} marks={props.marks} format={format} />;
+    const figure = (
+        <CellFigure
+            cell={cell}
+            proposal={proposal}
+            shown={shown}
+            corrected={props.corrected}
+            marks={props.marks}
+            format={format}
+        />
+    );
 
     return (
         <td
@@ -83,7 +98,7 @@ export const EntryCell = memo(function EntryCell(props: EntryCellProps) {
                     isWhole={props.hasSteppers}
                     onFinish={props.onFinish}
                 />
-            ) : props.hasSteppers && mayType ? (
+            ) : props.hasSteppers && mayType && !isCorrectable(cell) ? (
                 <CellSteppers
                     minutes={minutesOf(cell)}
                     step={props.step}

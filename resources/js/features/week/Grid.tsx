@@ -29,6 +29,9 @@ interface GridProps {
     /** Letters of findings, where they stand. */
     marks: Marks;
     typing: Typing | null;
+    /** Other hours that are to be asked for, by cell. */
+    corrected: Readonly<Record<string, string>>;
+    onCorrect: (cell: string, hours: string) => void;
     onType: (typing: Typing | null) => void;
     onCommand: (command: Command) => void;
     onSay: (words: string) => void;
@@ -101,6 +104,8 @@ export function Grid(props: GridProps) {
                                 here={place.row === index ? place.column : null}
                                 selectedFrom={isSelected(index) ? block.left : null}
                                 selectedTo={isSelected(index) ? block.right : null}
+                                corrected={props.corrected}
+                                maySubmit={sheet.maySubmit}
                                 typed={typing?.row === index ? typing : null}
                                 onFinish={finish}
                                 onStep={step}

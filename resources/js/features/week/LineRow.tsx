@@ -26,6 +26,9 @@ interface LineRowProps {
     projectTotal: number;
     format: HoursFormat;
     mayRecord: boolean;
+    maySubmit: boolean;
+    /** Other hours that are to be asked for, by cell. */
+    corrected: Readonly<Record<string, string>>;
     step: number;
     /** The day that has steppers; null where there is none. */
     stepped: number | null;
@@ -64,6 +67,8 @@ export const LineRow = memo(function LineRow(props: LineRowProps) {
                                 dayName={dayNames[column] ?? ''}
                                 format={format}
                                 mayRecord={props.mayRecord}
+                                maySubmit={props.maySubmit}
+                                corrected={props.corrected[key]}
                                 row={index}
                                 column={column}
                                 isHere={here === column}

@@ -10,6 +10,7 @@ import { previewOf, wantedBy } from './quickLine';
 import { QuickLine } from './QuickLine';
 import { SheetFoot } from './SheetFoot';
 import { SheetMargin } from './SheetMargin';
+import { useCorrections } from './useCorrections';
 import { useCommands, type Panel } from './useCommands';
 import { useGrid } from './useGrid';
 import type { Typing } from './useGridEvents';
@@ -38,6 +39,7 @@ export function Sheet({ sheet, title, format, onTotals }: SheetProps) {
     const marks = useMemo(() => marksOf(remarks.findings), [remarks.findings]);
     const quick = useQuickLine(sheet.address);
     const [panel, open] = useState<Panel>('cell');
+    const corrections = useCorrections(sheet);
     const [typing, setTyping] = useState<Typing | null>(null);
     const [said, say] = useState('');
     const [showsTrail, showTrail] = useState(false);
@@ -52,6 +54,7 @@ export function Sheet({ sheet, title, format, onTotals }: SheetProps) {
         state,
         grid,
         acts,
+        correct: corrections.want,
         open,
         say,
         type: (first) => {
@@ -117,6 +120,8 @@ export function Sheet({ sheet, title, format, onTotals }: SheetProps) {
                         preview={preview}
                         marks={marks}
                         typing={typing}
+                        corrected={corrections.wanted}
+                        onCorrect={corrections.want}
                         onType={setTyping}
                         onCommand={command}
                         onSay={say}
@@ -144,6 +149,7 @@ export function Sheet({ sheet, title, format, onTotals }: SheetProps) {
                 acts={acts}
                 format={format}
                 remarks={remarks}
+                corrections={corrections}
                 panel={panel}
                 unsaved={unsavedCount(state.cells)}
                 showsTrail={showsTrail}

@@ -3,6 +3,7 @@ import type { HoursFormat, WeekProps } from '@/types/generated/props';
 import { Margin } from '@/ui/Margin';
 import { CellDetail } from './CellDetail';
 import { isSaving } from './cells';
+import { CorrectionForm } from './CorrectionForm';
 import { clientNotesPencilled } from './clientNotes';
 import { partsOf } from './going';
 import type { Command } from './gridKeys';
@@ -17,6 +18,7 @@ import { SpanForm } from './SpanForm';
 import { SubmitPanel } from './SubmitPanel';
 import { UnsavedList } from './UnsavedList';
 import type { Panel } from './useCommands';
+import type { Corrections } from './useCorrections';
 import type { Grid } from './useGrid';
 import type { Remarks } from './useRemarks';
 import type { SheetActs } from './useSheet';
@@ -28,6 +30,7 @@ interface SheetMarginProps {
     acts: SheetActs;
     format: HoursFormat;
     remarks: Remarks;
+    corrections: Corrections;
     panel: Panel;
     unsaved: number;
     showsTrail: boolean;
@@ -92,7 +95,14 @@ function Asked(props: SheetMarginProps) {
         );
     }
 
-    return <Beside {...props} />;
+    return (
+        <>
+            {Object.keys(props.corrections.wanted).length > 0 && (
+                <CorrectionForm corrections={props.corrections} lines={state.lines} cells={state.cells} format={format} />
+            )}
+            <Beside {...props} />
+        </>
+    );
 }
 
 function Beside(props: SheetMarginProps) {

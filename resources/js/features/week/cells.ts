@@ -68,6 +68,11 @@ export function isOpen(line: LineProps, { saved }: Cell): boolean {
     return line.closedBecause === null && (saved.state === null || saved.state === 'draft' || saved.state === 'returned');
 }
 
+/** Whether other hours can be asked for here: on time that is approved or settled. */
+export function isCorrectable({ saved }: Cell): boolean {
+    return saved.state === 'approved' || saved.state === 'settled';
+}
+
 /** Everything that a cell holds or is about to, as it would be wanted again. Minutes are exact, whatever is shown. */
 function heldBy({ saved, typed }: Cell): Required<Wanted> {
     const onItsWay = typed?.status === 'saving' || typed?.status === 'kept' ? typed.wanted : {};

@@ -19,6 +19,8 @@ export function cell(date: string, given: Partial<CellProps> = {}): CellProps {
         waitsFor: null,
         decided: 0,
         then: [],
+        correction: null,
+        declined: null,
         adjustments: [],
         ...given,
     };

@@ -1,11 +1,12 @@
 import { text } from '@/lib/text';
 import { useStable } from '@/lib/useStable';
 import type { WeekProps } from '@/types/generated/props';
+import { isCorrectable } from './cells';
 import { ditto, filledDown, filledRight, type Filled } from './block';
-import { isOpen } from './cells';
 import type { Command, Scope } from './gridKeys';
 import { foldedWith, moved, rowsOf } from './rows';
 import type { Grid } from './useGrid';
+import { mayTypeIn } from './useGridEvents';
 import type { SheetActs } from './useSheet';
 import type { SheetState } from './sheetState';
 
@@ -16,6 +17,8 @@ interface Hands {
     state: SheetState;
     grid: Grid;
     acts: SheetActs;
+    /** Asks for other hours in the place of approved or settled ones. */
+    correct: (cell: string, hours: string) => void;
     open: (panel: Panel) => void;
     type: (first: string | null) => void;
     say: (words: string) => void;
@@ -57,10 +60,10 @@ type Does = { [Kind in Command['kind']]: (command: Extract<Command, { kind: Kind
 const readOnly = new Set<Command['kind']>(['move', 'select all', 'step', 'fold', 'trail', 'cancel']);
 
 /** Does what a key or a button asks of the grid. */
-export function useCommands({ sheet, state, grid, acts, open, type, say, write }: Hands): (command: Command) => void {
+export function useCommands({ sheet, state, grid, acts, correct, open, type, say, write }: Hands): (command: Command) => void {
     const { here, place, block, size } = grid;
     const line = here?.row.line;
-    const mayType = here !== null && isOpen(here.row.line, here.cell);
+    const mayType = here !== null && mayTypeIn(sheet, here.row.line, here.cell);
     const put = (filled: Filled[]) => {
         const wanted = grid.wantedBy(filled);
         if (wanted.size === 0) {
@@ -123,7 +126,12 @@ export function useCommands({ sheet, state, grid, acts, open, type, say, write }
             acts.ink(keys);
         },
         clear: () => {
-            acts.clear(grid.keysIn(block));
+            const keys = grid.keysIn(block);
+            const fixed = keys.filter((key) => state.cells[key] !== undefined && isCorrectable(state.cells[key]));
+            for (const key of sheet.maySubmit ? fixed : []) {
+                correct(key, '');
+            }
+            acts.clear(keys.filter((key) => !fixed.includes(key)));
         },
         undo: () => {
             if (!acts.undo()) {

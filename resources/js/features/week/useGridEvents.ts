@@ -1,7 +1,7 @@
 import { useStable } from '@/lib/useStable';
-import type { WeekProps } from '@/types/generated/props';
+import type { LineProps, WeekProps } from '@/types/generated/props';
 import type { FocusEvent, KeyboardEvent } from 'react';
-import { isOpen } from './cells';
+import { isCorrectable, isOpen, type Cell } from './cells';
 import { commandFor, type Command } from './gridKeys';
 import { afterTyping, type Place } from './gridMoves';
 import { cellAround, isOfCell, placeOf } from './gridPlaces';
@@ -23,6 +23,8 @@ export interface GridParts {
     grid: Grid;
     acts: SheetActs;
     typing: Typing | null;
+    /** What is typed over approved or settled time, which is asked for rather than saved. */
+    onCorrect: (cell: string, hours: string) => void;
     onType: (typing: Typing | null) => void;
     onCommand: (command: Command) => void;
     onSay: (words: string) => void;
@@ -30,13 +32,18 @@ export interface GridParts {
 
 type FinishingKey = Pick<KeyboardEvent, 'key' | 'shiftKey' | 'ctrlKey' | 'metaKey'>;
 
+/** Whether something may be typed here: to be saved where the time is open, to be asked for where it is approved or settled. */
+export function mayTypeIn(sheet: WeekProps, line: LineProps, cell: Cell): boolean {
+    return (sheet.mayRecord && isOpen(line, cell)) || (sheet.maySubmit && isCorrectable(cell));
+}
+
 /** Keys, mouse, fingers and the clipboard on the grid, and what becomes of what is typed in it. */
 export function useGridEvents(parts: GridParts) {
     const { sheet, state, grid, acts, typing, onType, onCommand } = parts;
     const mayType = ({ row, column }: Place) => {
         const [line, cell] = [grid.rows[row], state.cells[grid.keyAt(row, column) ?? '']];
 
-        return sheet.mayRecord && line?.kind === 'line' && cell !== undefined && isOpen(line.line, cell);
+        return line?.kind === 'line' && cell !== undefined && mayTypeIn(sheet, line.line, cell);
     };
 
     return {
@@ -47,6 +54,14 @@ export function useGridEvents(parts: GridParts) {
             onType(null);
             const cell = grid.keyAt(typing.row, typing.column) ?? '';
             const before = state.cells[cell]?.typed ?? null;
+            if (state.cells[cell] !== undefined && isCorrectable(state.cells[cell])) {
+                if (typed !== null && typed.trim() !== grid.valueAt(typing.row, typing.column)) {
+                    parts.onCorrect(cell, typed.trim());
+                }
+                grid.go(key === null ? typing : (afterTyping(key, typing, grid.size) ?? typing));
+
+                return;
+            }
             const isTrouble = before !== null && before.status !== 'saving';
             // Opening and closing a cell without typing changes nothing; a value that was not saved is tried again.
             if (typed !== null && (typed.trim() !== grid.valueAt(typing.row, typing.column) || isTrouble)) {

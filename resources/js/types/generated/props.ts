@@ -193,6 +193,7 @@ export interface ReviewProps {
     sheetCount: number;
     sheetPage: number;
     sheetsAtOnce: number;
+    corrections: WaitingCorrectionProps[];
     decisions: DecisionProps[];
     selfApproved: SelfApprovedProps[];
     phrases: string[];
@@ -224,6 +225,22 @@ export interface WaitingCellProps {
     clientNote: string;
     recordedBy: string | null;
     cost: number | null;
+}
+
+export interface WaitingCorrectionProps {
+    id: number;
+    personName: string;
+    taskName: string;
+    projectCode: string;
+    projectName: string;
+    roleName: string | null;
+    date: string;
+    before: number;
+    after: number;
+    reason: string;
+    isSettled: boolean;
+    cost: number | null;
+    insteadOf: string | null;
 }
 
 export interface WaitingLineProps {
@@ -361,7 +378,16 @@ export interface CellProps {
     waitsFor: string | null;
     decided: number;
     then: string[];
+    correction: CorrectionProps | null;
+    declined: string | null;
     adjustments: AdjustmentProps[];
+}
+
+export interface CorrectionProps {
+    id: number;
+    minutes: number;
+    reason: string;
+    waitsFor: string;
 }
 
 export interface DayProps {

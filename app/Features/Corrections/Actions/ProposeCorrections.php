@@ -1,0 +1,162 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Features\Corrections\Actions;
+
+use App\Features\Corrections\Queries\CorrectableEntries;
+use App\Features\Review\Queries\EntryRoute;
+use App\Features\Week\Queries\LineKey;
+use App\Models\Correction;
+use App\Models\CorrectionState;
+use App\Models\Organisation;
+use App\Models\Person;
+use App\Support\Clock\Today;
+use App\Support\Database\Record;
+use App\Support\Trail\Trail;
+use App\Support\Trail\TrailLine;
+use App\Support\Trail\TrailSubject;
+use App\Support\Words;
+use Illuminate\Support\Facades\DB;
+use Moss\Core\Sheet\Actor;
+use Moss\Core\Sheet\ActRefused;
+use Moss\Core\Sheet\EntryState;
+use Moss\Core\Sheet\EntryStatus;
+use Moss\Core\Time\HoursText;
+use Moss\Core\Time\HoursTextRefused;
+use Moss\Core\Time\Minutes;
+
+/**
+ * Proposes other hours in the place of approved or settled ones, for one reason: all of it, or nothing; twice is the
+ * same as once. Whoever has the last word on the route decides; where nobody has to, it is accepted at once.
+ */
+final readonly class ProposeCorrections
+{
+    private const WHOLE_DAY = 1440;
+
+    public function __construct(private AcceptCorrection $accept, private Trail $trail, private Today $today)
+    {
+    }
+
+    /**
+     * @param  non-empty-list<Wish>  $wishes
+     *
+     * @throws CorrectionRefused
+     */
+    public function handle(Person $actor, Person $owner, array $wishes, string $reason): Proposed
+    {
+        if (trim($reason) === '') {
+            throw CorrectionRefused::because('no_reason');
+        }
+        try {
+            return DB::transaction(fn (): Proposed => $this->propose($actor, $owner, $wishes, trim($reason)));
+        } catch (HoursTextRefused $refused) {
+            throw CorrectionRefused::saying(Words::hoursRefused($refused));
+        } catch (ActRefused $refused) {
+            throw CorrectionRefused::saying(Words::actRefused($refused->refusal));
+        }
+    }
+
+    /** @param  non-empty-list<Wish>  $wishes */
+    private function propose(Person $actor, Person $owner, array $wishes, string $reason): Proposed
+    {
+        $default = Organisation::query()->sole()->approval;
+        $entries = $this->entries($owner, $wishes);
+        $waiting = 0;
+        $accepted = 0;
+        foreach ($this->changes($actor, $owner, $wishes, $entries, $reason) as [$entry, $minutes]) {
+            $steps = EntryRoute::of($entry, $default)->steps();
+            $last = end($steps);
+            $correction = $this->write($actor, $entry, $minutes, $reason, $last === false ? null : $last->approver);
+            if ($last === false) {
+                $this->accept->handle($correction, $entry, null, null, '');
+                $accepted++;
+            } else {
+                $waiting++;
+            }
+        }
+
+        return new Proposed($waiting, $accepted);
+    }
+
+    /**
+     * @param  non-empty-list<Wish>  $wishes
+     * @param  array<string, Record>  $entries  by cell
+     * @return list<array{Record, Minutes}> those that change something
+     */
+    private function changes(Person $actor, Person $owner, array $wishes, array $entries, string $reason): array
+    {
+        $changes = [];
+        $growth = [];
+        foreach ($wishes as $wish) {
+            $entry = $entries[$wish->cell()] ?? throw CorrectionRefused::because('no_entry', ['day' => Words::day($wish->day)]);
+            EntryStatus::of(EntryState::from($entry->string('state')))->correctionProposed(new Actor(isOwner: $actor->id === $owner->id, maySubmit: true));
+            $minutes = HoursText::onDay($wish->hours);
+            $isSame = $entry->intOrNull('proposed') === $minutes->toInt() && $entry->stringOrNull('reason') === $reason;
+            if ($entry->intOrNull('proposed') === null && CorrectableEntries::minutes($entry) === $minutes->toInt()) {
+                throw CorrectionRefused::because('no_change', ['day' => Words::day($wish->day), 'hours' => Words::hours($minutes, $actor)]);
+            }
+            if (! $isSame) {
+                $changes[] = [$entry, $minutes];
+            }
+            $date = $wish->day->toString();
+            $growth[$date] = ($growth[$date] ?? 0) + $minutes->toInt() - CorrectableEntries::minutes($entry);
+        }
+        $this->mustFitTheirDays($owner, $growth);
+
+        return $changes;
+    }
+
+    /** @param  array<string, int>  $growth  minutes by day */
+    private function mustFitTheirDays(Person $owner, array $growth): void
+    {
+        $sums = DB::table('entries')->where('person_id', $owner->id)->whereIn('date', array_keys($growth))->whereNull('corrects')
+            ->groupBy('date')->selectRaw('date, sum(minutes) AS minutes');
+        foreach (Record::all($sums) as $sum) {
+            if ($sum->int('minutes') + $growth[$sum->string('date')] > self::WHOLE_DAY) {
+                throw CorrectionRefused::because('full_day', ['day' => $sum->string('date')]);
+            }
+        }
+    }
+
+    private function write(Person $actor, Record $entry, Minutes $minutes, string $reason, ?string $approver): Correction
+    {
+        $correction = Correction::query()->updateOrCreate(
+            ['entry_id' => $entry->int('id'), 'state' => CorrectionState::Waiting],
+            [
+                'person_id' => $entry->int('person_id'),
+                'task_id' => $entry->int('task_id'),
+                'role_id' => $entry->intOrNull('role_id'),
+                'date' => $entry->string('date'),
+                'proposed_by_id' => $actor->id,
+                'proposed_at' => $this->today->now()->format('Y-m-d\TH:i:s\Z'),
+                'minutes_before' => CorrectableEntries::minutes($entry),
+                'minutes' => $minutes->toInt(),
+                'reason' => $reason,
+                'approver_id' => $approver === null ? null : (int) $approver,
+            ],
+        );
+        $this->trail->of([new TrailLine(
+            'propose', $actor->id, null, $entry->int('person_id'), $entry->int('task_id'), $entry->string('date'),
+            ['role' => $entry->intOrNull('role_id'), 'minutes' => CorrectableEntries::minutes($entry)],
+            ['role' => $entry->intOrNull('role_id'), 'minutes' => $minutes->toInt()], $reason, TrailSubject::Correction,
+        )]);
+
+        return $correction;
+    }
+
+    /**
+     * @param  non-empty-list<Wish>  $wishes
+     * @return array<string, Record> by cell
+     */
+    private function entries(Person $owner, array $wishes): array
+    {
+        $days = array_map(static fn (Wish $wish): string => $wish->day->toString(), $wishes);
+        $entries = [];
+        foreach (Record::all(CorrectableEntries::query()->where('entries.person_id', $owner->id)->whereIn('entries.date', $days)) as $entry) {
+            $entries[LineKey::of($entry->int('task_id'), $entry->intOrNull('role_id')).' '.$entry->string('date')] = $entry;
+        }
+
+        return $entries;
+    }
+}

@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Features\Corrections\Actions;
+
+use App\Models\Correction;
+use App\Models\CorrectionState;
+use App\Models\Person;
+use App\Support\Clock\Today;
+use App\Support\Trail\Trail;
+use App\Support\Trail\TrailLine;
+use App\Support\Trail\TrailSubject;
+use Illuminate\Support\Facades\DB;
+
+/** Takes a proposed correction back while nobody has decided; twice is the same as once. */
+final readonly class WithdrawCorrection
+{
+    public function __construct(private Trail $trail, private Today $today)
+    {
+    }
+
+    /** @throws CorrectionRefused if it is decided, or there is none of that owner */
+    public function handle(Person $actor, Person $owner, int $id): void
+    {
+        DB::transaction(function () use ($actor, $owner, $id): void {
+            $correction = Correction::query()->where('person_id', $owner->id)->find($id) ?? throw CorrectionRefused::because('gone');
+            if ($correction->state === CorrectionState::Withdrawn) {
+                return;
+            }
+            if ($correction->state !== CorrectionState::Waiting) {
+                throw CorrectionRefused::because('decided');
+            }
+            $correction->update(['state' => CorrectionState::Withdrawn, 'decided_by_id' => $actor->id, 'decided_at' => $this->today->now()->format('Y-m-d\TH:i:s\Z')]);
+            $this->trail->of([new TrailLine(
+                'withdraw', $actor->id, null, $owner->id, $correction->task_id, $correction->date,
+                ['role' => $correction->role_id, 'minutes' => $correction->minutes], ['role' => $correction->role_id, 'minutes' => $correction->minutes_before], '', TrailSubject::Correction,
+            )]);
+        });
+    }
+}

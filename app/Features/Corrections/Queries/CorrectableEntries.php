@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Features\Corrections\Queries;
+
+use App\Features\Review\Queries\EntryRoute;
+use App\Support\Database\Record;
+use Illuminate\Database\Query\Builder;
+use Illuminate\Database\Query\JoinClause;
+use Illuminate\Support\Facades\DB;
+
+/** Entries with what they come to now, posted differences included, and the correction that waits for them. */
+final class CorrectableEntries
+{
+    public static function query(): Builder
+    {
+        $posted = DB::table('entries AS posted')->selectRaw('coalesce(sum(posted.minutes), 0)')
+            ->whereColumn('posted.person_id', 'entries.person_id')->whereColumn('posted.task_id', 'entries.task_id')
+            ->whereRaw('posted.role_id IS entries.role_id')->whereColumn('posted.corrects', 'entries.date');
+
+        return EntryRoute::entries()->whereNull('entries.corrects')
+            ->leftJoin('corrections', static fn (JoinClause $join): JoinClause => $join->on('corrections.entry_id', 'entries.id')->where('corrections.state', 'waiting'))
+            ->addSelect('corrections.id AS correction', 'corrections.minutes AS proposed', 'corrections.reason')
+            ->selectSub($posted, 'posted');
+    }
+
+    /** What an entry comes to, with the differences that were posted for it. */
+    public static function minutes(Record $entry): int
+    {
+        return $entry->int('minutes') + $entry->int('posted');
+    }
+}

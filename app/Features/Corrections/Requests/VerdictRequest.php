@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Features\Corrections\Requests;
+
+use Illuminate\Foundation\Http\FormRequest;
+
+final class VerdictRequest extends FormRequest
+{
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return [
+            'corrections' => ['required', 'list', 'max:1000'],
+            'corrections.*' => ['required', 'integer'],
+            'accept' => ['required', 'boolean'],
+            'word' => ['nullable', 'string', 'max:2000'],
+        ];
+    }
+
+    /** @return list<int> */
+    public function corrections(): array
+    {
+        return array_values(array_map(static fn (mixed $id): int => is_numeric($id) ? (int) $id : 0, $this->array('corrections')));
+    }
+}

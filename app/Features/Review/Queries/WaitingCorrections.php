@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Features\Review\Queries;
+
+use App\Features\Projects\Queries\RatesInForce;
+use App\Features\Review\Props\WaitingCorrectionProps;
+use App\Models\Person;
+use App\Support\Database\Record;
+use Moss\Core\Calendar\Day;
+use Moss\Core\Money\Pricing;
+use Moss\Core\Time\Minutes;
+
+/** The corrections that wait for an approver, oldest first. */
+final readonly class WaitingCorrections
+{
+    private const MOST = 200;
+
+    public function __construct(private Waiting $waiting)
+    {
+    }
+
+    /** @return list<WaitingCorrectionProps> */
+    public function of(Person $approver, Day $today): array
+    {
+        $corrections = Record::all($this->waiting->corrections($approver, $today)
+            ->join('entries', 'entries.id', 'corrections.entry_id')
+            ->join('people', 'people.id', 'corrections.person_id')
+            ->join('tasks', 'tasks.id', 'corrections.task_id')
+            ->join('projects', 'projects.id', 'tasks.project_id')
+            ->leftJoin('roles', 'roles.id', 'corrections.role_id')
+            ->leftJoin('people AS approvers', 'approvers.id', 'corrections.approver_id')
+            ->select('corrections.id', 'corrections.date', 'corrections.minutes_before', 'corrections.minutes', 'corrections.reason', 'corrections.approver_id', 'entries.state')
+            ->addSelect('people.code AS person', 'people.name AS person_name', 'tasks.name AS task_name', 'projects.code AS project', 'projects.name AS project_name')
+            ->addSelect('projects.manager_id', 'roles.code AS role', 'roles.name AS role_name', 'approvers.name AS approver')
+            ->orderBy('corrections.id')->limit(self::MOST));
+        $pricing = $corrections === [] ? null : RatesInForce::load();
+
+        return array_map(static fn (Record $correction): WaitingCorrectionProps => new WaitingCorrectionProps(
+            $correction->int('id'),
+            $correction->string('person_name'),
+            $correction->string('task_name'),
+            $correction->string('project'),
+            $correction->string('project_name'),
+            $correction->stringOrNull('role_name'),
+            $correction->string('date'),
+            $correction->int('minutes_before'),
+            $correction->int('minutes'),
+            $correction->string('reason'),
+            $correction->string('state') === 'settled',
+            $pricing !== null && ($approver->isOffice() || $correction->int('manager_id') === $approver->id) ? self::cost($correction, $pricing) : null,
+            $correction->intOrNull('approver_id') === $approver->id ? null : $correction->stringOrNull('approver'),
+        ), $corrections);
+    }
+
+    /** Approved time is priced anew as a whole; a difference to settled time is priced by itself. */
+    private static function cost(Record $correction, Pricing $pricing): ?int
+    {
+        $cost = static fn (int $minutes): ?int => self::known($correction, $pricing, Minutes::of($minutes));
+        [$before, $after] = [$correction->int('minutes_before'), $correction->int('minutes')];
+        if ($correction->string('state') === 'settled') {
+            return $cost($after - $before);
+        }
+        [$old, $new] = [$cost($before), $cost($after)];
+
+        return $old === null || $new === null ? null : $new - $old;
+    }
+
+    private static function known(Record $correction, Pricing $pricing, Minutes $minutes): ?int
+    {
+        $cost = $pricing->cost($correction->string('person'), $correction->stringOrNull('role'), Day::of($correction->string('date')), $minutes);
+
+        return $cost->unrated->isZero() ? $cost->known->cents() : null;
+    }
+}

@@ -1,0 +1,109 @@
+import { shortDay } from '@/lib/days';
+import { hoursInWords, signedHours } from '@/lib/hours';
+import { printCents } from '@/lib/money';
+import { text } from '@/lib/text';
+import type { HoursFormat, ReviewProps, WaitingCorrectionProps } from '@/types/generated/props';
+import { router } from '@inertiajs/react';
+import { useState } from 'react';
+import { ReturnForm } from './ReturnForm';
+
+interface CorrectionListProps {
+    review: ReviewProps;
+    format: HoursFormat;
+}
+
+/** Corrections that wait: what stands, what is asked for, why, and what accepting would do. */
+export function CorrectionList({ review, format }: CorrectionListProps) {
+    const [declining, setDeclining] = useState<number | null>(null);
+    const [going, setGoing] = useState(false);
+    const decide = (id: number, accept: boolean, word: string) => {
+        setGoing(true);
+        router.post(
+            '/review/corrections',
+            { corrections: [id], accept, word },
+            {
+                preserveScroll: true,
+                preserveState: true,
+                onFinish: () => {
+                    setGoing(false);
+                    setDeclining(null);
+                },
+            },
+        );
+    };
+    if (review.corrections.length === 0) {
+        return null;
+    }
+
+    return (
+        <section aria-labelledby="corrections" className="mt-3">
+            <h2 id="corrections">{text.reviewPage.corrections(review.corrections.length)}</h2>
+            <ul>
+                {review.corrections.map((correction) => (
+                    <li key={correction.id} className="border-b border-rule py-1.5">
+                        <Correction correction={correction} format={format} />
+                        {declining === correction.id ? (
+                            <ReturnForm
+                                hours=""
+                                label={text.reviewPage.whyDeclined}
+                                act={text.reviewPage.decline}
+                                phrases={review.phrases}
+                                going={going}
+                                onCancel={() => {
+                                    setDeclining(null);
+                                }}
+                                onReturn={(word) => {
+                                    decide(correction.id, false, word);
+                                }}
+                            />
+                        ) : (
+                            <p className="mt-1 flex flex-wrap gap-2">
+                                <button
+                                    type="button"
+                                    className="act"
+                                    disabled={going}
+                                    onClick={() => {
+                                        decide(correction.id, true, '');
+                                    }}
+                                >
+                                    {text.reviewPage.accept}
+                                </button>
+                                <button
+                                    type="button"
+                                    className="act"
+                                    disabled={going}
+                                    onClick={() => {
+                                        setDeclining(correction.id);
+                                    }}
+                                >
+                                    {text.reviewPage.decline} …
+                                </button>
+                            </p>
+                        )}
+                    </li>
+                ))}
+            </ul>
+        </section>
+    );
+}
+
+function Correction({ correction, format }: { correction: WaitingCorrectionProps; format: HoursFormat }) {
+    const { before, after, cost } = correction;
+
+    return (
+        <p className="[overflow-wrap:anywhere]">
+            <span className="font-semibold">{correction.personName}</span>, {correction.taskName}
+            {correction.roleName === null ? '' : ` (${correction.roleName})`}, {correction.projectName},{' '}
+            {shortDay(correction.date)}: <s className="text-faded">{hoursInWords(before, format)}</s>{' '}
+            <span className="pencilled">{hoursInWords(after, format)}</span>. <q>{correction.reason}</q>{' '}
+            <span className="text-faded">
+                {text.reviewPage.wouldChange(
+                    signedHours(after - before, format),
+                    cost === null ? null : `${cost > 0 ? '+' : ''}${printCents(cost, '')}`,
+                    correction.isSettled,
+                )}
+                {correction.insteadOf === null ? '' : ` ${text.reviewPage.standing(correction.insteadOf)}`}
+            </span>
+        </p>
+    );
+}

@@ -1,0 +1,92 @@
+import { shortDay } from '@/lib/days';
+import { text } from '@/lib/text';
+import type { HoursFormat, LineProps } from '@/types/generated/props';
+import { Remark } from '@/ui/Margin';
+import { useState } from 'react';
+import { ofKey, shownIn, type Cells } from './cells';
+import type { Corrections } from './useCorrections';
+
+interface CorrectionFormProps {
+    corrections: Corrections;
+    lines: LineProps[];
+    cells: Cells;
+    format: HoursFormat;
+}
+
+/** What was typed over approved or settled time, old and new, and the reason that it is asked for with. */
+export function CorrectionForm({ corrections, lines, cells, format }: CorrectionFormProps) {
+    const { wanted, isGoing } = corrections;
+    const [reason, setReason] = useState('');
+    const [isLacking, setLacking] = useState(false);
+    const words = text.week.correction;
+
+    return (
+        <Remark title={words.title(Object.keys(wanted).length)}>
+            <form
+                className="border-s-2 border-ochre ps-2"
+                onSubmit={(event) => {
+                    event.preventDefault();
+                    if (reason.trim() === '') {
+                        setLacking(true);
+                    } else {
+                        corrections.ask(reason.trim());
+                    }
+                }}
+                onKeyDown={(event) => {
+                    if (event.key === 'Escape') {
+                        corrections.leave();
+                    }
+                }}
+            >
+                <ul>
+                    {Object.entries(wanted).map(([key, hours]) => {
+                        const { line, date } = ofKey(key);
+                        const cell = cells[key];
+
+                        return (
+                            <li key={key} className="[overflow-wrap:anywhere]">
+                                {words.of(lines.find((one) => one.key === line)?.taskName ?? '', shortDay(date))}:{' '}
+                                <s className="text-faded">{cell === undefined ? '' : shownIn(cell, format)}</s>{' '}
+                                <span className="pencilled">{hours === '' ? '0' : hours}</span>
+                            </li>
+                        );
+                    })}
+                </ul>
+                <label className="mt-1 flex flex-col gap-0.5">
+                    <span className="text-faded">{words.reason}</span>
+                    <textarea
+                        rows={2}
+                        maxLength={1000}
+                        value={reason}
+                        aria-invalid={isLacking}
+                        className="field-sizing-content min-h-12 border-b border-edge bg-sheet px-2 py-1"
+                        onChange={(event) => {
+                            setReason(event.target.value);
+                            setLacking(false);
+                        }}
+                        onKeyDown={(event) => {
+                            if (event.key === 'Enter' && !event.shiftKey) {
+                                event.preventDefault();
+                                event.currentTarget.form?.requestSubmit();
+                            }
+                        }}
+                    />
+                </label>
+                {isLacking && (
+                    <p role="alert" className="text-brick">
+                        {words.reasonLacks}
+                    </p>
+                )}
+                <p className="pencilled">{words.stands}</p>
+                <p className="mt-1 flex flex-wrap gap-2">
+                    <button type="submit" className="act act-main" disabled={isGoing}>
+                        {words.ask}
+                    </button>
+                    <button type="button" className="act" onClick={corrections.leave}>
+                        {words.leave}
+                    </button>
+                </p>
+            </form>
+        </Remark>
+    );
+}

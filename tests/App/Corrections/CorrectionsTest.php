@@ -1,0 +1,216 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\App\Corrections;
+
+use Illuminate\Support\Facades\DB;
+use Illuminate\Testing\TestResponse;
+use Inertia\Testing\AssertableInertia;
+use Symfony\Component\HttpFoundation\Response;
+use Tests\App\Lighthouse;
+use Tests\App\TestCase;
+
+/** Approved and settled time is put right by asking for it: never silently, and never by typing over it. */
+final class CorrectionsTest extends TestCase
+{
+    private const ENTRIES = "person,project,task,role,date,hours,state\n"
+        ."ada,LENS,FIT,surveyor,2026-06-16,8,approved\nada,LENS,FIT,surveyor,2026-06-17,4,approved\nada,LENS,CLEAN,,2026-06-17,2,submitted\n"
+        ."ada,LENS,FIT,surveyor,2026-06-02,6,settled\n";
+
+    public function test_what_is_proposed_changes_nothing_until_it_is_accepted(): void
+    {
+        $this->load();
+        $this->propose([['2026-06-16', '6:30']])->assertSessionHas('message', static fn (string $message): bool => str_contains($message, 'waits for your approver'));
+        self::assertSame(480, $this->entry('ada', 'FIT', '2026-06-16')?->minutes);
+        $this->as('ada')->get('/week/2026-W25')->assertInertia(fn (AssertableInertia $page) => $page
+            ->where('sheet.lines.1.cells.1.correction', ['id' => 1, 'minutes' => 390, 'reason' => 'Left early', 'waitsFor' => 'Mo Fell']));
+        $this->as('mo')->get('/review')->assertInertia(fn (AssertableInertia $page) => $page
+            ->where('review.corrections.0.before', 480)->where('review.corrections.0.after', 390)->where('review.corrections.0.reason', 'Left early')
+            // 8 h at 87.65 are 701.20, 6.5 h are 569.73 (569.725).
+            ->where('review.corrections.0.cost', 56973 - 70120)->where('signedIn.waiting', 2));
+
+        $this->verdict('mo', [1], true)->assertSessionHas('message', 'One correction accepted; the trail keeps what it was.');
+
+        self::assertSame([390, 'approved'], DB::table('entries')->where('date', '2026-06-16')->get(['minutes', 'state'])->map(static fn (object $row): array => array_values((array) $row))->first());
+        self::assertSame(['Left early', 480, 390], $this->traced());
+        $this->verdict('mo', [1], true)->assertSessionHas('message', 'This was accepted already.');
+        self::assertSame(1, DB::table('trail')->where('act', 'correct')->count());
+    }
+
+    public function test_a_declined_one_changes_nothing_and_says_why(): void
+    {
+        $this->load();
+        $this->propose([['2026-06-16', '6:30']]);
+        $this->verdict('mo', [1], false)->assertSessionHas('refusal', static fn (string $why): bool => str_contains($why, 'why you decline'));
+
+        $this->verdict('mo', [1], false, 'The log book says eight')->assertSessionHas('message');
+
+        self::assertSame([480, 1], [$this->entry('ada', 'FIT', '2026-06-16')?->minutes, $this->entry('ada', 'FIT', '2026-06-16')?->version]);
+        $this->as('ada')->get('/week/2026-W25')->assertInertia(fn (AssertableInertia $page) => $page
+            ->where('sheet.lines.1.cells.1.correction', null)->where('sheet.lines.1.cells.1.declined', 'The log book says eight'));
+    }
+
+    public function test_settled_time_stays_and_the_difference_is_posted_on_the_first_open_day(): void
+    {
+        $this->load();
+        DB::table('organisations')->update(['closed_until' => '2026-06-07']);
+        $this->propose([['2026-06-02', '4']], 'Half of it was training', '2026-W23');
+        $this->verdict('mo', [1], true);
+
+        self::assertSame(['settled', 360], [$this->entry('ada', 'FIT', '2026-06-02')?->state->value, $this->entry('ada', 'FIT', '2026-06-02')?->minutes]);
+        self::assertSame([['2026-06-08', -120, 'approved', 'Half of it was training']], $this->posted());
+        // A second correction starts from what the first has made of it, and is taken into the same difference.
+        $this->propose([['2026-06-02', '4']], 'Again', '2026-W23')->assertSessionHas('refusal', static fn (string $why): bool => str_contains($why, 'already'));
+        $this->propose([['2026-06-02', '5']], 'An hour was not', '2026-W23');
+        $this->verdict('mo', [2], true);
+        self::assertSame([['2026-06-08', -60]], array_map(static fn (array $row): array => array_slice($row, 0, 2), $this->posted()));
+        // And one back to what was settled takes the difference away.
+        $this->propose([['2026-06-02', '6']], 'It was right', '2026-W23');
+        $this->verdict('mo', [3], true);
+        self::assertSame([], $this->posted());
+    }
+
+    public function test_a_difference_that_is_settled_itself_is_followed_by_another(): void
+    {
+        $this->load();
+        DB::table('organisations')->update(['closed_until' => '2026-06-07']);
+        $this->propose([['2026-06-02', '4']], 'Training', '2026-W23');
+        $this->verdict('mo', [1], true);
+        DB::table('entries')->where('corrects', '2026-06-02')->update(['state' => 'settled']);
+        $this->propose([['2026-06-02', '3']], 'More of it', '2026-W23');
+        $this->verdict('mo', [2], true);
+
+        self::assertSame([['2026-06-08', -120], ['2026-06-09', -60]], array_map(static fn (array $row): array => array_slice($row, 0, 2), $this->posted()));
+    }
+
+    public function test_time_that_should_not_have_been_goes_and_the_trail_keeps_it(): void
+    {
+        $this->load();
+        $this->propose([['2026-06-17', '']], 'Wrong project');
+        $this->verdict('mo', [1], true);
+
+        self::assertNull($this->entry('ada', 'FIT', '2026-06-17'));
+        self::assertSame(['Wrong project', 240, 0], $this->traced());
+        self::assertSame('accepted', DB::table('corrections')->value('state'));
+    }
+
+    public function test_several_cells_go_with_one_reason_all_or_none(): void
+    {
+        $this->load();
+        $this->propose([['2026-06-16', '7'], ['2026-06-17', '25']])->assertSessionHas('refusal');
+        $this->propose([['2026-06-16', '7'], ['2026-06-18', '1']])->assertSessionHas('refusal', static fn (string $why): bool => str_contains($why, 'nothing to correct on Thu 18 Jun'));
+        self::assertSame(0, DB::table('corrections')->count());
+
+        $this->propose([['2026-06-16', '7'], ['2026-06-17', '5']])->assertSessionHas('message', static fn (string $message): bool => str_starts_with($message, '2 corrections wait'));
+        $this->verdict('mo', [1, 2], true)->assertSessionHas('message', static fn (string $message): bool => str_starts_with($message, '2 corrections accepted'));
+        self::assertSame([420, 300], [$this->entry('ada', 'FIT', '2026-06-16')?->minutes, $this->entry('ada', 'FIT', '2026-06-17')?->minutes]);
+    }
+
+    public function test_what_cannot_be_corrected_says_what_to_do_instead(): void
+    {
+        $this->load();
+        $clean = $this->task('CLEAN')->id;
+        $this->as('ada')->from('/week/2026-W25')->post('/people/ada/week/2026-W25/corrections', ['cells' => [['task' => $clean, 'date' => '2026-06-17', 'hours' => '1']], 'reason' => 'x'])
+            ->assertSessionHas('refusal', static fn (string $why): bool => str_contains($why, 'waits for approval'));
+        foreach ([[[['2026-06-16', '8']], 'x'], [[['2026-06-16', '7']], ' '], [[['2026-06-16', '8x']], 'x']] as [$cells, $reason]) {
+            $this->propose($cells, $reason)->assertSessionHas('refusal');
+        }
+        self::assertSame(0, DB::table('corrections')->count());
+    }
+
+    public function test_only_whose_turn_it_is_decides_and_a_stand_in_in_their_place(): void
+    {
+        $this->load(['stand_ins.csv' => "person,stand_in,starts_on,ends_on\nmo,bo,2026-06-17,2026-06-17\n"]);
+        $this->propose([['2026-06-16', '7']]);
+        foreach (['ada' => 'your own time', 'lee' => 'not your turn', 'kit' => 'not your turn'] as $person => $why) {
+            $this->verdict($person, [1], true)->assertSessionHas('refusal', static fn (string $sentence): bool => str_contains($sentence, $why));
+        }
+        $this->verdict('bo', [1], true)->assertSessionHas('message');
+
+        self::assertSame([$this->person('bo')->id, $this->person('mo')->id], array_values((array) DB::table('trail')->where('act', 'correct')->first(['actor_id', 'on_behalf_of_id'])));
+    }
+
+    public function test_the_last_step_of_a_route_decides_and_without_one_it_is_corrected_at_once(): void
+    {
+        $this->load(['organisation.csv' => "key,value\napproval,project+line\n"]);
+        $this->propose([['2026-06-16', '7']]);
+        $this->verdict('mo', [1], true)->assertSessionHas('refusal');
+        $this->verdict('lee', [1], true)->assertSessionHas('message');
+
+        DB::table('organisations')->update(['approval' => 'none']);
+        $this->propose([['2026-06-17', '3']])->assertSessionHas('message', 'Corrected; the trail keeps what it was.');
+        self::assertSame(180, $this->entry('ada', 'FIT', '2026-06-17')?->minutes);
+    }
+
+    public function test_it_is_withdrawn_or_changed_while_nobody_has_decided(): void
+    {
+        $this->load();
+        $this->propose([['2026-06-16', '7']]);
+        $this->propose([['2026-06-16', '7']]);
+        self::assertSame([1, 1], [DB::table('corrections')->count(), DB::table('trail')->where('act', 'propose')->count()]);
+        $this->propose([['2026-06-16', '6']]);
+        self::assertSame([420 - 60], DB::table('corrections')->pluck('minutes')->all());
+
+        $withdraw = fn (): TestResponse => $this->as('ada')->from('/week/2026-W25')->delete('/people/ada/week/2026-W25/corrections/1');
+        $withdraw()->assertSessionHas('message');
+        $withdraw()->assertSessionHas('message');
+        $this->verdict('mo', [1], true)->assertSessionHas('refusal', static fn (string $why): bool => str_contains($why, 'decided or withdrawn already'));
+        self::assertSame(480, $this->entry('ada', 'FIT', '2026-06-16')?->minutes);
+    }
+
+    public function test_what_has_moved_on_since_is_not_accepted(): void
+    {
+        $this->load();
+        $this->propose([['2026-06-16', '7']]);
+        DB::table('entries')->where('date', '2026-06-16')->update(['minutes' => 300]);
+
+        $this->verdict('mo', [1], true)->assertSessionHas('refusal', static fn (string $why): bool => str_contains($why, 'corrected otherwise since'));
+    }
+
+    /** @param  array<string, string>  $changed */
+    private function load(array $changed = []): void
+    {
+        $this->import(Lighthouse::files(['entries.csv' => self::ENTRIES] + $changed));
+    }
+
+    private function as(string $person): self
+    {
+        return $this->actingAs($this->person($person));
+    }
+
+    /**
+     * @param  list<array{string, string}>  $cells  date and hours, on FIT as a surveyor
+     * @return TestResponse<Response>
+     */
+    private function propose(array $cells, string $reason = 'Left early', string $week = '2026-W25'): TestResponse
+    {
+        $entry = $this->entry('ada', 'FIT', '2026-06-16') ?? $this->entry('ada', 'FIT', '2026-06-17');
+
+        return $this->as('ada')->from('/week/'.$week)->post('/people/ada/week/'.$week.'/corrections', ['reason' => $reason, 'cells' => array_map(
+            static fn (array $cell): array => ['task' => $entry?->task_id, 'role' => $entry?->role_id, 'date' => $cell[0], 'hours' => $cell[1]], $cells,
+        )]);
+    }
+
+    /**
+     * @param  list<int>  $ids
+     * @return TestResponse<Response>
+     */
+    private function verdict(string $person, array $ids, bool $accepts, string $word = ''): TestResponse
+    {
+        return $this->as($person)->from('/review')->post('/review/corrections', ['corrections' => $ids, 'accept' => $accepts, 'word' => $word]);
+    }
+
+    /** @return list<mixed> why, and the minutes before and after, of what was corrected */
+    private function traced(): array
+    {
+        return array_values((array) DB::table('trail')->where('act', 'correct')
+            ->selectRaw("why, json_extract(before, '$.minutes') AS old, json_extract(after, '$.minutes') AS new")->first());
+    }
+
+    /** @return list<list<mixed>> what was posted to correct settled time */
+    private function posted(): array
+    {
+        return array_values(DB::table('entries')->whereNotNull('corrects')->orderBy('date')->get(['date', 'minutes', 'state', 'note'])->map(static fn (object $row): array => array_values((array) $row))->all());
+    }
+}
