@@ -4,12 +4,18 @@ declare(strict_types=1);
 
 use App\Features\Corrections\Controllers\CorrectionsController;
 use App\Features\HouseRules\Controllers\FindingsController;
+use App\Features\HouseRules\Controllers\HouseRulesController;
+use App\Features\Office\Controllers\QuestionsController;
+use App\Features\Office\Controllers\RoutesController;
+use App\Features\Office\Controllers\TrailPageController;
+use App\Features\Periods\Controllers\PeriodsController;
 use App\Features\Preferences\Controllers\PreferencesController;
 use App\Features\Projects\Controllers\ProjectController;
 use App\Features\Review\Controllers\PhrasesController;
 use App\Features\Review\Controllers\ReviewController;
 use App\Features\Sheets\Controllers\SheetsController;
 use App\Features\SignIn\Controllers\SignInController;
+use App\Features\StandIns\Controllers\StandInsController;
 use App\Features\Submission\Controllers\SubmissionController;
 use App\Features\Week\Controllers\CellsController;
 use App\Features\Week\Controllers\LinesController;
@@ -66,6 +72,26 @@ Route::middleware('auth')->group(static function (): void {
     Route::post('/review/corrections', [CorrectionsController::class, 'decide'])->name('review.corrections');
     Route::put('/review/phrases', [PhrasesController::class, 'update'])->name('review.phrases.keep');
     Route::delete('/review/phrases', [PhrasesController::class, 'destroy'])->name('review.phrases.drop');
+
+    Route::get('/stand-ins', [StandInsController::class, 'show'])->name('stand-ins');
+    Route::post('/stand-ins', [StandInsController::class, 'store'])->name('stand-ins.name');
+    Route::delete('/stand-ins/{standIn}', [StandInsController::class, 'destroy'])->whereNumber('standIn')->name('stand-ins.end');
+
+    Route::prefix('/office')->name('office.')->group(static function (): void {
+        Route::get('/periods', [PeriodsController::class, 'show'])->name('periods');
+        Route::post('/periods', [PeriodsController::class, 'store'])->name('periods.close');
+        Route::delete('/periods', [PeriodsController::class, 'destroy'])->name('periods.reopen');
+        Route::get('/rules', [HouseRulesController::class, 'show'])->name('rules');
+        Route::put('/rules', [HouseRulesController::class, 'update'])->name('rules.set');
+        Route::delete('/rules/{setting}', [HouseRulesController::class, 'destroy'])->whereNumber('setting')->name('rules.take-away');
+        Route::get('/questions', [QuestionsController::class, 'show'])->name('questions');
+        Route::post('/questions', [QuestionsController::class, 'store'])->name('questions.ask');
+        Route::delete('/questions/{question}', [QuestionsController::class, 'destroy'])->whereNumber('question')->name('questions.end');
+        Route::get('/routes', [RoutesController::class, 'show'])->name('routes');
+        Route::put('/routes', [RoutesController::class, 'update'])->name('routes.set');
+        Route::put('/routes/{project:code}', [RoutesController::class, 'ofProject'])->name('routes.set-of-project');
+        Route::get('/trail', [TrailPageController::class, 'show'])->name('trail');
+    });
 
     Route::get('/projects', [ProjectController::class, 'index'])->name('projects');
     Route::get('/projects/{project:code}', [ProjectController::class, 'show'])->name('project');

@@ -7,7 +7,6 @@ namespace App\Exchange;
 use App\Exchange\Kinds\AllKinds;
 use App\Features\HouseRules\Actions\KeepFindings;
 use App\Features\Review\Actions\RouteWaitingEntries;
-use App\Support\Trail\Trail;
 use Illuminate\Support\Facades\DB;
 use Throwable;
 
@@ -16,7 +15,7 @@ use Throwable;
  */
 final readonly class ImportExchange
 {
-    public function __construct(private RouteWaitingEntries $routing, private KeepFindings $findings, private EndAssignments $endings, private Trail $trail)
+    public function __construct(private RouteWaitingEntries $routing, private KeepFindings $findings, private EndAssignments $endings, private ImportTrail $trail)
     {
     }
 
@@ -33,12 +32,12 @@ final readonly class ImportExchange
         $problems->refuseIfFileUnread();
         DB::beginTransaction();
         try {
-            $report = $this->takeOver($rows, $problems, $replacesPlan);
+            [$report, $changes] = $this->takeOver($rows, $problems, $replacesPlan);
             $problems->refuseIfAny();
             if ($isDryRun) {
                 DB::rollBack();
             } else {
-                $this->trail->ofImport($report);
+                $this->trail->of($report, $changes);
                 DB::commit();
             }
 
@@ -68,8 +67,11 @@ final readonly class ImportExchange
         return $rows;
     }
 
-    /** @param  array<string, list<Row>>  $rows */
-    private function takeOver(array $rows, Problems $problems, bool $replacesPlan): ImportReport
+    /**
+     * @param  array<string, list<Row>>  $rows
+     * @return array{ImportReport, list<KindChange>}
+     */
+    private function takeOver(array $rows, Problems $problems, bool $replacesPlan): array
     {
         // Files refer to each other in any direction; the constraints are checked at the end of the transaction.
         DB::statement('PRAGMA defer_foreign_keys = ON');
@@ -100,7 +102,7 @@ final readonly class ImportExchange
         $this->routing->handle();
         $this->findings->ofAllThatWaits();
 
-        return ImportReport::of($changes, $ended);
+        return [ImportReport::of($changes, $ended), $changes];
     }
 
     /**

@@ -15,8 +15,9 @@ final readonly class KindChange
     /**
      * @param  list<array<string, string|int|null>>  $inserts
      * @param  list<array<string, string|int|null>>  $updates  whole rows, with their id
+     * @param  list<array<string, string|int|null>>  $originals  the same rows as they were
      */
-    private function __construct(public Kind $kind, public array $inserts, public array $updates, public int $same)
+    private function __construct(public Kind $kind, public array $inserts, public array $updates, public array $originals, public int $same)
     {
     }
 
@@ -34,7 +35,7 @@ final readonly class KindChange
             }
         }
         if ($drafts === []) {
-            return new self($kind, [], [], 0);
+            return new self($kind, [], [], [], 0);
         }
         $existing = [];
         foreach (Record::all($kind->existing($drafts)) as $record) {
@@ -66,6 +67,7 @@ final readonly class KindChange
     {
         $inserts = [];
         $updates = [];
+        $originals = [];
         $same = 0;
         // Several settings of the organisation fall on its one row, so each change is laid over the one before.
         foreach ($drafts as $draft) {
@@ -74,6 +76,7 @@ final readonly class KindChange
             if ($known === null) {
                 $inserts[] = $draft->attributes + $kind->initial($draft);
             } elseif (self::differs($draft->givenAttributes(), $known)) {
+                $originals[$key] ??= $known;
                 $existing[$key] = $draft->givenAttributes() + $kind->onChange($known) + $known;
                 $updates[$key] = $existing[$key];
             } else {
@@ -81,7 +84,7 @@ final readonly class KindChange
             }
         }
 
-        return new self($kind, $inserts, array_values($updates), $same);
+        return new self($kind, $inserts, array_values($updates), array_values($originals), $same);
     }
 
     /**

@@ -57,6 +57,16 @@ final class PersonPolicy
         return $person->isViewer() ? Response::deny((string) __('refusals.viewer')) : Response::allow();
     }
 
+    /** Who decides in an approver's place is said by themselves, or by the time office. */
+    public function nameStandIn(Person $person, Person $principal): Response
+    {
+        return match (true) {
+            $person->isViewer(), $principal->isViewer() => Response::deny((string) __('refusals.viewer')),
+            $person->id === $principal->id, $person->isOffice() => Response::allow(),
+            default => Response::deny((string) __('refusals.stand_in_of')),
+        };
+    }
+
     private function isTrusted(Person $person, Person $owner): bool
     {
         return $person->id === $owner->id || $person->isOffice() || $owner->manager_id === $person->id

@@ -15,7 +15,7 @@ return new class extends Migration
 
     public function up(): void
     {
-        foreach ([...self::houseRules(), ...self::submission(), ...self::decisions(), ...self::corrections(), ...self::trail()] as $statement) {
+        foreach ([...self::houseRules(), ...self::submission(), ...self::decisions(), ...self::corrections(), ...self::trail(), ...self::nothingIsReplaced()] as $statement) {
             DB::statement($statement);
         }
         TrailChain::linkAll();
@@ -225,8 +225,36 @@ return new class extends Migration
         ];
     }
 
+    /**
+     * REPLACE takes rows away without asking the triggers that keep them.
+     *
+     * @return list<string>
+     */
+    private static function nothingIsReplaced(): array
+    {
+        return [
+            <<<'SQL'
+                CREATE TRIGGER settled_entries_are_not_replaced BEFORE INSERT ON entries
+                WHEN EXISTS (
+                    SELECT 1 FROM entries WHERE state = 'settled' AND id = NEW.id
+                    UNION ALL
+                    SELECT 1 FROM entries WHERE state = 'settled' AND person_id = NEW.person_id AND date = NEW.date AND task_id = NEW.task_id
+                        AND coalesce(role_id, 0) = coalesce(NEW.role_id, 0) AND coalesce(corrects, '') = coalesce(NEW.corrects, '')
+                )
+                BEGIN SELECT RAISE(ABORT, 'settled time cannot be replaced'); END
+                SQL,
+            <<<'SQL'
+                CREATE TRIGGER trail_is_not_replaced BEFORE INSERT ON trail
+                WHEN EXISTS (SELECT 1 FROM trail WHERE id = NEW.id)
+                BEGIN SELECT RAISE(ABORT, 'the trail is append only'); END
+                SQL,
+        ];
+    }
+
     public function down(): void
     {
+        DB::statement('DROP TRIGGER IF EXISTS settled_entries_are_not_replaced');
+        DB::statement('DROP TRIGGER IF EXISTS trail_is_not_replaced');
         foreach (['phrases', 'decided_entries', 'decisions', 'stand_in_projects', 'corrections', 'answers', 'questions', 'day_spans', 'findings', 'finding_words', 'house_rules'] as $table) {
             DB::statement('DROP TABLE IF EXISTS '.$table);
         }

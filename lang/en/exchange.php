@@ -61,6 +61,7 @@ return [
         'other_person' => 'somebody else than the person stood in for',
         'settled_entry' => 'the day of a settled entry of the same person, task and role',
         'holder' => 'somebody who is assigned to the task, or whose team is',
+        'open_day' => 'a day after :day; the period up to it is closed, and nothing new can be dated in it',
         'unchanged_approved' => 'approved time as it is in the data, or settled; it is changed by a correction, not by an import',
         'unchanged_settled' => 'settled time as it is in the data; it is fixed for good',
     ],

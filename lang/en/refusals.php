@@ -10,6 +10,7 @@ return [
     'record' => 'This is somebody else\'s week. They write in it, their line manager, the time office and whom they have named.',
     'submit' => 'This week is submitted by its owner, who can leave that to you under “Sheets”.',
     'preferences' => 'These are somebody else\'s preferences. Only they change them.',
+    'office' => 'This is kept by the time office. Ask them.',
     'viewer' => 'You can read everything here and change nothing. Ask the time office if you need to record time.',
     'review' => 'Nothing of this waits for you. What does is in your list.',
 
@@ -55,6 +56,7 @@ return [
         'other_week' => ':day is not in week :week. Open its own week.',
         'twice' => 'The same cell was sent twice. Reload the week and try again.',
         'no_role' => 'There is no such role any more. Reload the week.',
+        'period_closed' => 'The period up to :day is closed. Record this on a later day, or ask the time office to open it again.',
         'not_employed' => 'Your employment does not include this day. Ask the time office if that is wrong.',
     ],
 
@@ -75,6 +77,44 @@ return [
         'ends' => 'Say when the day ended, as 16:30; up to 24:00.',
         'pause' => 'Say how many minutes the breaks came to, as 30.',
         'reversed' => 'The day must end later than it begins, by more than its breaks. Nothing was saved.',
+    ],
+
+    'rule' => [
+        'limit' => 'Give a limit from :least to :most :unit.',
+        'units' => ['minutes' => 'hours', 'days' => 'days', 'characters' => 'characters'],
+        'no_project' => 'This rule looks at whole days and weeks, so it cannot be set for one project.',
+        'set' => 'Set: :rule.',
+        'taken_away' => 'The setting is gone; the one below it holds again.',
+    ],
+
+    'question' => [
+        'asked' => 'The question is asked with every week that begins from then on.',
+        'ended' => 'The question is not asked any more. What was answered stays.',
+    ],
+
+    'route' => [
+        'set' => 'Set. What waits has gone to whoever decides now.',
+        'set_of' => 'Set for :project. What waits has gone to whoever decides now.',
+    ],
+
+    'stand_in' => [
+        'oneself' => 'Nobody stands in for themselves. Name somebody else.',
+        'viewer' => 'Whoever only reads decides nothing. Name somebody else.',
+        'past' => 'These days are over. Name days from today on.',
+        'named' => ':name stands in from :from to :to.',
+        'ended' => 'The stand-in decides no more.',
+    ],
+    'stand_in_of' => 'Who stands in for somebody is said by themselves or by the time office.',
+
+    'period' => [
+        'future' => ':day is still to come. Close up to today at most. Nothing was closed.',
+        'backwards' => 'The period is closed up to :day already. Reopen it to close less. Nothing was closed.',
+        'moved_on' => 'Something up to this day has changed since you looked. Nothing was closed; look at the list again.',
+        'open' => ':entries entries up to this day are not approved. Have them finished, or say that they are left out. Nothing was closed.',
+        'no_reason' => 'Say why the period is opened again; the trail keeps it. Nothing was opened.',
+        'not_closed' => 'These days are open. There is nothing to open again.',
+        'closed' => 'Closed up to :day; :hours are settled.',
+        'reopened' => 'Open again from :day. What is settled stays settled.',
     ],
 
     'correction' => [

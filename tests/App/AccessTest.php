@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\App;
 
+use App\Models\Question;
 use App\Models\Recorder;
+use App\Models\StandIn;
 use Illuminate\Routing\Route;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Route as Router;
@@ -56,6 +58,22 @@ final class AccessTest extends TestCase
         'GET /projects/LENS' => ['ada' => 403, 'mo' => 200, 'lee' => 403, 'kit' => 200, 'vic' => 200],
         'GET /projects/OWN' => ['ada' => 403, 'mo' => 403, 'kit' => 200, 'vic' => 200],
         'GET /projects/NONE' => ['kit' => 404],
+        'GET /office/periods' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 200, 'vic' => 403],
+        'GET /office/rules' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 200, 'vic' => 403],
+        'GET /office/questions' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 200, 'vic' => 403],
+        'GET /office/routes' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 200, 'vic' => 403],
+        'GET /office/trail' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 200, 'vic' => 403],
+        'POST /office/periods' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 302, 'vic' => 403],
+        'DELETE /office/periods' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 302, 'vic' => 403],
+        'PUT /office/rules' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 302, 'vic' => 403],
+        'DELETE /office/rules/1' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 302, 'vic' => 403],
+        'POST /office/questions' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 302, 'vic' => 403],
+        'PUT /office/routes' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 302, 'vic' => 403],
+        'PUT /office/routes/LENS' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 302, 'vic' => 403],
+        'DELETE /office/questions/1' => ['ada' => 403, 'kit' => 302, 'vic' => 403],
+        'GET /stand-ins' => ['ada' => 200, 'mo' => 200, 'kit' => 200, 'vic' => 403],
+        'POST /stand-ins' => ['ada' => 403, 'mo' => 302, 'lee' => 403, 'kit' => 302, 'vic' => 403],
+        'DELETE /stand-ins/1' => ['ada' => 403, 'mo' => 302, 'lee' => 403, 'kit' => 302, 'vic' => 403],
         'GET /sign-in' => ['ada' => 302],
         'POST /sign-in' => ['ada' => 302],
         'POST /sign-in/demo' => ['ada' => 302],
@@ -71,8 +89,15 @@ final class AccessTest extends TestCase
         foreach (['cal' => false, 'dot' => true] as $recorder => $maySubmit) {
             Recorder::query()->create(['person_id' => $this->person('ada')->id, 'recorder_id' => $this->person($recorder)->id, 'may_submit' => $maySubmit]);
         }
+        StandIn::query()->create(['person_id' => $this->person('mo')->id, 'stand_in_id' => $this->person('lee')->id, 'starts_on' => '2026-06-16', 'ends_on' => '2026-06-18']);
+        Question::query()->create(['wording' => 'Anything?', 'kind' => 'text', 'choices' => [], 'starts_on' => '2026-06-15']);
         [$method, $address] = explode(' ', $route);
         $body = match (true) {
+            $address === '/stand-ins' => ['principal' => 'mo', 'standIn' => 'lee', 'from' => '2026-06-20', 'to' => '2026-06-21'],
+            $address === '/office/periods' && $method !== 'GET' => ['day' => '2026-06-10', 'seen' => ''],
+            $address === '/office/rules' => ['rule' => 'day_above', 'level' => 'asks', 'limit' => '10'],
+            $address === '/office/questions' => ['wording' => 'Boat?', 'kind' => 'text', 'required' => false, 'from' => '2026-06-15'],
+            str_starts_with($address, '/office/routes') => ['route' => 'line'],
             $address === '/review/decisions' => ['decision' => 'approve', 'entries' => [['id' => 0, 'version' => 1]]],
             $address === '/review/effect' => ['projects' => ['LENS']],
             $address === '/review/corrections' => ['corrections' => [0], 'accept' => true],

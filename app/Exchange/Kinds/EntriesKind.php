@@ -16,6 +16,7 @@ use App\Exchange\Formats\TextFormat;
 use App\Exchange\Formats\YesNoFormat;
 use App\Exchange\Problem;
 use App\Exchange\Row;
+use App\Models\Organisation;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 use Moss\Core\Sheet\EntryState;
@@ -84,7 +85,11 @@ final class EntriesKind extends OnTaskKind
     {
         $states = array_map(static fn (array $entry): string => (string) $entry['state'], $existing);
         $problems = [];
+        $closedUntil = Organisation::query()->sole()->closed_until;
         foreach ($drafts as $draft) {
+            if ($closedUntil !== null && $draft->attributes['date'] <= $closedUntil && ! isset($existing[$this->keyOf($draft->attributes)])) {
+                $problems[] = $draft->row->problem('date', ExchangeText::get('expected.open_day', ['day' => $closedUntil]));
+            }
             $problems[] = $this->changeOfFixed($draft, $existing[$this->keyOf($draft->attributes)] ?? null);
             $states[$this->keyOf($draft->attributes)] = (string) $draft->attributes['state'];
         }

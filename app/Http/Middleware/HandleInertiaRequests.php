@@ -49,6 +49,7 @@ final class HandleInertiaRequests extends Middleware
             ! $person->isViewer(),
             ! $person->isViewer() && ($waiting > 0 || Gate::forUser($person)->allows('viewAny', Project::class)),
             Gate::forUser($person)->allows('viewAny', Project::class),
+            $person->isOffice(),
             $waiting,
         );
     }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Support\Trail;
 
-use App\Exchange\ImportReport;
 use App\Support\Clock\Today;
 use Illuminate\Support\Facades\DB;
 
@@ -35,11 +34,5 @@ final readonly class Trail
             }
             DB::table('trail')->insert($rows);
         }
-    }
-
-    public function ofImport(ImportReport $report): void
-    {
-        $files = array_map(static fn (array $counts): string => json_encode($counts, JSON_THROW_ON_ERROR), $report->files);
-        $this->of([TrailLine::on(TrailSubject::Exchange, 'files', 'import', null, null, $files)]);
     }
 }

@@ -47,7 +47,7 @@ export function Shell({ children, skipTo = '#page' }: ShellProps) {
                             </Section>
                         )}
                         {signedIn.reviews && (
-                            <Section href="/review">
+                            <Section href="/review" also="/stand-ins">
                                 {text.review}
                                 {signedIn.waiting > 0 && (
                                     <span className="ms-1.5 text-ochre" title={text.waiting(signedIn.waiting)}>
@@ -57,6 +57,11 @@ export function Shell({ children, skipTo = '#page' }: ShellProps) {
                             </Section>
                         )}
                         {signedIn.seesProjects && <Section href="/projects">{text.projects}</Section>}
+                        {signedIn.keepsOffice && (
+                            <Section href="/office/periods" also="/office">
+                                {text.office}
+                            </Section>
+                        )}
                     </nav>
                 )}
                 <span className="ms-auto flex flex-wrap items-center gap-x-4 text-faded">

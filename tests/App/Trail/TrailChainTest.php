@@ -22,7 +22,7 @@ final class TrailChainTest extends TestCase
 
     public function test_a_trail_that_is_as_it_was_written_is_whole(): void
     {
-        $this->trail('verify', 0, 'The trail is whole: 3 lines');
+        $this->trail('verify', 0, 'The trail is whole: 4 lines');
     }
 
     #[DataProvider('tampering')]
@@ -40,16 +40,16 @@ final class TrailChainTest extends TestCase
     {
         yield 'another actor' => ['UPDATE trail SET actor_id = (SELECT id FROM people WHERE code = \'bo\') WHERE id = 2', 2];
         yield 'another instant' => ["UPDATE trail SET at = '2020-01-01T00:00:00Z' WHERE id = 1", 1];
-        yield 'other hours' => ["UPDATE trail SET after = replace(after, '480', '60') WHERE id = 2", 2];
+        yield 'other hours' => ["UPDATE trail SET after = replace(after, '480', '60') WHERE id = 3", 3];
         yield 'a word put in' => ["UPDATE trail SET why = 'as agreed' WHERE id = 3", 3];
         yield 'a line taken out' => ['DELETE FROM trail WHERE id = 2', 3];
-        yield 'a line put in' => ["INSERT INTO trail (at, act) VALUES ('2026-06-17T10:00:00Z', 'approve')", 4];
+        yield 'a line put in' => ["INSERT INTO trail (at, act) VALUES ('2026-06-17T10:00:00Z', 'approve')", 5];
         yield 'a line moved to the end' => ['UPDATE trail SET id = 12 WHERE id = 2', 3];
     }
 
     public function test_the_table_itself_refuses_to_be_rewritten_or_shortened(): void
     {
-        foreach (["UPDATE trail SET why = 'x'", 'DELETE FROM trail'] as $statement) {
+        foreach (["UPDATE trail SET why = 'x'", 'DELETE FROM trail', "INSERT OR REPLACE INTO trail (id, at, act) VALUES (2, '2026-06-17T10:00:00Z', 'approve')"] as $statement) {
             try {
                 DB::statement($statement);
                 self::fail($statement.' was let through');

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Features\Sheets\Controllers;
 
+use App\Features\Sheets\Actions\NameRecorder;
 use App\Features\Sheets\Queries\Sheets;
 use App\Features\Sheets\Requests\RecorderRequest;
 use App\Features\Sheets\Requests\SheetsRequest;
 use App\Models\Person;
-use App\Models\Recorder;
 use App\Support\Words;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
@@ -26,18 +26,18 @@ final class SheetsController
         return Inertia::render('Sheets', ['sheets' => $sheets->of($reader, $request->search())]);
     }
 
-    public function update(#[CurrentUser] Person $owner, Person $person, RecorderRequest $request): RedirectResponse
+    public function update(#[CurrentUser] Person $owner, Person $person, RecorderRequest $request, NameRecorder $name): RedirectResponse
     {
         Gate::authorize('nameRecorder', $person);
-        Recorder::query()->updateOrCreate(['person_id' => $owner->id, 'recorder_id' => $person->id], ['may_submit' => $request->maySubmit()]);
+        $name->handle($owner, $person, $request->maySubmit());
 
         return back()->with('message', Words::refusal($request->maySubmit() ? 'sheets.may_submit' : 'sheets.may_record', ['name' => $person->name]));
     }
 
-    public function destroy(#[CurrentUser] Person $owner, Person $person): RedirectResponse
+    public function destroy(#[CurrentUser] Person $owner, Person $person, NameRecorder $name): RedirectResponse
     {
         Gate::authorize('recordWeek', $owner);
-        Recorder::query()->where('person_id', $owner->id)->where('recorder_id', $person->id)->delete();
+        $name->handle($owner, $person, null);
 
         return back()->with('message', Words::refusal('sheets.no_more', ['name' => $person->name]));
     }

@@ -17,6 +17,7 @@ final readonly class SignedInProps
         public bool $recordsTime,
         public bool $reviews,
         public bool $seesProjects,
+        public bool $keepsOffice,
         public int $waiting,
     ) {
     }

@@ -61,7 +61,7 @@ final readonly class ChooseInSheet
             $refusal = match (true) {
                 $choice->role !== null && ! in_array($choice->role, $roles, true) => Words::refusal('cell.no_role'),
                 $task === null => Words::refusal('cell.no_task'),
-                $choice->choice === SheetChoice::Added => RecordableTasks::refusal($owner, $task, $day),
+                $choice->choice === SheetChoice::Added => $this->tasks->refusal($owner, $task, $day),
                 default => null,
             };
             if ($refusal !== null) {

@@ -85,7 +85,7 @@ final readonly class SaveCells
         $refusal = match (true) {
             $entry === null && $change->isClearing() => Words::refusal('cell.note_without_hours'),
             $change->isClearing() => null,
-            default => RecordableTasks::refusal($owner, $task, $input->day),
+            default => $this->tasks->refusal($owner, $task, $input->day, $entry === null),
         };
 
         return $refusal === null ? $change : CellResult::refused($input, $task, $entry, $refusal);

@@ -4,16 +4,24 @@ declare(strict_types=1);
 
 namespace App\Features\Week\Queries;
 
+use App\Features\HouseRules\Queries\RulesInForce;
 use App\Models\Person;
 use App\Support\Database\Record;
 use App\Support\Words;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 use Moss\Core\Calendar\Day;
+use Moss\Core\HouseRules\HouseRules;
+use Moss\Core\HouseRules\Level;
+use Moss\Core\HouseRules\Rules\NotAssigned;
+use Moss\Core\HouseRules\Rules\TaskClosed;
+use Moss\Core\Sheet\Line;
 
 /** Which tasks a person may record on: their own, their team's, and internal ones; open, and not done. */
 final class RecordableTasks
 {
+    private ?HouseRules $rules = null;
+
     /**
      * Any tasks, with all that says whether they can be recorded on.
      *
@@ -36,25 +44,48 @@ final class RecordableTasks
         return Record::all($this->tasks($owner)
             ->where('projects.state', 'open')
             ->where(static fn (Builder $open): Builder => $open->whereNull('tasks.done_on')->orWhere('tasks.done_on', '>=', $day->toString()))
-            ->where(fn (Builder $who): Builder => $who->where('projects.internal', 1)->orWhereExists($this->assignments($owner))));
+            ->when($this->mustBeAssigned($owner, $day), fn (Builder $mine): Builder => $mine
+                ->where(fn (Builder $who): Builder => $who->where('projects.internal', 1)->orWhereExists($this->assignments($owner)))));
     }
 
-    /** @return string|null why nothing can be recorded on the task on the day; null where it can */
-    public static function refusal(Person $owner, ?Record $task, Day $day): ?string
+    /**
+     * @param  bool  $isNew  whether nothing is recorded there yet
+     * @return string|null why nothing can be recorded on the task on the day; null where it can
+     */
+    public function refusal(Person $owner, ?Record $task, Day $day, bool $isNew = true): ?string
     {
         if ($task === null) {
             return Words::refusal('cell.no_task');
         }
+        $closedUntil = $task->stringOrNull('closed_until');
         $names = ['task' => $task->string('name'), 'project' => $task->string('project_name'), 'manager' => $task->string('manager')];
         $doneOn = $task->stringOrNull('done_on');
 
         return match (true) {
-            $task->stringOrNull('assigned') === null && ! $task->bool('internal') => Words::refusal('cell.not_assigned', $names),
-            $task->string('project_state') === 'closed' => Words::refusal('cell.closed', $names),
-            $doneOn !== null && $day->isAfter(Day::of($doneOn)) => Words::refusal('cell.done', ['day' => $doneOn] + $names),
+            $isNew && $closedUntil !== null && $day->toString() <= $closedUntil => Words::refusal('cell.period_closed', ['day' => $closedUntil]),
+            $task->stringOrNull('assigned') === null && ! $task->bool('internal') && $this->blocks(NotAssigned::CODE, $task, $day) => Words::refusal('cell.not_assigned', $names),
+            $task->string('project_state') === 'closed' && $this->blocks(TaskClosed::CODE, $task, $day) => Words::refusal('cell.closed', $names),
+            $doneOn !== null && $day->isAfter(Day::of($doneOn)) && $this->blocks(TaskClosed::CODE, $task, $day) => Words::refusal('cell.done', ['day' => $doneOn] + $names),
             ! $owner->employment()->includes($day) => Words::refusal('cell.not_employed'),
             default => null,
         };
+    }
+
+    /** What would block the week anyway is refused as it is typed. */
+    private function blocks(string $rule, Record $task, Day $day): bool
+    {
+        $this->rules ??= RulesInForce::load();
+
+        return $this->rules->level($rule, $day, $task->stringOrNull('owner_team'), new Line($task->string('project'), $task->string('code'), null)) === Level::Blocks;
+    }
+
+    /** Whether time on tasks of others is blocked anyway, on whatever project. */
+    private function mustBeAssigned(Person $owner, Day $day): bool
+    {
+        $this->rules ??= RulesInForce::load();
+        $team = $owner->team_id === null ? null : DB::table('teams')->where('id', $owner->team_id)->value('code');
+
+        return $this->rules->level(NotAssigned::CODE, $day, is_string($team) ? $team : null, null) === Level::Blocks;
     }
 
     private function tasks(Person $owner): Builder
@@ -66,7 +97,8 @@ final class RecordableTasks
             ->join('people', 'people.id', 'projects.manager_id')
             ->select('tasks.id', 'tasks.code', 'tasks.name', 'tasks.charge_code', 'tasks.done_on', 'projects.code AS project', 'projects.name AS project_name')
             ->addSelect('projects.state AS project_state', 'projects.internal', 'people.name AS manager')
-            ->selectRaw('coalesce(tasks.billable, projects.billable) AS billable')
+            ->selectRaw('coalesce(tasks.billable, projects.billable) AS billable, (SELECT closed_until FROM organisations) AS closed_until')
+            ->selectSub(DB::table('teams')->select('code')->where('id', $owner->team_id), 'owner_team')
             // Whose it is, the person's own before their team's; and when the first of those assignments starts.
             ->selectSub($first, 'assigned')
             ->selectSub($this->assignments($owner)->selectRaw('min(assignments.starts_on)'), 'assigned_from');

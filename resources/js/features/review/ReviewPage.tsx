@@ -2,6 +2,7 @@ import { hoursInWords } from '@/lib/hours';
 import { useHoursFormat } from '@/lib/shared';
 import { text } from '@/lib/text';
 import type { ReviewProps } from '@/types/generated/props';
+import { Parts } from '@/ui/Parts';
 import { Shell } from '@/ui/Shell';
 import { Head } from '@inertiajs/react';
 import { CorrectionList } from './CorrectionList';
@@ -22,6 +23,7 @@ export function ReviewPage({ review }: { review: ReviewProps }) {
     return (
         <Shell skipTo="#sheets">
             <Head title={text.review} />
+            <Parts label={text.review} parts={text.reviewPage.parts} />
             <h1>
                 {sum.entries === 0
                     ? review.corrections.length > 0

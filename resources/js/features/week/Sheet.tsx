@@ -9,6 +9,7 @@ import { Grid } from './Grid';
 import { previewOf, wantedBy } from './quickLine';
 import { QuickLine } from './QuickLine';
 import { SheetFoot } from './SheetFoot';
+import { SheetHeading } from './SheetHeading';
 import { SheetMargin } from './SheetMargin';
 import { useCorrections } from './useCorrections';
 import { useCommands, type Panel } from './useCommands';
@@ -18,7 +19,6 @@ import { usePageKeys } from './usePageKeys';
 import { useQuickLine } from './useQuickLine';
 import { useRemarks } from './useRemarks';
 import { useSheet } from './useSheet';
-import { weekSentence } from './weekSentence';
 
 interface SheetProps {
     sheet: WeekProps;
@@ -95,19 +95,7 @@ export function Sheet({ sheet, title, format, onTotals }: SheetProps) {
     return (
         <div className="grid grid-cols-[minmax(0,1fr)] gap-x-5 pt-2 lg:grid-cols-[minmax(0,1fr)_15.5rem]">
             <div id="hours" tabIndex={-1} className="outline-none">
-                <div className="flex flex-wrap items-baseline gap-x-4 gap-y-1">
-                    <h1>
-                        {title}
-                        {!sheet.isOwn && <span className="font-normal"> · {sheet.personName}</span>}
-                    </h1>
-                    <p>{weekSentence(state.totals.week, sheet.owed, format)}</p>
-                </div>
-                {!sheet.isOwn && sheet.mayRecord && (
-                    <p className="mt-1 border-s-2 border-ochre ps-2 text-ochre">
-                        {text.week.recordingFor(sheet.personName)}{' '}
-                        {sheet.maySubmit ? text.week.maySubmitFor : text.week.ownerSubmits(sheet.personName)}
-                    </p>
-                )}
+                <SheetHeading sheet={sheet} entered={state.totals.week} title={title} format={format} />
                 {grid.rows.length === 0 ? (
                     <p className="mt-6 max-w-prose">{text.week.noLines}</p>
                 ) : (

@@ -16,11 +16,15 @@ export type LastWeekPencil = 'off' | 'lines' | 'hours';
 
 export type Level = 'blocks' | 'asks' | 'mentions' | 'off';
 
+export type LimitUnit = 'minutes' | 'days' | 'characters';
+
 export type Look = 'all' | 'needed' | 'in order';
 
 export type PencilSource = 'plan' | 'last week' | 'usual week';
 
 export type QuestionKind = 'text' | 'choice' | 'yes/no';
+
+export type RouteKind = 'none' | 'project' | 'line' | 'project+line';
 
 export type RowLevel = 'phase' | 'task' | 'holder';
 
@@ -38,6 +42,32 @@ export interface FindingProps {
     word: string;
 }
 
+export interface HouseRulesProps {
+    rules: RuleProps[];
+    teams: NamedProps[];
+    projects: NamedProps[];
+    today: string;
+}
+
+export interface RuleProps {
+    code: string;
+    name: string;
+    limit: string | null;
+    unit: LimitUnit | null;
+    least: number;
+    most: number;
+    mayBeOfProject: boolean;
+    settings: RuleSettingProps[];
+}
+
+export interface RuleSettingProps {
+    id: number | null;
+    level: Level;
+    limit: number;
+    from: string | null;
+    for: string | null;
+}
+
 export interface SheetRemarksProps {
     findings: FindingProps[];
     spans: SpanProps[] | null;
@@ -48,6 +78,112 @@ export interface SpanProps {
     starts: string;
     ends: string;
     pause: number;
+}
+
+export interface NamedProps {
+    code: string;
+    name: string;
+}
+
+export interface OfficeQuestionProps {
+    id: number;
+    wording: string;
+    kind: QuestionKind;
+    choices: string[];
+    required: boolean;
+    from: string;
+    to: string | null;
+    answers: number;
+}
+
+export interface ProjectRouteProps {
+    code: string;
+    name: string;
+    manager: string;
+    route: RouteKind | null;
+    waiting: number;
+}
+
+export interface RoutesProps {
+    default: RouteKind;
+    selfApprove: boolean;
+    search: string;
+    projects: ProjectRouteProps[];
+    projectCount: number;
+    page: number;
+    atOnce: number;
+    withoutManager: string[];
+}
+
+export interface TrailChangeProps {
+    what: string;
+    before: string | null;
+    after: string | null;
+}
+
+export interface TrailPageProps {
+    search: string;
+    subject: string;
+    from: string | null;
+    to: string | null;
+    rows: TrailRowProps[];
+    before: number | null;
+    subjects: string[];
+}
+
+export interface TrailRowProps {
+    id: number;
+    at: string;
+    actor: string;
+    insteadOf: string | null;
+    act: string;
+    subject: string;
+    person: string | null;
+    on: string;
+    date: string | null;
+    changes: TrailChangeProps[];
+    why: string;
+}
+
+export interface CorrectedTimeProps {
+    name: string;
+    task: string;
+    date: string;
+    before: number;
+    after: number;
+    reason: string;
+}
+
+export interface OpenTimeProps {
+    code: string;
+    name: string;
+    unsubmitted: number;
+    waiting: number;
+    first: string;
+    week: string;
+}
+
+export interface PeriodActProps {
+    at: string;
+    actor: string;
+    act: string;
+    until: string | null;
+    why: string;
+}
+
+export interface PeriodProps {
+    closedUntil: string | null;
+    until: string;
+    open: OpenTimeProps[];
+    openPeople: number;
+    openEntries: number;
+    openMinutes: number;
+    corrected: CorrectedTimeProps[];
+    corrections: number;
+    entries: number;
+    minutes: number;
+    seen: string;
+    acts: PeriodActProps[];
 }
 
 export interface FiguresProps {
@@ -317,7 +453,28 @@ export interface SignedInProps {
     recordsTime: boolean;
     reviews: boolean;
     seesProjects: boolean;
+    keepsOffice: boolean;
     waiting: number;
+}
+
+export interface StandInProps {
+    id: number;
+    principal: string;
+    standIn: string;
+    from: string;
+    to: string;
+    projects: string[];
+    isNow: boolean;
+}
+
+export interface StandInsProps {
+    named: StandInProps[];
+    mine: StandInProps[];
+    people: NamedProps[];
+    projects: NamedProps[];
+    namesForOthers: boolean;
+    reader: string;
+    today: string;
 }
 
 export interface ProjectHoursProps {

@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Features\HouseRules\Props;
+
+use Moss\Core\HouseRules\Level;
+
+/** How a rule is set, for whom and from when. */
+final readonly class RuleSettingProps
+{
+    /**
+     * @param  int|null  $id  null for how it is set where the office has said nothing
+     * @param  string|null  $from  the first day; null from the beginning
+     * @param  string|null  $for  name of the team or project; null for everybody
+     */
+    public function __construct(public ?int $id, public Level $level, public int $limit, public ?string $from, public ?string $for)
+    {
+    }
+}

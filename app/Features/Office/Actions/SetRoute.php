@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Features\Office\Actions;
+
+use App\Features\Review\Actions\RouteWaitingEntries;
+use App\Models\Organisation;
+use App\Models\Person;
+use App\Models\Project;
+use App\Support\Trail\Trail;
+use App\Support\Trail\TrailLine;
+use App\Support\Trail\TrailSubject;
+use Illuminate\Support\Facades\DB;
+use Moss\Core\Review\RouteKind;
+
+/** Says who approves, for the organisation or for a project; what waits goes to whoever that now is. */
+final readonly class SetRoute
+{
+    public function __construct(private RouteWaitingEntries $routing, private Trail $trail)
+    {
+    }
+
+    /** @param  RouteKind|null  $route  null for the organisation's */
+    public function ofProject(Person $office, Project $project, ?RouteKind $route): void
+    {
+        DB::transaction(function () use ($office, $project, $route): void {
+            $before = $project->approval;
+            if ($before !== $route) {
+                $project->update(['approval' => $route]);
+                $this->routing->handle();
+                $this->trail->of([TrailLine::on(TrailSubject::Route, $project->code, 'set', $office, ['route' => $before?->value], ['route' => $route?->value])]);
+            }
+        });
+    }
+
+    public function ofOrganisation(Person $office, RouteKind $route, bool $selfApprove): void
+    {
+        DB::transaction(function () use ($office, $route, $selfApprove): void {
+            $organisation = Organisation::query()->sole();
+            $before = ['route' => $organisation->approval->value, 'self_approve' => $organisation->self_approve ? 1 : 0];
+            $after = ['route' => $route->value, 'self_approve' => $selfApprove ? 1 : 0];
+            if ($before !== $after) {
+                $organisation->update(['approval' => $route, 'self_approve' => $selfApprove]);
+                $this->routing->handle();
+                $this->trail->of([TrailLine::on(TrailSubject::Setting, 'approval', 'set', $office, $before, $after)]);
+            }
+        });
+    }
+}

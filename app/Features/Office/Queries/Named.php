@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Features\Office\Queries;
+
+use App\Features\Office\Props\NamedProps;
+use App\Support\Database\Record;
+use Illuminate\Database\Query\Builder;
+use Illuminate\Support\Facades\DB;
+
+/** Things to choose from. */
+final class Named
+{
+    /** @return list<NamedProps> */
+    public static function teams(): array
+    {
+        return self::all(DB::table('teams'));
+    }
+
+    /** @return list<NamedProps> */
+    public static function openProjects(): array
+    {
+        return self::all(DB::table('projects')->where('state', 'open'));
+    }
+
+    /** @return list<NamedProps> */
+    public static function peopleWhoMayDecide(): array
+    {
+        return self::all(DB::table('people')->where('access', '<>', 'viewer'));
+    }
+
+    /** @return list<NamedProps> by name */
+    private static function all(Builder $query): array
+    {
+        return array_map(static fn (Record $one): NamedProps => new NamedProps($one->string('code'), $one->string('name')), Record::all($query->select('code', 'name')->orderBy('name')->orderBy('code')));
+    }
+}

@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Features\Periods\Actions;
+
+use App\Features\Periods\Queries\PeriodCheck;
+use App\Models\Organisation;
+use App\Models\Person;
+use App\Support\Clock\Today;
+use App\Support\Database\Record;
+use App\Support\Trail\Trail;
+use App\Support\Trail\TrailLine;
+use App\Support\Trail\TrailSubject;
+use App\Support\Words;
+use Illuminate\Support\Facades\DB;
+use Moss\Core\Calendar\Day;
+use Moss\Core\Sheet\Actor;
+use Moss\Core\Sheet\EntryState;
+use Moss\Core\Sheet\EntryStatus;
+use Moss\Core\Time\Minutes;
+
+/**
+ * Settles all approved time up to a day, exactly as it was seen, or nothing; twice is the same as once.
+ *
+ * What is not approved by then is left out only if that is said; it can still be finished and is settled by a later
+ * closing. Nothing new can be recorded on the days that are closed.
+ */
+final readonly class ClosePeriod
+{
+    public function __construct(private Trail $trail, private Today $today)
+    {
+    }
+
+    /**
+     * @param  string  $seen  by which what was to be settled and what was open were recognised
+     * @return Minutes how much was settled
+     *
+     * @throws PeriodRefused
+     */
+    public function handle(Person $office, Day $until, string $seen, bool $leavesOut): Minutes
+    {
+        return DB::transaction(function () use ($office, $until, $seen, $leavesOut): Minutes {
+            $organisation = Organisation::query()->sole();
+            if ($until->isAfter($this->today->for($office))) {
+                throw PeriodRefused::because('future', ['day' => Words::day($until)]);
+            }
+            if ($organisation->closed_until !== null && $until->toString() < $organisation->closed_until) {
+                throw PeriodRefused::because('backwards', ['day' => Words::day(Day::of($organisation->closed_until))]);
+            }
+            if (PeriodCheck::seen($until) !== $seen) {
+                throw PeriodRefused::because('moved_on');
+            }
+            $open = PeriodCheck::open($until)->count();
+            if ($open > 0 && ! $leavesOut) {
+                throw PeriodRefused::because('open', ['entries' => $open]);
+            }
+
+            return $this->close($office, $organisation, $until);
+        });
+    }
+
+    private function close(Person $office, Organisation $organisation, Day $until): Minutes
+    {
+        $minutes = 0;
+        $lines = [];
+        foreach (Record::all(PeriodCheck::settling($until)->select('id', 'person_id', 'task_id', 'role_id', 'date', 'minutes', 'state')->orderBy('id')) as $entry) {
+            $settled = EntryStatus::of(EntryState::from($entry->string('state')))->settled(new Actor(isOffice: true));
+            $minutes += $entry->int('minutes');
+            $lines[] = new TrailLine(
+                'settle', $office->id, null, $entry->int('person_id'), $entry->int('task_id'), $entry->string('date'),
+                ['role' => $entry->intOrNull('role_id'), 'state' => $entry->string('state')],
+                ['role' => $entry->intOrNull('role_id'), 'state' => $settled->state->value, 'minutes' => $entry->int('minutes')],
+            );
+        }
+        $before = $organisation->closed_until;
+        if ($lines === [] && $before === $until->toString()) {
+            return Minutes::zero();
+        }
+        PeriodCheck::settling($until)->update(['state' => EntryState::Settled->value, 'version' => DB::raw('version + 1')]);
+        $organisation->update(['closed_until' => $until->toString()]);
+        $this->trail->of([...$lines, TrailLine::on(TrailSubject::Period, $until->toString(), 'close', $office, ['until' => $before], ['until' => $until->toString(), 'entries' => count($lines), 'minutes' => $minutes])]);
+
+        return Minutes::of($minutes);
+    }
+}

@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Features\Periods\Controllers;
+
+use App\Features\Periods\Actions\ClosePeriod;
+use App\Features\Periods\Actions\PeriodRefused;
+use App\Features\Periods\Actions\ReopenPeriod;
+use App\Features\Periods\Queries\PeriodCheck;
+use App\Features\Periods\Requests\PeriodRequest;
+use App\Models\Organisation;
+use App\Models\Person;
+use App\Support\Clock\Today;
+use App\Support\Words;
+use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Support\Facades\Gate;
+use Inertia\Inertia;
+use Inertia\Response;
+use Moss\Core\Calendar\Day;
+
+/** Closing periods, and opening them again. */
+final readonly class PeriodsController
+{
+    public function __construct(private Today $today)
+    {
+    }
+
+    public function show(#[CurrentUser] Person $office, PeriodRequest $request, PeriodCheck $check): Response
+    {
+        Gate::authorize('keep', Organisation::class);
+
+        return Inertia::render('Periods', ['period' => $check->of($request->day() ?? $this->endOfLastMonth($office))]);
+    }
+
+    public function store(#[CurrentUser] Person $office, PeriodRequest $request, ClosePeriod $close): RedirectResponse
+    {
+        Gate::authorize('keep', Organisation::class);
+        $until = $request->day() ?? $this->endOfLastMonth($office);
+        try {
+            $minutes = $close->handle($office, $until, $request->string('seen')->toString(), $request->boolean('leavesOut'));
+        } catch (PeriodRefused $refused) {
+            return back()->with('refusal', $refused->getMessage());
+        }
+
+        return back()->with('message', Words::refusal('period.closed', ['day' => Words::day($until), 'hours' => Words::hours($minutes, $office)]));
+    }
+
+    public function destroy(#[CurrentUser] Person $office, PeriodRequest $request, ReopenPeriod $reopen): RedirectResponse
+    {
+        Gate::authorize('keep', Organisation::class);
+        $from = $request->day() ?? $this->endOfLastMonth($office);
+        try {
+            $reopen->handle($office, $from, $request->string('reason')->toString());
+        } catch (PeriodRefused $refused) {
+            return back()->with('refusal', $refused->getMessage());
+        }
+
+        return back()->with('message', Words::refusal('period.reopened', ['day' => Words::day($from)]));
+    }
+
+    private function endOfLastMonth(Person $office): Day
+    {
+        return Day::of($this->today->for($office)->month().'-01')->plusDays(-1);
+    }
+}

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Features\Periods\Props;
+
+/** What closing up to a day would do, and what stands before it. */
+final readonly class PeriodProps
+{
+    /**
+     * @param  string|null  $closedUntil  the last day of the closed period; null where none is closed
+     * @param  string  $until  the day that is looked at
+     * @param  list<OpenTimeProps>  $open  who has time up to the day that is not approved, those with most first
+     * @param  int  $openEntries  all of it, also of people beyond the list
+     * @param  list<CorrectedTimeProps>  $corrected  what was corrected since the period before, the newest first
+     * @param  int  $corrections  that still wait up to the day
+     * @param  int  $entries  approved, that would be settled
+     * @param  string  $seen  by which what would be settled is recognised when it is closed
+     * @param  list<PeriodActProps>  $acts  what was closed and reopened, the newest first
+     */
+    public function __construct(
+        public ?string $closedUntil,
+        public string $until,
+        public array $open,
+        public int $openPeople,
+        public int $openEntries,
+        public int $openMinutes,
+        public array $corrected,
+        public int $corrections,
+        public int $entries,
+        public int $minutes,
+        public string $seen,
+        public array $acts,
+    ) {
+    }
+}

@@ -1,0 +1,105 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Features\Periods\Queries;
+
+use App\Features\Periods\Props\CorrectedTimeProps;
+use App\Features\Periods\Props\OpenTimeProps;
+use App\Features\Periods\Props\PeriodActProps;
+use App\Features\Periods\Props\PeriodProps;
+use App\Models\Organisation;
+use App\Support\Database\Record;
+use App\Support\Words;
+use Illuminate\Database\Query\Builder;
+use Illuminate\Support\Facades\DB;
+use Moss\Core\Calendar\Day;
+use Moss\Core\Calendar\Week;
+
+/** The check list before a period is closed, in a fixed number of queries. */
+final class PeriodCheck
+{
+    private const MOST = 100;
+
+    public function of(Day $until): PeriodProps
+    {
+        $closedUntil = Organisation::query()->sole()->closed_until;
+        $open = Record::all(self::open($until)->selectRaw('count(*) AS entries, coalesce(sum(minutes), 0) AS minutes, count(DISTINCT person_id) AS people'))[0];
+        $settling = Record::all(self::settling($until)->selectRaw('count(*) AS entries, coalesce(sum(minutes), 0) AS minutes'))[0];
+
+        return new PeriodProps(
+            $closedUntil,
+            $until->toString(),
+            $this->people($until),
+            $open->int('people'),
+            $open->int('entries'),
+            $open->int('minutes'),
+            $this->corrected($closedUntil),
+            DB::table('corrections')->where('state', 'waiting')->where('date', '<=', $until->toString())->count(),
+            $settling->int('entries'),
+            $settling->int('minutes'),
+            self::seen($until),
+            $this->acts(),
+        );
+    }
+
+    /** Time up to a day that is not approved. */
+    public static function open(Day $until): Builder
+    {
+        return DB::table('entries')->where('entries.date', '<=', $until->toString())->whereIn('entries.state', ['draft', 'returned', 'submitted']);
+    }
+
+    /** Approved time up to a day, which closing settles. */
+    public static function settling(Day $until): Builder
+    {
+        return DB::table('entries')->where('entries.date', '<=', $until->toString())->where('entries.state', 'approved');
+    }
+
+    /** By which what is open and what would be settled are recognised: whatever changes makes it another. */
+    public static function seen(Day $until): string
+    {
+        $sums = static fn (Builder $entries): string => implode('-', Record::all($entries->selectRaw('count(*) AS entries, coalesce(sum(minutes), 0) AS minutes, coalesce(sum(version), 0) AS versions'))[0]->toArray());
+
+        return $sums(self::open($until)).'-'.$sums(self::settling($until));
+    }
+
+    /** @return list<OpenTimeProps> */
+    private function people(Day $until): array
+    {
+        $query = self::open($until)->join('people', 'people.id', 'entries.person_id')
+            ->select('people.code', 'people.name')
+            ->selectRaw("sum(CASE entries.state WHEN 'submitted' THEN 0 ELSE entries.minutes END) AS unsubmitted")
+            ->selectRaw("sum(CASE entries.state WHEN 'submitted' THEN entries.minutes ELSE 0 END) AS waiting, min(entries.date) AS first")
+            ->groupBy('people.id')->orderByDesc('unsubmitted')->orderByDesc('waiting')->orderBy('people.name')->limit(self::MOST);
+
+        return array_map(static fn (Record $person): OpenTimeProps => new OpenTimeProps(
+            $person->string('code'), $person->string('name'), $person->int('unsubmitted'), $person->int('waiting'), $person->string('first'),
+            Week::containing(Day::of($person->string('first')))->toString(),
+        ), Record::all($query));
+    }
+
+    /** @return list<CorrectedTimeProps> */
+    private function corrected(?string $since): array
+    {
+        $query = DB::table('corrections')->join('people', 'people.id', 'corrections.person_id')->join('tasks', 'tasks.id', 'corrections.task_id')
+            ->where('corrections.state', 'accepted')->when($since !== null, static fn (Builder $later): Builder => $later->where('corrections.decided_at', '>', $since))
+            ->select('people.name', 'tasks.name AS task', 'corrections.date', 'corrections.minutes_before', 'corrections.minutes', 'corrections.reason')
+            ->orderByDesc('corrections.id')->limit(self::MOST);
+
+        return array_map(static fn (Record $one): CorrectedTimeProps => new CorrectedTimeProps(
+            $one->string('name'), $one->string('task'), $one->string('date'), $one->int('minutes_before'), $one->int('minutes'), $one->string('reason'),
+        ), Record::all($query));
+    }
+
+    /** @return list<PeriodActProps> */
+    private function acts(): array
+    {
+        $query = DB::table('trail')->leftJoin('people', 'people.id', 'trail.actor_id')->where('trail.subject', 'period')
+            ->select('trail.at', 'people.name', 'trail.act', 'trail.why')->selectRaw("json_extract(trail.after, '$.until') AS until")
+            ->orderByDesc('trail.id')->limit(self::MOST);
+
+        return array_map(static fn (Record $act): PeriodActProps => new PeriodActProps(
+            $act->string('at'), $act->stringOrNull('name') ?? Words::refusal('the_system'), $act->string('act'), $act->stringOrNull('until'), $act->string('why'),
+        ), Record::all($query));
+    }
+}

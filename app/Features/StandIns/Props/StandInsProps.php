@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Features\StandIns\Props;
+
+use App\Features\Office\Props\NamedProps;
+
+/** The page on which stand-ins are named. */
+final readonly class StandInsProps
+{
+    /**
+     * @param  list<StandInProps>  $named  who decides in the reader's place; for the office, in anybody's
+     * @param  list<StandInProps>  $mine  in whose place the reader decides
+     * @param  list<NamedProps>  $people  who can be named
+     * @param  list<NamedProps>  $projects  those on which it can be for only some
+     * @param  bool  $namesForOthers  whether the reader names stand-ins for others too
+     */
+    public function __construct(
+        public array $named,
+        public array $mine,
+        public array $people,
+        public array $projects,
+        public bool $namesForOthers,
+        public string $reader,
+        public string $today,
+    ) {
+    }
+}

@@ -1,0 +1,91 @@
+import { hoursInWords } from '@/lib/hours';
+import { text } from '@/lib/text';
+import type { HoursFormat, PeriodProps } from '@/types/generated/props';
+import { router } from '@inertiajs/react';
+import { useState } from 'react';
+
+const kept = { preserveScroll: true } as const;
+
+/** Closes up to the day that is looked at, or opens closed days again with a reason. */
+export function PeriodForms({ period, format }: { period: PeriodProps; format: HoursFormat }) {
+    const [leavesOut, leaveOut] = useState(false);
+    const [reopens, reopen] = useState(false);
+    const words = text.officePage.periods;
+
+    return (
+        <div className="mt-2 flex flex-col items-start gap-2">
+            {period.openEntries > 0 && (
+                <label className="flex min-h-6 items-center gap-2">
+                    <input
+                        type="checkbox"
+                        className="size-4 accent-moss"
+                        checked={leavesOut}
+                        onChange={(event) => {
+                            leaveOut(event.target.checked);
+                        }}
+                    />
+                    {words.leavesOut(period.openEntries)}
+                </label>
+            )}
+            <div className="flex flex-wrap gap-2">
+                <button
+                    type="button"
+                    className="act act-main"
+                    disabled={period.openEntries > 0 && !leavesOut}
+                    onClick={() => {
+                        router.post('/office/periods', { day: period.until, seen: period.seen, leavesOut }, kept);
+                    }}
+                >
+                    {words.close(hoursInWords(period.minutes, format))}
+                </button>
+                {period.closedUntil !== null && (
+                    <button
+                        type="button"
+                        className="act"
+                        aria-expanded={reopens}
+                        onClick={() => {
+                            reopen(!reopens);
+                        }}
+                    >
+                        {words.reopen} …
+                    </button>
+                )}
+            </div>
+            {reopens && (
+                <form
+                    className="flex flex-wrap items-end gap-2 border-s-2 border-ochre ps-3"
+                    onSubmit={(event) => {
+                        event.preventDefault();
+                        const said = new FormData(event.currentTarget);
+                        router.delete('/office/periods', { ...kept, data: { day: said.get('day'), reason: said.get('reason') } });
+                    }}
+                >
+                    <label className="flex flex-col gap-1">
+                        <span className="text-faded">{words.openFrom}</span>
+                        <input
+                            type="date"
+                            name="day"
+                            max={period.closedUntil ?? undefined}
+                            defaultValue={period.closedUntil ?? undefined}
+                            required
+                            className="min-h-8 border-b border-edge bg-sheet px-2"
+                        />
+                    </label>
+                    <label className="flex flex-col gap-1">
+                        <span className="text-faded">{words.why}</span>
+                        <input
+                            name="reason"
+                            required
+                            maxLength={1000}
+                            className="min-h-8 w-80 max-w-full border-b border-edge bg-sheet px-2"
+                        />
+                    </label>
+                    <button type="submit" className="act">
+                        {words.reopen}
+                    </button>
+                    <p className="pencilled w-full">{words.staysSettled}</p>
+                </form>
+            )}
+        </div>
+    );
+}

@@ -1,0 +1,92 @@
+import { wholeDate } from '@/lib/days';
+import { text } from '@/lib/text';
+import type { OfficeQuestionProps, QuestionKind } from '@/types/generated/props';
+import { Field } from '@/ui/Field';
+import { Select } from '@/ui/Select';
+import { Trouble } from '@/ui/Trouble';
+import { router } from '@inertiajs/react';
+import { useState } from 'react';
+import { OfficeShell } from './OfficeShell';
+
+const kinds: QuestionKind[] = ['yes/no', 'choice', 'text'];
+
+/** What the office asks with every week. */
+export function QuestionsPage({ questions, monday }: { questions: OfficeQuestionProps[]; monday: string }) {
+    const words = text.officePage.questions;
+
+    return (
+        <OfficeShell title={words.name}>
+            <h1>{words.title(questions.filter(({ to }) => to === null).length)}</h1>
+            <ul className="mt-2 max-w-4xl">
+                {questions.map((question) => (
+                    <li key={question.id} className="flex flex-wrap items-baseline gap-x-3 border-b border-rule py-1">
+                        <span className={question.to === null ? 'grow' : 'grow text-faded'}>
+                            {question.wording}{' '}
+                            <span className="pencilled">
+                                {[
+                                    question.kind === 'choice' ? question.choices.join(', ') : words.kinds[question.kind],
+                                    question.required ? words.required : words.optional,
+                                    question.to === null
+                                        ? words.from(wholeDate(question.from))
+                                        : words.between(wholeDate(question.from), wholeDate(question.to)),
+                                    words.answers(question.answers),
+                                ].join('; ')}
+                            </span>
+                        </span>
+                        {question.to === null && (
+                            <button
+                                type="button"
+                                className="act-quiet"
+                                aria-label={words.endOf(question.wording)}
+                                onClick={() => {
+                                    router.delete(`/office/questions/${question.id}`, { preserveScroll: true });
+                                }}
+                            >
+                                {words.end}
+                            </button>
+                        )}
+                    </li>
+                ))}
+            </ul>
+            <QuestionForm key={questions.length} monday={monday} />
+        </OfficeShell>
+    );
+}
+
+function QuestionForm({ monday }: { monday: string }) {
+    const words = text.officePage.questions;
+    const [kind, setKind] = useState<QuestionKind>('yes/no');
+
+    return (
+        <form
+            className="mt-4 flex max-w-3xl flex-wrap items-end gap-3"
+            onSubmit={(event) => {
+                event.preventDefault();
+                const said = Object.fromEntries(new FormData(event.currentTarget));
+                router.post('/office/questions', { ...said, kind, required: said.required === 'on' }, { preserveScroll: true });
+            }}
+        >
+            <Field label={words.wording} name="wording" required maxLength={500} className="w-96 max-w-full" />
+            <Select
+                label={words.kind}
+                value={kind}
+                options={kinds.map((one) => [one, words.kinds[one]])}
+                onChange={(event) => {
+                    setKind(event.target.value as QuestionKind);
+                }}
+            />
+            {kind === 'choice' && <Field label={words.choices} name="choices" required maxLength={1000} className="w-72" />}
+            <Field label={words.since} name="from" type="date" required defaultValue={monday} />
+            <label className="flex min-h-9 items-center gap-2">
+                <input type="checkbox" name="required" className="size-4 accent-moss" />
+                {words.required}
+            </label>
+            <button type="submit" className="act act-main">
+                {words.ask}
+            </button>
+            <div className="w-full">
+                <Trouble />
+            </div>
+        </form>
+    );
+}

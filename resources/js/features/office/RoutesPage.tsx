@@ -1,0 +1,128 @@
+import { text } from '@/lib/text';
+import type { RouteKind, RoutesProps } from '@/types/generated/props';
+import { Select } from '@/ui/Select';
+import { Trouble } from '@/ui/Trouble';
+import { Link, router } from '@inertiajs/react';
+import { OfficeShell } from './OfficeShell';
+
+const kinds: RouteKind[] = ['none', 'project', 'line', 'project+line'];
+const kept = { preserveScroll: true, preserveState: true } as const;
+
+/** Who approves: the organisation's way, and the projects that have their own. */
+export function RoutesPage({ routes }: { routes: RoutesProps }) {
+    const words = text.officePage.routes;
+    const options = kinds.map((kind) => [kind, words.kinds[kind]] as const);
+    const pages = Math.ceil(routes.projectCount / routes.atOnce);
+    const address = (page: number) => `/office/routes?search=${encodeURIComponent(routes.search)}&page=${page}`;
+    const set = (route: string, selfApprove: boolean) => {
+        router.put('/office/routes', { route, selfApprove }, kept);
+    };
+
+    return (
+        <OfficeShell title={words.name}>
+            <h1>{words.title(words.kinds[routes.default])}</h1>
+            <Trouble />
+            <div className="mt-2 flex flex-wrap items-end gap-x-6 gap-y-2">
+                <Select
+                    label={words.default}
+                    value={routes.default}
+                    options={options}
+                    onChange={(event) => {
+                        set(event.target.value, routes.selfApprove);
+                    }}
+                />
+                <label className="flex min-h-8 items-center gap-2">
+                    <input
+                        type="checkbox"
+                        className="size-4 accent-moss"
+                        checked={routes.selfApprove}
+                        onChange={(event) => {
+                            set(routes.default, event.target.checked);
+                        }}
+                    />
+                    {words.selfApprove}
+                </label>
+            </div>
+            <p className="mt-2 max-w-prose text-faded">
+                {words.explained} {routes.withoutManager.length > 0 && words.withoutManager(routes.withoutManager.join(', '))}
+            </p>
+            <form
+                role="search"
+                className="mt-3"
+                onSubmit={(event) => {
+                    event.preventDefault();
+                    const said = new FormData(event.currentTarget).get('search');
+                    router.get('/office/routes', { search: typeof said === 'string' ? said : '' });
+                }}
+            >
+                <input
+                    type="search"
+                    name="search"
+                    defaultValue={routes.search}
+                    aria-label={words.search}
+                    placeholder={words.search}
+                    className="min-h-8 w-64 border-b border-edge bg-sheet px-2"
+                />
+            </form>
+            <table className="mt-2 w-full max-w-4xl">
+                <thead>
+                    <tr className="text-faded">
+                        <th scope="col">{words.project}</th>
+                        <th scope="col">{words.manager}</th>
+                        <th scope="col" className="pe-4 text-end">
+                            {words.waiting}
+                        </th>
+                        <th scope="col">{words.route}</th>
+                    </tr>
+                </thead>
+                <tbody>
+                    {routes.projects.map((project) => (
+                        <tr key={project.code} className="border-t border-rule">
+                            <th scope="row" className="py-1 pe-2">
+                                {project.name}
+                            </th>
+                            <td className="pe-2">{project.manager}</td>
+                            <td className="pe-4 text-end">{project.waiting === 0 ? '' : project.waiting}</td>
+                            <td>
+                                <select
+                                    aria-label={words.routeOf(project.name)}
+                                    value={project.route ?? ''}
+                                    className={project.route === null ? 'pencilled min-h-7 bg-paper' : 'min-h-7 bg-paper'}
+                                    onChange={(event) => {
+                                        router.put(
+                                            `/office/routes/${project.code}`,
+                                            { route: event.target.value === '' ? null : event.target.value },
+                                            kept,
+                                        );
+                                    }}
+                                >
+                                    <option value="">{words.asOrganisation(words.kinds[routes.default])}</option>
+                                    {options.map(([value, name]) => (
+                                        <option key={value} value={value}>
+                                            {name}
+                                        </option>
+                                    ))}
+                                </select>
+                            </td>
+                        </tr>
+                    ))}
+                </tbody>
+            </table>
+            {pages > 1 && (
+                <p className="mt-2 flex gap-3">
+                    <span className="text-faded">{text.reviewPage.pageOf(routes.page, pages)}</span>
+                    {routes.page > 1 && (
+                        <Link className="act-quiet" href={address(routes.page - 1)}>
+                            {text.reviewPage.before}
+                        </Link>
+                    )}
+                    {routes.page < pages && (
+                        <Link className="act-quiet" href={address(routes.page + 1)}>
+                            {text.reviewPage.after}
+                        </Link>
+                    )}
+                </p>
+            )}
+        </OfficeShell>
+    );
+}

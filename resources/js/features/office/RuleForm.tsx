@@ -1,0 +1,90 @@
+import { printHours } from '@/lib/hours';
+import { text } from '@/lib/text';
+import type { HoursFormat, HouseRulesProps, Level, RuleProps } from '@/types/generated/props';
+import { Field } from '@/ui/Field';
+import { Select } from '@/ui/Select';
+import { router } from '@inertiajs/react';
+
+interface RuleFormProps {
+    rule: RuleProps;
+    houseRules: HouseRulesProps;
+    format: HoursFormat;
+    onDone: () => void;
+}
+
+const levels: Level[] = ['blocks', 'asks', 'mentions', 'off'];
+
+/** Sets one rule for everybody, a team or a project, from a day on. */
+export function RuleForm({ rule, houseRules, format, onDone }: RuleFormProps) {
+    const words = text.officePage.rules;
+    const last = rule.settings[rule.settings.length - 1];
+    const usual = last?.limit ?? 0;
+
+    return (
+        <form
+            className="flex flex-wrap items-end gap-3 border-s-2 border-ochre ps-3"
+            onSubmit={(event) => {
+                event.preventDefault();
+                const said = new FormData(event.currentTarget);
+                const value = (name: string) => {
+                    const given = said.get(name);
+
+                    return typeof given === 'string' && given !== '' ? given : null;
+                };
+                const [kind, code] = (value('for') ?? '').split(' ');
+                router.put(
+                    '/office/rules',
+                    {
+                        rule: rule.code,
+                        level: value('level'),
+                        limit: value('limit'),
+                        from: value('from'),
+                        team: kind === 'team' ? (code ?? null) : null,
+                        project: kind === 'project' ? (code ?? null) : null,
+                    },
+                    { preserveScroll: true, preserveState: true, onSuccess: onDone },
+                );
+            }}
+            onKeyDown={(event) => {
+                if (event.key === 'Escape') {
+                    onDone();
+                }
+            }}
+        >
+            <Select
+                label={words.level}
+                name="level"
+                defaultValue={last?.level}
+                autoFocus
+                options={levels.map((level) => [level, words.levels[level]])}
+            />
+            {rule.limit !== null && (
+                <Field
+                    label={`${rule.limit} (${rule.unit === null ? '' : words.unitNames[rule.unit]})`}
+                    name="limit"
+                    defaultValue={rule.unit === 'minutes' ? printHours(usual, format) : String(usual)}
+                    className="w-36"
+                />
+            )}
+            <Field label={words.fromDay} name="from" type="date" defaultValue={houseRules.today} />
+            <Select
+                label={words.for}
+                name="for"
+                className="max-w-72"
+                options={[
+                    ['', words.everybody],
+                    ...houseRules.teams.map(({ code, name }) => [`team ${code}`, words.team(name)] as const),
+                    ...(rule.mayBeOfProject
+                        ? houseRules.projects.map(({ code, name }) => [`project ${code}`, words.project(name)] as const)
+                        : []),
+                ]}
+            />
+            <button type="submit" className="act act-main">
+                {words.save}
+            </button>
+            <button type="button" className="act" onClick={onDone}>
+                {words.cancel}
+            </button>
+        </form>
+    );
+}

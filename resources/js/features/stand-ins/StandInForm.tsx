@@ -1,0 +1,85 @@
+import { text } from '@/lib/text';
+import type { StandInsProps } from '@/types/generated/props';
+import { Field } from '@/ui/Field';
+import { Select } from '@/ui/Select';
+import { Trouble } from '@/ui/Trouble';
+import { router } from '@inertiajs/react';
+import { useState } from 'react';
+
+/** Names somebody for a stretch of days, for everything or some projects. */
+export function StandInForm({ standIns }: { standIns: StandInsProps }) {
+    const words = text.standInsPage;
+    const [onlySome, chooseSome] = useState(false);
+    const people = standIns.people.map(({ code, name }) => [code, name] as const);
+
+    return (
+        <section aria-labelledby="name-stand-in">
+            <h2 id="name-stand-in">{words.nameOne}</h2>
+            <p className="text-faded">{words.explained}</p>
+            <form
+                className="mt-2 flex flex-wrap items-end gap-3"
+                onSubmit={(event) => {
+                    event.preventDefault();
+                    const said = new FormData(event.currentTarget);
+                    const one = (name: string) => {
+                        const value = said.get(name);
+
+                        return typeof value === 'string' && value !== '' ? value : null;
+                    };
+                    router.post(
+                        '/stand-ins',
+                        {
+                            principal: one('principal'),
+                            standIn: one('standIn'),
+                            from: one('from'),
+                            to: one('to'),
+                            projects: onlySome ? said.getAll('projects').filter((code) => typeof code === 'string') : [],
+                        },
+                        { preserveScroll: true },
+                    );
+                }}
+            >
+                {standIns.namesForOthers && (
+                    <Select label={words.principal} name="principal" defaultValue={standIns.reader} options={people} />
+                )}
+                <Select label={words.standIn} name="standIn" required defaultValue="" options={[['', ''], ...people]} />
+                <Field
+                    label={words.firstDay}
+                    name="from"
+                    type="date"
+                    required
+                    min={standIns.today}
+                    defaultValue={standIns.today}
+                />
+                <Field label={words.lastDay} name="to" type="date" required min={standIns.today} />
+                <label className="flex min-h-8 w-full items-center gap-2">
+                    <input
+                        type="checkbox"
+                        className="size-4 accent-moss"
+                        checked={onlySome}
+                        onChange={(event) => {
+                            chooseSome(event.target.checked);
+                        }}
+                    />
+                    {words.onlySome}
+                </label>
+                {onlySome && (
+                    <label className="flex w-full flex-col gap-1">
+                        <span className="text-faded">{words.projects}</span>
+                        <select name="projects" multiple required size={6} className="border border-edge bg-sheet px-1">
+                            {standIns.projects.map(({ code, name }) => (
+                                <option key={code} value={code}>
+                                    {name}
+                                </option>
+                            ))}
+                        </select>
+                    </label>
+                )}
+                <button type="submit" className="act act-main">
+                    {words.save}
+                </button>
+            </form>
+            <Trouble />
+        </section>
+    );
+}

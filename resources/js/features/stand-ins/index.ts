@@ -1,0 +1,1 @@
+export { StandInsPage } from './StandInsPage';

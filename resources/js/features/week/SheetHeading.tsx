@@ -1,0 +1,31 @@
+import { text } from '@/lib/text';
+import type { HoursFormat, WeekProps } from '@/types/generated/props';
+import { weekSentence } from './weekSentence';
+
+interface SheetHeadingProps {
+    sheet: WeekProps;
+    entered: number;
+    title: string;
+    format: HoursFormat;
+}
+
+/** Which week it is, whose, and what it has come to. */
+export function SheetHeading({ sheet, entered, title, format }: SheetHeadingProps) {
+    return (
+        <>
+            <div className="flex flex-wrap items-baseline gap-x-4 gap-y-1">
+                <h1>
+                    {title}
+                    {!sheet.isOwn && <span className="font-normal"> · {sheet.personName}</span>}
+                </h1>
+                <p>{weekSentence(entered, sheet.owed, format)}</p>
+            </div>
+            {!sheet.isOwn && sheet.mayRecord && (
+                <p className="mt-1 border-s-2 border-ochre ps-2 text-ochre">
+                    {text.week.recordingFor(sheet.personName)}{' '}
+                    {sheet.maySubmit ? text.week.maySubmitFor : text.week.ownerSubmits(sheet.personName)}
+                </p>
+            )}
+        </>
+    );
+}

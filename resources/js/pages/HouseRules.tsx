@@ -1,0 +1,1 @@
+export { HouseRulesPage as default } from '@/features/office';

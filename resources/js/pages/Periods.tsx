@@ -1,0 +1,1 @@
+export { PeriodsPage as default } from '@/features/office';

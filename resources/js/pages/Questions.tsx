@@ -1,0 +1,1 @@
+export { QuestionsPage as default } from '@/features/office';

@@ -1,0 +1,1 @@
+export { RoutesPage as default } from '@/features/office';

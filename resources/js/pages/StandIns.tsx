@@ -1,0 +1,1 @@
+export { StandInsPage as default } from '@/features/stand-ins';

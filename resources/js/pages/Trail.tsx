@@ -1,0 +1,1 @@
+export { TrailPage as default } from '@/features/office';

@@ -1,0 +1,136 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\App\Office;
+
+use Illuminate\Support\Facades\DB;
+use Inertia\Testing\AssertableInertia;
+use Tests\App\Lighthouse;
+use Tests\App\TestCase;
+
+/** What the office sets, each with its trail. */
+final class OfficeTest extends TestCase
+{
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->import(Lighthouse::files(['entries.csv' => "person,project,task,role,date,hours,state\nada,LENS,FIT,surveyor,2026-06-16,11,submitted\nada,LENS,FIT,surveyor,2026-06-17,4,submitted\n"]));
+        $this->actingAs($this->person('kit'));
+    }
+
+    public function test_a_rule_is_set_for_a_team_from_a_day_and_found_from_then_on(): void
+    {
+        $this->put('/office/rules', ['rule' => 'day_above', 'level' => 'blocks', 'limit' => '10:30', 'from' => '2026-06-16', 'team' => 'field'])->assertSessionHas('message', 'Set: Long day.');
+
+        self::assertSame([['level' => 'blocks', 'limit_number' => 630, 'starts_on' => '2026-06-16']], DB::table('house_rules')->get(['level', 'limit_number', 'starts_on'])->map(static fn (object $row): array => (array) $row)->all());
+        $this->get('/office/rules')->assertInertia(fn (AssertableInertia $page) => $page->where('houseRules.rules', fn ($rules): bool => in_array([
+            ['id' => null, 'level' => 'asks', 'limit' => 720, 'from' => null, 'for' => null],
+            ['id' => 1, 'level' => 'blocks', 'limit' => 630, 'from' => '2026-06-16', 'for' => 'Field'],
+        ], self::each($rules, 'settings'), true)));
+        $this->put('/office/rules', ['rule' => 'day_above', 'level' => 'blocks', 'limit' => '10.5', 'from' => '2026-06-16', 'team' => 'field']);
+        $this->delete('/office/rules/1')->assertSessionHas('message');
+        $this->delete('/office/rules/1');
+        self::assertSame(['set', 'take away'], DB::table('trail')->where('subject', 'rule')->orderBy('id')->pluck('act')->all());
+    }
+
+    public function test_what_a_rule_cannot_be_set_to_is_refused_with_what_it_can(): void
+    {
+        foreach ([
+            [['limit' => '25'], 'Give a limit from 1 to 24 hours.'],
+            [['limit' => 'long'], 'Give a limit from 1 to 24 hours.'],
+            [['limit' => '10', 'project' => 'LENS'], 'cannot be set for one project'],
+            [['rule' => 'old_time', 'limit' => '0'], 'Give a limit from 1 to 400 days.'],
+        ] as [$change, $why]) {
+            $this->from('/office/rules')->put('/office/rules', $change + ['rule' => 'day_above', 'level' => 'asks', 'limit' => '10'])->assertSessionHasErrors();
+            $this->get('/office/rules')->assertInertia(fn (AssertableInertia $page) => $page->where('errors', fn ($errors): bool => str_contains(json_encode($errors, JSON_THROW_ON_ERROR), $why)));
+        }
+        foreach ([['level' => 'shouts'], ['rule' => 'sleeping'], ['team' => 'none'], ['from' => 'soon']] as $change) {
+            $this->from('/office/rules')->put('/office/rules', $change + ['rule' => 'day_above', 'level' => 'asks', 'limit' => '10'])->assertSessionHasErrors();
+        }
+        self::assertSame(0, DB::table('house_rules')->count());
+    }
+
+    public function test_time_on_a_task_of_others_can_be_allowed(): void
+    {
+        $save = fn () => $this->actingAs($this->person('bo'))->putJson('/people/bo/week/2026-W25/cells', ['cells' => [['task' => $this->task('FIT')->id, 'date' => '2026-06-17', 'hours' => '1', 'seen' => null]]]);
+        $save()->assertJsonPath('cells.0.outcome', 'refused');
+        $this->actingAs($this->person('bo'))->getJson('/people/bo/week/2026-W25/lines?search=fit')->assertOk()->assertJsonMissing(['taskCode' => 'FIT']);
+        $this->actingAs($this->person('kit'))->put('/office/rules', ['rule' => 'not_assigned', 'level' => 'asks']);
+
+        $save()->assertJsonPath('cells.0.outcome', 'saved');
+        self::assertContains('not_assigned', array_column((array) $this->getJson('/people/bo/week/2026-W25/findings')->json('findings'), 'rule'));
+    }
+
+    public function test_questions_are_asked_and_ended_and_what_was_answered_stays(): void
+    {
+        $this->post('/office/questions', ['wording' => ' Boat used ', 'kind' => 'choice', 'choices' => "Gull\nTern, Gull", 'required' => true, 'from' => '2026-06-01'])->assertSessionHas('message');
+        $this->from('/office/questions')->post('/office/questions', ['wording' => 'Which?', 'kind' => 'choice', 'required' => false, 'from' => '2026-06-01'])->assertSessionHasErrors('choices');
+        $this->get('/office/questions')->assertInertia(fn (AssertableInertia $page) => $page->has('questions', 1)->where('questions.0.wording', 'Boat used')->where('questions.0.choices', ['Gull', 'Tern']));
+        DB::table('answers')->insert(['question_id' => 1, 'person_id' => $this->person('ada')->id, 'week' => '2026-W24', 'answer' => 'Gull']);
+
+        $this->delete('/office/questions/1')->assertSessionHas('message');
+        $this->get('/office/questions')->assertInertia(fn (AssertableInertia $page) => $page->where('questions.0.to', '2026-06-14')->where('questions.0.answers', 1));
+        $this->post('/office/questions', ['wording' => 'Later', 'kind' => 'text', 'required' => false, 'from' => '2026-07-01']);
+        $this->delete('/office/questions/2');
+        self::assertSame(['Boat used'], DB::table('questions')->pluck('wording')->all());
+        self::assertSame(['ask', 'end', 'ask', 'end'], DB::table('trail')->where('subject', 'question')->orderBy('id')->pluck('act')->all());
+    }
+
+    public function test_a_changed_route_takes_what_waits_along(): void
+    {
+        $approvers = static fn (): array => DB::table('entries')->join('people', 'people.id', 'entries.approver_id')->distinct()->pluck('people.code')->all();
+        self::assertSame(['mo'], $approvers());
+        $this->put('/office/routes/LENS', ['route' => 'line'])->assertSessionHas('message');
+        self::assertSame(['lee'], $approvers());
+        $this->put('/office/routes/LENS', [])->assertSessionHas('message');
+        $this->put('/office/routes', ['route' => 'project+line', 'selfApprove' => true])->assertSessionHas('message');
+        $this->from('/office/routes')->put('/office/routes', ['route' => 'everybody'])->assertSessionHasErrors('route');
+
+        $this->get('/office/routes?search=lens')->assertInertia(fn (AssertableInertia $page) => $page
+            ->where('routes.default', 'project+line')->where('routes.selfApprove', true)->where('routes.projectCount', 1)
+            ->where('routes.projects.0', ['code' => 'LENS', 'name' => 'Lens refit', 'manager' => 'Mo Fell', 'route' => null, 'waiting' => 2])
+            ->where('routes.withoutManager', ['Bo Carr', 'Kit Ness', 'Lee Tor']));
+        self::assertSame(['route', 'route', 'setting'], DB::table('trail')->where('act', 'set')->orderBy('id')->pluck('subject')->all());
+    }
+
+    public function test_the_trail_is_searched_by_words_subject_and_days(): void
+    {
+        $this->put('/office/routes/LENS', ['route' => 'line']);
+        $entry = $this->entry('ada', 'FIT', '2026-06-16');
+        $this->actingAs($this->person('lee'))->post('/review/decisions', ['decision' => 'return', 'word' => 'Which lens?', 'entries' => [['id' => $entry?->id, 'version' => $entry?->version]]]);
+        $this->actingAs($this->person('kit'));
+
+        foreach (['?search=lens+which' => ['return'], '?search=tor' => ['return'], '?subject=route' => ['set'], '?search=%25' => [], '?from=2026-06-18' => [], '?to=2026-06-16' => [], '?subject=moon&from=soon&search=2026-06-16' => ['return']] as $query => $acts) {
+            $this->get('/office/trail'.$query)->assertOk()->assertInertia(fn (AssertableInertia $page) => $page->where('trail.rows', fn ($rows): bool => self::each($rows, 'act') === $acts));
+        }
+        $this->get('/office/trail?search=lens+which')->assertInertia(fn (AssertableInertia $page) => $page
+            ->where('trail.rows.0.actor', 'Lee Tor')->where('trail.rows.0.person', 'Ada Moor')->where('trail.rows.0.on', 'Fit the lens, Lens refit')
+            ->where('trail.rows.0.why', 'Which lens?')->where('trail.rows.0.changes.0', ['what' => 'state', 'before' => 'submitted', 'after' => 'returned']));
+    }
+
+    public function test_a_long_trail_is_paged(): void
+    {
+        foreach (['Task', 'Other'] as $name) {
+            $this->import(['tasks.csv' => "project,task,name\n".implode('', array_map(static fn (int $number): string => "LENS,T$number,$name $number\n", range(1, 130)))]);
+        }
+
+        $before = null;
+        $seen = 0;
+        do {
+            $this->get('/office/trail'.($before === null ? '' : '?before='.$before))->assertInertia(function (AssertableInertia $page) use (&$before, &$seen): void {
+                $page->where('trail.rows', function ($rows) use (&$seen): bool {
+                    $seen += count(self::each($rows, 'id'));
+
+                    return true;
+                })->where('trail.before', function (?int $next) use (&$before): bool {
+                    $before = $next;
+
+                    return true;
+                });
+            });
+        } while ($before !== null);
+
+        self::assertSame(DB::table('trail')->count(), $seen);
+    }
+}

@@ -1,0 +1,179 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\App\Periods;
+
+use App\Exchange\ImportRefused;
+use App\Models\Entry;
+use Illuminate\Database\QueryException;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Testing\TestResponse;
+use Inertia\Testing\AssertableInertia;
+use Symfony\Component\HttpFoundation\Response;
+use Tests\App\Lighthouse;
+use Tests\App\TestCase;
+
+/** Closing settles what is approved; nothing changes settled time by any path. */
+final class PeriodsTest extends TestCase
+{
+    private const ENTRIES = "person,project,task,role,date,hours,state\n"
+        ."ada,LENS,FIT,surveyor,2026-06-02,8,approved\nada,LENS,FIT,surveyor,2026-06-03,4,approved\nada,LENS,CLEAN,,2026-06-04,2,submitted\n"
+        ."mo,OWN,TRAIN,,2026-06-04,3,draft\nada,LENS,FIT,surveyor,2026-06-16,8,approved\n";
+
+    public function test_the_check_list_says_who_and_what_is_missing(): void
+    {
+        $this->load();
+
+        $this->check('2026-06-07')->assertInertia(fn (AssertableInertia $page) => $page
+            ->where('period.openEntries', 2)->where('period.openMinutes', 300)->where('period.openPeople', 2)
+            ->where('period.open.0', ['code' => 'mo', 'name' => 'Mo Fell', 'unsubmitted' => 180, 'waiting' => 0, 'first' => '2026-06-04', 'week' => '2026-W23'])
+            ->where('period.open.1.waiting', 120)
+            ->where('period.entries', 2)->where('period.minutes', 720));
+    }
+
+    public function test_closing_settles_what_is_approved_and_leaves_out_only_what_it_is_told_to(): void
+    {
+        $this->load();
+        $this->close('2026-06-07')->assertSessionHas('refusal', static fn (string $why): bool => str_contains($why, '2 entries up to this day are not approved'));
+        self::assertSame(0, DB::table('entries')->where('state', 'settled')->count());
+
+        $this->close('2026-06-07', true)->assertSessionHas('message', "Closed up to Sun 7 Jun; 12\u{00A0}h are settled.");
+
+        self::assertSame(['2026-06-02', '2026-06-03'], DB::table('entries')->where('state', 'settled')->orderBy('date')->pluck('date')->all());
+        self::assertSame([2, 1], [DB::table('trail')->where('act', 'settle')->count(), DB::table('trail')->where('act', 'close')->count()]);
+        $this->close('2026-06-07', true)->assertSessionHas('message');
+        self::assertSame(1, DB::table('trail')->where('act', 'close')->count(), 'twice is once');
+        // What was left out can be finished, and is settled by the next closing.
+        $entry = $this->entry('ada', 'CLEAN', '2026-06-04');
+        $this->as('mo')->post('/review/decisions', ['decision' => 'approve', 'entries' => [['id' => $entry?->id, 'version' => $entry?->version]]])->assertSessionHas('message');
+        $this->close('2026-06-08', true);
+        self::assertSame('settled', $this->entry('ada', 'CLEAN', '2026-06-04')?->state->value);
+    }
+
+    public function test_what_has_changed_since_it_was_looked_at_is_not_closed_unseen(): void
+    {
+        $this->load();
+        $seen = $this->seen('2026-06-07');
+        DB::table('entries')->where('date', '2026-06-03')->update(['minutes' => 60]);
+
+        $this->as('kit')->from('/office/periods')->post('/office/periods', ['day' => '2026-06-07', 'seen' => $seen, 'leavesOut' => true])
+            ->assertSessionHas('refusal', static fn (string $why): bool => str_contains($why, 'has changed since you looked'));
+    }
+
+    public function test_days_to_come_and_days_closed_already_are_refused(): void
+    {
+        $this->load();
+        $this->close('2026-06-18', true)->assertSessionHas('refusal', static fn (string $why): bool => str_contains($why, 'still to come'));
+        $this->close('2026-06-07', true);
+        $this->close('2026-06-05', true)->assertSessionHas('refusal', static fn (string $why): bool => str_contains($why, 'closed up to Sun 7 Jun already'));
+    }
+
+    public function test_nothing_new_is_recorded_in_a_closed_period_until_it_is_opened_again_with_a_reason(): void
+    {
+        $this->load();
+        $this->close('2026-06-07', true);
+        $save = fn () => $this->as('ada')->putJson('/people/ada/week/2026-W23/cells', ['cells' => [['task' => $this->task('TRAIN')->id, 'date' => '2026-06-05', 'hours' => '1', 'seen' => null]]]);
+        $save()->assertJsonPath('cells.0.message', static fn (string $why): bool => str_contains($why, 'The period up to 2026-06-07 is closed'));
+        $this->refusedImport("person,project,task,role,date,hours\nada,OWN,TRAIN,,2026-06-05,1\n");
+
+        $reopen = fn (string $day, string $reason): TestResponse => $this->as('kit')->from('/office/periods')->delete('/office/periods', ['day' => $day, 'reason' => $reason]);
+        $reopen('2026-06-05', ' ')->assertSessionHas('refusal', static fn (string $why): bool => str_contains($why, 'Say why'));
+        $reopen('2026-06-08', 'x')->assertSessionHas('refusal', static fn (string $why): bool => str_contains($why, 'nothing to open'));
+        $reopen('2026-06-05', 'The storm took the cable')->assertSessionHas('message');
+
+        self::assertSame('The storm took the cable', DB::table('trail')->where('act', 'reopen')->value('why'));
+        $save()->assertJsonPath('cells.0.outcome', 'saved');
+        self::assertSame(2, DB::table('entries')->where('state', 'settled')->count(), 'what is settled stays settled');
+        $this->check('2026-06-07')->assertInertia(fn (AssertableInertia $page) => $page->where('period.acts.0.act', 'reopen')->where('period.acts.0.until', '2026-06-04')->where('period.acts.1.act', 'close'));
+    }
+
+    public function test_settled_time_cannot_be_changed_by_any_path(): void
+    {
+        $this->load();
+        $this->close('2026-06-07', true);
+        $entry = $this->entry('ada', 'FIT', '2026-06-02');
+        self::assertNotNull($entry);
+        $before = $entry->getAttributes();
+
+        $cell = ['task' => $entry->task_id, 'role' => $entry->role_id, 'date' => '2026-06-02', 'seen' => $entry->version];
+        foreach ([['hours' => '1'], ['hours' => ''], ['note' => 'other'], ['billable' => false]] as $change) {
+            $this->as('ada')->putJson('/people/ada/week/2026-W23/cells', ['cells' => [$cell + $change]])->assertJsonPath('cells.0.outcome', 'refused');
+        }
+        $this->as('ada')->from('/')->delete('/people/ada/week/2026-W23/lines', ['task' => $entry->task_id, 'role' => $entry->role_id, 'minutes' => 720])->assertSessionHas('refusal');
+        $this->as('ada')->delete('/people/ada/week/2026-W23/submission');
+        $this->as('ada')->post('/people/ada/week/2026-W23/submission');
+        foreach (['approve', 'return'] as $decision) {
+            $this->as('mo')->from('/review')->post('/review/decisions', ['decision' => $decision, 'word' => 'x', 'entries' => [['id' => $entry->id, 'version' => $entry->version]]])->assertSessionHas('refusal');
+        }
+        foreach (['2026-06-02,1,settled', '2026-06-02,8,draft', '2026-06-02,8,approved'] as $row) {
+            [$date, $hours, $state] = explode(',', $row);
+            $this->refusedImport("person,project,task,role,date,hours,state\nada,LENS,FIT,surveyor,$date,$hours,$state\n");
+        }
+        $acts = [
+            static fn () => $entry->update(['minutes' => 60]),
+            static fn () => $entry->delete(),
+            static fn () => Entry::query()->whereKey($entry->id)->update(['note' => 'x']),
+            static fn () => Entry::query()->whereKey($entry->id)->delete(),
+            static fn () => DB::table('entries')->where('id', $entry->id)->update(['state' => 'approved']),
+            static fn () => DB::statement('DELETE FROM entries'),
+            static fn () => DB::statement('INSERT OR REPLACE INTO entries (id, person_id, task_id, role_id, date, minutes) VALUES (?, ?, ?, ?, ?, 60)', [$entry->id, $entry->person_id, $entry->task_id, $entry->role_id, '2026-06-02']),
+        ];
+        foreach ($acts as $number => $act) {
+            try {
+                $act();
+                self::fail('act '.$number.' was let through');
+            } catch (QueryException $refused) {
+                self::assertStringContainsString('settled time cannot be', $refused->getMessage());
+            }
+        }
+
+        self::assertSame($before, Entry::query()->findOrFail($entry->id)->getAttributes());
+    }
+
+    private function load(): void
+    {
+        $this->import(Lighthouse::files(['entries.csv' => self::ENTRIES]));
+    }
+
+    private function refusedImport(string $entries): void
+    {
+        try {
+            $this->import(['entries.csv' => $entries]);
+            self::fail('the import was let through');
+        } catch (ImportRefused $refused) {
+            self::assertStringContainsString('problem', $refused->getMessage());
+        }
+    }
+
+    private function as(string $person): self
+    {
+        return $this->actingAs($this->person($person));
+    }
+
+    /** @return TestResponse<Response> */
+    private function check(string $day): TestResponse
+    {
+        return $this->as('kit')->get('/office/periods?day='.$day)->assertOk();
+    }
+
+    private function seen(string $day): string
+    {
+        $seen = '';
+        $this->check($day)->assertInertia(function (AssertableInertia $page) use (&$seen): void {
+            $page->where('period.seen', function (string $mark) use (&$seen): bool {
+                $seen = $mark;
+
+                return true;
+            });
+        });
+
+        return $seen;
+    }
+
+    /** @return TestResponse<Response> */
+    private function close(string $day, bool $leavesOut = false): TestResponse
+    {
+        return $this->as('kit')->from('/office/periods')->post('/office/periods', ['day' => $day, 'seen' => $this->seen($day), 'leavesOut' => $leavesOut]);
+    }
+}
