@@ -15,7 +15,7 @@ use Throwable;
  */
 final readonly class ImportExchange
 {
-    public function __construct(private RouteWaitingEntries $routing, private KeepFindings $findings, private EndAssignments $endings, private ImportTrail $trail)
+    public function __construct(private RouteWaitingEntries $routing, private KeepFindings $findings, private EndAssignments $endings, private AssignmentNotices $notices, private ImportTrail $trail)
     {
     }
 
@@ -38,6 +38,7 @@ final readonly class ImportExchange
                 DB::rollBack();
             } else {
                 $this->trail->of($report, $changes);
+                $this->notices->of($changes);
                 DB::commit();
             }
 

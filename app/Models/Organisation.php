@@ -19,6 +19,7 @@ use Moss\Core\Review\RouteKind;
  * @property RouteKind $approval
  * @property string $restatements
  * @property bool $self_approve
+ * @property int $week_due  days after its Sunday by which a week is to be handed over
  * @property string|null $closed_until  the last day of the closed period
  */
 final class Organisation extends Model

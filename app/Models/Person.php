@@ -32,6 +32,7 @@ use Moss\Core\Time\HoursFormat;
  * @property LastWeekPencil $pencil_last_week
  * @property bool $pencil_usual_week
  * @property Arrangement $arrangement
+ * @property MessagePreferences $messages
  * @property-read Team|null $team
  * @property-read Person|null $manager
  */
@@ -85,6 +86,7 @@ final class Person extends User
             'pencil_last_week' => LastWeekPencil::class,
             'pencil_usual_week' => 'boolean',
             'arrangement' => Arrangement::class,
+            'messages' => MessagePreferences::class,
             'password' => 'hashed',
         ];
     }

@@ -7,10 +7,12 @@ namespace App\Providers;
 use App\Models\Person;
 use App\Support\Clock\Today;
 use App\Support\Database\ImmediateSqliteConnector;
+use App\Support\Mail\OutboxTransport;
 use App\Support\Words;
 use Illuminate\Contracts\Auth\StatefulGuard;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\Mail;
 use Illuminate\Support\Facades\Route;
 use Illuminate\Support\ServiceProvider;
 use Moss\Core\Calendar\NotADay;
@@ -32,6 +34,7 @@ final class AppServiceProvider extends ServiceProvider
 
     public function boot(): void
     {
+        Mail::extend('outbox', fn (): OutboxTransport => $this->app->make(OutboxTransport::class));
         Model::shouldBeStrict(! $this->app->isProduction());
         Route::bind('person', static function (string $code): Person {
             $signedIn = Auth::user();

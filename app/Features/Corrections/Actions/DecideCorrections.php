@@ -24,7 +24,7 @@ use Moss\Core\Sheet\EntryStatus;
 /** Accepts or declines proposed corrections: all of them, or none; twice is the same as once. */
 final readonly class DecideCorrections
 {
-    public function __construct(private Waiting $waiting, private AcceptCorrection $accept, private Trail $trail, private Today $today)
+    public function __construct(private Waiting $waiting, private AcceptCorrection $accept, private CorrectionNotices $notices, private Trail $trail, private Today $today)
     {
     }
 
@@ -75,6 +75,7 @@ final readonly class DecideCorrections
             } else {
                 $this->decline($correction, $approver, $standing->insteadOf($turn), $word);
             }
+            $this->notices->decided($approver, $correction);
             $decided++;
         }
 

@@ -34,7 +34,7 @@ final readonly class ProposeCorrections
 {
     private const WHOLE_DAY = 1440;
 
-    public function __construct(private AcceptCorrection $accept, private Trail $trail, private Today $today)
+    public function __construct(private AcceptCorrection $accept, private CorrectionNotices $notices, private Trail $trail, private Today $today)
     {
     }
 
@@ -72,6 +72,7 @@ final readonly class ProposeCorrections
                 $this->accept->handle($correction, $entry, null, null, '');
                 $accepted++;
             } else {
+                $this->notices->asked($owner, $correction);
                 $waiting++;
             }
         }

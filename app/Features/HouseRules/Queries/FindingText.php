@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Features\HouseRules\Queries;
 
 use App\Models\Person;
+use App\Support\Facts;
 use App\Support\Words;
 use Moss\Core\Calendar\Day;
 use Moss\Core\Time\Minutes;
@@ -15,45 +16,11 @@ final class FindingText
     /** @param  array<string, Minutes|Day|int|string>  $facts */
     public static function what(string $rule, array $facts, Person $reader): string
     {
-        return Words::of('findings.'.$rule.'.what', array_map(static fn (Minutes|Day|int|string $fact): string|int => match (true) {
-            $fact instanceof Minutes => Words::hours($fact, $reader),
-            $fact instanceof Day => Words::day($fact),
-            default => $fact,
-        }, $facts));
+        return Words::of('findings.'.$rule.'.what', Facts::printed($facts, $reader));
     }
 
     public static function cure(string $rule): string
     {
         return Words::of('findings.'.$rule.'.cure');
-    }
-
-    /**
-     * Facts as they are kept: minutes and days say what they are.
-     *
-     * @param  array<string, Minutes|Day|int|string>  $facts
-     */
-    public static function kept(array $facts): string
-    {
-        return json_encode((object) array_map(static fn (Minutes|Day|int|string $fact): array|int|string => match (true) {
-            $fact instanceof Minutes => ['minutes' => $fact->toInt()],
-            $fact instanceof Day => ['day' => $fact->toString()],
-            default => $fact,
-        }, $facts), JSON_THROW_ON_ERROR);
-    }
-
-    /** @return array<string, Minutes|Day|int|string> */
-    public static function facts(string $kept): array
-    {
-        $facts = [];
-        foreach ((array) json_decode($kept, true, flags: JSON_THROW_ON_ERROR) as $name => $fact) {
-            $facts[(string) $name] = match (true) {
-                is_array($fact) && is_int($fact['minutes'] ?? null) => Minutes::of($fact['minutes']),
-                is_array($fact) && is_string($fact['day'] ?? null) => Day::of($fact['day']),
-                is_int($fact), is_string($fact) => $fact,
-                default => '',
-            };
-        }
-
-        return $facts;
     }
 }

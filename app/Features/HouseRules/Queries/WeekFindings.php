@@ -8,6 +8,7 @@ use App\Features\HouseRules\Props\FindingProps;
 use App\Features\Week\Queries\LineKey;
 use App\Models\Person;
 use App\Support\Database\Record;
+use App\Support\Facts;
 use Moss\Core\HouseRules\CheckedSheet;
 use Moss\Core\HouseRules\Finding;
 use Moss\Core\HouseRules\Level;
@@ -96,7 +97,7 @@ final readonly class WeekFindings
                 'task_id' => $task,
                 'role_id' => $role,
                 'date' => $finding->place->day?->toString(),
-                'facts' => FindingText::kept($finding->facts),
+                'facts' => Facts::kept($finding->facts),
                 'word' => $this->word($finding),
             ];
         }, $this->findings);

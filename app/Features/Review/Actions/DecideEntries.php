@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Features\Review\Actions;
 
+use App\Features\Messages\Actions\DecisionNotices;
+use App\Features\Messages\Actions\Tell;
 use App\Features\Review\Queries\EntryRoute;
 use App\Features\Review\Queries\Standing;
 use App\Features\Review\Queries\Waiting;
@@ -24,7 +26,7 @@ use Moss\Core\Time\Minutes;
 /** Approves or returns entries: all of them, or none; twice is the same as once. */
 final readonly class DecideEntries
 {
-    public function __construct(private Waiting $waiting, private RecordDecision $record, private Trail $trail, private Today $today)
+    public function __construct(private Waiting $waiting, private RecordDecision $record, private Tell $tell, private Trail $trail, private Today $today)
     {
     }
 
@@ -58,6 +60,7 @@ final readonly class DecideEntries
         $moves = [];
         $lines = [];
         $taken = [];
+        $told = [];
         $decided = Minutes::zero();
         foreach ($entries as $entry) {
             $before = EntryStatus::of(EntryState::from($entry->string('state')), max(0, $entry->int('approvals')));
@@ -74,12 +77,18 @@ final readonly class DecideEntries
             $moves[$after->state->value.' '.$after->approvals.' '.$next][] = $entry->int('id');
             $lines[] = $this->trailLine($approver, $standing->insteadOf($entry), $decision, $entry, $after, $word);
             $taken[] = $entry->with(['version' => $entry->int('version') + 1]);
+            $told[] = [$entry, $after->state];
             $decided = $decided->plus(Minutes::of($entry->int('minutes')));
         }
         $this->move($approver, $decision, $moves, $word);
         $this->trail->of($lines);
 
-        return new Decided($this->record->of($approver, $decision, $taken, $word), $decided, count($taken));
+        $id = $this->record->of($approver, $decision, $taken, $word);
+        if ($id !== null) {
+            $this->tell->of(DecisionNotices::of($id, $approver, $told, $word));
+        }
+
+        return new Decided($id, $decided, count($taken));
     }
 
     private function trailLine(Person $approver, ?int $insteadOf, DecisionKind $decision, Record $entry, EntryStatus $after, string $word): TrailLine

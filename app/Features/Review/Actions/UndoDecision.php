@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Features\Review\Actions;
 
+use App\Features\Messages\Actions\DecisionNotices;
+use App\Features\Messages\Actions\Tell;
 use App\Features\Review\Queries\EntryRoute;
 use App\Models\Person;
 use App\Support\Clock\Today;
@@ -21,7 +23,7 @@ use Moss\Core\Time\Minutes;
  */
 final readonly class UndoDecision
 {
-    public function __construct(private WaitAgain $waitAgain, private Today $today)
+    public function __construct(private WaitAgain $waitAgain, private Tell $tell, private Today $today)
     {
     }
 
@@ -61,6 +63,7 @@ final readonly class UndoDecision
             throw DecisionRefused::because(Words::refusal('act.acted_on'));
         }
         $this->waitAgain->handle($approver, 'undo', $entries);
+        $this->tell->takeBack(DecisionNotices::about($id));
         DB::table('decisions')->where('id', $id)->update(['undone_at' => $this->today->now()->format('Y-m-d\TH:i:s\Z')]);
 
         return Minutes::of($made->int('minutes'));

@@ -13,6 +13,7 @@ use App\Features\Week\Queries\LineKey;
 use App\Features\Week\Queries\OwedDaysOfMany;
 use App\Models\Person;
 use App\Support\Database\Record;
+use App\Support\Facts;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 use Moss\Core\Calendar\Day;
@@ -123,7 +124,7 @@ final readonly class DeskSheets
                 Level::from($record->string('level')),
                 $task === null ? null : LineKey::of($task, $record->intOrNull('role_id')),
                 $record->stringOrNull('date'),
-                FindingText::what($record->string('rule'), FindingText::facts($record->string('facts')), $reader),
+                FindingText::what($record->string('rule'), Facts::read($record->string('facts')), $reader),
                 FindingText::cure($record->string('rule')),
                 $record->string('word'),
             );

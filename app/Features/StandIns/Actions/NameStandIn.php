@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\Features\StandIns\Actions;
 
+use App\Features\Messages\Actions\Notice;
+use App\Features\Messages\Actions\Tell;
+use App\Models\MessageKind;
 use App\Models\Person;
 use App\Models\Project;
 use App\Models\StandIn;
@@ -17,7 +20,7 @@ use Moss\Core\Calendar\DayRange;
 /** Lets somebody decide in an absent approver's place on some days, for everything or some projects; twice is once. */
 final readonly class NameStandIn
 {
-    public function __construct(private Trail $trail)
+    public function __construct(private Tell $tell, private Trail $trail)
     {
     }
 
@@ -50,6 +53,7 @@ final readonly class NameStandIn
             $named = StandIn::query()->updateOrCreate($key, ['ends_on' => $days->last()->toString()]);
             DB::table('stand_in_projects')->where('stand_in_id', $named->id)->delete();
             DB::table('stand_in_projects')->insert(array_map(static fn (Project $project): array => ['stand_in_id' => $named->id, 'project_id' => $project->id], $projects));
+            $this->tell->of([new Notice($standIn->id, MessageKind::StandInNamed, 'stand-in '.$named->id.' '.$days->last()->toString(), ['name' => $principal->name, 'from' => $days->first(), 'to' => $days->last()], '/stand-ins')]);
             $this->trail->of([TrailLine::on(TrailSubject::StandIn, $standIn->name, 'name', $actor, $before, $after, $principal->id)]);
         });
     }

@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Features\Messages\Actions;
+
+use App\Models\MessagePreferences;
+use App\Support\Clock\Today;
+use App\Support\Database\Record;
+use App\Support\Facts;
+use Illuminate\Support\Facades\DB;
+
+/**
+ * Tells people things, each once and as they want it. Within the transaction of the act, so that what was done is told
+ * and what was not is not.
+ */
+final readonly class Tell
+{
+    public function __construct(private Today $today)
+    {
+    }
+
+    /** @param  list<Notice>  $notices */
+    public function of(array $notices): void
+    {
+        if ($notices === []) {
+            return;
+        }
+        $wishes = [];
+        $people = array_values(array_unique(array_map(static fn (Notice $notice): int => $notice->person, $notices)));
+        foreach (Record::all(DB::table('people')->select('id', 'messages')->whereIntegerInRaw('id', $people)) as $person) {
+            $wishes[$person->int('id')] = MessagePreferences::read($person->string('messages'));
+        }
+        $at = $this->today->now()->format('Y-m-d\TH:i:s\Z');
+        $rows = [];
+        foreach ($notices as $notice) {
+            $wish = $wishes[$notice->person] ?? new MessagePreferences;
+            [$inApp, $byMail] = [$wish->inApp($notice->kind), $wish->byMail($notice->kind)];
+            if ($inApp || $byMail) {
+                $rows[] = [
+                    'person_id' => $notice->person, 'kind' => $notice->kind->value, 'at' => $at, 'facts' => Facts::kept($notice->facts), 'link' => $notice->link,
+                    'about' => $notice->about, 'in_app' => $inApp ? 1 : 0, 'by_mail' => $byMail ? 1 : 0,
+                ];
+            }
+        }
+        foreach (array_chunk($rows, 500) as $chunk) {
+            DB::table('messages')->insertOrIgnore($chunk);
+        }
+    }
+
+    /** Takes back what was told about something, and of its parts, as far as nobody has read it. */
+    public function takeBack(string $about): void
+    {
+        DB::table('messages')->where('about', '>=', $about.' ')->where('about', '<', $about.'!')->whereNull('read_at')->whereNull('mailed_at')->delete();
+    }
+}
