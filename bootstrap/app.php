@@ -13,7 +13,7 @@ use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Routing\Middleware\SubstituteBindings;
 
 return Application::configure(basePath: dirname(__DIR__))
-    ->withRouting(web: __DIR__.'/../routes/web.php')
+    ->withRouting(web: __DIR__.'/../routes/web.php', commands: __DIR__.'/../routes/console.php')
     ->withCommands([__DIR__.'/../app/Exchange/Console', __DIR__.'/../app/Features', __DIR__.'/../app/Support/Types', __DIR__.'/../app/Support/Trail/Console', FilesCommand::class, ActsCommand::class])
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->append(SecurityHeaders::class);

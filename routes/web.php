@@ -3,8 +3,12 @@
 declare(strict_types=1);
 
 use App\Features\Corrections\Controllers\CorrectionsController;
+use App\Features\HandingOver\Controllers\HandingOverController;
 use App\Features\HouseRules\Controllers\FindingsController;
 use App\Features\HouseRules\Controllers\HouseRulesController;
+use App\Features\Messages\Controllers\MessagesController;
+use App\Features\Messages\Controllers\OutboxController;
+use App\Features\Nudge\Controllers\NudgeController;
 use App\Features\Office\Controllers\QuestionsController;
 use App\Features\Office\Controllers\RoutesController;
 use App\Features\Office\Controllers\TrailPageController;
@@ -28,6 +32,11 @@ Route::middleware('guest')->group(static function (): void {
     Route::get('/sign-in', [SignInController::class, 'show'])->name('sign-in');
     Route::post('/sign-in', [SignInController::class, 'store'])->name('sign-in.store');
     Route::post('/sign-in/demo', [SignInController::class, 'demo'])->name('sign-in.demo');
+});
+
+Route::middleware('signed:relative')->group(static function (): void {
+    Route::get('/nudge/{person:code}/{date}', [NudgeController::class, 'show'])->name('nudge');
+    Route::post('/nudge/{person:code}/{date}', [NudgeController::class, 'store'])->name('nudge.ink');
 });
 
 Route::middleware('auth')->group(static function (): void {
@@ -73,6 +82,15 @@ Route::middleware('auth')->group(static function (): void {
     Route::put('/review/phrases', [PhrasesController::class, 'update'])->name('review.phrases.keep');
     Route::delete('/review/phrases', [PhrasesController::class, 'destroy'])->name('review.phrases.drop');
 
+    Route::get('/handing-over', [HandingOverController::class, 'show'])->name('handing-over');
+    Route::post('/handing-over/reminders', [HandingOverController::class, 'store'])->name('handing-over.remind');
+
+    Route::get('/messages', [MessagesController::class, 'show'])->name('messages');
+    Route::put('/messages/read', [MessagesController::class, 'read'])->name('messages.read');
+    Route::put('/messages/wishes', [MessagesController::class, 'update'])->name('messages.wishes');
+    Route::get('/outbox', [OutboxController::class, 'show'])->name('outbox');
+    Route::get('/outbox/{mail}', [OutboxController::class, 'html'])->whereNumber('mail')->name('outbox.mail');
+
     Route::get('/stand-ins', [StandInsController::class, 'show'])->name('stand-ins');
     Route::post('/stand-ins', [StandInsController::class, 'store'])->name('stand-ins.name');
     Route::delete('/stand-ins/{standIn}', [StandInsController::class, 'destroy'])->whereNumber('standIn')->name('stand-ins.end');
@@ -80,6 +98,7 @@ Route::middleware('auth')->group(static function (): void {
     Route::prefix('/office')->name('office.')->group(static function (): void {
         Route::get('/periods', [PeriodsController::class, 'show'])->name('periods');
         Route::post('/periods', [PeriodsController::class, 'store'])->name('periods.close');
+        Route::post('/periods/notice', [PeriodsController::class, 'notice'])->name('periods.notice');
         Route::delete('/periods', [PeriodsController::class, 'destroy'])->name('periods.reopen');
         Route::get('/rules', [HouseRulesController::class, 'show'])->name('rules');
         Route::put('/rules', [HouseRulesController::class, 'update'])->name('rules.set');

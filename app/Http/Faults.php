@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http;
 
+use App\Support\Words;
 use Illuminate\Http\Request;
+use Illuminate\Routing\Exceptions\InvalidSignatureException;
 use Inertia\Inertia;
 use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpKernel\Exception\AccessDeniedHttpException;
 use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
 use Throwable;
 
@@ -23,6 +26,9 @@ final class Faults
         }
         if (! in_array($status, [401, 403, 404, 405, 429, 500, 503], true) || ($status === 500 && config('app.debug') === true)) {
             return $response;
+        }
+        if ($fault instanceof InvalidSignatureException) {
+            $fault = new AccessDeniedHttpException(Words::refusal('nudge_gone'), $fault);
         }
         $said = $fault instanceof HttpExceptionInterface || $status === 403 ? $fault->getMessage() : '';
         // Route not found and model not found speak of routes and classes; people are told what they can do.

@@ -33,6 +33,7 @@ use Moss\Core\Time\HoursFormat;
  * @property bool $pencil_usual_week
  * @property Arrangement $arrangement
  * @property MessagePreferences $messages
+ * @property string $mailed_in  the part of which day the person was last mailed in
  * @property-read Team|null $team
  * @property-read Person|null $manager
  */

@@ -67,6 +67,14 @@ final class PersonPolicy
         };
     }
 
+    /** Whether somebody looks after others' weeks: the time office, and line managers. */
+    public function lookAfter(Person $person): Response
+    {
+        return $person->isOffice() || Person::query()->where('manager_id', $person->id)->exists()
+            ? Response::allow()
+            : Response::deny((string) __('refusals.look_after'));
+    }
+
     private function isTrusted(Person $person, Person $owner): bool
     {
         return $person->id === $owner->id || $person->isOffice() || $owner->manager_id === $person->id

@@ -47,6 +47,8 @@ return new class extends Migration
             'CREATE INDEX messages_to_mail ON messages (person_id) WHERE by_mail = 1 AND mailed_at IS NULL',
             'CREATE INDEX messages_about ON messages (about)',
             "ALTER TABLE people ADD COLUMN messages TEXT NOT NULL DEFAULT '{}' CHECK (json_valid(messages))",
+            // The part of which day the person was last mailed in, so that no mail comes twice.
+            "ALTER TABLE people ADD COLUMN mailed_in TEXT NOT NULL DEFAULT ''",
             // Days after a week's Sunday by which it is to be handed over.
             'ALTER TABLE organisations ADD COLUMN week_due INTEGER NOT NULL DEFAULT 1 CHECK (week_due BETWEEN 0 AND 14)',
         ] as $statement) {
@@ -78,6 +80,7 @@ return new class extends Migration
             Schema::dropIfExists($table);
         }
         DB::statement('ALTER TABLE people DROP COLUMN messages');
+        DB::statement('ALTER TABLE people DROP COLUMN mailed_in');
         DB::statement('ALTER TABLE organisations DROP COLUMN week_due');
     }
 };

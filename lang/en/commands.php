@@ -16,4 +16,6 @@ return [
     'trail_act' => 'moss:trail does “verify”, not “:act”.',
     'trail_broken' => 'The trail is broken at line :line: it, or one before it, is not as it was written.',
     'trail_whole' => 'The trail is whole: :count lines, the last hash is :hash.',
+    'instant' => '--at is “:value”. Give an instant in UTC as 2026-06-17T16:05.',
+    'mailing' => '{0} Nobody has mail now.|{1} One person may have mail.|[2,*] :count people may have mail.',
 ];

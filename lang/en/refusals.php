@@ -79,6 +79,11 @@ return [
         'reversed' => 'The day must end later than it begins, by more than its breaks. Nothing was saved.',
     ],
 
+    'look_after' => 'Who has handed over is seen by line managers, of their own people, and by the time office.',
+    'reminded' => '{0} Nobody needed to be reminded.|{1} One person is reminded.|[2,*] :count people are reminded.',
+    'nudge_inked' => 'Inked: :hours on :day.',
+    'nudge_gone' => 'This link is no longer good. Sign in and open your week instead.',
+
     'rule' => [
         'limit' => 'Give a limit from :least to :most :unit.',
         'units' => ['minutes' => 'hours', 'days' => 'days', 'characters' => 'characters'],

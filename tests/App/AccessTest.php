@@ -71,6 +71,17 @@ final class AccessTest extends TestCase
         'PUT /office/routes' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 302, 'vic' => 403],
         'PUT /office/routes/LENS' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 302, 'vic' => 403],
         'DELETE /office/questions/1' => ['ada' => 403, 'kit' => 302, 'vic' => 403],
+        'GET /handing-over' => ['ada' => 403, 'mo' => 403, 'lee' => 200, 'kit' => 200, 'vic' => 403],
+        'POST /handing-over/reminders' => ['ada' => 403, 'mo' => 403, 'lee' => 302, 'kit' => 302, 'vic' => 403],
+        'POST /office/periods/notice' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 302, 'vic' => 403],
+        'GET /messages' => ['ada' => 200, 'kit' => 200, 'vic' => 200],
+        'PUT /messages/read' => ['ada' => 200, 'vic' => 200],
+        'PUT /messages/wishes' => ['ada' => 302, 'vic' => 302],
+        'GET /outbox' => ['ada' => 200, 'kit' => 200, 'vic' => 200],
+        'GET /outbox/1' => ['ada' => 404, 'kit' => 404],
+        // Without its signature the link of a nudge is nothing to anybody.
+        'GET /nudge/ada/2026-06-17' => ['ada' => 403, 'kit' => 403, 'vic' => 403],
+        'POST /nudge/ada/2026-06-17' => ['ada' => 403, 'kit' => 403, 'vic' => 403],
         'GET /stand-ins' => ['ada' => 200, 'mo' => 200, 'kit' => 200, 'vic' => 403],
         'POST /stand-ins' => ['ada' => 403, 'mo' => 302, 'lee' => 403, 'kit' => 302, 'vic' => 403],
         'DELETE /stand-ins/1' => ['ada' => 403, 'mo' => 302, 'lee' => 403, 'kit' => 302, 'vic' => 403],
@@ -93,8 +104,10 @@ final class AccessTest extends TestCase
         Question::query()->create(['wording' => 'Anything?', 'kind' => 'text', 'choices' => [], 'starts_on' => '2026-06-15']);
         [$method, $address] = explode(' ', $route);
         $body = match (true) {
+            $address === '/handing-over/reminders' => ['week' => '2026-W24'],
+            $address === '/messages/read' => ['upTo' => 1],
             $address === '/stand-ins' => ['principal' => 'mo', 'standIn' => 'lee', 'from' => '2026-06-20', 'to' => '2026-06-21'],
-            $address === '/office/periods' && $method !== 'GET' => ['day' => '2026-06-10', 'seen' => ''],
+            str_starts_with($address, '/office/periods') && $method !== 'GET' => ['day' => '2026-06-10', 'seen' => ''],
             $address === '/office/rules' => ['rule' => 'day_above', 'level' => 'asks', 'limit' => '10'],
             $address === '/office/questions' => ['wording' => 'Boat?', 'kind' => 'text', 'required' => false, 'from' => '2026-06-15'],
             str_starts_with($address, '/office/routes') => ['route' => 'line'],
@@ -159,7 +172,7 @@ final class AccessTest extends TestCase
     {
         foreach (array_keys(self::TABLE) as $line) {
             [$method, $address] = explode(' ', $line);
-            if (! str_starts_with($address, '/sign-in')) {
+            if (! str_starts_with($address, '/sign-in') && ! str_starts_with($address, '/nudge')) {
                 $this->call($method, $address)->assertRedirect('/sign-in');
             }
         }

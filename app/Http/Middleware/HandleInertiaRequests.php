@@ -6,6 +6,7 @@ namespace App\Http\Middleware;
 
 use App\Features\Review\Queries\Waiting;
 use App\Features\SignIn\Props\SignedInProps;
+use App\Http\Counts;
 use App\Models\Person;
 use App\Models\Project;
 use App\Support\Clock\Today;
@@ -40,17 +41,18 @@ final class HandleInertiaRequests extends Middleware
 
     private function signedIn(Person $person): SignedInProps
     {
-        $waiting = $this->waiting->countFor($person, $this->today->for($person));
+        $counts = Counts::of($person, $this->waiting, $this->today->for($person));
 
         return new SignedInProps(
             $person->code,
             $person->name,
             $person->hours_format,
             ! $person->isViewer(),
-            ! $person->isViewer() && ($waiting > 0 || Gate::forUser($person)->allows('viewAny', Project::class)),
+            ! $person->isViewer() && ($counts->waiting > 0 || Gate::forUser($person)->allows('viewAny', Project::class)),
             Gate::forUser($person)->allows('viewAny', Project::class),
             $person->isOffice(),
-            $waiting,
+            $counts->waiting,
+            $counts->unread,
         );
     }
 }

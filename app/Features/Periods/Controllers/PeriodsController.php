@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Features\Periods\Controllers;
 
+use App\Features\Periods\Actions\AnnounceClosing;
 use App\Features\Periods\Actions\ClosePeriod;
 use App\Features\Periods\Actions\PeriodRefused;
 use App\Features\Periods\Actions\ReopenPeriod;
@@ -58,6 +59,15 @@ final readonly class PeriodsController
         }
 
         return back()->with('message', Words::refusal('period.reopened', ['day' => Words::day($from)]));
+    }
+
+    /** Tells everybody who has time up to the day that is not approved that it will be closed. */
+    public function notice(#[CurrentUser] Person $office, PeriodRequest $request, AnnounceClosing $announce): RedirectResponse
+    {
+        Gate::authorize('keep', Organisation::class);
+        $count = $announce->handle($office, $request->day() ?? $this->endOfLastMonth($office));
+
+        return back()->with('message', Words::choice('refusals.reminded', $count));
     }
 
     private function endOfLastMonth(Person $office): Day

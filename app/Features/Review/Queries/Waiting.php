@@ -39,16 +39,6 @@ final class Waiting
                 ->when($person->isOffice(), static fn (Builder $office) => $office->orWhereNull($table.'.approver_id')));
     }
 
-    /** How many entries and corrections, in one query. */
-    public function countFor(Person $person, Day $today): int
-    {
-        $counts = Record::all(DB::query()
-            ->selectSub($this->for($person, $today)->selectRaw('count(*)'), 'entries')
-            ->selectSub($this->corrections($person, $today)->selectRaw('count(*)'), 'corrections'))[0];
-
-        return $counts->int('entries') + $counts->int('corrections');
-    }
-
     /** @return list<Turn> in whose places a person decides on a day */
     public function stoodInFor(Person $person, Day $today): array
     {

@@ -9,7 +9,10 @@ use Moss\Core\Time\HoursFormat;
 /** Who is signed in, and which sections are theirs. */
 final readonly class SignedInProps
 {
-    /** @param  int  $waiting  entries that wait for this person's decision */
+    /**
+     * @param  int  $waiting  entries and corrections that wait for this person's decision
+     * @param  int  $unread  messages that they have not read
+     */
     public function __construct(
         public string $code,
         public string $name,
@@ -19,6 +22,7 @@ final readonly class SignedInProps
         public bool $seesProjects,
         public bool $keepsOffice,
         public int $waiting,
+        public int $unread,
     ) {
     }
 }

@@ -20,6 +20,8 @@ export type LimitUnit = 'minutes' | 'days' | 'characters';
 
 export type Look = 'all' | 'needed' | 'in order';
 
+export type MessageKind = 'assigned' | 'returned' | 'decided' | 'correction asked' | 'correction decided' | 'stand-in named' | 'nudge' | 'week due' | 'week late' | 'period closing';
+
 export type PencilSource = 'plan' | 'last week' | 'usual week';
 
 export type QuestionKind = 'text' | 'choice' | 'yes/no';
@@ -31,6 +33,34 @@ export type RowLevel = 'phase' | 'task' | 'holder';
 export type TaskGroup = 'recent' | 'mine' | 'team' | 'later' | 'non-project';
 
 export type TrustReason = 'named' | 'line manager' | 'office';
+
+export interface HandingOverProps {
+    week: string;
+    number: number;
+    monday: string;
+    before: string;
+    after: string;
+    due: string;
+    isLate: boolean;
+    search: string;
+    missing: MissingWeekProps[];
+    missingCount: number;
+    people: number;
+    page: number;
+    atOnce: number;
+}
+
+export interface MissingWeekProps {
+    code: string;
+    name: string;
+    team: string | null;
+    owed: number;
+    draft: number;
+    returned: number;
+    handed: number;
+    missing: number;
+    remindedAt: string | null;
+}
 
 export interface FindingProps {
     rule: string;
@@ -78,6 +108,74 @@ export interface SpanProps {
     starts: string;
     ends: string;
     pause: number;
+}
+
+export interface MailProps {
+    id: number;
+    at: string;
+    recipient: string;
+    subject: string;
+}
+
+export interface MessageProps {
+    id: number;
+    at: string;
+    words: string;
+    link: string;
+    isNew: boolean;
+}
+
+export interface MessageWishProps {
+    kind: MessageKind;
+    inApp: boolean;
+    byMail: boolean;
+}
+
+export interface MessagesProps {
+    messages: MessageProps[];
+    before: number | null;
+    wishes: MessageWishProps[];
+    hour: number;
+    nudgeHour: number;
+    mails: MailProps[];
+}
+
+export interface OpenMailProps {
+    id: number;
+    at: string;
+    sender: string;
+    recipient: string;
+    subject: string;
+    text: string;
+}
+
+export interface OutboxProps {
+    mails: MailProps[];
+    before: number | null;
+    open: OpenMailProps | null;
+    isOfAll: boolean;
+    search: string;
+}
+
+export interface NudgeLineProps {
+    line: string;
+    task: string;
+    project: string;
+    role: string | null;
+    minutes: number;
+    why: string;
+}
+
+export interface NudgeProps {
+    name: string;
+    date: string;
+    week: string;
+    owed: number;
+    entered: number;
+    pencilled: number;
+    lines: NudgeLineProps[];
+    address: string;
+    format: HoursFormat;
 }
 
 export interface NamedProps {
@@ -455,6 +553,7 @@ export interface SignedInProps {
     seesProjects: boolean;
     keepsOffice: boolean;
     waiting: number;
+    unread: number;
 }
 
 export interface StandInProps {

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Features\HandingOver\Controllers;
+
+use App\Features\HandingOver\Actions\Remind;
+use App\Features\HandingOver\Queries\MissingWeeks;
+use App\Features\HandingOver\Requests\ReminderRequest;
+use App\Models\Person;
+use App\Support\Clock\Today;
+use App\Support\Words;
+use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Gate;
+use Inertia\Inertia;
+use Inertia\Response;
+use Moss\Core\Calendar\NotADay;
+use Moss\Core\Calendar\Week;
+
+final readonly class HandingOverController
+{
+    public function __construct(private Today $today)
+    {
+    }
+
+    public function show(#[CurrentUser] Person $reader, Request $request, MissingWeeks $weeks): Response
+    {
+        Gate::authorize('lookAfter', Person::class);
+        $today = $this->today->for($reader);
+        try {
+            $week = Week::of($request->string('week')->toString());
+        } catch (NotADay) {
+            $week = Week::containing($today)->plusWeeks(-1);
+        }
+
+        return Inertia::render('HandingOver', ['handingOver' => $weeks->of($reader, $week, $today, mb_substr($request->string('search')->toString(), 0, 200), $request->integer('page'))]);
+    }
+
+    public function store(#[CurrentUser] Person $reader, ReminderRequest $request, Remind $remind): RedirectResponse
+    {
+        Gate::authorize('lookAfter', Person::class);
+        $count = $remind->handle($reader, $request->week(), $request->string('search')->toString(), $request->people());
+
+        return back()->with('message', Words::choice('refusals.reminded', $count));
+    }
+}

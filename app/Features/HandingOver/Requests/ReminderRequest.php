@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Features\HandingOver\Requests;
+
+use App\Support\Words;
+use Closure;
+use Illuminate\Foundation\Http\FormRequest;
+use Moss\Core\Calendar\NotADay;
+use Moss\Core\Calendar\Week;
+
+final class ReminderRequest extends FormRequest
+{
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return [
+            'week' => ['required', 'string', static function (string $name, mixed $value, Closure $fail): void {
+                try {
+                    Week::of(is_string($value) ? $value : '');
+                } catch (NotADay) {
+                    $fail(Words::refusal('no_week', ['week' => is_string($value) ? mb_strimwidth($value, 0, 20, '…') : '']));
+                }
+            }],
+            'search' => ['nullable', 'string', 'max:200'],
+            'people' => ['nullable', 'list', 'max:1000'],
+            'people.*' => ['required', 'string'],
+        ];
+    }
+
+    public function week(): Week
+    {
+        return Week::of($this->string('week')->toString());
+    }
+
+    /** @return list<string>|null codes; null for all */
+    public function people(): ?array
+    {
+        return $this->input('people') === null ? null : array_values(array_filter($this->array('people'), is_string(...)));
+    }
+}

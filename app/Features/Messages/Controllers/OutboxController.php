@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Features\Messages\Controllers;
+
+use App\Features\Messages\Queries\Outbox;
+use App\Models\Person;
+use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response as HttpResponse;
+use Illuminate\Support\Facades\Gate;
+use Inertia\Inertia;
+use Inertia\Response;
+
+/** Mail as it would arrive. */
+final class OutboxController
+{
+    /** Nothing of the application runs in a mail, and nothing is loaded for it; links open in the whole window. */
+    private const POLICY = "default-src 'none'; style-src 'unsafe-inline'; frame-ancestors 'self'; sandbox allow-top-navigation-by-user-activation allow-popups";
+
+    public function show(#[CurrentUser] Person $person, Request $request, Outbox $outbox): Response
+    {
+        Gate::authorize('changePreferences', $person);
+        $number = static fn (string $name): ?int => $request->integer($name) > 0 ? $request->integer($name) : null;
+
+        return Inertia::render('Outbox', ['outbox' => $outbox->of($person, mb_substr($request->string('search')->toString(), 0, 200), $number('before'), $number('mail'))]);
+    }
+
+    public function html(#[CurrentUser] Person $person, int $mail, Outbox $outbox): HttpResponse
+    {
+        Gate::authorize('changePreferences', $person);
+        $found = $outbox->mail($person, $mail);
+        abort_if($found === null, 404);
+
+        return response($found->string('html'))->header('Content-Security-Policy', self::POLICY);
+    }
+}

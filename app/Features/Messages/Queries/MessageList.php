@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Features\Messages\Queries;
+
+use App\Features\Messages\Props\MessageProps;
+use App\Features\Messages\Props\MessagesProps;
+use App\Features\Messages\Props\MessageWishProps;
+use App\Models\MessageKind;
+use App\Models\Person;
+use App\Support\Database\Record;
+use Illuminate\Database\Query\Builder;
+use Illuminate\Support\Facades\DB;
+
+/** What a person was told in the application, a page at a time, and how they want to be told. */
+final readonly class MessageList
+{
+    private const AT_ONCE = 50;
+
+    public function __construct(private Outbox $outbox)
+    {
+    }
+
+    public function of(Person $reader, ?int $before): MessagesProps
+    {
+        $messages = Record::all(DB::table('messages')->where('person_id', $reader->id)->where('in_app', 1)
+            ->when($before !== null, static fn (Builder $older): Builder => $older->where('id', '<', $before))
+            ->orderByDesc('id')->limit(self::AT_ONCE + 1));
+        $shown = array_slice($messages, 0, self::AT_ONCE);
+        $wishes = $reader->messages;
+
+        return new MessagesProps(
+            array_map(static fn (Record $message): MessageProps => new MessageProps(
+                $message->int('id'), $message->string('at'), MessageText::of($message, $reader), $message->string('link'), $message->stringOrNull('read_at') === null,
+            ), $shown),
+            count($messages) > self::AT_ONCE ? $shown[self::AT_ONCE - 1]->int('id') : null,
+            array_map(static fn (MessageKind $kind): MessageWishProps => new MessageWishProps($kind, $wishes->inApp($kind), $wishes->byMail($kind)), MessageKind::cases()),
+            $wishes->hour,
+            $wishes->nudgeHour,
+            array_slice($this->outbox->of($reader, $reader->email, null, null)->mails, 0, 5),
+        );
+    }
+}

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Features\Messages\Queries;
+
+use App\Features\Messages\Props\MailProps;
+use App\Features\Messages\Props\OpenMailProps;
+use App\Features\Messages\Props\OutboxProps;
+use App\Models\Person;
+use App\Support\Database\Record;
+use Illuminate\Database\Query\Builder;
+use Illuminate\Support\Facades\DB;
+
+/** Every mail that the application would send; the office reads all of them, everybody else their own. */
+final class Outbox
+{
+    private const AT_ONCE = 50;
+
+    public function of(Person $reader, string $search, ?int $before, ?int $open): OutboxProps
+    {
+        $mails = Record::all($this->visibleTo($reader)
+            ->when($search !== '', static fn (Builder $some): Builder => $some->whereRaw("(recipient LIKE ? ESCAPE '\\' OR subject LIKE ? ESCAPE '\\')", array_fill(0, 2, '%'.addcslashes($search, '%_\\').'%')))
+            ->when($before !== null, static fn (Builder $older): Builder => $older->where('id', '<', $before))
+            ->select('id', 'at', 'recipient', 'subject')->orderByDesc('id')->limit(self::AT_ONCE + 1));
+        $shown = array_slice($mails, 0, self::AT_ONCE);
+        $opened = $open === null ? null : $this->mail($reader, $open);
+
+        return new OutboxProps(
+            array_map(static fn (Record $mail): MailProps => new MailProps($mail->int('id'), $mail->string('at'), $mail->string('recipient'), $mail->string('subject')), $shown),
+            count($mails) > self::AT_ONCE ? $shown[self::AT_ONCE - 1]->int('id') : null,
+            $opened === null ? null : new OpenMailProps($opened->int('id'), $opened->string('at'), $opened->string('sender'), $opened->string('recipient'), $opened->string('subject'), $opened->string('text')),
+            $reader->isOffice(),
+            $search,
+        );
+    }
+
+    /** Null where there is none that the reader may see. */
+    public function mail(Person $reader, int $id): ?Record
+    {
+        return Record::all($this->visibleTo($reader)->where('id', $id))[0] ?? null;
+    }
+
+    private function visibleTo(Person $reader): Builder
+    {
+        return DB::table('outbox_mails')->when(! $reader->isOffice(), static fn (Builder $own): Builder => $own->where('recipient', $reader->email));
+    }
+}

@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Features\Nudge\Props;
+
+use Moss\Core\Time\HoursFormat;
+
+/** One day of one person with what is pencilled for it. */
+final readonly class NudgeProps
+{
+    /**
+     * @param  string  $address  of this page, which also inks
+     * @param  list<NudgeLineProps>  $lines
+     */
+    public function __construct(
+        public string $name,
+        public string $date,
+        public string $week,
+        public int $owed,
+        public int $entered,
+        public int $pencilled,
+        public array $lines,
+        public string $address,
+        public HoursFormat $format,
+    ) {
+    }
+}

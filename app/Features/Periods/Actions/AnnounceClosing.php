@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Features\Periods\Actions;
+
+use App\Features\Messages\Actions\Notice;
+use App\Features\Messages\Actions\Tell;
+use App\Features\Periods\Queries\PeriodCheck;
+use App\Models\MessageKind;
+use App\Models\Person;
+use App\Support\Clock\Today;
+use App\Support\Database\Record;
+use App\Support\Trail\Trail;
+use App\Support\Trail\TrailLine;
+use App\Support\Trail\TrailSubject;
+use Illuminate\Support\Facades\DB;
+use Moss\Core\Calendar\Day;
+use Moss\Core\Calendar\Week;
+use Moss\Core\Time\Minutes;
+
+/** Tells whoever has time up to a day that is not approved that the period will be closed; once a day. */
+final readonly class AnnounceClosing
+{
+    public function __construct(private Tell $tell, private Trail $trail, private Today $today)
+    {
+    }
+
+    /** @return int how many people are told */
+    public function handle(Person $office, Day $until): int
+    {
+        return DB::transaction(function () use ($office, $until): int {
+            $today = $this->today->for($office)->toString();
+            $open = Record::all(PeriodCheck::open($until)->select('person_id')->selectRaw('sum(minutes) AS minutes, min(date) AS first')->groupBy('person_id'));
+            $this->tell->of(array_map(static fn (Record $person): Notice => new Notice(
+                $person->int('person_id'), MessageKind::PeriodClosing, 'closing '.$until->toString().' '.$today, ['day' => $until, 'hours' => Minutes::of($person->int('minutes'))],
+                '/week/'.Week::containing(Day::of($person->string('first')))->toString(),
+            ), $open));
+            if ($open !== []) {
+                $this->trail->of([TrailLine::on(TrailSubject::Period, $until->toString(), 'announce', $office, null, ['people' => count($open)])]);
+            }
+
+            return count($open);
+        });
+    }
+}

@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http;
+
+use App\Features\Review\Queries\Waiting;
+use App\Models\Person;
+use App\Support\Database\Record;
+use Illuminate\Support\Facades\DB;
+use Moss\Core\Calendar\Day;
+
+/** How much waits for a person and how much they have not read, in one query. */
+final readonly class Counts
+{
+    private function __construct(public int $waiting, public int $unread)
+    {
+    }
+
+    public static function of(Person $person, Waiting $waiting, Day $today): self
+    {
+        $record = Record::all(DB::query()
+            ->selectSub($waiting->for($person, $today)->selectRaw('count(*)'), 'entries')
+            ->selectSub($waiting->corrections($person, $today)->selectRaw('count(*)'), 'corrections')
+            ->selectSub(DB::table('messages')->where('person_id', $person->id)->where('in_app', 1)->whereNull('read_at')->selectRaw('count(*)'), 'unread'))[0];
+
+        return new self($record->int('entries') + $record->int('corrections'), $record->int('unread'));
+    }
+}

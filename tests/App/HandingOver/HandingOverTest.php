@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\App\HandingOver;
+
+use Illuminate\Support\Facades\DB;
+use Inertia\Testing\AssertableInertia;
+use Tests\App\Lighthouse;
+use Tests\App\TestCase;
+
+/** Who has not handed over, and reminding them. */
+final class HandingOverTest extends TestCase
+{
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->import(Lighthouse::files(['entries.csv' => "person,project,task,role,date,hours,state\nada,LENS,FIT,surveyor,2026-06-09,8,draft\nmo,OWN,TRAIN,,2026-06-09,8,submitted\n"]));
+        DB::table('messages')->delete();
+    }
+
+    public function test_a_line_manager_sees_their_own_people_and_the_office_everybody(): void
+    {
+        $this->actingAs($this->person('lee'))->get('/handing-over')->assertInertia(fn (AssertableInertia $page) => $page
+            ->where('handingOver.week', '2026-W24')->where('handingOver.people', 2)->where('handingOver.isLate', true)->where('handingOver.due', '2026-06-15')
+            ->where('handingOver.missing', [['code' => 'ada', 'name' => 'Ada Moor', 'team' => 'Field', 'owed' => 2280, 'draft' => 480, 'returned' => 0, 'handed' => 0, 'missing' => 1800, 'remindedAt' => null]]));
+
+        $this->actingAs($this->person('kit'))->get('/handing-over')->assertInertia(fn (AssertableInertia $page) => $page
+            ->where('handingOver.people', 5)->where('handingOver.missing', fn ($rows): bool => self::each($rows, 'code') === ['bo', 'kit', 'lee', 'ada']));
+        $this->get('/handing-over?search=field')->assertInertia(fn (AssertableInertia $page) => $page->where('handingOver.missingCount', 1));
+        $this->get('/handing-over?week=soon')->assertInertia(fn (AssertableInertia $page) => $page->where('handingOver.week', '2026-W24'));
+    }
+
+    public function test_whoever_was_not_there_owes_nothing(): void
+    {
+        DB::table('people')->where('code', 'ada')->update(['ends_on' => '2026-06-05']);
+
+        $this->actingAs($this->person('lee'))->get('/handing-over')->assertInertia(fn (AssertableInertia $page) => $page->where('handingOver.people', 1)->where('handingOver.missing', []));
+    }
+
+    public function test_one_or_all_are_reminded_of_what_is_missing_once_a_day(): void
+    {
+        $remind = fn (string $who, array $body) => $this->actingAs($this->person($who))->from('/handing-over')->post('/handing-over/reminders', $body + ['week' => '2026-W24']);
+        $remind('kit', ['people' => ['ada', 'mo']])->assertSessionHas('message', 'One person is reminded.');
+        $remind('kit', [])->assertSessionHas('message', '4 people are reminded.');
+        $remind('lee', ['people' => ['bo']])->assertSessionHas('message', 'Nobody needed to be reminded.');
+        $remind('lee', [])->assertSessionHas('message', 'One person is reminded.');
+
+        self::assertSame(['ada' => 2, 'bo' => 1, 'kit' => 1, 'lee' => 1], DB::table('messages')->join('people', 'people.id', 'messages.person_id')->groupBy('people.code')->orderBy('people.code')->selectRaw('people.code, count(*) AS n')->pluck('n', 'code')->all());
+        $this->actingAs($this->person('ada'))->get('/messages')->assertInertia(fn (AssertableInertia $page) => $page
+            ->where('messages.messages.1.words', "Week 24 was to be handed over by Mon 15 Jun. 8\u{00A0}h are not submitted. Kit Ness reminds you."));
+        $this->actingAs($this->person('lee'))->get('/handing-over')->assertInertia(fn (AssertableInertia $page) => $page->where('handingOver.missing.0.remindedAt', fn (?string $at): bool => $at !== null));
+        $remind('kit', ['week' => 'soon'])->assertSessionHasErrors('week');
+    }
+
+    public function test_whoever_has_unapproved_time_is_told_that_the_period_closes(): void
+    {
+        $this->actingAs($this->person('kit'))->from('/office/periods')->post('/office/periods/notice', ['day' => '2026-06-14'])->assertSessionHas('message', '2 people are reminded.');
+        $this->post('/office/periods/notice', ['day' => '2026-06-14']);
+
+        self::assertSame(2, DB::table('messages')->where('kind', 'period closing')->count());
+        $this->actingAs($this->person('ada'))->get('/messages')->assertInertia(fn (AssertableInertia $page) => $page
+            ->where('messages.messages.0.words', "The time office closes the period up to Sun 14 Jun. 8\u{00A0}h of yours are not approved yet."));
+    }
+}
