@@ -4,18 +4,31 @@ declare(strict_types=1);
 
 namespace Demo;
 
+use App\Features\Corrections\Actions\ProposeCorrections;
+use App\Features\Corrections\Actions\Wish;
+use App\Features\HouseRules\Actions\AnswerFindings;
+use App\Features\HouseRules\Actions\GivenWord;
+use App\Features\HouseRules\Actions\KeepFindings;
 use App\Features\Review\Actions\DecideEntries;
 use App\Features\Review\Actions\DecisionKind;
 use App\Models\Entry;
 use App\Models\Person;
+use App\Models\Project;
+use App\Models\Question;
+use App\Models\QuestionKind;
 use App\Models\Recorder;
 use App\Models\Task;
 use App\Support\Clock\Today;
 use Illuminate\Console\Command;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Hash;
+use Moss\Core\Calendar\Day;
 use Moss\Core\Calendar\Week;
+use Moss\Core\HouseRules\Level;
+use Moss\Core\HouseRules\Rules\ClientNoteMissing;
+use Moss\Core\HouseRules\Rules\DayAbove;
 
-/** What exchange files cannot tell: a manager returns two entries with a word, somebody lets him record for her, and everybody has a password. */
+/** What exchange files cannot tell: who returned what with which word, who lets whom record, what is asked, and what was mailed. */
 final class ActsCommand extends Command
 {
     /** For the invented people of the demonstration only. */
@@ -25,7 +38,7 @@ final class ActsCommand extends Command
 
     protected $description = 'Let the people of the demonstration act';
 
-    public function handle(DecideEntries $decide, Today $today): int
+    public function handle(DecideEntries $decide, ProposeCorrections $propose, AnswerFindings $answer, KeepFindings $findings, Today $today): int
     {
         if (config('moss.demo') !== true) {
             $this->error('This is for the demonstration only: MOSS_DEMO is off.');
@@ -51,6 +64,54 @@ final class ActsCommand extends Command
             $decide->handle($manager, DecisionKind::Return, $seen, 'Was this all on the bearing, or partly the gallery rail? Please split it.');
         }
 
+        $this->correct($owner, Week::containing($today->for($owner))->plusWeeks(-3), $propose);
+        $this->askWithEveryWeek($today->for($owner));
+        $this->wonderAboutLongDays(Person::query()->where('code', Cast::OVERLOADED)->sole(), $lastWeek, $answer, $findings);
+        $this->fillTheOutbox($today->for($owner));
+
         return self::SUCCESS;
+    }
+
+    /** She asks for a correction of an approved day. */
+    private function correct(Person $owner, Week $week, ProposeCorrections $propose): void
+    {
+        $entry = Entry::query()->where('person_id', $owner->id)->where('state', 'approved')->where('minutes', '>', 60)->whereNull('corrects')
+            ->whereBetween('date', [$week->monday()->toString(), $week->sunday()->toString()])->orderBy('date')->orderBy('id')->first();
+        if ($entry !== null) {
+            $propose->handle($owner, $owner, [new Wish($entry->task_id, $entry->role_id, Day::of($entry->date), ($entry->minutes - 60).'m')], 'An hour of it was the drive to the quay.');
+        }
+    }
+
+    /** The office asks a question with every week, and wants words for the client on one project. */
+    private function askWithEveryWeek(Day $today): void
+    {
+        Question::query()->firstOrCreate(['wording' => 'Was anything on site unsafe?'], [
+            'kind' => QuestionKind::YesNo, 'choices' => [], 'required' => false, 'starts_on' => Week::containing($today)->plusWeeks(-4)->monday()->toString(),
+        ]);
+        DB::table('house_rules')->insertOrIgnore([
+            'rule' => ClientNoteMissing::CODE, 'level' => Level::Mentions->value, 'starts_on' => $today->plusDays(1)->toString(), 'project_id' => Project::query()->where('code', 'LANTERN')->sole()->id,
+        ]);
+    }
+
+    /** Days above nine and a half hours ask for a word; the surveyor who has too much planned has given one. */
+    private function wonderAboutLongDays(Person $overloaded, Week $week, AnswerFindings $answer, KeepFindings $findings): void
+    {
+        DB::table('house_rules')->insertOrIgnore(['rule' => DayAbove::CODE, 'level' => Level::Asks->value, 'limit_number' => 570, 'starts_on' => $week->plusWeeks(-8)->monday()->toString()]);
+        $days = DB::table('entries')->where('person_id', $overloaded->id)->whereBetween('date', [$week->monday()->toString(), $week->sunday()->toString()])
+            ->groupBy('date')->havingRaw('sum(minutes) > 570')->orderBy('date')->pluck('date')->all();
+        $words = ['The ferry came at noon, and both crews were waiting.', 'The same again; the crane was only there this week.'];
+        foreach (array_slice($days, 0, count($words)) as $index => $day) {
+            $answer->handle($overloaded, $overloaded, $week, [new GivenWord(DayAbove::CODE, null, null, is_string($day) ? $day : null, $words[$index])]);
+        }
+        $findings->ofAllThatWaits();
+    }
+
+    /** The morning's mail and the evening's nudges of today are in the outbox already. */
+    private function fillTheOutbox(Day $today): void
+    {
+        config(['queue.default' => 'sync']);
+        foreach (['T08:30', 'T18:30'] as $hour) {
+            $this->callSilently('moss:messages', ['--at' => $today->toString().$hour]);
+        }
     }
 }

@@ -9,6 +9,7 @@ use App\Features\Messages\Actions\Tell;
 use App\Models\MessageKind;
 use App\Support\Clock\Today;
 use App\Support\Database\Record;
+use App\Support\Words;
 use Illuminate\Support\Facades\DB;
 
 /** Tells people what has been assigned to them by files, in one message each; what is over is told nobody. */
@@ -38,7 +39,15 @@ final readonly class AssignmentNotices
         }
         $this->tell->of(array_map(static fn (int $person, array $assigned): Notice => new Notice($person, MessageKind::Assigned, 'assigned '.implode(' ', array_keys($assigned)), [
             'count' => count($assigned),
-            'tasks' => implode(', ', array_slice(array_map(static fn (int $task): string => $names[$task] ?? '', array_keys($assigned)), 0, self::MOST_NAMES)).(count($assigned) > self::MOST_NAMES ? ' …' : ''),
+            'tasks' => self::listed(array_map(static fn (int $task): string => $names[$task] ?? '', array_keys($assigned))),
         ], '/week'), array_keys($tasks), array_values($tasks)));
+    }
+
+    /** @param  list<string>  $names */
+    private static function listed(array $names): string
+    {
+        $shown = implode(', ', array_slice($names, 0, self::MOST_NAMES));
+
+        return count($names) <= self::MOST_NAMES ? $shown : Words::of('messages.and_more', ['names' => $shown, 'count' => count($names) - self::MOST_NAMES]);
     }
 }

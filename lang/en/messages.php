@@ -5,6 +5,7 @@ declare(strict_types=1);
 /* What people are told. `:day`, `:from` and `:to` are days in words, hours are as the reader writes them. */
 return [
     'assigned' => '{1} A task was assigned to you: :tasks.|[2,*] :count tasks were assigned to you: :tasks.',
+    'and_more' => ':names and :count more',
     'returned' => ':name returned :hours of week :week: “:word”',
     'decided' => ':name approved :hours of week :week.',
     'correction asked' => ':name asks for a correction of :day, from :before to :after: “:word”',

@@ -22,6 +22,8 @@ const acts: Record<string, string> = {
     ask: 'asked',
     end: 'ended',
     close: 'closed',
+    announce: 'announced',
+    remind: 'reminded',
 };
 
 /** Every sentence of the interface in English. Other languages are modules of the same shape. */
@@ -34,6 +36,8 @@ export const en = {
     review: 'Review',
     projects: 'Projects',
     office: 'Office',
+    messages: 'Messages',
+    unread: (count: number) => (count === 1 ? 'one unread message' : `${count} unread messages`),
     signOut: 'Sign out',
     theme: { label: 'Theme', light: 'Light', dark: 'Dark', system: 'As the system' },
     hoursFormat: { label: 'Hours', decimal: 'Hours as 1.5', clock: 'Hours as 1:30' },
@@ -327,6 +331,7 @@ export const en = {
     reviewPage: {
         parts: [
             ['/review', 'What waits'],
+            ['/handing-over', 'Who has not handed over'],
             ['/stand-ins', 'Stand-ins'],
         ] as const,
         title: (entries: number, hours: string, looks: number) =>
@@ -534,6 +539,83 @@ export const en = {
         save: 'Save',
         lost: 'It could not be saved. Try again when the connection is back.',
     },
+    messagesPage: {
+        name: 'Messages',
+        parts: [
+            ['/messages', 'Messages'],
+            ['/outbox', 'Outbox'],
+        ] as const,
+        title: (unread: number) =>
+            unread === 0 ? 'You have read everything.' : unread === 1 ? 'One message is new.' : `${unread} messages are new.`,
+        none: 'Nobody has told you anything yet. What concerns you comes here.',
+        older: 'Older',
+        wishes: 'What comes how',
+        what: 'When',
+        here: 'here',
+        byMail: 'by mail',
+        kinds: {
+            assigned: 'a task is assigned to you',
+            returned: 'time is returned to you',
+            decided: 'time of yours is approved',
+            'correction asked': 'a correction is asked of you',
+            'correction decided': 'your correction is decided',
+            'stand-in named': 'you are named a stand-in',
+            nudge: 'your day is not recorded',
+            'week due': 'your week is due',
+            'week late': 'your week is late',
+            'period closing': 'a period closes',
+        },
+        wish: (kind: string, how: 'inApp' | 'byMail') => `When ${kind}: ${how === 'inApp' ? 'here' : 'by mail'}`,
+        morning: 'Mail in the morning at',
+        evening: 'Nudge at the end of the day at',
+        explained: 'One mail at either hour, by your own clock, and only if there is something.',
+        mails: 'Mail to you',
+        noMails: 'No mail yet.',
+        outbox: 'Outbox',
+        outboxOfAll: 'Every mail, as it arrives',
+        outboxOfOne: 'Your mail, as it arrives',
+        searchMail: 'Search recipient or subject',
+        from: (sender: string) => `From ${sender}`,
+        to: (recipient: string) => `to ${recipient}`,
+        shownAs: 'Shown as',
+        asHtml: 'As HTML',
+        asText: 'As text',
+    },
+    handingOverPage: {
+        name: 'Who has not handed over',
+        title: (week: number, missing: number, people: number) =>
+            people === 0
+                ? 'Nobody fits.'
+                : missing === 0
+                  ? `Everybody has handed over week ${week}.`
+                  : `${missing} of ${people} have not handed over week ${week}.`,
+        wasDue: (day: string) => `It was due on ${day}.`,
+        isDue: (day: string) => `It is due on ${day}.`,
+        weekBefore: 'The week before',
+        weekAfter: 'The week after',
+        search: 'Search person or team',
+        remindAll: (count: number) => (count === 1 ? 'Remind the one' : `Remind all ${count}`),
+        remind: 'Remind',
+        remindOf: (name: string, hours: string) => `Remind ${name}, ${hours} missing`,
+        list: 'Weeks that are missing',
+        person: 'Person',
+        owed: 'Owed',
+        draft: 'Draft',
+        returned: 'Returned',
+        handed: 'Handed over',
+        missing: 'Not recorded',
+        reminded: 'Told',
+    },
+    nudgePage: {
+        title: (name: string, day: string) => `${name}, ${day}`,
+        full: (entered: string) => `${entered} are recorded; the day is done.`,
+        bare: (entered: string, owed: string) => `${entered} of ${owed} owed are recorded.`,
+        pencilled: (pencilled: string, entered: string, owed: string) =>
+            `${pencilled} are pencilled for you; ${entered} of ${owed} owed are recorded.`,
+        ink: (hours: string) => `Ink ${hours}`,
+        open: 'Open the week',
+        only: 'This link is for this one day and good for two days; opening the week asks you to sign in.',
+    },
     standInsPage: {
         name: 'Stand-ins',
         nobodyNow: 'Nobody stands in just now.',
@@ -582,6 +664,7 @@ export const en = {
             leavesOut: (entries: number) =>
                 `leave out the ${entries === 1 ? 'entry that is' : `${entries} entries that are`} not approved; they can be finished and are settled by a later closing`,
             close: (hours: string) => `Close and settle ${hours}`,
+            announce: (people: number) => (people === 1 ? 'Tell the one person' : `Tell all ${people}`),
             reopen: 'Open closed days again',
             openFrom: 'Open from',
             why: 'Why',

@@ -1,1 +1,1 @@
-export default function Page() { return null; }
+export { HandingOverPage as default } from '@/features/handing-over';

@@ -1,1 +1,1 @@
-export default function Page() { return null; }
+export { MessagesPage as default } from '@/features/messages';

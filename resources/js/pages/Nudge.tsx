@@ -1,1 +1,1 @@
-export default function Page() { return null; }
+export { NudgePage as default } from '@/features/nudge';

@@ -1,1 +1,1 @@
-export default function Page() { return null; }
+export { OutboxPage as default } from '@/features/messages';

@@ -6,9 +6,9 @@ import type { ReactNode } from 'react';
 import { HoursChoice } from './HoursChoice';
 import { ThemeChoice } from './ThemeChoice';
 
-function Section({ href, also, children }: { href: string; also?: string; children: ReactNode }) {
+function Section({ href, also, children }: { href: string; also?: readonly string[]; children: ReactNode }) {
     const { url } = usePage();
-    const here = url.startsWith(href) || (also !== undefined && url.startsWith(also));
+    const here = url.startsWith(href) || also?.some((one) => url.startsWith(one)) === true;
 
     return (
         <Link
@@ -42,12 +42,12 @@ export function Shell({ children, skipTo = '#page' }: ShellProps) {
                     <nav aria-label={text.sections} className="flex flex-wrap gap-x-5">
                         {signedIn.recordsTime && <Section href="/week">{text.myWeek}</Section>}
                         {signedIn.recordsTime && (
-                            <Section href="/sheets" also="/people">
+                            <Section href="/sheets" also={['/people']}>
                                 {text.sheets}
                             </Section>
                         )}
                         {signedIn.reviews && (
-                            <Section href="/review" also="/stand-ins">
+                            <Section href="/review" also={['/stand-ins', '/handing-over']}>
                                 {text.review}
                                 {signedIn.waiting > 0 && (
                                     <span className="ms-1.5 text-ochre" title={text.waiting(signedIn.waiting)}>
@@ -58,13 +58,23 @@ export function Shell({ children, skipTo = '#page' }: ShellProps) {
                         )}
                         {signedIn.seesProjects && <Section href="/projects">{text.projects}</Section>}
                         {signedIn.keepsOffice && (
-                            <Section href="/office/periods" also="/office">
+                            <Section href="/office/periods" also={['/office']}>
                                 {text.office}
                             </Section>
                         )}
                     </nav>
                 )}
                 <span className="ms-auto flex flex-wrap items-center gap-x-4 text-faded">
+                    {signedIn !== null && (
+                        <Link
+                            href="/messages"
+                            className="min-h-6 text-ink underline-offset-4 hover:underline"
+                            title={signedIn.unread > 0 ? text.unread(signedIn.unread) : undefined}
+                        >
+                            {text.messages}
+                            {signedIn.unread > 0 && <span className="ms-1.5 text-ochre">{signedIn.unread}</span>}
+                        </Link>
+                    )}
                     {signedIn !== null && <HoursChoice chosen={signedIn.hoursFormat} />}
                     <ThemeChoice />
                     {signedIn !== null && (

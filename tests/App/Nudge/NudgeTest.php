@@ -67,9 +67,9 @@ final class NudgeTest extends TestCase
     /** The link in the mail. */
     private function nudge(): string
     {
-        self::assertSame(1, preg_match('#/nudge/ada/\S+#', $this->mail(), $found));
+        preg_match('#/nudge/ada/\S+#', $this->mail(), $found);
 
-        return $found[0];
+        return $found[0] ?? self::fail('no link');
     }
 
     /** The text of the mail that comes in the evening. */

@@ -38,6 +38,17 @@ export function PeriodForms({ period, format }: { period: PeriodProps; format: H
                 >
                     {words.close(hoursInWords(period.minutes, format))}
                 </button>
+                {period.openPeople > 0 && (
+                    <button
+                        type="button"
+                        className="act"
+                        onClick={() => {
+                            router.post('/office/periods/notice', { day: period.until }, kept);
+                        }}
+                    >
+                        {words.announce(period.openPeople)}
+                    </button>
+                )}
                 {period.closedUntil !== null && (
                     <button
                         type="button"

@@ -1,0 +1,1 @@
+export { HandingOverPage } from './HandingOverPage';

@@ -1,0 +1,48 @@
+import { instant } from '@/lib/days';
+import { text } from '@/lib/text';
+import type { OpenMailProps } from '@/types/generated/props';
+import { useState } from 'react';
+
+/** One mail, as HTML or as text. */
+export function OpenMail({ mail }: { mail: OpenMailProps }) {
+    const [asText, showText] = useState(false);
+    const words = text.messagesPage;
+
+    return (
+        <section aria-labelledby="mail">
+            <h2 id="mail" className="[overflow-wrap:anywhere]">
+                {mail.subject}
+            </h2>
+            <p className="text-faded [overflow-wrap:anywhere]">
+                {words.from(mail.sender)} {words.to(mail.recipient)}, {instant(mail.at)}
+            </p>
+            <p className="mt-1 flex gap-3" role="group" aria-label={words.shownAs}>
+                {([false, true] as const).map((one) => (
+                    <button
+                        key={String(one)}
+                        type="button"
+                        className={asText === one ? 'act-quiet font-semibold' : 'act-quiet'}
+                        aria-pressed={asText === one}
+                        onClick={() => {
+                            showText(one);
+                        }}
+                    >
+                        {one ? words.asText : words.asHtml}
+                    </button>
+                ))}
+            </p>
+            {asText ? (
+                <pre className="mt-2 border border-rule bg-sheet p-3 font-sans whitespace-pre-wrap [overflow-wrap:anywhere]">
+                    {mail.text}
+                </pre>
+            ) : (
+                <iframe
+                    title={mail.subject}
+                    src={`/outbox/${mail.id}`}
+                    sandbox="allow-top-navigation-by-user-activation allow-popups"
+                    className="mt-2 h-[30rem] w-full border border-rule"
+                />
+            )}
+        </section>
+    );
+}

@@ -1,0 +1,2 @@
+export { MessagesPage } from './MessagesPage';
+export { OutboxPage } from './OutboxPage';

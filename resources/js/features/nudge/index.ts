@@ -1,0 +1,1 @@
+export { NudgePage } from './NudgePage';
