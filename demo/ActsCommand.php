@@ -19,6 +19,7 @@ use App\Models\QuestionKind;
 use App\Models\Recorder;
 use App\Models\Task;
 use App\Support\Clock\Today;
+use App\Support\Database\Record;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Hash;
@@ -66,7 +67,7 @@ final class ActsCommand extends Command
 
         $this->correct($owner, Week::containing($today->for($owner))->plusWeeks(-3), $propose);
         $this->askWithEveryWeek($today->for($owner));
-        $this->wonderAboutLongDays(Person::query()->where('code', Cast::OVERLOADED)->sole(), $lastWeek, $answer, $findings);
+        $this->askForWords($lastWeek, $answer, $findings);
         $this->fillTheOutbox($today->for($owner));
 
         return self::SUCCESS;
@@ -93,15 +94,15 @@ final class ActsCommand extends Command
         ]);
     }
 
-    /** Days above nine and a half hours ask for a word; the surveyor who has too much planned has given one. */
-    private function wonderAboutLongDays(Person $overloaded, Week $week, AnswerFindings $answer, KeepFindings $findings): void
+    /** Days above nine and a half hours ask for a word from now on; two people have said why a task took longer. */
+    private function askForWords(Week $week, AnswerFindings $answer, KeepFindings $findings): void
     {
         DB::table('house_rules')->insertOrIgnore(['rule' => DayAbove::CODE, 'level' => Level::Asks->value, 'limit_number' => 570, 'starts_on' => $week->plusWeeks(-8)->monday()->toString()]);
-        $days = DB::table('entries')->where('person_id', $overloaded->id)->whereBetween('date', [$week->monday()->toString(), $week->sunday()->toString()])
-            ->groupBy('date')->havingRaw('sum(minutes) > 570')->orderBy('date')->pluck('date')->all();
-        $words = ['The ferry came at noon, and both crews were waiting.', 'The same again; the crane was only there this week.'];
-        foreach (array_slice($days, 0, count($words)) as $index => $day) {
-            $answer->handle($overloaded, $overloaded, $week, [new GivenWord(DayAbove::CODE, null, null, is_string($day) ? $day : null, $words[$index])]);
+        $findings->ofAllThatWaits();
+        $words = ['The old bolts had to be drilled out one by one.', 'Rain stopped the mortar twice; both halves are in it.'];
+        foreach (Record::all(DB::table('findings')->where('level', Level::Asks->value)->where('week', $week->toString())->groupBy('person_id')->orderBy('person_id')->limit(count($words))) as $index => $finding) {
+            $owner = Person::query()->findOrFail($finding->int('person_id'));
+            $answer->handle($owner, $owner, $week, [new GivenWord($finding->string('rule'), $finding->intOrNull('task_id'), $finding->intOrNull('role_id'), $finding->stringOrNull('date'), $words[$index])]);
         }
         $findings->ofAllThatWaits();
     }

@@ -10,10 +10,10 @@ use App\Support\Database\Record;
 use Illuminate\Support\Facades\DB;
 use Moss\Core\Calendar\Day;
 
-/** How much waits for a person and how much they have not read, in one query. */
+/** How much waits for a person, how much they have not read, and whether they lead anybody; in one query. */
 final readonly class Counts
 {
-    private function __construct(public int $waiting, public int $unread)
+    private function __construct(public int $waiting, public int $unread, public bool $leads)
     {
     }
 
@@ -22,8 +22,9 @@ final readonly class Counts
         $record = Record::all(DB::query()
             ->selectSub($waiting->for($person, $today)->selectRaw('count(*)'), 'entries')
             ->selectSub($waiting->corrections($person, $today)->selectRaw('count(*)'), 'corrections')
-            ->selectSub(DB::table('messages')->where('person_id', $person->id)->where('in_app', 1)->whereNull('read_at')->selectRaw('count(*)'), 'unread'))[0];
+            ->selectSub(DB::table('messages')->where('person_id', $person->id)->where('in_app', 1)->whereNull('read_at')->selectRaw('count(*)'), 'unread')
+            ->selectSub(DB::table('people')->where('manager_id', $person->id)->selectRaw('count(*)'), 'led'))[0];
 
-        return new self($record->int('entries') + $record->int('corrections'), $record->int('unread'));
+        return new self($record->int('entries') + $record->int('corrections'), $record->int('unread'), $record->int('led') > 0);
     }
 }

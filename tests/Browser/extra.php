@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 /*
  * Writes exchange files beside those of the demonstration into a folder: somebody with eight lines whose plan is right,
- * somebody with sixty lines and long names, and somebody in another part of the world.
+ * somebody with sixty lines and long names, somebody in another part of the world; and three for what happens between
+ * a member, a manager and a stand-in.
  */
 
 $folder = $argv[1] ?? exit('Name a folder.');
@@ -32,10 +33,20 @@ $projects = "project,name,manager,starts_on,ends_on\nQUAY,Gull quay wall,idris.c
 for ($index = 0; $index < 5; $index++) {
     $projects .= "PIER$index,Long pier ".($index + 1).",idris.calloway,2026-06-01,2026-06-30\n";
 }
-file_put_contents($folder.'/people.csv', "person,name,email,manager,timezone\n".implode('', array_map(
-    static fn (array $person): string => sprintf("%s,%s,%s@fenlight.example,idris.calloway,%s\n", $person[0], $person[1], $person[0], $person[2]),
-    $people,
-)));
+$people = array_map(static fn (array $person): string => sprintf("%s,%s,%s@fenlight.example,idris.calloway,member,%s\n", $person[0], $person[1], $person[0], $person[2]), $people);
+$people[] = "una.sedge,Una Sedge,una.sedge@fenlight.example,idris.calloway,manager,Europe/Dublin\n";
+$people[] = "ivo.marl,Ivo Marl,ivo.marl@fenlight.example,una.sedge,member,Europe/Dublin\n";
+$people[] = "per.knoll,Per Knoll,per.knoll@fenlight.example,idris.calloway,member,Europe/Dublin\n";
+$projects .= "MOLE,Mole Bay breakwater,una.sedge,2026-06-01,2026-06-30\n";
+$tasks .= "MOLE,ARMOUR,Armour stone,\nMOLE,SLIP,Slipway,\n";
+$assignments .= "MOLE,ARMOUR,ivo.marl,,200,2026-06-01,2026-06-30\nMOLE,SLIP,ivo.marl,,20,2026-06-01,2026-06-30\n";
+$entries = "person,project,task,date,hours,state\n";
+foreach (['2026-06-08', '2026-06-09', '2026-06-10', '2026-06-11', '2026-06-12'] as $day) {
+    $entries .= "ivo.marl,MOLE,ARMOUR,$day,8,approved\n";
+}
+$entries .= "ivo.marl,MOLE,ARMOUR,2026-06-15,8,draft\nivo.marl,MOLE,ARMOUR,2026-06-16,8,draft\n";
+file_put_contents($folder.'/entries.csv', $entries);
+file_put_contents($folder.'/people.csv', "person,name,email,manager,access,timezone\n".implode('', $people));
 file_put_contents($folder.'/projects.csv', $projects);
 file_put_contents($folder.'/tasks.csv', $tasks);
 file_put_contents($folder.'/assignments.csv', $assignments);

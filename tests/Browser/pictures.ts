@@ -65,8 +65,38 @@ test('my week on a phone', async ({ browser }) => {
 
 test('review', async ({ page }) => {
     await signIn(page, 'dov.merriman');
-    await page.goto('/review');
+    await page.goto('/review?look=needed');
+    await page.getByRole('heading', { name: 'If you approve this' }).waitFor();
     await picture(page, 'review');
+});
+
+test('a correction', async ({ page }) => {
+    await signIn(page, 'ines.calder');
+    await page.goto('/week/2026-W23');
+    await goTo(page, 'Rotation bearing', 'Tuesday 2 June');
+    await page.keyboard.type('2:30');
+    await page.keyboard.press('Enter');
+    await page.getByLabel('Why').fill('Three quarters of an hour were for the prisms');
+    await picture(page, 'correction');
+});
+
+test('house rules, messages, a nudge', async ({ page }) => {
+    await signIn(page, 'tobin.vale');
+    await page.goto('/office/rules');
+    await page.getByRole('button', { name: 'Set Long day' }).click();
+    await picture(page, 'house-rules');
+    await page.goto('/outbox?search=gideon');
+    await page
+        .getByRole('link', { name: /^Moss Week:/ })
+        .first()
+        .click();
+    await page.getByRole('button', { name: 'As text' }).click();
+    const link = /\/nudge\/\S+/.exec(await page.locator('pre').innerText())?.[0] ?? '';
+    await page.goto('/messages');
+    await picture(page, 'messages');
+    await page.setViewportSize({ width: 390, height: 844 });
+    await page.goto(link);
+    await picture(page, 'nudge');
 });
 
 test('projects, a project, a figure opened, money', async ({ page }) => {

@@ -97,6 +97,28 @@ for (const theme of ['light', 'dark'] as const) {
             }
         });
 
+        test('what is told, who hands over, and what the office keeps are accessible', async ({ page }) => {
+            await signIn(page, 'tobin.vale');
+            for (const address of [
+                '/messages',
+                '/outbox',
+                '/handing-over',
+                '/stand-ins',
+                '/office/periods',
+                '/office/rules',
+                '/office/questions',
+                '/office/routes',
+                '/office/trail',
+            ]) {
+                await page.goto(address);
+                await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+                expect(await findings(page), address).toEqual([]);
+            }
+            await page.goto('/office/rules');
+            await page.getByRole('button', { name: 'Set Long day' }).click();
+            expect(await findings(page)).toEqual([]);
+        });
+
         test('review, projects and a project are accessible', async ({ page }) => {
             await signIn(page, 'idris.calloway');
             for (const address of [
@@ -110,7 +132,11 @@ for (const theme of ['light', 'dark'] as const) {
                 expect(await findings(page), address).toEqual([]);
             }
             await page.goto('/review');
-            await page.getByRole('button', { name: /^Return/ }).click();
+            await page.keyboard.press('?');
+            await page
+                .getByRole('button', { name: /^Return/ })
+                .first()
+                .click();
             expect(await findings(page)).toEqual([]);
         });
     });
@@ -154,6 +180,9 @@ test('at twice the size nothing is cut off', async ({ browser }) => {
         '/sheets',
         '/people/ines.calder/week/2026-W25',
         '/review',
+        '/handing-over',
+        '/stand-ins',
+        '/messages',
         '/projects',
         '/projects/LEADING',
     ]) {

@@ -48,7 +48,7 @@ final class HandleInertiaRequests extends Middleware
             $person->name,
             $person->hours_format,
             ! $person->isViewer(),
-            ! $person->isViewer() && ($counts->waiting > 0 || Gate::forUser($person)->allows('viewAny', Project::class)),
+            ! $person->isViewer() && ($counts->waiting > 0 || $counts->leads || Gate::forUser($person)->allows('viewAny', Project::class)),
             Gate::forUser($person)->allows('viewAny', Project::class),
             $person->isOffice(),
             $counts->waiting,

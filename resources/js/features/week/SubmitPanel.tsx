@@ -88,11 +88,11 @@ export function SubmitPanel({ sheet, totals, format, unsaved, isSaving, parts, o
                 <fieldset className="mt-1 flex flex-col">
                     <legend className="text-faded">{text.week.confirm.what}</legend>
                     {parts.map(({ name }, index) => (
-                        <label key={name} className="flex min-h-6 items-baseline gap-2 [overflow-wrap:anywhere]">
+                        <label key={name} className="flex min-h-7 items-center gap-2 [overflow-wrap:anywhere]">
                             <input
                                 type="radio"
                                 name="what-goes"
-                                className="accent-moss"
+                                className="size-4 shrink-0 accent-moss"
                                 checked={chosen === index}
                                 onChange={() => {
                                     choose(index);

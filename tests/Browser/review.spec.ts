@@ -1,0 +1,207 @@
+import { expect, test, type Browser, type Page } from '@playwright/test';
+import { cell, goTo, signIn } from './people';
+
+async function signedIn(browser: Browser, code: string): Promise<Page> {
+    const page = await (await browser.newContext()).newPage();
+    await signIn(page, code);
+
+    return page;
+}
+
+const remarks = (page: Page) => page.getByRole('complementary', { name: 'Remarks' });
+
+test('a week is submitted, one cell returned, that one fixed, and all of it approved', async ({ browser }) => {
+    const ivo = await signedIn(browser, 'ivo.marl');
+    await goTo(ivo, 'Armour stone', 'Monday 15 June');
+    await ivo.keyboard.press('Control+Enter');
+    await expect(ivo.getByRole('radio', { name: 'the whole week' })).toBeChecked();
+    await expect(remarks(ivo).getByRole('row', { name: /^to Una Sedge 16/ })).toBeVisible();
+    await ivo.getByRole('button', { name: 'Submit 16 h' }).press('Enter');
+    await expect(ivo.getByText('16 h submitted.')).toBeVisible();
+    await goTo(ivo, 'Armour stone', 'Monday 15 June');
+    await expect(remarks(ivo).getByText('Waits for Una Sedge.')).toBeVisible();
+
+    const una = await signedIn(browser, 'una.sedge');
+    await una.goto('/review?open=ivo.marl');
+    const sheet = una.getByRole('region', { name: 'Ivo Marl, week 25' });
+    await sheet.getByRole('rowheader', { name: /Armour stone/ }).focus();
+    // Monday is left out, so that only Tuesday goes back.
+    await una.keyboard.press('ArrowRight');
+    await una.keyboard.press('Space');
+    await expect(sheet.getByText('1 of 2 entries')).toBeVisible();
+    await una.keyboard.press('r');
+    await una.getByLabel('Why it is returned').fill('Was the slipway in it?');
+    await una.keyboard.press('Control+Enter');
+    await expect(una.getByText('Returned: 8 h in one entry.')).toBeVisible();
+    // A second thought: undone, and returned again; Monday is still left out.
+    await una.getByRole('button', { name: 'Undo' }).click();
+    await expect(una.getByText('Undone: 8 h wait again.')).toBeVisible();
+    await expect(sheet.getByText('1 of 2 entries')).toBeVisible();
+    await una.keyboard.press('r');
+    await una.getByLabel('Why it is returned').fill('Was the slipway in it?');
+    await una.keyboard.press('Control+Enter');
+    await expect(una.getByText('Returned: 8 h in one entry.')).toBeVisible();
+
+    await ivo.goto('/messages');
+    await ivo.getByRole('link', { name: 'Una Sedge returned 8 h of week 25: “Was the slipway in it?”' }).click();
+    await goTo(ivo, 'Armour stone', 'Tuesday 16 June');
+    await expect(remarks(ivo).getByText('Returned: “Was the slipway in it?”')).toBeVisible();
+    await ivo.keyboard.type('6');
+    await ivo.keyboard.press('Enter');
+    await expect(ivo.getByText('All saved.')).toBeVisible();
+    await ivo.keyboard.press('Control+Enter');
+    await ivo.getByRole('button', { name: 'Submit 6 h' }).press('Enter');
+    await expect(ivo.getByText('6 h submitted.')).toBeVisible();
+
+    await una.goto('/review?open=ivo.marl');
+    await expect(una.getByRole('complementary', { name: 'Beside what waits' }).getByText('approved 40 h → 54 h')).toBeVisible();
+    await una.keyboard.press('a');
+    await expect(una.getByText('Approved: 14 h in 2 entries.')).toBeVisible();
+    await ivo.reload();
+    await expect(cell(ivo, 'Armour stone', 'Tuesday 16 June')).toHaveAccessibleName(/: 6, approved/);
+});
+
+test('approved time is corrected by asking, and the trail keeps what it was', async ({ browser }) => {
+    const ivo = await signedIn(browser, 'ivo.marl');
+    await ivo.goto('/week/2026-W24');
+    await goTo(ivo, 'Armour stone', 'Monday 8 June');
+    await ivo.keyboard.type('7');
+    await ivo.keyboard.press('Enter');
+    await expect(ivo.getByRole('heading', { name: 'Ask for this correction' })).toBeVisible();
+    await ivo.getByRole('button', { name: 'Ask for it' }).click();
+    await expect(ivo.getByText('Say why, so that your approver can decide.')).toBeVisible();
+    await ivo.getByLabel('Why').fill('An hour was the ferry');
+    await ivo.keyboard.press('Enter');
+    await expect(ivo.getByText('The correction waits for your approver.')).toBeVisible();
+    await expect(cell(ivo, 'Armour stone', 'Monday 8 June')).toHaveAccessibleName(/: 8, approved, correction to 7 asked for$/);
+
+    const una = await signedIn(browser, 'una.sedge');
+    await una.goto('/review');
+    await expect(una.getByText('Accepting changes it by −1.')).toBeVisible();
+    await una.getByRole('button', { name: 'Accept' }).click();
+    await expect(una.getByText('One correction accepted; the trail keeps what it was.')).toBeVisible();
+
+    await ivo.goto('/week/2026-W24');
+    await expect(cell(ivo, 'Armour stone', 'Monday 8 June')).toHaveAccessibleName(/: 7, approved$/);
+    await goTo(ivo, 'Armour stone', 'Monday 8 June');
+    await ivo.keyboard.press('t');
+    await expect(ivo.getByRole('list', { name: 'Trail' }).getByText(/Una Sedge: corrected, 8\sh → 7\sh/)).toBeVisible();
+});
+
+test('a stand-in approves a line that was submitted alone, and every decision says for whom', async ({ browser }) => {
+    const una = await signedIn(browser, 'una.sedge');
+    await una.goto('/stand-ins');
+    await una.getByRole('combobox', { name: 'Stand-in' }).selectOption('Per Knoll');
+    await una.getByLabel('Last day').fill('2026-06-19');
+    await una.getByRole('button', { name: 'Name them' }).click();
+    await expect(una.getByRole('heading', { name: 'Now standing in: Per Knoll.' })).toBeVisible();
+
+    const ivo = await signedIn(browser, 'ivo.marl');
+    await goTo(ivo, 'Slipway', 'Thursday 18 June');
+    await ivo.keyboard.type('2');
+    await ivo.keyboard.press('Enter');
+    await goTo(ivo, 'Armour stone', 'Thursday 18 June');
+    await ivo.keyboard.type('4');
+    await ivo.keyboard.press('Enter');
+    await expect(ivo.getByText('All saved.')).toBeVisible();
+    await goTo(ivo, 'Slipway', 'Thursday 18 June');
+    await ivo.keyboard.press('Control+Enter');
+    await ivo.getByRole('radio', { name: 'only Slipway' }).check();
+    await ivo.getByRole('button', { name: 'Submit 2 h' }).click();
+    await expect(ivo.getByText('2 h submitted.')).toBeVisible();
+    await expect(cell(ivo, 'Armour stone', 'Thursday 18 June')).toHaveAccessibleName(/: 4, draft/);
+
+    const per = await signedIn(browser, 'per.knoll');
+    await per.goto('/review');
+    await expect(per.getByText('You decide for Una Sedge.')).toBeVisible();
+    await per.getByRole('button', { name: /^Approve all in order: 2 h in one entry/ }).press('Enter');
+    await expect(per.getByText('Approved: 2 h in one entry.')).toBeVisible();
+
+    await ivo.reload();
+    await goTo(ivo, 'Slipway', 'Thursday 18 June');
+    await ivo.keyboard.press('t');
+    await expect(ivo.getByRole('list', { name: 'Trail' }).getByText(/Per Knoll in place of Una Sedge: approved/)).toBeVisible();
+});
+
+test('the nudge in the outbox carries the day’s pencil, and its link inks it without signing in', async ({ browser }) => {
+    const ivo = await signedIn(browser, 'ivo.marl');
+    await ivo.goto('/outbox');
+    await ivo
+        .getByRole('link', { name: /^Moss Week:/ })
+        .first()
+        .click();
+    const mail = ivo.frameLocator('iframe');
+    await expect(mail.getByText(/h Armour stone, Mole Bay breakwater/)).toBeVisible();
+    await ivo.getByRole('button', { name: 'As text' }).click();
+    const link = /\/nudge\/\S+/.exec(await ivo.locator('pre').innerText())?.[0] ?? '';
+
+    const stranger = await (await browser.newContext({ viewport: { width: 390, height: 844 } })).newPage();
+    await stranger.goto(link);
+    await expect(stranger.getByRole('heading', { name: 'Ivo Marl, Wednesday 17 June' })).toBeVisible();
+    await stranger.getByRole('button', { name: /^Ink / }).click();
+    await expect(stranger.getByText(/^Inked: .* on Wed 17 Jun\.$/)).toBeVisible();
+    await expect(stranger.getByText(/the day is done/)).toBeVisible();
+
+    await ivo.goto('/week/2026-W25');
+    await expect(cell(ivo, 'Armour stone', 'Wednesday 17 June')).toHaveAccessibleName(/, draft/);
+    await stranger.goto(link.replace('2026-06-17', '2026-06-18'));
+    await expect(stranger.getByText('This link is no longer good.')).toBeVisible();
+});
+
+test('a rule that the office sets is found while typing, asks for a word, and the word reaches the desk', async ({ browser }) => {
+    const office = await signedIn(browser, 'tobin.vale');
+    await office.goto('/office/rules');
+    await office.getByRole('button', { name: 'Set Long day' }).click();
+    await office.getByRole('combobox', { name: 'It' }).selectOption('asks');
+    await office.getByLabel(/of more than/).fill('5');
+    await office.getByRole('combobox', { name: 'For' }).selectOption({ label: 'everybody' });
+    await office.getByLabel('From').fill('2026-06-19');
+    await office.getByRole('button', { name: 'Set it' }).click();
+    await expect(office.getByText('Set: Long day.')).toBeVisible();
+
+    const ivo = await signedIn(browser, 'ivo.marl');
+    await goTo(ivo, 'Armour stone', 'Friday 19 June');
+    await ivo.keyboard.type('5:30');
+    await ivo.keyboard.press('Enter');
+    await expect(remarks(ivo).getByText('Fri 19 Jun holds 5.5 h; up to 5 h is usual.')).toBeVisible();
+    await ivo.keyboard.press('Control+Enter');
+    await ivo.getByRole('button', { name: /^Submit \d/ }).click();
+    await expect(ivo.getByText('Say in a word why.').first()).toBeVisible();
+    for (const field of await remarks(ivo).getByRole('textbox').all()) {
+        await field.fill('The tide was right');
+    }
+    await ivo.getByRole('button', { name: /^Submit \d/ }).click();
+    await expect(ivo.getByText(/h submitted\./)).toBeVisible();
+
+    const una = await signedIn(browser, 'una.sedge');
+    await una.goto('/review?look=needed');
+    await expect(una.getByText('The tide was right').first()).toBeVisible();
+    await office.goto('/office/rules');
+    await office.getByRole('button', { name: 'Take away Long day for everybody' }).last().click();
+    await expect(office.getByText('The setting is gone; the one below it holds again.')).toBeVisible();
+});
+
+test('the office closes a period after its check list, and opens days again with a reason', async ({ browser }) => {
+    const office = await signedIn(browser, 'tobin.vale');
+    await office.goto('/office/periods?day=2026-01-31');
+    await office.getByRole('button', { name: /^Close and settle/ }).click();
+    await expect(office.getByText(/^Closed up to Sat 31 Jan;/)).toBeVisible();
+    await office.getByRole('button', { name: 'Open closed days again …' }).click();
+    await office.getByLabel('Open from').fill('2026-01-01');
+    await office.getByLabel('Why', { exact: true }).fill('A test of the harbour lights');
+    await office.getByRole('button', { name: 'Open closed days again', exact: true }).click();
+    await expect(office.getByText(/^Open again from Thu 1 Jan\./)).toBeVisible();
+    await office.goto('/office/trail?subject=period');
+    await expect(office.getByText('A test of the harbour lights')).toBeVisible();
+});
+
+test('who has not handed over is seen and reminded', async ({ browser }) => {
+    const una = await signedIn(browser, 'una.sedge');
+    await una.goto('/handing-over?week=2026-W23');
+    await una.getByRole('button', { name: /^Remind Ivo Marl/ }).click();
+    await expect(una.getByText('One person is reminded.')).toBeVisible();
+
+    const ivo = await signedIn(browser, 'ivo.marl');
+    await ivo.goto('/messages');
+    await expect(ivo.getByText(/Week 23 was to be handed over by .* Una Sedge reminds you\./)).toBeVisible();
+});
