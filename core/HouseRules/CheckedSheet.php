@@ -70,6 +70,18 @@ final readonly class CheckedSheet
         return false;
     }
 
+    /** The kind of absence on a day; null where there is none. */
+    public function absenceOn(Day $day): ?string
+    {
+        return $this->absences[$day->toString()] ?? null;
+    }
+
+    /** Whether a day that is asked about holds more than it owes. */
+    public function holdsMoreThanOwed(Day $day): bool
+    {
+        return $this->asksAbout($day) && $this->enteredOn($day)->isMoreThan($this->owed->on($day));
+    }
+
     /** Whether nothing more is to come for the week. */
     public function isComplete(): bool
     {

@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace Moss\Core\HouseRules\Rules;
 
+use Moss\Core\Calendar\Day;
 use Moss\Core\HouseRules\CheckedSheet;
 use Moss\Core\HouseRules\Concern;
-use Moss\Core\HouseRules\Found;
+use Moss\Core\HouseRules\DayRules;
 use Moss\Core\HouseRules\HouseRule;
 use Moss\Core\HouseRules\Level;
 use Moss\Core\HouseRules\Limit;
 use Moss\Core\HouseRules\LimitRange;
 use Moss\Core\HouseRules\LimitUnit;
-use Moss\Core\HouseRules\Place;
 
 /**
  * A day holds more than the limit.
@@ -43,14 +43,8 @@ final readonly class DayAbove implements HouseRule
 
     public function findings(CheckedSheet $sheet, Limit $limit): array
     {
-        $findings = [];
-        foreach ($sheet->week->days() as $day) {
-            $entered = $sheet->enteredOn($day);
-            if ($sheet->asksAbout($day) && $entered->isMoreThan($limit->minutes())) {
-                $findings[] = new Found(Place::day($day), ['day' => $day, 'entered' => $entered, 'limit' => $limit->minutes()]);
-            }
-        }
-
-        return $findings;
+        return DayRules::found($sheet, static fn (Day $day): ?array => $sheet->asksAbout($day) && $sheet->enteredOn($day)->isMoreThan($limit->minutes())
+            ? ['entered' => $sheet->enteredOn($day), 'limit' => $limit->minutes()]
+            : null);
     }
 }

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Moss\Core\HouseRules\Rules;
 
+use Moss\Core\Calendar\Day;
 use Moss\Core\HouseRules\CheckedSheet;
 use Moss\Core\HouseRules\Concern;
-use Moss\Core\HouseRules\Found;
+use Moss\Core\HouseRules\DayRules;
 use Moss\Core\HouseRules\HouseRule;
 use Moss\Core\HouseRules\Level;
 use Moss\Core\HouseRules\Limit;
-use Moss\Core\HouseRules\Place;
 
 /**
  * A day that asks for time holds none. Only days that are over, or all once the whole week is handed over.
@@ -41,14 +41,7 @@ final readonly class EmptyWorkingDay implements HouseRule
 
     public function findings(CheckedSheet $sheet, Limit $limit): array
     {
-        $findings = [];
-        foreach ($sheet->week->days() as $day) {
-            $owed = $sheet->owed->on($day);
-            if (($sheet->isComplete() || $day->isBefore($sheet->today)) && ! $owed->isZero() && $sheet->enteredOn($day)->isZero()) {
-                $findings[] = new Found(Place::day($day), ['day' => $day, 'owed' => $owed]);
-            }
-        }
-
-        return $findings;
+        return DayRules::found($sheet, static fn (Day $day): ?array => ($sheet->isComplete() || $day->isBefore($sheet->today))
+            && ! $sheet->owed->on($day)->isZero() && $sheet->enteredOn($day)->isZero() ? ['owed' => $sheet->owed->on($day)] : null);
     }
 }

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Moss\Core\HouseRules\Rules;
 
+use Moss\Core\Calendar\Day;
 use Moss\Core\HouseRules\CheckedSheet;
 use Moss\Core\HouseRules\Concern;
-use Moss\Core\HouseRules\Found;
+use Moss\Core\HouseRules\DayRules;
 use Moss\Core\HouseRules\HouseRule;
 use Moss\Core\HouseRules\Level;
 use Moss\Core\HouseRules\Limit;
-use Moss\Core\HouseRules\Place;
 use Moss\Core\Time\Minutes;
 
 /**
@@ -42,14 +42,10 @@ final readonly class SpansDiffer implements HouseRule
 
     public function findings(CheckedSheet $sheet, Limit $limit): array
     {
-        $findings = [];
-        foreach ($sheet->week->days() as $day) {
+        return DayRules::found($sheet, static function (Day $day) use ($sheet): ?array {
             $span = $sheet->spans[$day->toString()] ?? Minutes::zero();
-            if ($sheet->asksAbout($day) && ! $span->equals($sheet->enteredOn($day))) {
-                $findings[] = new Found(Place::day($day), ['day' => $day, 'span' => $span, 'entered' => $sheet->enteredOn($day)]);
-            }
-        }
 
-        return $findings;
+            return $sheet->asksAbout($day) && ! $span->equals($sheet->enteredOn($day)) ? ['span' => $span, 'entered' => $sheet->enteredOn($day)] : null;
+        });
     }
 }

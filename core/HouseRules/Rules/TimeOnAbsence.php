@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Moss\Core\HouseRules\Rules;
 
+use Moss\Core\Calendar\Day;
 use Moss\Core\HouseRules\CheckedSheet;
 use Moss\Core\HouseRules\Concern;
-use Moss\Core\HouseRules\Found;
+use Moss\Core\HouseRules\DayRules;
 use Moss\Core\HouseRules\HouseRule;
 use Moss\Core\HouseRules\Level;
 use Moss\Core\HouseRules\Limit;
-use Moss\Core\HouseRules\Place;
 
 /**
  * More time than is owed on a day of absence.
@@ -41,14 +41,8 @@ final readonly class TimeOnAbsence implements HouseRule
 
     public function findings(CheckedSheet $sheet, Limit $limit): array
     {
-        $findings = [];
-        foreach ($sheet->week->days() as $day) {
-            $kind = $sheet->absences[$day->toString()] ?? null;
-            if ($kind !== null && $sheet->asksAbout($day) && $sheet->enteredOn($day)->isMoreThan($sheet->owed->on($day))) {
-                $findings[] = new Found(Place::day($day), ['day' => $day, 'absence' => $kind, 'entered' => $sheet->enteredOn($day), 'owed' => $sheet->owed->on($day)]);
-            }
-        }
-
-        return $findings;
+        return DayRules::found($sheet, static fn (Day $day): ?array => $sheet->absenceOn($day) !== null && $sheet->holdsMoreThanOwed($day)
+            ? ['absence' => $sheet->absenceOn($day), 'entered' => $sheet->enteredOn($day), 'owed' => $sheet->owed->on($day)]
+            : null);
     }
 }

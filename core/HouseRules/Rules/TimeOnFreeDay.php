@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Moss\Core\HouseRules\Rules;
 
+use Moss\Core\Calendar\Day;
 use Moss\Core\HouseRules\CheckedSheet;
 use Moss\Core\HouseRules\Concern;
-use Moss\Core\HouseRules\Found;
+use Moss\Core\HouseRules\DayRules;
 use Moss\Core\HouseRules\HouseRule;
 use Moss\Core\HouseRules\Level;
 use Moss\Core\HouseRules\Limit;
-use Moss\Core\HouseRules\Place;
 
 /**
  * Time on a day that asks for none, being neither a holiday nor a day of absence.
@@ -41,14 +41,7 @@ final readonly class TimeOnFreeDay implements HouseRule
 
     public function findings(CheckedSheet $sheet, Limit $limit): array
     {
-        $findings = [];
-        foreach ($sheet->week->days() as $day) {
-            $isPlain = $sheet->holidays->on($day) === null && ! isset($sheet->absences[$day->toString()]);
-            if ($isPlain && $sheet->asksAbout($day) && $sheet->owed->on($day)->isZero()) {
-                $findings[] = new Found(Place::day($day), ['day' => $day, 'entered' => $sheet->enteredOn($day)]);
-            }
-        }
-
-        return $findings;
+        return DayRules::found($sheet, static fn (Day $day): ?array => $sheet->asksAbout($day) && $sheet->owed->on($day)->isZero()
+            && $sheet->holidays->on($day) === null && $sheet->absenceOn($day) === null ? ['entered' => $sheet->enteredOn($day)] : null);
     }
 }

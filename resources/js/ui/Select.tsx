@@ -10,7 +10,7 @@ interface SelectProps extends ComponentProps<'select'> {
 /** One of several, with its name above. */
 export function Select({ label, options, className, ...rest }: SelectProps) {
     return (
-        <label className={clsx('flex min-w-0 flex-col gap-1', className)}>
+        <label className={clsx('flex max-w-full min-w-0 flex-col gap-1', className)}>
             {label}
             <select {...rest} className="min-h-9 max-w-full border-b border-edge bg-sheet px-1">
                 {options.map(([value, name]) => (

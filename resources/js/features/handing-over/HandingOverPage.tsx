@@ -79,7 +79,7 @@ export function HandingOverPage({ handingOver }: { handingOver: HandingOverProps
                                 <th scope="col" className="ps-4">
                                     {words.reminded}
                                 </th>
-                                <th scope="col" />
+                                <td />
                             </tr>
                         </thead>
                         <tbody>

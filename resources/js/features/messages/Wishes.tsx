@@ -35,13 +35,13 @@ export function Wishes({ messages }: { messages: MessagesProps }) {
                 </thead>
                 <tbody>
                     {wishes.map((wish) => (
-                        <tr key={wish.kind} className="border-t border-rule">
+                        <tr key={wish.kind} className="h-8 border-t border-rule">
                             <th scope="row">{words.kinds[wish.kind]}</th>
                             {(['inApp', 'byMail'] as const).map((how) => (
                                 <td key={how} className="text-center">
                                     <input
                                         type="checkbox"
-                                        className="size-4 accent-moss"
+                                        className="size-4 align-middle accent-moss"
                                         aria-label={words.wish(words.kinds[wish.kind], how)}
                                         checked={wish[how]}
                                         onChange={() => {

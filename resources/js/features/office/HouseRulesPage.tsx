@@ -41,7 +41,7 @@ export function HouseRulesPage({ houseRules }: { houseRules: HouseRulesProps }) 
                         <th scope="col" className="w-60 max-sm:hidden">
                             {words.holds}
                         </th>
-                        <th scope="col" className="w-24" />
+                        <td className="w-24" />
                     </tr>
                 </thead>
                 {houseRules.rules.map((rule) => (

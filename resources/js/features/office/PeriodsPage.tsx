@@ -48,7 +48,7 @@ export function PeriodsPage({ period }: { period: PeriodProps }) {
                 {period.corrections > 0 && words.correctionsWait(period.corrections)}
             </p>
             <PeriodForms key={`${period.until} ${period.seen} ${period.closedUntil ?? ''}`} period={period} format={format} />
-            <div className="mt-5 grid gap-x-10 gap-y-5 lg:grid-cols-2">
+            <div className="mt-5 grid grid-cols-[minmax(0,1fr)] gap-x-10 gap-y-5 lg:grid-cols-2">
                 {period.open.length > 0 && <OpenTimeTable people={period.open} format={format} />}
                 {period.corrected.length > 0 && (
                     <section aria-labelledby="corrected">

@@ -17,7 +17,7 @@ export function StandInsPage({ standIns }: { standIns: StandInsProps }) {
             <Head title={words.name} />
             <Parts label={text.review} parts={text.reviewPage.parts} />
             <h1>{now.length === 0 ? words.nobodyNow : words.now(now.map(({ standIn }) => standIn).join(', '))}</h1>
-            <div className="mt-3 grid gap-x-10 gap-y-6 lg:grid-cols-[minmax(0,1fr)_26rem]">
+            <div className="mt-3 grid grid-cols-[minmax(0,1fr)] gap-x-10 gap-y-6 lg:grid-cols-[minmax(0,1fr)_26rem]">
                 <div className="flex flex-col gap-5">
                     <List title={standIns.namesForOthers ? words.all : words.named} none={words.nobody} standIns={standIns.named}>
                         {(one) => (

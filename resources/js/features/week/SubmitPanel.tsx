@@ -1,5 +1,6 @@
 import { hoursInWords } from '@/lib/hours';
 import { text } from '@/lib/text';
+import { useStable } from '@/lib/useStable';
 import type { HoursFormat, TotalsProps, WeekProps } from '@/types/generated/props';
 import { router } from '@inertiajs/react';
 import { useEffect, useRef, useState } from 'react';
@@ -47,12 +48,19 @@ export function SubmitPanel({ sheet, totals, format, unsaved, isSaving, parts, o
         (panel.current?.querySelector<HTMLElement>('[data-first]') ?? yes.current)?.focus();
     }, [mayGo]);
 
-    const send = () => {
-        const asked = summary?.findings.filter(({ level }) => level === 'asks') ?? [];
+    // Whoever presses before it is added up has pressed: it goes as soon as it is.
+    const hasty = useRef(false);
+    const send = useStable(() => {
+        if (summary === null) {
+            hasty.current = true;
+
+            return;
+        }
+        const asked = summary.findings.filter(({ level }) => level === 'asks');
         const given = asked.map((finding) => wordOn(finding, words[findingKey(finding)] ?? finding.word));
-        const said = summary?.questions.map(({ id, answer }) => [id, answers[id] ?? answer] as const) ?? [];
-        const lacksAnswer = summary?.questions.some((one) => one.required && (answers[one.id] ?? one.answer).trim() === '');
-        if (given.some(({ word }) => word.trim() === '') || lacksAnswer === true) {
+        const said = summary.questions.map(({ id, answer }) => [id, answers[id] ?? answer] as const);
+        const lacksAnswer = summary.questions.some((one) => one.required && (answers[one.id] ?? one.answer).trim() === '');
+        if (given.some(({ word }) => word.trim() === '') || lacksAnswer) {
             setLacking(true);
             panel.current?.querySelector<HTMLElement>('[aria-invalid="true"]')?.focus();
 
@@ -71,7 +79,13 @@ export function SubmitPanel({ sheet, totals, format, unsaved, isSaving, parts, o
                 },
             },
         );
-    };
+    });
+    useEffect(() => {
+        if (hasty.current && mayGo) {
+            hasty.current = false;
+            send();
+        }
+    }, [mayGo, send]);
 
     return (
         <section
@@ -116,7 +130,13 @@ export function SubmitPanel({ sheet, totals, format, unsaved, isSaving, parts, o
             )}
             <div className="mt-3 flex flex-wrap gap-2">
                 {!isEmpty && (
-                    <button ref={yes} type="button" disabled={going || !mayGo} className="act act-main" onClick={send}>
+                    <button
+                        ref={yes}
+                        type="button"
+                        disabled={going || blocked || unsaved > 0}
+                        className="act act-main"
+                        onClick={send}
+                    >
                         {text.week.confirm.yes(hours(summary?.minutes ?? open))}
                     </button>
                 )}

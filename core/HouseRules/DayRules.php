@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Moss\Core\HouseRules;
+
+use Closure;
+use Moss\Core\Calendar\Day;
+use Moss\Core\Time\Minutes;
+
+/**
+ * What rules on single days have in common.
+ */
+final readonly class DayRules
+{
+    /**
+     * @param  Closure(Day): (array<string, Minutes|Day|int|string>|null)  $facts  of a day; null where nothing is found on it
+     * @return list<Found>
+     */
+    public static function found(CheckedSheet $sheet, Closure $facts): array
+    {
+        $found = [];
+        foreach ($sheet->week->days() as $day) {
+            $of = $facts($day);
+            if ($of !== null) {
+                $found[] = new Found(Place::day($day), ['day' => $day] + $of);
+            }
+        }
+
+        return $found;
+    }
+}

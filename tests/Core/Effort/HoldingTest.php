@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Effort;
+
+use Moss\Core\Calendar\Capacity;
+use Moss\Core\Calendar\Day;
+use Moss\Core\Calendar\DayRange;
+use Moss\Core\Calendar\HolidayCalendar;
+use Moss\Core\Calendar\WorkPattern;
+use Moss\Core\Effort\Holding;
+use Moss\Core\Effort\Restatement;
+use Moss\Core\Planning\Assignment;
+use Moss\Core\Planning\Holder;
+use Moss\Core\Sheet\Entry;
+use Moss\Core\Sheet\EntryState;
+use Moss\Core\Time\Minutes;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+final class HoldingTest extends TestCase
+{
+    /** @param  list<array{string, int, bool}>  $restated  day, minutes, done */
+    #[DataProvider('holdings')]
+    public function test_what_remains_and_what_is_over_are_two_sides_of_one_balance(int $planned, int $entered, array $restated, int $remaining, int $over): void
+    {
+        $assignment = new Assignment(
+            Holder::person('ada'), null, Minutes::of($planned), DayRange::between(Day::of('2026-06-15'), Day::of('2026-06-19')),
+            new Capacity(WorkPattern::of('8 8 8 8 8 0 0'), HolidayCalendar::empty()),
+        );
+        $entries = $entered === 0 ? [] : [new Entry('ada', null, null, Day::of('2026-06-16'), Minutes::of($entered), EntryState::Draft)];
+        $restatements = array_map(static fn (array $one): Restatement => new Restatement('ada', null, Day::of($one[0]), Minutes::of($one[1]), $one[2]), $restated);
+        $holding = new Holding($assignment->holder, [$assignment], $entries, $restatements);
+
+        self::assertSame([$remaining, $over], [$holding->remaining()->toInt(), $holding->over()->toInt()]);
+    }
+
+    /** @return iterable<string, array{int, int, list<array{string, int, bool}>, int, int}> */
+    public static function holdings(): iterable
+    {
+        yield 'some left' => [480, 120, [], 360, 0];
+        yield 'exactly used up' => [480, 480, [], 0, 0];
+        yield 'one minute more' => [480, 481, [], 0, 1];
+        yield 'restated, and less since' => [480, 120, [['2026-06-15', 180, false]], 60, 0];
+        yield 'restated, and more since' => [480, 200, [['2026-06-15', 180, false]], 0, 20];
+        yield 'restated on the day itself: what is entered on it was known' => [480, 200, [['2026-06-16', 180, false]], 180, 0];
+        yield 'said done, and more since' => [480, 60, [['2026-06-15', 0, true]], 0, 60];
+        yield 'said done, and nothing since' => [480, 60, [['2026-06-16', 0, true]], 0, 0];
+    }
+}
