@@ -4,6 +4,8 @@ import { goTo, signIn } from './people';
 /** Takes the pictures of docs/screenshots from the demonstration; run by `npm run pictures`. */
 async function picture(page: Page, name: string): Promise<void> {
     await page.waitForLoadState('networkidle');
+    // What the margin asks for comes a moment after the page.
+    await page.waitForTimeout(1000);
     await page.evaluate(() => document.fonts.ready);
     await page.screenshot({ path: `docs/screenshots/${name}.png`, animations: 'disabled' });
 }

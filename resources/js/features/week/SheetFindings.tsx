@@ -15,21 +15,17 @@ interface SheetFindingsProps {
     onLeave: () => void;
 }
 
-/** The place of a finding that is about a line or a day, with the way there. */
-function whereabouts(finding: FindingProps, grid: Grid) {
-    const row = finding.line === null ? grid.place.row : grid.rows.findIndex(({ key }) => key === finding.line);
+/** The place of a finding on a line, with the way there; one on a day or the week names it in its words. */
+function whereabouts({ line, date }: FindingProps, grid: Grid) {
+    const row = grid.rows.findIndex(({ key }) => key === line);
     const found = grid.rows[row];
-    const column = [...Array(grid.size.columns).keys()].find(
-        (index) => finding.date !== null && ofKey(grid.keyAt(Math.max(0, row), index) ?? '').date === finding.date,
-    );
-    if (found?.kind !== 'line' || (finding.line === null && finding.date === null)) {
+    const column = [...Array(grid.size.columns).keys()].find((index) => ofKey(grid.keyAt(row, index) ?? '').date === date);
+    if (found?.kind !== 'line') {
         return null;
     }
 
     return {
-        words: [finding.line === null ? null : found.line.taskName, finding.date === null ? null : shortDay(finding.date)]
-            .filter((part) => part !== null)
-            .join(', '),
+        words: [found.line.taskName, date === null ? null : shortDay(date)].filter((part) => part !== null).join(', '),
         go: () => {
             grid.go({ row, column: column ?? grid.place.column });
         },
