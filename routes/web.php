@@ -98,6 +98,7 @@ Route::middleware('auth')->group(static function (): void {
     Route::prefix('/office')->name('office.')->group(static function (): void {
         Route::get('/periods', [PeriodsController::class, 'show'])->name('periods');
         Route::post('/periods', [PeriodsController::class, 'store'])->name('periods.close');
+        Route::put('/periods/due', [PeriodsController::class, 'due'])->name('periods.due');
         Route::post('/periods/notice', [PeriodsController::class, 'notice'])->name('periods.notice');
         Route::delete('/periods', [PeriodsController::class, 'destroy'])->name('periods.reopen');
         Route::get('/rules', [HouseRulesController::class, 'show'])->name('rules');

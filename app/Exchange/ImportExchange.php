@@ -101,7 +101,9 @@ final readonly class ImportExchange
         }
         $problems->refuseIfAny();
         $this->routing->handle();
-        $this->findings->ofAllThatWaits();
+        if (isset($rows['entries'])) {
+            $this->findings->ofAllThatWaits();
+        }
 
         return [ImportReport::of($changes, $ended), $changes];
     }

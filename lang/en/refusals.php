@@ -119,6 +119,7 @@ return [
         'no_reason' => 'Say why the period is opened again; the trail keeps it. Nothing was opened.',
         'not_closed' => 'These days are open. There is nothing to open again.',
         'closed' => 'Closed up to :day; :hours are settled.',
+        'due' => '{0} A week is due on its Sunday.|{1} A week is due on the Monday after it.|[2,*] A week is due :count days after its Sunday.',
         'reopened' => 'Open again from :day. What is settled stays settled.',
     ],
 

@@ -14,7 +14,7 @@ use App\Exchange\Row;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 
-/** `stand_ins.csv`: who decides in an absent approver's place. */
+/** `stand_ins.csv`: who decides in an absent approver's place, for everything; those for some projects only are not exchanged. */
 final class StandInsKind extends Kind
 {
     public function name(): string
@@ -56,6 +56,7 @@ final class StandInsKind extends Kind
         return DB::table('stand_ins')
             ->join('people', 'people.id', 'stand_ins.person_id')
             ->join('people AS others', 'others.id', 'stand_ins.stand_in_id')
+            ->whereNotExists(DB::table('stand_in_projects')->selectRaw('1')->whereColumn('stand_in_projects.stand_in_id', 'stand_ins.id'))
             ->selectRaw('people.code AS person, others.code AS stand_in, stand_ins.starts_on, stand_ins.ends_on')
             ->orderBy('people.code')->orderBy('others.code')->orderBy('stand_ins.starts_on');
     }

@@ -308,6 +308,7 @@ export const en = {
             sum: (hours: string, owed: string) => `${hours} of ${owed} owed.`,
             nothing: 'There is nothing to submit: every hour of this week is submitted already, or none is entered.',
             comes: 'Adding up …',
+            lost: 'It could not be added up. Close this and try again when the connection is back.',
             what: 'What goes',
             whole: 'the whole week',
             line: (task: string) => `only ${task}`,
@@ -650,6 +651,9 @@ export const en = {
         periods: {
             name: 'Periods',
             nothingClosed: 'No period is closed yet.',
+            weekDue: 'A week is to be handed over',
+            dueAfter: (days: number) =>
+                days === 0 ? 'by its Sunday' : days === 1 ? 'by the Monday after it' : `within ${days} days of its Sunday`,
             closedUntil: (day: string) => `Closed up to ${day}.`,
             until: 'Look up to',
             look: 'Look',

@@ -62,4 +62,14 @@ final class HandingOverTest extends TestCase
         $this->actingAs($this->person('ada'))->get('/messages')->assertInertia(fn (AssertableInertia $page) => $page
             ->where('messages.messages.0.words', "The time office closes the period up to Sun 14 Jun. 8\u{00A0}h of yours are not approved yet."));
     }
+
+    public function test_the_office_says_by_when_a_week_is_due(): void
+    {
+        $this->actingAs($this->person('kit'))->from('/office/periods')->put('/office/periods/due', ['days' => 3])->assertSessionHas('message', 'A week is due 3 days after its Sunday.');
+        $this->put('/office/periods/due', ['days' => 3]);
+        $this->from('/office/periods')->put('/office/periods/due', ['days' => 15])->assertSessionHasErrors('days');
+
+        $this->get('/handing-over')->assertInertia(fn (AssertableInertia $page) => $page->where('handingOver.due', '2026-06-17')->where('handingOver.isLate', false));
+        self::assertSame(1, DB::table('trail')->where('name', 'week due')->count());
+    }
 }

@@ -14,6 +14,7 @@ use DateTimeImmutable;
 use DateTimeZone;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Queue;
 use Moss\Core\Calendar\Day;
 use Moss\Core\Calendar\Week;
 use Moss\Core\Review\HandOver;
@@ -144,15 +145,18 @@ final readonly class TellWhatIsDue
         foreach (Record::all(DB::table('messages')->whereIntegerInRaw('person_id', $ids)->where('by_mail', 1)->whereNull('mailed_at')->distinct()->select('person_id')) as $record) {
             $waiting[$record->int('person_id')] = true;
         }
-        $count = 0;
+        $jobs = [];
         foreach ($turns as [$person, $turn]) {
             if (isset($waiting[$person->id]) || ($turn->isEvening && ! self::owed($handed, $person, $turn->day)->isZero())) {
-                MailPerson::dispatch($person->id, $turn->day->toString(), $turn->isEvening);
-                $count++;
+                $jobs[] = new MailPerson($person->id, $turn->day->toString(), $turn->isEvening);
             }
         }
 
-        return $count;
+        if ($jobs !== []) {
+            Queue::bulk($jobs);
+        }
+
+        return count($jobs);
     }
 
     /** The part of their day that it is for a person; null before they want any mail. */

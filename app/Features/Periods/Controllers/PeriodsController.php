@@ -8,6 +8,7 @@ use App\Features\Periods\Actions\AnnounceClosing;
 use App\Features\Periods\Actions\ClosePeriod;
 use App\Features\Periods\Actions\PeriodRefused;
 use App\Features\Periods\Actions\ReopenPeriod;
+use App\Features\Periods\Actions\SetWeekDue;
 use App\Features\Periods\Queries\PeriodCheck;
 use App\Features\Periods\Requests\PeriodRequest;
 use App\Models\Organisation;
@@ -16,6 +17,7 @@ use App\Support\Clock\Today;
 use App\Support\Words;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
 use Inertia\Inertia;
 use Inertia\Response;
@@ -68,6 +70,16 @@ final readonly class PeriodsController
         $count = $announce->handle($office, $request->day() ?? $this->endOfLastMonth($office));
 
         return back()->with('message', Words::choice('refusals.reminded', $count));
+    }
+
+    /** Says by when a week is to be handed over. */
+    public function due(#[CurrentUser] Person $office, Request $request, SetWeekDue $set): RedirectResponse
+    {
+        Gate::authorize('keep', Organisation::class);
+        $request->validate(['days' => ['required', 'integer', 'min:0', 'max:14']]);
+        $set->handle($office, $request->integer('days'));
+
+        return back()->with('message', Words::choice('refusals.period.due', $request->integer('days')));
     }
 
     private function endOfLastMonth(Person $office): Day

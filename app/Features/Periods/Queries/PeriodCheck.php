@@ -23,7 +23,8 @@ final class PeriodCheck
 
     public function of(Day $until): PeriodProps
     {
-        $closedUntil = Organisation::query()->sole()->closed_until;
+        $organisation = Organisation::query()->sole();
+        $closedUntil = $organisation->closed_until;
         $open = Record::all(self::open($until)->selectRaw('count(*) AS entries, coalesce(sum(minutes), 0) AS minutes, count(DISTINCT person_id) AS people'))[0];
         $settling = Record::all(self::settling($until)->selectRaw('count(*) AS entries, coalesce(sum(minutes), 0) AS minutes'))[0];
 
@@ -39,6 +40,7 @@ final class PeriodCheck
             $settling->int('entries'),
             $settling->int('minutes'),
             self::seen($until),
+            $organisation->week_due,
             $this->acts(),
         );
     }

@@ -85,7 +85,7 @@ export function HandingOverPage({ handingOver }: { handingOver: HandingOverProps
                         <tbody>
                             {missing.map((person) => (
                                 <tr key={person.code} className="border-t border-rule">
-                                    <th scope="row" className="py-1 pe-2">
+                                    <th scope="row" className="py-1 pe-2 [overflow-wrap:anywhere]">
                                         <Link className="act-quiet" href={`/people/${person.code}/week/${week}`}>
                                             {person.name}
                                         </Link>{' '}

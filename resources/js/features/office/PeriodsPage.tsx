@@ -3,6 +3,7 @@ import { hoursInWords } from '@/lib/hours';
 import { useHoursFormat } from '@/lib/shared';
 import { text } from '@/lib/text';
 import type { PeriodProps } from '@/types/generated/props';
+import { Select } from '@/ui/Select';
 import { Trouble } from '@/ui/Trouble';
 import { router } from '@inertiajs/react';
 import { OfficeShell } from './OfficeShell';
@@ -48,6 +49,15 @@ export function PeriodsPage({ period }: { period: PeriodProps }) {
                 {period.corrections > 0 && words.correctionsWait(period.corrections)}
             </p>
             <PeriodForms key={`${period.until} ${period.seen} ${period.closedUntil ?? ''}`} period={period} format={format} />
+            <Select
+                label={words.weekDue}
+                className="mt-4 w-fit"
+                value={period.weekDue}
+                options={Array.from({ length: 15 }, (_, days) => [String(days), words.dueAfter(days)] as const)}
+                onChange={(event) => {
+                    router.put('/office/periods/due', { days: Number(event.target.value) }, { preserveScroll: true });
+                }}
+            />
             <div className="mt-5 grid grid-cols-[minmax(0,1fr)] gap-x-10 gap-y-5 lg:grid-cols-2">
                 {period.open.length > 0 && <OpenTimeTable people={period.open} format={format} />}
                 {period.corrected.length > 0 && (

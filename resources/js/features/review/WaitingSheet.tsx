@@ -36,7 +36,7 @@ export function WaitingSheet({ sheet, index, isHere, desk, phrases, format }: Wa
             }}
         >
             <div className="flex flex-wrap items-baseline gap-x-3">
-                <h2 className="text-[1.1rem]">{title}</h2>
+                <h2 className="min-w-0 text-[1.1rem] [overflow-wrap:anywhere]">{title}</h2>
                 <p className="text-faded">
                     {text.reviewPage.sentence(hours(sheet.minutes), hours(sheet.entered), hours(sheet.owed))}
                 </p>

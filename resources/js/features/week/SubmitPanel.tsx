@@ -37,7 +37,7 @@ export function SubmitPanel({ sheet, totals, format, unsaved, isSaving, parts, o
     const [going, setGoing] = useState(false);
     const [isLacking, setLacking] = useState(false);
     const { places } = parts[chosen] ?? parts[0];
-    const summary = useSummary(sheet.address, places, !isSaving && unsaved === 0);
+    const { summary, isLost } = useSummary(sheet.address, places, !isSaving && unsaved === 0);
     const open = (totals.states.draft ?? 0) + (totals.states.returned ?? 0);
     const hours = (minutes: number) => hoursInWords(minutes, format);
     const blocked = summary?.findings.some(({ level }) => level === 'blocks') ?? false;
@@ -120,7 +120,9 @@ export function SubmitPanel({ sheet, totals, format, unsaved, isSaving, parts, o
             {isEmpty ? (
                 <p className="mt-1">{text.week.confirm.nothing}</p>
             ) : summary === null ? (
-                <p className="pencilled mt-1">{unsaved > 0 ? text.week.unsaved(unsaved) : text.week.confirm.comes}</p>
+                <p className={isLost ? 'mt-1 text-brick' : 'pencilled mt-1'}>
+                    {unsaved > 0 ? text.week.unsaved(unsaved) : isLost ? text.week.confirm.lost : text.week.confirm.comes}
+                </p>
             ) : (
                 <>
                     <SubmissionHours summary={summary} entered={totals.week} owed={sheet.owed} format={format} />

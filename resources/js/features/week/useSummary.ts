@@ -20,8 +20,12 @@ function query(places: readonly Going[] | null): string {
         .join('&');
 }
 
-/** What would go if it were submitted now; null while it is being asked, or where it could not be. */
-export function useSummary(address: string, places: readonly Going[] | null, isReady: boolean): SubmissionProps | null {
+/** What would go if it were submitted now; null while it is being asked, and lost where it could not be. */
+export function useSummary(
+    address: string,
+    places: readonly Going[] | null,
+    isReady: boolean,
+): { summary: SubmissionProps | null; isLost: boolean } {
     const asked = `${address}/submission?${query(places)}`;
     const [found, find] = useState<{ asked: string; summary: SubmissionProps | null } | null>(null);
 
@@ -41,5 +45,7 @@ export function useSummary(address: string, places: readonly Going[] | null, isR
         };
     }, [asked, isReady]);
 
-    return found?.asked === asked ? found.summary : null;
+    const isHere = found?.asked === asked;
+
+    return { summary: isHere ? found.summary : null, isLost: isHere && found.summary === null };
 }

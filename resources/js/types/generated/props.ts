@@ -291,6 +291,7 @@ export interface PeriodProps {
     entries: number;
     minutes: number;
     seen: string;
+    weekDue: number;
     acts: PeriodActProps[];
 }
 
