@@ -159,6 +159,18 @@ final class CorrectionsTest extends TestCase
         self::assertSame(480, $this->entry('ada', 'FIT', '2026-06-16')?->minutes);
     }
 
+    public function test_what_waits_itself_again_has_no_correction_to_decide(): void
+    {
+        $this->load();
+        $this->propose([['2026-06-16', '7']]);
+        DB::table('entries')->where('date', '2026-06-16')->update(['state' => 'submitted', 'approver_id' => $this->person('mo')->id]);
+
+        $this->as('mo')->get('/review')->assertInertia(fn (AssertableInertia $page) => $page->where('review.corrections', [])->where('signedIn.waiting', 2));
+        DB::table('entries')->where('date', '2026-06-16')->delete();
+        $this->as('mo')->get('/review')->assertInertia(fn (AssertableInertia $page) => $page->where('review.corrections', [])->where('signedIn.waiting', 1));
+        self::assertSame(1, DB::table('corrections')->count(), 'what was asked for stays');
+    }
+
     public function test_what_has_moved_on_since_is_not_accepted(): void
     {
         $this->load();

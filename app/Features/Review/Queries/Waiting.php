@@ -25,7 +25,10 @@ final class Waiting
     /** The corrections that wait for the person likewise. */
     public function corrections(Person $person, Day $today): Builder
     {
-        return $this->inTurn(DB::table('corrections')->where('corrections.state', 'waiting'), 'corrections', $person, $today);
+        // One whose entry is gone, or waits itself again, has nothing to be decided on.
+        $decided = DB::table('entries')->selectRaw('1')->whereColumn('entries.id', 'corrections.entry_id')->whereIn('entries.state', ['approved', 'settled']);
+
+        return $this->inTurn(DB::table('corrections')->where('corrections.state', 'waiting')->whereExists($decided), 'corrections', $person, $today);
     }
 
     private function inTurn(Builder $waiting, string $table, Person $person, Day $today): Builder
