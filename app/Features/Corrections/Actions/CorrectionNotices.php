@@ -7,6 +7,7 @@ namespace App\Features\Corrections\Actions;
 use App\Features\Messages\Actions\Notice;
 use App\Features\Messages\Actions\Tell;
 use App\Models\Correction;
+use App\Models\CorrectionState;
 use App\Models\MessageKind;
 use App\Models\Person;
 use App\Support\Database\Record;
@@ -22,23 +23,30 @@ final readonly class CorrectionNotices
     {
     }
 
-    public function asked(Person $owner, Correction $correction): void
+    /** @param  list<Correction>  $corrections */
+    public function asked(Person $owner, array $corrections): void
     {
+        $needsOffice = array_filter($corrections, static fn (Correction $correction): bool => $correction->approver_id === null) !== [];
         // Without an approver, the office decides: all of it is told.
-        $approvers = $correction->approver_id === null
-            ? array_map(static fn (Record $person): int => $person->int('id'), Record::all(DB::table('people')->select('id')->where('access', 'office')->where('id', '<>', $owner->id)))
-            : [$correction->approver_id];
-        $this->tell->of(array_map(static fn (int $approver): Notice => new Notice($approver, MessageKind::CorrectionAsked, 'correction '.$correction->id.' '.$correction->minutes, [
-            'name' => $owner->name, 'day' => Day::of($correction->date), 'before' => Minutes::of($correction->minutes_before), 'after' => Minutes::of($correction->minutes), 'word' => $correction->reason,
-        ], '/review'), $approvers));
+        $office = $needsOffice ? array_map(static fn (Record $person): int => $person->int('id'), Record::all(DB::table('people')->select('id')->where('access', 'office')->where('id', '<>', $owner->id))) : [];
+        $notices = [];
+        foreach ($corrections as $correction) {
+            foreach ($correction->approver_id === null ? $office : [$correction->approver_id] as $approver) {
+                $notices[] = new Notice($approver, MessageKind::CorrectionAsked, 'correction '.$correction->id.' '.$correction->minutes, [
+                    'name' => $owner->name, 'day' => Day::of($correction->date), 'before' => Minutes::of($correction->minutes_before), 'after' => Minutes::of($correction->minutes), 'word' => $correction->reason,
+                ], '/review');
+            }
+        }
+        $this->tell->of($notices);
     }
 
-    public function decided(Person $approver, Correction $correction): void
+    /** @param  list<Correction>  $corrections */
+    public function decided(Person $approver, array $corrections, bool $accepted, string $word): void
     {
-        $week = Week::containing(Day::of($correction->date));
-        $this->tell->of([new Notice($correction->person_id, MessageKind::CorrectionDecided, 'correction '.$correction->id.' decided', [
-            'name' => $approver->name, 'day' => Day::of($correction->date), 'verdict' => $correction->state->value,
-            'before' => Minutes::of($correction->minutes_before), 'after' => Minutes::of($correction->minutes), 'word' => $correction->word,
-        ], '/week/'.$week->toString())]);
+        $verdict = $accepted ? CorrectionState::Accepted : CorrectionState::Declined;
+        $this->tell->of(array_map(static fn (Correction $correction): Notice => new Notice($correction->person_id, MessageKind::CorrectionDecided, 'correction '.$correction->id.' decided', [
+            'name' => $approver->name, 'day' => Day::of($correction->date), 'verdict' => $verdict->value,
+            'before' => Minutes::of($correction->minutes_before), 'after' => Minutes::of($correction->minutes), 'word' => $word,
+        ], '/week/'.Week::containing(Day::of($correction->date))->toString()), $corrections));
     }
 }

@@ -24,7 +24,7 @@ use Moss\Core\Sheet\EntryStatus;
 /** Accepts or declines proposed corrections: all of them, or none; twice is the same as once. */
 final readonly class DecideCorrections
 {
-    public function __construct(private Waiting $waiting, private AcceptCorrection $accept, private CorrectionNotices $notices, private Trail $trail, private Today $today)
+    public function __construct(private Waiting $waiting, private AcceptCorrections $accept, private CorrectionNotices $notices, private Trail $trail, private Today $today)
     {
     }
 
@@ -58,7 +58,7 @@ final readonly class DecideCorrections
             $entries[$entry->int('id')] = $entry;
         }
         $standing = new Standing($approver, $this->waiting->stoodInFor($approver, $this->today->for($approver)));
-        $decided = 0;
+        $decided = [];
         foreach ($corrections as $correction) {
             $wanted = $accepts ? CorrectionState::Accepted : CorrectionState::Declined;
             if ($correction->state === $wanted && $correction->decided_by_id === $approver->id) {
@@ -70,32 +70,34 @@ final readonly class DecideCorrections
             }
             $turn = $entry->with(['approver_id' => $correction->approver_id]);
             EntryStatus::of(EntryState::from($entry->string('state')))->corrected($standing->towards($turn));
-            if ($accepts) {
-                $this->accept($correction, $entry, $approver, $standing->insteadOf($turn), $word);
-            } else {
-                $this->decline($correction, $approver, $standing->insteadOf($turn), $word);
+            if ($accepts && CorrectableEntries::minutes($entry) !== $correction->minutes_before) {
+                throw CorrectionRefused::because('moved_on');
             }
-            $this->notices->decided($approver, $correction);
-            $decided++;
+            $decided[] = new Acceptance($correction, $entry, $standing->insteadOf($turn));
         }
+        if ($accepts) {
+            $this->accept->handle($decided, $approver, $word);
+        } else {
+            $this->decline($decided, $approver, $word);
+        }
+        $this->notices->decided($approver, array_map(static fn (Acceptance $one): Correction => $one->correction, $decided), $accepts, $word);
 
-        return $decided;
+        return count($decided);
     }
 
-    private function accept(Correction $correction, Record $entry, Person $approver, ?int $insteadOf, string $word): void
+    /** @param  list<Acceptance>  $declined */
+    private function decline(array $declined, Person $approver, string $word): void
     {
-        if (CorrectableEntries::minutes($entry) !== $correction->minutes_before) {
-            throw CorrectionRefused::because('moved_on');
-        }
-        $this->accept->handle($correction, $entry, $approver, $insteadOf, $word);
-    }
+        Correction::query()->whereIntegerInRaw('id', array_map(static fn (Acceptance $one): int => $one->correction->id, $declined))->update([
+            'state' => CorrectionState::Declined, 'decided_by_id' => $approver->id, 'decided_at' => $this->today->now()->format('Y-m-d\TH:i:s\Z'), 'word' => $word,
+        ]);
+        $this->trail->of(array_map(static function (Acceptance $one) use ($approver, $word): TrailLine {
+            $correction = $one->correction;
 
-    private function decline(Correction $correction, Person $approver, ?int $insteadOf, string $word): void
-    {
-        $correction->update(['state' => CorrectionState::Declined, 'decided_by_id' => $approver->id, 'decided_at' => $this->today->now()->format('Y-m-d\TH:i:s\Z'), 'word' => $word]);
-        $this->trail->of([new TrailLine(
-            'decline', $approver->id, $insteadOf, $correction->person_id, $correction->task_id, $correction->date,
-            ['role' => $correction->role_id, 'minutes' => $correction->minutes], ['role' => $correction->role_id, 'minutes' => $correction->minutes_before], $word, TrailSubject::Correction,
-        )]);
+            return new TrailLine(
+                'decline', $approver->id, $one->insteadOf, $correction->person_id, $correction->task_id, $correction->date,
+                ['role' => $correction->role_id, 'minutes' => $correction->minutes], ['role' => $correction->role_id, 'minutes' => $correction->minutes_before], $word, TrailSubject::Correction,
+            );
+        }, $declined));
     }
 }

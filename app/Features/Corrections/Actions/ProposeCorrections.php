@@ -34,7 +34,7 @@ final readonly class ProposeCorrections
 {
     private const WHOLE_DAY = 1440;
 
-    public function __construct(private AcceptCorrection $accept, private CorrectionNotices $notices, private Trail $trail, private Today $today)
+    public function __construct(private AcceptCorrections $accept, private CorrectionNotices $notices, private Trail $trail, private Today $today)
     {
     }
 
@@ -61,23 +61,35 @@ final readonly class ProposeCorrections
     private function propose(Person $actor, Person $owner, array $wishes, string $reason): Proposed
     {
         $default = Organisation::query()->sole()->approval;
-        $entries = $this->entries($owner, $wishes);
-        $waiting = 0;
-        $accepted = 0;
-        foreach ($this->changes($actor, $owner, $wishes, $entries, $reason) as [$entry, $minutes]) {
+        $changes = $this->changes($actor, $owner, $wishes, $this->entries($owner, $wishes), $reason);
+        $rows = [];
+        $lines = [];
+        $undecided = [];
+        foreach ($changes as [$entry, $minutes]) {
             $steps = EntryRoute::of($entry, $default)->steps();
             $last = end($steps);
-            $correction = $this->write($actor, $entry, $minutes, $reason, $last === false ? null : $last->approver);
+            $rows[] = $this->row($actor, $entry, $minutes, $reason, $last === false ? null : $last->approver);
+            $lines[] = self::line($actor, $entry, $minutes, $reason);
             if ($last === false) {
-                $this->accept->handle($correction, $entry, null, null, '');
-                $accepted++;
-            } else {
-                $this->notices->asked($owner, $correction);
-                $waiting++;
+                $undecided[$entry->int('id')] = $entry;
             }
         }
+        $corrections = $this->write($rows);
+        $this->trail->of($lines);
+        $asked = [];
+        $atOnce = [];
+        foreach ($corrections as $correction) {
+            $entry = $undecided[$correction->entry_id ?? 0] ?? null;
+            if ($entry === null) {
+                $asked[] = $correction;
+            } else {
+                $atOnce[] = new Acceptance($correction, $entry, null);
+            }
+        }
+        $this->notices->asked($owner, $asked);
+        $this->accept->handle($atOnce, null, '');
 
-        return new Proposed($waiting, $accepted);
+        return new Proposed(count($asked), count($atOnce));
     }
 
     /**
@@ -120,30 +132,49 @@ final readonly class ProposeCorrections
         }
     }
 
-    private function write(Person $actor, Record $entry, Minutes $minutes, string $reason, ?string $approver): Correction
+    /** @return array<string, string|int|null> */
+    private function row(Person $actor, Record $entry, Minutes $minutes, string $reason, ?string $approver): array
     {
-        $correction = Correction::query()->updateOrCreate(
-            ['entry_id' => $entry->int('id'), 'state' => CorrectionState::Waiting],
-            [
-                'person_id' => $entry->int('person_id'),
-                'task_id' => $entry->int('task_id'),
-                'role_id' => $entry->intOrNull('role_id'),
-                'date' => $entry->string('date'),
-                'proposed_by_id' => $actor->id,
-                'proposed_at' => $this->today->now()->format('Y-m-d\TH:i:s\Z'),
-                'minutes_before' => CorrectableEntries::minutes($entry),
-                'minutes' => $minutes->toInt(),
-                'reason' => $reason,
-                'approver_id' => $approver === null ? null : (int) $approver,
-            ],
-        );
-        $this->trail->of([new TrailLine(
+        return [
+            'id' => $entry->intOrNull('correction'),
+            'entry_id' => $entry->int('id'),
+            'state' => CorrectionState::Waiting->value,
+            'person_id' => $entry->int('person_id'),
+            'task_id' => $entry->int('task_id'),
+            'role_id' => $entry->intOrNull('role_id'),
+            'date' => $entry->string('date'),
+            'proposed_by_id' => $actor->id,
+            'proposed_at' => $this->today->now()->format('Y-m-d\TH:i:s\Z'),
+            'minutes_before' => CorrectableEntries::minutes($entry),
+            'minutes' => $minutes->toInt(),
+            'reason' => $reason,
+            'approver_id' => $approver === null ? null : (int) $approver,
+        ];
+    }
+
+    /**
+     * @param  list<array<string, string|int|null>>  $rows  those with an id are in the place of one that waits already
+     * @return list<Correction>
+     */
+    private function write(array $rows): array
+    {
+        $isNew = static fn (array $row): bool => $row['id'] === null;
+        $known = array_values(array_filter($rows, static fn (array $row): bool => ! $isNew($row)));
+        DB::table('corrections')->insert(array_values(array_filter($rows, $isNew)));
+        if ($known !== []) {
+            DB::table('corrections')->upsert($known, ['id'], ['proposed_by_id', 'proposed_at', 'minutes_before', 'minutes', 'reason', 'approver_id']);
+        }
+
+        return array_values(Correction::query()->whereIn('entry_id', array_column($rows, 'entry_id'))->where('state', CorrectionState::Waiting)->orderBy('id')->get()->all());
+    }
+
+    private static function line(Person $actor, Record $entry, Minutes $minutes, string $reason): TrailLine
+    {
+        return new TrailLine(
             'propose', $actor->id, null, $entry->int('person_id'), $entry->int('task_id'), $entry->string('date'),
             ['role' => $entry->intOrNull('role_id'), 'minutes' => CorrectableEntries::minutes($entry)],
             ['role' => $entry->intOrNull('role_id'), 'minutes' => $minutes->toInt()], $reason, TrailSubject::Correction,
-        )]);
-
-        return $correction;
+        );
     }
 
     /**

@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Features\Corrections\Actions;
+
+use App\Features\Corrections\Queries\CorrectableEntries;
+use App\Models\Correction as ProposedCorrection;
+use App\Models\CorrectionState;
+use App\Models\Entry;
+use App\Models\Person;
+use App\Support\Clock\Today;
+use App\Support\Trail\Trail;
+use App\Support\Trail\TrailLine;
+use Moss\Core\Sheet\Correction;
+use Moss\Core\Sheet\EntryState;
+use Moss\Core\Time\Minutes;
+
+/**
+ * Puts corrections into effect, within the transaction of the act and in a fixed number of queries: approved time takes
+ * the new hours; settled time stays, and the difference is posted on the first open day.
+ */
+final readonly class AcceptCorrections
+{
+    public function __construct(private PostDifferences $post, private Trail $trail, private Today $today)
+    {
+    }
+
+    /**
+     * @param  list<Acceptance>  $accepted
+     * @param  Person|null  $approver  null where nobody has to decide
+     */
+    public function handle(array $accepted, ?Person $approver, string $word): void
+    {
+        if ($accepted === []) {
+            return;
+        }
+        $kept = [];
+        $differences = [];
+        foreach ($accepted as $one) {
+            $state = EntryState::from($one->entry->string('state'));
+            $effect = Correction::of($state, Minutes::of(CorrectableEntries::minutes($one->entry)), Minutes::of($one->correction->minutes));
+            if ($state === EntryState::Approved) {
+                $kept[$one->entry->int('id')] = $effect->kept->toInt();
+            } else {
+                $differences[] = new Difference($one->entry, $effect->posted, $one->correction->reason);
+            }
+        }
+        $this->replace($kept);
+        $postedOn = $this->post->handle($differences);
+        $ids = array_map(static fn (Acceptance $one): int => $one->correction->id, $accepted);
+        ProposedCorrection::query()->whereIntegerInRaw('id', $ids)->update([
+            'state' => CorrectionState::Accepted, 'decided_by_id' => $approver?->id, 'decided_at' => $this->today->now()->format('Y-m-d\TH:i:s\Z'), 'word' => $word,
+        ]);
+        $this->trail->of(array_map(static fn (Acceptance $one): TrailLine => self::line($one, $approver, $postedOn[$one->entry->int('id')] ?? null), $accepted));
+    }
+
+    /**
+     * Approved time takes the new hours; corrected to nothing, it goes.
+     *
+     * @param  array<int, int>  $minutes  by entry
+     */
+    private function replace(array $minutes): void
+    {
+        $gone = array_keys($minutes, 0, true);
+        $changed = [];
+        foreach (Entry::query()->whereIntegerInRaw('id', array_diff(array_keys($minutes), $gone))->get() as $entry) {
+            $changed[] = $entry->fill(['minutes' => $minutes[$entry->id], 'version' => $entry->version + 1])->getAttributes();
+        }
+        Entry::query()->whereIntegerInRaw('id', $gone)->delete();
+        if ($changed !== []) {
+            Entry::query()->upsert($changed, ['id'], ['minutes', 'version']);
+        }
+    }
+
+    /** @param  string|null  $postedOn  the day on which the difference to settled time was posted */
+    private static function line(Acceptance $one, ?Person $approver, ?string $postedOn): TrailLine
+    {
+        [$entry, $correction] = [$one->entry, $one->correction];
+
+        return new TrailLine(
+            'correct', $approver?->id, $one->insteadOf, $entry->int('person_id'), $entry->int('task_id'), $entry->string('date'),
+            ['role' => $entry->intOrNull('role_id'), 'minutes' => CorrectableEntries::minutes($entry), 'state' => $entry->string('state')],
+            ['role' => $entry->intOrNull('role_id'), 'minutes' => $correction->minutes, 'state' => $entry->string('state')] + ($postedOn === null ? [] : ['posted_on' => $postedOn]),
+            $correction->reason,
+        );
+    }
+}

@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Features\Corrections\Actions;
+
+use App\Support\Database\Record;
+use Moss\Core\Time\Minutes;
+
+/** What is to be posted beside a settled entry; negative where less was worked. */
+final readonly class Difference
+{
+    public function __construct(public Record $entry, public Minutes $minutes, public string $reason)
+    {
+    }
+
+    /** The same for every difference that was, or is to be, posted for the same entry. */
+    public function key(): string
+    {
+        return self::keyOf($this->entry->int('person_id'), $this->entry->int('task_id'), $this->entry->intOrNull('role_id'), $this->entry->string('date'));
+    }
+
+    public static function keyOf(int $person, int $task, ?int $role, ?string $corrects): string
+    {
+        return implode(' ', [$person, $task, $role ?? '', $corrects ?? '']);
+    }
+}

@@ -1,0 +1,102 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Features\Corrections\Actions;
+
+use App\Models\Entry;
+use App\Models\Organisation;
+use Moss\Core\Calendar\Day;
+use Moss\Core\Sheet\EntryState;
+
+/**
+ * Posts differences to settled time as approved time that points at it: on its own day where that is open, else on the
+ * first day after the closed period that no other difference to it stands on. A later difference is taken into an
+ * earlier one that is not settled.
+ */
+final readonly class PostDifferences
+{
+    /**
+     * @param  list<Difference>  $differences  no two to the same entry
+     * @return array<int, string> the day on which each was posted, by settled entry
+     */
+    public function handle(array $differences): array
+    {
+        if ($differences === []) {
+            return [];
+        }
+        $closedUntil = Organisation::query()->sole()->closed_until;
+        $posted = $this->posted($differences);
+        $days = [];
+        $new = [];
+        $changed = [];
+        $gone = [];
+        foreach ($differences as $difference) {
+            $before = $posted[$difference->key()] ?? [];
+            $open = array_values(array_filter($before, static fn (Entry $entry): bool => $entry->state === EntryState::Approved))[0] ?? null;
+            $sum = ($open->minutes ?? 0) + $difference->minutes->toInt();
+            $day = $open->date ?? self::firstOpenDay($difference, $closedUntil, $before);
+            $days[$difference->entry->int('id')] = $day;
+            if ($open !== null && $sum === 0) {
+                $gone[] = $open->id;
+            } elseif ($open !== null) {
+                $changed[] = $open->fill(['minutes' => $sum, 'version' => $open->version + 1])->getAttributes();
+            } elseif ($sum !== 0) {
+                $new[] = self::entry($difference, $day);
+            }
+        }
+        Entry::query()->whereIntegerInRaw('id', $gone)->delete();
+        Entry::query()->insert($new);
+        if ($changed !== []) {
+            Entry::query()->upsert($changed, ['id'], ['minutes', 'version']);
+        }
+
+        return $days;
+    }
+
+    /**
+     * @param  non-empty-list<Difference>  $differences
+     * @return array<string, list<Entry>> what was posted before, by what it is a difference to
+     */
+    private function posted(array $differences): array
+    {
+        $posted = [];
+        foreach (Entry::query()
+            ->whereIn('person_id', array_map(static fn (Difference $one): int => $one->entry->int('person_id'), $differences))
+            ->whereIn('corrects', array_map(static fn (Difference $one): string => $one->entry->string('date'), $differences))
+            ->orderBy('date')->get() as $entry) {
+            $posted[Difference::keyOf($entry->person_id, $entry->task_id, $entry->role_id, $entry->corrects)][] = $entry;
+        }
+
+        return $posted;
+    }
+
+    /** @param  list<Entry>  $before */
+    private static function firstOpenDay(Difference $difference, ?string $closedUntil, array $before): string
+    {
+        $own = Day::of($difference->entry->string('date'));
+        $day = $closedUntil === null ? $own : Day::later($own, Day::of($closedUntil)->plusDays(1));
+        $taken = array_map(static fn (Entry $entry): string => $entry->date, $before);
+        while (in_array($day->toString(), $taken, true)) {
+            $day = $day->plusDays(1);
+        }
+
+        return $day->toString();
+    }
+
+    /** @return array<string, string|int|null> */
+    private static function entry(Difference $difference, string $day): array
+    {
+        return [
+            'person_id' => $difference->entry->int('person_id'),
+            'task_id' => $difference->entry->int('task_id'),
+            'role_id' => $difference->entry->intOrNull('role_id'),
+            'corrects' => $difference->entry->string('date'),
+            'date' => $day,
+            'minutes' => $difference->minutes->toInt(),
+            'state' => EntryState::Approved->value,
+            'note' => $difference->reason,
+            'version' => 1,
+        ];
+    }
+}
