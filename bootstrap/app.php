@@ -5,19 +5,21 @@ declare(strict_types=1);
 use App\Http\Faults;
 use App\Http\Middleware\HandleInertiaRequests;
 use App\Http\Middleware\SecurityHeaders;
+use App\Http\Middleware\StartSession;
 use Demo\ActsCommand;
 use Demo\FilesCommand;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Routing\Middleware\SubstituteBindings;
+use Illuminate\Session\Middleware\StartSession as LaravelStartSession;
 
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(web: __DIR__.'/../routes/web.php', commands: __DIR__.'/../routes/console.php')
     ->withCommands([__DIR__.'/../app/Exchange/Console', __DIR__.'/../app/Features', __DIR__.'/../app/Support/Types', __DIR__.'/../app/Support/Trail/Console', FilesCommand::class, ActsCommand::class])
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->append(SecurityHeaders::class);
-        $middleware->web(append: [HandleInertiaRequests::class]);
+        $middleware->web(append: [HandleInertiaRequests::class], replace: [LaravelStartSession::class => StartSession::class]);
         // A page that says what is not there needs what every page is given.
         $middleware->prependToPriorityList(before: SubstituteBindings::class, prepend: HandleInertiaRequests::class);
         $middleware->encryptCookies(except: [HandleInertiaRequests::THEME_COOKIE]);

@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Middleware;
+
+use Illuminate\Http\Request;
+use Illuminate\Session\Middleware\StartSession as LaravelStartSession;
+
+/**
+ * Keeps what was said for the next page until a page has said it.
+ *
+ * A page asks for more beside it (what is found, the pencil, a trail). Such a request writes no session: it would take what
+ * was said for itself, or put an older session over the one in which it was said.
+ */
+final class StartSession extends LaravelStartSession
+{
+    private const KEPT_AT = 'kept_at';
+
+    /** After so many seconds it writes all the same, so that who only records time stays signed in. */
+    private const AT_LEAST_EVERY = 600;
+
+    /** @param  Request  $request */
+    protected function saveSession($request): void
+    {
+        $session = $request->hasSession() ? $request->session() : null;
+        $kept = $session?->get(self::KEPT_AT);
+        if (self::isBesidePage($request) && is_int($kept) && time() - $kept < self::AT_LEAST_EVERY) {
+            return;
+        }
+        $session?->put(self::KEPT_AT, time());
+        parent::saveSession($request);
+    }
+
+    private static function isBesidePage(Request $request): bool
+    {
+        return $request->expectsJson() && ! $request->hasHeader('X-Inertia');
+    }
+}
