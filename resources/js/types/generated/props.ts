@@ -20,17 +20,7 @@ export type LimitUnit = 'minutes' | 'days' | 'characters';
 
 export type Look = 'all' | 'needed' | 'in order';
 
-export type MessageKind =
-    | 'assigned'
-    | 'returned'
-    | 'decided'
-    | 'correction asked'
-    | 'correction decided'
-    | 'stand-in named'
-    | 'nudge'
-    | 'week due'
-    | 'week late'
-    | 'period closing';
+export type MessageKind = 'assigned' | 'returned' | 'decided' | 'correction asked' | 'correction decided' | 'stand-in named' | 'nudge' | 'week due' | 'week late' | 'period closing';
 
 export type PencilSource = 'plan' | 'last week' | 'usual week';
 
