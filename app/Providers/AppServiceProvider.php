@@ -4,12 +4,16 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Features\Figures\Actions\RefreshFigures;
 use App\Models\Person;
 use App\Support\Clock\Today;
+use App\Support\Database\ActConnection;
 use App\Support\Database\ImmediateSqliteConnector;
 use App\Support\Mail\OutboxTransport;
 use App\Support\Words;
+use Closure;
 use Illuminate\Contracts\Auth\StatefulGuard;
+use Illuminate\Database\Connection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\Mail;
@@ -17,6 +21,7 @@ use Illuminate\Support\Facades\Route;
 use Illuminate\Support\ServiceProvider;
 use Moss\Core\Calendar\NotADay;
 use Moss\Core\Calendar\Week;
+use PDO;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
 final class AppServiceProvider extends ServiceProvider
@@ -24,6 +29,12 @@ final class AppServiceProvider extends ServiceProvider
     public function register(): void
     {
         $this->app->bind('db.connector.sqlite', ImmediateSqliteConnector::class);
+        Connection::resolverFor('sqlite', function (PDO|Closure $pdo, string $database, string $prefix, array $config): ActConnection {
+            $connection = new ActConnection($pdo, $database, $prefix, $config);
+            $connection->beforeActsEnd(fn () => $this->app->make(RefreshFigures::class)->handle());
+
+            return $connection;
+        });
         $this->app->bind(StatefulGuard::class, static fn (): StatefulGuard => Auth::guard('web'));
         $this->app->singleton(Today::class, static function (): Today {
             $fixed = config('moss.today');

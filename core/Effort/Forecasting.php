@@ -9,7 +9,6 @@ use Moss\Core\Money\Cost;
 use Moss\Core\Money\Money;
 use Moss\Core\Money\Pricing;
 use Moss\Core\Planning\Assignment;
-use Moss\Core\Sheet\Entry;
 use Moss\Core\Time\Minutes;
 
 /**
@@ -57,7 +56,7 @@ final readonly class Forecasting
     private function ofHolding(Holding $holding, bool $done, bool $wasDone): Figures
     {
         $remaining = $done ? Minutes::zero() : $holding->remaining();
-        $entered = $this->costOfEntries($holding->entries, $this->pricing);
+        $entered = self::costOf($holding->entries);
         $last = $holding->lastAssignment();
         $remainingCost = $this->pricing->cost(
             $this->personOf($last),
@@ -72,7 +71,7 @@ final readonly class Forecasting
             self::minutesOf(self::pending($holding->entries)),
             $remaining,
             $this->plannedCost($holding, $this->pricing),
-            $this->costOfEntries(self::actual($holding->entries), $this->pricing),
+            self::costOf(self::actual($holding->entries)),
             $entered,
             $entered->plus($remainingCost),
             null,
@@ -80,12 +79,12 @@ final readonly class Forecasting
         );
     }
 
-    /** @param  list<Entry>  $entries */
+    /** @param  list<RecordedEffort>  $entries */
     private function ofUnassigned(Minutes $planned, array $entries, bool $done): Figures
     {
-        $entered = $this->costOfEntries($entries, $this->pricing);
+        $entered = self::costOf($entries);
         $remaining = $done ? Minutes::zero() : $planned->minus(self::minutesOf($entries))->notBelowZero();
-        $spent = $this->costOfEntries(self::datedUpTo($this->today, $entries), $this->valuePricing);
+        $spent = self::valueOf(self::datedUpTo($this->today, $entries));
 
         return new Figures(
             $planned,
@@ -93,11 +92,11 @@ final readonly class Forecasting
             self::minutesOf(self::pending($entries)),
             $remaining,
             Cost::unknown($planned),
-            $this->costOfEntries(self::actual($entries), $this->pricing),
+            self::costOf(self::actual($entries)),
             $entered,
             $entered->plus(Cost::unknown($remaining)),
             null,
-            new EarnedValue(Money::zero(), Money::zero(), $spent->known),
+            new EarnedValue(Money::zero(), Money::zero(), $spent),
         );
     }
 
@@ -112,7 +111,7 @@ final readonly class Forecasting
         return new EarnedValue(
             $this->plannedValue($holding),
             $earned,
-            $this->costOfEntries($then->entries, $this->valuePricing)->known,
+            self::valueOf($then->entries),
         );
     }
 
@@ -150,47 +149,48 @@ final readonly class Forecasting
         return $assignment->holder->isTeam ? null : $assignment->holder->code;
     }
 
-    /** @param  list<Entry>  $entries */
-    private function costOfEntries(array $entries, Pricing $pricing): Cost
+    /** @param  list<RecordedEffort>  $entries */
+    private static function costOf(array $entries): Cost
     {
-        $sum = Cost::nothing();
-        foreach ($entries as $entry) {
-            $sum = $sum->plus($pricing->cost($entry->person, $entry->role, $entry->day, $entry->minutes));
-        }
+        return array_reduce($entries, static fn (Cost $sum, RecordedEffort $entry): Cost => $sum->plus($entry->cost), Cost::nothing());
+    }
 
-        return $sum;
+    /** @param  list<RecordedEffort>  $entries */
+    private static function valueOf(array $entries): Money
+    {
+        return array_reduce($entries, static fn (Money $sum, RecordedEffort $entry): Money => $sum->plus($entry->value), Money::zero());
     }
 
     /**
-     * @param  list<Entry>  $entries
-     * @return list<Entry>
+     * @param  list<RecordedEffort>  $entries
+     * @return list<RecordedEffort>
      */
     private static function actual(array $entries): array
     {
-        return array_values(array_filter($entries, static fn (Entry $entry): bool => $entry->state->isActual()));
+        return array_values(array_filter($entries, static fn (RecordedEffort $entry): bool => $entry->isActual));
     }
 
     /**
-     * @param  list<Entry>  $entries
-     * @return list<Entry>
+     * @param  list<RecordedEffort>  $entries
+     * @return list<RecordedEffort>
      */
     private static function pending(array $entries): array
     {
-        return array_values(array_filter($entries, static fn (Entry $entry): bool => ! $entry->state->isActual()));
+        return array_values(array_filter($entries, static fn (RecordedEffort $entry): bool => ! $entry->isActual));
     }
 
     /**
-     * @param  list<Entry>  $entries
-     * @return list<Entry>
+     * @param  list<RecordedEffort>  $entries
+     * @return list<RecordedEffort>
      */
     private static function datedUpTo(Day $day, array $entries): array
     {
-        return array_values(array_filter($entries, static fn (Entry $entry): bool => ! $entry->day->isAfter($day)));
+        return array_values(array_filter($entries, static fn (RecordedEffort $entry): bool => ! $entry->day->isAfter($day)));
     }
 
-    /** @param  list<Entry>  $entries */
+    /** @param  list<RecordedEffort>  $entries */
     private static function minutesOf(array $entries): Minutes
     {
-        return Minutes::sum(array_map(static fn (Entry $entry): Minutes => $entry->minutes, $entries));
+        return Minutes::sum(array_map(static fn (RecordedEffort $entry): Minutes => $entry->minutes, $entries));
     }
 }

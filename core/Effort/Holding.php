@@ -7,7 +7,6 @@ namespace Moss\Core\Effort;
 use Moss\Core\Calendar\Day;
 use Moss\Core\Planning\Assignment;
 use Moss\Core\Planning\Holder;
-use Moss\Core\Sheet\Entry;
 use Moss\Core\Time\Minutes;
 
 /**
@@ -17,7 +16,7 @@ final readonly class Holding
 {
     /**
      * @param  non-empty-list<Assignment>  $assignments
-     * @param  list<Entry>  $entries
+     * @param  list<RecordedEffort>  $entries
      * @param  list<Restatement>  $restatements  in the order in which they were made
      */
     public function __construct(public Holder $holder, public array $assignments, public array $entries, public array $restatements)
@@ -31,7 +30,7 @@ final readonly class Holding
 
     public function entered(): Minutes
     {
-        return Minutes::sum(array_map(static fn (Entry $entry): Minutes => $entry->minutes, $this->entries));
+        return Minutes::sum(array_map(static fn (RecordedEffort $entry): Minutes => $entry->minutes, $this->entries));
     }
 
     /**
@@ -56,10 +55,10 @@ final readonly class Holding
         if ($latest === null) {
             return $this->planned()->minus($this->entered());
         }
-        $since = array_filter($this->entries, static fn (Entry $entry): bool => $entry->day->isAfter($latest->on));
+        $since = array_filter($this->entries, static fn (RecordedEffort $entry): bool => $entry->day->isAfter($latest->on));
         $left = $latest->done ? Minutes::zero() : $latest->remaining;
 
-        return $left->minus(Minutes::sum(array_map(static fn (Entry $entry): Minutes => $entry->minutes, $since)));
+        return $left->minus(Minutes::sum(array_map(static fn (RecordedEffort $entry): Minutes => $entry->minutes, $since)));
     }
 
     public function isDone(): bool
@@ -86,7 +85,7 @@ final readonly class Holding
         return new self(
             $this->holder,
             $this->assignments,
-            array_values(array_filter($this->entries, static fn (Entry $entry): bool => ! $entry->day->isAfter($day))),
+            array_values(array_filter($this->entries, static fn (RecordedEffort $entry): bool => ! $entry->day->isAfter($day))),
             array_values(array_filter($this->restatements, static fn (Restatement $restatement): bool => ! $restatement->on->isAfter($day))),
         );
     }

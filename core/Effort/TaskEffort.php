@@ -6,7 +6,6 @@ namespace Moss\Core\Effort;
 
 use Moss\Core\Calendar\Day;
 use Moss\Core\Planning\PlannedTask;
-use Moss\Core\Sheet\Entry;
 
 /**
  * A task with everything recorded on it: entries and restatements dealt out to those whose holding they fall on.
@@ -15,14 +14,14 @@ final readonly class TaskEffort
 {
     /**
      * @param  list<Holding>  $holdings  in the order of holder codes
-     * @param  list<Entry>  $unheld  entries that fall on no holding and draw on the unassigned hours
+     * @param  list<RecordedEffort>  $unheld  entries that fall on no holding and draw on the unassigned hours
      */
     private function __construct(public PlannedTask $task, public array $holdings, public array $unheld)
     {
     }
 
     /**
-     * @param  iterable<Entry>  $entries
+     * @param  iterable<RecordedEffort>  $entries
      * @param  iterable<Restatement>  $restatements  in force, in the order in which they were made
      */
     public static function of(PlannedTask $task, iterable $entries, iterable $restatements): self

@@ -13,25 +13,28 @@ use Moss\Core\Time\Minutes;
 final readonly class Pricing
 {
     /** @param  array<string, string|null>  $usualRoles  role code by person code */
-    private function __construct(private RateCard $card, private array $usualRoles, private ?Rate $flat)
+    private function __construct(private RateCard $card, private array $usualRoles, private ?Rate $flat, private bool $hasRates)
     {
     }
 
-    /** @param  array<string, string|null>  $usualRoles  role code by person code */
-    public static function from(RateCard $card, array $usualRoles): self
+    /**
+     * @param  array<string, string|null>  $usualRoles  role code by person code
+     * @param  bool|null  $hasRates  whether the organisation has any, where the card holds only some of them
+     */
+    public static function from(RateCard $card, array $usualRoles, ?bool $hasRates = null): self
     {
-        return new self($card, $usualRoles, null);
+        return new self($card, $usualRoles, null, $hasRates ?? ! $card->isEmpty());
     }
 
     /** Every hour counts as 1.00: the same sums in hours, for an organisation without rates. */
     public static function inHours(): self
     {
-        return new self(RateCard::of([]), [], Rate::of('1'));
+        return new self(RateCard::of([]), [], Rate::of('1'), false);
     }
 
     public function hasRates(): bool
     {
-        return ! $this->card->isEmpty();
+        return $this->hasRates;
     }
 
     /** @param  string|null  $person  null for a team's time */

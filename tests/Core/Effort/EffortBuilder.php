@@ -12,6 +12,7 @@ use Moss\Core\Calendar\WorkPattern;
 use Moss\Core\Effort\Figures;
 use Moss\Core\Effort\Forecasting;
 use Moss\Core\Effort\HolderFigures;
+use Moss\Core\Effort\RecordedEffort;
 use Moss\Core\Effort\Restatement;
 use Moss\Core\Effort\TaskEffort;
 use Moss\Core\Money\DatedRate;
@@ -101,7 +102,9 @@ final class EffortBuilder
     {
         $task = new PlannedTask('P', null, 'T', $this->ownPlanned, $this->budget, null, $this->doneOn, $this->assignments);
 
-        return TaskEffort::of($task, $this->entries, $this->restatements);
+        $pricing = $this->pricing();
+
+        return TaskEffort::of($task, array_map(static fn (Entry $entry): RecordedEffort => RecordedEffort::priced($entry, $pricing), $this->entries), $this->restatements);
     }
 
     public function figures(string $today = '2026-06-17'): Figures
@@ -117,6 +120,11 @@ final class EffortBuilder
 
     private function forecasting(string $today): Forecasting
     {
-        return new Forecasting(Pricing::from(RateCard::of($this->rates), []), Day::of($today));
+        return new Forecasting($this->pricing(), Day::of($today));
+    }
+
+    private function pricing(): Pricing
+    {
+        return Pricing::from(RateCard::of($this->rates), []);
     }
 }

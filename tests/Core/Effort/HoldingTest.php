@@ -10,11 +10,10 @@ use Moss\Core\Calendar\DayRange;
 use Moss\Core\Calendar\HolidayCalendar;
 use Moss\Core\Calendar\WorkPattern;
 use Moss\Core\Effort\Holding;
+use Moss\Core\Effort\RecordedEffort;
 use Moss\Core\Effort\Restatement;
 use Moss\Core\Planning\Assignment;
 use Moss\Core\Planning\Holder;
-use Moss\Core\Sheet\Entry;
-use Moss\Core\Sheet\EntryState;
 use Moss\Core\Time\Minutes;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -29,7 +28,7 @@ final class HoldingTest extends TestCase
             Holder::person('ada'), null, Minutes::of($planned), DayRange::between(Day::of('2026-06-15'), Day::of('2026-06-19')),
             new Capacity(WorkPattern::of('8 8 8 8 8 0 0'), HolidayCalendar::empty()),
         );
-        $entries = $entered === 0 ? [] : [new Entry('ada', null, null, Day::of('2026-06-16'), Minutes::of($entered), EntryState::Draft)];
+        $entries = $entered === 0 ? [] : [RecordedEffort::unpriced('ada', null, Day::of('2026-06-16'), Minutes::of($entered))];
         $restatements = array_map(static fn (array $one): Restatement => new Restatement('ada', null, Day::of($one[0]), Minutes::of($one[1]), $one[2]), $restated);
         $holding = new Holding($assignment->holder, [$assignment], $entries, $restatements);
 

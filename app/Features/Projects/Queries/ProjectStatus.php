@@ -30,8 +30,8 @@ final readonly class ProjectStatus
     public function of(Project $project, Person $reader, Day $today, ?TraceRequest $asked): ProjectProps
     {
         $working = WorkingTime::load();
-        $efforts = (new Efforts(new Plans($working)))->ofProjects([$project->id]);
-        $pricing = RatesInForce::load();
+        $pricing = RatesInForce::ofProjects([$project->id]);
+        $efforts = (new Efforts(new Plans($working)))->ofProjects([$project->id], $pricing, $today);
         $forecasting = new Forecasting($pricing, $today);
         $showsMoney = $pricing->hasRates() && Gate::forUser($reader)->allows('viewMoney', $project);
         $names = self::names($project, $efforts);

@@ -36,11 +36,12 @@ final class StatusReport
             $projects[$record->int('id')] = $record->string('code');
         }
         $efforts = new Efforts(new Plans(WorkingTime::load()));
-        $forecasting = new Forecasting(RatesInForce::load(), $today);
+        $pricing = $codes === [] ? RatesInForce::load() : RatesInForce::ofProjects(array_keys($projects));
+        $forecasting = new Forecasting($pricing, $today);
         $rows = [];
         foreach (array_chunk($projects, self::PROJECTS_AT_ONCE, true) as $chunk) {
             $byProject = array_fill_keys($chunk, []);
-            foreach ($efforts->ofProjects(array_keys($chunk)) as $effort) {
+            foreach ($efforts->ofProjects(array_keys($chunk), $pricing, $today) as $effort) {
                 $byProject[$effort->task->project][] = $effort;
             }
             foreach ($byProject as $project => $tasks) {

@@ -12,11 +12,10 @@ use Moss\Core\Calendar\Capacity;
 use Moss\Core\Calendar\Day;
 use Moss\Core\Calendar\DayRange;
 use Moss\Core\Effort\Holding;
+use Moss\Core\Effort\RecordedEffort;
 use Moss\Core\Effort\Restatement;
 use Moss\Core\Planning\Assignment;
 use Moss\Core\Planning\Holder;
-use Moss\Core\Sheet\Entry;
-use Moss\Core\Sheet\EntryState;
 use Moss\Core\Time\Minutes;
 
 /**
@@ -68,7 +67,7 @@ final readonly class Holdings
     /**
      * @param  list<int>  $own
      * @param  list<int>  $team
-     * @return array<int, list<Entry>> by task, one for each day with the day's sum
+     * @return array<int, list<RecordedEffort>> by task, one for each day with the day's sum
      */
     private function entries(Person $owner, array $own, array $team): array
     {
@@ -76,9 +75,7 @@ final readonly class Holdings
         $query = self::falling('entries', $owner, $own, $team)->groupBy('entries.task_id', 'entries.date')
             ->select('entries.task_id', 'entries.date')->selectRaw('sum(entries.minutes) AS minutes');
         foreach (Record::all($query) as $record) {
-            $byTask[$record->int('task_id')][] = new Entry(
-                $owner->code, null, null, Day::of($record->string('date')), Minutes::of($record->int('minutes')), EntryState::Draft,
-            );
+            $byTask[$record->int('task_id')][] = RecordedEffort::unpriced($owner->code, null, Day::of($record->string('date')), Minutes::of($record->int('minutes')));
         }
 
         return $byTask;

@@ -1,0 +1,131 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Features\Figures\Queries;
+
+use App\Support\Database\Record;
+use Illuminate\Database\Query\Builder;
+use Illuminate\Support\Facades\DB;
+
+/** Works all kept figures out again from the entries, and says where they differ. */
+final readonly class VerifiedFigures
+{
+    private const TASKS_AT_ONCE = 50;
+
+    private const SUMS = ['actual_minutes', 'pending_minutes', 'actual_cents', 'pending_cents', 'actual_unrated', 'pending_unrated'];
+
+    private const FIGURES = [
+        'planned_minutes', 'actual_minutes', 'pending_minutes', 'remaining_minutes', 'over_assigned_minutes',
+        'budget_cents', 'actual_cents', 'pending_cents', 'pending_unrated', 'actual_unrated',
+    ];
+
+    public function __construct(private EntriesOfMonths $entries, private TaskFigures $figures)
+    {
+    }
+
+    /** @return iterable<Difference> */
+    public function differences(): iterable
+    {
+        foreach (Record::all(DB::table('stale_efforts')) as $stale) {
+            yield new Difference('stale_efforts', implode(' ', $stale->toArray()), 'stale', 1, 0);
+        }
+        $tasks = array_map(static fn (Record $task): int => $task->int('id'), Record::all(DB::table('tasks')->select('id')->orderBy('id')));
+        foreach (array_chunk($tasks, self::TASKS_AT_ONCE) as $chunk) {
+            yield from $this->months($chunk);
+            yield from $this->ofTasks($chunk);
+        }
+        foreach (self::added() as [$table, $key, $columns, $query]) {
+            yield from self::compared($table, $key, $columns, DB::table($table), $query);
+        }
+    }
+
+    /**
+     * @param  list<int>  $tasks
+     * @return iterable<Difference>
+     */
+    private function months(array $tasks): iterable
+    {
+        $key = ['task_id', 'person_id', 'role_id', 'month'];
+        $kept = DB::table('recorded_months')->whereIntegerInRaw('task_id', $tasks);
+        $keys = DB::table('entries')->whereIntegerInRaw('task_id', $tasks)->distinct()
+            ->selectRaw('task_id, person_id, coalesce(role_id, 0) AS role_id, substr(date, 1, 7) AS month');
+        $found = [];
+        foreach (array_chunk(array_map(static fn (Record $one): array => array_values($one->only(...$key)), Record::all($keys)), 2000) as $chunk) {
+            foreach ($this->entries->sums($chunk) as $row) {
+                $found[implode(' ', array_intersect_key($row, array_flip($key)))] = $row;
+            }
+        }
+        yield from self::between('recorded_months', self::SUMS, self::byKey($kept, $key), $found);
+    }
+
+    /**
+     * @param  list<int>  $tasks
+     * @return iterable<Difference>
+     */
+    private function ofTasks(array $tasks): iterable
+    {
+        [$figures, $forecasts] = $this->figures->of($tasks);
+        yield from self::between('task_figures', self::FIGURES, self::byKey(DB::table('task_figures')->whereIntegerInRaw('task_id', $tasks), ['task_id']), $figures);
+        yield from self::between('task_forecasts', ['change_minutes'], self::byKey(DB::table('task_forecasts')->whereIntegerInRaw('task_id', $tasks), ['task_id', 'week_end']), $forecasts);
+    }
+
+    /** @return list<array{string, list<string>, list<string>, Builder}> tables that triggers add up, and what they should hold */
+    private static function added(): array
+    {
+        $months = static fn (): Builder => DB::table('recorded_months')->join('tasks', 'tasks.id', 'recorded_months.task_id');
+
+        return [
+            ['task_months', ['task_id', 'month'], self::SUMS, $months()->select('recorded_months.task_id', 'month')->groupBy('recorded_months.task_id', 'month')],
+            ['project_months', ['month', 'project_id'], ['actual_minutes', 'pending_minutes'], $months()->select('month', 'tasks.project_id')->groupBy('month', 'tasks.project_id')],
+            ['project_figures', ['project_id'], self::FIGURES, DB::table('task_figures')->select('project_id')->groupBy('project_id')],
+            ['project_forecasts', ['project_id', 'week_end'], ['change_minutes'], DB::table('task_forecasts')->join('tasks', 'tasks.id', 'task_forecasts.task_id')
+                ->select('tasks.project_id', 'week_end')->groupBy('tasks.project_id', 'week_end')],
+        ];
+    }
+
+    /**
+     * @param  list<string>  $key
+     * @param  list<string>  $columns
+     * @return iterable<Difference>
+     */
+    private static function compared(string $table, array $key, array $columns, Builder $kept, Builder $found): iterable
+    {
+        foreach ($columns as $column) {
+            $found->selectRaw("sum($column) AS $column");
+        }
+        yield from self::between($table, $columns, self::byKey($kept, $key), self::byKey($found, $key));
+    }
+
+    /**
+     * @param  list<string>  $columns
+     * @param  array<array-key, array<string, string|int|null>>  $kept
+     * @param  array<array-key, array<string, string|int|null>>  $found
+     * @return iterable<Difference>
+     */
+    private static function between(string $table, array $columns, array $kept, array $found): iterable
+    {
+        foreach ($kept + $found as $key => $row) {
+            foreach ($columns as $column) {
+                [$is, $should] = [(int) ($kept[$key][$column] ?? 0), (int) ($found[$key][$column] ?? 0)];
+                if ($is !== $should) {
+                    yield new Difference($table, (string) $key, $column, $is, $should);
+                }
+            }
+        }
+    }
+
+    /**
+     * @param  list<string>  $key
+     * @return array<string, array<string, string|int|null>>
+     */
+    private static function byKey(Builder $query, array $key): array
+    {
+        $rows = [];
+        foreach (Record::all($query) as $record) {
+            $rows[implode(' ', array_map(static fn (string $column): string => $record->string($column), $key))] = $record->toArray();
+        }
+
+        return $rows;
+    }
+}

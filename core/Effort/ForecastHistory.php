@@ -1,0 +1,155 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Moss\Core\Effort;
+
+use Moss\Core\Calendar\Day;
+use Moss\Core\Calendar\Week;
+use Moss\Core\Time\Minutes;
+
+/**
+ * How the forecast of a task came about: what was entered and what remained at the end of each week, by entries,
+ * restatements and completions dated up to then and by the plan as it is.
+ */
+final readonly class ForecastHistory
+{
+    /** The key of what the forecast was before anything was recorded or said. */
+    public const BEGINNING = '';
+
+    private function __construct(private TaskEffort $effort)
+    {
+    }
+
+    /**
+     * @return array<string, Minutes> by how much the forecast changed in a week, by its Sunday (`YYYY-MM-DD`), in their
+     *                                order; under the beginning, what it was first. None that is 0.
+     */
+    public static function changesOf(TaskEffort $effort): array
+    {
+        return (new self($effort))->changes();
+    }
+
+    /** @return array<string, Minutes> */
+    private function changes(): array
+    {
+        $steps = [];
+        foreach ($this->effort->holdings as $holding) {
+            $steps[] = self::running($holding->entries);
+        }
+        $unheld = self::running($this->effort->unheld);
+        $unassigned = $this->effort->task->unassigned()->toInt();
+        $first = $this->effort->task->assigned()->toInt() + $unassigned;
+        $changes = [self::BEGINNING => Minutes::of($first)];
+        $before = $first;
+        foreach ($this->weeks() as $sunday) {
+            $isDone = $this->isDoneOn($sunday);
+            $entered = self::upTo($unheld, $sunday);
+            $forecast = $entered + ($isDone ? 0 : max(0, $unassigned - $entered));
+            foreach ($this->effort->holdings as $index => $holding) {
+                $entered = self::upTo($steps[$index], $sunday);
+                $forecast += $entered + ($isDone ? 0 : self::left($holding, $steps[$index], $entered, $sunday));
+            }
+            $changes[$sunday] = Minutes::of($forecast - $before);
+            $before = $forecast;
+        }
+
+        return array_filter($changes, static fn (Minutes $change): bool => ! $change->isZero());
+    }
+
+    /** @param  array<string, int>  $running */
+    private static function left(Holding $holding, array $running, int $entered, string $sunday): int
+    {
+        $latest = self::latest($holding, $sunday);
+        if ($latest === null) {
+            return max(0, $holding->planned()->toInt() - $entered);
+        }
+
+        return $latest->done ? 0 : max(0, $latest->remaining->toInt() - $entered + self::upTo($running, $latest->on->toString()));
+    }
+
+    private static function latest(Holding $holding, string $sunday): ?Restatement
+    {
+        $latest = null;
+        foreach ($holding->restatements as $restatement) {
+            if ($restatement->on->toString() <= $sunday && ($latest === null || ! $restatement->on->isBefore($latest->on))) {
+                $latest = $restatement;
+            }
+        }
+
+        return $latest;
+    }
+
+    private function isDoneOn(string $sunday): bool
+    {
+        $doneOn = $this->effort->task->doneOn;
+        if ($doneOn !== null && $doneOn->toString() <= $sunday) {
+            return true;
+        }
+        foreach ($this->effort->holdings as $holding) {
+            if (! (self::latest($holding, $sunday)->done ?? false)) {
+                return false;
+            }
+        }
+
+        return $this->effort->holdings !== [];
+    }
+
+    /** @return list<string> Sundays of the weeks in which something was recorded or said */
+    private function weeks(): array
+    {
+        $days = $this->effort->task->doneOn === null ? [] : [$this->effort->task->doneOn->toString() => $this->effort->task->doneOn];
+        foreach ($this->effort->unheld as $entry) {
+            $days[$entry->day->toString()] = $entry->day;
+        }
+        foreach ($this->effort->holdings as $holding) {
+            foreach ($holding->entries as $entry) {
+                $days[$entry->day->toString()] = $entry->day;
+            }
+            foreach ($holding->restatements as $restatement) {
+                $days[$restatement->on->toString()] = $restatement->on;
+            }
+        }
+        $weeks = array_unique(array_map(static fn (Day $day): string => Week::containing($day)->sunday()->toString(), array_values($days)));
+        sort($weeks, SORT_STRING);
+
+        return $weeks;
+    }
+
+    /**
+     * @param  list<RecordedEffort>  $entries
+     * @return array<string, int> what was entered up to a day, by the days with entries, in their order
+     */
+    private static function running(array $entries): array
+    {
+        $byDay = [];
+        foreach ($entries as $entry) {
+            $byDay[$entry->day->toString()] = ($byDay[$entry->day->toString()] ?? 0) + $entry->minutes->toInt();
+        }
+        ksort($byDay, SORT_STRING);
+        $sum = 0;
+        foreach ($byDay as $day => $minutes) {
+            $byDay[$day] = $sum += $minutes;
+        }
+
+        return $byDay;
+    }
+
+    /**
+     * The running sum at the end of a day.
+     *
+     * @param  array<string, int>  $running
+     */
+    private static function upTo(array $running, string $day): int
+    {
+        $sum = 0;
+        foreach ($running as $date => $minutes) {
+            if ($date > $day) {
+                break;
+            }
+            $sum = $minutes;
+        }
+
+        return $sum;
+    }
+}

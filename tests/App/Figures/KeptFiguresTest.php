@@ -1,0 +1,151 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\App\Figures;
+
+use App\Features\Calendar\Queries\WorkingTime;
+use App\Features\Figures\Queries\Restatements;
+use App\Features\Figures\Queries\VerifiedFigures;
+use App\Features\Projects\Queries\Plans;
+use App\Features\Projects\Queries\RatesInForce;
+use App\Features\Projects\Queries\StatusLevel;
+use App\Features\Projects\Queries\StatusReport;
+use App\Support\Database\Record;
+use Closure;
+use Illuminate\Support\Facades\Artisan;
+use Illuminate\Support\Facades\DB;
+use Moss\Core\Calendar\Day;
+use Moss\Core\Effort\Figures;
+use Moss\Core\Effort\ForecastHistory;
+use Moss\Core\Effort\Forecasting;
+use Moss\Core\Effort\RecordedEffort;
+use Moss\Core\Effort\TaskEffort;
+use Moss\Core\Sheet\Entry;
+use Moss\Core\Sheet\EntryState;
+use Moss\Core\Time\Minutes;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+use Tests\App\Projects\AwkwardData;
+use Tests\App\TestCase;
+
+/** Figures are kept summed up; whatever is done, they are what the entries come to, at the end of the same transaction. */
+final class KeptFiguresTest extends TestCase
+{
+    private const TODAY = '2026-06-17';
+
+    private const ACTS = 40;
+
+    #[DataProvider('seeds')]
+    public function test_random_acts_leave_every_kept_figure_right(int $seed): void
+    {
+        $this->import(AwkwardData::files($seed));
+        $random = new Randomizer(new Mt19937($seed));
+        for ($number = 1; $number <= self::ACTS; $number++) {
+            $acts = self::acts($random);
+            $name = $random->pickArrayKeys($acts, 1)[0];
+            DB::transaction($acts[$name]);
+            self::assertSame([], iterator_to_array($this->app->make(VerifiedFigures::class)->differences(), false), "seed $seed, act $number: $name");
+            if ($number % 8 === 0) {
+                $this->statusIsWhatTheCoreSays("seed $seed, act $number: $name");
+            }
+        }
+    }
+
+    /** @return iterable<string, array{int}> */
+    public static function seeds(): iterable
+    {
+        foreach (range(1, 6) as $seed) {
+            yield 'seed '.$seed => [$seed];
+        }
+    }
+
+    public function test_the_command_finds_what_was_done_to_a_kept_figure_and_mends_it(): void
+    {
+        $this->import(AwkwardData::files(7));
+        self::assertSame(0, Artisan::call('moss:verify'));
+
+        DB::update('UPDATE recorded_months SET actual_minutes = actual_minutes + 1 WHERE (task_id, person_id, role_id, month) = (SELECT task_id, person_id, role_id, month FROM recorded_months LIMIT 1)');
+        self::assertSame(1, Artisan::call('moss:verify'));
+        self::assertStringContainsString('actual_minutes is kept as', Artisan::output());
+
+        self::assertSame(0, Artisan::call('moss:verify', ['--mend' => true]));
+        self::assertStringContainsString('All kept figures', Artisan::output());
+    }
+
+    /** @return non-empty-array<string, Closure(): mixed> */
+    private static function acts(Randomizer $random): array
+    {
+        $some = static function (string $table) use ($random): ?int {
+            $ids = DB::table($table)->orderBy('id')->pluck('id')->all();
+            $id = $ids === [] ? null : $ids[$random->getInt(0, count($ids) - 1)];
+
+            return is_int($id) ? $id : null;
+        };
+        $day = static fn (): string => Day::of('2026-05-01')->plusDays($random->getInt(0, 80))->toString();
+        $open = static fn (): ?int => ($id = DB::table('entries')->where('state', '<>', 'settled')->orderByRaw('(id * ?) % 101', [$random->getInt(1, 100)])->value('id')) === null || ! is_int($id) ? null : $id;
+
+        return [
+            'record' => static fn () => DB::table('entries')->insertOrIgnore(['person_id' => $some('people'), 'task_id' => $some('tasks'), 'role_id' => $random->getInt(0, 1) === 0 ? null : $some('roles'), 'date' => $day(), 'minutes' => $random->getInt(1, 600)]),
+            'change' => static fn () => DB::table('entries')->where('id', $open())->update(['minutes' => $random->getInt(1, 1440)]),
+            'clear' => static fn () => DB::table('entries')->where('id', $open())->delete(),
+            'move' => static fn () => DB::table('entries')->where('id', $open())->update(['date' => '2027-01-'.sprintf('%02d', $random->getInt(1, 31)), 'corrects' => null]),
+            'submit a day' => static fn () => DB::table('entries')->where('date', $day())->where('state', 'draft')->update(['state' => 'submitted']),
+            'approve a person' => static fn () => DB::table('entries')->where('person_id', $some('people'))->where('state', 'submitted')->update(['state' => 'approved']),
+            'settle' => static fn () => DB::table('entries')->where('date', '<', $day())->where('state', 'approved')->update(['state' => 'settled']),
+            'restate' => static fn () => DB::table('restatements')->insertOrIgnore(['person_id' => $some('people'), 'task_id' => $some('tasks'), 'stated_on' => $day(), 'remaining_minutes' => $random->getInt(0, 3000), 'done' => $random->getInt(0, 3) === 0 ? 1 : 0]),
+            'restate otherwise' => static fn () => DB::table('restatements')->where('id', $some('restatements'))->update(['remaining_minutes' => $random->getInt(0, 900), 'done' => 0]),
+            'take a word back' => static fn () => DB::table('restatements')->where('id', $some('restatements'))->delete(),
+            'assign' => static fn () => DB::table('assignments')->insertOrIgnore(['task_id' => $some('tasks'), 'person_id' => $some('people'), 'planned_minutes' => $random->getInt(0, 5000), 'starts_on' => '2026-06-01', 'ends_on' => $random->getInt(0, 1) === 0 ? '2026-06-10' : '2026-07-10']),
+            'plan otherwise' => static fn () => DB::table('assignments')->where('id', $some('assignments'))->update(['planned_minutes' => $random->getInt(0, 5000)]),
+            'take off a task' => static fn () => DB::table('assignments')->where('id', $some('assignments'))->delete(),
+            'plan a task' => static fn () => DB::table('tasks')->where('id', $some('tasks'))->update(['planned_minutes' => $random->getInt(0, 2) === 0 ? null : $random->getInt(0, 9000), 'budget_cents' => $random->getInt(0, 99999)]),
+            'say done' => static fn () => DB::table('tasks')->where('id', $some('tasks'))->update(['done_on' => $random->getInt(0, 1) === 0 ? null : $day()]),
+            'change team' => static fn () => DB::table('people')->where('id', $some('people'))->update(['team_id' => $random->getInt(0, 2) === 0 ? null : $some('teams')]),
+            'change role' => static fn () => DB::table('people')->where('id', $some('people'))->update(['role_id' => $random->getInt(0, 2) === 0 ? null : $some('roles')]),
+            'rate a person' => static fn () => DB::table('rates')->insertOrIgnore(['person_id' => $some('people'), 'role_id' => $random->getInt(0, 1) === 0 ? null : $some('roles'), 'starts_on' => $day(), 'cost_rate' => $random->getInt(1, 200).'.'.$random->getInt(10, 99)]),
+            'rate a role' => static fn () => DB::table('rates')->insertOrIgnore(['role_id' => $some('roles'), 'starts_on' => $day(), 'cost_rate' => '77.77']),
+            'another rate' => static fn () => DB::table('rates')->where('id', $some('rates'))->update(['cost_rate' => '12.34', 'starts_on' => $day()]),
+            'a rate less' => static fn () => DB::table('rates')->where('id', $some('rates'))->delete(),
+            'no rates' => static fn () => DB::table('rates')->delete(),
+        ];
+    }
+
+    /** Figures made of what is kept are those that the core makes of the entries themselves, task by task. */
+    private function statusIsWhatTheCoreSays(string $when): void
+    {
+        $today = Day::of(self::TODAY);
+        $kept = [];
+        foreach ($this->app->make(StatusReport::class)->rows(StatusLevel::Task, $today) as $row) {
+            $kept[$row->project.'/'.$row->task] = $row->figures;
+        }
+        $pricing = RatesInForce::load();
+        $projects = array_values(array_filter(DB::table('projects')->pluck('id')->all(), is_int(...)));
+        $entries = [];
+        foreach (Record::all(DB::table('entries')->join('people', 'people.id', 'entries.person_id')->leftJoin('teams', 'teams.id', 'people.team_id')->leftJoin('roles', 'roles.id', 'entries.role_id')
+            ->select('entries.*', 'people.code AS person', 'teams.code AS team', 'roles.code AS role')) as $one) {
+            $entries[$one->int('task_id')][] = RecordedEffort::priced(new Entry($one->string('person'), $one->stringOrNull('team'), $one->stringOrNull('role'), Day::of($one->string('date')), Minutes::of($one->int('minutes')), EntryState::from($one->string('state'))), $pricing);
+        }
+        $restatements = Restatements::ofProjects($projects);
+        foreach ((new Plans(WorkingTime::load()))->ofProjects($projects) as $id => $task) {
+            $effort = TaskEffort::of($task, $entries[$id] ?? [], $restatements[$id] ?? []);
+            $figures = (new Forecasting($pricing, $today))->ofTask($effort);
+            self::assertEquals($figures, $kept[$task->project.'/'.$task->code], $when.', '.$task->project.'/'.$task->code);
+            if ($task->ownPlanned !== null || $task->assignments !== []) {
+                self::assertSame(self::forecast($figures), self::lastOf(ForecastHistory::changesOf($effort)), $when.', forecast of '.$task->code);
+            }
+        }
+    }
+
+    private static function forecast(Figures $figures): int
+    {
+        return $figures->forecast()->toInt();
+    }
+
+    /** @param  array<string, Minutes>  $changes */
+    private static function lastOf(array $changes): int
+    {
+        return Minutes::sum(array_values($changes))->toInt();
+    }
+}
