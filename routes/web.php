@@ -15,6 +15,8 @@ use App\Features\Office\Controllers\TrailPageController;
 use App\Features\Periods\Controllers\PeriodsController;
 use App\Features\Preferences\Controllers\PreferencesController;
 use App\Features\Projects\Controllers\ProjectController;
+use App\Features\Remaining\Controllers\ManagersWordController;
+use App\Features\Remaining\Controllers\RemainingController;
 use App\Features\Review\Controllers\PhrasesController;
 use App\Features\Review\Controllers\ReviewController;
 use App\Features\Sheets\Controllers\SheetsController;
@@ -72,6 +74,12 @@ Route::middleware('auth')->group(static function (): void {
         Route::delete('/submission', [SubmissionController::class, 'destroy'])->name('week.take-back');
     });
 
+    Route::prefix('/people/{person:code}/tasks/{task}/remaining')->whereNumber('task')->group(static function (): void {
+        Route::get('/', [RemainingController::class, 'show'])->name('remaining');
+        Route::put('/', [RemainingController::class, 'update'])->name('remaining.say');
+        Route::delete('/', [RemainingController::class, 'destroy'])->name('remaining.take-back');
+    });
+
     Route::get('/review', [ReviewController::class, 'show'])->name('review');
     Route::get('/review/effect', [ReviewController::class, 'effect'])->name('review.effect');
     Route::post('/review/decisions', [ReviewController::class, 'decide'])->name('review.decide');
@@ -114,5 +122,9 @@ Route::middleware('auth')->group(static function (): void {
     });
 
     Route::get('/projects', [ProjectController::class, 'index'])->name('projects');
-    Route::get('/projects/{project:code}', [ProjectController::class, 'show'])->name('project');
+    Route::prefix('/projects/{project:code}')->scopeBindings()->group(static function (): void {
+        Route::get('/', [ProjectController::class, 'show'])->name('project');
+        Route::post('/restatements/{asked}', [ManagersWordController::class, 'decide'])->whereNumber('asked')->name('project.decide-remaining');
+        Route::put('/tasks/{task}/done', [ManagersWordController::class, 'done'])->whereNumber('task')->name('project.task-done');
+    });
 });

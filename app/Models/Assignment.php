@@ -16,7 +16,6 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property int|null $team_id
  * @property int|null $role_id
  * @property int $planned_minutes
- * @property int $baseline_minutes
  * @property string $starts_on
  * @property string $ends_on
  * @property-read Task $task

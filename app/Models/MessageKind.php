@@ -12,6 +12,9 @@ enum MessageKind: string
     case Decided = 'decided';
     case CorrectionAsked = 'correction asked';
     case CorrectionDecided = 'correction decided';
+    case Restated = 'restated';
+    case RestatementAsked = 'restatement asked';
+    case RestatementDecided = 'restatement decided';
     case StandInNamed = 'stand-in named';
     case Nudge = 'nudge';
     case WeekDue = 'week due';

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
+use Moss\Core\Effort\RestatementMode;
 use Moss\Core\Review\RouteKind;
 
 /**
@@ -17,7 +18,8 @@ use Moss\Core\Review\RouteKind;
  * @property int|null $calendar_id
  * @property int|null $entry_step
  * @property RouteKind $approval
- * @property string $restatements
+ * @property RestatementMode $restatements
+ * @property int $restatement_tolerance  minutes by which a restatement may depart from the rule without a reason
  * @property bool $self_approve
  * @property int $week_due  days after its Sunday by which a week is to be handed over
  * @property string|null $closed_until  the last day of the closed period
@@ -33,6 +35,7 @@ final class Organisation extends Model
     {
         return [
             'approval' => RouteKind::class,
+            'restatements' => RestatementMode::class,
             'self_approve' => 'boolean',
         ];
     }

@@ -7,6 +7,7 @@ namespace App\Models;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Moss\Core\Effort\RestatementMode;
 use Moss\Core\Review\RouteKind;
 
 /**
@@ -22,6 +23,8 @@ use Moss\Core\Review\RouteKind;
  * @property bool $billable
  * @property bool $internal
  * @property RouteKind|null $approval
+ * @property RestatementMode|null $restatements  null as the organisation has it
+ * @property string|null $baseline_on  the day whose plan is the baseline; null for the first
  * @property string $state
  * @property-read Client|null $client
  * @property-read Person $manager
@@ -55,6 +58,7 @@ final class Project extends Model
     {
         return [
             'approval' => RouteKind::class,
+            'restatements' => RestatementMode::class,
             'billable' => 'boolean',
             'internal' => 'boolean',
         ];

@@ -6,7 +6,9 @@ namespace App\Policies;
 
 use App\Models\Person;
 use App\Models\Recorder;
+use App\Models\Task;
 use Illuminate\Auth\Access\Response;
+use Illuminate\Support\Facades\Gate;
 
 /** Whose week somebody may see or write in. */
 final class PersonPolicy
@@ -34,6 +36,17 @@ final class PersonPolicy
             $person->id === $owner->id, Recorder::query()->where('person_id', $owner->id)->where('recorder_id', $person->id)->where('may_submit', true)->exists() => Response::allow(),
             default => Response::deny((string) __('refusals.submit')),
         };
+    }
+
+    /** What is left is said by whoever may record for the person, and by the project's manager. */
+    public function restate(Person $person, Person $owner, Task $task): Response
+    {
+        return Gate::forUser($person)->allows('plan', $task->project) && ! $owner->isViewer() ? Response::allow() : $this->recordWeek($person, $owner);
+    }
+
+    public function viewRemaining(Person $person, Person $owner, Task $task): Response
+    {
+        return Gate::forUser($person)->allows('view', $task->project) ? Response::allow() : $this->viewWeek($person, $owner);
     }
 
     /** Whether somebody may be named as one who records for a person: anyone else who records time. */

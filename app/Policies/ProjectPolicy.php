@@ -4,13 +4,19 @@ declare(strict_types=1);
 
 namespace App\Policies;
 
+use App\Features\Review\Queries\Waiting;
 use App\Models\Access;
 use App\Models\Person;
 use App\Models\Project;
+use App\Support\Clock\Today;
 use Illuminate\Auth\Access\Response;
 
-final class ProjectPolicy
+final readonly class ProjectPolicy
 {
+    public function __construct(private Waiting $waiting, private Today $today)
+    {
+    }
+
     public function viewAny(Person $person): Response
     {
         return $person->access === Access::Member ? Response::deny((string) __('refusals.projects')) : Response::allow();
@@ -21,6 +27,34 @@ final class ProjectPolicy
         return $person->isOffice() || $person->isViewer() || $project->manager_id === $person->id
             ? Response::allow()
             : Response::deny((string) __('refusals.project'));
+    }
+
+    /** Planning it, and declaring its tasks done. */
+    public function plan(Person $person, Project $project): Response
+    {
+        return $person->isOffice() || ($project->manager_id === $person->id && ! $person->isViewer())
+            ? Response::allow()
+            : Response::deny((string) __('refusals.plan'));
+    }
+
+    public function create(Person $person): Response
+    {
+        return $person->isOffice() || $person->access === Access::Manager ? Response::allow() : Response::deny((string) __('refusals.create_project'));
+    }
+
+    /** Accepting and declining what is said of what is left. */
+    public function decideRemaining(Person $person, Project $project): Response
+    {
+        if ($this->plan($person, $project)->allowed()) {
+            return Response::allow();
+        }
+        foreach ($this->waiting->stoodInFor($person, $this->today->for($person)) as $turn) {
+            if ($turn->approver === $project->manager_id && ($turn->project === null || $turn->project === $project->id)) {
+                return Response::allow();
+            }
+        }
+
+        return Response::deny((string) __('refusals.plan'));
     }
 
     /** Costs and budgets. */

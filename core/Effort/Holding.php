@@ -55,10 +55,17 @@ final readonly class Holding
         if ($latest === null) {
             return $this->planned()->minus($this->entered());
         }
-        $since = array_filter($this->entries, static fn (RecordedEffort $entry): bool => $entry->day->isAfter($latest->on));
         $left = $latest->done ? Minutes::zero() : $latest->remaining;
 
-        return $left->minus(Minutes::sum(array_map(static fn (RecordedEffort $entry): Minutes => $entry->minutes, $since)));
+        return $left->minus($this->enteredAfter($latest->on));
+    }
+
+    /** What is entered on days after the day. */
+    public function enteredAfter(Day $day): Minutes
+    {
+        $after = array_filter($this->entries, static fn (RecordedEffort $entry): bool => $entry->day->isAfter($day));
+
+        return Minutes::sum(array_values(array_map(static fn (RecordedEffort $entry): Minutes => $entry->minutes, $after)));
     }
 
     public function isDone(): bool

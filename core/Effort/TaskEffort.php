@@ -51,6 +51,41 @@ final readonly class TaskEffort
         return new self($task, $holdings, $unheld);
     }
 
+    /** What a person's time and words on the task fall on: their own holding, else their team's. */
+    public function holdingOf(string $person, ?string $team): ?Holding
+    {
+        $holder = $this->task->holderFor($person, $team);
+        foreach ($this->holdings as $holding) {
+            if ($holder !== null && $holding->holder->key() === $holder->key()) {
+                return $holding;
+            }
+        }
+
+        return null;
+    }
+
+    /** As it stood at the end of the day: entries, restatements and completion up to it, the plan as it is. */
+    public function asOf(Day $day): self
+    {
+        $doneOn = $this->task->doneOn;
+
+        return new self(
+            $doneOn !== null && $doneOn->isAfter($day) ? $this->task->notDone() : $this->task,
+            array_map(static fn (Holding $holding): Holding => $holding->asOf($day), $this->holdings),
+            array_values(array_filter($this->unheld, static fn (RecordedEffort $entry): bool => ! $entry->day->isAfter($day))),
+        );
+    }
+
+    /** With one more word, which is now the last. */
+    public function with(Restatement $restatement): self
+    {
+        $holder = $this->task->holderFor($restatement->person, $restatement->team)?->key();
+
+        return new self($this->task, array_map(static fn (Holding $holding): Holding => $holding->holder->key() === $holder
+            ? new Holding($holding->holder, $holding->assignments, $holding->entries, [...$holding->restatements, $restatement])
+            : $holding, $this->holdings), $this->unheld);
+    }
+
     /** Done when it was declared so, or when every holder is done. */
     public function isDone(): bool
     {

@@ -30,6 +30,12 @@ final readonly class PlannedTask
     ) {
     }
 
+    /** The same before it was declared done. */
+    public function notDone(): self
+    {
+        return new self($this->project, $this->phase, $this->code, $this->ownPlanned, $this->budget, $this->days, null, $this->assignments);
+    }
+
     public function assigned(): Minutes
     {
         return Minutes::sum(array_map(static fn (Assignment $assignment): Minutes => $assignment->planned, $this->assignments));

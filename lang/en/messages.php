@@ -13,6 +13,13 @@ return [
         'accepted' => ':name accepted your correction of :day, from :before to :after.',
         'declined' => ':name declined your correction of :day, from :before to :after: “:word”',
     ],
+    'restated' => ':name says :after are left of :task, :project, not :before. The forecast of the task goes from :forecast_before to :forecast.',
+    'restatement asked' => ':name says :after are left of :task, :project, not :before. If you accept, the forecast of the task goes from :forecast_before to :forecast.',
+    'because' => '“:word”',
+    'restatement decided' => [
+        'accepted' => ':name accepted that :left are left of :task.',
+        'declined' => ':name declined that :left are left of :task: “:word”',
+    ],
     'stand-in named' => 'You decide for :name from :from to :to.',
     'nudge' => [
         'pencilled' => ':day is not recorded yet. :hours are pencilled for you.',

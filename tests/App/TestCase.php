@@ -10,6 +10,7 @@ use App\Exchange\ImportReport;
 use App\Models\Entry;
 use App\Models\Person;
 use App\Models\Task;
+use App\Support\Clock\Today;
 use Illuminate\Contracts\Console\Kernel;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Testing\RefreshDatabase;
@@ -71,6 +72,12 @@ abstract class TestCase extends LaravelTestCase
     protected function import(array $files): ImportReport
     {
         return $this->app->make(ImportExchange::class)->handle(ExchangeSource::at($this->folder($files)), false, false);
+    }
+
+    /** Another day becomes today. */
+    protected function itIs(string $day): void
+    {
+        $this->app->instance(Today::class, new Today($day));
     }
 
     protected function person(string $code): Person

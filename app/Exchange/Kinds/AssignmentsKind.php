@@ -7,7 +7,6 @@ namespace App\Exchange\Kinds;
 use App\Exchange\Codes;
 use App\Exchange\CodeTable;
 use App\Exchange\Column;
-use App\Exchange\Draft;
 use App\Exchange\ExchangeText;
 use App\Exchange\Formats\DayFormat;
 use App\Exchange\Formats\HoursCell;
@@ -53,11 +52,6 @@ final class AssignmentsKind extends OnTaskKind
         }
 
         return [...$this->checkTask($row, $codes), ...$this->checkOrder($row)];
-    }
-
-    public function initial(Draft $draft): array
-    {
-        return ['baseline_minutes' => $draft->attributes['planned_minutes']];
     }
 
     public function exported(): Builder

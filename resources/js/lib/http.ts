@@ -7,7 +7,7 @@ function crossSiteToken(): string {
     return found?.[1] === undefined ? '' : decodeURIComponent(found[1]);
 }
 
-async function send(method: 'GET' | 'PUT', address: string, body?: object): Promise<Answer> {
+async function send(method: 'GET' | 'PUT' | 'DELETE', address: string, body?: object): Promise<Answer> {
     try {
         const response = await fetch(address, {
             method,
@@ -24,6 +24,11 @@ async function send(method: 'GET' | 'PUT', address: string, body?: object): Prom
 /** Sends JSON and reads JSON; never throws. */
 export async function put(address: string, body: object): Promise<Answer> {
     return send('PUT', address, body);
+}
+
+/** Takes something away; never throws. */
+export async function remove(address: string): Promise<Answer> {
+    return send('DELETE', address);
 }
 
 /** Reads JSON; never throws. Null where there is none to be had. */

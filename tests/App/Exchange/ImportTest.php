@@ -202,12 +202,16 @@ final class ImportTest extends TestCase
 
             CSV]);
 
+        $this->itIs('2026-06-18');
         self::assertSame(0, Artisan::call('moss:import', ['source' => $folder, '--replace-plan' => true]));
         self::assertStringContainsString('2 assignments are gone from the plan', Artisan::output());
         self::assertEquals($recorded, [DB::table('entries')->get()->toArray(), DB::table('restatements')->get()->toArray()]);
         // Of ada's 32 h the 8 h entered stay planned, until the last day recorded; the team's untouched 8 h are gone.
         $ended = DB::table('assignments')->where('task_id', $this->task('FIT')->id)->where('person_id', $this->person('ada')->id)->first();
-        self::assertEquals([480, 1920, '2026-06-16'], [$ended?->planned_minutes, $ended?->baseline_minutes, $ended?->ends_on]);
+        self::assertEquals([480, '2026-06-16'], [$ended?->planned_minutes, $ended?->ends_on]);
+        // What was planned first is kept beside it.
+        self::assertSame(['2026-06-17' => 1920, '2026-06-18' => 480], DB::table('plan_steps')->where('task_id', $this->task('FIT')->id)
+            ->where('person_id', $this->person('ada')->id)->orderBy('starting_on')->pluck('minutes', 'starting_on')->all());
         self::assertSame(0, DB::table('assignments')->where('task_id', $this->task('CLEAN')->id)->count());
         self::assertSame(540, DB::table('assignments')->where('task_id', $this->task('DRAW')->id)->value('planned_minutes'));
         // A project of which the files do not speak keeps its plan.

@@ -8,7 +8,8 @@ use App\Support\Database\Record;
 use Illuminate\Support\Facades\DB;
 
 /**
- * Works out anew what an act has made stale, at the end of its transaction: sums of months first, then the figures of tasks.
+ * Works out anew what an act has made stale, at the end of its transaction: sums of months first, then the figures of tasks and the
+ * steps of their plans.
  * What only adds up from these is added up by triggers.
  */
 final readonly class RefreshFigures
@@ -17,23 +18,30 @@ final readonly class RefreshFigures
 
     private const TASKS_AT_ONCE = 50;
 
-    public function __construct(private RefreshMonths $months, private RefreshTasks $tasks)
+    public function __construct(private RefreshMonths $months, private RefreshTasks $tasks, private RefreshPlanSteps $steps)
     {
     }
 
     public function handle(): void
     {
         $tasks = [];
+        $planned = [];
         do {
             $stale = Record::all(DB::table('stale_efforts')->orderBy('task_id')->orderBy('person_id')->orderBy('role_id')->orderBy('month')->limit(self::MONTHS_AT_ONCE));
             foreach ($stale as $one) {
                 $tasks[$one->int('task_id')] = true;
+                if ($one->int('person_id') === 0) {
+                    $planned[$one->int('task_id')] = true;
+                }
             }
             $this->months->handle(array_values(array_filter($stale, static fn (Record $one): bool => $one->int('person_id') !== 0)));
             $this->forget($stale);
         } while (count($stale) === self::MONTHS_AT_ONCE);
         foreach (array_chunk(array_keys($tasks), self::TASKS_AT_ONCE) as $chunk) {
             $this->tasks->handle($chunk);
+        }
+        foreach (array_chunk(array_keys($planned), self::TASKS_AT_ONCE * 10) as $chunk) {
+            $this->steps->handle($chunk);
         }
     }
 

@@ -9,18 +9,13 @@ use Illuminate\Support\Facades\DB;
 use Moss\Core\Calendar\Day;
 use Moss\Core\Effort\ForecastHistory;
 use Moss\Core\Effort\Forecasting;
-use Moss\Core\Effort\RecordedEffort;
-use Moss\Core\Effort\TaskEffort;
 use Moss\Core\Money\Pricing;
 use Moss\Core\Time\Minutes;
 
 /** What is kept of tasks: figures at completion and how the forecast came about. In six queries for any number of tasks. */
-final class TaskFigures
+final readonly class TaskFigures
 {
-    /** @var array<string, Day> */
-    private array $days = [];
-
-    public function __construct(private readonly TaskPlans $plans)
+    public function __construct(private TaskPlans $plans, private TaskEfforts $efforts)
     {
     }
 
@@ -33,15 +28,13 @@ final class TaskFigures
         $plans = $this->plans->of($tasks);
         $sums = self::sums(array_keys($plans));
         // Time on a task without a plan counts, but nothing remains of it: what was recorded need not be read.
-        $planned = array_keys(array_filter($plans, static fn (PlannedRow $plan): bool => $plan->isPlanned()));
-        $entries = $this->entries($planned);
-        $restatements = Restatements::of($planned);
+        $efforts = $this->efforts->ofPlans(array_filter($plans, static fn (PlannedRow $plan): bool => $plan->isPlanned()));
         $forecasting = new Forecasting(Pricing::inHours(), Day::of('2000-01-03'));
         $figures = [];
         $forecasts = [];
         foreach ($plans as $id => $plan) {
-            $effort = TaskEffort::of($plan->task, $entries[$id] ?? [], $restatements[$id] ?? []);
-            $remaining = $plan->isPlanned() ? $forecasting->ofTask($effort)->remaining->toInt() : 0;
+            $effort = $efforts[$id] ?? null;
+            $remaining = $effort === null ? 0 : $forecasting->ofTask($effort)->remaining->toInt();
             $figures[$id] = [
                 'task_id' => $id,
                 'project_id' => $plan->project,
@@ -56,7 +49,7 @@ final class TaskFigures
                 'pending_unrated' => $sums[$id]['pending_unrated'] ?? 0,
                 'actual_unrated' => $sums[$id]['actual_unrated'] ?? 0,
             ];
-            foreach ($plan->isPlanned() ? ForecastHistory::changesOf($effort) : [] as $week => $change) {
+            foreach ($effort === null ? [] : ForecastHistory::changesOf($effort) as $week => $change) {
                 $forecasts[$id.' '.$week] = ['task_id' => $id, 'week_end' => (string) $week, 'change_minutes' => $change->toInt()];
             }
         }
@@ -81,29 +74,5 @@ final class TaskFigures
         }
 
         return $sums;
-    }
-
-    /**
-     * @param  list<int>  $tasks
-     * @return array<int, list<RecordedEffort>> by task, one for each person and day with its sum
-     */
-    private function entries(array $tasks): array
-    {
-        $query = DB::table('entries')
-            ->join('people', 'people.id', 'entries.person_id')->leftJoin('teams', 'teams.id', 'people.team_id')
-            ->whereIntegerInRaw('entries.task_id', $tasks)
-            ->groupBy('entries.task_id', 'entries.person_id', 'entries.date')
-            ->select('entries.task_id', 'people.code AS person', 'teams.code AS team', 'entries.date')->selectRaw('sum(entries.minutes) AS minutes');
-        $byTask = [];
-        foreach ($tasks === [] ? [] : Record::each($query) as $record) {
-            $byTask[$record->int('task_id')][] = RecordedEffort::unpriced(
-                $record->string('person'),
-                $record->stringOrNull('team'),
-                $this->days[$record->string('date')] ??= Day::of($record->string('date')),
-                Minutes::of($record->int('minutes')),
-            );
-        }
-
-        return $byTask;
     }
 }

@@ -23,6 +23,8 @@ final class MessageText
         return match ($kind) {
             MessageKind::Assigned => str_replace(':tasks', $variant('tasks'), Words::choice('messages.assigned', (int) ($facts['count'] ?? 1))),
             MessageKind::CorrectionDecided => Words::of('messages.correction decided.'.$variant('verdict'), $facts),
+            MessageKind::Restated, MessageKind::RestatementAsked => Words::of('messages.'.$kind->value, $facts).($variant('word') === '' ? '' : ' '.Words::of('messages.because', $facts)),
+            MessageKind::RestatementDecided => Words::of('messages.restatement decided.'.$variant('verdict'), $facts),
             MessageKind::Nudge => Words::of('messages.nudge.'.(isset($facts['hours']) ? 'pencilled' : 'bare'), $facts),
             MessageKind::WeekLate => Words::of('messages.week late', $facts + ['missing' => Words::of('messages.late.'.$variant('what'), $facts)]).self::by($facts),
             MessageKind::WeekDue => Words::of('messages.week due', $facts).self::by($facts),

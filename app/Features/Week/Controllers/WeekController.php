@@ -43,6 +43,6 @@ final class WeekController
     {
         Gate::authorize('recordWeek', $person);
 
-        return response()->json($sheet->proposals($person, $week));
+        return response()->json($sheet->pencilled($person, $week));
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Features\Week\Props;
 
+use App\Features\Remaining\Props\LeftProps;
+
 /** A person's week. */
 final readonly class WeekProps
 {
@@ -16,6 +18,7 @@ final readonly class WeekProps
      * @param  list<LineProps>  $lines  as their owner keeps them; else by project and task, internal ones last
      * @param  list<string>  $folded  codes of projects
      * @param  list<ProposalProps>  $proposals
+     * @param  list<LeftProps>  $left  of tasks that the person or their team holds
      * @param  list<RibbonWeekProps>  $ribbon
      */
     public function __construct(
@@ -35,6 +38,7 @@ final readonly class WeekProps
         public array $folded,
         public TotalsProps $totals,
         public array $proposals,
+        public array $left,
         public PencilProps $pencil,
         public array $ribbon,
     ) {

@@ -136,6 +136,7 @@ final readonly class SheetRecords
             ->select('assignments.task_id', 'assignments.role_id', 'assignments.person_id', 'assignments.planned_minutes', 'assignments.starts_on', 'assignments.ends_on')
             ->addSelect('teams.code AS team', 'roles.code AS role', 'roles.name AS role_name')
             ->selectRaw('coalesce(('.self::saidDone($owner)->toRawSql().'), 0) AS said_done')
+            ->selectSub(self::asked($owner), 'asked')
             ->orderBy('assignments.task_id')->orderBy('assignments.starts_on')->orderBy('assignments.id'));
     }
 
@@ -145,6 +146,14 @@ final readonly class SheetRecords
         return DB::table('restatements')->select('restatements.done')
             ->whereColumn('restatements.task_id', 'assignments.task_id')->where('restatements.person_id', $owner->id)
             ->orderByDesc('restatements.stated_on')->orderByDesc('restatements.id')->limit(1);
+    }
+
+    /** What the person says is left of the task of an assignment, while that waits for the project manager. */
+    private static function asked(Person $owner): Builder
+    {
+        return DB::table('asked_restatements')->select('asked_restatements.remaining_minutes')
+            ->whereColumn('asked_restatements.task_id', 'assignments.task_id')->where('asked_restatements.person_id', $owner->id)
+            ->where('asked_restatements.state', 'waiting');
     }
 
     /**

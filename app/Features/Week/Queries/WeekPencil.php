@@ -45,7 +45,7 @@ final readonly class WeekPencil
             : array_values(array_filter($past, static fn (PastLine $line): bool => $line->source !== PencilSource::LastWeek));
         $proposals = (new Pencil($owed->hours(), $planned, self::entriesOf($records->entries, $records), $hoursOf))->over($records->week->days());
 
-        return new PencilledWeek($proposals, array_map(static fn (PastLine $line): Line => $line->line, $past));
+        return new PencilledWeek($proposals, array_map(static fn (PastLine $line): Line => $line->line, $past), $holdings);
     }
 
     /** @return array<int, Holding> */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Features\Week\Queries;
 
+use App\Features\Week\Props\PencilledProps;
 use App\Features\Week\Props\PencilProps;
 use App\Features\Week\Props\ProposalProps;
 use App\Features\Week\Props\WeekProps;
@@ -49,17 +50,19 @@ final readonly class WeekSheet
             $owner->arrangement->folded,
             WeekTotals::sum($records->entries, $records->tasks, $week),
             $mayRecord ? self::shown($pencilled->proposals, $records) : [],
+            LeftOfTasks::of($pencilled->holdings, $records),
             new PencilProps($owner->pencil_plan, $owner->pencil_last_week, $owner->pencil_usual_week),
             Ribbon::around($week, $records->history, $owed, $today),
         );
     }
 
-    /** @return list<ProposalProps> what is pencilled now, after something has changed */
-    public function proposals(Person $owner, Week $week): array
+    /** What is pencilled now and what is left, after something has changed. */
+    public function pencilled(Person $owner, Week $week): PencilledProps
     {
         $records = SheetRecords::load($owner, $week, $this->today->for($owner));
+        $pencilled = $this->pencil->of($owner, $records, OwedDays::of($owner, $week->days()));
 
-        return self::shown($this->pencil->of($owner, $records, OwedDays::of($owner, $week->days()))->proposals, $records);
+        return new PencilledProps(self::shown($pencilled->proposals, $records), LeftOfTasks::of($pencilled->holdings, $records));
     }
 
     /**

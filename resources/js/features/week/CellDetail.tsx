@@ -1,7 +1,7 @@
 import { fullDay, shortDay } from '@/lib/days';
 import { hoursInWords } from '@/lib/hours';
 import { text } from '@/lib/text';
-import type { CellProps, HoursFormat, LineProps, ProposalProps, WeekProps } from '@/types/generated/props';
+import type { CellProps, HoursFormat, LeftProps, LineProps, ProposalProps, WeekProps } from '@/types/generated/props';
 import { Remark } from '@/ui/Margin';
 import type { Cell } from './cells';
 import { isOpen } from './cells';
@@ -9,6 +9,7 @@ import { CellTrail } from './CellTrail';
 import { CellTrouble } from './CellTrouble';
 import { CorrectionRemark } from './CorrectionRemark';
 import type { Command } from './gridKeys';
+import { LeftRemark } from './LeftRemark';
 import { NotesForm } from './NotesForm';
 import { RecordedBy } from './RecordedBy';
 import type { SheetActs } from './useSheet';
@@ -27,6 +28,8 @@ interface CellDetailProps {
     onTrail: (shows: boolean) => void;
     onCommand: (command: Command) => void;
     onInkClientNotes: () => void;
+    /** What is left of the task; none where nothing of it is planned for the person. */
+    left: LeftProps | undefined;
     onLeave: () => void;
 }
 
@@ -65,6 +68,15 @@ export function CellDetail(props: CellDetailProps) {
                 {[line.projectName, line.phase, line.roleName].filter((part) => part !== null).join(' · ')}
             </p>
             {line.closedBecause !== null && <p className="mt-1 text-ochre">{line.closedBecause}</p>}
+            {props.left !== undefined && (
+                <LeftRemark
+                    left={props.left}
+                    format={format}
+                    onOpen={() => {
+                        onCommand({ kind: 'what is left' });
+                    }}
+                />
+            )}
             <CellTrouble cell={cell} cellKey={cellKey} acts={acts} />
             {saved.minutes !== null && saved.state !== null && (
                 <p className="mt-1">

@@ -66,6 +66,7 @@ export function FoldedRow({ row, index, days, dayNames, cells, total, column, fo
                 );
             })}
             <LineTotal minutes={total} format={format} />
+            <td role="gridcell" className="border-b border-rule max-md:hidden" />
         </tr>
     );
 }

@@ -11,7 +11,7 @@ import type { Command } from './gridKeys';
 import { GridHead } from './GridHead';
 import { LineRow } from './LineRow';
 import type { Marks } from './findings';
-import { foldedWith } from './rows';
+import { firstsOf, foldedWith } from './rows';
 import type { SheetState } from './sheetState';
 import { TotalRows } from './TotalRows';
 import type { Grid as GridState } from './useGrid';
@@ -35,6 +35,8 @@ interface GridProps {
     onType: (typing: Typing | null) => void;
     onCommand: (command: Command) => void;
     onSay: (words: string) => void;
+    /** What was typed over what is left of a line's task; null to look only. */
+    onSayLeft: (index: number, typed: string | null) => void;
 }
 
 /** Lines by days: one tab stop, arrow keys inside (the WAI-ARIA grid pattern). On a narrow screen, a day at a time. */
@@ -47,6 +49,11 @@ export function Grid(props: GridProps) {
     const isSelected = (row: number) => hasBlock && isIn(block, row, block.left);
     const fold = useStable((projectCode: string) => {
         acts.arrange(state.lines, foldedWith(state.folded, projectCode));
+    });
+
+    const firsts = useMemo(() => firstsOf(grid.rows), [grid.rows]);
+    const leaveLeft = useStable((row: number) => {
+        grid.go({ row, column: sheet.days.length - 1 });
     });
 
     return (
@@ -110,6 +117,9 @@ export function Grid(props: GridProps) {
                                 onFinish={finish}
                                 onStep={step}
                                 onFold={fold}
+                                left={firsts.has(row.key) ? state.left[row.line.task] : undefined}
+                                onSayLeft={props.onSayLeft}
+                                onLeaveLeft={leaveLeft}
                             />
                         ),
                     )}

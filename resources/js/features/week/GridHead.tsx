@@ -47,6 +47,13 @@ export function GridHead({ days, format }: { days: DayProps[]; format: HoursForm
                 <th scope="col" className="w-16 max-md:hidden pe-1 text-end align-bottom text-faded">
                     {text.week.total}
                 </th>
+                <th
+                    scope="col"
+                    className="w-[4.2rem] max-md:hidden pe-1 text-end align-bottom text-faded"
+                    title={text.week.left.title}
+                >
+                    {text.week.left.head}
+                </th>
             </tr>
         </thead>
     );

@@ -38,6 +38,7 @@ export function ProjectRow({ line, minutes, format, onFold }: ProjectRowProps) {
             <td className="pe-1 pt-1 text-end text-moss max-md:hidden">
                 <Hours minutes={minutes} format={format} />
             </td>
+            <td className="max-md:hidden" />
         </tr>
     );
 }

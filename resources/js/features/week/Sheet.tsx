@@ -15,6 +15,7 @@ import { useCorrections } from './useCorrections';
 import { useCommands, type Panel } from './useCommands';
 import { useGrid } from './useGrid';
 import type { Typing } from './useGridEvents';
+import { useLeft } from './useLeft';
 import { usePageKeys } from './usePageKeys';
 import { useQuickLine } from './useQuickLine';
 import { useRemarks } from './useRemarks';
@@ -44,7 +45,9 @@ export function Sheet({ sheet, title, format, onTotals }: SheetProps) {
     const [said, say] = useState('');
     const [showsTrail, showTrail] = useState(false);
     const preview = useMemo(() => previewOf(quick.reading), [quick.reading]);
+    const left = useLeft(grid, open, say);
     const goBack = () => {
+        left.forget();
         open('cell');
         grid.go(grid.place);
     };
@@ -113,6 +116,7 @@ export function Sheet({ sheet, title, format, onTotals }: SheetProps) {
                         onType={setTyping}
                         onCommand={command}
                         onSay={say}
+                        onSayLeft={left.onSay}
                     />
                 )}
                 {sheet.mayRecord && (
@@ -144,6 +148,8 @@ export function Sheet({ sheet, title, format, onTotals }: SheetProps) {
                 onTrail={showTrail}
                 onCommand={command}
                 onClose={goBack}
+                typedLeft={left.typed}
+                onLeftSaid={left.onSaid}
             />
         </div>
     );

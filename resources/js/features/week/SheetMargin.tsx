@@ -1,3 +1,4 @@
+import { RestatePanel } from '@/features/remaining';
 import { text } from '@/lib/text';
 import type { HoursFormat, WeekProps } from '@/types/generated/props';
 import { Margin } from '@/ui/Margin';
@@ -37,6 +38,10 @@ interface SheetMarginProps {
     onTrail: (shows: boolean) => void;
     onCommand: (command: Command) => void;
     onClose: () => void;
+    /** What was typed over what is left. */
+    typedLeft: string | null;
+    /** It was taken. */
+    onLeftSaid: (sentence: string) => void;
 }
 
 /** The margin of the sheet: what is being asked, or else remarks on the cell that one is on and on the week. */
@@ -75,6 +80,26 @@ function Asked(props: SheetMarginProps) {
                 onAdd={(key) => {
                     onClose();
                     acts.addLine(key);
+                }}
+                onClose={onClose}
+            />
+        );
+    }
+    if (panel === 'what is left' && line !== undefined) {
+        return (
+            <RestatePanel
+                key={line.task}
+                address={`/people/${sheet.personCode}/tasks/${line.task}/remaining`}
+                taskName={line.taskName}
+                format={format}
+                typed={props.typedLeft}
+                onStated={({ left }, sentence) => {
+                    if (left !== null) {
+                        acts.restated(left);
+                    }
+                    if (props.typedLeft !== null) {
+                        props.onLeftSaid(sentence);
+                    }
                 }}
                 onClose={onClose}
             />
@@ -128,6 +153,7 @@ function Beside(props: SheetMarginProps) {
                     onInkClientNotes={() => {
                         acts.want(clientNotes);
                     }}
+                    left={state.left[here.row.line.task]}
                     onLeave={onClose}
                 />
             )}

@@ -34,6 +34,7 @@ export function TotalRows({ days, owed, totals, marks, format }: TotalRowsProps)
                     <Letters marks={marks['']} />
                     <Hours minutes={totals.week} format={format} />
                 </td>
+                <td className="border-t border-edge max-md:hidden" />
             </tr>
             <tr>
                 <th scope="row" className="text-faded">
@@ -64,6 +65,7 @@ export function TotalRows({ days, owed, totals, marks, format }: TotalRowsProps)
                 <td className="pe-1 text-end text-[0.85em] text-faded max-md:hidden">
                     / <Hours minutes={owed} format={format} />
                 </td>
+                <td className="max-md:hidden" />
             </tr>
         </tfoot>
     );

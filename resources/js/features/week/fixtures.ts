@@ -74,6 +74,7 @@ export function week(lines: LineProps[], proposals: ProposalProps[] = []): WeekP
         folded: [],
         totals,
         proposals,
+        left: [],
         pencil: { plan: true, lastWeek: 'off', usualWeek: true },
         ribbon: [],
     };

@@ -12,7 +12,7 @@ export type Command =
     | { kind: 'arrange'; by: -1 | 1; withProject: boolean }
     | { kind: 'step'; by: -1 | 1 }
     | Plain<'edit' | 'clear' | 'cancel' | 'select all' | 'undo' | 'redo' | 'fill right' | 'fill down' | 'ditto'>
-    | Plain<'write note' | 'ink client note' | 'trail' | 'fold' | 'add line' | 'remove line' | 'submit'>;
+    | Plain<'write note' | 'ink client note' | 'trail' | 'fold' | 'add line' | 'remove line' | 'submit' | 'what is left'>;
 
 interface Pressed {
     key: string;
@@ -40,6 +40,7 @@ const letters: Record<string, Command> = {
     f: { kind: 'fold' },
     '+': { kind: 'add line' },
     x: { kind: 'remove line' },
+    w: { kind: 'what is left' },
     F2: { kind: 'edit' },
     Enter: { kind: 'edit' },
     Delete: { kind: 'clear' },

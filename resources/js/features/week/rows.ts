@@ -58,3 +58,19 @@ export function arrangementOf(lines: LineProps[], folded: readonly string[]) {
 export function foldedWith(folded: readonly string[], projectCode: string): string[] {
     return folded.includes(projectCode) ? folded.filter((one) => one !== projectCode) : [...folded, projectCode];
 }
+
+/** The keys of the lines that are the first of their task; what is left of it stands beside those. */
+export function firstsOf(rows: readonly Row[]): ReadonlySet<string> {
+    const seen = new Set<number>();
+
+    return new Set(
+        rows.flatMap((row) => {
+            if (row.kind !== 'line' || seen.has(row.line.task)) {
+                return [];
+            }
+            seen.add(row.line.task);
+
+            return [row.key];
+        }),
+    );
+}

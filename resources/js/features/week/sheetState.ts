@@ -1,4 +1,4 @@
-import type { LineProps, ProposalProps, SavedCellsProps, TotalsProps, WeekProps } from '@/types/generated/props';
+import type { LeftProps, LineProps, ProposalProps, SavedCellsProps, TotalsProps, WeekProps } from '@/types/generated/props';
 import { cellKey, cellsOf, type Cell, type Cells, type Wanted } from './cells';
 
 /** A sheet as it is shown. */
@@ -8,6 +8,8 @@ export interface SheetState {
     totals: TotalsProps;
     proposals: Readonly<Record<string, ProposalProps>>;
     folded: readonly string[];
+    /** What is left, by task. */
+    left: Readonly<Record<number, LeftProps>>;
 }
 
 export type SheetChange =
@@ -17,12 +19,17 @@ export type SheetChange =
     | { kind: 'kept'; keys: readonly string[]; message: string }
     | { kind: 'refused'; keys: readonly string[]; message: string }
     | { kind: 'restored'; key: string }
-    | { kind: 'pencilled'; proposals: ProposalProps[] }
+    | { kind: 'pencilled'; proposals: ProposalProps[]; left: LeftProps[] }
+    | { kind: 'restated'; left: LeftProps }
     | { kind: 'rubbed out'; keys: readonly string[] }
     | { kind: 'arranged'; lines: LineProps[]; folded: readonly string[] };
 
 function byCell(proposals: ProposalProps[]): Record<string, ProposalProps> {
     return Object.fromEntries(proposals.map((proposal) => [cellKey(proposal.line, proposal.date), proposal]));
+}
+
+function byTask(left: LeftProps[]): Record<number, LeftProps> {
+    return Object.fromEntries(left.map((one) => [one.task, one]));
 }
 
 export function stateOf(sheet: WeekProps): SheetState {
@@ -32,6 +39,7 @@ export function stateOf(sheet: WeekProps): SheetState {
         totals: sheet.totals,
         proposals: byCell(sheet.proposals),
         folded: sheet.folded,
+        left: byTask(sheet.left),
     };
 }
 
@@ -108,7 +116,9 @@ export function changedSheet(state: SheetState, change: SheetChange): SheetState
                 typed: null,
             }));
         case 'pencilled':
-            return { ...state, proposals: byCell(change.proposals) };
+            return { ...state, proposals: byCell(change.proposals), left: byTask(change.left) };
+        case 'restated':
+            return { ...state, left: { ...state.left, [change.left.task]: change.left } };
         case 'rubbed out':
             return { ...state, proposals: without(state.proposals, change.keys) };
         case 'arranged':

@@ -10,7 +10,7 @@ import { mayTypeIn } from './useGridEvents';
 import type { SheetActs } from './useSheet';
 import type { SheetState } from './sheetState';
 
-export type Panel = 'cell' | 'submit' | 'add line' | 'remove line' | 'keys';
+export type Panel = 'cell' | 'submit' | 'what is left' | 'add line' | 'remove line' | 'keys';
 
 interface Hands {
     sheet: WeekProps;
@@ -57,7 +57,7 @@ function keysOf(scope: Scope, { keysIn, block, size, place }: Grid): string[] {
 type Does = { [Kind in Command['kind']]: (command: Extract<Command, { kind: Kind }>) => void };
 
 /** What may be asked of a sheet that one only reads. */
-const readOnly = new Set<Command['kind']>(['move', 'select all', 'step', 'fold', 'trail', 'cancel']);
+const readOnly = new Set<Command['kind']>(['move', 'select all', 'step', 'fold', 'trail', 'cancel', 'what is left']);
 
 /** Does what a key or a button asks of the grid. */
 export function useCommands({ sheet, state, grid, acts, correct, open, type, say, write }: Hands): (command: Command) => void {
@@ -179,6 +179,11 @@ export function useCommands({ sheet, state, grid, acts, correct, open, type, say
                 say(text.week.lineRemoved);
             } else if (line !== undefined) {
                 open('remove line');
+            }
+        },
+        'what is left': () => {
+            if (line !== undefined) {
+                open('what is left');
             }
         },
         submit: () => {

@@ -5,6 +5,7 @@ import { isCorrectable, isOpen, type Cell } from './cells';
 import { commandFor, type Command } from './gridKeys';
 import { afterTyping, type Place } from './gridMoves';
 import { cellAround, isOfCell, placeOf } from './gridPlaces';
+import { focusOnLeft } from './LeftCell';
 import type { SheetState } from './sheetState';
 import { useClipboard } from './useClipboard';
 import type { Grid } from './useGrid';
@@ -81,6 +82,18 @@ export function useGridEvents(parts: GridParts) {
         }),
         events: {
             onKeyDown: (event: KeyboardEvent) => {
+                // What is left stands beside the last day.
+                if (
+                    event.key === 'ArrowRight' &&
+                    !event.shiftKey &&
+                    isOfCell(event.target) &&
+                    grid.place.column === grid.size.columns - 1 &&
+                    focusOnLeft(grid.place.row)
+                ) {
+                    event.preventDefault();
+
+                    return;
+                }
                 const command = isOfCell(event.target) ? commandFor(event, grid.place, grid.size, grid.hasBlock) : null;
                 if (command !== null) {
                     event.preventDefault();

@@ -1,6 +1,6 @@
 import { put, read } from '@/lib/http';
 import { useStable } from '@/lib/useStable';
-import type { ProposalProps } from '@/types/generated/props';
+import type { PencilledProps } from '@/types/generated/props';
 import { router } from '@inertiajs/react';
 import { useEffect, useRef, type Dispatch } from 'react';
 import { ofKey } from './cells';
@@ -45,9 +45,9 @@ export function useLines(address: string, state: SheetState, change: Dispatch<Sh
             });
             rubbing.current = rubbing.current.then(async () => {
                 await put(`${address}/lines`, { choices });
-                const proposals = out ? null : await read<ProposalProps[]>(`${address}/pencil`);
-                if (proposals !== null) {
-                    change({ kind: 'pencilled', proposals });
+                const pencilled = out ? null : await read<PencilledProps>(`${address}/pencil`);
+                if (pencilled !== null) {
+                    change({ kind: 'pencilled', ...pencilled });
                 }
             });
         }),

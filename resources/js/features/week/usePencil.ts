@@ -1,11 +1,11 @@
 import { read } from '@/lib/http';
-import type { ProposalProps, WeekProps } from '@/types/generated/props';
+import type { PencilledProps, WeekProps } from '@/types/generated/props';
 import { useEffect, type Dispatch } from 'react';
 import type { SheetChange, SheetState } from './sheetState';
 
 const AFTER = 200;
 
-/** Asks anew what is pencilled whenever the sums have changed, once nothing is on its way. */
+/** Asks anew what is pencilled and what is left whenever the sums have changed, once nothing is on its way. */
 export function usePencil(
     sheet: WeekProps,
     outbox: { isEmpty: () => boolean },
@@ -18,9 +18,9 @@ export function usePencil(
         }
         let isLate = false;
         const timer = window.setTimeout(() => {
-            void read<ProposalProps[]>(`${sheet.address}/pencil`).then((proposals) => {
-                if (proposals !== null && !isLate && outbox.isEmpty()) {
-                    change({ kind: 'pencilled', proposals });
+            void read<PencilledProps>(`${sheet.address}/pencil`).then((pencilled) => {
+                if (pencilled !== null && !isLate && outbox.isEmpty()) {
+                    change({ kind: 'pencilled', ...pencilled });
                 }
             });
         }, AFTER);

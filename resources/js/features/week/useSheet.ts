@@ -1,6 +1,6 @@
 import { useShared } from '@/lib/shared';
 import { useStable } from '@/lib/useStable';
-import type { ProposalProps, WeekProps } from '@/types/generated/props';
+import type { LeftProps, ProposalProps, WeekProps } from '@/types/generated/props';
 import { useEffect, useReducer, useRef } from 'react';
 import { heldOf, type Cell, type Wanted } from './cells';
 import type { Act, CellStep } from './history';
@@ -28,6 +28,8 @@ export interface SheetActs {
     addLine: (line: string, wanted?: ReadonlyMap<string, Wanted>) => void;
     removeLine: (line: string) => void;
     arrange: (lines: SheetState['lines'], folded: readonly string[]) => void;
+    /** Something else is left of a task now. */
+    restated: (left: LeftProps) => void;
 }
 
 /** What inking the pencil in these cells would want of them. */
@@ -187,6 +189,9 @@ export function useSheet(sheet: WeekProps): { state: SheetState; acts: SheetActs
                 lines.remove(key, state.totals.lines[key] ?? 0);
             }),
             arrange: lines.arrange,
+            restated: useStable((left) => {
+                change({ kind: 'restated', left });
+            }),
         },
     };
 }

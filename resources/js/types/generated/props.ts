@@ -20,7 +20,7 @@ export type LimitUnit = 'minutes' | 'days' | 'characters';
 
 export type Look = 'all' | 'needed' | 'in order';
 
-export type MessageKind = 'assigned' | 'returned' | 'decided' | 'correction asked' | 'correction decided' | 'stand-in named' | 'nudge' | 'week due' | 'week late' | 'period closing';
+export type MessageKind = 'assigned' | 'returned' | 'decided' | 'correction asked' | 'correction decided' | 'restated' | 'restatement asked' | 'restatement decided' | 'stand-in named' | 'nudge' | 'week due' | 'week late' | 'period closing';
 
 export type PencilSource = 'plan' | 'last week' | 'usual week';
 
@@ -377,6 +377,40 @@ export interface TraceProps {
     allEntries: number;
 }
 
+export interface LeftProps {
+    task: number;
+    planned: number;
+    entered: number;
+    left: number;
+    isRestated: boolean;
+    isTeam: boolean;
+    isDone: boolean;
+    asked: number | null;
+}
+
+export interface RemainingProps {
+    left: LeftProps | null;
+    doneOn: string | null;
+    tolerance: number;
+    isAsked: boolean;
+    manager: string;
+    mayTakeBack: boolean;
+    history: StatementProps[];
+}
+
+export interface StatementProps {
+    on: string;
+    person: string;
+    by: string;
+    remaining: number;
+    isDone: boolean;
+    reason: string;
+    state: string;
+    forecast: number | null;
+    decidedBy: string;
+    word: string;
+}
+
 export interface AnswerProps {
     question: string;
     answer: string;
@@ -677,6 +711,11 @@ export interface PencilProps {
     usualWeek: boolean;
 }
 
+export interface PencilledProps {
+    proposals: ProposalProps[];
+    left: LeftProps[];
+}
+
 export interface ProposalProps {
     line: string;
     date: string;
@@ -780,6 +819,7 @@ export interface WeekProps {
     folded: string[];
     totals: TotalsProps;
     proposals: ProposalProps[];
+    left: LeftProps[];
     pencil: PencilProps;
     ribbon: RibbonWeekProps[];
 }

@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Features\Remaining\Actions;
+
+use App\Features\Figures\Queries\TaskEfforts;
+use App\Models\Person;
+use App\Models\Task;
+use App\Support\Clock\Today;
+use App\Support\Trail\Trail;
+use App\Support\Trail\TrailLine;
+use App\Support\Trail\TrailSubject;
+use App\Support\Words;
+use Illuminate\Support\Facades\DB;
+use Moss\Core\Calendar\Day;
+use Moss\Core\Effort\Forecasting;
+use Moss\Core\Effort\HolderFigures;
+use Moss\Core\Effort\RestatementRefused;
+use Moss\Core\Effort\Restating;
+use Moss\Core\Money\Pricing;
+use Moss\Core\Time\Minutes;
+
+/** Declares a task done for everybody, or opens it again. */
+final readonly class FinishTask
+{
+    public function __construct(private TaskEfforts $efforts, private Trail $trail, private Today $today)
+    {
+    }
+
+    /**
+     * A project manager's word, which also counts while others have something left, once they have said so.
+     *
+     * @throws RestatementRefusal
+     */
+    public function handle(Person $actor, Task $task, bool $isDone, bool $isConfirmed, string $reason): void
+    {
+        try {
+            DB::transaction(function () use ($actor, $task, $isDone, $isConfirmed, $reason): void {
+                $effort = $this->efforts->of($task->id);
+                if ($isDone && $effort !== null) {
+                    (new Restating($effort, Minutes::zero()))->mayBeDone(null, true, $isConfirmed);
+                }
+                $isDone ? $this->mark($actor, $task, $this->today->for($actor), $reason) : $this->open($actor, $task, $reason);
+            });
+        } catch (RestatementRefused $refused) {
+            $names = HolderNames::of(array_map(static fn (HolderFigures $part) => $part->holder, $refused->others));
+            throw RestatementRefusal::because($refused->fault, ['task' => $task->name, 'others' => implode(', ', array_map(
+                static fn (HolderFigures $part, string $name): string => $name.' '.Words::hours($part->figures->remaining, $actor),
+                $refused->others,
+                $names,
+            ))]);
+        }
+    }
+
+    /** Within the transaction of who calls. */
+    public function mark(Person $actor, Task $task, Day $on, string $reason): void
+    {
+        if ($task->done_on === null) {
+            $this->change($actor, $task, $on->toString(), 'say done for all', $reason);
+        }
+    }
+
+    private function open(Person $actor, Task $task, string $reason): void
+    {
+        if ($task->done_on !== null) {
+            $this->change($actor, $task, null, 'open again', $reason);
+        }
+    }
+
+    private function change(Person $actor, Task $task, ?string $doneOn, string $act, string $reason): void
+    {
+        $before = $this->told($task);
+        $task->update(['done_on' => $doneOn]);
+        $this->trail->of([new TrailLine($act, $actor->id, null, null, $task->id, $this->today->for($actor)->toString(), $before, $this->told($task), $reason, TrailSubject::Remaining)]);
+    }
+
+    /** @return array<string, string|int|null> */
+    private function told(Task $task): array
+    {
+        $effort = $this->efforts->of($task->id);
+        $figures = $effort === null ? null : (new Forecasting(Pricing::inHours(), Day::of('2000-01-03')))->ofTask($effort);
+
+        return ['done_on' => $task->done_on, 'remaining_minutes' => $figures?->remaining->toInt(), 'forecast_minutes' => $figures?->forecast()->toInt()];
+    }
+}

@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Features\Remaining\Requests;
+
+use Illuminate\Foundation\Http\FormRequest;
+
+/** A project manager's word that a task is done for all, or is not. */
+final class DoneRequest extends FormRequest
+{
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return ['done' => ['required', 'boolean'], 'confirmed' => ['boolean'], 'reason' => ['nullable', 'string', 'max:1000']];
+    }
+}

@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Features\Figures\Actions\RefreshFigures;
+use Illuminate\Database\Migrations\Migration;
+use Illuminate\Support\Facades\DB;
+
+return new class extends Migration
+{
+    public function up(): void
+    {
+        foreach ([
+            // Minutes by which a restatement may depart from what the rule says before it needs a reason.
+            'ALTER TABLE organisations ADD COLUMN restatement_tolerance INTEGER NOT NULL DEFAULT 240 CHECK (restatement_tolerance >= 0)',
+            // How restatements count on this project; null as the organisation has it.
+            "ALTER TABLE projects ADD COLUMN restatements TEXT CHECK (restatements IN ('at once', 'told', 'asked'))",
+            // The day whose plan is the baseline; null for the first on which there was one.
+            'ALTER TABLE projects ADD COLUMN baseline_on TEXT CHECK (length(baseline_on) = 10)',
+            // When and by whom a restatement was made here; null where it came by files.
+            'ALTER TABLE restatements ADD COLUMN stated_at TEXT',
+            'ALTER TABLE restatements ADD COLUMN stated_by_id INTEGER REFERENCES people (id)',
+            // Restatements that wait for the project manager, and what became of them.
+            <<<'SQL'
+                CREATE TABLE asked_restatements (
+                    id INTEGER PRIMARY KEY,
+                    person_id INTEGER NOT NULL REFERENCES people (id),
+                    task_id INTEGER NOT NULL REFERENCES tasks (id),
+                    stated_on TEXT NOT NULL CHECK (length(stated_on) = 10),
+                    stated_at TEXT NOT NULL,
+                    stated_by_id INTEGER NOT NULL REFERENCES people (id),
+                    remaining_minutes INTEGER NOT NULL CHECK (remaining_minutes >= 0),
+                    done INTEGER NOT NULL DEFAULT 0 CHECK (done IN (0, 1)),
+                    reason TEXT NOT NULL DEFAULT '',
+                    state TEXT NOT NULL DEFAULT 'waiting' CHECK (state IN ('waiting', 'accepted', 'declined', 'withdrawn')),
+                    decided_by_id INTEGER REFERENCES people (id),
+                    decided_at TEXT,
+                    word TEXT NOT NULL DEFAULT '',
+                    CHECK ((state = 'waiting') = (decided_at IS NULL))
+                ) STRICT
+                SQL,
+            "CREATE UNIQUE INDEX asked_restatements_key ON asked_restatements (task_id, person_id) WHERE state = 'waiting'",
+            'CREATE INDEX asked_restatements_of_task ON asked_restatements (task_id, stated_on)',
+            // What was planned for a holder from a day on, until the next; person and team 0 for the task itself.
+            <<<'SQL'
+                CREATE TABLE plan_steps (
+                    task_id INTEGER NOT NULL REFERENCES tasks (id),
+                    person_id INTEGER NOT NULL DEFAULT 0,
+                    team_id INTEGER NOT NULL DEFAULT 0,
+                    starting_on TEXT NOT NULL CHECK (length(starting_on) = 10),
+                    minutes INTEGER NOT NULL CHECK (minutes >= 0),
+                    PRIMARY KEY (task_id, person_id, team_id, starting_on)
+                ) STRICT, WITHOUT ROWID
+                SQL,
+            // The steps of the plan say what it was first.
+            'ALTER TABLE assignments DROP COLUMN baseline_minutes',
+        ] as $statement) {
+            DB::statement($statement);
+        }
+        DB::statement('INSERT INTO stale_efforts (task_id) SELECT id FROM tasks WHERE true ON CONFLICT DO NOTHING');
+        app(RefreshFigures::class)->handle();
+    }
+
+    public function down(): void
+    {
+        DB::statement('ALTER TABLE assignments ADD COLUMN baseline_minutes INTEGER NOT NULL DEFAULT 0 CHECK (baseline_minutes >= 0)');
+        DB::statement('DROP TABLE plan_steps');
+        DB::statement('DROP TABLE asked_restatements');
+        foreach (['restatements' => ['stated_by_id', 'stated_at'], 'projects' => ['baseline_on', 'restatements'], 'organisations' => ['restatement_tolerance']] as $table => $columns) {
+            foreach ($columns as $column) {
+                DB::statement('ALTER TABLE '.$table.' DROP COLUMN '.$column);
+            }
+        }
+    }
+};

@@ -1,0 +1,2 @@
+export { RestatePanel } from './RestatePanel';
+export { StatementList } from './StatementList';

@@ -1,0 +1,177 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\App\Remaining;
+
+use App\Models\AskedRestatement;
+use App\Models\Organisation;
+use App\Models\Project;
+use App\Models\Restatement;
+use Illuminate\Support\Facades\Artisan;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Testing\TestResponse;
+use Inertia\Testing\AssertableInertia;
+use Symfony\Component\HttpFoundation\Response;
+use Tests\App\Lighthouse;
+use Tests\App\TestCase;
+
+/** Saying what is left: at once, told or asked; done for oneself and for all. */
+final class RemainingTest extends TestCase
+{
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->import(Lighthouse::files(['entries.csv' => "person,project,task,role,date,hours\nada,LENS,FIT,surveyor,2026-06-16,12\nada,LENS,FIT,surveyor,2026-06-18,2\n"]));
+    }
+
+    public function test_the_week_shows_what_is_left_and_a_word_counts_at_once(): void
+    {
+        $ada = $this->actingAs($this->person('ada'));
+        $ada->get('/week/2026-W25')->assertInertia(fn (AssertableInertia $page) => $page
+            ->where('sheet.left', function (mixed $left): bool {
+                $index = array_search($this->task('FIT')->id, self::each($left, 'task'), true);
+
+                return [1920, 840, 1080, false] === array_map(static fn (string $field): mixed => self::each($left, $field)[(int) $index], ['planned', 'entered', 'left', 'isRestated']);
+            }));
+
+        $this->say('ada', 'FIT', ['hours' => '20', 'done' => 'no', 'reason' => ''])->assertOk()
+            ->assertJsonPath('message', 'Said, and counted at once.')->assertJsonPath('remaining.left.left', 1200)->assertJsonPath('remaining.left.isRestated', true)
+            // 32 h planned and 8 h of nobody: 14 h entered, 20 h and 8 h left.
+            ->assertJsonPath('remaining.history.0.forecast', 12 * 60 + 22 * 60 + 8 * 60);
+        // The 2 h entered for tomorrow were still left at the end of today.
+        self::assertSame([22 * 60, '2026-06-17'], [Restatement::query()->sole()->remaining_minutes, Restatement::query()->sole()->stated_on]);
+        self::assertSame(42 * 60, $this->forecast());
+        $this->getJson('/people/ada/week/2026-W25/pencil')->assertJsonFragment(['left' => 1200]);
+    }
+
+    public function test_saying_it_twice_is_once_and_another_word_of_the_day_takes_its_place(): void
+    {
+        $this->actingAs($this->person('ada'));
+        $this->say('ada', 'FIT', ['hours' => '20', 'done' => 'no'])->assertOk();
+        $this->say('ada', 'FIT', ['hours' => '20', 'done' => 'no'])->assertOk();
+        self::assertSame(1, DB::table('trail')->where('subject', 'remaining')->count());
+
+        $this->say('ada', 'FIT', ['hours' => '21', 'done' => 'no', 'reason' => 'More putty'])->assertOk();
+        self::assertSame([23 * 60], Restatement::query()->pluck('remaining_minutes')->all());
+        $last = DB::table('trail')->where('subject', 'remaining')->orderByDesc('id')->first();
+        self::assertSame(
+            ['restate', 'More putty', '{"remaining_minutes":1200,"done":"no","forecast_minutes":2520}', '{"remaining_minutes":1260,"done":"no","forecast_minutes":2580}'],
+            [$last?->act, $last?->why, $last?->before, $last?->after],
+        );
+        self::assertSame(0, Artisan::call('moss:trail', ['act' => 'verify']));
+    }
+
+    public function test_far_from_the_rule_needs_a_reason_and_hours_must_be_hours(): void
+    {
+        $this->actingAs($this->person('ada'));
+        $this->say('ada', 'FIT', ['hours' => '40', 'done' => 'no'])->assertStatus(422)->assertJsonPath('fault', 'no_reason');
+        $this->say('ada', 'FIT', ['hours' => 'soon', 'done' => 'no'])->assertStatus(422)->assertJsonPath('message', '“soon” is not hours. Type them as 8, 7.5, 7:30, 7h 30m or 450m.');
+        $this->say('ada', 'FIT', ['hours' => '-3', 'done' => 'no'])->assertStatus(422);
+        $this->say('ada', 'SCRAP', ['hours' => '3', 'done' => 'perhaps'])->assertJsonValidationErrors('done');
+        $this->say('bo', 'FIT', ['hours' => '3', 'done' => 'no'])->assertForbidden();
+        $this->assertDatabaseEmpty('restatements');
+
+        Organisation::query()->update(['restatement_tolerance' => 60 * 60]);
+        $this->say('ada', 'FIT', ['hours' => '40', 'done' => 'no'])->assertOk();
+    }
+
+    public function test_the_manager_is_told_and_may_say_so_for_others(): void
+    {
+        $this->actingAs($this->person('ada'));
+        $this->say('ada', 'FIT', ['hours' => '30', 'done' => 'no', 'reason' => 'Wet putty'])->assertOk();
+        $this->actingAs($this->person('mo'))->get('/messages')->assertInertia(fn (AssertableInertia $page) => $page
+            ->where('messages.messages.0.words', "Ada Moor says 30\u{A0}h are left of Fit the lens, Lens refit, not 18\u{A0}h. The forecast of the task goes from 40\u{A0}h to 52\u{A0}h. “Wet putty”"));
+
+        $this->say('ada', 'FIT', ['hours' => '25', 'done' => 'no', 'reason' => 'Dry by then'])->assertOk()->assertJsonPath('remaining.history.0.by', 'Mo Fell');
+        self::assertSame(1, DB::table('messages')->where('kind', 'restated')->count());
+    }
+
+    public function test_where_it_is_asked_it_counts_once_the_manager_accepts(): void
+    {
+        Project::query()->where('code', 'LENS')->update(['restatements' => 'asked']);
+        $this->actingAs($this->person('ada'));
+        $this->say('ada', 'FIT', ['hours' => '30', 'done' => 'no', 'reason' => 'Wet putty'])->assertOk()
+            ->assertJsonPath('message', 'Said. It counts once Mo Fell accepts it.')->assertJsonPath('remaining.left.left', 1080)->assertJsonPath('remaining.left.asked', 32 * 60);
+        self::assertSame(40 * 60, $this->forecast());
+        $asked = AskedRestatement::query()->sole();
+
+        $this->post("/projects/LENS/restatements/{$asked->id}", ['accept' => true])->assertForbidden();
+        $this->actingAs($this->person('mo'))->post("/projects/LENS/restatements/{$asked->id}", ['accept' => false])->assertSessionHas('refusal');
+        $this->post("/projects/LENS/restatements/{$asked->id}", ['accept' => true])->assertSessionHas('message');
+        $this->post("/projects/LENS/restatements/{$asked->id}", ['accept' => true])->assertSessionHas('message');
+        self::assertSame([52 * 60, 'accepted', 1], [$this->forecast(), $asked->refresh()->state, Restatement::query()->count()]);
+        $this->post("/projects/LENS/restatements/{$asked->id}", ['accept' => false, 'word' => 'No'])->assertSessionHas('refusal', 'This has been decided or taken back already. Reload to see how it stands.');
+        self::assertSame(1, DB::table('messages')->where('kind', 'restatement decided')->count());
+    }
+
+    public function test_declined_nothing_has_changed_and_it_stays_to_be_read(): void
+    {
+        Organisation::query()->update(['restatements' => 'asked']);
+        $this->actingAs($this->person('ada'));
+        $this->say('ada', 'FIT', ['hours' => '30', 'done' => 'no', 'reason' => 'Wet putty']);
+        $this->actingAs($this->person('mo'))->post('/projects/LENS/restatements/'.AskedRestatement::query()->sole()->id, ['accept' => false, 'word' => 'Use the dry batch'])->assertSessionHas('message');
+
+        self::assertSame(40 * 60, $this->forecast());
+        $this->getJson('/people/ada/tasks/'.$this->task('FIT')->id.'/remaining')->assertJsonPath('history.0.state', 'declined')->assertJsonPath('history.0.decidedBy', 'Mo Fell')->assertJsonPath('history.0.word', 'Use the dry batch');
+    }
+
+    public function test_a_word_of_today_or_one_that_waits_can_be_taken_back(): void
+    {
+        $this->actingAs($this->person('ada'));
+        $address = '/people/ada/tasks/'.$this->task('FIT')->id.'/remaining';
+        $this->deleteJson($address)->assertStatus(422);
+        $this->say('ada', 'FIT', ['hours' => '19', 'done' => 'no'])->assertJsonPath('remaining.mayTakeBack', true);
+        $this->deleteJson($address)->assertOk()->assertJsonPath('remaining.left.left', 1080)->assertJsonPath('remaining.mayTakeBack', false);
+
+        Organisation::query()->update(['restatements' => 'asked']);
+        $this->say('ada', 'FIT', ['hours' => '19', 'done' => 'no']);
+        $this->deleteJson($address)->assertOk();
+        self::assertSame('withdrawn', AskedRestatement::query()->sole()->state);
+    }
+
+    public function test_done_for_oneself_for_the_team_and_for_all(): void
+    {
+        $this->actingAs($this->person('ada'));
+        // 8 h of the task are nobody's yet, so it is not hers to declare done.
+        $this->say('ada', 'FIT', ['done' => 'all'])->assertStatus(422)->assertJsonPath('fault', 'others_have_left')
+            ->assertJsonPath('message', "Others have something left of Fit the lens: nobody yet 8\u{A0}h. Say it is done for you; when all have, it is done. Or ask Mo Fell.");
+        $this->say('ada', 'CLEAN', ['done' => 'all'])->assertOk()->assertJsonPath('remaining.doneOn', '2026-06-17');
+        self::assertSame('2026-06-17', $this->task('CLEAN')->done_on);
+        $this->say('ada', 'CLEAN', ['hours' => '1', 'done' => 'no'])->assertStatus(422)->assertJsonPath('fault', 'task_done');
+
+        $task = $this->task('FIT')->id;
+        $mo = $this->actingAs($this->person('mo'));
+        $mo->put("/projects/LENS/tasks/$task/done", ['done' => true])->assertSessionHasErrors(['done' => "Others have something left of Fit the lens: Ada Moor 18\u{A0}h, nobody yet 8\u{A0}h. Declaring it done gives that up; say so again if you mean it."]);
+        $mo->put("/projects/LENS/tasks/$task/done", ['done' => true, 'confirmed' => true])->assertSessionHas('message', 'Fit the lens is done for all.');
+        self::assertSame(14 * 60, $this->forecast());
+        $mo->put("/projects/LENS/tasks/$task/done", ['done' => false])->assertSessionHas('message');
+        self::assertSame([null, 40 * 60], [$this->task('FIT')->done_on, $this->forecast()]);
+
+        // She holds all that is assigned of it: with her it is done.
+        $this->actingAs($this->person('ada'));
+        $this->say('ada', 'FIT', ['done' => 'me'])->assertOk()->assertJsonPath('remaining.left.isDone', true)->assertJsonPath('remaining.left.left', 0);
+        self::assertSame([null, 14 * 60], [$this->task('FIT')->done_on, $this->forecast()]);
+        self::assertSame(3, DB::table('trail')->whereIn('act', ['say done for all', 'open again'])->count());
+    }
+
+    /** @param  array<string, mixed>  $word
+     * @return TestResponse<Response> */
+    private function say(string $person, string $task, array $word): TestResponse
+    {
+        return $this->putJson("/people/$person/tasks/".$this->task($task)->id.'/remaining', $word);
+    }
+
+    private function forecast(): int
+    {
+        Artisan::call('moss:status', ['--level' => 'task', '--project' => ['LENS'], '--format' => 'json', '--today' => '2026-06-17']);
+        foreach ((array) json_decode(Artisan::output(), true) as $row) {
+            if (is_array($row) && $row['task'] === 'FIT') {
+                self::assertIsInt($row['forecast']);
+
+                return $row['forecast'];
+            }
+        }
+        self::fail('no such task');
+    }
+}
