@@ -22,6 +22,10 @@ final readonly class LeftOfTasks
         }
         $left = [];
         foreach ($holdings as $task => $holding) {
+            // Non-project time comes to no end.
+            if ($records->tasks[$task]->bool('internal')) {
+                continue;
+            }
             $isDoneForAll = $records->tasks[$task]->stringOrNull('done_on') !== null;
             $left[] = new LeftProps(
                 $task,

@@ -55,7 +55,7 @@ export function RestateForm({ first, remaining, isTeam, isGoing, said, onSay }: 
                     }}
                 />
             </label>
-            <label className="flex flex-col gap-0.5">
+            <label className="flex flex-col gap-1">
                 <span className="text-faded">{words.why}</span>
                 <textarea
                     ref={why}

@@ -1,6 +1,7 @@
 import { hoursInWords, printHours } from '@/lib/hours';
 import { text } from '@/lib/text';
 import type { HoursFormat, LeftProps } from '@/types/generated/props';
+import { decimalRoom } from '@/ui/Hours';
 import clsx from 'clsx';
 import { memo, useState, type KeyboardEvent } from 'react';
 
@@ -55,7 +56,7 @@ export const LeftCell = memo(function LeftCell({ left, taskName, index, format, 
     };
 
     return (
-        <td role="gridcell" className="border-b border-rule text-end max-md:hidden">
+        <td role="gridcell" className="border-b border-rule pe-1 text-end max-md:hidden">
             <input
                 data-left={index}
                 tabIndex={-1}
@@ -67,7 +68,8 @@ export const LeftCell = memo(function LeftCell({ left, taskName, index, format, 
                     .filter((part) => part !== null)
                     .join('. ')}
                 className={clsx(
-                    'h-[1.6rem] w-full bg-transparent pe-1 text-end',
+                    'h-[1.6rem] w-full bg-transparent text-end',
+                    typed === null && decimalRoom(shown),
                     typed === null && (left.isRestated || left.isDone ? 'ink' : 'pencilled'),
                     left.asked !== null && 'underline decoration-ochre decoration-dotted underline-offset-4',
                 )}
