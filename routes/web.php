@@ -13,6 +13,8 @@ use App\Features\Office\Controllers\QuestionsController;
 use App\Features\Office\Controllers\RoutesController;
 use App\Features\Office\Controllers\TrailPageController;
 use App\Features\Periods\Controllers\PeriodsController;
+use App\Features\Plan\Controllers\PlanController;
+use App\Features\Plan\Controllers\ProjectSettingsController;
 use App\Features\Preferences\Controllers\PreferencesController;
 use App\Features\Projects\Controllers\ProjectController;
 use App\Features\Remaining\Controllers\ManagersWordController;
@@ -122,8 +124,22 @@ Route::middleware('auth')->group(static function (): void {
     });
 
     Route::get('/projects', [ProjectController::class, 'index'])->name('projects');
+    Route::get('/new-project', [ProjectSettingsController::class, 'create'])->name('projects.new');
+    Route::post('/projects', [ProjectSettingsController::class, 'store'])->name('projects.create');
     Route::prefix('/projects/{project:code}')->scopeBindings()->group(static function (): void {
         Route::get('/', [ProjectController::class, 'show'])->name('project');
+        Route::put('/', [ProjectSettingsController::class, 'update'])->name('project.change');
+        Route::post('/copy', [ProjectSettingsController::class, 'copy'])->name('project.copy');
+        Route::put('/baseline', [PlanController::class, 'baseline'])->name('project.baseline');
+        Route::prefix('/plan')->group(static function (): void {
+            Route::get('/', [PlanController::class, 'show'])->name('project.plan');
+            Route::put('/', [PlanController::class, 'update'])->name('project.plan.change');
+            Route::post('/', [PlanController::class, 'store'])->name('project.plan.add');
+            Route::put('/removed', [PlanController::class, 'destroy'])->name('project.plan.remove');
+            Route::put('/days', [PlanController::class, 'spread'])->name('project.plan.spread');
+            Route::get('/load', [PlanController::class, 'load'])->name('project.plan.load');
+            Route::get('/holders', [PlanController::class, 'holders'])->name('project.plan.holders');
+        });
         Route::post('/restatements/{asked}', [ManagersWordController::class, 'decide'])->whereNumber('asked')->name('project.decide-remaining');
         Route::put('/tasks/{task}/done', [ManagersWordController::class, 'done'])->whereNumber('task')->name('project.task-done');
     });

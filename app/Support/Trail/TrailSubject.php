@@ -10,6 +10,7 @@ enum TrailSubject: string
     case Entry = 'entry';
     case Sheet = 'sheet';
     case Correction = 'correction';
+    case Project = 'project';
     case Assignment = 'assignment';
     case Remaining = 'remaining';
     case Rate = 'rate';

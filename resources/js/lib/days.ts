@@ -24,6 +24,11 @@ export const dayOfMonth = formatter({ day: 'numeric' });
 /** `17 Jun 2026`. */
 export const wholeDate = formatter({ day: 'numeric', month: 'short', year: 'numeric' });
 
+/** `17 Jun`, and with its year where that is another than the given: `17 Jun ’27`. */
+export function dayOf(date: string, year: string): string {
+    return date.startsWith(year) ? dayAndMonth(date) : `${dayAndMonth(date)} ’${date.slice(2, 4)}`;
+}
+
 /** From the first to the last of some days: `15 Jun to 21 Jun`. */
 export function span(first: string, last: string): string {
     return `${dayAndMonth(first)} to ${dayAndMonth(last)}`;
@@ -39,4 +44,17 @@ const instantFormat = new Intl.DateTimeFormat(locale, { day: 'numeric', month: '
 /** An instant in the clock of whoever reads it: `17 Jun, 15:04`. */
 export function instant(at: string): string {
     return instantFormat.format(new Date(at));
+}
+
+/** Every day from the first to the last, both included. */
+export function daysBetween(first: string, last: string): string[] {
+    const days: string[] = [];
+    for (let day = first; day <= last && days.length < 1000;) {
+        days.push(day);
+        const next = new Date(`${day}T00:00:00Z`);
+        next.setUTCDate(next.getUTCDate() + 1);
+        day = next.toISOString().slice(0, 10);
+    }
+
+    return days;
 }

@@ -7,7 +7,7 @@ function crossSiteToken(): string {
     return found?.[1] === undefined ? '' : decodeURIComponent(found[1]);
 }
 
-async function send(method: 'GET' | 'PUT' | 'DELETE', address: string, body?: object): Promise<Answer> {
+async function send(method: 'GET' | 'PUT' | 'POST' | 'DELETE', address: string, body?: object): Promise<Answer> {
     try {
         const response = await fetch(address, {
             method,
@@ -24,6 +24,11 @@ async function send(method: 'GET' | 'PUT' | 'DELETE', address: string, body?: ob
 /** Sends JSON and reads JSON; never throws. */
 export async function put(address: string, body: object): Promise<Answer> {
     return send('PUT', address, body);
+}
+
+/** Adds something, as JSON; never throws. */
+export async function post(address: string, body: object): Promise<Answer> {
+    return send('POST', address, body);
 }
 
 /** Takes something away; never throws. */

@@ -25,6 +25,18 @@ final class Named
     }
 
     /** @return list<NamedProps> */
+    public static function roles(): array
+    {
+        return self::all(DB::table('roles'));
+    }
+
+    /** @return list<NamedProps> */
+    public static function clients(): array
+    {
+        return self::all(DB::table('clients'));
+    }
+
+    /** @return list<NamedProps> */
     public static function peopleWhoMayDecide(): array
     {
         return self::all(DB::table('people')->where('access', '<>', 'viewer'));

@@ -1,4 +1,4 @@
-import type { Place, Size } from './gridMoves';
+import type { Place, Size } from '@/lib/gridMoves';
 
 /** Rows and columns from the first to the last, both included. */
 export interface Block {

@@ -1,4 +1,4 @@
-import { movedBy, startsTyping, type Place, type Size } from './gridMoves';
+import { movedBy, startsTyping, type Place, type Size } from '@/lib/gridMoves';
 
 export type Scope = 'cell' | 'line' | 'day' | 'all';
 

@@ -1,4 +1,4 @@
-import type { Place } from './gridMoves';
+import type { Place } from '@/lib/gridMoves';
 
 /** The cell of the grid that an event happened in or on. */
 export function cellAround(target: EventTarget): HTMLElement | null {

@@ -3,7 +3,7 @@ import type { HoursFormat, WeekProps } from '@/types/generated/props';
 import { useLayoutEffect, useMemo, useRef, useState } from 'react';
 import { blockBetween, isSingle, placesOf, type Block, type Filled } from './block';
 import { cellKey, shownIn, type Cell, type Wanted } from './cells';
-import type { Place } from './gridMoves';
+import type { Place } from '@/lib/gridMoves';
 import { rowsOf, type Row } from './rows';
 import type { SheetState } from './sheetState';
 

@@ -3,7 +3,7 @@ import type { LineProps, WeekProps } from '@/types/generated/props';
 import type { FocusEvent, KeyboardEvent } from 'react';
 import { isCorrectable, isOpen, type Cell } from './cells';
 import { commandFor, type Command } from './gridKeys';
-import { afterTyping, type Place } from './gridMoves';
+import { afterTyping, type Place } from '@/lib/gridMoves';
 import { cellAround, isOfCell, placeOf } from './gridPlaces';
 import { focusOnLeft } from './LeftCell';
 import type { SheetState } from './sheetState';

@@ -1,5 +1,5 @@
 import { useRef, type PointerEvent } from 'react';
-import type { Place } from './gridMoves';
+import type { Place } from '@/lib/gridMoves';
 import { cellAround, placeOf } from './gridPlaces';
 import type { GridParts } from './useGridEvents';
 import { SWIPE } from './useSwipe';

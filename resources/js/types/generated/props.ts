@@ -285,6 +285,94 @@ export interface PeriodProps {
     acts: PeriodActProps[];
 }
 
+export interface FoundHolderProps {
+    key: string;
+    name: string;
+    isTeam: boolean;
+}
+
+export interface LoadDayProps {
+    date: string;
+    planned: number;
+    owed: number;
+}
+
+export interface LoadProps {
+    name: string;
+    from: string;
+    to: string;
+    planned: number;
+    owed: number;
+    over: LoadDayProps[];
+}
+
+export interface NewProjectProps {
+    clients: NamedProps[];
+    managers: NamedProps[];
+    manager: string;
+    today: string;
+    source: NamedProps | null;
+}
+
+export interface PlanAssignmentProps {
+    ids: number[];
+    holder: string;
+    holderName: string;
+    role: string | null;
+    planned: number;
+    startsOn: string;
+    endsOn: string;
+    compared: number | null;
+    byDay: Record<string, number>;
+}
+
+export interface PlanGoneProps {
+    name: string;
+    minutes: number;
+}
+
+export interface PlanProps {
+    code: string;
+    name: string;
+    client: string | null;
+    manager: string;
+    managerCode: string;
+    startsOn: string | null;
+    endsOn: string | null;
+    billable: boolean;
+    isOpen: boolean;
+    restatements: string | null;
+    currency: string;
+    mayPlan: boolean;
+    seesMoney: boolean;
+    planned: number;
+    compared: number | null;
+    tasks: PlanTaskProps[];
+    roles: NamedProps[];
+    dates: string[];
+    baselineOn: string;
+    comparedOn: string | null;
+}
+
+export interface PlanTaskProps {
+    id: number;
+    code: string;
+    name: string;
+    phase: string | null;
+    own: number | null;
+    planned: number;
+    assigned: number;
+    budget: string | null;
+    startsOn: string | null;
+    endsOn: string | null;
+    chargeCode: string | null;
+    doneOn: string | null;
+    isRecordedOn: boolean;
+    compared: number | null;
+    assignments: PlanAssignmentProps[];
+    gone: PlanGoneProps[];
+}
+
 export interface FiguresProps {
     planned: number;
     actual: number;

@@ -1,0 +1,185 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Features\Plan\Actions;
+
+use App\Models\Assignment;
+use App\Models\Person;
+use App\Models\Phase;
+use App\Models\Project;
+use App\Models\Task;
+use App\Support\Clock\Today;
+use App\Support\Words;
+use DomainException;
+use Illuminate\Support\Facades\DB;
+
+/**
+ * Adds lines to a plan, typed one by one or pasted from a spreadsheet: all of them, or none.
+ *
+ * A line that names somebody puts them on its task, with the line's hours and days; one that names nobody plans the task
+ * itself. A line without a task belongs to the one above it.
+ */
+final class AddPlanLines
+{
+    /** @var array<string, string> */
+    private array $faults = [];
+
+    /** @var array<string, Task> by code and by name in small letters */
+    private array $tasks = [];
+
+    public function __construct(private readonly PlanTrail $trail, private readonly AssignedNotices $notices, private readonly Today $today)
+    {
+    }
+
+    /**
+     * @param  list<PlanLine>  $lines
+     * @return int how many rows came
+     *
+     * @throws PlanRefused
+     */
+    public function handle(Person $actor, Project $project, array $lines): int
+    {
+        $this->faults = [];
+        $this->tasks = [];
+
+        return DB::transaction(function () use ($actor, $project, $lines): int {
+            foreach ($project->tasks()->get() as $task) {
+                $this->know($task);
+            }
+            $text = static fn (string $field): array => array_values(array_filter(array_map(static fn (PlanLine $line): string => $line->text($field), $lines), static fn (string $text): bool => $text !== ''));
+            $names = PlanNames::read($text('who'), $text('role'));
+            $rows = 0;
+            $assigned = [];
+            $above = null;
+            foreach ($lines as $index => $line) {
+                if ($line->isEmpty()) {
+                    continue;
+                }
+                $above = $this->taskOf($actor, $project, $line, $index, $above, $rows);
+                if ($above !== null && $line->text('who') !== '') {
+                    $this->assign($actor, $project, $above, $line, $index, $names, $assigned);
+                    $rows++;
+                }
+            }
+            if ($this->faults !== []) {
+                throw PlanRefused::with($this->faults);
+            }
+            $this->trail->write();
+            $this->notices->of($assigned);
+
+            return $rows;
+        });
+    }
+
+    private function taskOf(Person $actor, Project $project, PlanLine $line, int $index, ?Task $above, int &$rows): ?Task
+    {
+        $known = null;
+        foreach ([$line->text('code'), $line->text('task')] as $text) {
+            $known ??= $text === '' ? null : $this->tasks[mb_strtolower($text)] ?? null;
+        }
+        if ($line->text('task') === '' && $line->text('code') === '') {
+            $known = $line->under === null ? $above : $this->byId($line->under);
+            if ($known === null) {
+                $this->faults[$index.'.task'] = Words::refusal('plan_row.task_missing');
+            }
+
+            return $known;
+        }
+        if ($known !== null) {
+            return $known;
+        }
+        $rows++;
+
+        return $this->create($actor, $project, $line, $index);
+    }
+
+    private function create(Person $actor, Project $project, PlanLine $line, int $index): ?Task
+    {
+        $isOfTask = $line->text('who') === '';
+        $task = new Task(['project_id' => $project->id]);
+        $this->read($index, 'task', fn () => $task->name = PlanText::name($line->text('task') === '' ? $line->text('code') : $line->text('task'), 'name'));
+        $this->read($index, 'code', fn () => $task->code = $line->text('code') === ''
+            ? PlanText::codeFor($line->text('task'), fn (string $code): bool => isset($this->tasks[mb_strtolower($code)]))
+            : PlanText::code($line->text('code')));
+        $this->read($index, 'planned', static fn () => $task->planned_minutes = $isOfTask ? PlanText::hours($line->text('planned')) : null);
+        $this->read($index, 'budget', static fn () => $task->budget_cents = PlanText::cents($line->text('budget')));
+        foreach (['startsOn' => 'starts_on', 'endsOn' => 'ends_on'] as $field => $column) {
+            $this->read($index, $field, static fn () => $task->setAttribute($column, $isOfTask ? PlanText::day($line->text($field), $field) : null));
+        }
+        $this->read($index, 'chargeCode', static fn () => $task->charge_code = $line->text('chargeCode') === '' ? null : PlanText::name($line->text('chargeCode'), 'chargeCode'));
+        $this->read($index, 'phase', static fn () => $task->phase_id = $line->text('phase') === '' ? null
+            : Phase::query()->firstOrCreate(['project_id' => $project->id, 'name' => PlanText::name($line->text('phase'), 'phase')])->id);
+        if ($this->faults === [] && $task->starts_on !== null && $task->ends_on !== null && $task->starts_on > $task->ends_on) {
+            $this->faults[$index.'.endsOn'] = Words::refusal('plan_row.reversed');
+        }
+        if ($this->faults !== []) {
+            return null;
+        }
+        $task->save();
+        $this->know($task);
+        $this->trail->task($actor, $project, $task, 'add', null, PlanTrail::told($task));
+
+        return $task;
+    }
+
+    /** @param  array<int, array<int, true>>  $assigned */
+    private function assign(Person $actor, Project $project, Task $task, PlanLine $line, int $index, PlanNames $names, array &$assigned): void
+    {
+        $assignment = new Assignment(['task_id' => $task->id, 'person_id' => null, 'team_id' => null, 'role_id' => null]);
+        $this->read($index, 'who', static fn () => $assignment->fill($names->holder($line->text('who'))));
+        $this->read($index, 'role', static fn () => $assignment->role_id = $names->role($line->text('role')));
+        $this->read($index, 'planned', static fn () => $assignment->planned_minutes = PlanText::hours($line->text('planned')) ?? 0);
+        // Days that are not said are those of the task, else of the project, else this day.
+        $today = $this->today->for($actor)->toString();
+        $this->read($index, 'startsOn', static fn () => $assignment->starts_on = PlanText::day($line->text('startsOn'), 'startsOn') ?? $task->starts_on ?? $project->starts_on ?? $today);
+        $this->read($index, 'endsOn', static fn () => $assignment->ends_on = PlanText::day($line->text('endsOn'), 'endsOn') ?? max($assignment->starts_on ?? $today, $task->ends_on ?? $project->ends_on ?? $today));
+        if ($this->faults === [] && $assignment->starts_on > $assignment->ends_on) {
+            $this->faults[$index.'.endsOn'] = Words::refusal('plan_row.reversed');
+        }
+        if ($this->faults === [] && self::isThere($assignment)) {
+            $this->faults[$index.'.who'] = Words::refusal('plan_row.twice');
+        }
+        if ($this->faults !== []) {
+            return;
+        }
+        $assignment->save();
+        $this->trail->assignment($actor, $project, $task, $assignment, 'assign', null, PlanTrail::told($assignment));
+        if ($assignment->person_id !== null && $assignment->person_id !== $actor->id && $assignment->ends_on >= $today) {
+            $assigned[$assignment->person_id][$task->id] = true;
+        }
+    }
+
+    private static function isThere(Assignment $assignment): bool
+    {
+        return Assignment::query()->where('task_id', $assignment->task_id)->where('person_id', $assignment->person_id)
+            ->where('team_id', $assignment->team_id)->where('role_id', $assignment->role_id)->where('starts_on', $assignment->starts_on)->exists();
+    }
+
+    private function know(Task $task): void
+    {
+        $this->tasks[mb_strtolower($task->name)] ??= $task;
+        $this->tasks[mb_strtolower($task->code)] = $task;
+    }
+
+    private function byId(int $id): ?Task
+    {
+        foreach ($this->tasks as $task) {
+            if ($task->id === $id) {
+                return $task;
+            }
+        }
+
+        return null;
+    }
+
+    /** @param  callable(): mixed  $read */
+    private function read(int $index, string $field, callable $read): void
+    {
+        try {
+            $read();
+        } catch (DomainException $refused) {
+            $this->faults[$index.'.'.$field] = $refused->getMessage();
+        }
+    }
+}

@@ -1,0 +1,174 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Features\Plan\Actions;
+
+use App\Models\Assignment;
+use App\Models\Person;
+use App\Models\Phase;
+use App\Models\Project;
+use App\Models\Task;
+use App\Support\Clock\Today;
+use App\Support\Words;
+use DomainException;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Support\Facades\DB;
+
+/** Changes rows of a plan: all that was asked for, or nothing. */
+final class ChangePlan
+{
+    /** @var array<string, string> */
+    private array $faults = [];
+
+    public function __construct(private readonly PlanTrail $trail, private readonly AssignedNotices $notices, private readonly Today $today)
+    {
+    }
+
+    /**
+     * @param  list<PlanChange>  $changes
+     *
+     * @throws PlanRefused
+     */
+    public function handle(Person $actor, Project $project, array $changes): void
+    {
+        $this->faults = [];
+        DB::transaction(function () use ($actor, $project, $changes): void {
+            $tasks = $project->tasks()->with('phase')->get()->keyBy('id');
+            $ids = array_merge(...array_map(static fn (PlanChange $change): array => $change->assignments, $changes));
+            $assignments = Assignment::query()->whereIntegerInRaw('id', $ids)->whereIntegerInRaw('task_id', $tasks->modelKeys())->get()->keyBy('id');
+            $names = PlanNames::read(self::texts($changes, 'holder'), self::texts($changes, 'role'));
+            $assigned = [];
+            foreach ($changes as $change) {
+                if ($change->task !== null) {
+                    $this->changeTask($actor, $project, $tasks, $change);
+                } else {
+                    $this->changeAssignments($actor, $project, $tasks, $assignments, $change, $names, $assigned);
+                }
+            }
+            if ($this->faults !== []) {
+                throw PlanRefused::with($this->faults);
+            }
+            $this->trail->write();
+            $this->notices->of($assigned);
+        });
+    }
+
+    /** @param  Collection<int, Task>  $tasks */
+    private function changeTask(Person $actor, Project $project, Collection $tasks, PlanChange $change): void
+    {
+        $task = $tasks->get($change->task ?? 0) ?? throw PlanRefused::because('gone');
+        $before = PlanTrail::told($task) + ['phase' => $task->phase?->name, 'code' => $task->code];
+        $phase = $before['phase'];
+        foreach ($change->fields as $field => $text) {
+            $this->read($change, $field, static function () use ($task, $tasks, $project, $field, $text, &$phase): void {
+                match ($field) {
+                    'name' => $task->name = PlanText::name($text, 'name'),
+                    'code' => $task->code = self::freeCode($text, $task, $tasks),
+                    'planned' => $task->planned_minutes = PlanText::hours($text),
+                    'budget' => $task->budget_cents = PlanText::cents($text),
+                    'startsOn' => $task->starts_on = PlanText::day($text, 'startsOn'),
+                    'endsOn' => $task->ends_on = PlanText::day($text, 'endsOn'),
+                    'chargeCode' => $task->charge_code = trim($text) === '' ? null : PlanText::name($text, 'chargeCode'),
+                    'phase' => $phase = trim($text) === '' ? null : PlanText::name($text, 'phase'),
+                    default => null,
+                };
+                if ($field === 'phase') {
+                    $task->phase_id = $phase === null ? null : Phase::query()->firstOrCreate(['project_id' => $project->id, 'name' => $phase])->id;
+                }
+            });
+        }
+        $this->checkOrder($change, $task->starts_on, $task->ends_on);
+        if ($this->faults === []) {
+            $task->save();
+            $this->trail->task($actor, $project, $task, 'plan', $before, PlanTrail::told($task) + ['phase' => $phase, 'code' => $task->code]);
+        }
+    }
+
+    /**
+     * @param  Collection<int, Task>  $tasks
+     * @param  Collection<int, Assignment>  $assignments
+     * @param  array<int, array<int, true>>  $assigned  who is to be told, with which tasks
+     */
+    private function changeAssignments(Person $actor, Project $project, Collection $tasks, Collection $assignments, PlanChange $change, PlanNames $names, array &$assigned): void
+    {
+        foreach ($change->assignments as $id) {
+            $assignment = $assignments->get($id) ?? throw PlanRefused::because('gone');
+            $task = $tasks->get($assignment->task_id) ?? throw PlanRefused::because('gone');
+            $before = PlanTrail::told($assignment);
+            $person = $assignment->person_id;
+            foreach ($change->fields as $field => $text) {
+                $this->read($change, $field, static function () use ($assignment, $names, $field, $text): void {
+                    match ($field) {
+                        'holder' => $assignment->fill($names->holder($text)),
+                        'role' => $assignment->role_id = $names->role($text),
+                        'planned' => $assignment->planned_minutes = PlanText::hours($text) ?? 0,
+                        'startsOn' => $assignment->starts_on = PlanText::day($text, 'startsOn') ?? throw new DomainException(Words::refusal('plan_row.startsOn_missing')),
+                        'endsOn' => $assignment->ends_on = PlanText::day($text, 'endsOn') ?? throw new DomainException(Words::refusal('plan_row.endsOn_missing')),
+                        default => null,
+                    };
+                });
+            }
+            $this->checkOrder($change, $assignment->starts_on, $assignment->ends_on);
+            if ($this->faults === [] && ! $this->isTwice($change, $assignment, isset($change->fields['holder']) ? 'holder' : (array_key_first($change->fields) ?? 'holder'))) {
+                $assignment->save();
+                $this->trail->assignment($actor, $project, $task, $assignment, 'plan', $before, PlanTrail::told($assignment));
+                if ($assignment->person_id !== null && $assignment->person_id !== $person && $assignment->person_id !== $actor->id && $assignment->ends_on >= $this->today->for($actor)->toString()) {
+                    $assigned[$assignment->person_id][$task->id] = true;
+                }
+            }
+        }
+    }
+
+    private function isTwice(PlanChange $change, Assignment $assignment, string $field): bool
+    {
+        $isTwice = Assignment::query()->whereKeyNot($assignment->id)->where('task_id', $assignment->task_id)->where('person_id', $assignment->person_id)
+            ->where('team_id', $assignment->team_id)->where('role_id', $assignment->role_id)->where('starts_on', $assignment->starts_on)->exists();
+        if ($isTwice) {
+            $this->faults[$change->place($field)] = Words::refusal('plan_row.twice');
+        }
+
+        return $isTwice;
+    }
+
+    private function checkOrder(PlanChange $change, ?string $first, ?string $last): void
+    {
+        if ($first !== null && $last !== null && $first > $last) {
+            $this->faults[$change->place(isset($change->fields['endsOn']) ? 'endsOn' : 'startsOn')] = Words::refusal('plan_row.reversed');
+        }
+    }
+
+    /** @param  callable(): void  $read */
+    private function read(PlanChange $change, string $field, callable $read): void
+    {
+        try {
+            $read();
+        } catch (DomainException $refused) {
+            $this->faults[$change->place($field)] = $refused->getMessage();
+        }
+    }
+
+    /**
+     * @param  Collection<int, Task>  $tasks
+     *
+     * @throws DomainException
+     */
+    private static function freeCode(string $text, Task $task, Collection $tasks): string
+    {
+        $code = PlanText::code($text);
+        if ($tasks->contains(static fn (Task $other): bool => $other->id !== $task->id && $other->code === $code)) {
+            throw new DomainException(Words::refusal('plan_row.code_taken', ['code' => $code]));
+        }
+
+        return $code;
+    }
+
+    /**
+     * @param  list<PlanChange>  $changes
+     * @return list<string>
+     */
+    private static function texts(array $changes, string $field): array
+    {
+        return array_values(array_filter(array_map(static fn (PlanChange $change): ?string => $change->fields[$field] ?? null, $changes), is_string(...)));
+    }
+}

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Features\Plan\Actions;
+
+use App\Models\Project;
+
+/** What a project is, apart from its plan. */
+final readonly class ProjectSettings
+{
+    /**
+     * @param  string  $client  a code or name; a new name makes a new client, none is none
+     * @param  string  $manager  code of a person
+     * @param  string|null  $restatements  null as the organisation has it
+     */
+    public function __construct(
+        public string $name,
+        public string $client,
+        public string $manager,
+        public ?string $startsOn,
+        public ?string $endsOn,
+        public bool $billable,
+        public bool $isOpen,
+        public ?string $restatements,
+    ) {
+    }
+
+    /** @return array<string, string|int|null> */
+    public static function told(Project $project): array
+    {
+        return [
+            'name' => $project->name, 'client' => $project->client?->code, 'manager' => $project->manager->code, 'starts_on' => $project->starts_on, 'ends_on' => $project->ends_on,
+            'billable' => $project->billable ? 'yes' : 'no', 'state' => $project->state, 'restatements' => $project->restatements?->value,
+        ];
+    }
+}

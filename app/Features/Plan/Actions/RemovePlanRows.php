@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Features\Plan\Actions;
+
+use App\Models\Assignment;
+use App\Models\Person;
+use App\Models\Project;
+use App\Models\Task;
+use Illuminate\Support\Facades\DB;
+
+/** Takes rows from a plan, as long as nothing was recorded or said on them. */
+final class RemovePlanRows
+{
+    public function __construct(private readonly PlanTrail $trail)
+    {
+    }
+
+    /**
+     * @param  list<int>  $assignments
+     *
+     * @throws PlanRefused
+     */
+    public function handle(Person $actor, Project $project, ?int $task, array $assignments): void
+    {
+        DB::transaction(function () use ($actor, $project, $task, $assignments): void {
+            if ($task !== null) {
+                $this->removeTask($actor, $project, $project->tasks()->find($task) ?? throw PlanRefused::because('gone'));
+            }
+            foreach (Assignment::query()->with('task', 'person', 'team')->whereIntegerInRaw('id', $assignments)->whereRelation('task', 'project_id', $project->id)->get() as $assignment) {
+                $this->removeAssignment($actor, $project, $assignment);
+            }
+            $this->trail->write();
+        });
+    }
+
+    private function removeTask(Person $actor, Project $project, Task $task): void
+    {
+        foreach (['entries', 'restatements', 'asked_restatements', 'corrections', 'trail', 'findings', 'finding_words'] as $table) {
+            if (DB::table($table)->where('task_id', $task->id)->exists()) {
+                throw PlanRefused::because('recorded_on', ['task' => $task->name]);
+            }
+        }
+        foreach ($task->assignments()->get() as $assignment) {
+            $this->trail->assignment($actor, $project, $task, $assignment, 'take off', PlanTrail::told($assignment), null);
+        }
+        $task->assignments()->delete();
+        foreach (['sheet_choices', 'plan_steps', 'task_months', 'task_forecasts', 'task_figures'] as $table) {
+            DB::table($table)->where('task_id', $task->id)->delete();
+        }
+        $this->trail->task($actor, $project, $task, 'remove', PlanTrail::told($task), null);
+        $task->delete();
+    }
+
+    private function removeAssignment(Person $actor, Project $project, Assignment $assignment): void
+    {
+        $others = Assignment::query()->where('task_id', $assignment->task_id)->where('person_id', $assignment->person_id)->where('team_id', $assignment->team_id)->whereKeyNot($assignment->id)->exists();
+        if (! $others && $this->isUsed($assignment)) {
+            throw PlanRefused::because('holder_recorded', ['name' => $assignment->person->name ?? $assignment->team->name ?? '', 'task' => $assignment->task->name]);
+        }
+        $this->trail->assignment($actor, $project, $assignment->task, $assignment, 'take off', PlanTrail::told($assignment), null);
+        $assignment->delete();
+    }
+
+    /** Whether time or a word falls on the holding that would be gone. */
+    private function isUsed(Assignment $assignment): bool
+    {
+        foreach (['entries', 'restatements'] as $table) {
+            $query = DB::table($table)->join('people', 'people.id', $table.'.person_id')->where($table.'.task_id', $assignment->task_id);
+            if ($assignment->person_id === null ? $query->where('people.team_id', $assignment->team_id)->exists() : $query->where('people.id', $assignment->person_id)->exists()) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+}

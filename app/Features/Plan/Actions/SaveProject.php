@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Features\Plan\Actions;
+
+use App\Features\Review\Actions\RouteWaitingEntries;
+use App\Models\Client;
+use App\Models\Person;
+use App\Models\Project;
+use Illuminate\Support\Facades\DB;
+
+/** Creates a project from an intake, or changes what it is. */
+final class SaveProject
+{
+    public function __construct(private readonly PlanTrail $trail, private readonly AddPlanLines $lines, private readonly RouteWaitingEntries $routing)
+    {
+    }
+
+    /**
+     * @param  string  $code  empty for one made of the name
+     * @param  string  $hours  about how much; planned on a first task that is to be broken down
+     *
+     * @throws PlanRefused
+     */
+    public function create(Person $actor, string $code, ProjectSettings $settings, string $hours): Project
+    {
+        return DB::transaction(function () use ($actor, $code, $settings, $hours): Project {
+            $isTaken = static fn (string $candidate): bool => Project::query()->where('code', $candidate)->exists();
+            if ($code !== '' && $isTaken($code)) {
+                throw PlanRefused::with(['code' => __('refusals.plan_row.project_taken', ['code' => $code])]);
+            }
+            $project = new Project(['code' => $code === '' ? PlanText::codeFor($settings->name, $isTaken) : $code, 'internal' => false]);
+            $this->fill($project, $settings);
+            $this->trail->project($actor, $project, 'create', null, ProjectSettings::told($project));
+            $this->trail->write();
+            if (trim($hours) !== '') {
+                $this->lines->handle($actor, $project, [new PlanLine(['task' => $settings->name, 'planned' => $hours, 'startsOn' => $settings->startsOn ?? '', 'endsOn' => $settings->endsOn ?? ''], null)]);
+            }
+
+            return $project;
+        });
+    }
+
+    public function change(Person $actor, Project $project, ProjectSettings $settings): void
+    {
+        DB::transaction(function () use ($actor, $project, $settings): void {
+            $project->load('client', 'manager');
+            $before = ProjectSettings::told($project);
+            $this->fill($project, $settings);
+            // What waits for the manager goes on to whoever manages it now.
+            $this->routing->handle();
+            $this->trail->project($actor, $project, 'change', $before, ProjectSettings::told($project));
+            $this->trail->write();
+        });
+    }
+
+    private function fill(Project $project, ProjectSettings $settings): void
+    {
+        $client = self::client($settings->client);
+        $manager = Person::query()->where('code', $settings->manager)->sole();
+        $project->fill([
+            'name' => $settings->name, 'client_id' => $client?->id, 'manager_id' => $manager->id, 'starts_on' => $settings->startsOn, 'ends_on' => $settings->endsOn,
+            'billable' => $settings->billable, 'state' => $settings->isOpen ? 'open' : 'closed', 'restatements' => $settings->restatements,
+        ])->save();
+        $project->setRelation('client', $client)->setRelation('manager', $manager);
+    }
+
+    private static function client(string $text): ?Client
+    {
+        if ($text === '') {
+            return null;
+        }
+        $known = Client::query()->where('code', $text)->orWhere('name', $text)->orderByRaw('code = ? DESC', [$text])->first();
+
+        return $known ?? Client::query()->create([
+            'code' => PlanText::codeFor($text, static fn (string $code): bool => Client::query()->where('code', $code)->exists()), 'name' => $text,
+        ]);
+    }
+}

@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Features\Plan\Actions;
+
+use App\Models\Assignment;
+use App\Models\Person;
+use App\Models\Project;
+use App\Support\Words;
+use DomainException;
+use Illuminate\Support\Facades\DB;
+use Moss\Core\Calendar\Day;
+use Moss\Core\Calendar\NotADay;
+
+/** Gives hours day by day, each its own stretch of one day; or takes them together again, to be spread evenly. */
+final class SpreadAssignment
+{
+    public function __construct(private readonly PlanTrail $trail)
+    {
+    }
+
+    /**
+     * @param  non-empty-list<int>  $ids  of one holder in one role on one task
+     * @param  array<array-key, string>  $days  hours by day; empty to spread them evenly from the first day to the last
+     *
+     * @throws PlanRefused
+     */
+    public function handle(Person $actor, Project $project, array $ids, array $days): void
+    {
+        DB::transaction(function () use ($actor, $project, $ids, $days): void {
+            $rows = Assignment::query()->with('task')->whereIntegerInRaw('id', $ids)->whereRelation('task', 'project_id', $project->id)->orderBy('starts_on')->get();
+            $first = $rows->first();
+            if ($first === null || $rows->count() !== count($ids) || $rows->unique(static fn (Assignment $row): string => implode(' ', [$row->task_id, $row->person_id, $row->team_id, $row->role_id]))->count() !== 1) {
+                throw PlanRefused::because('gone');
+            }
+            $all = $rows->all();
+            $planned = array_sum(array_map(static fn (Assignment $row): int => $row->planned_minutes, $all));
+            $last = array_reduce($all, static fn (string $last, Assignment $row): string => max($last, $row->ends_on), $first->ends_on);
+            $stretches = $days === [] ? [[$first->starts_on, $last, $planned]] : self::byDay($days);
+            $before = ['planned_minutes' => $planned, 'stretches' => $rows->count()];
+            $task = $first->task;
+            Assignment::query()->whereIntegerInRaw('id', $ids)->delete();
+            foreach ($stretches as [$starts, $ends, $minutes]) {
+                $key = ['task_id' => $task->id, 'person_id' => $first->person_id, 'team_id' => $first->team_id, 'role_id' => $first->role_id, 'starts_on' => $starts];
+                if (Assignment::query()->where($key)->exists()) {
+                    throw PlanRefused::because('twice');
+                }
+                $key += ['ends_on' => $ends, 'planned_minutes' => $minutes];
+                Assignment::query()->create($key);
+            }
+            $this->trail->assignment($actor, $project, $task, $first, 'spread', $before, ['planned_minutes' => array_sum(array_column($stretches, 2)), 'stretches' => count($stretches)]);
+            $this->trail->write();
+        });
+    }
+
+    /**
+     * @param  array<array-key, string>  $days
+     * @return non-empty-list<array{string, string, int}>
+     *
+     * @throws PlanRefused
+     */
+    private static function byDay(array $days): array
+    {
+        $faults = [];
+        $stretches = [];
+        foreach ($days as $date => $text) {
+            try {
+                $day = Day::of((string) $date)->toString();
+                $minutes = PlanText::hours($text) ?? 0;
+                if ($minutes > 1440) {
+                    throw new DomainException(Words::refusal('plan_row.full_day'));
+                }
+                if ($minutes > 0) {
+                    $stretches[] = [$day, $day, $minutes];
+                }
+            } catch (NotADay) {
+                $faults[(string) $date] = PlanText::expected('startsOn', 'day', (string) $date)->getMessage();
+            } catch (DomainException $refused) {
+                $faults[(string) $date] = $refused->getMessage();
+            }
+        }
+        if ($faults !== []) {
+            throw PlanRefused::with($faults);
+        }
+
+        return $stretches === [] ? throw PlanRefused::because('no_day') : $stretches;
+    }
+}

@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Features\Plan\Actions;
+
+use App\Models\Person;
+use App\Models\Project;
+use App\Support\Clock\Today;
+use Illuminate\Support\Facades\DB;
+
+/** Takes the plan as it is today for the baseline. */
+final class TakeBaseline
+{
+    public function __construct(private readonly PlanTrail $trail, private readonly Today $today)
+    {
+    }
+
+    public function handle(Person $actor, Project $project, string $why): void
+    {
+        DB::transaction(function () use ($actor, $project, $why): void {
+            $before = $project->baseline_on;
+            $project->update(['baseline_on' => $this->today->in('UTC')->toString()]);
+            $this->trail->project($actor, $project, 'take baseline', ['baseline_on' => $before], ['baseline_on' => $project->baseline_on], $why);
+            $this->trail->write();
+        });
+    }
+}

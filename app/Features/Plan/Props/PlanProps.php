@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Features\Plan\Props;
+
+use App\Features\Office\Props\NamedProps;
+
+/** The plan of a project. */
+final readonly class PlanProps
+{
+    /**
+     * @param  string|null  $restatements  how they count here; null as the organisation has it
+     * @param  list<PlanTaskProps>  $tasks  by phase and begin
+     * @param  list<NamedProps>  $roles
+     * @param  list<string>  $dates  days on which the plan became another, the latest first
+     * @param  string  $baselineOn  the day whose plan is the baseline; empty where nothing was planned yet
+     * @param  string|null  $comparedOn  the day whose plan stands beside it
+     */
+    public function __construct(
+        public string $code,
+        public string $name,
+        public ?string $client,
+        public string $manager,
+        public string $managerCode,
+        public ?string $startsOn,
+        public ?string $endsOn,
+        public bool $billable,
+        public bool $isOpen,
+        public ?string $restatements,
+        public string $currency,
+        public bool $mayPlan,
+        public bool $seesMoney,
+        public int $planned,
+        public ?int $compared,
+        public array $tasks,
+        public array $roles,
+        public array $dates,
+        public string $baselineOn,
+        public ?string $comparedOn,
+    ) {
+    }
+}

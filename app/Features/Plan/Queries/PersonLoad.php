@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Features\Plan\Queries;
+
+use App\Features\Calendar\Queries\WorkingTime;
+use App\Features\Plan\Props\LoadDayProps;
+use App\Features\Plan\Props\LoadProps;
+use App\Models\Person;
+use App\Support\Database\Record;
+use Illuminate\Support\Facades\DB;
+use Moss\Core\Calendar\Absence;
+use Moss\Core\Calendar\Day;
+use Moss\Core\Calendar\DayRange;
+use Moss\Core\Calendar\OwedHours;
+use Moss\Core\Planning\Assignment;
+use Moss\Core\Planning\Holder;
+use Moss\Core\Planning\Load;
+use Moss\Core\Planning\LoadedDay;
+use Moss\Core\Time\Minutes;
+
+/** What is planned for a person over some days on all open projects, against what they owe. In four queries. */
+final readonly class PersonLoad
+{
+    public function of(Person $person, DayRange $days): LoadProps
+    {
+        $working = WorkingTime::load();
+        $capacity = $working->capacity($person->pattern, $person->calendar_id);
+        $between = [$days->first()->toString(), $days->last()->toString()];
+        $absences = array_map(static fn (Record $one): Absence => new Absence(
+            Day::of($one->string('date')),
+            $one->intOrNull('minutes') === null ? null : Minutes::of($one->int('minutes')),
+        ), Record::all(DB::table('absences')->where('person_id', $person->id)->whereBetween('date', $between)));
+        $assignments = array_map(static fn (Record $one): Assignment => new Assignment(
+            Holder::person($person->code),
+            null,
+            Minutes::of($one->int('planned_minutes')),
+            DayRange::between(Day::of($one->string('starts_on')), Day::of($one->string('ends_on'))),
+            $capacity,
+        ), Record::all(DB::table('assignments')->join('tasks', 'tasks.id', 'assignments.task_id')->join('projects', 'projects.id', 'tasks.project_id')
+            ->where('assignments.person_id', $person->id)->where('assignments.starts_on', '<=', $between[1])->where('assignments.ends_on', '>=', $between[0])
+            ->whereNull('tasks.done_on')->where('projects.state', 'open')
+            ->select('assignments.planned_minutes', 'assignments.starts_on', 'assignments.ends_on')));
+        $load = Load::over($days, $assignments, OwedHours::of($capacity, $person->employment(), $absences));
+
+        return new LoadProps(
+            $person->name,
+            $between[0],
+            $between[1],
+            $load->planned()->toInt(),
+            $load->owed()->toInt(),
+            array_map(static fn (LoadedDay $day): LoadDayProps => new LoadDayProps($day->day->toString(), $day->planned->toInt(), $day->owed->toInt()), $load->daysOver()),
+        );
+    }
+}

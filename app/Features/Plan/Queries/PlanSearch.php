@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Features\Plan\Queries;
+
+use App\Features\Plan\Props\FoundHolderProps;
+use App\Support\Database\Record;
+use Illuminate\Support\Facades\DB;
+
+/** People and teams whose name or code holds some words. */
+final readonly class PlanSearch
+{
+    private const MOST = 20;
+
+    /** @return list<FoundHolderProps> people by name, then teams */
+    public function holders(string $words): array
+    {
+        $found = [];
+        foreach (['person' => 'people', 'team' => 'teams'] as $kind => $table) {
+            $query = DB::table($table)->select('code', 'name')->orderBy('name')->limit(self::MOST);
+            foreach (preg_split('/\s+/', trim($words), -1, PREG_SPLIT_NO_EMPTY) ?: [] as $word) {
+                $like = '%'.addcslashes($word, '%_\\').'%';
+                $query->whereRaw("(name LIKE ? ESCAPE '\\' OR code LIKE ? ESCAPE '\\')", [$like, $like]);
+            }
+            if ($kind === 'person') {
+                $query->where('access', '<>', 'viewer');
+            }
+            foreach (Record::all($query) as $one) {
+                $found[] = new FoundHolderProps($kind.':'.$one->string('code'), $one->string('name'), $kind === 'team');
+            }
+        }
+
+        return $found;
+    }
+}

@@ -1,0 +1,184 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Features\Plan\Queries;
+
+use App\Features\Office\Queries\Named;
+use App\Features\Plan\Props\PlanAssignmentProps;
+use App\Features\Plan\Props\PlanGoneProps;
+use App\Features\Plan\Props\PlanProps;
+use App\Features\Plan\Props\PlanTaskProps;
+use App\Models\Organisation;
+use App\Models\Person;
+use App\Models\Project;
+use App\Support\Database\Record;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Gate;
+use Moss\Core\Money\Money;
+
+/** The plan of a project as its page shows it, in a fixed number of queries. */
+final readonly class PlanView
+{
+    /** @param  string|null  $compared  a day, or `baseline`; null for no comparison */
+    public function of(Project $project, Person $reader, ?string $compared): PlanProps
+    {
+        $project->loadMissing('client', 'manager');
+        $dates = PlanThen::dates($project);
+        $baselineOn = $project->baseline_on ?? $dates[0] ?? '';
+        $on = $compared === 'baseline' ? $baselineOn : $compared;
+        $then = $on === null || $on === '' ? null : PlanThen::on($project, $on);
+        $seesMoney = Gate::forUser($reader)->allows('viewMoney', $project);
+        $tasks = self::tasks($project, $then, $seesMoney);
+
+        return new PlanProps(
+            $project->code,
+            $project->name,
+            $project->client?->name,
+            $project->manager->name,
+            $project->manager->code,
+            $project->starts_on,
+            $project->ends_on,
+            $project->billable,
+            $project->state === 'open',
+            $project->restatements?->value,
+            Organisation::query()->sole()->currency,
+            Gate::forUser($reader)->allows('plan', $project),
+            $seesMoney,
+            array_sum(array_map(static fn (PlanTaskProps $task): int => $task->planned, $tasks)),
+            $then?->total(),
+            $tasks,
+            Named::roles(),
+            array_reverse($dates),
+            $baselineOn,
+            $then?->day,
+        );
+    }
+
+    /** @return list<PlanTaskProps> */
+    private static function tasks(Project $project, ?PlanThen $then, bool $seesMoney): array
+    {
+        $assignments = self::assignments($project);
+        $gone = $then === null ? [] : self::namesOfGone($then, $assignments, $project);
+        $query = DB::table('tasks')->leftJoin('phases', 'phases.id', 'tasks.phase_id')->where('tasks.project_id', $project->id)
+            ->select('tasks.*', 'phases.name AS phase')
+            ->selectRaw('EXISTS (SELECT 1 FROM entries WHERE entries.task_id = tasks.id) AS recorded')
+            // Phases, and tasks in them, in the order in which they begin; what has no phase comes last.
+            ->selectRaw('coalesce(tasks.starts_on, (SELECT min(assignments.starts_on) FROM assignments WHERE assignments.task_id = tasks.id), ?) AS begins', ['9999'])
+            ->orderBy('begins')->orderBy('tasks.id');
+        $byPhase = [];
+        foreach (Record::all($query) as $task) {
+            $byPhase[$task->stringOrNull('phase') ?? ''][] = self::task($task, $assignments[$task->int('id')] ?? [], $gone[$task->int('id')] ?? [], $then, $seesMoney);
+        }
+        uksort($byPhase, static fn (string $one, string $other): int => ($one === '') <=> ($other === ''));
+
+        return array_merge(...array_values($byPhase));
+    }
+
+    /**
+     * @param  list<Record>  $assignments
+     * @param  list<PlanGoneProps>  $gone
+     */
+    private static function task(Record $task, array $assignments, array $gone, ?PlanThen $then, bool $seesMoney): PlanTaskProps
+    {
+        $assigned = array_sum(array_map(static fn (Record $one): int => $one->int('planned_minutes'), $assignments));
+        $budget = $task->intOrNull('budget_cents');
+
+        return new PlanTaskProps(
+            $task->int('id'),
+            $task->string('code'),
+            $task->string('name'),
+            $task->stringOrNull('phase'),
+            $task->intOrNull('planned_minutes'),
+            $task->intOrNull('planned_minutes') ?? $assigned,
+            $assigned,
+            $seesMoney && $budget !== null ? Money::ofCents($budget)->toString() : null,
+            $task->stringOrNull('starts_on'),
+            $task->stringOrNull('ends_on'),
+            $task->stringOrNull('charge_code'),
+            $task->stringOrNull('done_on'),
+            $task->bool('recorded'),
+            $then?->ofTask($task->int('id')),
+            self::rows($assignments, $then),
+            $gone,
+        );
+    }
+
+    /**
+     * @param  list<Record>  $assignments  of one task
+     * @return list<PlanAssignmentProps>
+     */
+    private static function rows(array $assignments, ?PlanThen $then): array
+    {
+        $groups = [];
+        foreach ($assignments as $one) {
+            // Stretches of a single day of the same holder in the same role are hours given by day.
+            $isDay = $one->string('starts_on') === $one->string('ends_on');
+            $groups[implode(' ', [$one->string('holder'), $one->stringOrNull('role_code'), $isDay ? '' : $one->string('starts_on')])][] = $one;
+        }
+        $rows = [];
+        $seen = [];
+        foreach ($groups as $group) {
+            $first = $group[0];
+            $holder = $first->string('holder');
+            $minutes = array_map(static fn (Record $one): int => $one->int('planned_minutes'), $group);
+            $isByDay = count($group) > 1;
+            $rows[] = new PlanAssignmentProps(
+                array_map(static fn (Record $one): int => $one->int('id'), $group),
+                $holder,
+                $first->string('holder_name'),
+                $first->stringOrNull('role_code'),
+                array_sum($minutes),
+                $first->string('starts_on'),
+                $group[count($group) - 1]->string('ends_on'),
+                $then === null || isset($seen[$holder]) ? null : $then->ofHolder($first->int('task_id'), $first->intOrNull('person_id'), $first->intOrNull('team_id')),
+                $isByDay ? array_combine(array_map(static fn (Record $one): string => $one->string('starts_on'), $group), $minutes) : [],
+            );
+            $seen[$holder] = true;
+        }
+
+        return $rows;
+    }
+
+    /** @return array<int, list<Record>> by task, in the order of days */
+    private static function assignments(Project $project): array
+    {
+        $byTask = [];
+        foreach (Record::all(DB::table('assignments')->join('tasks', 'tasks.id', 'assignments.task_id')
+            ->leftJoin('people', 'people.id', 'assignments.person_id')->leftJoin('teams', 'teams.id', 'assignments.team_id')->leftJoin('roles', 'roles.id', 'assignments.role_id')
+            ->where('tasks.project_id', $project->id)
+            ->select('assignments.*', 'roles.code AS role_code')
+            ->selectRaw("coalesce('person:' || people.code, 'team:' || teams.code) AS holder, coalesce(people.name, teams.name) AS holder_name")
+            ->orderBy('assignments.task_id')->orderBy('assignments.starts_on')->orderBy('holder_name')->orderBy('assignments.id')) as $one) {
+            $byTask[$one->int('task_id')][] = $one;
+        }
+
+        return $byTask;
+    }
+
+    /**
+     * @param  array<int, list<Record>>  $assignments
+     * @return array<int, list<PlanGoneProps>> by task, who was planned then and is not any more
+     */
+    private static function namesOfGone(PlanThen $then, array $assignments, Project $project): array
+    {
+        $names = [];
+        foreach (['person' => 'people', 'team' => 'teams'] as $kind => $table) {
+            $column = $kind.'_id';
+            foreach (Record::all(DB::table($table)->select('id', 'name')->whereIn('id', DB::table('plan_steps')->join('tasks', 'tasks.id', 'plan_steps.task_id')
+                ->where('tasks.project_id', $project->id)->select('plan_steps.'.$column))) as $one) {
+                $names[$kind.':'.$one->int('id')] = $one->string('name');
+            }
+        }
+        $gone = [];
+        foreach (Record::all(DB::table('tasks')->select('id')->where('project_id', $project->id)) as $task) {
+            $id = $task->int('id');
+            $there = array_map(static fn (Record $one): string => PlanThen::key($one->intOrNull('person_id'), $one->intOrNull('team_id')), $assignments[$id] ?? []);
+            foreach (array_diff_key($then->holdersOf($id), array_flip($there)) as $holder => $minutes) {
+                $gone[$id][] = new PlanGoneProps($names[$holder] ?? $holder, $minutes);
+            }
+        }
+
+        return $gone;
+    }
+}

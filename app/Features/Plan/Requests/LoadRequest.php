@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Features\Plan\Requests;
+
+use Illuminate\Foundation\Http\FormRequest;
+use Moss\Core\Calendar\Day;
+use Moss\Core\Calendar\DayRange;
+
+/** Whose load, and over which days. */
+final class LoadRequest extends FormRequest
+{
+    private const MOST_DAYS = 800;
+
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return ['person' => ['required', 'string'], 'from' => ['required', 'date_format:Y-m-d'], 'to' => ['required', 'date_format:Y-m-d', 'after_or_equal:from']];
+    }
+
+    public function days(): DayRange
+    {
+        $first = Day::of($this->string('from')->toString());
+
+        return DayRange::between($first, Day::earlier(Day::of($this->string('to')->toString()), $first->plusDays(self::MOST_DAYS)));
+    }
+}

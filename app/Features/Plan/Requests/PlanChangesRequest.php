@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Features\Plan\Requests;
+
+use App\Features\Plan\Actions\PlanChange;
+use Illuminate\Foundation\Http\FormRequest;
+
+/** Other values for rows of a plan. */
+final class PlanChangesRequest extends FormRequest
+{
+    private const MOST = 500;
+
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return [
+            'changes' => ['required', 'list', 'max:'.self::MOST],
+            'changes.*.task' => ['nullable', 'integer', 'required_without:changes.*.assignments'],
+            'changes.*.assignments' => ['nullable', 'list', 'max:400'],
+            'changes.*.assignments.*' => ['integer'],
+            'changes.*.fields' => ['required', 'array', 'max:10'],
+            'changes.*.fields.*' => ['nullable', 'string', 'max:300'],
+        ];
+    }
+
+    /** @return list<PlanChange> */
+    public function changes(): array
+    {
+        $changes = [];
+        /** @var list<array{task?: int|string|null, assignments?: list<int|string>|null, fields: array<string, string|null>}> $rows */
+        $rows = $this->array('changes');
+        foreach ($rows as $row) {
+            $task = isset($row['task']) ? (int) $row['task'] : null;
+            $known = $task === null ? PlanChange::ASSIGNMENT_FIELDS : PlanChange::TASK_FIELDS;
+            $changes[] = new PlanChange(
+                $task,
+                $task === null ? array_map(intval(...), $row['assignments'] ?? []) : [],
+                array_map(strval(...), array_intersect_key($row['fields'], array_flip($known))),
+            );
+        }
+
+        return $changes;
+    }
+}

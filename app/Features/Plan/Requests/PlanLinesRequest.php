@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Features\Plan\Requests;
+
+use App\Features\Plan\Actions\PlanLine;
+use Illuminate\Foundation\Http\FormRequest;
+
+/** Lines to be added to a plan. */
+final class PlanLinesRequest extends FormRequest
+{
+    private const MOST = 500;
+
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return [
+            'lines' => ['required', 'list', 'max:'.self::MOST],
+            'lines.*' => ['array', 'max:20'],
+            'lines.*.*' => ['nullable', 'string', 'max:300'],
+            'under' => ['nullable', 'integer'],
+        ];
+    }
+
+    /** @return list<PlanLine> */
+    public function lines(): array
+    {
+        $under = $this->filled('under') ? $this->integer('under') : null;
+        $lines = [];
+        /** @var list<array<string, string|null>> $rows */
+        $rows = $this->array('lines');
+        foreach ($rows as $row) {
+            $lines[] = new PlanLine(array_map(strval(...), array_intersect_key($row, array_flip(PlanLine::FIELDS))), $under);
+        }
+
+        return $lines;
+    }
+}

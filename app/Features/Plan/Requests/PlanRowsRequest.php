@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Features\Plan\Requests;
+
+use Illuminate\Foundation\Http\FormRequest;
+
+/** Rows of a plan: a task, or an assignment with all its stretches; and hours by day. */
+final class PlanRowsRequest extends FormRequest
+{
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return [
+            'task' => ['nullable', 'integer', 'required_without:assignments'],
+            'assignments' => ['nullable', 'list', 'max:400'],
+            'assignments.*' => ['integer'],
+            'days' => ['nullable', 'array', 'max:400'],
+            'days.*' => ['nullable', 'string', 'max:50'],
+        ];
+    }
+
+    public function task(): ?int
+    {
+        return $this->filled('task') ? $this->integer('task') : null;
+    }
+
+    /** @return list<int> */
+    public function assignments(): array
+    {
+        return array_values(array_map(static fn (mixed $id): int => is_numeric($id) ? (int) $id : 0, $this->array('assignments')));
+    }
+
+    /** @return array<array-key, string> */
+    public function days(): array
+    {
+        return array_map(static fn (mixed $text): string => is_string($text) ? $text : '', $this->array('days'));
+    }
+}

@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Features\Plan\Requests;
+
+use App\Features\Plan\Actions\ProjectSettings;
+use App\Support\Words;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
+
+/** What a project is. A new one may have a code and say about how much it will be. */
+final class ProjectRequest extends FormRequest
+{
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return [
+            'name' => ['required', 'string', 'max:200'],
+            'code' => ['nullable', 'string', 'regex:/^[A-Za-z0-9._-]{1,32}$/D'],
+            'client' => ['nullable', 'string', 'max:200'],
+            'manager' => ['required', 'string', Rule::exists('people', 'code')->whereNot('access', 'viewer')],
+            'startsOn' => ['nullable', 'date_format:Y-m-d'],
+            'endsOn' => ['nullable', 'date_format:Y-m-d', 'after_or_equal:startsOn'],
+            'hours' => ['nullable', 'string', 'max:50'],
+            'billable' => ['boolean'],
+            'isOpen' => ['boolean'],
+            'withPeople' => ['boolean'],
+            'restatements' => ['nullable', Rule::in(['at once', 'told', 'asked'])],
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return [
+            'name.required' => Words::refusal('plan_row.name_missing'),
+            'code.regex' => Words::refusal('plan_row.code_form'),
+            'manager.*' => Words::refusal('plan_row.manager_missing'),
+            'startsOn.date_format' => Words::refusal('plan_row.startsOn_missing'),
+            'endsOn.date_format' => Words::refusal('plan_row.endsOn_missing'),
+            'endsOn.after_or_equal' => Words::refusal('plan_row.reversed'),
+        ];
+    }
+
+    public function settings(): ProjectSettings
+    {
+        $text = fn (string $name): ?string => $this->filled($name) ? trim($this->string($name)->toString()) : null;
+
+        return new ProjectSettings(
+            trim($this->string('name')->toString()), $text('client') ?? '', $text('manager') ?? '', $text('startsOn'), $text('endsOn'),
+            $this->boolean('billable', true), $this->boolean('isOpen', true), $text('restatements'),
+        );
+    }
+
+    public function code(): string
+    {
+        return trim($this->string('code')->toString());
+    }
+}

@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Moss\Core\Planning;
+
+use Moss\Core\Calendar\DayRange;
+use Moss\Core\Calendar\OwedHours;
+use Moss\Core\Time\Minutes;
+
+/**
+ * What is planned for a person on each day against what they owe on it.
+ */
+final readonly class Load
+{
+    /**
+     * @param  array<string, Minutes>  $planned  by `YYYY-MM-DD`
+     */
+    private function __construct(private DayRange $days, private array $planned, private OwedHours $owed)
+    {
+    }
+
+    /** @param  iterable<Assignment>  $assignments  of one person, on any project; those of tasks that are done left out */
+    public static function over(DayRange $days, iterable $assignments, OwedHours $owed): self
+    {
+        $planned = [];
+        foreach ($assignments as $assignment) {
+            foreach ($assignment->spread()->byDay() as $date => $minutes) {
+                $planned[$date] = ($planned[$date] ?? Minutes::zero())->plus($minutes);
+            }
+        }
+
+        return new self($days, $planned, $owed);
+    }
+
+    public function planned(): Minutes
+    {
+        return Minutes::sum(array_map(static fn (LoadedDay $day): Minutes => $day->planned, $this->byDay()));
+    }
+
+    public function owed(): Minutes
+    {
+        return $this->owed->within($this->days);
+    }
+
+    /** @return list<LoadedDay> every day, in order */
+    public function byDay(): array
+    {
+        $days = [];
+        foreach ($this->days as $day) {
+            $days[] = new LoadedDay($day, $this->planned[$day->toString()] ?? Minutes::zero(), $this->owed->on($day));
+        }
+
+        return $days;
+    }
+
+    /** @return list<LoadedDay> days on which more is planned than owed, in order */
+    public function daysOver(): array
+    {
+        return array_values(array_filter($this->byDay(), static fn (LoadedDay $day): bool => ! $day->over()->isZero()));
+    }
+}

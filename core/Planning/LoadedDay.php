@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Moss\Core\Planning;
+
+use Moss\Core\Calendar\Day;
+use Moss\Core\Time\Minutes;
+
+/** What is planned for a person on a day, and what they owe on it. */
+final readonly class LoadedDay
+{
+    public function __construct(public Day $day, public Minutes $planned, public Minutes $owed)
+    {
+    }
+
+    /** By how much more is planned than owed; 0 where it is not. */
+    public function over(): Minutes
+    {
+        return $this->planned->minus($this->owed)->notBelowZero();
+    }
+}

@@ -1,0 +1,70 @@
+import { span, wholeDate } from '@/lib/days';
+import { text } from '@/lib/text';
+import type { PlanProps } from '@/types/generated/props';
+import { Link, router } from '@inertiajs/react';
+
+interface PlanHeadProps {
+    plan: PlanProps;
+    onSettings: () => void;
+}
+
+/** What the project is, which plan stands beside it, and what else can be done with the whole. */
+export function PlanHead({ plan, onSettings }: PlanHeadProps) {
+    const address = `/projects/${plan.code}/plan`;
+    const choose = (day: string) => {
+        router.get(address, day === '' ? {} : { compare: day }, { preserveScroll: true });
+    };
+
+    return (
+        <div className="flex flex-wrap items-end justify-between gap-x-6 gap-y-2">
+            <div>
+                <h1>{text.plan.title(plan.name)}</h1>
+                <p className="text-faded">
+                    {text.projectPage.about(plan.client === null ? '' : `${plan.client} · `, plan.manager)}
+                    {plan.startsOn !== null && plan.endsOn !== null && ` · ${span(plan.startsOn, plan.endsOn)}`}
+                    {!plan.isOpen && ` · ${text.projectPage.closed}`}
+                </p>
+            </div>
+            <div className="no-print flex flex-wrap items-center gap-x-4 gap-y-1">
+                {plan.dates.length > 0 && (
+                    <label className="flex items-center gap-2">
+                        {text.plan.beside}
+                        <select
+                            value={plan.comparedOn ?? ''}
+                            className="min-h-8 border-b border-edge bg-sheet px-1"
+                            onChange={(event) => {
+                                choose(event.target.value);
+                            }}
+                        >
+                            <option value="">{text.plan.besideNothing}</option>
+                            {plan.dates.map((day) => (
+                                <option key={day} value={day}>
+                                    {day === plan.baselineOn ? text.plan.baselineOf(wholeDate(day)) : wholeDate(day)}
+                                </option>
+                            ))}
+                        </select>
+                    </label>
+                )}
+                {plan.mayPlan && (
+                    <>
+                        <button type="button" className="act-quiet" onClick={onSettings}>
+                            {text.plan.settings}
+                        </button>
+                        <Link href={`/new-project?from=${plan.code}`} className="act-quiet">
+                            {text.plan.copy}
+                        </Link>
+                        <button
+                            type="button"
+                            className="act-quiet"
+                            onClick={() => {
+                                router.put(`/projects/${plan.code}/baseline`, {}, { preserveScroll: true });
+                            }}
+                        >
+                            {text.plan.takeBaseline}
+                        </button>
+                    </>
+                )}
+            </div>
+        </div>
+    );
+}

@@ -1,0 +1,137 @@
+import { text } from '@/lib/text';
+import { hoursInWords } from '@/lib/hours';
+import type { HoursFormat } from '@/types/generated/props';
+import { Margin, Remark } from '@/ui/Margin';
+import { AddForm } from './AddForm';
+import { DaysForm } from './DaysForm';
+import { LoadRemark } from './LoadRemark';
+import type { PlanActs } from './usePlan';
+import type { usePlanGrid } from './usePlanGrid';
+
+export type PlanPanel = 'row' | 'add task' | 'add person' | 'by day';
+
+interface PlanMarginProps {
+    acts: PlanActs;
+    grid: ReturnType<typeof usePlanGrid>;
+    panel: PlanPanel;
+    format: HoursFormat;
+    onPanel: (panel: PlanPanel) => void;
+    onRemove: () => void;
+    onDone: () => void;
+}
+
+/** The margin of the plan: what is being added or given by day, or else what is to be said of the row that one is on. */
+export function PlanMargin({ acts, grid, panel, format, onPanel, onRemove, onDone }: PlanMarginProps) {
+    const { plan, faults } = acts;
+    const { row } = grid;
+    const close = () => {
+        onPanel('row');
+        grid.go(grid.place);
+    };
+    if (panel === 'by day' && row?.kind === 'assignment') {
+        return (
+            <Margin label={text.week.margin}>
+                <DaysForm
+                    key={row.key}
+                    assignment={row.assignment}
+                    format={format}
+                    faults={faults}
+                    onClose={close}
+                    onSpread={(days) => {
+                        void acts.spread(row.assignment.ids, days).then((isDone) => {
+                            if (isDone) {
+                                close();
+                            }
+                        });
+                    }}
+                />
+            </Margin>
+        );
+    }
+    if (panel === 'add task' || (panel === 'add person' && row !== undefined)) {
+        return (
+            <Margin label={text.week.margin}>
+                <AddForm
+                    task={panel === 'add task' ? null : (row?.task ?? null)}
+                    roles={plan.roles}
+                    found={grid.found}
+                    faults={faults}
+                    onAsk={grid.ask}
+                    onAdd={(line) => acts.add([line], panel === 'add task' ? null : (row?.task.id ?? null))}
+                    onClose={close}
+                />
+            </Margin>
+        );
+    }
+
+    return (
+        <Margin label={text.week.margin}>
+            {row !== undefined && (
+                <Remark title={row.kind === 'task' ? row.task.name : row.assignment.holderName}>
+                    {row.task.own !== null && row.task.assigned !== row.task.own && (
+                        <p className={row.task.assigned > row.task.own ? 'text-ochre' : 'text-faded'}>
+                            {row.task.assigned > row.task.own
+                                ? text.plan.overAssigned(hoursInWords(row.task.assigned - row.task.own, format))
+                                : text.plan.unassigned(hoursInWords(row.task.own - row.task.assigned, format))}
+                        </p>
+                    )}
+                    {row.task.doneOn !== null && <p className="text-faded">{text.plan.isDone}</p>}
+                    {plan.mayPlan && (
+                        <p className="mt-1 flex flex-wrap gap-x-3">
+                            <button
+                                type="button"
+                                className="act-quiet"
+                                onClick={() => {
+                                    onPanel('add person');
+                                }}
+                            >
+                                {text.plan.addPerson}
+                            </button>
+                            {row.kind === 'assignment' && (
+                                <button
+                                    type="button"
+                                    className="act-quiet"
+                                    onClick={() => {
+                                        onPanel('by day');
+                                    }}
+                                >
+                                    {text.plan.giveDays}
+                                </button>
+                            )}
+                            {row.kind === 'task' && (
+                                <button type="button" className="act-quiet" onClick={onDone}>
+                                    {row.task.doneOn === null ? text.remaining.doneForAll : text.plan.openAgain}
+                                </button>
+                            )}
+                            <button type="button" className="act-quiet" onClick={onRemove}>
+                                {text.plan.remove}
+                            </button>
+                        </p>
+                    )}
+                </Remark>
+            )}
+            {plan.mayPlan && row?.kind === 'assignment' && row.assignment.holder.startsWith('person:') && (
+                <LoadRemark
+                    project={plan.code}
+                    person={row.assignment.holder.slice('person:'.length)}
+                    from={row.assignment.startsOn}
+                    to={row.assignment.endsOn}
+                    format={format}
+                    version={plan}
+                />
+            )}
+            {plan.mayPlan && (
+                <Remark title={text.week.keys.title}>
+                    <dl className="grid grid-cols-[6.6rem_1fr] gap-x-2 text-[0.92em]">
+                        {text.plan.keys.map(([key, does]) => (
+                            <div key={key} className="col-span-2 grid grid-cols-subgrid">
+                                <dt className="whitespace-nowrap">{key}</dt>
+                                <dd className="text-faded">{does}</dd>
+                            </div>
+                        ))}
+                    </dl>
+                </Remark>
+            )}
+        </Margin>
+    );
+}

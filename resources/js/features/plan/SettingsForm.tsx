@@ -1,0 +1,115 @@
+import { text } from '@/lib/text';
+import type { PlanProps } from '@/types/generated/props';
+import { Field } from '@/ui/Field';
+import { Select } from '@/ui/Select';
+import { useForm } from '@inertiajs/react';
+
+const restatements = ['', 'at once', 'told', 'asked'] as const;
+
+/** What the project is: its name, client, days, whether it bills and is open, and how restatements count. */
+export function SettingsForm({ plan, onClose }: { plan: PlanProps; onClose: () => void }) {
+    const form = useForm({
+        name: plan.name,
+        client: plan.client ?? '',
+        manager: plan.managerCode,
+        startsOn: plan.startsOn ?? '',
+        endsOn: plan.endsOn ?? '',
+        billable: plan.billable,
+        isOpen: plan.isOpen,
+        restatements: plan.restatements ?? '',
+    });
+    const { data, setData } = form;
+
+    return (
+        <form
+            aria-label={text.plan.settings}
+            className="my-2 flex flex-wrap items-end gap-x-4 gap-y-2 border-s-2 border-moss ps-3"
+            onSubmit={(event) => {
+                event.preventDefault();
+                form.put(`/projects/${plan.code}`, { preserveScroll: true, onSuccess: onClose });
+            }}
+        >
+            <Field
+                label={text.newProject.what}
+                value={data.name}
+                maxLength={200}
+                className="w-72"
+                onChange={(event) => {
+                    setData('name', event.target.value);
+                }}
+            />
+            <Field
+                label={text.newProject.client}
+                value={data.client}
+                maxLength={200}
+                className="w-52"
+                onChange={(event) => {
+                    setData('client', event.target.value);
+                }}
+            />
+            <Field
+                label={text.newProject.manager}
+                value={data.manager}
+                maxLength={32}
+                className="w-44"
+                onChange={(event) => {
+                    setData('manager', event.target.value);
+                }}
+            />
+            <Field
+                label={text.plan.columns.startsOn ?? ''}
+                type="date"
+                value={data.startsOn}
+                onChange={(event) => {
+                    setData('startsOn', event.target.value);
+                }}
+            />
+            <Field
+                label={text.plan.columns.endsOn ?? ''}
+                type="date"
+                value={data.endsOn}
+                onChange={(event) => {
+                    setData('endsOn', event.target.value);
+                }}
+            />
+            <Select
+                label={text.plan.restatements}
+                options={restatements.map((mode) => [mode, text.plan.restatementModes[mode]] as const)}
+                value={data.restatements}
+                onChange={(event) => {
+                    setData('restatements', event.target.value);
+                }}
+            />
+            <label className="flex min-h-9 items-center gap-2">
+                <input
+                    type="checkbox"
+                    className="size-6 accent-moss"
+                    checked={data.billable}
+                    onChange={(event) => {
+                        setData('billable', event.target.checked);
+                    }}
+                />
+                {text.plan.billable}
+            </label>
+            <label className="flex min-h-9 items-center gap-2">
+                <input
+                    type="checkbox"
+                    className="size-6 accent-moss"
+                    checked={data.isOpen}
+                    onChange={(event) => {
+                        setData('isOpen', event.target.checked);
+                    }}
+                />
+                {text.plan.open}
+            </label>
+            <span className="flex gap-2">
+                <button type="submit" className="act act-main" disabled={form.processing}>
+                    {text.plan.saveSettings}
+                </button>
+                <button type="button" className="act" onClick={onClose}>
+                    {text.week.close}
+                </button>
+            </span>
+        </form>
+    );
+}

@@ -1,0 +1,2 @@
+export { NewProjectPage } from './NewProjectPage';
+export { PlanPage } from './PlanPage';

@@ -1,0 +1,98 @@
+import type { PlanTaskProps } from '@/types/generated/props';
+import { describe, expect, it } from 'vitest';
+import { columnsOf, fieldOf, isOpen, linesOf, rowsOf, textOf } from './planRows';
+
+const task: PlanTaskProps = {
+    id: 7,
+    code: 'FIT',
+    name: 'Fit the lens',
+    phase: null,
+    own: null,
+    planned: 1920,
+    assigned: 1920,
+    budget: '5000.00',
+    startsOn: null,
+    endsOn: null,
+    chargeCode: null,
+    doneOn: null,
+    isRecordedOn: false,
+    compared: null,
+    gone: [],
+    assignments: [
+        {
+            ids: [3],
+            holder: 'person:ada',
+            holderName: 'Ada Moor',
+            role: 'surveyor',
+            planned: 1200,
+            startsOn: '2026-06-15',
+            endsOn: '2026-06-26',
+            compared: null,
+            byDay: {},
+        },
+        {
+            ids: [4, 5],
+            holder: 'person:bo',
+            holderName: 'Bo Carr',
+            role: null,
+            planned: 720,
+            startsOn: '2026-06-15',
+            endsOn: '2026-06-17',
+            compared: null,
+            byDay: { '2026-06-15': 360, '2026-06-17': 360 },
+        },
+    ],
+};
+const rows = rowsOf([task]);
+const columns = columnsOf({ seesMoney: true });
+
+describe('rows of a plan', () => {
+    it('are the task and those on it, known by what the server calls them', () => {
+        expect(rows.map(({ key }) => key)).toEqual(['t7', 'a3', 'a4-5']);
+    });
+
+    it('hide the budget from who must not see money', () => {
+        expect(columnsOf({ seesMoney: false }).map(({ key }) => key)).not.toContain('budget');
+    });
+
+    it.each([
+        [0, 'planned', ''],
+        [0, 'budget', '5000.00'],
+        [1, 'holder', 'Ada Moor'],
+        [1, 'planned', '20'],
+        [2, 'role', ''],
+        [2, 'endsOn', '2026-06-17'],
+    ] as const)('row %i holds in %s “%s”', (index, field, text) => {
+        const row = rows[index];
+        expect(row === undefined ? null : textOf(row, field, 'decimal')).toBe(text);
+    });
+
+    it('leave hours given by day to the days', () => {
+        const [, even, byDay] = rows;
+        const open = columns.map((column) => [even, byDay].map((row) => row !== undefined && isOpen(row, fieldOf(row, column))));
+        expect(open).toEqual([
+            [true, true],
+            [true, true],
+            [false, false],
+            [true, false],
+            [false, false],
+            [true, false],
+            [true, false],
+            [false, false],
+        ]);
+    });
+
+    it('can be put back as lines', () => {
+        const [whole, even] = rows;
+        expect(whole === undefined ? [] : linesOf(whole, 'decimal').map((line) => line.who ?? line.task)).toEqual([
+            'Fit the lens',
+            'person:ada',
+            'person:bo',
+        ]);
+        expect(even === undefined ? [] : linesOf(even, 'decimal')[0]).toMatchObject({
+            code: 'FIT',
+            role: 'surveyor',
+            planned: '20',
+        });
+    });
+});

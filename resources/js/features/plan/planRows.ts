@@ -1,0 +1,128 @@
+import { printHours } from '@/lib/hours';
+import type { HoursFormat, PlanAssignmentProps, PlanProps, PlanTaskProps } from '@/types/generated/props';
+
+/** A row of the plan: a task, or somebody on it. */
+export type PlanRow =
+    | { kind: 'task'; key: string; task: PlanTaskProps }
+    | { kind: 'assignment'; key: string; task: PlanTaskProps; assignment: PlanAssignmentProps };
+
+export type TaskField = 'name' | 'code' | 'phase' | 'planned' | 'budget' | 'startsOn' | 'endsOn' | 'chargeCode';
+export type AssignmentField = 'holder' | 'role' | 'planned' | 'startsOn' | 'endsOn';
+export type Field = TaskField | AssignmentField;
+
+/** A column of the table: what it holds of a task, and what of somebody on it. */
+export interface Column {
+    key: string;
+    task: TaskField | null;
+    assignment: AssignmentField | null;
+    isFigure: boolean;
+}
+
+export function columnsOf(plan: Pick<PlanProps, 'seesMoney'>): Column[] {
+    const columns: Column[] = [
+        { key: 'name', task: 'name', assignment: 'holder', isFigure: false },
+        { key: 'code', task: 'code', assignment: 'role', isFigure: false },
+        { key: 'phase', task: 'phase', assignment: null, isFigure: false },
+        { key: 'planned', task: 'planned', assignment: 'planned', isFigure: true },
+        { key: 'budget', task: 'budget', assignment: null, isFigure: true },
+        { key: 'startsOn', task: 'startsOn', assignment: 'startsOn', isFigure: false },
+        { key: 'endsOn', task: 'endsOn', assignment: 'endsOn', isFigure: false },
+        { key: 'chargeCode', task: 'chargeCode', assignment: null, isFigure: false },
+    ];
+
+    return columns.filter(({ key }) => key !== 'budget' || plan.seesMoney);
+}
+
+/** Where the server says a fault of a field is, and what a row is known by. */
+export function rowKey(row: { task: number } | { assignments: number[] }): string {
+    return 'task' in row ? `t${row.task}` : `a${row.assignments.join('-')}`;
+}
+
+export function rowsOf(tasks: PlanTaskProps[]): PlanRow[] {
+    return tasks.flatMap((task): PlanRow[] => [
+        { kind: 'task', key: rowKey({ task: task.id }), task },
+        ...task.assignments.map((assignment): PlanRow => ({
+            kind: 'assignment',
+            key: rowKey({ assignments: assignment.ids }),
+            task,
+            assignment,
+        })),
+    ]);
+}
+
+export function fieldOf(row: PlanRow, column: Column): Field | null {
+    return row.kind === 'task' ? column.task : column.assignment;
+}
+
+/** Whether a field may be typed over. Hours given by day are changed day by day. */
+export function isOpen(row: PlanRow, field: Field | null): boolean {
+    const isByDay = row.kind === 'assignment' && row.assignment.ids.length > 1;
+
+    return field !== null && !(isByDay && field !== 'holder' && field !== 'role');
+}
+
+/** What a field holds, as it is typed. */
+export function textOf(row: PlanRow, field: Field, format: HoursFormat): string {
+    if (row.kind === 'task') {
+        const { task } = row;
+        switch (field) {
+            case 'planned':
+                return task.own === null ? '' : printHours(task.own, format);
+            case 'name':
+            case 'code':
+                return task[field];
+            case 'phase':
+            case 'budget':
+            case 'startsOn':
+            case 'endsOn':
+            case 'chargeCode':
+                return task[field] ?? '';
+            default:
+                return '';
+        }
+    }
+    const { assignment } = row;
+    switch (field) {
+        case 'holder':
+            return assignment.holderName;
+        case 'role':
+            return assignment.role ?? '';
+        case 'planned':
+            return printHours(assignment.planned, format);
+        case 'startsOn':
+        case 'endsOn':
+            return assignment[field];
+        default:
+            return '';
+    }
+}
+
+/** What puts a row back as it was: lines for the server. */
+export function linesOf(row: PlanRow, format: HoursFormat): Record<string, string>[] {
+    const ofAssignment = (assignment: PlanAssignmentProps) => ({
+        code: row.task.code,
+        who: assignment.holder,
+        role: assignment.role ?? '',
+        planned: printHours(assignment.planned, format),
+        startsOn: assignment.startsOn,
+        endsOn: assignment.endsOn,
+    });
+    if (row.kind === 'assignment') {
+        return [ofAssignment(row.assignment)];
+    }
+    const of = (field: TaskField) => textOf(row, field, format);
+
+    return [
+        {
+            task: of('name'),
+            code: of('code'),
+            phase: of('phase'),
+            planned: of('planned'),
+            budget: of('budget'),
+            startsOn: of('startsOn'),
+            endsOn: of('endsOn'),
+            chargeCode: of('chargeCode'),
+        },
+        ...row.task.assignments.map(ofAssignment),
+    ];
+}

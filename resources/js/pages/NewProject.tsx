@@ -1,0 +1,1 @@
+export { NewProjectPage as default } from '@/features/plan';

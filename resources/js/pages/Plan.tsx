@@ -1,0 +1,1 @@
+export { PlanPage as default } from '@/features/plan';

@@ -1,0 +1,225 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\App\Plan;
+
+use App\Features\Figures\Queries\VerifiedFigures;
+use App\Models\Assignment;
+use App\Models\Project;
+use App\Models\Task;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Testing\TestResponse;
+use Inertia\Testing\AssertableInertia;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Symfony\Component\HttpFoundation\Response;
+use Tests\App\Lighthouse;
+use Tests\App\TestCase;
+
+/** Making a plan, changing it, copying it, and what it was. */
+final class PlanTest extends TestCase
+{
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->import(Lighthouse::files(['entries.csv' => "person,project,task,role,date,hours\nada,LENS,FIT,surveyor,2026-06-16,8\n"]));
+        $this->actingAs($this->person('mo'));
+    }
+
+    protected function tearDown(): void
+    {
+        self::assertSame([], iterator_to_array($this->app->make(VerifiedFigures::class)->differences(), false));
+        parent::tearDown();
+    }
+
+    public function test_a_project_begins_with_a_short_intake(): void
+    {
+        $this->post('/projects', ['name' => 'Fog bell, Ness', 'client' => 'Ness Trust', 'manager' => 'mo', 'startsOn' => '2026-07-01', 'endsOn' => '2026-08-31', 'hours' => '120'])
+            ->assertRedirect('/projects/FOG-BELL-NESS/plan');
+        $project = Project::query()->with('client')->where('code', 'FOG-BELL-NESS')->sole();
+        self::assertSame(['Ness Trust', 'NESS-TRUST', 'open'], [$project->client?->name, $project->client?->code, $project->state]);
+        self::assertSame([['FOG-BELL-NESS', 7200, '2026-07-01']], Task::query()->where('project_id', $project->id)->get()->map(static fn (Task $task): array => [$task->code, $task->planned_minutes, $task->starts_on])->all());
+
+        // The same again is another project; a code that is taken is refused; a known client is used again.
+        $this->post('/projects', ['name' => 'Fog bell, Ness', 'client' => 'ness trust', 'manager' => 'mo'])->assertRedirect('/projects/FOG-BELL-NESS-2/plan');
+        $this->post('/projects', ['name' => 'Other', 'code' => 'LENS', 'manager' => 'mo'])->assertSessionHasErrors('code');
+        $this->post('/projects', ['name' => '', 'manager' => 'vic', 'startsOn' => '2026-07-02', 'endsOn' => '2026-07-01'])->assertSessionHasErrors(['name', 'manager', 'endsOn']);
+        $this->actingAs($this->person('ada'))->post('/projects', ['name' => 'Mine', 'manager' => 'ada'])->assertForbidden();
+    }
+
+    public function test_lines_pasted_from_a_spreadsheet_come_all_or_not_at_all(): void
+    {
+        $lines = [
+            ['phase' => 'Making', 'task' => 'Cast the bell', 'planned' => '40', 'budget' => '9000', 'startsOn' => '1.7.2026', 'endsOn' => '31.7.2026', 'chargeCode' => 'B-1'],
+            ['who' => 'Ada Moor', 'role' => 'Surveyor', 'planned' => '24', 'startsOn' => '2026-07-01', 'endsOn' => '2026-07-10'],
+            ['who' => 'field', 'planned' => '16'],
+            [],
+            ['task' => 'Hang the bell', 'who' => 'bo', 'planned' => '7:30'],
+        ];
+        $this->postJson('/projects/LENS/plan', ['lines' => [...$lines, ['task' => 'Ring it', 'who' => 'zoe', 'planned' => 'much', 'startsOn' => 'soon']]])->assertStatus(422)
+            ->assertJsonPath('faults', [
+                '5.who' => 'Nobody is called “zoe”. Type the name or code of a person or a team.',
+                '5.planned' => 'Planned: “much” is not hours, as in 160, 7.5, 7:30, 7h 30m or 450m.',
+                '5.startsOn' => 'First day: “soon” is not a day of the calendar as YYYY-MM-DD.',
+            ]);
+        self::assertSame(0, Task::query()->where('code', 'CAST-THE-BELL')->count());
+
+        $this->postJson('/projects/LENS/plan', ['lines' => $lines])->assertOk();
+        $task = $this->task('CAST-THE-BELL');
+        self::assertSame([2400, 900000, '2026-07-01', '2026-07-31', 'B-1'], [$task->planned_minutes, $task->budget_cents, $task->starts_on, $task->ends_on, $task->charge_code]);
+        // Days that are not said are the task's, else the project's.
+        self::assertSame([['2026-07-01', '2026-07-10', 1440], ['2026-07-01', '2026-07-31', 960]], self::stretches($task));
+        self::assertSame([['2026-06-01', '2026-07-31', 450]], self::stretches($this->task('HANG-THE-BELL')));
+        self::assertSame(['ada', 'bo'], DB::table('messages')->join('people', 'people.id', 'messages.person_id')->where('kind', 'assigned')->where('facts', 'like', '%bell%')->orderBy('people.code')->pluck('people.code')->all());
+        self::assertSame(5, DB::table('trail')->where('name', 'like', 'LENS/%')->count());
+        // Twice is a conflict, not a second row.
+        $this->postJson('/projects/LENS/plan', ['lines' => [['task' => 'CAST-THE-BELL', 'who' => 'Ada Moor', 'role' => 'surveyor', 'planned' => '1', 'startsOn' => '2026-07-01']]])->assertStatus(422)->assertJsonPath('faults', ['0.who' => 'They are on this task in this role from this day already. Change that row instead.']);
+    }
+
+    /** @param  array<string, string>  $fields */
+    #[DataProvider('changes')]
+    public function test_fields_are_read_and_refused_with_what_was_expected(string $row, array $fields, ?string $fault): void
+    {
+        $fit = $this->task('FIT')->id;
+        $assignment = Assignment::query()->where('task_id', $fit)->sole()->id;
+        $before = [DB::table('tasks')->get()->all(), DB::table('assignments')->get()->all()];
+        $answer = $this->change([$row === 'task' ? ['task' => $fit, 'fields' => $fields] : ['assignments' => [$assignment], 'fields' => $fields]]);
+        if ($fault === null) {
+            $answer->assertOk();
+            self::assertNotEquals($before, [DB::table('tasks')->get()->all(), DB::table('assignments')->get()->all()]);
+        } else {
+            $answer->assertStatus(422)->assertJsonPath('faults', [($row === 'task' ? 't'.$fit : 'a'.$assignment).'.'.array_key_first($fields) => $fault]);
+            self::assertEquals($before, [DB::table('tasks')->get()->all(), DB::table('assignments')->get()->all()]);
+        }
+    }
+
+    /** @return iterable<string, array{string, array<string, string>, string|null}> */
+    public static function changes(): iterable
+    {
+        yield 'a name' => ['task', ['name' => 'Fit the great lens'], null];
+        yield 'no name' => ['task', ['name' => '  '], 'Give it a name, in one line of at most 200 letters.'];
+        yield 'a code' => ['task', ['code' => 'FIT-2'], null];
+        yield 'a code that is taken' => ['task', ['code' => 'CLEAN'], 'Another task of this project has the code CLEAN. Choose another.'];
+        yield 'no code' => ['task', ['code' => 'fit it'], 'Code: “fit it” is not 1 to 32 letters, digits, “.”, “_” or “-”.'];
+        yield 'hours of its own' => ['task', ['planned' => '44:30'], null];
+        yield 'none of its own' => ['task', ['planned' => ''], null];
+        yield 'less than nothing' => ['task', ['planned' => '-4'], 'Planned: “-4” is not hours, as in 160, 7.5, 7:30, 7h 30m or 450m.'];
+        yield 'a budget' => ['task', ['budget' => '4000.50'], null];
+        yield 'a budget of words' => ['task', ['budget' => 'lots'], 'Budget: “lots” is not an amount with a dot and at most two decimal places, as in 1250.50.'];
+        yield 'days' => ['task', ['startsOn' => '2026-06-10', 'endsOn' => '2026-06-10'], null];
+        yield 'a day that is none' => ['task', ['startsOn' => '2026-02-30'], 'First day: “2026-02-30” is not a day of the calendar as YYYY-MM-DD.'];
+        yield 'a new phase' => ['task', ['phase' => 'Glass'], null];
+        yield 'no phase' => ['task', ['phase' => ''], null];
+        yield 'somebody else' => ['assignment', ['holder' => 'person:bo'], null];
+        yield 'a team by its name' => ['assignment', ['holder' => 'Field'], null];
+        yield 'nobody known' => ['assignment', ['holder' => 'zoe'], 'Nobody is called “zoe”. Type the name or code of a person or a team.'];
+        yield 'another role' => ['assignment', ['role' => 'Senior'], null];
+        yield 'a role there is not' => ['assignment', ['role' => 'cook'], 'There is no role “cook”.'];
+        yield 'nothing planned' => ['assignment', ['planned' => ''], null];
+        yield 'days that end before they begin' => ['assignment', ['endsOn' => '2026-06-14'], 'The last day is before the first. Give a day not before it.'];
+        yield 'no first day' => ['assignment', ['startsOn' => ''], 'Give the first day as 2026-06-17.'];
+    }
+
+    public function test_a_row_of_another_project_is_not_there_and_one_fault_keeps_all_away(): void
+    {
+        $this->change([['task' => $this->task('FIT')->id, 'fields' => ['name' => 'New']], ['task' => $this->task('TRAIN')->id, 'fields' => ['name' => 'Mine now']]])->assertStatus(422);
+        self::assertSame(['Fit the lens', 'Training'], [$this->task('FIT')->name, $this->task('TRAIN')->name]);
+    }
+
+    public function test_rows_go_unless_something_was_recorded_on_them(): void
+    {
+        $fit = $this->task('FIT');
+        $this->putJson('/projects/LENS/plan/removed', ['task' => $fit->id])->assertStatus(422)->assertJsonPath('message', 'Something was recorded or said on Fit the lens, so it stays. Say it is done, or plan nothing more on it.');
+        $this->putJson('/projects/LENS/plan/removed', ['assignments' => [Assignment::query()->where('task_id', $fit->id)->sole()->id]])->assertStatus(422);
+        $clean = $this->task('CLEAN');
+        $this->putJson('/projects/LENS/plan/removed', ['assignments' => [Assignment::query()->where('task_id', $clean->id)->sole()->id]])->assertOk();
+        $this->putJson('/projects/LENS/plan/removed', ['task' => $clean->id])->assertOk();
+        self::assertNull(Task::query()->find($clean->id));
+        $this->putJson('/projects/LENS/plan/removed', ['task' => $clean->id])->assertStatus(422);
+    }
+
+    public function test_hours_are_given_by_day_and_taken_together_again(): void
+    {
+        $fit = $this->task('FIT');
+        $id = Assignment::query()->where('task_id', $fit->id)->sole()->id;
+        $this->spread([$id], ['2026-06-18' => '9', '2026-06-19' => 'x'])->assertStatus(422)->assertJsonPath('faults.2026-06-19', 'Planned: “x” is not hours, as in 160, 7.5, 7:30, 7h 30m or 450m.');
+        $this->spread([$id], ['2026-06-18' => '9', '2026-06-19' => '', '2026-06-22' => '3:30'])->assertOk()->assertJsonFragment(['byDay' => ['2026-06-18' => 540, '2026-06-22' => 210]]);
+        self::assertSame([['2026-06-18', '2026-06-18', 540], ['2026-06-22', '2026-06-22', 210]], self::stretches($fit));
+
+        $this->spread(Assignment::query()->where('task_id', $fit->id)->pluck('id')->all(), [])->assertOk();
+        self::assertSame([['2026-06-18', '2026-06-22', 750]], self::stretches($fit));
+    }
+
+    public function test_load_says_by_how_much_and_on_which_days(): void
+    {
+        $this->import(['assignments.csv' => "project,task,person,role,planned,starts_on,ends_on\nLENS,CLEAN,ada,surveyor,10,2026-06-18,2026-06-19\n"]);
+
+        // Thursday: 8 owed, 3.75 and 5.75 planned; Friday: 6 less half a day of leave, 3 and 4.25.
+        $this->getJson('/projects/LENS/plan/load?person=ada&from=2026-06-17&to=2026-06-21')->assertOk()
+            ->assertJsonPath('over', [['date' => '2026-06-18', 'planned' => 225 + 345, 'owed' => 480], ['date' => '2026-06-19', 'planned' => 180 + 255, 'owed' => 120]])
+            ->assertJsonPath('owed', 480 + 480 + 120);
+        $this->getJson('/projects/LENS/plan/load?person=ada&from=2026-06-17&to=2026-06-01')->assertJsonValidationErrors('to');
+    }
+
+    public function test_a_plan_is_copied_with_its_days_moved(): void
+    {
+        $this->post('/projects/LENS/copy', ['name' => 'Second lens', 'code' => 'LENS2', 'manager' => 'mo', 'startsOn' => '2026-09-07', 'withPeople' => true])->assertRedirect('/projects/LENS2/plan');
+        $copy = Project::query()->where('code', 'LENS2')->sole();
+        // 98 days on from 1 June, and never the time recorded or what was said to be done.
+        self::assertSame(['2026-09-07', '2026-11-06'], [$copy->starts_on, $copy->ends_on]);
+        self::assertSame([['FIT', 2400, null], ['CLEAN', null, null], ['DRAW', 480, null]], $copy->tasks()->orderBy('id')->get()->map(static fn (Task $task): array => [$task->code, $task->planned_minutes, $task->done_on])->all());
+        $fit = Task::query()->where('project_id', $copy->id)->where('code', 'FIT')->sole();
+        self::assertSame([['2026-09-21', '2026-10-02', 1920]], self::stretches($fit));
+        self::assertSame(0, DB::table('entries')->where('task_id', $fit->id)->count());
+    }
+
+    public function test_the_first_plan_is_kept_as_baseline_and_later_ones_by_date(): void
+    {
+        $fit = $this->task('FIT')->id;
+        $this->itIs('2026-06-22');
+        $this->change([['task' => $fit, 'fields' => ['planned' => '50']]])->assertOk();
+        $this->itIs('2026-06-29');
+        $assignment = Assignment::query()->where('task_id', $fit)->sole()->id;
+        $this->change([['assignments' => [$assignment], 'fields' => ['planned' => '44']], ['task' => $fit, 'fields' => ['planned' => '60']]])->assertOk();
+
+        $this->withoutExceptionHandling();
+        foreach (['baseline' => [40, 32, 56], '2026-06-17' => [40, 32, 56], '2026-06-25' => [50, 32, 66], '2026-06-29' => [60, 44, 76]] as $day => [$task, $holder, $total]) {
+            $this->get('/projects/LENS/plan?compare='.$day)->assertInertia(fn (AssertableInertia $page) => $page
+                ->where('plan.planned', 76 * 60)->where('plan.compared', $total * 60)->where('plan.baselineOn', '2026-06-17')
+                ->where('plan.dates', ['2026-06-29', '2026-06-22', '2026-06-17'])
+                ->where('plan.tasks', function (mixed $tasks) use ($task, $holder): bool {
+                    $index = (int) array_search('FIT', self::each($tasks, 'code'), true);
+
+                    return self::each($tasks, 'compared')[$index] === $task * 60 && self::each(self::each($tasks, 'assignments')[$index], 'compared') === [$holder * 60];
+                }));
+        }
+        $this->put('/projects/LENS/baseline', ['why' => 'The trust agreed to more'])->assertSessionHas('message');
+        $this->get('/projects/LENS/plan?compare=baseline')->assertInertia(fn (AssertableInertia $page) => $page->where('plan.compared', 76 * 60)->where('plan.baselineOn', '2026-06-29'));
+    }
+
+    /**
+     * @param  list<array<string, mixed>>  $changes
+     * @return TestResponse<Response>
+     */
+    private function change(array $changes): TestResponse
+    {
+        return $this->putJson('/projects/LENS/plan', ['changes' => $changes]);
+    }
+
+    /**
+     * @param  array<int>  $ids
+     * @param  array<string, string>  $days
+     * @return TestResponse<Response>
+     */
+    private function spread(array $ids, array $days): TestResponse
+    {
+        return $this->putJson('/projects/LENS/plan/days', ['assignments' => $ids, 'days' => $days]);
+    }
+
+    /** @return list<array{string, string, int}> */
+    private static function stretches(Task $task): array
+    {
+        return array_values(Assignment::query()->where('task_id', $task->id)->orderBy('starts_on')->orderBy('ends_on')->get()
+            ->map(static fn (Assignment $one): array => [$one->starts_on, $one->ends_on, $one->planned_minutes])->all());
+    }
+}
