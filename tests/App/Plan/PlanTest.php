@@ -207,7 +207,7 @@ final class PlanTest extends TestCase
     }
 
     /**
-     * @param  array<int>  $ids
+     * @param  array<mixed>  $ids
      * @param  array<string, string>  $days
      * @return TestResponse<Response>
      */

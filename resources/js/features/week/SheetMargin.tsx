@@ -2,29 +2,23 @@ import { RestatePanel } from '@/features/remaining';
 import { text } from '@/lib/text';
 import type { HoursFormat, WeekProps } from '@/types/generated/props';
 import { Margin } from '@/ui/Margin';
-import { CellDetail } from './CellDetail';
 import { isSaving } from './cells';
 import { CorrectionForm } from './CorrectionForm';
-import { clientNotesPencilled } from './clientNotes';
 import { partsOf } from './going';
 import type { Command } from './gridKeys';
 import { KeyList } from './KeyList';
 import { LineSearch } from './LineSearch';
-import { PencilChoice } from './PencilChoice';
-import { Strokes, WeekRemarks } from './Remarks';
 import { RemoveLinePanel } from './RemoveLinePanel';
-import { SheetFindings } from './SheetFindings';
 import type { SheetState } from './sheetState';
-import { SpanForm } from './SpanForm';
+import { SheetBeside } from './SheetBeside';
 import { SubmitPanel } from './SubmitPanel';
-import { UnsavedList } from './UnsavedList';
 import type { Panel } from './useCommands';
 import type { Corrections } from './useCorrections';
 import type { Grid } from './useGrid';
 import type { Remarks } from './useRemarks';
 import type { SheetActs } from './useSheet';
 
-interface SheetMarginProps {
+export interface SheetMarginProps {
     sheet: WeekProps;
     state: SheetState;
     grid: Grid;
@@ -125,52 +119,7 @@ function Asked(props: SheetMarginProps) {
             {Object.keys(props.corrections.wanted).length > 0 && (
                 <CorrectionForm corrections={props.corrections} lines={state.lines} cells={state.cells} format={format} />
             )}
-            <Beside {...props} />
-        </>
-    );
-}
-
-function Beside(props: SheetMarginProps) {
-    const { sheet, state, grid, acts, format, remarks, unsaved, showsTrail, onTrail, onCommand, onClose } = props;
-    const { here } = grid;
-    const clientNotes = clientNotesPencilled(state.cells);
-
-    return (
-        <>
-            {here !== null && (
-                <CellDetail
-                    sheet={sheet}
-                    line={here.row.line}
-                    cell={here.cell}
-                    cellKey={here.key}
-                    proposal={state.proposals[here.key]}
-                    clientNotesPencilled={clientNotes.size}
-                    acts={acts}
-                    format={format}
-                    showsTrail={showsTrail}
-                    onTrail={onTrail}
-                    onCommand={onCommand}
-                    onInkClientNotes={() => {
-                        acts.want(clientNotes);
-                    }}
-                    left={state.left[here.row.line.task]}
-                    onLeave={onClose}
-                />
-            )}
-            {here !== null && remarks.spans !== null && (
-                <SpanForm
-                    key={`${here.cell.saved.date} ${remarks.spans.length}`}
-                    date={here.cell.saved.date}
-                    span={remarks.spans.find(({ date }) => date === here.cell.saved.date)}
-                    mayWrite={sheet.mayRecord}
-                    onSave={remarks.span}
-                />
-            )}
-            <SheetFindings remarks={remarks} grid={grid} mayAnswer={sheet.mayRecord} onLeave={onClose} />
-            {unsaved > 0 && <UnsavedList state={state} grid={grid} />}
-            <WeekRemarks days={sheet.days} lines={state.lines} cells={state.cells} entered={state.totals.days} format={format} />
-            <Strokes />
-            {sheet.isOwn && <PencilChoice pencil={sheet.pencil} />}
+            <SheetBeside {...props} />
         </>
     );
 }
