@@ -8,14 +8,17 @@ use App\Models\Person;
 use App\Models\Recorder;
 use App\Models\Task;
 use Illuminate\Auth\Access\Response;
+use Illuminate\Database\Query\Builder;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
 
 /** Whose week somebody may see or write in. */
 final class PersonPolicy
 {
+    /** Those whom the owner trusts with it, viewers, and managers of projects that the owner works on. */
     public function viewWeek(Person $person, Person $owner): Response
     {
-        return $person->isViewer() || $this->isTrusted($person, $owner) ? Response::allow() : Response::deny((string) __('refusals.week'));
+        return $person->isViewer() || $this->isTrusted($person, $owner) || self::managesWorkOf($person, $owner) ? Response::allow() : Response::deny((string) __('refusals.week'));
     }
 
     /** The owner, the time office, the line manager, and whom the owner has named. */
@@ -86,6 +89,15 @@ final class PersonPolicy
         return $person->isOffice() || Person::query()->where('manager_id', $person->id)->exists()
             ? Response::allow()
             : Response::deny((string) __('refusals.look_after'));
+    }
+
+    /** Whether somebody manages a project that the owner is planned on or has recorded on. */
+    private static function managesWorkOf(Person $person, Person $owner): bool
+    {
+        $on = static fn (string $table): Builder => DB::table($table)->select('task_id')->where('person_id', $owner->id);
+
+        return DB::table('tasks')->join('projects', 'projects.id', 'tasks.project_id')->where('projects.manager_id', $person->id)
+            ->whereIn('tasks.id', $on('assignments')->union($on('recorded_months')))->exists();
     }
 
     private function isTrusted(Person $person, Person $owner): bool

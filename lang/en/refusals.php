@@ -6,7 +6,7 @@ return [
     'projects' => 'Project figures are for project managers and the time office. Your own hours are in your week.',
     'project' => 'Only this project\'s manager and the time office see it. Ask one of them.',
     'money' => 'Costs are for this project\'s manager and the time office.',
-    'week' => 'This is somebody else\'s week. It is seen by them, their line manager, the time office and whom they have named.',
+    'week' => 'This is somebody else\'s week. It is seen by them, their line manager, managers of projects they work on, the time office and whom they have named.',
     'record' => 'This is somebody else\'s week. They write in it, their line manager, the time office and whom they have named.',
     'submit' => 'This week is submitted by its owner, who can leave that to you under “Sheets”.',
     'preferences' => 'These are somebody else\'s preferences. Only they change them.',

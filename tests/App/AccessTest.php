@@ -20,16 +20,16 @@ final class AccessTest extends TestCase
         'GET /' => ['ada' => 302, 'mo' => 302, 'lee' => 302, 'kit' => 302, 'vic' => 302],
         'GET /week' => ['ada' => 302, 'mo' => 302, 'lee' => 302, 'kit' => 302, 'vic' => 302],
         'GET /week/2026-W25' => ['ada' => 200, 'mo' => 200, 'lee' => 200, 'kit' => 200, 'vic' => 403],
-        // cal has been named by ada; dot too, and may submit.
-        'GET /people/ada/week/2026-W25' => ['ada' => 200, 'bo' => 403, 'mo' => 403, 'lee' => 200, 'kit' => 200, 'vic' => 200, 'cal' => 200, 'dot' => 200],
+        // mo manages the project that ada works on. cal has been named by ada; dot too, and may submit.
+        'GET /people/ada/week/2026-W25' => ['ada' => 200, 'bo' => 403, 'mo' => 200, 'lee' => 200, 'kit' => 200, 'vic' => 200, 'cal' => 200, 'dot' => 200],
         'GET /people/ada/week/2026-W25/pencil' => ['ada' => 200, 'bo' => 403, 'mo' => 403, 'lee' => 200, 'kit' => 200, 'vic' => 403, 'cal' => 200],
         'PUT /people/ada/week/2026-W25/cells' => ['ada' => 422, 'bo' => 422, 'vic' => 422],
         'GET /people/ada/week/2026-W25/lines' => ['ada' => 200, 'bo' => 403, 'mo' => 403, 'lee' => 200, 'kit' => 200, 'vic' => 403, 'cal' => 200],
         'PUT /people/ada/week/2026-W25/lines' => ['ada' => 302, 'bo' => 302],
         'DELETE /people/ada/week/2026-W25/lines' => ['ada' => 302, 'bo' => 302],
         'GET /people/ada/week/2026-W25/quick-line' => ['ada' => 200, 'bo' => 403, 'mo' => 403, 'lee' => 200, 'kit' => 200, 'vic' => 403, 'cal' => 200],
-        'GET /people/ada/week/2026-W25/trail' => ['ada' => 200, 'bo' => 403, 'mo' => 403, 'lee' => 200, 'kit' => 200, 'vic' => 200, 'cal' => 200],
-        'GET /people/ada/week/2026-W25/findings' => ['ada' => 200, 'bo' => 403, 'mo' => 403, 'lee' => 200, 'kit' => 200, 'vic' => 200, 'cal' => 200],
+        'GET /people/ada/week/2026-W25/trail' => ['ada' => 200, 'bo' => 403, 'mo' => 200, 'lee' => 200, 'kit' => 200, 'vic' => 200, 'cal' => 200],
+        'GET /people/ada/week/2026-W25/findings' => ['ada' => 200, 'bo' => 403, 'mo' => 200, 'lee' => 200, 'kit' => 200, 'vic' => 200, 'cal' => 200],
         'PUT /people/ada/week/2026-W25/findings' => ['ada' => 200, 'bo' => 403, 'mo' => 403, 'lee' => 200, 'kit' => 200, 'vic' => 403, 'cal' => 200],
         'PUT /people/ada/week/2026-W25/spans' => ['ada' => 200, 'bo' => 403, 'mo' => 403, 'lee' => 200, 'vic' => 403],
         'POST /people/ada/week/2026-W25/corrections' => ['ada' => 302, 'bo' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 403, 'vic' => 403, 'dot' => 302],
@@ -213,6 +213,6 @@ final class AccessTest extends TestCase
     public function test_a_refusal_says_who_may(): void
     {
         $this->import(Lighthouse::files());
-        $this->actingAs($this->person('bo'))->get('/people/ada/week/2026-W25')->assertForbidden()->assertSee('seen by them, their line manager, the time office and whom they have named');
+        $this->actingAs($this->person('bo'))->get('/people/ada/week/2026-W25')->assertForbidden()->assertSee('seen by them, their line manager, managers of projects they work on, the time office and whom they have named');
     }
 }

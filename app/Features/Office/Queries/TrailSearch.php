@@ -8,6 +8,7 @@ use App\Features\Office\Props\TrailChangeProps;
 use App\Features\Office\Props\TrailPageProps;
 use App\Features\Office\Props\TrailRowProps;
 use App\Models\Person;
+use App\Models\Project;
 use App\Support\Database\Record;
 use App\Support\Trail\TrailSubject;
 use App\Support\Words;
@@ -20,6 +21,8 @@ use Moss\Core\Time\Minutes;
 final class TrailSearch
 {
     private const AT_ONCE = 60;
+
+    private const OF_PROJECT = 12;
 
     public function of(Person $reader, string $search, ?TrailSubject $subject, ?Day $from, ?Day $to, ?int $before): TrailPageProps
     {
@@ -37,6 +40,26 @@ final class TrailSearch
             count($rows) > self::AT_ONCE ? $shown[self::AT_ONCE - 1]->int('id') : null,
             array_map(static fn (TrailSubject $one): string => $one->value, TrailSubject::cases()),
         );
+    }
+
+    /**
+     * What was done on a project since a day, entries left out.
+     *
+     * @return array{list<TrailRowProps>, bool} the latest first, and whether there is more than fits
+     */
+    public function ofProject(Person $reader, Project $project, Day $since, bool $showsMoney): array
+    {
+        $rows = Record::all($this->lines('', null, $since, null)
+            ->whereNotIn('trail.subject', [TrailSubject::Entry->value, TrailSubject::Sheet->value])
+            ->where(static fn (Builder $about): Builder => $about->where('tasks.project_id', $project->id)
+                ->orWhere(static fn (Builder $named): Builder => $named->whereIn('trail.subject', [TrailSubject::Project->value, TrailSubject::Assignment->value])
+                    ->where(static fn (Builder $name): Builder => $name->where('trail.name', $project->code)->orWhereBetween('trail.name', [$project->code.'/', $project->code.'0']))))
+            ->orderByDesc('trail.id')->limit(self::OF_PROJECT + 1));
+
+        return [
+            array_map(static fn (Record $line): TrailRowProps => self::row($line, $reader, $showsMoney), array_slice($rows, 0, self::OF_PROJECT)),
+            count($rows) > self::OF_PROJECT,
+        ];
     }
 
     private function lines(string $search, ?TrailSubject $subject, ?Day $from, ?Day $to): Builder
@@ -64,7 +87,7 @@ final class TrailSearch
         return $query;
     }
 
-    private static function row(Record $line, Person $reader): TrailRowProps
+    private static function row(Record $line, Person $reader, bool $showsMoney = true): TrailRowProps
     {
         $task = $line->stringOrNull('task');
 
@@ -78,13 +101,13 @@ final class TrailSearch
             $line->stringOrNull('owner'),
             $task === null ? $line->string('name') : $task.', '.$line->string('project'),
             $line->stringOrNull('date'),
-            self::changes($line, $reader),
+            self::changes($line, $reader, $showsMoney),
             $line->string('why'),
         );
     }
 
     /** @return list<TrailChangeProps> */
-    private static function changes(Record $line, Person $reader): array
+    private static function changes(Record $line, Person $reader, bool $showsMoney): array
     {
         $before = self::told($line->stringOrNull('before'));
         $after = self::told($line->stringOrNull('after'));
@@ -92,7 +115,7 @@ final class TrailSearch
         foreach (array_keys($before + $after) as $name) {
             $old = self::printed((string) $name, $before[$name] ?? null, $reader);
             $new = self::printed((string) $name, $after[$name] ?? null, $reader);
-            if ($old !== $new && $name !== 'role') {
+            if ($old !== $new && $name !== 'role' && ($showsMoney || ! str_contains((string) $name, 'cents'))) {
                 $changes[] = new TrailChangeProps(str_replace('_', ' ', (string) $name), $old, $new);
             }
         }

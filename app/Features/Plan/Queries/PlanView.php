@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Features\Plan\Queries;
 
+use App\Features\Figures\Queries\PlanThen;
 use App\Features\Office\Queries\Named;
 use App\Features\Plan\Props\PlanAssignmentProps;
 use App\Features\Plan\Props\PlanGoneProps;

@@ -4,9 +4,15 @@ declare(strict_types=1);
 
 namespace App\Features\Projects\Controllers;
 
+use App\Features\Projects\Props\ChangesProps;
+use App\Features\Projects\Props\CourseProps;
 use App\Features\Projects\Props\Figure;
+use App\Features\Projects\Queries\ProjectChanges;
+use App\Features\Projects\Queries\ProjectCourse;
 use App\Features\Projects\Queries\ProjectList;
+use App\Features\Projects\Queries\ProjectNames;
 use App\Features\Projects\Queries\ProjectStatus;
+use App\Features\Projects\Queries\Standing;
 use App\Features\Projects\Queries\TraceRequest;
 use App\Models\Person;
 use App\Models\Project;
@@ -30,14 +36,26 @@ final readonly class ProjectController
         return Inertia::render('Projects', ['list' => $list->for($reader, $this->today->for($reader))]);
     }
 
-    public function show(#[CurrentUser] Person $reader, Project $project, Request $request, ProjectStatus $status): Response
+    /** What may be looked at later, course and changes, comes after the page. */
+    public function show(#[CurrentUser] Person $reader, Project $project, Request $request, ProjectStatus $status, ProjectCourse $course, ProjectChanges $changes): Response
     {
         Gate::authorize('view', $project);
         $project->load('client:id,name', 'manager:id,name');
+        $standing = Standing::of($project, $this->today->for($reader));
+        $names = ProjectNames::of($project->id);
         $figure = Figure::tryFrom($request->string('figure')->toString());
-        $asked = $figure === null ? null : new TraceRequest($figure, self::filled($request, 'task'), self::filled($request, 'holder'));
+        $asked = $figure === null ? null : new TraceRequest(
+            $figure,
+            $request->has('phase') ? $request->string('phase')->toString() : null,
+            self::filled($request, 'task'),
+            self::filled($request, 'holder'),
+        );
 
-        return Inertia::render('Project', ['project' => $status->of($project, $reader, $this->today->for($reader), $asked)]);
+        return Inertia::render('Project', [
+            'project' => $status->of($standing, $names, $reader, $asked),
+            'course' => Inertia::defer(static fn (): CourseProps => $course->of($standing, $names)),
+            'changes' => Inertia::defer(static fn (): ChangesProps => $changes->of($standing, $reader)),
+        ]);
     }
 
     private static function filled(Request $request, string $name): ?string

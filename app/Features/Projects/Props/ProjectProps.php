@@ -9,6 +9,11 @@ final readonly class ProjectProps
 {
     /**
      * @param  string  $currency  three letters, as in ISO 4217
+     * @param  string|null  $baselineOn  the day whose plan is the baseline; null where there was none yet
+     * @param  int|null  $baseline  minutes planned by it
+     * @param  EarnedValueProps|null  $earnedValue  null for those who may not see money, where it is in money
+     * @param  list<AttentionProps>  $attention  the heaviest first
+     * @param  list<WaitingWordProps>  $waiting  the oldest first
      * @param  list<ProjectRowProps>  $rows  phases with their tasks, tasks with their holders
      */
     public function __construct(
@@ -21,8 +26,15 @@ final readonly class ProjectProps
         public bool $isOpen,
         public string $currency,
         public FiguresProps $figures,
+        public ?string $baselineOn,
+        public ?int $baseline,
+        public ?EarnedValueProps $earnedValue,
+        public array $attention,
+        public array $waiting,
         public array $rows,
         public ?TraceProps $trace,
+        public bool $mayPlan,
+        public bool $mayDecide,
     ) {
     }
 }

@@ -8,6 +8,7 @@ namespace App\Features\Projects\Props;
 final readonly class TraceProps
 {
     /**
+     * @param  string|null  $phase  the name of the phase, where the figure is one's; empty for what is in none
      * @param  string|null  $task  the name of the task, where the figure is one's
      * @param  string|null  $holder  the name of the holder, where the figure is one's
      * @param  list<TraceHolderProps>  $holders
@@ -17,6 +18,7 @@ final readonly class TraceProps
     public function __construct(
         public Figure $figure,
         public int $minutes,
+        public ?string $phase,
         public ?string $task,
         public ?string $holder,
         public array $holders,

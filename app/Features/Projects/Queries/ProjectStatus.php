@@ -4,55 +4,31 @@ declare(strict_types=1);
 
 namespace App\Features\Projects\Queries;
 
-use App\Features\Calendar\Queries\WorkingTime;
+use App\Features\Figures\Queries\PlanThen;
+use App\Features\Projects\Props\EarnedValueProps;
 use App\Features\Projects\Props\FiguresProps;
 use App\Features\Projects\Props\ProjectProps;
 use App\Features\Projects\Props\ProjectRowProps;
 use App\Features\Projects\Props\RowLevel;
 use App\Models\Person;
-use App\Models\Project;
-use App\Support\Database\Record;
-use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
-use Moss\Core\Calendar\Day;
 use Moss\Core\Effort\Figures;
-use Moss\Core\Effort\Forecasting;
 use Moss\Core\Effort\HolderFigures;
 use Moss\Core\Effort\TaskEffort;
 
-/** Everything that a project's page shows, in a fixed number of queries. */
+/** What a project's page shows first, in a fixed number of queries. */
 final readonly class ProjectStatus
 {
-    public function __construct(private Trace $trace)
+    public function __construct(private Trace $trace, private ProjectAttention $attention, private WaitingWords $waiting)
     {
     }
 
-    public function of(Project $project, Person $reader, Day $today, ?TraceRequest $asked): ProjectProps
+    public function of(Standing $standing, ProjectNames $names, Person $reader, ?TraceRequest $asked): ProjectProps
     {
-        $working = WorkingTime::load();
-        $pricing = RatesInForce::ofProjects([$project->id]);
-        $efforts = (new Efforts(new Plans($working)))->ofProjects([$project->id], $pricing, $today);
-        $forecasting = new Forecasting($pricing, $today);
-        $showsMoney = $pricing->hasRates() && Gate::forUser($reader)->allows('viewMoney', $project);
-        $names = self::names($project, $efforts);
-        $sum = Figures::zero();
-        $rows = [];
-        foreach (self::byPhase($efforts) as $phase => $ofPhase) {
-            $phaseSum = Figures::zero();
-            $phaseRows = [];
-            foreach ($ofPhase as $id => $effort) {
-                $figures = $forecasting->ofTask($effort);
-                $phaseSum = $phaseSum->plus($figures);
-                $phaseRows[] = self::taskRow($names['task'][$id], $effort, $figures, $showsMoney);
-                array_push($phaseRows, ...array_map(
-                    static fn (HolderFigures $part): ProjectRowProps => self::holderRow($names, $effort, $part, $showsMoney),
-                    $forecasting->ofHolders($effort),
-                ));
-            }
-            $sum = $sum->plus($phaseSum);
-            $rows[] = new ProjectRowProps(RowLevel::Phase, (string) $phase, null, null, false, 0, FiguresProps::of($phaseSum, $showsMoney));
-            array_push($rows, ...$phaseRows);
-        }
+        $project = $standing->project;
+        $showsMoney = self::showsMoney($reader, $standing);
+        $gate = Gate::forUser($reader);
+        $baseline = PlanThen::baseline($project);
 
         return new ProjectProps(
             $project->code,
@@ -62,11 +38,42 @@ final readonly class ProjectStatus
             $project->starts_on,
             $project->ends_on,
             $project->state === 'open',
-            $working->organisation()->currency,
-            FiguresProps::of($sum, $showsMoney),
-            $rows,
-            $asked === null ? null : $this->trace->of($asked, $efforts, $forecasting, $names),
+            $standing->working->organisation()->currency,
+            FiguresProps::of($standing->whole, $showsMoney),
+            $baseline->day,
+            $baseline->day === null ? null : $baseline->total(),
+            $showsMoney || ! $standing->pricing->hasRates() ? EarnedValueProps::of($standing->whole->earnedValue, ! $standing->pricing->hasRates()) : null,
+            $this->attention->of($standing, $names, $showsMoney),
+            $this->waiting->of($standing, $names, $showsMoney),
+            self::rows($standing, $names, $baseline, $showsMoney),
+            $asked === null ? null : $this->trace->of($asked, $standing, $names),
+            $gate->allows('plan', $project),
+            $gate->allows('decideRemaining', $project),
         );
+    }
+
+    public static function showsMoney(Person $reader, Standing $standing): bool
+    {
+        return $standing->pricing->hasRates() && Gate::forUser($reader)->allows('viewMoney', $standing->project);
+    }
+
+    /** @return list<ProjectRowProps> */
+    private static function rows(Standing $standing, ProjectNames $names, PlanThen $baseline, bool $showsMoney): array
+    {
+        $rows = [];
+        foreach (self::byPhase($standing->efforts) as $phase => $efforts) {
+            $figures = array_reduce(array_keys($efforts), static fn (Figures $sum, int $id): Figures => $sum->plus($standing->figures[$id]), Figures::zero());
+            $then = $baseline->day === null ? null : array_sum(array_map($baseline->ofTask(...), array_keys($efforts)));
+            $rows[] = new ProjectRowProps(RowLevel::Phase, (string) $phase, null, null, null, null, $then, false, 0, FiguresProps::of($figures, $showsMoney));
+            foreach ($efforts as $id => $effort) {
+                $rows[] = self::taskRow($id, $names->task($id), $effort, $standing->figures[$id], $baseline, $showsMoney);
+                foreach ($standing->forecasting->ofHolders($effort) as $part) {
+                    $rows[] = self::holderRow($id, $names, $effort, $part, $baseline, $showsMoney);
+                }
+            }
+        }
+
+        return $rows;
     }
 
     /**
@@ -87,71 +94,38 @@ final readonly class ProjectStatus
         return $byPhase;
     }
 
-    private static function taskRow(string $name, TaskEffort $effort, Figures $figures, bool $showsMoney): ProjectRowProps
+    private static function taskRow(int $id, string $name, TaskEffort $effort, Figures $figures, PlanThen $baseline, bool $showsMoney): ProjectRowProps
     {
         return new ProjectRowProps(
             RowLevel::Task,
             $name,
             $effort->task->code,
+            $id,
             null,
+            null,
+            $baseline->day === null ? null : $baseline->ofTask($id),
             $effort->isDone(),
             $effort->task->overAssigned()->toInt(),
             FiguresProps::of($figures, $showsMoney),
         );
     }
 
-    /** @param  array{task: array<int, string>, person: array<string, string>, team: array<string, string>}  $names */
-    private static function holderRow(array $names, TaskEffort $effort, HolderFigures $part, bool $showsMoney): ProjectRowProps
+    private static function holderRow(int $id, ProjectNames $names, TaskEffort $effort, HolderFigures $part, PlanThen $baseline, bool $showsMoney): ProjectRowProps
     {
+        $holder = $part->holder;
+        $holding = $holder === null ? null : array_values(array_filter($effort->holdings, static fn ($one): bool => $one->holder->key() === $holder->key()))[0] ?? null;
+
         return new ProjectRowProps(
             RowLevel::Holder,
-            HolderName::in($names, $part->holder),
+            $names->holder($holder),
             $effort->task->code,
-            HolderName::inAddress($part->holder),
-            false,
+            $id,
+            ProjectNames::inAddress($holder),
+            $holder === null ? null : $names->speaker($holder),
+            $baseline->day === null || $holder === null ? null : $baseline->ofHolder($id, ...$names->holderIds($holder)),
+            ! $effort->isDone() && $holding !== null && $holding->isDone(),
             0,
             FiguresProps::of($part->figures, $showsMoney),
         );
-    }
-
-    /**
-     * @param  array<int, TaskEffort>  $efforts
-     * @return array{task: array<int, string>, person: array<string, string>, team: array<string, string>} tasks by id, people and teams by code
-     */
-    private static function names(Project $project, array $efforts): array
-    {
-        $codes = ['person' => [], 'team' => []];
-        foreach ($efforts as $effort) {
-            foreach ($effort->holdings as $holding) {
-                $codes[$holding->holder->isTeam ? 'team' : 'person'][] = $holding->holder->code;
-            }
-            foreach ([...$effort->unheld, ...array_merge(...array_map(static fn ($holding) => $holding->entries, $effort->holdings))] as $entry) {
-                $codes['person'][] = $entry->person;
-            }
-        }
-        $tasks = [];
-        foreach (Record::all(DB::table('tasks')->select('id', 'name')->where('project_id', $project->id)) as $record) {
-            $tasks[$record->int('id')] = $record->string('name');
-        }
-
-        return [
-            'task' => $tasks,
-            'person' => self::namesOf('people', array_values(array_unique($codes['person']))),
-            'team' => self::namesOf('teams', array_values(array_unique($codes['team']))),
-        ];
-    }
-
-    /**
-     * @param  list<string>  $codes
-     * @return array<string, string> by code
-     */
-    private static function namesOf(string $table, array $codes): array
-    {
-        $names = [];
-        foreach (Record::all(DB::table($table)->select('code', 'name')->whereIn('code', $codes)) as $record) {
-            $names[$record->string('code')] = $record->string('name');
-        }
-
-        return $names;
     }
 }

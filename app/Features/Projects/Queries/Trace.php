@@ -9,9 +9,9 @@ use App\Features\Projects\Props\TraceEntryProps;
 use App\Features\Projects\Props\TraceHolderProps;
 use App\Features\Projects\Props\TraceProps;
 use App\Support\Database\Record;
+use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 use Moss\Core\Effort\Figures;
-use Moss\Core\Effort\Forecasting;
 use Moss\Core\Effort\HolderFigures;
 use Moss\Core\Effort\TaskEffort;
 use Moss\Core\Sheet\EntryState;
@@ -22,37 +22,35 @@ final class Trace
     /** Entries shown at once; the sum and the count are of all. */
     private const PAGE = 200;
 
-    /**
-     * @param  array<int, TaskEffort>  $efforts  by task id
-     * @param  array{task: array<int, string>, person: array<string, string>, team: array<string, string>}  $names
-     */
-    public function of(TraceRequest $asked, array $efforts, Forecasting $forecasting, array $names): TraceProps
+    public function of(TraceRequest $asked, Standing $standing, ProjectNames $names): TraceProps
     {
-        $efforts = array_filter($efforts, static fn (TaskEffort $effort): bool => $asked->task === null || $effort->task->code === $asked->task);
+        $efforts = array_filter($standing->efforts, static fn (TaskEffort $effort): bool => ($asked->task === null || $effort->task->code === $asked->task)
+            && ($asked->phase === null || ($effort->task->phase ?? '') === $asked->phase));
         $words = $this->words(array_keys($efforts));
         $sum = Figures::zero();
         $holders = [];
         $shown = null;
         foreach ($efforts as $id => $effort) {
-            foreach ($forecasting->ofHolders($effort) as $part) {
-                if ($asked->holder === null || HolderName::inAddress($part->holder) === $asked->holder) {
+            foreach ($standing->forecasting->ofHolders($effort) as $part) {
+                if ($asked->holder === null || ProjectNames::inAddress($part->holder) === $asked->holder) {
                     $sum = $sum->plus($part->figures);
-                    $shown = HolderName::in($names, $part->holder);
-                    $holders[] = $this->holder($names['task'][$id], $shown, $effort, $part, $words[$id] ?? [], $names);
+                    $shown = $names->holder($part->holder);
+                    $holders[] = $this->holder($names->task($id), $shown, $effort, $part, $words[$id] ?? [], $names);
                 }
             }
             $sum = $asked->holder === null ? $sum->against($sum->planned->minus($effort->task->overAssigned()), null) : $sum;
         }
-        $entries = in_array($asked->figure, [Figure::Planned, Figure::Remaining], true) ? [] : $this->entries($asked, $efforts, $names);
+        [$entries, $count] = in_array($asked->figure, [Figure::Planned, Figure::Remaining], true) ? [[], 0] : $this->entries($asked, $efforts, $names);
 
         return new TraceProps(
             $asked->figure,
             self::minutes($asked->figure, $sum),
-            $asked->task === null ? null : $names['task'][array_key_first($efforts) ?? 0] ?? $asked->task,
+            $asked->phase,
+            $asked->task === null ? null : $names->task(array_key_first($efforts) ?? 0),
             $asked->holder === null ? null : $shown ?? '',
             $holders,
-            array_slice($entries, 0, self::PAGE),
-            count($entries),
+            $entries,
+            $count,
         );
     }
 
@@ -68,11 +66,8 @@ final class Trace
         })->toInt();
     }
 
-    /**
-     * @param  array<string, string>  $reasons  by person and day
-     * @param  array{task: array<int, string>, person: array<string, string>, team: array<string, string>}  $names
-     */
-    private function holder(string $task, string $name, TaskEffort $effort, HolderFigures $part, array $reasons, array $names): TraceHolderProps
+    /** @param  array<string, string>  $reasons  by person and day */
+    private function holder(string $task, string $name, TaskEffort $effort, HolderFigures $part, array $reasons, ProjectNames $names): TraceHolderProps
     {
         $latest = null;
         foreach ($effort->holdings as $holding) {
@@ -88,7 +83,7 @@ final class Trace
             $part->figures->entered()->toInt(),
             $part->figures->remaining->toInt(),
             $latest?->on->toString(),
-            $latest === null ? null : $names['person'][$latest->person] ?? $latest->person,
+            $latest === null ? null : $names->person($latest->person),
             $latest?->remaining->toInt(),
             $latest->done ?? false,
             $latest === null ? '' : $reasons[$latest->person.' '.$latest->on->toString()] ?? '',
@@ -114,28 +109,28 @@ final class Trace
 
     /**
      * @param  array<int, TaskEffort>  $efforts
-     * @param  array{task: array<int, string>, person: array<string, string>, team: array<string, string>}  $names
-     * @return list<TraceEntryProps>
+     * @return array{list<TraceEntryProps>, int} the newest, at most a page of them, and how many there are
      */
-    private function entries(TraceRequest $asked, array $efforts, array $names): array
+    private function entries(TraceRequest $asked, array $efforts, ProjectNames $names): array
     {
         $query = DB::table('entries')
             ->join('people', 'people.id', 'entries.person_id')
             ->leftJoin('teams', 'teams.id', 'people.team_id')
             ->whereIn('entries.task_id', array_keys($efforts))
+            ->when(str_starts_with($asked->holder ?? '', 'person:'), static fn (Builder $own) => $own->where('people.code', mb_substr($asked->holder ?? '', 7)))
             ->select('entries.task_id', 'people.code', 'people.name', 'teams.code AS team', 'entries.date', 'entries.minutes', 'entries.state', 'entries.note', 'entries.corrects')
             ->orderByDesc('entries.date')->orderBy('people.name')->orderBy('entries.id');
-        $entries = [];
+        [$entries, $count, $holders] = [[], 0, []];
         foreach (Record::each($query) as $record) {
             $state = EntryState::from($record->string('state'));
-            $task = $efforts[$record->int('task_id')]->task;
-            $isHolders = $asked->holder === null
-                || HolderName::inAddress($task->holderFor($record->string('code'), $record->stringOrNull('team'))) === $asked->holder;
-            if ($isHolders && self::belongs($asked->figure, $state)) {
+            $person = $record->int('task_id').' '.$record->string('code');
+            $holders[$person] ??= ProjectNames::inAddress($efforts[$record->int('task_id')]->task->holderFor($record->string('code'), $record->stringOrNull('team')));
+            if (($asked->holder === null || $holders[$person] === $asked->holder) && self::belongs($asked->figure, $state) && ++$count <= self::PAGE) {
                 $entries[] = new TraceEntryProps(
                     $record->string('date'),
+                    $record->string('code'),
                     $record->string('name'),
-                    $names['task'][$record->int('task_id')],
+                    $names->task($record->int('task_id')),
                     $record->int('minutes'),
                     $state,
                     $record->string('note'),
@@ -144,7 +139,7 @@ final class Trace
             }
         }
 
-        return $entries;
+        return [$entries, $count];
     }
 
     private static function belongs(Figure $figure, EntryState $state): bool

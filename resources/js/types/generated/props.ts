@@ -1,5 +1,7 @@
 // Written by `php artisan moss:types` from the props classes in app/Features; do not edit.
 
+export type AttentionKind = 'over budget' | 'over plan' | 'no word' | 'budget going' | 'restated up' | 'nothing lately' | 'not handed over' | 'over assigned';
+
 export type CellOutcome = 'saved' | 'refused' | 'moved on';
 
 export type DecisionKind = 'approve' | 'return' | 'approve itself';
@@ -373,6 +375,50 @@ export interface PlanTaskProps {
     gone: PlanGoneProps[];
 }
 
+export interface AttentionProps {
+    kind: AttentionKind;
+    tasks: NamedProps[];
+    people: NamedProps[];
+    minutes: number | null;
+    money: string | null;
+    day: string | null;
+}
+
+export interface ChangesProps {
+    since: string;
+    entered: number;
+    pending: number;
+    forecast: number;
+    acts: TrailRowProps[];
+    isMore: boolean;
+}
+
+export interface CourseProps {
+    thisWeek: string;
+    weeks: CourseWeekProps[];
+    people: ProjectPersonProps[];
+}
+
+export interface CourseWeekProps {
+    week: string;
+    monday: string;
+    planned: number;
+    actual: number;
+    pending: number;
+    remaining: number;
+    plannedSoFar: number;
+    forecastSoFar: number;
+}
+
+export interface EarnedValueProps {
+    planned: string;
+    earned: string;
+    actual: string;
+    costIndex: string | null;
+    scheduleIndex: string | null;
+    isHours: boolean;
+}
+
 export interface FiguresProps {
     planned: number;
     actual: number;
@@ -394,6 +440,19 @@ export interface MoneyProps {
     budgetLeft: string | null;
 }
 
+export interface ProjectPersonProps {
+    code: string | null;
+    name: string;
+    from: string | null;
+    to: string | null;
+    plannedMinutes: number;
+    enteredMinutes: number;
+    remainingMinutes: number;
+    lastRecorded: string | null;
+    planned: string[];
+    recorded: string[];
+}
+
 export interface ProjectProps {
     code: string;
     name: string;
@@ -404,15 +463,25 @@ export interface ProjectProps {
     isOpen: boolean;
     currency: string;
     figures: FiguresProps;
+    baselineOn: string | null;
+    baseline: number | null;
+    earnedValue: EarnedValueProps | null;
+    attention: AttentionProps[];
+    waiting: WaitingWordProps[];
     rows: ProjectRowProps[];
     trace: TraceProps | null;
+    mayPlan: boolean;
+    mayDecide: boolean;
 }
 
 export interface ProjectRowProps {
     level: RowLevel;
     name: string;
     task: string | null;
+    taskId: number | null;
     holder: string | null;
+    speaker: string | null;
+    baseline: number | null;
     isDone: boolean;
     overAssigned: number;
     figures: FiguresProps;
@@ -434,6 +503,7 @@ export interface ProjectsProps {
 
 export interface TraceEntryProps {
     date: string;
+    personCode: string;
     person: string;
     task: string;
     minutes: number;
@@ -458,11 +528,29 @@ export interface TraceHolderProps {
 export interface TraceProps {
     figure: Figure;
     minutes: number;
+    phase: string | null;
     task: string | null;
     holder: string | null;
     holders: TraceHolderProps[];
     entries: TraceEntryProps[];
     allEntries: number;
+}
+
+export interface WaitingWordProps {
+    id: number;
+    task: string;
+    person: string;
+    by: string;
+    on: string;
+    isDone: boolean;
+    reason: string;
+    before: number;
+    after: number;
+    forecastBefore: number;
+    forecastAfter: number;
+    planned: number;
+    costBefore: string | null;
+    costAfter: string | null;
 }
 
 export interface LeftProps {

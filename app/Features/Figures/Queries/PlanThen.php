@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Features\Plan\Queries;
+namespace App\Features\Figures\Queries;
 
 use App\Models\Project;
 use App\Support\Database\Record;

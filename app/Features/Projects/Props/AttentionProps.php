@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Features\Projects\Props;
+
+use App\Features\Office\Props\NamedProps;
+use Moss\Core\Attention\AttentionKind;
+
+/** One thing that asks for attention. */
+final readonly class AttentionProps
+{
+    /**
+     * @param  list<NamedProps>  $tasks  the heaviest first
+     * @param  list<NamedProps>  $people
+     * @param  int|null  $minutes  by how much
+     * @param  string|null  $money  by how much, decimal text with two places
+     * @param  string|null  $day  since when, or on which day it comes
+     */
+    public function __construct(
+        public AttentionKind $kind,
+        public array $tasks,
+        public array $people,
+        public ?int $minutes,
+        public ?string $money,
+        public ?string $day,
+    ) {
+    }
+}

@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Features\Projects\Queries;
+
+use App\Features\Projects\Props\CourseProps;
+use App\Features\Projects\Props\CourseWeekProps;
+use App\Features\Review\Queries\Grouping;
+use App\Support\Database\Record;
+use Illuminate\Support\Facades\DB;
+use Moss\Core\Calendar\Day;
+use Moss\Core\Calendar\Week;
+use Moss\Core\Effort\Course;
+use Moss\Core\Effort\RecordedWeek;
+use Moss\Core\Sheet\EntryState;
+use Moss\Core\Time\Minutes;
+
+/** How a project goes over its weeks, and who is on it when; one query beside those of how it stands. */
+final readonly class ProjectCourse
+{
+    public function __construct(private ProjectPeople $people)
+    {
+    }
+
+    public function of(Standing $standing, ProjectNames $names): CourseProps
+    {
+        $sums = Record::all(DB::table('entries')->join('tasks', 'tasks.id', 'entries.task_id')->join('people', 'people.id', 'entries.person_id')
+            ->where('tasks.project_id', $standing->project->id)
+            ->selectRaw('people.code AS person, '.Grouping::monday().' AS monday, entries.state, sum(entries.minutes) AS minutes')->groupByRaw('1, 2, 3')->orderByRaw('2'));
+        $recorded = array_map(static function (Record $sum): RecordedWeek {
+            $isActual = EntryState::from($sum->string('state'))->isActual();
+            $minutes = Minutes::of($sum->int('minutes'));
+
+            return new RecordedWeek(Week::containing(Day::of($sum->string('monday'))), $isActual ? $minutes : Minutes::zero(), $isActual ? Minutes::zero() : $minutes);
+        }, $sums);
+        $weeks = Course::of(array_values($standing->efforts), $recorded, $standing->forecasting, $standing->working->ofOrganisation(), $standing->today);
+
+        return new CourseProps(
+            Week::containing($standing->today)->monday()->toString(),
+            array_map(CourseWeekProps::of(...), $weeks),
+            $this->people->of($standing, $names, $sums),
+        );
+    }
+}

@@ -1,0 +1,95 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Features\Projects\Queries;
+
+use App\Support\Database\Record;
+use Illuminate\Database\Query\Builder;
+use Illuminate\Support\Facades\DB;
+use Moss\Core\Planning\Holder;
+
+/** What tasks, and those who hold or record on them, are called. In three queries. */
+final readonly class ProjectNames
+{
+    /**
+     * @param  array<int, string>  $tasks  by id
+     * @param  array<string, Record>  $people  id, name, team code by code
+     * @param  array<string, Record>  $teams  id, name and the code of one of its members by code
+     */
+    private function __construct(private array $tasks, private array $people, private array $teams)
+    {
+    }
+
+    public static function of(int $project): self
+    {
+        $tasks = [];
+        foreach (Record::all(DB::table('tasks')->select('id', 'name')->where('project_id', $project)) as $record) {
+            $tasks[$record->int('id')] = $record->string('name');
+        }
+        $on = static fn (string $table, string $column): Builder => DB::table($table)->join('tasks', 'tasks.id', $table.'.task_id')
+            ->where('tasks.project_id', $project)->whereNotNull($table.'.'.$column)->select($table.'.'.$column);
+        $people = DB::table('people')->select('id', 'code', 'name')
+            ->whereIn('id', $on('assignments', 'person_id')->union($on('recorded_months', 'person_id'))->union($on('restatements', 'person_id')));
+        $teams = DB::table('teams')->select('id', 'code', 'name')->whereIn('id', $on('assignments', 'team_id'))
+            ->selectSub(DB::table('people')->whereColumn('people.team_id', 'teams.id')->where('access', '<>', 'viewer')->selectRaw('min(people.code)'), 'member');
+
+        return new self($tasks, self::byCode($people), self::byCode($teams));
+    }
+
+    public function task(int $id): string
+    {
+        return $this->tasks[$id] ?? '';
+    }
+
+    public function person(string $code): string
+    {
+        return isset($this->people[$code]) ? $this->people[$code]->string('name') : $code;
+    }
+
+    public function personId(string $code): ?int
+    {
+        return isset($this->people[$code]) ? $this->people[$code]->int('id') : null;
+    }
+
+    /** Empty for nobody. */
+    public function holder(?Holder $holder): string
+    {
+        return match (true) {
+            $holder === null => '',
+            $holder->isTeam => isset($this->teams[$holder->code]) ? $this->teams[$holder->code]->string('name') : $holder->code,
+            default => $this->person($holder->code),
+        };
+    }
+
+    /** @return array{int|null, int|null} the ids of person and team, one of which is null */
+    public function holderIds(Holder $holder): array
+    {
+        return $holder->isTeam
+            ? [null, isset($this->teams[$holder->code]) ? $this->teams[$holder->code]->int('id') : null]
+            : [$this->personId($holder->code), null];
+    }
+
+    /** The code of a person whose word speaks for the holder; null where a team has nobody. */
+    public function speaker(Holder $holder): ?string
+    {
+        return $holder->isTeam ? ($this->teams[$holder->code] ?? null)?->stringOrNull('member') : $holder->code;
+    }
+
+    /** A code holds no colon, so a team cannot be taken for a person. */
+    public static function inAddress(?Holder $holder): string
+    {
+        return $holder === null ? 'nobody' : ($holder->isTeam ? 'team:' : 'person:').$holder->code;
+    }
+
+    /** @return array<string, Record> */
+    private static function byCode(Builder $query): array
+    {
+        $records = [];
+        foreach (Record::all($query) as $record) {
+            $records[$record->string('code')] = $record;
+        }
+
+        return $records;
+    }
+}

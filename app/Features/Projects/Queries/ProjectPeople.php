@@ -1,0 +1,110 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Features\Projects\Queries;
+
+use App\Features\Projects\Props\ProjectPersonProps;
+use App\Support\Database\Record;
+use Moss\Core\Calendar\Week;
+use Moss\Core\Effort\HolderFigures;
+use Moss\Core\Effort\TaskEffort;
+use Moss\Core\Planning\Assignment;
+use Moss\Core\Planning\Holder;
+
+/** Who is on a project and when: holders by their plan, and everybody who recorded. */
+final class ProjectPeople
+{
+    /**
+     * @param  list<Record>  $sums  of entries: person, Monday, minutes, in the order of Mondays
+     * @return list<ProjectPersonProps> in the order of the first day planned, then who only recorded
+     */
+    public function of(Standing $standing, ProjectNames $names, array $sums): array
+    {
+        $recorded = [];
+        $entered = [];
+        foreach ($sums as $sum) {
+            $person = $sum->string('person');
+            $recorded[$person][$sum->string('monday')] = true;
+            $entered[$person] = ($entered[$person] ?? 0) + $sum->int('minutes');
+        }
+        $rows = [];
+        $assignments = self::byHolder($standing->efforts);
+        $parts = self::parts($standing);
+        foreach ($assignments as $holder => $held) {
+            $who = $held[0]->holder;
+            $own = $who->isTeam ? [] : array_keys($recorded[$who->code] ?? []);
+            $figures = $parts[$holder] ?? [];
+            $rows[] = new ProjectPersonProps(
+                $who->isTeam ? null : $who->code,
+                $names->holder($who),
+                min(array_map(static fn (Assignment $one): string => $one->days->first()->toString(), $held)),
+                max(array_map(static fn (Assignment $one): string => $one->days->last()->toString(), $held)),
+                array_sum(array_map(static fn (Assignment $one): int => $one->planned->toInt(), $held)),
+                $who->isTeam ? array_sum(array_map(static fn (HolderFigures $part): int => $part->figures->entered()->toInt(), $figures)) : $entered[$who->code] ?? 0,
+                array_sum(array_map(static fn (HolderFigures $part): int => $part->figures->remaining->toInt(), $figures)),
+                $own === [] ? null : $own[count($own) - 1],
+                self::mondays($held),
+                $own,
+            );
+        }
+        usort($rows, static fn (ProjectPersonProps $one, ProjectPersonProps $other): int => [$one->from, $one->name] <=> [$other->from, $other->name]);
+        foreach ($recorded as $person => $mondays) {
+            if (! isset($assignments[Holder::person((string) $person)->key()])) {
+                $own = array_keys($mondays);
+                $rows[] = new ProjectPersonProps((string) $person, $names->person((string) $person), null, null, 0, $entered[$person], 0, $own[count($own) - 1], [], $own);
+            }
+        }
+
+        return $rows;
+    }
+
+    /**
+     * @param  array<int, TaskEffort>  $efforts
+     * @return array<string, non-empty-list<Assignment>>
+     */
+    private static function byHolder(array $efforts): array
+    {
+        $byHolder = [];
+        foreach ($efforts as $effort) {
+            foreach ($effort->task->assignments as $assignment) {
+                $byHolder[$assignment->holder->key()][] = $assignment;
+            }
+        }
+
+        return $byHolder;
+    }
+
+    /** @return array<string, list<HolderFigures>> by the holder's key */
+    private static function parts(Standing $standing): array
+    {
+        $parts = [];
+        foreach ($standing->efforts as $effort) {
+            foreach ($standing->forecasting->ofHolders($effort) as $part) {
+                if ($part->holder !== null) {
+                    $parts[$part->holder->key()][] = $part;
+                }
+            }
+        }
+
+        return $parts;
+    }
+
+    /**
+     * @param  list<Assignment>  $assignments
+     * @return list<string> Mondays of the weeks over which they lie, in order
+     */
+    private static function mondays(array $assignments): array
+    {
+        $mondays = [];
+        foreach ($assignments as $assignment) {
+            $last = $assignment->days->last()->toString();
+            for ($week = Week::containing($assignment->days->first()); $week->monday()->toString() <= $last; $week = $week->plusWeeks(1)) {
+                $mondays[$week->monday()->toString()] = true;
+            }
+        }
+        ksort($mondays, SORT_STRING);
+
+        return array_map(strval(...), array_keys($mondays));
+    }
+}

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Moss\Core\Attention;
+
+/** What asks for a project manager's attention, the heaviest first. */
+enum AttentionKind: string
+{
+    /** What is approved costs more than the budget. */
+    case OverBudget = 'over budget';
+    /** The forecast is more than the plan. */
+    case OverPlan = 'over plan';
+    /** More is entered than was planned, and nobody has said what is left. */
+    case NoWord = 'no word';
+    /** At the pace of the last four weeks the budget is gone before the work ends. */
+    case BudgetGoing = 'budget going';
+    /** Somebody said that more is left than was thought. */
+    case RestatedUp = 'restated up';
+    /** Work that should go on has not been recorded on for two weeks. */
+    case NothingLately = 'nothing lately';
+    /** People on the project have not handed over last week. */
+    case NotHandedOver = 'not handed over';
+    /** More is assigned than the task has. */
+    case OverAssigned = 'over assigned';
+
+    /** From 0 for the heaviest. */
+    public function rank(): int
+    {
+        return (int) array_search($this, self::cases(), true);
+    }
+}

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Moss\Core\Attention;
+
+use Moss\Core\Calendar\Day;
+use Moss\Core\Money\Money;
+use Moss\Core\Time\Minutes;
+
+/** One thing that asks for attention. */
+final readonly class Remark
+{
+    /**
+     * @param  list<int>  $tasks  ids of those it is about, the heaviest first; none for the whole project
+     * @param  list<string>  $people  codes of those it is about
+     * @param  Minutes|null  $minutes  by how much
+     * @param  Money|null  $money  by how much
+     * @param  Day|null  $day  since when, or on which day it comes
+     */
+    public function __construct(
+        public AttentionKind $kind,
+        public array $tasks = [],
+        public array $people = [],
+        public ?Minutes $minutes = null,
+        public ?Money $money = null,
+        public ?Day $day = null,
+    ) {
+    }
+}

@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Moss\Core\Effort;
+
+use Moss\Core\Calendar\Capacity;
+use Moss\Core\Calendar\Day;
+use Moss\Core\Calendar\DayRange;
+use Moss\Core\Planning\Spread;
+use Moss\Core\Time\Minutes;
+
+/**
+ * When what remains may be done: each holder's rest laid over the days that the plan still gives them, in proportion to
+ * what those days hold; what is late, over the week that follows.
+ */
+final readonly class Outlook
+{
+    private const LATE = 7;
+
+    /**
+     * @param  iterable<TaskEffort>  $efforts
+     * @param  Capacity  $organisation  for hours that are nobody's
+     * @return array<string, Minutes> by `YYYY-MM-DD`, days after today in order; together they are what remains
+     */
+    public static function of(iterable $efforts, Forecasting $forecasting, Capacity $organisation, Day $today): array
+    {
+        $byDay = [];
+        foreach ($efforts as $effort) {
+            foreach ($forecasting->ofHolders($effort) as $part) {
+                if ($part->figures->remaining->isZero()) {
+                    continue;
+                }
+                [$days, $capacity] = [$effort->task->days, $organisation];
+                foreach ($effort->holdings as $holding) {
+                    if ($part->holder !== null && $holding->holder->key() === $part->holder->key()) {
+                        $last = $holding->lastAssignment();
+                        [$days, $capacity] = [DayRange::between($holding->firstPlannedDay(), $last->days->last()), $last->capacity];
+                    }
+                }
+                foreach (Spread::over($part->figures->remaining, self::rest($days, $today), $capacity)->byDay() as $date => $minutes) {
+                    $byDay[$date] = ($byDay[$date] ?? Minutes::zero())->plus($minutes);
+                }
+            }
+        }
+        ksort($byDay, SORT_STRING);
+
+        return $byDay;
+    }
+
+    private static function rest(?DayRange $days, Day $today): DayRange
+    {
+        $tomorrow = $today->plusDays(1);
+        if ($days === null || ! $days->last()->isAfter($today)) {
+            return DayRange::between($tomorrow, $today->plusDays(self::LATE));
+        }
+
+        return DayRange::between(Day::later($tomorrow, $days->first()), $days->last());
+    }
+}
