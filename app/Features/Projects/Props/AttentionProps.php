@@ -16,6 +16,7 @@ final readonly class AttentionProps
      * @param  int|null  $minutes  by how much
      * @param  string|null  $money  by how much, decimal text with two places
      * @param  string|null  $day  since when, or on which day it comes
+     * @param  string  $week  in which to look for the people's time, `2026-W25`
      */
     public function __construct(
         public AttentionKind $kind,
@@ -24,6 +25,7 @@ final readonly class AttentionProps
         public ?int $minutes,
         public ?string $money,
         public ?string $day,
+        public string $week,
     ) {
     }
 }

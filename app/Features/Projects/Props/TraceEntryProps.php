@@ -11,6 +11,7 @@ final readonly class TraceEntryProps
 {
     public function __construct(
         public string $date,
+        public string $week,
         public string $personCode,
         public string $person,
         public string $task,

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Features\Projects\Props;
 
+use App\Features\Remaining\Props\StatementProps;
+
 /** What one figure is made of. */
 final readonly class TraceProps
 {
@@ -12,6 +14,7 @@ final readonly class TraceProps
      * @param  string|null  $task  the name of the task, where the figure is one's
      * @param  string|null  $holder  the name of the holder, where the figure is one's
      * @param  list<TraceHolderProps>  $holders
+     * @param  list<StatementProps>  $history  what was said of what is left of the task, the latest first; only with what follows from it
      * @param  list<TraceEntryProps>  $entries  newest first, at most as many as a page holds
      * @param  int  $allEntries  how many there are in all
      */
@@ -22,6 +25,7 @@ final readonly class TraceProps
         public ?string $task,
         public ?string $holder,
         public array $holders,
+        public array $history,
         public array $entries,
         public int $allEntries,
     ) {

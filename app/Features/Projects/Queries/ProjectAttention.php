@@ -65,6 +65,7 @@ final class ProjectAttention
             $remark->minutes?->toInt(),
             $remark->money?->toString(),
             $remark->day?->toString(),
+            ($remark->kind === AttentionKind::RestatedUp && $remark->day !== null ? Week::containing($remark->day) : Week::containing($standing->today)->plusWeeks(-1))->toString(),
         );
     }
 

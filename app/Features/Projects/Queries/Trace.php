@@ -8,19 +8,28 @@ use App\Features\Projects\Props\Figure;
 use App\Features\Projects\Props\TraceEntryProps;
 use App\Features\Projects\Props\TraceHolderProps;
 use App\Features\Projects\Props\TraceProps;
+use App\Features\Remaining\Props\StatementProps;
+use App\Features\Remaining\Queries\RemainingOfTask;
+use App\Models\Task;
 use App\Support\Database\Record;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
+use Moss\Core\Calendar\Day;
+use Moss\Core\Calendar\Week;
 use Moss\Core\Effort\Figures;
 use Moss\Core\Effort\HolderFigures;
 use Moss\Core\Effort\TaskEffort;
 use Moss\Core\Sheet\EntryState;
 
 /** Opens a figure down to what it is made of. */
-final class Trace
+final readonly class Trace
 {
     /** Entries shown at once; the sum and the count are of all. */
     private const PAGE = 200;
+
+    public function __construct(private RemainingOfTask $remaining)
+    {
+    }
 
     public function of(TraceRequest $asked, Standing $standing, ProjectNames $names): TraceProps
     {
@@ -49,9 +58,23 @@ final class Trace
             $asked->task === null ? null : $names->task(array_key_first($efforts) ?? 0),
             $asked->holder === null ? null : $shown ?? '',
             $holders,
+            $this->history($asked, $efforts),
             $entries,
             $count,
         );
+    }
+
+    /**
+     * @param  array<int, TaskEffort>  $efforts
+     * @return list<StatementProps>
+     */
+    private function history(TraceRequest $asked, array $efforts): array
+    {
+        $task = array_key_first($efforts);
+
+        return $task === null || $asked->task === null || ! in_array($asked->figure, [Figure::Remaining, Figure::Forecast, Figure::Variance], true)
+            ? []
+            : $this->remaining->historyOf(Task::query()->findOrFail($task));
     }
 
     private static function minutes(Figure $figure, Figures $sum): int
@@ -128,6 +151,7 @@ final class Trace
             if (($asked->holder === null || $holders[$person] === $asked->holder) && self::belongs($asked->figure, $state) && ++$count <= self::PAGE) {
                 $entries[] = new TraceEntryProps(
                     $record->string('date'),
+                    Week::containing(Day::of($record->string('date')))->toString(),
                     $record->string('code'),
                     $record->string('name'),
                     $names->task($record->int('task_id')),

@@ -65,6 +65,12 @@ final readonly class RemainingOfTask
         );
     }
 
+    /** @return list<StatementProps> what was said of a task, the latest first */
+    public function historyOf(Task $task): array
+    {
+        return self::history(self::words($task), self::asked($task), $this->efforts->of($task->id));
+    }
+
     /**
      * @param  list<Record>  $words
      * @param  list<Record>  $asked

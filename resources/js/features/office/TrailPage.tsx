@@ -1,8 +1,8 @@
-import { instant, shortDay } from '@/lib/days';
 import { text } from '@/lib/text';
-import type { TrailPageProps, TrailRowProps } from '@/types/generated/props';
+import type { TrailPageProps } from '@/types/generated/props';
 import { Field } from '@/ui/Field';
 import { Select } from '@/ui/Select';
+import { TrailRow } from '@/ui/TrailRow';
 import { Link, router } from '@inertiajs/react';
 import { OfficeShell } from './OfficeShell';
 
@@ -46,7 +46,7 @@ export function TrailPage({ trail }: { trail: TrailPageProps }) {
                 <ol className="mt-3">
                     {trail.rows.map((row) => (
                         <li key={row.id} className="border-t border-rule py-1 [overflow-wrap:anywhere]">
-                            <Row row={row} />
+                            <TrailRow row={row} />
                         </li>
                     ))}
                 </ol>
@@ -58,30 +58,5 @@ export function TrailPage({ trail }: { trail: TrailPageProps }) {
             )}
             <p className="pencilled mt-3">{words.chain}</p>
         </OfficeShell>
-    );
-}
-
-function Row({ row }: { row: TrailRowProps }) {
-    const words = text.officePage.trail;
-
-    return (
-        <>
-            <span className="text-faded">{instant(row.at)}</span> <span className="font-semibold">{row.actor}</span>
-            {row.insteadOf === null ? '' : ` ${text.week.inPlaceOf(row.insteadOf)}`}: {words.subjects[row.subject] ?? row.subject}{' '}
-            {text.act(row.act)}
-            {row.on === '' ? '' : `, ${row.on}`}
-            {row.date === null ? '' : `, ${shortDay(row.date)}`}
-            {row.person === null || row.person === row.actor ? '' : `, ${words.of(row.person)}`}
-            {row.changes.length > 0 && (
-                <span className="ms-2 text-faded">
-                    {row.changes
-                        .map(
-                            ({ what, before, after }) => `${what} ${before === null ? '' : `${before} `}→ ${after ?? words.none}`,
-                        )
-                        .join('; ')}
-                </span>
-            )}
-            {row.why !== '' && <q className="ms-2">{row.why}</q>}
-        </>
     );
 }

@@ -8,8 +8,11 @@ import { growthOf, growthWords } from './growthOf';
 import { HourCells } from './HourCells';
 import { MoneyCells } from './MoneyCells';
 
+/** A row of the server's, or that of the whole project. */
+export type TableRow = ProjectRowProps & { isWhole?: boolean };
+
 interface FigureRowProps {
-    row: ProjectRowProps;
+    row: TableRow;
     name: string;
     project: ProjectProps;
     shown: Shown;
@@ -41,7 +44,11 @@ export function FigureRow({ row, name, project, shown, scale, format }: FigureRo
                 })}
             >
                 {name}
-                {row.isDone && <span className="pencilled ms-2">{text.projectPage.done}</span>}
+                {row.isDone && (
+                    <span className="pencilled ms-2">
+                        {row.level === 'holder' ? text.projectPage.holderDone : text.projectPage.done}
+                    </span>
+                )}
                 {row.overAssigned > 0 && (
                     <span className="ms-2 text-[0.9em] text-ochre">
                         {text.projectPage.overAssigned(hoursInWords(row.overAssigned, format))}
@@ -49,7 +56,7 @@ export function FigureRow({ row, name, project, shown, scale, format }: FigureRo
                 )}
             </th>
             {shown === 'hours' ? (
-                <HourCells row={row} name={full} code={project.code} format={format} />
+                <HourCells row={row} name={full} code={project.code} hasBaseline={project.baseline !== null} format={format} />
             ) : (
                 <MoneyCells money={row.figures.money} format={format} />
             )}

@@ -12,7 +12,6 @@ interface FiguresTableProps {
 }
 
 const hourColumns = [
-    text.projectPage.planned,
     text.projectPage.actual,
     text.projectPage.pending,
     text.projectPage.remaining,
@@ -39,7 +38,9 @@ function nameOf(row: ProjectRowProps): string {
 /** Figures by phase, task and holder; the bars share one scale. */
 export function FiguresTable({ project, shown, format }: FiguresTableProps) {
     const scale = commonScale(project.rows.filter((row) => row.level === 'task').map((row) => growthOf(row.figures)));
-    const columns = shown === 'hours' ? hourColumns : moneyColumns.map((name) => `${name}, ${project.currency}`);
+    const planColumns = [text.projectPage.planned, ...(project.baseline === null ? [] : [text.projectPage.baseline])];
+    const columns =
+        shown === 'hours' ? [...planColumns, ...hourColumns] : moneyColumns.map((name) => `${name}, ${project.currency}`);
 
     return (
         <div className="overflow-x-auto" tabIndex={0} role="region" aria-label={text.projectPage.task}>
@@ -75,10 +76,14 @@ export function FiguresTable({ project, shown, format }: FiguresTableProps) {
                     ))}
                     <FigureRow
                         row={{
+                            isWhole: true,
                             level: 'phase',
                             name: '',
                             task: null,
+                            taskId: null,
                             holder: null,
+                            speaker: null,
+                            baseline: project.baseline,
                             isDone: false,
                             overAssigned: 0,
                             figures: project.figures,

@@ -1,23 +1,26 @@
 import { hoursInWords } from '@/lib/hours';
 import { text } from '@/lib/text';
-import type { Figure, HoursFormat, ProjectRowProps } from '@/types/generated/props';
+import type { Figure, HoursFormat } from '@/types/generated/props';
 import { Hours } from '@/ui/Hours';
 import { Link } from '@inertiajs/react';
 import clsx from 'clsx';
+import { Fragment } from 'react';
 import { projectAddress } from './address';
+import type { TableRow } from './FigureRow';
 
 const figures: Figure[] = ['planned', 'actual', 'pending', 'remaining', 'forecast', 'variance'];
 
 interface HourCellsProps {
-    row: ProjectRowProps;
+    row: TableRow;
     name: string;
     code: string;
+    hasBaseline: boolean;
     format: HoursFormat;
 }
 
-/** The hours of a row; each opens to what it is made of. A phase is opened by its tasks. */
-export function HourCells({ row, name, code, format }: HourCellsProps) {
-    const opens = row.task !== null || row.name === '';
+/** The hours of a row; each opens to what it is made of. The baseline stands beside the plan. */
+export function HourCells({ row, name, code, hasBaseline, format }: HourCellsProps) {
+    const opened = row.level === 'phase' ? { phase: row.isWhole ? null : row.name } : { task: row.task, holder: row.holder };
 
     return figures.map((figure) => {
         const minutes = row.figures[figure];
@@ -25,10 +28,10 @@ export function HourCells({ row, name, code, format }: HourCellsProps) {
         const isOver = figure === 'variance' && minutes > 0;
 
         return (
-            <td key={figure} className={clsx('border-b border-rule ps-3 text-end whitespace-nowrap', isOver && 'text-brick')}>
-                {opens ? (
+            <Fragment key={figure}>
+                <td className={clsx('border-b border-rule ps-3 text-end whitespace-nowrap', isOver && 'text-brick')}>
                     <Link
-                        href={projectAddress(code, 'hours', { figure, task: row.task, holder: row.holder })}
+                        href={projectAddress(code, 'hours', { figure, ...opened })}
                         preserveScroll
                         preserveState
                         aria-label={text.projectPage.opens(text.projectPage[figure], hoursInWords(minutes, format), name)}
@@ -36,10 +39,13 @@ export function HourCells({ row, name, code, format }: HourCellsProps) {
                     >
                         {shown}
                     </Link>
-                ) : (
-                    shown
+                </td>
+                {figure === 'planned' && hasBaseline && (
+                    <td className="pencilled border-b border-rule ps-3 text-end whitespace-nowrap">
+                        {row.baseline !== null && <Hours minutes={row.baseline} format={format} />}
+                    </td>
                 )}
-            </td>
+            </Fragment>
         );
     });
 }

@@ -1,33 +1,49 @@
-import { span } from '@/lib/days';
+import { span, wholeDate } from '@/lib/days';
 import { hoursInWords } from '@/lib/hours';
 import { useHoursFormat } from '@/lib/shared';
 import { text } from '@/lib/text';
-import type { ProjectProps } from '@/types/generated/props';
+import type { ChangesProps, CourseProps, ProjectProps } from '@/types/generated/props';
 import { Bar } from '@/ui/Bar';
 import { commonScale } from '@/ui/growth';
 import { Shell } from '@/ui/Shell';
-import { Head, usePage } from '@inertiajs/react';
+import { ProjectParts } from '@/ui/ProjectParts';
+import { Deferred, Head, Link, usePage } from '@inertiajs/react';
 import clsx from 'clsx';
-import { projectAddress, shownIn } from './address';
+import { openedRow, projectAddress, shownIn } from './address';
+import { Attention } from './Attention';
+import { Changes } from './Changes';
+import { Course } from './Course';
+import { EarnedValue } from './EarnedValue';
 import { FiguresTable } from './FiguresTable';
 import { growthOf, growthWords, verdict } from './growthOf';
 import { MoneySentences } from './MoneySentences';
+import { People } from './People';
 import { ShownChoice } from './ShownChoice';
 import { TracePanel } from './TracePanel';
+import { WaitingWords } from './WaitingWords';
 
-/** A project: what it has come to in a sentence, its bar, its figures by task and holder, and what one of them is made of. */
-export function ProjectPage({ project }: { project: ProjectProps }) {
+interface ProjectPageProps {
+    project: ProjectProps;
+    /** They come after the page. */
+    course?: CourseProps;
+    changes?: ChangesProps;
+}
+
+/** A project: what it has come to in a sentence, what asks for attention, its figures, and what one of them is made of. */
+export function ProjectPage({ project, course, changes }: ProjectPageProps) {
     const format = useHoursFormat();
     const { figures } = project;
     const hours = (minutes: number) => hoursInWords(minutes, format);
     const money = figures.money;
-    const asked = shownIn(usePage().url);
+    const { url } = usePage();
+    const asked = shownIn(url);
     const shown = money === null ? 'hours' : asked;
 
     return (
         <Shell>
             <Head title={project.name} />
-            <h1>{project.name}</h1>
+            <ProjectParts code={project.code} />
+            <h1 className="mt-1">{project.name}</h1>
             <p className="text-faded">
                 {text.projectPage.about(project.client === null ? '' : `${project.client} · `, project.manager)}
                 {project.startsOn !== null && project.endsOn !== null && ` · ${span(project.startsOn, project.endsOn)}`}
@@ -41,6 +57,10 @@ export function ProjectPage({ project }: { project: ProjectProps }) {
                     hours(figures.forecast),
                     verdict(figures.variance, format),
                 )}
+                {project.baseline !== null &&
+                    project.baselineOn !== null &&
+                    project.baseline !== figures.planned &&
+                    ` ${text.projectPage.baselineSentence(wholeDate(project.baselineOn), hours(project.baseline))}`}
             </p>
             {money !== null && <MoneySentences money={money} currency={project.currency} format={format} />}
             <Bar
@@ -53,6 +73,8 @@ export function ProjectPage({ project }: { project: ProjectProps }) {
                 <p className="pencilled text-[0.9em]">{text.projectPage.legend}</p>
                 {money !== null && <ShownChoice code={project.code} shown={shown} />}
             </div>
+            <Attention project={project} format={format} />
+            <WaitingWords project={project} format={format} />
             <div
                 className={clsx(
                     'mt-3 grid grid-cols-[minmax(0,1fr)] gap-x-6 gap-y-6',
@@ -61,7 +83,14 @@ export function ProjectPage({ project }: { project: ProjectProps }) {
             >
                 {project.rows.length === 0 ? (
                     <p>
-                        {text.projectPage.noTasks} <span className="text-faded">{text.projectPage.noTasksNext}</span>
+                        {text.projectPage.noTasks}{' '}
+                        {project.mayPlan ? (
+                            <Link href={`/projects/${project.code}/plan`} className="act-quiet">
+                                {text.projectPage.planIt}
+                            </Link>
+                        ) : (
+                            <span className="text-faded">{text.projectPage.noTasksNext}</span>
+                        )}
                     </p>
                 ) : (
                     <FiguresTable project={project} shown={shown} format={format} />
@@ -69,11 +98,30 @@ export function ProjectPage({ project }: { project: ProjectProps }) {
                 {project.trace !== null && (
                     <TracePanel
                         trace={project.trace}
-                        name={project.name}
+                        row={openedRow(project, url)}
+                        project={project}
                         closeAddress={projectAddress(project.code, shown)}
                         format={format}
                     />
                 )}
+            </div>
+            <div className="mt-6 grid gap-x-8 gap-y-6 lg:grid-cols-[minmax(0,1fr)_22rem]">
+                <div className="flex min-w-0 flex-col gap-6">
+                    <Deferred data="course" fallback={<p className="pencilled">{text.course.comes}</p>}>
+                        {course !== undefined && (
+                            <>
+                                <Course course={course} format={format} />
+                                <People course={course} format={format} />
+                            </>
+                        )}
+                    </Deferred>
+                </div>
+                <div className="flex flex-col gap-6">
+                    {project.earnedValue !== null && <EarnedValue value={project.earnedValue} currency={project.currency} />}
+                    <Deferred data="changes" fallback={<p className="pencilled">{text.course.comes}</p>}>
+                        {changes !== undefined && <Changes changes={changes} format={format} />}
+                    </Deferred>
+                </div>
             </div>
         </Shell>
     );

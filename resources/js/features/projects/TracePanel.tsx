@@ -1,15 +1,19 @@
+import { StatementList } from '@/features/remaining';
 import { wholeDate } from '@/lib/days';
-import { hoursInWords, printHours } from '@/lib/hours';
+import { hoursInWords } from '@/lib/hours';
 import { text } from '@/lib/text';
-import type { HoursFormat, TraceHolderProps, TraceProps } from '@/types/generated/props';
+import type { HoursFormat, ProjectProps, ProjectRowProps, TraceHolderProps, TraceProps } from '@/types/generated/props';
 import { Margin, Remark } from '@/ui/Margin';
 import { Link } from '@inertiajs/react';
 import { useEffect, useRef } from 'react';
+import { TaskWords } from './TaskWords';
+import { TraceEntries } from './TraceEntries';
 
 interface TracePanelProps {
     trace: TraceProps;
-    /** The project's name, for figures of the whole. */
-    name: string;
+    /** The row whose figure it is; none for the whole and for phases. */
+    row: ProjectRowProps | undefined;
+    project: ProjectProps;
     closeAddress: string;
     format: HoursFormat;
 }
@@ -27,11 +31,12 @@ function source(holder: TraceHolderProps, format: HoursFormat): string {
 }
 
 /** What an opened figure is made of, down to the entries. */
-export function TracePanel({ trace, name, closeAddress, format }: TracePanelProps) {
+export function TracePanel({ trace, row, project, closeAddress, format }: TracePanelProps) {
     const heading = useRef<HTMLHeadingElement>(null);
     const hours = (minutes: number) => hoursInWords(minutes, format);
     const holder = trace.holder === '' ? text.projectPage.unassigned : trace.holder;
-    const what = [holder, trace.task ?? name].filter((part) => part !== null).join(', ');
+    const phase = trace.phase === '' ? text.projectPage.noPhase : trace.phase;
+    const what = [holder, trace.task ?? phase ?? project.name].filter((part) => part !== null).join(', ');
     const showsHolders = trace.figure !== 'actual' && trace.figure !== 'pending';
 
     useEffect(() => {
@@ -70,45 +75,15 @@ export function TracePanel({ trace, name, closeAddress, format }: TracePanelProp
                     </ul>
                 </Remark>
             )}
-            {trace.figure !== 'planned' && trace.figure !== 'remaining' && (
-                <Remark
-                    title={
-                        trace.allEntries === 0 ? text.trace.noEntries : text.trace.entries(trace.entries.length, trace.allEntries)
-                    }
-                >
-                    <table className="w-full">
-                        <tbody>
-                            {trace.entries.map((entry, index) => (
-                                <tr key={index} className="border-t border-rule align-baseline">
-                                    <td className="pe-2 whitespace-nowrap text-faded">{wholeDate(entry.date)}</td>
-                                    <td>
-                                        {entry.person}
-                                        {(entry.note !== '' || trace.task === null || entry.corrects !== null) && (
-                                            <span className="block text-[0.9em] text-faded">
-                                                {[
-                                                    trace.task === null ? entry.task : null,
-                                                    entry.corrects === null
-                                                        ? null
-                                                        : text.trace.corrects(wholeDate(entry.corrects)),
-                                                    entry.note === '' ? null : entry.note,
-                                                ]
-                                                    .filter((part) => part !== null)
-                                                    .join(' · ')}
-                                            </span>
-                                        )}
-                                    </td>
-                                    <td className="ps-2 text-end whitespace-nowrap">
-                                        <span className={`stroke-${entry.state}`} title={text.state[entry.state]}>
-                                            {printHours(entry.minutes, format)}
-                                        </span>
-                                        <span className="sr-only"> {text.state[entry.state]}</span>
-                                    </td>
-                                </tr>
-                            ))}
-                        </tbody>
-                    </table>
+            {row !== undefined && showsHolders && trace.figure !== 'planned' && (
+                <TaskWords row={row} project={project} format={format} />
+            )}
+            {trace.history.length > 0 && (
+                <Remark title={text.projectPage.said}>
+                    <StatementList statements={trace.history} format={format} />
                 </Remark>
             )}
+            {trace.figure !== 'planned' && trace.figure !== 'remaining' && <TraceEntries trace={trace} format={format} />}
         </Margin>
     );
 }

@@ -1,4 +1,4 @@
-import type { Figure } from '@/types/generated/props';
+import type { Figure, ProjectProps, ProjectRowProps } from '@/types/generated/props';
 
 /** Which figures the table shows. */
 export type Shown = 'hours' | 'money';
@@ -6,14 +6,16 @@ export type Shown = 'hours' | 'money';
 /** What of a project is opened: nothing of it for the whole. */
 export interface Opened {
     figure?: Figure;
+    /** Empty for what is in none. */
+    phase?: string | null;
     task?: string | null;
     holder?: string | null;
 }
 
 /** The address of a project's page with what is open on it, so that it can be shared. */
-export function projectAddress(code: string, shown: Shown, { figure, task, holder }: Opened = {}): string {
+export function projectAddress(code: string, shown: Shown, { figure, phase, task, holder }: Opened = {}): string {
     const query = new URLSearchParams();
-    for (const [name, value] of Object.entries({ show: shown === 'money' ? 'money' : undefined, figure, task, holder })) {
+    for (const [name, value] of Object.entries({ show: shown === 'money' ? 'money' : undefined, figure, phase, task, holder })) {
         if (value !== undefined && value !== null) {
             query.set(name, value);
         }
@@ -26,4 +28,12 @@ export function projectAddress(code: string, shown: Shown, { figure, task, holde
 /** Which figures an address asks for. */
 export function shownIn(address: string): Shown {
     return new URLSearchParams(address.split('?')[1] ?? '').get('show') === 'money' ? 'money' : 'hours';
+}
+
+/** The task's or holder's row whose figure an address opens. */
+export function openedRow({ rows }: ProjectProps, address: string): ProjectRowProps | undefined {
+    const query = new URLSearchParams(address.split('?')[1] ?? '');
+    const [task, holder] = [query.get('task'), query.get('holder')];
+
+    return task === null ? undefined : rows.find((row) => row.task === task && row.holder === holder);
 }

@@ -26,6 +26,8 @@ export type MessageKind = 'assigned' | 'returned' | 'decided' | 'correction aske
 
 export type PencilSource = 'plan' | 'last week' | 'usual week';
 
+export type Performance = 'better' | 'as planned' | 'worse';
+
 export type QuestionKind = 'text' | 'choice' | 'yes/no';
 
 export type RouteKind = 'none' | 'project' | 'line' | 'project+line';
@@ -382,6 +384,7 @@ export interface AttentionProps {
     minutes: number | null;
     money: string | null;
     day: string | null;
+    week: string;
 }
 
 export interface ChangesProps {
@@ -416,6 +419,8 @@ export interface EarnedValueProps {
     actual: string;
     costIndex: string | null;
     scheduleIndex: string | null;
+    cost: Performance | null;
+    schedule: Performance | null;
     isHours: boolean;
 }
 
@@ -503,6 +508,7 @@ export interface ProjectsProps {
 
 export interface TraceEntryProps {
     date: string;
+    week: string;
     personCode: string;
     person: string;
     task: string;
@@ -532,6 +538,7 @@ export interface TraceProps {
     task: string | null;
     holder: string | null;
     holders: TraceHolderProps[];
+    history: StatementProps[];
     entries: TraceEntryProps[];
     allEntries: number;
 }

@@ -1,0 +1,117 @@
+import { shortDay } from '@/lib/days';
+import { hoursInWords } from '@/lib/hours';
+import { printMoney } from '@/lib/money';
+import { text } from '@/lib/text';
+import type { AttentionProps, HoursFormat, ProjectProps } from '@/types/generated/props';
+import { Link } from '@inertiajs/react';
+import clsx from 'clsx';
+import { projectAddress } from './address';
+
+const words = text.attention;
+
+/** One thing in words; its tasks or people follow. */
+function sentence({ kind, people, minutes, money, day }: AttentionProps, currency: string, format: HoursFormat): string {
+    const hours = hoursInWords(minutes ?? 0, format);
+    const amount = money === null ? '' : printMoney(money, currency);
+    const on = day === null ? '' : shortDay(day);
+    switch (kind) {
+        case 'over budget':
+            return words.overBudget(amount, hours);
+        case 'over plan':
+            return words.overPlan(hours, day === null ? null : on);
+        case 'no word':
+            return words.noWord(hours);
+        case 'budget going':
+            return words.budgetGoing(amount, on);
+        case 'restated up':
+            return words.restatedUp(on, hours);
+        case 'nothing lately':
+            return words.nothingLately(hours);
+        case 'not handed over':
+            return words.notHandedOver(people.length);
+        case 'over assigned':
+            return words.overAssigned(hours);
+    }
+}
+
+interface AttentionListProps {
+    project: ProjectProps;
+    format: HoursFormat;
+}
+
+/** What asks for the project manager's attention, the heaviest first. */
+export function Attention({ project, format }: AttentionListProps) {
+    if (project.attention.length === 0) {
+        return <p className="mt-2 text-moss">{words.nothing}</p>;
+    }
+
+    return (
+        <section aria-labelledby="attention" className="mt-2">
+            <h2 id="attention" className="sr-only">
+                {words.title}
+            </h2>
+            <ol>
+                {project.attention.map((remark, index) => (
+                    <li
+                        key={index}
+                        className={clsx(
+                            'border-s-2 py-0.5 ps-3 [overflow-wrap:anywhere]',
+                            remark.kind === 'over budget' || remark.kind === 'over plan' ? 'border-brick' : 'border-ochre',
+                        )}
+                    >
+                        {remark.kind === 'restated up' && (
+                            <Named
+                                named={remark.people}
+                                address={(person) => `/people/${person}/week/${remark.week}`}
+                                after=" "
+                            />
+                        )}
+                        {sentence(remark, project.currency, format)}
+                        {remark.tasks.length > 0 && ': '}
+                        <Named
+                            named={remark.tasks}
+                            address={(task) => projectAddress(project.code, 'hours', { figure: 'forecast', task })}
+                            after=""
+                        />
+                        {remark.kind === 'not handed over' && (
+                            <>
+                                :{' '}
+                                <Named
+                                    named={remark.people}
+                                    address={(person) => `/people/${person}/week/${remark.week}`}
+                                    after=""
+                                />
+                            </>
+                        )}
+                    </li>
+                ))}
+            </ol>
+        </section>
+    );
+}
+
+interface NamedListProps {
+    named: { code: string; name: string }[];
+    address: (code: string) => string;
+    after: string;
+}
+
+function Named({ named, address, after }: NamedListProps) {
+    return (
+        <>
+            {named.map(({ code, name }, index) => (
+                <span key={code}>
+                    {index > 0 && ', '}
+                    <Link
+                        href={address(code)}
+                        preserveScroll
+                        className="underline decoration-rule underline-offset-4 hover:decoration-ink"
+                    >
+                        {name}
+                    </Link>
+                </span>
+            ))}
+            {after}
+        </>
+    );
+}

@@ -1,0 +1,53 @@
+import { wholeDate } from '@/lib/days';
+import { printHours } from '@/lib/hours';
+import { text } from '@/lib/text';
+import type { HoursFormat, TraceEntryProps, TraceProps } from '@/types/generated/props';
+import { Remark } from '@/ui/Margin';
+import { Link } from '@inertiajs/react';
+
+/** The entries behind a figure; each leads to the week in which it stands. */
+export function TraceEntries({ trace, format }: { trace: TraceProps; format: HoursFormat }) {
+    const title = trace.allEntries === 0 ? text.trace.noEntries : text.trace.entries(trace.entries.length, trace.allEntries);
+
+    return (
+        <Remark title={title}>
+            <table className="w-full">
+                <tbody>
+                    {trace.entries.map((entry, index) => (
+                        <tr key={index} className="border-t border-rule align-baseline">
+                            <td className="pe-2 whitespace-nowrap">
+                                <Link
+                                    href={`/people/${entry.personCode}/week/${entry.week}`}
+                                    aria-label={text.projectPage.toWeek(entry.person, wholeDate(entry.date))}
+                                    className="act-quiet inline-block text-faded"
+                                >
+                                    {wholeDate(entry.date)}
+                                </Link>
+                            </td>
+                            <td>
+                                {entry.person}
+                                <Note entry={entry} namesTask={trace.task === null} />
+                            </td>
+                            <td className="ps-2 text-end whitespace-nowrap">
+                                <span className={`stroke-${entry.state}`} title={text.state[entry.state]}>
+                                    {printHours(entry.minutes, format)}
+                                </span>
+                                <span className="sr-only"> {text.state[entry.state]}</span>
+                            </td>
+                        </tr>
+                    ))}
+                </tbody>
+            </table>
+        </Remark>
+    );
+}
+
+function Note({ entry, namesTask }: { entry: TraceEntryProps; namesTask: boolean }) {
+    const parts = [
+        namesTask ? entry.task : null,
+        entry.corrects === null ? null : text.trace.corrects(wholeDate(entry.corrects)),
+        entry.note === '' ? null : entry.note,
+    ].filter((part) => part !== null);
+
+    return parts.length === 0 ? null : <span className="block text-[0.9em] text-faded">{parts.join(' · ')}</span>;
+}
