@@ -18,6 +18,7 @@ use Illuminate\Foundation\Testing\TestCase as LaravelTestCase;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\File;
+use Inertia\Testing\AssertableInertia;
 
 /**
  * With the real application and database. Today is Wednesday 17 June 2026.
@@ -102,6 +103,25 @@ abstract class TestCase extends LaravelTestCase
         $id = DB::table($table)->max('id');
 
         return is_int($id) ? $id : 0;
+    }
+
+    /** What the page at an address is given; with what comes after it, where that is asked for. */
+    protected function given(string $address, bool $withLater = false): PageProps
+    {
+        $props = null;
+        $take = static function (AssertableInertia $page) use (&$props): void {
+            $props = $page->toArray()['props'];
+        };
+        $this->get($address)->assertOk()->assertInertia(static function (AssertableInertia $page) use ($take, $withLater, &$props): void {
+            $take($page);
+            $first = $props;
+            if ($withLater) {
+                $page->loadDeferredProps($take);
+                $props = (array) $props + (array) $first;
+            }
+        });
+
+        return PageProps::of($props);
     }
 
     /** @return list<mixed> one field of each of the rows that a page was given */

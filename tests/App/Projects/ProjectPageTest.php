@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\App\Projects;
 
+use App\Models\Project;
 use Illuminate\Support\Facades\Artisan;
 use Inertia\Testing\AssertableInertia;
 use Tests\App\Lighthouse;
@@ -69,14 +70,6 @@ final class ProjectPageTest extends TestCase
         }
     }
 
-    public function test_the_list_holds_what_one_may_see(): void
-    {
-        foreach (['mo' => ['LENS', 'OLD'], 'kit' => ['LENS', 'OWN', 'OLD'], 'vic' => ['LENS', 'OWN', 'OLD'], 'lee' => []] as $person => $codes) {
-            $this->actingAs($this->person($person))->get('/projects')->assertInertia(fn (AssertableInertia $page) => $page
-                ->where('list.projects', fn (mixed $projects): bool => self::each($projects, 'code') === $codes));
-        }
-    }
-
     public function test_the_page_takes_the_same_number_of_queries_however_much_is_recorded(): void
     {
         $this->actingAs($this->person('mo'));
@@ -89,5 +82,58 @@ final class ProjectPageTest extends TestCase
         $this->import(['entries.csv' => "person,project,task,role,date,hours\n".$rows]);
 
         self::assertSame($few, $this->queriesOf(fn () => $this->get('/projects/LENS?figure=forecast')));
+    }
+
+    public function test_a_phase_opens_and_entries_lead_to_weeks(): void
+    {
+        $this->actingAs($this->person('mo'))->get('/projects/LENS?figure=actual&phase=Refit')->assertInertia(fn (AssertableInertia $page) => $page
+            ->where('project.trace.phase', 'Refit')->where('project.trace.minutes', 600)->has('project.trace.entries', 2)
+            ->where('project.trace.entries.0.personCode', 'bo')->where('project.trace.entries.0.week', '2026-W25'));
+        $this->get('/projects/LENS?figure=actual&phase=')->assertInertia(fn (AssertableInertia $page) => $page->where('project.trace.minutes', 0));
+    }
+
+    public function test_it_says_what_asks_for_attention_to_whom_it_may(): void
+    {
+        $this->import(['entries.csv' => "person,project,task,role,date,hours,state\nada,LENS,FIT,surveyor,2026-06-11,24,approved\nada,LENS,FIT,surveyor,2026-06-10,24,approved\nada,LENS,FIT,surveyor,2026-06-12,24,approved\n"]);
+        foreach (['mo', 'vic'] as $person) {
+            $this->actingAs($this->person($person))->get('/projects/LENS')->assertInertia(fn (AssertableInertia $page) => $page
+                ->where('project.attention', function (mixed $remarks) use ($person): bool {
+                    $kinds = self::each($remarks, 'kind');
+
+                    return in_array('over budget', $kinds, true) === ($person === 'mo') && in_array('over plan', $kinds, true);
+                }));
+        }
+    }
+
+    public function test_a_word_that_waits_shows_what_it_would_do(): void
+    {
+        Project::query()->where('code', 'LENS')->sole()->update(['restatements' => 'asked']);
+        $fit = $this->task('FIT')->id;
+        $before = $this->actingAs($this->person('mo'))->given('/projects/LENS')->int('project.figures.forecast');
+        $this->actingAs($this->person('ada'))->putJson('/people/ada/tasks/'.$fit.'/remaining', ['hours' => '36', 'done' => 'no', 'reason' => 'More cracks'])->assertOk();
+
+        $this->actingAs($this->person('mo'))->get('/projects/LENS')->assertInertia(fn (AssertableInertia $page) => $page
+            ->has('project.waiting', 1)->where('project.mayDecide', true)
+            ->where('project.waiting.0.person', 'Ada Moor')->where('project.waiting.0.reason', 'More cracks')
+            ->where('project.waiting.0.before', 1560)->where('project.waiting.0.after', 2160)
+            ->where('project.waiting.0.forecastBefore', $before)->where('project.waiting.0.forecastAfter', $before + 600));
+        $this->actingAs($this->person('vic'))->get('/projects/LENS')->assertInertia(fn (AssertableInertia $page) => $page
+            ->where('project.mayDecide', false)->where('project.waiting.0.costBefore', null));
+    }
+
+    public function test_what_comes_after_the_page_is_drawn_from_the_same_figures(): void
+    {
+        $page = $this->actingAs($this->person('mo'))->given('/projects/LENS', true);
+
+        self::assertSame('2026-06-15', $page->value('course.thisWeek'));
+        foreach (['actual', 'pending', 'remaining'] as $figure) {
+            self::assertSame($page->int('project.figures.'.$figure), $page->sum('course.weeks', $figure));
+        }
+        $weeks = $page->rows('course.weeks');
+        self::assertSame($page->int('project.figures.forecast'), $weeks[count($weeks) - 1]->int('forecastSoFar'));
+        $people = self::each($page->value('course.people'), 'name');
+        self::assertContains('Ada Moor', $people);
+        self::assertContains('Bo Carr', $people, 'Who only recorded is on it too.');
+        self::assertSame([840, 240], [$page->int('changes.entered'), $page->int('changes.pending')]);
     }
 }

@@ -14,6 +14,7 @@ use App\Features\Projects\Queries\ProjectNames;
 use App\Features\Projects\Queries\ProjectStatus;
 use App\Features\Projects\Queries\Standing;
 use App\Features\Projects\Queries\TraceRequest;
+use App\Features\Projects\Requests\ProjectsRequest;
 use App\Models\Person;
 use App\Models\Project;
 use App\Support\Clock\Today;
@@ -29,11 +30,11 @@ final readonly class ProjectController
     {
     }
 
-    public function index(#[CurrentUser] Person $reader, ProjectList $list): Response
+    public function index(#[CurrentUser] Person $reader, ProjectsRequest $request, ProjectList $list): Response
     {
         Gate::authorize('viewAny', Project::class);
 
-        return Inertia::render('Projects', ['list' => $list->for($reader, $this->today->for($reader))]);
+        return Inertia::render('Projects', ['list' => $list->for($reader, $request->filter(), $this->today->for($reader))]);
     }
 
     /** What may be looked at later, course and changes, comes after the page. */

@@ -7,6 +7,10 @@ namespace App\Features\Projects\Props;
 /** A project in the list. */
 final readonly class ProjectSummaryProps
 {
+    /**
+     * @param  int  $waiting  words on what is left that wait for the project manager
+     * @param  list<int>  $trend  forecast at the ends of the last twelve weeks, minutes, the oldest first
+     */
     public function __construct(
         public string $code,
         public string $name,
@@ -15,6 +19,9 @@ final readonly class ProjectSummaryProps
         public bool $isOpen,
         public bool $isInternal,
         public FiguresProps $figures,
+        public bool $budgetIsGone,
+        public int $waiting,
+        public array $trend,
     ) {
     }
 }

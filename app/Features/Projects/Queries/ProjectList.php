@@ -4,41 +4,150 @@ declare(strict_types=1);
 
 namespace App\Features\Projects\Queries;
 
+use App\Features\Office\Props\NamedProps;
 use App\Features\Projects\Props\FiguresProps;
 use App\Features\Projects\Props\ProjectsProps;
 use App\Features\Projects\Props\ProjectSummaryProps;
 use App\Models\Person;
 use App\Models\Project;
+use App\Support\Database\Record;
+use Illuminate\Database\Query\Builder;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Gate;
 use Moss\Core\Calendar\Day;
+use Moss\Core\Effort\EarnedValue;
+use Moss\Core\Effort\Figures;
+use Moss\Core\Money\Cost;
+use Moss\Core\Time\Minutes;
 
-/** The projects that a person may see, each with its figures at completion; open ones first. */
+/**
+ * The projects that a person may see, from the figures that are kept; a page at a time, sums and counts of all. In a fixed
+ * number of queries.
+ */
 final readonly class ProjectList
 {
-    public function __construct(private StatusReport $status)
+    public const AT_ONCE = 50;
+
+    private const FORECAST = '(project_figures.actual_minutes + project_figures.pending_minutes + project_figures.remaining_minutes)';
+
+    private const WAITING = "(SELECT count(*) FROM asked_restatements JOIN tasks ON tasks.id = asked_restatements.task_id WHERE tasks.project_id = projects.id AND asked_restatements.state = 'waiting')";
+
+    public function __construct(private ForecastTrend $trend)
     {
     }
 
-    public function for(Person $reader, Day $today): ProjectsProps
+    public function for(Person $reader, ProjectFilter $filter, Day $today): ProjectsProps
     {
-        $projects = Project::query()->with(['client:id,name', 'manager:id,name'])
-            ->when(! $reader->isOffice() && ! $reader->isViewer(), static fn ($query) => $query->where('manager_id', $reader->id))
-            ->orderBy('state', 'desc')->orderBy('internal')->orderBy('code')
-            ->get()->keyBy('code');
-        $figures = [];
-        if ($projects->isNotEmpty()) {
-            foreach ($this->status->rows(StatusLevel::Project, $today, array_values(array_map(static fn (Project $project): string => $project->code, $projects->all()))) as $row) {
-                $figures[$row->project] = $row->figures;
-            }
+        $hasRates = DB::table('rates')->exists();
+        $query = $this->filtered($reader, $filter, $hasRates);
+        $totals = Record::all((clone $query)->selectRaw('count(*) AS projects, coalesce(sum('.self::FORECAST.' > project_figures.planned_minutes), 0) AS above')
+            ->selectRaw('coalesce(sum(project_figures.planned_minutes), 0) AS planned, coalesce(sum(project_figures.actual_minutes), 0) AS actual')
+            ->selectRaw('coalesce(sum(project_figures.pending_minutes), 0) AS pending, coalesce(sum(project_figures.remaining_minutes), 0) AS remaining')
+            // Internal projects hold everybody's own time and would dwarf the others on the common scale.
+            ->selectRaw('coalesce(max(CASE WHEN projects.internal = 0 THEN max('.self::FORECAST.', project_figures.planned_minutes) END), 1) AS scale'))[0];
+        $pages = max(1, (int) ceil($totals->int('projects') / self::AT_ONCE));
+        $page = min($filter->page, $pages);
+        $projects = Record::all($this->sorted($query, $filter->sort, self::budgetIsGone($reader, $hasRates))->forPage($page, self::AT_ONCE)
+            ->select('projects.id', 'projects.code', 'projects.name', 'projects.state', 'projects.internal', 'clients.name AS client', 'managers.name AS manager')
+            ->addSelect('project_figures.planned_minutes', 'project_figures.actual_minutes', 'project_figures.pending_minutes', 'project_figures.remaining_minutes')
+            ->selectRaw(self::budgetIsGone($reader, $hasRates).' AS budget_is_gone, '.self::WAITING.' AS waiting'));
+        $trends = $this->trend->of(array_map(static fn (Record $project): int => $project->int('id'), $projects), $today);
+
+        return new ProjectsProps(
+            $filter->search, $filter->state, $filter->manager, $filter->concern, $filter->sort,
+            array_map(static fn (Record $project): ProjectSummaryProps => self::summary($project, $trends[$project->int('id')]), $projects),
+            $totals->int('projects'),
+            $totals->int('above'),
+            FiguresProps::of(self::figures($totals->int('planned'), $totals->int('actual'), $totals->int('pending'), $totals->int('remaining')), false),
+            $totals->int('scale'),
+            $page,
+            $pages,
+            self::managers($reader),
+            Gate::forUser($reader)->allows('create', Project::class),
+        );
+    }
+
+    private function filtered(Person $reader, ProjectFilter $filter, bool $hasRates): Builder
+    {
+        $query = DB::table('projects')->join('people AS managers', 'managers.id', 'projects.manager_id')
+            ->leftJoin('clients', 'clients.id', 'projects.client_id')->leftJoin('project_figures', 'project_figures.project_id', 'projects.id')
+            ->when(! $reader->isOffice() && ! $reader->isViewer(), static fn (Builder $own): Builder => $own->where('projects.manager_id', $reader->id))
+            ->when($filter->state !== 'all', static fn (Builder $state): Builder => $state->where('projects.state', $filter->state))
+            ->when($filter->manager !== '', static fn (Builder $managed): Builder => $managed->where('managers.code', $filter->manager))
+            ->when($filter->concern === 'over plan', static fn (Builder $over): Builder => $over->whereRaw(self::FORECAST.' > project_figures.planned_minutes'))
+            ->when($filter->concern === 'over budget', static fn (Builder $over): Builder => $over->whereRaw(self::budgetIsGone($reader, $hasRates)))
+            ->when($filter->concern === 'words wait', static fn (Builder $waiting): Builder => $waiting->whereRaw(self::WAITING.' > 0'));
+        foreach (preg_split('/\s+/', $filter->search, -1, PREG_SPLIT_NO_EMPTY) ?: [] as $word) {
+            $like = '%'.addcslashes($word, '%_\\').'%';
+            $query->where(static function (Builder $any) use ($like): void {
+                foreach (['projects.name', 'projects.code', 'clients.name', 'managers.name'] as $column) {
+                    $any->orWhereRaw($column." LIKE ? ESCAPE '\\'", [$like]);
+                }
+            });
         }
 
-        return new ProjectsProps(array_values($projects->map(static fn (Project $project): ProjectSummaryProps => new ProjectSummaryProps(
-            $project->code,
-            $project->name,
-            $project->client?->name,
-            $project->manager->name,
-            $project->state === 'open',
-            $project->internal,
-            FiguresProps::of($figures[$project->code], false),
-        ))->all()));
+        return $query;
+    }
+
+    private function sorted(Builder $query, ProjectSort $sort, string $budgetIsGone): Builder
+    {
+        $variance = self::FORECAST.' - project_figures.planned_minutes';
+
+        return (match ($sort) {
+            // What costs or takes more than it may comes first, then what waits for a word; own time last.
+            ProjectSort::Attention => $query->orderBy('projects.state', 'desc')->orderBy('projects.internal')
+                ->orderByRaw($budgetIsGone.' DESC, max('.$variance.', 0) DESC, '.self::WAITING.' DESC, '.$variance.' DESC'),
+            ProjectSort::Name => $query->orderBy('projects.name'),
+            ProjectSort::Manager => $query->orderBy('managers.name'),
+            ProjectSort::Planned => $query->orderBy('project_figures.planned_minutes', 'desc'),
+            ProjectSort::Forecast => $query->orderByRaw(self::FORECAST.' DESC'),
+            ProjectSort::Variance => $query->orderByRaw($variance.' DESC'),
+        })->orderBy('projects.code');
+    }
+
+    /** Money is not said, nor sorted by, for who may not see it; without rates nothing is known to be spent. */
+    private static function budgetIsGone(Person $reader, bool $hasRates): string
+    {
+        return $hasRates && ! $reader->isViewer()
+            ? '(project_figures.budget_cents > 0 AND project_figures.actual_cents > project_figures.budget_cents)'
+            : '(1 = 0)';
+    }
+
+    /** @param  list<int>  $trend */
+    private static function summary(Record $project, array $trend): ProjectSummaryProps
+    {
+        $figures = self::figures((int) $project->intOrNull('planned_minutes'), (int) $project->intOrNull('actual_minutes'), (int) $project->intOrNull('pending_minutes'), (int) $project->intOrNull('remaining_minutes'));
+
+        return new ProjectSummaryProps(
+            $project->string('code'),
+            $project->string('name'),
+            $project->stringOrNull('client'),
+            $project->string('manager'),
+            $project->string('state') === 'open',
+            $project->bool('internal'),
+            FiguresProps::of($figures, false),
+            (int) $project->intOrNull('budget_is_gone') === 1,
+            $project->int('waiting'),
+            $trend,
+        );
+    }
+
+    private static function figures(int $planned, int $actual, int $pending, int $remaining): Figures
+    {
+        $cost = Cost::nothing();
+
+        return new Figures(Minutes::of($planned), Minutes::of($actual), Minutes::of($pending), Minutes::of($remaining), $cost, $cost, $cost, $cost, null, EarnedValue::zero());
+    }
+
+    /** @return list<NamedProps> whose projects there are, for who sees those of others */
+    private static function managers(Person $reader): array
+    {
+        if (! $reader->isOffice() && ! $reader->isViewer()) {
+            return [];
+        }
+
+        return array_map(static fn (Record $one): NamedProps => new NamedProps($one->string('code'), $one->string('name')), Record::all(
+            DB::table('people')->whereIn('id', DB::table('projects')->select('manager_id'))->select('code', 'name')->orderBy('name'),
+        ));
     }
 }

@@ -1,104 +1,105 @@
+import { hoursInWords } from '@/lib/hours';
 import { useHoursFormat } from '@/lib/shared';
 import { text } from '@/lib/text';
-import type { ProjectsProps } from '@/types/generated/props';
-import { Bar } from '@/ui/Bar';
-import { commonScale } from '@/ui/growth';
-import { Hours } from '@/ui/Hours';
+import type { HoursFormat, ProjectsProps } from '@/types/generated/props';
 import { Shell } from '@/ui/Shell';
 import { Head, Link } from '@inertiajs/react';
 import clsx from 'clsx';
-import { growthOf, growthWords } from './growthOf';
+import { verdict } from './growthOf';
+import { listAddress } from './listAddress';
+import { ListFilters } from './ListFilters';
+import { ListRow } from './ListRow';
 
-/** All projects that the reader may see, their hours on one scale. */
-export function ProjectsPage({ list: { projects } }: { list: ProjectsProps }) {
+const words = text.projectsPage;
+
+/** All projects that the reader may see, their hours on one scale, what needs attention first. */
+export function ProjectsPage({ list }: { list: ProjectsProps }) {
     const format = useHoursFormat();
-    // Internal projects hold everybody's own time and would dwarf the others on the common scale.
-    const scale = commonScale(projects.filter((project) => !project.isInternal).map((project) => growthOf(project.figures)));
-    const above = projects.filter((project) => project.figures.variance > 0).length;
+    const { figures } = list;
+    const hours = (minutes: number) => hoursInWords(minutes, format);
+    const isAsked = listAddress(list, {}) !== '/projects';
+    const hasNone = list.count === 0 && !isAsked;
 
     return (
         <Shell>
             <Head title={text.projects} />
-            <h1>{projects.length === 0 ? text.projectsPage.nothing : text.projectsPage.title(projects.length, above)}</h1>
-            {projects.length === 0 ? (
-                <p className="mt-3">{text.projectsPage.nothingNext}</p>
+            <div className="flex flex-wrap items-baseline justify-between gap-x-6">
+                <h1>{hasNone ? words.nothing : list.count === 0 ? words.notFound : words.title(list.count, list.above)}</h1>
+                {list.mayCreate && (
+                    <Link href="/new-project" className="act">
+                        {words.newProject}
+                    </Link>
+                )}
+            </div>
+            {list.count > 0 && (
+                <p>
+                    {words.sums(
+                        hours(figures.planned),
+                        hours(figures.actual + figures.pending),
+                        hours(figures.remaining),
+                        hours(figures.forecast),
+                        verdict(figures.variance, format),
+                    )}
+                </p>
+            )}
+            {!hasNone && <ListFilters key={list.search} list={list} />}
+            {list.count === 0 ? (
+                <p className="mt-3">{hasNone ? words.nothingNext : words.notFoundNext}</p>
             ) : (
-                <table className="mt-3 w-full border-collapse">
-                    <thead className="text-faded">
-                        <tr>
-                            <th scope="col" className="border-b border-edge">
-                                {text.projectsPage.project}
-                            </th>
-                            <th scope="col" className="border-b border-edge ps-3 max-lg:hidden">
-                                {text.projectsPage.manager}
-                            </th>
-                            {[text.projectsPage.planned, text.projectsPage.forecast, text.projectsPage.variance].map(
-                                (name, index) => (
-                                    <th
-                                        key={name}
-                                        scope="col"
-                                        className={clsx('border-b border-edge ps-3 text-end', index === 0 && 'max-sm:hidden')}
-                                    >
-                                        {name}
-                                    </th>
-                                ),
-                            )}
-                            <th scope="col" className="w-[36%] border-b border-edge ps-5 max-md:hidden">
-                                {text.projectsPage.growth}
-                            </th>
-                        </tr>
-                    </thead>
-                    <tbody>
-                        {projects.map(({ code, name, client, manager, isOpen, isInternal, figures }) => (
-                            <tr key={code} className="align-baseline">
-                                <th scope="row" className="border-b border-rule py-1">
-                                    <Link
-                                        href={`/projects/${code}`}
-                                        className="underline decoration-rule underline-offset-4 hover:decoration-ink"
-                                    >
-                                        {name}
-                                    </Link>
-                                    <span className="block text-[0.88em] text-faded">
-                                        {[
-                                            client,
-                                            isInternal ? text.projectsPage.internal : null,
-                                            isOpen ? null : text.projectsPage.closed,
-                                        ]
-                                            .filter((part) => part !== null)
-                                            .join(' · ')}
-                                    </span>
-                                </th>
-                                <td className="border-b border-rule ps-3 max-lg:hidden">{manager}</td>
-                                <td className="border-b border-rule ps-3 text-end max-sm:hidden">
-                                    <Hours minutes={figures.planned} format={format} />
-                                </td>
-                                <td className="border-b border-rule ps-3 text-end">
-                                    <Hours minutes={figures.forecast} format={format} />
-                                </td>
-                                <td
-                                    className={clsx(
-                                        'border-b border-rule ps-3 text-end whitespace-nowrap',
-                                        figures.variance > 0 && 'text-brick',
-                                    )}
-                                >
-                                    <Hours minutes={figures.variance} format={format} signed />
-                                    <span className="block text-[0.88em]">
-                                        {figures.variancePercentage !== null &&
-                                            `${figures.variancePercentage.replace('-', '−')} %`}
-                                    </span>
-                                </td>
-                                <td className="border-b border-rule ps-5 max-md:hidden">
-                                    {isInternal ? (
-                                        <span className="pencilled">{text.projectsPage.offScale}</span>
-                                    ) : (
-                                        <Bar {...growthOf(figures)} scale={scale} words={growthWords(figures, format)} />
-                                    )}
-                                </td>
-                            </tr>
-                        ))}
-                    </tbody>
-                </table>
+                <ProjectTable list={list} format={format} />
+            )}
+            {list.pages > 1 && (
+                <nav aria-label={words.pages(list.page, list.pages)} className="no-print mt-3 flex gap-4">
+                    {list.page > 1 && (
+                        <Link href={listAddress(list, { page: list.page - 1 })} className="act">
+                            {words.before}
+                        </Link>
+                    )}
+                    <span className="self-center text-faded">{words.pages(list.page, list.pages)}</span>
+                    {list.page < list.pages && (
+                        <Link href={listAddress(list, { page: list.page + 1 })} className="act">
+                            {words.after}
+                        </Link>
+                    )}
+                </nav>
             )}
         </Shell>
+    );
+}
+
+function ProjectTable({ list, format }: { list: ProjectsProps; format: HoursFormat }) {
+    return (
+        <table className="mt-3 w-full border-collapse">
+            <thead className="text-faded">
+                <tr>
+                    <th scope="col" className="border-b border-edge">
+                        {words.project}
+                    </th>
+                    <th scope="col" className="border-b border-edge ps-3 max-lg:hidden">
+                        {words.manager}
+                    </th>
+                    {[words.planned, words.forecast, words.variance].map((name, index) => (
+                        <th
+                            key={name}
+                            scope="col"
+                            className={clsx('border-b border-edge ps-3 text-end', index === 0 && 'max-sm:hidden')}
+                        >
+                            {name}
+                        </th>
+                    ))}
+                    <th scope="col" className="border-b border-edge ps-5 whitespace-nowrap max-md:hidden">
+                        {words.trend}
+                    </th>
+                    <th scope="col" className="w-[28%] border-b border-edge ps-5 max-md:hidden">
+                        {words.growth}
+                    </th>
+                </tr>
+            </thead>
+            <tbody>
+                {list.projects.map((project) => (
+                    <ListRow key={project.code} project={project} scale={list.scale} format={format} />
+                ))}
+            </tbody>
+        </table>
     );
 }

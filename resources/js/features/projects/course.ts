@@ -30,13 +30,18 @@ export function placeOf(monday: string, weeks: CourseWeekProps[]): number {
 
 /** The weeks at which a month begins, so that not every week is named. */
 export function monthsOf(weeks: CourseWeekProps[]): { index: number; monday: string }[] {
-    const starts = weeks
-        .map(({ monday }, index) => ({ index, monday }))
-        .filter(({ index, monday }) => index === 0 || monday.slice(0, 7) !== weeks[index - 1]?.monday.slice(0, 7));
-    // With many months only some fit.
-    const step = Math.max(1, Math.ceil(starts.length / 12));
+    // A name needs the room of a twelfth of the whole.
+    const room = weeks.length / 12;
+    const named: { index: number; monday: string }[] = [];
+    weeks.forEach(({ monday }, index) => {
+        const last = named[named.length - 1];
+        const isFirst = index > 0 && monday.slice(0, 7) !== weeks[index - 1]?.monday.slice(0, 7);
+        if (last === undefined ? isFirst || weeks.length < 5 : isFirst && index - last.index >= room) {
+            named.push({ index, monday });
+        }
+    });
 
-    return starts.filter((_, index) => index % step === 0);
+    return named;
 }
 
 /** What is planned and entered up to the end of the current week. */

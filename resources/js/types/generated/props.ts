@@ -28,6 +28,8 @@ export type PencilSource = 'plan' | 'last week' | 'usual week';
 
 export type Performance = 'better' | 'as planned' | 'worse';
 
+export type ProjectSort = 'attention' | 'name' | 'manager' | 'planned' | 'forecast' | 'variance';
+
 export type QuestionKind = 'text' | 'choice' | 'yes/no';
 
 export type RouteKind = 'none' | 'project' | 'line' | 'project+line';
@@ -500,10 +502,26 @@ export interface ProjectSummaryProps {
     isOpen: boolean;
     isInternal: boolean;
     figures: FiguresProps;
+    budgetIsGone: boolean;
+    waiting: number;
+    trend: number[];
 }
 
 export interface ProjectsProps {
+    search: string;
+    state: string;
+    manager: string;
+    concern: string;
+    sort: ProjectSort;
     projects: ProjectSummaryProps[];
+    count: number;
+    above: number;
+    figures: FiguresProps;
+    scale: number;
+    page: number;
+    pages: number;
+    managers: NamedProps[];
+    mayCreate: boolean;
 }
 
 export interface TraceEntryProps {
