@@ -17,8 +17,10 @@ use App\Features\Plan\Controllers\PlanController;
 use App\Features\Plan\Controllers\ProjectSettingsController;
 use App\Features\Preferences\Controllers\PreferencesController;
 use App\Features\Projects\Controllers\ProjectController;
+use App\Features\Rates\Controllers\RatesController;
 use App\Features\Remaining\Controllers\ManagersWordController;
 use App\Features\Remaining\Controllers\RemainingController;
+use App\Features\Remaining\Controllers\RestatementSettingsController;
 use App\Features\Review\Controllers\PhrasesController;
 use App\Features\Review\Controllers\ReviewController;
 use App\Features\Sheets\Controllers\SheetsController;
@@ -120,6 +122,11 @@ Route::middleware('auth')->group(static function (): void {
         Route::get('/routes', [RoutesController::class, 'show'])->name('routes');
         Route::put('/routes', [RoutesController::class, 'update'])->name('routes.set');
         Route::put('/routes/{project:code}', [RoutesController::class, 'ofProject'])->name('routes.set-of-project');
+        Route::get('/remaining', [RestatementSettingsController::class, 'show'])->name('remaining');
+        Route::put('/remaining', [RestatementSettingsController::class, 'update'])->name('remaining.set');
+        Route::get('/rates', [RatesController::class, 'show'])->name('rates');
+        Route::put('/rates', [RatesController::class, 'update'])->name('rates.set');
+        Route::delete('/rates/{rate}', [RatesController::class, 'destroy'])->whereNumber('rate')->name('rates.take-away');
         Route::get('/trail', [TrailPageController::class, 'show'])->name('trail');
     });
 

@@ -10,6 +10,7 @@ return [
     'record' => 'This is somebody else\'s week. They write in it, their line manager, the time office and whom they have named.',
     'submit' => 'This week is submitted by its owner, who can leave that to you under “Sheets”.',
     'preferences' => 'These are somebody else\'s preferences. Only they change them.',
+    'rates' => 'What an hour costs is seen and set by the time office alone.',
     'office' => 'This is kept by the time office. Ask them.',
     'viewer' => 'You can read everything here and change nothing. Ask the time office if you need to record time.',
     'review' => 'Nothing of this waits for you. What does is in your list.',
@@ -123,6 +124,7 @@ return [
         'taken_back' => 'Taken back. What was said before holds again.',
         'accepted' => 'Accepted. It counts from the day on which it was said.',
         'declined' => 'Declined. What was said before holds.',
+        'set' => 'Set. It holds for what is said from now on.',
         'is_done' => ':task is done for all.',
         'is_open' => ':task is open again.',
         'nobody' => 'nobody yet',
@@ -144,6 +146,16 @@ return [
     'question' => [
         'asked' => 'The question is asked with every week that begins from then on.',
         'ended' => 'The question is not asked any more. What was answered stays.',
+    ],
+
+    'rate' => [
+        'of_nobody' => 'Say whose rate it is: a person, a role, or both.',
+        'unknown_person' => 'Nobody has the code or, alone, the name :person. Write the code as it stands in the list.',
+        'no_day' => 'Say from which day on the rate counts.',
+        'no_cost' => 'Say what an hour costs, as 87.65; at most four places.',
+        'no_bill' => 'Say what an hour is billed at, as 120 or 87.65; or leave it empty.',
+        'set' => 'Set. What was recorded since that day costs accordingly.',
+        'taken_away' => 'Taken away. What was recorded since that day costs what the rate before says.',
     ],
 
     'route' => [

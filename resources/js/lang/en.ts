@@ -945,12 +945,41 @@ export const en = {
         projects: 'Projects; hold Ctrl for several',
         save: 'Name them',
     },
+    ratesPage: {
+        name: 'Rates',
+        nothing: 'No rate is kept, so figures are in hours only.',
+        nothingNext: 'With the first rate, costs appear for project managers and the office.',
+        complete: 'All recorded time has a rate.',
+        missing: (count: number) => (count === 1 ? 'For one person no rate is known.' : `For ${count} people no rate is known.`),
+        explained:
+            'A rate counts from its day on, also for what is recorded already. A rate of the person in the role is taken before one of the person, and that before one of the role.',
+        unrated: (person: string, role: string | null, hours: string, since: string) =>
+            `${person}${role === null ? ', without a role' : `, ${role}`}: ${hours} recorded since ${since} cost nothing in the figures.`,
+        search: 'Person or role',
+        whose: 'Whose',
+        person: 'Person, by code or name',
+        role: 'Role',
+        anyRole: 'any',
+        since: 'From',
+        cost: (currency: string) => `Cost an hour, ${currency}`,
+        bill: (currency: string) => `Billed an hour, ${currency}`,
+        acts: 'What to do with it',
+        inForce: 'in force',
+        set: 'Set the rate',
+        change: 'Change',
+        changeOf: (whose: string, since: string) => `Change the rate of ${whose} from ${since}`,
+        takeAway: 'Take away',
+        takeAwayOf: (whose: string, since: string) => `Take away the rate of ${whose} from ${since}`,
+        notFound: 'No rate is like that.',
+    },
     officePage: {
         parts: [
             ['/office/periods', 'Periods'],
             ['/office/rules', 'House rules'],
             ['/office/questions', 'Questions'],
             ['/office/routes', 'Routes'],
+            ['/office/remaining', 'What is left'],
+            ['/office/rates', 'Rates'],
             ['/office/trail', 'Trail'],
         ] as const,
         periods: {
@@ -1016,6 +1045,22 @@ export const en = {
             project: (name: string) => `project ${name}`,
             save: 'Set it',
             cancel: 'Not now',
+        },
+        remaining: {
+            name: 'What is left',
+            title: {
+                'at once': 'What people say is left counts at once.',
+                told: 'What people say is left counts at once, and the project manager is told.',
+                asked: 'What people say is left waits for the project manager.',
+            },
+            explained: (tolerance: string) =>
+                `A reason is asked for when it departs by more than ${tolerance} from what the rule says.`,
+            otherwise: (count: number) =>
+                count === 1 ? 'One open project has it another way.' : `${count} open projects have it another way.`,
+            mode: 'What people say is left',
+            modes: { 'at once': 'counts at once', told: 'counts, and the manager is told', asked: 'waits for the manager' },
+            tolerance: 'Hours without a reason',
+            set: 'Set',
         },
         questions: {
             name: 'Questions',

@@ -32,6 +32,8 @@ export type ProjectSort = 'attention' | 'name' | 'manager' | 'planned' | 'foreca
 
 export type QuestionKind = 'text' | 'choice' | 'yes/no';
 
+export type RestatementMode = 'at once' | 'told' | 'asked';
+
 export type RouteKind = 'none' | 'project' | 'line' | 'project+line';
 
 export type RowLevel = 'phase' | 'task' | 'holder';
@@ -578,6 +580,38 @@ export interface WaitingWordProps {
     costAfter: string | null;
 }
 
+export interface RateProps {
+    id: number;
+    personCode: string | null;
+    person: string | null;
+    roleCode: string | null;
+    role: string | null;
+    from: string;
+    cost: string;
+    bill: string | null;
+    isInForce: boolean;
+}
+
+export interface RatesProps {
+    currency: string;
+    search: string;
+    rates: RateProps[];
+    count: number;
+    hasAny: boolean;
+    page: number;
+    pages: number;
+    unrated: UnratedProps[];
+    roles: NamedProps[];
+    today: string;
+}
+
+export interface UnratedProps {
+    person: string;
+    role: string | null;
+    minutes: number;
+    since: string;
+}
+
 export interface LeftProps {
     task: number;
     planned: number;
@@ -597,6 +631,12 @@ export interface RemainingProps {
     manager: string;
     mayTakeBack: boolean;
     history: StatementProps[];
+}
+
+export interface RestatementSettingsProps {
+    mode: RestatementMode;
+    tolerance: number;
+    otherwise: number;
 }
 
 export interface StatementProps {

@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Features\Rates\Controllers;
+
+use App\Features\Rates\Actions\KeepRates;
+use App\Features\Rates\Queries\RateTable;
+use App\Features\Rates\Requests\RateRequest;
+use App\Models\Person;
+use App\Models\Rate;
+use App\Models\Role;
+use App\Support\Clock\Today;
+use App\Support\Words;
+use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Gate;
+use Inertia\Inertia;
+use Inertia\Response;
+
+final class RatesController
+{
+    public function show(#[CurrentUser] Person $office, Request $request, RateTable $table, Today $today): Response
+    {
+        Gate::authorize('keep', Rate::class);
+
+        return Inertia::render('Rates', ['rates' => $table->of(mb_substr($request->string('search')->toString(), 0, 200), $request->integer('page'), $today->for($office))]);
+    }
+
+    public function update(#[CurrentUser] Person $office, RateRequest $request, KeepRates $keep): RedirectResponse
+    {
+        Gate::authorize('keep', Rate::class);
+        $role = $request->filled('role') ? Role::query()->where('code', $request->string('role')->toString())->sole() : null;
+        $keep->set($office, $request->filled('person') ? $request->person() : null, $role, $request->string('from')->toString(), $request->cost(), $request->bill());
+
+        return back()->with('message', Words::refusal('rate.set'));
+    }
+
+    public function destroy(#[CurrentUser] Person $office, Rate $rate, KeepRates $keep): RedirectResponse
+    {
+        Gate::authorize('keep', Rate::class);
+        $keep->takeAway($office, $rate);
+
+        return back()->with('message', Words::refusal('rate.taken_away'));
+    }
+}

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Features\Rates\Props;
+
+use App\Features\Office\Props\NamedProps;
+
+/** The page of rates. */
+final readonly class RatesProps
+{
+    /**
+     * @param  string  $currency  three letters, as in ISO 4217
+     * @param  list<RateProps>  $rates  a page of them
+     * @param  int  $count  of all that were looked for
+     * @param  bool  $hasAny  whether there is any rate at all
+     * @param  list<UnratedProps>  $unrated  with most time first
+     * @param  list<NamedProps>  $roles
+     */
+    public function __construct(
+        public string $currency,
+        public string $search,
+        public array $rates,
+        public int $count,
+        public bool $hasAny,
+        public int $page,
+        public int $pages,
+        public array $unrated,
+        public array $roles,
+        public string $today,
+    ) {
+    }
+}

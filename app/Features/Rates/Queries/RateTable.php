@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Features\Rates\Queries;
+
+use App\Features\Office\Queries\Named;
+use App\Features\Rates\Props\RateProps;
+use App\Features\Rates\Props\RatesProps;
+use App\Features\Rates\Props\UnratedProps;
+use App\Models\Organisation;
+use App\Support\Database\Record;
+use Illuminate\Database\Query\Builder;
+use Illuminate\Database\Query\JoinClause;
+use Illuminate\Support\Facades\DB;
+use Moss\Core\Calendar\Day;
+
+/** All rates, a page at a time, and the recorded time for which there is none; in a fixed number of queries. */
+final class RateTable
+{
+    private const AT_ONCE = 60;
+
+    private const MOST_UNRATED = 20;
+
+    public function of(string $search, int $page, Day $today): RatesProps
+    {
+        $query = $this->searched($search);
+        $count = (clone $query)->count();
+        $pages = max(1, (int) ceil($count / self::AT_ONCE));
+        $page = max(1, min($page, $pages));
+        $hasAny = DB::table('rates')->exists();
+        $later = DB::table('rates AS later')->whereRaw('later.person_id IS rates.person_id AND later.role_id IS rates.role_id AND later.starts_on > rates.starts_on')
+            ->where('later.starts_on', '<=', $today->toString())->selectRaw('count(*)');
+        $rates = Record::all($query->select('rates.*', 'people.code AS person_code', 'people.name AS person', 'roles.code AS role_code', 'roles.name AS role')->selectSub($later, 'later')
+            ->orderByRaw('people.name IS NOT NULL, people.name, roles.name')->orderByDesc('rates.starts_on')->forPage($page, self::AT_ONCE));
+
+        return new RatesProps(
+            Organisation::query()->sole()->currency,
+            $search,
+            array_map(static fn (Record $rate): RateProps => new RateProps(
+                $rate->int('id'), $rate->stringOrNull('person_code'), $rate->stringOrNull('person'), $rate->stringOrNull('role_code'), $rate->stringOrNull('role'),
+                $rate->string('starts_on'), $rate->string('cost_rate'), $rate->stringOrNull('bill_rate'),
+                $rate->string('starts_on') <= $today->toString() && $rate->int('later') === 0,
+            ), $rates),
+            $count,
+            $hasAny,
+            $page,
+            $pages,
+            $hasAny ? $this->unrated() : [],
+            Named::roles(),
+            $today->toString(),
+        );
+    }
+
+    private function searched(string $search): Builder
+    {
+        $query = DB::table('rates')->leftJoin('people', 'people.id', 'rates.person_id')->leftJoin('roles', 'roles.id', 'rates.role_id');
+        foreach (preg_split('/\s+/', trim($search), -1, PREG_SPLIT_NO_EMPTY) ?: [] as $word) {
+            $like = '%'.addcslashes($word, '%_\\').'%';
+            $query->where(static function (Builder $any) use ($like): void {
+                foreach (['people.name', 'people.code', 'roles.name', 'roles.code'] as $column) {
+                    $any->orWhereRaw($column." LIKE ? ESCAPE '\\'", [$like]);
+                }
+            });
+        }
+
+        return $query;
+    }
+
+    /** @return list<UnratedProps> */
+    private function unrated(): array
+    {
+        $minutes = 'recorded_months.actual_unrated + recorded_months.pending_unrated';
+        $query = DB::table('recorded_months')->join('people', 'people.id', 'recorded_months.person_id')
+            ->leftJoin('roles', static fn (JoinClause $join) => $join->whereRaw('roles.id = coalesce(nullif(recorded_months.role_id, 0), people.role_id)'))
+            ->whereRaw('('.$minutes.') > 0')->groupBy('people.id', 'roles.id')
+            ->selectRaw('people.name AS person, roles.name AS role, sum('.$minutes.') AS minutes, min(recorded_months.month) AS since')
+            ->orderByRaw('3 DESC')->orderBy('people.name')->limit(self::MOST_UNRATED);
+
+        return array_map(static fn (Record $one): UnratedProps => new UnratedProps($one->string('person'), $one->stringOrNull('role'), $one->int('minutes'), $one->string('since')), Record::all($query));
+    }
+}

@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Features\Rates\Requests;
+
+use App\Models\Person;
+use App\Support\Words;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
+use Illuminate\Validation\Validator;
+
+/** A rate of a person, a role or both, from a day on. */
+final class RateRequest extends FormRequest
+{
+    private const MONEY = 'regex:/^\d{1,9}([.,]\d{1,4})?$/D';
+
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return [
+            'person' => ['nullable', 'string', 'max:200', 'required_without:role'],
+            'role' => ['nullable', 'string', Rule::exists('roles', 'code')],
+            'from' => ['required', 'date_format:Y-m-d', 'regex:/^(19|2\d)/'],
+            'cost' => ['required', 'string', self::MONEY],
+            'bill' => ['nullable', 'string', self::MONEY],
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return [
+            'person.required_without' => Words::refusal('rate.of_nobody'),
+            'from.*' => Words::refusal('rate.no_day'),
+            'cost.*' => Words::refusal('rate.no_cost'),
+            'bill.regex' => Words::refusal('rate.no_bill'),
+        ];
+    }
+
+    /** @return list<callable(Validator): void> */
+    public function after(): array
+    {
+        return [function (Validator $validator): void {
+            if ($this->filled('person') && $this->person() === null) {
+                $validator->errors()->add('person', Words::refusal('rate.unknown_person', ['person' => trim($this->string('person')->toString())]));
+            }
+        }];
+    }
+
+    /** By code, else by a name that only one person has. */
+    public function person(): ?Person
+    {
+        $said = trim($this->string('person')->toString());
+        $named = Person::query()->where('name', $said)->limit(2)->get();
+
+        return Person::query()->where('code', $said)->first() ?? ($named->count() === 1 ? $named->first() : null);
+    }
+
+    public function cost(): string
+    {
+        return str_replace(',', '.', trim($this->string('cost')->toString()));
+    }
+
+    public function bill(): ?string
+    {
+        return $this->filled('bill') ? str_replace(',', '.', trim($this->string('bill')->toString())) : null;
+    }
+}

@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Features\Remaining\Requests;
+
+use App\Support\Words;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
+use Illuminate\Validation\Validator;
+use Moss\Core\Effort\RestatementMode;
+use Moss\Core\Time\HoursText;
+use Moss\Core\Time\HoursTextRefused;
+use Moss\Core\Time\Minutes;
+
+/** How words on what is left are to count. */
+final class RestatementsRequest extends FormRequest
+{
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return ['mode' => ['required', Rule::enum(RestatementMode::class)], 'tolerance' => ['nullable', 'string', 'max:50']];
+    }
+
+    /** @return list<callable(Validator): void> */
+    public function after(): array
+    {
+        return [function (Validator $validator): void {
+            try {
+                $this->tolerance();
+            } catch (HoursTextRefused $refused) {
+                $validator->errors()->add('tolerance', Words::hoursRefused($refused));
+            }
+        }];
+    }
+
+    public function mode(): RestatementMode
+    {
+        return RestatementMode::from($this->string('mode')->toString());
+    }
+
+    /** @throws HoursTextRefused */
+    public function tolerance(): Minutes
+    {
+        return HoursText::ofPlan(trim($this->string('tolerance')->toString()));
+    }
+}

@@ -1,0 +1,157 @@
+import { OfficeShell } from '@/features/office';
+import { wholeDate } from '@/lib/days';
+import { hoursInWords } from '@/lib/hours';
+import { printMoney } from '@/lib/money';
+import { useHoursFormat } from '@/lib/shared';
+import { text } from '@/lib/text';
+import type { RateProps, RatesProps } from '@/types/generated/props';
+import { Link, router } from '@inertiajs/react';
+import { useState } from 'react';
+import { RateForm } from './RateForm';
+
+const words = text.ratesPage;
+
+/** What an hour costs and is billed at, of whom, from when; and for whom that is not known. */
+export function RatesPage({ rates }: { rates: RatesProps }) {
+    const format = useHoursFormat();
+    const [chosen, setChosen] = useState<RateProps | null>(null);
+    const address = (page: number) => `/office/rates?search=${encodeURIComponent(rates.search)}&page=${page}`;
+
+    return (
+        <OfficeShell title={words.name}>
+            <h1>
+                {!rates.hasAny
+                    ? words.nothing
+                    : rates.unrated.length === 0
+                      ? words.complete
+                      : words.missing(rates.unrated.length)}
+            </h1>
+            <p className="mt-1 max-w-prose text-faded">{rates.hasAny ? words.explained : words.nothingNext}</p>
+            {rates.unrated.length > 0 && (
+                <ul aria-label={words.missing(rates.unrated.length)} className="mt-2">
+                    {rates.unrated.map((one) => (
+                        <li key={`${one.person} ${one.role ?? ''}`} className="border-s-2 border-ochre py-0.5 ps-3">
+                            {words.unrated(
+                                one.person,
+                                one.role,
+                                hoursInWords(one.minutes, format),
+                                wholeDate(`${one.since}-01`).slice(-8),
+                            )}
+                        </li>
+                    ))}
+                </ul>
+            )}
+            <RateForm
+                key={`${chosen?.id ?? ''} ${rates.count}`}
+                rates={rates}
+                from={chosen}
+                onDone={() => {
+                    setChosen(null);
+                }}
+            />
+            {rates.hasAny && (
+                <>
+                    <form
+                        role="search"
+                        className="mt-4"
+                        onSubmit={(event) => {
+                            event.preventDefault();
+                            const said = new FormData(event.currentTarget).get('search');
+                            router.get('/office/rates', { search: typeof said === 'string' ? said : '' });
+                        }}
+                    >
+                        <input
+                            type="search"
+                            name="search"
+                            defaultValue={rates.search}
+                            aria-label={words.search}
+                            placeholder={words.search}
+                            className="min-h-8 w-64 border-b border-edge bg-sheet px-2"
+                        />
+                    </form>
+                    <RateRows rates={rates} onChoose={setChosen} />
+                    {rates.pages > 1 && (
+                        <p className="mt-2 flex gap-3">
+                            <span className="text-faded">{text.projectsPage.pages(rates.page, rates.pages)}</span>
+                            {rates.page > 1 && (
+                                <Link className="act-quiet" href={address(rates.page - 1)}>
+                                    {text.projectsPage.before}
+                                </Link>
+                            )}
+                            {rates.page < rates.pages && (
+                                <Link className="act-quiet" href={address(rates.page + 1)}>
+                                    {text.projectsPage.after}
+                                </Link>
+                            )}
+                        </p>
+                    )}
+                </>
+            )}
+        </OfficeShell>
+    );
+}
+
+function RateRows({ rates, onChoose }: { rates: RatesProps; onChoose: (rate: RateProps) => void }) {
+    if (rates.rates.length === 0) {
+        return <p className="mt-2">{words.notFound}</p>;
+    }
+
+    return (
+        <table className="mt-2 w-full max-w-5xl">
+            <thead className="text-faded">
+                <tr>
+                    <th scope="col">{words.whose}</th>
+                    <th scope="col">{words.since}</th>
+                    <th scope="col" className="text-end">
+                        {words.cost(rates.currency)}
+                    </th>
+                    <th scope="col" className="text-end">
+                        {words.bill(rates.currency)}
+                    </th>
+                    <th scope="col" className="ps-6">
+                        <span className="sr-only">{words.acts}</span>
+                    </th>
+                </tr>
+            </thead>
+            <tbody>
+                {rates.rates.map((rate) => {
+                    const whose = [rate.person, rate.role].filter((part) => part !== null).join(', ');
+                    const since = wholeDate(rate.from);
+
+                    return (
+                        <tr key={rate.id} className={rate.isInForce ? 'border-t border-rule' : 'border-t border-rule text-faded'}>
+                            <th scope="row" className="py-1">
+                                {whose} {rate.isInForce && <span className="pencilled ms-2">{words.inForce}</span>}
+                            </th>
+                            <td className="whitespace-nowrap">{since}</td>
+                            <td className="text-end">{printMoney(rate.cost, '')}</td>
+                            <td className="text-end">{rate.bill === null ? '' : printMoney(rate.bill, '')}</td>
+                            <td className="ps-6 text-end whitespace-nowrap">
+                                <button
+                                    type="button"
+                                    className="act-quiet"
+                                    aria-label={words.changeOf(whose, since)}
+                                    onClick={() => {
+                                        onChoose(rate);
+                                    }}
+                                >
+                                    {words.change}
+                                </button>{' '}
+                                <button
+                                    type="button"
+                                    className="act-quiet ms-3"
+                                    aria-label={words.takeAwayOf(whose, since)}
+                                    onClick={() => {
+                                        router.delete(`/office/rates/${rate.id}`, { preserveScroll: true, preserveState: true });
+                                    }}
+                                >
+                                    {words.takeAway}
+                                </button>
+                            </td>
+                        </tr>
+                    );
+                })}
+            </tbody>
+        </table>
+    );
+}

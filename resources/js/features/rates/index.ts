@@ -1,0 +1,1 @@
+export { RatesPage } from './RatesPage';

@@ -1,0 +1,1 @@
+export { RatesPage as default } from '@/features/rates';

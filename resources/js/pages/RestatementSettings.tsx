@@ -1,0 +1,1 @@
+export { RestatementSettingsPage as default } from '@/features/office';
