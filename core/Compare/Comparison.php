@@ -52,6 +52,18 @@ final readonly class Comparison
         return new self($rows);
     }
 
+    /**
+     * Of sums that are known already.
+     *
+     * @param  array<array-key, Row>  $rows  by group code, those in which something is planned or recorded
+     */
+    public static function ofGroups(array $rows): self
+    {
+        ksort($rows, SORT_STRING);
+
+        return new self($rows);
+    }
+
     /** @return array<array-key, Row> by group code, in byte order */
     public function rows(): array
     {

@@ -2,13 +2,13 @@
 
 declare(strict_types=1);
 
-use App\Features\Figures\Actions\RefreshFigures;
 use Illuminate\Database\Migrations\Migration;
 use Illuminate\Support\Facades\DB;
 
 /*
  * Sums that pages read in the place of entries. Triggers write down of which task, person, role and month the sums have gone
- * stale, whatever has written; before a transaction ends, RefreshFigures works them out anew. What only adds up (a project's
+ * stale, whatever has written; before a transaction ends, RefreshFigures works them out anew, the
+ * first time at the end of the last of these migrations. What only adds up (a project's
  * months, figures and forecasts) is added up by triggers.
  */
 return new class extends Migration
@@ -27,7 +27,6 @@ return new class extends Migration
         }
         DB::statement('INSERT INTO stale_efforts SELECT DISTINCT task_id, person_id, coalesce(role_id, 0), substr(date, 1, 7) FROM entries');
         DB::statement("INSERT INTO stale_efforts SELECT id, 0, 0, '' FROM tasks");
-        app(RefreshFigures::class)->handle();
     }
 
     /** @return list<string> */

@@ -21,6 +21,9 @@ export const weekday = formatter({ weekday: 'short' });
 /** `17`. */
 export const dayOfMonth = formatter({ day: 'numeric' });
 
+/** `Jun 2026`. */
+export const monthOf = formatter({ month: 'short', year: 'numeric' });
+
 /** `17 Jun 2026`. */
 export const wholeDate = formatter({ day: 'numeric', month: 'short', year: 'numeric' });
 

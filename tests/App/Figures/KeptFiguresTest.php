@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\App\Figures;
 
 use App\Features\Calendar\Queries\WorkingTime;
+use App\Features\Compare\Queries\ComparisonReport;
 use App\Features\Figures\Queries\Restatements;
 use App\Features\Figures\Queries\VerifiedFigures;
 use App\Features\Projects\Queries\Plans;
@@ -16,6 +17,10 @@ use Closure;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Moss\Core\Calendar\Day;
+use Moss\Core\Calendar\DayRange;
+use Moss\Core\Compare\Grouping;
+use Moss\Core\Compare\Row;
+use Moss\Core\Compare\Selection;
 use Moss\Core\Effort\Figures;
 use Moss\Core\Effort\ForecastHistory;
 use Moss\Core\Effort\Forecasting;
@@ -35,7 +40,7 @@ final class KeptFiguresTest extends TestCase
 {
     private const TODAY = '2026-06-17';
 
-    private const ACTS = 40;
+    private const ACTS = 48;
 
     #[DataProvider('seeds')]
     public function test_random_acts_leave_every_kept_figure_right(int $seed): void
@@ -49,6 +54,7 @@ final class KeptFiguresTest extends TestCase
             self::assertSame([], iterator_to_array($this->app->make(VerifiedFigures::class)->differences(), false), "seed $seed, act $number: $name");
             if ($number % 8 === 0) {
                 $this->statusIsWhatTheCoreSays("seed $seed, act $number: $name");
+                $this->comparisonIsWhatTheCoreSays("seed $seed, act $number: $name");
             }
         }
     }
@@ -108,6 +114,13 @@ final class KeptFiguresTest extends TestCase
             'rate a role' => static fn () => DB::table('rates')->insertOrIgnore(['role_id' => $some('roles'), 'starts_on' => $day(), 'cost_rate' => '77.77']),
             'another rate' => static fn () => DB::table('rates')->where('id', $some('rates'))->update(['cost_rate' => '12.34', 'starts_on' => $day()]),
             'a rate less' => static fn () => DB::table('rates')->where('id', $some('rates'))->delete(),
+            'other dates for a task' => static fn () => DB::table('tasks')->where('id', $some('tasks'))->update(['starts_on' => $random->getInt(0, 2) === 0 ? null : '2026-05-'.sprintf('%02d', $random->getInt(1, 31)), 'ends_on' => $random->getInt(0, 2) === 0 ? null : '2026-07-'.sprintf('%02d', $random->getInt(1, 31))]),
+            'other dates for a project' => static fn () => DB::table('projects')->where('id', $some('projects'))->update(['starts_on' => '2026-04-'.sprintf('%02d', $random->getInt(1, 30)), 'ends_on' => '2026-08-01']),
+            'another pattern' => static fn () => DB::table('people')->where('id', $some('people'))->update(['pattern' => $random->getInt(0, 1) === 0 ? null : '8 0 4 8 2.5 0 0']),
+            'another pattern for all' => static fn () => DB::table('organisations')->update(['pattern' => $random->getInt(0, 1) === 0 ? '8 8 8 8 8 0 0' : '7 7 7 7 4 0 0']),
+            'a holiday' => static fn () => DB::table('holidays')->insertOrIgnore(['calendar_id' => $some('calendars'), 'date' => $day(), 'name' => 'Storm', 'part' => '0.5']),
+            'a holiday less' => static fn () => DB::table('holidays')->where('id', $some('holidays'))->delete(),
+            'a holiday moved' => static fn () => DB::update('UPDATE OR IGNORE holidays SET date = ? WHERE id = ?', [$day(), $some('holidays')]),
             'no rates' => static fn () => DB::table('rates')->delete(),
         ];
     }
@@ -134,6 +147,25 @@ final class KeptFiguresTest extends TestCase
             self::assertEquals($figures, $kept[$task->project.'/'.$task->code], $when.', '.$task->project.'/'.$task->code);
             if ($task->ownPlanned !== null || $task->assignments !== []) {
                 self::assertSame(self::forecast($figures), self::lastOf(ForecastHistory::changesOf($effort)), $when.', forecast of '.$task->code);
+            }
+        }
+    }
+
+    /** What is kept of projects adds up to what the core makes of their tasks, in whole months and parts of them. */
+    private function comparisonIsWhatTheCoreSays(string $when): void
+    {
+        $report = $this->app->make(ComparisonReport::class);
+        $today = Day::of(self::TODAY);
+        foreach ([['2026-06-01', '2026-06-30'], ['2026-05-20', '2026-08-03'], ['2026-04-01', '2026-07-31'], ['2026-06-17', '2026-06-17'], ['2026-06-09', '2026-06-25'], ['2026-06-18', '2027-01-15']] as [$first, $last]) {
+            foreach ([false, true] as $withPending) {
+                $period = DayRange::between(Day::of($first), Day::of($last));
+                $slow = [];
+                foreach ($report->comparison(Grouping::Task, new Selection(), $period, $today, $withPending)->rows() as $group => $row) {
+                    $project = explode('/', (string) $group)[0];
+                    $slow[$project] = ($slow[$project] ?? Row::empty())->plus($row);
+                }
+                ksort($slow, SORT_STRING);
+                self::assertEquals($slow, $report->comparison(Grouping::Project, new Selection(), $period, $today, $withPending)->rows(), "$when, $first to $last");
             }
         }
     }

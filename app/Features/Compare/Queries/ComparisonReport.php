@@ -17,6 +17,7 @@ use Moss\Core\Compare\Comparison;
 use Moss\Core\Compare\Grouping;
 use Moss\Core\Compare\PlannedTime;
 use Moss\Core\Compare\RecordedTime;
+use Moss\Core\Compare\Row;
 use Moss\Core\Compare\Selection;
 use Moss\Core\Compare\Subject;
 use Moss\Core\Planning\Assignment;
@@ -37,13 +38,36 @@ final class ComparisonReport
     /** @var array<string, string|null> usual role code by person code */
     private array $roles = [];
 
+    public function __construct(private readonly ProjectSums $sums)
+    {
+    }
+
     public function comparison(Grouping $grouping, Selection $selection, DayRange $period, Day $today, bool $withPending): Comparison
     {
         $this->clients = self::pairs(DB::table('projects')->leftJoin('clients', 'clients.id', 'projects.client_id')->select('projects.code', 'clients.code AS other'));
+        if (in_array($grouping, [Grouping::Project, Grouping::Client], true) && $selection->persons === [] && $selection->teams === []) {
+            return $this->ofProjects($grouping, $selection, $period, $today, $withPending);
+        }
         $this->teams = self::pairs(DB::table('people')->leftJoin('teams', 'teams.id', 'people.team_id')->select('people.code', 'teams.code AS other'));
         $this->roles = RatesInForce::usualRoles();
 
         return Comparison::of($grouping, $selection, $period, $today, $withPending, $this->planned($selection, $period), $this->recorded($grouping, $period));
+    }
+
+    /** What is grouped and chosen by projects alone is read from what is kept of them. */
+    private function ofProjects(Grouping $grouping, Selection $selection, DayRange $period, Day $today, bool $withPending): Comparison
+    {
+        $sums = $this->sums->of($period, $today, $withPending);
+        $rows = [];
+        foreach (Record::all(DB::table('projects')->whereIntegerInRaw('id', array_keys($sums))->select('id', 'code')) as $project) {
+            $subject = new Subject($project->string('code'), $this->clients[$project->string('code')] ?? null, null, '', null, null, null);
+            if ($selection->takes($subject)) {
+                $group = $grouping->groupOf($subject, $today);
+                $rows[$group] = ($rows[$group] ?? Row::empty())->plus($sums[$project->int('id')]);
+            }
+        }
+
+        return Comparison::ofGroups($rows);
     }
 
     /** @return iterable<PlannedTime> */

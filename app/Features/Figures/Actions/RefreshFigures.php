@@ -8,8 +8,8 @@ use App\Support\Database\Record;
 use Illuminate\Support\Facades\DB;
 
 /**
- * Works out anew what an act has made stale, at the end of its transaction: sums of months first, then the figures of tasks and the
- * steps of their plans.
+ * Works out anew what an act has made stale, at the end of its transaction: sums of months first, then the figures of tasks, the
+ * steps of their plans and their days.
  * What only adds up from these is added up by triggers.
  */
 final readonly class RefreshFigures
@@ -18,7 +18,7 @@ final readonly class RefreshFigures
 
     private const TASKS_AT_ONCE = 50;
 
-    public function __construct(private RefreshMonths $months, private RefreshTasks $tasks, private RefreshPlanSteps $steps)
+    public function __construct(private RefreshMonths $months, private RefreshTasks $tasks, private RefreshPlanSteps $steps, private RefreshPlannedDays $days)
     {
     }
 
@@ -42,6 +42,7 @@ final readonly class RefreshFigures
         }
         foreach (array_chunk(array_keys($planned), self::TASKS_AT_ONCE * 10) as $chunk) {
             $this->steps->handle($chunk);
+            $this->days->handle($chunk);
         }
     }
 

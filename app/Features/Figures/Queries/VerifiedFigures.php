@@ -20,7 +20,7 @@ final readonly class VerifiedFigures
         'budget_cents', 'actual_cents', 'pending_cents', 'pending_unrated', 'actual_unrated',
     ];
 
-    public function __construct(private EntriesOfMonths $entries, private TaskFigures $figures)
+    public function __construct(private EntriesOfMonths $entries, private TaskFigures $figures, private PlannedDays $days)
     {
     }
 
@@ -34,6 +34,7 @@ final readonly class VerifiedFigures
         foreach (array_chunk($tasks, self::TASKS_AT_ONCE) as $chunk) {
             yield from $this->months($chunk);
             yield from $this->ofTasks($chunk);
+            yield from $this->days($chunk);
         }
         foreach (self::added() as [$table, $key, $columns, $query]) {
             yield from self::compared($table, $key, $columns, DB::table($table), $query);
@@ -70,12 +71,32 @@ final readonly class VerifiedFigures
         yield from self::between('task_forecasts', ['change_minutes'], self::byKey(DB::table('task_forecasts')->whereIntegerInRaw('task_id', $tasks), ['task_id', 'week_end']), $forecasts);
     }
 
+    /**
+     * @param  list<int>  $tasks
+     * @return iterable<Difference>
+     */
+    private function days(array $tasks): iterable
+    {
+        $found = [];
+        foreach ($this->days->of($tasks) as $day) {
+            $found[$day['task_id'].' '.$day['date']] = $day;
+        }
+        yield from self::between('task_days', ['planned_minutes'], self::byKey(DB::table('task_days')->whereIntegerInRaw('task_id', $tasks), ['task_id', 'date']), $found);
+    }
+
     /** @return list<array{string, list<string>, list<string>, Builder}> tables that triggers add up, and what they should hold */
     private static function added(): array
     {
         $months = static fn (): Builder => DB::table('recorded_months')->join('tasks', 'tasks.id', 'recorded_months.task_id');
 
+        $days = static fn (): Builder => DB::query()->fromSub(
+            DB::table('task_days')->join('tasks', 'tasks.id', 'task_days.task_id')->select('tasks.project_id', 'task_days.date', 'task_days.planned_minutes'),
+            'days',
+        );
+
         return [
+            ['project_days', ['date', 'project_id'], ['planned_minutes'], $days()->select('date', 'project_id')->groupBy('date', 'project_id')],
+            ['project_plan_months', ['month', 'project_id'], ['planned_minutes'], $days()->selectRaw('substr(date, 1, 7) AS month, project_id')->groupByRaw('1, 2')],
             ['task_months', ['task_id', 'month'], self::SUMS, $months()->select('recorded_months.task_id', 'month')->groupBy('recorded_months.task_id', 'month')],
             ['project_months', ['month', 'project_id'], ['actual_minutes', 'pending_minutes'], $months()->select('month', 'tasks.project_id')->groupBy('month', 'tasks.project_id')],
             ['project_figures', ['project_id'], self::FIGURES, DB::table('task_figures')->select('project_id')->groupBy('project_id')],

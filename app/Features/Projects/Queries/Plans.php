@@ -35,11 +35,29 @@ final class Plans
      */
     public function ofProjects(array $projects): array
     {
-        $assignments = $this->assignments($projects);
+        return $this->those('tasks.project_id', $projects);
+    }
+
+    /**
+     * @param  list<int>  $tasks  ids
+     * @return array<int, PlannedTask> by task id
+     */
+    public function ofTasks(array $tasks): array
+    {
+        return $this->those('tasks.id', $tasks);
+    }
+
+    /**
+     * @param  list<int>  $ids
+     * @return array<int, PlannedTask>
+     */
+    private function those(string $column, array $ids): array
+    {
+        $assignments = $this->assignments($column, $ids);
         $tasks = DB::table('tasks')
             ->join('projects', 'projects.id', 'tasks.project_id')
             ->leftJoin('phases', 'phases.id', 'tasks.phase_id')
-            ->whereIn('tasks.project_id', $projects)
+            ->whereIntegerInRaw($column, $ids)
             ->select('tasks.id', 'tasks.code', 'projects.code AS project', 'phases.name AS phase', 'tasks.planned_minutes', 'tasks.budget_cents')
             ->addSelect('tasks.starts_on', 'tasks.ends_on', 'tasks.done_on', 'projects.starts_on AS project_starts_on', 'projects.ends_on AS project_ends_on')
             ->orderBy('projects.code')->orderByRaw("coalesce(phases.name, '')")->orderBy('tasks.code');
@@ -85,13 +103,13 @@ final class Plans
     }
 
     /**
-     * @param  list<int>  $projects
+     * @param  list<int>  $ids
      * @return array<int, list<Assignment>> by task id
      */
-    private function assignments(array $projects): array
+    private function assignments(string $column, array $ids): array
     {
         $byTask = [];
-        foreach (Record::all($this->assignmentsQuery($projects)) as $record) {
+        foreach (Record::all(self::assignmentsQuery($column, $ids)) as $record) {
             $person = $record->stringOrNull('person');
             $byTask[$record->int('task_id')][] = new Assignment(
                 $person === null ? Holder::team($record->string('team')) : Holder::person($person),
@@ -105,15 +123,15 @@ final class Plans
         return $byTask;
     }
 
-    /** @param  list<int>  $projects */
-    private function assignmentsQuery(array $projects): Builder
+    /** @param  list<int>  $ids */
+    private static function assignmentsQuery(string $column, array $ids): Builder
     {
         return DB::table('assignments')
             ->join('tasks', 'tasks.id', 'assignments.task_id')
             ->leftJoin('people', 'people.id', 'assignments.person_id')
             ->leftJoin('teams', 'teams.id', 'assignments.team_id')
             ->leftJoin('roles', 'roles.id', 'assignments.role_id')
-            ->whereIn('tasks.project_id', $projects)
+            ->whereIntegerInRaw($column, $ids)
             ->select('assignments.task_id', 'people.code AS person', 'teams.code AS team', 'roles.code AS role', 'assignments.planned_minutes')
             ->addSelect('assignments.starts_on', 'assignments.ends_on', 'people.pattern', 'people.calendar_id')
             ->orderBy('assignments.task_id')->orderBy('assignments.starts_on')->orderBy('assignments.id');

@@ -1,5 +1,5 @@
 import { OfficeShell } from '@/features/office';
-import { wholeDate } from '@/lib/days';
+import { monthOf, wholeDate } from '@/lib/days';
 import { hoursInWords } from '@/lib/hours';
 import { printMoney } from '@/lib/money';
 import { useHoursFormat } from '@/lib/shared';
@@ -35,7 +35,7 @@ export function RatesPage({ rates }: { rates: RatesProps }) {
                                 one.person,
                                 one.role,
                                 hoursInWords(one.minutes, format),
-                                wholeDate(`${one.since}-01`).slice(-8),
+                                monthOf(`${one.since}-01`),
                             )}
                         </li>
                     ))}
