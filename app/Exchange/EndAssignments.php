@@ -18,21 +18,24 @@ final class EndAssignments
 {
     /**
      * @param  array<string, list<Row>>  $rows  by kind
-     * @return int how many ended
+     * @return list<EndedAssignment>
      */
-    public function handle(array $rows, Codes $codes): int
+    public function handle(array $rows, Codes $codes): array
     {
         if (! isset($rows['assignments'])) {
-            return 0;
+            return [];
         }
-        $gone = $this->gone($rows, $codes);
+        $ended = [];
         $removed = [];
         $kept = [];
-        foreach ($gone as $assignment) {
+        foreach ($this->gone($rows, $codes) as $assignment) {
+            $before = self::attributes($assignment);
             if ($assignment->intOrNull('recorded') === null && $assignment->int('restated') === 0) {
                 $removed[] = $assignment->int('id');
-            } else {
-                $kept[] = $this->ended($assignment);
+                $ended[] = new EndedAssignment($before, null);
+            } elseif (self::ended($assignment) !== $before) {
+                $kept[] = self::ended($assignment);
+                $ended[] = new EndedAssignment($before, self::ended($assignment));
             }
         }
         foreach (array_chunk($removed, 500) as $ids) {
@@ -42,7 +45,7 @@ final class EndAssignments
             DB::table('assignments')->upsert($chunk, ['id'], ['planned_minutes', 'ends_on']);
         }
 
-        return count($gone);
+        return $ended;
     }
 
     /**
@@ -94,15 +97,20 @@ final class EndAssignments
     }
 
     /** @return array<string, string|int|null> */
-    private function ended(Record $assignment): array
+    private static function ended(Record $assignment): array
     {
-        $attributes = array_diff_key($assignment->toArray(), ['recorded' => 0, 'recorded_on' => 0, 'restated' => 0]);
         $last = max($assignment->string('starts_on'), $assignment->stringOrNull('recorded_on') ?? '');
         $entered = max(0, $assignment->intOrNull('recorded') ?? 0);
 
-        return [
+        return array_replace(self::attributes($assignment), [
             'planned_minutes' => min($assignment->int('planned_minutes'), $entered),
             'ends_on' => min($assignment->string('ends_on'), $last),
-        ] + $attributes;
+        ]);
+    }
+
+    /** @return array<string, string|int|null> */
+    private static function attributes(Record $assignment): array
+    {
+        return array_diff_key($assignment->toArray(), ['recorded' => 0, 'recorded_on' => 0, 'restated' => 0]);
     }
 }

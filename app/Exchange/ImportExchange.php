@@ -95,7 +95,7 @@ final readonly class ImportExchange
         foreach ($changes as $change) {
             $change->write();
         }
-        $ended = $replacesPlan ? $this->endings->handle($rows, $codes) : 0;
+        $ended = $replacesPlan ? $this->endings->handle($rows, $codes) : [];
         foreach (UnheldRestatements::among($rows['restatements'] ?? [], $codes) as $problem) {
             $problems->add($problem);
         }
@@ -105,7 +105,7 @@ final readonly class ImportExchange
             $this->findings->ofAllThatWaits();
         }
 
-        return [ImportReport::of($changes, $ended), $changes];
+        return [ImportReport::of($changes, $ended, $replacesPlan ? (new PlanChanges)->of($changes, $ended) : []), $changes];
     }
 
     /**

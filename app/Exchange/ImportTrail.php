@@ -33,6 +33,9 @@ final readonly class ImportTrail
                 $lines[] = self::line($change->kind->table(), $change->originals[$index], $after);
             }
         }
+        foreach ($report->ended as $ended) {
+            $lines[] = self::line('assignments', $ended->before, $ended->after ?? array_map(static fn (): null => null, $ended->before));
+        }
         $files = array_map(static fn (array $counts): string => sprintf('%d new, %d changed, %d the same', $counts['new'], $counts['changed'], $counts['same']), $report->files);
         $this->trail->of([...$lines, TrailLine::on(TrailSubject::Exchange, 'files', 'import', null, null, $files)]);
     }
@@ -45,7 +48,7 @@ final readonly class ImportTrail
     {
         $changed = array_filter(array_keys($after), static fn (string $name): bool => $name !== 'version' && $after[$name] !== ($before[$name] ?? null));
         $only = static fn (array $row): array => array_intersect_key($row, array_flip($changed)) + (isset($row['role_id']) ? ['role' => $row['role_id']] : []);
-        $id = static fn (string $name): ?int => isset($after[$name]) ? (int) $after[$name] : null;
+        $id = static fn (string $name): ?int => isset($after[$name]) || isset($before[$name]) ? (int) ($after[$name] ?? $before[$name]) : null;
 
         return new TrailLine(
             'import', null, null, $id('person_id'), $id('task_id'), isset($after['date']) ? (string) $after['date'] : null,

@@ -69,6 +69,9 @@ return [
     'report' => [
         'file' => ':file: :new new, :changed changed, :same the same',
         'ended' => ':count assignments are gone from the plan and have ended',
+        'plan_new' => 'new: :what: :how',
+        'plan_changed' => 'changed: :what: :how',
+        'plan_gone' => 'gone: :what',
         'done' => 'Imported.',
         'dry_run' => 'Nothing was changed: this was a dry run.',
         'refused' => 'Nothing was imported. Problems found: :count.',

@@ -38,8 +38,11 @@ final class ImportCommand extends Command
         foreach ($report->files as $file => $counts) {
             $this->line(ExchangeText::get('report.file', ['file' => $file] + $counts));
         }
-        if ($report->endedAssignments > 0) {
-            $this->line(ExchangeText::get('report.ended', ['count' => $report->endedAssignments]));
+        foreach ($report->planChanges as $change) {
+            $this->line($change);
+        }
+        if ($report->ended !== []) {
+            $this->line(ExchangeText::get('report.ended', ['count' => count($report->ended)]));
         }
         $this->line(ExchangeText::get($this->option('dry-run') === true ? 'report.dry_run' : 'report.done'));
 

@@ -203,8 +203,21 @@ final class ImportTest extends TestCase
             CSV]);
 
         $this->itIs('2026-06-18');
+        $before = $this->everything();
+        self::assertSame(0, Artisan::call('moss:import', ['source' => $folder, '--replace-plan' => true, '--dry-run' => true]));
+        $said = Artisan::output();
+        foreach ([
+            'new: LENS/FIT, bo: 24 h, 2026-06-20, 2026-06-30',
+            'changed: LENS/DRAW, ada, surveyor: 8 h → 9 h',
+            'changed: LENS/FIT, ada, surveyor: 32 h → 8 h, 2026-06-26 → 2026-06-16',
+            'gone: LENS/CLEAN, field',
+        ] as $sentence) {
+            self::assertStringContainsString($sentence."\n", $said);
+        }
+        self::assertSame($before, $this->everything(), 'A dry run changes nothing.');
         self::assertSame(0, Artisan::call('moss:import', ['source' => $folder, '--replace-plan' => true]));
         self::assertStringContainsString('2 assignments are gone from the plan', Artisan::output());
+        self::assertSame(2, DB::table('trail')->where('subject', 'assignment')->where('task_id', $this->task('FIT')->id)->orWhere('task_id', $this->task('CLEAN')->id)->count(), 'What ended is in the trail.');
         self::assertEquals($recorded, [DB::table('entries')->get()->toArray(), DB::table('restatements')->get()->toArray()]);
         // Of ada's 32 h the 8 h entered stay planned, until the last day recorded; the team's untouched 8 h are gone.
         $ended = DB::table('assignments')->where('task_id', $this->task('FIT')->id)->where('person_id', $this->person('ada')->id)->first();

@@ -1,0 +1,299 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Bench;
+
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Hash;
+use Moss\Core\Calendar\Day;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+
+/**
+ * Fills an empty database with a large organisation, the same every time: two years of entries up to the middle of June 2026
+ * and a plan some months ahead.
+ */
+final class LargeOrganisation
+{
+    public const FIRST = '2024-07-01';
+
+    public const TODAY = '2026-06-17';
+
+    public const PASSWORD = 'measure-by-measure';
+
+    private const TEAMS = 200;
+
+    private const ROLES = 12;
+
+    private const MANAGERS = 300;
+
+    private const TASKS_OF_PROJECT = 8;
+
+    private readonly Randomizer $random;
+
+    /** @var array<string, int> running numbers by table */
+    private array $ids = [];
+
+    /** @var array<int, array{int, int}> first and last day of tasks, in days since the first */
+    private array $windows = [];
+
+    /** @var array<int, list<array{int, int, int, int}>> task, role, first and last day by person */
+    private array $held = [];
+
+    public function __construct(private readonly int $people, private readonly int $projects, private readonly int $entries)
+    {
+        $this->random = new Randomizer(new Mt19937(2026));
+    }
+
+    /** The figures that are kept are worked out at the end, as at the end of every act. */
+    public function build(): void
+    {
+        DB::statement('PRAGMA synchronous = OFF');
+        DB::transaction(function (): void {
+            $this->organisation();
+            $this->people();
+            $this->projects();
+            $this->assignments();
+            $this->entries();
+            $this->words();
+        });
+        DB::statement('ANALYZE');
+    }
+
+    private function organisation(): void
+    {
+        DB::table('calendars')->insert(['id' => 1, 'code' => 'land']);
+        foreach ([2024, 2025, 2026] as $year) {
+            foreach (['01-01' => 'New year', '05-01' => 'May', '12-25' => 'Midwinter'] as $day => $name) {
+                DB::table('holidays')->insert(['calendar_id' => 1, 'date' => $year.'-'.$day, 'name' => $name]);
+            }
+        }
+        DB::table('organisations')->where('id', 1)->update(['name' => 'Measured Works', 'calendar_id' => 1]);
+        DB::table('clients')->insert(array_map(static fn (int $id): array => ['id' => $id, 'code' => 'C'.$id, 'name' => 'Client '.$id], range(1, 150)));
+        DB::table('roles')->insert(array_map(static fn (int $id): array => ['id' => $id, 'code' => 'role'.$id, 'name' => 'Role '.$id], range(1, self::ROLES)));
+        foreach (range(1, self::ROLES) as $role) {
+            foreach ([self::FIRST => 50, '2025-07-01' => 54] as $day => $cost) {
+                DB::table('rates')->insert(['role_id' => $role, 'starts_on' => $day, 'cost_rate' => ($cost + $role).'.25', 'bill_rate' => (2 * $cost).'.00']);
+            }
+        }
+    }
+
+    private function people(): void
+    {
+        DB::table('teams')->insert(array_map(static fn (int $id): array => ['id' => $id, 'code' => 'T'.$id, 'name' => 'Team '.$id], range(1, self::TEAMS)));
+        $password = Hash::make(self::PASSWORD);
+        $rows = [];
+        foreach (range(1, $this->people) as $id) {
+            $rows[] = [
+                'id' => $id, 'code' => 'p'.$id, 'name' => 'Person '.$id, 'email' => 'p'.$id.'@measured.example', 'password' => $password,
+                'team_id' => 1 + $id % self::TEAMS, 'manager_id' => $id <= self::TEAMS ? null : 1 + $id % self::TEAMS, 'role_id' => 1 + $id % self::ROLES,
+                'access' => match (true) {
+                    $id === $this->people => 'office',
+                    $id <= self::MANAGERS => 'manager',
+                    default => 'member',
+                },
+                'pattern' => $id % 7 === 0 ? '8 8 0 8 4 0 0' : null,
+            ];
+        }
+        $this->insert('people', $rows);
+    }
+
+    private function projects(): void
+    {
+        $last = self::daysTo('2026-09-30');
+        [$projects, $phases, $tasks] = [[], [], []];
+        foreach (range(1, $this->projects) as $project) {
+            $first = $this->random->getInt(0, $last - 200);
+            $end = $first + $this->random->getInt(180, 360);
+            $projects[] = [
+                'id' => $project, 'code' => 'P'.$project, 'name' => 'Project '.$project, 'client_id' => 1 + $project % 150, 'manager_id' => 1 + $project % self::MANAGERS,
+                'starts_on' => self::day($first), 'ends_on' => self::day($end), 'state' => $end < self::daysTo('2026-01-01') ? 'closed' : 'open',
+            ];
+            foreach ([1, 2, 3] as $phase) {
+                $phases[] = ['id' => 3 * $project - 3 + $phase, 'project_id' => $project, 'name' => 'Phase '.$phase];
+            }
+            foreach (range(1, self::TASKS_OF_PROJECT) as $number) {
+                $id = $this->next('tasks');
+                $begins = $first + intdiv(($end - $first) * intdiv($number - 1, 3), 4);
+                $ends = min($end, $begins + $this->random->getInt(100, 200));
+                $this->windows[$id] = [$begins, $ends];
+                $tasks[] = [
+                    'id' => $id, 'project_id' => $project, 'phase_id' => 3 * $project - 2 + intdiv($number - 1, 3), 'code' => 'K'.$number, 'name' => 'Task '.$number,
+                    'planned_minutes' => $number % 3 === 0 ? 60 * $this->random->getInt(100, 600) : null, 'budget_cents' => $project % 2 === 0 ? 100 * $this->random->getInt(5000, 40000) : null,
+                    'starts_on' => self::day($begins), 'ends_on' => self::day($ends),
+                    'done_on' => $ends < self::daysTo('2026-03-01') && $this->random->getInt(1, 5) > 1 ? self::day($ends) : null,
+                ];
+            }
+        }
+        $this->insert('projects', $projects);
+        $this->insert('phases', $phases);
+        $this->insert('tasks', $tasks);
+    }
+
+    /** Every person gets work for every quarter, some of it after today. */
+    private function assignments(): void
+    {
+        $byQuarter = [];
+        foreach ($this->windows as $task => [$first, $last]) {
+            foreach (range(0, 8) as $quarter) {
+                if ($first < 91 * $quarter + 60 && $last > 91 * $quarter + 30) {
+                    $byQuarter[$quarter][] = $task;
+                }
+            }
+        }
+        $rows = [];
+        foreach (range(1, $this->people) as $person) {
+            foreach ($byQuarter as $quarter => $tasks) {
+                $task = $tasks[$this->random->getInt(0, count($tasks) - 1)];
+                $first = max($this->windows[$task][0], 91 * $quarter);
+                $last = max($first, min($this->windows[$task][1], 91 * $quarter + 110));
+                $role = 1 + $person % self::ROLES;
+                $isTeam = $this->random->getInt(1, 30) === 1;
+                $this->held[$person][] = [$task, $role, $first, $last];
+                $rows[] = [
+                    'task_id' => $task, 'person_id' => $isTeam ? null : $person, 'team_id' => $isTeam ? 1 + $person % self::TEAMS : null, 'role_id' => $role,
+                    'planned_minutes' => 60 * $this->random->getInt(40, 400), 'starts_on' => self::day($first), 'ends_on' => self::day($last),
+                ];
+            }
+        }
+        $this->insert('assignments', $rows);
+    }
+
+    /** Some 1.2 entries a day and person; what is older is further on its way. */
+    private function entries(): void
+    {
+        $today = self::daysTo(self::TODAY);
+        $left = $this->entries;
+        $days = [];
+        for ($day = 0; $day < $today; $day++) {
+            if (Day::of(self::day($day))->weekday() < 6) {
+                $days[] = $day;
+            }
+        }
+        $perPerson = intdiv($this->entries, $this->people);
+        $rows = [];
+        foreach (range(1, $this->people) as $person) {
+            $second = $perPerson - count($days);
+            foreach ($days as $index => $day) {
+                $active = self::activeOn($day, $this->held[$person]);
+                $first = $active === [] ? $this->held[$person][0] : $active[$index % count($active)];
+                $rows[] = $this->entry($person, $first, $day, $active === [] ? 480 : 360);
+                $left--;
+                if ($second > 0 && count($active) > 1) {
+                    $rows[] = $this->entry($person, $active[($index + 1) % count($active)], $day, 90 + 15 * ($index % 4));
+                    $second--;
+                    $left--;
+                }
+            }
+            if (count($rows) > 20000) {
+                $this->insert('entries', $rows);
+                $rows = [];
+            }
+        }
+        $this->insert('entries', $rows);
+        $this->fill($left);
+    }
+
+    /**
+     * @param  list<array{int, int, int, int}>  $held
+     * @return list<array{int, int, int, int}> one for each task
+     */
+    private static function activeOn(int $day, array $held): array
+    {
+        $active = [];
+        foreach ($held as $one) {
+            if ($one[2] <= $day && $one[3] >= $day) {
+                $active[$one[0]] = $one;
+            }
+        }
+
+        return array_values($active);
+    }
+
+    /**
+     * What is missing goes on other tasks that the person holds.
+     */
+    private function fill(int $left): void
+    {
+        $rows = [];
+        for ($day = 0; $left > 0; $day++) {
+            foreach (range(1, $this->people) as $person) {
+                [$task, $role, $first, $last] = $this->held[$person][8 - $day % 9];
+                if ($left > 0 && ($day < $first || $day > $last) && Day::of(self::day($day))->weekday() < 6) {
+                    // In another role than ever before, so that no entry is there already.
+                    $rows[] = ['role_id' => 1 + ($role + 5) % self::ROLES] + $this->entry($person, [$task, $role, $first, $last], $day, 30);
+                    $left--;
+                }
+            }
+            $this->insert('entries', $rows);
+            $rows = [];
+        }
+    }
+
+    /**
+     * @param  array{int, int, int, int}  $held
+     * @return array<string, int|string|null>
+     */
+    private function entry(int $person, array $held, int $day, int $minutes): array
+    {
+        $date = self::day($day);
+        $state = match (true) {
+            $date < '2026-05-01' => 'settled',
+            $date < '2026-06-01' => 'approved',
+            $date < '2026-06-15' => 'submitted',
+            default => 'draft',
+        };
+
+        return [
+            'person_id' => $person, 'task_id' => $held[0], 'role_id' => $person % 5 === 0 ? $held[1] : null, 'date' => $date, 'minutes' => $minutes, 'state' => $state,
+            'approver_id' => $state === 'submitted' ? 1 + (1 + intdiv($held[0] - 1, self::TASKS_OF_PROJECT)) % self::MANAGERS : null,
+            'needs_look' => $state === 'submitted' && $this->random->getInt(1, 10) === 1 ? 1 : 0, 'note' => $day % 9 === 0 ? 'North side, second pass' : '',
+        ];
+    }
+
+    private function words(): void
+    {
+        $rows = [];
+        for ($number = 0; $number < intdiv($this->people, 2); $number++) {
+            $person = $this->random->getInt(1, $this->people);
+            [$task, , $first, $last] = $this->held[$person][$this->random->getInt(0, 7)];
+            $rows[$person.' '.$task] = [
+                'person_id' => $person, 'task_id' => $task, 'stated_on' => self::day(min(self::daysTo(self::TODAY), intdiv($first + $last, 2))),
+                'remaining_minutes' => 60 * $this->random->getInt(0, 120), 'reason' => 'More than was thought', 'done' => 0,
+            ];
+        }
+        $this->insert('restatements', array_values($rows));
+    }
+
+    /** @param  list<array<string, int|string|null>>  $rows */
+    private function insert(string $table, array $rows): void
+    {
+        if ($rows === []) {
+            return;
+        }
+        $columns = array_keys($rows[0]);
+        $place = '('.implode(', ', array_fill(0, count($columns), '?')).')';
+        $pdo = DB::connection()->getPdo();
+        $statements = [];
+        foreach (array_chunk($rows, 500) as $chunk) {
+            $statement = $statements[count($chunk)] ??= $pdo->prepare('INSERT OR IGNORE INTO '.$table.' ('.implode(', ', $columns).') VALUES '.implode(', ', array_fill(0, count($chunk), $place)));
+            $statement->execute(array_merge(...array_map(array_values(...), $chunk)));
+        }
+    }
+
+    private function next(string $table): int
+    {
+        return $this->ids[$table] = ($this->ids[$table] ?? 0) + 1;
+    }
+
+    private static function day(int $number): string
+    {
+        return gmdate('Y-m-d', gmmktime(0, 0, 0, 7, 1 + $number, 2024) ?: 0);
+    }
+
+    private static function daysTo(string $date): int
+    {
+        return Day::of(self::FIRST)->daysUntil(Day::of($date));
+    }
+}

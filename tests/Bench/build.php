@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+/*
+ * Run by bin/bench --build: fills the database that the environment names with a large organisation, and says what is in it.
+ * Arguments: people, projects, entries.
+ */
+
+namespace Tests\Bench;
+
+use Illuminate\Contracts\Console\Kernel;
+use Illuminate\Foundation\Application;
+use Illuminate\Support\Facades\DB;
+
+require __DIR__.'/../../vendor/autoload.php';
+$application = require __DIR__.'/../../bootstrap/app.php';
+assert($application instanceof Application);
+$application->make(Kernel::class)->bootstrap();
+ini_set('memory_limit', '2G');
+
+(new LargeOrganisation((int) ($argv[1] ?? 5000), (int) ($argv[2] ?? 1500), (int) ($argv[3] ?? 3_000_000)))->build();
+foreach (['people', 'projects', 'tasks', 'assignments', 'entries', 'recorded_months', 'task_days'] as $table) {
+    printf("%s\t%d\n", $table, DB::table($table)->count());
+}

@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+/*
+ * What the server of bin/bench answers with: the application, and beside its pages one that does nothing, for who is
+ * signed in. Writes down how much memory each request took.
+ */
+
+use Illuminate\Contracts\Http\Kernel;
+use Illuminate\Foundation\Application;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Route;
+use Inertia\Inertia;
+
+require __DIR__.'/../../vendor/autoload.php';
+$application = require __DIR__.'/../../bootstrap/app.php';
+assert($application instanceof Application);
+$application->booted(static function (): void {
+    Route::middleware(['web', 'auth'])->get('/nothing', static fn () => Inertia::render('Fault', ['status' => 404, 'message' => '']));
+});
+register_shutdown_function(static function (): void {
+    file_put_contents((string) getenv('MOSS_BENCH_MEMORY'), memory_get_peak_usage()."\n");
+});
+$kernel = $application->make(Kernel::class);
+$request = Request::capture();
+$response = $kernel->handle($request)->send();
+$kernel->terminate($request, $response);
