@@ -90,7 +90,9 @@ demo_data() {
         touch "$folder/moss.sqlite"
         php artisan migrate --force --quiet || fail 'Could not create the database.'
         php artisan moss:demo-files "$folder/files" || fail 'Could not write the files of the demonstration.'
-        php artisan moss:import "$folder/files" >"$folder/import.log" || fail 'Could not load the demonstration.'
+        # The plan was made eight weeks ago, so that it can have become another since.
+        MOSS_TODAY=$(php -r 'echo gmdate("Y-m-d", strtotime((getenv("MOSS_TODAY") ?: gmdate("Y-m-d"))." -56 days"));') \
+            php artisan moss:import "$folder/files" >"$folder/import.log" || fail 'Could not load the demonstration.'
         php artisan moss:demo-acts || fail 'The people of the demonstration could not act.'
         touch "$folder/loaded"
     else

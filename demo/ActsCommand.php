@@ -29,7 +29,7 @@ use Moss\Core\HouseRules\Level;
 use Moss\Core\HouseRules\Rules\ClientNoteMissing;
 use Moss\Core\HouseRules\Rules\DayAbove;
 
-/** What exchange files cannot tell: who returned what with which word, who lets whom record, what is asked, and what was mailed. */
+/** What exchange files cannot tell: who returned what with which word, who lets whom record, what is asked, which plans became others, and what was mailed. */
 final class ActsCommand extends Command
 {
     /** For the invented people of the demonstration only. */
@@ -39,7 +39,7 @@ final class ActsCommand extends Command
 
     protected $description = 'Let the people of the demonstration act';
 
-    public function handle(DecideEntries $decide, ProposeCorrections $propose, AnswerFindings $answer, KeepFindings $findings, Today $today): int
+    public function handle(DecideEntries $decide, ProposeCorrections $propose, AnswerFindings $answer, KeepFindings $findings, PlanActs $plans, Today $today): int
     {
         if (config('moss.demo') !== true) {
             $this->error('This is for the demonstration only: MOSS_DEMO is off.');
@@ -68,6 +68,7 @@ final class ActsCommand extends Command
         $this->correct($owner, Week::containing($today->for($owner))->plusWeeks(-3), $propose);
         $this->askWithEveryWeek($today->for($owner));
         $this->askForWords($lastWeek, $answer, $findings);
+        $plans->handle($today->for($owner));
         $this->fillTheOutbox($today->for($owner));
 
         return self::SUCCESS;

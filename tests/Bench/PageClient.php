@@ -17,8 +17,8 @@ final class PageClient
 
     private readonly CurlHandle $curl;
 
-    /** @var non-empty-string */
-    private string $cookies = '-';
+    /** @var array<string, string> by name */
+    private array $cookies = [];
 
     private string $token = '';
 
@@ -30,7 +30,8 @@ final class PageClient
 
     public function signIn(string $person): void
     {
-        $this->cookies = tempnam(sys_get_temp_dir(), 'moss') ?: throw new RuntimeException('No file for cookies.');
+        $this->cookies = [];
+        $this->token = '';
         $this->ask('GET', '/sign-in');
         $this->ask('POST', '/sign-in', ['email' => $person.'@measured.example', 'password' => LargeOrganisation::PASSWORD]);
     }
@@ -68,8 +69,14 @@ final class PageClient
         curl_reset($this->curl);
         curl_setopt_array($this->curl, [
             CURLOPT_URL => 'http://127.0.0.1:'.$this->port.$address, CURLOPT_RETURNTRANSFER => true, CURLOPT_HEADER => true,
-            CURLOPT_CUSTOMREQUEST => $method === '' ? 'GET' : $method, CURLOPT_COOKIEJAR => $this->cookies, CURLOPT_COOKIEFILE => $this->cookies,
-            CURLOPT_HTTPHEADER => $body === null ? ['Accept: text/html'] : ['Accept: application/json', 'Content-Type: application/json', 'X-XSRF-TOKEN: '.$this->token],
+            CURLOPT_CUSTOMREQUEST => $method === '' ? 'GET' : $method,
+            CURLOPT_COOKIE => implode('; ', array_map(static fn (string $name, string $value): string => $name.'='.$value, array_keys($this->cookies), $this->cookies)),
+            CURLOPT_HTTPHEADER => match (true) {
+                $body === null => ['Accept: text/html'],
+                // As the form does; a request beside a page would not begin a session.
+                $address === '/sign-in' => ['Accept: text/html', 'X-Inertia: true', 'Content-Type: application/json', 'X-XSRF-TOKEN: '.$this->token],
+                default => ['Accept: application/json', 'Content-Type: application/json', 'X-XSRF-TOKEN: '.$this->token],
+            },
         ]);
         if ($body !== null) {
             curl_setopt($this->curl, CURLOPT_POSTFIELDS, json_encode($body, JSON_THROW_ON_ERROR));
@@ -79,8 +86,13 @@ final class PageClient
         if (! is_string($answer) || $status >= 400) {
             throw new RuntimeException("$method $address was answered with $status.\n".substr((string) $answer, 0, 3000));
         }
-        if (preg_match('/^Set-Cookie: XSRF-TOKEN=([^;]+)/mi', $answer, $found) === 1) {
-            $this->token = urldecode($found[1]);
+        preg_match_all('/^Set-Cookie: ([^=]+)=([^;]*)/mi', $answer, $set, PREG_SET_ORDER);
+        foreach ($set as [, $name, $value]) {
+            $this->cookies[$name] = $value;
+            $this->token = $name === 'XSRF-TOKEN' ? urldecode($value) : $this->token;
+        }
+        if ($method === 'GET' && $address !== '/sign-in' && $status !== 200) {
+            throw new RuntimeException("$address sends on, as it does to whom is not signed in.");
         }
     }
 

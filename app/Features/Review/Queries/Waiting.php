@@ -16,10 +16,10 @@ use Moss\Core\Calendar\Day;
  */
 final class Waiting
 {
-    /** The entries, on which a caller may select and group. */
+    /** The entries, on which a caller may select and group. The state stands in the query itself, so that the index of what waits serves it. */
     public function for(Person $person, Day $today): Builder
     {
-        return $this->inTurn(DB::table('entries')->where('entries.state', 'submitted'), 'entries', $person, $today);
+        return $this->inTurn(DB::table('entries')->whereRaw("entries.state = 'submitted'"), 'entries', $person, $today);
     }
 
     /** The corrections that wait for the person likewise. */
@@ -33,7 +33,12 @@ final class Waiting
 
     private function inTurn(Builder $waiting, string $table, Person $person, Day $today): Builder
     {
+        // Whose turn it can be at all, which the index finds; then whether it is.
+        $approvers = DB::query()->selectRaw('?', [$person->id])->unionAll($this->standIns($person, $today));
+
         return $waiting
+            ->where(static fn (Builder $any) => $any->whereIn($table.'.approver_id', $approvers)
+                ->when($person->isOffice(), static fn (Builder $office) => $office->orWhereNull($table.'.approver_id')))
             ->where($table.'.person_id', '<>', $person->id)
             ->where(fn (Builder $turn) => $turn
                 ->where($table.'.approver_id', $person->id)

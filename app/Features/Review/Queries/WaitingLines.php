@@ -32,7 +32,7 @@ final readonly class WaitingLines
     public function of(Person $approver, Day $today, DeskFilter $filter, array $sheets): array
     {
         $default = Organisation::query()->sole()->approval;
-        $pricing = RatesInForce::load();
+        $pricing = RatesInForce::of(array_values(array_unique(array_map(static fn (Record $sheet): int => $sheet->int('person_id'), $sheets))));
         $bySheet = [];
         foreach (Record::all($this->entries($approver, $today, $filter, $sheets)) as $entry) {
             $bySheet[$entry->int('person_id').' '.$entry->string('monday')][LineKey::of($entry->int('task_id'), $entry->intOrNull('role_id'))][] = $entry;

@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Demo;
+
+use App\Features\Plan\Actions\ChangePlan;
+use App\Features\Plan\Actions\PlanChange;
+use App\Features\Remaining\Actions\Restate;
+use App\Features\Remaining\Actions\WordOnRemaining;
+use App\Models\Assignment;
+use App\Models\Person;
+use App\Models\Project;
+use App\Models\Task;
+use Moss\Core\Calendar\Day;
+use Moss\Core\Time\HoursFormat;
+use Moss\Core\Time\Minutes;
+
+/** Plans that became others, and a word on what is left that waits for its project manager. */
+final readonly class PlanActs
+{
+    /** Hours by which tasks grew since the plan was made: project, task, hours. */
+    private const GROWN = [['WEIR', 'CONSENT', 36], ['WEIR', 'DESIGN', 24], ['SPIRE', 'DRONE', 12]];
+
+    public function __construct(private ChangePlan $plan, private Restate $restate)
+    {
+    }
+
+    public function handle(Day $today): void
+    {
+        foreach (self::GROWN as [$project, $task, $hours]) {
+            $this->grow($project, $task, $hours);
+        }
+        $this->askOnTheLock($today);
+    }
+
+    private function grow(string $code, string $task, int $hours): void
+    {
+        $project = Project::query()->where('code', $code)->sole();
+        $first = Assignment::query()->whereHas('task', static fn ($query) => $query->where('project_id', $project->id)->where('code', $task))->orderBy('id')->first();
+        if ($first !== null) {
+            $planned = HoursFormat::exact(Minutes::of($first->planned_minutes + 60 * $hours));
+            $this->plan->handle(Person::query()->findOrFail($project->manager_id), $project, [new PlanChange(null, [$first->id], ['planned' => $planned])]);
+        }
+    }
+
+    /** On this project words wait for the manager; one does. */
+    private function askOnTheLock(Day $today): void
+    {
+        $project = Project::query()->where('code', 'LOCK')->sole();
+        $project->update(['restatements' => 'asked']);
+        $assignment = Assignment::query()->whereNotNull('person_id')->where('starts_on', '<=', $today->toString())->where('ends_on', '>=', $today->toString())
+            ->whereIn('task_id', Task::query()->select('id')->where('project_id', $project->id)->where('code', '<>', 'LEAD')->whereNull('done_on'))->orderBy('id')->first();
+        if ($assignment !== null) {
+            $owner = Person::query()->findOrFail($assignment->person_id);
+            $left = HoursFormat::exact(Minutes::of($assignment->planned_minutes));
+            $this->restate->handle($owner, $owner, Task::query()->findOrFail($assignment->task_id), new WordOnRemaining($left, false, false, 'The upper gate has twisted; the heel post has to be scarfed.'));
+        }
+    }
+}
