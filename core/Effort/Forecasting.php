@@ -25,8 +25,18 @@ final readonly class Forecasting
 
     public function ofTask(TaskEffort $effort): Figures
     {
+        return self::sum($effort, $this->ofHolders($effort));
+    }
+
+    /**
+     * The figures of a task whose holders' are known.
+     *
+     * @param  list<HolderFigures>  $parts  all of them
+     */
+    public static function sum(TaskEffort $effort, array $parts): Figures
+    {
         $sum = Figures::zero();
-        foreach ($this->ofHolders($effort) as $part) {
+        foreach ($parts as $part) {
             $sum = $sum->plus($part->figures);
         }
 
@@ -122,7 +132,9 @@ final readonly class Forecasting
             $days = $assignment->days->upTo($this->today);
             if ($days !== null) {
                 $cost = $this->plannedCostOf($assignment, $this->valuePricing)->known;
-                $sum = $sum->plus($cost->share($assignment->spread()->within($days)->toInt(), $assignment->planned->toInt()));
+                // Once all days are past, all that was planned is.
+                $phased = $assignment->days->last()->isAfter($this->today) ? $assignment->spread()->within($days) : $assignment->planned;
+                $sum = $sum->plus($cost->share($phased->toInt(), $assignment->planned->toInt()));
             }
         }
 

@@ -26,11 +26,14 @@ final readonly class TaskEffort
      */
     public static function of(PlannedTask $task, iterable $entries, iterable $restatements): self
     {
+        $holders = [];
         $entriesOf = [];
         $unheld = [];
         foreach ($entries as $entry) {
-            $holder = $task->holderFor($entry->person, $entry->team);
-            if ($holder === null) {
+            // Many entries are of the same few people.
+            $who = $entry->person."\x00".$entry->team;
+            $holder = $holders[$who] ??= $task->holderFor($entry->person, $entry->team) ?? false;
+            if ($holder === false) {
                 $unheld[] = $entry;
             } else {
                 $entriesOf[$holder->key()][] = $entry;

@@ -80,7 +80,24 @@ final readonly class Money
             return self::zero();
         }
 
+        // Within these bounds the product fits in a machine's integer.
+        if (abs($this->cents) < 2 ** 30 && abs($part) < 2 ** 30) {
+            return new self(self::quotient($this->cents * $part, $whole));
+        }
+
         return new self(BigDecimal::of($this->cents)->multipliedBy($part)->dividedBy($whole, 0, RoundingMode::HALF_UP)->toInt());
+    }
+
+    /**
+     * Whole part ÷ whole, halves away from zero.
+     *
+     * @param  int  $whole  not 0
+     */
+    public static function quotient(int $part, int $whole): int
+    {
+        $size = intdiv(2 * abs($part) + abs($whole), 2 * abs($whole));
+
+        return ($part < 0) === ($whole < 0) ? $size : -$size;
     }
 
     /** Two decimal places, a dot, no grouping: `-12.30`. */

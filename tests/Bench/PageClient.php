@@ -70,7 +70,6 @@ final class PageClient
         curl_setopt_array($this->curl, [
             CURLOPT_URL => 'http://127.0.0.1:'.$this->port.$address, CURLOPT_RETURNTRANSFER => true, CURLOPT_HEADER => true,
             CURLOPT_CUSTOMREQUEST => $method === '' ? 'GET' : $method,
-            CURLOPT_COOKIE => implode('; ', array_map(static fn (string $name, string $value): string => $name.'='.$value, array_keys($this->cookies), $this->cookies)),
             CURLOPT_HTTPHEADER => match (true) {
                 $body === null => ['Accept: text/html'],
                 // As the form does; a request beside a page would not begin a session.
@@ -78,6 +77,10 @@ final class PageClient
                 default => ['Accept: application/json', 'Content-Type: application/json', 'X-XSRF-TOKEN: '.$this->token],
             },
         ]);
+        $cookies = array_map(static fn (string $name, string $value): string => $name.'='.$value, array_keys($this->cookies), $this->cookies);
+        if ($cookies !== []) {
+            curl_setopt($this->curl, CURLOPT_COOKIE, implode('; ', $cookies));
+        }
         if ($body !== null) {
             curl_setopt($this->curl, CURLOPT_POSTFIELDS, json_encode($body, JSON_THROW_ON_ERROR));
         }

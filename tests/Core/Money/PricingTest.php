@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Core\Money;
 
+use Brick\Math\BigDecimal;
+use Brick\Math\RoundingMode;
 use Eris\Generators;
 use Eris\TestTrait;
 use Moss\Core\Calendar\Day;
@@ -17,6 +19,8 @@ use Moss\Core\Money\RateCard;
 use Moss\Core\Time\Minutes;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
 
 final class PricingTest extends TestCase
 {
@@ -132,5 +136,23 @@ final class PricingTest extends TestCase
         self::assertSame('100.00', Rate::of('100')->toString());
         $this->expectException(NotMoney::class);
         Rate::of('-1');
+    }
+
+    /** What is worked out in whole numbers is what decimals of any size give, for small and large, positive and negative. */
+    public function test_whole_numbers_and_decimals_agree(): void
+    {
+        $random = new Randomizer(new Mt19937(65));
+        for ($time = 0; $time < 500; $time++) {
+            $minutes = $random->getInt(-150_000, 150_000);
+            $rate = $random->getInt(0, 10 ** $random->getInt(1, 9) - 1).'.'.$random->getInt(0, 9999);
+            $decimal = BigDecimal::of($rate)->multipliedBy($minutes)->dividedBy(60, 2, RoundingMode::HALF_UP);
+            self::assertSame((string) $decimal, Rate::of($rate)->costOf(Minutes::of($minutes))->toString(), "$minutes min at $rate");
+
+            $cents = $random->getInt(-10 ** $random->getInt(1, 11), 10 ** $random->getInt(1, 11));
+            $part = $random->getInt(-100_000, 100_000);
+            $whole = $random->getInt(1, 100_000) * ($random->getInt(0, 1) * 2 - 1);
+            $share = BigDecimal::of($cents)->multipliedBy($part)->dividedBy($whole, 0, RoundingMode::HALF_UP);
+            self::assertSame($share->toInt(), Money::ofCents($cents)->share($part, $whole)->cents(), "$cents cents × $part ÷ $whole");
+        }
     }
 }

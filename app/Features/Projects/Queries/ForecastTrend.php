@@ -15,25 +15,25 @@ final class ForecastTrend
     public const WEEKS = 12;
 
     /**
-     * @param  list<int>  $projects
+     * @param  array<int, int>  $forecasts  minutes by project, as they are now
      * @return array<int, list<int>> minutes by project, the oldest week first, last the week of today
      */
-    public function of(array $projects, Day $today): array
+    public function of(array $forecasts, Day $today): array
     {
         $last = Week::containing($today);
         $sundays = array_map(static fn (int $weeks): string => $last->plusWeeks($weeks)->sunday()->toString(), range(1 - self::WEEKS, 0));
-        $query = DB::table('project_forecasts')->whereIntegerInRaw('project_id', $projects)->where('week_end', '<=', $sundays[self::WEEKS - 1])
-            ->selectRaw('project_id, max(week_end, ?) AS week, sum(change_minutes) AS minutes', [$sundays[0]])->groupByRaw('1, 2');
         $changes = [];
-        foreach (Record::all($query) as $change) {
-            $changes[$change->int('project_id')][$change->string('week')] = $change->int('minutes');
+        foreach (Record::all(DB::table('project_forecasts')->whereIntegerInRaw('project_id', array_keys($forecasts))->where('week_end', '>', $sundays[0])) as $change) {
+            $changes[$change->int('project_id')][$change->string('week_end')] = $change->int('change_minutes');
         }
         $trends = [];
-        foreach ($projects as $project) {
-            $forecast = 0;
-            $trends[$project] = array_map(static function (string $sunday) use ($project, $changes, &$forecast): int {
-                return $forecast += $changes[$project][$sunday] ?? 0;
-            }, $sundays);
+        foreach ($forecasts as $project => $forecast) {
+            // What changed after a week had not yet changed at its end.
+            $trends[$project] = array_map(static fn (string $sunday): int => $forecast - array_sum(array_filter(
+                $changes[$project] ?? [],
+                static fn (string $week): bool => $week > $sunday,
+                ARRAY_FILTER_USE_KEY,
+            )), $sundays);
         }
 
         return $trends;

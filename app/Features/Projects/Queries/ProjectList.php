@@ -30,7 +30,7 @@ final readonly class ProjectList
 
     private const FORECAST = '(project_figures.actual_minutes + project_figures.pending_minutes + project_figures.remaining_minutes)';
 
-    private const WAITING = "(SELECT count(*) FROM asked_restatements JOIN tasks ON tasks.id = asked_restatements.task_id WHERE tasks.project_id = projects.id AND asked_restatements.state = 'waiting')";
+    private const WAITING = 'coalesce(waiting_words.number, 0)';
 
     public function __construct(private ForecastTrend $trend)
     {
@@ -51,7 +51,11 @@ final readonly class ProjectList
             ->select('projects.id', 'projects.code', 'projects.name', 'projects.state', 'projects.internal', 'clients.name AS client', 'managers.name AS manager')
             ->addSelect('project_figures.planned_minutes', 'project_figures.actual_minutes', 'project_figures.pending_minutes', 'project_figures.remaining_minutes')
             ->selectRaw(self::budgetIsGone($reader, $hasRates).' AS budget_is_gone, '.self::WAITING.' AS waiting'));
-        $trends = $this->trend->of(array_map(static fn (Record $project): int => $project->int('id'), $projects), $today);
+        $forecasts = [];
+        foreach ($projects as $project) {
+            $forecasts[$project->int('id')] = (int) $project->intOrNull('actual_minutes') + (int) $project->intOrNull('pending_minutes') + (int) $project->intOrNull('remaining_minutes');
+        }
+        $trends = $this->trend->of($forecasts, $today);
 
         return new ProjectsProps(
             $filter->search, $filter->state, $filter->manager, $filter->concern, $filter->sort,
@@ -71,6 +75,7 @@ final readonly class ProjectList
     {
         $query = DB::table('projects')->join('people AS managers', 'managers.id', 'projects.manager_id')
             ->leftJoin('clients', 'clients.id', 'projects.client_id')->leftJoin('project_figures', 'project_figures.project_id', 'projects.id')
+            ->leftJoinSub(self::waitingWords(), 'waiting_words', 'waiting_words.project_id', 'projects.id')
             ->when(! $reader->isOffice() && ! $reader->isViewer(), static fn (Builder $own): Builder => $own->where('projects.manager_id', $reader->id))
             ->when($filter->state !== 'all', static fn (Builder $state): Builder => $state->where('projects.state', $filter->state))
             ->when($filter->manager !== '', static fn (Builder $managed): Builder => $managed->where('managers.code', $filter->manager))
@@ -87,6 +92,12 @@ final readonly class ProjectList
         }
 
         return $query;
+    }
+
+    private static function waitingWords(): Builder
+    {
+        return DB::table('asked_restatements')->join('tasks', 'tasks.id', 'asked_restatements.task_id')->whereRaw("asked_restatements.state = 'waiting'")
+            ->groupBy('tasks.project_id')->selectRaw('tasks.project_id, count(*) AS number');
     }
 
     private function sorted(Builder $query, ProjectSort $sort, string $budgetIsGone): Builder

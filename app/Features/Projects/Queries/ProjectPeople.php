@@ -79,8 +79,8 @@ final class ProjectPeople
     private static function parts(Standing $standing): array
     {
         $parts = [];
-        foreach ($standing->efforts as $effort) {
-            foreach ($standing->forecasting->ofHolders($effort) as $part) {
+        foreach ($standing->parts as $ofTask) {
+            foreach ($ofTask as $part) {
                 if ($part->holder !== null) {
                     $parts[$part->holder->key()][] = $part;
                 }

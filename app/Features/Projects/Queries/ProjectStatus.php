@@ -67,7 +67,7 @@ final readonly class ProjectStatus
             $rows[] = new ProjectRowProps(RowLevel::Phase, (string) $phase, null, null, null, null, $then, false, 0, FiguresProps::of($figures, $showsMoney));
             foreach ($efforts as $id => $effort) {
                 $rows[] = self::taskRow($id, $names->task($id), $effort, $standing->figures[$id], $baseline, $showsMoney);
-                foreach ($standing->forecasting->ofHolders($effort) as $part) {
+                foreach ($standing->parts[$id] as $part) {
                     $rows[] = self::holderRow($id, $names, $effort, $part, $baseline, $showsMoney);
                 }
             }

@@ -9,6 +9,7 @@ use App\Models\Project;
 use Moss\Core\Calendar\Day;
 use Moss\Core\Effort\Figures;
 use Moss\Core\Effort\Forecasting;
+use Moss\Core\Effort\HolderFigures;
 use Moss\Core\Effort\TaskEffort;
 use Moss\Core\Money\Pricing;
 
@@ -17,6 +18,7 @@ final readonly class Standing
 {
     /**
      * @param  array<int, TaskEffort>  $efforts  by task id, in the order of phase and code
+     * @param  array<int, list<HolderFigures>>  $parts  figures of holders by task id
      * @param  array<int, Figures>  $figures  by task id
      */
     private function __construct(
@@ -26,6 +28,7 @@ final readonly class Standing
         public Pricing $pricing,
         public Forecasting $forecasting,
         public array $efforts,
+        public array $parts,
         public array $figures,
         public Figures $whole,
     ) {
@@ -37,10 +40,14 @@ final readonly class Standing
         $pricing = RatesInForce::ofProjects([$project->id]);
         $forecasting = new Forecasting($pricing, $today);
         $efforts = (new Efforts(new Plans($working)))->ofProjects([$project->id], $pricing, $today);
-        $figures = array_map($forecasting->ofTask(...), $efforts);
+        $parts = array_map($forecasting->ofHolders(...), $efforts);
+        $figures = [];
+        foreach ($efforts as $id => $effort) {
+            $figures[$id] = Forecasting::sum($effort, $parts[$id]);
+        }
         $whole = array_reduce($figures, static fn (Figures $sum, Figures $task): Figures => $sum->plus($task), Figures::zero());
 
-        return new self($project, $today, $working, $pricing, $forecasting, $efforts, $figures, $whole);
+        return new self($project, $today, $working, $pricing, $forecasting, $efforts, $parts, $figures, $whole);
     }
 
     /** The last day for which work that is not done is planned; null where none is. */

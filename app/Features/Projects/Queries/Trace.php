@@ -40,7 +40,7 @@ final readonly class Trace
         $holders = [];
         $shown = null;
         foreach ($efforts as $id => $effort) {
-            foreach ($standing->forecasting->ofHolders($effort) as $part) {
+            foreach ($standing->parts[$id] as $part) {
                 if ($asked->holder === null || ProjectNames::inAddress($part->holder) === $asked->holder) {
                     $sum = $sum->plus($part->figures);
                     $shown = $names->holder($part->holder);

@@ -33,12 +33,16 @@ final class Waiting
 
     private function inTurn(Builder $waiting, string $table, Person $person, Day $today): Builder
     {
-        // Whose turn it can be at all, which the index finds; then whether it is.
+        // Whose turn it can be at all, which an index finds; then whether it is.
         $approvers = DB::query()->selectRaw('?', [$person->id])->unionAll($this->standIns($person, $today));
+        if ($person->isOffice()) {
+            $ofNobody = $waiting->clone()->whereNull($table.'.approver_id')->select($table.'.id');
+            $waiting->whereIn($table.'.id', $waiting->clone()->whereIn($table.'.approver_id', $approvers)->select($table.'.id')->unionAll($ofNobody));
+        } else {
+            $waiting->whereIn($table.'.approver_id', $approvers);
+        }
 
         return $waiting
-            ->where(static fn (Builder $any) => $any->whereIn($table.'.approver_id', $approvers)
-                ->when($person->isOffice(), static fn (Builder $office) => $office->orWhereNull($table.'.approver_id')))
             ->where($table.'.person_id', '<>', $person->id)
             ->where(fn (Builder $turn) => $turn
                 ->where($table.'.approver_id', $person->id)
