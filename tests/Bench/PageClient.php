@@ -11,6 +11,9 @@ use RuntimeException;
 /** Asks the server of bin/bench for pages and reads from the system how much CPU time it took. */
 final class PageClient
 {
+    /** What a project's page asks for once it is there. */
+    public const LATER = 'LATER';
+
     private const WARM_UP = 4;
 
     private const TIMES = 24;
@@ -21,6 +24,9 @@ final class PageClient
     private array $cookies = [];
 
     private string $token = '';
+
+    /** Of the interface, as its pages say. */
+    private string $version = '';
 
     /** @param  string  $memoryFile  to which the server writes how much memory the last request took */
     public function __construct(private readonly int $port, private readonly int $process, private readonly string $memoryFile)
@@ -69,8 +75,9 @@ final class PageClient
         curl_reset($this->curl);
         curl_setopt_array($this->curl, [
             CURLOPT_URL => 'http://127.0.0.1:'.$this->port.$address, CURLOPT_RETURNTRANSFER => true, CURLOPT_HEADER => true,
-            CURLOPT_CUSTOMREQUEST => $method === '' ? 'GET' : $method,
+            CURLOPT_CUSTOMREQUEST => in_array($method, ['', self::LATER], true) ? 'GET' : $method,
             CURLOPT_HTTPHEADER => match (true) {
+                $method === self::LATER => ['Accept: text/html', 'X-Inertia: true', 'X-Inertia-Partial-Component: Project', 'X-Inertia-Partial-Data: course,changes', 'X-Inertia-Version: '.$this->version],
                 $body === null => ['Accept: text/html'],
                 // As the form does; a request beside a page would not begin a session.
                 $address === '/sign-in' => ['Accept: text/html', 'X-Inertia: true', 'Content-Type: application/json', 'X-XSRF-TOKEN: '.$this->token],
@@ -89,6 +96,7 @@ final class PageClient
         if (! is_string($answer) || $status >= 400) {
             throw new RuntimeException("$method $address was answered with $status.\n".substr((string) $answer, 0, 3000));
         }
+        $this->version = preg_match('/"version":"([^"]*)"/', $answer, $found) === 1 ? $found[1] : $this->version;
         preg_match_all('/^Set-Cookie: ([^=]+)=([^;]*)/mi', $answer, $set, PREG_SET_ORDER);
         foreach ($set as [, $name, $value]) {
             $this->cookies[$name] = $value;

@@ -17,6 +17,8 @@ require __DIR__.'/../../vendor/autoload.php';
 $application = require __DIR__.'/../../bootstrap/app.php';
 assert($application instanceof Application);
 $application->make(Kernel::class)->bootstrap();
+// What goes wrong ends this with an exit code.
+restore_exception_handler();
 ini_set('memory_limit', '2G');
 
 (new LargeOrganisation((int) ($argv[1] ?? 5000), (int) ($argv[2] ?? 1500), (int) ($argv[3] ?? 3_000_000)))->build();

@@ -22,6 +22,8 @@ require __DIR__.'/../../vendor/autoload.php';
 $application = require __DIR__.'/../../bootstrap/app.php';
 assert($application instanceof Application);
 $application->make(Kernel::class)->bootstrap();
+// What goes wrong ends this with an exit code.
+restore_exception_handler();
 
 $client = new PageClient((int) ($argv[1] ?? 0), (int) ($argv[2] ?? 0), (string) getenv('MOSS_BENCH_MEMORY'));
 $row = static function (string $name, float $ratio, string $aim): void {
@@ -51,11 +53,13 @@ $pages = [
     'a search in the list of all projects' => [$office, '/projects?search=person+12&sort=variance&state=all'],
     'a project of usual size' => [$managerOf($usual), '/projects/'.$usual],
     'the project with most entries' => [$managerOf($busy), '/projects/'.$busy],
+    'what comes after a project page: weeks, people, changes' => [$managerOf($usual), '/projects/'.$usual, PageClient::LATER],
     'the review desk with most that waits' => [$approver, '/review'],
 ];
-foreach ($pages as $name => [$person, $address]) {
+foreach ($pages as $name => $page) {
+    [$person, $address] = $page;
     $client->signIn($person);
-    $row($name.', against the empty page', $client->cpu('GET', $address) / $nothing, '3');
+    $row($name.', against the empty page', $client->cpu($page[2] ?? 'GET', $address) / $nothing, isset($page[2]) || $address === '/projects/'.$busy ? '4' : '3');
     $memory = max($memory, $client->memory($address));
 }
 $client->signIn($member);
