@@ -20,7 +20,7 @@ use Moss\Core\Time\Minutes;
 final readonly class PlanActs
 {
     /** Hours by which tasks grew since the plan was made: project, task, hours. */
-    private const GROWN = [['WEIR', 'CONSENT', 36], ['WEIR', 'DESIGN', 24], ['SPIRE', 'DRONE', 12]];
+    private const GROWN = [['WEIR', 'BANK', 36], ['WEIR', 'PLANT', 24], ['SPIRE', 'REPORT', 12]];
 
     public function __construct(private ChangePlan $plan, private Restate $restate)
     {

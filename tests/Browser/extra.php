@@ -5,7 +5,7 @@ declare(strict_types=1);
 /*
  * Writes exchange files beside those of the demonstration into a folder: somebody with eight lines whose plan is right,
  * somebody with sixty lines and long names, somebody in another part of the world; and three for what happens between
- * a member, a manager and a stand-in.
+ * a member, a manager and a stand-in; and four who begin a project.
  */
 
 $folder = $argv[1] ?? exit('Name a folder.');
@@ -37,6 +37,11 @@ $people = array_map(static fn (array $person): string => sprintf("%s,%s,%s@fenli
 $people[] = "una.sedge,Una Sedge,una.sedge@fenlight.example,idris.calloway,manager,Europe/Dublin\n";
 $people[] = "ivo.marl,Ivo Marl,ivo.marl@fenlight.example,una.sedge,member,Europe/Dublin\n";
 $people[] = "per.knoll,Per Knoll,per.knoll@fenlight.example,idris.calloway,member,Europe/Dublin\n";
+// Four for whom nothing is planned yet.
+$people[] = "nell.sark,Nell Sark,nell.sark@fenlight.example,idris.calloway,manager,Europe/Dublin\n";
+foreach (['bram.holm' => 'Bram Holm', 'cleo.fenn' => 'Cleo Fenn', 'dara.voe' => 'Dara Voe'] as $code => $name) {
+    $people[] = "$code,$name,$code@fenlight.example,nell.sark,member,Europe/Dublin\n";
+}
 $projects .= "MOLE,Mole Bay breakwater,una.sedge,2026-06-01,2026-06-30\n";
 $tasks .= "MOLE,ARMOUR,Armour stone,\nMOLE,SLIP,Slipway,\n";
 $assignments .= "MOLE,ARMOUR,ivo.marl,,200,2026-06-01,2026-06-30\nMOLE,SLIP,ivo.marl,,20,2026-06-01,2026-06-30\n";

@@ -109,6 +109,9 @@ for (const theme of ['light', 'dark'] as const) {
                 '/office/questions',
                 '/office/routes',
                 '/office/trail',
+                '/office/remaining',
+                '/office/rates',
+                '/new-project',
             ];
             // They are made of the same parts, so that a few of them show what the dark does to all.
             for (const address of theme === 'dark' ? all.slice(0, 2) : all) {
@@ -119,6 +122,21 @@ for (const theme of ['light', 'dark'] as const) {
             await page.goto('/office/rules');
             await page.getByRole('button', { name: 'Set Long day' }).click();
             expect(await findings(page)).toEqual([]);
+        });
+
+        test('a project in trouble, with its course drawn and as a table, and its plan are accessible', async ({ page }) => {
+            await signIn(page, 'brannoc.leigh');
+            for (const address of ['/projects/WEIR', '/projects/LOCK/plan', '/projects/WEIR/plan?compare=baseline']) {
+                await page.goto(address, { waitUntil: 'networkidle' });
+                await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+                expect(await findings(page), address).toEqual([]);
+            }
+            await page.goto('/projects/WEIR');
+            await page.getByRole('button', { name: 'as a table' }).press('Enter');
+            await page.getByRole('link', { name: /^Remaining .*Gideon Park, Dams and boards/ }).press('Enter');
+            await page.getByRole('button', { name: 'Say what is left' }).press('Enter');
+            await expect(page.getByRole('textbox', { name: 'Hours left' })).toBeVisible();
+            expect(await findings(page), 'a table, and a word to be said').toEqual([]);
         });
 
         test('review, projects and a project are accessible', async ({ page }) => {
@@ -187,6 +205,8 @@ test('at twice the size nothing is cut off', async ({ browser }) => {
         '/messages',
         '/projects',
         '/projects/LEADING',
+        '/projects/LEADING/plan',
+        '/new-project',
     ]) {
         await page.goto(address);
         await expect(page.getByRole('heading', { level: 1 })).toBeVisible();

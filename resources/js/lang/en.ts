@@ -737,10 +737,12 @@ export const en = {
         plannedSoFar: 'Planned so far',
         forecastSoFar: 'Forecast so far',
         now: 'now',
+        inFigures: 'Weeks in figures',
         top: (hours: string) => `up to ${hours}`,
     },
     projectPeople: {
         title: 'Who is on it, and when',
+        inWeeks: 'People, week by week',
         who: 'Person or team',
         when: 'Planned',
         notPlanned: 'not planned',

@@ -15,6 +15,7 @@ use App\Support\Words;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 use Moss\Core\Calendar\Day;
+use Moss\Core\Money\Money;
 use Moss\Core\Time\Minutes;
 
 /** The trail, searched by words, subject and days; a page at a time, in one query. */
@@ -116,7 +117,7 @@ final class TrailSearch
             $old = self::printed((string) $name, $before[$name] ?? null, $reader);
             $new = self::printed((string) $name, $after[$name] ?? null, $reader);
             if ($old !== $new && $name !== 'role' && ($showsMoney || ! str_contains((string) $name, 'cents'))) {
-                $changes[] = new TrailChangeProps(str_replace('_', ' ', (string) $name), $old, $new);
+                $changes[] = new TrailChangeProps(str_replace('_', ' ', (string) preg_replace('/_(minutes|cents)$/', '', (string) $name)), $old, $new);
             }
         }
 
@@ -128,6 +129,7 @@ final class TrailSearch
         return match (true) {
             $value === null => null,
             is_int($value) && str_contains($name, 'minutes') => Words::hours(Minutes::of($value), $reader),
+            is_int($value) && str_contains($name, 'cents') => Money::ofCents($value)->toString(),
             is_scalar($value) => (string) $value,
             default => json_encode($value, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE),
         };

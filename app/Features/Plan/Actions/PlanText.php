@@ -89,14 +89,16 @@ final readonly class PlanText
     }
 
     /**
-     * A code made of a name, that is none of those taken: `ROTATION-BEAR`, then `ROTATION-BEAR-2`.
+     * A code made of the first words of a name, that is none of those taken: `LAY-NEW-SLATES`, then `LAY-NEW-SLATES-2`.
      *
      * @param  callable(string): bool  $isTaken
      */
     public static function codeFor(string $name, callable $isTaken): string
     {
         $plain = iconv('UTF-8', 'ASCII//TRANSLIT//IGNORE', $name);
-        $code = trim(substr(strtoupper(trim((string) preg_replace('/[^A-Za-z0-9]+/', '-', $plain === false ? '' : $plain), '-')), 0, 14), '-');
+        $words = strtoupper(trim((string) preg_replace('/[^A-Za-z0-9]+/', '-', $plain === false ? '' : $plain), '-'));
+        // As many whole words as fit; of one that is longer, its beginning.
+        $code = preg_match('/^.{1,14}(?=-|$)/', $words, $whole) === 1 ? $whole[0] : substr($words, 0, 14);
         $code = $code === '' ? 'TASK' : $code;
         for ($number = 1; ; $number++) {
             $candidate = $number === 1 ? $code : $code.'-'.$number;

@@ -9,7 +9,7 @@ const words = text.course;
 /** The course in figures, a week a row. */
 export function CourseTable({ course: { weeks, thisWeek }, format }: { course: CourseProps; format: HoursFormat }) {
     return (
-        <div className="max-h-96 overflow-auto" tabIndex={0} role="region" aria-label={words.title}>
+        <div className="max-h-96 overflow-auto" tabIndex={0} role="region" aria-label={words.inFigures}>
             <table className="border-collapse">
                 <thead className="text-faded">
                     <tr>

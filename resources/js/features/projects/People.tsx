@@ -20,7 +20,7 @@ export function People({ course, format }: PeopleProps) {
     return (
         <section aria-labelledby="people">
             <h2 id="people">{words.title}</h2>
-            <div className="overflow-x-auto" tabIndex={0} role="region" aria-label={words.title}>
+            <div className="overflow-x-auto" tabIndex={0} role="region" aria-label={words.inWeeks}>
                 <table className="w-full border-collapse">
                     <thead className="text-faded">
                         <tr>

@@ -31,12 +31,7 @@ export function RatesPage({ rates }: { rates: RatesProps }) {
                 <ul aria-label={words.missing(rates.unrated.length)} className="mt-2">
                     {rates.unrated.map((one) => (
                         <li key={`${one.person} ${one.role ?? ''}`} className="border-s-2 border-ochre py-0.5 ps-3">
-                            {words.unrated(
-                                one.person,
-                                one.role,
-                                hoursInWords(one.minutes, format),
-                                monthOf(`${one.since}-01`),
-                            )}
+                            {words.unrated(one.person, one.role, hoursInWords(one.minutes, format), monthOf(`${one.since}-01`))}
                         </li>
                     ))}
                 </ul>

@@ -48,6 +48,9 @@ export const LeftCell = memo(function LeftCell({ left, taskName, index, format, 
             onLeave(index);
         } else if (event.key === 'ArrowUp' || event.key === 'ArrowDown') {
             focusOnLeft(index + (event.key === 'ArrowUp' ? -1 : 1));
+        } else if (typed === null && maySay && event.key.length === 1 && !event.ctrlKey && !event.metaKey && !event.altKey) {
+            // The figure may have become another under the cursor, which takes the selection with it; typing is over it all the same.
+            setTyped(event.key);
         } else {
             return;
         }

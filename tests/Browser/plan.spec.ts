@@ -1,0 +1,192 @@
+import { expect, test, type Page } from '@playwright/test';
+import { goTo, signIn } from './people';
+
+/** A cell of the plan by its column and what row it is of. */
+function planCell(page: Page, column: string, of: string) {
+    return page.getByRole('gridcell', { name: new RegExp(`^${column}, ${of}: `) });
+}
+
+/** Goes to a cell of the plan by arrow keys alone. */
+async function goToPlan(page: Page, column: string, of: string): Promise<void> {
+    const place = (await planCell(page, column, of).getAttribute('data-plan')) ?? '0 0';
+    const [row = 0, at = 0] = place.split(' ').map(Number);
+    await page.locator('[role=gridcell][tabindex="0"]').focus();
+    await page.keyboard.press('Control+Home');
+    for (let step = 0; step < row; step++) {
+        await page.keyboard.press('ArrowDown');
+    }
+    for (let step = 0; step < at; step++) {
+        await page.keyboard.press('ArrowRight');
+    }
+    await expect(planCell(page, column, of)).toBeFocused();
+}
+
+/** Types into the fields of a form, one after the other. */
+async function typeThrough(page: Page, words: string[]): Promise<void> {
+    for (const [index, word] of words.entries()) {
+        await page.keyboard.type(word);
+        if (index < words.length - 1) {
+            await page.keyboard.press('Tab');
+        }
+    }
+}
+
+test('a newcomer plans a small project with three people, and a week of it is recorded, approved and restated', async ({
+    browser,
+}) => {
+    const nell = await (await browser.newContext()).newPage();
+    await signIn(nell, 'nell.sark');
+    await nell.goto('/projects');
+    await nell.getByRole('link', { name: 'A new project' }).press('Enter');
+    await expect(nell.getByLabel('What', { exact: true })).toBeFocused();
+    await typeThrough(nell, ['Gull tower roof', 'Sandle Harbour Board']);
+    await nell.getByLabel('From', { exact: true }).fill('2026-06-15');
+    await nell.getByLabel('To', { exact: true }).fill('2026-07-10');
+    await nell.getByRole('button', { name: 'Create it' }).press('Enter');
+    await expect(nell.getByRole('heading', { name: 'Gull tower roof: the plan' })).toBeVisible();
+
+    await nell.getByRole('button', { name: 'Add a task …' }).press('Enter');
+    await expect(nell.getByLabel('Task', { exact: true })).toBeFocused();
+    await typeThrough(nell, ['Strip the slates', 'Roof', 'Bram Holm', '40']);
+    await nell.getByLabel('First day').fill('2026-06-15');
+    await nell.getByLabel('Last day').fill('2026-06-26');
+    await nell.keyboard.press('Enter');
+    await expect(planCell(nell, 'Task, and who', 'Bram Holm on Strip the slates')).toBeVisible();
+    await typeThrough(nell, ['Lay new slates']);
+    await nell.keyboard.press('Tab');
+    await nell.keyboard.press('Tab');
+    await typeThrough(nell, ['Cleo Fenn', '60']);
+    await nell.keyboard.press('Enter');
+    await expect(planCell(nell, 'Task, and who', 'Cleo Fenn on Lay new slates')).toBeVisible();
+    await nell.keyboard.press('Escape');
+
+    // A third, put on a task from the table itself; then more hours, and a row pasted from a spreadsheet.
+    await goToPlan(nell, 'Task, and who', 'Lay new slates');
+    await nell.keyboard.press('Control+Enter');
+    await expect(nell.getByLabel('Who: a person or a team')).toBeFocused();
+    await nell.keyboard.type('Dara Voe');
+    await nell.keyboard.press('Tab');
+    await nell.keyboard.press('Tab');
+    await nell.keyboard.type('20');
+    await nell.keyboard.press('Enter');
+    await expect(planCell(nell, 'Task, and who', 'Dara Voe on Lay new slates')).toBeVisible();
+    await nell.keyboard.press('Escape');
+    await goToPlan(nell, 'Planned', 'Bram Holm on Strip the slates');
+    await nell.keyboard.type('48');
+    await nell.keyboard.press('Enter');
+    await expect(nell.getByText(/^2 tasks, 128\sh planned/)).toBeVisible();
+    await nell.keyboard.press('Control+z');
+    await expect(nell.getByText(/^2 tasks, 120\sh planned/)).toBeVisible();
+    await nell.keyboard.press('Control+y');
+    await expect(nell.getByText(/^2 tasks, 128\sh planned/)).toBeVisible();
+
+    const bram = await (await browser.newContext()).newPage();
+    await signIn(bram, 'bram.holm');
+    await bram.goto('/week/2026-W25');
+    for (const day of ['Monday 15 June', 'Tuesday 16 June']) {
+        await goTo(bram, 'Strip the slates', day);
+        await bram.keyboard.type('6');
+        await bram.keyboard.press('Enter');
+    }
+    await expect(bram.getByText('All saved')).toBeVisible();
+    // What is left is said in the week, over the figure that the rule has put there in pencil.
+    await goTo(bram, 'Strip the slates', 'Sunday 21 June');
+    await bram.keyboard.press('ArrowRight');
+    const left = bram.getByRole('textbox', { name: /Strip the slates/ });
+    await expect(left).toBeFocused();
+    await expect(left).toHaveValue('36');
+    await bram.keyboard.type('44');
+    await bram.keyboard.press('Enter');
+    const why = bram.getByRole('textbox', { name: 'Why' });
+    await expect(why).toBeFocused();
+    await bram.keyboard.type('Two layers of slates');
+    await bram.keyboard.press('Enter');
+    await expect(bram.getByText('Said, and counted at once.')).toBeVisible();
+
+    await nell.goto('/projects/GULL-TOWER');
+    await expect(
+        nell.getByText(/12\sh of 128\sh planned are used, 124\sh remain; the forecast is 136\sh, 8\sh over\./),
+    ).toBeVisible();
+    await expect(nell.getByText(/Bram Holm said on .* that 8\sh more are left than was thought/)).toBeVisible();
+
+    // Handed over by him and approved by her, it is actual on the project at once.
+    await goTo(bram, 'Strip the slates', 'Monday 15 June');
+    await bram.keyboard.press('Control+Enter');
+    await bram.getByRole('button', { name: 'Submit 12 h' }).press('Enter');
+    await expect(bram.getByText('12 h submitted.')).toBeVisible();
+    await nell.goto('/review?open=bram.holm');
+    await nell
+        .getByRole('region', { name: 'Bram Holm, week 25' })
+        .getByRole('rowheader', { name: /Strip the slates/ })
+        .focus();
+    await nell.keyboard.press('a');
+    await expect(nell.getByText('Approved: 12 h in 2 entries.')).toBeVisible();
+    await nell.goto('/projects/GULL-TOWER');
+    await nell.getByRole('link', { name: /^Actual 12\sh, Strip the slates:/ }).press('Enter');
+    const margin = nell.getByRole('complementary', { name: 'What it is made of' });
+    await expect(margin.getByRole('heading', { name: /^Actual of Strip the slates: 12\sh/ })).toBeVisible();
+    // From an entry to the week in which it stands.
+    await margin.getByRole('link', { name: /^Bram Holm, 16 Jun 2026/ }).press('Enter');
+    await expect(nell).toHaveURL(/people\/bram\.holm\/week\/2026-W25/);
+});
+
+test('a word on what is left waits for the project manager, who sees what it would do, and declines and accepts', async ({
+    browser,
+}) => {
+    const page = await (await browser.newContext()).newPage();
+    await signIn(page, 'brannoc.leigh');
+    await page.goto('/projects/LOCK');
+    const waiting = page.getByRole('region', { name: 'Words on what is left that wait for you' });
+    await expect(waiting.getByText(/Lorne Whitby said on .* where .* were thought left/)).toBeVisible();
+    await expect(waiting.getByText(/^Accepted, the forecast goes from .* over, and its cost from EUR/)).toBeVisible();
+    await waiting.getByRole('button', { name: 'Decline' }).press('Enter');
+    await expect(waiting.getByLabel('Why not, for them to read')).toBeFocused();
+    await page.keyboard.press('Tab');
+    await page.keyboard.press('Tab');
+    await page.keyboard.press('Enter');
+    await waiting.getByRole('button', { name: 'Accept' }).press('Enter');
+    await expect(waiting).toBeHidden();
+    await expect(page.getByText(/Lorne Whitby said on .* more are left than was thought/)).toBeVisible();
+
+    // The manager's own word, from the row; and the course in figures.
+    await page.getByRole('link', { name: /^Remaining .*Lorne Whitby, Flow model/ }).press('Enter');
+    await page.getByRole('button', { name: 'Say what is left' }).press('Enter');
+    await page.getByRole('textbox', { name: 'Hours left' }).fill('20');
+    await page.getByRole('textbox', { name: 'Why' }).fill('A second boat comes');
+    await page.getByRole('button', { name: 'Say so' }).press('Enter');
+    await expect(page.getByText('Said, and counted at once.')).toBeVisible();
+    await expect(page.getByRole('link', { name: /^Remaining 20\sh, Lorne Whitby, Flow model/ })).toBeVisible();
+    await page.getByRole('button', { name: 'as a table' }).press('Enter');
+    await expect(
+        page.getByRole('region', { name: 'Over the weeks' }).getByRole('columnheader', { name: 'Forecast so far' }),
+    ).toBeVisible();
+});
+
+test('the list is filtered and sorted in its address, and a manager is offered another', async ({ page }) => {
+    await signIn(page, 'tobin.vale');
+    await page.goto('/projects');
+    await expect(page.getByRole('row').nth(1)).toContainText('Thornmere bell frame repair');
+    await page.getByRole('combobox', { name: 'With' }).selectOption('words wait');
+    await expect(page).toHaveURL(/only=words\+wait|only=words%20wait/);
+    await page.goBack();
+    await page.getByLabel('Name, code, client or manager').fill('wendle brannoc');
+    await page.keyboard.press('Enter');
+    await expect(page).toHaveURL(/search=wendle(\+|%20)brannoc/);
+    await expect(page.getByRole('link', { name: 'Lock gates at Wendle Cut' })).toBeVisible();
+    await expect(page.getByRole('link', { name: 'Thornmere bell frame repair' })).toBeHidden();
+    await page.getByLabel('Name, code, client or manager').fill('zzz');
+    await page.keyboard.press('Enter');
+    await expect(page.getByText('No project is like that.')).toBeVisible();
+});
+
+test('the office sets a rate from a day on, and who has none is not named any more', async ({ page }) => {
+    await signIn(page, 'tobin.vale');
+    await page.goto('/office/rates');
+    await expect(page.getByText(/^Ewan Skerry, Apprentice: .* cost nothing in the figures\.$/)).toBeVisible();
+    await page.getByLabel('Person, by code or name').fill('Ewan Skerry');
+    await page.getByLabel('From', { exact: true }).fill('2025-06-01');
+    await page.getByLabel('Cost an hour, EUR').fill('31.5');
+    await page.keyboard.press('Enter');
+    await expect(page.getByText('Set. What was recorded since that day costs accordingly.')).toBeVisible();
+    await expect(page.getByText(/^Ewan Skerry, Apprentice/)).toBeHidden();
+});
