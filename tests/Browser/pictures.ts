@@ -30,27 +30,14 @@ test('my week, a returned week, submitting', async ({ page }) => {
     await picture(page, 'returned');
 });
 
-test('the keys, adding a line, the quick line', async ({ page }) => {
+test('the quick line', async ({ page }) => {
     await signIn(page, 'rafe.penhallow');
     await page.goto('/week/2026-W25');
     await page.locator('[role=gridcell][tabindex="0"]').focus();
-    await page.keyboard.press('?');
-    await picture(page, 'keys');
-    await page.keyboard.press('Escape');
-    await page.keyboard.press('+');
-    await page.getByRole('listbox').getByRole('option').first().waitFor();
-    await picture(page, 'add-line');
-    await page.keyboard.press('Escape');
     await page.keyboard.press('/');
     await page.keyboard.type('1:30 training thu-fri note rope work');
     await page.getByText('Enter inks it').waitFor();
     await picture(page, 'quick-line');
-});
-
-test('sheets', async ({ page }) => {
-    await signIn(page, 'idris.calloway');
-    await page.goto('/sheets');
-    await picture(page, 'sheets');
 });
 
 test('my week in the dark', async ({ browser }) => {
@@ -101,14 +88,31 @@ test('house rules, messages, a nudge', async ({ page }) => {
     await picture(page, 'nudge');
 });
 
-test('projects, a project, a figure opened, money', async ({ page }) => {
+test('projects, projects on track and in trouble, a figure opened, a plan', async ({ page }) => {
     await signIn(page, 'tobin.vale');
     await page.goto('/projects');
     await picture(page, 'projects');
-    await page.goto('/projects/BELLS');
+    await page.goto('/projects/LANTERN');
     await picture(page, 'project');
+    await page.goto('/projects/LOCK');
+    await picture(page, 'project-trouble');
     await page.goto('/projects/WEIR?figure=forecast&task=DAMS&holder=person:gideon.park');
     await picture(page, 'figure-opened');
-    await page.goto('/projects/BRIDGE?show=money');
-    await picture(page, 'project-money');
+    await page.goto('/projects/WEIR/plan?compare=baseline');
+    await page.getByRole('gridcell', { name: /^Planned, Mirela Stannard on Bank works/ }).click();
+    await picture(page, 'plan');
+});
+
+test('a project over its weeks, and a plan, in the dark', async ({ browser }) => {
+    const page = await (await browser.newContext({ colorScheme: 'dark', viewport: { width: 1280, height: 800 } })).newPage();
+    await signIn(page, 'brannoc.leigh');
+    await page.goto('/projects/WEIR', { waitUntil: 'networkidle' });
+    await page.getByRole('heading', { name: 'Over the weeks' }).scrollIntoViewIfNeeded();
+    await page.evaluate(() => {
+        document.getElementById('course')?.scrollIntoView({ block: 'start' });
+    });
+    await picture(page, 'project-weeks-dark');
+    await page.goto('/projects/LOCK/plan');
+    await page.getByRole('gridcell', { name: /^Planned, Lorne Whitby on Flow model/ }).click();
+    await picture(page, 'plan-dark');
 });
