@@ -60,6 +60,11 @@ return new class extends Migration
             "CREATE TRIGGER project_days_grow AFTER INSERT ON task_days BEGIN {$add('NEW', '')} END",
             "CREATE TRIGGER project_days_change AFTER UPDATE ON task_days BEGIN {$add('OLD', '-')} {$add('NEW', '')} END",
             "CREATE TRIGGER project_days_shrink AFTER DELETE ON task_days BEGIN {$add('OLD', '-')} END",
+            // With a task goes what is kept of it, while it can still be said of which project it was.
+            'CREATE TRIGGER kept_figures_go BEFORE DELETE ON tasks BEGIN '.implode(' ', array_map(
+                static fn (string $table): string => "DELETE FROM $table WHERE task_id = OLD.id;",
+                ['task_days', 'plan_steps', 'task_months', 'task_forecasts', 'task_figures'],
+            )).' END',
         ];
     }
 
@@ -95,6 +100,7 @@ return new class extends Migration
 
     public function down(): void
     {
+        DB::statement('DROP TRIGGER kept_figures_go');
         foreach (['task_dates_change', 'project_dates_change', 'patterns_change', 'the_pattern_changes', 'holidays_come', 'holidays_change', 'holidays_go'] as $name) {
             DB::statement('DROP TRIGGER stale_when_'.$name);
         }

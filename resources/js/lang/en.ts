@@ -506,10 +506,7 @@ export const en = {
         item: (entries: number, hours: string) => `${hours} in ${entries === 1 ? 'one entry' : `${entries} entries`}`,
         itemLooks: (count: number) => (count === 1 ? 'one needs a look' : `${count} need a look`),
         weekFrom: (day: string) => `week from ${day}`,
-        pageOf: (page: number, pages: number) => `page ${page} of ${pages}`,
         sheetsOf: (shown: number, all: number) => `${shown} of ${all} weeks shown`,
-        before: 'before',
-        after: 'further',
         approveInOrder: (entries: number, hours: string) =>
             `Approve all in order: ${hours} in ${entries === 1 ? 'one entry' : `${entries.toLocaleString('en')} entries`}`,
         approveInOrderHere: (entries: number, hours: string) =>
@@ -624,9 +621,6 @@ export const en = {
         budgetIsGone: 'budget gone',
         waiting: (count: number) => (count === 1 ? 'a word waits' : `${count} words wait`),
         offScale: 'everybody’s own time, beyond the scale of this list',
-        pages: (page: number, pages: number) => `Page ${page} of ${pages}`,
-        before: 'Before',
-        after: 'After',
     },
     projectPage: {
         sentence: (used: string, planned: string, remaining: string, forecast: string, verdict: string) =>
@@ -947,6 +941,7 @@ export const en = {
         projects: 'Projects; hold Ctrl for several',
         save: 'Name them',
     },
+    paging: { of: (page: number, pages: number) => `page ${page} of ${pages}`, before: 'before', after: 'further' },
     ratesPage: {
         name: 'Rates',
         nothing: 'No rate is kept, so figures are in hours only.',

@@ -8,6 +8,7 @@ use App\Features\Figures\Queries\VerifiedFigures;
 use App\Models\Assignment;
 use App\Models\Project;
 use App\Models\Task;
+use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
 use Inertia\Testing\AssertableInertia;
@@ -124,6 +125,15 @@ final class PlanTest extends TestCase
     {
         $this->change([['task' => $this->task('FIT')->id, 'fields' => ['name' => 'New']], ['task' => $this->task('TRAIN')->id, 'fields' => ['name' => 'Mine now']]])->assertStatus(422);
         self::assertSame(['Fit the lens', 'Training'], [$this->task('FIT')->name, $this->task('TRAIN')->name]);
+    }
+
+    public function test_with_a_task_goes_all_that_is_kept_of_it(): void
+    {
+        $this->putJson('/projects/LENS/plan/removed', ['task' => $this->task('CLEAN')->id])->assertOk();
+
+        self::assertSame(0, Artisan::call('moss:verify'), Artisan::output());
+        self::assertSame([40 * 60, 8 * 60], [DB::table('task_figures')->where('task_id', $this->task('FIT')->id)->value('planned_minutes'), DB::table('task_figures')->where('task_id', $this->task('DRAW')->id)->value('planned_minutes')]);
+        self::assertSame(48 * 60, DB::table('project_figures')->where('project_id', $this->task('FIT')->project_id)->value('planned_minutes'));
     }
 
     public function test_rows_go_unless_something_was_recorded_on_them(): void

@@ -46,9 +46,7 @@ final class RemovePlanRows
             $this->trail->assignment($actor, $project, $task, $assignment, 'take off', PlanTrail::told($assignment), null);
         }
         $task->assignments()->delete();
-        foreach (['sheet_choices', 'plan_steps', 'task_months', 'task_forecasts', 'task_figures'] as $table) {
-            DB::table($table)->where('task_id', $task->id)->delete();
-        }
+        DB::table('sheet_choices')->where('task_id', $task->id)->delete();
         $this->trail->task($actor, $project, $task, 'remove', PlanTrail::told($task), null);
         $task->delete();
     }

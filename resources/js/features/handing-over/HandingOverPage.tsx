@@ -6,6 +6,8 @@ import type { HandingOverProps } from '@/types/generated/props';
 import { Hours } from '@/ui/Hours';
 import { Parts } from '@/ui/Parts';
 import { Shell } from '@/ui/Shell';
+import { Paging } from '@/ui/Paging';
+import { SearchBox } from '@/ui/SearchBox';
 import { Head, Link, router } from '@inertiajs/react';
 
 const address = (week: string, search: string, page = 1) =>
@@ -36,23 +38,7 @@ export function HandingOverPage({ handingOver }: { handingOver: HandingOverProps
                 <Link className="act-quiet" href={address(handingOver.after, search)}>
                     {words.weekAfter}
                 </Link>
-                <form
-                    role="search"
-                    onSubmit={(event) => {
-                        event.preventDefault();
-                        const said = new FormData(event.currentTarget).get('search');
-                        router.get(address(week, typeof said === 'string' ? said : ''));
-                    }}
-                >
-                    <input
-                        type="search"
-                        name="search"
-                        defaultValue={search}
-                        aria-label={words.search}
-                        placeholder={words.search}
-                        className="min-h-8 w-56 border-b border-edge bg-sheet px-2"
-                    />
-                </form>
+                <SearchBox label={words.search} value={search} address={(said) => address(week, said)} />
                 {missingCount > 0 && (
                     <button
                         type="button"
@@ -119,21 +105,7 @@ export function HandingOverPage({ handingOver }: { handingOver: HandingOverProps
                     </table>
                 </div>
             )}
-            {pages > 1 && (
-                <p className="mt-2 flex gap-3">
-                    <span className="text-faded">{text.reviewPage.pageOf(page, pages)}</span>
-                    {page > 1 && (
-                        <Link className="act-quiet" href={address(week, search, page - 1)}>
-                            {text.reviewPage.before}
-                        </Link>
-                    )}
-                    {page < pages && (
-                        <Link className="act-quiet" href={address(week, search, page + 1)}>
-                            {text.reviewPage.after}
-                        </Link>
-                    )}
-                </p>
-            )}
+            <Paging page={page} pages={pages} address={(other) => address(week, search, other)} className="mt-2" />
         </Shell>
     );
 }

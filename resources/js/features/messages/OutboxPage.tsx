@@ -3,7 +3,8 @@ import { text } from '@/lib/text';
 import type { OutboxProps } from '@/types/generated/props';
 import { Parts } from '@/ui/Parts';
 import { Shell } from '@/ui/Shell';
-import { Head, Link, router } from '@inertiajs/react';
+import { SearchBox } from '@/ui/SearchBox';
+import { Head, Link } from '@inertiajs/react';
 import { OpenMail } from './OpenMail';
 
 /** Every mail that would have been sent, as it would arrive. */
@@ -17,24 +18,12 @@ export function OutboxPage({ outbox }: { outbox: OutboxProps }) {
             <Parts label={words.name} parts={words.parts} />
             <h1>{outbox.isOfAll ? words.outboxOfAll : words.outboxOfOne}</h1>
             {outbox.isOfAll && (
-                <form
-                    role="search"
+                <SearchBox
                     className="mt-2"
-                    onSubmit={(event) => {
-                        event.preventDefault();
-                        const said = new FormData(event.currentTarget).get('search');
-                        router.get('/outbox', { search: typeof said === 'string' ? said : '' });
-                    }}
-                >
-                    <input
-                        type="search"
-                        name="search"
-                        defaultValue={search}
-                        aria-label={words.searchMail}
-                        placeholder={words.searchMail}
-                        className="min-h-8 w-72 border-b border-edge bg-sheet px-2"
-                    />
-                </form>
+                    label={words.searchMail}
+                    value={search}
+                    address={(words) => `/outbox?search=${encodeURIComponent(words)}`}
+                />
             )}
             <div className="mt-3 grid grid-cols-[minmax(0,1fr)] gap-x-8 gap-y-6 lg:grid-cols-[24rem_minmax(0,1fr)]">
                 <div>

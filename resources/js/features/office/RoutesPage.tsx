@@ -1,8 +1,10 @@
 import { text } from '@/lib/text';
 import type { RouteKind, RoutesProps } from '@/types/generated/props';
+import { Paging } from '@/ui/Paging';
+import { SearchBox } from '@/ui/SearchBox';
 import { Select } from '@/ui/Select';
 import { Trouble } from '@/ui/Trouble';
-import { Link, router } from '@inertiajs/react';
+import { router } from '@inertiajs/react';
 import { OfficeShell } from './OfficeShell';
 
 const kinds: RouteKind[] = ['none', 'project', 'line', 'project+line'];
@@ -46,24 +48,12 @@ export function RoutesPage({ routes }: { routes: RoutesProps }) {
             <p className="mt-2 max-w-prose text-faded">
                 {words.explained} {routes.withoutManager.length > 0 && words.withoutManager(routes.withoutManager.join(', '))}
             </p>
-            <form
-                role="search"
+            <SearchBox
                 className="mt-3"
-                onSubmit={(event) => {
-                    event.preventDefault();
-                    const said = new FormData(event.currentTarget).get('search');
-                    router.get('/office/routes', { search: typeof said === 'string' ? said : '' });
-                }}
-            >
-                <input
-                    type="search"
-                    name="search"
-                    defaultValue={routes.search}
-                    aria-label={words.search}
-                    placeholder={words.search}
-                    className="min-h-8 w-64 border-b border-edge bg-sheet px-2"
-                />
-            </form>
+                label={words.search}
+                value={routes.search}
+                address={(search) => `/office/routes?search=${encodeURIComponent(search)}`}
+            />
             <table className="mt-2 w-full max-w-4xl">
                 <thead>
                     <tr className="text-faded">
@@ -108,21 +98,7 @@ export function RoutesPage({ routes }: { routes: RoutesProps }) {
                     ))}
                 </tbody>
             </table>
-            {pages > 1 && (
-                <p className="mt-2 flex gap-3">
-                    <span className="text-faded">{text.reviewPage.pageOf(routes.page, pages)}</span>
-                    {routes.page > 1 && (
-                        <Link className="act-quiet" href={address(routes.page - 1)}>
-                            {text.reviewPage.before}
-                        </Link>
-                    )}
-                    {routes.page < pages && (
-                        <Link className="act-quiet" href={address(routes.page + 1)}>
-                            {text.reviewPage.after}
-                        </Link>
-                    )}
-                </p>
-            )}
+            <Paging page={routes.page} pages={pages} address={address} className="mt-2" />
         </OfficeShell>
     );
 }

@@ -3,6 +3,7 @@ import { useHoursFormat } from '@/lib/shared';
 import { text } from '@/lib/text';
 import type { HoursFormat, ProjectsProps } from '@/types/generated/props';
 import { Shell } from '@/ui/Shell';
+import { Paging } from '@/ui/Paging';
 import { Head, Link } from '@inertiajs/react';
 import clsx from 'clsx';
 import { verdict } from './growthOf';
@@ -48,21 +49,7 @@ export function ProjectsPage({ list }: { list: ProjectsProps }) {
             ) : (
                 <ProjectTable list={list} format={format} />
             )}
-            {list.pages > 1 && (
-                <nav aria-label={words.pages(list.page, list.pages)} className="no-print mt-3 flex gap-4">
-                    {list.page > 1 && (
-                        <Link href={listAddress(list, { page: list.page - 1 })} className="act">
-                            {words.before}
-                        </Link>
-                    )}
-                    <span className="self-center text-faded">{words.pages(list.page, list.pages)}</span>
-                    {list.page < list.pages && (
-                        <Link href={listAddress(list, { page: list.page + 1 })} className="act">
-                            {words.after}
-                        </Link>
-                    )}
-                </nav>
-            )}
+            <Paging page={list.page} pages={list.pages} address={(page) => listAddress(list, { page })} className="mt-3" />
         </Shell>
     );
 }

@@ -5,7 +5,9 @@ import { printMoney } from '@/lib/money';
 import { useHoursFormat } from '@/lib/shared';
 import { text } from '@/lib/text';
 import type { RateProps, RatesProps } from '@/types/generated/props';
-import { Link, router } from '@inertiajs/react';
+import { Paging } from '@/ui/Paging';
+import { SearchBox } from '@/ui/SearchBox';
+import { router } from '@inertiajs/react';
 import { useState } from 'react';
 import { RateForm } from './RateForm';
 
@@ -46,40 +48,14 @@ export function RatesPage({ rates }: { rates: RatesProps }) {
             />
             {rates.hasAny && (
                 <>
-                    <form
-                        role="search"
+                    <SearchBox
                         className="mt-4"
-                        onSubmit={(event) => {
-                            event.preventDefault();
-                            const said = new FormData(event.currentTarget).get('search');
-                            router.get('/office/rates', { search: typeof said === 'string' ? said : '' });
-                        }}
-                    >
-                        <input
-                            type="search"
-                            name="search"
-                            defaultValue={rates.search}
-                            aria-label={words.search}
-                            placeholder={words.search}
-                            className="min-h-8 w-64 border-b border-edge bg-sheet px-2"
-                        />
-                    </form>
+                        label={words.search}
+                        value={rates.search}
+                        address={(search) => `/office/rates?search=${encodeURIComponent(search)}`}
+                    />
                     <RateRows rates={rates} onChoose={setChosen} />
-                    {rates.pages > 1 && (
-                        <p className="mt-2 flex gap-3">
-                            <span className="text-faded">{text.projectsPage.pages(rates.page, rates.pages)}</span>
-                            {rates.page > 1 && (
-                                <Link className="act-quiet" href={address(rates.page - 1)}>
-                                    {text.projectsPage.before}
-                                </Link>
-                            )}
-                            {rates.page < rates.pages && (
-                                <Link className="act-quiet" href={address(rates.page + 1)}>
-                                    {text.projectsPage.after}
-                                </Link>
-                            )}
-                        </p>
-                    )}
+                    <Paging page={rates.page} pages={rates.pages} address={address} className="mt-2" />
                 </>
             )}
         </OfficeShell>

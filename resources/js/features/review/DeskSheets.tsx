@@ -1,6 +1,6 @@
 import { text } from '@/lib/text';
 import type { HoursFormat, ReviewProps } from '@/types/generated/props';
-import { Link } from '@inertiajs/react';
+import { Paging } from '@/ui/Paging';
 import { deskAddress } from './address';
 import type { Desk } from './useDesk';
 import { WaitingSheet } from './WaitingSheet';
@@ -29,21 +29,12 @@ export function DeskSheets({ review, desk, format }: DeskSheetsProps) {
                     format={format}
                 />
             ))}
-            {pages > 1 && (
-                <p className="flex flex-wrap gap-x-3">
-                    <span className="text-faded">{text.reviewPage.sheetsOf(sheets.length, sheetCount)}</span>
-                    {sheetPage > 1 && (
-                        <Link className="act-quiet" href={deskAddress({ ...review, sheets: sheetPage - 1 })}>
-                            {text.reviewPage.before}
-                        </Link>
-                    )}
-                    {sheetPage < pages && (
-                        <Link className="act-quiet" href={deskAddress({ ...review, sheets: sheetPage + 1 })}>
-                            {text.reviewPage.after}
-                        </Link>
-                    )}
-                </p>
-            )}
+            <Paging
+                page={sheetPage}
+                pages={pages}
+                said={text.reviewPage.sheetsOf(sheets.length, sheetCount)}
+                address={(other) => deskAddress({ ...review, sheets: other })}
+            />
         </div>
     );
 }

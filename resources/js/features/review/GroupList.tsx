@@ -2,6 +2,7 @@ import { dayAndMonth } from '@/lib/days';
 import { hoursInWords } from '@/lib/hours';
 import { text } from '@/lib/text';
 import type { GroupProps, HoursFormat, ReviewProps } from '@/types/generated/props';
+import { Paging } from '@/ui/Paging';
 import { Link } from '@inertiajs/react';
 import clsx from 'clsx';
 import { deskAddress } from './address';
@@ -52,21 +53,12 @@ export function GroupList({ review, format }: GroupListProps) {
                     );
                 })}
             </ul>
-            {pages > 1 && (
-                <p className="mt-2 flex flex-wrap gap-x-3 text-[0.92em]">
-                    <span className="text-faded">{text.reviewPage.pageOf(page, pages)}</span>
-                    {page > 1 && (
-                        <Link className="act-quiet" href={deskAddress({ by, look, search, page: page - 1 })}>
-                            {text.reviewPage.before}
-                        </Link>
-                    )}
-                    {page < pages && (
-                        <Link className="act-quiet" href={deskAddress({ by, look, search, page: page + 1 })}>
-                            {text.reviewPage.after}
-                        </Link>
-                    )}
-                </p>
-            )}
+            <Paging
+                page={page}
+                pages={pages}
+                address={(other) => deskAddress({ by, look, search, page: other })}
+                className="mt-2 text-[0.92em]"
+            />
         </nav>
     );
 }
