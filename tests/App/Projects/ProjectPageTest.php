@@ -8,6 +8,7 @@ use App\Models\Project;
 use Illuminate\Support\Facades\Artisan;
 use Inertia\Testing\AssertableInertia;
 use Tests\App\Lighthouse;
+use Tests\App\PageProps;
 use Tests\App\TestCase;
 
 final class ProjectPageTest extends TestCase
@@ -135,5 +136,44 @@ final class ProjectPageTest extends TestCase
         self::assertContains('Ada Moor', $people);
         self::assertContains('Bo Carr', $people, 'Who only recorded is on it too.');
         self::assertSame([840, 240], [$page->int('changes.entered'), $page->int('changes.pending')]);
+    }
+
+    public function test_every_row_shows_the_figures_of_the_status_command(): void
+    {
+        $figures = ['planned', 'actual', 'pending', 'remaining', 'forecast', 'variance'];
+        $money = ['plannedCost' => 'planned_cost', 'actualCost' => 'actual_cost', 'forecastCost' => 'forecast_cost', 'budget' => 'budget', 'budgetLeft' => 'budget_left', 'unratedPlanned' => 'unrated_planned', 'unratedEntered' => 'unrated_entered'];
+        $rows = $this->actingAs($this->person('mo'))->given('/projects/LENS')->rows('project.rows');
+        $compared = 0;
+        foreach (['phase' => 'phase', 'task' => 'task', 'holder' => 'holder'] as $level => $column) {
+            Artisan::call('moss:status', ['--project' => ['LENS'], '--level' => $level, '--format' => 'json', '--today' => '2026-06-17']);
+            foreach (PageProps::of(json_decode(Artisan::output(), true, flags: JSON_THROW_ON_ERROR))->rows() as $status) {
+                $shown = array_values(array_filter($rows, static fn (PageProps $row): bool => $row->value('level') === $level && match ($level) {
+                    'phase' => $row->value('name') === $status->value('phase'),
+                    'task' => $row->value('task') === $status->value('task'),
+                    default => $row->value('task') === $status->value('task') && in_array($row->value('holder'), ['person:'.$status->text('holder'), 'team:'.$status->text('holder'), $status->text('holder') === 'unassigned' ? 'nobody' : ''], true),
+                }));
+                self::assertCount(1, $shown, $level.' '.json_encode($status->value($column)));
+                foreach ($figures as $figure) {
+                    self::assertSame($status->int($figure), $shown[0]->int('figures.'.$figure), $level.' '.$figure);
+                }
+                foreach ($money as $onPage => $inStatus) {
+                    // Where nothing of a cost is known, the command prints the nothing and the page says so.
+                    self::assertSame($status->value($inStatus), $shown[0]->value('figures.money.'.$onPage) ?? ($inStatus === 'budget' || $inStatus === 'budget_left' ? null : '0.00'), $level.' '.$onPage);
+                }
+                $compared++;
+            }
+        }
+        self::assertGreaterThan(8, $compared);
+    }
+
+    public function test_what_an_entry_costs_is_shown_to_whom_it_may(): void
+    {
+        foreach (['mo' => ['701.20', null], 'vic' => [null, null]] as $person => [$ada, $bo]) {
+            $entries = $this->actingAs($this->person($person))->given('/projects/LENS?figure=actual&task=FIT')->rows('project.trace.entries');
+            self::assertSame(['Bo Carr' => $bo, 'Ada Moor' => $ada], array_combine(
+                array_map(static fn (PageProps $entry): string => $entry->text('person'), $entries),
+                array_map(static fn (PageProps $entry): mixed => $entry->value('cost'), $entries),
+            ));
+        }
     }
 }

@@ -14,11 +14,13 @@ final readonly class MoneyProps
      * @param  string|null  $plannedCost  null where nothing of it is known
      * @param  string|null  $actualCost  null where nothing of it is known
      * @param  string|null  $forecastCost  null where nothing of it is known
+     * @param  string|null  $variance  forecast less planned, of what is known of both; null where one is not
      */
     public function __construct(
         public ?string $plannedCost,
         public ?string $actualCost,
         public ?string $forecastCost,
+        public ?string $variance,
         public int $unratedPlanned,
         public int $unratedEntered,
         public ?string $budget,
@@ -32,6 +34,7 @@ final readonly class MoneyProps
             self::known($figures->plannedCost),
             self::known($figures->actualCost),
             self::known($figures->forecastCost),
+            self::known($figures->plannedCost) === null || self::known($figures->forecastCost) === null ? null : $figures->forecastCost->known->minus($figures->plannedCost->known)->toString(),
             $figures->plannedCost->unrated->toInt(),
             $figures->enteredCost->unrated->toInt(),
             $figures->budget?->toString(),

@@ -9,6 +9,7 @@ use Moss\Core\Sheet\EntryState;
 /** An entry behind a figure. */
 final readonly class TraceEntryProps
 {
+    /** @param  string|null  $cost  decimal text with two places; null where it is unknown, and for those who may not see it */
     public function __construct(
         public string $date,
         public string $week,
@@ -19,6 +20,7 @@ final readonly class TraceEntryProps
         public EntryState $state,
         public string $note,
         public ?string $corrects,
+        public ?string $cost,
     ) {
     }
 }

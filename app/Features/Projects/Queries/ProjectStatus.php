@@ -46,7 +46,7 @@ final readonly class ProjectStatus
             $this->attention->of($standing, $names, $showsMoney),
             $this->waiting->of($standing, $names, $showsMoney),
             self::rows($standing, $names, $baseline, $showsMoney),
-            $asked === null ? null : $this->trace->of($asked, $standing, $names),
+            $asked === null ? null : $this->trace->of($asked, $standing, $names, $showsMoney),
             $gate->allows('plan', $project),
             $gate->allows('decideRemaining', $project),
         );

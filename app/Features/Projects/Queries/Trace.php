@@ -19,7 +19,9 @@ use Moss\Core\Calendar\Week;
 use Moss\Core\Effort\Figures;
 use Moss\Core\Effort\HolderFigures;
 use Moss\Core\Effort\TaskEffort;
+use Moss\Core\Money\Pricing;
 use Moss\Core\Sheet\EntryState;
+use Moss\Core\Time\Minutes;
 
 /** Opens a figure down to what it is made of. */
 final readonly class Trace
@@ -31,7 +33,7 @@ final readonly class Trace
     {
     }
 
-    public function of(TraceRequest $asked, Standing $standing, ProjectNames $names): TraceProps
+    public function of(TraceRequest $asked, Standing $standing, ProjectNames $names, bool $showsMoney): TraceProps
     {
         $efforts = array_filter($standing->efforts, static fn (TaskEffort $effort): bool => ($asked->task === null || $effort->task->code === $asked->task)
             && ($asked->phase === null || ($effort->task->phase ?? '') === $asked->phase));
@@ -49,7 +51,7 @@ final readonly class Trace
             }
             $sum = $asked->holder === null ? $sum->against($sum->planned->minus($effort->task->overAssigned()), null) : $sum;
         }
-        [$entries, $count] = in_array($asked->figure, [Figure::Planned, Figure::Remaining], true) ? [[], 0] : $this->entries($asked, $efforts, $names);
+        [$entries, $count] = in_array($asked->figure, [Figure::Planned, Figure::Remaining], true) ? [[], 0] : $this->entries($asked, $efforts, $names, $showsMoney ? $standing->pricing : null);
 
         return new TraceProps(
             $asked->figure,
@@ -132,16 +134,17 @@ final readonly class Trace
 
     /**
      * @param  array<int, TaskEffort>  $efforts
+     * @param  Pricing|null  $pricing  null where costs are not shown
      * @return array{list<TraceEntryProps>, int} the newest, at most a page of them, and how many there are
      */
-    private function entries(TraceRequest $asked, array $efforts, ProjectNames $names): array
+    private function entries(TraceRequest $asked, array $efforts, ProjectNames $names, ?Pricing $pricing): array
     {
         $query = DB::table('entries')
             ->join('people', 'people.id', 'entries.person_id')
-            ->leftJoin('teams', 'teams.id', 'people.team_id')
+            ->leftJoin('teams', 'teams.id', 'people.team_id')->leftJoin('roles', 'roles.id', 'entries.role_id')
             ->whereIn('entries.task_id', array_keys($efforts))
             ->when(str_starts_with($asked->holder ?? '', 'person:'), static fn (Builder $own) => $own->where('people.code', mb_substr($asked->holder ?? '', 7)))
-            ->select('entries.task_id', 'people.code', 'people.name', 'teams.code AS team', 'entries.date', 'entries.minutes', 'entries.state', 'entries.note', 'entries.corrects')
+            ->select('entries.task_id', 'people.code', 'people.name', 'teams.code AS team', 'entries.date', 'entries.minutes', 'entries.state', 'entries.note', 'entries.corrects', 'roles.code AS role')
             ->orderByDesc('entries.date')->orderBy('people.name')->orderBy('entries.id');
         [$entries, $count, $holders] = [[], 0, []];
         foreach (Record::each($query) as $record) {
@@ -159,11 +162,19 @@ final readonly class Trace
                     $state,
                     $record->string('note'),
                     $record->stringOrNull('corrects'),
+                    $pricing === null ? null : self::cost($record, $pricing),
                 );
             }
         }
 
         return [$entries, $count];
+    }
+
+    private static function cost(Record $entry, Pricing $pricing): ?string
+    {
+        $cost = $pricing->cost($entry->string('code'), $entry->stringOrNull('role'), Day::of($entry->string('date')), Minutes::of($entry->int('minutes')));
+
+        return $cost->unrated->isZero() ? $cost->known->toString() : null;
     }
 
     private static function belongs(Figure $figure, EntryState $state): bool

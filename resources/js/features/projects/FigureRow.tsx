@@ -58,7 +58,7 @@ export function FigureRow({ row, name, project, shown, scale, format }: FigureRo
             {shown === 'hours' ? (
                 <HourCells row={row} name={full} code={project.code} hasBaseline={project.baseline !== null} format={format} />
             ) : (
-                <MoneyCells money={row.figures.money} format={format} />
+                <MoneyCells row={row} name={full} code={project.code} format={format} />
             )}
             {shown === 'hours' && (
                 <td className="border-b border-rule ps-4">

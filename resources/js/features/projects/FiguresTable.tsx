@@ -23,6 +23,7 @@ const moneyColumns = [
     text.projectPage.plannedCost,
     text.projectPage.actualCost,
     text.projectPage.forecastCost,
+    text.projectPage.variance,
     text.projectPage.budgetColumn,
     text.projectPage.budgetLeft,
 ];

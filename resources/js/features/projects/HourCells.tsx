@@ -5,7 +5,7 @@ import { Hours } from '@/ui/Hours';
 import { Link } from '@inertiajs/react';
 import clsx from 'clsx';
 import { Fragment } from 'react';
-import { projectAddress } from './address';
+import { openedBy, projectAddress } from './address';
 import type { TableRow } from './FigureRow';
 
 const figures: Figure[] = ['planned', 'actual', 'pending', 'remaining', 'forecast', 'variance'];
@@ -20,8 +20,6 @@ interface HourCellsProps {
 
 /** The hours of a row; each opens to what it is made of. The baseline stands beside the plan. */
 export function HourCells({ row, name, code, hasBaseline, format }: HourCellsProps) {
-    const opened = row.level === 'phase' ? { phase: row.isWhole ? null : row.name } : { task: row.task, holder: row.holder };
-
     return figures.map((figure) => {
         const minutes = row.figures[figure];
         const shown = <Hours minutes={minutes} format={format} signed={figure === 'variance'} />;
@@ -31,7 +29,7 @@ export function HourCells({ row, name, code, hasBaseline, format }: HourCellsPro
             <Fragment key={figure}>
                 <td className={clsx('border-b border-rule ps-3 text-end whitespace-nowrap', isOver && 'text-brick')}>
                     <Link
-                        href={projectAddress(code, 'hours', { figure, ...opened })}
+                        href={projectAddress(code, 'hours', { figure, ...openedBy(row) })}
                         preserveScroll
                         preserveState
                         aria-label={text.projectPage.opens(text.projectPage[figure], hoursInWords(minutes, format), name)}

@@ -9,7 +9,7 @@ import { Shell } from '@/ui/Shell';
 import { ProjectParts } from '@/ui/ProjectParts';
 import { Deferred, Head, Link, usePage } from '@inertiajs/react';
 import clsx from 'clsx';
-import { openedRow, projectAddress, shownIn } from './address';
+import { openedRow, shownIn } from './address';
 import { Attention } from './Attention';
 import { Changes } from './Changes';
 import { Course } from './Course';
@@ -100,7 +100,7 @@ export function ProjectPage({ project, course, changes }: ProjectPageProps) {
                         trace={project.trace}
                         row={openedRow(project, url)}
                         project={project}
-                        closeAddress={projectAddress(project.code, shown)}
+                        shown={shown}
                         format={format}
                     />
                 )}

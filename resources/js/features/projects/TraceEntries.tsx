@@ -1,12 +1,20 @@
 import { wholeDate } from '@/lib/days';
 import { printHours } from '@/lib/hours';
+import { printMoney } from '@/lib/money';
 import { text } from '@/lib/text';
 import type { HoursFormat, TraceEntryProps, TraceProps } from '@/types/generated/props';
 import { Remark } from '@/ui/Margin';
 import { Link } from '@inertiajs/react';
 
+interface TraceEntriesProps {
+    trace: TraceProps;
+    /** Of the costs beside the hours; null for hours alone. */
+    currency: string | null;
+    format: HoursFormat;
+}
+
 /** The entries behind a figure; each leads to the week in which it stands. */
-export function TraceEntries({ trace, format }: { trace: TraceProps; format: HoursFormat }) {
+export function TraceEntries({ trace, currency, format }: TraceEntriesProps) {
     const title = trace.allEntries === 0 ? text.trace.noEntries : text.trace.entries(trace.entries.length, trace.allEntries);
 
     return (
@@ -33,6 +41,11 @@ export function TraceEntries({ trace, format }: { trace: TraceProps; format: Hou
                                     {printHours(entry.minutes, format)}
                                 </span>
                                 <span className="sr-only"> {text.state[entry.state]}</span>
+                                {currency !== null && (
+                                    <span className={entry.cost === null ? 'block text-ochre' : 'block text-faded'}>
+                                        {entry.cost === null ? text.projectPage.unknown : printMoney(entry.cost, currency)}
+                                    </span>
+                                )}
                             </td>
                         </tr>
                     ))}

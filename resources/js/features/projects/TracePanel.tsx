@@ -6,6 +6,7 @@ import type { HoursFormat, ProjectProps, ProjectRowProps, TraceHolderProps, Trac
 import { Margin, Remark } from '@/ui/Margin';
 import { Link } from '@inertiajs/react';
 import { useEffect, useRef } from 'react';
+import { projectAddress, type Shown } from './address';
 import { TaskWords } from './TaskWords';
 import { TraceEntries } from './TraceEntries';
 
@@ -14,7 +15,7 @@ interface TracePanelProps {
     /** The row whose figure it is; none for the whole and for phases. */
     row: ProjectRowProps | undefined;
     project: ProjectProps;
-    closeAddress: string;
+    shown: Shown;
     format: HoursFormat;
 }
 
@@ -31,7 +32,7 @@ function source(holder: TraceHolderProps, format: HoursFormat): string {
 }
 
 /** What an opened figure is made of, down to the entries. */
-export function TracePanel({ trace, row, project, closeAddress, format }: TracePanelProps) {
+export function TracePanel({ trace, row, project, shown, format }: TracePanelProps) {
     const heading = useRef<HTMLHeadingElement>(null);
     const hours = (minutes: number) => hoursInWords(minutes, format);
     const holder = trace.holder === '' ? text.projectPage.unassigned : trace.holder;
@@ -49,7 +50,7 @@ export function TracePanel({ trace, row, project, closeAddress, format }: TraceP
                 <h2 ref={heading} tabIndex={-1} className="outline-none">
                     {text.trace.of(text.projectPage[trace.figure], hours(trace.minutes), what)}
                 </h2>
-                <Link href={closeAddress} preserveScroll className="act">
+                <Link href={projectAddress(project.code, shown)} preserveScroll className="act">
                     {text.trace.close}
                 </Link>
             </div>
@@ -83,7 +84,9 @@ export function TracePanel({ trace, row, project, closeAddress, format }: TraceP
                     <StatementList statements={trace.history} format={format} />
                 </Remark>
             )}
-            {trace.figure !== 'planned' && trace.figure !== 'remaining' && <TraceEntries trace={trace} format={format} />}
+            {trace.figure !== 'planned' && trace.figure !== 'remaining' && (
+                <TraceEntries trace={trace} currency={shown === 'money' ? project.currency : null} format={format} />
+            )}
         </Margin>
     );
 }

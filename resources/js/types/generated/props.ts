@@ -443,6 +443,7 @@ export interface MoneyProps {
     plannedCost: string | null;
     actualCost: string | null;
     forecastCost: string | null;
+    variance: string | null;
     unratedPlanned: number;
     unratedEntered: number;
     budget: string | null;
@@ -536,6 +537,7 @@ export interface TraceEntryProps {
     state: EntryState;
     note: string;
     corrects: string | null;
+    cost: string | null;
 }
 
 export interface TraceHolderProps {
