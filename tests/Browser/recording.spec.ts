@@ -220,7 +220,7 @@ test.describe('blocks', () => {
         await expect(margin(page).getByRole('button', { name: /^1:60, Pier section 2, Mon/ })).toBeVisible();
         await margin(page)
             .getByRole('button', { name: /^two, Pier section 5, Wed/ })
-            .click();
+            .press('Enter');
         await expect(cell(page, 'Pier section 5', 'Wednesday 3 June')).toBeFocused();
         await expect(page.getByRole('alert')).toContainText('“two” is not hours');
         await page.keyboard.type('1');

@@ -44,8 +44,9 @@ export function SheetBeside(props: SheetMarginProps) {
                     onSave={remarks.span}
                 />
             )}
-            <SheetFindings remarks={remarks} grid={grid} mayAnswer={sheet.mayRecord} onLeave={onClose} />
+            {/* Before what is found, which comes a moment later and would move it. */}
             {unsaved > 0 && <UnsavedList state={state} grid={grid} />}
+            <SheetFindings remarks={remarks} grid={grid} mayAnswer={sheet.mayRecord} onLeave={onClose} />
             <WeekRemarks days={sheet.days} lines={state.lines} cells={state.cells} entered={state.totals.days} format={format} />
             <Strokes />
             {sheet.isOwn && <PencilChoice pencil={sheet.pencil} />}
