@@ -14,9 +14,9 @@ interface PlanTableProps {
 }
 
 const widths: Record<string, string> = {
-    name: 'w-[27%]',
-    code: 'w-[13%]',
-    phase: 'w-[12%]',
+    name: 'w-[25%]',
+    code: 'w-[12%]',
+    phase: 'w-[10%]',
     planned: 'w-[5.2rem]',
     budget: 'w-[6rem]',
     startsOn: 'w-[5.6rem]',
