@@ -1,15 +1,13 @@
 import { hoursInWords } from '@/lib/hours';
 import { text } from '@/lib/text';
-import type { HoursFormat, ProjectProps, ProjectRowProps } from '@/types/generated/props';
+import type { HoursFormat, ProjectProps } from '@/types/generated/props';
 import { Bar } from '@/ui/Bar';
 import clsx from 'clsx';
 import type { Shown } from './address';
 import { growthOf, growthWords } from './growthOf';
 import { HourCells } from './HourCells';
 import { MoneyCells } from './MoneyCells';
-
-/** A row of the server's, or that of the whole project. */
-export type TableRow = ProjectRowProps & { isWhole?: boolean };
+import type { TableRow } from './tableRow';
 
 interface FigureRowProps {
     row: TableRow;

@@ -5,8 +5,8 @@ import { Hours } from '@/ui/Hours';
 import { Link } from '@inertiajs/react';
 import clsx from 'clsx';
 import { Fragment } from 'react';
-import { openedBy, projectAddress } from './address';
-import type { TableRow } from './FigureRow';
+import { projectAddress } from './address';
+import { openedBy, type TableRow } from './tableRow';
 
 const figures: Figure[] = ['planned', 'actual', 'pending', 'remaining', 'forecast', 'variance'];
 

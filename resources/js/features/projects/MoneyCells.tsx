@@ -4,8 +4,8 @@ import { text } from '@/lib/text';
 import type { Figure, HoursFormat } from '@/types/generated/props';
 import { Link } from '@inertiajs/react';
 import clsx from 'clsx';
-import { openedBy, projectAddress } from './address';
-import type { TableRow } from './FigureRow';
+import { projectAddress } from './address';
+import { openedBy, type TableRow } from './tableRow';
 
 interface MoneyCellsProps {
     row: TableRow;

@@ -1,5 +1,4 @@
 import type { Figure, ProjectProps, ProjectRowProps } from '@/types/generated/props';
-import type { TableRow } from './FigureRow';
 
 /** Which figures the table shows. */
 export type Shown = 'hours' | 'money';
@@ -24,11 +23,6 @@ export function projectAddress(code: string, shown: Shown, { figure, phase, task
     const text = query.toString();
 
     return `/projects/${code}${text === '' ? '' : `?${text}`}`;
-}
-
-/** What of a project a row of its table opens. */
-export function openedBy(row: TableRow): Opened {
-    return row.level === 'phase' ? { phase: row.isWhole === true ? null : row.name } : { task: row.task, holder: row.holder };
 }
 
 /** Which figures an address asks for. */

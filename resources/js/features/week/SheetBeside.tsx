@@ -3,7 +3,7 @@ import { clientNotesPencilled } from './clientNotes';
 import { PencilChoice } from './PencilChoice';
 import { Strokes, WeekRemarks } from './Remarks';
 import { SheetFindings } from './SheetFindings';
-import type { SheetMarginProps } from './SheetMargin';
+import type { SheetMarginProps } from './sheetMarginProps';
 import { SpanForm } from './SpanForm';
 import { UnsavedList } from './UnsavedList';
 

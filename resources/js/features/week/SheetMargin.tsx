@@ -1,42 +1,15 @@
 import { RestatePanel } from '@/features/remaining';
 import { text } from '@/lib/text';
-import type { HoursFormat, WeekProps } from '@/types/generated/props';
 import { Margin } from '@/ui/Margin';
 import { isSaving } from './cells';
 import { CorrectionForm } from './CorrectionForm';
 import { partsOf } from './going';
-import type { Command } from './gridKeys';
 import { KeyList } from './KeyList';
 import { LineSearch } from './LineSearch';
 import { RemoveLinePanel } from './RemoveLinePanel';
-import type { SheetState } from './sheetState';
 import { SheetBeside } from './SheetBeside';
+import type { SheetMarginProps } from './sheetMarginProps';
 import { SubmitPanel } from './SubmitPanel';
-import type { Panel } from './useCommands';
-import type { Corrections } from './useCorrections';
-import type { Grid } from './useGrid';
-import type { Remarks } from './useRemarks';
-import type { SheetActs } from './useSheet';
-
-export interface SheetMarginProps {
-    sheet: WeekProps;
-    state: SheetState;
-    grid: Grid;
-    acts: SheetActs;
-    format: HoursFormat;
-    remarks: Remarks;
-    corrections: Corrections;
-    panel: Panel;
-    unsaved: number;
-    showsTrail: boolean;
-    onTrail: (shows: boolean) => void;
-    onCommand: (command: Command) => void;
-    onClose: () => void;
-    /** What was typed over what is left. */
-    typedLeft: string | null;
-    /** It was taken. */
-    onLeftSaid: (sentence: string) => void;
-}
 
 /** The margin of the sheet: what is being asked, or else remarks on the cell that one is on and on the week. */
 export function SheetMargin(props: SheetMarginProps) {

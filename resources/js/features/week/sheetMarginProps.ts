@@ -1,0 +1,29 @@
+import type { HoursFormat, WeekProps } from '@/types/generated/props';
+import type { Command } from './gridKeys';
+import type { SheetState } from './sheetState';
+import type { Panel } from './useCommands';
+import type { Corrections } from './useCorrections';
+import type { Grid } from './useGrid';
+import type { Remarks } from './useRemarks';
+import type { SheetActs } from './useSheet';
+
+/** What the margin of the sheet speaks of. */
+export interface SheetMarginProps {
+    sheet: WeekProps;
+    state: SheetState;
+    grid: Grid;
+    acts: SheetActs;
+    format: HoursFormat;
+    remarks: Remarks;
+    corrections: Corrections;
+    panel: Panel;
+    unsaved: number;
+    showsTrail: boolean;
+    onTrail: (shows: boolean) => void;
+    onCommand: (command: Command) => void;
+    onClose: () => void;
+    /** What was typed over what is left. */
+    typedLeft: string | null;
+    /** It was taken. */
+    onLeftSaid: (sentence: string) => void;
+}
