@@ -710,8 +710,9 @@ export const en = {
     },
     course: {
         title: 'Over the weeks',
-        comes: 'The weeks are being added up …',
-        lost: 'The weeks could not be read. Load the page again.',
+        comes: 'Being added up …',
+        lost: 'This could not be added up.',
+        again: 'Try again',
         nothing: 'Nothing is planned or recorded yet.',
         sentence: (plan: string, forecast: string, today: string, used: string) =>
             `By this week ${today} should be done by the plan, and ${used} are entered; at the end the plan comes to ${plan} and the forecast to ${forecast}.`,

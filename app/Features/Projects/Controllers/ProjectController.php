@@ -37,7 +37,7 @@ final readonly class ProjectController
         return Inertia::render('Projects', ['list' => $list->for($reader, $request->filter(), $this->today->for($reader))]);
     }
 
-    /** What may be looked at later, course and changes, comes after the page. */
+    /** What may be looked at later, course and changes, comes after the page; failing, it leaves the page as it is. */
     public function show(#[CurrentUser] Person $reader, Project $project, Request $request, ProjectStatus $status, ProjectCourse $course, ProjectChanges $changes): Response
     {
         Gate::authorize('view', $project);
@@ -54,8 +54,8 @@ final readonly class ProjectController
 
         return Inertia::render('Project', [
             'project' => $status->of($standing, $names, $reader, $asked),
-            'course' => Inertia::defer(static fn (): CourseProps => $course->of($standing, $names)),
-            'changes' => Inertia::defer(static fn (): ChangesProps => $changes->of($standing, $reader)),
+            'course' => Inertia::defer(static fn (): CourseProps => $course->of($standing, $names), rescue: true),
+            'changes' => Inertia::defer(static fn (): ChangesProps => $changes->of($standing, $reader), rescue: true),
         ]);
     }
 

@@ -7,7 +7,7 @@ import { Bar } from '@/ui/Bar';
 import { commonScale } from '@/ui/growth';
 import { Shell } from '@/ui/Shell';
 import { ProjectParts } from '@/ui/ProjectParts';
-import { Deferred, Head, Link, usePage } from '@inertiajs/react';
+import { Head, Link, usePage } from '@inertiajs/react';
 import clsx from 'clsx';
 import { openedRow, shownIn } from './address';
 import { Attention } from './Attention';
@@ -16,6 +16,7 @@ import { Course } from './Course';
 import { EarnedValue } from './EarnedValue';
 import { FiguresTable } from './FiguresTable';
 import { growthOf, growthWords, verdict } from './growthOf';
+import { Later } from './Later';
 import { MoneySentences } from './MoneySentences';
 import { People } from './People';
 import { ShownChoice } from './ShownChoice';
@@ -24,9 +25,9 @@ import { WaitingWords } from './WaitingWords';
 
 interface ProjectPageProps {
     project: ProjectProps;
-    /** They come after the page. */
-    course?: CourseProps;
-    changes?: ChangesProps;
+    /** They come after the page, or not at all. */
+    course?: CourseProps | null;
+    changes?: ChangesProps | null;
 }
 
 /** A project: what it has come to in a sentence, what asks for attention, its figures, and what one of them is made of. */
@@ -107,20 +108,18 @@ export function ProjectPage({ project, course, changes }: ProjectPageProps) {
             </div>
             <div className="mt-6 grid gap-x-8 gap-y-6 lg:grid-cols-[minmax(0,1fr)_22rem]">
                 <div className="flex min-w-0 flex-col gap-6">
-                    <Deferred data="course" fallback={<p className="pencilled">{text.course.comes}</p>}>
-                        {course !== undefined && (
+                    <Later data="course">
+                        {course != null && (
                             <>
                                 <Course course={course} format={format} />
                                 <People course={course} format={format} />
                             </>
                         )}
-                    </Deferred>
+                    </Later>
                 </div>
                 <div className="flex flex-col gap-6">
                     {project.earnedValue !== null && <EarnedValue value={project.earnedValue} currency={project.currency} />}
-                    <Deferred data="changes" fallback={<p className="pencilled">{text.course.comes}</p>}>
-                        {changes !== undefined && <Changes changes={changes} format={format} />}
-                    </Deferred>
+                    <Later data="changes">{changes != null && <Changes changes={changes} format={format} />}</Later>
                 </div>
             </div>
         </Shell>
