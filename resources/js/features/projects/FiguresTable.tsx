@@ -44,7 +44,7 @@ export function FiguresTable({ project, shown, format }: FiguresTableProps) {
         shown === 'hours' ? [...planColumns, ...hourColumns] : moneyColumns.map((name) => `${name}, ${project.currency}`);
 
     return (
-        <div className="overflow-x-auto" tabIndex={0} role="region" aria-label={text.projectPage.task}>
+        <div className="overflow-x-auto print:overflow-visible print:text-[8.5pt]" tabIndex={0} role="region" aria-label={text.projectPage.task}>
             <table className="w-full border-collapse">
                 <thead className="text-faded">
                     <tr>
@@ -57,7 +57,7 @@ export function FiguresTable({ project, shown, format }: FiguresTableProps) {
                             </th>
                         ))}
                         {shown === 'hours' && (
-                            <th scope="col" className="w-[22%] min-w-36 border-b border-edge ps-4 align-bottom">
+                            <th scope="col" className="w-[22%] min-w-36 border-b print:min-w-16 border-edge ps-4 align-bottom">
                                 {text.projectPage.growth}
                             </th>
                         )}
