@@ -43,6 +43,17 @@ final readonly class TrailLine
         return new self($act, $actor?->id, null, $person, null, null, $before, $after, $why, $subject, $name);
     }
 
+    /**
+     * The same act, told with other values.
+     *
+     * @param  array<string, string|int|null>|null  $before
+     * @param  array<string, string|int|null>|null  $after
+     */
+    public function telling(?array $before, ?array $after): self
+    {
+        return new self($this->act, $this->actor, $this->onBehalfOf, $this->person, $this->task, $this->date, $before, $after, $this->why, $this->subject, $this->name);
+    }
+
     /** @return array{act: string, actor_id: int|null, on_behalf_of_id: int|null, person_id: int|null, task_id: int|null, date: string|null, before: string|null, after: string|null, why: string, subject: string, name: string} */
     public function attributes(): array
     {

@@ -127,6 +127,20 @@ final class PlanTest extends TestCase
         self::assertSame(['Fit the lens', 'Training'], [$this->task('FIT')->name, $this->task('TRAIN')->name]);
     }
 
+    public function test_who_holds_a_task_instead_is_in_the_trail_by_code(): void
+    {
+        $assignment = Assignment::query()->where('task_id', $this->task('CLEAN')->id)->sole();
+        $this->change([['assignments' => [$assignment->id], 'fields' => ['holder' => 'Bo Carr', 'role' => 'Senior']]])->assertOk();
+
+        $line = DB::table('trail')->where('subject', 'assignment')->where('act', 'plan')->orderByDesc('id')->first();
+        self::assertNotNull($line);
+        self::assertIsString($line->before);
+        self::assertIsString($line->after);
+        $only = static fn (string $json): array => array_intersect_key((array) json_decode($json, true, flags: JSON_THROW_ON_ERROR), array_flip(['person', 'team', 'in_role']));
+        self::assertSame(['person' => null, 'team' => 'field', 'in_role' => null], $only($line->before));
+        self::assertSame(['person' => 'bo', 'team' => null, 'in_role' => 'senior'], $only($line->after));
+    }
+
     public function test_with_a_task_goes_all_that_is_kept_of_it(): void
     {
         $this->putJson('/projects/LENS/plan/removed', ['task' => $this->task('CLEAN')->id])->assertOk();

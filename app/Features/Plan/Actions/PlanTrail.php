@@ -8,13 +8,18 @@ use App\Models\Assignment;
 use App\Models\Person;
 use App\Models\Project;
 use App\Models\Task;
+use App\Support\Database\Record;
 use App\Support\Trail\Trail;
 use App\Support\Trail\TrailLine;
 use App\Support\Trail\TrailSubject;
+use Illuminate\Support\Facades\DB;
 
 /** What was done to a plan, under the codes of project and task, which stay when a row goes. */
 final class PlanTrail
 {
+    /** What stands for somebody or something that has a code of its own, and where that is found. */
+    private const CODED = ['person' => 'people', 'team' => 'teams', 'in_role' => 'roles'];
+
     /** @var list<TrailLine> */
     private array $lines = [];
 
@@ -51,8 +56,50 @@ final class PlanTrail
 
     public function write(): void
     {
-        $this->trail->of($this->lines);
+        $codes = [];
+        foreach (self::CODED as $name => $table) {
+            $codes[$name] = $this->codes($name, $table);
+        }
+        $this->trail->of(array_map(
+            static fn (TrailLine $line): TrailLine => $line->telling(self::coded($line->before, $codes), self::coded($line->after, $codes)),
+            $this->lines,
+        ));
         $this->lines = [];
+    }
+
+    /**
+     * @param  array<string, string|int|null>|null  $values
+     * @param  array<string, array<int, string>>  $codes
+     * @return array<string, string|int|null>|null
+     */
+    private static function coded(?array $values, array $codes): ?array
+    {
+        foreach ($codes as $name => $byId) {
+            if (isset($values[$name])) {
+                $values[$name] = $byId[(int) $values[$name]] ?? $values[$name];
+            }
+        }
+
+        return $values;
+    }
+
+    /** @return array<int, string> codes by id, of those that the lines tell of */
+    private function codes(string $name, string $table): array
+    {
+        $ids = [];
+        foreach ($this->lines as $line) {
+            foreach ([$line->before[$name] ?? null, $line->after[$name] ?? null] as $id) {
+                if ($id !== null) {
+                    $ids[] = (int) $id;
+                }
+            }
+        }
+        $codes = [];
+        foreach ($ids === [] ? [] : Record::all(DB::table($table)->select('id', 'code')->whereIntegerInRaw('id', array_unique($ids))) as $one) {
+            $codes[$one->int('id')] = $one->string('code');
+        }
+
+        return $codes;
     }
 
     /**
@@ -66,11 +113,11 @@ final class PlanTrail
         }
     }
 
-    /** @return array<string, string|int|null> */
+    /** @return array<string, string|int|null> people, teams and roles by their ids, which become codes when it is written */
     public static function told(Assignment|Task $row): array
     {
         return $row instanceof Task
             ? ['name' => $row->name, 'planned_minutes' => $row->planned_minutes, 'budget_cents' => $row->budget_cents, 'starts_on' => $row->starts_on, 'ends_on' => $row->ends_on, 'charge_code' => $row->charge_code]
-            : ['planned_minutes' => $row->planned_minutes, 'starts_on' => $row->starts_on, 'ends_on' => $row->ends_on, 'team' => $row->team_id, 'role' => $row->role_id];
+            : ['person' => $row->person_id, 'team' => $row->team_id, 'in_role' => $row->role_id, 'planned_minutes' => $row->planned_minutes, 'starts_on' => $row->starts_on, 'ends_on' => $row->ends_on];
     }
 }
