@@ -162,6 +162,46 @@ test('a word on what is left waits for the project manager, who sees what it wou
     ).toBeVisible();
 });
 
+test('what was added and given by day is taken back and done again', async ({ page }) => {
+    await signIn(page, 'dov.merriman');
+    await page.goto('/projects/SPIRE/plan');
+    await page.getByRole('button', { name: 'Add a task …' }).press('Enter');
+    await page.getByLabel('Task', { exact: true }).fill('Weathercock');
+    await page.keyboard.press('Enter');
+    const added = planCell(page, 'Task, and who', 'Weathercock');
+    await expect(added).toBeVisible();
+    await page.keyboard.press('Escape');
+    await goToPlan(page, 'Task, and who', 'Weathercock');
+    await page.keyboard.press('Control+z');
+    await expect(added).toBeHidden();
+    await page.locator('[role=gridcell][tabindex="0"]').focus();
+    await page.keyboard.press('Control+y');
+    await expect(added).toBeVisible();
+    await page.locator('[role=gridcell][tabindex="0"]').focus();
+    await page.keyboard.press('Control+z');
+    await expect(added).toBeHidden();
+
+    const row = (column: string) => planCell(page, column, 'Nadia Brook on Report');
+    const before = await Promise.all(
+        ['Planned', 'First day', 'Last day'].map((column) => row(column).getAttribute('aria-label')),
+    );
+    await goToPlan(page, 'Planned', 'Nadia Brook on Report');
+    await page.keyboard.press('Control+d');
+    const form = page.getByRole('form', { name: 'Nadia Brook, day by day' });
+    await form.getByRole('textbox').nth(0).fill('3');
+    await form.getByRole('textbox').nth(1).fill('4:30');
+    await form.getByRole('button', { name: 'Give them so' }).press('Enter');
+    await expect(row('Planned')).toHaveAttribute('aria-label', /: 7\.5$/);
+    await goToPlan(page, 'Planned', 'Nadia Brook on Report');
+    await page.keyboard.press('Control+z');
+    for (const [index, column] of ['Planned', 'First day', 'Last day'].entries()) {
+        await expect(row(column)).toHaveAttribute('aria-label', before[index] ?? '');
+    }
+    await goToPlan(page, 'Planned', 'Nadia Brook on Report');
+    await page.keyboard.press('Control+y');
+    await expect(row('Planned')).toHaveAttribute('aria-label', /: 7\.5$/);
+});
+
 test('the list is filtered and sorted in its address, and a manager is offered another', async ({ page }) => {
     await signIn(page, 'tobin.vale');
     await page.goto('/projects');

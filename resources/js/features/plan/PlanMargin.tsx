@@ -38,7 +38,7 @@ export function PlanMargin({ acts, grid, panel, format, onPanel, onRemove, onDon
                     faults={faults}
                     onClose={close}
                     onSpread={(days) => {
-                        void acts.spread(row.assignment.ids, days).then((isDone) => {
+                        void acts.spread(row.assignment, days).then((isDone) => {
                             if (isDone) {
                                 close();
                             }

@@ -1,6 +1,6 @@
 import type { PlanTaskProps } from '@/types/generated/props';
 import { describe, expect, it } from 'vitest';
-import { columnsOf, fieldOf, isOpen, linesOf, rowsOf, textOf } from './planRows';
+import { columnsOf, fieldOf, freshIn, isOpen, knownIn, linesOf, rowsOf, textOf } from './planRows';
 
 const task: PlanTaskProps = {
     id: 7,
@@ -94,5 +94,23 @@ describe('rows of a plan', () => {
             role: 'surveyor',
             planned: '20',
         });
+    });
+});
+
+describe('what came new', () => {
+    const other = { ...task, id: 8, assignments: [] };
+
+    it('is nothing where the plan is as it was', () => {
+        expect(freshIn({ tasks: [task] }, knownIn({ tasks: [task] }))).toEqual([]);
+    });
+
+    it('is a whole task, or who is on one that was there', () => {
+        expect(freshIn({ tasks: [task, other] }, knownIn({ tasks: [task] }))).toEqual([{ task: 8 }]);
+        const before = { ...task, assignments: task.assignments.slice(0, 1) };
+        expect(freshIn({ tasks: [task] }, knownIn({ tasks: [before] }))).toEqual([{ assignments: [4, 5] }]);
+    });
+
+    it('is what stands in the place of rows that were about to be others, under whichever id', () => {
+        expect(freshIn({ tasks: [task] }, knownIn({ tasks: [task] }, [4, 5]))).toEqual([{ assignments: [4, 5] }]);
     });
 });

@@ -126,3 +126,33 @@ export function linesOf(row: PlanRow, format: HoursFormat): Record<string, strin
         ...row.task.assignments.map(ofAssignment),
     ];
 }
+
+/** Rows by which a plan is known: tasks and assignments, those left out that are about to be others. */
+export function knownIn({ tasks }: { tasks: PlanTaskProps[] }, without: number[] = []): ReadonlySet<string> {
+    const stays = (id: number) => !without.includes(id);
+
+    return new Set(
+        tasks.flatMap(({ id, assignments }) => [
+            `t${id}`,
+            ...assignments.flatMap(({ ids }) => ids.filter(stays).map((one) => `a${one}`)),
+        ]),
+    );
+}
+
+/** A task, or assignments on one. */
+export interface Fresh {
+    task?: number;
+    assignments?: number[];
+}
+
+/** What of a plan was not known: whole tasks, and assignments on tasks that were. */
+export function freshIn({ tasks }: { tasks: PlanTaskProps[] }, known: ReadonlySet<string>): Fresh[] {
+    return tasks.flatMap((task): Fresh[] => {
+        if (!known.has(`t${task.id}`)) {
+            return [{ task: task.id }];
+        }
+        const assignments = task.assignments.flatMap(({ ids }) => ids.filter((id) => !known.has(`a${id}`)));
+
+        return assignments.length === 0 ? [] : [{ assignments }];
+    });
+}

@@ -1,10 +1,10 @@
 import { post, put, sentenceIn, type Answer } from '@/lib/http';
 import { text } from '@/lib/text';
 import { useStable } from '@/lib/useStable';
-import type { HoursFormat, PlanProps } from '@/types/generated/props';
-import { useRef, useState } from 'react';
+import type { HoursFormat, PlanAssignmentProps, PlanProps } from '@/types/generated/props';
+import { useLayoutEffect, useRef, useState } from 'react';
 import type { PastedLine } from './pastedLines';
-import { linesOf, type Field, type PlanRow } from './planRows';
+import { freshIn, knownIn, linesOf, type Field, type PlanRow } from './planRows';
 
 const MOST_STEPS = 200;
 
@@ -37,6 +37,11 @@ export function usePlan(first: PlanProps, format: HoursFormat) {
     const [said, setSaid] = useState('');
     const [isSaving, setSaving] = useState(false);
     const history = useRef<{ done: Step[]; undone: Step[] }>({ done: [], undone: [] });
+    // Steps are taken back long after they were made, on the plan as it is by then.
+    const held = useRef(plan);
+    useLayoutEffect(() => {
+        held.current = plan;
+    }, [plan]);
     const address = `/projects/${first.code}/plan`;
     const query = first.comparedOn === null ? '' : `?compare=${first.comparedOn}`;
 
@@ -45,7 +50,8 @@ export function usePlan(first: PlanProps, format: HoursFormat) {
         const answer = await act;
         setSaving(false);
         if (answer.reached && answer.status === 200) {
-            setAnswered({ after: first, plan: answer.body as PlanProps });
+            held.current = answer.body as PlanProps;
+            setAnswered({ after: first, plan: held.current });
             setFaults({});
             setSaid(text.plan.saved);
 
@@ -86,16 +92,17 @@ export function usePlan(first: PlanProps, format: HoursFormat) {
         ),
         /** Adds lines; they are taken away again by what came new. */
         add: useStable((lines: PastedLine[], under: number | null) => {
-            const known = new Set(plan.tasks.flatMap((task) => [`t${task.id}`, ...task.assignments.flatMap(({ ids }) => ids)]));
+            let known = knownIn(held.current);
 
             return perform({
-                forth: () => sendLines(lines, under),
+                forth: () => {
+                    known = knownIn(held.current);
+
+                    return sendLines(lines, under);
+                },
                 back: async () => {
-                    for (const task of plan.tasks) {
-                        const fresh = task.assignments.filter(({ ids }) => ids.some((id) => !known.has(id)));
-                        const isFresh = !known.has(`t${task.id}`);
-                        const body = isFresh ? { task: task.id } : { assignments: fresh.flatMap(({ ids }) => ids) };
-                        if ((isFresh || fresh.length > 0) && !(await send(put(`${address}/removed${query}`, body)))) {
+                    for (const body of freshIn(held.current, known)) {
+                        if (!(await send(put(`${address}/removed${query}`, body)))) {
                             return false;
                         }
                     }
@@ -107,9 +114,37 @@ export function usePlan(first: PlanProps, format: HoursFormat) {
         remove: useStable((row: PlanRow) =>
             perform({ forth: () => sendRemoval(row), back: () => sendLines(linesOf(row, format), row.task.id) }),
         ),
-        spread: useStable((ids: number[], days: Record<string, string>) =>
-            send(put(`${address}/days${query}`, { assignments: ids, days })),
-        ),
+        /** Gives hours by day, or spreads them evenly; taken back, they lie as they did. */
+        spread: useStable((assignment: PlanAssignmentProps, days: Record<string, string>) => {
+            let { ids } = assignment;
+            const give = async (by: Record<string, string>) => {
+                // An id that is free again may be given once more, so its own are not known.
+                const known = knownIn(held.current, ids);
+                const isDone = await send(put(`${address}/days${query}`, { assignments: ids, days: by }));
+                ids = isDone ? freshIn(held.current, known).flatMap((fresh) => fresh.assignments ?? []) : ids;
+
+                return isDone;
+            };
+
+            return perform({
+                forth: () => give(days),
+                back: async () => {
+                    if (
+                        !(await give(
+                            Object.fromEntries(Object.entries(assignment.byDay).map(([day, minutes]) => [day, `${minutes}m`])),
+                        ))
+                    ) {
+                        return false;
+                    }
+                    const { startsOn, endsOn, planned } = assignment;
+
+                    return (
+                        Object.keys(assignment.byDay).length > 0 ||
+                        sendChanges([{ assignments: ids, fields: { startsOn, endsOn, planned: `${planned}m` } }])
+                    );
+                },
+            });
+        }),
         step: useStable(async (isBack: boolean) => {
             const { done, undone } = history.current;
             const step = (isBack ? done : undone).at(-1);

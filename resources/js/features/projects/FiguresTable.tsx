@@ -44,7 +44,12 @@ export function FiguresTable({ project, shown, format }: FiguresTableProps) {
         shown === 'hours' ? [...planColumns, ...hourColumns] : moneyColumns.map((name) => `${name}, ${project.currency}`);
 
     return (
-        <div className="overflow-x-auto print:overflow-visible print:text-[8.5pt]" tabIndex={0} role="region" aria-label={text.projectPage.task}>
+        <div
+            className="overflow-x-auto print:overflow-visible print:text-[8.5pt]"
+            tabIndex={0}
+            role="region"
+            aria-label={text.projectPage.task}
+        >
             <table className="w-full border-collapse">
                 <thead className="text-faded">
                     <tr>
