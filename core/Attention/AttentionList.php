@@ -66,7 +66,7 @@ final readonly class AttentionList
         }
         $above = self::about(AttentionKind::OverPlan, $tasks, static fn (WatchedTask $task): Minutes => $task->figures->variance()->notBelowZero());
 
-        return [new Remark(AttentionKind::OverPlan, $above[0]->tasks ?? [], [], $project->variance(), null, $since)];
+        return [new Remark(AttentionKind::OverPlan, $above[0]->tasks ?? [], [], $project->variance(), null, $since, $above[0]->more ?? 0)];
     }
 
     /**
@@ -87,6 +87,12 @@ final readonly class AttentionList
         }
         arsort($minutes);
 
-        return $minutes === [] ? [] : [new Remark($kind, array_slice(array_keys($minutes), 0, self::NAMED), [], Minutes::of(array_sum($minutes)))];
+        return $minutes === [] ? [] : [new Remark(
+            $kind,
+            array_slice(array_keys($minutes), 0, self::NAMED),
+            [],
+            Minutes::of(array_sum($minutes)),
+            more: max(0, count($minutes) - self::NAMED),
+        )];
     }
 }

@@ -12,11 +12,12 @@ use Moss\Core\Time\Minutes;
 final readonly class Remark
 {
     /**
-     * @param  list<int>  $tasks  ids of those it is about, the heaviest first; none for the whole project
+     * @param  list<int>  $tasks  ids of the heaviest of those it is about, in that order; none for the whole project
      * @param  list<string>  $people  codes of those it is about
      * @param  Minutes|null  $minutes  by how much
      * @param  Money|null  $money  by how much
      * @param  Day|null  $day  since when, or on which day it comes
+     * @param  int  $more  tasks that it is about beside those named
      */
     public function __construct(
         public AttentionKind $kind,
@@ -25,6 +26,7 @@ final readonly class Remark
         public ?Minutes $minutes = null,
         public ?Money $money = null,
         public ?Day $day = null,
+        public int $more = 0,
     ) {
     }
 }

@@ -679,6 +679,7 @@ export const en = {
     attention: {
         title: 'What asks for attention',
         nothing: 'Nothing asks for attention.',
+        more: (count: number) => `and ${count} more`,
         overBudget: (over: string, left: string) => `The budget is overspent by ${over}, and ${left} remain.`,
         overPlan: (over: string, since: string | null) =>
             `The forecast is ${over} over the plan${since === null ? '' : `, since the week that ended on ${since}`}`,

@@ -10,6 +10,7 @@ use Moss\Core\Attention\Pace;
 use Moss\Core\Attention\Remark;
 use Moss\Core\Attention\WatchedTask;
 use Moss\Core\Calendar\Day;
+use Moss\Core\Effort\Figures;
 use Moss\Core\Money\Money;
 use Moss\Core\Planning\Holder;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -107,6 +108,21 @@ final class AttentionListTest extends TestCase
 
         self::assertSame([AttentionKind::OverPlan, AttentionKind::NotHandedOver, AttentionKind::OverAssigned], self::kinds($remarks));
         self::assertSame([['bo', 'ada'], 600], [$remarks[1]->people, $remarks[2]->minutes?->toInt()]);
+    }
+
+    public function test_of_many_tasks_the_heaviest_are_named_and_the_others_counted(): void
+    {
+        $watched = [];
+        $whole = Figures::zero();
+        foreach ([1 => 41, 2 => 45, 3 => 50, 4 => 42, 5 => 40] as $id => $hours) {
+            $task = self::task()->entry('ada', $hours);
+            $watched[] = new WatchedTask($id, $task->effort(), $task->figures(self::TODAY), Day::of('2026-06-10'));
+            $whole = $whole->plus($task->figures(self::TODAY));
+        }
+        $remarks = AttentionList::of($whole, $watched, new Pace(Money::zero(), 28), [], Day::of(self::TODAY), null, null);
+
+        self::assertSame([[3, 2, 4], 1, 18 * 60], [$remarks[0]->tasks, $remarks[0]->more, $remarks[0]->minutes?->toInt()]);
+        self::assertSame([AttentionKind::NoWord, [3, 2, 4], 1], [$remarks[1]->kind, $remarks[1]->tasks, $remarks[1]->more]);
     }
 
     public function test_a_pace_says_on_which_day_money_is_gone(): void

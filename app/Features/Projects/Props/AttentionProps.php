@@ -12,6 +12,7 @@ final readonly class AttentionProps
 {
     /**
      * @param  list<NamedProps>  $tasks  the heaviest first
+     * @param  int  $more  tasks beside those
      * @param  list<NamedProps>  $people
      * @param  int|null  $minutes  by how much
      * @param  string|null  $money  by how much, decimal text with two places
@@ -21,6 +22,7 @@ final readonly class AttentionProps
     public function __construct(
         public AttentionKind $kind,
         public array $tasks,
+        public int $more,
         public array $people,
         public ?int $minutes,
         public ?string $money,

@@ -61,6 +61,7 @@ final class ProjectAttention
         return new AttentionProps(
             $remark->kind,
             array_map(static fn (int $id): NamedProps => new NamedProps($standing->efforts[$id]->task->code, $names->task($id)), $remark->tasks),
+            $remark->more,
             array_map(static fn (string $code): NamedProps => new NamedProps($code, $names->person($code)), $remark->people),
             $remark->minutes?->toInt(),
             $remark->money?->toString(),

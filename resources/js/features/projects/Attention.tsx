@@ -73,6 +73,7 @@ export function Attention({ project, format }: AttentionListProps) {
                             address={(task) => projectAddress(project.code, 'hours', { figure: 'forecast', task })}
                             after=""
                         />
+                        {remark.more > 0 && ` ${words.more(remark.more)}`}
                         {remark.kind === 'not handed over' && (
                             <>
                                 :{' '}

@@ -384,6 +384,7 @@ export interface PlanTaskProps {
 export interface AttentionProps {
     kind: AttentionKind;
     tasks: NamedProps[];
+    more: number;
     people: NamedProps[];
     minutes: number | null;
     money: string | null;
