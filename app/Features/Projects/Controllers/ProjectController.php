@@ -7,6 +7,7 @@ namespace App\Features\Projects\Controllers;
 use App\Features\Projects\Props\ChangesProps;
 use App\Features\Projects\Props\CourseProps;
 use App\Features\Projects\Props\Figure;
+use App\Features\Projects\Props\ProjectProps;
 use App\Features\Projects\Queries\ProjectChanges;
 use App\Features\Projects\Queries\ProjectCourse;
 use App\Features\Projects\Queries\ProjectList;
@@ -53,7 +54,7 @@ final readonly class ProjectController
         );
 
         return Inertia::render('Project', [
-            'project' => $status->of($standing, $names, $reader, $asked),
+            'project' => static fn (): ProjectProps => $status->of($standing, $names, $reader, $asked),
             'course' => Inertia::defer(static fn (): CourseProps => $course->of($standing, $names), rescue: true),
             'changes' => Inertia::defer(static fn (): ChangesProps => $changes->of($standing, $reader), rescue: true),
         ]);
