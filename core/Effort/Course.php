@@ -4,32 +4,25 @@ declare(strict_types=1);
 
 namespace Moss\Core\Effort;
 
-use Moss\Core\Calendar\Capacity;
 use Moss\Core\Calendar\Day;
 use Moss\Core\Calendar\Week;
-use Moss\Core\Planning\Spread;
 use Moss\Core\Time\Minutes;
 
 /**
  * How work goes over its weeks, from the first with a plan or a record to the last: plan and record as they are, then what
- * remains. The last week's sums are all that is assigned or unassigned, and the forecast.
+ * remains. The last week's sums are all that is planned, and the forecast.
  */
 final readonly class Course
 {
     /**
-     * @param  list<TaskEffort>  $efforts
-     * @param  iterable<RecordedWeek>  $recorded  everything entered on those tasks
-     * @param  Capacity  $organisation  for hours that are nobody's
+     * @param  array<string, Minutes>  $planned  by `YYYY-MM-DD`, as spread
+     * @param  iterable<RecordedWeek>  $recorded  everything entered
+     * @param  array<string, Minutes>  $remaining  by `YYYY-MM-DD`, when what remains may be done
      * @return list<CourseWeek> none where nothing is planned or recorded
      */
-    public static function of(array $efforts, iterable $recorded, Forecasting $forecasting, Capacity $organisation, Day $today): array
+    public static function of(array $planned, iterable $recorded, array $remaining): array
     {
-        [$planned, $actual, $pending] = [[], [], []];
-        foreach (self::spreads($efforts, $organisation, $today) as $spread) {
-            self::addByWeek($planned, $spread->byDay());
-        }
-        $remaining = [];
-        self::addByWeek($remaining, Outlook::of($efforts, $forecasting, $organisation, $today));
+        [$planned, $remaining, $actual, $pending] = [self::byWeek($planned), self::byWeek($remaining), [], []];
         foreach ($recorded as $week) {
             $monday = $week->week->monday()->toString();
             $actual[$monday] = ($actual[$monday] ?? 0) + $week->actual->toInt();
@@ -55,32 +48,22 @@ final readonly class Course
     }
 
     /**
-     * @param  list<TaskEffort>  $efforts
-     * @return iterable<Spread>
-     */
-    private static function spreads(array $efforts, Capacity $organisation, Day $today): iterable
-    {
-        foreach ($efforts as $effort) {
-            foreach ($effort->task->assignments as $assignment) {
-                yield $assignment->spread();
-            }
-            $unassigned = $effort->task->unassigned();
-            if (! $unassigned->isZero()) {
-                yield Spread::over($unassigned, $effort->task->days ?? Week::containing($today)->days(), $organisation);
-            }
-        }
-    }
-
-    /**
-     * @param  array<string, int>  $weeks  by Monday
      * @param  array<string, Minutes>  $days
+     * @return array<string, int> by Monday
      */
-    private static function addByWeek(array &$weeks, array $days): void
+    private static function byWeek(array $days): array
     {
+        ksort($days, SORT_STRING);
+        [$weeks, $monday, $sunday] = [[], '', ''];
         foreach ($days as $date => $minutes) {
-            $monday = Week::containing(Day::of($date))->monday()->toString();
+            if ($date > $sunday) {
+                $week = Week::containing(Day::of($date));
+                [$monday, $sunday] = [$week->monday()->toString(), $week->sunday()->toString()];
+            }
             $weeks[$monday] = ($weeks[$monday] ?? 0) + $minutes->toInt();
         }
+
+        return $weeks;
     }
 
     /**

@@ -53,10 +53,10 @@ final class CourseTest extends TestCase
             new RecordedWeek(Week::of('2026-W25'), Minutes::zero(), $figures->pending),
         ];
 
-        $weeks = Course::of([$effort], $recorded, $forecasting, self::capacity(), Day::of($today));
+        $weeks = Course::of(self::planned($effort), $recorded, Outlook::of([$effort], $forecasting, self::capacity(), Day::of($today)));
         $last = $weeks[count($weeks) - 1];
 
-        self::assertSame($effort->task->assigned()->plus($effort->task->unassigned())->toInt(), $last->plannedSoFar->toInt());
+        self::assertSame($effort->task->assigned()->toInt(), $last->plannedSoFar->toInt());
         self::assertSame($figures->forecast()->toInt(), $last->forecastSoFar->toInt());
         self::assertSame($figures->forecast()->toInt(), Minutes::sum(array_map(static fn (CourseWeek $week): Minutes => $week->forecast(), $weeks))->toInt());
         $monday = $weeks[0]->week->monday();
@@ -75,11 +75,31 @@ final class CourseTest extends TestCase
         }
     }
 
-    public function test_nothing_planned_or_recorded_has_no_course(): void
+    public function test_days_fall_in_their_weeks_and_weeks_between_are_empty(): void
     {
-        $effort = (new EffortBuilder())->effort();
+        $weeks = Course::of(
+            ['2026-06-21' => Minutes::of(60), '2026-06-15' => Minutes::of(30), '2026-07-01' => Minutes::of(15)],
+            [],
+            ['2026-06-22' => Minutes::of(120)],
+        );
 
-        self::assertSame([], Course::of([$effort], [], new Forecasting(Pricing::inHours(), Day::of('2026-06-17')), self::capacity(), Day::of('2026-06-17')));
+        self::assertSame([['2026-W25', 90, 0, 90, 0], ['2026-W26', 0, 120, 90, 120], ['2026-W27', 15, 0, 105, 120]], array_map(static fn (CourseWeek $week): array => [
+            $week->week->toString(), $week->planned->toInt(), $week->remaining->toInt(), $week->plannedSoFar->toInt(), $week->forecastSoFar->toInt(),
+        ], $weeks));
+        self::assertSame([], Course::of([], [], []));
+    }
+
+    /** @return array<string, Minutes> by day */
+    private static function planned(TaskEffort $effort): array
+    {
+        $byDay = [];
+        foreach ($effort->task->assignments as $assignment) {
+            foreach ($assignment->spread()->byDay() as $date => $minutes) {
+                $byDay[$date] = ($byDay[$date] ?? Minutes::zero())->plus($minutes);
+            }
+        }
+
+        return $byDay;
     }
 
     /**

@@ -12,11 +12,12 @@ use Illuminate\Support\Facades\DB;
 use Moss\Core\Calendar\Day;
 use Moss\Core\Calendar\Week;
 use Moss\Core\Effort\Course;
+use Moss\Core\Effort\Outlook;
 use Moss\Core\Effort\RecordedWeek;
 use Moss\Core\Sheet\EntryState;
 use Moss\Core\Time\Minutes;
 
-/** How a project goes over its weeks, and who is on it when; one query beside those of how it stands. */
+/** How a project goes over its weeks, and who is on it when; two queries beside those of how it stands. */
 final readonly class ProjectCourse
 {
     public function __construct(private ProjectPeople $people)
@@ -34,12 +35,25 @@ final readonly class ProjectCourse
 
             return new RecordedWeek(Week::containing(Day::of($sum->string('monday'))), $isActual ? $minutes : Minutes::zero(), $isActual ? Minutes::zero() : $minutes);
         }, $sums);
-        $weeks = Course::of(array_values($standing->efforts), $recorded, $standing->forecasting, $standing->working->ofOrganisation(), $standing->today);
+        $outlook = Outlook::of($standing->efforts, $standing->forecasting, $standing->working->ofOrganisation(), $standing->today);
+        $weeks = Course::of(self::planned($standing), $recorded, $outlook);
 
         return new CourseProps(
             Week::containing($standing->today)->monday()->toString(),
             array_map(CourseWeekProps::of(...), $weeks),
             $this->people->of($standing, $names, $sums),
         );
+    }
+
+    /** @return array<string, Minutes> by day, as it is kept */
+    private static function planned(Standing $standing): array
+    {
+        $minutes = [];
+        foreach (Record::all(DB::table('task_days')->whereIntegerInRaw('task_id', array_keys($standing->efforts))
+            ->groupBy('date')->select('date')->selectRaw('sum(planned_minutes) AS minutes')) as $day) {
+            $minutes[$day->string('date')] = Minutes::of($day->int('minutes'));
+        }
+
+        return $minutes;
     }
 }

@@ -99,8 +99,8 @@ final class ProjectPeople
         $mondays = [];
         foreach ($assignments as $assignment) {
             $last = $assignment->days->last()->toString();
-            for ($week = Week::containing($assignment->days->first()); $week->monday()->toString() <= $last; $week = $week->plusWeeks(1)) {
-                $mondays[$week->monday()->toString()] = true;
+            for ($monday = Week::containing($assignment->days->first())->monday(); $monday->toString() <= $last; $monday = $monday->plusDays(7)) {
+                $mondays[$monday->toString()] = true;
             }
         }
         ksort($mondays, SORT_STRING);
