@@ -9,10 +9,10 @@ use Moss\Core\Calendar\Day;
 use Moss\Core\Calendar\HolidayCalendar;
 use Moss\Core\Calendar\Week;
 use Moss\Core\Calendar\WorkPattern;
+use Moss\Core\Effort\ComingWork;
 use Moss\Core\Effort\Course;
 use Moss\Core\Effort\CourseWeek;
 use Moss\Core\Effort\Forecasting;
-use Moss\Core\Effort\Outlook;
 use Moss\Core\Effort\RecordedWeek;
 use Moss\Core\Effort\TaskEffort;
 use Moss\Core\Money\Pricing;
@@ -27,19 +27,19 @@ final class CourseTest extends TestCase
     {
         $effort = (new EffortBuilder())->assigned(Holder::person('ada'), 40, '2026-06-15', '2026-06-19')->entry('ada', 24, '2026-06-16')->effort();
 
-        self::assertSame(['2026-06-18' => 480, '2026-06-19' => 480], self::outlook([$effort], '2026-06-17'));
+        self::assertSame(['2026-06-18' => 480, '2026-06-19' => 480], self::coming([$effort], '2026-06-17'));
     }
 
     public function test_what_is_late_lies_on_the_week_that_follows(): void
     {
         $effort = (new EffortBuilder())->assigned(Holder::person('ada'), 40, '2026-06-01', '2026-06-05')->entry('ada', 30, '2026-06-04')->effort();
 
-        self::assertSame(['2026-06-18' => 120, '2026-06-19' => 120, '2026-06-22' => 120, '2026-06-23' => 120, '2026-06-24' => 120], self::outlook([$effort], '2026-06-17'));
+        self::assertSame(['2026-06-18' => 120, '2026-06-19' => 120, '2026-06-22' => 120, '2026-06-23' => 120, '2026-06-24' => 120], self::coming([$effort], '2026-06-17'));
     }
 
     public function test_done_work_has_nothing_to_come(): void
     {
-        self::assertSame([], self::outlook([(new EffortBuilder())->assigned(Holder::person('ada'), 40)->doneOn('2026-06-10')->effort()], '2026-06-17'));
+        self::assertSame([], self::coming([(new EffortBuilder())->assigned(Holder::person('ada'), 40)->doneOn('2026-06-10')->effort()], '2026-06-17'));
     }
 
     #[DataProvider('tasks')]
@@ -53,7 +53,7 @@ final class CourseTest extends TestCase
             new RecordedWeek(Week::of('2026-W25'), Minutes::zero(), $figures->pending),
         ];
 
-        $weeks = Course::of(self::planned($effort), $recorded, Outlook::of([$effort], $forecasting, self::capacity(), Day::of($today)));
+        $weeks = Course::of(self::planned($effort), $recorded, ComingWork::of([$effort], $forecasting, self::capacity(), Day::of($today)));
         $last = $weeks[count($weeks) - 1];
 
         self::assertSame($effort->task->assigned()->toInt(), $last->plannedSoFar->toInt());
@@ -106,9 +106,9 @@ final class CourseTest extends TestCase
      * @param  list<TaskEffort>  $efforts
      * @return array<string, int>
      */
-    private static function outlook(array $efforts, string $today): array
+    private static function coming(array $efforts, string $today): array
     {
-        return array_map(static fn (Minutes $minutes): int => $minutes->toInt(), Outlook::of($efforts, new Forecasting(Pricing::inHours(), Day::of($today)), self::capacity(), Day::of($today)));
+        return array_map(static fn (Minutes $minutes): int => $minutes->toInt(), ComingWork::of($efforts, new Forecasting(Pricing::inHours(), Day::of($today)), self::capacity(), Day::of($today)));
     }
 
     private static function capacity(): Capacity

@@ -8,9 +8,9 @@ use Moss\Core\Calendar\Capacity;
 use Moss\Core\Calendar\Day;
 use Moss\Core\Calendar\HolidayCalendar;
 use Moss\Core\Calendar\WorkPattern;
+use Moss\Core\Effort\ComingWork;
 use Moss\Core\Effort\ForecastHistory;
 use Moss\Core\Effort\Forecasting;
-use Moss\Core\Effort\Outlook;
 use Moss\Core\Money\Pricing;
 use Moss\Core\Planning\Holder;
 use Moss\Core\Sheet\EntryState;
@@ -88,11 +88,11 @@ final class ForecastHistoryTest extends TestCase
             $today = Day::of('2026-05-20')->plusDays($random->getInt(0, 60));
             $efforts = [self::someTask($random)->effort(), self::someTask($random)->effort()];
             $forecasting = new Forecasting(Pricing::inHours(), $today);
-            $outlook = Outlook::of($efforts, $forecasting, $organisation, $today);
+            $coming = ComingWork::of($efforts, $forecasting, $organisation, $today);
             $remaining = $forecasting->ofTask($efforts[0])->remaining->plus($forecasting->ofTask($efforts[1])->remaining);
 
-            self::assertSame($remaining->toInt(), Minutes::sum(array_values($outlook))->toInt());
-            foreach (array_keys($outlook) as $date) {
+            self::assertSame($remaining->toInt(), Minutes::sum(array_values($coming))->toInt());
+            foreach (array_keys($coming) as $date) {
                 self::assertGreaterThan($today->toString(), $date);
             }
         }

@@ -11,8 +11,8 @@ use App\Support\Database\Record;
 use Illuminate\Support\Facades\DB;
 use Moss\Core\Calendar\Day;
 use Moss\Core\Calendar\Week;
+use Moss\Core\Effort\ComingWork;
 use Moss\Core\Effort\Course;
-use Moss\Core\Effort\Outlook;
 use Moss\Core\Effort\RecordedWeek;
 use Moss\Core\Sheet\EntryState;
 use Moss\Core\Time\Minutes;
@@ -35,8 +35,8 @@ final readonly class ProjectCourse
 
             return new RecordedWeek(Week::containing(Day::of($sum->string('monday'))), $isActual ? $minutes : Minutes::zero(), $isActual ? Minutes::zero() : $minutes);
         }, $sums);
-        $outlook = Outlook::of($standing->efforts, $standing->forecasting, $standing->working->ofOrganisation(), $standing->today);
-        $weeks = Course::of(self::planned($standing), $recorded, $outlook);
+        $coming = ComingWork::of($standing->efforts, $standing->forecasting, $standing->working->ofOrganisation(), $standing->today);
+        $weeks = Course::of(self::planned($standing), $recorded, $coming);
 
         return new CourseProps(
             Week::containing($standing->today)->monday()->toString(),

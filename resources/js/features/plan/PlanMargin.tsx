@@ -1,3 +1,4 @@
+import { DoneForAll, type useDone } from '@/features/remaining';
 import { text } from '@/lib/text';
 import { hoursInWords } from '@/lib/hours';
 import type { HoursFormat } from '@/types/generated/props';
@@ -17,11 +18,11 @@ interface PlanMarginProps {
     format: HoursFormat;
     onPanel: (panel: PlanPanel) => void;
     onRemove: () => void;
-    onDone: () => void;
+    done: ReturnType<typeof useDone>;
 }
 
 /** The margin of the plan: what is being added or given by day, or else what is to be said of the row that one is on. */
-export function PlanMargin({ acts, grid, panel, format, onPanel, onRemove, onDone }: PlanMarginProps) {
+export function PlanMargin({ acts, grid, panel, format, onPanel, onRemove, done }: PlanMarginProps) {
     const { plan, faults } = acts;
     const { row } = grid;
     const close = () => {
@@ -99,9 +100,12 @@ export function PlanMargin({ acts, grid, panel, format, onPanel, onRemove, onDon
                                 </button>
                             )}
                             {row.kind === 'task' && (
-                                <button type="button" className="act-quiet" onClick={onDone}>
-                                    {row.task.doneOn === null ? text.remaining.doneForAll : text.plan.openAgain}
-                                </button>
+                                <DoneForAll
+                                    task={row.task.id}
+                                    isDone={row.task.doneOn !== null}
+                                    done={done}
+                                    className="act-quiet"
+                                />
                             )}
                             <button type="button" className="act-quiet" onClick={onRemove}>
                                 {text.plan.remove}

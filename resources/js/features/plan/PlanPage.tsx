@@ -1,3 +1,4 @@
+import { useDone } from '@/features/remaining';
 import { wholeDate } from '@/lib/days';
 import { hoursInWords } from '@/lib/hours';
 import { useHoursFormat } from '@/lib/shared';
@@ -6,7 +7,7 @@ import type { PlanProps } from '@/types/generated/props';
 import { ProjectParts } from '@/ui/ProjectParts';
 import { Shell } from '@/ui/Shell';
 import { Trouble } from '@/ui/Trouble';
-import { Head, router, usePage } from '@inertiajs/react';
+import { Head } from '@inertiajs/react';
 import { useState } from 'react';
 import { PlanHead } from './PlanHead';
 import { PlanMargin, type PlanPanel } from './PlanMargin';
@@ -23,7 +24,7 @@ export function PlanPage({ plan: first }: { plan: PlanProps }) {
     const { plan } = acts;
     const [panel, setPanel] = useState<PlanPanel>('row');
     const [showsSettings, showSettings] = useState(false);
-    const isUnconfirmed = usePage().props.errors.done !== undefined;
+    const done = useDone(plan.code);
     const remove = (row: PlanRow | undefined) => {
         if (row !== undefined) {
             void acts.remove(row);
@@ -41,16 +42,6 @@ export function PlanPage({ plan: first }: { plan: PlanProps }) {
             setPanel(kind);
         }
     });
-    const done = () => {
-        if (grid.row !== undefined) {
-            const { id, doneOn } = grid.row.task;
-            router.put(
-                `/projects/${plan.code}/tasks/${id}/done`,
-                { done: doneOn === null, confirmed: isUnconfirmed },
-                { preserveScroll: true, preserveState: true },
-            );
-        }
-    };
     const hours = (minutes: number) => hoursInWords(minutes, format);
 
     return (
@@ -81,6 +72,17 @@ export function PlanPage({ plan: first }: { plan: PlanProps }) {
             <div id="plan" className="mt-2 grid grid-cols-[minmax(0,1fr)] gap-x-5 lg:grid-cols-[minmax(0,1fr)_15.5rem]">
                 <div className="max-md:overflow-x-auto" tabIndex={-1}>
                     {plan.tasks.length > 0 && <PlanTable plan={plan} grid={grid} faults={acts.faults} format={format} />}
+                    {plan.tasks.length === 0 && plan.mayPlan && (
+                        <textarea
+                            aria-label={text.plan.pasteHere}
+                            placeholder={text.plan.pasteHere}
+                            rows={2}
+                            value=""
+                            readOnly
+                            className="field-sizing-content w-72 border-b border-edge bg-sheet px-2 py-1"
+                            onPaste={grid.events.onPaste}
+                        />
+                    )}
                     {plan.mayPlan && (
                         <p className="no-print mt-3 flex flex-wrap items-center gap-2">
                             <button
@@ -116,7 +118,7 @@ export function PlanPage({ plan: first }: { plan: PlanProps }) {
                     onRemove={() => {
                         remove(grid.row);
                     }}
-                    onDone={done}
+                    done={done}
                 />
             </div>
         </Shell>

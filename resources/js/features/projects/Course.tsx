@@ -2,7 +2,7 @@ import { hoursInWords } from '@/lib/hours';
 import { text } from '@/lib/text';
 import type { CourseProps, HoursFormat } from '@/types/generated/props';
 import { useState } from 'react';
-import { upTo } from './course';
+import { upTo } from './courseScale';
 import { CourseChart } from './CourseChart';
 import { CourseTable } from './CourseTable';
 

@@ -2,7 +2,7 @@ import { dayAndMonth } from '@/lib/days';
 import { hoursInWords } from '@/lib/hours';
 import { text } from '@/lib/text';
 import type { CourseProps, CourseWeekProps, HoursFormat } from '@/types/generated/props';
-import { monthsOf, placeOf, points, scaleOf } from './course';
+import { monthsOf, placeOf, points, scaleOf } from './courseScale';
 
 interface CourseChartProps {
     course: CourseProps;

@@ -1,7 +1,7 @@
-import { RestatePanel } from '@/features/remaining';
+import { DoneForAll, RestatePanel, useDone } from '@/features/remaining';
 import { text } from '@/lib/text';
 import type { HoursFormat, ProjectProps, ProjectRowProps } from '@/types/generated/props';
-import { router, usePage } from '@inertiajs/react';
+import { router } from '@inertiajs/react';
 import { useState } from 'react';
 
 interface TaskWordsProps {
@@ -13,39 +13,15 @@ interface TaskWordsProps {
 /** The project manager's own word: what is left for a holder, or that the task is done for all. */
 export function TaskWords({ row, project, format }: TaskWordsProps) {
     const [isSaying, setSaying] = useState(false);
-    const refusal = usePage().props.errors.done;
+    const done = useDone(project.code);
     const task = project.rows.find((other) => other.level === 'task' && other.task === row.task);
     if (!project.mayPlan || row.taskId === null || task === undefined) {
         return null;
     }
-    const declare = (done: boolean, confirmed: boolean) => {
-        router.put(
-            `/projects/${project.code}/tasks/${row.taskId}/done`,
-            { done, confirmed },
-            { preserveScroll: true, preserveState: true },
-        );
-    };
     if (row.level === 'task') {
         return (
             <div>
-                {refusal !== undefined && (
-                    <p role="alert" className="text-brick">
-                        {refusal}
-                    </p>
-                )}
-                <button
-                    type="button"
-                    className="act"
-                    onClick={() => {
-                        declare(!row.isDone, refusal !== undefined);
-                    }}
-                >
-                    {row.isDone
-                        ? text.projectPage.openAgain
-                        : refusal === undefined
-                          ? text.projectPage.doneForAll
-                          : text.projectPage.doneAnyway}
-                </button>
+                <DoneForAll task={row.taskId} isDone={row.isDone} done={done} className="act" />
             </div>
         );
     }

@@ -1,6 +1,6 @@
 import type { CourseWeekProps } from '@/types/generated/props';
 import { expect, test } from 'vitest';
-import { monthsOf, placeOf, points, scaleOf, upTo } from './course';
+import { monthsOf, placeOf, points, scaleOf, upTo } from './courseScale';
 
 function week(monday: string, planned: number, actual: number, plannedSoFar: number, forecastSoFar: number): CourseWeekProps {
     return { week: '', monday, planned, actual, pending: 0, remaining: 0, plannedSoFar, forecastSoFar };

@@ -14,7 +14,7 @@ use Moss\Core\Time\Minutes;
  * When what remains may be done: each holder's rest laid over the days that the plan still gives them, in proportion to
  * what those days hold; what is late, over the week that follows.
  */
-final readonly class Outlook
+final readonly class ComingWork
 {
     private const LATE = 7;
 

@@ -1,0 +1,34 @@
+import { text } from '@/lib/text';
+import type { useDone } from './useDone';
+
+interface DoneForAllProps {
+    task: number;
+    isDone: boolean;
+    done: ReturnType<typeof useDone>;
+    className: string;
+}
+
+/** Declares a task done for all; where others have something left, it says so and asks once more. */
+export function DoneForAll({ task, isDone, done, className }: DoneForAllProps) {
+    const words = text.remaining;
+    const refusal = done.refusalOf(task);
+
+    return (
+        <>
+            {refusal !== null && (
+                <span role="alert" className="block w-full text-brick">
+                    {refusal}
+                </span>
+            )}
+            <button
+                type="button"
+                className={className}
+                onClick={() => {
+                    done.declare(task, !isDone);
+                }}
+            >
+                {isDone ? words.openAgain : refusal === null ? words.doneForAll : words.doneAllTheSame}
+            </button>
+        </>
+    );
+}
