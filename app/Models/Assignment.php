@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
@@ -28,6 +29,14 @@ final class Assignment extends Model
     public $timestamps = false;
 
     protected $guarded = [];
+
+    /** Whether there is another of the same holder on the same task in the same role from the same day. */
+    public function hasTwin(): bool
+    {
+        return self::query()->when($this->exists, fn (Builder $others): Builder => $others->whereKeyNot($this->id))
+            ->where('task_id', $this->task_id)->where('person_id', $this->person_id)->where('team_id', $this->team_id)
+            ->where('role_id', $this->role_id)->where('starts_on', $this->starts_on)->exists();
+    }
 
     /** @return BelongsTo<Task, $this> */
     public function task(): BelongsTo

@@ -24,6 +24,12 @@ enum AttentionKind: string
     /** More is assigned than the task has. */
     case OverAssigned = 'over assigned';
 
+    /** Whether it is still to be looked at once a project is closed. */
+    public function outlastsWork(): bool
+    {
+        return $this === self::OverBudget || $this === self::OverPlan;
+    }
+
     /** From 0 for the heaviest. */
     public function rank(): int
     {

@@ -22,9 +22,10 @@ final readonly class AttentionList
      * @param  list<string>  $late  codes of people on it who have not handed over last week
      * @param  Day|null  $lastDay  on which the work ends by the plan
      * @param  Day|null  $overSince  the end of the week since which the forecast has been above the plan
+     * @param  bool  $isOpen  whether time may still be recorded; of a closed project only what it came to is remarked on
      * @return list<Remark>
      */
-    public static function of(Figures $project, array $tasks, Pace $pace, array $late, Day $today, ?Day $lastDay, ?Day $overSince): array
+    public static function of(Figures $project, array $tasks, Pace $pace, array $late, Day $today, ?Day $lastDay, ?Day $overSince, bool $isOpen): array
     {
         $remarks = [
             ...self::money($project, $pace, $today, $lastDay),
@@ -35,6 +36,7 @@ final readonly class AttentionList
             ...($late === [] ? [] : [new Remark(AttentionKind::NotHandedOver, [], $late)]),
             ...self::about(AttentionKind::OverAssigned, $tasks, static fn (WatchedTask $task): Minutes => $task->effort->task->ownPlanned === null ? Minutes::zero() : $task->effort->task->overAssigned()),
         ];
+        $remarks = array_filter($remarks, static fn (Remark $remark): bool => $isOpen || $remark->kind->outlastsWork());
         usort($remarks, static fn (Remark $one, Remark $other): int => [$one->kind->rank(), -($one->minutes?->toInt() ?? 0)] <=> [$other->kind->rank(), -($other->minutes?->toInt() ?? 0)]);
 
         return $remarks;

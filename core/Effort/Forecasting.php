@@ -23,6 +23,12 @@ final readonly class Forecasting
         $this->valuePricing = $pricing->hasRates() ? $pricing : Pricing::inHours();
     }
 
+    /** For planned, entered and remaining minutes alone, which depend on no rate and not on the day on which one looks. */
+    public static function ofMinutes(): self
+    {
+        return new self(Pricing::inHours(), Day::of('2000-01-03'));
+    }
+
     public function ofTask(TaskEffort $effort): Figures
     {
         return self::sum($effort, $this->ofHolders($effort));

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Moss\Core\Effort;
 
 use Moss\Core\Calendar\Day;
-use Moss\Core\Money\Pricing;
 use Moss\Core\Planning\Holder;
 use Moss\Core\Time\Minutes;
 
@@ -75,8 +74,7 @@ final readonly class Restating
      */
     public function othersWithRest(?Holder $holder): array
     {
-        // What remains does not depend on the day on which one looks, nor on any rate.
-        $parts = (new Forecasting(Pricing::inHours(), Day::of('2000-01-03')))->ofHolders($this->effort);
+        $parts = Forecasting::ofMinutes()->ofHolders($this->effort);
 
         return array_values(array_filter($parts, static fn (HolderFigures $part): bool => ! $part->figures->remaining->isZero()
             && ($holder === null || $part->holder === null || $part->holder->key() !== $holder->key())));

@@ -111,8 +111,7 @@ final class PlanTest extends TestCase
         yield 'a day that is none' => ['task', ['startsOn' => '2026-02-30'], 'First day: “2026-02-30” is not a day of the calendar as YYYY-MM-DD.'];
         yield 'a new phase' => ['task', ['phase' => 'Glass'], null];
         yield 'no phase' => ['task', ['phase' => ''], null];
-        yield 'somebody else' => ['assignment', ['holder' => 'person:bo'], null];
-        yield 'a team by its name' => ['assignment', ['holder' => 'Field'], null];
+        yield 'somebody else for what somebody recorded' => ['assignment', ['holder' => 'person:bo'], 'Ada Moor has recorded time or said what is left of Fit the lens, so the row stays. Shorten it instead: fewer hours, an earlier last day.'];
         yield 'nobody known' => ['assignment', ['holder' => 'zoe'], 'Nobody is called “zoe”. Type the name or code of a person or a team.'];
         yield 'another role' => ['assignment', ['role' => 'Senior'], null];
         yield 'a role there is not' => ['assignment', ['role' => 'cook'], 'There is no role “cook”.'];
@@ -125,6 +124,15 @@ final class PlanTest extends TestCase
     {
         $this->change([['task' => $this->task('FIT')->id, 'fields' => ['name' => 'New']], ['task' => $this->task('TRAIN')->id, 'fields' => ['name' => 'Mine now']]])->assertStatus(422);
         self::assertSame(['Fit the lens', 'Training'], [$this->task('FIT')->name, $this->task('TRAIN')->name]);
+    }
+
+    public function test_a_row_on_which_nothing_was_recorded_goes_to_somebody_else_or_to_a_team_by_its_name(): void
+    {
+        $clean = Assignment::query()->where('task_id', $this->task('CLEAN')->id)->sole();
+        $this->change([['assignments' => [$clean->id], 'fields' => ['holder' => 'person:bo']]])->assertOk();
+        self::assertSame([$this->person('bo')->id, null], [$clean->refresh()->person_id, $clean->team_id]);
+        $this->change([['assignments' => [$clean->id], 'fields' => ['holder' => 'Field']]])->assertOk();
+        self::assertNull($clean->refresh()->person_id);
     }
 
     public function test_who_holds_a_task_instead_is_in_the_trail_by_code(): void

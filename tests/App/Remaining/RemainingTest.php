@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\App\Remaining;
 
 use App\Models\AskedRestatement;
+use App\Models\Assignment;
 use App\Models\Organisation;
 use App\Models\Project;
 use App\Models\Restatement;
@@ -114,6 +115,21 @@ final class RemainingTest extends TestCase
 
         self::assertSame(40 * 60, $this->forecast());
         $this->getJson('/people/ada/tasks/'.$this->task('FIT')->id.'/remaining')->assertJsonPath('history.0.state', 'declined')->assertJsonPath('history.0.decidedBy', 'Mo Fell')->assertJsonPath('history.0.word', 'Use the dry batch');
+    }
+
+    public function test_what_waits_ends_with_its_task_and_is_not_accepted_for_who_holds_it_no_more(): void
+    {
+        Project::query()->where('code', 'LENS')->sole()->update(['restatements' => 'asked']);
+        $this->actingAs($this->person('ada'));
+        $this->say('ada', 'FIT', ['hours' => '32', 'done' => 'no', 'reason' => 'Wet putty'])->assertOk();
+        $asked = AskedRestatement::query()->sole();
+        Assignment::query()->where('task_id', $this->task('FIT')->id)->delete();
+        $this->actingAs($this->person('mo'))->post("/projects/LENS/restatements/{$asked->id}", ['accept' => true])
+            ->assertSessionHas('refusal', 'Nothing of Fit the lens is planned for Ada Moor or their team, so nothing can be left of it. Ask its project manager, Mo Fell, to assign hours.');
+        self::assertSame(['waiting', 0], [$asked->refresh()->state, Restatement::query()->count()]);
+
+        $this->put('/projects/LENS/tasks/'.$this->task('FIT')->id.'/done', ['done' => true, 'confirmed' => true])->assertSessionHasNoErrors();
+        self::assertSame('withdrawn', $asked->refresh()->state);
     }
 
     public function test_a_word_of_today_or_one_that_waits_can_be_taken_back(): void

@@ -110,6 +110,14 @@ final class AttentionListTest extends TestCase
         self::assertSame([['bo', 'ada'], 600], [$remarks[1]->people, $remarks[2]->minutes?->toInt()]);
     }
 
+    public function test_of_a_closed_project_only_what_it_came_to_is_said(): void
+    {
+        $task = self::task()->budget('900.00')->rate('ada', null, '100')->entry('ada', 46);
+
+        self::assertSame([AttentionKind::OverBudget, AttentionKind::OverPlan], self::kinds($this->remarks($task, late: ['ada'], isOpen: false)));
+        self::assertSame([], $this->remarks(self::task()->entry('ada', 12), '2026-06-01', isOpen: false));
+    }
+
     public function test_of_many_tasks_the_heaviest_are_named_and_the_others_counted(): void
     {
         $watched = [];
@@ -119,7 +127,7 @@ final class AttentionListTest extends TestCase
             $watched[] = new WatchedTask($id, $task->effort(), $task->figures(self::TODAY), Day::of('2026-06-10'));
             $whole = $whole->plus($task->figures(self::TODAY));
         }
-        $remarks = AttentionList::of($whole, $watched, new Pace(Money::zero(), 28), [], Day::of(self::TODAY), null, null);
+        $remarks = AttentionList::of($whole, $watched, new Pace(Money::zero(), 28), [], Day::of(self::TODAY), null, null, true);
 
         self::assertSame([[3, 2, 4], 1, 18 * 60], [$remarks[0]->tasks, $remarks[0]->more, $remarks[0]->minutes?->toInt()]);
         self::assertSame([AttentionKind::NoWord, [3, 2, 4], 1], [$remarks[1]->kind, $remarks[1]->tasks, $remarks[1]->more]);
@@ -144,14 +152,14 @@ final class AttentionListTest extends TestCase
      * @param  list<string>  $late
      * @return list<Remark>
      */
-    private function remarks(EffortBuilder $task, ?string $lastRecorded = '2026-06-10', string $spent = '0.00', array $late = [], ?string $overSince = null): array
+    private function remarks(EffortBuilder $task, ?string $lastRecorded = '2026-06-10', string $spent = '0.00', array $late = [], ?string $overSince = null, bool $isOpen = true): array
     {
         $figures = $task->figures(self::TODAY);
         $last = $lastRecorded === null ? null : Day::of($lastRecorded);
 
         return AttentionList::of(
             $figures, [new WatchedTask(7, $task->effort(), $figures, $last)], new Pace(Money::of($spent), 28), $late,
-            Day::of(self::TODAY), Day::of('2026-06-30'), $overSince === null ? null : Day::of($overSince),
+            Day::of(self::TODAY), Day::of('2026-06-30'), $overSince === null ? null : Day::of($overSince), $isOpen,
         );
     }
 

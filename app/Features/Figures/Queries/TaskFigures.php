@@ -6,10 +6,8 @@ namespace App\Features\Figures\Queries;
 
 use App\Support\Database\Record;
 use Illuminate\Support\Facades\DB;
-use Moss\Core\Calendar\Day;
 use Moss\Core\Effort\ForecastHistory;
 use Moss\Core\Effort\Forecasting;
-use Moss\Core\Money\Pricing;
 use Moss\Core\Time\Minutes;
 
 /** What is kept of tasks: figures at completion and how the forecast came about. In six queries for any number of tasks. */
@@ -29,7 +27,7 @@ final readonly class TaskFigures
         $sums = self::sums(array_keys($plans));
         // Time on a task without a plan counts, but nothing remains of it: what was recorded need not be read.
         $efforts = $this->efforts->ofPlans(array_filter($plans, static fn (PlannedRow $plan): bool => $plan->isPlanned()));
-        $forecasting = new Forecasting(Pricing::inHours(), Day::of('2000-01-03'));
+        $forecasting = Forecasting::ofMinutes();
         $figures = [];
         $forecasts = [];
         foreach ($plans as $id => $plan) {

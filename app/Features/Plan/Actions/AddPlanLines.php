@@ -137,7 +137,7 @@ final class AddPlanLines
         if ($this->faults === [] && $assignment->starts_on > $assignment->ends_on) {
             $this->faults[$index.'.endsOn'] = Words::refusal('plan_row.reversed');
         }
-        if ($this->faults === [] && self::isThere($assignment)) {
+        if ($this->faults === [] && $assignment->hasTwin()) {
             $this->faults[$index.'.who'] = Words::refusal('plan_row.twice');
         }
         if ($this->faults !== []) {
@@ -148,12 +148,6 @@ final class AddPlanLines
         if ($assignment->person_id !== null && $assignment->person_id !== $actor->id && $assignment->ends_on >= $today) {
             $assigned[$assignment->person_id][$task->id] = true;
         }
-    }
-
-    private static function isThere(Assignment $assignment): bool
-    {
-        return Assignment::query()->where('task_id', $assignment->task_id)->where('person_id', $assignment->person_id)
-            ->where('team_id', $assignment->team_id)->where('role_id', $assignment->role_id)->where('starts_on', $assignment->starts_on)->exists();
     }
 
     private function know(Task $task): void

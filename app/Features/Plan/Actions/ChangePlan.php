@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace App\Features\Plan\Actions;
 
+use App\Features\Plan\Queries\HoldingInUse;
 use App\Models\Assignment;
 use App\Models\Person;
 use App\Models\Phase;
 use App\Models\Project;
 use App\Models\Task;
+use App\Models\Team;
 use App\Support\Clock\Today;
 use App\Support\Words;
 use DomainException;
@@ -96,7 +98,7 @@ final class ChangePlan
             $assignment = $assignments->get($id) ?? throw PlanRefused::because('gone');
             $task = $tasks->get($assignment->task_id) ?? throw PlanRefused::because('gone');
             $before = PlanTrail::told($assignment);
-            $person = $assignment->person_id;
+            [$person, $team] = [$assignment->person_id, $assignment->team_id];
             foreach ($change->fields as $field => $text) {
                 $this->read($change, $field, static function () use ($assignment, $names, $field, $text): void {
                     match ($field) {
@@ -110,6 +112,7 @@ final class ChangePlan
                 });
             }
             $this->checkOrder($change, $assignment->starts_on, $assignment->ends_on);
+            $this->checkHolder($change, $assignment, $task, $person, $team);
             if ($this->faults === [] && ! $this->isTwice($change, $assignment, isset($change->fields['holder']) ? 'holder' : (array_key_first($change->fields) ?? 'holder'))) {
                 $assignment->save();
                 $this->trail->assignment($actor, $project, $task, $assignment, 'plan', $before, PlanTrail::told($assignment));
@@ -120,10 +123,18 @@ final class ChangePlan
         }
     }
 
+    /** Time and words stay with whom they are of, so that a row they fall on does not go to somebody else. */
+    private function checkHolder(PlanChange $change, Assignment $assignment, Task $task, ?int $person, ?int $team): void
+    {
+        if (($assignment->person_id !== $person || $assignment->team_id !== $team) && HoldingInUse::by($assignment, $person, $team)) {
+            $name = $person === null ? Team::query()->findOrFail($team)->name : Person::query()->findOrFail($person)->name;
+            $this->faults[$change->place('holder')] = Words::refusal('plan_row.holder_recorded', ['name' => $name, 'task' => $task->name]);
+        }
+    }
+
     private function isTwice(PlanChange $change, Assignment $assignment, string $field): bool
     {
-        $isTwice = Assignment::query()->whereKeyNot($assignment->id)->where('task_id', $assignment->task_id)->where('person_id', $assignment->person_id)
-            ->where('team_id', $assignment->team_id)->where('role_id', $assignment->role_id)->where('starts_on', $assignment->starts_on)->exists();
+        $isTwice = $assignment->hasTwin();
         if ($isTwice) {
             $this->faults[$change->place($field)] = Words::refusal('plan_row.twice');
         }

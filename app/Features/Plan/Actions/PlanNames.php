@@ -36,11 +36,12 @@ final readonly class PlanNames
             }
         }
         $ofRoles = [];
-        foreach ($roles === [] ? [] : Record::all(DB::table('roles')->select('id', 'code', 'name')) as $record) {
-            $ofRoles[mb_strtolower($record->string('name'))] = $record->int('id');
-        }
-        foreach ($roles === [] ? [] : Record::all(DB::table('roles')->select('id', 'code')) as $record) {
-            $ofRoles[mb_strtolower($record->string('code'))] = $record->int('id');
+        $all = $roles === [] ? [] : Record::all(DB::table('roles')->select('id', 'code', 'name'));
+        // A code says more exactly what is meant than a name does.
+        foreach (['name', 'code'] as $column) {
+            foreach ($all as $record) {
+                $ofRoles[mb_strtolower($record->string($column))] = $record->int('id');
+            }
         }
 
         return new self($found, $ofRoles);

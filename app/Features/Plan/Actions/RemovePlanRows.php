@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Features\Plan\Actions;
 
+use App\Features\Plan\Queries\HoldingInUse;
 use App\Models\Assignment;
 use App\Models\Person;
 use App\Models\Project;
@@ -53,24 +54,10 @@ final class RemovePlanRows
 
     private function removeAssignment(Person $actor, Project $project, Assignment $assignment): void
     {
-        $others = Assignment::query()->where('task_id', $assignment->task_id)->where('person_id', $assignment->person_id)->where('team_id', $assignment->team_id)->whereKeyNot($assignment->id)->exists();
-        if (! $others && $this->isUsed($assignment)) {
+        if (HoldingInUse::by($assignment, $assignment->person_id, $assignment->team_id)) {
             throw PlanRefused::because('holder_recorded', ['name' => $assignment->person->name ?? $assignment->team->name ?? '', 'task' => $assignment->task->name]);
         }
         $this->trail->assignment($actor, $project, $assignment->task, $assignment, 'take off', PlanTrail::told($assignment), null);
         $assignment->delete();
-    }
-
-    /** Whether time or a word falls on the holding that would be gone. */
-    private function isUsed(Assignment $assignment): bool
-    {
-        foreach (['entries', 'restatements'] as $table) {
-            $query = DB::table($table)->join('people', 'people.id', $table.'.person_id')->where($table.'.task_id', $assignment->task_id);
-            if ($assignment->person_id === null ? $query->where('people.team_id', $assignment->team_id)->exists() : $query->where('people.id', $assignment->person_id)->exists()) {
-                return true;
-            }
-        }
-
-        return false;
     }
 }

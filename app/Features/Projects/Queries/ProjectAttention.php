@@ -47,6 +47,7 @@ final class ProjectAttention
             $standing->today,
             $standing->lastPlannedDay(),
             $this->overSince($standing),
+            $standing->project->state === 'open',
         );
         $isMoney = static fn (Remark $remark): bool => in_array($remark->kind, [AttentionKind::OverBudget, AttentionKind::BudgetGoing], true);
 
@@ -112,7 +113,7 @@ final class ProjectAttention
     {
         $week = Week::containing($standing->today)->plusWeeks(-1);
         $due = HandOver::dueOn($week, max(0, $standing->working->organisation()->week_due));
-        if ($standing->project->state !== 'open' || ! $standing->today->isAfter($due)) {
+        if (! $standing->today->isAfter($due)) {
             return [];
         }
         $planned = DB::table('assignments')->join('tasks', 'tasks.id', 'assignments.task_id')

@@ -5,20 +5,18 @@ declare(strict_types=1);
 namespace App\Features\Remaining\Actions;
 
 use App\Features\Figures\Queries\TaskEfforts;
+use App\Models\AskedRestatement;
 use App\Models\Person;
 use App\Models\Task;
 use App\Support\Clock\Today;
 use App\Support\Trail\Trail;
 use App\Support\Trail\TrailLine;
 use App\Support\Trail\TrailSubject;
-use App\Support\Words;
 use Illuminate\Support\Facades\DB;
 use Moss\Core\Calendar\Day;
 use Moss\Core\Effort\Forecasting;
-use Moss\Core\Effort\HolderFigures;
 use Moss\Core\Effort\RestatementRefused;
 use Moss\Core\Effort\Restating;
-use Moss\Core\Money\Pricing;
 use Moss\Core\Time\Minutes;
 
 /** Declares a task done for everybody, or opens it again. */
@@ -44,12 +42,7 @@ final readonly class FinishTask
                 $isDone ? $this->mark($actor, $task, $this->today->for($actor), $reason) : $this->open($actor, $task, $reason);
             });
         } catch (RestatementRefused $refused) {
-            $names = HolderNames::of(array_map(static fn (HolderFigures $part) => $part->holder, $refused->others));
-            throw RestatementRefusal::because($refused->fault, ['task' => $task->name, 'others' => implode(', ', array_map(
-                static fn (HolderFigures $part, string $name): string => $name.' '.Words::hours($part->figures->remaining, $actor),
-                $refused->others,
-                $names,
-            ))]);
+            throw RestatementRefusal::because($refused->fault, ['task' => $task->name, 'others' => HolderNames::withRest($refused->others, $actor)]);
         }
     }
 
@@ -57,6 +50,9 @@ final readonly class FinishTask
     public function mark(Person $actor, Task $task, Day $on, string $reason): void
     {
         if ($task->done_on === null) {
+            // What waits to be decided on is about work that is no more.
+            AskedRestatement::query()->where('task_id', $task->id)->where('state', 'waiting')
+                ->update(['state' => 'withdrawn', 'decided_by_id' => $actor->id, 'decided_at' => $this->today->now()->format('Y-m-d\TH:i:s\Z')]);
             $this->change($actor, $task, $on->toString(), 'say done for all', $reason);
         }
     }
@@ -79,7 +75,7 @@ final readonly class FinishTask
     private function told(Task $task): array
     {
         $effort = $this->efforts->of($task->id);
-        $figures = $effort === null ? null : (new Forecasting(Pricing::inHours(), Day::of('2000-01-03')))->ofTask($effort);
+        $figures = $effort === null ? null : Forecasting::ofMinutes()->ofTask($effort);
 
         return ['done_on' => $task->done_on, 'remaining_minutes' => $figures?->remaining->toInt(), 'forecast_minutes' => $figures?->forecast()->toInt()];
     }

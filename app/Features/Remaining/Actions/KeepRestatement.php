@@ -16,7 +16,6 @@ use Moss\Core\Calendar\Day;
 use Moss\Core\Effort\Forecasting;
 use Moss\Core\Effort\Restatement as Word;
 use Moss\Core\Effort\TaskEffort;
-use Moss\Core\Money\Pricing;
 
 /** Puts a restatement in force, in the place of one that the person made on the same day; the trail keeps both. */
 final readonly class KeepRestatement
@@ -52,7 +51,7 @@ final readonly class KeepRestatement
         if ($effort === null || $holding === null) {
             return null;
         }
-        $forecast = (new Forecasting(Pricing::inHours(), Day::of('2000-01-03')))->ofTask($effort)->forecast();
+        $forecast = Forecasting::ofMinutes()->ofTask($effort)->forecast();
 
         return ['remaining_minutes' => $holding->remaining()->toInt(), 'done' => $holding->isDone() ? 'yes' : 'no', 'forecast_minutes' => $forecast->toInt()];
     }

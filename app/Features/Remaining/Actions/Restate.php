@@ -13,7 +13,6 @@ use App\Support\Clock\Today;
 use App\Support\Words;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
-use Moss\Core\Effort\HolderFigures;
 use Moss\Core\Effort\Restatement as Word;
 use Moss\Core\Effort\RestatementFault;
 use Moss\Core\Effort\RestatementMode;
@@ -44,7 +43,7 @@ final readonly class Restate
             return DB::transaction(fn (): Stated => $this->restate($actor, $owner, $task, $said));
         } catch (RestatementRefused $refused) {
             throw RestatementRefusal::because($refused->fault, [
-                'name' => $owner->name, 'task' => $task->name, 'manager' => $task->project->manager->name, 'others' => self::listed($refused->others, $actor),
+                'name' => $owner->name, 'task' => $task->name, 'manager' => $task->project->manager->name, 'others' => HolderNames::withRest($refused->others, $actor),
             ]);
         } catch (HoursTextRefused $refused) {
             throw RestatementRefusal::sentence(Words::hoursRefused($refused));
@@ -118,17 +117,5 @@ final readonly class Restate
     {
         AskedRestatement::query()->where('task_id', $task->id)->where('person_id', $owner->id)->where('state', 'waiting')
             ->update(['state' => 'withdrawn', 'decided_by_id' => $actor->id, 'decided_at' => $this->today->now()->format('Y-m-d\TH:i:s\Z')]);
-    }
-
-    /** @param  list<HolderFigures>  $others */
-    private static function listed(array $others, Person $reader): string
-    {
-        $names = HolderNames::of(array_map(static fn (HolderFigures $part) => $part->holder, $others));
-
-        return implode(', ', array_map(
-            static fn (HolderFigures $part, string $name): string => $name.' '.Words::hours($part->figures->remaining, $reader),
-            $others,
-            $names,
-        ));
     }
 }

@@ -15,7 +15,6 @@ use Moss\Core\Calendar\Week;
 use Moss\Core\Effort\Forecasting;
 use Moss\Core\Effort\Restatement as Word;
 use Moss\Core\Effort\TaskEffort;
-use Moss\Core\Money\Pricing;
 use Moss\Core\Time\Minutes;
 
 /** Tells project managers what was said of what is left, and people what was decided on it. */
@@ -51,7 +50,7 @@ final readonly class RestatementNotices
     /** @return array<string, Minutes|Day|int|string> */
     private static function facts(Person $owner, Task $task, ?TaskEffort $before, ?TaskEffort $after, string $reason): array
     {
-        $forecasting = new Forecasting(Pricing::inHours(), Day::of('2000-01-03'));
+        $forecasting = Forecasting::ofMinutes();
         $left = static fn (?TaskEffort $effort): Minutes => $effort?->holdingOf($owner->code, $owner->team?->code)?->remaining() ?? Minutes::zero();
         $forecast = static fn (?TaskEffort $effort): Minutes => $effort === null ? Minutes::zero() : $forecasting->ofTask($effort)->forecast();
 

@@ -19,7 +19,6 @@ use Moss\Core\Calendar\Day;
 use Moss\Core\Effort\Forecasting;
 use Moss\Core\Effort\RestatementMode;
 use Moss\Core\Effort\TaskEffort;
-use Moss\Core\Money\Pricing;
 
 /** What is left of a task, whose word that is, and what was said before. */
 final readonly class RemainingOfTask
@@ -78,7 +77,7 @@ final readonly class RemainingOfTask
      */
     private static function history(array $words, array $asked, ?TaskEffort $effort): array
     {
-        $forecasting = new Forecasting(Pricing::inHours(), Day::of('2000-01-03'));
+        $forecasting = Forecasting::ofMinutes();
         $statements = [];
         foreach ($words as $word) {
             $forecast = $effort === null ? null : $forecasting->ofTask($effort->asOf(Day::of($word->string('stated_on'))))->forecast()->toInt();
