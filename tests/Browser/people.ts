@@ -31,3 +31,12 @@ export async function goTo(page: Page, line: string, day: string): Promise<void>
     }
     await expect(cell(page, line, day)).toBeFocused();
 }
+
+/** Pastes a text where one is, as a spreadsheet gives it. */
+export async function paste(page: Page, text: string): Promise<void> {
+    await page.evaluate((plain) => {
+        const clipboardData = new DataTransfer();
+        clipboardData.setData('text/plain', plain);
+        document.activeElement?.dispatchEvent(new ClipboardEvent('paste', { clipboardData, bubbles: true, cancelable: true }));
+    }, text);
+}

@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
-import { goTo, signIn } from './people';
+import { goTo, paste, signIn } from './people';
 
 /** A cell of the plan by its column and what row it is of. */
 function planCell(page: Page, column: string, of: string) {
@@ -160,6 +160,31 @@ test('a word on what is left waits for the project manager, who sees what it wou
     await expect(
         page.getByRole('region', { name: 'Over the weeks' }).getByRole('columnheader', { name: 'Forecast so far' }),
     ).toBeVisible();
+});
+
+test('an empty plan takes pasted rows, and a task with something left is done for all only when asked twice', async ({
+    page,
+}) => {
+    await signIn(page, 'nell.sark');
+    await page.goto('/new-project');
+    await page.getByLabel('What', { exact: true }).fill('Gull tower door');
+    await page.keyboard.press('Enter');
+    await page.getByRole('textbox', { name: 'Paste rows here' }).focus();
+    await paste(page, 'Task\tWho\tHours\nHang the door\tCleo Fenn\t12\nPaint it\tDara Voe\t8');
+    await expect(page.getByText(/^2 tasks, 20\sh planned/)).toBeVisible();
+
+    const remarks = page.getByRole('complementary', { name: 'Remarks' });
+    await goToPlan(page, 'Task, and who', 'Hang the door');
+    await remarks.getByRole('button', { name: 'Done for all' }).press('Enter');
+    await expect(remarks.getByRole('alert')).toContainText('Cleo Fenn 12');
+    // Of another task it is asked anew.
+    await goToPlan(page, 'Task, and who', 'Paint it');
+    await expect(remarks.getByRole('button', { name: 'Done for all' })).toBeVisible();
+    await goToPlan(page, 'Task, and who', 'Hang the door');
+    await remarks.getByRole('button', { name: 'Done all the same' }).press('Enter');
+    await expect(remarks.getByText('This task is done.')).toBeVisible();
+    await remarks.getByRole('button', { name: 'Open it again' }).press('Enter');
+    await expect(remarks.getByText('This task is done.')).toBeHidden();
 });
 
 test('what was added and given by day is taken back and done again', async ({ page }) => {

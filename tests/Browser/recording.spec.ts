@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
-import { cell, goTo, signIn } from './people';
+import { cell, goTo, paste, signIn } from './people';
 
 /** Presses keys one by one and counts them. */
 function counting(page: Page) {
@@ -20,16 +20,6 @@ function counting(page: Page) {
 async function open(page: Page, week: string): Promise<void> {
     await page.goto(`/week/${week}`);
     await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
-}
-
-async function paste(page: Page, text: string): Promise<void> {
-    await page.evaluate((plain) => {
-        const data = new DataTransfer();
-        data.setData('text/plain', plain);
-        document.activeElement?.dispatchEvent(
-            new ClipboardEvent('paste', { clipboardData: data, bubbles: true, cancelable: true }),
-        );
-    }, text);
 }
 
 async function copied(page: Page, kind: 'copy' | 'cut' = 'copy'): Promise<string> {
