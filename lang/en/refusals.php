@@ -91,7 +91,7 @@ return [
         'task_missing' => 'Say on which task, by its name or code.',
         'startsOn_missing' => 'Give the first day as 2026-06-17.',
         'endsOn_missing' => 'Give the last day as 2026-06-17.',
-        'manager_missing' => 'Choose a project manager.',
+        'manager_missing' => 'Say who manages the project, by code or by a name that only one person has; a viewer cannot.',
         'code_form' => 'A code is 1 to 32 letters, digits, “.”, “_” or “-”.',
         'code_taken' => 'Another task of this project has the code :code. Choose another.',
         'project_taken' => 'Another project has the code :code. Choose another, or leave it empty.',

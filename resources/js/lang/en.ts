@@ -135,6 +135,7 @@ export const en = {
             told: 'counts, and the manager is told',
             asked: 'waits for the manager',
         },
+        managerByName: 'Project manager, by code or name',
         billable: 'bills its hours',
         open: 'open',
         saveSettings: 'Save',
@@ -624,8 +625,19 @@ export const en = {
         offScale: 'everybody’s own time, beyond the scale of this list',
     },
     projectPage: {
-        sentence: (used: string, planned: string, remaining: string, forecast: string, verdict: string) =>
-            `${used} of ${planned} planned are used, ${remaining} remain; the forecast is ${forecast}, ${verdict}.`,
+        /** In parts, since each figure opens. */
+        sentence: <Part>(used: Part, planned: Part, remaining: Part, forecast: Part, verdict: Part): (Part | string)[] => [
+            used,
+            ' of ',
+            planned,
+            ' planned are used, ',
+            remaining,
+            ' remain; the forecast is ',
+            forecast,
+            ', ',
+            verdict,
+            '.',
+        ],
         over: (hours: string) => `${hours} over`,
         under: (hours: string) => `${hours} under`,
         onPlan: 'as planned',

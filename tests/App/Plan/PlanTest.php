@@ -43,6 +43,7 @@ final class PlanTest extends TestCase
 
         // The same again is another project; a code that is taken is refused; a known client is used again.
         $this->post('/projects', ['name' => 'Fog bell, Ness', 'client' => 'ness trust', 'manager' => 'mo'])->assertRedirect('/projects/FOG-BELL-NESS-2/plan');
+        $this->post('/projects', ['name' => 'Fog mast', 'manager' => 'Lee Tor'])->assertRedirect('/projects/FOG-MAST/plan');
         $this->post('/projects', ['name' => 'Other', 'code' => 'LENS', 'manager' => 'mo'])->assertSessionHasErrors('code');
         $this->post('/projects', ['name' => '', 'manager' => 'vic', 'startsOn' => '2026-07-02', 'endsOn' => '2026-07-01'])->assertSessionHasErrors(['name', 'manager', 'endsOn']);
         $this->actingAs($this->person('ada'))->post('/projects', ['name' => 'Mine', 'manager' => 'ada'])->assertForbidden();

@@ -10,6 +10,7 @@ use App\Features\Office\Props\TrailRowProps;
 use App\Models\Person;
 use App\Models\Project;
 use App\Support\Database\Record;
+use App\Support\Database\WordSearch;
 use App\Support\Trail\TrailSubject;
 use App\Support\Words;
 use Illuminate\Database\Query\Builder;
@@ -76,16 +77,8 @@ final class TrailSearch
             ->when($subject !== null, static fn (Builder $on): Builder => $on->where('trail.subject', $subject?->value))
             ->when($from !== null, static fn (Builder $since): Builder => $since->where('trail.at', '>=', $from?->toString()))
             ->when($to !== null, static fn (Builder $until): Builder => $until->where('trail.at', '<', $to?->plusDays(1)->toString()));
-        foreach (preg_split('/\s+/', trim($search), -1, PREG_SPLIT_NO_EMPTY) ?: [] as $word) {
-            $like = '%'.addcslashes($word, '%_\\').'%';
-            $query->where(static function (Builder $any) use ($like): void {
-                foreach (['actors.name', 'principals.name', 'owners.name', 'tasks.name', 'tasks.code', 'projects.name', 'projects.code', 'trail.act', 'trail.name', 'trail.why', 'trail.date'] as $column) {
-                    $any->orWhereRaw($column." LIKE ? ESCAPE '\\'", [$like]);
-                }
-            });
-        }
 
-        return $query;
+        return WordSearch::narrow($query, $search, ['actors.name', 'principals.name', 'owners.name', 'tasks.name', 'tasks.code', 'projects.name', 'projects.code', 'trail.act', 'trail.name', 'trail.why', 'trail.date']);
     }
 
     private static function row(Record $line, Person $reader, bool $showsMoney = true): TrailRowProps

@@ -6,6 +6,7 @@ namespace App\Features\Plan\Queries;
 
 use App\Features\Plan\Props\FoundHolderProps;
 use App\Support\Database\Record;
+use App\Support\Database\WordSearch;
 use Illuminate\Support\Facades\DB;
 
 /** People and teams whose name or code holds some words. */
@@ -19,10 +20,7 @@ final readonly class PlanSearch
         $found = [];
         foreach (['person' => 'people', 'team' => 'teams'] as $kind => $table) {
             $query = DB::table($table)->select('code', 'name')->orderBy('name')->limit(self::MOST);
-            foreach (preg_split('/\s+/', trim($words), -1, PREG_SPLIT_NO_EMPTY) ?: [] as $word) {
-                $like = '%'.addcslashes($word, '%_\\').'%';
-                $query->whereRaw("(name LIKE ? ESCAPE '\\' OR code LIKE ? ESCAPE '\\')", [$like, $like]);
-            }
+            WordSearch::narrow($query, $words, ['name', 'code']);
             if ($kind === 'person') {
                 $query->where('access', '<>', 'viewer');
             }

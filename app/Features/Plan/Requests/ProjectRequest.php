@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Features\Plan\Requests;
 
+use App\Features\Office\Queries\NamedPerson;
 use App\Features\Plan\Actions\ProjectSettings;
 use App\Support\Words;
+use Closure;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 
@@ -19,7 +21,12 @@ final class ProjectRequest extends FormRequest
             'name' => ['required', 'string', 'max:200'],
             'code' => ['nullable', 'string', 'regex:/^[A-Za-z0-9._-]{1,32}$/D'],
             'client' => ['nullable', 'string', 'max:200'],
-            'manager' => ['required', 'string', Rule::exists('people', 'code')->whereNot('access', 'viewer')],
+            'manager' => ['required', 'string', 'max:200', function (string $attribute, mixed $said, Closure $fail): void {
+                $manager = is_string($said) ? NamedPerson::find($said) : null;
+                if ($manager === null || $manager->isViewer()) {
+                    $fail(Words::refusal('plan_row.manager_missing'));
+                }
+            }],
             'startsOn' => ['nullable', 'date_format:Y-m-d'],
             'endsOn' => ['nullable', 'date_format:Y-m-d', 'after_or_equal:startsOn'],
             'hours' => ['nullable', 'string', 'max:50'],
@@ -36,7 +43,7 @@ final class ProjectRequest extends FormRequest
         return [
             'name.required' => Words::refusal('plan_row.name_missing'),
             'code.regex' => Words::refusal('plan_row.code_form'),
-            'manager.*' => Words::refusal('plan_row.manager_missing'),
+            'manager.required' => Words::refusal('plan_row.manager_missing'),
             'startsOn.date_format' => Words::refusal('plan_row.startsOn_missing'),
             'endsOn.date_format' => Words::refusal('plan_row.endsOn_missing'),
             'endsOn.after_or_equal' => Words::refusal('plan_row.reversed'),
@@ -48,7 +55,7 @@ final class ProjectRequest extends FormRequest
         $text = fn (string $name): ?string => $this->filled($name) ? trim($this->string($name)->toString()) : null;
 
         return new ProjectSettings(
-            trim($this->string('name')->toString()), $text('client') ?? '', $text('manager') ?? '', $text('startsOn'), $text('endsOn'),
+            trim($this->string('name')->toString()), $text('client') ?? '', NamedPerson::find($this->string('manager')->toString())->code ?? '', $text('startsOn'), $text('endsOn'),
             $this->boolean('billable', true), $this->boolean('isOpen', true), $text('restatements'),
         );
     }

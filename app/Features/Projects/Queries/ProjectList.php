@@ -11,6 +11,7 @@ use App\Features\Projects\Props\ProjectSummaryProps;
 use App\Models\Person;
 use App\Models\Project;
 use App\Support\Database\Record;
+use App\Support\Database\WordSearch;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
@@ -82,16 +83,8 @@ final readonly class ProjectList
             ->when($filter->concern === 'over plan', static fn (Builder $over): Builder => $over->whereRaw(self::FORECAST.' > project_figures.planned_minutes'))
             ->when($filter->concern === 'over budget', static fn (Builder $over): Builder => $over->whereRaw(self::budgetIsGone($reader, $hasRates)))
             ->when($filter->concern === 'words wait', static fn (Builder $waiting): Builder => $waiting->whereRaw(self::WAITING.' > 0'));
-        foreach (preg_split('/\s+/', $filter->search, -1, PREG_SPLIT_NO_EMPTY) ?: [] as $word) {
-            $like = '%'.addcslashes($word, '%_\\').'%';
-            $query->where(static function (Builder $any) use ($like): void {
-                foreach (['projects.name', 'projects.code', 'clients.name', 'managers.name'] as $column) {
-                    $any->orWhereRaw($column." LIKE ? ESCAPE '\\'", [$like]);
-                }
-            });
-        }
 
-        return $query;
+        return WordSearch::narrow($query, $filter->search, ['projects.name', 'projects.code', 'clients.name', 'managers.name']);
     }
 
     private static function waitingWords(): Builder

@@ -10,6 +10,7 @@ use App\Features\Rates\Props\RatesProps;
 use App\Features\Rates\Props\UnratedProps;
 use App\Models\Organisation;
 use App\Support\Database\Record;
+use App\Support\Database\WordSearch;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Database\Query\JoinClause;
 use Illuminate\Support\Facades\DB;
@@ -55,16 +56,8 @@ final class RateTable
     private function searched(string $search): Builder
     {
         $query = DB::table('rates')->leftJoin('people', 'people.id', 'rates.person_id')->leftJoin('roles', 'roles.id', 'rates.role_id');
-        foreach (preg_split('/\s+/', trim($search), -1, PREG_SPLIT_NO_EMPTY) ?: [] as $word) {
-            $like = '%'.addcslashes($word, '%_\\').'%';
-            $query->where(static function (Builder $any) use ($like): void {
-                foreach (['people.name', 'people.code', 'roles.name', 'roles.code'] as $column) {
-                    $any->orWhereRaw($column." LIKE ? ESCAPE '\\'", [$like]);
-                }
-            });
-        }
 
-        return $query;
+        return WordSearch::narrow($query, $search, ['people.name', 'people.code', 'roles.name', 'roles.code']);
     }
 
     /** @return list<UnratedProps> */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Features\Rates\Requests;
 
+use App\Features\Office\Queries\NamedPerson;
 use App\Models\Person;
 use App\Support\Words;
 use Illuminate\Foundation\Http\FormRequest;
@@ -48,13 +49,9 @@ final class RateRequest extends FormRequest
         }];
     }
 
-    /** By code, else by a name that only one person has. */
     public function person(): ?Person
     {
-        $said = trim($this->string('person')->toString());
-        $named = Person::query()->where('name', $said)->limit(2)->get();
-
-        return Person::query()->where('code', $said)->first() ?? ($named->count() === 1 ? $named->first() : null);
+        return NamedPerson::find($this->string('person')->toString());
     }
 
     public function cost(): string

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Features\Review\Queries;
 
+use App\Support\Database\WordSearch;
 use Illuminate\Database\Query\Builder;
 
 /** What of the time that waits is looked at. */
@@ -33,16 +34,8 @@ final readonly class DeskFilter
         $waiting->join('people', 'people.id', 'entries.person_id')
             ->join('tasks', 'tasks.id', 'entries.task_id')
             ->join('projects', 'projects.id', 'tasks.project_id');
-        foreach (preg_split('/\s+/', trim($this->search), -1, PREG_SPLIT_NO_EMPTY) ?: [] as $word) {
-            $like = '%'.addcslashes($word, '%_\\').'%';
-            $waiting->where(static function (Builder $any) use ($like): void {
-                foreach (['people.name', 'people.code', 'projects.name', 'projects.code', 'tasks.name', 'tasks.code'] as $column) {
-                    $any->orWhereRaw($column." LIKE ? ESCAPE '\\'", [$like]);
-                }
-            });
-        }
 
-        return $waiting
+        return WordSearch::narrow($waiting, $this->search, ['people.name', 'people.code', 'projects.name', 'projects.code', 'tasks.name', 'tasks.code'])
             ->when($this->look !== Look::All, fn (Builder $look): Builder => $look->where('entries.needs_look', $this->look === Look::Needed ? 1 : 0))
             ->when($this->group !== null, fn (Builder $group): Builder => $group->whereRaw($this->by->key().' = ?', [$this->group]));
     }

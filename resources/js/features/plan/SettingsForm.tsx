@@ -48,9 +48,9 @@ export function SettingsForm({ plan, onClose }: { plan: PlanProps; onClose: () =
                 }}
             />
             <Field
-                label={text.newProject.manager}
+                label={text.plan.managerByName}
                 value={data.manager}
-                maxLength={32}
+                maxLength={200}
                 className="w-44"
                 onChange={(event) => {
                     setData('manager', event.target.value);

@@ -15,10 +15,11 @@ import { Changes } from './Changes';
 import { Course } from './Course';
 import { EarnedValue } from './EarnedValue';
 import { FiguresTable } from './FiguresTable';
-import { growthOf, growthWords, verdict } from './growthOf';
+import { growthOf, growthWords } from './growthOf';
 import { Later } from './Later';
 import { MoneySentences } from './MoneySentences';
 import { People } from './People';
+import { Sentence } from './Sentence';
 import { ShownChoice } from './ShownChoice';
 import { TracePanel } from './TracePanel';
 import { WaitingWords } from './WaitingWords';
@@ -51,13 +52,7 @@ export function ProjectPage({ project, course, changes }: ProjectPageProps) {
                 {!project.isOpen && ` · ${text.projectPage.closed}`}
             </p>
             <p className="mt-2 text-[1.12rem]">
-                {text.projectPage.sentence(
-                    hours(figures.actual + figures.pending),
-                    hours(figures.planned),
-                    hours(figures.remaining),
-                    hours(figures.forecast),
-                    verdict(figures.variance, format),
-                )}
+                <Sentence project={project} shown={shown} format={format} />
                 {project.baseline !== null &&
                     project.baselineOn !== null &&
                     project.baseline !== figures.planned &&
