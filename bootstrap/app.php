@@ -2,12 +2,16 @@
 
 declare(strict_types=1);
 
+use App\Http\FaultLog;
 use App\Http\Faults;
+use App\Http\Middleware\CleanInput;
 use App\Http\Middleware\HandleInertiaRequests;
 use App\Http\Middleware\SecurityHeaders;
 use App\Http\Middleware\StartSession;
+use App\Http\TrustedPlaces;
 use Demo\ActsCommand;
 use Demo\FilesCommand;
+use Illuminate\Database\QueryException;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
@@ -18,7 +22,8 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(web: __DIR__.'/../routes/web.php', commands: __DIR__.'/../routes/console.php')
     ->withCommands([__DIR__.'/../app/Exchange/Console', __DIR__.'/../app/Features', __DIR__.'/../app/Support/Types', __DIR__.'/../app/Support/Trail/Console', FilesCommand::class, ActsCommand::class])
     ->withMiddleware(function (Middleware $middleware): void {
-        $middleware->append(SecurityHeaders::class);
+        $middleware->append([SecurityHeaders::class, CleanInput::class]);
+        $middleware->trustHosts(at: TrustedPlaces::hosts(...), subdomains: false);
         $middleware->web(append: [HandleInertiaRequests::class], replace: [LaravelStartSession::class => StartSession::class]);
         // A page that says what is not there needs what every page is given.
         $middleware->prependToPriorityList(before: SubstituteBindings::class, prepend: HandleInertiaRequests::class);
@@ -28,5 +33,7 @@ return Application::configure(basePath: dirname(__DIR__))
     })
     ->withExceptions(function (Exceptions $exceptions): void {
         $exceptions->respond((new Faults)->respond(...));
+        // What people typed stays out of the log.
+        $exceptions->report(fn (QueryException $fault) => FaultLog::write($fault))->stop();
     })
     ->create();

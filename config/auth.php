@@ -7,7 +7,7 @@ use App\Models\Person;
 return [
     'defaults' => ['guard' => 'web', 'passwords' => 'people'],
     'guards' => ['web' => ['driver' => 'session', 'provider' => 'people']],
-    'providers' => ['people' => ['driver' => 'eloquent', 'model' => Person::class]],
+    'providers' => ['people' => ['driver' => 'signed-in', 'model' => Person::class]],
     'passwords' => [],
     'password_timeout' => 10800,
 ];

@@ -32,6 +32,7 @@ use App\Features\Week\Controllers\LinesController;
 use App\Features\Week\Controllers\QuickLineController;
 use App\Features\Week\Controllers\TrailController;
 use App\Features\Week\Controllers\WeekController;
+use App\Http\NothingHere;
 use Illuminate\Support\Facades\Route;
 
 Route::middleware('guest')->group(static function (): void {
@@ -72,13 +73,13 @@ Route::middleware('auth')->group(static function (): void {
         Route::put('/findings', [FindingsController::class, 'update'])->name('week.findings.answer');
         Route::put('/spans', [FindingsController::class, 'span'])->name('week.spans');
         Route::post('/corrections', [CorrectionsController::class, 'store'])->name('week.corrections');
-        Route::delete('/corrections/{correction}', [CorrectionsController::class, 'destroy'])->whereNumber('correction')->name('week.corrections.withdraw');
+        Route::delete('/corrections/{correction}', [CorrectionsController::class, 'destroy'])->name('week.corrections.withdraw');
         Route::get('/submission', [SubmissionController::class, 'show'])->name('week.summary');
         Route::post('/submission', [SubmissionController::class, 'store'])->name('week.submit');
         Route::delete('/submission', [SubmissionController::class, 'destroy'])->name('week.take-back');
     });
 
-    Route::prefix('/people/{person:code}/tasks/{task}/remaining')->whereNumber('task')->group(static function (): void {
+    Route::prefix('/people/{person:code}/tasks/{task}/remaining')->group(static function (): void {
         Route::get('/', [RemainingController::class, 'show'])->name('remaining');
         Route::put('/', [RemainingController::class, 'update'])->name('remaining.say');
         Route::delete('/', [RemainingController::class, 'destroy'])->name('remaining.take-back');
@@ -87,7 +88,7 @@ Route::middleware('auth')->group(static function (): void {
     Route::get('/review', [ReviewController::class, 'show'])->name('review');
     Route::get('/review/effect', [ReviewController::class, 'effect'])->name('review.effect');
     Route::post('/review/decisions', [ReviewController::class, 'decide'])->name('review.decide');
-    Route::delete('/review/decisions/{decision}', [ReviewController::class, 'undo'])->whereNumber('decision')->name('review.undo');
+    Route::delete('/review/decisions/{decision}', [ReviewController::class, 'undo'])->name('review.undo');
     Route::post('/review/in-order', [ReviewController::class, 'approveInOrder'])->name('review.in-order');
     Route::post('/review/reopening', [ReviewController::class, 'reopen'])->name('review.reopen');
     Route::post('/review/corrections', [CorrectionsController::class, 'decide'])->name('review.corrections');
@@ -101,11 +102,11 @@ Route::middleware('auth')->group(static function (): void {
     Route::put('/messages/read', [MessagesController::class, 'read'])->name('messages.read');
     Route::put('/messages/wishes', [MessagesController::class, 'update'])->name('messages.wishes');
     Route::get('/outbox', [OutboxController::class, 'show'])->name('outbox');
-    Route::get('/outbox/{mail}', [OutboxController::class, 'html'])->whereNumber('mail')->name('outbox.mail');
+    Route::get('/outbox/{mail}', [OutboxController::class, 'html'])->name('outbox.mail');
 
     Route::get('/stand-ins', [StandInsController::class, 'show'])->name('stand-ins');
     Route::post('/stand-ins', [StandInsController::class, 'store'])->name('stand-ins.name');
-    Route::delete('/stand-ins/{standIn}', [StandInsController::class, 'destroy'])->whereNumber('standIn')->name('stand-ins.end');
+    Route::delete('/stand-ins/{standIn}', [StandInsController::class, 'destroy'])->name('stand-ins.end');
 
     Route::prefix('/office')->name('office.')->group(static function (): void {
         Route::get('/periods', [PeriodsController::class, 'show'])->name('periods');
@@ -115,10 +116,10 @@ Route::middleware('auth')->group(static function (): void {
         Route::delete('/periods', [PeriodsController::class, 'destroy'])->name('periods.reopen');
         Route::get('/rules', [HouseRulesController::class, 'show'])->name('rules');
         Route::put('/rules', [HouseRulesController::class, 'update'])->name('rules.set');
-        Route::delete('/rules/{setting}', [HouseRulesController::class, 'destroy'])->whereNumber('setting')->name('rules.take-away');
+        Route::delete('/rules/{setting}', [HouseRulesController::class, 'destroy'])->name('rules.take-away');
         Route::get('/questions', [QuestionsController::class, 'show'])->name('questions');
         Route::post('/questions', [QuestionsController::class, 'store'])->name('questions.ask');
-        Route::delete('/questions/{question}', [QuestionsController::class, 'destroy'])->whereNumber('question')->name('questions.end');
+        Route::delete('/questions/{question}', [QuestionsController::class, 'destroy'])->name('questions.end');
         Route::get('/routes', [RoutesController::class, 'show'])->name('routes');
         Route::put('/routes', [RoutesController::class, 'update'])->name('routes.set');
         Route::put('/routes/{project:code}', [RoutesController::class, 'ofProject'])->name('routes.set-of-project');
@@ -126,7 +127,7 @@ Route::middleware('auth')->group(static function (): void {
         Route::put('/remaining', [RestatementSettingsController::class, 'update'])->name('remaining.set');
         Route::get('/rates', [RatesController::class, 'show'])->name('rates');
         Route::put('/rates', [RatesController::class, 'update'])->name('rates.set');
-        Route::delete('/rates/{rate}', [RatesController::class, 'destroy'])->whereNumber('rate')->name('rates.take-away');
+        Route::delete('/rates/{rate}', [RatesController::class, 'destroy'])->name('rates.take-away');
         Route::get('/trail', [TrailPageController::class, 'show'])->name('trail');
     });
 
@@ -147,7 +148,10 @@ Route::middleware('auth')->group(static function (): void {
             Route::get('/load', [PlanController::class, 'load'])->name('project.plan.load');
             Route::get('/holders', [PlanController::class, 'holders'])->name('project.plan.holders');
         });
-        Route::post('/restatements/{asked}', [ManagersWordController::class, 'decide'])->whereNumber('asked')->name('project.decide-remaining');
-        Route::put('/tasks/{task}/done', [ManagersWordController::class, 'done'])->whereNumber('task')->name('project.task-done');
+        Route::post('/restatements/{asked}', [ManagersWordController::class, 'decide'])->name('project.decide-remaining');
+        Route::put('/tasks/{task}/done', [ManagersWordController::class, 'done'])->name('project.task-done');
     });
 });
+
+// An address that nothing answers to is answered by a page like any other, to whoever asks.
+Route::fallback(NothingHere::class)->name('nothing');

@@ -7,6 +7,9 @@ namespace App\Exchange;
 use App\Support\Database\Record;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
+use Moss\Core\Calendar\DateLimits;
+use Moss\Core\Calendar\Day;
+use Moss\Core\Calendar\DayRange;
 
 /**
  * One kind of exchange file: its columns, its key, the table behind it, and what must hold between its cells.
@@ -112,6 +115,17 @@ abstract class Kind
     final public function keyOf(array $attributes): string
     {
         return implode("\x00", array_map(static fn (string $name): string => (string) ($attributes[$name] ?? ''), $this->keyAttributes()));
+    }
+
+    /** @return list<Problem> one if the plan of the row is longer than five years */
+    final protected function checkLength(Row $row): array
+    {
+        $first = $row->stringOrNull('starts_on');
+        $last = $row->stringOrNull('ends_on');
+
+        return $first !== null && $last !== null && $first <= $last && DateLimits::isTooLong(DayRange::between(Day::of($first), Day::of($last)))
+            ? [$row->problem('ends_on', ExchangeText::get('expected.plan_length', ['years' => DateLimits::LONGEST_PLAN_YEARS]))]
+            : [];
     }
 
     /** @return list<Problem> one if the first day of the row is after its last */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http;
 
+use App\Http\Middleware\HandleInertiaRequests;
 use App\Support\Words;
 use Illuminate\Http\Request;
 use Illuminate\Routing\Exceptions\InvalidSignatureException;
@@ -24,7 +25,7 @@ final class Faults
                 ? response()->json(['message' => (string) __('faults.419')], 419)
                 : back()->with('refusal', (string) __('faults.419'));
         }
-        if (! in_array($status, [401, 403, 404, 405, 429, 500, 503], true) || ($status === 500 && config('app.debug') === true)) {
+        if (! in_array($status, [400, 401, 403, 404, 405, 413, 429, 500, 503], true) || ($status === 500 && config('app.debug') === true)) {
             return $response;
         }
         if ($fault instanceof InvalidSignatureException) {
@@ -36,6 +37,9 @@ final class Faults
         if ($request->expectsJson()) {
             return response()->json(['message' => $sentence], $status);
         }
+
+        // Before the session was opened a page lacks what every page is given.
+        Inertia::share(array_diff_key(HandleInertiaRequests::ofNobody($request), (array) Inertia::getShared()));
 
         return Inertia::render('Fault', ['status' => $status, 'sentence' => $sentence])->toResponse($request)->setStatusCode($status);
     }

@@ -34,6 +34,7 @@ use Moss\Core\Time\HoursFormat;
  * @property Arrangement $arrangement
  * @property MessagePreferences $messages
  * @property string $mailed_in  the part of which day the person was last mailed in
+ * @property string|null $disabled_at  the UTC instant from which the person can no longer sign in
  * @property-read Team|null $team
  * @property-read Person|null $manager
  */
@@ -65,6 +66,12 @@ final class Person extends User
             $this->starts_on === null ? null : Day::of($this->starts_on),
             $this->ends_on === null ? null : Day::of($this->ends_on),
         );
+    }
+
+    /** Whether the person may use the application on a day: not disabled, and not after the last day of employment. */
+    public function hasAccess(Day $today): bool
+    {
+        return $this->disabled_at === null && ($this->ends_on === null || ! $today->isAfter(Day::of($this->ends_on)));
     }
 
     public function isOffice(): bool

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Providers;
 
 use App\Features\Figures\Actions\RefreshFigures;
+use App\Features\SignIn\SignedInPeople;
+use App\Http\Input\WorkWeek;
 use App\Models\Person;
 use App\Support\Clock\Today;
 use App\Support\Database\ActConnection;
@@ -19,7 +21,6 @@ use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\Mail;
 use Illuminate\Support\Facades\Route;
 use Illuminate\Support\ServiceProvider;
-use Moss\Core\Calendar\NotADay;
 use Moss\Core\Calendar\Week;
 use PDO;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
@@ -45,6 +46,11 @@ final class AppServiceProvider extends ServiceProvider
 
     public function boot(): void
     {
+        Auth::provider('signed-in', fn (): SignedInPeople => $this->app->make(SignedInPeople::class));
+        // Longer numbers are no row of ours, and no integer either.
+        foreach (['correction', 'task', 'decision', 'mail', 'standIn', 'setting', 'question', 'rate', 'asked'] as $number) {
+            Route::pattern($number, '[0-9]{1,18}');
+        }
         Mail::extend('outbox', fn (): OutboxTransport => $this->app->make(OutboxTransport::class));
         Model::shouldBeStrict(! $this->app->isProduction());
         Route::bind('person', static function (string $code): Person {
@@ -54,11 +60,7 @@ final class AppServiceProvider extends ServiceProvider
             return $signedIn instanceof Person && $signedIn->code === $code ? $signedIn : Person::query()->where('code', $code)->firstOrFail();
         });
         Route::bind('week', static function (string $text): Week {
-            try {
-                return Week::of($text);
-            } catch (NotADay) {
-                throw new NotFoundHttpException(Words::refusal('no_week', ['week' => mb_strimwidth($text, 0, 20, '…')]));
-            }
+            return WorkWeek::read($text) ?? throw new NotFoundHttpException(Words::refusal('no_week', ['week' => mb_strimwidth($text, 0, 20, '…')]));
         });
     }
 }

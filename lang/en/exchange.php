@@ -42,6 +42,8 @@ return [
         'text' => 'text of at most :longest characters, without control characters',
         'email' => 'an e-mail address, as in name@example.org',
         'own_email' => 'an e-mail address that nobody else has',
+        'work_day' => 'a date from :first to :last',
+        'plan_length' => 'a date at most :years years after the first',
         'day' => 'a day of the calendar as YYYY-MM-DD',
         'not_before' => 'a day not before :day, on which it starts',
         'hours_on_day' => 'hours above 0 and up to 24:00, as in 8, 7.5, 7:30, 7h 30m or 450m',

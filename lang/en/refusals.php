@@ -3,6 +3,13 @@
 declare(strict_types=1);
 
 return [
+    'date' => [
+        'unreadable' => 'Enter a date as YYYY-MM-DD, such as 2026-06-17.',
+        'limits' => 'Enter a date in the years :first to :last.',
+        'reversed' => 'Enter a last day that is not before the first day.',
+        'plan_long' => 'Plan at most five years at a time: enter an earlier last day, or divide the work.',
+    ],
+    'no_row' => 'There is no such row. Load the page again.',
     'projects' => 'Project figures are for project managers and the time office. Your own hours are in your week.',
     'project' => 'Only this project\'s manager and the time office see it. Ask one of them.',
     'money' => 'Costs are for this project\'s manager and the time office.',
@@ -83,6 +90,7 @@ return [
     'plan' => 'This project is planned by its manager and the time office. Ask one of them.',
     'create_project' => 'Projects are created by project managers and the time office. Ask one of them.',
     'plan_row' => [
+        'copied_too_far' => 'Some of the copied work would lie outside the years in which work can be planned. Enter another first day.',
         'expected' => ':field: “:text” is not :expected.',
         'fields' => ['planned' => 'Planned', 'budget' => 'Budget', 'startsOn' => 'First day', 'endsOn' => 'Last day', 'code' => 'Code'],
         'name_missing' => 'Give it a name, in one line of at most 200 letters.',

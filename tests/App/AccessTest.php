@@ -111,6 +111,7 @@ final class AccessTest extends TestCase
         'GET /stand-ins' => ['ada' => 200, 'mo' => 200, 'kit' => 200, 'vic' => 403],
         'POST /stand-ins' => ['ada' => 403, 'mo' => 302, 'lee' => 403, 'kit' => 302, 'vic' => 403],
         'DELETE /stand-ins/1' => ['ada' => 403, 'mo' => 302, 'lee' => 403, 'kit' => 302, 'vic' => 403],
+        'GET /nowhere' => ['ada' => 404, 'vic' => 404],
         'GET /sign-in' => ['ada' => 302],
         'POST /sign-in' => ['ada' => 302],
         'POST /sign-in/demo' => ['ada' => 302],
@@ -140,11 +141,11 @@ final class AccessTest extends TestCase
             $address === '/office/rates' => ['person' => 'ada', 'from' => '2026-06-01', 'cost' => '90'],
             $address === '/office/questions' => ['wording' => 'Boat?', 'kind' => 'text', 'required' => false, 'from' => '2026-06-15'],
             str_starts_with($address, '/office/routes') => ['route' => 'line'],
-            $address === '/review/decisions' => ['decision' => 'approve', 'entries' => [['id' => 0, 'version' => 1]]],
-            $address === '/review/effect' => ['projects' => ['LENS']],
-            $address === '/review/corrections' => ['corrections' => [0], 'accept' => true],
+            $address === '/review/decisions' => ['decision' => 'approve', 'entries' => [['id' => 999, 'version' => 1]]],
+            $address === '/review/effect' => ['projects' => 'LENS'],
+            $address === '/review/corrections' => ['corrections' => [999], 'accept' => true],
             str_ends_with($address, '/corrections') => ['cells' => [['task' => 1, 'date' => '2026-06-17', 'hours' => '1']], 'reason' => 'Storm'],
-            $address === '/review/reopening' => ['entries' => [0]],
+            $address === '/review/reopening' => ['entries' => [999]],
             $address === '/review/phrases' => ['words' => 'Which lens?'],
             str_ends_with($address, '/remaining') => ['hours' => '30', 'done' => 'no'],
             str_contains($address, '/restatements/') => ['accept' => true],
@@ -210,7 +211,7 @@ final class AccessTest extends TestCase
     {
         foreach (array_keys(self::TABLE) as $line) {
             [$method, $address] = explode(' ', $line);
-            if (! str_starts_with($address, '/sign-in') && ! str_starts_with($address, '/nudge')) {
+            if (! str_starts_with($address, '/sign-in') && ! str_starts_with($address, '/nudge') && $address !== '/nowhere') {
                 $this->call($method, $address)->assertRedirect('/sign-in');
             }
         }

@@ -25,7 +25,7 @@ final class AbsencesKind extends Kind
     {
         return [
             Column::reference('person', CodeTable::People, true),
-            Column::required('date', new DayFormat),
+            Column::required('date', DayFormat::ofWork()),
             Column::optional('hours', HoursCell::onDay(), null, 'minutes'),
             Column::required('kind', new TextFormat(60)),
         ];

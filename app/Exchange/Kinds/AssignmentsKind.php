@@ -30,8 +30,8 @@ final class AssignmentsKind extends OnTaskKind
             Column::reference('team', CodeTable::Teams),
             Column::reference('role', CodeTable::Roles),
             Column::required('planned', HoursCell::ofPlan(), 'planned_minutes'),
-            Column::required('starts_on', new DayFormat),
-            Column::required('ends_on', new DayFormat),
+            Column::required('starts_on', DayFormat::ofWork()),
+            Column::required('ends_on', DayFormat::ofWork()),
         ];
     }
 
@@ -51,7 +51,7 @@ final class AssignmentsKind extends OnTaskKind
             return [$row->problem('person', ExchangeText::get('expected.person_or_team'))];
         }
 
-        return [...$this->checkTask($row, $codes), ...$this->checkOrder($row)];
+        return [...$this->checkTask($row, $codes), ...$this->checkOrder($row), ...$this->checkLength($row)];
     }
 
     public function exported(): Builder

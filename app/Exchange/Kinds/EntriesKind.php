@@ -37,13 +37,13 @@ final class EntriesKind extends OnTaskKind
             Column::reference('person', CodeTable::People, true),
             ...$this->taskColumns(),
             Column::reference('role', CodeTable::Roles),
-            Column::required('date', new DayFormat),
+            Column::required('date', DayFormat::ofWork()),
             Column::required('hours', HoursCell::ofEntry(), 'minutes'),
             Column::optional('state', new ChoiceFormat(...$states), EntryState::Draft->value),
             Column::optional('billable', new YesNoFormat),
             Column::optional('note', new TextFormat(2000, true), ''),
             Column::optional('client_note', new TextFormat(2000, true), ''),
-            Column::optional('corrects', new DayFormat),
+            Column::optional('corrects', DayFormat::ofWork()),
         ];
     }
 

@@ -28,8 +28,8 @@ final class ProjectsKind extends NamedKind
             ...parent::columns(),
             Column::reference('client', CodeTable::Clients),
             Column::reference('manager', CodeTable::People, true),
-            Column::optional('starts_on', new DayFormat),
-            Column::optional('ends_on', new DayFormat),
+            Column::optional('starts_on', DayFormat::ofWork()),
+            Column::optional('ends_on', DayFormat::ofWork()),
             Column::optional('billable', new YesNoFormat, 1),
             Column::optional('internal', new YesNoFormat, 0),
             Column::optional('approval', new ChoiceFormat('none', 'project', 'line', 'project+line')),
@@ -39,7 +39,7 @@ final class ProjectsKind extends NamedKind
 
     public function check(Row $row, Codes $codes): array
     {
-        return $this->checkOrder($row);
+        return [...$this->checkOrder($row), ...$this->checkLength($row)];
     }
 
     public function exported(): Builder

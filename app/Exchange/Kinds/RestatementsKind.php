@@ -28,7 +28,7 @@ final class RestatementsKind extends OnTaskKind
         return [
             Column::reference('person', CodeTable::People, true),
             ...$this->taskColumns(),
-            Column::required('on', new DayFormat, 'stated_on'),
+            Column::required('on', DayFormat::ofWork(), 'stated_on'),
             Column::required('remaining', HoursCell::ofPlan(), 'remaining_minutes'),
             Column::optional('reason', new TextFormat(2000, true), ''),
             Column::optional('done', new YesNoFormat, 0),

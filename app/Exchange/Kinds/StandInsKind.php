@@ -27,8 +27,8 @@ final class StandInsKind extends Kind
         return [
             Column::reference('person', CodeTable::People, true),
             Column::reference('stand_in', CodeTable::People, true),
-            Column::required('starts_on', new DayFormat),
-            Column::required('ends_on', new DayFormat),
+            Column::required('starts_on', DayFormat::ofWork()),
+            Column::required('ends_on', DayFormat::ofWork()),
         ];
     }
 

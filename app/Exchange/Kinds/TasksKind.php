@@ -35,11 +35,11 @@ final class TasksKind extends Kind
             Column::optional('phase', new TextFormat(200), null, ''),
             Column::optional('planned', HoursCell::ofPlan(), null, 'planned_minutes'),
             Column::optional('budget', new MoneyFormat, null, 'budget_cents'),
-            Column::optional('starts_on', new DayFormat),
-            Column::optional('ends_on', new DayFormat),
+            Column::optional('starts_on', DayFormat::ofWork()),
+            Column::optional('ends_on', DayFormat::ofWork()),
             Column::optional('charge_code', new TextFormat(64)),
             Column::optional('billable', new YesNoFormat),
-            Column::optional('done_on', new DayFormat),
+            Column::optional('done_on', DayFormat::ofWork()),
         ];
     }
 
@@ -71,7 +71,7 @@ final class TasksKind extends Kind
             return [$row->problem('project', ExchangeText::get('expected.known', ['what' => ExchangeText::get('code_of.projects')]))];
         }
 
-        return $this->checkOrder($row);
+        return [...$this->checkOrder($row), ...$this->checkLength($row)];
     }
 
     public function further(Row $row, Codes $codes): array

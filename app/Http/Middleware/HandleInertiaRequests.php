@@ -27,16 +27,23 @@ final class HandleInertiaRequests extends Middleware
     public function share(Request $request): array
     {
         $person = $request->user();
-        $theme = $request->cookie(self::THEME_COOKIE);
 
         return [
             ...parent::share($request),
-            'theme' => in_array($theme, ['light', 'dark'], true) ? $theme : 'system',
+            ...self::ofNobody($request),
             // Worked out only for pages: saving a cell shows none.
             'signedIn' => fn (): ?SignedInProps => $person instanceof Person ? $this->signedIn($person) : null,
             'message' => $request->session()->get('message'),
             'refusal' => $request->session()->get('refusal'),
         ];
+    }
+
+    /** @return array<string, mixed> what a page is given that shows nobody's session */
+    public static function ofNobody(Request $request): array
+    {
+        $theme = $request->cookie(self::THEME_COOKIE);
+
+        return ['theme' => in_array($theme, ['light', 'dark'], true) ? $theme : 'system', 'signedIn' => null, 'message' => null, 'refusal' => null];
     }
 
     private function signedIn(Person $person): SignedInProps

@@ -7,6 +7,7 @@ namespace App\Support\Clock;
 use App\Models\Person;
 use DateTimeImmutable;
 use DateTimeZone;
+use Moss\Core\Calendar\DateLimits;
 use Moss\Core\Calendar\Day;
 
 /**
@@ -28,6 +29,12 @@ final readonly class Today
     public function in(string $timezone): Day
     {
         return Day::of($this->fixed ?? (new DateTimeImmutable('now', new DateTimeZone($timezone)))->format('Y-m-d'));
+    }
+
+    /** The days on which there can be work. */
+    public function limits(): DateLimits
+    {
+        return DateLimits::on($this->in('UTC'));
     }
 
     /** This instant, in UTC; on the fixed day, if there is one. */

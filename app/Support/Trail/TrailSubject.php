@@ -21,5 +21,6 @@ enum TrailSubject: string
     case Recorder = 'recorder';
     case Period = 'period';
     case Setting = 'setting';
+    case Access = 'access';
     case Exchange = 'exchange';
 }

@@ -1,5 +1,9 @@
 /** What an act on an entry is called once it is done. */
 const acts: Record<string, string> = {
+    'set password': 'password set',
+    disable: 'disabled',
+    enable: 'enabled',
+    'sign out': 'signed out everywhere',
     ink: 'inked',
     change: 'changed',
     clear: 'cleared',
@@ -1137,6 +1141,7 @@ export const en = {
                 period: 'period',
                 setting: 'setting',
                 exchange: 'exchange files',
+                access: 'access',
             } as Record<string, string>,
             from: 'From',
             to: 'To',

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\App\SignIn;
 
+use App\Features\SignIn\Actions\AttemptLimits;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\Hash;
 use Illuminate\Support\Facades\RateLimiter;
@@ -70,6 +71,34 @@ final class SignInTest extends TestCase
         $this->post('/sign-in', ['email' => 'ada@lighthouse.example', 'password' => self::PASSWORD])->assertSessionHasErrors();
 
         $this->assertGuest();
+    }
+
+    public function test_one_account_is_not_tried_from_many_places(): void
+    {
+        foreach (range(1, 15) as $attempt) {
+            $this->call('POST', '/sign-in', ['email' => 'ada@lighthouse.example', 'password' => 'wrong'], server: ['REMOTE_ADDR' => '10.0.0.'.$attempt])->assertSessionHasErrors(['email' => __('signin.wrong')]);
+        }
+        $this->call('POST', '/sign-in', ['email' => 'ada@lighthouse.example', 'password' => self::PASSWORD], server: ['REMOTE_ADDR' => '10.0.0.99'])->assertSessionHasErrors();
+
+        $this->assertGuest();
+    }
+
+    public function test_an_attempt_counts_before_its_password_is_looked_at(): void
+    {
+        for ($attempt = 1; $attempt <= 5; $attempt++) {
+            $this->app->make(AttemptLimits::class)->count('ada@lighthouse.example', '127.0.0.1');
+        }
+        $this->post('/sign-in', ['email' => 'ada@lighthouse.example', 'password' => self::PASSWORD])->assertSessionHasErrors();
+
+        $this->assertGuest();
+    }
+
+    public function test_signing_in_often_with_the_right_password_is_no_attempt(): void
+    {
+        for ($time = 1; $time <= 40; $time++) {
+            $this->post('/sign-in', ['email' => 'ada@lighthouse.example', 'password' => self::PASSWORD])->assertRedirect('/');
+            $this->post('/sign-out');
+        }
     }
 
     public function test_without_the_switch_for_demonstrations_nobody_gets_in_without_a_password(): void

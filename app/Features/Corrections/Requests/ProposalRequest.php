@@ -5,15 +5,17 @@ declare(strict_types=1);
 namespace App\Features\Corrections\Requests;
 
 use App\Features\Corrections\Actions\Wish;
+use App\Http\Input\BoundedRequest;
+use App\Http\Input\RowId;
+use App\Http\Input\WorkDay;
 use App\Support\Words;
 use Closure;
 use Illuminate\Contracts\Validation\Validator;
-use Illuminate\Foundation\Http\FormRequest;
 use Moss\Core\Calendar\Day;
 use Moss\Core\Calendar\Week;
 
 /** Other hours for cells of a week, and why. */
-final class ProposalRequest extends FormRequest
+final class ProposalRequest extends BoundedRequest
 {
     private const MOST = 200;
 
@@ -22,9 +24,9 @@ final class ProposalRequest extends FormRequest
     {
         return [
             'cells' => ['required', 'list', 'max:'.self::MOST],
-            'cells.*.task' => ['required', 'integer'],
-            'cells.*.role' => ['nullable', 'integer'],
-            'cells.*.date' => ['required', 'date_format:Y-m-d', 'regex:/^(19|2\d)/'],
+            'cells.*.task' => ['required', new RowId],
+            'cells.*.role' => ['nullable', new RowId],
+            'cells.*.date' => ['required', new WorkDay],
             'cells.*.hours' => ['nullable', 'string', 'max:50'],
             'reason' => ['nullable', 'string', 'max:1000'],
         ];

@@ -4,16 +4,17 @@ declare(strict_types=1);
 
 namespace App\Features\Corrections\Requests;
 
-use Illuminate\Foundation\Http\FormRequest;
+use App\Http\Input\BoundedRequest;
+use App\Http\Input\RowId;
 
-final class VerdictRequest extends FormRequest
+final class VerdictRequest extends BoundedRequest
 {
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
         return [
             'corrections' => ['required', 'list', 'max:1000'],
-            'corrections.*' => ['required', 'integer'],
+            'corrections.*' => ['required', new RowId],
             'accept' => ['required', 'boolean'],
             'word' => ['nullable', 'string', 'max:2000'],
         ];

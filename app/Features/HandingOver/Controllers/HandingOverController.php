@@ -7,6 +7,7 @@ namespace App\Features\HandingOver\Controllers;
 use App\Features\HandingOver\Actions\Remind;
 use App\Features\HandingOver\Queries\MissingWeeks;
 use App\Features\HandingOver\Requests\ReminderRequest;
+use App\Http\Input\Address;
 use App\Models\Person;
 use App\Support\Clock\Today;
 use App\Support\Words;
@@ -16,7 +17,6 @@ use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
 use Inertia\Inertia;
 use Inertia\Response;
-use Moss\Core\Calendar\NotADay;
 use Moss\Core\Calendar\Week;
 
 final readonly class HandingOverController
@@ -29,13 +29,9 @@ final readonly class HandingOverController
     {
         Gate::authorize('lookAfter', Person::class);
         $today = $this->today->for($reader);
-        try {
-            $week = Week::of($request->string('week')->toString());
-        } catch (NotADay) {
-            $week = Week::containing($today)->plusWeeks(-1);
-        }
+        $week = Address::of($request)->week('week') ?? Week::containing($today)->plusWeeks(-1);
 
-        return Inertia::render('HandingOver', ['handingOver' => $weeks->of($reader, $week, $today, mb_substr($request->string('search')->toString(), 0, 200), $request->integer('page'))]);
+        return Inertia::render('HandingOver', ['handingOver' => $weeks->of($reader, $week, $today, Address::of($request)->text('search'), Address::of($request)->page())]);
     }
 
     public function store(#[CurrentUser] Person $reader, ReminderRequest $request, Remind $remind): RedirectResponse

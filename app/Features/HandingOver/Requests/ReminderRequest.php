@@ -4,22 +4,20 @@ declare(strict_types=1);
 
 namespace App\Features\HandingOver\Requests;
 
+use App\Http\Input\BoundedRequest;
+use App\Http\Input\WorkWeek;
 use App\Support\Words;
 use Closure;
-use Illuminate\Foundation\Http\FormRequest;
-use Moss\Core\Calendar\NotADay;
 use Moss\Core\Calendar\Week;
 
-final class ReminderRequest extends FormRequest
+final class ReminderRequest extends BoundedRequest
 {
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
         return [
             'week' => ['required', 'string', static function (string $name, mixed $value, Closure $fail): void {
-                try {
-                    Week::of(is_string($value) ? $value : '');
-                } catch (NotADay) {
+                if (WorkWeek::read(is_string($value) ? $value : '') === null) {
                     $fail(Words::refusal('no_week', ['week' => is_string($value) ? mb_strimwidth($value, 0, 20, '…') : '']));
                 }
             }],

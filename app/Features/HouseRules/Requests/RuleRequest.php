@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace App\Features\HouseRules\Requests;
 
+use App\Http\Input\BoundedRequest;
+use App\Http\Input\WorkDay;
 use App\Support\Words;
 use Closure;
 use Illuminate\Contracts\Validation\Validator;
-use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Moss\Core\HouseRules\AllRules;
 use Moss\Core\HouseRules\Concern;
@@ -18,7 +19,7 @@ use Moss\Core\Time\HoursText;
 use Moss\Core\Time\HoursTextRefused;
 
 /** How a rule is to be set. A limit of time is written as hours are. */
-final class RuleRequest extends FormRequest
+final class RuleRequest extends BoundedRequest
 {
     /** @return array<string, list<mixed>> */
     public function rules(): array
@@ -27,7 +28,7 @@ final class RuleRequest extends FormRequest
             'rule' => ['required', Rule::in(array_map(static fn (HouseRule $rule): string => $rule->code(), AllRules::list()))],
             'level' => ['required', Rule::enum(Level::class)],
             'limit' => ['nullable', 'string', 'max:20'],
-            'from' => ['nullable', 'date_format:Y-m-d', 'regex:/^(19|2\d)/'],
+            'from' => ['nullable', new WorkDay],
             'team' => ['nullable', 'string', Rule::exists('teams', 'code')],
             'project' => ['nullable', 'string', Rule::exists('projects', 'code'), 'prohibits:team'],
         ];

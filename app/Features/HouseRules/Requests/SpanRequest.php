@@ -4,21 +4,22 @@ declare(strict_types=1);
 
 namespace App\Features\HouseRules\Requests;
 
+use App\Http\Input\BoundedRequest;
+use App\Http\Input\WorkDay;
 use App\Support\Words;
 use Closure;
 use Illuminate\Contracts\Validation\Validator;
-use Illuminate\Foundation\Http\FormRequest;
 use Moss\Core\Calendar\Day;
 use Moss\Core\Calendar\Week;
 
 /** Start, end and break of a day; without a start and an end, the day has none. */
-final class SpanRequest extends FormRequest
+final class SpanRequest extends BoundedRequest
 {
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
         return [
-            'date' => ['required', 'date_format:Y-m-d', 'regex:/^(19|2\d)/'],
+            'date' => ['required', new WorkDay],
             'starts' => ['nullable', 'regex:/^([01]\d|2[0-3]):[0-5]\d$/', 'required_with:ends'],
             'ends' => ['nullable', 'regex:/^(([01]\d|2[0-3]):[0-5]\d|24:00)$/', 'required_with:starts'],
             'pause' => ['nullable', 'integer', 'min:0', 'max:1439'],

@@ -5,13 +5,15 @@ declare(strict_types=1);
 namespace App\Features\HouseRules\Requests;
 
 use App\Features\HouseRules\Actions\GivenWord;
-use Illuminate\Foundation\Http\FormRequest;
+use App\Http\Input\BoundedRequest;
+use App\Http\Input\RowId;
+use App\Http\Input\WorkDay;
 use Illuminate\Validation\Rule;
 use Moss\Core\HouseRules\AllRules;
 use Moss\Core\HouseRules\HouseRule;
 
 /** A word on one finding. */
-final class WordRequest extends FormRequest
+final class WordRequest extends BoundedRequest
 {
     public const MOST = 1000;
 
@@ -31,9 +33,9 @@ final class WordRequest extends FormRequest
     {
         return [
             $under.'rule' => ['required', Rule::in(array_map(static fn (HouseRule $rule): string => $rule->code(), AllRules::list()))],
-            $under.'task' => ['nullable', 'integer', Rule::exists('tasks', 'id')],
-            $under.'role' => ['nullable', 'integer', Rule::exists('roles', 'id')],
-            $under.'date' => ['nullable', 'date_format:Y-m-d', 'regex:/^(19|2\d)/'],
+            $under.'task' => ['nullable', new RowId, Rule::exists('tasks', 'id')],
+            $under.'role' => ['nullable', new RowId, Rule::exists('roles', 'id')],
+            $under.'date' => ['nullable', new WorkDay],
             $under.'word' => ['nullable', 'string', 'max:'.self::MOST],
         ];
     }

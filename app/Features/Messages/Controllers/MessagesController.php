@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\Features\Messages\Controllers;
 
 use App\Features\Messages\Queries\MessageList;
+use App\Features\Messages\Requests\ReadRequest;
 use App\Features\Messages\Requests\WishesRequest;
+use App\Http\Input\Address;
 use App\Models\Person;
 use App\Support\Clock\Today;
 use Illuminate\Container\Attributes\CurrentUser;
@@ -24,11 +26,11 @@ final class MessagesController
     {
         Gate::authorize('changePreferences', $person);
 
-        return Inertia::render('Messages', ['messages' => $messages->of($person, $request->integer('before') > 0 ? $request->integer('before') : null)]);
+        return Inertia::render('Messages', ['messages' => $messages->of($person, Address::of($request)->number('before'))]);
     }
 
     /** Everything up to a message has been read. */
-    public function read(#[CurrentUser] Person $person, Request $request, Today $today): JsonResponse
+    public function read(#[CurrentUser] Person $person, ReadRequest $request, Today $today): JsonResponse
     {
         Gate::authorize('changePreferences', $person);
         DB::table('messages')->where('person_id', $person->id)->where('id', '<=', $request->integer('upTo'))->whereNull('read_at')

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Features\Messages\Controllers;
 
 use App\Features\Messages\Queries\Outbox;
+use App\Http\Input\Address;
 use App\Models\Person;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\Request;
@@ -22,9 +23,9 @@ final class OutboxController
     public function show(#[CurrentUser] Person $person, Request $request, Outbox $outbox): Response
     {
         Gate::authorize('changePreferences', $person);
-        $number = static fn (string $name): ?int => $request->integer($name) > 0 ? $request->integer($name) : null;
+        $address = Address::of($request);
 
-        return Inertia::render('Outbox', ['outbox' => $outbox->of($person, mb_substr($request->string('search')->toString(), 0, 200), $number('before'), $number('mail'))]);
+        return Inertia::render('Outbox', ['outbox' => $outbox->of($person, $address->text('search'), $address->number('before'), $address->number('mail'))]);
     }
 
     public function html(#[CurrentUser] Person $person, int $mail, Outbox $outbox): HttpResponse

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Features\Messages\Requests;
 
+use App\Http\Input\BoundedRequest;
 use App\Models\MessageKind;
 use App\Models\MessagePreferences;
-use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 
-final class WishesRequest extends FormRequest
+final class WishesRequest extends BoundedRequest
 {
     /** @return array<string, list<mixed>> */
     public function rules(): array

@@ -7,6 +7,7 @@ namespace App\Features\Office\Controllers;
 use App\Features\Office\Actions\SetRoute;
 use App\Features\Office\Queries\Routes;
 use App\Features\Office\Requests\RouteRequest;
+use App\Http\Input\Address;
 use App\Models\Organisation;
 use App\Models\Person;
 use App\Models\Project;
@@ -25,7 +26,7 @@ final class RoutesController
     {
         Gate::authorize('keep', Organisation::class);
 
-        return Inertia::render('Routes', ['routes' => $routes->of(mb_substr($request->string('search')->toString(), 0, 200), max(1, $request->integer('page')))]);
+        return Inertia::render('Routes', ['routes' => $routes->of(Address::of($request)->text('search'), Address::of($request)->page())]);
     }
 
     public function update(#[CurrentUser] Person $office, RouteRequest $request, SetRoute $set): RedirectResponse

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Features\Office\Controllers;
 
 use App\Features\Office\Queries\TrailSearch;
+use App\Http\Input\Address;
 use App\Models\Organisation;
 use App\Models\Person;
 use App\Support\Trail\TrailSubject;
@@ -13,8 +14,6 @@ use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
 use Inertia\Inertia;
 use Inertia\Response;
-use Moss\Core\Calendar\Day;
-use Moss\Core\Calendar\NotADay;
 
 final class TrailPageController
 {
@@ -22,23 +21,15 @@ final class TrailPageController
     public function show(#[CurrentUser] Person $office, Request $request, TrailSearch $trail): Response
     {
         Gate::authorize('keep', Organisation::class);
+        $address = Address::of($request);
 
         return Inertia::render('Trail', ['trail' => $trail->of(
             $office,
-            mb_substr($request->string('search')->toString(), 0, 200),
-            TrailSubject::tryFrom($request->string('subject')->toString()),
-            self::day($request, 'from'),
-            self::day($request, 'to'),
-            $request->integer('before') > 0 ? $request->integer('before') : null,
+            $address->text('search'),
+            TrailSubject::tryFrom($address->text('subject')),
+            $address->day('from'),
+            $address->day('to'),
+            $address->number('before'),
         )]);
-    }
-
-    private static function day(Request $request, string $name): ?Day
-    {
-        try {
-            return Day::of($request->string($name)->toString());
-        } catch (NotADay) {
-            return null;
-        }
     }
 }

@@ -4,11 +4,12 @@ declare(strict_types=1);
 
 namespace App\Features\Office\Requests;
 
+use App\Http\Input\BoundedRequest;
+use App\Http\Input\WorkDay;
 use App\Models\QuestionKind;
-use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 
-final class QuestionRequest extends FormRequest
+final class QuestionRequest extends BoundedRequest
 {
     /** @return array<string, list<mixed>> */
     public function rules(): array
@@ -18,7 +19,7 @@ final class QuestionRequest extends FormRequest
             'kind' => ['required', Rule::enum(QuestionKind::class)],
             'choices' => ['nullable', 'string', 'max:1000', 'required_if:kind,'.QuestionKind::Choice->value],
             'required' => ['required', 'boolean'],
-            'from' => ['required', 'date_format:Y-m-d', 'regex:/^(19|2\d)/'],
+            'from' => ['required', new WorkDay],
         ];
     }
 

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Features\Office\Requests;
 
-use Illuminate\Foundation\Http\FormRequest;
+use App\Http\Input\BoundedRequest;
 use Illuminate\Validation\Rule;
 use Moss\Core\Review\RouteKind;
 
-final class RouteRequest extends FormRequest
+final class RouteRequest extends BoundedRequest
 {
     /** @return array<string, list<mixed>> */
     public function rules(): array

@@ -11,13 +11,13 @@ use App\Features\Periods\Actions\ReopenPeriod;
 use App\Features\Periods\Actions\SetWeekDue;
 use App\Features\Periods\Queries\PeriodCheck;
 use App\Features\Periods\Requests\PeriodRequest;
+use App\Features\Periods\Requests\WeekDueRequest;
 use App\Models\Organisation;
 use App\Models\Person;
 use App\Support\Clock\Today;
 use App\Support\Words;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
 use Inertia\Inertia;
 use Inertia\Response;
@@ -73,10 +73,9 @@ final readonly class PeriodsController
     }
 
     /** Says by when a week is to be handed over. */
-    public function due(#[CurrentUser] Person $office, Request $request, SetWeekDue $set): RedirectResponse
+    public function due(#[CurrentUser] Person $office, WeekDueRequest $request, SetWeekDue $set): RedirectResponse
     {
         Gate::authorize('keep', Organisation::class);
-        $request->validate(['days' => ['required', 'integer', 'min:0', 'max:14']]);
         $set->handle($office, $request->integer('days'));
 
         return back()->with('message', Words::choice('refusals.period.due', $request->integer('days')));

@@ -4,16 +4,17 @@ declare(strict_types=1);
 
 namespace App\Features\Periods\Requests;
 
-use Illuminate\Foundation\Http\FormRequest;
+use App\Http\Input\BoundedRequest;
+use App\Http\Input\WorkDay;
 use Moss\Core\Calendar\Day;
 
-final class PeriodRequest extends FormRequest
+final class PeriodRequest extends BoundedRequest
 {
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
         return [
-            'day' => [$this->isMethod('GET') ? 'nullable' : 'required', 'date_format:Y-m-d', 'regex:/^(19|2\d)/'],
+            'day' => [$this->isMethod('GET') ? 'nullable' : 'required', new WorkDay],
             'seen' => ['nullable', 'string', 'max:200'],
             'leavesOut' => ['nullable', 'boolean'],
             'reason' => ['nullable', 'string', 'max:1000'],

@@ -110,9 +110,7 @@ final class AddPlanLines
         $this->read($index, 'chargeCode', static fn () => $task->charge_code = $line->text('chargeCode') === '' ? null : PlanText::name($line->text('chargeCode'), 'chargeCode'));
         $this->read($index, 'phase', static fn () => $task->phase_id = $line->text('phase') === '' ? null
             : Phase::query()->firstOrCreate(['project_id' => $project->id, 'name' => PlanText::name($line->text('phase'), 'phase')])->id);
-        if ($this->faults === [] && $task->starts_on !== null && $task->ends_on !== null && $task->starts_on > $task->ends_on) {
-            $this->faults[$index.'.endsOn'] = Words::refusal('plan_row.reversed');
-        }
+        $this->checkDays($index, $task->starts_on, $task->ends_on);
         if ($this->faults !== []) {
             return null;
         }
@@ -134,9 +132,7 @@ final class AddPlanLines
         $today = $this->today->for($actor)->toString();
         $this->read($index, 'startsOn', static fn () => $assignment->starts_on = PlanText::day($line->text('startsOn'), 'startsOn') ?? $task->starts_on ?? $project->starts_on ?? $today);
         $this->read($index, 'endsOn', static fn () => $assignment->ends_on = PlanText::day($line->text('endsOn'), 'endsOn') ?? max($assignment->starts_on ?? $today, $task->ends_on ?? $project->ends_on ?? $today));
-        if ($this->faults === [] && $assignment->starts_on > $assignment->ends_on) {
-            $this->faults[$index.'.endsOn'] = Words::refusal('plan_row.reversed');
-        }
+        $this->checkDays($index, $assignment->starts_on, $assignment->ends_on);
         if ($this->faults === [] && $assignment->hasTwin()) {
             $this->faults[$index.'.who'] = Words::refusal('plan_row.twice');
         }
@@ -147,6 +143,14 @@ final class AddPlanLines
         $this->trail->assignment($actor, $project, $task, $assignment, 'assign', null, PlanTrail::told($assignment));
         if ($assignment->person_id !== null && $assignment->person_id !== $actor->id && $assignment->ends_on >= $today) {
             $assigned[$assignment->person_id][$task->id] = true;
+        }
+    }
+
+    private function checkDays(int $index, ?string $first, ?string $last): void
+    {
+        $fault = $this->faults === [] ? PlanText::faultOfDays($first, $last) : null;
+        if ($fault !== null) {
+            $this->faults[$index.'.endsOn'] = $fault;
         }
     }
 

@@ -144,8 +144,9 @@ final class ChangePlan
 
     private function checkOrder(PlanChange $change, ?string $first, ?string $last): void
     {
-        if ($first !== null && $last !== null && $first > $last) {
-            $this->faults[$change->place(isset($change->fields['endsOn']) ? 'endsOn' : 'startsOn')] = Words::refusal('plan_row.reversed');
+        $fault = PlanText::faultOfDays($first, $last);
+        if ($fault !== null) {
+            $this->faults[$change->place(isset($change->fields['endsOn']) ? 'endsOn' : 'startsOn')] = $fault;
         }
     }
 

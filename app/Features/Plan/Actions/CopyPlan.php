@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Features\Plan\Actions;
 
+use App\Http\Input\WorkDay;
 use App\Models\Assignment;
 use App\Models\Person;
 use App\Models\Phase;
@@ -62,13 +63,20 @@ final class CopyPlan
     {
         return Assignment::query()->create([
             'task_id' => $task->id, 'person_id' => $assignment->person_id, 'team_id' => $assignment->team_id, 'role_id' => $assignment->role_id, 'planned_minutes' => $assignment->planned_minutes,
-            'starts_on' => Day::of($assignment->starts_on)->plusDays($by)->toString(), 'ends_on' => Day::of($assignment->ends_on)->plusDays($by)->toString(),
+            'starts_on' => self::movedDay($assignment->starts_on, $by), 'ends_on' => self::movedDay($assignment->ends_on, $by),
         ]);
     }
 
     private static function moved(?string $day, int $by): ?string
     {
-        return $day === null ? null : Day::of($day)->plusDays($by)->toString();
+        return $day === null ? null : self::movedDay($day, $by);
+    }
+
+    private static function movedDay(string $day, int $by): string
+    {
+        $moved = Day::of($day)->plusDays($by)->toString();
+
+        return WorkDay::fault($moved) === null ? $moved : throw PlanRefused::because('copied_too_far');
     }
 
     /** @param  array<int, Task>  $tasks */

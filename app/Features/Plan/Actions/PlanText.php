@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace App\Features\Plan\Actions;
 
+use App\Http\Input\WorkDay;
 use App\Support\Words;
 use DomainException;
+use Moss\Core\Calendar\DateLimits;
 use Moss\Core\Calendar\Day;
+use Moss\Core\Calendar\DayRange;
 use Moss\Core\Calendar\NotADay;
 use Moss\Core\Money\Money;
 use Moss\Core\Money\NotMoney;
@@ -61,10 +64,24 @@ final readonly class PlanText
             $text = sprintf('%s-%02d-%02d', $parts[3], $parts[2], $parts[1]);
         }
         try {
-            return Day::of($text)->toString();
+            $day = Day::of($text);
         } catch (NotADay) {
             throw self::expected($field, 'day', $text);
         }
+        $fault = WorkDay::fault($text);
+
+        return $fault === null ? $day->toString() : throw new DomainException($fault);
+    }
+
+    /** @return string|null what is wrong with the first and last day of a plan, in a sentence; null where nothing is */
+    public static function faultOfDays(?string $first, ?string $last): ?string
+    {
+        return match (true) {
+            $first === null || $last === null => null,
+            $first > $last => Words::refusal('plan_row.reversed'),
+            DateLimits::isTooLong(DayRange::between(Day::of($first), Day::of($last))) => Words::refusal('date.plan_long'),
+            default => null,
+        };
     }
 
     /** @throws DomainException */

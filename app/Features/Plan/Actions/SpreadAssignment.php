@@ -10,8 +10,6 @@ use App\Models\Project;
 use App\Support\Words;
 use DomainException;
 use Illuminate\Support\Facades\DB;
-use Moss\Core\Calendar\Day;
-use Moss\Core\Calendar\NotADay;
 
 /** Gives hours day by day, each its own stretch of one day; or takes them together again, to be spread evenly. */
 final class SpreadAssignment
@@ -66,7 +64,7 @@ final class SpreadAssignment
         $stretches = [];
         foreach ($days as $date => $text) {
             try {
-                $day = Day::of((string) $date)->toString();
+                $day = PlanText::day((string) $date, 'startsOn') ?? throw PlanText::expected('startsOn', 'day', (string) $date);
                 $minutes = PlanText::hours($text) ?? 0;
                 if ($minutes > 1440) {
                     throw new DomainException(Words::refusal('plan_row.full_day'));
@@ -74,8 +72,6 @@ final class SpreadAssignment
                 if ($minutes > 0) {
                     $stretches[] = [$day, $day, $minutes];
                 }
-            } catch (NotADay) {
-                $faults[(string) $date] = PlanText::expected('startsOn', 'day', (string) $date)->getMessage();
             } catch (DomainException $refused) {
                 $faults[(string) $date] = $refused->getMessage();
             }

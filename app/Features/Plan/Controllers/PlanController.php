@@ -13,10 +13,12 @@ use App\Features\Plan\Actions\TakeBaseline;
 use App\Features\Plan\Queries\PersonLoad;
 use App\Features\Plan\Queries\PlanSearch;
 use App\Features\Plan\Queries\PlanView;
+use App\Features\Plan\Requests\BaselineRequest;
 use App\Features\Plan\Requests\LoadRequest;
 use App\Features\Plan\Requests\PlanChangesRequest;
 use App\Features\Plan\Requests\PlanLinesRequest;
 use App\Features\Plan\Requests\PlanRowsRequest;
+use App\Http\Input\Address;
 use App\Models\Person;
 use App\Models\Project;
 use App\Support\Words;
@@ -75,13 +77,13 @@ final readonly class PlanController
     {
         Gate::authorize('plan', $project);
 
-        return response()->json($search->holders($request->string('words')->toString()));
+        return response()->json($search->holders(Address::of($request)->text('words')));
     }
 
-    public function baseline(#[CurrentUser] Person $actor, Project $project, Request $request, TakeBaseline $take): RedirectResponse
+    public function baseline(#[CurrentUser] Person $actor, Project $project, BaselineRequest $request, TakeBaseline $take): RedirectResponse
     {
         Gate::authorize('plan', $project);
-        $take->handle($actor, $project, mb_substr($request->string('why')->toString(), 0, 1000));
+        $take->handle($actor, $project, $request->string('why')->toString());
 
         return back()->with('message', Words::refusal('plan_row.baseline_taken'));
     }
@@ -101,8 +103,8 @@ final readonly class PlanController
 
     private static function compared(Request $request): ?string
     {
-        $text = $request->query('compare');
+        $address = Address::of($request);
 
-        return is_string($text) && preg_match('/^(baseline|\d{4}-\d{2}-\d{2})$/D', $text) === 1 ? $text : null;
+        return $address->text('compare') === 'baseline' ? 'baseline' : $address->day('compare')?->toString();
     }
 }

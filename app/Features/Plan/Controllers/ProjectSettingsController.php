@@ -11,6 +11,7 @@ use App\Features\Plan\Actions\PlanRefused;
 use App\Features\Plan\Actions\SaveProject;
 use App\Features\Plan\Props\NewProjectProps;
 use App\Features\Plan\Requests\ProjectRequest;
+use App\Http\Input\Address;
 use App\Models\Person;
 use App\Models\Project;
 use App\Support\Clock\Today;
@@ -28,7 +29,8 @@ final readonly class ProjectSettingsController
     public function create(#[CurrentUser] Person $actor, Request $request, Today $today): Response
     {
         Gate::authorize('create', Project::class);
-        $source = $request->filled('from') ? Project::query()->where('code', $request->string('from')->toString())->firstOrFail() : null;
+        $from = Address::of($request)->textOrNull('from');
+        $source = $from === null ? null : Project::query()->where('code', $from)->firstOrFail();
         if ($source !== null) {
             Gate::authorize('view', $source);
         }

@@ -4,19 +4,21 @@ declare(strict_types=1);
 
 namespace App\Features\Plan\Requests;
 
-use Illuminate\Foundation\Http\FormRequest;
+use App\Http\Input\BoundedRequest;
+use App\Http\Input\NotBefore;
+use App\Http\Input\WorkDay;
 use Moss\Core\Calendar\Day;
 use Moss\Core\Calendar\DayRange;
 
 /** Whose load, and over which days. */
-final class LoadRequest extends FormRequest
+final class LoadRequest extends BoundedRequest
 {
     private const MOST_DAYS = 800;
 
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['person' => ['required', 'string'], 'from' => ['required', 'date_format:Y-m-d'], 'to' => ['required', 'date_format:Y-m-d', 'after_or_equal:from']];
+        return ['person' => ['required', 'string'], 'from' => ['required', new WorkDay], 'to' => ['required', new WorkDay, new NotBefore('from')]];
     }
 
     public function days(): DayRange

@@ -5,10 +5,11 @@ declare(strict_types=1);
 namespace App\Features\Plan\Requests;
 
 use App\Features\Plan\Actions\PlanChange;
-use Illuminate\Foundation\Http\FormRequest;
+use App\Http\Input\BoundedRequest;
+use App\Http\Input\RowId;
 
 /** Other values for rows of a plan. */
-final class PlanChangesRequest extends FormRequest
+final class PlanChangesRequest extends BoundedRequest
 {
     private const MOST = 500;
 
@@ -17,9 +18,9 @@ final class PlanChangesRequest extends FormRequest
     {
         return [
             'changes' => ['required', 'list', 'max:'.self::MOST],
-            'changes.*.task' => ['nullable', 'integer', 'required_without:changes.*.assignments'],
+            'changes.*.task' => ['nullable', new RowId, 'required_without:changes.*.assignments'],
             'changes.*.assignments' => ['nullable', 'list', 'max:400'],
-            'changes.*.assignments.*' => ['integer'],
+            'changes.*.assignments.*' => [new RowId],
             'changes.*.fields' => ['required', 'array', 'max:10'],
             'changes.*.fields.*' => ['nullable', 'string', 'max:300'],
         ];

@@ -5,10 +5,11 @@ declare(strict_types=1);
 namespace App\Features\Plan\Requests;
 
 use App\Features\Plan\Actions\PlanLine;
-use Illuminate\Foundation\Http\FormRequest;
+use App\Http\Input\BoundedRequest;
+use App\Http\Input\RowId;
 
 /** Lines to be added to a plan. */
-final class PlanLinesRequest extends FormRequest
+final class PlanLinesRequest extends BoundedRequest
 {
     private const MOST = 500;
 
@@ -19,7 +20,7 @@ final class PlanLinesRequest extends FormRequest
             'lines' => ['required', 'list', 'max:'.self::MOST],
             'lines.*' => ['array', 'max:20'],
             'lines.*.*' => ['nullable', 'string', 'max:300'],
-            'under' => ['nullable', 'integer'],
+            'under' => ['nullable', new RowId],
         ];
     }
 

@@ -4,18 +4,19 @@ declare(strict_types=1);
 
 namespace App\Features\Plan\Requests;
 
-use Illuminate\Foundation\Http\FormRequest;
+use App\Http\Input\BoundedRequest;
+use App\Http\Input\RowId;
 
 /** Rows of a plan: a task, or an assignment with all its stretches; and hours by day. */
-final class PlanRowsRequest extends FormRequest
+final class PlanRowsRequest extends BoundedRequest
 {
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
         return [
-            'task' => ['nullable', 'integer', 'required_without:assignments'],
+            'task' => ['nullable', new RowId, 'required_without:assignments'],
             'assignments' => ['nullable', 'list', 'max:400'],
-            'assignments.*' => ['integer'],
+            'assignments.*' => [new RowId],
             'days' => ['nullable', 'array', 'max:400'],
             'days.*' => ['nullable', 'string', 'max:50'],
         ];

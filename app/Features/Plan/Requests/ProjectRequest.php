@@ -5,14 +5,18 @@ declare(strict_types=1);
 namespace App\Features\Plan\Requests;
 
 use App\Features\Office\Queries\NamedPerson;
+use App\Features\Plan\Actions\PlanText;
 use App\Features\Plan\Actions\ProjectSettings;
+use App\Http\Input\BoundedRequest;
+use App\Http\Input\NotBefore;
+use App\Http\Input\WorkDay;
 use App\Support\Words;
 use Closure;
-use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
+use Illuminate\Validation\Validator;
 
 /** What a project is. A new one may have a code and say about how much it will be. */
-final class ProjectRequest extends FormRequest
+final class ProjectRequest extends BoundedRequest
 {
     /** @return array<string, list<mixed>> */
     public function rules(): array
@@ -27,14 +31,25 @@ final class ProjectRequest extends FormRequest
                     $fail(Words::refusal('plan_row.manager_missing'));
                 }
             }],
-            'startsOn' => ['nullable', 'date_format:Y-m-d'],
-            'endsOn' => ['nullable', 'date_format:Y-m-d', 'after_or_equal:startsOn'],
+            'startsOn' => ['nullable', new WorkDay(Words::refusal('plan_row.startsOn_missing'))],
+            'endsOn' => ['nullable', new WorkDay(Words::refusal('plan_row.endsOn_missing')), new NotBefore('startsOn', Words::refusal('plan_row.reversed'))],
             'hours' => ['nullable', 'string', 'max:50'],
             'billable' => ['boolean'],
             'isOpen' => ['boolean'],
             'withPeople' => ['boolean'],
             'restatements' => ['nullable', Rule::in(['at once', 'told', 'asked'])],
         ];
+    }
+
+    /** @return list<Closure> */
+    public function after(): array
+    {
+        return [function (Validator $validator): void {
+            $fault = $validator->errors()->isEmpty() ? PlanText::faultOfDays($this->settings()->startsOn, $this->settings()->endsOn) : null;
+            if ($fault !== null) {
+                $validator->errors()->add('endsOn', $fault);
+            }
+        }];
     }
 
     /** @return array<string, string> */
@@ -44,9 +59,6 @@ final class ProjectRequest extends FormRequest
             'name.required' => Words::refusal('plan_row.name_missing'),
             'code.regex' => Words::refusal('plan_row.code_form'),
             'manager.required' => Words::refusal('plan_row.manager_missing'),
-            'startsOn.date_format' => Words::refusal('plan_row.startsOn_missing'),
-            'endsOn.date_format' => Words::refusal('plan_row.endsOn_missing'),
-            'endsOn.after_or_equal' => Words::refusal('plan_row.reversed'),
         ];
     }
 

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace App\Features\Preferences\Requests;
 
+use App\Http\Input\BoundedRequest;
 use App\Models\Arrangement;
-use Illuminate\Foundation\Http\FormRequest;
 
-final class ArrangementRequest extends FormRequest
+final class ArrangementRequest extends BoundedRequest
 {
     private const MOST = 500;
 
-    /** @return array<string, list<string>> */
+    /** @return array<string, list<mixed>> */
     public function rules(): array
     {
         $rules = [];

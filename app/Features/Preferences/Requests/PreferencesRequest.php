@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Features\Preferences\Requests;
 
+use App\Http\Input\BoundedRequest;
 use App\Models\LastWeekPencil;
-use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Moss\Core\Time\HoursFormat;
 
-final class PreferencesRequest extends FormRequest
+final class PreferencesRequest extends BoundedRequest
 {
     /** What each is kept as. */
     private const COLUMNS = [

@@ -16,6 +16,7 @@ use App\Features\Projects\Queries\ProjectStatus;
 use App\Features\Projects\Queries\Standing;
 use App\Features\Projects\Queries\TraceRequest;
 use App\Features\Projects\Requests\ProjectsRequest;
+use App\Http\Input\Address;
 use App\Models\Person;
 use App\Models\Project;
 use App\Support\Clock\Today;
@@ -45,12 +46,13 @@ final readonly class ProjectController
         $project->load('client:id,name', 'manager:id,name');
         $standing = Standing::of($project, $this->today->for($reader));
         $names = ProjectNames::of($project->id);
-        $figure = Figure::tryFrom($request->string('figure')->toString());
+        $address = Address::of($request);
+        $figure = Figure::tryFrom($address->text('figure'));
         $asked = $figure === null ? null : new TraceRequest(
             $figure,
-            $request->has('phase') ? $request->string('phase')->toString() : null,
-            self::filled($request, 'task'),
-            self::filled($request, 'holder'),
+            $address->says('phase') ? $address->text('phase') : null,
+            $address->textOrNull('task'),
+            $address->textOrNull('holder'),
         );
 
         return Inertia::render('Project', [
@@ -58,10 +60,5 @@ final readonly class ProjectController
             'course' => Inertia::defer(static fn (): CourseProps => $course->of($standing, $names), rescue: true),
             'changes' => Inertia::defer(static fn (): ChangesProps => $changes->of($standing, $reader), rescue: true),
         ]);
-    }
-
-    private static function filled(Request $request, string $name): ?string
-    {
-        return $request->filled($name) ? $request->string($name)->toString() : null;
     }
 }

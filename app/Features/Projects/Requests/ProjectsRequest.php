@@ -6,10 +6,11 @@ namespace App\Features\Projects\Requests;
 
 use App\Features\Projects\Queries\ProjectFilter;
 use App\Features\Projects\Queries\ProjectSort;
-use Illuminate\Foundation\Http\FormRequest;
+use App\Http\Input\Address;
+use App\Http\Input\BoundedRequest;
 
 /** What the address says of the list of projects; what it says wrongly counts as not said. */
-final class ProjectsRequest extends FormRequest
+final class ProjectsRequest extends BoundedRequest
 {
     /** @return array<string, list<mixed>> */
     public function rules(): array
@@ -22,19 +23,17 @@ final class ProjectsRequest extends FormRequest
         $known = fn (string $name, array $values, string $else): string => in_array($this->text($name), $values, true) ? $this->text($name) : $else;
 
         return new ProjectFilter(
-            mb_substr($this->text('search'), 0, 200),
+            $this->text('search'),
             $known('state', ProjectFilter::STATES, 'open'),
             mb_substr($this->text('manager'), 0, 100),
             $known('only', ProjectFilter::CONCERNS, ''),
             ProjectSort::tryFrom($this->text('sort')) ?? ProjectSort::Attention,
-            max(1, min(100_000, (int) $this->text('page'))),
+            Address::of($this)->page(),
         );
     }
 
     private function text(string $name): string
     {
-        $value = $this->query($name);
-
-        return is_string($value) ? trim($value) : '';
+        return Address::of($this)->text($name);
     }
 }

@@ -7,6 +7,7 @@ namespace App\Features\Rates\Controllers;
 use App\Features\Rates\Actions\KeepRates;
 use App\Features\Rates\Queries\RateTable;
 use App\Features\Rates\Requests\RateRequest;
+use App\Http\Input\Address;
 use App\Models\Person;
 use App\Models\Rate;
 use App\Models\Role;
@@ -25,7 +26,7 @@ final class RatesController
     {
         Gate::authorize('keep', Rate::class);
 
-        return Inertia::render('Rates', ['rates' => $table->of(mb_substr($request->string('search')->toString(), 0, 200), $request->integer('page'), $today->for($office))]);
+        return Inertia::render('Rates', ['rates' => $table->of(Address::of($request)->text('search'), Address::of($request)->page(), $today->for($office))]);
     }
 
     public function update(#[CurrentUser] Person $office, RateRequest $request, KeepRates $keep): RedirectResponse

@@ -5,14 +5,15 @@ declare(strict_types=1);
 namespace App\Features\Rates\Requests;
 
 use App\Features\Office\Queries\NamedPerson;
+use App\Http\Input\BoundedRequest;
+use App\Http\Input\WorkDay;
 use App\Models\Person;
 use App\Support\Words;
-use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
 
 /** A rate of a person, a role or both, from a day on. */
-final class RateRequest extends FormRequest
+final class RateRequest extends BoundedRequest
 {
     private const MONEY = 'regex:/^\d{1,9}([.,]\d{1,4})?$/D';
 
@@ -22,7 +23,7 @@ final class RateRequest extends FormRequest
         return [
             'person' => ['nullable', 'string', 'max:200', 'required_without:role'],
             'role' => ['nullable', 'string', Rule::exists('roles', 'code')],
-            'from' => ['required', 'date_format:Y-m-d', 'regex:/^(19|2\d)/'],
+            'from' => ['required', new WorkDay(Words::refusal('rate.no_day'))],
             'cost' => ['required', 'string', self::MONEY],
             'bill' => ['nullable', 'string', self::MONEY],
         ];
@@ -33,7 +34,7 @@ final class RateRequest extends FormRequest
     {
         return [
             'person.required_without' => Words::refusal('rate.of_nobody'),
-            'from.*' => Words::refusal('rate.no_day'),
+            'from.required' => Words::refusal('rate.no_day'),
             'cost.*' => Words::refusal('rate.no_cost'),
             'bill.regex' => Words::refusal('rate.no_bill'),
         ];
@@ -43,7 +44,7 @@ final class RateRequest extends FormRequest
     public function after(): array
     {
         return [function (Validator $validator): void {
-            if ($this->filled('person') && $this->person() === null) {
+            if ($validator->errors()->isEmpty() && $this->filled('person') && $this->person() === null) {
                 $validator->errors()->add('person', Words::refusal('rate.unknown_person', ['person' => trim($this->string('person')->toString())]));
             }
         }];

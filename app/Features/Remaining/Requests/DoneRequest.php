@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Features\Remaining\Requests;
 
-use Illuminate\Foundation\Http\FormRequest;
+use App\Http\Input\BoundedRequest;
 
 /** A project manager's word that a task is done for all, or is not. */
-final class DoneRequest extends FormRequest
+final class DoneRequest extends BoundedRequest
 {
     /** @return array<string, list<mixed>> */
     public function rules(): array

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Features\Remaining\Requests;
 
+use App\Http\Input\BoundedRequest;
 use App\Support\Words;
-use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
 use Moss\Core\Effort\RestatementMode;
@@ -14,7 +14,7 @@ use Moss\Core\Time\HoursTextRefused;
 use Moss\Core\Time\Minutes;
 
 /** How words on what is left are to count. */
-final class RestatementsRequest extends FormRequest
+final class RestatementsRequest extends BoundedRequest
 {
     /** @return array<string, list<mixed>> */
     public function rules(): array
@@ -26,6 +26,9 @@ final class RestatementsRequest extends FormRequest
     public function after(): array
     {
         return [function (Validator $validator): void {
+            if ($validator->errors()->isNotEmpty()) {
+                return;
+            }
             try {
                 $this->tolerance();
             } catch (HoursTextRefused $refused) {

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Features\Remaining\Requests;
 
-use Illuminate\Foundation\Http\FormRequest;
+use App\Http\Input\BoundedRequest;
 
 /** Accepting or declining a restatement. */
-final class VerdictRequest extends FormRequest
+final class VerdictRequest extends BoundedRequest
 {
     /** @return array<string, list<mixed>> */
     public function rules(): array

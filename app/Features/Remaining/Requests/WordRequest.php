@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace App\Features\Remaining\Requests;
 
 use App\Features\Remaining\Actions\WordOnRemaining;
-use Illuminate\Foundation\Http\FormRequest;
+use App\Http\Input\BoundedRequest;
 use Illuminate\Validation\Rule;
 
 /** Somebody's word on what is left: hours, or that it is done for whose it is or for all. */
-final class WordRequest extends FormRequest
+final class WordRequest extends BoundedRequest
 {
     /** @return array<string, list<mixed>> */
     public function rules(): array

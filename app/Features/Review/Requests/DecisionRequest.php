@@ -5,10 +5,11 @@ declare(strict_types=1);
 namespace App\Features\Review\Requests;
 
 use App\Features\Review\Actions\DecisionKind;
-use Illuminate\Foundation\Http\FormRequest;
+use App\Http\Input\BoundedRequest;
+use App\Http\Input\RowId;
 use Illuminate\Validation\Rule;
 
-final class DecisionRequest extends FormRequest
+final class DecisionRequest extends BoundedRequest
 {
     /** @return array<string, mixed> */
     public function rules(): array
@@ -16,7 +17,7 @@ final class DecisionRequest extends FormRequest
         return [
             'decision' => ['required', Rule::in([DecisionKind::Approve->value, DecisionKind::Return->value])],
             'entries' => ['required', 'array', 'max:20000'],
-            'entries.*.id' => ['required', 'integer'],
+            'entries.*.id' => ['required', new RowId],
             'entries.*.version' => ['required', 'integer'],
             'word' => ['nullable', 'string', 'max:2000'],
         ];

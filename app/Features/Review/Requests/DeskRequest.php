@@ -7,10 +7,11 @@ namespace App\Features\Review\Requests;
 use App\Features\Review\Queries\DeskFilter;
 use App\Features\Review\Queries\Grouping;
 use App\Features\Review\Queries\Look;
-use Illuminate\Foundation\Http\FormRequest;
+use App\Http\Input\Address;
+use App\Http\Input\BoundedRequest;
 
 /** What of the desk is looked at, as the address says; what it says wrongly counts as not said. */
-final class DeskRequest extends FormRequest
+final class DeskRequest extends BoundedRequest
 {
     /** @return array<string, list<mixed>> */
     public function rules(): array
@@ -20,24 +21,24 @@ final class DeskRequest extends FormRequest
 
     public function filter(): DeskFilter
     {
-        $group = $this->string('open')->toString();
+        $address = Address::of($this);
 
         return new DeskFilter(
-            Grouping::tryFrom($this->string('by')->toString()) ?? Grouping::Person,
-            Look::tryFrom($this->string('look')->toString()) ?? Look::All,
-            mb_substr($this->string('search')->toString(), 0, 200),
-            $group === '' ? null : $group,
+            Grouping::tryFrom($address->text('by')) ?? Grouping::Person,
+            Look::tryFrom($address->text('look')) ?? Look::All,
+            $address->text('search'),
+            $address->textOrNull('open'),
         );
     }
 
     public function page(): int
     {
-        return max(1, $this->integer('page'));
+        return Address::of($this)->page();
     }
 
     public function sheetPage(): int
     {
-        return max(1, $this->integer('sheets'));
+        return Address::of($this)->page('sheets');
     }
 
     public function seen(): string

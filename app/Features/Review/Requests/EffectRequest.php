@@ -4,21 +4,21 @@ declare(strict_types=1);
 
 namespace App\Features\Review\Requests;
 
-use Illuminate\Foundation\Http\FormRequest;
+use App\Http\Input\BoundedRequest;
 
-final class EffectRequest extends FormRequest
+final class EffectRequest extends BoundedRequest
 {
     private const MOST = 50;
 
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['projects' => ['required', 'list', 'max:'.self::MOST], 'projects.*' => ['required', 'string', 'max:32']];
+        return ['projects' => ['required', 'string', 'max:'.self::MOST * 33]];
     }
 
     /** @return list<string> codes */
     public function projects(): array
     {
-        return array_values(array_filter($this->array('projects'), is_string(...)));
+        return array_slice(array_values(array_unique(explode(',', $this->string('projects')->toString()))), 0, self::MOST);
     }
 }

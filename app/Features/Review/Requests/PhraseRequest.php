@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Features\Review\Requests;
 
-use Illuminate\Foundation\Http\FormRequest;
+use App\Http\Input\BoundedRequest;
 
-final class PhraseRequest extends FormRequest
+final class PhraseRequest extends BoundedRequest
 {
     /** @return array<string, list<mixed>> */
     public function rules(): array

@@ -4,14 +4,15 @@ declare(strict_types=1);
 
 namespace App\Features\Review\Requests;
 
-use Illuminate\Foundation\Http\FormRequest;
+use App\Http\Input\BoundedRequest;
+use App\Http\Input\RowId;
 
-final class ReopeningRequest extends FormRequest
+final class ReopeningRequest extends BoundedRequest
 {
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['entries' => ['required', 'list', 'max:1000'], 'entries.*' => ['required', 'integer']];
+        return ['entries' => ['required', 'list', 'max:1000'], 'entries.*' => ['required', new RowId]];
     }
 
     /** @return list<int> */

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Features\Sheets\Requests;
 
-use Illuminate\Foundation\Http\FormRequest;
+use App\Http\Input\BoundedRequest;
 
-final class SheetsRequest extends FormRequest
+final class SheetsRequest extends BoundedRequest
 {
-    /** @return array<string, list<string>> */
+    /** @return array<string, list<mixed>> */
     public function rules(): array
     {
         return ['search' => ['nullable', 'string', 'max:100']];

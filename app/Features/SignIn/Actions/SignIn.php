@@ -4,18 +4,14 @@ declare(strict_types=1);
 
 namespace App\Features\SignIn\Actions;
 
-use Illuminate\Contracts\Auth\StatefulGuard;
-use Illuminate\Support\Facades\RateLimiter;
+use App\Models\Person;
+use App\Support\Clock\Today;
+use Illuminate\Support\Facades\Hash;
 
-/** Signs a person in by e-mail and password, a few attempts a minute for each person, and for each place. */
+/** Signs a person in by e-mail address and password. */
 final readonly class SignIn
 {
-    /** Failed attempts a minute before a pause. */
-    private const OF_ONE_PERSON = 5;
-
-    private const FROM_ONE_PLACE = 30;
-
-    public function __construct(private StatefulGuard $guard)
+    public function __construct(private AttemptLimits $limits, private SignInSessions $sessions, private Today $today)
     {
     }
 
@@ -26,20 +22,31 @@ final readonly class SignIn
      */
     public function handle(string $email, string $password, string $address): void
     {
-        $own = 'sign-in:'.hash('sha256', $email.'|'.$address);
-        // Many people's addresses tried from one place are counted together.
-        $limits = [$own => self::OF_ONE_PERSON, 'sign-in-from:'.$address => self::FROM_ONE_PLACE];
-        foreach ($limits as $key => $most) {
-            if (RateLimiter::tooManyAttempts($key, $most)) {
-                throw SignInRefused::pause(RateLimiter::availableIn($key));
-            }
-        }
-        if (! $this->guard->attempt(['email' => $email, 'password' => $password])) {
-            foreach (array_keys($limits) as $key) {
-                RateLimiter::hit($key, 60);
-            }
+        $this->limits->count($email, $address);
+        $person = Person::query()->where('email', $email)->first();
+        if (! self::isRight($password, $person?->password)) {
             throw SignInRefused::wrong();
         }
-        RateLimiter::clear($own);
+        assert($person instanceof Person);
+        if (! $person->hasAccess($this->today->for($person))) {
+            throw SignInRefused::ended();
+        }
+        $this->limits->clear($email, $address);
+        if (Hash::needsRehash((string) $person->password)) {
+            $person->update(['password' => $password]);
+        }
+        $this->sessions->begin($person);
+    }
+
+    /** Takes as long where there is no such person, or none with a password, as where the password is wrong. */
+    private static function isRight(string $password, ?string $stored): bool
+    {
+        if ($stored === null) {
+            Hash::make($password);
+
+            return false;
+        }
+
+        return Hash::check($password, $stored);
     }
 }

@@ -14,6 +14,12 @@ final class SignInRefused extends RuntimeException
         return new self((string) __('signin.wrong'));
     }
 
+    /** The password was right, but the person no longer works here or is disabled. */
+    public static function ended(): self
+    {
+        return new self((string) __('signin.ended'));
+    }
+
     public static function pause(int $seconds): self
     {
         return new self((string) __('signin.pause', ['seconds' => $seconds]));

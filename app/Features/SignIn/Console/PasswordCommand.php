@@ -4,17 +4,18 @@ declare(strict_types=1);
 
 namespace App\Features\SignIn\Console;
 
-use App\Models\Person;
+use App\Features\SignIn\Actions\ChangeAccess;
 use App\Support\Console\OptionRefused;
-use App\Support\Console\WritesErrors;
 use Illuminate\Console\Command;
 
 /** Sets a person's password; read from the terminal, or from standard input with --stdin, never from the command line. */
 final class PasswordCommand extends Command
 {
-    use WritesErrors;
+    use FindsPerson;
 
     private const SHORTEST = 12;
+
+    private const LONGEST = 128;
 
     protected $signature = 'moss:password
         {person : the person\'s code or e-mail address}
@@ -22,11 +23,11 @@ final class PasswordCommand extends Command
 
     protected $description = 'Set the password with which a person signs in';
 
-    public function handle(): int
+    public function handle(ChangeAccess $access): int
     {
         try {
             $person = $this->person();
-            $person->forceFill(['password' => $this->password(), 'remember_token' => null])->save();
+            $access->setPassword($person, $this->password());
         } catch (OptionRefused $refused) {
             $this->complain($refused->getMessage());
 
@@ -35,15 +36,6 @@ final class PasswordCommand extends Command
         $this->line(OptionRefused::because('password_set', ['name' => $person->name, 'email' => $person->email])->getMessage());
 
         return self::SUCCESS;
-    }
-
-    /** @throws OptionRefused */
-    private function person(): Person
-    {
-        $named = $this->argument('person');
-
-        return Person::query()->where('code', $named)->orWhere('email', $named)->first()
-            ?? throw OptionRefused::because('no_person', ['value' => $named]);
     }
 
     /** @throws OptionRefused */
@@ -58,7 +50,11 @@ final class PasswordCommand extends Command
             }
         }
 
-        return mb_strlen($password) < self::SHORTEST ? throw OptionRefused::because('password_short', []) : $password;
+        return match (true) {
+            mb_strlen($password) < self::SHORTEST => throw OptionRefused::because('password_short', []),
+            mb_strlen($password) > self::LONGEST => throw OptionRefused::because('password_long', []),
+            default => $password,
+        };
     }
 
     private function secretText(string $question): string

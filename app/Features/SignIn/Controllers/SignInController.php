@@ -6,14 +6,15 @@ namespace App\Features\SignIn\Controllers;
 
 use App\Features\SignIn\Actions\SignIn;
 use App\Features\SignIn\Actions\SignInRefused;
+use App\Features\SignIn\Actions\SignInSessions;
 use App\Features\SignIn\Props\SignInProps;
 use App\Features\SignIn\Queries\DemoPeople;
+use App\Features\SignIn\Requests\DemoSignInRequest;
 use App\Features\SignIn\Requests\SignInRequest;
 use App\Models\Organisation;
 use App\Models\Person;
-use Illuminate\Contracts\Auth\StatefulGuard;
+use App\Support\Clock\Today;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Http\Request;
 use Illuminate\Validation\ValidationException;
 use Inertia\Inertia;
 use Inertia\Response;
@@ -32,26 +33,23 @@ final class SignInController
         } catch (SignInRefused $refused) {
             throw ValidationException::withMessages(['email' => $refused->getMessage()]);
         }
-        $request->session()->regenerate();
 
         return redirect()->intended(route('home'));
     }
 
-    public function demo(Request $request, DemoPeople $demo, StatefulGuard $guard): RedirectResponse
+    public function demo(DemoSignInRequest $request, DemoPeople $demo, SignInSessions $sessions, Today $today): RedirectResponse
     {
-        $code = $request->string('person')->toString();
-        abort_unless($demo->includes($code), 403, (string) __('signin.no_demo'));
-        $guard->login(Person::query()->where('code', $code)->sole());
-        $request->session()->regenerate();
+        abort_unless($demo->includes($request->person()), 403, (string) __('signin.no_demo'));
+        $person = Person::query()->where('code', $request->person())->firstOrFail();
+        abort_unless($person->hasAccess($today->for($person)), 403, SignInRefused::ended()->getMessage());
+        $sessions->begin($person);
 
         return redirect()->intended(route('home'));
     }
 
-    public function destroy(Request $request, StatefulGuard $guard): RedirectResponse
+    public function destroy(SignInSessions $sessions): RedirectResponse
     {
-        $guard->logout();
-        $request->session()->invalidate();
-        $request->session()->regenerateToken();
+        $sessions->end();
 
         return redirect()->route('sign-in')->with('message', __('signin.signed_out'));
     }

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Features\SignIn\Requests;
 
-use Illuminate\Foundation\Http\FormRequest;
+use App\Http\Input\BoundedRequest;
 
-final class SignInRequest extends FormRequest
+final class SignInRequest extends BoundedRequest
 {
-    /** @return array<string, list<string>> */
+    /** @return array<string, list<mixed>> */
     public function rules(): array
     {
         return ['email' => ['required', 'string', 'email', 'max:254'], 'password' => ['required', 'string', 'max:1000']];

@@ -4,14 +4,16 @@ declare(strict_types=1);
 
 namespace App\Features\StandIns\Requests;
 
+use App\Http\Input\BoundedRequest;
+use App\Http\Input\NotBefore;
+use App\Http\Input\WorkDay;
 use App\Models\Person;
 use App\Models\Project;
-use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Moss\Core\Calendar\Day;
 use Moss\Core\Calendar\DayRange;
 
-final class StandInRequest extends FormRequest
+final class StandInRequest extends BoundedRequest
 {
     /** @return array<string, list<mixed>> */
     public function rules(): array
@@ -19,8 +21,8 @@ final class StandInRequest extends FormRequest
         return [
             'principal' => ['nullable', 'string', Rule::exists('people', 'code')],
             'standIn' => ['required', 'string', Rule::exists('people', 'code')],
-            'from' => ['required', 'date_format:Y-m-d', 'regex:/^(19|2\d)/'],
-            'to' => ['required', 'date_format:Y-m-d', 'regex:/^(19|2\d)/', 'after_or_equal:from'],
+            'from' => ['required', new WorkDay],
+            'to' => ['required', new WorkDay, new NotBefore('from')],
             'projects' => ['nullable', 'list', 'max:200'],
             'projects.*' => ['required', 'string', Rule::exists('projects', 'code')],
         ];

@@ -7,10 +7,12 @@ namespace App\Features\Submission\Requests;
 use App\Features\HouseRules\Requests\WordRequest;
 use App\Features\Submission\Actions\Selection;
 use App\Features\Submission\Actions\Submission;
-use Illuminate\Foundation\Http\FormRequest;
+use App\Http\Input\BoundedRequest;
+use App\Http\Input\RowId;
+use App\Http\Input\WorkDay;
 
 /** What of a week is to go, with the words and answers that go with it. */
-final class SelectionRequest extends FormRequest
+final class SelectionRequest extends BoundedRequest
 {
     private const MOST = 1000;
 
@@ -19,9 +21,9 @@ final class SelectionRequest extends FormRequest
     {
         return [
             'places' => ['nullable', 'list', 'min:1', 'max:'.self::MOST],
-            'places.*.task' => ['required', 'integer'],
-            'places.*.role' => ['nullable', 'integer'],
-            'places.*.date' => ['nullable', 'date_format:Y-m-d', 'regex:/^(19|2\d)/'],
+            'places.*.task' => ['required', new RowId],
+            'places.*.role' => ['nullable', new RowId],
+            'places.*.date' => ['nullable', new WorkDay],
             'words' => ['nullable', 'list', 'max:'.self::MOST],
             ...WordRequest::ofWord('words.*.'),
             'answers' => ['nullable', 'array', 'max:100'],

@@ -5,12 +5,14 @@ declare(strict_types=1);
 namespace App\Features\Week\Requests;
 
 use App\Features\Week\Actions\Choice;
+use App\Http\Input\BoundedRequest;
+use App\Http\Input\RowId;
+use App\Http\Input\WorkDay;
 use App\Models\SheetChoice;
-use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Moss\Core\Calendar\Day;
 
-final class ChoicesRequest extends FormRequest
+final class ChoicesRequest extends BoundedRequest
 {
     private const MOST = 500;
 
@@ -19,9 +21,9 @@ final class ChoicesRequest extends FormRequest
     {
         return [
             'choices' => ['required', 'list', 'max:'.self::MOST],
-            'choices.*.task' => ['required', 'integer'],
-            'choices.*.role' => ['nullable', 'integer'],
-            'choices.*.date' => ['nullable', 'date_format:Y-m-d', 'regex:/^(19|2\d)/', 'required_if:choices.*.choice,'.SheetChoice::RubbedOut->value],
+            'choices.*.task' => ['required', new RowId],
+            'choices.*.role' => ['nullable', new RowId],
+            'choices.*.date' => ['nullable', new WorkDay, 'required_if:choices.*.choice,'.SheetChoice::RubbedOut->value],
             'choices.*.choice' => ['nullable', Rule::in([SheetChoice::Added->value, SheetChoice::RubbedOut->value])],
         ];
     }

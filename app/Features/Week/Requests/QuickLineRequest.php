@@ -4,14 +4,15 @@ declare(strict_types=1);
 
 namespace App\Features\Week\Requests;
 
-use Illuminate\Foundation\Http\FormRequest;
+use App\Http\Input\BoundedRequest;
+use App\Http\Input\RowId;
 
-final class QuickLineRequest extends FormRequest
+final class QuickLineRequest extends BoundedRequest
 {
-    /** @return array<string, list<string>> */
+    /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['line' => ['required', 'string', 'max:2000'], 'task' => ['nullable', 'integer']];
+        return ['line' => ['required', 'string', 'max:2000'], 'task' => ['nullable', new RowId]];
     }
 
     public function line(): string

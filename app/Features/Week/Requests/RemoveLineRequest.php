@@ -4,17 +4,18 @@ declare(strict_types=1);
 
 namespace App\Features\Week\Requests;
 
-use Illuminate\Foundation\Http\FormRequest;
+use App\Http\Input\BoundedRequest;
+use App\Http\Input\RowId;
 use Moss\Core\Time\Minutes;
 
-final class RemoveLineRequest extends FormRequest
+final class RemoveLineRequest extends BoundedRequest
 {
-    /** @return array<string, list<string>> */
+    /** @return array<string, list<mixed>> */
     public function rules(): array
     {
         return [
-            'task' => ['required', 'integer', 'exists:tasks,id'],
-            'role' => ['nullable', 'integer', 'exists:roles,id'],
+            'task' => ['required', new RowId, 'exists:tasks,id'],
+            'role' => ['nullable', new RowId, 'exists:roles,id'],
             'minutes' => ['required', 'integer'],
         ];
     }

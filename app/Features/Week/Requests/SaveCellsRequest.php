@@ -5,16 +5,18 @@ declare(strict_types=1);
 namespace App\Features\Week\Requests;
 
 use App\Features\Week\Actions\CellInput;
+use App\Http\Input\BoundedRequest;
+use App\Http\Input\RowId;
+use App\Http\Input\WorkDay;
 use App\Models\Role;
 use App\Support\Words;
 use Closure;
 use Illuminate\Contracts\Validation\Validator;
-use Illuminate\Foundation\Http\FormRequest;
 use Moss\Core\Calendar\Day;
 use Moss\Core\Calendar\Week;
 use Moss\Core\Sheet\ClientNote;
 
-final class SaveCellsRequest extends FormRequest
+final class SaveCellsRequest extends BoundedRequest
 {
     /** A sheet of 140 lines: more than anybody keeps, and little enough to be saved at once. */
     private const MOST_CELLS = 1000;
@@ -24,9 +26,9 @@ final class SaveCellsRequest extends FormRequest
     {
         return [
             'cells' => ['required', 'list', 'max:'.self::MOST_CELLS],
-            'cells.*.task' => ['required', 'integer'],
-            'cells.*.role' => ['nullable', 'integer'],
-            'cells.*.date' => ['required', 'date_format:Y-m-d', 'regex:/^(19|2\d)/'],
+            'cells.*.task' => ['required', new RowId],
+            'cells.*.role' => ['nullable', new RowId],
+            'cells.*.date' => ['required', new WorkDay],
             'cells.*.hours' => ['nullable', 'string'],
             'cells.*.note' => ['nullable', 'string', 'max:'.ClientNote::MAX_LENGTH],
             'cells.*.clientNote' => ['nullable', 'string', 'max:'.ClientNote::MAX_LENGTH],

@@ -4,18 +4,20 @@ declare(strict_types=1);
 
 namespace App\Features\Week\Requests;
 
-use Illuminate\Foundation\Http\FormRequest;
+use App\Http\Input\BoundedRequest;
+use App\Http\Input\RowId;
+use App\Http\Input\WorkDay;
 use Moss\Core\Calendar\Day;
 
-final class TrailRequest extends FormRequest
+final class TrailRequest extends BoundedRequest
 {
-    /** @return array<string, list<string>> */
+    /** @return array<string, list<mixed>> */
     public function rules(): array
     {
         return [
-            'task' => ['required', 'integer'],
-            'role' => ['nullable', 'integer'],
-            'date' => ['required', 'date_format:Y-m-d', 'regex:/^(19|2\d)/'],
+            'task' => ['required', new RowId],
+            'role' => ['nullable', new RowId],
+            'date' => ['required', new WorkDay],
         ];
     }
 

@@ -23,7 +23,7 @@ function useProjects(review: ReviewProps): EffectProps[] {
         const asked = projectsOf(review.sheets);
         let isLate = false;
         if (asked.length > 0) {
-            const query = asked.map((code) => `projects[]=${encodeURIComponent(code)}`).join('&');
+            const query = `projects=${encodeURIComponent(asked.join(','))}`;
             void read<EffectProps[]>(`/review/effect?${query}`).then((projects) => {
                 if (projects !== null && !isLate) {
                     find(projects);

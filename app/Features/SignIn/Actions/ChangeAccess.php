@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Features\SignIn\Actions;
+
+use App\Models\Person;
+use App\Models\SignIn;
+use App\Support\Clock\Today;
+use App\Support\Trail\Trail;
+use App\Support\Trail\TrailLine;
+use App\Support\Trail\TrailSubject;
+use Illuminate\Support\Facades\DB;
+
+/** Sets passwords, disables and enables people, and ends what they are signed in with. Whatever it does ends all their sign-ins. */
+final readonly class ChangeAccess
+{
+    public function __construct(private Today $today, private Trail $trail)
+    {
+    }
+
+    public function setPassword(Person $person, string $password): void
+    {
+        $this->change($person, 'set password', ['password' => $password, 'remember_token' => null]);
+    }
+
+    public function disable(Person $person): void
+    {
+        $this->change($person, 'disable', ['disabled_at' => $this->today->now()->format('Y-m-d\TH:i:s\Z')]);
+    }
+
+    public function enable(Person $person): void
+    {
+        $this->change($person, 'enable', ['disabled_at' => null]);
+    }
+
+    public function signOut(Person $person): void
+    {
+        $this->change($person, 'sign out', []);
+    }
+
+    /** @param  array<string, string|null>  $values */
+    private function change(Person $person, string $act, array $values): void
+    {
+        DB::transaction(function () use ($person, $act, $values): void {
+            $person->update($values);
+            SignIn::query()->where('person_id', $person->id)->delete();
+            $this->trail->of([TrailLine::on(TrailSubject::Access, $person->code, $act, null, null, null, $person->id)]);
+        });
+    }
+}

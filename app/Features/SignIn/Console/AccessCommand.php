@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Features\SignIn\Console;
+
+use App\Features\SignIn\Actions\ChangeAccess;
+use App\Support\Console\OptionRefused;
+use Illuminate\Console\Command;
+
+/** Disables or enables a person, or ends everything they are signed in with. */
+final class AccessCommand extends Command
+{
+    use FindsPerson;
+
+    private const ACTS = ['disable', 'enable', 'sign-out'];
+
+    protected $signature = 'moss:access
+        {act : disable, enable or sign-out}
+        {person : the person\'s code or e-mail address}';
+
+    protected $description = 'Disable or enable a person, or sign them out everywhere';
+
+    public function handle(ChangeAccess $access): int
+    {
+        try {
+            $act = $this->argument('act');
+            if (! in_array($act, self::ACTS, true)) {
+                throw OptionRefused::because('access_act', ['act' => $act]);
+            }
+            $person = $this->person();
+        } catch (OptionRefused $refused) {
+            $this->complain($refused->getMessage());
+
+            return self::FAILURE;
+        }
+        match ($act) {
+            'disable' => $access->disable($person),
+            'enable' => $access->enable($person),
+            'sign-out' => $access->signOut($person),
+        };
+        $this->line(OptionRefused::because('access_'.str_replace('-', '_', $act), ['name' => $person->name])->getMessage());
+
+        return self::SUCCESS;
+    }
+}

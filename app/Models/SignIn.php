@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+
+/**
+ * A browser in which a person is signed in, until the row is deleted.
+ *
+ * @property int $id
+ * @property int $person_id
+ * @property string $key_hash  SHA-256 of the key that the session holds
+ * @property string $password_hash  SHA-256 of the stored password at sign-in, so that another password ends the sign-in
+ * @property string $started_at  UTC instant
+ * @property-read Person $person
+ */
+final class SignIn extends Model
+{
+    public $timestamps = false;
+
+    protected $fillable = ['person_id', 'key_hash', 'password_hash', 'started_at'];
+
+    /** @return BelongsTo<Person, $this> */
+    public function person(): BelongsTo
+    {
+        return $this->belongsTo(Person::class);
+    }
+}
