@@ -127,6 +127,8 @@ Route::middleware('auth')->group(static function (): void {
         Route::put('/remaining', [RestatementSettingsController::class, 'update'])->name('remaining.set');
         Route::get('/rates', [RatesController::class, 'show'])->name('rates');
         Route::put('/rates', [RatesController::class, 'update'])->name('rates.set');
+        Route::post('/rates/readers', [RatesController::class, 'addReader'])->name('rates.readers.add');
+        Route::delete('/rates/readers/{person:code}', [RatesController::class, 'removeReader'])->name('rates.readers.remove');
         Route::delete('/rates/{rate}', [RatesController::class, 'destroy'])->name('rates.take-away');
         Route::get('/trail', [TrailPageController::class, 'show'])->name('trail');
     });

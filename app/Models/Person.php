@@ -35,6 +35,7 @@ use Moss\Core\Time\HoursFormat;
  * @property MessagePreferences $messages
  * @property string $mailed_in  the part of which day the person was last mailed in
  * @property string|null $disabled_at  the UTC instant from which the person can no longer sign in
+ * @property bool $sees_cost  whether the office lets them see what hours cost on the projects that they manage
  * @property-read Team|null $team
  * @property-read Person|null $manager
  */
@@ -74,6 +75,15 @@ final class Person extends User
         return $this->disabled_at === null && ($this->ends_on === null || ! $today->isAfter(Day::of($this->ends_on)));
     }
 
+    /**
+     * Whether the person sees what hours cost on the projects of a manager. Any sum of cost that changes with an hour gives away
+     * what the person of that hour costs; so cost is for the office, and for managers whom the office lets see it.
+     */
+    public function seesCostOfProjectsOf(int $manager): bool
+    {
+        return $this->isOffice() || ($this->sees_cost && $this->id === $manager && ! $this->isViewer());
+    }
+
     public function isOffice(): bool
     {
         return $this->access === Access::Office;
@@ -90,6 +100,7 @@ final class Person extends User
         return [
             'access' => Access::class,
             'hours_format' => HoursFormat::class,
+            'sees_cost' => 'boolean',
             'pencil_plan' => 'boolean',
             'pencil_last_week' => LastWeekPencil::class,
             'pencil_usual_week' => 'boolean',

@@ -15,10 +15,24 @@ use Illuminate\Support\Facades\Gate;
 /** Whose week somebody may see or write in. */
 final class PersonPolicy
 {
-    /** Those whom the owner trusts with it, viewers, and managers of projects that the owner works on. */
+    /** A whole week: its owner, the time office, the line manager, and whom the owner has named. */
     public function viewWeek(Person $person, Person $owner): Response
     {
-        return $person->isViewer() || $this->isTrusted($person, $owner) || self::managesWorkOf($person, $owner) ? Response::allow() : Response::deny((string) __('refusals.week'));
+        return ! $person->isViewer() && $this->isTrusted($person, $owner) ? Response::allow() : Response::deny((string) __('refusals.week'));
+    }
+
+    /** At least what the owner has on some project: also that project's manager, who sees nothing else of the week. */
+    public function viewPartOfWeek(Person $person, Person $owner): Response
+    {
+        return ! $person->isViewer() && self::managesWorkOf($person, $owner) ? Response::allow() : $this->viewWeek($person, $owner);
+    }
+
+    /** What the owner has recorded on a task: also the manager of its project. */
+    public function viewEntries(Person $person, Person $owner, int $task): Response
+    {
+        $isManager = ! $person->isViewer() && DB::table('tasks')->join('projects', 'projects.id', 'tasks.project_id')->where('tasks.id', $task)->where('projects.manager_id', $person->id)->exists();
+
+        return $isManager ? Response::allow() : $this->viewWeek($person, $owner);
     }
 
     /** The owner, the time office, the line manager, and whom the owner has named. */

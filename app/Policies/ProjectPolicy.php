@@ -57,11 +57,9 @@ final readonly class ProjectPolicy
         return Response::deny((string) __('refusals.plan'));
     }
 
-    /** Costs and budgets. */
+    /** What hours cost, and how much of a budget that is. */
     public function viewMoney(Person $person, Project $project): Response
     {
-        return $person->isOffice() || $project->manager_id === $person->id
-            ? Response::allow()
-            : Response::deny((string) __('refusals.money'));
+        return $person->seesCostOfProjectsOf($project->manager_id) ? Response::allow() : Response::deny((string) __('refusals.money'));
     }
 }

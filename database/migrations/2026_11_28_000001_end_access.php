@@ -12,6 +12,8 @@ return new class extends Migration
         foreach ([
             // From this instant on the person can no longer sign in; null while they can.
             'ALTER TABLE people ADD COLUMN disabled_at TEXT',
+            // Whether somebody besides the office sees what hours cost on the projects that they manage, and so what people cost.
+            'ALTER TABLE people ADD COLUMN sees_cost INTEGER NOT NULL DEFAULT 0 CHECK (sees_cost IN (0, 1))',
             // The browsers in which people are signed in. Only hashes are stored: of the key that the session holds, and of
             // the password that was valid at sign-in.
             <<<'SQL'
@@ -41,6 +43,7 @@ return new class extends Migration
     {
         DB::statement('DROP TABLE used_links');
         DB::statement('DROP TABLE sign_ins');
+        DB::statement('ALTER TABLE people DROP COLUMN sees_cost');
         DB::statement('ALTER TABLE people DROP COLUMN disabled_at');
     }
 };

@@ -9,11 +9,12 @@ return [
         'reversed' => 'Enter a last day that is not before the first day.',
         'plan_long' => 'Plan at most five years at a time: enter an earlier last day, or divide the work.',
     ],
+    'absent' => 'absent',
     'no_row' => 'There is no such row. Load the page again.',
     'projects' => 'Project figures are for project managers and the time office. Your own hours are in your week.',
     'project' => 'Only this project\'s manager and the time office see it. Ask one of them.',
     'money' => 'Costs are for this project\'s manager and the time office.',
-    'week' => 'This is somebody else\'s week. It is seen by them, their line manager, managers of projects they work on, the time office and whom they have named.',
+    'week' => 'This week is visible to its owner, their line manager, the time office and the people they have named. The manager of a project sees what was recorded on it.',
     'record' => 'This is somebody else\'s week. They write in it, their line manager, the time office and whom they have named.',
     'submit' => 'This week is submitted by its owner, who can leave that to you under “Sheets”.',
     'preferences' => 'These are somebody else\'s preferences. Only they change them.',
@@ -157,6 +158,9 @@ return [
     ],
 
     'rate' => [
+        'no_reader' => 'Enter the code or the full name of somebody who is not a viewer.',
+        'reader_added' => ':name now sees cost on the projects they manage.',
+        'reader_removed' => ':name no longer sees cost.',
         'of_nobody' => 'Say whose rate it is: a person, a role, or both.',
         'unknown_person' => 'Nobody has the code or, alone, the name :person. Write the code as it stands in the list.',
         'no_day' => 'Say from which day on the rate counts.',

@@ -21,15 +21,15 @@ final class AccessTest extends TestCase
         'GET /week' => ['ada' => 302, 'mo' => 302, 'lee' => 302, 'kit' => 302, 'vic' => 302],
         'GET /week/2026-W25' => ['ada' => 200, 'mo' => 200, 'lee' => 200, 'kit' => 200, 'vic' => 403],
         // mo manages the project that ada works on. cal has been named by ada; dot too, and may submit.
-        'GET /people/ada/week/2026-W25' => ['ada' => 200, 'bo' => 403, 'mo' => 200, 'lee' => 200, 'kit' => 200, 'vic' => 200, 'cal' => 200, 'dot' => 200],
+        'GET /people/ada/week/2026-W25' => ['ada' => 200, 'bo' => 403, 'mo' => 200, 'lee' => 200, 'kit' => 200, 'vic' => 403, 'cal' => 200, 'dot' => 200],
         'GET /people/ada/week/2026-W25/pencil' => ['ada' => 200, 'bo' => 403, 'mo' => 403, 'lee' => 200, 'kit' => 200, 'vic' => 403, 'cal' => 200],
         'PUT /people/ada/week/2026-W25/cells' => ['ada' => 422, 'bo' => 422, 'vic' => 422],
         'GET /people/ada/week/2026-W25/lines' => ['ada' => 200, 'bo' => 403, 'mo' => 403, 'lee' => 200, 'kit' => 200, 'vic' => 403, 'cal' => 200],
         'PUT /people/ada/week/2026-W25/lines' => ['ada' => 302, 'bo' => 302],
         'DELETE /people/ada/week/2026-W25/lines' => ['ada' => 302, 'bo' => 302],
         'GET /people/ada/week/2026-W25/quick-line' => ['ada' => 200, 'bo' => 403, 'mo' => 403, 'lee' => 200, 'kit' => 200, 'vic' => 403, 'cal' => 200],
-        'GET /people/ada/week/2026-W25/trail' => ['ada' => 200, 'bo' => 403, 'mo' => 200, 'lee' => 200, 'kit' => 200, 'vic' => 200, 'cal' => 200],
-        'GET /people/ada/week/2026-W25/findings' => ['ada' => 200, 'bo' => 403, 'mo' => 200, 'lee' => 200, 'kit' => 200, 'vic' => 200, 'cal' => 200],
+        'GET /people/ada/week/2026-W25/trail' => ['ada' => 200, 'bo' => 403, 'mo' => 200, 'lee' => 200, 'kit' => 200, 'vic' => 403, 'cal' => 200],
+        'GET /people/ada/week/2026-W25/findings' => ['ada' => 200, 'bo' => 403, 'mo' => 200, 'lee' => 200, 'kit' => 200, 'vic' => 403, 'cal' => 200],
         'PUT /people/ada/week/2026-W25/findings' => ['ada' => 200, 'bo' => 403, 'mo' => 403, 'lee' => 200, 'kit' => 200, 'vic' => 403, 'cal' => 200],
         'PUT /people/ada/week/2026-W25/spans' => ['ada' => 200, 'bo' => 403, 'mo' => 403, 'lee' => 200, 'vic' => 403],
         'POST /people/ada/week/2026-W25/corrections' => ['ada' => 302, 'bo' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 403, 'vic' => 403, 'dot' => 302],
@@ -94,6 +94,8 @@ final class AccessTest extends TestCase
         'PUT /office/remaining' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 302, 'vic' => 403],
         'GET /office/rates' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 200, 'vic' => 403],
         'PUT /office/rates' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 302, 'vic' => 403],
+        'POST /office/rates/readers' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 302, 'vic' => 403],
+        'DELETE /office/rates/readers/mo' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 302, 'vic' => 403],
         'DELETE /office/rates/1' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 302, 'vic' => 403],
         'DELETE /office/questions/1' => ['ada' => 403, 'kit' => 302, 'vic' => 403],
         'GET /handing-over' => ['ada' => 403, 'mo' => 403, 'lee' => 200, 'kit' => 200, 'vic' => 403],
@@ -139,6 +141,7 @@ final class AccessTest extends TestCase
             $address === '/office/rules' => ['rule' => 'day_above', 'level' => 'asks', 'limit' => '10'],
             $address === '/office/remaining' => ['mode' => 'told', 'tolerance' => '2'],
             $address === '/office/rates' => ['person' => 'ada', 'from' => '2026-06-01', 'cost' => '90'],
+            $address === '/office/rates/readers' => ['reader' => 'mo'],
             $address === '/office/questions' => ['wording' => 'Boat?', 'kind' => 'text', 'required' => false, 'from' => '2026-06-15'],
             str_starts_with($address, '/office/routes') => ['route' => 'line'],
             $address === '/review/decisions' => ['decision' => 'approve', 'entries' => [['id' => 999, 'version' => 1]]],
@@ -221,6 +224,6 @@ final class AccessTest extends TestCase
     public function test_a_refusal_says_who_may(): void
     {
         $this->import(Lighthouse::files());
-        $this->actingAs($this->person('bo'))->get('/people/ada/week/2026-W25')->assertForbidden()->assertSee('seen by them, their line manager, managers of projects they work on, the time office and whom they have named');
+        $this->actingAs($this->person('bo'))->get('/people/ada/week/2026-W25')->assertForbidden()->assertSee('visible to its owner, their line manager, the time office and the people they have named');
     }
 }

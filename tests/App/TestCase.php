@@ -86,6 +86,12 @@ abstract class TestCase extends LaravelTestCase
         return Person::query()->where('code', $code)->sole();
     }
 
+    /** The office lets somebody see what hours cost on the projects that they manage. */
+    protected function letSeeCost(string $code): void
+    {
+        $this->person($code)->update(['sees_cost' => true]);
+    }
+
     protected function task(string $code): Task
     {
         return Task::query()->where('code', $code)->sole();

@@ -1,6 +1,8 @@
 /** What an act on an entry is called once it is done. */
 const acts: Record<string, string> = {
     'set password': 'password set',
+    'show cost': 'cost shown',
+    'hide cost': 'cost hidden',
     disable: 'disabled',
     enable: 'enabled',
     'sign out': 'signed out everywhere',
@@ -279,6 +281,8 @@ export const en = {
         retry: 'Try again now',
         asItWas: 'As it was',
         readOnly: 'You can read this week and change nothing.',
+        partOnly: (name: string) => `Only what ${name} recorded on projects you manage is shown.`,
+        partSum: (hours: string) => `${hours} on projects you manage`,
         recordingFor: (name: string) => `You are recording in the sheet of ${name}; it shows what you recorded.`,
         maySubmitFor: 'They have left submitting to you too.',
         ownerSubmits: (name: string) => `${name} submits it.`,
@@ -961,7 +965,7 @@ export const en = {
     ratesPage: {
         name: 'Rates',
         nothing: 'No rate is kept, so figures are in hours only.',
-        nothingNext: 'With the first rate, costs appear for project managers and the office.',
+        nothingNext: 'With the first rate, costs appear for the time office and for managers who may see them.',
         complete: 'All recorded time has a rate.',
         missing: (count: number) => (count === 1 ? 'For one person no rate is known.' : `For ${count} people no rate is known.`),
         explained:
@@ -984,6 +988,16 @@ export const en = {
         takeAway: 'Take away',
         takeAwayOf: (whose: string, since: string) => `Take away the rate of ${whose} from ${since}`,
         notFound: 'No rate is like that.',
+        readers: {
+            title: 'Who sees cost',
+            explained:
+                'The time office sees all costs. The managers listed here see them on the projects they manage, and so what an hour of each person costs; everybody else sees hours only.',
+            nobody: 'Nobody besides the time office sees cost.',
+            person: 'Person, by code or name',
+            add: 'Add person',
+            remove: 'Remove',
+            removeName: (name: string) => `Remove ${name}`,
+        },
     },
     officePage: {
         parts: [

@@ -21,6 +21,7 @@ final class CorrectionsTest extends TestCase
     public function test_what_is_proposed_changes_nothing_until_it_is_accepted(): void
     {
         $this->load();
+        $this->letSeeCost('mo');
         $this->propose([['2026-06-16', '6:30']])->assertSessionHas('message', static fn (string $message): bool => str_contains($message, 'waits for your approver'));
         self::assertSame(480, $this->entry('ada', 'FIT', '2026-06-16')?->minutes);
         $this->as('ada')->get('/week/2026-W25')->assertInertia(fn (AssertableInertia $page) => $page

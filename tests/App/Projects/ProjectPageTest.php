@@ -23,6 +23,7 @@ final class ProjectPageTest extends TestCase
             'entries.csv' => self::ENTRIES,
             'restatements.csv' => "person,project,task,on,remaining,reason\nada,LENS,FIT,2026-06-16,30,Wet putty\n",
         ]));
+        $this->letSeeCost('mo');
     }
 
     public function test_the_page_shows_the_figures_of_the_status_command(): void
@@ -63,11 +64,24 @@ final class ProjectPageTest extends TestCase
         $mo->get('/projects/LENS?figure=nothing')->assertInertia(fn (AssertableInertia $page) => $page->where('project.trace', null));
     }
 
-    public function test_money_is_for_the_manager_and_the_office(): void
+    public function test_money_is_for_the_office_and_for_managers_whom_it_lets_see_it(): void
     {
         foreach (['mo' => true, 'kit' => true, 'vic' => false] as $person => $sees) {
             $this->actingAs($this->person($person))->get('/projects/LENS')->assertInertia(fn (AssertableInertia $page) => $page
                 ->where('project.figures.money', fn ($money): bool => ($money !== null) === $sees));
+        }
+    }
+
+    public function test_without_that_no_figure_of_a_manager_s_pages_gives_away_what_anybody_costs(): void
+    {
+        $this->person('mo')->update(['sees_cost' => false]);
+        $this->actingAs($this->person('mo'));
+        foreach (['/projects/LENS', '/projects/LENS?figure=forecast', '/projects/LENS?figure=planned&task=FIT', '/projects/LENS/plan', '/projects', '/review', '/review/effect?projects=LENS'] as $address) {
+            $shown = (string) $this->get($address)->assertOk()->getContent();
+            // 8 h at 87.65, in any form; the budget of 5000.00 is the manager's own.
+            foreach (['87.65', '8765', '701.2', '70120', '2804.8', '280480', 'Cost\":\"', 'earnedValue\":{'] as $trace) {
+                self::assertStringNotContainsString($trace, html_entity_decode($shown), $address);
+            }
         }
     }
 

@@ -9,6 +9,7 @@ use App\Models\Rate;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\ViewErrorBag;
+use Inertia\Testing\AssertableInertia;
 use Moss\Core\Effort\RestatementMode;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\App\Lighthouse;
@@ -98,5 +99,19 @@ final class RatesTest extends TestCase
     private function actualCost(): string
     {
         return $this->given('/projects/LENS')->text('project.figures.money.actualCost');
+    }
+
+    public function test_the_office_says_who_sees_cost(): void
+    {
+        $this->actingAs($this->person('kit'))->post('/office/rates/readers', ['reader' => 'Mo Fell'])->assertSessionHasNoErrors();
+        self::assertTrue($this->person('mo')->sees_cost);
+        $this->post('/office/rates/readers', ['reader' => 'vic'])->assertSessionHasErrors('reader');
+        $this->post('/office/rates/readers', ['reader' => 'nobody'])->assertSessionHasErrors('reader');
+        $this->post('/office/rates/readers', [])->assertSessionHasErrors('reader');
+        $this->get('/office/rates')->assertInertia(fn (AssertableInertia $page) => $page->where('rates.readers', [['code' => 'mo', 'name' => 'Mo Fell']]));
+
+        $this->delete('/office/rates/readers/mo')->assertSessionHasNoErrors();
+        self::assertFalse($this->person('mo')->sees_cost);
+        self::assertSame(['show cost', 'hide cost'], DB::table('trail')->where('subject', 'access')->orderBy('id')->pluck('act')->all());
     }
 }

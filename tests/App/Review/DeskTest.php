@@ -167,6 +167,8 @@ final class DeskTest extends TestCase
         $this->load(['stand_ins.csv' => "person,stand_in,starts_on,ends_on\nmo,bo,2026-06-17,2026-06-17\n"]);
         $this->decide('approve', [$this->entry('ada', 'FIT', '2026-06-16')]);
 
+        $this->as('mo')->getJson('/review/effect?projects=LENS,OLD')->assertJson([['actual' => 480, 'actualCost' => null, 'budget' => null]]);
+        $this->letSeeCost('mo');
         $this->as('mo')->getJson('/review/effect?projects=LENS,OLD')->assertOk()->assertJsonCount(1)
             ->assertJson([['code' => 'LENS', 'actual' => 480, 'actualCost' => 70120, 'budget' => 500000]]);
         $this->as('bo')->getJson('/review/effect?projects=LENS')->assertJson([['actual' => 480, 'actualCost' => null, 'budget' => null]]);

@@ -19,6 +19,7 @@ final class ReviewTest extends TestCase
     public function test_what_waits_is_listed_by_person_and_week_and_the_first_is_open(): void
     {
         $this->load();
+        $this->letSeeCost('mo');
 
         $this->actingAs($this->person('mo'))->get('/review')->assertOk()->assertInertia(fn (AssertableInertia $page) => $page
             ->where('review.sum.minutes', 840)

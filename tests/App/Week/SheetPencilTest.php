@@ -80,7 +80,7 @@ final class SheetPencilTest extends TestCase
     {
         $this->import(Lighthouse::files());
 
-        $this->actingAs($this->person('vic'))->get('/people/ada/week/2026-W25')->assertInertia(fn (AssertableInertia $page) => $page->has('sheet.proposals', 0)->where('sheet.mayRecord', false));
+        $this->actingAs($this->person('mo'))->get('/people/ada/week/2026-W25')->assertInertia(fn (AssertableInertia $page) => $page->has('sheet.proposals', 0)->where('sheet.mayRecord', false));
     }
 
     /** @param  array<string, string|bool>  $preferences */

@@ -6,6 +6,7 @@ namespace App\Features\HouseRules\Controllers;
 
 use App\Features\HouseRules\Actions\AnswerFindings;
 use App\Features\HouseRules\Actions\SaveSpan;
+use App\Features\HouseRules\Props\SheetRemarksProps;
 use App\Features\HouseRules\Queries\SheetRemarks;
 use App\Features\HouseRules\Requests\SpanRequest;
 use App\Features\HouseRules\Requests\WordRequest;
@@ -25,9 +26,10 @@ final readonly class FindingsController
 
     public function show(#[CurrentUser] Person $reader, Person $person, Week $week): JsonResponse
     {
-        Gate::authorize('viewWeek', $person);
+        Gate::authorize('viewPartOfWeek', $person);
 
-        return $this->found($reader, $person, $week);
+        // Findings speak of the whole week.
+        return Gate::allows('viewWeek', $person) ? $this->found($reader, $person, $week) : response()->json(new SheetRemarksProps([], null));
     }
 
     public function update(#[CurrentUser] Person $actor, Person $person, Week $week, WordRequest $request, AnswerFindings $answer): JsonResponse

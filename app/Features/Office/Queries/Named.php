@@ -42,6 +42,12 @@ final class Named
         return self::all(DB::table('people')->where('access', '<>', 'viewer'));
     }
 
+    /** @return list<NamedProps> */
+    public static function costReaders(): array
+    {
+        return self::all(DB::table('people')->where('sees_cost', 1));
+    }
+
     /** @return list<NamedProps> by name */
     private static function all(Builder $query): array
     {

@@ -29,8 +29,9 @@ final readonly class PlanView
         $baselineOn = $project->baseline_on ?? $dates[0] ?? '';
         $on = $compared === 'baseline' ? $baselineOn : $compared;
         $then = $on === null || $on === '' ? null : PlanThen::on($project, $on);
-        $seesMoney = Gate::forUser($reader)->allows('viewMoney', $project);
-        $tasks = self::tasks($project, $then, $seesMoney);
+        // A budget is what the plan allows, not what anybody costs.
+        $seesBudget = $reader->isOffice() || $project->manager_id === $reader->id;
+        $tasks = self::tasks($project, $then, $seesBudget);
 
         return new PlanProps(
             $project->code,
@@ -45,7 +46,7 @@ final readonly class PlanView
             $project->restatements?->value,
             Organisation::query()->sole()->currency,
             Gate::forUser($reader)->allows('plan', $project),
-            $seesMoney,
+            $seesBudget,
             array_sum(array_map(static fn (PlanTaskProps $task): int => $task->planned, $tasks)),
             $then?->total(),
             $tasks,
@@ -57,7 +58,7 @@ final readonly class PlanView
     }
 
     /** @return list<PlanTaskProps> */
-    private static function tasks(Project $project, ?PlanThen $then, bool $seesMoney): array
+    private static function tasks(Project $project, ?PlanThen $then, bool $seesBudget): array
     {
         $assignments = self::assignments($project);
         $gone = $then === null ? [] : self::namesOfGone($then, $assignments, $project);
@@ -69,7 +70,7 @@ final readonly class PlanView
             ->orderBy('begins')->orderBy('tasks.id');
         $byPhase = [];
         foreach (Record::all($query) as $task) {
-            $byPhase[$task->stringOrNull('phase') ?? ''][] = self::task($task, $assignments[$task->int('id')] ?? [], $gone[$task->int('id')] ?? [], $then, $seesMoney);
+            $byPhase[$task->stringOrNull('phase') ?? ''][] = self::task($task, $assignments[$task->int('id')] ?? [], $gone[$task->int('id')] ?? [], $then, $seesBudget);
         }
         uksort($byPhase, static fn (string $one, string $other): int => ($one === '') <=> ($other === ''));
 
@@ -80,7 +81,7 @@ final readonly class PlanView
      * @param  list<Record>  $assignments
      * @param  list<PlanGoneProps>  $gone
      */
-    private static function task(Record $task, array $assignments, array $gone, ?PlanThen $then, bool $seesMoney): PlanTaskProps
+    private static function task(Record $task, array $assignments, array $gone, ?PlanThen $then, bool $seesBudget): PlanTaskProps
     {
         $assigned = array_sum(array_map(static fn (Record $one): int => $one->int('planned_minutes'), $assignments));
         $budget = $task->intOrNull('budget_cents');
@@ -93,7 +94,7 @@ final readonly class PlanView
             $task->intOrNull('planned_minutes'),
             $task->intOrNull('planned_minutes') ?? $assigned,
             $assigned,
-            $seesMoney && $budget !== null ? Money::ofCents($budget)->toString() : null,
+            $seesBudget && $budget !== null ? Money::ofCents($budget)->toString() : null,
             $task->stringOrNull('starts_on'),
             $task->stringOrNull('ends_on'),
             $task->stringOrNull('charge_code'),

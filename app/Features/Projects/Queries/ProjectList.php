@@ -112,7 +112,7 @@ final readonly class ProjectList
     /** Money is not said, nor sorted by, for who may not see it; without rates nothing is known to be spent. */
     private static function budgetIsGone(Person $reader, bool $hasRates): string
     {
-        return $hasRates && ! $reader->isViewer()
+        return $hasRates && $reader->seesCostOfProjectsOf($reader->id)
             ? '(project_figures.budget_cents > 0 AND project_figures.actual_cents > project_figures.budget_cents)'
             : '(1 = 0)';
     }

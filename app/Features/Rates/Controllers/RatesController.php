@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\Features\Rates\Controllers;
 
 use App\Features\Rates\Actions\KeepRates;
+use App\Features\Rates\Actions\LetSeeCost;
 use App\Features\Rates\Queries\RateTable;
+use App\Features\Rates\Requests\CostReaderRequest;
 use App\Features\Rates\Requests\RateRequest;
 use App\Http\Input\Address;
 use App\Models\Person;
@@ -36,6 +38,22 @@ final class RatesController
         $keep->set($office, $request->filled('person') ? $request->person() : null, $role, $request->string('from')->toString(), $request->cost(), $request->bill());
 
         return back()->with('message', Words::refusal('rate.set'));
+    }
+
+    public function addReader(#[CurrentUser] Person $office, CostReaderRequest $request, LetSeeCost $let): RedirectResponse
+    {
+        Gate::authorize('keep', Rate::class);
+        $let->handle($office, $request->reader(), true);
+
+        return back()->with('message', Words::refusal('rate.reader_added', ['name' => $request->reader()->name]));
+    }
+
+    public function removeReader(#[CurrentUser] Person $office, Person $person, LetSeeCost $let): RedirectResponse
+    {
+        Gate::authorize('keep', Rate::class);
+        $let->handle($office, $person, false);
+
+        return back()->with('message', Words::refusal('rate.reader_removed', ['name' => $person->name]));
     }
 
     public function destroy(#[CurrentUser] Person $office, Rate $rate, KeepRates $keep): RedirectResponse

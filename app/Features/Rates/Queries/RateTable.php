@@ -49,6 +49,7 @@ final class RateTable
             $pages,
             $hasAny ? $this->unrated() : [],
             Named::roles(),
+            Named::costReaders(),
             $today->toString(),
         );
     }

@@ -49,7 +49,7 @@ final readonly class WaitingCorrections
             $correction->int('minutes'),
             $correction->string('reason'),
             $correction->string('state') === 'settled',
-            $pricing !== null && ($approver->isOffice() || $correction->int('manager_id') === $approver->id) ? self::cost($correction, $pricing) : null,
+            $pricing !== null && $approver->seesCostOfProjectsOf($correction->int('manager_id')) ? self::cost($correction, $pricing) : null,
             $correction->intOrNull('approver_id') === $approver->id ? null : $correction->stringOrNull('approver'),
         ), $corrections);
     }

@@ -89,7 +89,7 @@ final readonly class WaitingLines
     private function line(Person $approver, string $key, array $entries, RouteKind $default, Pricing $pricing): WaitingLineProps
     {
         $first = $entries[0];
-        $seesMoney = $approver->isOffice() || $first->int('project_manager_id') === $approver->id;
+        $seesMoney = $approver->seesCostOfProjectsOf($first->int('project_manager_id'));
 
         return new WaitingLineProps(
             $key,

@@ -15,7 +15,7 @@ final class TrailController
 {
     public function show(Person $person, Week $week, TrailRequest $request, CellTrail $trail): JsonResponse
     {
-        Gate::authorize('viewWeek', $person);
+        Gate::authorize('viewEntries', [$person, $request->task()]);
 
         return response()->json($trail->of($person, $request->task(), $request->role(), $request->day()));
     }

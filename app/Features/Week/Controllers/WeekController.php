@@ -33,7 +33,7 @@ final class WeekController
 
     public function of(#[CurrentUser] Person $reader, Person $person, Week $week, WeekSheet $sheet): Response
     {
-        Gate::authorize('viewWeek', $person);
+        Gate::authorize('viewPartOfWeek', $person);
 
         return Inertia::render('Week', ['sheet' => $sheet->of($person, $week, $reader)]);
     }

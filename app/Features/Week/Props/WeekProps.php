@@ -11,6 +11,7 @@ final readonly class WeekProps
 {
     /**
      * @param  string  $address  of everything that is done to this sheet
+     * @param  bool  $isWhole  whether all of the week is shown, or only what is on projects that the reader manages
      * @param  bool  $mayRecord  whether the reader may write here
      * @param  bool  $maySubmit  whether the reader may submit it
      * @param  int  $step  minutes that a stepper adds
@@ -28,6 +29,7 @@ final readonly class WeekProps
         public string $personName,
         public string $address,
         public bool $isOwn,
+        public bool $isWhole,
         public bool $mayRecord,
         public bool $maySubmit,
         public string $thisWeek,

@@ -10,6 +10,7 @@ use App\Features\Week\Props\DayProps;
 use App\Models\Organisation;
 use App\Models\Person;
 use App\Support\Database\Record;
+use App\Support\Words;
 use Illuminate\Support\Facades\DB;
 use Moss\Core\Calendar\Absence;
 use Moss\Core\Calendar\Capacity;
@@ -29,6 +30,7 @@ final readonly class OwedDays
         private Capacity $capacity,
         private HolidayCalendar $holidays,
         private array $absences,
+        private bool $showsHours = true,
     ) {
     }
 
@@ -47,6 +49,14 @@ final readonly class OwedDays
         }
 
         return new self(OwedHours::of($capacity, $person->employment(), $absences), $working, $capacity, $working->holidays($person->calendar_id), $shown);
+    }
+
+    /** For who may know that somebody is away, but neither why nor what their days ask of them. */
+    public function withoutHours(): self
+    {
+        $absences = array_map(static fn (): array => [new AbsenceProps(Words::refusal('absent'), null)], $this->absences);
+
+        return new self($this->owed, $this->working, $this->capacity, $this->holidays, $absences, showsHours: false);
     }
 
     public function hours(): OwedHours
@@ -72,7 +82,7 @@ final readonly class OwedDays
 
     public function within(DayRange $days): Minutes
     {
-        return $this->owed->within($days);
+        return $this->showsHours ? $this->owed->within($days) : Minutes::zero();
     }
 
     /** @return list<DayProps> */
@@ -82,7 +92,7 @@ final readonly class OwedDays
         foreach ($days as $day) {
             $props[] = new DayProps(
                 $day->toString(),
-                $this->owed->on($day)->toInt(),
+                $this->showsHours ? $this->owed->on($day)->toInt() : 0,
                 $this->capacity->isWorkingDay($day),
                 $day->equals($today),
                 $this->holidays->on($day)?->name,

@@ -50,6 +50,15 @@ final readonly class SheetRecords
         return new self($week, $lastFull, $entries, $history, $choices, $assignments, self::tasks(self::ids([...$entries, ...$history, ...$choices, ...$assignments])));
     }
 
+    /** Only what is on projects that somebody manages. */
+    public function ofProjectsManagedBy(Person $manager): self
+    {
+        $isTheirs = fn (Record $record): bool => $this->tasks[$record->int('task_id')]->int('project_manager_id') === $manager->id;
+        $theirs = static fn (array $records): array => array_values(array_filter($records, $isTheirs));
+
+        return new self($this->week, $this->lastFull, $theirs($this->entries), $theirs($this->history), [], $theirs($this->assignments), $this->tasks);
+    }
+
     /** The line that an entry, assignment or choice is about. */
     public function lineOf(Record $record): Line
     {

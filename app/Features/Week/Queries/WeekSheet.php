@@ -28,8 +28,12 @@ final readonly class WeekSheet
     public function of(Person $owner, Week $week, Person $reader): WeekProps
     {
         $today = $this->today->for($owner);
+        $isWhole = Gate::forUser($reader)->allows('viewWeek', $owner);
         $owed = OwedDays::of($owner, Ribbon::days($week));
         $records = SheetRecords::load($owner, $week, $today);
+        if (! $isWhole) {
+            [$owed, $records] = [$owed->withoutHours(), $records->ofProjectsManagedBy($reader)];
+        }
         $mayRecord = Gate::forUser($reader)->allows('recordWeek', $owner);
         $pencilled = $this->pencil->of($owner, $records, $owed);
 
@@ -40,6 +44,7 @@ final readonly class WeekSheet
             $owner->name,
             '/people/'.$owner->code.'/week/'.$week->toString(),
             $owner->id === $reader->id,
+            $isWhole,
             $mayRecord,
             $mayRecord && Gate::forUser($reader)->allows('submitWeek', $owner),
             Week::containing($today)->toString(),

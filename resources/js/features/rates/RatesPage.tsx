@@ -9,6 +9,7 @@ import { Paging } from '@/ui/Paging';
 import { SearchBox } from '@/ui/SearchBox';
 import { router } from '@inertiajs/react';
 import { useState } from 'react';
+import { CostReaders } from './CostReaders';
 import { RateForm } from './RateForm';
 
 const words = text.ratesPage;
@@ -58,6 +59,7 @@ export function RatesPage({ rates }: { rates: RatesProps }) {
                     <Paging page={rates.page} pages={rates.pages} address={address} className="mt-2" />
                 </>
             )}
+            <CostReaders readers={rates.readers} />
         </OfficeShell>
     );
 }

@@ -1,3 +1,4 @@
+import { hoursInWords } from '@/lib/hours';
 import { text } from '@/lib/text';
 import type { HoursFormat, WeekProps } from '@/types/generated/props';
 import { weekSentence } from './weekSentence';
@@ -18,8 +19,11 @@ export function SheetHeading({ sheet, entered, title, format }: SheetHeadingProp
                     {title}
                     {!sheet.isOwn && <span className="font-normal"> · {sheet.personName}</span>}
                 </h1>
-                <p>{weekSentence(entered, sheet.owed, format)}</p>
+                <p>
+                    {sheet.isWhole ? weekSentence(entered, sheet.owed, format) : text.week.partSum(hoursInWords(entered, format))}
+                </p>
             </div>
+            {!sheet.isWhole && <p className="mt-1 text-faded">{text.week.partOnly(sheet.personName)}</p>}
             {!sheet.isOwn && sheet.mayRecord && (
                 <p className="mt-1 border-s-2 border-ochre ps-2 text-ochre">
                     {text.week.recordingFor(sheet.personName)}{' '}

@@ -64,6 +64,7 @@ export function week(lines: LineProps[], proposals: ProposalProps[] = []): WeekP
         personName: 'Ada Moor',
         address: '/people/ada/week/2026-W25',
         isOwn: true,
+        isWhole: true,
         mayRecord: true,
         maySubmit: true,
         thisWeek: '2026-W25',

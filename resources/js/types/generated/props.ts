@@ -605,6 +605,7 @@ export interface RatesProps {
     pages: number;
     unrated: UnratedProps[];
     roles: NamedProps[];
+    readers: NamedProps[];
     today: string;
 }
 
@@ -1053,6 +1054,7 @@ export interface WeekProps {
     personName: string;
     address: string;
     isOwn: boolean;
+    isWhole: boolean;
     mayRecord: boolean;
     maySubmit: boolean;
     thisWeek: string;
