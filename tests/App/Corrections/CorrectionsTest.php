@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\App\Corrections;
 
+use App\Models\Entry;
+use App\Models\Role;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
 use Inertia\Testing\AssertableInertia;
@@ -181,10 +183,59 @@ final class CorrectionsTest extends TestCase
         $this->verdict('mo', [1], true)->assertSessionHas('refusal', static fn (string $why): bool => str_contains($why, 'corrected otherwise since'));
     }
 
+    public function test_two_corrections_of_one_day_do_not_make_it_longer_than_a_day(): void
+    {
+        $this->load(['entries.csv' => "person,project,task,role,date,hours,state\nada,LENS,FIT,surveyor,2026-06-16,2,approved\nada,LENS,FIT,senior,2026-06-16,2,approved\n"]);
+        $this->propose([['2026-06-16', '15']]);
+        $senior = Entry::query()->where('role_id', Role::query()->where('code', 'senior')->sole()->id)->sole();
+        $again = fn (string $hours): TestResponse => $this->as('ada')->from('/week/2026-W25')->post('/people/ada/week/2026-W25/corrections', [
+            'reason' => 'Storm', 'cells' => [['task' => $senior->task_id, 'role' => $senior->role_id, 'date' => '2026-06-16', 'hours' => $hours]],
+        ]);
+        $again('15')->assertSessionHas('refusal', static fn (string $why): bool => str_contains($why, 'more than 24 hours'));
+        $again('9')->assertSessionHas('message');
+        self::assertSame(2, DB::table('corrections')->where('state', 'waiting')->count());
+
+        // What has come to the day since does not fit beside them any more.
+        Entry::query()->create(['person_id' => $senior->person_id, 'task_id' => $this->task('TRAIN')->id, 'date' => '2026-06-16', 'minutes' => 60, 'state' => 'draft', 'version' => 1]);
+        $this->verdict('mo', [1, 2], true)->assertSessionHas('refusal', static fn (string $why): bool => str_contains($why, 'more than 24 hours'));
+        self::assertSame(240, (int) Entry::query()->where('state', 'approved')->sum('minutes'));
+        $this->verdict('mo', [1], true)->assertSessionHas('message');
+    }
+
+    public function test_differences_posted_for_a_day_count_as_its_hours(): void
+    {
+        $this->load();
+        DB::table('organisations')->update(['closed_until' => '2026-06-07']);
+        $this->propose([['2026-06-02', '20']], 'A night', '2026-W23');
+        $this->verdict('mo', [1], true)->assertSessionHas('message');
+
+        $this->propose([['2026-06-02', '24']], 'All of it', '2026-W23')->assertSessionHas('message');
+        Entry::query()->create(['person_id' => $this->person('ada')->id, 'task_id' => $this->task('TRAIN')->id, 'date' => '2026-06-02', 'minutes' => 30, 'state' => 'approved', 'version' => 1]);
+        $this->verdict('mo', [2], true)->assertSessionHas('refusal');
+    }
+
+    public function test_one_whose_entry_was_returned_or_taken_back_ends_with_that(): void
+    {
+        $this->load(['entries.csv' => "person,project,task,role,date,hours,state\nada,LENS,FIT,surveyor,2026-06-16,8,submitted\nada,LENS,FIT,surveyor,2026-06-17,4,submitted\n"]);
+        $entries = Entry::query()->orderBy('date')->get();
+        $this->as('mo')->post('/review/decisions', ['decision' => 'approve', 'entries' => $entries->map(static fn (Entry $entry): array => ['id' => $entry->id, 'version' => $entry->version])->all()]);
+        $this->propose([['2026-06-16', '6'], ['2026-06-17', '3']]);
+        $this->as('mo')->delete('/review/decisions/1')->assertSessionHas('message');
+        // It waits with its entry as long as that may be approved again.
+        self::assertSame(2, DB::table('corrections')->where('state', 'waiting')->count());
+
+        $first = Entry::query()->orderBy('date')->firstOrFail();
+        $this->as('mo')->post('/review/decisions', ['decision' => 'return', 'word' => 'All of it?', 'entries' => [['id' => $first->id, 'version' => $first->version]]]);
+        self::assertSame(['withdrawn', 'waiting'], DB::table('corrections')->orderBy('date')->pluck('state')->all());
+        $this->as('ada')->delete('/people/ada/week/2026-W25/submission');
+        self::assertSame(['withdrawn', 'withdrawn'], DB::table('corrections')->orderBy('date')->pluck('state')->all());
+        self::assertSame(2, DB::table('trail')->where('act', 'withdraw')->count());
+    }
+
     /** @param  array<string, string>  $changed */
     private function load(array $changed = []): void
     {
-        $this->import(Lighthouse::files(['entries.csv' => self::ENTRIES] + $changed));
+        $this->import(Lighthouse::files($changed + ['entries.csv' => self::ENTRIES]));
     }
 
     private function as(string $person): self

@@ -126,6 +126,20 @@ final class ReviewTest extends TestCase
         self::assertSame('approved', $this->entry('ada', 'FIT', '2026-06-16')?->state->value);
     }
 
+    public function test_one_stand_in_for_both_steps_decides_one_of_them(): void
+    {
+        $this->load(['entries.csv' => "person,project,task,role,date,hours,state\nada,LENS,FIT,surveyor,2026-06-16,8,submitted\n", 'organisation.csv' => "key,value\napproval,project+line\n", 'stand_ins.csv' => "person,stand_in,starts_on,ends_on\nmo,bo,2026-06-17,2026-06-17\nlee,bo,2026-06-17,2026-06-17\nlee,kit,2026-06-17,2026-06-17\n"]);
+        $this->decide('bo', 'approve', $this->waiting('ada'))->assertSessionHas('message');
+
+        $this->actingAs($this->person('bo'))->get('/review')->assertInertia(fn (AssertableInertia $page) => $page->where('review.groupCount', 0)->where('signedIn.waiting', 0));
+        $this->decide('bo', 'approve', $this->waiting('ada'));
+        $this->decide('bo', 'return', $this->waiting('ada'), 'No')->assertSessionHas('refusal');
+        self::assertSame(['submitted', 1], [$this->entry('ada', 'FIT', '2026-06-16')?->state->value, $this->entry('ada', 'FIT', '2026-06-16')?->approvals]);
+
+        $this->decide('kit', 'approve', $this->waiting('ada'))->assertSessionHas('message');
+        self::assertSame('approved', $this->entry('ada', 'FIT', '2026-06-16')?->state->value);
+    }
+
     public function test_a_stand_in_decides_in_the_time_named_and_the_trail_says_for_whom(): void
     {
         $this->load(['stand_ins.csv' => "person,stand_in,starts_on,ends_on\nmo,bo,2026-06-17,2026-06-17\n"]);
@@ -154,7 +168,7 @@ final class ReviewTest extends TestCase
     /** @param  array<string, string>  $changed */
     private function load(array $changed = []): void
     {
-        $this->import(Lighthouse::files(['entries.csv' => self::ENTRIES] + $changed));
+        $this->import(Lighthouse::files($changed + ['entries.csv' => self::ENTRIES]));
     }
 
     /** @return list<Entry> */

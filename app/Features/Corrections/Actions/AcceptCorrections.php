@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Features\Corrections\Actions;
 
 use App\Features\Corrections\Queries\CorrectableEntries;
+use App\Features\Corrections\Queries\FullDays;
 use App\Models\Correction as ProposedCorrection;
 use App\Models\CorrectionState;
 use App\Models\Entry;
@@ -35,6 +36,7 @@ final readonly class AcceptCorrections
         if ($accepted === []) {
             return;
         }
+        self::mustFitTheirDays($accepted);
         $kept = [];
         $differences = [];
         foreach ($accepted as $one) {
@@ -53,6 +55,25 @@ final readonly class AcceptCorrections
             'state' => CorrectionState::Accepted, 'decided_by_id' => $approver?->id, 'decided_at' => $this->today->now()->format('Y-m-d\TH:i:s\Z'), 'word' => $word,
         ]);
         $this->trail->of(array_map(static fn (Acceptance $one): TrailLine => self::line($one, $approver, $postedOn[$one->entry->int('id')] ?? null), $accepted));
+    }
+
+    /**
+     * What fitted when it was proposed need not fit any more.
+     *
+     * @param  non-empty-list<Acceptance>  $accepted
+     *
+     * @throws CorrectionRefused
+     */
+    private static function mustFitTheirDays(array $accepted): void
+    {
+        $growth = [];
+        foreach ($accepted as $one) {
+            [$person, $date] = [$one->correction->person_id, $one->correction->date];
+            $growth[$person][$date] = ($growth[$person][$date] ?? 0) + $one->correction->minutes - CorrectableEntries::minutes($one->entry);
+        }
+        foreach ($growth as $person => $ofDays) {
+            FullDays::refuse($person, $ofDays);
+        }
     }
 
     /**

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Features\Corrections\Actions;
 
 use App\Features\Corrections\Queries\CorrectableEntries;
+use App\Features\Corrections\Queries\FullDays;
 use App\Features\Review\Queries\EntryRoute;
 use App\Features\Week\Queries\LineKey;
 use App\Models\Correction;
@@ -32,8 +33,6 @@ use Moss\Core\Time\Minutes;
  */
 final readonly class ProposeCorrections
 {
-    private const WHOLE_DAY = 1440;
-
     public function __construct(private AcceptCorrections $accept, private CorrectionNotices $notices, private Trail $trail, private Today $today)
     {
     }
@@ -115,21 +114,13 @@ final readonly class ProposeCorrections
             $date = $wish->day->toString();
             $growth[$date] = ($growth[$date] ?? 0) + $minutes->toInt() - CorrectableEntries::minutes($entry);
         }
-        $this->mustFitTheirDays($owner, $growth);
+        $entryIds = array_map(static fn (array $change): int => $change[0]->int('id'), $changes);
+        foreach (FullDays::waiting($owner->id, array_keys($growth), $entryIds) as $date => $minutes) {
+            $growth[$date] += $minutes;
+        }
+        FullDays::refuse($owner->id, $growth);
 
         return $changes;
-    }
-
-    /** @param  array<string, int>  $growth  minutes by day */
-    private function mustFitTheirDays(Person $owner, array $growth): void
-    {
-        $sums = DB::table('entries')->where('person_id', $owner->id)->whereIn('date', array_keys($growth))->whereNull('corrects')
-            ->groupBy('date')->selectRaw('date, sum(minutes) AS minutes');
-        foreach (Record::all($sums) as $sum) {
-            if ($sum->int('minutes') + $growth[$sum->string('date')] > self::WHOLE_DAY) {
-                throw CorrectionRefused::because('full_day', ['day' => $sum->string('date')]);
-            }
-        }
     }
 
     /** @return array<string, string|int|null> */

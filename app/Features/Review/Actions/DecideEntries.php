@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Features\Review\Actions;
 
+use App\Features\Corrections\Actions\EndCorrections;
 use App\Features\Messages\Actions\DecisionNotices;
 use App\Features\Messages\Actions\Tell;
 use App\Features\Review\Queries\EntryRoute;
@@ -26,7 +27,7 @@ use Moss\Core\Time\Minutes;
 /** Approves or returns entries: all of them, or none; twice is the same as once. */
 final readonly class DecideEntries
 {
-    public function __construct(private Waiting $waiting, private RecordDecision $record, private Tell $tell, private Trail $trail, private Today $today)
+    public function __construct(private Waiting $waiting, private RecordDecision $record, private Tell $tell, private EndCorrections $corrections, private Trail $trail, private Today $today)
     {
     }
 
@@ -82,6 +83,9 @@ final readonly class DecideEntries
         }
         $this->move($approver, $decision, $moves, $word);
         $this->trail->of($lines);
+        if ($decision === DecisionKind::Return) {
+            $this->corrections->of($approver, array_map(static fn (Record $entry): int => $entry->int('id'), $taken));
+        }
 
         $id = $this->record->of($approver, $decision, $taken, $word);
         if ($id !== null) {

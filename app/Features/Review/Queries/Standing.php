@@ -41,12 +41,19 @@ final readonly class Standing
         if ($turn === null) {
             return $this->person->isOffice();
         }
+        if ($turn === $this->person->id) {
+            return true;
+        }
+        // Who approved one step does not approve the next in somebody else's place: two steps are two people.
+        if ($entry->int('approvals') > 0 && $entry->intOrNull('last_decided_by_id') === $this->person->id) {
+            return false;
+        }
         foreach ($this->stoodInFor as $place) {
             if ($place->covers($entry)) {
                 return true;
             }
         }
 
-        return $turn === $this->person->id;
+        return false;
     }
 }

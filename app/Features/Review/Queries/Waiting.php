@@ -19,7 +19,10 @@ final class Waiting
     /** The entries, on which a caller may select and group. The state stands in the query itself, so that the index of what waits serves it. */
     public function for(Person $person, Day $today): Builder
     {
-        return $this->inTurn(DB::table('entries')->whereRaw("entries.state = 'submitted'"), 'entries', $person, $today);
+        return $this->inTurn(DB::table('entries')->whereRaw("entries.state = 'submitted'"), 'entries', $person, $today)
+            // Who approved one step does not approve the next in somebody else's place.
+            ->where(static fn (Builder $step): Builder => $step->where('entries.approver_id', $person->id)->orWhere('entries.approvals', 0)
+                ->orWhereNull('entries.last_decided_by_id')->orWhere('entries.last_decided_by_id', '<>', $person->id)->orWhereNull('entries.approver_id'));
     }
 
     /** The corrections that wait for the person likewise. */

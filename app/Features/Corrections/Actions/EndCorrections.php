@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Features\Corrections\Actions;
+
+use App\Models\Correction;
+use App\Models\CorrectionState;
+use App\Models\Person;
+use App\Support\Clock\Today;
+use App\Support\Trail\Trail;
+use App\Support\Trail\TrailLine;
+use App\Support\Trail\TrailSubject;
+
+/**
+ * Withdraws the corrections that wait for entries which are their owner's to change again: approval was undone, and the entry
+ * returned or taken back. Within the transaction of the act that did it.
+ */
+final readonly class EndCorrections
+{
+    public function __construct(private Trail $trail, private Today $today)
+    {
+    }
+
+    /** @param  list<int>  $entries */
+    public function of(?Person $actor, array $entries): void
+    {
+        $moot = Correction::query()->whereIntegerInRaw('entry_id', $entries)->where('state', CorrectionState::Waiting)->get();
+        if ($moot->isEmpty()) {
+            return;
+        }
+        Correction::query()->whereKey($moot->modelKeys())->update([
+            'state' => CorrectionState::Withdrawn, 'decided_by_id' => $actor?->id, 'decided_at' => $this->today->now()->format('Y-m-d\TH:i:s\Z'),
+        ]);
+        $this->trail->of(array_values($moot->map(static fn (Correction $correction): TrailLine => new TrailLine(
+            'withdraw', $actor?->id, null, $correction->person_id, $correction->task_id, $correction->date,
+            ['role' => $correction->role_id, 'minutes' => $correction->minutes], ['role' => $correction->role_id, 'minutes' => $correction->minutes_before], '', TrailSubject::Correction,
+        ))->all()));
+    }
+}
