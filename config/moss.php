@@ -9,6 +9,9 @@ return [
     // Host names besides that of APP_URL under which the application may be asked for, separated by commas.
     'trusted_hosts' => env('MOSS_TRUSTED_HOSTS', ''),
 
+    // Seals the audit trail. Outside the database, and not changed once in use: lines written with another key do not verify.
+    'audit_key' => env('MOSS_AUDIT_KEY') ?: hash_hmac('sha256', 'audit trail', (string) env('APP_KEY', '')),
+
     // Lets the sign-in page offer demo people without a password. Never on with real data.
     'demo' => (bool) env('MOSS_DEMO', false),
 ];

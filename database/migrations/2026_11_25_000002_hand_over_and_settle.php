@@ -2,7 +2,6 @@
 
 declare(strict_types=1);
 
-use App\Support\Trail\TrailChain;
 use Illuminate\Database\Migrations\Migration;
 use Illuminate\Support\Facades\DB;
 
@@ -18,7 +17,6 @@ return new class extends Migration
         foreach ([...self::houseRules(), ...self::submission(), ...self::decisions(), ...self::corrections(), ...self::trail(), ...self::nothingIsReplaced()] as $statement) {
             DB::statement($statement);
         }
-        TrailChain::linkAll();
         DB::statement(self::KEEPS_THE_TRAIL);
     }
 

@@ -36,6 +36,7 @@ return [
     'period closing' => 'The time office closes the period up to :day. :hours of yours are not approved yet.',
 
     'mail' => [
+        'hidden_link' => '(link for the recipient only)',
         'subject' => '{1} Moss Week: :first|[2,*] Moss Week: :first, and :more more',
         'hello' => 'Hello :name,',
         'open' => 'Open it',

@@ -142,6 +142,8 @@ return [
     'look_after' => 'Who has handed over is seen by line managers, of their own people, and by the time office.',
     'reminded' => '{0} Nobody needed to be reminded.|{1} One person is reminded.|[2,*] :count people are reminded.',
     'nudge_inked' => 'Inked: :hours on :day.',
+    'nudge_used' => 'This link has been used. Sign in to change the day.',
+    'nudge_by_link' => 'By the link of a reminder',
     'nudge_gone' => 'This link is no longer good. Sign in and open your week instead.',
 
     'rule' => [

@@ -24,7 +24,8 @@ final readonly class Trail
             return;
         }
         $at = $this->today->now()->format('Y-m-d\TH:i:s\Z');
-        $hash = TrailChain::head();
+        $head = TrailHead::read();
+        $hash = $head->hash;
         foreach (array_chunk($lines, 500) as $chunk) {
             $rows = [];
             foreach ($chunk as $line) {
@@ -34,5 +35,6 @@ final readonly class Trail
             }
             DB::table('trail')->insert($rows);
         }
+        TrailHead::write($head->lines + count($lines), $hash);
     }
 }

@@ -5,59 +5,68 @@ declare(strict_types=1);
 namespace App\Support\Trail;
 
 use App\Support\Database\Record;
-use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 
 /**
- * The hashes of the trail: each line's is made of its own words and of the hash before it (SHA-256 over JSON), so that
- * a line that is changed, taken out or put in breaks every one after it.
+ * The hashes of the trail. Each line's is made of its own words, of the hash before it and of a key that is not in the
+ * database (HMAC-SHA256 over JSON): a line that is changed, taken out or put in breaks every one after it, and nobody without
+ * the key can make the hashes fit again. The head, sealed in the same way, says how many lines there are and how the last
+ * one ends, so that lines cut off at the end show as well.
  */
 final class TrailChain
 {
     private const COLUMNS = ['at', 'actor_id', 'on_behalf_of_id', 'act', 'subject', 'name', 'person_id', 'task_id', 'date', 'before', 'after', 'why'];
-
-    /** The hash that the next line links to; empty before the first. */
-    public static function head(): string
-    {
-        $last = Record::all(DB::table('trail')->select('hash')->orderByDesc('id')->limit(1));
-
-        return $last === [] ? '' : $last[0]->string('hash');
-    }
 
     /** @param  array<string, string|int|null>  $line  by column */
     public static function hash(string $before, array $line): string
     {
         $values = array_map(static fn (string $column): string|int|null => $line[$column] ?? null, self::COLUMNS);
 
-        return hash('sha256', json_encode([$before, ...$values], JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE));
+        return self::keyed([$before, ...$values]);
     }
 
-    /** @return int|null the first line whose hash is not what it must be; null where all are */
-    public static function firstBroken(): ?int
+    /** The seal of a head of so many lines. */
+    public static function seal(int $lines, string $hash): string
     {
-        $before = '';
-        foreach (Record::each(self::lines()) as $record) {
-            if (! hash_equals(self::hash($before, $record->toArray()), $record->string('hash'))) {
-                return $record->int('id');
+        return self::keyed(['head', $lines, $hash]);
+    }
+
+    /**
+     * @param  array<int, string>  $anchors  hashes kept elsewhere, by the number of lines there were
+     *
+     * @throws TrailBroken at the first thing that is not as it was written
+     */
+    public static function verify(array $anchors = []): TrailHead
+    {
+        $hash = '';
+        $lines = 0;
+        foreach (Record::each(DB::table('trail')->select('id', 'hash', ...self::COLUMNS)->orderBy('id')) as $record) {
+            if (! hash_equals(self::hash($hash, $record->toArray()), $record->string('hash'))) {
+                throw TrailBroken::atLine($record->int('id'));
             }
-            $before = $record->string('hash');
+            $hash = $record->string('hash');
+            $lines++;
+            if (isset($anchors[$lines]) && ! hash_equals($anchors[$lines], $hash)) {
+                throw TrailBroken::againstAnchor($lines);
+            }
+        }
+        $last = max([0, ...array_keys($anchors)]);
+        if ($last > $lines) {
+            throw TrailBroken::againstAnchor($last);
+        }
+        $head = TrailHead::read();
+        if (! $head->isSealed() || $head->lines !== $lines || $head->hash !== $hash) {
+            throw TrailBroken::atEnd($head->lines, $lines);
         }
 
-        return null;
+        return $head;
     }
 
-    /** Gives the lines that there are their hashes, once, when the chain begins. */
-    public static function linkAll(): void
+    /** @param  list<string|int|null>  $values */
+    private static function keyed(array $values): string
     {
-        $before = '';
-        foreach (Record::all(self::lines()) as $record) {
-            $before = self::hash($before, $record->toArray());
-            DB::table('trail')->where('id', $record->int('id'))->update(['hash' => $before]);
-        }
-    }
+        $key = config('moss.audit_key');
 
-    private static function lines(): Builder
-    {
-        return DB::table('trail')->select('id', 'hash', ...self::COLUMNS)->orderBy('id');
+        return hash_hmac('sha256', json_encode($values, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE), is_string($key) ? $key : '');
     }
 }

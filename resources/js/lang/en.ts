@@ -929,6 +929,7 @@ export const en = {
         reminded: 'Told',
     },
     nudgePage: {
+        used: 'This link has been used. Open your week to change the day.',
         title: (name: string, day: string) => `${name}, ${day}`,
         full: (entered: string) => `${entered} are recorded; the day is done.`,
         bare: (entered: string, owed: string) => `${entered} of ${owed} owed are recorded.`,
@@ -1164,7 +1165,7 @@ export const en = {
             older: 'Older',
             of: (name: string) => `of ${name}`,
             none: 'nothing',
-            chain: 'Each line is linked to the one before by a hash; php artisan moss:trail verify looks whether all of it is as it was written.',
+            chain: 'Each line is linked to the one before by a hash; php artisan moss:audit verify looks whether all of it is as it was written.',
         },
     },
     noteKeys: 'Enter saves, Shift+Enter begins a new line, Escape leaves it as it was',

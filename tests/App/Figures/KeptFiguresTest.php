@@ -32,6 +32,7 @@ use Moss\Core\Time\Minutes;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
+use Symfony\Component\Process\Process;
 use Tests\App\Projects\AwkwardData;
 use Tests\App\TestCase;
 
@@ -78,6 +79,55 @@ final class KeptFiguresTest extends TestCase
 
         self::assertSame(0, Artisan::call('moss:verify', ['--mend' => true]));
         self::assertStringContainsString('All kept figures', Artisan::output());
+    }
+
+    /** @return iterable<string, array{string}> */
+    public static function damages(): iterable
+    {
+        foreach ([
+            'recorded_months' => 'actual_minutes', 'task_months' => 'pending_cents', 'project_months' => 'actual_minutes', 'task_figures' => 'remaining_minutes', 'project_figures' => 'planned_minutes',
+            'task_forecasts' => 'change_minutes', 'project_forecasts' => 'change_minutes', 'task_days' => 'planned_minutes', 'project_days' => 'planned_minutes', 'project_plan_months' => 'planned_minutes', 'plan_steps' => 'minutes',
+        ] as $table => $column) {
+            yield $table.' changed' => ["UPDATE $table SET $column = $column + 7"];
+            yield $table.' emptied' => ["DELETE FROM $table"];
+        }
+        yield 'a month of nobody' => ["INSERT INTO recorded_months (task_id, person_id, role_id, month, actual_minutes) SELECT id, (SELECT min(id) FROM people), 0, '1999-01', 60 FROM tasks LIMIT 1"];
+        yield 'a day of the past' => ["INSERT INTO project_days (date, project_id, planned_minutes) SELECT '1999-01-01', id, 60 FROM projects LIMIT 1"];
+        yield 'a step ahead' => ["INSERT INTO plan_steps (task_id, starting_on, minutes) SELECT id, '2031-01-01', 60 FROM tasks LIMIT 1"];
+    }
+
+    #[DataProvider('damages')]
+    public function test_every_stored_total_is_verified_and_mended(string $damage): void
+    {
+        $this->import(AwkwardData::files(3));
+        // Past the application's connection, which would put right what triggers note as stale.
+        DB::connection()->getPdo()->exec($damage);
+        DB::connection()->getPdo()->exec('DELETE FROM stale_efforts');
+        self::assertSame(1, Artisan::call('moss:verify'));
+
+        Artisan::call('moss:verify', ['--mend' => true]);
+        self::assertSame(0, Artisan::call('moss:verify'), Artisan::output());
+    }
+
+    public function test_another_database_is_verified_where_it_lies_and_stays_as_it_is(): void
+    {
+        $copy = $this->folder().'/copy.sqlite';
+        $environment = ['DB_DATABASE' => $copy, 'APP_CONFIG_CACHE' => base_path('build/none.php'), 'MOSS_TODAY' => '2026-06-17'];
+        touch($copy);
+        $run = static fn (string ...$command): Process => tap(new Process([PHP_BINARY, 'artisan', ...$command], base_path(), $environment))->run();
+        self::assertSame(0, $run('migrate', '--force')->getExitCode());
+        self::assertSame(0, $run('moss:import', $this->folder(AwkwardData::files(3)))->getExitCode());
+        $elsewhere = ['DB_DATABASE' => $this->folder().'/other.sqlite'] + $environment;
+        $verify = static fn (string $path): Process => tap(new Process([PHP_BINARY, 'artisan', 'moss:verify', $path], base_path(), $elsewhere))->run();
+        self::assertSame(0, $verify($copy)->getExitCode());
+
+        $pdo = new \PDO('sqlite:'.$copy);
+        $pdo->exec('UPDATE project_figures SET planned_minutes = planned_minutes + 1');
+        $pdo->exec('DELETE FROM stale_efforts');
+        unset($pdo);
+        $broken = $verify($copy);
+        self::assertSame(1, $broken->getExitCode());
+        self::assertStringContainsString('project_figures', $broken->getErrorOutput());
     }
 
     /** @return non-empty-array<string, Closure(): mixed> */

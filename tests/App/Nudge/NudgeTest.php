@@ -33,6 +33,42 @@ final class NudgeTest extends TestCase
         self::assertSame($this->person('ada')->id, DB::table('trail')->where('act', 'ink')->value('actor_id'));
         $this->post($link)->assertSessionHas('message');
         self::assertSame(120 + $minutes, (int) DB::table('entries')->where('date', '2026-06-17')->sum('minutes'), 'twice is once');
+        self::assertSame('By the link of a reminder', DB::table('trail')->where('act', 'ink')->value('why'));
+    }
+
+    public function test_a_link_records_once_and_then_shows_nothing_of_the_day(): void
+    {
+        $link = $this->nudge();
+        $this->post($link);
+        DB::table('entries')->where('task_id', $this->task('FIT')->id)->delete();
+
+        $this->post($link)->assertSessionHas('message', static fn (string $message): bool => str_contains($message, 'has been used'));
+        self::assertSame(0, DB::table('entries')->where('task_id', $this->task('FIT')->id)->count());
+        $this->get($link)->assertOk()->assertInertia(fn (AssertableInertia $page) => $page
+            ->where('nudge.isUsed', true)->where('nudge.owed', 0)->where('nudge.entered', 0)->has('nudge.lines', 0));
+    }
+
+    public function test_the_office_reads_the_mail_without_its_link(): void
+    {
+        $this->mail();
+        $mail = DB::table('outbox_mails')->where('recipient', 'ada@lighthouse.example')->value('id');
+        self::assertIsInt($mail);
+        foreach (['kit' => false, 'ada' => true] as $reader => $hasLink) {
+            $this->actingAs($this->person($reader));
+            foreach (['/outbox?mail='.$mail, '/outbox/'.$mail] as $address) {
+                self::assertSame($hasLink, str_contains((string) $this->get($address)->assertOk()->getContent(), 'signature='), $reader.' '.$address);
+            }
+        }
+    }
+
+    public function test_the_link_of_somebody_who_has_left_or_is_disabled_is_no_longer_good(): void
+    {
+        $link = $this->nudge();
+        $this->person('ada')->update(['disabled_at' => '2026-06-17T10:00:00Z']);
+
+        $this->get($link)->assertForbidden()->assertSee('no longer good');
+        $this->post($link)->assertForbidden();
+        self::assertSame(1, DB::table('entries')->count());
     }
 
     public function test_the_link_is_good_for_nothing_else_and_not_for_long(): void

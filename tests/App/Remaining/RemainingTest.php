@@ -60,7 +60,7 @@ final class RemainingTest extends TestCase
             ['restate', 'More putty', '{"remaining_minutes":1200,"done":"no","forecast_minutes":2520}', '{"remaining_minutes":1260,"done":"no","forecast_minutes":2580}'],
             [$last?->act, $last?->why, $last?->before, $last?->after],
         );
-        self::assertSame(0, Artisan::call('moss:trail', ['act' => 'verify']));
+        self::assertSame(0, Artisan::call('moss:audit', ['act' => 'verify']));
     }
 
     public function test_far_from_the_rule_needs_a_reason_and_hours_must_be_hours(): void

@@ -83,7 +83,7 @@ final class AtOnceTest extends TestCase
         self::assertSame([(string) ($decided * $entries)], $this->column('SELECT count(*) FROM decided_entries'));
         self::assertSame($this->column("SELECT count(DISTINCT date(date, 'weekday 0', '-6 days')) * {$decided} FROM entries"), $this->column("SELECT count(*) FROM messages WHERE kind IN ('returned', 'decided')"));
         self::assertSame(['ok'], $this->column('PRAGMA integrity_check'));
-        (new Process([PHP_BINARY, 'artisan', 'moss:trail', 'verify'], base_path(), $this->environment))->mustRun();
+        (new Process([PHP_BINARY, 'artisan', 'moss:audit', 'verify'], base_path(), $this->environment))->mustRun();
     }
 
     /** @return list<string> */

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\App\Trail;
 
+use App\Support\Database\Record;
+use App\Support\Trail\TrailChain;
+use App\Support\Trail\TrailHead;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -22,7 +25,7 @@ final class TrailChainTest extends TestCase
 
     public function test_a_trail_that_is_as_it_was_written_is_whole(): void
     {
-        $this->trail('verify', 0, 'The trail is whole: 4 lines');
+        $this->trail('verify', 0, 'The audit trail is whole: 4 lines');
     }
 
     #[DataProvider('tampering')]
@@ -59,14 +62,80 @@ final class TrailChainTest extends TestCase
         }
     }
 
+    /** @return iterable<string, array{string, string}> */
+    public static function endings(): iterable
+    {
+        yield 'the last line cut off' => ['DELETE FROM trail WHERE id = 4', '4 lines, and there are 3'];
+        yield 'emptied' => ['DELETE FROM trail', '4 lines, and there are 0'];
+        yield 'emptied with its head' => ['DELETE FROM trail; DELETE FROM trail_heads', '0 lines, and there are 0'];
+        yield 'cut off, and the head made to fit' => ['DELETE FROM trail WHERE id = 4; UPDATE trail_heads SET lines = 3, hash = (SELECT hash FROM trail WHERE id = 3)', '3 lines, and there are 3'];
+    }
+
+    #[DataProvider('endings')]
+    public function test_a_trail_that_ends_too_soon_is_found(string $statements, string $sentence): void
+    {
+        DB::statement('DROP TRIGGER trail_is_not_shortened');
+        DB::unprepared($statements);
+
+        $this->trail('verify', 1, $sentence);
+    }
+
+    public function test_who_has_no_key_cannot_write_it_anew_from_a_line_on(): void
+    {
+        DB::statement('DROP TRIGGER trail_is_not_rewritten');
+        DB::statement("UPDATE trail SET why = 'as agreed' WHERE id = 3");
+        $key = config('moss.audit_key');
+        config(['moss.audit_key' => 'guessed']);
+        $hash = self::hashOf(2);
+        foreach (Record::all(DB::table('trail')->where('id', '>', 2)->orderBy('id')) as $line) {
+            $hash = TrailChain::hash($hash, $line->toArray());
+            DB::table('trail')->where('id', $line->int('id'))->update(['hash' => $hash]);
+        }
+        TrailHead::write(4, $hash);
+        config(['moss.audit_key' => $key]);
+
+        $this->trail('verify', 1, 'broken at line 3');
+    }
+
+    public function test_an_anchor_kept_elsewhere_shows_what_was_put_back(): void
+    {
+        $anchors = $this->folder().'/anchors.txt';
+        self::assertSame(0, Artisan::call('moss:audit', ['act' => 'anchor', '--anchors' => $anchors]));
+        $this->actingAs($this->person('ada'))->post('/people/ada/week/2026-W25/submission');
+        self::assertSame(0, Artisan::call('moss:audit', ['act' => 'anchor', '--anchors' => $anchors]));
+        self::assertSame(0, Artisan::call('moss:audit', ['act' => 'verify', '--anchors' => $anchors]));
+        // Somebody with the key, or with an old copy of the database, takes the newest lines away and seals the rest.
+        DB::statement('DROP TRIGGER trail_is_not_shortened');
+        DB::table('trail')->where('id', '>', 4)->delete();
+        TrailHead::write(4, self::hashOf(4));
+
+        $this->trail('verify', 0, 'whole: 4 lines');
+        self::assertSame(1, Artisan::call('moss:audit', ['act' => 'verify', '--anchors' => $anchors]));
+        self::assertStringContainsString('are not those of the anchor', Artisan::output());
+    }
+
+    public function test_files_of_anchors_and_databases_must_be_such(): void
+    {
+        $folder = $this->folder(['notes.txt' => "nothing\n"]);
+        foreach ([['--anchors' => $folder.'/none.txt'], ['--anchors' => $folder.'/notes.txt'], ['database' => $folder.'/notes.txt'], ['database' => $folder.'/none.sqlite']] as $option) {
+            self::assertSame(1, Artisan::call('moss:audit', ['act' => 'verify'] + $option));
+        }
+        self::assertSame(1, Artisan::call('moss:verify', ['database' => $folder.'/none.sqlite']));
+    }
+
     public function test_another_act_than_verifying_is_refused(): void
     {
-        $this->trail('repair', 1, 'not “repair”');
+        $this->trail('repair', 1, '“repair”');
+    }
+
+    private static function hashOf(int $line): string
+    {
+        return Record::all(DB::table('trail')->where('id', $line))[0]->string('hash');
     }
 
     private function trail(string $act, int $status, string $words): void
     {
-        self::assertSame($status, Artisan::call('moss:trail', ['act' => $act]));
+        self::assertSame($status, Artisan::call('moss:audit', ['act' => $act]));
         self::assertStringContainsString($words, Artisan::output());
     }
 }

@@ -4,17 +4,44 @@ declare(strict_types=1);
 
 namespace App\Features\Figures\Actions;
 
+use App\Features\Figures\Queries\VerifiedFigures;
+use App\Support\Clock\Today;
 use Illuminate\Support\Facades\DB;
 
-/** Takes all kept figures for stale, so that they are worked out anew from the entries. */
+/**
+ * Works all stored totals out anew: first what the core makes of entries and plans, then what triggers add up of that. Those
+ * only ever add differences, so a total that was wrong before is put in place as a whole.
+ */
 final readonly class MendFigures
 {
+    public function __construct(private RefreshFigures $refresh, private Today $today)
+    {
+    }
+
     public function handle(): void
     {
-        DB::transaction(static function (): void {
+        DB::transaction(function (): void {
             DB::statement('INSERT INTO stale_efforts SELECT DISTINCT task_id, person_id, coalesce(role_id, 0), substr(date, 1, 7) FROM entries WHERE true ON CONFLICT DO NOTHING');
             DB::statement('INSERT INTO stale_efforts SELECT task_id, person_id, role_id, month FROM recorded_months WHERE true ON CONFLICT DO NOTHING');
             DB::statement("INSERT INTO stale_efforts SELECT id, 0, 0, '' FROM tasks WHERE true ON CONFLICT DO NOTHING");
+            DB::table('plan_steps')->where('starting_on', '>', $this->today->in('UTC')->plusDays(1)->toString())->delete();
+            // Tasks take their sums from months that triggers added up, so those come first, and the others once more.
+            $this->refresh->handle();
+            self::addUp();
+            DB::statement("INSERT INTO stale_efforts SELECT id, 0, 0, '' FROM tasks WHERE true ON CONFLICT DO NOTHING");
+            $this->refresh->handle();
+            self::addUp();
         });
+    }
+
+    private static function addUp(): void
+    {
+        foreach (VerifiedFigures::added() as [$table, $key, $columns, $query]) {
+            foreach ($columns as $column) {
+                $query->selectRaw("sum($column) AS $column");
+            }
+            DB::table($table)->delete();
+            DB::table($table)->insertUsing([...$key, ...$columns], $query);
+        }
     }
 }

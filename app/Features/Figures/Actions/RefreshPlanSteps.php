@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Features\Figures\Actions;
 
+use App\Features\Figures\Queries\PlanSteps;
 use App\Support\Clock\Today;
-use App\Support\Database\Record;
 use Illuminate\Support\Facades\DB;
 
 /** Writes down from which day on the plan of tasks and their holders is another; of a day, what it was last. */
@@ -18,8 +18,8 @@ final readonly class RefreshPlanSteps
     /** @param  list<int>  $tasks */
     public function handle(array $tasks): void
     {
-        $before = self::latest($tasks);
-        $now = self::planned($tasks);
+        $before = PlanSteps::latest($tasks);
+        $now = PlanSteps::planned($tasks);
         $today = $this->today->in('UTC')->toString();
         $steps = [];
         foreach ($now + array_fill_keys(array_keys($before), 0) as $key => $minutes) {
@@ -31,45 +31,5 @@ final readonly class RefreshPlanSteps
         if ($steps !== []) {
             DB::table('plan_steps')->upsert($steps, ['task_id', 'person_id', 'team_id', 'starting_on'], ['minutes']);
         }
-    }
-
-    /**
-     * @param  list<int>  $tasks
-     * @return array<string, int> minutes by task, person and team
-     */
-    private static function planned(array $tasks): array
-    {
-        $assigned = DB::table('assignments')->whereIntegerInRaw('task_id', $tasks)->groupBy('task_id', 'person_id', 'team_id')
-            ->selectRaw('task_id, coalesce(person_id, 0) AS person_id, coalesce(team_id, 0) AS team_id, sum(planned_minutes) AS minutes');
-        $own = DB::table('tasks')->whereIntegerInRaw('id', $tasks)->selectRaw(
-            'id, 0, 0, coalesce(planned_minutes, (SELECT coalesce(sum(assignments.planned_minutes), 0) FROM assignments WHERE assignments.task_id = tasks.id))',
-        );
-
-        return self::byHolder(Record::all($assigned->unionAll($own)));
-    }
-
-    /**
-     * @param  list<int>  $tasks
-     * @return array<string, int>
-     */
-    private static function latest(array $tasks): array
-    {
-        // With max(), SQLite gives the other columns of the row that has it.
-        return self::byHolder(Record::all(DB::table('plan_steps')->whereIntegerInRaw('task_id', $tasks)->groupBy('task_id', 'person_id', 'team_id')
-            ->selectRaw('task_id, person_id, team_id, minutes, max(starting_on)')));
-    }
-
-    /**
-     * @param  list<Record>  $rows
-     * @return array<string, int>
-     */
-    private static function byHolder(array $rows): array
-    {
-        $minutes = [];
-        foreach ($rows as $row) {
-            $minutes[$row->int('task_id').' '.$row->int('person_id').' '.$row->int('team_id')] = $row->int('minutes');
-        }
-
-        return $minutes;
     }
 }

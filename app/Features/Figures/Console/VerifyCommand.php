@@ -6,23 +6,37 @@ namespace App\Features\Figures\Console;
 
 use App\Features\Figures\Actions\MendFigures;
 use App\Features\Figures\Queries\VerifiedFigures;
-use App\Support\Console\WritesErrors;
+use App\Support\Console\OptionRefused;
+use App\Support\Console\ReadsOptions;
+use App\Support\Database\OtherDatabase;
+use App\Support\Trail\TrailBroken;
+use App\Support\Trail\TrailChain;
 use App\Support\Words;
 use Illuminate\Console\Command;
 
 final class VerifyCommand extends Command
 {
-    use WritesErrors;
+    use ReadsOptions;
 
     /** Differences said one by one; the count is of all. */
     private const SHOWN = 50;
 
-    protected $signature = 'moss:verify {--mend : Work all kept figures out anew first}';
+    protected $signature = 'moss:verify
+        {database? : the path of another database file, such as a backup}
+        {--mend : work all stored totals out anew first}';
 
     protected $description = 'Work the kept figures out again from the entries and say where they differ';
 
     public function handle(VerifiedFigures $figures, MendFigures $mend): int
     {
+        try {
+            $path = $this->word('database');
+            OtherDatabase::open($path === '' ? null : $path);
+        } catch (OptionRefused $refused) {
+            $this->complain($refused->getMessage());
+
+            return self::FAILURE;
+        }
         if ($this->option('mend') === true) {
             $mend->handle();
         }
@@ -34,11 +48,24 @@ final class VerifyCommand extends Command
         }
         if ($count > 0) {
             $this->complain(Words::of('commands.figures_differ', ['count' => $count]));
-
-            return self::FAILURE;
+        } else {
+            $this->line(Words::of('commands.figures_agree'));
         }
-        $this->line(Words::of('commands.figures_agree'));
 
-        return self::SUCCESS;
+        return $this->trailIsWhole() && $count === 0 ? self::SUCCESS : self::FAILURE;
+    }
+
+    private function trailIsWhole(): bool
+    {
+        try {
+            $head = TrailChain::verify();
+        } catch (TrailBroken $broken) {
+            $this->complain($broken->getMessage());
+
+            return false;
+        }
+        $this->line(Words::of('commands.trail_whole', ['count' => $head->lines, 'hash' => $head->hash]));
+
+        return true;
     }
 }

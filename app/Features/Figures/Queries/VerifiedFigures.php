@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Features\Figures\Queries;
 
+use App\Support\Clock\Today;
 use App\Support\Database\Record;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
@@ -20,7 +21,7 @@ final readonly class VerifiedFigures
         'budget_cents', 'actual_cents', 'pending_cents', 'pending_unrated', 'actual_unrated',
     ];
 
-    public function __construct(private EntriesOfMonths $entries, private TaskFigures $figures, private PlannedDays $days)
+    public function __construct(private EntriesOfMonths $entries, private TaskFigures $figures, private PlannedDays $days, private Today $today)
     {
     }
 
@@ -35,6 +36,7 @@ final readonly class VerifiedFigures
             yield from $this->months($chunk);
             yield from $this->ofTasks($chunk);
             yield from $this->days($chunk);
+            yield from self::planSteps($chunk);
         }
         foreach (self::added() as [$table, $key, $columns, $query]) {
             yield from self::compared($table, $key, $columns, DB::table($table), $query);
@@ -84,8 +86,28 @@ final readonly class VerifiedFigures
         yield from self::between('task_days', ['planned_minutes'], self::byKey(DB::table('task_days')->whereIntegerInRaw('task_id', $tasks), ['task_id', 'date']), $found);
     }
 
-    /** @return list<array{string, list<string>, list<string>, Builder}> tables that triggers add up, and what they should hold */
-    private static function added(): array
+    /**
+     * The last step of a plan is the plan as it is; none lies ahead.
+     *
+     * @param  list<int>  $tasks
+     * @return iterable<Difference>
+     */
+    private function planSteps(array $tasks): iterable
+    {
+        [$latest, $planned] = [PlanSteps::latest($tasks), PlanSteps::planned($tasks)];
+        foreach (array_keys($latest + $planned) as $key) {
+            [$is, $should] = [$latest[$key] ?? 0, $planned[$key] ?? 0];
+            if ($is !== $should) {
+                yield new Difference('plan_steps', $key, 'minutes', $is, $should);
+            }
+        }
+        foreach (Record::all(DB::table('plan_steps')->whereIntegerInRaw('task_id', $tasks)->where('starting_on', '>', $this->today->in('UTC')->plusDays(1)->toString())) as $ahead) {
+            yield new Difference('plan_steps', implode(' ', $ahead->toArray()), 'minutes', $ahead->int('minutes'), 0);
+        }
+    }
+
+    /** @return list<array{string, list<string>, list<string>, Builder}> tables that triggers add up: their key, their columns, and what they should hold */
+    public static function added(): array
     {
         $months = static fn (): Builder => DB::table('recorded_months')->join('tasks', 'tasks.id', 'recorded_months.task_id');
 

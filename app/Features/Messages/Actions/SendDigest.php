@@ -35,7 +35,7 @@ final readonly class SendDigest
     {
         DB::transaction(function () use ($id, $turn): void {
             $person = Person::query()->findOrFail($id);
-            if ($person->mailed_in === $turn->key()) {
+            if ($person->mailed_in === $turn->key() || ! $person->hasAccess($turn->day)) {
                 return;
             }
             $lines = $turn->isEvening ? $this->nudge($person, $turn) : [];

@@ -56,7 +56,7 @@ final readonly class TellWhatIsDue
         $turns = [];
         foreach ($people as $person) {
             $turn = self::turn($person, $now);
-            if ($turn !== null && $person->mailed_in !== $turn->key() && $person->employment()->includes($turn->day)) {
+            if ($turn !== null && $person->mailed_in !== $turn->key() && $person->employment()->includes($turn->day) && $person->hasAccess($turn->day)) {
                 $turns[] = [$person, $turn];
             }
         }

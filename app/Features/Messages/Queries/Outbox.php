@@ -9,6 +9,7 @@ use App\Features\Messages\Props\OpenMailProps;
 use App\Features\Messages\Props\OutboxProps;
 use App\Models\Person;
 use App\Support\Database\Record;
+use App\Support\Words;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 
@@ -38,7 +39,20 @@ final class Outbox
     /** Null where there is none that the reader may see. */
     public function mail(Person $reader, int $id): ?Record
     {
-        return Record::all($this->visibleTo($reader)->where('id', $id))[0] ?? null;
+        $mail = Record::all($this->visibleTo($reader)->where('id', $id))[0] ?? null;
+
+        return $mail === null || $mail->string('recipient') === $reader->email ? $mail : self::withoutLinks($mail);
+    }
+
+    /** Links that open something without signing in are for the recipient alone. */
+    private static function withoutLinks(Record $mail): Record
+    {
+        $hidden = Words::of('messages.mail.hidden_link');
+
+        return $mail->with([
+            'html' => (string) preg_replace('~<a [^>]*href="[^"]*[?&;]signature=[^"]*"[^>]*>~', '<a title="'.e($hidden).'">', $mail->string('html')),
+            'text' => (string) preg_replace('~\S+[?&]signature=\S+~', $hidden, $mail->string('text')),
+        ]);
     }
 
     private function visibleTo(Person $reader): Builder

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace App\Features\Nudge\Controllers;
 
-use App\Features\Nudge\Props\NudgeLineProps;
+use App\Features\Nudge\Actions\InkDay;
 use App\Features\Nudge\Props\NudgeProps;
 use App\Features\Nudge\Queries\DayPencil;
-use App\Features\Week\Actions\CellInput;
+use App\Features\Nudge\Queries\PencilledDay;
 use App\Features\Week\Actions\CellResult;
-use App\Features\Week\Actions\SaveCells;
 use App\Features\Week\Props\CellOutcome;
 use App\Models\Person;
+use App\Support\Clock\Today;
 use App\Support\Words;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -21,6 +21,7 @@ use Moss\Core\Calendar\Day;
 use Moss\Core\Calendar\NotADay;
 use Moss\Core\Calendar\Week;
 use Moss\Core\Time\Minutes;
+use Symfony\Component\HttpKernel\Exception\AccessDeniedHttpException;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
 /**
@@ -29,42 +30,53 @@ use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
  */
 final readonly class NudgeController
 {
-    public function __construct(private DayPencil $pencil)
+    public function __construct(private DayPencil $pencil, private Today $today)
     {
     }
 
     public function show(Request $request, Person $person, string $date): Response
     {
-        $day = self::day($date);
-        $pencilled = $this->pencil->of($person, $day);
+        $day = $this->day($person, $date);
+        $isUsed = InkDay::isUsed(self::signature($request));
+        // A used link shows nothing of the day any more.
+        $pencilled = $isUsed ? PencilledDay::nothing() : $this->pencil->of($person, $day);
 
         return Inertia::render('Nudge', ['nudge' => new NudgeProps(
-            $person->name, $day->toString(), Week::containing($day)->toString(), $pencilled->owed, $pencilled->entered, $pencilled->pencilled, $pencilled->proposals,
+            $person->name, $day->toString(), Week::containing($day)->toString(), $isUsed, $pencilled->owed, $pencilled->entered, $pencilled->pencilled, $pencilled->proposals,
             $request->getRequestUri(), $person->hours_format,
         )]);
     }
 
     /** Inks all that is pencilled, as the owner would. */
-    public function store(Request $request, Person $person, string $date, SaveCells $save): RedirectResponse
+    public function store(Request $request, Person $person, string $date, InkDay $ink): RedirectResponse
     {
-        $day = self::day($date);
-        $inputs = array_map(static function (NudgeLineProps $line) use ($day): CellInput {
-            [$task, $role] = explode(':', $line->line);
-
-            return new CellInput((int) $task, $role === '' ? null : (int) $role, $day, $line->minutes.'m', null);
-        }, $this->pencil->of($person, $day)->proposals);
-        $results = $inputs === [] ? [] : $save->handle($person, $person, $inputs);
+        $day = $this->day($person, $date);
+        $results = $ink->handle($person, $day, self::signature($request));
+        $back = redirect()->to($request->getRequestUri());
+        if ($results === null) {
+            return $back->with('message', Words::refusal('nudge_used'));
+        }
         $refused = array_values(array_filter($results, static fn (CellResult $result): bool => $result->outcome !== CellOutcome::Saved));
         $minutes = array_sum(array_map(static fn (CellResult $result): int => $result->outcome === CellOutcome::Saved ? ($result->entry->minutes ?? 0) : 0, $results));
-        $back = redirect()->to($request->getRequestUri());
 
         return $refused === []
             ? $back->with('message', Words::refusal('nudge_inked', ['hours' => Words::hours(Minutes::of($minutes), $person), 'day' => Words::day($day)]))
             : $back->with('refusal', $refused[0]->message);
     }
 
-    private static function day(string $date): Day
+    private static function signature(Request $request): string
     {
+        $signature = $request->query('signature');
+
+        return is_string($signature) ? $signature : '';
+    }
+
+    /** @throws AccessDeniedHttpException if the person may not sign in any more */
+    private function day(Person $person, string $date): Day
+    {
+        if (! $person->hasAccess($this->today->for($person))) {
+            throw new AccessDeniedHttpException(Words::refusal('nudge_gone'));
+        }
         try {
             return Day::of($date);
         } catch (NotADay) {

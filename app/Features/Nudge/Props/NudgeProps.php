@@ -10,6 +10,7 @@ use Moss\Core\Time\HoursFormat;
 final readonly class NudgeProps
 {
     /**
+     * @param  bool  $isUsed  whether the link has inked its day already; then nothing of the day is shown
      * @param  string  $address  of this page, which also inks
      * @param  list<NudgeLineProps>  $lines
      */
@@ -17,6 +18,7 @@ final readonly class NudgeProps
         public string $name,
         public string $date,
         public string $week,
+        public bool $isUsed,
         public int $owed,
         public int $entered,
         public int $pencilled,

@@ -17,6 +17,11 @@ final readonly class PencilledDay
     {
     }
 
+    public static function nothing(): self
+    {
+        return new self(0, 0, 0, []);
+    }
+
     /** Whether less is entered than is owed. */
     public function isShort(): bool
     {

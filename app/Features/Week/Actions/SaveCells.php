@@ -37,11 +37,12 @@ final readonly class SaveCells
 
     /**
      * @param  list<CellInput>  $inputs  no two of one cell
+     * @param  string  $why  for the trail, where it did not come by the sheet
      * @return list<CellResult> in the order of the inputs
      */
-    public function handle(Person $actor, Person $owner, array $inputs): array
+    public function handle(Person $actor, Person $owner, array $inputs, string $why = ''): array
     {
-        return DB::transaction(function () use ($actor, $owner, $inputs): array {
+        return DB::transaction(function () use ($actor, $owner, $inputs, $why): array {
             $days = array_unique(array_map(static fn (CellInput $input): string => $input->day->toString(), $inputs));
             $entries = Entry::query()->where('person_id', $owner->id)->whereIn('date', $days)->get();
             $byCell = $entries->whereNull('corrects')->keyBy(static fn (Entry $entry): string => LineKey::of($entry->task_id, $entry->role_id).' '.$entry->date);
@@ -57,7 +58,7 @@ final readonly class SaveCells
                 }
             }
             $results += $this->refuseFullDays($changes, $entries, $actor);
-            $results += $this->write(array_diff_key($changes, $results), $actor, $owner);
+            $results += $this->write(array_diff_key($changes, $results), $actor, $owner, $why);
             ksort($results);
 
             return array_values($results);
@@ -124,7 +125,7 @@ final readonly class SaveCells
      * @param  array<int, CellChange>  $changes
      * @return array<int, CellResult>
      */
-    private function write(array $changes, Person $actor, Person $owner): array
+    private function write(array $changes, Person $actor, Person $owner, string $why): array
     {
         $results = [];
         $cleared = [];
@@ -147,7 +148,7 @@ final readonly class SaveCells
         if ($rows['changed'] !== []) {
             Entry::query()->upsert($rows['changed'], ['id'], ['minutes', 'note', 'client_note', 'billable', 'recorded_by_id', 'version']);
         }
-        $this->trail->of(array_values(array_map(static fn (CellChange $change): TrailLine => $change->traced($actor, $owner), $changes)));
+        $this->trail->of(array_values(array_map(static fn (CellChange $change): TrailLine => $change->traced($actor, $owner, $why), $changes)));
 
         return $results;
     }

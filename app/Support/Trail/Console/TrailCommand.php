@@ -4,34 +4,88 @@ declare(strict_types=1);
 
 namespace App\Support\Trail\Console;
 
+use App\Support\Console\OptionRefused;
+use App\Support\Console\ReadsOptions;
+use App\Support\Database\OtherDatabase;
+use App\Support\Trail\TrailBroken;
 use App\Support\Trail\TrailChain;
+use App\Support\Trail\TrailHead;
 use App\Support\Words;
 use Illuminate\Console\Command;
-use Illuminate\Support\Facades\DB;
 
-/** Looks whether the trail is as it was written. */
+/** Verifies the audit trail, and notes how far it goes so that this can be kept elsewhere. */
 final class TrailCommand extends Command
 {
-    protected $signature = 'moss:trail {act : verify}';
+    use ReadsOptions;
 
-    protected $description = 'Verify that no line of the trail was changed, taken out or put in';
+    protected $signature = 'moss:audit
+        {act : verify or anchor}
+        {database? : the path of another database file, such as a backup}
+        {--anchors= : a file of anchors, kept outside the database: anchor adds a line to it, verify checks against it}';
+
+    protected $description = 'Verify that no line of the audit trail was changed, removed or added from outside';
 
     public function handle(): int
     {
-        if ($this->argument('act') !== 'verify') {
-            $this->error(Words::of('commands.trail_act', ['act' => (string) $this->argument('act')]));
+        try {
+            $act = $this->word('act');
+            if (! in_array($act, ['verify', 'anchor'], true)) {
+                throw OptionRefused::because('trail_act', ['act' => $act]);
+            }
+            $path = $this->word('database');
+            OtherDatabase::open($path === '' ? null : $path);
+            $act === 'verify' ? $this->verify() : $this->anchor();
+        } catch (OptionRefused|TrailBroken $refused) {
+            $this->complain($refused->getMessage());
 
             return self::FAILURE;
         }
-        $broken = TrailChain::firstBroken();
-        if ($broken !== null) {
-            $this->error(Words::of('commands.trail_broken', ['line' => $broken]));
-
-            return self::FAILURE;
-        }
-        // Whoever keeps the last hash elsewhere also sees when the end of the trail was cut off.
-        $this->line(Words::of('commands.trail_whole', ['count' => DB::table('trail')->count(), 'hash' => TrailChain::head()]));
 
         return self::SUCCESS;
+    }
+
+    /**
+     * @throws OptionRefused
+     * @throws TrailBroken
+     */
+    private function verify(): void
+    {
+        $file = $this->text('anchors');
+        $head = TrailChain::verify($file === null ? [] : self::anchors($file));
+        $this->line(Words::of('commands.trail_whole', ['count' => $head->lines, 'hash' => $head->hash]));
+    }
+
+    /** @throws OptionRefused */
+    private function anchor(): void
+    {
+        $head = TrailHead::read();
+        $line = $head->lines.' '.$head->hash;
+        $file = $this->text('anchors');
+        if ($file !== null && @file_put_contents($file, $line."\n", FILE_APPEND | LOCK_EX) === false) {
+            throw OptionRefused::because('no_anchors', ['path' => $file]);
+        }
+        $this->line($line);
+    }
+
+    /**
+     * @return array<int, string> hashes by number of lines
+     *
+     * @throws OptionRefused
+     */
+    private static function anchors(string $file): array
+    {
+        $lines = is_file($file) ? file($file, FILE_IGNORE_NEW_LINES | FILE_SKIP_EMPTY_LINES) : false;
+        if ($lines === false) {
+            throw OptionRefused::because('no_anchors', ['path' => $file]);
+        }
+        $anchors = [];
+        foreach ($lines as $line) {
+            if (preg_match('/^(\d{1,12}) ([0-9a-f]{64})$/D', $line, $found) !== 1) {
+                throw OptionRefused::because('bad_anchor', ['path' => $file, 'line' => $line]);
+            }
+            $anchors[(int) $found[1]] = $found[2];
+        }
+
+        return $anchors;
     }
 }

@@ -21,21 +21,25 @@ export function NudgePage({ nudge }: { nudge: NudgeProps }) {
             <div className="mx-auto max-w-xl">
                 <h1>{words.title(nudge.name, fullDay(nudge.date))}</h1>
                 <p className="mt-1">
-                    {missing <= 0
-                        ? words.full(hours(nudge.entered))
-                        : nudge.lines.length === 0
-                          ? words.bare(hours(nudge.entered), hours(nudge.owed))
-                          : words.pencilled(hours(nudge.pencilled), hours(nudge.entered), hours(nudge.owed))}
+                    {nudge.isUsed
+                        ? words.used
+                        : missing <= 0
+                          ? words.full(hours(nudge.entered))
+                          : nudge.lines.length === 0
+                            ? words.bare(hours(nudge.entered), hours(nudge.owed))
+                            : words.pencilled(hours(nudge.pencilled), hours(nudge.entered), hours(nudge.owed))}
                 </p>
-                <Bar
-                    approved={0}
-                    pending={nudge.entered}
-                    remaining={Math.max(0, missing)}
-                    mark={nudge.owed}
-                    scale={Math.max(nudge.owed, nudge.entered, 1)}
-                    words={words.bare(hours(nudge.entered), hours(nudge.owed))}
-                    className="mt-2"
-                />
+                {!nudge.isUsed && (
+                    <Bar
+                        approved={0}
+                        pending={nudge.entered}
+                        remaining={Math.max(0, missing)}
+                        mark={nudge.owed}
+                        scale={Math.max(nudge.owed, nudge.entered, 1)}
+                        words={words.bare(hours(nudge.entered), hours(nudge.owed))}
+                        className="mt-2"
+                    />
+                )}
                 {nudge.lines.length > 0 && (
                     <table className="mt-3 w-full">
                         <tbody>
@@ -82,7 +86,7 @@ export function NudgePage({ nudge }: { nudge: NudgeProps }) {
                         {words.open}
                     </Link>
                 </p>
-                <p className="pencilled mt-2">{words.only}</p>
+                {!nudge.isUsed && <p className="pencilled mt-2">{words.only}</p>}
             </div>
         </Shell>
     );

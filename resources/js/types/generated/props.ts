@@ -178,6 +178,7 @@ export interface NudgeProps {
     name: string;
     date: string;
     week: string;
+    isUsed: boolean;
     owed: number;
     entered: number;
     pencilled: number;

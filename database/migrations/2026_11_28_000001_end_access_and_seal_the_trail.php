@@ -26,6 +26,15 @@ return new class extends Migration
                 ) STRICT
                 SQL,
             'CREATE INDEX sign_ins_of_person ON sign_ins (person_id, started_at)',
+            // How far the audit trail goes, under a seal.
+            <<<'SQL'
+                CREATE TABLE trail_heads (
+                    id INTEGER PRIMARY KEY CHECK (id = 1),
+                    lines INTEGER NOT NULL CHECK (lines >= 0),
+                    hash TEXT NOT NULL,
+                    seal TEXT NOT NULL
+                ) STRICT
+                SQL,
             // Links of day reminders that have been used: a link records a day once.
             <<<'SQL'
                 CREATE TABLE used_links (
@@ -41,6 +50,7 @@ return new class extends Migration
 
     public function down(): void
     {
+        DB::statement('DROP TABLE trail_heads');
         DB::statement('DROP TABLE used_links');
         DB::statement('DROP TABLE sign_ins');
         DB::statement('ALTER TABLE people DROP COLUMN sees_cost');

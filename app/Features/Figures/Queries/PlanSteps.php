@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Features\Figures\Queries;
+
+use App\Support\Database\Record;
+use Illuminate\Support\Facades\DB;
+
+/** What is planned for whom on a task now, and what the last step of its plan says. */
+final class PlanSteps
+{
+    /**
+     * @param  list<int>  $tasks
+     * @return array<string, int> minutes by task, person and team
+     */
+    public static function planned(array $tasks): array
+    {
+        $assigned = DB::table('assignments')->whereIntegerInRaw('task_id', $tasks)->groupBy('task_id', 'person_id', 'team_id')
+            ->selectRaw('task_id, coalesce(person_id, 0) AS person_id, coalesce(team_id, 0) AS team_id, sum(planned_minutes) AS minutes');
+        $own = DB::table('tasks')->whereIntegerInRaw('id', $tasks)->selectRaw(
+            'id, 0, 0, coalesce(planned_minutes, (SELECT coalesce(sum(assignments.planned_minutes), 0) FROM assignments WHERE assignments.task_id = tasks.id))',
+        );
+
+        return self::byHolder(Record::all($assigned->unionAll($own)));
+    }
+
+    /**
+     * @param  list<int>  $tasks
+     * @return array<string, int> likewise, as the last step has it
+     */
+    public static function latest(array $tasks): array
+    {
+        // With max(), SQLite gives the other columns of the row that has it.
+        return self::byHolder(Record::all(DB::table('plan_steps')->whereIntegerInRaw('task_id', $tasks)->groupBy('task_id', 'person_id', 'team_id')
+            ->selectRaw('task_id, person_id, team_id, minutes, max(starting_on)')));
+    }
+
+    /**
+     * @param  list<Record>  $rows
+     * @return array<string, int>
+     */
+    private static function byHolder(array $rows): array
+    {
+        $minutes = [];
+        foreach ($rows as $row) {
+            $minutes[$row->int('task_id').' '.$row->int('person_id').' '.$row->int('team_id')] = $row->int('minutes');
+        }
+
+        return $minutes;
+    }
+}
