@@ -14,15 +14,15 @@ final readonly class AssignmentNotices
     {
     }
 
-    /** @param  list<KindChange>  $changes */
-    public function of(array $changes): void
+    /** @param  array<int, array<int, string>>  $assigned  the last day, by person and task */
+    public function of(array $assigned): void
     {
         $today = $this->today->in('UTC')->toString();
         $tasks = [];
-        foreach ($changes as $change) {
-            foreach ($change->kind->table() === 'assignments' ? $change->inserts : [] as $assignment) {
-                if ($assignment['person_id'] !== null && (string) $assignment['ends_on'] >= $today) {
-                    $tasks[(int) $assignment['person_id']][(int) $assignment['task_id']] = true;
+        foreach ($assigned as $person => $lastDays) {
+            foreach ($lastDays as $task => $lastDay) {
+                if ($lastDay >= $today) {
+                    $tasks[$person][$task] = true;
                 }
             }
         }

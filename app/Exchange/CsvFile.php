@@ -6,44 +6,59 @@ namespace App\Exchange;
 
 use RuntimeException;
 
-/** Reads and writes CSV as in RFC 4180; line numbers are those of an editor. */
+/** CSV as in RFC 4180, record by record: a byte-order mark and CRLF are accepted, blank lines are left out. */
 final class CsvFile
 {
-    /**
-     * @param  string  $contents  UTF-8; a byte-order mark and CRLF are accepted
-     * @return list<array{int, list<string>}> line and cells; blank lines are left out
-     */
-    public static function read(string $contents): array
-    {
-        if (str_starts_with($contents, "\xEF\xBB\xBF")) {
-            $contents = substr($contents, 3);
-        }
-        $stream = self::memory();
-        fwrite($stream, $contents);
-        rewind($stream);
-        $rows = [];
-        $line = 1;
-        $position = 0;
-        while (($cells = fgetcsv($stream, null, ',', '"', '')) !== false) {
-            $end = (int) ftell($stream);
-            if ($cells !== [null]) {
-                $rows[] = [$line, array_map(static fn (?string $cell): string => $cell ?? '', $cells)];
-            }
-            $line += substr_count($contents, "\n", $position, $end - $position);
-            $position = $end;
-        }
-        fclose($stream);
+    private const BYTE_ORDER_MARK = "\xEF\xBB\xBF";
 
-        return $rows;
+    /** Fields without quotes, or wholly in quotes with quotes inside doubled. */
+    private const RECORD = '/^(?:"(?:[^"]++|"")*+"|[^",]*+)(?:,(?:"(?:[^"]++|"")*+"|[^",]*+))*+$/D';
+
+    /** Longer than any record is that keeps to the lengths of its columns. */
+    private const LONGEST_RECORD = 4_000_000;
+
+    /**
+     * @param  resource  $stream
+     * @return iterable<array{int, list<string>}> line, counted from 1, and cells
+     *
+     * @throws MalformedCsv where quotes do not belong together
+     */
+    public static function read($stream): iterable
+    {
+        $line = 1;
+        while (($record = fgets($stream)) !== false) {
+            if ($line === 1 && str_starts_with($record, self::BYTE_ORDER_MARK)) {
+                $record = substr($record, strlen(self::BYTE_ORDER_MARK));
+            }
+            $first = $line++;
+            // A record goes on over lines as long as a quote is open.
+            while (substr_count($record, '"') % 2 === 1) {
+                $more = strlen($record) > self::LONGEST_RECORD ? false : fgets($stream);
+                if ($more === false) {
+                    throw MalformedCsv::openQuote($first);
+                }
+                $record .= $more;
+                $line++;
+            }
+            $record = preg_replace('/\r?\n$/D', '', $record) ?? $record;
+            if ($record === '') {
+                continue;
+            }
+            if (preg_match(self::RECORD, $record) !== 1) {
+                throw MalformedCsv::strayQuote($first);
+            }
+            yield [$first, array_map(static fn (?string $cell): string => $cell ?? '', str_getcsv($record, ',', '"', ''))];
+        }
     }
 
     /** @param  iterable<list<string>>  $rows */
     public static function write(iterable $rows): string
     {
-        $stream = self::memory();
-        foreach ($rows as $row) {
-            fputcsv($stream, $row, ',', '"', '');
+        $stream = fopen('php://temp', 'w+');
+        if ($stream === false) {
+            throw new RuntimeException('no temporary stream');
         }
+        self::append($stream, $rows);
         rewind($stream);
         $contents = stream_get_contents($stream);
         fclose($stream);
@@ -51,11 +66,19 @@ final class CsvFile
         return $contents === false ? throw new RuntimeException('cannot read back what was written') : $contents;
     }
 
-    /** @return resource */
-    private static function memory()
+    /**
+     * @param  resource  $stream
+     * @param  iterable<list<string>>  $rows
+     * @return int how many
+     */
+    public static function append($stream, iterable $rows): int
     {
-        $stream = fopen('php://temp', 'w+');
+        $count = 0;
+        foreach ($rows as $row) {
+            fputcsv($stream, $row, ',', '"', '');
+            $count++;
+        }
 
-        return $stream === false ? throw new RuntimeException('no temporary stream') : $stream;
+        return $count;
     }
 }

@@ -4,40 +4,52 @@ declare(strict_types=1);
 
 namespace App\Exchange;
 
-/** Reads one exchange file into rows, noting everything that its cells have wrong. */
+/** Reads one exchange file row by row, noting everything that its cells have wrong. */
 final readonly class FileReading
 {
-    public function __construct(private Kind $kind, private Problems $problems)
+    /**
+     * @param  bool  $mustBeUnique  whether rows with the key of an earlier one are noted and left out
+     */
+    public function __construct(private Kind $kind, private Problems $problems, private bool $mustBeUnique = true)
     {
     }
 
-    /** @return list<Row> also those with a cell that cannot be read, so that others may refer to them */
-    public function rows(string $contents): array
+    /**
+     * @param  resource  $stream
+     * @return iterable<Row> also those with a cell that cannot be read, so that others may refer to them
+     */
+    public function rows($stream): iterable
     {
-        if (! mb_check_encoding($contents, 'UTF-8')) {
-            $this->problems->addWhole($this->encodingProblem($contents));
-
-            return [];
-        }
-        $lines = CsvFile::read($contents);
-        $header = array_shift($lines);
-        if ($header === null || ! $this->isHeader($header[1])) {
-            if ($header === null) {
-                $this->problems->addWhole($this->problem(1, null, null, ExchangeText::get('expected.header')));
-            }
-
-            return [];
-        }
-        $rows = [];
+        $names = null;
         $lineOfKey = [];
-        foreach ($lines as [$line, $cells]) {
-            $row = $this->row($line, $header[1], $cells);
-            if ($row !== null && (! $row->isComplete || $this->isFirst($row, $lineOfKey))) {
-                $rows[] = $row;
-            }
-        }
+        try {
+            foreach (CsvFile::read($stream) as [$line, $cells]) {
+                if (! mb_check_encoding(implode(',', $cells), 'UTF-8')) {
+                    $this->problems->addWhole($this->problem($line, null, mb_convert_encoding(implode(',', $cells), 'UTF-8', 'ISO-8859-1'), ExchangeText::get('expected.utf8')));
 
-        return $rows;
+                    return;
+                }
+                if ($names === null) {
+                    $names = $cells;
+                    if (! $this->isHeader($names)) {
+                        return;
+                    }
+
+                    continue;
+                }
+                $row = $this->row($line, $names, $cells);
+                if ($row !== null && (! $row->isComplete || ! $this->mustBeUnique || $this->isFirst($row, $lineOfKey))) {
+                    yield $row;
+                }
+            }
+        } catch (MalformedCsv $malformed) {
+            $this->problems->addWhole($this->problem($malformed->at, null, null, $malformed->expected));
+
+            return;
+        }
+        if ($names === null) {
+            $this->problems->addWhole($this->problem(1, null, null, ExchangeText::get('expected.header')));
+        }
     }
 
     /** @param  list<string>  $names */
@@ -105,26 +117,17 @@ final readonly class FileReading
     private function isFirst(Row $row, array &$lineOfKey): bool
     {
         $key = implode("\x00", array_map(static fn (string $column): string => (string) $row->value($column), $this->kind->key()));
-        if (isset($lineOfKey[$key])) {
-            $expected = ExchangeText::get('expected.unique', ['key' => implode(' + ', $this->kind->key()), 'line' => $lineOfKey[$key]]);
+        // The keys of a large file are many: their hashes are enough to tell them apart.
+        $hash = hash('xxh128', $key, true);
+        if (isset($lineOfKey[$hash])) {
+            $expected = ExchangeText::get('expected.unique', ['key' => implode(' + ', $this->kind->key()), 'line' => $lineOfKey[$hash]]);
             $this->problems->add($this->problem($row->line, null, str_replace("\x00", ' ', $key), $expected));
 
             return false;
         }
-        $lineOfKey[$key] = $row->line;
+        $lineOfKey[$hash] = $row->line;
 
         return true;
-    }
-
-    private function encodingProblem(string $contents): Problem
-    {
-        foreach (explode("\n", $contents) as $index => $line) {
-            if (! mb_check_encoding($line, 'UTF-8')) {
-                return $this->problem($index + 1, null, mb_convert_encoding($line, 'UTF-8', 'ISO-8859-1'), ExchangeText::get('expected.utf8'));
-            }
-        }
-
-        return $this->problem(1, null, null, ExchangeText::get('expected.utf8'));
     }
 
     private function problem(int $line, ?string $column, ?string $value, string $expected): Problem

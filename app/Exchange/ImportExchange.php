@@ -11,7 +11,8 @@ use Illuminate\Support\Facades\DB;
 use Throwable;
 
 /**
- * Takes exchange files over: all of them, or nothing.
+ * Takes exchange files over: all of them, or nothing. Files are read as streams: first to find what is wrong and which codes
+ * there are, then to take their rows over some at a time.
  */
 final readonly class ImportExchange
 {
@@ -28,17 +29,19 @@ final readonly class ImportExchange
     public function handle(ExchangeSource $source, bool $isDryRun, bool $replacesPlan): ImportReport
     {
         $problems = new Problems;
-        $rows = $this->read($source, $problems);
+        $codes = new Codes;
+        $codes->load();
+        $files = $this->read($source, $codes, $problems);
         $problems->refuseIfFileUnread();
         DB::beginTransaction();
         try {
-            [$report, $changes] = $this->takeOver($rows, $problems, $replacesPlan);
+            $report = $this->takeOver($files, $codes, $problems, $replacesPlan);
             $problems->refuseIfAny();
             if ($isDryRun) {
                 DB::rollBack();
             } else {
-                $this->trail->of($report, $changes);
-                $this->notices->of($changes);
+                $this->trail->summary($report);
+                $this->notices->of($report->assigned);
                 DB::commit();
             }
 
@@ -49,71 +52,77 @@ final readonly class ImportExchange
         }
     }
 
-    /** @return array<string, list<Row>> by kind */
-    private function read(ExchangeSource $source, Problems $problems): array
+    /** @return array<string, ExchangeFile> by kind */
+    private function read(ExchangeSource $source, Codes $codes, Problems $problems): array
     {
-        $rows = [];
+        foreach ($source->problems as $problem) {
+            $problems->addWhole($problem);
+        }
+        $files = [];
         $known = [];
         foreach (AllKinds::list() as $kind) {
             $known[] = $kind->file();
-            $contents = $source->contents($kind->file());
-            if ($contents !== null) {
-                $rows[$kind->name()] = (new FileReading($kind, $problems))->rows($contents);
+            if (in_array($kind->file(), $source->names(), true)) {
+                $files[$kind->name()] = new ExchangeFile($kind, $source);
+            }
+        }
+        foreach ($files as $file) {
+            foreach ($file->read($problems) as $row) {
+                if ($row->hasValues($file->kind->codeColumns())) {
+                    $file->kind->declare($row, $codes);
+                }
             }
         }
         foreach (array_diff($source->names(), $known) as $unknown) {
             $problems->add(new Problem($unknown, null, null, null, ExchangeText::get('expected.files', ['files' => implode(', ', $known)])));
         }
 
-        return $rows;
+        return $files;
     }
 
-    /**
-     * @param  array<string, list<Row>>  $rows
-     * @return array{ImportReport, list<KindChange>}
-     */
-    private function takeOver(array $rows, Problems $problems, bool $replacesPlan): array
+    /** @param  array<string, ExchangeFile>  $files */
+    private function takeOver(array $files, Codes $codes, Problems $problems, bool $replacesPlan): ImportReport
     {
         // Files refer to each other in any direction; the constraints are checked at the end of the transaction.
         DB::statement('PRAGMA defer_foreign_keys = ON');
-        $codes = new Codes;
-        $codes->load();
-        $kinds = array_filter(AllKinds::list(), static fn (Kind $kind): bool => isset($rows[$kind->name()]));
-        foreach ($kinds as $kind) {
-            foreach ($rows[$kind->name()] as $row) {
-                if ($row->hasValues($kind->codeColumns())) {
-                    $kind->declare($row, $codes);
-                }
-            }
+        if (! $problems->areThereAny()) {
+            $codes->writeDeclared();
         }
-        $changes = [];
-        foreach ($kinds as $kind) {
-            $changes[] = KindChange::of($kind, self::complete($rows[$kind->name()]), $codes, $problems);
+        $report = new ImportReport($replacesPlan ? new PlanChanges : null);
+        foreach ($files as $file) {
+            $this->takeOverFile($file, $codes, $problems, $report);
         }
         $problems->refuseIfAny();
-        $codes->writeDeclared();
-        foreach ($changes as $change) {
-            $change->write();
+        foreach ($files as $file) {
+            foreach ($file->kind->checkWritten() as $problem) {
+                $problems->add($problem);
+            }
         }
-        $ended = $replacesPlan ? $this->endings->handle($rows, $codes) : [];
-        foreach (UnheldRestatements::among($rows['restatements'] ?? [], $codes) as $problem) {
+        $report->addEnded($ended = $replacesPlan ? $this->endings->handle($files, $codes) : []);
+        $this->trail->ended($ended);
+        foreach (UnheldRestatements::among($files['restatements'] ?? null, $codes) as $problem) {
             $problems->add($problem);
         }
         $problems->refuseIfAny();
         $this->routing->handle();
-        if (isset($rows['entries'])) {
+        if (isset($files['entries'])) {
             $this->findings->ofAllThatWaits();
         }
 
-        return [ImportReport::of($changes, $ended, $replacesPlan ? (new PlanChanges)->of($changes, $ended) : []), $changes];
+        return $report;
     }
 
-    /**
-     * @param  list<Row>  $rows
-     * @return list<Row>
-     */
-    private static function complete(array $rows): array
+    /** Once anything is wrong, the rest is only looked through. */
+    private function takeOverFile(ExchangeFile $file, Codes $codes, Problems $problems, ImportReport $report): void
     {
-        return array_values(array_filter($rows, static fn (Row $row): bool => $row->isComplete));
+        $report->begin($file->kind);
+        foreach ($file->chunks($file->kind->rowsAtOnce()) as $rows) {
+            $change = KindChange::of($file->kind, $rows, $codes, $problems);
+            if (! $problems->areThereAny()) {
+                $change->write();
+                $this->trail->of($change);
+                $report->add($change);
+            }
+        }
     }
 }

@@ -9,14 +9,17 @@ use RuntimeException;
 /** An import that changed nothing, with every problem found. */
 final class ImportRefused extends RuntimeException
 {
-    /** @param  non-empty-list<Problem>  $problems */
-    public function __construct(public readonly array $problems)
+    /**
+     * @param  non-empty-list<Problem>  $problems  the first of them
+     * @param  int  $count  of all
+     */
+    public function __construct(public readonly array $problems, public readonly int $count)
     {
-        parent::__construct(sprintf('%d problems in the exchange files', count($problems)));
+        parent::__construct(sprintf('%d problems in the exchange files', $count));
     }
 
     public static function because(Problem $problem): self
     {
-        return new self([$problem]);
+        return new self([$problem], 1);
     }
 }

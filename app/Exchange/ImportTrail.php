@@ -24,20 +24,25 @@ final readonly class ImportTrail
     {
     }
 
-    /** @param  list<KindChange>  $changes */
-    public function of(ImportReport $report, array $changes): void
+    public function of(KindChange $change): void
     {
         $lines = [];
-        foreach ($changes as $change) {
-            foreach ($change->updates as $index => $after) {
-                $lines[] = self::line($change->kind->table(), $change->originals[$index], $after);
-            }
+        foreach ($change->updates as $index => $after) {
+            $lines[] = self::line($change->kind->table(), $change->originals[$index], $after);
         }
-        foreach ($report->ended as $ended) {
-            $lines[] = self::line('assignments', $ended->before, $ended->after ?? array_map(static fn (): null => null, $ended->before));
-        }
+        $this->trail->of($lines);
+    }
+
+    /** @param  list<EndedAssignment>  $ended */
+    public function ended(array $ended): void
+    {
+        $this->trail->of(array_map(static fn (EndedAssignment $one): TrailLine => self::line('assignments', $one->before, $one->after ?? array_map(static fn (): null => null, $one->before)), $ended));
+    }
+
+    public function summary(ImportReport $report): void
+    {
         $files = array_map(static fn (array $counts): string => sprintf('%d new, %d changed, %d the same', $counts['new'], $counts['changed'], $counts['same']), $report->files);
-        $this->trail->of([...$lines, TrailLine::on(TrailSubject::Exchange, 'files', 'import', null, null, $files)]);
+        $this->trail->of([TrailLine::on(TrailSubject::Exchange, 'files', 'import', null, null, $files)]);
     }
 
     /**

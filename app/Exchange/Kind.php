@@ -74,10 +74,57 @@ abstract class Kind
         return [];
     }
 
-    /** @param  list<Draft>  $drafts */
+    /**
+     * How many rows are taken over at once; kinds that must be seen as a whole say so with a number that none has.
+     *
+     * @return int<1, max>
+     */
+    public function rowsAtOnce(): int
+    {
+        return PHP_INT_MAX;
+    }
+
+    /**
+     * The rows that are there already of those in the file.
+     *
+     * @param  non-empty-list<Draft>  $drafts
+     */
     public function existing(array $drafts): Builder
     {
         return DB::table($this->table());
+    }
+
+    /**
+     * The rows that have one of the drafts' keys, each found by an index on the first of its attributes.
+     *
+     * @param  non-empty-list<array<string, string|int|null>>  $keys  by attribute
+     */
+    final protected function having(array $keys): Builder
+    {
+        $names = $this->keyAttributes();
+        $values = array_map(static fn (array $key): array => array_map(static fn (string $name): string|int|null => $key[$name] ?? null, $names), $keys);
+        $query = DB::query()->fromRaw('json_each(?) AS wanted', [json_encode($values, JSON_THROW_ON_ERROR)])->crossJoin($this->table());
+        foreach ($names as $index => $name) {
+            $query->whereRaw($this->table().'.'.$name.' IS (wanted.value ->> '.$index.')');
+        }
+
+        return $query->select($this->table().'.*');
+    }
+
+    /**
+     * Makes room for what is written next where rows take something from each other.
+     *
+     * @param  list<array<string, string|int|null>>  $updates
+     * @param  list<array<string, string|int|null>>  $originals
+     */
+    public function beforeWriting(array $updates, array $originals): void
+    {
+    }
+
+    /** @return list<Problem> what must hold once everything of this kind is written */
+    public function checkWritten(): array
+    {
+        return [];
     }
 
     /**

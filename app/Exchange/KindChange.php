@@ -7,9 +7,7 @@ namespace App\Exchange;
 use App\Support\Database\Record;
 use Illuminate\Support\Facades\DB;
 
-/**
- * Takes the rows of one file over into its table: finds which are new, changed or the same, and writes in bulk.
- */
+/** Takes some rows of a file over into its table: finds which are new, changed or the same, and writes in bulk. */
 final readonly class KindChange
 {
     /**
@@ -51,6 +49,7 @@ final readonly class KindChange
 
     public function write(): void
     {
+        $this->kind->beforeWriting($this->updates, $this->originals);
         foreach (array_chunk($this->inserts, 500) as $chunk) {
             DB::table($this->kind->table())->insert($chunk);
         }

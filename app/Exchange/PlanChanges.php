@@ -17,31 +17,34 @@ final class PlanChanges
     /** @var array<string, array<int, string>> what rows are called, by table and id */
     private array $names = [];
 
+    /** @return list<string> */
+    public function of(KindChange $change): array
+    {
+        if (! in_array($change->kind->table(), ['tasks', 'assignments'], true)) {
+            return [];
+        }
+        $sentences = [];
+        foreach ($change->inserts as $row) {
+            $sentences[] = ExchangeText::get('report.plan_new', ['what' => $this->nameOf($row), 'how' => implode(', ', self::values($row))]);
+        }
+        foreach ($change->updates as $index => $row) {
+            $sentences[] = $this->changed($change->originals[$index], $row);
+        }
+
+        return array_values(array_filter($sentences, is_string(...)));
+    }
+
     /**
-     * @param  list<KindChange>  $changes
      * @param  list<EndedAssignment>  $ended
      * @return list<string>
      */
-    public function of(array $changes, array $ended): array
+    public function ofEnded(array $ended): array
     {
-        $sentences = [];
-        foreach ($changes as $change) {
-            if (in_array($change->kind->table(), ['tasks', 'assignments'], true)) {
-                foreach ($change->inserts as $row) {
-                    $sentences[] = ExchangeText::get('report.plan_new', ['what' => $this->nameOf($row), 'how' => implode(', ', self::values($row))]);
-                }
-                foreach ($change->updates as $index => $row) {
-                    $sentences[] = $this->changed($change->originals[$index], $row);
-                }
-            }
-        }
-        foreach ($ended as $one) {
-            $sentences[] = $one->after === null
-                ? ExchangeText::get('report.plan_gone', ['what' => $this->nameOf($one->before)])
-                : $this->changed($one->before, $one->after);
-        }
+        $sentences = array_map(fn (EndedAssignment $one): ?string => $one->after === null
+            ? ExchangeText::get('report.plan_gone', ['what' => $this->nameOf($one->before)])
+            : $this->changed($one->before, $one->after), $ended);
 
-        return array_values(array_filter($sentences, static fn (?string $sentence): bool => $sentence !== null));
+        return array_values(array_filter($sentences, is_string(...)));
     }
 
     /**

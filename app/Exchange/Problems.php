@@ -4,17 +4,23 @@ declare(strict_types=1);
 
 namespace App\Exchange;
 
-/** Collects what is wrong, so that a report is complete and not just its first line. */
+/** Collects what is wrong, so that a report is complete and not just its first line; of very many problems it keeps the first and counts the rest. */
 final class Problems
 {
+    private const MOST_KEPT = 1000;
+
     /** @var list<Problem> */
     private array $problems = [];
+
+    private int $count = 0;
 
     private bool $isFileUnread = false;
 
     public function add(Problem $problem): void
     {
-        $this->problems[] = $problem;
+        if ($this->count++ < self::MOST_KEPT) {
+            $this->problems[] = $problem;
+        }
     }
 
     /** A problem that keeps a whole file from being read. */
@@ -22,6 +28,11 @@ final class Problems
     {
         $this->isFileUnread = true;
         $this->add($problem);
+    }
+
+    public function areThereAny(): bool
+    {
+        return $this->problems !== [];
     }
 
     /**
@@ -40,7 +51,7 @@ final class Problems
     public function refuseIfAny(): void
     {
         if ($this->problems !== []) {
-            throw new ImportRefused($this->problems);
+            throw new ImportRefused($this->problems, $this->count);
         }
     }
 }

@@ -10,13 +10,10 @@ use Illuminate\Support\Facades\DB;
 /** Finds restatements of people who hold nothing on the task, neither themselves nor through their team. */
 final class UnheldRestatements
 {
-    /**
-     * @param  list<Row>  $rows
-     * @return list<Problem>
-     */
-    public static function among(array $rows, Codes $codes): array
+    /** @return list<Problem> */
+    public static function among(?ExchangeFile $file, Codes $codes): array
     {
-        if ($rows === []) {
+        if ($file === null) {
             return [];
         }
         $held = [];
@@ -27,7 +24,7 @@ final class UnheldRestatements
             $held[$record->int('task_id').'/'.$record->intOrNull('person_id')] = true;
         }
         $problems = [];
-        foreach ($rows as $row) {
+        foreach ($file->complete() as $row) {
             $task = $codes->idOf('tasks', $row->string('project').'/'.$row->string('task'));
             if (! isset($held[$task.'/'.$codes->idOf('people', $row->string('person'))])) {
                 $problems[] = $row->problem('person', ExchangeText::get('expected.holder'));

@@ -35,11 +35,11 @@ final readonly class Holding
 
     /**
      * With a restatement of r minutes on day t, r less what is dated after t; without one, planned less entered;
-     * never below 0, and 0 once done.
+     * never below 0. Once done it is 0, whatever is entered or corrected after it, until a later one says otherwise.
      */
     public function remaining(): Minutes
     {
-        return $this->balance()->notBelowZero();
+        return $this->isDone() ? Minutes::zero() : $this->balance()->notBelowZero();
     }
 
     /** By how much more has been entered than remained; 0 where it has not. */

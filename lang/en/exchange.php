@@ -6,7 +6,7 @@ return [
     'no_source' => 'a folder of exchange files, or a ZIP of one; there is neither at this path',
     'empty_source' => 'at least one exchange file; there is none here',
     'no_zip' => 'a ZIP that can be opened; this one cannot',
-    'large_source' => 'at most 512 MiB once unpacked',
+    'large_source' => 'at most 2 GiB once unpacked',
     'no_folder' => 'Cannot write to :folder. Name a folder that exists or can be made, and that you may write to.',
 
     'place' => [
@@ -27,6 +27,10 @@ return [
 
     'expected' => [
         'files' => 'only these files: :files',
+        'file' => 'a file; this is a folder',
+        'file_once' => ':file once; there is another of that name',
+        'closed_quote' => 'a closing quote for every opening one; from this line on there is one too few',
+        'quotes' => 'quotes around whole cells only, and doubled inside',
         'header' => 'a header row with the names of the columns',
         'columns' => 'only these columns: :columns',
         'column' => 'this column in the header; it is required',
@@ -76,6 +80,7 @@ return [
         'plan_gone' => 'gone: :what',
         'done' => 'Imported.',
         'dry_run' => 'Nothing was changed: this was a dry run.',
+        'more' => '… and :count more.',
         'refused' => 'Nothing was imported. Problems found: :count.',
         'written' => ':file: :count rows',
     ],

@@ -31,7 +31,10 @@ final class ImportCommand extends Command
             foreach ($refused->problems as $problem) {
                 $this->complain($problem->sentence());
             }
-            $this->complain(ExchangeText::get('report.refused', ['count' => count($refused->problems)]));
+            if ($refused->count > count($refused->problems)) {
+                $this->complain(ExchangeText::get('report.more', ['count' => $refused->count - count($refused->problems)]));
+            }
+            $this->complain(ExchangeText::get('report.refused', ['count' => $refused->count]));
 
             return self::FAILURE;
         }
@@ -41,8 +44,8 @@ final class ImportCommand extends Command
         foreach ($report->planChanges as $change) {
             $this->line($change);
         }
-        if ($report->ended !== []) {
-            $this->line(ExchangeText::get('report.ended', ['count' => count($report->ended)]));
+        if ($report->ended > 0) {
+            $this->line(ExchangeText::get('report.ended', ['count' => $report->ended]));
         }
         $this->line(ExchangeText::get($this->option('dry-run') === true ? 'report.dry_run' : 'report.done'));
 

@@ -6,6 +6,7 @@ namespace App\Exchange\Kinds;
 
 use App\Exchange\CodeTable;
 use App\Exchange\Column;
+use App\Exchange\Draft;
 use App\Exchange\Formats\DayFormat;
 use App\Exchange\Formats\HoursCell;
 use App\Exchange\Formats\TextFormat;
@@ -39,6 +40,17 @@ final class AbsencesKind extends Kind
     public function keyAttributes(): array
     {
         return ['person_id', 'date', 'kind'];
+    }
+
+    /** @return int<1, max> */
+    public function rowsAtOnce(): int
+    {
+        return 1000;
+    }
+
+    public function existing(array $drafts): Builder
+    {
+        return $this->having(array_map(static fn (Draft $draft): array => $draft->attributes, $drafts));
     }
 
     public function exported(): Builder

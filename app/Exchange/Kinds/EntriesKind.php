@@ -17,6 +17,7 @@ use App\Exchange\Formats\YesNoFormat;
 use App\Exchange\Problem;
 use App\Exchange\Row;
 use App\Models\Organisation;
+use App\Support\Database\Record;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 use Moss\Core\Sheet\EntryState;
@@ -24,6 +25,12 @@ use Moss\Core\Sheet\EntryState;
 /** `entries.csv` */
 final class EntriesKind extends OnTaskKind
 {
+    /** @var list<Draft> rows that correct a settled entry */
+    private array $corrections = [];
+
+    /** @var array{string|null}|null the last day of the closed period, once it has been read */
+    private ?array $closedUntil = null;
+
     public function name(): string
     {
         return 'entries';
@@ -70,38 +77,48 @@ final class EntriesKind extends OnTaskKind
         return $this->checkTask($row, $codes);
     }
 
-    public function existing(array $drafts): Builder
-    {
-        $days = [];
-        foreach ($drafts as $draft) {
-            $days[] = (string) $draft->attributes['date'];
-            $days[] = (string) ($draft->attributes['corrects'] ?? $draft->attributes['date']);
-        }
-
-        return DB::table('entries')->whereBetween('date', $days === [] ? ['', ''] : [min($days), max($days)]);
-    }
-
     public function checkAgainst(array $drafts, array $existing): array
     {
-        $states = array_map(static fn (array $entry): string => (string) $entry['state'], $existing);
+        $this->closedUntil ??= [Organisation::query()->sole()->closed_until];
+        [$closedUntil] = $this->closedUntil;
         $problems = [];
-        $closedUntil = Organisation::query()->sole()->closed_until;
         foreach ($drafts as $draft) {
-            if ($closedUntil !== null && $draft->attributes['date'] <= $closedUntil && ! isset($existing[$this->keyOf($draft->attributes)])) {
+            $known = $existing[$this->keyOf($draft->attributes)] ?? null;
+            if ($closedUntil !== null && $draft->attributes['date'] <= $closedUntil && $known === null) {
                 $problems[] = $draft->row->problem('date', ExchangeText::get('expected.open_day', ['day' => $closedUntil]));
             }
-            $problems[] = $this->changeOfFixed($draft, $existing[$this->keyOf($draft->attributes)] ?? null);
-            $states[$this->keyOf($draft->attributes)] = (string) $draft->attributes['state'];
-        }
-        foreach ($drafts as $draft) {
-            $corrects = $draft->attributes['corrects'];
-            $corrected = $this->keyOf(['date' => $corrects, 'corrects' => null] + $draft->attributes);
-            if ($corrects !== null && ($states[$corrected] ?? null) !== EntryState::Settled->value) {
-                $problems[] = $draft->row->problem('corrects', ExchangeText::get('expected.settled_entry'));
+            $problems[] = $this->changeOfFixed($draft, $known);
+            if ($draft->attributes['corrects'] !== null) {
+                $this->corrections[] = $draft;
             }
         }
 
         return array_values(array_filter($problems));
+    }
+
+    /** What a row corrects may come later in the file, so it is looked for once all of them are written. */
+    public function checkWritten(): array
+    {
+        $problems = [];
+        foreach (array_chunk($this->corrections, $this->rowsAtOnce()) as $drafts) {
+            $settled = [];
+            foreach (Record::all($this->having(array_map(static fn (Draft $draft): array => self::corrected($draft), $drafts))->where('entries.state', EntryState::Settled->value)) as $entry) {
+                $settled[$this->keyOf($entry->toArray())] = true;
+            }
+            foreach ($drafts as $draft) {
+                if (! isset($settled[$this->keyOf(self::corrected($draft))])) {
+                    $problems[] = $draft->row->problem('corrects', ExchangeText::get('expected.settled_entry'));
+                }
+            }
+        }
+
+        return $problems;
+    }
+
+    /** @return array<string, string|int|null> the key of the entry that a row corrects */
+    private static function corrected(Draft $draft): array
+    {
+        return ['date' => $draft->attributes['corrects'], 'corrects' => null] + $draft->attributes;
     }
 
     public function initial(Draft $draft): array

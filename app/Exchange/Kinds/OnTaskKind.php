@@ -6,11 +6,13 @@ namespace App\Exchange\Kinds;
 
 use App\Exchange\Codes;
 use App\Exchange\Column;
+use App\Exchange\Draft;
 use App\Exchange\ExchangeText;
 use App\Exchange\Formats\CodeFormat;
 use App\Exchange\Kind;
 use App\Exchange\Problem;
 use App\Exchange\Row;
+use Illuminate\Database\Query\Builder;
 
 /** Kinds whose rows name a task by project and task code. */
 abstract class OnTaskKind extends Kind
@@ -37,6 +39,17 @@ abstract class OnTaskKind extends Kind
         }
 
         return [];
+    }
+
+    /** @return int<1, max> */
+    public function rowsAtOnce(): int
+    {
+        return 1000;
+    }
+
+    public function existing(array $drafts): Builder
+    {
+        return $this->having(array_map(static fn (Draft $draft): array => $draft->attributes, $drafts));
     }
 
     public function further(Row $row, Codes $codes): array

@@ -68,6 +68,20 @@ final class PeopleKind extends NamedKind
         return $problems;
     }
 
+    /** People may swap addresses: those that change let go of theirs first. */
+    public function beforeWriting(array $updates, array $originals): void
+    {
+        $moving = [];
+        foreach ($updates as $index => $person) {
+            if (mb_strtolower((string) $person['email']) !== mb_strtolower((string) $originals[$index]['email'])) {
+                $moving[] = $person['id'];
+            }
+        }
+        foreach (array_chunk($moving, 500) as $ids) {
+            DB::table('people')->whereIn('id', $ids)->update(['email' => DB::raw("'moving-' || id")]);
+        }
+    }
+
     public function initial(Draft $draft): array
     {
         return ['hours_format' => 'decimal'];

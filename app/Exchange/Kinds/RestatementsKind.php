@@ -50,12 +50,15 @@ final class RestatementsKind extends OnTaskKind
         return $this->checkTask($row, $codes);
     }
 
+    /** Those that count: of somebody who has moved to another team, what they said for the old one does not, and no import would take it. */
     public function exported(): Builder
     {
         return DB::table('restatements')
             ->join('people', 'people.id', 'restatements.person_id')
             ->join('tasks', 'tasks.id', 'restatements.task_id')
             ->join('projects', 'projects.id', 'tasks.project_id')
+            ->whereExists(DB::table('assignments')->selectRaw('1')->whereColumn('assignments.task_id', 'restatements.task_id')
+                ->where(static fn (Builder $held): Builder => $held->whereColumn('assignments.person_id', 'restatements.person_id')->orWhereColumn('assignments.team_id', 'people.team_id')))
             ->selectRaw('people.code AS person, projects.code AS project, tasks.code AS task, restatements.stated_on AS "on"')
             ->selectRaw('restatements.remaining_minutes AS remaining, restatements.reason, restatements.done')
             ->orderBy('projects.code')->orderBy('tasks.code')->orderBy('restatements.stated_on')->orderBy('restatements.id');

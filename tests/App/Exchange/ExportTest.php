@@ -80,4 +80,16 @@ final class ExportTest extends TestCase
         }
         DB::table('organisations')->insert(['id' => 1]);
     }
+
+    public function test_after_people_alone_were_imported_the_export_can_still_be_imported(): void
+    {
+        $this->import(Lighthouse::files(['restatements.csv' => "person,project,task,on,remaining,reason\nada,LENS,CLEAN,2026-06-16,4,Slow\nada,LENS,FIT,2026-06-16,20,\n"]));
+        $this->import(['people.csv' => "person,name,email,team\nada,Ada Moor,ada@lighthouse.example,\n"]);
+        $first = $this->exported();
+        $this->empty();
+        $this->import($first);
+
+        self::assertSame($first, $this->exported());
+        self::assertStringNotContainsString('CLEAN', $first['restatements.csv']);
+    }
 }

@@ -65,6 +65,10 @@ final class ImportTest extends TestCase
         yield 'a duplicate key' => ['entries.csv', $entries."ada,LENS,FIT,2026-06-16,8\nada,LENS,FIT,2026-06-16,7\n", 'entries.csv, line 3'];
         yield 'an unknown state' => ['entries.csv', "person,project,task,date,hours,state\nada,LENS,FIT,2026-06-16,8,done\n", 'Expected one of: draft, submitted, approved, returned, settled'];
         yield 'half a megabyte in a cell' => ['entries.csv', "person,project,task,date,hours,note\nada,LENS,FIT,2026-06-16,8,".str_repeat('x', 524_288)."\n", 'Expected text of at most 2000 characters'];
+        yield 'a quote that is never closed' => ['entries.csv', "person,project,task,date,hours,note\nada,LENS,FIT,2026-06-15,8,Dry\nada,LENS,FIT,2026-06-16,8,\"Rain\nada,LENS,FIT,2026-06-17,8,Sun\n", 'entries.csv, line 3. Expected a closing quote'];
+        yield 'two quotes that are never closed' => ['entries.csv', "person,project,task,date,hours,note\nada,LENS,FIT,2026-06-16,8,\"Rain\nada,LENS,FIT,2026-06-17,8,\"Sun\n", 'entries.csv, line 2. Expected quotes around whole cells'];
+        yield 'a quote within a cell' => ['roles.csv', "role,name\nx,5\" pipe \"\n", 'roles.csv, line 2. Expected quotes around whole cells'];
+        yield 'a text that reads backwards' => ['roles.csv', "role,name\nx,a\u{202E}b\n", 'without control characters'];
         yield 'another encoding' => ['roles.csv', "role,name\nx,Caf\xE9\n", 'roles.csv, line 2: “x,Café”. Expected text in UTF-8'];
         yield 'a control character' => ['roles.csv', "role,name\nx,\"a\x07b\"\n", 'without control characters'];
         yield 'an e-mail of somebody else' => ['people.csv', "person,name,email\nzoe,Zoe,ADA@lighthouse.example\n", 'Expected an e-mail address that nobody else has'];
@@ -229,6 +233,115 @@ final class ImportTest extends TestCase
         self::assertSame(540, DB::table('assignments')->where('task_id', $this->task('DRAW')->id)->value('planned_minutes'));
         // A project of which the files do not speak keeps its plan.
         self::assertSame(1, DB::table('assignments')->where('task_id', $this->task('SCRAP')->id)->count());
+    }
+
+    /**
+     * @param  array<string, string>  $planned  the rows of the old and of the new plan, and what was recorded
+     * @param  list<array{string, int, string}>  $left  whose, minutes and last day, by first day
+     */
+    #[DataProvider('replacedPlans')]
+    public function test_what_of_a_replaced_plan_stays(array $planned, array $left): void
+    {
+        $header = "project,task,person,team,role,planned,starts_on,ends_on\n";
+        $this->import(Lighthouse::files(['assignments.csv' => $header.$planned['old'], 'entries.csv' => "person,project,task,role,date,hours,state\n".$planned['entries']]));
+        $entries = DB::table('entries')->get()->toArray();
+
+        self::assertSame(0, Artisan::call('moss:import', ['source' => $this->folder(['assignments.csv' => $header.$planned['new']]), '--replace-plan' => true]));
+
+        self::assertEquals($entries, DB::table('entries')->get()->toArray());
+        self::assertSame($left, DB::table('assignments')->leftJoin('people', 'people.id', 'assignments.person_id')->leftJoin('teams', 'teams.id', 'assignments.team_id')->where('task_id', $this->task('FIT')->id)
+            ->selectRaw('coalesce(people.code, teams.code) AS code, planned_minutes, assignments.ends_on')->orderBy('assignments.starts_on')->orderBy('code')->get()
+            ->map(static fn (object $row): array => array_values((array) $row))->all());
+        self::assertSame(0, Artisan::call('moss:verify'), Artisan::output());
+    }
+
+    /** @return iterable<string, array{array<string, string>, list<array{string, int, string}>}> */
+    public static function replacedPlans(): iterable
+    {
+        $draw = "LENS,DRAW,ada,,surveyor,8,2026-06-01,2026-06-30\n";
+        yield 'a team goes whose member recorded under an assignment of their own' => [
+            ['old' => "LENS,FIT,ada,,surveyor,16,2026-06-15,2026-06-26\nLENS,FIT,,field,,40,2026-06-15,2026-06-26\n", 'new' => "LENS,FIT,ada,,surveyor,16,2026-06-15,2026-06-26\n", 'entries' => "ada,LENS,FIT,surveyor,2026-06-16,8,approved\n"],
+            [['ada', 960, '2026-06-26']],
+        ];
+        yield 'a team stays as far as its members recorded for it' => [
+            ['old' => "LENS,FIT,,field,,40,2026-06-15,2026-06-26\n", 'new' => $draw, 'entries' => "ada,LENS,FIT,,2026-06-16,8,approved\n"],
+            [['field', 480, '2026-06-16']],
+        ];
+        yield 'of several stretches no more stays than was entered' => [
+            ['old' => "LENS,FIT,ada,,surveyor,6,2026-06-01,2026-06-05\nLENS,FIT,ada,,senior,6,2026-06-08,2026-06-12\nLENS,FIT,ada,,surveyor,16,2026-06-15,2026-06-26\n", 'new' => $draw, 'entries' => "ada,LENS,FIT,surveyor,2026-06-02,8,approved\n"],
+            [['ada', 360, '2026-06-02'], ['ada', 120, '2026-06-08']],
+        ];
+        yield 'the same person begins on another day' => [
+            ['old' => "LENS,FIT,ada,,surveyor,32,2026-06-15,2026-06-26\n", 'new' => "LENS,FIT,ada,,surveyor,24,2026-06-17,2026-06-26\n", 'entries' => "ada,LENS,FIT,surveyor,2026-06-16,8,approved\n"],
+            [['ada', 1440, '2026-06-26']],
+        ];
+        yield 'the same person works in another role' => [
+            ['old' => "LENS,FIT,ada,,surveyor,32,2026-06-15,2026-06-26\n", 'new' => "LENS,FIT,ada,,senior,24,2026-06-15,2026-06-26\n", 'entries' => "ada,LENS,FIT,surveyor,2026-06-16,8,approved\n"],
+            [['ada', 1440, '2026-06-26']],
+        ];
+        yield 'more was entered than was planned' => [
+            ['old' => "LENS,FIT,ada,,surveyor,4,2026-06-15,2026-06-26\n", 'new' => $draw, 'entries' => "ada,LENS,FIT,surveyor,2026-06-16,8,approved\n"],
+            [['ada', 240, '2026-06-16']],
+        ];
+        yield 'nothing was recorded' => [
+            ['old' => "LENS,FIT,ada,,surveyor,4,2026-06-15,2026-06-26\n", 'new' => $draw, 'entries' => "bo,OWN,TRAIN,,2026-06-16,8,approved\n"],
+            [],
+        ];
+    }
+
+    public function test_people_may_swap_their_addresses(): void
+    {
+        $this->import(Lighthouse::files());
+        $this->import(['people.csv' => "person,name,email\nada,Ada Moor,bo@lighthouse.example\nbo,Bo Carr,ADA@lighthouse.example\n"]);
+
+        self::assertSame(['bo@lighthouse.example', 'ADA@lighthouse.example'], [$this->person('ada')->email, $this->person('bo')->email]);
+    }
+
+    public function test_what_comes_later_in_a_file_may_be_corrected_by_what_comes_before(): void
+    {
+        $this->import(Lighthouse::files(['entries.csv' => "person,project,task,role,date,hours,state,corrects\nada,LENS,FIT,surveyor,2026-06-16,-1,approved,2026-06-02\nada,LENS,FIT,surveyor,2026-06-02,8,settled,\n"]));
+
+        self::assertSame(2, DB::table('entries')->count());
+    }
+
+    public function test_files_are_known_in_capitals_too_and_only_once(): void
+    {
+        self::assertSame(0, Artisan::call('moss:import', ['source' => $this->folder(['ROLES.CSV' => "role,name\nsurveyor,Surveyor\n"])]));
+        self::assertSame(1, DB::table('roles')->count());
+
+        $folder = $this->folder(['roles.csv' => "role,name\na,A\n", 'Roles.csv' => "role,name\nb,B\n"]);
+        self::assertSame(1, Artisan::call('moss:import', ['source' => $folder]));
+        self::assertStringContainsString('roles.csv once', Artisan::output());
+        self::assertSame(1, DB::table('roles')->count());
+    }
+
+    public function test_two_files_of_one_name_in_a_zip_are_refused_and_so_is_a_folder(): void
+    {
+        $folder = $this->folder();
+        $zip = new ZipArchive;
+        $zip->open($folder.'/all.zip', ZipArchive::CREATE);
+        $zip->addFromString('one/roles.csv', "role,name\na,A\n");
+        $zip->addFromString('two/roles.csv', "role,name\nb,B\n");
+        $zip->close();
+        self::assertSame(1, Artisan::call('moss:import', ['source' => $folder.'/all.zip']));
+        self::assertStringContainsString('Expected roles.csv once', Artisan::output());
+
+        mkdir($folder.'/roles.csv');
+        self::assertSame(1, Artisan::call('moss:import', ['source' => $folder]));
+        self::assertStringContainsString('roles.csv. Expected a file', Artisan::output());
+        rmdir($folder.'/roles.csv');
+        self::assertSame(0, DB::table('roles')->count());
+    }
+
+    public function test_of_very_many_problems_the_first_are_listed_and_all_are_counted(): void
+    {
+        self::assertSame(1, Artisan::call('moss:import', ['source' => $this->folder(['roles.csv' => "role,name\n".str_repeat("a b,X\n", 1200)])]));
+        $report = Artisan::output();
+
+        self::assertStringContainsString('roles.csv, line 1001', $report);
+        self::assertStringNotContainsString('roles.csv, line 1002', $report);
+        self::assertStringContainsString('… and 200 more.', $report);
+        self::assertStringContainsString('Problems found: 1200.', $report);
     }
 
     /** @return array<string, string> */

@@ -45,6 +45,8 @@ final class HoldingTest extends TestCase
         yield 'restated, and more since' => [480, 200, [['2026-06-15', 180, false]], 0, 20];
         yield 'restated on the day itself: what is entered on it was known' => [480, 200, [['2026-06-16', 180, false]], 180, 0];
         yield 'said done, and more since' => [480, 60, [['2026-06-15', 0, true]], 0, 60];
+        yield 'said done, and corrected downwards since' => [480, -120, [['2026-06-15', 0, true]], 0, 0];
+        yield 'said done, then not after all' => [480, 60, [['2026-06-15', 0, true], ['2026-06-15', 90, false]], 30, 0];
         yield 'said done, and nothing since' => [480, 60, [['2026-06-16', 0, true]], 0, 0];
     }
 }

@@ -14,9 +14,12 @@ use Illuminate\Support\Facades\DB;
  */
 final readonly class RefreshFigures
 {
-    private const MONTHS_AT_ONCE = 2000;
+    private const MONTHS_AT_ONCE = 500;
 
     private const TASKS_AT_ONCE = 50;
+
+    /** Plans of years have many days. */
+    private const PLANS_AT_ONCE = 15;
 
     public function __construct(private RefreshMonths $months, private RefreshTasks $tasks, private RefreshPlanSteps $steps, private RefreshPlannedDays $days)
     {
@@ -40,7 +43,7 @@ final readonly class RefreshFigures
         foreach (array_chunk(array_keys($tasks), self::TASKS_AT_ONCE) as $chunk) {
             $this->tasks->handle($chunk);
         }
-        foreach (array_chunk(array_keys($planned), self::TASKS_AT_ONCE * 10) as $chunk) {
+        foreach (array_chunk(array_keys($planned), self::PLANS_AT_ONCE) as $chunk) {
             $this->steps->handle($chunk);
             $this->days->handle($chunk);
         }

@@ -26,10 +26,9 @@ final class EntriesOfMonths
      */
     public function sums(array $keys): array
     {
-        $entries = $this->entries($keys);
-        $pricing = RatesInForce::of(array_values(array_unique(array_map(static fn (Record $entry): int => $entry->int('person_id'), $entries))));
+        $pricing = RatesInForce::of(array_values(array_unique(array_map(static fn (array $key): int => (int) array_values($key)[1], $keys))));
         $sums = [];
-        foreach ($entries as $entry) {
+        foreach ($this->entries($keys) as $entry) {
             $key = implode(' ', $entry->only('task_id', 'person_id', 'role_id', 'month'));
             $sums[$key] ??= [
                 'task_id' => $entry->int('task_id'), 'person_id' => $entry->int('person_id'), 'role_id' => $entry->int('role_id'), 'month' => $entry->string('month'),
@@ -59,14 +58,14 @@ final class EntriesOfMonths
 
     /**
      * @param  non-empty-list<array<array-key, string|int|null>>  $keys
-     * @return list<Record>
+     * @return iterable<Record>
      */
-    private function entries(array $keys): array
+    private function entries(array $keys): iterable
     {
         $months = DB::query()->fromRaw('json_each(?)', [json_encode($keys, JSON_THROW_ON_ERROR)])
             ->selectRaw('value ->> 0 AS task_id, value ->> 1 AS person_id, value ->> 2 AS role_id, value ->> 3 AS month');
 
-        return Record::all(DB::query()->fromSub($months, 'months')
+        return Record::each(DB::query()->fromSub($months, 'months')
             ->crossJoin('entries')
             ->join('people', 'people.id', 'entries.person_id')
             ->leftJoin('roles', 'roles.id', 'entries.role_id')

@@ -20,7 +20,7 @@ use Moss\Core\Sheet\EntryState;
 /** Keeps with waiting time what was found in it, so that an approver sees what was known when it came. */
 final readonly class KeepFindings
 {
-    private const PEOPLE_AT_ONCE = 200;
+    private const PEOPLE_AT_ONCE = 10;
 
     public function __construct(private Today $today)
     {
