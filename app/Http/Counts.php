@@ -10,10 +10,10 @@ use App\Support\Database\Record;
 use Illuminate\Support\Facades\DB;
 use Moss\Core\Calendar\Day;
 
-/** How much waits for a person, how much they have not read, and whether they lead anybody; in one query. */
+/** How much waits for a person, how much they have not read, whether they lead anybody, and whether totals are being recalculated; in one query. */
 final readonly class Counts
 {
-    private function __construct(public int $waiting, public int $unread, public bool $leads)
+    private function __construct(public int $waiting, public int $unread, public bool $leads, public bool $isRecalculating)
     {
     }
 
@@ -23,8 +23,9 @@ final readonly class Counts
             ->selectSub($waiting->for($person, $today)->selectRaw('count(*)'), 'entries')
             ->selectSub($waiting->corrections($person, $today)->selectRaw('count(*)'), 'corrections')
             ->selectSub(DB::table('messages')->where('person_id', $person->id)->where('in_app', 1)->whereNull('read_at')->selectRaw('count(*)'), 'unread')
+            ->selectSub(DB::query()->selectRaw('EXISTS (SELECT 1 FROM stale_efforts)'), 'stale')
             ->selectSub(DB::table('people')->where('manager_id', $person->id)->selectRaw('count(*)'), 'led'))[0];
 
-        return new self($record->int('entries') + $record->int('corrections'), $record->int('unread'), $record->int('led') > 0);
+        return new self($record->int('entries') + $record->int('corrections'), $record->int('unread'), $record->int('led') > 0, $record->bool('stale'));
     }
 }

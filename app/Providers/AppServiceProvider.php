@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Features\Figures\Actions\Recalculation;
+use App\Features\Figures\Actions\RecalculationFlag;
 use App\Features\Figures\Actions\RefreshFigures;
 use App\Features\SignIn\SignedInPeople;
 use App\Http\Input\WorkWeek;
@@ -32,10 +34,12 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->bind('db.connector.sqlite', ImmediateSqliteConnector::class);
         Connection::resolverFor('sqlite', function (PDO|Closure $pdo, string $database, string $prefix, array $config): ActConnection {
             $connection = new ActConnection($pdo, $database, $prefix, $config);
-            $connection->beforeActsEnd(fn () => $this->app->make(RefreshFigures::class)->handle());
+            $connection->beforeActsEnd(fn () => $this->app->make(RefreshFigures::class)->ofAct());
+            $connection->afterActs(fn () => $this->app->make(Recalculation::class)->afterAct());
 
             return $connection;
         });
+        $this->app->singleton(RecalculationFlag::class);
         $this->app->bind(StatefulGuard::class, static fn (): StatefulGuard => Auth::guard('web'));
         $this->app->singleton(Today::class, static function (): Today {
             $fixed = config('moss.today');

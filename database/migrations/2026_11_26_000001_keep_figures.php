@@ -25,8 +25,8 @@ return new class extends Migration
         foreach ([...self::tables(), ...self::added(), ...self::stale()] as $statement) {
             DB::statement($statement);
         }
-        DB::statement('INSERT INTO stale_efforts SELECT DISTINCT task_id, person_id, coalesce(role_id, 0), substr(date, 1, 7) FROM entries');
-        DB::statement("INSERT INTO stale_efforts SELECT id, 0, 0, '' FROM tasks");
+        DB::statement('INSERT INTO stale_efforts (task_id, person_id, role_id, month) SELECT DISTINCT task_id, person_id, coalesce(role_id, 0), substr(date, 1, 7) FROM entries');
+        DB::statement("INSERT INTO stale_efforts (task_id, person_id, role_id, month) SELECT id, 0, 0, '' FROM tasks");
     }
 
     /** @return list<string> */
@@ -42,9 +42,12 @@ return new class extends Migration
                     person_id INTEGER NOT NULL DEFAULT 0,
                     role_id INTEGER NOT NULL DEFAULT 0,
                     month TEXT NOT NULL DEFAULT '',
+                    queued INTEGER NOT NULL DEFAULT 0 CHECK (queued IN (0, 1)),
                     PRIMARY KEY (task_id, person_id, role_id, month)
                 ) STRICT, WITHOUT ROWID
                 SQL,
+            // What an act has set in motion and recalculates itself, however much is queued.
+            'CREATE INDEX stale_efforts_of_act ON stale_efforts (task_id, person_id, role_id, month) WHERE queued = 0',
             // Entries by month. Costs are rounded for each entry; where the organisation has no rates, cents are hundredths of hours.
             'CREATE TABLE recorded_months (
                 task_id INTEGER NOT NULL REFERENCES tasks (id),

@@ -2,7 +2,6 @@
 
 declare(strict_types=1);
 
-use App\Features\Figures\Actions\RefreshFigures;
 use Illuminate\Database\Migrations\Migration;
 use Illuminate\Support\Facades\DB;
 
@@ -18,7 +17,6 @@ return new class extends Migration
             DB::statement($statement);
         }
         DB::statement('INSERT INTO stale_efforts (task_id) SELECT id FROM tasks WHERE true ON CONFLICT DO NOTHING');
-        app(RefreshFigures::class)->handle();
     }
 
     /** @return list<string> */

@@ -28,6 +28,7 @@ return [
     'trail_whole' => 'The audit trail is whole: :count lines; the last hash is :hash.',
     'instant' => '--at is “:value”. Give an instant in UTC as 2026-06-17T16:05.',
     'mailing' => '{0} Nobody has mail now.|{1} One person may have mail.|[2,*] :count people may have mail.',
+    'recalculated' => 'All stored totals are up to date.',
     'figures_agree' => 'All kept figures are what the entries come to.',
     'figure_differs' => ':table :key: :column is kept as :kept, but comes to :found.',
     'figures_differ' => 'Kept figures that differ: :count. “moss:verify --mend” works them all out anew.',

@@ -91,6 +91,7 @@ return [
     'plan' => 'This project is planned by its manager and the time office. Ask one of them.',
     'create_project' => 'Projects are created by project managers and the time office. Ask one of them.',
     'plan_row' => [
+        'too_many' => 'Change at most :most rows at a time.',
         'copied_too_far' => 'Some of the copied work would lie outside the years in which work can be planned. Enter another first day.',
         'expected' => ':field: “:text” is not :expected.',
         'fields' => ['planned' => 'Planned', 'budget' => 'Budget', 'startsOn' => 'First day', 'endsOn' => 'Last day', 'code' => 'Code'],

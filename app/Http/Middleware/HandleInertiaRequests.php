@@ -60,6 +60,7 @@ final class HandleInertiaRequests extends Middleware
             $person->isOffice(),
             $counts->waiting,
             $counts->unread,
+            $counts->isRecalculating,
         );
     }
 }

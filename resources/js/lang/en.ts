@@ -57,6 +57,7 @@ export const en = {
     office: 'Office',
     messages: 'Messages',
     unread: (count: number) => (count === 1 ? 'one unread message' : `${count} unread messages`),
+    recalculating: 'Totals are being recalculated after a large change. Until that is done, some figures may be out of date.',
     signOut: 'Sign out',
     theme: { label: 'Theme', light: 'Light', dark: 'Dark', system: 'As the system' },
     hoursFormat: { label: 'Hours', decimal: 'Hours as 1.5', clock: 'Hours as 1:30' },

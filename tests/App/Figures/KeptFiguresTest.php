@@ -12,10 +12,12 @@ use App\Features\Projects\Queries\Plans;
 use App\Features\Projects\Queries\RatesInForce;
 use App\Features\Projects\Queries\StatusLevel;
 use App\Features\Projects\Queries\StatusReport;
+use App\Models\Person;
 use App\Support\Database\Record;
 use Closure;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
+use Inertia\Testing\AssertableInertia;
 use Moss\Core\Calendar\Day;
 use Moss\Core\Calendar\DayRange;
 use Moss\Core\Compare\Grouping;
@@ -79,6 +81,37 @@ final class KeptFiguresTest extends TestCase
 
         self::assertSame(0, Artisan::call('moss:verify', ['--mend' => true]));
         self::assertStringContainsString('All kept figures', Artisan::output());
+    }
+
+    public function test_what_is_queued_is_said_on_every_page_until_it_is_worked_off(): void
+    {
+        $this->import(AwkwardData::files(3));
+        $office = Person::query()->firstOrFail();
+        $office->update(['access' => 'office']);
+        DB::connection()->getPdo()->exec('INSERT INTO stale_efforts (task_id, queued) SELECT id, 1 FROM tasks');
+        DB::connection()->getPdo()->exec('UPDATE task_days SET planned_minutes = planned_minutes + 1');
+        $this->actingAs($office)->get('/projects')->assertInertia(fn (AssertableInertia $page) => $page->where('signedIn.isRecalculating', true));
+        // An act that changes little does not wait for what is queued, nor does it take it for its own.
+        DB::transaction(static fn () => DB::table('tasks')->limit(1)->update(['budget_cents' => 12345]));
+        self::assertGreaterThan(1, DB::table('stale_efforts')->where('queued', 1)->count());
+
+        self::assertSame(0, Artisan::call('moss:recalculate'));
+
+        self::assertSame(0, Artisan::call('moss:verify'), Artisan::output());
+        $this->get('/projects')->assertInertia(fn (AssertableInertia $page) => $page->where('signedIn.isRecalculating', false));
+    }
+
+    public function test_an_act_that_changes_much_leaves_nothing_behind_once_it_has_ended(): void
+    {
+        $this->import(AwkwardData::files(3));
+        $rows = '';
+        for ($number = 1; $number <= 200; $number++) {
+            $rows .= "A,T$number,Task $number,40,2026-01-01,2028-12-31\n";
+        }
+        $this->import(['projects.csv' => 'project,name,manager'."\nA,A,".Person::query()->firstOrFail()->code."\n", 'tasks.csv' => "project,task,name,planned,starts_on,ends_on\n".$rows]);
+
+        self::assertSame(0, DB::table('stale_efforts')->count());
+        self::assertSame(0, Artisan::call('moss:verify'), Artisan::output());
     }
 
     /** @return iterable<string, array{string}> */

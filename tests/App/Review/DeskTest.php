@@ -4,10 +4,14 @@ declare(strict_types=1);
 
 namespace Tests\App\Review;
 
+use App\Features\HouseRules\Actions\KeepFindings;
 use App\Models\Entry;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
 use Inertia\Testing\AssertableInertia;
+use Moss\Core\Calendar\Day;
+use Moss\Core\HouseRules\AllRules;
+use Moss\Core\HouseRules\HouseRule;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Symfony\Component\HttpFoundation\Response;
 use Tests\App\Lighthouse;
@@ -69,6 +73,27 @@ final class DeskTest extends TestCase
 
         self::assertSame(['2026-06-10', '2026-06-16'], DB::table('entries')->where('state', 'approved')->orderBy('date')->pluck('date')->all());
         self::assertSame(3, DB::table('entries')->where('state', 'submitted')->where('needs_look', 1)->count());
+    }
+
+    public function test_very_much_in_order_is_approved_some_at_a_time_so_that_others_can_save(): void
+    {
+        $rows = '';
+        for ($number = 0; $number < 300; $number++) {
+            $rows .= sprintf("ada,LENS,FIT,surveyor,%s,1,submitted\n", Day::of('2025-06-01')->plusDays($number)->toString());
+        }
+        $this->load(['entries.csv' => "person,project,task,role,date,hours,state\n".$rows]);
+        DB::table('house_rules')->insert(array_map(static fn (HouseRule $rule): array => ['rule' => $rule->code(), 'level' => 'off', 'starts_on' => '2020-01-01'], AllRules::list()));
+        $this->app->make(KeepFindings::class)->ofAllThatWaits();
+        $begun = 0;
+        DB::connection()->beforeStartingTransaction(function () use (&$begun): void {
+            $begun++;
+        });
+
+        $this->postAsMo('/review/in-order', ['seen' => $this->inOrder()])->assertSessionHas('message');
+
+        self::assertSame(300, DB::table('entries')->where('state', 'approved')->count());
+        self::assertSame([150, 150], DB::table('decisions')->orderBy('id')->pluck('entries')->all());
+        self::assertGreaterThanOrEqual(2, $begun);
     }
 
     public function test_in_order_means_within_what_is_looked_at(): void

@@ -132,10 +132,10 @@ final class SaveCellsTest extends TestCase
         self::assertSame(2, DB::table('trail')->where('act', 'ink')->count());
     }
 
-    public function test_two_hundred_cells_are_one_transaction_and_as_many_queries_as_one(): void
+    public function test_nearly_two_hundred_cells_are_one_transaction_and_as_many_queries_as_one(): void
     {
         [$tasks, $assignments] = ['', ''];
-        foreach (range(10, 39) as $number) {
+        foreach (range(10, 37) as $number) {
             $tasks .= "LENS,T$number,Task $number\n";
             $assignments .= "LENS,T$number,ada,2,2026-01-01,2026-12-31\n";
         }
@@ -144,7 +144,7 @@ final class SaveCellsTest extends TestCase
         $cell = $this->cell('FIT', '2026-06-17', '1');
         $one = $this->queriesOf(fn () => $this->saveAll([$cell])->assertOk());
         $cells = [];
-        foreach (range(10, 39) as $number) {
+        foreach (range(10, 37) as $number) {
             foreach (range(15, 21) as $day) {
                 $cells[] = $this->cell('T'.$number, '2026-06-'.$day, '0:30', null, false);
             }
@@ -154,7 +154,7 @@ final class SaveCellsTest extends TestCase
             $begun++;
         });
 
-        $many = $this->queriesOf(fn () => $this->saveAll($cells)->assertOk()->assertJsonPath('totals.week', 210 * 30 + 60));
+        $many = $this->queriesOf(fn () => $this->saveAll($cells)->assertOk()->assertJsonPath('totals.week', 196 * 30 + 60));
 
         self::assertSame(1, $begun);
         // No role is named in the many; forecasts of their tasks come that were not there.

@@ -6,6 +6,7 @@ namespace App\Features\Compare\Console;
 
 use App\Features\Compare\Queries\ComparisonReport;
 use App\Features\Compare\Queries\GroupNames;
+use App\Features\Figures\Actions\Recalculation;
 use App\Support\Clock\Today;
 use App\Support\Console\FigureTable;
 use App\Support\Console\OptionRefused;
@@ -37,9 +38,10 @@ final class CompareCommand extends Command
 
     protected $description = 'Planned against actual hours in a period';
 
-    public function handle(ComparisonReport $report, Today $clock): int
+    public function handle(ComparisonReport $report, Recalculation $recalculation, Today $clock): int
     {
         try {
+            $recalculation->finish();
             $grouping = Grouping::from($this->oneOf('by', ...array_map(static fn (Grouping $grouping): string => $grouping->value, Grouping::cases())));
             $format = $this->oneOf('format', 'csv', 'json');
             $comparison = $report->comparison($grouping, $this->selection(), $this->period(), $this->today($clock), $this->option('pending') === true);

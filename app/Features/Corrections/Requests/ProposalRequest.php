@@ -17,7 +17,7 @@ use Moss\Core\Calendar\Week;
 /** Other hours for cells of a week, and why. */
 final class ProposalRequest extends BoundedRequest
 {
-    private const MOST = 200;
+    private const MOST = 150;
 
     /** @return array<string, list<mixed>> */
     public function rules(): array

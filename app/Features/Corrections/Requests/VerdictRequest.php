@@ -13,7 +13,7 @@ final class VerdictRequest extends BoundedRequest
     public function rules(): array
     {
         return [
-            'corrections' => ['required', 'list', 'max:1000'],
+            'corrections' => ['required', 'list', 'max:150'],
             'corrections.*' => ['required', new RowId],
             'accept' => ['required', 'boolean'],
             'word' => ['nullable', 'string', 'max:2000'],

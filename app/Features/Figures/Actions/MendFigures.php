@@ -21,17 +21,25 @@ final readonly class MendFigures
     public function handle(): void
     {
         DB::transaction(function (): void {
-            DB::statement('INSERT INTO stale_efforts SELECT DISTINCT task_id, person_id, coalesce(role_id, 0), substr(date, 1, 7) FROM entries WHERE true ON CONFLICT DO NOTHING');
-            DB::statement('INSERT INTO stale_efforts SELECT task_id, person_id, role_id, month FROM recorded_months WHERE true ON CONFLICT DO NOTHING');
-            DB::statement("INSERT INTO stale_efforts SELECT id, 0, 0, '' FROM tasks WHERE true ON CONFLICT DO NOTHING");
+            DB::statement('INSERT INTO stale_efforts (task_id, person_id, role_id, month) SELECT DISTINCT task_id, person_id, coalesce(role_id, 0), substr(date, 1, 7) FROM entries WHERE true ON CONFLICT DO NOTHING');
+            DB::statement('INSERT INTO stale_efforts (task_id, person_id, role_id, month) SELECT task_id, person_id, role_id, month FROM recorded_months WHERE true ON CONFLICT DO NOTHING');
+            DB::statement("INSERT INTO stale_efforts (task_id, person_id, role_id, month) SELECT id, 0, 0, '' FROM tasks WHERE true ON CONFLICT DO NOTHING");
             DB::table('plan_steps')->where('starting_on', '>', $this->today->in('UTC')->plusDays(1)->toString())->delete();
             // Tasks take their sums from months that triggers added up, so those come first, and the others once more.
-            $this->refresh->handle();
+            $this->refreshAll();
             self::addUp();
-            DB::statement("INSERT INTO stale_efforts SELECT id, 0, 0, '' FROM tasks WHERE true ON CONFLICT DO NOTHING");
-            $this->refresh->handle();
+            DB::statement("INSERT INTO stale_efforts (task_id, person_id, role_id, month) SELECT id, 0, 0, '' FROM tasks WHERE true ON CONFLICT DO NOTHING");
+            $this->refreshAll();
             self::addUp();
         });
+    }
+
+    private function refreshAll(): void
+    {
+        DB::table('stale_efforts')->update(['queued' => 1]);
+        do {
+            $isMore = $this->refresh->ofQueue();
+        } while ($isMore);
     }
 
     private static function addUp(): void

@@ -30,20 +30,18 @@ final readonly class Remind
      */
     public function handle(Person $reader, Week $week, string $search, ?array $codes): int
     {
-        return DB::transaction(function () use ($reader, $week, $search, $codes): int {
-            $due = HandOver::dueOn($week, max(0, Organisation::query()->sole()->week_due));
-            $notices = [];
-            foreach ($this->weeks->missing($reader, $week, $search)[1] as [$person, $status]) {
-                if ($codes === null || in_array($person->code, $codes, true)) {
-                    $notices[] = LateWeek::notice($person, $week, $due, $status, $this->today->for($person), $reader);
-                }
+        $due = HandOver::dueOn($week, max(0, Organisation::query()->sole()->week_due));
+        $notices = [];
+        foreach ($this->weeks->missing($reader, $week, $search)[1] as [$person, $status]) {
+            if ($codes === null || in_array($person->code, $codes, true)) {
+                $notices[] = LateWeek::notice($person, $week, $due, $status, $this->today->for($person), $reader);
             }
-            $this->tell->of($notices);
-            if ($notices !== []) {
-                $this->trail->of([TrailLine::on(TrailSubject::Sheet, $week->toString(), 'remind', $reader, null, ['people' => count($notices)])]);
-            }
+        }
+        $this->tell->many($notices);
+        if ($notices !== []) {
+            DB::transaction(fn () => $this->trail->of([TrailLine::on(TrailSubject::Sheet, $week->toString(), 'remind', $reader, null, ['people' => count($notices)])]));
+        }
 
-            return count($notices);
-        });
+        return count($notices);
     }
 }

@@ -16,6 +16,8 @@ use Illuminate\Support\Facades\DB;
  */
 final readonly class Tell
 {
+    private const AT_ONCE = 500;
+
     public function __construct(private Today $today)
     {
     }
@@ -45,6 +47,18 @@ final readonly class Tell
         }
         foreach (array_chunk($rows, 500) as $chunk) {
             DB::table('messages')->insertOrIgnore($chunk);
+        }
+    }
+
+    /**
+     * Tells very many people the same sort of thing, some at a time: each message comes once however often it is begun again.
+     *
+     * @param  list<Notice>  $notices
+     */
+    public function many(array $notices): void
+    {
+        foreach (array_chunk($notices, self::AT_ONCE) as $chunk) {
+            DB::transaction(fn () => $this->of($chunk));
         }
     }
 

@@ -28,10 +28,10 @@ final readonly class SetRoute
             $before = $project->approval;
             if ($before !== $route) {
                 $project->update(['approval' => $route]);
-                $this->routing->handle();
                 $this->trail->of([TrailLine::on(TrailSubject::Route, $project->code, 'set', $office, ['route' => $before?->value], ['route' => $route?->value])]);
             }
         });
+        $this->routing->handle($project->id);
     }
 
     public function ofOrganisation(Person $office, RouteKind $route, bool $selfApprove): void
@@ -42,9 +42,9 @@ final readonly class SetRoute
             $after = ['route' => $route->value, 'self_approve' => $selfApprove ? 1 : 0];
             if ($before !== $after) {
                 $organisation->update(['approval' => $route, 'self_approve' => $selfApprove]);
-                $this->routing->handle();
                 $this->trail->of([TrailLine::on(TrailSubject::Setting, 'approval', 'set', $office, $before, $after)]);
             }
         });
+        $this->routing->handle();
     }
 }

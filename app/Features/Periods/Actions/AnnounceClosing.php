@@ -29,18 +29,16 @@ final readonly class AnnounceClosing
     /** @return int how many people are told */
     public function handle(Person $office, Day $until): int
     {
-        return DB::transaction(function () use ($office, $until): int {
-            $today = $this->today->for($office)->toString();
-            $open = Record::all(PeriodCheck::open($until)->select('person_id')->selectRaw('sum(minutes) AS minutes, min(date) AS first')->groupBy('person_id'));
-            $this->tell->of(array_map(static fn (Record $person): Notice => new Notice(
-                $person->int('person_id'), MessageKind::PeriodClosing, 'closing '.$until->toString().' '.$today, ['day' => $until, 'hours' => Minutes::of($person->int('minutes'))],
-                '/week/'.Week::containing(Day::of($person->string('first')))->toString(),
-            ), $open));
-            if ($open !== []) {
-                $this->trail->of([TrailLine::on(TrailSubject::Period, $until->toString(), 'announce', $office, null, ['people' => count($open)])]);
-            }
+        $today = $this->today->for($office)->toString();
+        $open = Record::all(PeriodCheck::open($until)->select('person_id')->selectRaw('sum(minutes) AS minutes, min(date) AS first')->groupBy('person_id'));
+        $this->tell->many(array_map(static fn (Record $person): Notice => new Notice(
+            $person->int('person_id'), MessageKind::PeriodClosing, 'closing '.$until->toString().' '.$today, ['day' => $until, 'hours' => Minutes::of($person->int('minutes'))],
+            '/week/'.Week::containing(Day::of($person->string('first')))->toString(),
+        ), $open));
+        if ($open !== []) {
+            DB::transaction(fn () => $this->trail->of([TrailLine::on(TrailSubject::Period, $until->toString(), 'announce', $office, null, ['people' => count($open)])]));
+        }
 
-            return count($open);
-        });
+        return count($open);
     }
 }

@@ -10,12 +10,15 @@ use App\Models\Person;
 use App\Models\Phase;
 use App\Models\Project;
 use App\Models\Task;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
 use Moss\Core\Calendar\Day;
 
 /** Takes one project's plan over as the start of another, with all its days moved by as many days as the projects begin apart. */
 final class CopyPlan
 {
+    private const AT_ONCE = 200;
+
     public function __construct(private readonly PlanTrail $trail, private readonly SaveProject $save, private readonly AssignedNotices $notices)
     {
     }
@@ -31,16 +34,15 @@ final class CopyPlan
             if ($project->ends_on === null && $source->ends_on !== null) {
                 $project->update(['ends_on' => self::moved($source->ends_on, $by)]);
             }
-            $assigned = [];
-            foreach ($tasks as $task) {
-                $copy = self::copyTask($task, $project, $by);
+            $copies = self::copyTasks($tasks, $project, $by);
+            foreach ($copies as $copy) {
                 $this->trail->task($actor, $project, $copy, 'add', null, PlanTrail::told($copy));
-                foreach ($withPeople ? $task->assignments : [] as $assignment) {
-                    $own = self::copyAssignment($assignment, $copy, $by);
-                    $this->trail->assignment($actor, $project, $copy, $own, 'assign', null, PlanTrail::told($own));
-                    if ($own->person_id !== null && $own->person_id !== $actor->id) {
-                        $assigned[$own->person_id][$copy->id] = true;
-                    }
+            }
+            $assigned = [];
+            foreach ($withPeople ? self::copyAssignments($tasks, $copies, $by) : [] as [$copy, $own]) {
+                $this->trail->assignment($actor, $project, $copy, $own, 'assign', null, PlanTrail::told($own));
+                if ($own->person_id !== null && $own->person_id !== $actor->id) {
+                    $assigned[$own->person_id][$copy->id] = true;
                 }
             }
             $this->trail->write();
@@ -50,21 +52,54 @@ final class CopyPlan
         });
     }
 
-    private static function copyTask(Task $task, Project $project, int $by): Task
+    /**
+     * @param  Collection<int, Task>  $tasks
+     * @return array<string, Task> by code
+     */
+    private static function copyTasks(Collection $tasks, Project $project, int $by): array
     {
-        return Task::query()->create([
-            'project_id' => $project->id, 'code' => $task->code, 'name' => $task->name, 'planned_minutes' => $task->planned_minutes, 'budget_cents' => $task->budget_cents,
-            'starts_on' => self::moved($task->starts_on, $by), 'ends_on' => self::moved($task->ends_on, $by), 'charge_code' => $task->charge_code, 'billable' => $task->billable,
-            'phase_id' => $task->phase === null ? null : Phase::query()->firstOrCreate(['project_id' => $project->id, 'name' => $task->phase->name])->id,
-        ]);
+        $phases = [];
+        foreach ($tasks as $task) {
+            if ($task->phase !== null) {
+                $phases[$task->phase->name] ??= Phase::query()->create(['project_id' => $project->id, 'name' => $task->phase->name])->id;
+            }
+        }
+        foreach ($tasks->chunk(self::AT_ONCE) as $chunk) {
+            Task::query()->insert(array_values($chunk->map(static fn (Task $task): array => [
+                'project_id' => $project->id, 'code' => $task->code, 'name' => $task->name, 'planned_minutes' => $task->planned_minutes, 'budget_cents' => $task->budget_cents,
+                'starts_on' => self::moved($task->starts_on, $by), 'ends_on' => self::moved($task->ends_on, $by), 'charge_code' => $task->charge_code, 'billable' => $task->billable,
+                'phase_id' => $task->phase === null ? null : $phases[$task->phase->name],
+            ])->all()));
+        }
+        $copies = [];
+        foreach ($project->tasks()->orderBy('id')->get() as $copy) {
+            $copies[$copy->code] = $copy;
+        }
+
+        return $copies;
     }
 
-    private static function copyAssignment(Assignment $assignment, Task $task, int $by): Assignment
+    /**
+     * @param  Collection<int, Task>  $tasks
+     * @param  array<string, Task>  $copies  by code
+     * @return list<array{Task, Assignment}>
+     */
+    private static function copyAssignments(Collection $tasks, array $copies, int $by): array
     {
-        return Assignment::query()->create([
-            'task_id' => $task->id, 'person_id' => $assignment->person_id, 'team_id' => $assignment->team_id, 'role_id' => $assignment->role_id, 'planned_minutes' => $assignment->planned_minutes,
-            'starts_on' => self::movedDay($assignment->starts_on, $by), 'ends_on' => self::movedDay($assignment->ends_on, $by),
-        ]);
+        $own = [];
+        foreach ($tasks as $task) {
+            foreach ($task->assignments as $assignment) {
+                $own[] = [$copies[$task->code], new Assignment([
+                    'task_id' => $copies[$task->code]->id, 'person_id' => $assignment->person_id, 'team_id' => $assignment->team_id, 'role_id' => $assignment->role_id, 'planned_minutes' => $assignment->planned_minutes,
+                    'starts_on' => self::movedDay($assignment->starts_on, $by), 'ends_on' => self::movedDay($assignment->ends_on, $by),
+                ])];
+            }
+        }
+        foreach (array_chunk($own, self::AT_ONCE) as $chunk) {
+            Assignment::query()->insert(array_map(static fn (array $one): array => $one[1]->getAttributes(), $chunk));
+        }
+
+        return $own;
     }
 
     private static function moved(?string $day, int $by): ?string

@@ -48,11 +48,11 @@ final class SaveProject
             $project->load('client', 'manager');
             $before = ProjectSettings::told($project);
             $this->fill($project, $settings);
-            // What waits for the manager goes on to whoever manages it now.
-            $this->routing->handle();
             $this->trail->project($actor, $project, 'change', $before, ProjectSettings::told($project));
             $this->trail->write();
         });
+        // What waits for the manager goes on to whoever manages it now.
+        $this->routing->handle($project->id);
     }
 
     private function fill(Project $project, ProjectSettings $settings): void

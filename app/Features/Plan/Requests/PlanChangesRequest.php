@@ -7,11 +7,14 @@ namespace App\Features\Plan\Requests;
 use App\Features\Plan\Actions\PlanChange;
 use App\Http\Input\BoundedRequest;
 use App\Http\Input\RowId;
+use App\Support\Words;
+use Closure;
+use Illuminate\Validation\Validator;
 
 /** Other values for rows of a plan. */
 final class PlanChangesRequest extends BoundedRequest
 {
-    private const MOST = 500;
+    private const MOST = 150;
 
     /** @return array<string, list<mixed>> */
     public function rules(): array
@@ -19,11 +22,27 @@ final class PlanChangesRequest extends BoundedRequest
         return [
             'changes' => ['required', 'list', 'max:'.self::MOST],
             'changes.*.task' => ['nullable', new RowId, 'required_without:changes.*.assignments'],
-            'changes.*.assignments' => ['nullable', 'list', 'max:400'],
+            'changes.*.assignments' => ['nullable', 'list', 'max:'.self::MOST],
             'changes.*.assignments.*' => [new RowId],
             'changes.*.fields' => ['required', 'array', 'max:10'],
             'changes.*.fields.*' => ['nullable', 'string', 'max:300'],
         ];
+    }
+
+    /** @return list<Closure> */
+    public function after(): array
+    {
+        return [function (Validator $validator): void {
+            if ($validator->errors()->isEmpty() && array_sum(array_map(static fn (PlanChange $change): int => max(1, count($change->assignments)), $this->changes())) > self::MOST) {
+                $validator->errors()->add('changes', Words::refusal('plan_row.too_many', ['most' => self::MOST]));
+            }
+        }];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return ['changes.max' => Words::refusal('plan_row.too_many', ['most' => self::MOST])];
     }
 
     /** @return list<PlanChange> */

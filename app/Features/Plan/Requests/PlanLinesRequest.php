@@ -7,11 +7,12 @@ namespace App\Features\Plan\Requests;
 use App\Features\Plan\Actions\PlanLine;
 use App\Http\Input\BoundedRequest;
 use App\Http\Input\RowId;
+use App\Support\Words;
 
 /** Lines to be added to a plan. */
 final class PlanLinesRequest extends BoundedRequest
 {
-    private const MOST = 500;
+    private const MOST = 150;
 
     /** @return array<string, list<mixed>> */
     public function rules(): array
@@ -22,6 +23,12 @@ final class PlanLinesRequest extends BoundedRequest
             'lines.*.*' => ['nullable', 'string', 'max:300'],
             'under' => ['nullable', new RowId],
         ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return ['lines.max' => Words::refusal('plan_row.too_many', ['most' => self::MOST])];
     }
 
     /** @return list<PlanLine> */

@@ -15,9 +15,9 @@ final class PlanRowsRequest extends BoundedRequest
     {
         return [
             'task' => ['nullable', new RowId, 'required_without:assignments'],
-            'assignments' => ['nullable', 'list', 'max:400'],
+            'assignments' => ['nullable', 'list', 'max:150'],
             'assignments.*' => [new RowId],
-            'days' => ['nullable', 'array', 'max:400'],
+            'days' => ['nullable', 'array', 'max:200'],
             'days.*' => ['nullable', 'string', 'max:50'],
         ];
     }

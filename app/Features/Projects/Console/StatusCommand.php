@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Features\Projects\Console;
 
+use App\Features\Figures\Actions\Recalculation;
 use App\Features\Projects\Queries\StatusLevel;
 use App\Features\Projects\Queries\StatusReport;
 use App\Features\Projects\Queries\StatusRow;
@@ -26,9 +27,10 @@ final class StatusCommand extends Command
 
     protected $description = 'Planned, actual, remaining, forecast and cost at completion';
 
-    public function handle(StatusReport $report, Today $clock): int
+    public function handle(StatusReport $report, Recalculation $recalculation, Today $clock): int
     {
         try {
+            $recalculation->finish();
             $level = StatusLevel::from($this->oneOf('level', 'project', 'phase', 'task', 'holder'));
             $format = $this->oneOf('format', 'csv', 'json');
             $rows = $report->rows($level, $this->today($clock), $this->codes('project', 'projects'));

@@ -27,6 +27,9 @@ use Moss\Core\Time\Minutes;
 /** Approves or returns entries: all of them, or none; twice is the same as once. */
 final readonly class DecideEntries
 {
+    /** So many are decided quickly enough that nobody else has to wait. */
+    public const MOST_AT_ONCE = 150;
+
     public function __construct(private Waiting $waiting, private RecordDecision $record, private Tell $tell, private EndCorrections $corrections, private Trail $trail, private Today $today)
     {
     }

@@ -6,11 +6,17 @@ namespace App\Features\Review\Actions;
 
 use Moss\Core\Time\Minutes;
 
-/** What a decision came to. */
+/** What was decided now. */
 final readonly class Decided
 {
-    /** @param  int|null  $decision  under which it can be undone; null where nothing was decided that was not before */
-    public function __construct(public ?int $decision, public Minutes $minutes, public int $entries)
+    /** @param  int|null  $id  of the decision, by which it can be undone; null where nothing was decided */
+    public function __construct(public ?int $id, public Minutes $minutes, public int $entries)
     {
+    }
+
+    /** With what was decided after it. */
+    public function with(self $next): self
+    {
+        return new self($next->id ?? $this->id, $this->minutes->plus($next->minutes), $this->entries + $next->entries);
     }
 }

@@ -7,28 +7,36 @@ namespace App\Features\Review\Actions;
 use App\Features\Review\Queries\EntryRoute;
 use App\Models\Organisation;
 use App\Support\Database\Record;
+use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 use Moss\Core\Sheet\EntryState;
 
 /**
- * Gives every submitted entry to the approver whose turn it is, after managers, routes or entries have changed.
+ * Gives submitted entries to the approver whose turn it is, after managers, routes or entries have changed. Entries are read
+ * without the write lock and given on some at a time, each only if it still waits where it did.
  */
 final class RouteWaitingEntries
 {
-    public function handle(): void
+    private const AT_ONCE = 500;
+
+    /** @param  int|null  $project  null for all */
+    public function handle(?int $project = null): void
     {
         $default = Organisation::query()->sole()->approval;
-        $waiting = EntryRoute::entries()->where('entries.state', EntryState::Submitted->value);
-        $rerouted = [];
+        $waiting = EntryRoute::entries()->whereRaw("entries.state = 'submitted'")
+            ->when($project !== null, static fn (Builder $some): Builder => $some->whereIn('entries.task_id', DB::table('tasks')->select('id')->where('project_id', $project)));
+        $moves = [];
         foreach (Record::each($waiting) as $entry) {
             $approver = EntryRoute::of($entry, $default)->stepAfter($entry->int('approvals'))?->approver;
             if ($approver !== $entry->stringOrNull('approver_id')) {
-                $rerouted[$approver ?? ''][] = $entry->int('id');
+                $moves[implode(' ', [$entry->int('approvals'), $entry->stringOrNull('approver_id') ?? '', $approver ?? ''])][] = $entry->int('id');
             }
         }
-        foreach ($rerouted as $approver => $ids) {
-            foreach (array_chunk($ids, 1000) as $chunk) {
-                DB::table('entries')->whereIn('id', $chunk)->update(['approver_id' => $approver === '' ? null : $approver]);
+        foreach ($moves as $move => $ids) {
+            [$approvals, $from, $to] = explode(' ', $move);
+            foreach (array_chunk($ids, self::AT_ONCE) as $chunk) {
+                DB::table('entries')->whereIntegerInRaw('id', $chunk)->where('state', EntryState::Submitted->value)->where('approvals', (int) $approvals)
+                    ->whereRaw('approver_id IS ?', [$from === '' ? null : (int) $from])->update(['approver_id' => $to === '' ? null : (int) $to]);
             }
         }
     }

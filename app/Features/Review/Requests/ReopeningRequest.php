@@ -12,7 +12,7 @@ final class ReopeningRequest extends BoundedRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['entries' => ['required', 'list', 'max:1000'], 'entries.*' => ['required', new RowId]];
+        return ['entries' => ['required', 'list', 'max:150'], 'entries.*' => ['required', new RowId]];
     }
 
     /** @return list<int> */

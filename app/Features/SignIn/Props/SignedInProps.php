@@ -11,6 +11,7 @@ final readonly class SignedInProps
 {
     /**
      * @param  int  $waiting  entries and corrections that wait for this person's decision
+     * @param  bool  $isRecalculating  whether some totals are not up to date yet
      * @param  int  $unread  messages that they have not read
      */
     public function __construct(
@@ -23,6 +24,7 @@ final readonly class SignedInProps
         public bool $keepsOffice,
         public int $waiting,
         public int $unread,
+        public bool $isRecalculating,
     ) {
     }
 }

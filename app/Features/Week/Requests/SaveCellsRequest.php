@@ -18,8 +18,8 @@ use Moss\Core\Sheet\ClientNote;
 
 final class SaveCellsRequest extends BoundedRequest
 {
-    /** A sheet of 140 lines: more than anybody keeps, and little enough to be saved at once. */
-    private const MOST_CELLS = 1000;
+    /** So many are saved quickly enough that nobody else has to wait; the page sends more of them in parts. */
+    private const MOST_CELLS = 200;
 
     /** @return array<string, list<mixed>> */
     public function rules(): array

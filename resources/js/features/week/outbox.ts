@@ -24,7 +24,8 @@ interface OutboxParts extends OutboxEvents {
     words: { offline: string; lost: string };
 }
 
-const MOST_AT_ONCE = 500;
+/** As many as the server takes at once. */
+const MOST_AT_ONCE = 200;
 
 /** Whether it is worth trying again: signed out, too often, or the server in trouble. */
 function isPassing(status: number): boolean {

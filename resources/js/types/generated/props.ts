@@ -835,6 +835,7 @@ export interface SignedInProps {
     keepsOffice: boolean;
     waiting: number;
     unread: number;
+    isRecalculating: boolean;
 }
 
 export interface StandInProps {
