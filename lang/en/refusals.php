@@ -10,6 +10,7 @@ return [
         'plan_long' => 'Plan at most five years at a time: enter an earlier last day, or divide the work.',
     ],
     'absent' => 'absent',
+    'an_absence' => 'an absence',
     'no_row' => 'There is no such row. Load the page again.',
     'projects' => 'Project figures are for project managers and the time office. Your own hours are in your week.',
     'project' => 'Only this project\'s manager and the time office see it. Ask one of them.',

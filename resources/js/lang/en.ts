@@ -524,6 +524,7 @@ export const en = {
             `Only of what is open: ${hours} in ${entries === 1 ? 'one entry' : `${entries.toLocaleString('en')} entries`}`,
         open: (name: string, week: number) => `${name}, week ${week}`,
         sentence: (waits: string, entered: string, owed: string) => `${waits} wait; ${entered} of ${owed} owed are entered.`,
+        waitingOnly: (waits: string) => `${waits} wait.`,
         standing: (names: string) => `You decide for ${names}.`,
         gridOf: (name: string, week: number) => `What waits of ${name}, week ${week}`,
         line: 'Project and task',

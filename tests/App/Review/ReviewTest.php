@@ -28,7 +28,10 @@ final class ReviewTest extends TestCase
             ->where('review.groups.0.name', 'Ada Moor')
             ->where('review.open', 'ada')
             ->where('review.sheets.0.minutes', 840)
-            ->where('review.sheets.0.entered', 900)
+            // Of time on other projects, and of what the week asks, a project's manager is told nothing.
+            ->where('review.sheets.0.entered', 840)
+            ->where('review.sheets.0.owed', 0)
+            ->where('review.sheets.0.days.4.absences', [['kind' => 'absent', 'minutes' => null]])
             ->has('review.sheets.0.lines', 2)
             ->where('review.sheets.0.lines.1.cells.0.note', 'North side')
             ->where('review.sheets.0.lines.1.cells.0.cost', 70120));

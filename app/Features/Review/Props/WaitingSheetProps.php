@@ -11,6 +11,7 @@ use App\Features\Week\Props\DayProps;
 final readonly class WaitingSheetProps
 {
     /**
+     * @param  bool  $isWhole  whether the approver may see the whole week; without that, what is expected and entered besides is not shown
      * @param  int  $entered  all of the person's time in the week, whoever decides on it
      * @param  int  $minutes  what of it waits here
      * @param  list<DayProps>  $days
@@ -25,6 +26,7 @@ final readonly class WaitingSheetProps
         public string $personName,
         public string $week,
         public int $number,
+        public bool $isWhole,
         public int $owed,
         public int $entered,
         public int $minutes,

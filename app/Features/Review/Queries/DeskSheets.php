@@ -14,6 +14,7 @@ use App\Features\Week\Queries\OwedDaysOfMany;
 use App\Models\Person;
 use App\Support\Database\Record;
 use App\Support\Facts;
+use App\Support\Words;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 use Moss\Core\Calendar\Day;
@@ -50,14 +51,16 @@ final readonly class DeskSheets
         $owed = OwedDaysOfMany::load(array_values($people->all()), $weeks);
         $lines = $this->lines->of($approver, $today, $filter, $sheets);
         $entered = $this->entered($sheets);
-        $findings = $this->findings($sheets, $weeks, $approver);
+        $trusting = self::trusting($ids, $approver);
+        $findings = $this->findings($sheets, $weeks, $approver, $trusting);
         $answers = $this->answers($sheets, $weeks);
         $props = [];
         foreach ($sheets as $index => $sheet) {
             $owner = $people[$sheet->int('person_id')] ?? null;
             $waiting = $lines[self::key($sheet)] ?? null;
             if ($owner !== null && $waiting !== null) {
-                $props[] = $this->sheet($owner, $weeks[$index], $owed->props($owner, $weeks[$index], $today), $waiting, $entered[self::key($sheet)] ?? 0, $findings[self::key($sheet)] ?? [], $answers[self::key($sheet)] ?? []);
+                $isWhole = isset($trusting[$owner->id]);
+                $props[] = $this->sheet($owner, $weeks[$index], $isWhole, $owed->props($owner, $weeks[$index], $today, $isWhole), $waiting, $isWhole ? $entered[self::key($sheet)] ?? 0 : $waiting->minutes, $findings[self::key($sheet)] ?? [], $answers[self::key($sheet)] ?? []);
             }
         }
 
@@ -69,7 +72,7 @@ final readonly class DeskSheets
      * @param  list<FindingProps>  $findings
      * @param  list<AnswerProps>  $answers
      */
-    private function sheet(Person $owner, Week $week, array $days, WaitingLinesOfSheet $waiting, int $entered, array $findings, array $answers): WaitingSheetProps
+    private function sheet(Person $owner, Week $week, bool $isWhole, array $days, WaitingLinesOfSheet $waiting, int $entered, array $findings, array $answers): WaitingSheetProps
     {
         return new WaitingSheetProps(
             $owner->code.' '.$week->toString(),
@@ -77,6 +80,7 @@ final readonly class DeskSheets
             $owner->name,
             $week->toString(),
             $week->number(),
+            $isWhole,
             array_sum(array_map(static fn (DayProps $day): int => $day->owed, $days)),
             $entered,
             $waiting->minutes,
@@ -86,6 +90,26 @@ final readonly class DeskSheets
             $answers,
             $waiting->standingInFor,
         );
+    }
+
+    /**
+     * Whose whole week the approver may see: the office everybody's, a line manager their people's, and others theirs who have named them.
+     *
+     * @param  list<int>  $people
+     * @return array<int, true> by id
+     */
+    private static function trusting(array $people, Person $approver): array
+    {
+        if ($approver->isOffice()) {
+            return array_fill_keys($people, true);
+        }
+        $trusting = [];
+        foreach (Record::all(DB::table('people')->select('id')->whereIntegerInRaw('id', $people)->where(static fn (Builder $trust): Builder => $trust->where('manager_id', $approver->id)
+            ->orWhereExists(DB::table('recorders')->selectRaw('1')->whereColumn('recorders.person_id', 'people.id')->where('recorders.recorder_id', $approver->id)))) as $person) {
+            $trusting[$person->int('id')] = true;
+        }
+
+        return $trusting;
     }
 
     /**
@@ -112,19 +136,24 @@ final readonly class DeskSheets
     /**
      * @param  list<Record>  $sheets
      * @param  list<Week>  $weeks
+     * @param  array<int, true>  $trusting
      * @return array<string, list<FindingProps>> by sheet
      */
-    private function findings(array $sheets, array $weeks, Person $reader): array
+    private function findings(array $sheets, array $weeks, Person $reader, array $trusting): array
     {
         $found = [];
         foreach (Record::all($this->ofSheets('findings', $sheets, $weeks)->orderBy('id')) as $record) {
             $task = $record->intOrNull('task_id');
+            $facts = Facts::read($record->string('facts'));
+            if (isset($facts['absence']) && ! isset($trusting[$record->int('person_id')])) {
+                $facts['absence'] = Words::refusal('an_absence');
+            }
             $found[$record->int('person_id').' '.$record->string('week')][] = new FindingProps(
                 $record->string('rule'),
                 Level::from($record->string('level')),
                 $task === null ? null : LineKey::of($task, $record->intOrNull('role_id')),
                 $record->stringOrNull('date'),
-                FindingText::what($record->string('rule'), Facts::read($record->string('facts')), $reader),
+                FindingText::what($record->string('rule'), $facts, $reader),
                 FindingText::cure($record->string('rule')),
                 $record->string('word'),
             );

@@ -9,6 +9,7 @@ use App\Features\Week\Props\AbsenceProps;
 use App\Features\Week\Props\DayProps;
 use App\Models\Person;
 use App\Support\Database\Record;
+use App\Support\Words;
 use Illuminate\Support\Facades\DB;
 use Moss\Core\Calendar\Absence;
 use Moss\Core\Calendar\Day;
@@ -58,8 +59,11 @@ final readonly class OwedDaysOfMany
         return OwedHours::of($this->working->capacity($person->pattern, $person->calendar_id), $person->employment(), $absences);
     }
 
-    /** @return list<DayProps> */
-    public function props(Person $person, Week $week, Day $today): array
+    /**
+     * @param  bool  $isWhole  whether the reader may know what the days ask of the person, and why they are away
+     * @return list<DayProps>
+     */
+    public function props(Person $person, Week $week, Day $today, bool $isWhole = true): array
     {
         $capacity = $this->working->capacity($person->pattern, $person->calendar_id);
         $owed = $this->hours($person);
@@ -68,11 +72,13 @@ final readonly class OwedDaysOfMany
             $absences = array_values(array_filter($this->absences[$person->id] ?? [], static fn (Record $absence): bool => $absence->string('date') === $day->toString()));
             $props[] = new DayProps(
                 $day->toString(),
-                $owed->on($day)->toInt(),
+                $isWhole ? $owed->on($day)->toInt() : 0,
                 $capacity->isWorkingDay($day),
                 $day->equals($today),
                 $this->working->holidays($person->calendar_id)->on($day)?->name,
-                array_map(static fn (Record $absence): AbsenceProps => new AbsenceProps($absence->string('kind'), $absence->intOrNull('minutes')), $absences),
+                array_map(static fn (Record $absence): AbsenceProps => $isWhole
+                    ? new AbsenceProps($absence->string('kind'), $absence->intOrNull('minutes'))
+                    : new AbsenceProps(Words::refusal('absent'), null), $absences),
             );
         }
 

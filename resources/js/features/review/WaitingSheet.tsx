@@ -38,7 +38,9 @@ export function WaitingSheet({ sheet, index, isHere, desk, phrases, format }: Wa
             <div className="flex flex-wrap items-baseline gap-x-3">
                 <h2 className="min-w-0 text-[1.1rem] [overflow-wrap:anywhere]">{title}</h2>
                 <p className="text-faded">
-                    {text.reviewPage.sentence(hours(sheet.minutes), hours(sheet.entered), hours(sheet.owed))}
+                    {sheet.isWhole
+                        ? text.reviewPage.sentence(hours(sheet.minutes), hours(sheet.entered), hours(sheet.owed))
+                        : text.reviewPage.waitingOnly(hours(sheet.minutes))}
                 </p>
                 {sheet.standingInFor.length > 0 && (
                     <p className="pencilled">{text.reviewPage.standing(sheet.standingInFor.join(', '))}</p>

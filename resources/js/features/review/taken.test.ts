@@ -14,6 +14,7 @@ function sheet(lines: Record<string, WaitingCellProps[]>): WaitingSheetProps {
         personName: 'Ada Moor',
         week: '2026-W25',
         number: 25,
+        isWhole: true,
         owed: 0,
         entered: 0,
         minutes: 0,

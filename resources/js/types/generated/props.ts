@@ -776,6 +776,7 @@ export interface WaitingSheetProps {
     personName: string;
     week: string;
     number: number;
+    isWhole: boolean;
     owed: number;
     entered: number;
     minutes: number;
