@@ -140,7 +140,7 @@ test('the nudge in the outbox carries the day’s pencil, and its link inks it w
     await expect(stranger.getByRole('heading', { name: 'Ivo Marl, Wednesday 17 June' })).toBeVisible();
     await stranger.getByRole('button', { name: /^Ink / }).click();
     await expect(stranger.getByText(/^Inked: .* on Wed 17 Jun\.$/)).toBeVisible();
-    await expect(stranger.getByText(/the day is done/)).toBeVisible();
+    await expect(stranger.getByText(/This link has been used/)).toBeVisible();
 
     await ivo.goto('/week/2026-W25');
     await expect(cell(ivo, 'Armour stone', 'Wednesday 17 June')).toHaveAccessibleName(/, draft/);

@@ -996,8 +996,8 @@ export const en = {
             explained:
                 'The time office sees all costs. The managers listed here see them on the projects they manage, and so what an hour of each person costs; everybody else sees hours only.',
             nobody: 'Nobody besides the time office sees cost.',
-            person: 'Person, by code or name',
-            add: 'Add person',
+            person: 'Manager, by code or name',
+            add: 'Add manager',
             remove: 'Remove',
             removeName: (name: string) => `Remove ${name}`,
         },

@@ -82,6 +82,8 @@ final class SubmissionTest extends TestCase
 
         self::assertSame(['2026-06-16', '2026-06-18'], DB::table('entries')->where('state', 'submitted')->orderBy('date')->pluck('date')->all());
         // A line of another role is another line.
+        $this->actingAs($this->person('ada'))->getJson('/people/ada/week/2026-W25/submission?places='.$this->task('CLEAN')->id.'::')->assertOk();
+        $this->getJson('/people/ada/week/2026-W25/submission?places=x,:,9')->assertUnprocessable();
         $this->submit(['places' => [['task' => $fit, 'role' => null]]])->assertSessionHas('message', static fn (string $message): bool => str_contains($message, 'nothing to submit'));
     }
 

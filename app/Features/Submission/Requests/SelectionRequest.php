@@ -31,6 +31,20 @@ final class SelectionRequest extends BoundedRequest
         ];
     }
 
+    /** In an address the places stand in one text: `12:3:2026-06-17,14::` for a cell of task 12 in role 3, and the whole line of task 14. */
+    protected function prepareForValidation(): void
+    {
+        $text = $this->query('places');
+        if (is_string($text)) {
+            $this->merge(['places' => array_map(static function (string $place): array {
+                [$task, $role, $date] = [...explode(':', $place, 3), '', ''];
+
+                return array_filter(['task' => $task, 'role' => $role, 'date' => $date], static fn (string $part): bool => $part !== '');
+            }, explode(',', $text, self::MOST + 2))]);
+        }
+        parent::prepareForValidation();
+    }
+
     public function selection(): Selection
     {
         if ($this->input('places') === null) {

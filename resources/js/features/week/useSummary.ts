@@ -9,15 +9,11 @@ export interface Going {
     date: string | null;
 }
 
-/** The query of an address that names places. */
+/** The query of an address that names places, as `task:role:date`. */
 function query(places: readonly Going[] | null): string {
-    return (places ?? [])
-        .flatMap(({ task, role, date }, index) => [
-            `places[${index}][task]=${task}`,
-            ...(role === null ? [] : [`places[${index}][role]=${role}`]),
-            ...(date === null ? [] : [`places[${index}][date]=${date}`]),
-        ])
-        .join('&');
+    const named = (places ?? []).map(({ task, role, date }) => [task, role ?? '', date ?? ''].join(':'));
+
+    return named.length === 0 ? '' : `places=${named.join(',')}`;
 }
 
 /** What would go if it were submitted now; null while it is being asked, and lost where it could not be. */
