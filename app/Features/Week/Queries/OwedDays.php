@@ -59,6 +59,11 @@ final readonly class OwedDays
         return new self($this->owed, $this->working, $this->capacity, $this->holidays, $absences, showsHours: false);
     }
 
+    public function showsHours(): bool
+    {
+        return $this->showsHours;
+    }
+
     public function hours(): OwedHours
     {
         return $this->owed;

@@ -51,7 +51,8 @@ final class Ribbon
         return new RibbonWeekProps(
             $week->toString(),
             $week->monday()->toString(),
-            $owed->within($week->days())->toInt(),
+            // Where what a week asks is not shown, what is on it stands for itself.
+            $owed->showsHours() ? $owed->within($week->days())->toInt() : array_sum($states),
             $states[EntryState::Draft->value] ?? 0,
             $states[EntryState::Submitted->value] ?? 0,
             $states[EntryState::Returned->value] ?? 0,

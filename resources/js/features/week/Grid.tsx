@@ -73,7 +73,7 @@ export function Grid(props: GridProps) {
                 className="mt-1 w-full table-fixed border-collapse touch-pan-y"
                 {...events}
             >
-                <GridHead days={sheet.days} format={format} />
+                <GridHead days={sheet.days} isWhole={sheet.isWhole} format={format} />
                 <tbody>
                     {grid.rows.map((row, index) =>
                         row.kind === 'folded' ? (
@@ -124,7 +124,13 @@ export function Grid(props: GridProps) {
                         ),
                     )}
                 </tbody>
-                <TotalRows days={sheet.days} owed={sheet.owed} totals={state.totals} marks={props.marks.days} format={format} />
+                <TotalRows
+                    days={sheet.days}
+                    owed={sheet.isWhole ? sheet.owed : null}
+                    totals={state.totals}
+                    marks={props.marks.days}
+                    format={format}
+                />
             </table>
         </>
     );

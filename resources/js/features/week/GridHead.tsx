@@ -5,7 +5,10 @@ import type { DayProps, HoursFormat } from '@/types/generated/props';
 import clsx from 'clsx';
 
 /** What a day asks, in as few words as a column holds; the margin says the rest. */
-function asks(day: DayProps, format: HoursFormat): string {
+function asks(day: DayProps, isWhole: boolean, format: HoursFormat): string {
+    if (!isWhole) {
+        return day.holiday ?? day.absences[0]?.kind ?? '';
+    }
     if (day.owed > 0) {
         return text.week.owed(printHours(day.owed, format));
     }
@@ -13,7 +16,14 @@ function asks(day: DayProps, format: HoursFormat): string {
     return day.holiday ?? day.absences[0]?.kind ?? (day.isWorkingDay ? text.week.off : text.week.noWork);
 }
 
-export function GridHead({ days, format }: { days: DayProps[]; format: HoursFormat }) {
+interface GridHeadProps {
+    days: DayProps[];
+    /** Whether what the days ask of the person may be shown. */
+    isWhole: boolean;
+    format: HoursFormat;
+}
+
+export function GridHead({ days, isWhole, format }: GridHeadProps) {
     return (
         <thead className="sticky top-0 z-10 bg-paper shadow-[inset_0_-1px_0_var(--edge)]">
             <tr>
@@ -40,7 +50,7 @@ export function GridHead({ days, format }: { days: DayProps[]; format: HoursForm
                                 .filter((word) => word !== null)
                                 .join(', ')}
                         >
-                            {asks(day, format)}
+                            {asks(day, isWhole, format)}
                         </span>
                     </th>
                 ))}

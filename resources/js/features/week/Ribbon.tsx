@@ -36,7 +36,9 @@ export function Ribbon({ sheet, totals, format }: { sheet: WeekProps; totals: To
                 const words =
                     state.kind === 'missing'
                         ? text.week.ribbonState.missing(hoursInWords(state.minutes, format))
-                        : text.week.ribbonState[state.kind];
+                        : state.kind === 'none' && !sheet.isWhole
+                          ? ''
+                          : text.week.ribbonState[state.kind];
                 const here = week.week === sheet.week;
 
                 return (

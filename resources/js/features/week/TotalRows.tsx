@@ -7,7 +7,8 @@ import type { Marks } from './findings';
 
 interface TotalRowsProps {
     days: DayProps[];
-    owed: number;
+    /** Null where it may not be shown. */
+    owed: number | null;
     totals: TotalsProps;
     /** Letters of findings by day; of the week under no day. */
     marks: Marks['days'];
@@ -36,38 +37,51 @@ export function TotalRows({ days, owed, totals, marks, format }: TotalRowsProps)
                 </td>
                 <td className="border-t border-edge max-md:hidden" />
             </tr>
-            <tr>
-                <th scope="row" className="text-faded">
-                    {text.week.against}
-                </th>
-                {days.map((day, index) => {
-                    const entered = totals.days[index] ?? 0;
-                    // A posted correction may leave less than nothing approved; the bar shows what is entered.
-                    const approved = Math.max(0, totals.approvedDays[index] ?? 0);
-                    const words = [
-                        text.bar.entered(hoursInWords(entered, format)),
-                        text.bar.owed(hoursInWords(day.owed, format)),
-                    ].join(', ');
-
-                    return (
-                        <td key={day.date} data-day={index} className="px-1">
-                            <Bar
-                                approved={approved}
-                                pending={entered - approved}
-                                remaining={Math.max(0, day.owed - entered)}
-                                mark={day.owed}
-                                scale={scale}
-                                words={words}
-                            />
-                        </td>
-                    );
-                })}
-                <td className="pe-1 text-end text-[0.85em] text-faded max-md:hidden">
-                    / <Hours minutes={owed} format={format} />
-                </td>
-                <td className="max-md:hidden" />
-            </tr>
+            {owed !== null && <GrowthRow days={days} owed={owed} totals={totals} scale={scale} format={format} />}
         </tfoot>
+    );
+}
+
+/** How each day has grown against what is owed. */
+function GrowthRow({
+    days,
+    owed,
+    totals,
+    scale,
+    format,
+}: Pick<TotalRowsProps, 'days' | 'totals' | 'format'> & { owed: number; scale: number }) {
+    return (
+        <tr>
+            <th scope="row" className="text-faded">
+                {text.week.against}
+            </th>
+            {days.map((day, index) => {
+                const entered = totals.days[index] ?? 0;
+                // A posted correction may leave less than nothing approved; the bar shows what is entered.
+                const approved = Math.max(0, totals.approvedDays[index] ?? 0);
+                const words = [
+                    text.bar.entered(hoursInWords(entered, format)),
+                    text.bar.owed(hoursInWords(day.owed, format)),
+                ].join(', ');
+
+                return (
+                    <td key={day.date} data-day={index} className="px-1">
+                        <Bar
+                            approved={approved}
+                            pending={entered - approved}
+                            remaining={Math.max(0, day.owed - entered)}
+                            mark={day.owed}
+                            scale={scale}
+                            words={words}
+                        />
+                    </td>
+                );
+            })}
+            <td className="pe-1 text-end text-[0.85em] text-faded max-md:hidden">
+                / <Hours minutes={owed} format={format} />
+            </td>
+            <td className="max-md:hidden" />
+        </tr>
     );
 }
 
