@@ -48,7 +48,7 @@ final readonly class PlanActs
     private function askOnTheLock(Day $today): void
     {
         $project = Project::query()->where('code', 'LOCK')->sole();
-        $project->update(['restatements' => 'asked']);
+        $project->update(['restatements' => 'approve']);
         $assignment = Assignment::query()->whereNotNull('person_id')->where('starts_on', '<=', $today->toString())->where('ends_on', '>=', $today->toString())
             ->whereIn('task_id', Task::query()->select('id')->where('project_id', $project->id)->where('code', '<>', 'LEAD')->whereNull('done_on'))->orderBy('id')->first();
         if ($assignment !== null) {

@@ -29,7 +29,7 @@ final readonly class Scenario
         $history = new History($this->timeline, $plan, $absences);
 
         return [
-            'organisation.csv' => CsvFile::write([['key', 'value'], ['name', 'Fenlight Works'], ['currency', 'EUR'], ['pattern', Timeline::PATTERN], ['calendar', 'mainland'], ['entry_step', '15'], ['approval', 'project'], ['restatements', 'told'], ['self_approve', 'no']]),
+            'organisation.csv' => CsvFile::write([['key', 'value'], ['name', 'Fenlight Works'], ['currency', 'EUR'], ['pattern', Timeline::PATTERN], ['calendar', 'mainland'], ['entry_step', '15'], ['approval', 'project'], ['remaining_estimates', 'notify'], ['self_approve', 'no']]),
             'calendars.csv' => CsvFile::write([['calendar', 'date', 'name', 'part'], ...$this->holidays()]),
             'teams.csv' => CsvFile::write([['team', 'name', 'lead'], ...self::keyed(Cast::TEAMS)]),
             'roles.csv' => CsvFile::write([['role', 'name'], ...array_map(static fn (array $row): array => [$row[0], $row[1]], self::keyed(Cast::ROLES))]),
@@ -41,7 +41,7 @@ final readonly class Scenario
             'assignments.csv' => CsvFile::write([['project', 'task', 'person', 'team', 'role', 'planned', 'starts_on', 'ends_on'], ...$plan->assignments]),
             'absences.csv' => CsvFile::write([['person', 'date', 'hours', 'kind'], ...$absences->rows]),
             'entries.csv' => CsvFile::write([['person', 'project', 'task', 'role', 'date', 'hours', 'state', 'billable', 'note', 'client_note', 'corrects'], ...$this->corrected($history->entries)]),
-            'restatements.csv' => CsvFile::write([['person', 'project', 'task', 'on', 'remaining', 'reason', 'done'], ...$this->restatements($plan, $history)]),
+            'remaining_estimates.csv' => CsvFile::write([['person', 'project', 'task', 'on', 'remaining', 'reason', 'done'], ...$this->restatements($plan, $history)]),
             'stand_ins.csv' => CsvFile::write([
                 ['person', 'stand_in', 'starts_on', 'ends_on'],
                 [Absences::APPROVER_AWAY, Absences::STAND_IN, $this->timeline->day(-1, 5)->toString(), $this->timeline->day(1, 7)->toString()],

@@ -100,7 +100,7 @@ final readonly class ImportExchange
         }
         $report->addEnded($ended = $replacesPlan ? $this->endings->handle($files, $codes) : []);
         $this->trail->ended($ended);
-        foreach (UnheldRestatements::among($files['restatements'] ?? null, $codes) as $problem) {
+        foreach (UnheldRestatements::among($files['remaining_estimates'] ?? null, $codes) as $problem) {
             $problems->add($problem);
         }
         $problems->refuseIfAny();

@@ -39,7 +39,7 @@ return new class extends Migration
                     calendar_id INTEGER REFERENCES calendars (id),
                     entry_step INTEGER CHECK (entry_step BETWEEN 1 AND 1440),
                     approval TEXT NOT NULL DEFAULT 'project' CHECK (approval IN ('none', 'project', 'line', 'project+line')),
-                    restatements TEXT NOT NULL DEFAULT 'told' CHECK (restatements IN ('at once', 'told', 'asked')),
+                    restatements TEXT NOT NULL DEFAULT 'notify' CHECK (restatements IN ('immediate', 'notify', 'approve')),
                     self_approve INTEGER NOT NULL DEFAULT 0 CHECK (self_approve IN (0, 1))
                 ) STRICT
                 SQL,

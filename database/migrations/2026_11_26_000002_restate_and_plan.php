@@ -13,7 +13,7 @@ return new class extends Migration
             // Minutes by which a restatement may depart from what the rule says before it needs a reason.
             'ALTER TABLE organisations ADD COLUMN restatement_tolerance INTEGER NOT NULL DEFAULT 240 CHECK (restatement_tolerance >= 0)',
             // How restatements count on this project; null as the organisation has it.
-            "ALTER TABLE projects ADD COLUMN restatements TEXT CHECK (restatements IN ('at once', 'told', 'asked'))",
+            "ALTER TABLE projects ADD COLUMN restatements TEXT CHECK (restatements IN ('immediate', 'notify', 'approve'))",
             // The day whose plan is the baseline; null for the first on which there was one.
             'ALTER TABLE projects ADD COLUMN baseline_on TEXT CHECK (length(baseline_on) = 10)',
             // When and by whom a restatement was made here; null where it came by files.

@@ -139,7 +139,7 @@ final class AccessTest extends TestCase
             $address === '/office/periods/due' => ['days' => 2],
             str_starts_with($address, '/office/periods') && $method !== 'GET' => ['day' => '2026-06-10', 'seen' => ''],
             $address === '/office/rules' => ['rule' => 'day_above', 'level' => 'asks', 'limit' => '10'],
-            $address === '/office/remaining' => ['mode' => 'told', 'tolerance' => '2'],
+            $address === '/office/remaining' => ['mode' => 'notify', 'tolerance' => '2'],
             $address === '/office/rates' => ['person' => 'ada', 'from' => '2026-06-01', 'cost' => '90'],
             $address === '/office/rates/readers' => ['reader' => 'mo'],
             $address === '/office/questions' => ['wording' => 'Boat?', 'kind' => 'text', 'required' => false, 'from' => '2026-06-15'],
@@ -224,6 +224,6 @@ final class AccessTest extends TestCase
     public function test_a_refusal_says_who_may(): void
     {
         $this->import(Lighthouse::files());
-        $this->actingAs($this->person('bo'))->get('/people/ada/week/2026-W25')->assertForbidden()->assertSee('visible to its owner, their line manager, the time office and the people they have named');
+        $this->actingAs($this->person('bo'))->get('/people/ada/week/2026-W25')->assertForbidden()->assertSee('Only they, their line manager, the time office and people with their permission can see it');
     }
 }

@@ -101,7 +101,7 @@ test('a newcomer plans a small project with three people, and a week of it is re
     await expect(why).toBeFocused();
     await bram.keyboard.type('Two layers of slates');
     await bram.keyboard.press('Enter');
-    await expect(bram.getByText('Said, and counted at once.')).toBeVisible();
+    await expect(bram.getByText('Estimate saved; it takes effect immediately.')).toBeVisible();
 
     await nell.goto('/projects/GULL-TOWER');
     await expect(
@@ -154,7 +154,7 @@ test('a word on what is left waits for the project manager, who sees what it wou
     await page.getByRole('textbox', { name: 'Hours left' }).fill('20');
     await page.getByRole('textbox', { name: 'Why' }).fill('A second boat comes');
     await page.getByRole('button', { name: 'Say so' }).press('Enter');
-    await expect(page.getByText('Said, and counted at once.')).toBeVisible();
+    await expect(page.getByText('Estimate saved; it takes effect immediately.')).toBeVisible();
     await expect(page.getByRole('link', { name: /^Remaining 20\sh, Lorne Whitby, Flow model/ })).toBeVisible();
     await page.getByRole('button', { name: 'as a table' }).press('Enter');
     await expect(
@@ -252,6 +252,6 @@ test('the office sets a rate from a day on, and who has none is not named any mo
     await page.getByLabel('From', { exact: true }).fill('2025-06-01');
     await page.getByLabel('Cost an hour, EUR').fill('31.5');
     await page.keyboard.press('Enter');
-    await expect(page.getByText('Set. What was recorded since that day costs accordingly.')).toBeVisible();
+    await expect(page.getByText('Rate saved. Costs from that day on now use it.')).toBeVisible();
     await expect(page.getByText(/^Ewan Skerry, Apprentice/)).toBeHidden();
 });

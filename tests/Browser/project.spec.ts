@@ -35,5 +35,5 @@ test('a viewer reads projects without money and has no week', async ({ page }) =
     await page.goto('/projects/BRIDGE');
     await expect(page.getByRole('link', { name: 'in money' })).toBeHidden();
     await page.goto('/week/2026-W25');
-    await expect(page.getByText('You can read everything here and change nothing.')).toBeVisible();
+    await expect(page.getByText('You can view everything here but not change it.')).toBeVisible();
 });

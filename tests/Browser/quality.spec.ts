@@ -23,7 +23,7 @@ for (const theme of ['light', 'dark'] as const) {
             await page.getByLabel('E-mail address').fill('ines.calder@fenlight.example');
             await page.getByLabel('Password').fill('wrong');
             await page.keyboard.press('Enter');
-            await expect(page.getByRole('alert')).toContainText('do not belong together');
+            await expect(page.getByRole('alert')).toContainText('email address or password is wrong');
             expect(await findings(page)).toEqual([]);
         });
 

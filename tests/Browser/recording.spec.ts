@@ -212,7 +212,7 @@ test.describe('blocks', () => {
             .getByRole('button', { name: /^two, Pier section 5, Wed/ })
             .press('Enter');
         await expect(cell(page, 'Pier section 5', 'Wednesday 3 June')).toBeFocused();
-        await expect(page.getByRole('alert')).toContainText('“two” is not hours');
+        await expect(page.getByRole('alert')).toContainText('“two” is not a number of hours');
         await page.keyboard.type('1');
         await page.keyboard.press('Enter');
         await expect(page.getByText('2 values are not saved')).toBeVisible();
@@ -372,7 +372,7 @@ test.describe('the quick line', () => {
         await page.keyboard.press('/');
         await page.keyboard.type('2h fenlight tue');
         const line = page.getByRole('search', { name: 'Quick line' });
-        await expect(line.getByText(/^\d+ tasks fit\. Choose one\.$/)).toBeVisible();
+        await expect(line.getByText(/^\d+ tasks match\. Choose one\.$/)).toBeVisible();
         await page.keyboard.press('ArrowDown');
         const [second = ''] = (await line.getByRole('option').nth(1).innerText()).split('\n');
         await page.keyboard.press('Enter');
@@ -380,6 +380,6 @@ test.describe('the quick line', () => {
         await page.keyboard.press('Escape');
         await page.keyboard.press('/');
         await page.keyboard.type('2h zzz tue');
-        await expect(line.getByRole('status')).toContainText('No task of yours fits “zzz”.');
+        await expect(line.getByRole('status')).toContainText('No task matches “zzz”.');
     });
 });

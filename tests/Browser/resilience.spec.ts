@@ -136,7 +136,7 @@ test('a task that is done while its cell is typed says so, and keeps what was ty
     await page.keyboard.press('Enter');
     await goTo(page, 'Lamp room', 'Tuesday 16 June');
     await expect(page.getByRole('alert')).toContainText(
-        'Lamp room is done since 2026-06-15. Ask its project manager, Idris Calloway',
+        'Lamp room has been done since 2026-06-15. Ask the project manager, Idris Calloway',
     );
     await expect(cell(page, 'Lamp room', 'Tuesday 16 June')).toHaveText('1');
     await page.getByRole('button', { name: 'As it was' }).click();
@@ -221,9 +221,9 @@ test('what the office records for somebody shows who did, and the owner submits 
     await owner.getByRole('link', { name: 'Sheets' }).press('Enter');
     await owner.getByLabel('Name somebody').selectOption({ label: 'Hal Wintour' });
     await owner.getByRole('button', { name: 'Let them record' }).press('Enter');
-    await expect(owner.getByText('Hal Wintour may record in your sheet. You submit it.')).toBeVisible();
+    await expect(owner.getByText('Hal Wintour can now record in your timesheet, but not submit it.')).toBeVisible();
     await owner.getByLabel('may submit too').click();
-    await expect(owner.getByText('Hal Wintour may record in your sheet and submit it.')).toBeVisible();
+    await expect(owner.getByText('Hal Wintour can now record in your timesheet and submit it.')).toBeVisible();
     await owner.getByRole('button', { name: 'Take it from Hal Wintour' }).press('Enter');
     await expect(owner.getByText('You have named nobody.')).toBeVisible();
 });

@@ -35,7 +35,7 @@ test('a week is submitted, one cell returned, that one fixed, and all of it appr
     await expect(una.getByText('Returned: 8 h in one entry.')).toBeVisible();
     // A second thought: undone, and returned again; Monday is still left out.
     await una.getByRole('button', { name: 'Undo' }).click();
-    await expect(una.getByText('Undone: 8 h wait again.')).toBeVisible();
+    await expect(una.getByText('Undone: 8 h waiting again.')).toBeVisible();
     await expect(sheet.getByText('1 of 2 entries')).toBeVisible();
     await una.keyboard.press('r');
     await una.getByLabel('Why it is returned').fill('Was the slipway in it?');
@@ -43,7 +43,7 @@ test('a week is submitted, one cell returned, that one fixed, and all of it appr
     await expect(una.getByText('Returned: 8 h in one entry.')).toBeVisible();
 
     await ivo.goto('/messages');
-    await ivo.getByRole('link', { name: 'Una Sedge returned 8 h of week 25: “Was the slipway in it?”' }).click();
+    await ivo.getByRole('link', { name: 'Una Sedge returned 8 h in week 25: “Was the slipway in it?”' }).click();
     await goTo(ivo, 'Armour stone', 'Tuesday 16 June');
     await expect(remarks(ivo).getByText('Returned: “Was the slipway in it?”')).toBeVisible();
     await ivo.keyboard.type('6');
@@ -72,14 +72,14 @@ test('approved time is corrected by asking, and the trail keeps what it was', as
     await expect(ivo.getByText('Say why, so that your approver can decide.')).toBeVisible();
     await ivo.getByLabel('Why').fill('An hour was the ferry');
     await ivo.keyboard.press('Enter');
-    await expect(ivo.getByText('The correction waits for your approver.')).toBeVisible();
+    await expect(ivo.getByText('The correction is waiting for your approver.')).toBeVisible();
     await expect(cell(ivo, 'Armour stone', 'Monday 8 June')).toHaveAccessibleName(/: 8, approved, correction to 7 asked for$/);
 
     const una = await signedIn(browser, 'una.sedge');
     await una.goto('/review');
     await expect(una.getByText('Accepting changes it by −1.')).toBeVisible();
     await una.getByRole('button', { name: 'Accept' }).click();
-    await expect(una.getByText('One correction accepted; the trail keeps what it was.')).toBeVisible();
+    await expect(una.getByText('One correction accepted. The audit trail has the earlier value.')).toBeVisible();
 
     await ivo.goto('/week/2026-W24');
     await expect(cell(ivo, 'Armour stone', 'Monday 8 June')).toHaveAccessibleName(/: 7, approved$/);
@@ -139,13 +139,13 @@ test('the nudge in the outbox carries the day’s pencil, and its link inks it w
     await stranger.goto(link);
     await expect(stranger.getByRole('heading', { name: 'Ivo Marl, Wednesday 17 June' })).toBeVisible();
     await stranger.getByRole('button', { name: /^Ink / }).click();
-    await expect(stranger.getByText(/^Inked: .* on Wed 17 Jun\.$/)).toBeVisible();
+    await expect(stranger.getByText(/^Inked .* on Wed 17 Jun\.$/)).toBeVisible();
     await expect(stranger.getByText(/This link has been used/)).toBeVisible();
 
     await ivo.goto('/week/2026-W25');
     await expect(cell(ivo, 'Armour stone', 'Wednesday 17 June')).toHaveAccessibleName(/, draft/);
     await stranger.goto(link.replace('2026-06-17', '2026-06-18'));
-    await expect(stranger.getByText('This link is no longer good.')).toBeVisible();
+    await expect(stranger.getByText('This link has expired.')).toBeVisible();
 });
 
 test('a rule that the office sets is found while typing, asks for a word, and the word reaches the desk', async ({ browser }) => {
@@ -153,17 +153,17 @@ test('a rule that the office sets is found while typing, asks for a word, and th
     await office.goto('/office/rules');
     await office.getByRole('button', { name: 'Set Long day' }).click();
     await office.getByRole('combobox', { name: 'It' }).selectOption('asks');
-    await office.getByLabel(/of more than/).fill('5');
+    await office.getByRole('textbox', { name: /^More than/ }).fill('5');
     await office.getByRole('combobox', { name: 'For' }).selectOption({ label: 'everybody' });
     await office.getByLabel('From').fill('2026-06-19');
     await office.getByRole('button', { name: 'Set it' }).click();
-    await expect(office.getByText('Set: Long day.')).toBeVisible();
+    await expect(office.getByText('Rule saved: Long day.')).toBeVisible();
 
     const ivo = await signedIn(browser, 'ivo.marl');
     await goTo(ivo, 'Armour stone', 'Friday 19 June');
     await ivo.keyboard.type('5:30');
     await ivo.keyboard.press('Enter');
-    await expect(remarks(ivo).getByText('Fri 19 Jun holds 5.5 h; up to 5 h is usual.')).toBeVisible();
+    await expect(remarks(ivo).getByText('Fri 19 Jun has 5.5 h; the limit is 5 h.')).toBeVisible();
     await ivo.keyboard.press('Control+Enter');
     await ivo.getByRole('button', { name: /^Submit \d/ }).click();
     await expect(ivo.getByText('Say in a word why.').first()).toBeVisible();
@@ -178,7 +178,7 @@ test('a rule that the office sets is found while typing, asks for a word, and th
     await expect(una.getByText('The tide was right').first()).toBeVisible();
     await office.goto('/office/rules');
     await office.getByRole('button', { name: 'Take away Long day for everybody' }).last().click();
-    await expect(office.getByText('The setting is gone; the one below it holds again.')).toBeVisible();
+    await expect(office.getByText('Setting removed. The one it overrode applies again.')).toBeVisible();
 });
 
 test('the office closes a period after its check list, and opens days again with a reason', async ({ browser }) => {
@@ -190,7 +190,7 @@ test('the office closes a period after its check list, and opens days again with
     await office.getByLabel('Open from').fill('2026-01-01');
     await office.getByLabel('Why', { exact: true }).fill('A test of the harbour lights');
     await office.getByRole('button', { name: 'Open closed days again', exact: true }).click();
-    await expect(office.getByText(/^Open again from Thu 1 Jan\./)).toBeVisible();
+    await expect(office.getByText(/^Reopened from Thu 1 Jan\./)).toBeVisible();
     await office.goto('/office/trail?subject=period');
     await expect(office.getByText('A test of the harbour lights')).toBeVisible();
 });
@@ -199,9 +199,9 @@ test('who has not handed over is seen and reminded', async ({ browser }) => {
     const una = await signedIn(browser, 'una.sedge');
     await una.goto('/handing-over?week=2026-W23');
     await una.getByRole('button', { name: /^Remind Ivo Marl/ }).click();
-    await expect(una.getByText('One person is reminded.')).toBeVisible();
+    await expect(una.getByText('One person has been reminded.')).toBeVisible();
 
     const ivo = await signedIn(browser, 'ivo.marl');
     await ivo.goto('/messages');
-    await expect(ivo.getByText(/Week 23 was to be handed over by .* Una Sedge reminds you\./)).toBeVisible();
+    await expect(ivo.getByText(/Week 23 was due on .* Reminder sent by Una Sedge\./)).toBeVisible();
 });

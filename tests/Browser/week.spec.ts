@@ -60,7 +60,7 @@ test.describe('the grid', () => {
         await expect(cell(page, line, 'Saturday 20 June')).toHaveAccessibleName(/: 3, draft$/);
         await type(other, 'Saturday 20 June', '5');
         await goTo(other, line, 'Saturday 20 June');
-        await expect(other.getByRole('alert')).toContainText('it now holds 3');
+        await expect(other.getByRole('alert')).toContainText('is now 3 h');
         await other.getByRole('button', { name: 'Keep what is there' }).click();
         await expect(cell(other, line, 'Saturday 20 June')).toHaveAccessibleName(/: 3, draft$/);
         await type(page, 'Saturday 20 June', '4');

@@ -25,7 +25,7 @@ use Illuminate\Support\Facades\DB;
 /** `organisation.csv`: one setting a line. In the table they are the columns of its one row. */
 final class OrganisationKind extends Kind
 {
-    public const SETTINGS = ['name', 'currency', 'pattern', 'calendar', 'entry_step', 'approval', 'restatements', 'self_approve'];
+    public const SETTINGS = ['name', 'currency', 'pattern', 'calendar', 'entry_step', 'approval', 'remaining_estimates', 'self_approve'];
 
     public function name(): string
     {
@@ -70,13 +70,21 @@ final class OrganisationKind extends Kind
         $setting = $row->string('key');
         $value = $this->format($setting)->read($row->string('value'));
 
-        return ['id' => 1] + ($setting === 'calendar' ? ['calendar_id' => $codes->idOf('calendars', (string) $value)] : [$setting => $value]);
+        return ['id' => 1] + match ($setting) {
+            'calendar' => ['calendar_id' => $codes->idOf('calendars', (string) $value)],
+            'remaining_estimates' => ['restatements' => $value],
+            default => [$setting => $value],
+        };
     }
 
     public function exported(): Builder
     {
         $queries = array_map(static function (string $setting): Builder {
-            $column = $setting === 'calendar' ? 'calendars.code' : 'organisations.'.$setting;
+            $column = match ($setting) {
+                'calendar' => 'calendars.code',
+                'remaining_estimates' => 'organisations.restatements',
+                default => 'organisations.'.$setting,
+            };
 
             return DB::table('organisations')->leftJoin('calendars', 'calendars.id', 'organisations.calendar_id')
                 ->selectRaw("'".$setting."' AS key, ".$column.' AS value')->whereNotNull($column);
@@ -102,7 +110,7 @@ final class OrganisationKind extends Kind
             'calendar' => new CodeFormat,
             'entry_step' => new WholeNumberFormat(1, 1440),
             'approval' => new ChoiceFormat('none', 'project', 'line', 'project+line'),
-            'restatements' => new ChoiceFormat('at once', 'told', 'asked'),
+            'remaining_estimates' => new ChoiceFormat('immediate', 'notify', 'approve'),
             'self_approve' => new YesNoFormat,
             default => new TextFormat(200),
         };

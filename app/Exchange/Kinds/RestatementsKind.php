@@ -15,10 +15,15 @@ use App\Exchange\Row;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 
-/** `restatements.csv`: in the order in which they were made, since the last of a day counts. */
+/** `remaining_estimates.csv`: in the order in which they were made, since the last of a day counts. */
 final class RestatementsKind extends OnTaskKind
 {
     public function name(): string
+    {
+        return 'remaining_estimates';
+    }
+
+    public function table(): string
     {
         return 'restatements';
     }

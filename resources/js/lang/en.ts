@@ -138,9 +138,9 @@ export const en = {
         restatements: 'What people say is left',
         restatementModes: {
             '': 'as the organisation has it',
-            'at once': 'counts at once',
-            told: 'counts, and the manager is told',
-            asked: 'waits for the manager',
+            immediate: 'counts at once',
+            notify: 'counts, and the manager is told',
+            approve: 'waits for the manager',
         },
         managerByName: 'Project manager, by code or name',
         billable: 'bills its hours',
@@ -1079,16 +1079,16 @@ export const en = {
         remaining: {
             name: 'What is left',
             title: {
-                'at once': 'What people say is left counts at once.',
-                told: 'What people say is left counts at once, and the project manager is told.',
-                asked: 'What people say is left waits for the project manager.',
+                immediate: 'What people say is left counts at once.',
+                notify: 'What people say is left counts at once, and the project manager is told.',
+                approve: 'What people say is left waits for the project manager.',
             },
             explained: (tolerance: string) =>
                 `A reason is asked for when it departs by more than ${tolerance} from what the rule says.`,
             otherwise: (count: number) =>
                 count === 1 ? 'One open project has it another way.' : `${count} open projects have it another way.`,
             mode: 'What people say is left',
-            modes: { 'at once': 'counts at once', told: 'counts, and the manager is told', asked: 'waits for the manager' },
+            modes: { immediate: 'counts at once', notify: 'counts, and the manager is told', approve: 'waits for the manager' },
             tolerance: 'Hours without a reason',
             set: 'Set',
         },

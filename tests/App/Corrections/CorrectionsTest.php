@@ -24,7 +24,7 @@ final class CorrectionsTest extends TestCase
     {
         $this->load();
         $this->letSeeCost('mo');
-        $this->propose([['2026-06-16', '6:30']])->assertSessionHas('message', static fn (string $message): bool => str_contains($message, 'waits for your approver'));
+        $this->propose([['2026-06-16', '6:30']])->assertSessionHas('message', static fn (string $message): bool => str_contains($message, 'The correction is waiting for your approver. The approved hours stay unchanged until then.'));
         self::assertSame(480, $this->entry('ada', 'FIT', '2026-06-16')?->minutes);
         $this->as('ada')->get('/week/2026-W25')->assertInertia(fn (AssertableInertia $page) => $page
             ->where('sheet.lines.1.cells.1.correction', ['id' => 1, 'minutes' => 390, 'reason' => 'Left early', 'waitsFor' => 'Mo Fell']));
@@ -33,11 +33,11 @@ final class CorrectionsTest extends TestCase
             // 8 h at 87.65 are 701.20, 6.5 h are 569.73 (569.725).
             ->where('review.corrections.0.cost', 56973 - 70120)->where('signedIn.waiting', 2));
 
-        $this->verdict('mo', [1], true)->assertSessionHas('message', 'One correction accepted; the trail keeps what it was.');
+        $this->verdict('mo', [1], true)->assertSessionHas('message', 'One correction accepted. The audit trail has the earlier value.');
 
         self::assertSame([390, 'approved'], DB::table('entries')->where('date', '2026-06-16')->get(['minutes', 'state'])->map(static fn (object $row): array => array_values((array) $row))->first());
         self::assertSame(['Left early', 480, 390], $this->traced());
-        $this->verdict('mo', [1], true)->assertSessionHas('message', 'This was accepted already.');
+        $this->verdict('mo', [1], true)->assertSessionHas('message', 'This was already accepted.');
         self::assertSame(1, DB::table('trail')->where('act', 'correct')->count());
     }
 
@@ -105,7 +105,7 @@ final class CorrectionsTest extends TestCase
         $this->propose([['2026-06-16', '7'], ['2026-06-18', '1']])->assertSessionHas('refusal', static fn (string $why): bool => str_contains($why, 'nothing to correct on Thu 18 Jun'));
         self::assertSame(0, DB::table('corrections')->count());
 
-        $this->propose([['2026-06-16', '7'], ['2026-06-17', '5']])->assertSessionHas('message', static fn (string $message): bool => str_starts_with($message, '2 corrections wait'));
+        $this->propose([['2026-06-16', '7'], ['2026-06-17', '5']])->assertSessionHas('message', static fn (string $message): bool => str_starts_with($message, '2 corrections are waiting'));
         $this->verdict('mo', [1, 2], true)->assertSessionHas('message', static fn (string $message): bool => str_starts_with($message, '2 corrections accepted'));
         self::assertSame([420, 300], [$this->entry('ada', 'FIT', '2026-06-16')?->minutes, $this->entry('ada', 'FIT', '2026-06-17')?->minutes]);
     }
@@ -115,7 +115,7 @@ final class CorrectionsTest extends TestCase
         $this->load();
         $clean = $this->task('CLEAN')->id;
         $this->as('ada')->from('/week/2026-W25')->post('/people/ada/week/2026-W25/corrections', ['cells' => [['task' => $clean, 'date' => '2026-06-17', 'hours' => '1']], 'reason' => 'x'])
-            ->assertSessionHas('refusal', static fn (string $why): bool => str_contains($why, 'waits for approval'));
+            ->assertSessionHas('refusal', static fn (string $why): bool => str_contains($why, 'This is waiting for approval and cannot be changed. Take the week back first.'));
         foreach ([[[['2026-06-16', '8']], 'x'], [[['2026-06-16', '7']], ' '], [[['2026-06-16', '8x']], 'x']] as [$cells, $reason]) {
             $this->propose($cells, $reason)->assertSessionHas('refusal');
         }
@@ -142,7 +142,7 @@ final class CorrectionsTest extends TestCase
         $this->verdict('lee', [1], true)->assertSessionHas('message');
 
         DB::table('organisations')->update(['approval' => 'none']);
-        $this->propose([['2026-06-17', '3']])->assertSessionHas('message', 'Corrected; the trail keeps what it was.');
+        $this->propose([['2026-06-17', '3']])->assertSessionHas('message', 'One cell corrected. The audit trail has the earlier value.');
         self::assertSame(180, $this->entry('ada', 'FIT', '2026-06-17')?->minutes);
     }
 
@@ -158,7 +158,7 @@ final class CorrectionsTest extends TestCase
         $withdraw = fn (): TestResponse => $this->as('ada')->from('/week/2026-W25')->delete('/people/ada/week/2026-W25/corrections/1');
         $withdraw()->assertSessionHas('message');
         $withdraw()->assertSessionHas('message');
-        $this->verdict('mo', [1], true)->assertSessionHas('refusal', static fn (string $why): bool => str_contains($why, 'decided or withdrawn already'));
+        $this->verdict('mo', [1], true)->assertSessionHas('refusal', static fn (string $why): bool => str_contains($why, 'This correction has already been decided or withdrawn. Reload to see its status.'));
         self::assertSame(480, $this->entry('ada', 'FIT', '2026-06-16')?->minutes);
     }
 
@@ -180,7 +180,7 @@ final class CorrectionsTest extends TestCase
         $this->propose([['2026-06-16', '7']]);
         DB::table('entries')->where('date', '2026-06-16')->update(['minutes' => 300]);
 
-        $this->verdict('mo', [1], true)->assertSessionHas('refusal', static fn (string $why): bool => str_contains($why, 'corrected otherwise since'));
+        $this->verdict('mo', [1], true)->assertSessionHas('refusal', static fn (string $why): bool => str_contains($why, 'The time has been corrected since this was proposed. Decline it, or ask for a new correction.'));
     }
 
     public function test_two_corrections_of_one_day_do_not_make_it_longer_than_a_day(): void

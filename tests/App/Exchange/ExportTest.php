@@ -30,7 +30,7 @@ final class ExportTest extends TestCase
             'roles.csv' => "role,name\nsurveyor,Surveyor\nsenior,Senior\n-,\"A, \"\"quoted\"\" name\"\n007,'=not a formula\n",
             'entries.csv' => "person,project,task,role,date,hours,state,note\n"
                 ."ada,LENS,FIT,,2026-06-16,80m,settled,\"=1+1\ntwo lines\"\nada,LENS,FIT,007,2026-06-16,0:01,draft,@x\nada,LENS,FIT,-,2026-06-17,1.33,draft,''@x\n",
-            'restatements.csv' => "person,project,task,on,remaining,done\nada,LENS,FIT,2026-06-17,0,yes\nada,LENS,FIT,2026-06-16,12.5,no\n",
+            'remaining_estimates.csv' => "person,project,task,on,remaining,done\nada,LENS,FIT,2026-06-17,0,yes\nada,LENS,FIT,2026-06-16,12.5,no\n",
         ]));
         $this->import(['entries.csv' => "person,project,task,date,hours,state,corrects\nada,LENS,FIT,2026-06-17,-0:20,approved,2026-06-16\n"]);
         $first = $this->exported();
@@ -83,13 +83,13 @@ final class ExportTest extends TestCase
 
     public function test_after_people_alone_were_imported_the_export_can_still_be_imported(): void
     {
-        $this->import(Lighthouse::files(['restatements.csv' => "person,project,task,on,remaining,reason\nada,LENS,CLEAN,2026-06-16,4,Slow\nada,LENS,FIT,2026-06-16,20,\n"]));
+        $this->import(Lighthouse::files(['remaining_estimates.csv' => "person,project,task,on,remaining,reason\nada,LENS,CLEAN,2026-06-16,4,Slow\nada,LENS,FIT,2026-06-16,20,\n"]));
         $this->import(['people.csv' => "person,name,email,team\nada,Ada Moor,ada@lighthouse.example,\n"]);
         $first = $this->exported();
         $this->empty();
         $this->import($first);
 
         self::assertSame($first, $this->exported());
-        self::assertStringNotContainsString('CLEAN', $first['restatements.csv']);
+        self::assertStringNotContainsString('CLEAN', $first['remaining_estimates.csv']);
     }
 }

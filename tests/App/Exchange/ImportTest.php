@@ -22,7 +22,7 @@ final class ImportTest extends TestCase
         self::assertSame(0, Artisan::call('moss:import', ['source' => $folder]));
 
         self::assertSame($before, $this->everything());
-        self::assertStringContainsString('people.csv: 0 new, 0 changed, 6 the same', Artisan::output());
+        self::assertStringContainsString('people.csv: 0 new, 0 changed, 6 unchanged', Artisan::output());
         self::assertSame('Harbour Board', DB::table('clients')->value('name'));
     }
 
@@ -47,13 +47,13 @@ final class ImportTest extends TestCase
         $entries = "person,project,task,date,hours\n";
         yield 'a missing column' => ['people.csv', "person,name\nzoe,Zoe\n", 'people.csv, line 1, column email. Expected this column in the header'];
         yield 'an unknown column' => ['roles.csv', "role,name,colour\nx,X,red\n", 'roles.csv, line 1: “colour”. Expected only these columns: role, name'];
-        yield 'a column twice' => ['roles.csv', "role,name,name\nx,X,X\n", 'roles.csv, line 1, column name. Expected each column once'];
+        yield 'a column twice' => ['roles.csv', "role,name,name\nx,X,X\n", 'roles.csv, line 1, column name. Expected each column only once'];
         yield 'no header at all' => ['roles.csv', '', 'roles.csv, line 1. Expected a header row'];
-        yield 'too few cells' => ['roles.csv', "role,name\nx\n", 'roles.csv, line 2. Expected 2 cells as in the header, found 1'];
+        yield 'too few cells' => ['roles.csv', "role,name\nx\n", 'roles.csv, line 2. Expected 2 cells, as in the header; found 1'];
         yield 'a required value' => ['roles.csv', "role,name\nx,\n", 'roles.csv, line 2, column name: “”. Expected a value'];
         yield 'a bad code' => ['roles.csv', "role,name\na b,X\n", 'roles.csv, line 2, column role: “a b”. Expected 1 to 32 letters'];
         yield 'a code of 33 characters' => ['roles.csv', "role,name\n".str_repeat('x', 33).",X\n", 'Expected 1 to 32 letters'];
-        yield 'a wrong date' => ['entries.csv', $entries."ada,LENS,FIT,2026-02-29,8\n", 'entries.csv, line 2, column date: “2026-02-29”. Expected a day of the calendar as YYYY-MM-DD'];
+        yield 'a wrong date' => ['entries.csv', $entries."ada,LENS,FIT,2026-02-29,8\n", 'entries.csv, line 2, column date: “2026-02-29”. Expected a date as YYYY-MM-DD'];
         yield 'nonsense for hours' => ['entries.csv', $entries."ada,LENS,FIT,2026-06-16,eight\n", 'entries.csv, line 2, column hours: “eight”. Expected hours'];
         yield 'no hours' => ['entries.csv', $entries."ada,LENS,FIT,2026-06-16,0\n", 'column hours: “0”. Expected hours above 0'];
         yield 'more than a day' => ['entries.csv', $entries."ada,LENS,FIT,2026-06-16,24:01\n", 'column hours: “24:01”'];
@@ -71,24 +71,24 @@ final class ImportTest extends TestCase
         yield 'a text that reads backwards' => ['roles.csv', "role,name\nx,a\u{202E}b\n", 'without control characters'];
         yield 'another encoding' => ['roles.csv', "role,name\nx,Caf\xE9\n", 'roles.csv, line 2: “x,Café”. Expected text in UTF-8'];
         yield 'a control character' => ['roles.csv', "role,name\nx,\"a\x07b\"\n", 'without control characters'];
-        yield 'an e-mail of somebody else' => ['people.csv', "person,name,email\nzoe,Zoe,ADA@lighthouse.example\n", 'Expected an e-mail address that nobody else has'];
-        yield 'no e-mail' => ['people.csv', "person,name,email\nzoe,Zoe,zoe\n", 'Expected an e-mail address, as in'];
-        yield 'a pattern of six days' => ['people.csv', "person,name,email,pattern\nzoe,Zoe,zoe@x.example,8 8 8 8 8 0\n", 'Expected seven hours texts'];
+        yield 'an e-mail of somebody else' => ['people.csv', "person,name,email\nzoe,Zoe,ADA@lighthouse.example\n", 'Expected an email address that nobody else has'];
+        yield 'no e-mail' => ['people.csv', "person,name,email\nzoe,Zoe,zoe\n", 'Expected an email address, such as'];
+        yield 'a pattern of six days' => ['people.csv', "person,name,email,pattern\nzoe,Zoe,zoe@x.example,8 8 8 8 8 0\n", 'Expected hours for seven days'];
         yield 'a time zone of fancy' => ['people.csv', "person,name,email,timezone\nzoe,Zoe,zoe@x.example,Mars/Base\n", 'Expected the name of a time zone'];
-        yield 'an end before the start' => ['projects.csv', "project,name,manager,starts_on,ends_on\nX,X,mo,2026-06-02,2026-06-01\n", 'Expected a day not before 2026-06-02'];
+        yield 'an end before the start' => ['projects.csv', "project,name,manager,starts_on,ends_on\nX,X,mo,2026-06-02,2026-06-01\n", 'Expected a date on or after the first day, 2026-06-02'];
         yield 'person and team' => ['assignments.csv', "project,task,person,team,planned,starts_on,ends_on\nLENS,FIT,ada,field,8,2026-06-01,2026-06-02\n", 'Expected either a person or a team'];
         yield 'neither person nor team' => ['assignments.csv', "project,task,person,planned,starts_on,ends_on\nLENS,FIT,,8,2026-06-01,2026-06-02\n", 'Expected either a person or a team'];
         yield 'a rate for nobody' => ['rates.csv', "person,role,from,cost_rate\n,,2026-01-01,5\n", 'Expected a person, a role, or both'];
-        yield 'a rate with a comma' => ['rates.csv', "person,role,from,cost_rate\nada,,2026-01-01,\"5,5\"\n", 'Expected money an hour with a dot'];
-        yield 'a budget of three places' => ['tasks.csv', "project,task,name,budget\nLENS,X,X,1.234\n", 'Expected an amount with a dot and at most two decimal places'];
+        yield 'a rate with a comma' => ['rates.csv', "person,role,from,cost_rate\nada,,2026-01-01,\"5,5\"\n", 'Expected an hourly rate with a decimal point'];
+        yield 'a budget of three places' => ['tasks.csv', "project,task,name,budget\nLENS,X,X,1.234\n", 'Expected an amount with a decimal point and at most two decimal places'];
         yield 'maybe' => ['tasks.csv', "project,task,name,billable\nLENS,X,X,maybe\n", 'Expected yes or no'];
         yield 'more than a whole day off' => ['calendars.csv', "calendar,date,name,part\ncoast,2026-06-01,X,1.5\n", 'Expected the part of the day that is off'];
         yield 'an unknown setting' => ['organisation.csv', "key,value\ncolour,red\n", 'Expected one of: name, currency'];
         yield 'a setting of the wrong kind' => ['organisation.csv', "key,value\nself_approve,perhaps\n", 'organisation.csv, line 2, column value: “perhaps”. Expected yes or no'];
         yield 'an unknown calendar' => ['organisation.csv', "key,value\ncalendar,moon\n", 'Expected the code of a calendar'];
-        yield 'a restatement by somebody who holds nothing' => ['restatements.csv', "person,project,task,on,remaining\nbo,LENS,FIT,2026-06-16,8\n", 'restatements.csv, line 2, column person: “bo”. Expected somebody who is assigned to the task'];
+        yield 'a restatement by somebody who holds nothing' => ['remaining_estimates.csv', "person,project,task,on,remaining\nbo,LENS,FIT,2026-06-16,8\n", 'remaining_estimates.csv, line 2, column person: “bo”. Expected someone who is assigned to the task'];
         yield 'an unknown file' => ['colours.csv', "a\n", 'colours.csv. Expected only these files: calendars.csv'];
-        yield 'standing in for oneself' => ['stand_ins.csv', "person,stand_in,starts_on,ends_on\nmo,mo,2026-06-01,2026-06-02\n", 'Expected somebody else'];
+        yield 'standing in for oneself' => ['stand_ins.csv', "person,stand_in,starts_on,ends_on\nmo,mo,2026-06-01,2026-06-02\n", 'Expected someone other than the person they stand in for'];
     }
 
     public function test_every_problem_is_listed_with_the_line_an_editor_counts(): void
@@ -170,11 +170,11 @@ final class ImportTest extends TestCase
         $folder = $this->folder(['entries.csv' => "person,project,task,date,hours,state\nada,LENS,FIT,2026-06-16,7,approved\n"]);
 
         self::assertSame(1, Artisan::call('moss:import', ['source' => $folder]));
-        self::assertStringContainsString('Expected approved time as it is in the data, or settled', Artisan::output());
+        self::assertStringContainsString('Expected approved time as it is in the database, or settled', Artisan::output());
         $this->import(['entries.csv' => "person,project,task,date,hours,state\nada,LENS,FIT,2026-06-16,8,settled\n"]);
         self::assertSame('settled', $this->entry('ada', 'FIT', '2026-06-16')?->state->value);
         self::assertSame(1, Artisan::call('moss:import', ['source' => $folder]));
-        self::assertStringContainsString('Expected settled time as it is in the data', Artisan::output());
+        self::assertStringContainsString('Expected settled time as it is in the database', Artisan::output());
     }
 
     public function test_submitted_time_waits_for_the_approver_of_its_route(): void
@@ -196,7 +196,7 @@ final class ImportTest extends TestCase
     {
         $this->import(Lighthouse::files([
             'entries.csv' => "person,project,task,role,date,hours,state\nada,LENS,FIT,surveyor,2026-06-16,8,approved\n",
-            'restatements.csv' => "person,project,task,on,remaining\nada,LENS,FIT,2026-06-16,20\n",
+            'remaining_estimates.csv' => "person,project,task,on,remaining\nada,LENS,FIT,2026-06-16,20\n",
         ]));
         $recorded = [DB::table('entries')->get()->toArray(), DB::table('restatements')->get()->toArray()];
         $folder = $this->folder(['assignments.csv' => <<<'CSV'
@@ -214,13 +214,13 @@ final class ImportTest extends TestCase
             'new: LENS/FIT, bo: 24 h, 2026-06-20, 2026-06-30',
             'changed: LENS/DRAW, ada, surveyor: 8 h → 9 h',
             'changed: LENS/FIT, ada, surveyor: 32 h → 8 h, 2026-06-26 → 2026-06-16',
-            'gone: LENS/CLEAN, field',
+            'removed: LENS/CLEAN, field',
         ] as $sentence) {
             self::assertStringContainsString($sentence."\n", $said);
         }
         self::assertSame($before, $this->everything(), 'A dry run changes nothing.');
         self::assertSame(0, Artisan::call('moss:import', ['source' => $folder, '--replace-plan' => true]));
-        self::assertStringContainsString('2 assignments are gone from the plan', Artisan::output());
+        self::assertStringContainsString('2 assignments are no longer in the plan', Artisan::output());
         self::assertSame(2, DB::table('trail')->where('subject', 'assignment')->where('task_id', $this->task('FIT')->id)->orWhere('task_id', $this->task('CLEAN')->id)->count(), 'What ended is in the trail.');
         self::assertEquals($recorded, [DB::table('entries')->get()->toArray(), DB::table('restatements')->get()->toArray()]);
         // Of ada's 32 h the 8 h entered stay planned, until the last day recorded; the team's untouched 8 h are gone.

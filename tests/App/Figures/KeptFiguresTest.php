@@ -77,10 +77,10 @@ final class KeptFiguresTest extends TestCase
 
         DB::update('UPDATE recorded_months SET actual_minutes = actual_minutes + 1 WHERE (task_id, person_id, role_id, month) = (SELECT task_id, person_id, role_id, month FROM recorded_months LIMIT 1)');
         self::assertSame(1, Artisan::call('moss:verify'));
-        self::assertStringContainsString('actual_minutes is kept as', Artisan::output());
+        self::assertStringContainsString('actual_minutes is stored as', Artisan::output());
 
         self::assertSame(0, Artisan::call('moss:verify', ['--mend' => true]));
-        self::assertStringContainsString('All kept figures', Artisan::output());
+        self::assertStringContainsString('All stored totals match the entries.', Artisan::output());
     }
 
     public function test_what_is_queued_is_said_on_every_page_until_it_is_worked_off(): void
@@ -121,7 +121,7 @@ final class KeptFiguresTest extends TestCase
             'recorded_months' => 'actual_minutes', 'task_months' => 'pending_cents', 'project_months' => 'actual_minutes', 'task_figures' => 'remaining_minutes', 'project_figures' => 'planned_minutes',
             'task_forecasts' => 'change_minutes', 'project_forecasts' => 'change_minutes', 'task_days' => 'planned_minutes', 'project_days' => 'planned_minutes', 'project_plan_months' => 'planned_minutes', 'plan_steps' => 'minutes',
         ] as $table => $column) {
-            yield $table.' changed' => ["UPDATE $table SET $column = $column + 7"];
+            yield $table.'approved time as it is in the database, or settled; change it with a correction, not an import' => ["UPDATE $table SET $column = $column + 7"];
             yield $table.' emptied' => ["DELETE FROM $table"];
         }
         yield 'a month of nobody' => ["INSERT INTO recorded_months (task_id, person_id, role_id, month, actual_minutes) SELECT id, (SELECT min(id) FROM people), 0, '1999-01', 60 FROM tasks LIMIT 1"];

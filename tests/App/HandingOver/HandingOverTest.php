@@ -41,31 +41,31 @@ final class HandingOverTest extends TestCase
     public function test_one_or_all_are_reminded_of_what_is_missing_once_a_day(): void
     {
         $remind = fn (string $who, array $body) => $this->actingAs($this->person($who))->from('/handing-over')->post('/handing-over/reminders', $body + ['week' => '2026-W24']);
-        $remind('kit', ['people' => ['ada', 'mo']])->assertSessionHas('message', 'One person is reminded.');
-        $remind('kit', [])->assertSessionHas('message', '4 people are reminded.');
-        $remind('lee', ['people' => ['bo']])->assertSessionHas('message', 'Nobody needed to be reminded.');
-        $remind('lee', [])->assertSessionHas('message', 'One person is reminded.');
+        $remind('kit', ['people' => ['ada', 'mo']])->assertSessionHas('message', 'One person has been reminded.');
+        $remind('kit', [])->assertSessionHas('message', '4 people have been reminded.');
+        $remind('lee', ['people' => ['bo']])->assertSessionHas('message', 'Nobody needed a reminder.');
+        $remind('lee', [])->assertSessionHas('message', 'One person has been reminded.');
 
         self::assertSame(['ada' => 2, 'bo' => 1, 'kit' => 1, 'lee' => 1], DB::table('messages')->join('people', 'people.id', 'messages.person_id')->groupBy('people.code')->orderBy('people.code')->selectRaw('people.code, count(*) AS n')->pluck('n', 'code')->all());
         $this->actingAs($this->person('ada'))->get('/messages')->assertInertia(fn (AssertableInertia $page) => $page
-            ->where('messages.messages.1.words', "Week 24 was to be handed over by Mon 15 Jun. 8\u{00A0}h are not submitted. Kit Ness reminds you."));
+            ->where('messages.messages.1.words', "Week 24 was due on Mon 15 Jun. 8\u{00A0}h not submitted. Reminder sent by Kit Ness."));
         $this->actingAs($this->person('lee'))->get('/handing-over')->assertInertia(fn (AssertableInertia $page) => $page->where('handingOver.missing.0.remindedAt', fn (?string $at): bool => $at !== null));
         $remind('kit', ['week' => 'soon'])->assertSessionHasErrors('week');
     }
 
     public function test_whoever_has_unapproved_time_is_told_that_the_period_closes(): void
     {
-        $this->actingAs($this->person('kit'))->from('/office/periods')->post('/office/periods/notice', ['day' => '2026-06-14'])->assertSessionHas('message', '2 people are reminded.');
+        $this->actingAs($this->person('kit'))->from('/office/periods')->post('/office/periods/notice', ['day' => '2026-06-14'])->assertSessionHas('message', '2 people have been reminded.');
         $this->post('/office/periods/notice', ['day' => '2026-06-14']);
 
         self::assertSame(2, DB::table('messages')->where('kind', 'period closing')->count());
         $this->actingAs($this->person('ada'))->get('/messages')->assertInertia(fn (AssertableInertia $page) => $page
-            ->where('messages.messages.0.words', "The time office closes the period up to Sun 14 Jun. 8\u{00A0}h of yours are not approved yet."));
+            ->where('messages.messages.0.words', "The time office is about to close the period up to Sun 14 Jun. You have 8\u{00A0}h that are not approved yet."));
     }
 
     public function test_the_office_says_by_when_a_week_is_due(): void
     {
-        $this->actingAs($this->person('kit'))->from('/office/periods')->put('/office/periods/due', ['days' => 3])->assertSessionHas('message', 'A week is due 3 days after its Sunday.');
+        $this->actingAs($this->person('kit'))->from('/office/periods')->put('/office/periods/due', ['days' => 3])->assertSessionHas('message', 'A week is now due 3 days after its Sunday.');
         $this->put('/office/periods/due', ['days' => 3]);
         $this->from('/office/periods')->put('/office/periods/due', ['days' => 15])->assertSessionHasErrors('days');
 

@@ -29,7 +29,7 @@ final class MessagesTest extends TestCase
         $this->load();
         $this->decide('return', 'Which lens?');
 
-        self::assertSame(["Mo Fell returned 8\u{00A0}h of week 24: “Which lens?”", "Mo Fell returned 8.5\u{00A0}h of week 25: “Which lens?”"], $this->told('ada', 'returned'));
+        self::assertSame(["Mo Fell returned 8\u{00A0}h in week 24: “Which lens?”", "Mo Fell returned 8.5\u{00A0}h in week 25: “Which lens?”"], $this->told('ada', 'returned'));
         self::assertSame([], $this->told('mo'));
         $this->actingAs($this->person('ada'))->get('/messages')->assertInertia(fn (AssertableInertia $page) => $page
             ->where('signedIn.unread', 3)->where('messages.messages.0.link', '/week/2026-W25')->where('messages.messages.0.isNew', true));
@@ -68,23 +68,23 @@ final class MessagesTest extends TestCase
         $this->decide('approve');
         $entry = $this->entry('ada', 'CLEAN', '2026-06-16');
         $this->actingAs($this->person('ada'))->post('/people/ada/week/2026-W25/corrections', ['reason' => 'It was an hour', 'cells' => [['task' => $entry?->task_id, 'date' => '2026-06-16', 'hours' => '1']]]);
-        self::assertSame(["Ada Moor asks for a correction of Tue 16 Jun, from 0.5\u{00A0}h to 1\u{00A0}h: “It was an hour”"], $this->told('mo'));
+        self::assertSame(["Ada Moor proposes a correction for Tue 16 Jun, from 0.5\u{00A0}h to 1\u{00A0}h: “It was an hour”"], $this->told('mo'));
         $this->actingAs($this->person('mo'))->post('/review/corrections', ['corrections' => [1], 'accept' => false, 'word' => 'No']);
-        self::assertSame(["Mo Fell declined your correction of Tue 16 Jun, from 0.5\u{00A0}h to 1\u{00A0}h: “No”"], $this->told('ada', 'correction decided'));
+        self::assertSame(["Mo Fell declined your correction for Tue 16 Jun, from 0.5\u{00A0}h to 1\u{00A0}h: “No”"], $this->told('ada', 'correction decided'));
 
         $this->actingAs($this->person('mo'))->post('/stand-ins', ['standIn' => 'bo', 'from' => '2026-06-18', 'to' => '2026-06-19']);
-        self::assertSame(['You decide for Mo Fell from Thu 18 Jun to Fri 19 Jun.'], $this->told('bo'));
+        self::assertSame(['You are the stand-in for Mo Fell from Thu 18 Jun to Fri 19 Jun.'], $this->told('bo'));
     }
 
     public function test_whom_files_assign_is_told_in_one_message_and_twice_is_once(): void
     {
         $this->load();
-        self::assertSame(['3 tasks were assigned to you: Fit the lens, Drawings, Scrap it.'], $this->told('ada', 'assigned'));
+        self::assertSame(['You have been assigned 3 tasks: Fit the lens, Drawings, Scrap it.'], $this->told('ada', 'assigned'));
         $this->import(Lighthouse::files());
         $this->import(['assignments.csv' => "project,task,person,role,planned,starts_on,ends_on\nLENS,CLEAN,bo,,4,2026-06-15,2026-06-18\nLENS,FIT,bo,,4,2026-01-15,2026-02-18\n"]);
 
         self::assertCount(1, $this->told('ada', 'assigned'));
-        self::assertSame(['A task was assigned to you: Clean the lens.'], $this->told('bo'), 'what is over is told nobody');
+        self::assertSame(['You have been assigned a task: Clean the lens.'], $this->told('bo'), 'what is over is told nobody');
     }
 
     /** @param  list<string>  $late */
@@ -104,13 +104,13 @@ final class MessagesTest extends TestCase
     /** @return iterable<string, array{string, string, list<string>, int}> */
     public static function mornings(): iterable
     {
-        $nothing = "Week 24 was to be handed over by Mon 15 Jun. Nothing is recorded, and 38\u{00A0}h are owed.";
+        $nothing = "Week 24 was due on Mon 15 Jun. Nothing is recorded; 38\u{00A0}h expected.";
         yield 'nothing recorded' => ['2026-06-16T08:00', '', [$nothing], 1];
         yield 'before the hour that she wants' => ['2026-06-16T07:59', '', [], 0];
-        yield 'some of it not submitted' => ['2026-06-16T08:00', "ada,LENS,FIT,surveyor,2026-06-08,8,submitted\nada,LENS,FIT,surveyor,2026-06-09,2,draft\n", ["Week 24 was to be handed over by Mon 15 Jun. 2\u{00A0}h are not submitted."], 1];
-        yield 'some of it returned' => ['2026-06-16T08:00', "ada,LENS,FIT,surveyor,2026-06-09,2,returned\n", ["Week 24 was to be handed over by Mon 15 Jun. 2\u{00A0}h were returned to you."], 1];
-        yield 'handed over' => ['2026-06-16T08:00', "ada,LENS,FIT,surveyor,2026-06-08,8,submitted\n", [], 0];
-        yield 'on the last working day before it is due, for Monday is a holiday' => ['2026-06-12T08:00', "ada,LENS,FIT,surveyor,2026-06-08,8,draft\n", ["Week 24 is to be handed over by Mon 15 Jun. It holds 8\u{00A0}h of 38\u{00A0}h owed."], 1];
+        yield 'some of it not submitted' => ['2026-06-16T08:00', "ada,LENS,FIT,surveyor,2026-06-08,8,submitted\nada,LENS,FIT,surveyor,2026-06-09,2,draft\n", ["Week 24 was due on Mon 15 Jun. 2\u{00A0}h not submitted."], 1];
+        yield 'some of it returned' => ['2026-06-16T08:00', "ada,LENS,FIT,surveyor,2026-06-09,2,returned\n", ["Week 24 was due on Mon 15 Jun. 2\u{00A0}h returned to you."], 1];
+        yield 'of the expected' => ['2026-06-16T08:00', "ada,LENS,FIT,surveyor,2026-06-08,8,submitted\n", [], 0];
+        yield 'on the last working day before it is due, for Monday is a holiday' => ['2026-06-12T08:00', "ada,LENS,FIT,surveyor,2026-06-08,8,draft\n", ["Submit week 24 by Mon 15 Jun. It has 8\u{00A0}h of the expected 38\u{00A0}h."], 1];
         yield 'on a holiday nobody is bothered' => ['2026-06-15T08:00', '', [], 0];
         yield 'nor on a Sunday' => ['2026-06-21T08:00', '', [], 0];
     }
@@ -216,7 +216,7 @@ final class MessagesTest extends TestCase
     public function test_an_instant_that_is_none_is_refused(): void
     {
         self::assertSame(1, Artisan::call('moss:messages', ['--at' => 'soon']));
-        self::assertStringContainsString('Give an instant in UTC', Artisan::output());
+        self::assertStringContainsString('”. Enter a UTC time such as 2026-06-17T16:05.', Artisan::output());
     }
 
     private function load(string $entries = self::ENTRIES): void

@@ -27,7 +27,7 @@ final class NudgeTest extends TestCase
             ->where('nudge.lines.0.task', 'Fit the lens')->where('signedIn', null));
 
         $minutes = $this->pencilled($link);
-        $this->post($link)->assertSessionHas('message', static fn (string $message): bool => str_starts_with($message, 'Inked: '));
+        $this->post($link)->assertSessionHas('message', static fn (string $message): bool => str_starts_with($message, 'Inked'));
 
         self::assertSame(120 + $minutes, (int) DB::table('entries')->where('date', '2026-06-17')->sum('minutes'));
         self::assertSame($this->person('ada')->id, DB::table('trail')->where('act', 'ink')->value('actor_id'));
@@ -66,7 +66,7 @@ final class NudgeTest extends TestCase
         $link = $this->nudge();
         $this->person('ada')->update(['disabled_at' => '2026-06-17T10:00:00Z']);
 
-        $this->get($link)->assertForbidden()->assertSee('no longer good');
+        $this->get($link)->assertForbidden()->assertSee('This link has expired. Sign in and open your week instead.');
         $this->post($link)->assertForbidden();
         self::assertSame(1, DB::table('entries')->count());
     }
@@ -75,7 +75,7 @@ final class NudgeTest extends TestCase
     {
         $link = $this->nudge();
         foreach ([str_replace('/ada/', '/bo/', $link), str_replace('2026-06-17', '2026-06-18', $link), substr($link, 0, -1).(str_ends_with($link, '0') ? '1' : '0'), '/nudge/ada/2026-06-17'] as $forged) {
-            $this->get($forged)->assertForbidden()->assertSee('no longer good');
+            $this->get($forged)->assertForbidden()->assertSee('This link has expired. Sign in and open your week instead.');
             $this->post($forged)->assertForbidden();
         }
         $this->travel(49)->hours();
@@ -97,7 +97,7 @@ final class NudgeTest extends TestCase
     {
         DB::table('people')->where('code', 'ada')->update(['pencil_plan' => 0, 'pencil_usual_week' => 0]);
 
-        self::assertStringContainsString("Wed 17 Jun is not recorded yet; 6\u{00A0}h are owed.", $this->mail());
+        self::assertStringContainsString("Wed 17 Jun is not fully recorded yet; 6\u{00A0}h missing.", $this->mail());
     }
 
     /** The link in the mail. */

@@ -21,7 +21,7 @@ final class OfficeTest extends TestCase
 
     public function test_a_rule_is_set_for_a_team_from_a_day_and_found_from_then_on(): void
     {
-        $this->put('/office/rules', ['rule' => 'day_above', 'level' => 'blocks', 'limit' => '10:30', 'from' => '2026-06-16', 'team' => 'field'])->assertSessionHas('message', 'Set: Long day.');
+        $this->put('/office/rules', ['rule' => 'day_above', 'level' => 'blocks', 'limit' => '10:30', 'from' => '2026-06-16', 'team' => 'field'])->assertSessionHas('message', 'Rule saved: Long day.');
 
         self::assertSame([['level' => 'blocks', 'limit_number' => 630, 'starts_on' => '2026-06-16']], DB::table('house_rules')->get(['level', 'limit_number', 'starts_on'])->map(static fn (object $row): array => (array) $row)->all());
         $this->get('/office/rules')->assertInertia(fn (AssertableInertia $page) => $page->where('houseRules.rules', fn ($rules): bool => in_array([
@@ -37,10 +37,10 @@ final class OfficeTest extends TestCase
     public function test_what_a_rule_cannot_be_set_to_is_refused_with_what_it_can(): void
     {
         foreach ([
-            [['limit' => '25'], 'Give a limit from 1 to 24 hours.'],
-            [['limit' => 'long'], 'Give a limit from 1 to 24 hours.'],
-            [['limit' => '10', 'project' => 'LENS'], 'cannot be set for one project'],
-            [['rule' => 'old_time', 'limit' => '0'], 'Give a limit from 1 to 400 days.'],
+            [['limit' => '25'], 'Enter a limit from 1 to 24 hours.'],
+            [['limit' => 'long'], 'Enter a limit from 1 to 24 hours.'],
+            [['limit' => '10', 'project' => 'LENS'], 'This rule checks whole days and weeks, so it cannot be set for a single project.'],
+            [['rule' => 'old_time', 'limit' => '0'], 'Enter a limit from 1 to 400 days.'],
         ] as [$change, $why]) {
             $this->from('/office/rules')->put('/office/rules', $change + ['rule' => 'day_above', 'level' => 'asks', 'limit' => '10'])->assertSessionHasErrors();
             $this->get('/office/rules')->assertInertia(fn (AssertableInertia $page) => $page->where('errors', fn ($errors): bool => str_contains(json_encode($errors, JSON_THROW_ON_ERROR), $why)));

@@ -35,10 +35,10 @@ final class PeriodsTest extends TestCase
     public function test_closing_settles_what_is_approved_and_leaves_out_only_what_it_is_told_to(): void
     {
         $this->load();
-        $this->close('2026-06-07')->assertSessionHas('refusal', static fn (string $why): bool => str_contains($why, '2 entries up to this day are not approved'));
+        $this->close('2026-06-07')->assertSessionHas('refusal', static fn (string $why): bool => str_contains($why, 'Entries not approved up to this day: 2'));
         self::assertSame(0, DB::table('entries')->where('state', 'settled')->count());
 
-        $this->close('2026-06-07', true)->assertSessionHas('message', "Closed up to Sun 7 Jun; 12\u{00A0}h are settled.");
+        $this->close('2026-06-07', true)->assertSessionHas('message', "Closed up to Sun 7 Jun; 12\u{00A0}h settled.");
 
         self::assertSame(['2026-06-02', '2026-06-03'], DB::table('entries')->where('state', 'settled')->orderBy('date')->pluck('date')->all());
         self::assertSame([2, 1], [DB::table('trail')->where('act', 'settle')->count(), DB::table('trail')->where('act', 'close')->count()]);
@@ -64,9 +64,9 @@ final class PeriodsTest extends TestCase
     public function test_days_to_come_and_days_closed_already_are_refused(): void
     {
         $this->load();
-        $this->close('2026-06-18', true)->assertSessionHas('refusal', static fn (string $why): bool => str_contains($why, 'still to come'));
+        $this->close('2026-06-18', true)->assertSessionHas('refusal', static fn (string $why): bool => str_contains($why, 'is in the future. Choose today or an earlier day. Nothing was closed.'));
         $this->close('2026-06-07', true);
-        $this->close('2026-06-05', true)->assertSessionHas('refusal', static fn (string $why): bool => str_contains($why, 'closed up to Sun 7 Jun already'));
+        $this->close('2026-06-05', true)->assertSessionHas('refusal', static fn (string $why): bool => str_contains($why, '. To close less, reopen it. Nothing was closed.'));
     }
 
     public function test_nothing_new_is_recorded_in_a_closed_period_until_it_is_opened_again_with_a_reason(): void
@@ -74,12 +74,12 @@ final class PeriodsTest extends TestCase
         $this->load();
         $this->close('2026-06-07', true);
         $save = fn () => $this->as('ada')->putJson('/people/ada/week/2026-W23/cells', ['cells' => [['task' => $this->task('TRAIN')->id, 'date' => '2026-06-05', 'hours' => '1', 'seen' => null]]]);
-        $save()->assertJsonPath('cells.0.message', static fn (string $why): bool => str_contains($why, 'The period up to 2026-06-07 is closed'));
+        $save()->assertJsonPath('cells.0.message', static fn (string $why): bool => str_contains($why, 'is closed. Record this on a later day, or ask the time office to reopen it.'));
         $this->refusedImport("person,project,task,role,date,hours\nada,OWN,TRAIN,,2026-06-05,1\n");
 
         $reopen = fn (string $day, string $reason): TestResponse => $this->as('kit')->from('/office/periods')->delete('/office/periods', ['day' => $day, 'reason' => $reason]);
-        $reopen('2026-06-05', ' ')->assertSessionHas('refusal', static fn (string $why): bool => str_contains($why, 'Say why'));
-        $reopen('2026-06-08', 'x')->assertSessionHas('refusal', static fn (string $why): bool => str_contains($why, 'nothing to open'));
+        $reopen('2026-06-05', ' ')->assertSessionHas('refusal', static fn (string $why): bool => str_contains($why, 'Enter a reason for reopening the period'));
+        $reopen('2026-06-08', 'x')->assertSessionHas('refusal', static fn (string $why): bool => str_contains($why, 'These days are already open.'));
         $reopen('2026-06-05', 'The storm took the cable')->assertSessionHas('message');
 
         self::assertSame('The storm took the cable', DB::table('trail')->where('act', 'reopen')->value('why'));

@@ -60,9 +60,9 @@ final class PlanTest extends TestCase
         ];
         $this->postJson('/projects/LENS/plan', ['lines' => [...$lines, ['task' => 'Ring it', 'who' => 'zoe', 'planned' => 'much', 'startsOn' => 'soon']]])->assertStatus(422)
             ->assertJsonPath('faults', [
-                '5.who' => 'Nobody is called “zoe”. Type the name or code of a person or a team.',
-                '5.planned' => 'Planned: “much” is not hours, as in 160, 7.5, 7:30, 7h 30m or 450m.',
-                '5.startsOn' => 'First day: “soon” is not a day of the calendar as YYYY-MM-DD.',
+                '5.who' => 'No person or team is called “zoe”. Enter a name or code.',
+                '5.planned' => 'Planned: “much” is not valid. Enter hours, such as 160, 7.5, 7:30, 7h 30m or 450m.',
+                '5.startsOn' => 'First day: “soon” is not valid. Enter a date as YYYY-MM-DD.',
             ]);
         self::assertSame(0, Task::query()->where('code', 'CAST-THE-BELL')->count());
 
@@ -75,7 +75,7 @@ final class PlanTest extends TestCase
         self::assertSame(['ada', 'bo'], DB::table('messages')->join('people', 'people.id', 'messages.person_id')->where('kind', 'assigned')->where('facts', 'like', '%bell%')->orderBy('people.code')->pluck('people.code')->all());
         self::assertSame(5, DB::table('trail')->where('name', 'like', 'LENS/%')->count());
         // Twice is a conflict, not a second row.
-        $this->postJson('/projects/LENS/plan', ['lines' => [['task' => 'CAST-THE-BELL', 'who' => 'Ada Moor', 'role' => 'surveyor', 'planned' => '1', 'startsOn' => '2026-07-01']]])->assertStatus(422)->assertJsonPath('faults', ['0.who' => 'They are on this task in this role from this day already. Change that row instead.']);
+        $this->postJson('/projects/LENS/plan', ['lines' => [['task' => 'CAST-THE-BELL', 'who' => 'Ada Moor', 'role' => 'surveyor', 'planned' => '1', 'startsOn' => '2026-07-01']]])->assertStatus(422)->assertJsonPath('faults', ['0.who' => 'They already have this task in this role from this day. Change that row instead.']);
     }
 
     /** @param  array<string, string>  $fields */
@@ -98,27 +98,27 @@ final class PlanTest extends TestCase
     /** @return iterable<string, array{string, array<string, string>, string|null}> */
     public static function changes(): iterable
     {
-        yield 'a name' => ['task', ['name' => 'Fit the great lens'], null];
-        yield 'no name' => ['task', ['name' => '  '], 'Give it a name, in one line of at most 200 letters.'];
+        yield 'Enter a phase name of at most 200 characters, on one line.' => ['task', ['name' => 'Fit the great lens'], null];
+        yield 'no name' => ['task', ['name' => '  '], 'Enter a name of at most 200 characters, on one line.'];
         yield 'a code' => ['task', ['code' => 'FIT-2'], null];
-        yield 'a code that is taken' => ['task', ['code' => 'CLEAN'], 'Another task of this project has the code CLEAN. Choose another.'];
-        yield 'no code' => ['task', ['code' => 'fit it'], 'Code: “fit it” is not 1 to 32 letters, digits, “.”, “_” or “-”.'];
+        yield 'a code that is taken' => ['task', ['code' => 'CLEAN'], 'Another task of this project has the code CLEAN. Choose another code.'];
+        yield 'no code' => ['task', ['code' => 'fit it'], 'Code: “fit it” is not valid. Enter 1 to 32 letters, digits, “.”, “_” or “-”.'];
         yield 'hours of its own' => ['task', ['planned' => '44:30'], null];
         yield 'none of its own' => ['task', ['planned' => ''], null];
-        yield 'less than nothing' => ['task', ['planned' => '-4'], 'Planned: “-4” is not hours, as in 160, 7.5, 7:30, 7h 30m or 450m.'];
+        yield 'less than nothing' => ['task', ['planned' => '-4'], 'Planned: “-4” is not valid. Enter hours, such as 160, 7.5, 7:30, 7h 30m or 450m.'];
         yield 'a budget' => ['task', ['budget' => '4000.50'], null];
-        yield 'a budget of words' => ['task', ['budget' => 'lots'], 'Budget: “lots” is not an amount with a dot and at most two decimal places, as in 1250.50.'];
+        yield 'a budget of words' => ['task', ['budget' => 'lots'], 'Budget: “lots” is not valid. Enter an amount with a decimal point and at most two decimal places, such as 1250.50.'];
         yield 'days' => ['task', ['startsOn' => '2026-06-10', 'endsOn' => '2026-06-10'], null];
-        yield 'a day that is none' => ['task', ['startsOn' => '2026-02-30'], 'First day: “2026-02-30” is not a day of the calendar as YYYY-MM-DD.'];
+        yield 'a day that is none' => ['task', ['startsOn' => '2026-02-30'], 'First day: “2026-02-30” is not valid. Enter a date as YYYY-MM-DD.'];
         yield 'a new phase' => ['task', ['phase' => 'Glass'], null];
         yield 'no phase' => ['task', ['phase' => ''], null];
-        yield 'somebody else for what somebody recorded' => ['assignment', ['holder' => 'person:bo'], 'Ada Moor has recorded time or said what is left of Fit the lens, so the row stays. Shorten it instead: fewer hours, an earlier last day.'];
-        yield 'nobody known' => ['assignment', ['holder' => 'zoe'], 'Nobody is called “zoe”. Type the name or code of a person or a team.'];
+        yield 'somebody else for what somebody recorded' => ['assignment', ['holder' => 'person:bo'], 'Ada Moor has recorded time or an estimate on Fit the lens, so this row cannot be removed or reassigned. Reduce its hours or set an earlier last day instead.'];
+        yield 'nobody known' => ['assignment', ['holder' => 'zoe'], 'No person or team is called “zoe”. Enter a name or code.'];
         yield 'another role' => ['assignment', ['role' => 'Senior'], null];
-        yield 'a role there is not' => ['assignment', ['role' => 'cook'], 'There is no role “cook”.'];
+        yield 'a role there is not' => ['assignment', ['role' => 'cook'], 'There is no role “cook”. Enter the name or code of a role.'];
         yield 'nothing planned' => ['assignment', ['planned' => ''], null];
-        yield 'days that end before they begin' => ['assignment', ['endsOn' => '2026-06-14'], 'The last day is before the first. Give a day not before it.'];
-        yield 'no first day' => ['assignment', ['startsOn' => ''], 'Give the first day as 2026-06-17.'];
+        yield 'days that end before they begin' => ['assignment', ['endsOn' => '2026-06-14'], 'Enter a last day on or after the first day.'];
+        yield 'no first day' => ['assignment', ['startsOn' => ''], 'Enter the first day, such as 2026-06-17.'];
     }
 
     public function test_a_row_of_another_project_is_not_there_and_one_fault_keeps_all_away(): void
@@ -162,7 +162,7 @@ final class PlanTest extends TestCase
     public function test_rows_go_unless_something_was_recorded_on_them(): void
     {
         $fit = $this->task('FIT');
-        $this->putJson('/projects/LENS/plan/removed', ['task' => $fit->id])->assertStatus(422)->assertJsonPath('message', 'Something was recorded or said on Fit the lens, so it stays. Say it is done, or plan nothing more on it.');
+        $this->putJson('/projects/LENS/plan/removed', ['task' => $fit->id])->assertStatus(422)->assertJsonPath('message', 'Fit the lens has recorded time or estimates and cannot be removed. Mark it as done, or plan no more work on it.');
         $this->putJson('/projects/LENS/plan/removed', ['assignments' => [Assignment::query()->where('task_id', $fit->id)->sole()->id]])->assertStatus(422);
         $clean = $this->task('CLEAN');
         $this->putJson('/projects/LENS/plan/removed', ['assignments' => [Assignment::query()->where('task_id', $clean->id)->sole()->id]])->assertOk();
@@ -175,7 +175,7 @@ final class PlanTest extends TestCase
     {
         $fit = $this->task('FIT');
         $id = Assignment::query()->where('task_id', $fit->id)->sole()->id;
-        $this->spread([$id], ['2026-06-18' => '9', '2026-06-19' => 'x'])->assertStatus(422)->assertJsonPath('faults.2026-06-19', 'Planned: “x” is not hours, as in 160, 7.5, 7:30, 7h 30m or 450m.');
+        $this->spread([$id], ['2026-06-18' => '9', '2026-06-19' => 'x'])->assertStatus(422)->assertJsonPath('faults.2026-06-19', 'Planned: “x” is not valid. Enter hours, such as 160, 7.5, 7:30, 7h 30m or 450m.');
         $this->spread([$id], ['2026-06-18' => '9', '2026-06-19' => '', '2026-06-22' => '3:30'])->assertOk()->assertJsonFragment(['byDay' => ['2026-06-18' => 540, '2026-06-22' => 210]]);
         self::assertSame([['2026-06-18', '2026-06-18', 540], ['2026-06-22', '2026-06-22', 210]], self::stretches($fit));
 

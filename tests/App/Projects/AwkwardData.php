@@ -79,7 +79,7 @@ final class AwkwardData
             'assignments.csv' => "project,task,person,team,role,planned,starts_on,ends_on\n".implode("\n", $assignments)."\n",
             'entries.csv' => "person,project,task,role,date,hours,state\n".implode("\n", $entries)."\n",
             'absences.csv' => "person,date,hours,kind\n".implode("\n", $absences)."\n",
-            'restatements.csv' => "person,project,task,on,remaining,done\n".implode("\n", $restatements)."\n",
+            'remaining_estimates.csv' => "person,project,task,on,remaining,done\n".implode("\n", $restatements)."\n",
         ];
     }
 }

@@ -26,15 +26,15 @@ final class FiguresAgreeTest extends TestCase
         $oracle = new Oracle($files, $today);
         $expected = $oracle->status();
         $keys = [];
-        foreach (['project' => 1, 'task' => 2, 'holder' => 3] as $level => $parts) {
+        foreach (['project' => 1, 'task' => 2, 'assignee' => 3] as $level => $parts) {
             foreach ($this->rows('moss:status', ['--level' => $level, '--today' => $today]) as $row) {
-                $key = implode('|', array_slice([$row['project'], $row['task'], $row['holder']], 0, $parts));
+                $key = implode('|', array_slice([$row['project'], $row['task'], $row['assignee']], 0, $parts));
                 $key .= isset($keys[$key]) ? '#2' : '';
                 $keys[$key] = true;
                 foreach (self::MINUTES as $name) {
                     self::assertSame($expected[$key][$name] ?? 0, (int) $row[$name], $key.' '.$name);
                 }
-                foreach ($level === 'holder' ? array_slice(self::CENTS, 0, -1) : self::CENTS as $name) {
+                foreach ($level === 'assignee' ? array_slice(self::CENTS, 0, -1) : self::CENTS as $name) {
                     self::assertSame($expected[$key][$name] ?? ($name === 'budget' ? null : 0), $row[$name] === '' ? null : (int) str_replace('.', '', $row[$name]), $key.' '.$name);
                 }
                 self::assertSame((int) $row['actual'] + (int) $row['pending'], (int) $row['entered']);
@@ -71,14 +71,14 @@ final class FiguresAgreeTest extends TestCase
     public function test_options_that_cannot_be_used_are_refused_with_a_sentence(): void
     {
         foreach ([
-            ['moss:status', ['--level' => 'galaxy'], 'Use one of: project, phase, task, holder'],
-            ['moss:status', ['--today' => '2026-02-30'], 'Give a day of the calendar'],
-            ['moss:status', ['--project' => ['NONE']], '--project names “NONE”'],
+            ['moss:status', ['--level' => 'galaxy'], 'Use one of: project, phase, task, assignee'],
+            ['moss:status', ['--today' => '2026-02-30'], '”. Enter a date as YYYY-MM-DD.'],
+            ['moss:status', ['--project' => ['NONE']], '--project is “NONE”'],
             ['moss:status', ['--format' => 'xml'], 'Use one of: csv, json'],
-            ['moss:compare', ['--from' => '2026-06-01', '--to' => '2026-06-30'], '--by is “”'],
+            ['moss:compare', ['--from' => '2026-06-01', '--to' => '2026-06-30'], '--by cannot be “”'],
             ['moss:compare', ['--by' => 'week', '--to' => '2026-06-30'], '--from is missing'],
             ['moss:compare', ['--by' => 'week', '--from' => '2026-06-30', '--to' => '2026-06-01'], '--to is before --from'],
-            ['moss:compare', ['--by' => 'week', '--from' => '2026-06-01', '--to' => '2026-06-30', '--team' => ['none']], '--team names “none”'],
+            ['moss:compare', ['--by' => 'week', '--from' => '2026-06-01', '--to' => '2026-06-30', '--team' => ['none']], '--team is “none”'],
         ] as [$command, $options, $sentence]) {
             self::assertSame(1, Artisan::call($command, $options));
             self::assertStringContainsString($sentence, Artisan::output());

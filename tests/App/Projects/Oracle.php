@@ -182,7 +182,7 @@ final class Oracle
     {
         $assignments = $this->of('assignments', $task);
         $entries = $this->of('entries', $task);
-        $restatements = $this->of('restatements', $task);
+        $restatements = $this->of('remaining_estimates', $task);
         $names = [];
         foreach ($assignments as $assignment) {
             $names[self::holderOf($assignment)] = true;

@@ -21,7 +21,7 @@ final class ProjectPageTest extends TestCase
         parent::setUp();
         $this->import(Lighthouse::files([
             'entries.csv' => self::ENTRIES,
-            'restatements.csv' => "person,project,task,on,remaining,reason\nada,LENS,FIT,2026-06-16,30,Wet putty\n",
+            'remaining_estimates.csv' => "person,project,task,on,remaining,reason\nada,LENS,FIT,2026-06-16,30,Wet putty\n",
         ]));
         $this->letSeeCost('mo');
     }
@@ -122,7 +122,7 @@ final class ProjectPageTest extends TestCase
 
     public function test_a_word_that_waits_shows_what_it_would_do(): void
     {
-        Project::query()->where('code', 'LENS')->sole()->update(['restatements' => 'asked']);
+        Project::query()->where('code', 'LENS')->sole()->update(['restatements' => 'approve']);
         $fit = $this->task('FIT')->id;
         $before = $this->actingAs($this->person('mo'))->given('/projects/LENS')->int('project.figures.forecast');
         $this->actingAs($this->person('ada'))->putJson('/people/ada/tasks/'.$fit.'/remaining', ['hours' => '36', 'done' => 'no', 'reason' => 'More cracks'])->assertOk();
@@ -158,13 +158,13 @@ final class ProjectPageTest extends TestCase
         $money = ['plannedCost' => 'planned_cost', 'actualCost' => 'actual_cost', 'forecastCost' => 'forecast_cost', 'budget' => 'budget', 'budgetLeft' => 'budget_left', 'unratedPlanned' => 'unrated_planned', 'unratedEntered' => 'unrated_entered'];
         $rows = $this->actingAs($this->person('mo'))->given('/projects/LENS')->rows('project.rows');
         $compared = 0;
-        foreach (['phase' => 'phase', 'task' => 'task', 'holder' => 'holder'] as $level => $column) {
-            Artisan::call('moss:status', ['--project' => ['LENS'], '--level' => $level, '--format' => 'json', '--today' => '2026-06-17']);
+        foreach (['phase' => 'phase', 'task' => 'task', 'holder' => 'assignee'] as $level => $column) {
+            Artisan::call('moss:status', ['--project' => ['LENS'], '--level' => $column, '--format' => 'json', '--today' => '2026-06-17']);
             foreach (PageProps::of(json_decode(Artisan::output(), true, flags: JSON_THROW_ON_ERROR))->rows() as $status) {
                 $shown = array_values(array_filter($rows, static fn (PageProps $row): bool => $row->value('level') === $level && match ($level) {
                     'phase' => $row->value('name') === $status->value('phase'),
                     'task' => $row->value('task') === $status->value('task'),
-                    default => $row->value('task') === $status->value('task') && in_array($row->value('holder'), ['person:'.$status->text('holder'), 'team:'.$status->text('holder'), $status->text('holder') === 'unassigned' ? 'nobody' : ''], true),
+                    default => $row->value('task') === $status->value('task') && in_array($row->value('holder'), ['person:'.$status->text('assignee'), 'team:'.$status->text('assignee'), $status->text('assignee') === 'unassigned' ? 'nobody' : ''], true),
                 }));
                 self::assertCount(1, $shown, $level.' '.json_encode($status->value($column)));
                 foreach ($figures as $figure) {

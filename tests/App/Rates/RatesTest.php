@@ -76,20 +76,20 @@ final class RatesTest extends TestCase
     public static function bad(): iterable
     {
         yield 'of nobody' => [['person' => '', 'role' => ''], 'person', 'a person, a role, or both'];
-        yield 'somebody unknown' => [['person' => 'Zoe'], 'person', 'Nobody has the code'];
+        yield 'somebody unknown' => [['person' => 'Zoe'], 'person', '”. Enter the code as it appears in the list.'];
         yield 'an unknown role' => [['role' => 'pilot'], 'role', ''];
-        yield 'no day' => [['from' => 'June'], 'from', 'from which day'];
-        yield 'no money' => [['cost' => '-1'], 'cost', 'what an hour costs'];
-        yield 'too exact' => [['cost' => '1.23456'], 'cost', 'four places'];
-        yield 'no bill' => [['bill' => 'much'], 'bill', 'billed'];
+        yield 'no day' => [['from' => 'June'], 'from', 'Enter the day from which the rate applies.'];
+        yield 'no money' => [['cost' => '-1'], 'cost', 'Enter the cost per hour, such as 87.65, with at most four decimal places.'];
+        yield 'too exact' => [['cost' => '1.23456'], 'cost', 'Enter the cost per hour, such as 87.65, with at most four decimal places.'];
+        yield 'no bill' => [['bill' => 'much'], 'bill', 'billing rate'];
     }
 
     public function test_how_words_on_what_is_left_count_is_set_and_traced(): void
     {
-        $this->put('/office/remaining', ['mode' => 'asked', 'tolerance' => '2:30'])->assertSessionHasNoErrors();
+        $this->put('/office/remaining', ['mode' => 'approve', 'tolerance' => '2:30'])->assertSessionHasNoErrors();
         $organisation = Organisation::query()->sole();
         self::assertSame([RestatementMode::Asked, 150], [$organisation->restatements, $organisation->restatement_tolerance]);
-        $this->put('/office/remaining', ['mode' => 'asked', 'tolerance' => 'some'])->assertSessionHasErrors(['tolerance']);
+        $this->put('/office/remaining', ['mode' => 'approve', 'tolerance' => 'some'])->assertSessionHasErrors(['tolerance']);
         $this->put('/office/remaining', ['mode' => 'never', 'tolerance' => '1'])->assertSessionHasErrors(['mode']);
 
         self::assertSame(150, $organisation->refresh()->restatement_tolerance);

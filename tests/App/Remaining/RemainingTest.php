@@ -37,7 +37,7 @@ final class RemainingTest extends TestCase
             }));
 
         $this->say('ada', 'FIT', ['hours' => '20', 'done' => 'no', 'reason' => ''])->assertOk()
-            ->assertJsonPath('message', 'Said, and counted at once.')->assertJsonPath('remaining.left.left', 1200)->assertJsonPath('remaining.left.isRestated', true)
+            ->assertJsonPath('message', 'Estimate saved; it takes effect immediately.')->assertJsonPath('remaining.left.left', 1200)->assertJsonPath('remaining.left.isRestated', true)
             // 32 h planned and 8 h of nobody: 14 h entered, 20 h and 8 h left.
             ->assertJsonPath('remaining.history.0.forecast', 12 * 60 + 22 * 60 + 8 * 60);
         // The 2 h entered for tomorrow were still left at the end of today.
@@ -67,7 +67,7 @@ final class RemainingTest extends TestCase
     {
         $this->actingAs($this->person('ada'));
         $this->say('ada', 'FIT', ['hours' => '40', 'done' => 'no'])->assertStatus(422)->assertJsonPath('fault', 'no_reason');
-        $this->say('ada', 'FIT', ['hours' => 'soon', 'done' => 'no'])->assertStatus(422)->assertJsonPath('message', '“soon” is not hours. Type them as 8, 7.5, 7:30, 7h 30m or 450m.');
+        $this->say('ada', 'FIT', ['hours' => 'soon', 'done' => 'no'])->assertStatus(422)->assertJsonPath('message', '“soon” is not a number of hours. Enter it as 8, 7.5, 7:30, 7h 30m or 450m.');
         $this->say('ada', 'FIT', ['hours' => '-3', 'done' => 'no'])->assertStatus(422);
         $this->say('ada', 'SCRAP', ['hours' => '3', 'done' => 'perhaps'])->assertJsonValidationErrors('done');
         $this->say('bo', 'FIT', ['hours' => '3', 'done' => 'no'])->assertForbidden();
@@ -82,7 +82,7 @@ final class RemainingTest extends TestCase
         $this->actingAs($this->person('ada'));
         $this->say('ada', 'FIT', ['hours' => '30', 'done' => 'no', 'reason' => 'Wet putty'])->assertOk();
         $this->actingAs($this->person('mo'))->get('/messages')->assertInertia(fn (AssertableInertia $page) => $page
-            ->where('messages.messages.0.words', "Ada Moor says 30\u{A0}h are left of Fit the lens, Lens refit, not 18\u{A0}h. The forecast of the task goes from 40\u{A0}h to 52\u{A0}h. “Wet putty”"));
+            ->where('messages.messages.0.words', "Ada Moor updated the remaining estimate for Fit the lens, Lens refit, from 18\u{A0}h to 30\u{A0}h. The task forecast changes from 40\u{A0}h to 52\u{A0}h. “Wet putty”"));
 
         $this->say('ada', 'FIT', ['hours' => '25', 'done' => 'no', 'reason' => 'Dry by then'])->assertOk()->assertJsonPath('remaining.history.0.by', 'Mo Fell');
         self::assertSame(1, DB::table('messages')->where('kind', 'restated')->count());
@@ -90,10 +90,10 @@ final class RemainingTest extends TestCase
 
     public function test_where_it_is_asked_it_counts_once_the_manager_accepts(): void
     {
-        Project::query()->where('code', 'LENS')->update(['restatements' => 'asked']);
+        Project::query()->where('code', 'LENS')->update(['restatements' => 'approve']);
         $this->actingAs($this->person('ada'));
         $this->say('ada', 'FIT', ['hours' => '30', 'done' => 'no', 'reason' => 'Wet putty'])->assertOk()
-            ->assertJsonPath('message', 'Said. It counts once Mo Fell accepts it.')->assertJsonPath('remaining.left.left', 1080)->assertJsonPath('remaining.left.asked', 32 * 60);
+            ->assertJsonPath('message', 'Estimate saved. It takes effect once Mo Fell accepts it.')->assertJsonPath('remaining.left.left', 1080)->assertJsonPath('remaining.left.asked', 32 * 60);
         self::assertSame(40 * 60, $this->forecast());
         $asked = AskedRestatement::query()->sole();
 
@@ -102,13 +102,13 @@ final class RemainingTest extends TestCase
         $this->post("/projects/LENS/restatements/{$asked->id}", ['accept' => true])->assertSessionHas('message');
         $this->post("/projects/LENS/restatements/{$asked->id}", ['accept' => true])->assertSessionHas('message');
         self::assertSame([52 * 60, 'accepted', 1], [$this->forecast(), $asked->refresh()->state, Restatement::query()->count()]);
-        $this->post("/projects/LENS/restatements/{$asked->id}", ['accept' => false, 'word' => 'No'])->assertSessionHas('refusal', 'This has been decided or taken back already. Reload to see how it stands.');
+        $this->post("/projects/LENS/restatements/{$asked->id}", ['accept' => false, 'word' => 'No'])->assertSessionHas('refusal', 'This has already been decided or taken back. Reload to see its status.');
         self::assertSame(1, DB::table('messages')->where('kind', 'restatement decided')->count());
     }
 
     public function test_declined_nothing_has_changed_and_it_stays_to_be_read(): void
     {
-        Organisation::query()->update(['restatements' => 'asked']);
+        Organisation::query()->update(['restatements' => 'approve']);
         $this->actingAs($this->person('ada'));
         $this->say('ada', 'FIT', ['hours' => '30', 'done' => 'no', 'reason' => 'Wet putty']);
         $this->actingAs($this->person('mo'))->post('/projects/LENS/restatements/'.AskedRestatement::query()->sole()->id, ['accept' => false, 'word' => 'Use the dry batch'])->assertSessionHas('message');
@@ -119,13 +119,13 @@ final class RemainingTest extends TestCase
 
     public function test_what_waits_ends_with_its_task_and_is_not_accepted_for_who_holds_it_no_more(): void
     {
-        Project::query()->where('code', 'LENS')->sole()->update(['restatements' => 'asked']);
+        Project::query()->where('code', 'LENS')->sole()->update(['restatements' => 'approve']);
         $this->actingAs($this->person('ada'));
         $this->say('ada', 'FIT', ['hours' => '32', 'done' => 'no', 'reason' => 'Wet putty'])->assertOk();
         $asked = AskedRestatement::query()->sole();
         Assignment::query()->where('task_id', $this->task('FIT')->id)->delete();
         $this->actingAs($this->person('mo'))->post("/projects/LENS/restatements/{$asked->id}", ['accept' => true])
-            ->assertSessionHas('refusal', 'Nothing of Fit the lens is planned for Ada Moor or their team, so nothing can be left of it. Ask its project manager, Mo Fell, to assign hours.');
+            ->assertSessionHas('refusal', 'Neither Ada Moor nor their team has planned hours on Fit the lens, so there is nothing to estimate. Ask the project manager, Mo Fell, to assign hours.');
         self::assertSame(['waiting', 0], [$asked->refresh()->state, Restatement::query()->count()]);
 
         $this->put('/projects/LENS/tasks/'.$this->task('FIT')->id.'/done', ['done' => true, 'confirmed' => true])->assertSessionHasNoErrors();
@@ -140,7 +140,7 @@ final class RemainingTest extends TestCase
         $this->say('ada', 'FIT', ['hours' => '19', 'done' => 'no'])->assertJsonPath('remaining.mayTakeBack', true);
         $this->deleteJson($address)->assertOk()->assertJsonPath('remaining.left.left', 1080)->assertJsonPath('remaining.mayTakeBack', false);
 
-        Organisation::query()->update(['restatements' => 'asked']);
+        Organisation::query()->update(['restatements' => 'approve']);
         $this->say('ada', 'FIT', ['hours' => '19', 'done' => 'no']);
         $this->deleteJson($address)->assertOk();
         self::assertSame('withdrawn', AskedRestatement::query()->sole()->state);
@@ -151,15 +151,15 @@ final class RemainingTest extends TestCase
         $this->actingAs($this->person('ada'));
         // 8 h of the task are nobody's yet, so it is not hers to declare done.
         $this->say('ada', 'FIT', ['done' => 'all'])->assertStatus(422)->assertJsonPath('fault', 'others_have_left')
-            ->assertJsonPath('message', "Others have something left of Fit the lens: nobody yet 8\u{A0}h. Say it is done for you; when all have, it is done. Or ask Mo Fell.");
+            ->assertJsonPath('message', "Others still have hours remaining on Fit the lens: unassigned 8\u{A0}h. Mark it as done for you; once everyone has, the task is done. Or ask Mo Fell.");
         $this->say('ada', 'CLEAN', ['done' => 'all'])->assertOk()->assertJsonPath('remaining.doneOn', '2026-06-17');
         self::assertSame('2026-06-17', $this->task('CLEAN')->done_on);
         $this->say('ada', 'CLEAN', ['hours' => '1', 'done' => 'no'])->assertStatus(422)->assertJsonPath('fault', 'task_done');
 
         $task = $this->task('FIT')->id;
         $mo = $this->actingAs($this->person('mo'));
-        $mo->put("/projects/LENS/tasks/$task/done", ['done' => true])->assertSessionHasErrors(['done' => "Others have something left of Fit the lens: Ada Moor 18\u{A0}h, nobody yet 8\u{A0}h. Declaring it done gives that up; say so again if you mean it."]);
-        $mo->put("/projects/LENS/tasks/$task/done", ['done' => true, 'confirmed' => true])->assertSessionHas('message', 'Fit the lens is done for all.');
+        $mo->put("/projects/LENS/tasks/$task/done", ['done' => true])->assertSessionHasErrors(['done' => "Others still have hours remaining on Fit the lens: Ada Moor 18\u{A0}h, unassigned 8\u{A0}h. Marking it as done drops these hours. Confirm if that is what you want."]);
+        $mo->put("/projects/LENS/tasks/$task/done", ['done' => true, 'confirmed' => true])->assertSessionHas('message', 'Fit the lens is marked as done for everyone.');
         self::assertSame(14 * 60, $this->forecast());
         $mo->put("/projects/LENS/tasks/$task/done", ['done' => false])->assertSessionHas('message');
         self::assertSame([null, 40 * 60], [$this->task('FIT')->done_on, $this->forecast()]);
@@ -188,6 +188,6 @@ final class RemainingTest extends TestCase
                 return $row['forecast'];
             }
         }
-        self::fail('no such task');
+        self::fail('This task no longer exists. Reload the week.');
     }
 }

@@ -111,7 +111,7 @@ final class DeskTest extends TestCase
         $seen = $this->inOrder();
         $this->import(['entries.csv' => "person,project,task,role,date,hours,state\nada,LENS,CLEAN,,2026-06-09,3,submitted\n"]);
 
-        $this->postAsMo('/review/in-order', ['seen' => $seen])->assertSessionHas('refusal', static fn (string $why): bool => str_contains($why, "3 entries with 15\u{00A0}h are in order now"));
+        $this->postAsMo('/review/in-order', ['seen' => $seen])->assertSessionHas('refusal', static fn (string $why): bool => str_contains($why, "15\u{00A0}h in 3 entries in order now"));
         self::assertSame(0, DB::table('entries')->where('state', 'approved')->count());
     }
 
@@ -122,7 +122,7 @@ final class DeskTest extends TestCase
         $decision = self::lastId('decisions');
         $this->desk('')->assertInertia(fn (AssertableInertia $page) => $page->where('review.decisions.0.canBeUndone', true)->where('review.decisions.0.people', ['Ada Moor']));
 
-        $this->as('mo')->delete('/review/decisions/'.$decision)->assertSessionHas('message', "Undone: 12\u{00A0}h wait again.");
+        $this->as('mo')->delete('/review/decisions/'.$decision)->assertSessionHas('message', "Undone: 12\u{00A0}h waiting again.");
 
         self::assertSame([5, $this->person('mo')->id], [DB::table('entries')->where('state', 'submitted')->count(), $this->entry('ada', 'FIT', '2026-06-16')?->approver_id]);
         $this->as('mo')->delete('/review/decisions/'.$decision)->assertSessionHas('message', static fn (string $message): bool => str_contains($message, 'already'));
@@ -134,12 +134,12 @@ final class DeskTest extends TestCase
         $this->load();
         $this->decide('return', [$this->entry('ada', 'FIT', '2026-06-16'), $this->entry('ada', 'FIT', '2026-06-17')], 'Which lens?');
         $decision = self::lastId('decisions');
-        $this->as('lee')->delete('/review/decisions/'.$decision)->assertSessionHas('refusal', static fn (string $why): bool => str_contains($why, 'no such decision of yours'));
+        $this->as('lee')->delete('/review/decisions/'.$decision)->assertSessionHas('refusal', static fn (string $why): bool => str_contains($why, 'This is not one of your decisions. Reload to see them.'));
         $entry = $this->entry('ada', 'FIT', '2026-06-16');
         $this->as('ada')->putJson('/people/ada/week/2026-W25/cells', ['cells' => [['task' => $entry?->task_id, 'role' => $entry?->role_id, 'date' => '2026-06-16', 'hours' => '', 'seen' => $entry?->version]]])->assertOk();
 
         $this->desk('')->assertInertia(fn (AssertableInertia $page) => $page->where('review.decisions.0.canBeUndone', false));
-        $this->as('mo')->delete('/review/decisions/'.$decision)->assertSessionHas('refusal', static fn (string $why): bool => str_contains($why, 'Somebody has acted on this since'));
+        $this->as('mo')->delete('/review/decisions/'.$decision)->assertSessionHas('refusal', static fn (string $why): bool => str_contains($why, 'Someone has acted on this since, so the decision cannot be undone. Reload to see its status.'));
         self::assertSame('returned', $this->entry('ada', 'FIT', '2026-06-17')?->state->value);
     }
 
@@ -171,7 +171,7 @@ final class DeskTest extends TestCase
         DB::table('decisions')->update(['at' => '2026-06-09T10:00:00Z']);
         $reopen('mo')->assertSessionHas('refusal', static fn (string $why): bool => str_contains($why, 'more than a week ago'));
         DB::table('decisions')->update(['at' => '2026-06-10T10:00:00Z']);
-        $reopen('mo')->assertSessionHas('message', "Reopened: 3\u{00A0}h wait again.");
+        $reopen('mo')->assertSessionHas('message', "Reopened: 3\u{00A0}h waiting again.");
 
         self::assertSame(['submitted', 'approved'], [$clean?->fresh()?->state->value, $this->entry('ada', 'TRAIN', '2026-06-11')?->state->value]);
         $reopen('mo')->assertSessionHas('refusal');

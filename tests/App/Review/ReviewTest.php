@@ -64,7 +64,7 @@ final class ReviewTest extends TestCase
     public function test_returning_without_a_word_is_refused(): void
     {
         $this->load();
-        $this->decide('mo', 'return', $this->waiting('ada'), "  \n")->assertSessionHas('refusal', fn (string $why): bool => str_contains($why, 'Say in a word why'));
+        $this->decide('mo', 'return', $this->waiting('ada'), "  \n")->assertSessionHas('refusal', fn (string $why): bool => str_contains($why, 'Enter a comment so that the person knows why it is returned.'));
 
         self::assertCount(3, $this->waiting('ada'));
     }
@@ -96,10 +96,10 @@ final class ReviewTest extends TestCase
         $this->load();
         $seen = $this->waiting('ada');
         $this->actingAs($this->person('ada'))->delete('/people/ada/week/2026-W25/submission');
-        $this->decide('mo', 'approve', $seen)->assertSessionHas('refusal', fn (string $why): bool => str_contains($why, 'not submitted any more'));
+        $this->decide('mo', 'approve', $seen)->assertSessionHas('refusal', fn (string $why): bool => str_contains($why, 'This is no longer submitted, so there is nothing to decide. Reload to see its status.'));
 
         Entry::query()->whereKey($seen[0]->id)->delete();
-        $this->decide('mo', 'approve', $seen)->assertSessionHas('refusal', fn (string $why): bool => str_contains($why, 'there no longer'));
+        $this->decide('mo', 'approve', $seen)->assertSessionHas('refusal', fn (string $why): bool => str_contains($why, 'Some of these entries no longer exist. Nothing was decided; check the week again.'));
     }
 
     public function test_nobody_decides_on_their_own_time_or_out_of_turn(): void

@@ -64,7 +64,7 @@ final class SheetsTest extends TestCase
     {
         $this->trust('bo', true);
         $this->actingAs($this->person('bo'))->get('/people/ada/week/2026-W25')->assertOk();
-        $this->actingAs($this->person('ada'))->delete('/sheets/recorders/bo')->assertSessionHas('message', 'Bo Carr no longer records in your sheet. What they recorded stays.');
+        $this->actingAs($this->person('ada'))->delete('/sheets/recorders/bo')->assertSessionHas('message', 'Bo Carr can no longer record in your timesheet. What they have recorded stays.');
 
         $this->actingAs($this->person('bo'))->get('/people/ada/week/2026-W25')->assertForbidden();
     }

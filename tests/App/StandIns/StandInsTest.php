@@ -22,7 +22,7 @@ final class StandInsTest extends TestCase
 
     public function test_an_approver_names_somebody_for_some_days_and_they_decide_at_once(): void
     {
-        $this->nameAs('mo', ['standIn' => 'bo', 'from' => '2026-06-17', 'to' => '2026-06-19'])->assertSessionHas('message', 'Bo Carr stands in from Wed 17 Jun to Fri 19 Jun.');
+        $this->nameAs('mo', ['standIn' => 'bo', 'from' => '2026-06-17', 'to' => '2026-06-19'])->assertSessionHas('message', 'Bo Carr is the stand-in from Wed 17 Jun to Fri 19 Jun.');
 
         $this->as('bo')->get('/review')->assertInertia(fn (AssertableInertia $page) => $page->where('review.sum.entries', 1));
         $this->as('bo')->get('/stand-ins')->assertInertia(fn (AssertableInertia $page) => $page->where('standIns.mine.0.principal', 'Mo Fell')->where('standIns.mine.0.isNow', true)->where('standIns.named', []));
@@ -56,7 +56,7 @@ final class StandInsTest extends TestCase
 
     public function test_what_makes_no_sense_is_refused(): void
     {
-        foreach ([[['standIn' => 'mo'], 'Nobody stands in for themselves'], [['standIn' => 'vic'], 'only reads'], [['from' => '2026-06-01', 'to' => '2026-06-16'], 'are over']] as [$change, $why]) {
+        foreach ([[['standIn' => 'mo'], 'Nobody can stand in for themselves. Choose someone else.'], [['standIn' => 'vic'], 'A viewer cannot approve time. Choose someone else.'], [['from' => '2026-06-01', 'to' => '2026-06-16'], 'These days are in the past. Choose days from today on.']] as [$change, $why]) {
             $this->nameAs('mo', $change + ['standIn' => 'bo', 'from' => '2026-06-17', 'to' => '2026-06-19'])->assertSessionHas('refusal', static fn (string $sentence): bool => str_contains($sentence, $why));
         }
         foreach ([['to' => '2026-06-16'], ['standIn' => 'nobody'], ['projects' => ['NONE']]] as $change) {

@@ -42,7 +42,7 @@ final class SubmissionTest extends TestCase
     public function test_what_asks_needs_a_word_which_goes_with_the_time(): void
     {
         $this->load();
-        $this->submit()->assertSessionHas('refusal', static fn (string $why): bool => str_contains($why, "it needs a word from you. Wed 17 Jun holds 12.5\u{00A0}h"));
+        $this->submit()->assertSessionHas('refusal', static fn (string $why): bool => str_contains($why, "Wed 17 Jun has 12.5\u{00A0}h"));
         self::assertSame(4, DB::table('entries')->where('state', 'draft')->count());
 
         $this->submit(['words' => [['rule' => 'day_above', 'date' => '2026-06-17', 'word' => 'The crane was late']]])->assertSessionHas('message');
@@ -68,7 +68,7 @@ final class SubmissionTest extends TestCase
         $this->import(['entries.csv' => "person,project,task,role,date,hours\nada,LENS,FIT,surveyor,2026-06-19,2.5\n"]);
 
         $this->submit(['words' => [['rule' => 'day_above', 'date' => '2026-06-17', 'word' => 'Storm']]])
-            ->assertSessionHas('refusal', static fn (string $why): bool => str_starts_with($why, "Nothing was submitted. 2.5\u{00A0}h on Fri 19 Jun") && str_contains($why, 'Take them off'));
+            ->assertSessionHas('refusal', static fn (string $why): bool => str_starts_with($why, "Nothing was submitted. 2.5\u{00A0}h on Fri 19 Jun") && str_contains($why, 'Remove the hours or have the absence changed.'));
         self::assertSame(0, DB::table('entries')->where('state', 'submitted')->count());
     }
 
@@ -129,9 +129,9 @@ final class SubmissionTest extends TestCase
     {
         yield 'all' => [['Anything unsafe?' => 'no', 'Boat used' => 'Tern', 'Remarks' => 'Calm sea'], null];
         yield 'what must be' => [['Anything unsafe?' => 'yes'], null];
-        yield 'not what must be' => [['Boat used' => 'Gull'], 'answer first: Anything unsafe?'];
-        yield 'no choice' => [['Anything unsafe?' => 'no', 'Boat used' => 'Raft'], 'choose one of the answers that are offered: Boat used'];
-        yield 'neither yes nor no' => [['Anything unsafe?' => 'perhaps'], 'choose one of the answers'];
+        yield 'not what must be' => [['Boat used' => 'Gull'], 'Answer this first: Anything unsafe?'];
+        yield 'no choice' => [['Anything unsafe?' => 'no', 'Boat used' => 'Raft'], 'Choose one of the answers offered: Boat used'];
+        yield 'neither yes nor no' => [['Anything unsafe?' => 'perhaps'], 'Nothing was submitted. Choose one of the answers offered:'];
     }
 
     public function test_what_is_in_order_approves_itself_where_the_organisation_lets_it(): void
@@ -140,7 +140,7 @@ final class SubmissionTest extends TestCase
         self::assertSame([true, false, true], array_column((array) $this->summary()->json('recipients'), 'approvesItself'));
 
         $this->submit(['words' => [['rule' => 'day_above', 'date' => '2026-06-17', 'word' => 'Storm']]])
-            ->assertSessionHas('message', "26.5\u{00A0}h submitted, of which 14\u{00A0}h were in order and are approved.");
+            ->assertSessionHas('message', "26.5\u{00A0}h submitted, of which 14\u{00A0}h were in order and approved automatically.");
 
         self::assertSame(['approved' => 3, 'submitted' => 1], DB::table('entries')->groupBy('state')->orderBy('state')->selectRaw('state, count(*) AS n')->pluck('n', 'state')->all());
         self::assertSame('approve itself', DB::table('decisions')->value('decision'));

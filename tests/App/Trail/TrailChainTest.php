@@ -25,7 +25,7 @@ final class TrailChainTest extends TestCase
 
     public function test_a_trail_that_is_as_it_was_written_is_whole(): void
     {
-        $this->trail('verify', 0, 'The audit trail is whole: 4 lines');
+        $this->trail('verify', 0, 'The audit trail is intact: 4 lines');
     }
 
     #[DataProvider('tampering')]
@@ -109,7 +109,7 @@ final class TrailChainTest extends TestCase
         DB::table('trail')->where('id', '>', 4)->delete();
         TrailHead::write(4, self::hashOf(4));
 
-        $this->trail('verify', 0, 'whole: 4 lines');
+        $this->trail('verify', 0, 'intact: 4 lines');
         self::assertSame(1, Artisan::call('moss:audit', ['act' => 'verify', '--anchors' => $anchors]));
         self::assertStringContainsString('are not those of the anchor', Artisan::output());
     }

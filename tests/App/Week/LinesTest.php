@@ -53,13 +53,13 @@ final class LinesTest extends TestCase
     public function test_what_cannot_be_recorded_on_cannot_be_added(): void
     {
         $this->import(Lighthouse::files());
-        foreach (['SCRAP' => 'Old crane is closed', 'DRAW' => 'is done since'] as $task => $sentence) {
+        foreach (['SCRAP' => 'Old crane is closed', 'DRAW' => 'Drawings has been done since'] as $task => $sentence) {
             $this->choose([['task' => $this->task($task)->id, 'role' => null, 'choice' => 'added']])->assertUnprocessable()
                 ->assertJsonPath('message', fn (string $message): bool => str_contains($message, $sentence));
         }
         $fit = $this->task('FIT')->id;
         foreach ([['task' => 999_999, 'choice' => 'added'], ['task' => 999_999, 'date' => '2026-06-17', 'choice' => 'rubbed out'], ['task' => $fit, 'role' => 999_999, 'choice' => 'added']] as $unknown) {
-            $this->choose([$unknown])->assertUnprocessable()->assertJsonPath('message', fn (string $message): bool => str_contains($message, 'There is no such'));
+            $this->choose([$unknown])->assertUnprocessable()->assertJsonPath('message', fn (string $message): bool => str_contains($message, 'no longer exists'));
         }
         $this->choose([['task' => 1, 'role' => null, 'choice' => 'rubbed out']])->assertUnprocessable();
 
@@ -100,8 +100,8 @@ final class LinesTest extends TestCase
     /** @return iterable<array{string, int, string}> */
     public static function kept(): iterable
     {
-        yield 'submitted time on it' => ['submitted', 300, 'is submitted, approved or settled'];
-        yield 'changed since it was seen' => ['draft', 120, 'has changed meanwhile'];
+        yield 'submitted time on it' => ['submitted', 300, 'This line has submitted, approved or settled time and cannot be removed. Take the week back first.'];
+        yield 'changed since it was seen' => ['draft', 120, 'has changed'];
     }
 
     public function test_lines_and_projects_stay_in_the_order_in_which_they_are_kept(): void

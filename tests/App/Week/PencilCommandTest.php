@@ -32,7 +32,7 @@ final class PencilCommandTest extends TestCase
 
     public function test_closed_projects_done_tasks_and_what_one_said_is_done_are_left_out(): void
     {
-        $this->import(Lighthouse::files(['restatements.csv' => "person,project,task,on,remaining,done\nada,LENS,FIT,2026-06-12,0,yes\n"]));
+        $this->import(Lighthouse::files(['remaining_estimates.csv' => "person,project,task,on,remaining,done\nada,LENS,FIT,2026-06-12,0,yes\n"]));
 
         self::assertSame("date,project,task,role,minutes,why\n", $this->pencil());
     }
@@ -40,7 +40,7 @@ final class PencilCommandTest extends TestCase
     public function test_a_wrong_person_or_week_is_refused(): void
     {
         $this->import(Lighthouse::files());
-        foreach ([['zoe', '2026-W25', '--person names “zoe”'], ['ada', '2026-W60', '--week is “2026-W60”']] as [$person, $week, $sentence]) {
+        foreach ([['zoe', '2026-W25', '--person is “zoe”'], ['ada', '2026-W60', '--week cannot be “2026-W60”']] as [$person, $week, $sentence]) {
             self::assertSame(1, Artisan::call('moss:pencil', ['--person' => $person, '--week' => $week]));
             self::assertStringContainsString($sentence, Artisan::output());
         }

@@ -29,13 +29,13 @@ final class QuickLineTest extends TestCase
     public function test_another_role_makes_another_line(): void
     {
         $this->read('2h fit as sen tue')->assertJsonPath('task.roleName', 'Senior')->assertJsonPath('message', null);
-        $this->read('2h fit as s tue')->assertJsonPath('task', null)->assertJsonPath('message', 'Several roles begin with “s”. Write more of it.');
-        $this->read('2h fit as diver tue')->assertJsonPath('message', 'No role begins with “diver”.');
+        $this->read('2h fit as s tue')->assertJsonPath('task', null)->assertJsonPath('message', 'Several roles start with “s”. Type more of the name.');
+        $this->read('2h fit as diver tue')->assertJsonPath('message', 'No role starts with “diver”.');
     }
 
     public function test_two_that_fit_are_asked_about_and_the_answer_is_taken(): void
     {
-        $this->read('2h lens tue')->assertJsonPath('task', null)->assertJsonPath('message', '2 tasks fit. Choose one.')->assertJsonPath('candidates.*.taskCode', ['FIT', 'CLEAN']);
+        $this->read('2h lens tue')->assertJsonPath('task', null)->assertJsonPath('message', '2 tasks match. Choose one.')->assertJsonPath('candidates.*.taskCode', ['FIT', 'CLEAN']);
         $this->read('2h lens tue', $this->task('CLEAN')->id)->assertJsonPath('task.taskCode', 'CLEAN')->assertJsonPath('message', null);
         // What does not fit is not chosen, whoever asks for it.
         $this->read('2h lens tue', $this->task('TRAIN')->id)->assertJsonPath('task', null);
@@ -44,16 +44,16 @@ final class QuickLineTest extends TestCase
     public function test_what_is_not_understood_is_explained(): void
     {
         foreach ([
-            '2h kite tue' => 'No task of yours fits “kite”. Try other words, or ask its project manager to assign you.',
-            '2h scrap tue' => 'No task of yours fits “scrap”. Try other words, or ask its project manager to assign you.',
-            'fit tue' => 'Begin with hours, as in 2h, 1:30 or 90m.',
-            '1:75 fit tue' => '“1:75” has more than 59 minutes. Type 1:30 for an hour and a half, or 90m.',
-            '2h fit 3jul' => '“3jul” is not in week 25. Open the week that it is in.',
-            '2h tue' => 'Say what you worked on: words of the project, the task or its codes.',
+            '2h kite tue' => 'No task matches “kite”. Try other words, or ask the project manager to assign you.',
+            '2h scrap tue' => 'No task matches “scrap”. Try other words, or ask the project manager to assign you.',
+            'fit tue' => 'Start with the hours, such as 2h, 1:30 or 90m.',
+            '1:75 fit tue' => '“1:75” has more than 59 minutes. Enter 1:30 or 90m for an hour and a half.',
+            '2h fit 3jul' => '“3jul” is not in week 25. Open the week it belongs to.',
+            '2h tue' => 'Add what you worked on: words from the project, the task or their codes.',
         ] as $line => $sentence) {
             $this->read($line)->assertJsonPath('message', $sentence)->assertJsonPath('task', null);
         }
-        $this->actingAs($this->person('ada'))->getJson('/people/ada/week/2026-W26/quick-line?line=2h+fit')->assertJsonPath('message', 'Say on which day of week 26, as in tue, mon-wed or a date.');
+        $this->actingAs($this->person('ada'))->getJson('/people/ada/week/2026-W26/quick-line?line=2h+fit')->assertJsonPath('message', 'Add a day of week 26, such as tue, mon-wed or a date.');
         $this->read('')->assertUnprocessable();
     }
 

@@ -56,15 +56,15 @@ final class SaveCellsTest extends TestCase
     /** @return iterable<string, array{string, string, string, string}> */
     public static function refused(): iterable
     {
-        yield 'nonsense' => ['FIT', '2026-06-17', 'eight', '“eight” is not hours. Type them as 8, 7.5'];
+        yield 'nonsense' => ['FIT', '2026-06-17', 'eight', '“eight” is not a number of hours. Enter it as 8, 7.5'];
         yield 'a negative' => ['FIT', '2026-06-17', '-2', 'is negative'];
         yield 'sixty minutes' => ['FIT', '2026-06-17', '1:60', 'has more than 59 minutes'];
         yield 'more than a day' => ['FIT', '2026-06-17', '25', 'is more than a day'];
-        yield 'half a megabyte' => ['FIT', '2026-06-17', str_repeat('8', 524_288), 'is not hours'];
-        yield 'a formula' => ['FIT', '2026-06-17', '=1+1', 'is not hours'];
-        yield 'a task of nobody' => ['NONE', '2026-06-17', '8', 'There is no such task'];
+        yield 'half a megabyte' => ['FIT', '2026-06-17', str_repeat('8', 524_288), '” is not a number of hours. Enter it as 8, 7.5, 7:30, 7h 30m or 450m.'];
+        yield 'a formula' => ['FIT', '2026-06-17', '=1+1', '” is not a number of hours. Enter it as 8, 7.5, 7:30, 7h 30m or 450m.'];
+        yield 'a task of nobody' => ['NONE', '2026-06-17', '8', 'This task no longer exists. Reload the week.'];
         yield 'a closed project' => ['SCRAP', '2026-06-17', '8', 'Old crane is closed'];
-        yield 'a task done before' => ['DRAW', '2026-06-17', '8', 'Drawings is done since 2026-06-12'];
+        yield 'a task done before' => ['DRAW', '2026-06-17', '8', 'Drawings has been done since 2026-06-12'];
     }
 
     /** @param  list<array<string, mixed>>  $cells */
@@ -85,7 +85,7 @@ final class SaveCellsTest extends TestCase
         yield 'a year that is none' => [[['date' => '0000-01-01'] + $cell], 'date'];
         yield 'a day of another week' => [[['date' => '2026-06-22'] + $cell], '2026-06-22 is not in week 2026-W25'];
         yield 'a cell twice' => [[$cell, $cell], 'sent twice'];
-        yield 'a role of nobody' => [[['role' => 999_999] + $cell], 'no such role'];
+        yield 'a role of nobody' => [[['role' => 999_999] + $cell], 'This role no longer exists. Reload the week.'];
         yield 'a note without end' => [[['note' => str_repeat('n', 2001)] + $cell], 'note'];
         yield 'more than any sheet' => [array_fill(0, 1001, $cell), 'cells'];
     }
@@ -94,7 +94,7 @@ final class SaveCellsTest extends TestCase
     {
         $response = $this->actingAs($this->person('bo'))->putJson('/people/bo/week/2026-W25/cells', ['cells' => [$this->cell('FIT', '2026-06-17', '8')]]);
 
-        $this->outcome($response, 'refused', ['minutes' => null], 'Fit the lens is not assigned to you or your team. Ask its project manager, Mo Fell, to assign you.');
+        $this->outcome($response, 'refused', ['minutes' => null], 'Fit the lens is not assigned to you or your team. Ask the project manager, Mo Fell, to assign you.');
     }
 
     public function test_a_teams_task_and_internal_time_are_everybodys(): void
@@ -106,7 +106,7 @@ final class SaveCellsTest extends TestCase
     public function test_a_day_holds_no_more_than_24_hours(): void
     {
         $this->outcome($this->save('FIT', '2026-06-17', '20'), 'saved');
-        $this->outcome($this->save('CLEAN', '2026-06-17', '4:01', null, false), 'refused', [], 'The day would hold');
+        $this->outcome($this->save('CLEAN', '2026-06-17', '4:01', null, false), 'refused', [], ', but a day has only 24:00. Shorten another line first.');
         $this->outcome($this->save('CLEAN', '2026-06-17', '4', null, false), 'saved');
     }
 
@@ -166,11 +166,11 @@ final class SaveCellsTest extends TestCase
     public function test_the_later_of_two_tabs_is_told_and_nothing_is_overwritten(): void
     {
         $this->save('FIT', '2026-06-17', '3');
-        $this->outcome($this->save('FIT', '2026-06-17', '5'), 'moved on', ['minutes' => 180, 'version' => 1], 'it now holds');
+        $this->outcome($this->save('FIT', '2026-06-17', '5'), 'moved on', ['minutes' => 180, 'version' => 1], 'This cell has changed in the meantime and is now');
         self::assertSame(180, $this->entry('ada', 'FIT', '2026-06-17')?->minutes);
 
         $this->outcome($this->save('FIT', '2026-06-17', '0', 1), 'saved');
-        $this->outcome($this->save('FIT', '2026-06-17', '6', 1), 'moved on', ['minutes' => null, 'version' => null], 'has been cleared');
+        $this->outcome($this->save('FIT', '2026-06-17', '6', 1), 'moved on', ['minutes' => null, 'version' => null], 'This cell was cleared in the meantime. Your value was not saved.');
         self::assertNull($this->entry('ada', 'FIT', '2026-06-17'));
     }
 
@@ -208,7 +208,7 @@ final class SaveCellsTest extends TestCase
 
     public function test_a_note_needs_hours_to_stand_on(): void
     {
-        $this->outcome($this->saveAll([['note' => 'Bolts'] + $this->cell('FIT', '2026-06-17', '')]), 'refused', [], 'A note needs hours to stand on.');
+        $this->outcome($this->saveAll([['note' => 'Bolts'] + $this->cell('FIT', '2026-06-17', '')]), 'refused', [], 'A note needs hours. Enter hours here first.');
     }
 
     #[DataProvider('fixedStates')]
@@ -224,7 +224,7 @@ final class SaveCellsTest extends TestCase
     /** @return iterable<array{string, string}> */
     public static function fixedStates(): iterable
     {
-        yield ['submitted', 'waits for approval'];
+        yield ['submitted', 'This is waiting for approval and cannot be changed. Take the week back first.'];
         yield ['approved', 'is approved'];
         yield ['settled', 'is settled'];
     }

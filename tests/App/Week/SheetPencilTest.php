@@ -62,7 +62,7 @@ final class SheetPencilTest extends TestCase
         // Of 0, 60, 70, 120, 120 and 420 minutes the middle is 95, which is nearest to 1:30.
         self::assertSame(['Tue TRAIN 1.5'], $this->pencilled());
         $this->actingAs($this->person('ada'))->getJson('/people/ada/week/2026-W25/pencil')
-            ->assertJsonPath('proposals.0.source', 'usual week')->assertJsonPath('proposals.0.why', 'usual week: 1.5 h, the median of every Tuesday in weeks 19 to 24');
+            ->assertJsonPath('proposals.0.source', 'usual week')->assertJsonPath('proposals.0.why', 'usual week: 1.5 h, the median Tuesday in weeks 19 to 24');
         $this->prefer(['pencilUsualWeek' => false]);
         self::assertSame([['CLEAN', 'FIT'], []], [$this->lines(), $this->pencilled()]);
     }

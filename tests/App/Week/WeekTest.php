@@ -45,7 +45,7 @@ final class WeekTest extends TestCase
 
     public function test_a_task_said_done_for_oneself_is_no_longer_offered(): void
     {
-        $this->import(Lighthouse::files(['restatements.csv' => "person,project,task,on,remaining,done\nada,LENS,FIT,2026-06-12,0,yes\n"]));
+        $this->import(Lighthouse::files(['remaining_estimates.csv' => "person,project,task,on,remaining,done\nada,LENS,FIT,2026-06-12,0,yes\n"]));
 
         $this->actingAs($this->person('ada'))->get('/week/2026-W25')->assertInertia(fn (AssertableInertia $page) => $page
             ->where('sheet.lines', fn (mixed $lines): bool => self::each($lines, 'taskName') === ['Clean the lens']));
@@ -102,7 +102,7 @@ final class WeekTest extends TestCase
         $this->import(Lighthouse::files());
 
         $this->actingAs($this->person('ada'))->get('/week/'.$week)->assertNotFound()
-            ->assertInertia(fn (AssertableInertia $page) => $page->component('Fault')->where('signedIn.code', 'ada')->where('sentence', "There is no week “{$week}”. Weeks are written like 2026-W25."));
+            ->assertInertia(fn (AssertableInertia $page) => $page->component('Fault')->where('signedIn.code', 'ada')->where('sentence', "There is no week “{$week}”. Enter a week such as 2026-W25."));
     }
 
     /** @return iterable<array{string}> */

@@ -14,6 +14,7 @@ use App\Support\Words;
 use Closure;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
+use Moss\Core\Effort\RestatementMode;
 
 /** What a project is. A new one may have a code and say about how much it will be. */
 final class ProjectRequest extends BoundedRequest
@@ -37,7 +38,7 @@ final class ProjectRequest extends BoundedRequest
             'billable' => ['boolean'],
             'isOpen' => ['boolean'],
             'withPeople' => ['boolean'],
-            'restatements' => ['nullable', Rule::in(['at once', 'told', 'asked'])],
+            'restatements' => ['nullable', Rule::enum(RestatementMode::class)],
         ];
     }
 

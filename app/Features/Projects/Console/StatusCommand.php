@@ -22,7 +22,7 @@ final class StatusCommand extends Command
     protected $signature = 'moss:status
         {--today= : the day to work it out on; the real one by default}
         {--project=* : only these projects, by code}
-        {--level=project : project, phase, task or holder}
+        {--level=project : project, phase, task or assignee}
         {--format=csv : csv or json}';
 
     protected $description = 'Planned, actual, remaining, forecast and cost at completion';
@@ -31,7 +31,7 @@ final class StatusCommand extends Command
     {
         try {
             $recalculation->finish();
-            $level = StatusLevel::from($this->oneOf('level', 'project', 'phase', 'task', 'holder'));
+            $level = StatusLevel::from($this->oneOf('level', 'project', 'phase', 'task', 'assignee'));
             $format = $this->oneOf('format', 'csv', 'json');
             $rows = $report->rows($level, $this->today($clock), $this->codes('project', 'projects'));
         } catch (OptionRefused $refused) {

@@ -10,5 +10,5 @@ enum StatusLevel: string
     case Project = 'project';
     case Phase = 'phase';
     case Task = 'task';
-    case Holder = 'holder';
+    case Assignee = 'assignee';
 }

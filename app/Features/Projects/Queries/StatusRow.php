@@ -6,11 +6,11 @@ namespace App\Features\Projects\Queries;
 
 use Moss\Core\Effort\Figures;
 
-/** The figures of one project, phase, task or holder. */
+/** The figures of one project, phase, task or assignee. */
 final readonly class StatusRow
 {
     public const COLUMNS = [
-        'project', 'phase', 'task', 'holder', 'planned', 'entered', 'actual', 'pending', 'remaining', 'forecast', 'variance', 'variance_pct',
+        'project', 'phase', 'task', 'assignee', 'planned', 'entered', 'actual', 'pending', 'remaining', 'forecast', 'variance', 'variance_pct',
         'planned_cost', 'actual_cost', 'forecast_cost', 'unrated_planned', 'unrated_entered', 'budget', 'budget_left',
         'pv', 'ev', 'ac', 'cpi', 'spi',
     ];
@@ -19,7 +19,7 @@ final readonly class StatusRow
         public string $project,
         public ?string $phase,
         public ?string $task,
-        public ?string $holder,
+        public ?string $assignee,
         public Figures $figures,
     ) {
     }
@@ -34,7 +34,7 @@ final readonly class StatusRow
             $this->project,
             $this->phase,
             $this->task,
-            $this->holder,
+            $this->assignee,
             $figures->planned->toInt(),
             $figures->entered()->toInt(),
             $figures->actual->toInt(),

@@ -8,7 +8,7 @@ import { Trouble } from '@/ui/Trouble';
 import { router } from '@inertiajs/react';
 import { OfficeShell } from './OfficeShell';
 
-const modes: RestatementMode[] = ['at once', 'told', 'asked'];
+const modes: RestatementMode[] = ['immediate', 'notify', 'approve'];
 
 /** How words on what is left count. */
 export function RestatementSettingsPage({ settings }: { settings: RestatementSettingsProps }) {

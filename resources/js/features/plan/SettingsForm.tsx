@@ -4,7 +4,7 @@ import { Field } from '@/ui/Field';
 import { Select } from '@/ui/Select';
 import { useForm } from '@inertiajs/react';
 
-const restatements = ['', 'at once', 'told', 'asked'] as const;
+const restatements = ['', 'immediate', 'notify', 'approve'] as const;
 
 /** What the project is: its name, client, days, whether it bills and is open, and how restatements count. */
 export function SettingsForm({ plan, onClose }: { plan: PlanProps; onClose: () => void }) {

@@ -32,7 +32,7 @@ export type ProjectSort = 'attention' | 'name' | 'manager' | 'planned' | 'foreca
 
 export type QuestionKind = 'text' | 'choice' | 'yes/no';
 
-export type RestatementMode = 'at once' | 'told' | 'asked';
+export type RestatementMode = 'immediate' | 'notify' | 'approve';
 
 export type RouteKind = 'none' | 'project' | 'line' | 'project+line';
 
