@@ -98,9 +98,10 @@ final readonly class ImportExchange
                 $problems->add($problem);
             }
         }
-        $report->addEnded($ended = $replacesPlan ? $this->endings->handle($files, $codes) : []);
+        $ended = $replacesPlan ? $this->endings->handle($files, $codes) : [];
+        $report->addEnded($ended);
         $this->trail->ended($ended);
-        foreach (UnheldRestatements::among($files['remaining_estimates'] ?? null, $codes) as $problem) {
+        foreach (EstimatesWithoutAssignment::among($files['remaining_estimates'] ?? null, $codes) as $problem) {
             $problems->add($problem);
         }
         $problems->refuseIfAny();

@@ -18,7 +18,7 @@ final class PersonPolicy
     /** A whole week: its owner, the time office, the line manager, and whom the owner has named. */
     public function viewWeek(Person $person, Person $owner): Response
     {
-        return ! $person->isViewer() && $this->isTrusted($person, $owner) ? Response::allow() : Response::deny((string) __('refusals.week'));
+        return ! $person->isViewer() && WholeWeeks::isOpenTo($person, $owner) ? Response::allow() : Response::deny((string) __('refusals.week'));
     }
 
     /** At least what the owner has on some project: also that project's manager, who sees nothing else of the week. */
@@ -40,7 +40,7 @@ final class PersonPolicy
     {
         return match (true) {
             $person->isViewer(), $owner->isViewer() => Response::deny((string) __('refusals.viewer')),
-            $this->isTrusted($person, $owner) => Response::allow(),
+            WholeWeeks::isOpenTo($person, $owner) => Response::allow(),
             default => Response::deny((string) __('refusals.record')),
         };
     }
@@ -112,11 +112,5 @@ final class PersonPolicy
 
         return DB::table('tasks')->join('projects', 'projects.id', 'tasks.project_id')->where('projects.manager_id', $person->id)
             ->whereIn('tasks.id', $on('assignments')->union($on('recorded_months')))->exists();
-    }
-
-    private function isTrusted(Person $person, Person $owner): bool
-    {
-        return $person->id === $owner->id || $person->isOffice() || $owner->manager_id === $person->id
-            || Recorder::query()->where('person_id', $owner->id)->where('recorder_id', $person->id)->exists();
     }
 }

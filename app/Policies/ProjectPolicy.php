@@ -57,6 +57,12 @@ final readonly class ProjectPolicy
         return Response::deny((string) __('refusals.plan'));
     }
 
+    /** A budget as planned, which gives away what nobody costs. */
+    public function viewBudget(Person $person, Project $project): Response
+    {
+        return $person->isOffice() || $project->manager_id === $person->id ? Response::allow() : Response::deny((string) __('refusals.money'));
+    }
+
     /** What hours cost, and how much of a budget that is. */
     public function viewMoney(Person $person, Project $project): Response
     {

@@ -31,5 +31,6 @@ return [
     'mailing' => '{0} Nobody is due an email now.|{1} One person may be due an email.|[2,*] :count people may be due an email.',
     'figures_agree' => 'All stored totals match the entries.',
     'figure_differs' => ':table :key: :column is stored as :kept but recalculates to :found.',
+    'figures_queued' => '{1} One total in this database was still to be recalculated and may show as different.|[2,*] :count totals in this database were still to be recalculated and may show as different.',
     'figures_differ' => 'Stored totals that do not match: :count. Run “moss:verify --mend” to recalculate all of them.',
 ];

@@ -244,6 +244,7 @@ return [
         'not_self_approved' => 'Some of this was not approved automatically, or someone has acted on it since. Nothing was reopened.',
         'moved_on' => 'The list has changed since you looked: :hours in :entries in order now. Nothing was approved; check it again.',
         'changed' => 'Some of this has changed since you opened it. Nothing was decided; check it again.',
+        'rest_changed' => 'Some of the rest changed in the meantime, so the rest was not approved. Check it again.',
         'gone' => 'Some of these entries no longer exist. Nothing was decided; check the week again.',
         'none' => 'Select at least one line.',
     ],

@@ -151,7 +151,7 @@ test('a word on what is left waits for the project manager, who sees what it wou
     // The manager's own word, from the row; and the course in figures.
     await page.getByRole('link', { name: /^Remaining .*Lorne Whitby, Flow model/ }).press('Enter');
     await page.getByRole('button', { name: 'Say what is left' }).press('Enter');
-    await page.getByRole('textbox', { name: 'Hours left' }).fill('20');
+    await page.getByRole('textbox', { name: 'Remaining hours' }).fill('20');
     await page.getByRole('textbox', { name: 'Why' }).fill('A second boat comes');
     await page.getByRole('button', { name: 'Say so' }).press('Enter');
     await expect(page.getByText('Estimate saved; it takes effect immediately.')).toBeVisible();

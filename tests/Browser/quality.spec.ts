@@ -135,7 +135,7 @@ for (const theme of ['light', 'dark'] as const) {
             await page.getByRole('button', { name: 'as a table' }).press('Enter');
             await page.getByRole('link', { name: /^Remaining .*Gideon Park, Dams and boards/ }).press('Enter');
             await page.getByRole('button', { name: 'Say what is left' }).press('Enter');
-            await expect(page.getByRole('textbox', { name: 'Hours left' })).toBeVisible();
+            await expect(page.getByRole('textbox', { name: 'Remaining hours' })).toBeVisible();
             expect(await findings(page), 'a table, and a word to be said').toEqual([]);
         });
 

@@ -25,7 +25,7 @@ final class AllKinds
             new AssignmentsKind,
             new AbsencesKind,
             new EntriesKind,
-            new RestatementsKind,
+            new RemainingEstimatesKind,
             new StandInsKind,
         ];
     }

@@ -10,6 +10,9 @@ use Illuminate\Database\SQLiteConnection;
 /** Does what belongs to every act at the end of its transaction, within it, and what comes after it once it has ended. */
 final class ActConnection extends SQLiteConnection
 {
+    /** So many rows an act writes quickly enough that nobody else has to wait for the write lock. */
+    public const MOST_ROWS = 150;
+
     /** @var list<Closure(): void> */
     private array $endings = [];
 

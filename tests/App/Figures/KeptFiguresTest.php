@@ -101,6 +101,17 @@ final class KeptFiguresTest extends TestCase
         $this->get('/projects')->assertInertia(fn (AssertableInertia $page) => $page->where('signedIn.isRecalculating', false));
     }
 
+    public function test_what_is_queued_is_worked_off_before_it_is_verified(): void
+    {
+        $this->import(AwkwardData::files(3));
+        DB::connection()->getPdo()->exec('UPDATE task_figures SET remaining_minutes = remaining_minutes + 1');
+        DB::connection()->getPdo()->exec('DELETE FROM stale_efforts');
+        DB::connection()->getPdo()->exec('INSERT INTO stale_efforts (task_id, queued) SELECT id, 1 FROM tasks');
+
+        self::assertSame(0, Artisan::call('moss:verify'), Artisan::output());
+        self::assertSame(0, DB::table('stale_efforts')->count());
+    }
+
     public function test_an_act_that_changes_much_leaves_nothing_behind_once_it_has_ended(): void
     {
         $this->import(AwkwardData::files(3));
@@ -121,7 +132,7 @@ final class KeptFiguresTest extends TestCase
             'recorded_months' => 'actual_minutes', 'task_months' => 'pending_cents', 'project_months' => 'actual_minutes', 'task_figures' => 'remaining_minutes', 'project_figures' => 'planned_minutes',
             'task_forecasts' => 'change_minutes', 'project_forecasts' => 'change_minutes', 'task_days' => 'planned_minutes', 'project_days' => 'planned_minutes', 'project_plan_months' => 'planned_minutes', 'plan_steps' => 'minutes',
         ] as $table => $column) {
-            yield $table.'approved time as it is in the database, or settled; change it with a correction, not an import' => ["UPDATE $table SET $column = $column + 7"];
+            yield $table.' changed' => ["UPDATE $table SET $column = $column + 7"];
             yield $table.' emptied' => ["DELETE FROM $table"];
         }
         yield 'a month of nobody' => ["INSERT INTO recorded_months (task_id, person_id, role_id, month, actual_minutes) SELECT id, (SELECT min(id) FROM people), 0, '1999-01', 60 FROM tasks LIMIT 1"];
@@ -153,12 +164,15 @@ final class KeptFiguresTest extends TestCase
         $elsewhere = ['DB_DATABASE' => $this->folder().'/other.sqlite'] + $environment;
         $verify = static fn (string $path): Process => tap(new Process([PHP_BINARY, 'artisan', 'moss:verify', $path], base_path(), $elsewhere))->run();
         self::assertSame(0, $verify($copy)->getExitCode());
+        self::assertStringNotContainsString('still to be recalculated', $verify($copy)->getOutput());
 
         $pdo = new \PDO('sqlite:'.$copy);
         $pdo->exec('UPDATE project_figures SET planned_minutes = planned_minutes + 1');
         $pdo->exec('DELETE FROM stale_efforts');
+        $pdo->exec('INSERT INTO stale_efforts (task_id, queued) SELECT id, 1 FROM tasks LIMIT 2');
         unset($pdo);
         $broken = $verify($copy);
+        self::assertStringContainsString('2 totals in this database were still to be recalculated', $broken->getOutput());
         self::assertSame(1, $broken->getExitCode());
         self::assertStringContainsString('project_figures', $broken->getErrorOutput());
     }

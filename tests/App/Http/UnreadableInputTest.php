@@ -86,7 +86,7 @@ final class UnreadableInputTest extends TestCase
         yield 'a year too far away' => ['PUT', '/people/ada/week/2026-W25/spans', '{"date": "2999-01-01"}'];
         yield 'stand-in dates that are lists' => ['POST', '/stand-ins', '{"standIn": "lee", "from": ["2026-06-20"], "to": ["2026-06-21"]}'];
         yield 'a rate for a list of people' => ['PUT', '/office/rates', '{"person": ["ada"], "from": ["2026-06-01"], "cost": "90"}'];
-        yield 'a tolerance that is a list' => ['PUT', '/office/remaining', '{"mode": "told", "tolerance": ["2"]}'];
+        yield 'a tolerance that is a list' => ['PUT', '/office/remaining', '{"mode": "notify", "tolerance": ["2"]}'];
         yield 'a project that ends in a list' => ['POST', '/projects', '{"name": "Fog horn", "manager": "mo", "startsOn": ["2026-06-01"], "endsOn": "2026-07-01"}'];
         yield 'a project that is a list' => ['POST', '/projects', '{"name": ["Fog horn"], "manager": ["mo"]}'];
         yield 'reviewed entries without numbers' => ['POST', '/review/decisions', '{"decision": "approve", "entries": [{"id": [], "version": {}}]}'];

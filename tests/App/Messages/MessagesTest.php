@@ -109,7 +109,7 @@ final class MessagesTest extends TestCase
         yield 'before the hour that she wants' => ['2026-06-16T07:59', '', [], 0];
         yield 'some of it not submitted' => ['2026-06-16T08:00', "ada,LENS,FIT,surveyor,2026-06-08,8,submitted\nada,LENS,FIT,surveyor,2026-06-09,2,draft\n", ["Week 24 was due on Mon 15 Jun. 2\u{00A0}h not submitted."], 1];
         yield 'some of it returned' => ['2026-06-16T08:00', "ada,LENS,FIT,surveyor,2026-06-09,2,returned\n", ["Week 24 was due on Mon 15 Jun. 2\u{00A0}h returned to you."], 1];
-        yield 'of the expected' => ['2026-06-16T08:00', "ada,LENS,FIT,surveyor,2026-06-08,8,submitted\n", [], 0];
+        yield 'submitted' => ['2026-06-16T08:00', "ada,LENS,FIT,surveyor,2026-06-08,8,submitted\n", [], 0];
         yield 'on the last working day before it is due, for Monday is a holiday' => ['2026-06-12T08:00', "ada,LENS,FIT,surveyor,2026-06-08,8,draft\n", ["Submit week 24 by Mon 15 Jun. It has 8\u{00A0}h of the expected 38\u{00A0}h."], 1];
         yield 'on a holiday nobody is bothered' => ['2026-06-15T08:00', '', [], 0];
         yield 'nor on a Sunday' => ['2026-06-21T08:00', '', [], 0];

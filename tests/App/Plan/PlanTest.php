@@ -98,7 +98,7 @@ final class PlanTest extends TestCase
     /** @return iterable<string, array{string, array<string, string>, string|null}> */
     public static function changes(): iterable
     {
-        yield 'Enter a phase name of at most 200 characters, on one line.' => ['task', ['name' => 'Fit the great lens'], null];
+        yield 'a name' => ['task', ['name' => 'Fit the great lens'], null];
         yield 'no name' => ['task', ['name' => '  '], 'Enter a name of at most 200 characters, on one line.'];
         yield 'a code' => ['task', ['code' => 'FIT-2'], null];
         yield 'a code that is taken' => ['task', ['code' => 'CLEAN'], 'Another task of this project has the code CLEAN. Choose another code.'];

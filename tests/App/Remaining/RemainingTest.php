@@ -188,6 +188,6 @@ final class RemainingTest extends TestCase
                 return $row['forecast'];
             }
         }
-        self::fail('This task no longer exists. Reload the week.');
+        self::fail('no such task');
     }
 }

@@ -6,6 +6,7 @@ namespace Tests\App\Review;
 
 use App\Features\HouseRules\Actions\KeepFindings;
 use App\Models\Entry;
+use Illuminate\Database\Events\QueryExecuted;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
 use Inertia\Testing\AssertableInertia;
@@ -24,6 +25,18 @@ final class DeskTest extends TestCase
     private const ENTRIES = "person,project,task,role,date,hours,state\n"
         ."ada,LENS,FIT,surveyor,2026-06-16,8,submitted\nada,LENS,FIT,surveyor,2026-06-17,12.5,submitted\nada,LENS,CLEAN,,2026-06-10,4,submitted\n"
         ."eve,LENS,CLEAN,,2026-06-16,2,submitted\neve,WEIR,GATE,,2026-06-16,11,submitted\n";
+
+    /** 300 hours on as many days, of which no rule has anything to say. */
+    private function loadVeryMuch(): void
+    {
+        $rows = '';
+        for ($number = 0; $number < 300; $number++) {
+            $rows .= sprintf("ada,LENS,FIT,surveyor,%s,1,submitted\n", Day::of('2025-06-01')->plusDays($number)->toString());
+        }
+        $this->load(['entries.csv' => "person,project,task,role,date,hours,state\n".$rows]);
+        DB::table('house_rules')->insert(array_map(static fn (HouseRule $rule): array => ['rule' => $rule->code(), 'level' => 'off', 'starts_on' => '2020-01-01'], AllRules::list()));
+        $this->app->make(KeepFindings::class)->ofAllThatWaits();
+    }
 
     /** @param  list<string>  $groups */
     #[DataProvider('views')]
@@ -77,13 +90,7 @@ final class DeskTest extends TestCase
 
     public function test_very_much_in_order_is_approved_some_at_a_time_so_that_others_can_save(): void
     {
-        $rows = '';
-        for ($number = 0; $number < 300; $number++) {
-            $rows .= sprintf("ada,LENS,FIT,surveyor,%s,1,submitted\n", Day::of('2025-06-01')->plusDays($number)->toString());
-        }
-        $this->load(['entries.csv' => "person,project,task,role,date,hours,state\n".$rows]);
-        DB::table('house_rules')->insert(array_map(static fn (HouseRule $rule): array => ['rule' => $rule->code(), 'level' => 'off', 'starts_on' => '2020-01-01'], AllRules::list()));
-        $this->app->make(KeepFindings::class)->ofAllThatWaits();
+        $this->loadVeryMuch();
         $begun = 0;
         DB::connection()->beforeStartingTransaction(function () use (&$begun): void {
             $begun++;
@@ -94,6 +101,26 @@ final class DeskTest extends TestCase
         self::assertSame(300, DB::table('entries')->where('state', 'approved')->count());
         self::assertSame([150, 150], DB::table('decisions')->orderBy('id')->pluck('entries')->all());
         self::assertGreaterThanOrEqual(2, $begun);
+    }
+
+    public function test_what_changes_while_very_much_is_approved_stays_undecided_and_is_said(): void
+    {
+        $this->loadVeryMuch();
+        $seen = $this->inOrder();
+        $last = Entry::query()->orderByDesc('id')->firstOrFail();
+        DB::listen(static function (QueryExecuted $query) use ($last): void {
+            if (str_starts_with($query->sql, 'insert into "decisions"')) {
+                DB::connection()->getPdo()->exec("UPDATE entries SET minutes = 90, version = version + 1 WHERE id = {$last->id} AND minutes = 60");
+            }
+        });
+
+        $this->postAsMo('/review/in-order', ['seen' => $seen])
+            ->assertSessionHas('message', "Approved: 150\u{00A0}h in 150 entries.")
+            ->assertSessionHas('refusal', 'Some of the rest changed in the meantime, so the rest was not approved. Check it again.');
+
+        self::assertSame(150, DB::table('entries')->where('state', 'submitted')->count());
+        // What was approved can still be undone.
+        $this->as('mo')->delete('/review/decisions/1')->assertSessionHas('message', "Undone: 150\u{00A0}h waiting again.");
     }
 
     public function test_in_order_means_within_what_is_looked_at(): void

@@ -101,7 +101,7 @@ final class LinesTest extends TestCase
     public static function kept(): iterable
     {
         yield 'submitted time on it' => ['submitted', 300, 'This line has submitted, approved or settled time and cannot be removed. Take the week back first.'];
-        yield 'changed since it was seen' => ['draft', 120, 'has changed'];
+        yield 'changed since it was seen' => ['draft', 120, 'This line has changed in the meantime'];
     }
 
     public function test_lines_and_projects_stay_in_the_order_in_which_they_are_kept(): void

@@ -25,6 +25,7 @@ final class PartOfWeekTest extends TestCase
         $sheet = $this->given($address);
 
         self::assertSame([false, false, 0], [$sheet->value('sheet.isWhole'), $sheet->value('sheet.mayRecord'), $sheet->value('sheet.owed')]);
+        self::assertSame(array_fill(0, 7, null), self::each($sheet->value('sheet.days'), 'owed'));
         self::assertSame(['LENS', 'LENS', 'LENS'], self::each($sheet->value('sheet.lines'), 'projectCode'));
         self::assertSame([[], [], [], [], [['kind' => 'absent', 'minutes' => null]], [], []], self::each($sheet->value('sheet.days'), 'absences'));
         $this->get($address)->assertInertia(fn (AssertableInertia $page) => $page->where('sheet.totals.week', 300));

@@ -8,6 +8,7 @@ use App\Features\Corrections\Actions\Wish;
 use App\Http\Input\BoundedRequest;
 use App\Http\Input\RowId;
 use App\Http\Input\WorkDay;
+use App\Support\Database\ActConnection;
 use App\Support\Words;
 use Closure;
 use Illuminate\Contracts\Validation\Validator;
@@ -17,13 +18,11 @@ use Moss\Core\Calendar\Week;
 /** Other hours for cells of a week, and why. */
 final class ProposalRequest extends BoundedRequest
 {
-    private const MOST = 150;
-
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
         return [
-            'cells' => ['required', 'list', 'max:'.self::MOST],
+            'cells' => ['required', 'list', 'max:'.ActConnection::MOST_ROWS],
             'cells.*.task' => ['required', new RowId],
             'cells.*.role' => ['nullable', new RowId],
             'cells.*.date' => ['required', new WorkDay],

@@ -6,6 +6,7 @@ namespace App\Features\Corrections\Requests;
 
 use App\Http\Input\BoundedRequest;
 use App\Http\Input\RowId;
+use App\Support\Database\ActConnection;
 
 final class VerdictRequest extends BoundedRequest
 {
@@ -13,7 +14,7 @@ final class VerdictRequest extends BoundedRequest
     public function rules(): array
     {
         return [
-            'corrections' => ['required', 'list', 'max:150'],
+            'corrections' => ['required', 'list', 'max:'.ActConnection::MOST_ROWS],
             'corrections.*' => ['required', new RowId],
             'accept' => ['required', 'boolean'],
             'word' => ['nullable', 'string', 'max:2000'],

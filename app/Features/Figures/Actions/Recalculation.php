@@ -45,11 +45,6 @@ final readonly class Recalculation
         $this->workOff(null);
     }
 
-    public static function isQueued(): bool
-    {
-        return DB::table('stale_efforts')->exists();
-    }
-
     /** @return bool whether nothing is queued any more */
     private function workOff(?int $nanoseconds): bool
     {

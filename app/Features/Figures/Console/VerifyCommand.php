@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Features\Figures\Console;
 
 use App\Features\Figures\Actions\MendFigures;
+use App\Features\Figures\Actions\Recalculation;
 use App\Features\Figures\Queries\VerifiedFigures;
 use App\Support\Console\OptionRefused;
 use App\Support\Console\ReadsOptions;
@@ -13,6 +14,7 @@ use App\Support\Trail\TrailBroken;
 use App\Support\Trail\TrailChain;
 use App\Support\Words;
 use Illuminate\Console\Command;
+use Illuminate\Support\Facades\DB;
 
 final class VerifyCommand extends Command
 {
@@ -25,13 +27,14 @@ final class VerifyCommand extends Command
         {database? : the path of another database file, such as a backup}
         {--mend : work all stored totals out anew first}';
 
-    protected $description = 'Work the kept figures out again from the entries and say where they differ';
+    protected $description = 'Work the stored totals out again from the entries and say where they differ';
 
-    public function handle(VerifiedFigures $figures, MendFigures $mend): int
+    public function handle(VerifiedFigures $figures, MendFigures $mend, Recalculation $recalculation): int
     {
         try {
             $path = $this->word('database');
             OtherDatabase::open($path === '' ? null : $path);
+            $path === '' ? $recalculation->finish() : $this->sayWhatIsQueued();
         } catch (OptionRefused $refused) {
             $this->complain($refused->getMessage());
 
@@ -53,6 +56,15 @@ final class VerifyCommand extends Command
         }
 
         return $this->trailIsWhole() && $count === 0 ? self::SUCCESS : self::FAILURE;
+    }
+
+    /** Another database is left as it is, so what is queued in it may show as differences. */
+    private function sayWhatIsQueued(): void
+    {
+        $count = DB::table('stale_efforts')->count();
+        if ($count > 0) {
+            $this->line(Words::choice('commands.figures_queued', $count));
+        }
     }
 
     private function trailIsWhole(): bool

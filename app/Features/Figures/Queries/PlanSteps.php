@@ -22,7 +22,7 @@ final class PlanSteps
             'id, 0, 0, coalesce(planned_minutes, (SELECT coalesce(sum(assignments.planned_minutes), 0) FROM assignments WHERE assignments.task_id = tasks.id))',
         );
 
-        return self::byHolder(Record::all($assigned->unionAll($own)));
+        return self::byAssignee(Record::all($assigned->unionAll($own)));
     }
 
     /**
@@ -32,7 +32,7 @@ final class PlanSteps
     public static function latest(array $tasks): array
     {
         // With max(), SQLite gives the other columns of the row that has it.
-        return self::byHolder(Record::all(DB::table('plan_steps')->whereIntegerInRaw('task_id', $tasks)->groupBy('task_id', 'person_id', 'team_id')
+        return self::byAssignee(Record::all(DB::table('plan_steps')->whereIntegerInRaw('task_id', $tasks)->groupBy('task_id', 'person_id', 'team_id')
             ->selectRaw('task_id, person_id, team_id, minutes, max(starting_on)')));
     }
 
@@ -40,7 +40,7 @@ final class PlanSteps
      * @param  list<Record>  $rows
      * @return array<string, int>
      */
-    private static function byHolder(array $rows): array
+    private static function byAssignee(array $rows): array
     {
         $minutes = [];
         foreach ($rows as $row) {

@@ -30,7 +30,7 @@ final readonly class DayPencil
         $proposals = array_values(array_filter($sheet->proposals, static fn (ProposalProps $proposal): bool => $proposal->date === $day->toString() && isset($lines[$proposal->line])));
 
         return new PencilledDay(
-            $sheet->days[$column]->owed,
+            $sheet->days[$column]->owed ?? 0,
             $sheet->totals->days[$column],
             array_sum(array_map(static fn (ProposalProps $proposal): int => $proposal->minutes, $proposals)),
             array_map(static fn (ProposalProps $proposal): NudgeLineProps => self::line($proposal, $lines[$proposal->line]), $proposals),

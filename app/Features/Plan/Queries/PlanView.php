@@ -29,8 +29,7 @@ final readonly class PlanView
         $baselineOn = $project->baseline_on ?? $dates[0] ?? '';
         $on = $compared === 'baseline' ? $baselineOn : $compared;
         $then = $on === null || $on === '' ? null : PlanThen::on($project, $on);
-        // A budget is what the plan allows, not what anybody costs.
-        $seesBudget = $reader->isOffice() || $project->manager_id === $reader->id;
+        $seesBudget = Gate::forUser($reader)->allows('viewBudget', $project);
         $tasks = self::tasks($project, $then, $seesBudget);
 
         return new PlanProps(

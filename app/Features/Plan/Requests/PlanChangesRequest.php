@@ -7,6 +7,7 @@ namespace App\Features\Plan\Requests;
 use App\Features\Plan\Actions\PlanChange;
 use App\Http\Input\BoundedRequest;
 use App\Http\Input\RowId;
+use App\Support\Database\ActConnection;
 use App\Support\Words;
 use Closure;
 use Illuminate\Validation\Validator;
@@ -14,15 +15,13 @@ use Illuminate\Validation\Validator;
 /** Other values for rows of a plan. */
 final class PlanChangesRequest extends BoundedRequest
 {
-    private const MOST = 150;
-
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
         return [
-            'changes' => ['required', 'list', 'max:'.self::MOST],
+            'changes' => ['required', 'list', 'max:'.ActConnection::MOST_ROWS],
             'changes.*.task' => ['nullable', new RowId, 'required_without:changes.*.assignments'],
-            'changes.*.assignments' => ['nullable', 'list', 'max:'.self::MOST],
+            'changes.*.assignments' => ['nullable', 'list', 'max:'.ActConnection::MOST_ROWS],
             'changes.*.assignments.*' => [new RowId],
             'changes.*.fields' => ['required', 'array', 'max:10'],
             'changes.*.fields.*' => ['nullable', 'string', 'max:300'],
@@ -33,8 +32,8 @@ final class PlanChangesRequest extends BoundedRequest
     public function after(): array
     {
         return [function (Validator $validator): void {
-            if ($validator->errors()->isEmpty() && array_sum(array_map(static fn (PlanChange $change): int => max(1, count($change->assignments)), $this->changes())) > self::MOST) {
-                $validator->errors()->add('changes', Words::refusal('plan_row.too_many', ['most' => self::MOST]));
+            if ($validator->errors()->isEmpty() && array_sum(array_map(static fn (PlanChange $change): int => max(1, count($change->assignments)), $this->changes())) > ActConnection::MOST_ROWS) {
+                $validator->errors()->add('changes', Words::refusal('plan_row.too_many', ['most' => ActConnection::MOST_ROWS]));
             }
         }];
     }
@@ -42,7 +41,7 @@ final class PlanChangesRequest extends BoundedRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['changes.max' => Words::refusal('plan_row.too_many', ['most' => self::MOST])];
+        return ['changes.max' => Words::refusal('plan_row.too_many', ['most' => ActConnection::MOST_ROWS])];
     }
 
     /** @return list<PlanChange> */

@@ -7,18 +7,17 @@ namespace App\Features\Plan\Requests;
 use App\Features\Plan\Actions\PlanLine;
 use App\Http\Input\BoundedRequest;
 use App\Http\Input\RowId;
+use App\Support\Database\ActConnection;
 use App\Support\Words;
 
 /** Lines to be added to a plan. */
 final class PlanLinesRequest extends BoundedRequest
 {
-    private const MOST = 150;
-
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
         return [
-            'lines' => ['required', 'list', 'max:'.self::MOST],
+            'lines' => ['required', 'list', 'max:'.ActConnection::MOST_ROWS],
             'lines.*' => ['array', 'max:20'],
             'lines.*.*' => ['nullable', 'string', 'max:300'],
             'under' => ['nullable', new RowId],
@@ -28,7 +27,7 @@ final class PlanLinesRequest extends BoundedRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['lines.max' => Words::refusal('plan_row.too_many', ['most' => self::MOST])];
+        return ['lines.max' => Words::refusal('plan_row.too_many', ['most' => ActConnection::MOST_ROWS])];
     }
 
     /** @return list<PlanLine> */

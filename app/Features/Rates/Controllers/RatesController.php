@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Features\Rates\Controllers;
 
+use App\Features\Rates\Actions\ChangeCostAccess;
 use App\Features\Rates\Actions\KeepRates;
-use App\Features\Rates\Actions\LetSeeCost;
 use App\Features\Rates\Queries\RateTable;
 use App\Features\Rates\Requests\CostReaderRequest;
 use App\Features\Rates\Requests\RateRequest;
@@ -40,18 +40,19 @@ final class RatesController
         return back()->with('message', Words::refusal('rate.set'));
     }
 
-    public function addReader(#[CurrentUser] Person $office, CostReaderRequest $request, LetSeeCost $let): RedirectResponse
+    public function addReader(#[CurrentUser] Person $office, CostReaderRequest $request, ChangeCostAccess $change): RedirectResponse
     {
         Gate::authorize('keep', Rate::class);
-        $let->handle($office, $request->reader(), true);
+        $reader = $request->reader();
+        $change->handle($office, $reader, true);
 
-        return back()->with('message', Words::refusal('rate.reader_added', ['name' => $request->reader()->name]));
+        return back()->with('message', Words::refusal('rate.reader_added', ['name' => $reader->name]));
     }
 
-    public function removeReader(#[CurrentUser] Person $office, Person $person, LetSeeCost $let): RedirectResponse
+    public function removeReader(#[CurrentUser] Person $office, Person $person, ChangeCostAccess $change): RedirectResponse
     {
         Gate::authorize('keep', Rate::class);
-        $let->handle($office, $person, false);
+        $change->handle($office, $person, false);
 
         return back()->with('message', Words::refusal('rate.reader_removed', ['name' => $person->name]));
     }

@@ -9,11 +9,15 @@ use App\Features\Review\Queries\DeskFilter;
 use App\Features\Review\Queries\Waiting;
 use App\Models\Person;
 use App\Support\Clock\Today;
+use App\Support\Database\ActConnection;
 use App\Support\Database\Record;
 use App\Support\Words;
 use Moss\Core\Time\Minutes;
 
-/** Approves in one act all that waits for a person and is in order: exactly what they saw, or nothing. */
+/**
+ * Approves all that waits for a person and is in order, if it is still what they saw; very much of it in several decisions, so
+ * that others can save in between.
+ */
 final readonly class ApproveInOrder
 {
     public function __construct(private Waiting $waiting, private Desk $desk, private DecideEntries $decide, private Today $today)
@@ -22,8 +26,9 @@ final readonly class ApproveInOrder
 
     /**
      * @param  string  $seen  by which what was in order was recognised when it was looked at
+     * @return Decided not whole where some of it changed while it was being approved
      *
-     * @throws DecisionRefused if it has changed since
+     * @throws DecisionRefused if it has changed since, or nothing is in order
      */
     public function handle(Person $approver, DeskFilter $filter, string $seen): Decided
     {
@@ -39,11 +44,17 @@ final readonly class ApproveInOrder
         foreach (Record::all($filter->inOrder()->narrow($this->waiting->for($approver, $today))->select('entries.id', 'entries.version')->orderBy('entries.id')) as $entry) {
             $versions[$entry->int('id')] = $entry->int('version');
         }
-        $decided = $this->decide->handle($approver, DecisionKind::Approve, array_slice($versions, 0, DecideEntries::MOST_AT_ONCE, true), '');
-        foreach (array_slice(array_chunk($versions, DecideEntries::MOST_AT_ONCE, true), 1) as $more) {
-            $decided = $decided->with($this->decide->handle($approver, DecisionKind::Approve, $more, ''));
+        $decided = null;
+        foreach (array_chunk($versions, ActConnection::MOST_ROWS, true) as $some) {
+            try {
+                $next = $this->decide->handle($approver, DecisionKind::Approve, $some, '');
+            } catch (DecisionRefused $refused) {
+                // What was approved before stays approved, and can be undone; the approver is told that the rest was not.
+                return $decided === null ? throw $refused : $decided->cutShort();
+            }
+            $decided = $decided === null ? $next : $decided->with($next);
         }
 
-        return $decided;
+        return $decided ?? throw DecisionRefused::because(Words::refusal('decided.none'));
     }
 }

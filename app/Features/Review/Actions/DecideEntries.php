@@ -27,9 +27,6 @@ use Moss\Core\Time\Minutes;
 /** Approves or returns entries: all of them, or none; twice is the same as once. */
 final readonly class DecideEntries
 {
-    /** So many are decided quickly enough that nobody else has to wait. */
-    public const MOST_AT_ONCE = 150;
-
     public function __construct(private Waiting $waiting, private RecordDecision $record, private Tell $tell, private EndCorrections $corrections, private Trail $trail, private Today $today)
     {
     }
@@ -95,7 +92,7 @@ final readonly class DecideEntries
             $this->tell->of(DecisionNotices::of($id, $approver, $told, $word));
         }
 
-        return new Decided($id, $decided, count($taken));
+        return new Decided($decided, count($taken));
     }
 
     private function trailLine(Person $approver, ?int $insteadOf, DecisionKind $decision, Record $entry, EntryStatus $after, string $word): TrailLine

@@ -9,14 +9,20 @@ use Moss\Core\Time\Minutes;
 /** What was decided now. */
 final readonly class Decided
 {
-    /** @param  int|null  $id  of the decision, by which it can be undone; null where nothing was decided */
-    public function __construct(public ?int $id, public Minutes $minutes, public int $entries)
+    /** @param  bool  $isWhole  whether it is all that was to be decided */
+    public function __construct(public Minutes $minutes, public int $entries, public bool $isWhole = true)
     {
     }
 
     /** With what was decided after it. */
     public function with(self $next): self
     {
-        return new self($next->id ?? $this->id, $this->minutes->plus($next->minutes), $this->entries + $next->entries);
+        return new self($this->minutes->plus($next->minutes), $this->entries + $next->entries);
+    }
+
+    /** With the rest left undecided. */
+    public function cutShort(): self
+    {
+        return new self($this->minutes, $this->entries, isWhole: false);
     }
 }

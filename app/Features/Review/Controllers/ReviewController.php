@@ -94,7 +94,9 @@ final readonly class ReviewController
             return back()->with('refusal', $refused->getMessage());
         }
 
-        return back()->with('message', Words::refusal('decided.'.$decision->value, [
+        $back = $decided->isWhole ? back() : back()->with('refusal', Words::refusal('decided.rest_changed'));
+
+        return $back->with('message', Words::refusal('decided.'.$decision->value, [
             'hours' => Words::hours($decided->minutes, $person),
             'entries' => Words::choice('refusals.decided.entries', $decided->entries),
         ]));

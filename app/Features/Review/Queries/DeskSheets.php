@@ -12,6 +12,7 @@ use App\Features\Week\Props\DayProps;
 use App\Features\Week\Queries\LineKey;
 use App\Features\Week\Queries\OwedDaysOfMany;
 use App\Models\Person;
+use App\Policies\WholeWeeks;
 use App\Support\Database\Record;
 use App\Support\Facts;
 use App\Support\Words;
@@ -51,15 +52,15 @@ final readonly class DeskSheets
         $owed = OwedDaysOfMany::load(array_values($people->all()), $weeks);
         $lines = $this->lines->of($approver, $today, $filter, $sheets);
         $entered = $this->entered($sheets);
-        $trusting = self::trusting($ids, $approver);
-        $findings = $this->findings($sheets, $weeks, $approver, $trusting);
+        $whole = WholeWeeks::among($approver, $ids);
+        $findings = $this->findings($sheets, $weeks, $approver, $whole);
         $answers = $this->answers($sheets, $weeks);
         $props = [];
         foreach ($sheets as $index => $sheet) {
             $owner = $people[$sheet->int('person_id')] ?? null;
             $waiting = $lines[self::key($sheet)] ?? null;
             if ($owner !== null && $waiting !== null) {
-                $isWhole = isset($trusting[$owner->id]);
+                $isWhole = isset($whole[$owner->id]);
                 $props[] = $this->sheet($owner, $weeks[$index], $isWhole, $owed->props($owner, $weeks[$index], $today, $isWhole), $waiting, $isWhole ? $entered[self::key($sheet)] ?? 0 : $waiting->minutes, $findings[self::key($sheet)] ?? [], $answers[self::key($sheet)] ?? []);
             }
         }
@@ -81,7 +82,7 @@ final readonly class DeskSheets
             $week->toString(),
             $week->number(),
             $isWhole,
-            array_sum(array_map(static fn (DayProps $day): int => $day->owed, $days)),
+            array_sum(array_map(static fn (DayProps $day): int => $day->owed ?? 0, $days)),
             $entered,
             $waiting->minutes,
             $days,
@@ -90,26 +91,6 @@ final readonly class DeskSheets
             $answers,
             $waiting->standingInFor,
         );
-    }
-
-    /**
-     * Whose whole week the approver may see: the office everybody's, a line manager their people's, and others theirs who have named them.
-     *
-     * @param  list<int>  $people
-     * @return array<int, true> by id
-     */
-    private static function trusting(array $people, Person $approver): array
-    {
-        if ($approver->isOffice()) {
-            return array_fill_keys($people, true);
-        }
-        $trusting = [];
-        foreach (Record::all(DB::table('people')->select('id')->whereIntegerInRaw('id', $people)->where(static fn (Builder $trust): Builder => $trust->where('manager_id', $approver->id)
-            ->orWhereExists(DB::table('recorders')->selectRaw('1')->whereColumn('recorders.person_id', 'people.id')->where('recorders.recorder_id', $approver->id)))) as $person) {
-            $trusting[$person->int('id')] = true;
-        }
-
-        return $trusting;
     }
 
     /**
@@ -136,16 +117,16 @@ final readonly class DeskSheets
     /**
      * @param  list<Record>  $sheets
      * @param  list<Week>  $weeks
-     * @param  array<int, true>  $trusting
+     * @param  array<int, true>  $whole  people whose whole week the reader may see
      * @return array<string, list<FindingProps>> by sheet
      */
-    private function findings(array $sheets, array $weeks, Person $reader, array $trusting): array
+    private function findings(array $sheets, array $weeks, Person $reader, array $whole): array
     {
         $found = [];
         foreach (Record::all($this->ofSheets('findings', $sheets, $weeks)->orderBy('id')) as $record) {
             $task = $record->intOrNull('task_id');
             $facts = Facts::read($record->string('facts'));
-            if (isset($facts['absence']) && ! isset($trusting[$record->int('person_id')])) {
+            if (isset($facts['absence']) && ! isset($whole[$record->int('person_id')])) {
                 $facts['absence'] = Words::refusal('an_absence');
             }
             $found[$record->int('person_id').' '.$record->string('week')][] = new FindingProps(

@@ -47,9 +47,4 @@ final readonly class SignInSessions
         $this->session->invalidate();
         $this->session->regenerateToken();
     }
-
-    public function endAllOf(Person $person): void
-    {
-        SignIn::query()->where('person_id', $person->id)->delete();
-    }
 }

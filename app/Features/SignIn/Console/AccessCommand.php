@@ -6,6 +6,7 @@ namespace App\Features\SignIn\Console;
 
 use App\Features\SignIn\Actions\ChangeAccess;
 use App\Support\Console\OptionRefused;
+use App\Support\Words;
 use Illuminate\Console\Command;
 
 /** Disables or enables a person, or ends everything they are signed in with. */
@@ -39,7 +40,7 @@ final class AccessCommand extends Command
             'enable' => $access->enable($person),
             'sign-out' => $access->signOut($person),
         };
-        $this->line(OptionRefused::because('access_'.str_replace('-', '_', $act), ['name' => $person->name])->getMessage());
+        $this->line(Words::of('commands.access_'.str_replace('-', '_', $act), ['name' => $person->name]));
 
         return self::SUCCESS;
     }

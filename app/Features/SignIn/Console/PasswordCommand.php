@@ -6,6 +6,7 @@ namespace App\Features\SignIn\Console;
 
 use App\Features\SignIn\Actions\ChangeAccess;
 use App\Support\Console\OptionRefused;
+use App\Support\Words;
 use Illuminate\Console\Command;
 
 /** Sets a person's password; read from the terminal, or from standard input with --stdin, never from the command line. */
@@ -33,7 +34,7 @@ final class PasswordCommand extends Command
 
             return self::FAILURE;
         }
-        $this->line(OptionRefused::because('password_set', ['name' => $person->name, 'email' => $person->email])->getMessage());
+        $this->line(Words::of('commands.password_set', ['name' => $person->name, 'email' => $person->email]));
 
         return self::SUCCESS;
     }

@@ -97,7 +97,7 @@ final readonly class OwedDays
         foreach ($days as $day) {
             $props[] = new DayProps(
                 $day->toString(),
-                $this->showsHours ? $this->owed->on($day)->toInt() : 0,
+                $this->showsHours ? $this->owed->on($day)->toInt() : null,
                 $this->capacity->isWorkingDay($day),
                 $day->equals($today),
                 $this->holidays->on($day)?->name,

@@ -72,7 +72,7 @@ final readonly class OwedDaysOfMany
             $absences = array_values(array_filter($this->absences[$person->id] ?? [], static fn (Record $absence): bool => $absence->string('date') === $day->toString()));
             $props[] = new DayProps(
                 $day->toString(),
-                $isWhole ? $owed->on($day)->toInt() : 0,
+                $isWhole ? $owed->on($day)->toInt() : null,
                 $capacity->isWorkingDay($day),
                 $day->equals($today),
                 $this->working->holidays($person->calendar_id)->on($day)?->name,

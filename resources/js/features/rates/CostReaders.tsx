@@ -1,6 +1,7 @@
 import { text } from '@/lib/text';
 import type { RatesProps } from '@/types/generated/props';
 import { Field } from '@/ui/Field';
+import { Trouble } from '@/ui/Trouble';
 import { router } from '@inertiajs/react';
 
 const kept = { preserveScroll: true, preserveState: true } as const;
@@ -50,6 +51,9 @@ export function CostReaders({ readers }: Pick<RatesProps, 'readers'>) {
             >
                 <Field label={words.person} name="reader" maxLength={200} required className="w-52" />
                 <button className="act">{words.add}</button>
+                <div className="w-full">
+                    <Trouble of={['reader']} />
+                </div>
             </form>
         </section>
     );

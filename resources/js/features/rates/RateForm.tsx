@@ -54,7 +54,7 @@ export function RateForm({ rates, from, onDone }: RateFormProps) {
             />
             <button className="act act-main">{words.set}</button>
             <div className="w-full">
-                <Trouble />
+                <Trouble of={['person', 'role', 'from', 'cost', 'bill']} />
             </div>
         </form>
     );

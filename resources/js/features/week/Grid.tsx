@@ -73,7 +73,7 @@ export function Grid(props: GridProps) {
                 className="mt-1 w-full table-fixed border-collapse touch-pan-y"
                 {...events}
             >
-                <GridHead days={sheet.days} isWhole={sheet.isWhole} format={format} />
+                <GridHead days={sheet.days} format={format} />
                 <tbody>
                     {grid.rows.map((row, index) =>
                         row.kind === 'folded' ? (

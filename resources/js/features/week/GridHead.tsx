@@ -5,8 +5,8 @@ import type { DayProps, HoursFormat } from '@/types/generated/props';
 import clsx from 'clsx';
 
 /** What a day asks, in as few words as a column holds; the margin says the rest. */
-function asks(day: DayProps, isWhole: boolean, format: HoursFormat): string {
-    if (!isWhole) {
+function asks(day: DayProps, format: HoursFormat): string {
+    if (day.owed === null) {
         return day.holiday ?? day.absences[0]?.kind ?? '';
     }
     if (day.owed > 0) {
@@ -16,14 +16,7 @@ function asks(day: DayProps, isWhole: boolean, format: HoursFormat): string {
     return day.holiday ?? day.absences[0]?.kind ?? (day.isWorkingDay ? text.week.off : text.week.noWork);
 }
 
-interface GridHeadProps {
-    days: DayProps[];
-    /** Whether what the days ask of the person may be shown. */
-    isWhole: boolean;
-    format: HoursFormat;
-}
-
-export function GridHead({ days, isWhole, format }: GridHeadProps) {
+export function GridHead({ days, format }: { days: DayProps[]; format: HoursFormat }) {
     return (
         <thead className="sticky top-0 z-10 bg-paper shadow-[inset_0_-1px_0_var(--edge)]">
             <tr>
@@ -50,7 +43,7 @@ export function GridHead({ days, isWhole, format }: GridHeadProps) {
                                 .filter((word) => word !== null)
                                 .join(', ')}
                         >
-                            {asks(day, isWhole, format)}
+                            {asks(day, format)}
                         </span>
                     </th>
                 ))}

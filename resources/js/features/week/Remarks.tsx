@@ -22,10 +22,17 @@ export function WeekRemarks({ days, lines, cells, entered, format }: WeekRemarks
     const hours = (minutes: number) => hoursInWords(minutes, format);
     const remarks = days.flatMap((day, index) => {
         const name = shortDay(day.date);
+        const { owed } = day;
+        if (owed === null) {
+            // Somebody else's day: that it is one off, and no more.
+            return [day.holiday, ...day.absences.map(({ kind }) => kind)].flatMap((what) =>
+                what === null ? [] : [text.week.dayOff(name, what)],
+            );
+        }
         const over = overtimeOf(day, entered[index] ?? 0);
 
         return [
-            ...(day.holiday === null ? [] : [text.week.holiday(name, day.holiday, hours(day.owed))]),
+            ...(day.holiday === null ? [] : [text.week.holiday(name, day.holiday, hours(owed))]),
             ...day.absences.map(({ kind, minutes }) => text.week.absence(name, kind, minutes === null ? null : hours(minutes))),
             ...(over === null ? [] : [text.week.hoursOff(name, hours(over.minutes), over.reason)]),
         ];

@@ -17,7 +17,7 @@ interface TotalRowsProps {
 
 /** What each day has come to, and how it has grown against what is owed. */
 export function TotalRows({ days, owed, totals, marks, format }: TotalRowsProps) {
-    const scale = Math.max(1, ...days.map((day) => day.owed), ...totals.days);
+    const scale = Math.max(1, ...days.map((day) => day.owed ?? 0), ...totals.days);
 
     return (
         <tfoot>
@@ -57,20 +57,20 @@ function GrowthRow({
             </th>
             {days.map((day, index) => {
                 const entered = totals.days[index] ?? 0;
+                const asked = day.owed ?? 0;
                 // A posted correction may leave less than nothing approved; the bar shows what is entered.
                 const approved = Math.max(0, totals.approvedDays[index] ?? 0);
-                const words = [
-                    text.bar.entered(hoursInWords(entered, format)),
-                    text.bar.owed(hoursInWords(day.owed, format)),
-                ].join(', ');
+                const words = [text.bar.entered(hoursInWords(entered, format)), text.bar.owed(hoursInWords(asked, format))].join(
+                    ', ',
+                );
 
                 return (
                     <td key={day.date} data-day={index} className="px-1">
                         <Bar
                             approved={approved}
                             pending={entered - approved}
-                            remaining={Math.max(0, day.owed - entered)}
-                            mark={day.owed}
+                            remaining={Math.max(0, asked - entered)}
+                            mark={asked}
                             scale={scale}
                             words={words}
                         />

@@ -20,6 +20,7 @@ describe('remarks on a week', () => {
         expect(overtimeOf(day, 240)).toBeNull();
         expect(overtimeOf({ ...day, holiday: 'Harbour Day', owed: 0 }, 60)).toEqual({ minutes: 60, reason: 'Harbour Day' });
         expect(overtimeOf({ ...day, absences: [] }, 600)).toBeNull();
+        expect(overtimeOf({ ...day, owed: null, holiday: 'Harbour Day' }, 60)).toBeNull();
     });
 
     it('name who else recorded, how much and when', () => {

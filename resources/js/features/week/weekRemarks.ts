@@ -1,10 +1,10 @@
 import type { CellProps, DayProps } from '@/types/generated/props';
 
-/** Hours on a day that is a holiday, or beyond what an absence leaves: how many, and what the day is. */
+/** Hours on a day that is a holiday, or beyond what an absence leaves: how many, and what the day is. Unknown where what is expected is not shown. */
 export function overtimeOf({ owed, holiday, absences }: DayProps, entered: number): { minutes: number; reason: string } | null {
     const reason = holiday ?? absences[0]?.kind;
 
-    return reason === undefined || entered <= owed ? null : { minutes: entered - owed, reason };
+    return reason === undefined || owed === null || entered <= owed ? null : { minutes: entered - owed, reason };
 }
 
 /** What others than the owner have recorded: by name, how much, and on which days. */

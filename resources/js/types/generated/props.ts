@@ -931,7 +931,7 @@ export interface CorrectionProps {
 
 export interface DayProps {
     date: string;
-    owed: number;
+    owed: number | null;
     isWorkingDay: boolean;
     isToday: boolean;
     holiday: string | null;

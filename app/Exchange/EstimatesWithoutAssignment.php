@@ -7,8 +7,8 @@ namespace App\Exchange;
 use App\Support\Database\Record;
 use Illuminate\Support\Facades\DB;
 
-/** Finds restatements of people who hold nothing on the task, neither themselves nor through their team. */
-final class UnheldRestatements
+/** Finds remaining estimates of people who are not assigned to the task, neither themselves nor through their team. */
+final class EstimatesWithoutAssignment
 {
     /** @return list<Problem> */
     public static function among(?ExchangeFile $file, Codes $codes): array

@@ -16,7 +16,7 @@ use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 
 /** `remaining_estimates.csv`: in the order in which they were made, since the last of a day counts. */
-final class RestatementsKind extends OnTaskKind
+final class RemainingEstimatesKind extends OnTaskKind
 {
     public function name(): string
     {
@@ -55,7 +55,7 @@ final class RestatementsKind extends OnTaskKind
         return $this->checkTask($row, $codes);
     }
 
-    /** Those that count: of somebody who has moved to another team, what they said for the old one does not, and no import would take it. */
+    /** Without those of people who have moved to another team since: these count for nobody, and no import would accept them. */
     public function exported(): Builder
     {
         return DB::table('restatements')

@@ -11,7 +11,7 @@ use App\Support\Trail\TrailSubject;
 use Illuminate\Support\Facades\DB;
 
 /** Lets somebody see what hours cost on the projects that they manage, or no longer. */
-final readonly class LetSeeCost
+final readonly class ChangeCostAccess
 {
     public function __construct(private Trail $trail)
     {
