@@ -8,6 +8,7 @@ use App\Http\Middleware\CleanInput;
 use App\Http\Middleware\HandleInertiaRequests;
 use App\Http\Middleware\SecurityHeaders;
 use App\Http\Middleware\StartSession;
+use App\Http\Middleware\UseReaderLanguage;
 use App\Http\TrustedPlaces;
 use Demo\ActsCommand;
 use Demo\FilesCommand;
@@ -20,13 +21,14 @@ use Illuminate\Session\Middleware\StartSession as LaravelStartSession;
 
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(web: __DIR__.'/../routes/web.php', commands: __DIR__.'/../routes/console.php')
-    ->withCommands([__DIR__.'/../app/Exchange/Console', __DIR__.'/../app/Features', __DIR__.'/../app/Support/Types', __DIR__.'/../app/Support/Trail/Console', FilesCommand::class, ActsCommand::class])
+    ->withCommands([__DIR__.'/../app/Exchange/Console', __DIR__.'/../app/Features', __DIR__.'/../app/Support/Types', __DIR__.'/../app/Support/AuditTrail/Console', FilesCommand::class, ActsCommand::class])
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->append([SecurityHeaders::class, CleanInput::class]);
         $middleware->trustHosts(at: TrustedPlaces::hosts(...), subdomains: false);
-        $middleware->web(append: [HandleInertiaRequests::class], replace: [LaravelStartSession::class => StartSession::class]);
+        $middleware->web(append: [UseReaderLanguage::class, HandleInertiaRequests::class], replace: [LaravelStartSession::class => StartSession::class]);
         // A page that says what is not there needs what every page is given.
         $middleware->prependToPriorityList(before: SubstituteBindings::class, prepend: HandleInertiaRequests::class);
+        $middleware->prependToPriorityList(before: HandleInertiaRequests::class, prepend: UseReaderLanguage::class);
         $middleware->encryptCookies(except: [HandleInertiaRequests::THEME_COOKIE]);
         $middleware->redirectGuestsTo(static fn (): string => route('sign-in'));
         $middleware->redirectUsersTo(static fn (): string => route('home'));

@@ -17,7 +17,7 @@ final class Absences
     /** @var list<list<string>> */
     public array $rows = [];
 
-    /** @var array<string, array<string, int|null>> minutes by person and day; null for all that is owed */
+    /** @var array<string, array<string, int|null>> minutes by person and day; null for all that is expected */
     public array $minutes = [];
 
     public function __construct(private readonly Timeline $timeline)

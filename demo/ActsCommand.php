@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Demo;
 
 use App\Features\Corrections\Actions\ProposeCorrections;
-use App\Features\Corrections\Actions\Wish;
-use App\Features\HouseRules\Actions\AnswerFindings;
-use App\Features\HouseRules\Actions\GivenWord;
-use App\Features\HouseRules\Actions\KeepFindings;
+use App\Features\Corrections\Actions\ProposedHours;
+use App\Features\HouseRules\Actions\ExplainFindings;
+use App\Features\HouseRules\Actions\Explanation;
+use App\Features\HouseRules\Actions\SaveFindings;
 use App\Features\Review\Actions\DecideEntries;
 use App\Features\Review\Actions\DecisionKind;
 use App\Models\Access;
@@ -26,9 +26,9 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Hash;
 use Moss\Core\Calendar\Day;
 use Moss\Core\Calendar\Week;
-use Moss\Core\HouseRules\Level;
 use Moss\Core\HouseRules\Rules\ClientNoteMissing;
 use Moss\Core\HouseRules\Rules\DayAbove;
+use Moss\Core\HouseRules\Severity;
 
 /** What exchange files cannot tell: who returned what with which word, who lets whom record, what is asked, which plans became others, and what was mailed. */
 final class ActsCommand extends Command
@@ -38,9 +38,9 @@ final class ActsCommand extends Command
 
     protected $signature = 'moss:demo-acts';
 
-    protected $description = 'Let the people of the demonstration act';
+    protected $description = 'Add what happens in the demonstration: returns, corrections, estimates and messages';
 
-    public function handle(DecideEntries $decide, ProposeCorrections $propose, AnswerFindings $answer, KeepFindings $findings, PlanActs $plans, Today $today): int
+    public function handle(DecideEntries $decide, ProposeCorrections $propose, ExplainFindings $answer, SaveFindings $findings, PlanActs $plans, Today $today): int
     {
         if (config('moss.demo') !== true) {
             $this->error('This is for the demonstration only: MOSS_DEMO is off.');
@@ -82,35 +82,35 @@ final class ActsCommand extends Command
         $entry = Entry::query()->where('person_id', $owner->id)->where('state', 'approved')->where('minutes', '>', 60)->whereNull('corrects')
             ->whereBetween('date', [$week->monday()->toString(), $week->sunday()->toString()])->orderBy('date')->orderBy('id')->first();
         if ($entry !== null) {
-            $propose->handle($owner, $owner, [new Wish($entry->task_id, $entry->role_id, Day::of($entry->date), ($entry->minutes - 60).'m')], 'An hour of it was the drive to the quay.');
+            $propose->handle($owner, $owner, [new ProposedHours($entry->task_id, $entry->role_id, Day::of($entry->date), ($entry->minutes - 60).'m')], 'One hour of this was the drive to the quay.');
         }
     }
 
     /** The office asks a question with every week, and wants words for the client on one project. */
     private function askWithEveryWeek(Day $today): void
     {
-        Question::query()->firstOrCreate(['wording' => 'Was anything on site unsafe?'], [
+        Question::query()->firstOrCreate(['wording' => 'Was anything unsafe on site?'], [
             'kind' => QuestionKind::YesNo, 'choices' => [], 'required' => false, 'starts_on' => Week::containing($today)->plusWeeks(-4)->monday()->toString(),
         ]);
         DB::table('house_rules')->insertOrIgnore([
-            'rule' => ClientNoteMissing::CODE, 'level' => Level::Mentions->value, 'starts_on' => $today->plusDays(1)->toString(), 'project_id' => Project::query()->where('code', 'LANTERN')->sole()->id,
+            'rule' => ClientNoteMissing::CODE, 'severity' => Severity::Information->value, 'starts_on' => $today->plusDays(1)->toString(), 'project_id' => Project::query()->where('code', 'LANTERN')->sole()->id,
         ]);
     }
 
     /** Days above nine and a half hours ask for a word from now on; two people have said why a task took longer. */
-    private function askForWords(Week $week, AnswerFindings $answer, KeepFindings $findings): void
+    private function askForWords(Week $week, ExplainFindings $answer, SaveFindings $findings): void
     {
-        DB::table('house_rules')->insertOrIgnore(['rule' => DayAbove::CODE, 'level' => Level::Asks->value, 'limit_number' => 570, 'starts_on' => $week->plusWeeks(-8)->monday()->toString()]);
+        DB::table('house_rules')->insertOrIgnore(['rule' => DayAbove::CODE, 'severity' => Severity::NeedsExplanation->value, 'limit_number' => 570, 'starts_on' => $week->plusWeeks(-8)->monday()->toString()]);
         $findings->ofAllThatWaits();
-        $words = ['The old bolts had to be drilled out one by one.', 'Rain stopped the mortar twice; both halves are in it.'];
-        foreach (Record::all(DB::table('findings')->where('level', Level::Asks->value)->where('week', $week->toString())->groupBy('person_id')->orderBy('person_id')->limit(count($words))) as $index => $finding) {
+        $words = ['The old bolts had to be drilled out one by one.', 'Rain stopped the mortar work twice; this includes both attempts.'];
+        foreach (Record::all(DB::table('findings')->where('severity', Severity::NeedsExplanation->value)->where('week', $week->toString())->groupBy('person_id')->orderBy('person_id')->limit(count($words))) as $index => $finding) {
             $owner = Person::query()->findOrFail($finding->int('person_id'));
-            $answer->handle($owner, $owner, $week, [new GivenWord($finding->string('rule'), $finding->intOrNull('task_id'), $finding->intOrNull('role_id'), $finding->stringOrNull('date'), $words[$index])]);
+            $answer->handle($owner, $owner, $week, [new Explanation($finding->string('rule'), $finding->intOrNull('task_id'), $finding->intOrNull('role_id'), $finding->stringOrNull('date'), $words[$index])]);
         }
         $findings->ofAllThatWaits();
     }
 
-    /** The morning's mail and the evening's nudges of today are in the outbox already. */
+    /** The morning's mail and the evening's day reminders of today are in the outbox already. */
     private function fillTheOutbox(Day $today): void
     {
         config(['queue.default' => 'sync']);

@@ -14,8 +14,8 @@ final class FilesCommand extends Command
     use ReadsOptions;
 
     protected $signature = 'moss:demo-files
-        {folder : where to write; made if it is not there}
-        {--today= : the day that the scenario is relative to; the real one by default}';
+        {folder : folder to write to; created if it does not exist}
+        {--today= : day to which the scenario is relative; the current day by default}';
 
     protected $description = 'Write the exchange files of the demonstration';
 
@@ -28,7 +28,7 @@ final class FilesCommand extends Command
 
             return self::FAILURE;
         }
-        $folder = $this->word('folder');
+        $folder = $this->argumentText('folder');
         if (! is_dir($folder) && ! mkdir($folder, 0o755, true)) {
             return self::FAILURE;
         }

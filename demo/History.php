@@ -7,7 +7,7 @@ namespace Demo;
 use Moss\Core\Calendar\Absence;
 use Moss\Core\Calendar\Day;
 use Moss\Core\Calendar\Employment;
-use Moss\Core\Calendar\OwedHours;
+use Moss\Core\Calendar\ExpectedHours;
 use Moss\Core\Time\HoursFormat;
 use Moss\Core\Time\Minutes;
 use Random\Engine\Mt19937;
@@ -51,12 +51,12 @@ final class History
         foreach ($this->absences->minutes[$person] ?? [] as $day => $minutes) {
             $absences[] = new Absence(Day::of($day), $minutes === null ? null : Minutes::of($minutes));
         }
-        $owed = OwedHours::of($this->timeline->capacity($person), new Employment(null, null), $absences);
+        $expected = ExpectedHours::of($this->timeline->capacity($person), new Employment(null, null), $absences);
         $work = array_values(array_filter($this->plan->work, static fn (PlannedWork $work): bool => $work->person === $person));
         $lastWeek = in_array($person, Cast::LATE, true) ? -4 : 0;
         $lastDay = $this->timeline->weekOf($this->timeline->today) === $lastWeek ? $this->timeline->today->plusDays(-($number % 2)) : $this->timeline->day($lastWeek, 7);
         for ($day = $this->timeline->day(Timeline::FIRST, 1); ! $day->isAfter($lastDay); $day = $day->plusDays(1)) {
-            $minutes = $owed->on($day)->toInt();
+            $minutes = $expected->on($day)->toInt();
             if ($minutes > 0) {
                 $this->day($person, $number, $day, $minutes, $work);
             }
@@ -64,7 +64,7 @@ final class History
     }
 
     /** @param  list<PlannedWork>  $work */
-    private function day(string $person, int $number, Day $day, int $owed, array $work): void
+    private function day(string $person, int $number, Day $day, int $expected, array $work): void
     {
         $shares = [];
         foreach ($work as $planned) {
@@ -74,7 +74,7 @@ final class History
                 $shares[] = [$planned->project, $planned->task, $planned->role, $share];
             }
         }
-        $most = $person === Cast::OVERLOADED ? $owed + 120 : $owed;
+        $most = $person === Cast::OVERLOADED ? $expected + 120 : $expected;
         $sum = array_sum(array_column($shares, 3));
         $left = min($sum, $most);
         foreach ($shares as $index => [$project, $task, $role, $share]) {
@@ -84,7 +84,7 @@ final class History
             $this->entry($person, $number, $project, $task, $role, $day, $minutes);
             $left -= $minutes;
         }
-        $this->ownTime($person, $number, $day, max(0, $owed - $sum));
+        $this->ownTime($person, $number, $day, max(0, $expected - $sum));
     }
 
     private function ownTime(string $person, int $number, Day $day, int $rest): void

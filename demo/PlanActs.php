@@ -6,8 +6,8 @@ namespace Demo;
 
 use App\Features\Plan\Actions\ChangePlan;
 use App\Features\Plan\Actions\PlanChange;
-use App\Features\Remaining\Actions\Restate;
-use App\Features\Remaining\Actions\WordOnRemaining;
+use App\Features\Remaining\Actions\EstimateInput;
+use App\Features\Remaining\Actions\UpdateEstimate;
 use App\Models\Assignment;
 use App\Models\Person;
 use App\Models\Project;
@@ -16,13 +16,13 @@ use Moss\Core\Calendar\Day;
 use Moss\Core\Time\HoursFormat;
 use Moss\Core\Time\Minutes;
 
-/** Plans that became others, and a word on what is left that waits for its project manager. */
+/** Plans that became others, and a remaining estimate that waits for its project manager. */
 final readonly class PlanActs
 {
     /** Hours by which tasks grew since the plan was made: project, task, hours. */
     private const GROWN = [['WEIR', 'BANK', 36], ['WEIR', 'PLANT', 24], ['SPIRE', 'REPORT', 12]];
 
-    public function __construct(private ChangePlan $plan, private Restate $restate)
+    public function __construct(private ChangePlan $plan, private UpdateEstimate $updateEstimate)
     {
     }
 
@@ -48,13 +48,13 @@ final readonly class PlanActs
     private function askOnTheLock(Day $today): void
     {
         $project = Project::query()->where('code', 'LOCK')->sole();
-        $project->update(['restatements' => 'approve']);
+        $project->update(['estimate_mode' => 'approve']);
         $assignment = Assignment::query()->whereNotNull('person_id')->where('starts_on', '<=', $today->toString())->where('ends_on', '>=', $today->toString())
             ->whereIn('task_id', Task::query()->select('id')->where('project_id', $project->id)->where('code', '<>', 'LEAD')->whereNull('done_on'))->orderBy('id')->first();
         if ($assignment !== null) {
             $owner = Person::query()->findOrFail($assignment->person_id);
             $left = HoursFormat::exact(Minutes::of($assignment->planned_minutes));
-            $this->restate->handle($owner, $owner, Task::query()->findOrFail($assignment->task_id), new WordOnRemaining($left, false, false, 'The upper gate has twisted; the heel post has to be scarfed.'));
+            $this->updateEstimate->handle($owner, $owner, Task::query()->findOrFail($assignment->task_id), new EstimateInput($left, false, false, 'The upper gate has twisted; the heel post has to be scarfed.'));
         }
     }
 }

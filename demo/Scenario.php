@@ -41,7 +41,7 @@ final readonly class Scenario
             'assignments.csv' => CsvFile::write([['project', 'task', 'person', 'team', 'role', 'planned', 'starts_on', 'ends_on'], ...$plan->assignments]),
             'absences.csv' => CsvFile::write([['person', 'date', 'hours', 'kind'], ...$absences->rows]),
             'entries.csv' => CsvFile::write([['person', 'project', 'task', 'role', 'date', 'hours', 'state', 'billable', 'note', 'client_note', 'corrects'], ...$this->corrected($history->entries)]),
-            'remaining_estimates.csv' => CsvFile::write([['person', 'project', 'task', 'on', 'remaining', 'reason', 'done'], ...$this->restatements($plan, $history)]),
+            'remaining_estimates.csv' => CsvFile::write([['person', 'project', 'task', 'on', 'remaining', 'reason', 'done'], ...$this->estimates($plan, $history)]),
             'stand_ins.csv' => CsvFile::write([
                 ['person', 'stand_in', 'starts_on', 'ends_on'],
                 [Absences::APPROVER_AWAY, Absences::STAND_IN, $this->timeline->day(-1, 5)->toString(), $this->timeline->day(1, 7)->toString()],
@@ -88,7 +88,7 @@ final readonly class Scenario
      *
      * @return list<list<string>>
      */
-    private function restatements(Plan $plan, History $history): array
+    private function estimates(Plan $plan, History $history): array
     {
         $rows = [];
         foreach ($plan->work as $work) {
@@ -119,7 +119,7 @@ final readonly class Scenario
             [$person, $project, $task, $role, $date, , $state] = $entry;
             $week = $this->timeline->weekOf(Day::of($date));
             if ($person === 'ines.calder' && $project === 'LANTERN' && $state === 'settled' && $week === -7) {
-                $entries[] = [$person, $project, $task, $role, $this->timeline->day(-1, 2)->toString(), '-1', 'approved', '', 'Booked to the wrong day sheet', '', $date];
+                $entries[] = [$person, $project, $task, $role, $this->timeline->day(-1, 2)->toString(), '-1', 'approved', '', 'Booked on the wrong day', '', $date];
 
                 return $entries;
             }

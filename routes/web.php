@@ -3,36 +3,36 @@
 declare(strict_types=1);
 
 use App\Features\Corrections\Controllers\CorrectionsController;
-use App\Features\HandingOver\Controllers\HandingOverController;
+use App\Features\DayReminder\Controllers\DayReminderController;
 use App\Features\HouseRules\Controllers\FindingsController;
 use App\Features\HouseRules\Controllers\HouseRulesController;
 use App\Features\Messages\Controllers\MessagesController;
 use App\Features\Messages\Controllers\OutboxController;
-use App\Features\Nudge\Controllers\NudgeController;
+use App\Features\NotSubmitted\Controllers\NotSubmittedController;
+use App\Features\Office\Controllers\AuditTrailPageController;
 use App\Features\Office\Controllers\QuestionsController;
 use App\Features\Office\Controllers\RoutesController;
-use App\Features\Office\Controllers\TrailPageController;
 use App\Features\Periods\Controllers\PeriodsController;
 use App\Features\Plan\Controllers\PlanController;
 use App\Features\Plan\Controllers\ProjectSettingsController;
 use App\Features\Preferences\Controllers\PreferencesController;
 use App\Features\Projects\Controllers\ProjectController;
 use App\Features\Rates\Controllers\RatesController;
-use App\Features\Remaining\Controllers\ManagersWordController;
+use App\Features\Remaining\Controllers\EstimateSettingsController;
+use App\Features\Remaining\Controllers\ManagerEstimatesController;
 use App\Features\Remaining\Controllers\RemainingController;
-use App\Features\Remaining\Controllers\RestatementSettingsController;
 use App\Features\Review\Controllers\PhrasesController;
 use App\Features\Review\Controllers\ReviewController;
-use App\Features\Sheets\Controllers\SheetsController;
 use App\Features\SignIn\Controllers\SignInController;
 use App\Features\StandIns\Controllers\StandInsController;
 use App\Features\Submission\Controllers\SubmissionController;
+use App\Features\Timesheets\Controllers\TimesheetsController;
+use App\Features\Week\Controllers\AuditTrailController;
 use App\Features\Week\Controllers\CellsController;
 use App\Features\Week\Controllers\LinesController;
 use App\Features\Week\Controllers\QuickLineController;
-use App\Features\Week\Controllers\TrailController;
 use App\Features\Week\Controllers\WeekController;
-use App\Http\NothingHere;
+use App\Http\UnknownAddress;
 use Illuminate\Support\Facades\Route;
 
 Route::middleware('guest')->group(static function (): void {
@@ -42,8 +42,8 @@ Route::middleware('guest')->group(static function (): void {
 });
 
 Route::middleware('signed:relative')->group(static function (): void {
-    Route::get('/nudge/{person:code}/{date}', [NudgeController::class, 'show'])->name('nudge');
-    Route::post('/nudge/{person:code}/{date}', [NudgeController::class, 'store'])->name('nudge.ink');
+    Route::get('/day-reminder/{person:code}/{date}', [DayReminderController::class, 'show'])->name('day-reminder');
+    Route::post('/day-reminder/{person:code}/{date}', [DayReminderController::class, 'store'])->name('day-reminder.ink');
 });
 
 Route::middleware('auth')->group(static function (): void {
@@ -52,9 +52,9 @@ Route::middleware('auth')->group(static function (): void {
     Route::patch('/preferences', [PreferencesController::class, 'update'])->name('preferences');
     Route::put('/preferences/arrangement', [PreferencesController::class, 'arrange'])->name('preferences.arrange');
 
-    Route::get('/sheets', [SheetsController::class, 'show'])->name('sheets');
-    Route::put('/sheets/recorders/{person:code}', [SheetsController::class, 'update'])->name('sheets.name');
-    Route::delete('/sheets/recorders/{person:code}', [SheetsController::class, 'destroy'])->name('sheets.unname');
+    Route::get('/timesheets', [TimesheetsController::class, 'show'])->name('timesheets');
+    Route::put('/timesheets/recorders/{person:code}', [TimesheetsController::class, 'update'])->name('timesheets.name');
+    Route::delete('/timesheets/recorders/{person:code}', [TimesheetsController::class, 'destroy'])->name('timesheets.unname');
 
     Route::get('/', [WeekController::class, 'current'])->name('home');
     Route::get('/week', [WeekController::class, 'current']);
@@ -68,7 +68,7 @@ Route::middleware('auth')->group(static function (): void {
         Route::put('/lines', [LinesController::class, 'update'])->name('week.lines.choose');
         Route::delete('/lines', [LinesController::class, 'destroy'])->name('week.lines.remove');
         Route::get('/quick-line', [QuickLineController::class, 'show'])->name('week.quick-line');
-        Route::get('/trail', [TrailController::class, 'show'])->name('week.trail');
+        Route::get('/audit-trail', [AuditTrailController::class, 'show'])->name('week.audit-trail');
         Route::get('/findings', [FindingsController::class, 'show'])->name('week.findings');
         Route::put('/findings', [FindingsController::class, 'update'])->name('week.findings.answer');
         Route::put('/spans', [FindingsController::class, 'span'])->name('week.spans');
@@ -95,12 +95,12 @@ Route::middleware('auth')->group(static function (): void {
     Route::put('/review/phrases', [PhrasesController::class, 'update'])->name('review.phrases.keep');
     Route::delete('/review/phrases', [PhrasesController::class, 'destroy'])->name('review.phrases.drop');
 
-    Route::get('/handing-over', [HandingOverController::class, 'show'])->name('handing-over');
-    Route::post('/handing-over/reminders', [HandingOverController::class, 'store'])->name('handing-over.remind');
+    Route::get('/not-submitted', [NotSubmittedController::class, 'show'])->name('not-submitted');
+    Route::post('/not-submitted/reminders', [NotSubmittedController::class, 'store'])->name('not-submitted.remind');
 
     Route::get('/messages', [MessagesController::class, 'show'])->name('messages');
     Route::put('/messages/read', [MessagesController::class, 'read'])->name('messages.read');
-    Route::put('/messages/wishes', [MessagesController::class, 'update'])->name('messages.wishes');
+    Route::put('/messages/notifications', [MessagesController::class, 'update'])->name('messages.notifications');
     Route::get('/outbox', [OutboxController::class, 'show'])->name('outbox');
     Route::get('/outbox/{mail}', [OutboxController::class, 'html'])->name('outbox.mail');
 
@@ -123,14 +123,14 @@ Route::middleware('auth')->group(static function (): void {
         Route::get('/routes', [RoutesController::class, 'show'])->name('routes');
         Route::put('/routes', [RoutesController::class, 'update'])->name('routes.set');
         Route::put('/routes/{project:code}', [RoutesController::class, 'ofProject'])->name('routes.set-of-project');
-        Route::get('/remaining', [RestatementSettingsController::class, 'show'])->name('remaining');
-        Route::put('/remaining', [RestatementSettingsController::class, 'update'])->name('remaining.set');
+        Route::get('/remaining', [EstimateSettingsController::class, 'show'])->name('remaining');
+        Route::put('/remaining', [EstimateSettingsController::class, 'update'])->name('remaining.set');
         Route::get('/rates', [RatesController::class, 'show'])->name('rates');
         Route::put('/rates', [RatesController::class, 'update'])->name('rates.set');
         Route::post('/rates/readers', [RatesController::class, 'addReader'])->name('rates.readers.add');
         Route::delete('/rates/readers/{person:code}', [RatesController::class, 'removeReader'])->name('rates.readers.remove');
         Route::delete('/rates/{rate}', [RatesController::class, 'destroy'])->name('rates.take-away');
-        Route::get('/trail', [TrailPageController::class, 'show'])->name('trail');
+        Route::get('/audit-trail', [AuditTrailPageController::class, 'show'])->name('audit-trail');
     });
 
     Route::get('/projects', [ProjectController::class, 'index'])->name('projects');
@@ -148,12 +148,12 @@ Route::middleware('auth')->group(static function (): void {
             Route::put('/removed', [PlanController::class, 'destroy'])->name('project.plan.remove');
             Route::put('/days', [PlanController::class, 'spread'])->name('project.plan.spread');
             Route::get('/load', [PlanController::class, 'load'])->name('project.plan.load');
-            Route::get('/holders', [PlanController::class, 'holders'])->name('project.plan.holders');
+            Route::get('/assignees', [PlanController::class, 'assignees'])->name('project.plan.assignees');
         });
-        Route::post('/restatements/{asked}', [ManagersWordController::class, 'decide'])->name('project.decide-remaining');
-        Route::put('/tasks/{task}/done', [ManagersWordController::class, 'done'])->name('project.task-done');
+        Route::post('/estimates/{asked}', [ManagerEstimatesController::class, 'decide'])->name('project.decide-remaining');
+        Route::put('/tasks/{task}/done', [ManagerEstimatesController::class, 'done'])->name('project.task-done');
     });
 });
 
 // An address that nothing answers to is answered by a page like any other, to whoever asks.
-Route::fallback(NothingHere::class)->name('nothing');
+Route::fallback(UnknownAddress::class)->name('nothing');

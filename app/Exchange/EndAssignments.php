@@ -28,14 +28,14 @@ final class EndAssignments
         }
         $ended = [];
         $removed = [];
-        $kept = [];
+        $stored = [];
         foreach ($this->gone($files, $codes) as $assignments) {
             foreach (self::ending($assignments) as $index => $after) {
                 $before = self::attributes($assignments[$index]);
                 if ($after === null) {
                     $removed[] = $assignments[$index]->int('id');
                 } elseif ($after !== $before) {
-                    $kept[] = $after;
+                    $stored[] = $after;
                 }
                 if ($after !== $before) {
                     $ended[] = new EndedAssignment($before, $after);
@@ -45,7 +45,7 @@ final class EndAssignments
         foreach (array_chunk($removed, 500) as $ids) {
             DB::table('assignments')->whereIn('id', $ids)->delete();
         }
-        foreach (array_chunk($kept, 500) as $chunk) {
+        foreach (array_chunk($stored, 500) as $chunk) {
             DB::table('assignments')->upsert($chunk, ['id'], ['planned_minutes', 'ends_on']);
         }
 
@@ -63,7 +63,7 @@ final class EndAssignments
     {
         $first = $assignments[0];
         $recordedOn = $first->stringOrNull('recorded_on') ?? '';
-        if ($first->bool('is_planned') || ($first->intOrNull('recorded') === null && $first->int('restated') === 0)) {
+        if ($first->bool('is_planned') || ($first->intOrNull('recorded') === null && $first->int('estimated') === 0)) {
             return array_map(static fn (): null => null, $assignments);
         }
         $entered = max(0, $first->intOrNull('recorded') ?? 0);
@@ -88,12 +88,12 @@ final class EndAssignments
     private function gone(array $files, Codes $codes): array
     {
         $projects = [];
-        $kept = [];
+        $stored = [];
         foreach (['projects', 'tasks', 'assignments'] as $kind) {
             foreach (isset($files[$kind]) ? $files[$kind]->complete() : [] as $row) {
                 $projects[$row->string('project')] = $codes->idOf('projects', $row->string('project'));
                 if ($kind === 'assignments') {
-                    $kept[self::keyOf(
+                    $stored[self::keyOf(
                         $codes->idOf('tasks', $row->string('project').'/'.$row->string('task')),
                         $codes->idOf('people', (string) $row->value('person')),
                         $codes->idOf('teams', (string) $row->value('team')),
@@ -104,8 +104,8 @@ final class EndAssignments
         $gone = [];
         foreach (Record::all($this->assignmentsOf(array_values($projects))) as $assignment) {
             $assignee = self::keyOf($assignment->int('task_id'), $assignment->intOrNull('person_id'), $assignment->intOrNull('team_id'));
-            if (! isset($kept[$assignee][$assignment->intOrNull('role_id').' '.$assignment->string('starts_on')])) {
-                $gone[$assignee][] = $assignment->with(['is_planned' => isset($kept[$assignee]) ? 1 : 0]);
+            if (! isset($stored[$assignee][$assignment->intOrNull('role_id').' '.$assignment->string('starts_on')])) {
+                $gone[$assignee][] = $assignment->with(['is_planned' => isset($stored[$assignee]) ? 1 : 0]);
             }
         }
 
@@ -133,13 +133,13 @@ final class EndAssignments
             ->select('assignments.*')
             ->selectRaw('(SELECT sum(entries.minutes) FROM entries JOIN people ON people.id = entries.person_id WHERE entries.task_id = tasks.id AND '.$theirs.') AS recorded')
             ->selectRaw('(SELECT max(entries.date) FROM entries JOIN people ON people.id = entries.person_id WHERE entries.task_id = tasks.id AND '.$theirs.') AS recorded_on')
-            ->selectRaw('(SELECT count(*) FROM restatements JOIN people ON people.id = restatements.person_id WHERE restatements.task_id = tasks.id AND '.$theirs.') AS restated')
+            ->selectRaw('(SELECT count(*) FROM remaining_estimates JOIN people ON people.id = remaining_estimates.person_id WHERE remaining_estimates.task_id = tasks.id AND '.$theirs.') AS estimated')
             ->orderBy('assignments.task_id')->orderBy('assignments.starts_on')->orderBy('assignments.id');
     }
 
     /** @return array<string, string|int|null> */
     private static function attributes(Record $assignment): array
     {
-        return array_diff_key($assignment->toArray(), ['recorded' => 0, 'recorded_on' => 0, 'restated' => 0, 'is_planned' => 0]);
+        return array_diff_key($assignment->toArray(), ['recorded' => 0, 'recorded_on' => 0, 'estimated' => 0, 'is_planned' => 0]);
     }
 }

@@ -27,7 +27,7 @@ final class EstimatesWithoutAssignment
         foreach ($file->complete() as $row) {
             $task = $codes->idOf('tasks', $row->string('project').'/'.$row->string('task'));
             if (! isset($held[$task.'/'.$codes->idOf('people', $row->string('person'))])) {
-                $problems[] = $row->problem('person', ExchangeText::get('expected.holder'));
+                $problems[] = $row->problem('person', ExchangeText::get('expected.assignee'));
             }
         }
 

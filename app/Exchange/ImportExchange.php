@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Exchange;
 
 use App\Exchange\Kinds\AllKinds;
-use App\Features\HouseRules\Actions\KeepFindings;
+use App\Features\HouseRules\Actions\SaveFindings;
 use App\Features\Review\Actions\RouteWaitingEntries;
 use Illuminate\Support\Facades\DB;
 use Throwable;
@@ -16,7 +16,7 @@ use Throwable;
  */
 final readonly class ImportExchange
 {
-    public function __construct(private RouteWaitingEntries $routing, private KeepFindings $findings, private EndAssignments $endings, private AssignmentNotices $notices, private ImportTrail $trail)
+    public function __construct(private RouteWaitingEntries $routing, private SaveFindings $findings, private EndAssignments $endings, private AssignmentNotices $notices, private ImportAuditTrail $auditTrail)
     {
     }
 
@@ -40,7 +40,7 @@ final readonly class ImportExchange
             if ($isDryRun) {
                 DB::rollBack();
             } else {
-                $this->trail->summary($report);
+                $this->auditTrail->summary($report);
                 $this->notices->of($report->assigned);
                 DB::commit();
             }
@@ -100,7 +100,7 @@ final readonly class ImportExchange
         }
         $ended = $replacesPlan ? $this->endings->handle($files, $codes) : [];
         $report->addEnded($ended);
-        $this->trail->ended($ended);
+        $this->auditTrail->ended($ended);
         foreach (EstimatesWithoutAssignment::among($files['remaining_estimates'] ?? null, $codes) as $problem) {
             $problems->add($problem);
         }
@@ -121,7 +121,7 @@ final readonly class ImportExchange
             $change = KindChange::of($file->kind, $rows, $codes, $problems);
             if (! $problems->areThereAny()) {
                 $change->write();
-                $this->trail->of($change);
+                $this->auditTrail->of($change);
                 $report->add($change);
             }
         }

@@ -92,10 +92,10 @@ final class PlanChanges
         if (isset($row['project_id'])) {
             return $this->name('projects', $row['project_id']).'/'.$row['code'];
         }
-        $holder = isset($row['person_id']) ? $this->name('people', $row['person_id']) : $this->name('teams', $row['team_id'] ?? null);
+        $assignee = isset($row['person_id']) ? $this->name('people', $row['person_id']) : $this->name('teams', $row['team_id'] ?? null);
         $role = isset($row['role_id']) ? ', '.$this->name('roles', $row['role_id']) : '';
 
-        return $this->name('tasks', $row['task_id'] ?? null).', '.$holder.$role;
+        return $this->name('tasks', $row['task_id'] ?? null).', '.$assignee.$role;
     }
 
     private function name(string $table, string|int|null $id): string

@@ -7,7 +7,7 @@ namespace App\Exchange;
 /** Collects what is wrong, so that a report is complete and not just its first line; of very many problems it keeps the first and counts the rest. */
 final class Problems
 {
-    private const MOST_KEPT = 1000;
+    private const MOST_STORED = 1000;
 
     /** @var list<Problem> */
     private array $problems = [];
@@ -18,7 +18,7 @@ final class Problems
 
     public function add(Problem $problem): void
     {
-        if ($this->count++ < self::MOST_KEPT) {
+        if ($this->count++ < self::MOST_STORED) {
             $this->problems[] = $problem;
         }
     }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http;
 
 use App\Http\Middleware\HandleInertiaRequests;
-use App\Support\Words;
+use App\Support\Language\Wording;
 use Illuminate\Http\Request;
 use Illuminate\Routing\Exceptions\InvalidSignatureException;
 use Inertia\Inertia;
@@ -29,7 +29,7 @@ final class Faults
             return $response;
         }
         if ($fault instanceof InvalidSignatureException) {
-            $fault = new AccessDeniedHttpException(Words::refusal('nudge_gone'), $fault);
+            $fault = new AccessDeniedHttpException(Wording::refusal('day_reminder_gone'), $fault);
         }
         $said = $fault instanceof HttpExceptionInterface || $status === 403 ? $fault->getMessage() : '';
         // Route not found and model not found speak of routes and classes; people are told what they can do.

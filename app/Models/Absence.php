@@ -7,7 +7,7 @@ namespace App\Models;
 use Illuminate\Database\Eloquent\Model;
 
 /**
- * Approved absence of a person on a day; without minutes, all that is owed.
+ * Approved absence of a person on a day; without minutes, all that is expected.
  *
  * @property int $id
  * @property int $person_id

@@ -30,9 +30,9 @@ final readonly class Arrangement implements Castable
         {
             public function get(Model $model, string $key, mixed $value, array $attributes): Arrangement
             {
-                $kept = is_string($value) ? json_decode($value, true) : [];
+                $stored = is_string($value) ? json_decode($value, true) : [];
                 $list = static fn (string $name): array => array_values(array_filter(
-                    is_array($kept) && is_array($kept[$name] ?? null) ? $kept[$name] : [],
+                    is_array($stored) && is_array($stored[$name] ?? null) ? $stored[$name] : [],
                     is_string(...),
                 ));
 

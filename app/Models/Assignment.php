@@ -30,7 +30,7 @@ final class Assignment extends Model
 
     protected $guarded = [];
 
-    /** Whether there is another of the same holder on the same task in the same role from the same day. */
+    /** Whether there is another of the same assignee on the same task in the same role from the same day. */
     public function hasTwin(): bool
     {
         return self::query()->when($this->exists, fn (Builder $others): Builder => $others->whereKeyNot($this->id))

@@ -24,7 +24,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property int|null $approver_id
  * @property int|null $decided_by_id
  * @property string|null $decided_at
- * @property string $word
+ * @property string $comment
  */
 final class Correction extends Model
 {

@@ -25,7 +25,7 @@ use Moss\Core\Sheet\EntryState;
  * @property int|null $approver_id
  * @property int $approvals
  * @property int|null $last_decided_by_id
- * @property string|null $return_word
+ * @property string|null $return_comment
  * @property int|null $recorded_by_id
  * @property int $version
  * @property-read Person $person

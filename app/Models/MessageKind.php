@@ -10,20 +10,20 @@ enum MessageKind: string
     case Assigned = 'assigned';
     case Returned = 'returned';
     case Decided = 'decided';
-    case CorrectionAsked = 'correction asked';
+    case CorrectionWaiting = 'correction waiting';
     case CorrectionDecided = 'correction decided';
-    case Restated = 'restated';
-    case RestatementAsked = 'restatement asked';
-    case RestatementDecided = 'restatement decided';
-    case StandInNamed = 'stand-in named';
-    case Nudge = 'nudge';
+    case EstimateUpdated = 'estimate updated';
+    case EstimateWaiting = 'estimate waiting';
+    case EstimateDecided = 'estimate decided';
+    case StandInAdded = 'stand-in added';
+    case DayReminder = 'day reminder';
     case WeekDue = 'week due';
-    case WeekLate = 'week late';
+    case WeekOverdue = 'week overdue';
     case PeriodClosing = 'period closing';
 
-    /** What can wait for the next mail of the person; a nudge is only for the day that it is of. */
+    /** What can wait for the next mail of the person; a day reminder is only for the day that it is of. */
     public function isOfItsDay(): bool
     {
-        return $this === self::Nudge;
+        return $this === self::DayReminder;
     }
 }

@@ -19,13 +19,13 @@ final readonly class MessagePreferences implements Castable
      * @param  list<string>  $notInApp  kinds that are not listed in the application
      * @param  list<string>  $notByMail  kinds that are not mailed
      * @param  int  $hour  of the morning's mail, 0 to 23
-     * @param  int  $nudgeHour  of the nudge at the end of the working day, 0 to 23
+     * @param  int  $dayReminderHour  of the day reminder at the end of the working day, 0 to 23
      */
     public function __construct(
         public array $notInApp = [],
         public array $notByMail = ['decided'],
         public int $hour = self::MORNING,
-        public int $nudgeHour = self::END_OF_DAY,
+        public int $dayReminderHour = self::END_OF_DAY,
     ) {
     }
 
@@ -41,13 +41,13 @@ final readonly class MessagePreferences implements Castable
 
     public static function read(?string $json): self
     {
-        $kept = $json === null ? [] : json_decode($json, true);
-        $kept = is_array($kept) ? $kept : [];
+        $stored = $json === null ? [] : json_decode($json, true);
+        $stored = is_array($stored) ? $stored : [];
         $usual = new self;
-        $list = static fn (string $name, array $otherwise): array => is_array($kept[$name] ?? null) ? array_values(array_filter($kept[$name], is_string(...))) : array_values(array_filter($otherwise, is_string(...)));
-        $hour = static fn (string $name, int $otherwise): int => is_int($kept[$name] ?? null) && $kept[$name] >= 0 && $kept[$name] <= 23 ? $kept[$name] : $otherwise;
+        $list = static fn (string $name, array $otherwise): array => is_array($stored[$name] ?? null) ? array_values(array_filter($stored[$name], is_string(...))) : array_values(array_filter($otherwise, is_string(...)));
+        $hour = static fn (string $name, int $otherwise): int => is_int($stored[$name] ?? null) && $stored[$name] >= 0 && $stored[$name] <= 23 ? $stored[$name] : $otherwise;
 
-        return new self($list('notInApp', $usual->notInApp), $list('notByMail', $usual->notByMail), $hour('hour', $usual->hour), $hour('nudgeHour', $usual->nudgeHour));
+        return new self($list('notInApp', $usual->notInApp), $list('notByMail', $usual->notByMail), $hour('hour', $usual->hour), $hour('dayReminderHour', $usual->dayReminderHour));
     }
 
     /**

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
-use Moss\Core\Effort\RestatementMode;
+use Moss\Core\Effort\EstimateMode;
 use Moss\Core\Review\RouteKind;
 
 /**
@@ -18,10 +18,10 @@ use Moss\Core\Review\RouteKind;
  * @property int|null $calendar_id
  * @property int|null $entry_step
  * @property RouteKind $approval
- * @property RestatementMode $restatements
- * @property int $restatement_tolerance  minutes by which a restatement may depart from the rule without a reason
+ * @property EstimateMode $estimate_mode
+ * @property int $estimate_tolerance  minutes by which a remaining estimate may depart from the rule without a reason
  * @property bool $self_approve
- * @property int $week_due  days after its Sunday by which a week is to be handed over
+ * @property int $week_due  days after its Sunday by which a week is to be submitted
  * @property string|null $closed_until  the last day of the closed period
  */
 final class Organisation extends Model
@@ -35,7 +35,7 @@ final class Organisation extends Model
     {
         return [
             'approval' => RouteKind::class,
-            'restatements' => RestatementMode::class,
+            'estimate_mode' => EstimateMode::class,
             'self_approve' => 'boolean',
         ];
     }

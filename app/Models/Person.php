@@ -27,6 +27,8 @@ use Moss\Core\Time\HoursFormat;
  * @property string|null $timezone
  * @property string|null $starts_on
  * @property string|null $ends_on
+ * @property string $language  the code of a folder in lang/
+ * @property string|null $locale  of numbers and dates; null as the browser has it
  * @property HoursFormat $hours_format
  * @property bool $pencil_plan
  * @property LastWeekPencil $pencil_last_week

@@ -7,7 +7,7 @@ namespace App\Models;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
-use Moss\Core\Effort\RestatementMode;
+use Moss\Core\Effort\EstimateMode;
 use Moss\Core\Review\RouteKind;
 
 /**
@@ -23,7 +23,7 @@ use Moss\Core\Review\RouteKind;
  * @property bool $billable
  * @property bool $internal
  * @property RouteKind|null $approval
- * @property RestatementMode|null $restatements  null as the organisation has it
+ * @property EstimateMode|null $estimate_mode  null as the organisation has it
  * @property string|null $baseline_on  the day whose plan is the baseline; null for the first
  * @property string $state
  * @property-read Client|null $client
@@ -58,7 +58,7 @@ final class Project extends Model
     {
         return [
             'approval' => RouteKind::class,
-            'restatements' => RestatementMode::class,
+            'estimate_mode' => EstimateMode::class,
             'billable' => 'boolean',
             'internal' => 'boolean',
         ];

@@ -56,7 +56,7 @@ final class PersonPolicy
     }
 
     /** What is left is said by whoever may record for the person, and by the project's manager. */
-    public function restate(Person $person, Person $owner, Task $task): Response
+    public function updateEstimate(Person $person, Person $owner, Task $task): Response
     {
         return Gate::forUser($person)->allows('plan', $task->project) && ! $owner->isViewer() ? Response::allow() : $this->recordWeek($person, $owner);
     }

@@ -13,8 +13,8 @@ use App\Models\Person;
 use App\Support\Clock\Today;
 use App\Support\Database\ActConnection;
 use App\Support\Database\ImmediateSqliteConnector;
+use App\Support\Language\Wording;
 use App\Support\Mail\OutboxTransport;
-use App\Support\Words;
 use Closure;
 use Illuminate\Contracts\Auth\StatefulGuard;
 use Illuminate\Database\Connection;
@@ -22,7 +22,9 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\Mail;
 use Illuminate\Support\Facades\Route;
+use Illuminate\Support\Number;
 use Illuminate\Support\ServiceProvider;
+use Illuminate\Translation\FileLoader;
 use Moss\Core\Calendar\Week;
 use PDO;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
@@ -55,6 +57,13 @@ final class AppServiceProvider extends ServiceProvider
         foreach (['correction', 'task', 'decision', 'mail', 'standIn', 'setting', 'question', 'rate', 'asked'] as $number) {
             Route::pattern($number, '[0-9]{1,18}');
         }
+        Number::useLocale(config()->string('languages.default_locale'));
+        $this->callAfterResolving('translation.loader', static function (FileLoader $loader): void {
+            $folder = config('languages.folder');
+            if (is_string($folder) && $folder !== '') {
+                $loader->addPath($folder);
+            }
+        });
         Mail::extend('outbox', fn (): OutboxTransport => $this->app->make(OutboxTransport::class));
         Model::shouldBeStrict(! $this->app->isProduction());
         Route::bind('person', static function (string $code): Person {
@@ -64,7 +73,7 @@ final class AppServiceProvider extends ServiceProvider
             return $signedIn instanceof Person && $signedIn->code === $code ? $signedIn : Person::query()->where('code', $code)->firstOrFail();
         });
         Route::bind('week', static function (string $text): Week {
-            return WorkWeek::read($text) ?? throw new NotFoundHttpException(Words::refusal('no_week', ['week' => mb_strimwidth($text, 0, 20, '…')]));
+            return WorkWeek::read($text) ?? throw new NotFoundHttpException(Wording::refusal('no_week', ['week' => mb_strimwidth($text, 0, 20, '…')]));
         });
     }
 }

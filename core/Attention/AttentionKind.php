@@ -12,15 +12,15 @@ enum AttentionKind: string
     /** The forecast is more than the plan. */
     case OverPlan = 'over plan';
     /** More is entered than was planned, and nobody has said what is left. */
-    case NoWord = 'no word';
+    case NotUpdated = 'not updated';
     /** At the pace of the last four weeks the budget is gone before the work ends. */
     case BudgetGoing = 'budget going';
     /** Somebody said that more is left than was thought. */
-    case RestatedUp = 'restated up';
+    case EstimateRaised = 'estimate raised';
     /** Work that should go on has not been recorded on for two weeks. */
     case NothingLately = 'nothing lately';
-    /** People on the project have not handed over last week. */
-    case NotHandedOver = 'not handed over';
+    /** People on the project have not submitted last week. */
+    case NotSubmitted = 'not submitted';
     /** More is assigned than the task has. */
     case OverAssigned = 'over assigned';
 

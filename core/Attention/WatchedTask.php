@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Moss\Core\Attention;
 
 use Moss\Core\Calendar\Day;
+use Moss\Core\Effort\AssigneeEffort;
 use Moss\Core\Effort\Figures;
-use Moss\Core\Effort\Holding;
 use Moss\Core\Effort\TaskEffort;
 use Moss\Core\Time\Minutes;
 
@@ -20,12 +20,12 @@ final readonly class WatchedTask
     {
     }
 
-    /** What is entered beyond the plan of holders who have not said what is left; 0 once it is done. */
-    public function overWithoutWord(): Minutes
+    /** What is entered beyond the plan of assignees who have not said what is left; 0 once it is done. */
+    public function overWithoutEstimate(): Minutes
     {
         $over = array_map(
-            static fn (Holding $holding): Minutes => $holding->latestRestatement() === null ? $holding->over() : Minutes::zero(),
-            $this->effort->isDone() ? [] : $this->effort->holdings,
+            static fn (AssigneeEffort $assigneeEffort): Minutes => $assigneeEffort->latestEstimate() === null ? $assigneeEffort->over() : Minutes::zero(),
+            $this->effort->isDone() ? [] : $this->effort->assigneeEfforts,
         );
 
         return Minutes::sum($over);
@@ -38,8 +38,8 @@ final readonly class WatchedTask
         if ($this->figures->remaining->isZero() || ($this->lastRecorded !== null && $this->lastRecorded->isAfter($since))) {
             return false;
         }
-        foreach ($this->effort->holdings as $holding) {
-            if (! $holding->isDone() && ! $holding->firstPlannedDay()->isAfter($since)) {
+        foreach ($this->effort->assigneeEfforts as $assigneeEffort) {
+            if (! $assigneeEffort->isDone() && ! $assigneeEffort->firstPlannedDay()->isAfter($since)) {
                 return true;
             }
         }
@@ -50,21 +50,21 @@ final readonly class WatchedTask
     /**
      * The latest words by which more is left than before them, that still count.
      *
-     * @return list<Remark>
+     * @return list<AttentionItem>
      */
-    public function restatedUp(): array
+    public function raised(): array
     {
         $remarks = [];
-        foreach ($this->effort->isDone() ? [] : $this->effort->holdings as $holding) {
-            $latest = $holding->latestRestatement();
+        foreach ($this->effort->isDone() ? [] : $this->effort->assigneeEfforts as $assigneeEffort) {
+            $latest = $assigneeEffort->latestEstimate();
             if ($latest === null || $latest->done) {
                 continue;
             }
-            $then = $holding->asOf($latest->on);
-            $without = new Holding($then->holder, $then->assignments, $then->entries, array_values(array_filter($then->restatements, static fn ($one): bool => $one !== $latest)));
+            $then = $assigneeEffort->asOf($latest->on);
+            $without = new AssigneeEffort($then->assignee, $then->assignments, $then->entries, array_values(array_filter($then->estimates, static fn ($one): bool => $one !== $latest)));
             $grew = $then->remaining()->minus($without->remaining());
             if ($grew->toInt() > 0) {
-                $remarks[] = new Remark(AttentionKind::RestatedUp, [$this->id], [$latest->person], $grew, null, $latest->on);
+                $remarks[] = new AttentionItem(AttentionKind::EstimateRaised, [$this->id], [$latest->person], $grew, null, $latest->on);
             }
         }
 

@@ -7,7 +7,7 @@ namespace Moss\Core\Calendar;
 use Moss\Core\Time\Minutes;
 
 /**
- * Approved absence on one day: some minutes, or all that is owed where none are given.
+ * Approved absence on one day: some minutes, or all that is expected where none are given.
  */
 final readonly class Absence
 {

@@ -31,7 +31,7 @@ enum Grouping: string
         return $this === self::Month || $this === self::Week;
     }
 
-    public function groupOf(Subject $subject, Day $day): string
+    public function groupOf(WorkItem $subject, Day $day): string
     {
         return match ($this) {
             self::Project => $subject->project,

@@ -9,7 +9,7 @@ use Moss\Core\Planning\Spread;
 /** Planned minutes of one subject, laid over days. */
 final readonly class PlannedTime
 {
-    public function __construct(public Subject $subject, public Spread $spread)
+    public function __construct(public WorkItem $subject, public Spread $spread)
     {
     }
 }

@@ -23,7 +23,7 @@ final readonly class Selection
     ) {
     }
 
-    public function takes(Subject $subject): bool
+    public function takes(WorkItem $subject): bool
     {
         return self::has($this->projects, $subject->project)
             && self::has($this->persons, $subject->person)

@@ -11,7 +11,7 @@ use Moss\Core\Planning\Spread;
 use Moss\Core\Time\Minutes;
 
 /**
- * When what remains may be done: each holder's rest laid over the days that the plan still gives them, in proportion to
+ * When what remains may be done: each assignee's rest laid over the days that the plan still gives them, in proportion to
  * what those days hold; what is late, over the week that follows.
  */
 final readonly class ComingWork
@@ -27,15 +27,15 @@ final readonly class ComingWork
     {
         $byDay = [];
         foreach ($efforts as $effort) {
-            foreach ($forecasting->ofHolders($effort) as $part) {
+            foreach ($forecasting->ofAssignees($effort) as $part) {
                 if ($part->figures->remaining->isZero()) {
                     continue;
                 }
                 [$days, $capacity] = [$effort->task->days, $organisation];
-                foreach ($effort->holdings as $holding) {
-                    if ($part->holder !== null && $holding->holder->key() === $part->holder->key()) {
-                        $last = $holding->lastAssignment();
-                        [$days, $capacity] = [DayRange::between($holding->firstPlannedDay(), $last->days->last()), $last->capacity];
+                foreach ($effort->assigneeEfforts as $assigneeEffort) {
+                    if ($part->assignee !== null && $assigneeEffort->assignee->key() === $part->assignee->key()) {
+                        $last = $assigneeEffort->lastAssignment();
+                        [$days, $capacity] = [DayRange::between($assigneeEffort->firstPlannedDay(), $last->days->last()), $last->capacity];
                     }
                 }
                 foreach (Spread::over($part->figures->remaining, self::rest($days, $today), $capacity)->byDay() as $date => $minutes) {

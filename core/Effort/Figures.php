@@ -10,7 +10,7 @@ use Moss\Core\Money\Money;
 use Moss\Core\Time\Minutes;
 
 /**
- * The figures at completion of a holder, task, phase or project. Figures of parts add up to those of the whole.
+ * The figures at completion of an assignee, task, phase or project. Figures of parts add up to those of the whole.
  */
 final readonly class Figures
 {

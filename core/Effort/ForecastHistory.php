@@ -10,7 +10,7 @@ use Moss\Core\Time\Minutes;
 
 /**
  * How the forecast of a task came about: what was entered and what remained at the end of each week, by entries,
- * restatements and completions dated up to then and by the plan as it is.
+ * remaining estimates and completions dated up to then and by the plan as it is.
  */
 final readonly class ForecastHistory
 {
@@ -34,8 +34,8 @@ final readonly class ForecastHistory
     private function changes(): array
     {
         $steps = [];
-        foreach ($this->effort->holdings as $holding) {
-            $steps[] = self::running($holding->entries);
+        foreach ($this->effort->assigneeEfforts as $assigneeEffort) {
+            $steps[] = self::running($assigneeEffort->entries);
         }
         $unheld = self::running($this->effort->unheld);
         $unassigned = $this->effort->task->unassigned()->toInt();
@@ -46,9 +46,9 @@ final readonly class ForecastHistory
             $isDone = $this->isDoneOn($sunday);
             $entered = self::upTo($unheld, $sunday);
             $forecast = $entered + ($isDone ? 0 : max(0, $unassigned - $entered));
-            foreach ($this->effort->holdings as $index => $holding) {
+            foreach ($this->effort->assigneeEfforts as $index => $assigneeEffort) {
                 $entered = self::upTo($steps[$index], $sunday);
-                $forecast += $entered + ($isDone ? 0 : self::left($holding, $steps[$index], $entered, $sunday));
+                $forecast += $entered + ($isDone ? 0 : self::left($assigneeEffort, $steps[$index], $entered, $sunday));
             }
             $changes[$sunday] = Minutes::of($forecast - $before);
             $before = $forecast;
@@ -58,22 +58,22 @@ final readonly class ForecastHistory
     }
 
     /** @param  array<string, int>  $running */
-    private static function left(Holding $holding, array $running, int $entered, string $sunday): int
+    private static function left(AssigneeEffort $assigneeEffort, array $running, int $entered, string $sunday): int
     {
-        $latest = self::latest($holding, $sunday);
+        $latest = self::latest($assigneeEffort, $sunday);
         if ($latest === null) {
-            return max(0, $holding->planned()->toInt() - $entered);
+            return max(0, $assigneeEffort->planned()->toInt() - $entered);
         }
 
         return $latest->done ? 0 : max(0, $latest->remaining->toInt() - $entered + self::upTo($running, $latest->on->toString()));
     }
 
-    private static function latest(Holding $holding, string $sunday): ?Restatement
+    private static function latest(AssigneeEffort $assigneeEffort, string $sunday): ?RemainingEstimate
     {
         $latest = null;
-        foreach ($holding->restatements as $restatement) {
-            if ($restatement->on->toString() <= $sunday && ($latest === null || ! $restatement->on->isBefore($latest->on))) {
-                $latest = $restatement;
+        foreach ($assigneeEffort->estimates as $estimate) {
+            if ($estimate->on->toString() <= $sunday && ($latest === null || ! $estimate->on->isBefore($latest->on))) {
+                $latest = $estimate;
             }
         }
 
@@ -86,13 +86,13 @@ final readonly class ForecastHistory
         if ($doneOn !== null && $doneOn->toString() <= $sunday) {
             return true;
         }
-        foreach ($this->effort->holdings as $holding) {
-            if (! (self::latest($holding, $sunday)->done ?? false)) {
+        foreach ($this->effort->assigneeEfforts as $assigneeEffort) {
+            if (! (self::latest($assigneeEffort, $sunday)->done ?? false)) {
                 return false;
             }
         }
 
-        return $this->effort->holdings !== [];
+        return $this->effort->assigneeEfforts !== [];
     }
 
     /** @return list<string> Sundays of the weeks in which something was recorded or said */
@@ -102,12 +102,12 @@ final readonly class ForecastHistory
         foreach ($this->effort->unheld as $entry) {
             $days[$entry->day->toString()] = $entry->day;
         }
-        foreach ($this->effort->holdings as $holding) {
-            foreach ($holding->entries as $entry) {
+        foreach ($this->effort->assigneeEfforts as $assigneeEffort) {
+            foreach ($assigneeEffort->entries as $entry) {
                 $days[$entry->day->toString()] = $entry->day;
             }
-            foreach ($holding->restatements as $restatement) {
-                $days[$restatement->on->toString()] = $restatement->on;
+            foreach ($assigneeEffort->estimates as $estimate) {
+                $days[$estimate->on->toString()] = $estimate->on;
             }
         }
         $weeks = array_unique(array_map(static fn (Day $day): string => Week::containing($day)->sunday()->toString(), array_values($days)));

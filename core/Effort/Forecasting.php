@@ -12,7 +12,7 @@ use Moss\Core\Planning\Assignment;
 use Moss\Core\Time\Minutes;
 
 /**
- * Works out the figures at completion of tasks and their holders on a day.
+ * Works out the figures at completion of tasks and their assignees on a day.
  */
 final readonly class Forecasting
 {
@@ -31,13 +31,13 @@ final readonly class Forecasting
 
     public function ofTask(TaskEffort $effort): Figures
     {
-        return self::sum($effort, $this->ofHolders($effort));
+        return self::sum($effort, $this->ofAssignees($effort));
     }
 
     /**
-     * The figures of a task whose holders' are known.
+     * The figures of a task whose assignees' are known.
      *
-     * @param  list<HolderFigures>  $parts  all of them
+     * @param  list<AssigneeFigures>  $parts  all of them
      */
     public static function sum(TaskEffort $effort, array $parts): Figures
     {
@@ -50,48 +50,48 @@ final readonly class Forecasting
     }
 
     /**
-     * One for each holder in the order of codes, last the unassigned hours where any are planned or entered.
+     * One for each assignee in the order of codes, last the unassigned hours where any are planned or entered.
      *
-     * @return list<HolderFigures>
+     * @return list<AssigneeFigures>
      */
-    public function ofHolders(TaskEffort $effort): array
+    public function ofAssignees(TaskEffort $effort): array
     {
         $done = $effort->isDone();
         $wasDone = $effort->wasDoneOn($this->today);
         $parts = [];
-        foreach ($effort->holdings as $holding) {
-            $parts[] = new HolderFigures($holding->holder, $this->ofHolding($holding, $done, $wasDone));
+        foreach ($effort->assigneeEfforts as $assigneeEffort) {
+            $parts[] = new AssigneeFigures($assigneeEffort->assignee, $this->ofHolding($assigneeEffort, $done, $wasDone));
         }
         if (! $effort->task->unassigned()->isZero() || $effort->unheld !== []) {
-            $parts[] = new HolderFigures(null, $this->ofUnassigned($effort->task->unassigned(), $effort->unheld, $done));
+            $parts[] = new AssigneeFigures(null, $this->ofUnassigned($effort->task->unassigned(), $effort->unheld, $done));
         }
 
         return $parts;
     }
 
-    private function ofHolding(Holding $holding, bool $done, bool $wasDone): Figures
+    private function ofHolding(AssigneeEffort $assigneeEffort, bool $done, bool $wasDone): Figures
     {
-        $remaining = $done ? Minutes::zero() : $holding->remaining();
-        $entered = self::costOf($holding->entries);
-        $last = $holding->lastAssignment();
+        $remaining = $done ? Minutes::zero() : $assigneeEffort->remaining();
+        $entered = self::costOf($assigneeEffort->entries);
+        $last = $assigneeEffort->lastAssignment();
         $remainingCost = $this->pricing->cost(
             $this->personOf($last),
             $last->role,
-            Day::later($this->today, $holding->firstPlannedDay()),
+            Day::later($this->today, $assigneeEffort->firstPlannedDay()),
             $remaining,
         );
 
         return new Figures(
-            $holding->planned(),
-            self::minutesOf(self::actual($holding->entries)),
-            self::minutesOf(self::pending($holding->entries)),
+            $assigneeEffort->planned(),
+            self::minutesOf(self::actual($assigneeEffort->entries)),
+            self::minutesOf(self::pending($assigneeEffort->entries)),
             $remaining,
-            $this->plannedCost($holding, $this->pricing),
-            self::costOf(self::actual($holding->entries)),
+            $this->plannedCost($assigneeEffort, $this->pricing),
+            self::costOf(self::actual($assigneeEffort->entries)),
             $entered,
             $entered->plus($remainingCost),
             null,
-            $this->earnedValue($holding, $wasDone),
+            $this->earnedValue($assigneeEffort, $wasDone),
         );
     }
 
@@ -116,25 +116,25 @@ final readonly class Forecasting
         );
     }
 
-    private function earnedValue(Holding $holding, bool $taskWasDone): EarnedValue
+    private function earnedValue(AssigneeEffort $assigneeEffort, bool $taskWasDone): EarnedValue
     {
-        $then = $holding->asOf($this->today);
-        $plannedCost = $this->plannedCost($holding, $this->valuePricing)->known;
+        $then = $assigneeEffort->asOf($this->today);
+        $plannedCost = $this->plannedCost($assigneeEffort, $this->valuePricing)->known;
         $entered = $then->entered();
         $whole = $entered->plus($then->remaining());
         $earned = $taskWasDone || $then->isDone() ? $plannedCost : $plannedCost->share($entered->toInt(), $whole->toInt());
 
         return new EarnedValue(
-            $this->plannedValue($holding),
+            $this->plannedValue($assigneeEffort),
             $earned,
             self::valueOf($then->entries),
         );
     }
 
-    private function plannedValue(Holding $holding): Money
+    private function plannedValue(AssigneeEffort $assigneeEffort): Money
     {
         $sum = Money::zero();
-        foreach ($holding->assignments as $assignment) {
+        foreach ($assigneeEffort->assignments as $assignment) {
             $days = $assignment->days->upTo($this->today);
             if ($days !== null) {
                 $cost = $this->plannedCostOf($assignment, $this->valuePricing)->known;
@@ -147,10 +147,10 @@ final readonly class Forecasting
         return $sum;
     }
 
-    private function plannedCost(Holding $holding, Pricing $pricing): Cost
+    private function plannedCost(AssigneeEffort $assigneeEffort, Pricing $pricing): Cost
     {
         $sum = Cost::nothing();
-        foreach ($holding->assignments as $assignment) {
+        foreach ($assigneeEffort->assignments as $assignment) {
             $sum = $sum->plus($this->plannedCostOf($assignment, $pricing));
         }
 
@@ -164,7 +164,7 @@ final readonly class Forecasting
 
     private function personOf(Assignment $assignment): ?string
     {
-        return $assignment->holder->isTeam ? null : $assignment->holder->code;
+        return $assignment->assignee->isTeam ? null : $assignment->assignee->code;
     }
 
     /** @param  list<RecordedEffort>  $entries */

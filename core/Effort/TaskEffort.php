@@ -8,100 +8,100 @@ use Moss\Core\Calendar\Day;
 use Moss\Core\Planning\PlannedTask;
 
 /**
- * A task with everything recorded on it: entries and restatements dealt out to those whose holding they fall on.
+ * A task with everything recorded on it: entries and remaining estimates dealt out to those whose holding they fall on.
  */
 final readonly class TaskEffort
 {
     /**
-     * @param  list<Holding>  $holdings  in the order of holder codes
+     * @param  list<AssigneeEffort>  $assigneeEfforts  in the order of assignee codes
      * @param  list<RecordedEffort>  $unheld  entries that fall on no holding and draw on the unassigned hours
      */
-    private function __construct(public PlannedTask $task, public array $holdings, public array $unheld)
+    private function __construct(public PlannedTask $task, public array $assigneeEfforts, public array $unheld)
     {
     }
 
     /**
      * @param  iterable<RecordedEffort>  $entries
-     * @param  iterable<Restatement>  $restatements  in force, in the order in which they were made
+     * @param  iterable<RemainingEstimate>  $estimates  in force, in the order in which they were made
      */
-    public static function of(PlannedTask $task, iterable $entries, iterable $restatements): self
+    public static function of(PlannedTask $task, iterable $entries, iterable $estimates): self
     {
-        $holders = [];
+        $assignees = [];
         $entriesOf = [];
         $unheld = [];
         foreach ($entries as $entry) {
             // Many entries are of the same few people.
             $who = $entry->person."\x00".$entry->team;
-            $holder = $holders[$who] ??= $task->holderFor($entry->person, $entry->team) ?? false;
-            if ($holder === false) {
+            $assignee = $assignees[$who] ??= $task->assigneeFor($entry->person, $entry->team) ?? false;
+            if ($assignee === false) {
                 $unheld[] = $entry;
             } else {
-                $entriesOf[$holder->key()][] = $entry;
+                $entriesOf[$assignee->key()][] = $entry;
             }
         }
-        $restatementsOf = [];
-        foreach ($restatements as $restatement) {
-            $holder = $task->holderFor($restatement->person, $restatement->team);
-            if ($holder !== null) {
-                $restatementsOf[$holder->key()][] = $restatement;
+        $remainingEstimatesOf = [];
+        foreach ($estimates as $estimate) {
+            $assignee = $task->assigneeFor($estimate->person, $estimate->team);
+            if ($assignee !== null) {
+                $remainingEstimatesOf[$assignee->key()][] = $estimate;
             }
         }
-        $holdings = [];
-        foreach ($task->assignmentsByHolder() as $key => $assignments) {
-            $holdings[] = new Holding($assignments[0]->holder, $assignments, $entriesOf[$key] ?? [], $restatementsOf[$key] ?? []);
+        $assigneeEfforts = [];
+        foreach ($task->assignmentsByAssignee() as $key => $assignments) {
+            $assigneeEfforts[] = new AssigneeEffort($assignments[0]->assignee, $assignments, $entriesOf[$key] ?? [], $remainingEstimatesOf[$key] ?? []);
         }
 
-        return new self($task, $holdings, $unheld);
+        return new self($task, $assigneeEfforts, $unheld);
     }
 
     /** What a person's time and words on the task fall on: their own holding, else their team's. */
-    public function holdingOf(string $person, ?string $team): ?Holding
+    public function effortOf(string $person, ?string $team): ?AssigneeEffort
     {
-        $holder = $this->task->holderFor($person, $team);
-        foreach ($this->holdings as $holding) {
-            if ($holder !== null && $holding->holder->key() === $holder->key()) {
-                return $holding;
+        $assignee = $this->task->assigneeFor($person, $team);
+        foreach ($this->assigneeEfforts as $assigneeEffort) {
+            if ($assignee !== null && $assigneeEffort->assignee->key() === $assignee->key()) {
+                return $assigneeEffort;
             }
         }
 
         return null;
     }
 
-    /** As it stood at the end of the day: entries, restatements and completion up to it, the plan as it is. */
+    /** As it stood at the end of the day: entries, remaining estimates and completion up to it, the plan as it is. */
     public function asOf(Day $day): self
     {
         $doneOn = $this->task->doneOn;
 
         return new self(
             $doneOn !== null && $doneOn->isAfter($day) ? $this->task->notDone() : $this->task,
-            array_map(static fn (Holding $holding): Holding => $holding->asOf($day), $this->holdings),
+            array_map(static fn (AssigneeEffort $assigneeEffort): AssigneeEffort => $assigneeEffort->asOf($day), $this->assigneeEfforts),
             array_values(array_filter($this->unheld, static fn (RecordedEffort $entry): bool => ! $entry->day->isAfter($day))),
         );
     }
 
     /** With one more word, which is now the last. */
-    public function with(Restatement $restatement): self
+    public function with(RemainingEstimate $estimate): self
     {
-        $holder = $this->task->holderFor($restatement->person, $restatement->team)?->key();
+        $assignee = $this->task->assigneeFor($estimate->person, $estimate->team)?->key();
 
-        return new self($this->task, array_map(static fn (Holding $holding): Holding => $holding->holder->key() === $holder
-            ? new Holding($holding->holder, $holding->assignments, $holding->entries, [...$holding->restatements, $restatement])
-            : $holding, $this->holdings), $this->unheld);
+        return new self($this->task, array_map(static fn (AssigneeEffort $assigneeEffort): AssigneeEffort => $assigneeEffort->assignee->key() === $assignee
+            ? new AssigneeEffort($assigneeEffort->assignee, $assigneeEffort->assignments, $assigneeEffort->entries, [...$assigneeEffort->estimates, $estimate])
+            : $assigneeEffort, $this->assigneeEfforts), $this->unheld);
     }
 
-    /** Done when it was declared so, or when every holder is done. */
+    /** Done when it was declared so, or when every assignee is done. */
     public function isDone(): bool
     {
         if ($this->task->doneOn !== null) {
             return true;
         }
-        foreach ($this->holdings as $holding) {
-            if (! $holding->isDone()) {
+        foreach ($this->assigneeEfforts as $assigneeEffort) {
+            if (! $assigneeEffort->isDone()) {
                 return false;
             }
         }
 
-        return $this->holdings !== [];
+        return $this->assigneeEfforts !== [];
     }
 
     /** Whether the task was done at the end of the day, by what had been said up to then. */
@@ -111,12 +111,12 @@ final readonly class TaskEffort
         if ($doneOn !== null && ! $doneOn->isAfter($day)) {
             return true;
         }
-        foreach ($this->holdings as $holding) {
-            if (! $holding->asOf($day)->isDone()) {
+        foreach ($this->assigneeEfforts as $assigneeEffort) {
+            if (! $assigneeEffort->asOf($day)->isDone()) {
                 return false;
             }
         }
 
-        return $this->holdings !== [];
+        return $this->assigneeEfforts !== [];
     }
 }

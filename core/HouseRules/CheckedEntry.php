@@ -30,8 +30,8 @@ final readonly class CheckedEntry
     ) {
     }
 
-    public function place(): Place
+    public function place(): FindingPlace
     {
-        return Place::cell($this->line, $this->day);
+        return FindingPlace::cell($this->line, $this->day);
     }
 }

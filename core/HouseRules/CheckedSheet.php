@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Moss\Core\HouseRules;
 
 use Moss\Core\Calendar\Day;
+use Moss\Core\Calendar\ExpectedHours;
 use Moss\Core\Calendar\HolidayCalendar;
-use Moss\Core\Calendar\OwedHours;
 use Moss\Core\Calendar\Week;
 use Moss\Core\Time\Minutes;
 
@@ -17,7 +17,7 @@ final readonly class CheckedSheet
 {
     /**
      * @param  string|null  $team  the owner's
-     * @param  bool  $isWhole  whether the whole week is being handed over, so that nothing more is to come
+     * @param  bool  $isWhole  whether the whole week is being submitted, so that nothing more is to come
      * @param  array<string, string>  $absences  kinds by `YYYY-MM-DD`
      * @param  Minutes|null  $step  of the organisation's entries; null where there is none
      * @param  array<string, Minutes>  $spans  from start to end less breaks, by `YYYY-MM-DD`; only days that have them
@@ -28,7 +28,7 @@ final readonly class CheckedSheet
         public Day $today,
         public ?string $team,
         public bool $isWhole,
-        public OwedHours $owed,
+        public ExpectedHours $expected,
         public HolidayCalendar $holidays,
         public array $absences,
         public ?Minutes $step,
@@ -53,9 +53,9 @@ final readonly class CheckedSheet
         return Minutes::sum(array_map(static fn (CheckedEntry $entry): Minutes => $entry->minutes, $this->entries));
     }
 
-    public function owedInWeek(): Minutes
+    public function expectedInWeek(): Minutes
     {
-        return $this->owed->within($this->week->days());
+        return $this->expected->within($this->week->days());
     }
 
     /** Whether something on the day is to be checked. */
@@ -77,9 +77,9 @@ final readonly class CheckedSheet
     }
 
     /** Whether a day that is asked about holds more than it owes. */
-    public function holdsMoreThanOwed(Day $day): bool
+    public function holdsMoreThanExpected(Day $day): bool
     {
-        return $this->asksAbout($day) && $this->enteredOn($day)->isMoreThan($this->owed->on($day));
+        return $this->asksAbout($day) && $this->enteredOn($day)->isMoreThan($this->expected->on($day));
     }
 
     /** Whether nothing more is to come for the week. */

@@ -14,16 +14,16 @@ use Moss\Core\Time\Minutes;
 final readonly class DayRules
 {
     /**
-     * @param  Closure(Day): (array<string, Minutes|Day|int|string>|null)  $facts  of a day; null where nothing is found on it
+     * @param  Closure(Day): (array<string, Minutes|Day|int|string>|null)  $values  of a day; null where nothing is found on it
      * @return list<Found>
      */
-    public static function found(CheckedSheet $sheet, Closure $facts): array
+    public static function found(CheckedSheet $sheet, Closure $values): array
     {
         $found = [];
         foreach ($sheet->week->days() as $day) {
-            $of = $facts($day);
+            $of = $values($day);
             if ($of !== null) {
-                $found[] = new Found(Place::day($day), ['day' => $day] + $of);
+                $found[] = new Found(FindingPlace::day($day), ['day' => $day] + $of);
             }
         }
 

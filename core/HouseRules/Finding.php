@@ -12,8 +12,8 @@ use Moss\Core\Time\Minutes;
  */
 final readonly class Finding
 {
-    /** @param  array<string, Minutes|Day|int|string>  $facts  by the name that the wording uses */
-    public function __construct(public string $rule, public Level $level, public Place $place, public array $facts)
+    /** @param  array<string, Minutes|Day|int|string>  $values  by the name that the wording uses */
+    public function __construct(public string $rule, public Severity $severity, public FindingPlace $place, public array $values)
     {
     }
 

@@ -12,8 +12,8 @@ use Moss\Core\Time\Minutes;
  */
 final readonly class Found
 {
-    /** @param  array<string, Minutes|Day|int|string>  $facts  by the name that the wording uses */
-    public function __construct(public Place $place, public array $facts = [])
+    /** @param  array<string, Minutes|Day|int|string>  $values  by the name that the wording uses */
+    public function __construct(public FindingPlace $place, public array $values = [])
     {
     }
 }

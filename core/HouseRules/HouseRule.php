@@ -9,16 +9,16 @@ namespace Moss\Core\HouseRules;
  */
 interface HouseRule
 {
-    /** The same for good: settings and wording are kept under it. */
+    /** The same for good: settings and wording are stored under it. */
     public function code(): string;
 
-    public function concern(): Concern;
+    public function concern(): RuleScope;
 
     /** The numbers that it may be set with; null for a rule without one. */
     public function limits(): ?LimitRange;
 
     /** How it is set where the organisation has not said otherwise. */
-    public function usualLevel(): Level;
+    public function defaultSeverity(): Severity;
 
     /** @return list<Found> */
     public function findings(CheckedSheet $sheet, Limit $limit): array;

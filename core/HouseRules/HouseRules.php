@@ -25,7 +25,7 @@ final readonly class HouseRules
     {
         $byRule = [];
         foreach (AllRules::list() as $rule) {
-            $byRule[$rule->code()] = [new RuleSetting($rule, $rule->usualLevel(), Limit::of($rule->limits()->usual ?? 0))];
+            $byRule[$rule->code()] = [new RuleSetting($rule, $rule->defaultSeverity(), Limit::of($rule->limits()->usual ?? 0))];
         }
         foreach ($settings as $setting) {
             $byRule[$setting->rule->code()][] = $setting;
@@ -37,16 +37,16 @@ final readonly class HouseRules
     /** @return list<Finding> what blocks first, then what asks, then what is mentioned */
     public function check(CheckedSheet $sheet): array
     {
-        $findings = ['blocks' => [], 'asks' => [], 'mentions' => []];
+        $findings = ['blocking' => [], 'explanation' => [], 'information' => []];
         foreach ($this->settings as $code => $settings) {
             foreach ($settings as $setting) {
-                if ($setting->level === Level::Off) {
+                if ($setting->severity === Severity::Off) {
                     continue;
                 }
                 foreach ($setting->rule->findings($sheet, $setting->limit) as $found) {
                     $day = $found->place->day ?? $sheet->week->monday();
                     if ($this->setting($code, $day, $sheet->team, $found->place->line) === $setting) {
-                        $findings[$setting->level->value][] = new Finding($code, $setting->level, $found->place, $found->facts);
+                        $findings[$setting->severity->value][] = new Finding($code, $setting->severity, $found->place, $found->values);
                     }
                 }
             }
@@ -68,8 +68,8 @@ final readonly class HouseRules
         return $inForce;
     }
 
-    public function level(string $code, Day $day, ?string $team, ?Line $line): Level
+    public function severity(string $code, Day $day, ?string $team, ?Line $line): Severity
     {
-        return $this->setting($code, $day, $team, $line)->level ?? Level::Off;
+        return $this->setting($code, $day, $team, $line)->severity ?? Severity::Off;
     }
 }

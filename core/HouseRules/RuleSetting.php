@@ -18,7 +18,7 @@ final readonly class RuleSetting
      */
     public function __construct(
         public HouseRule $rule,
-        public Level $level,
+        public Severity $severity,
         public Limit $limit,
         public ?Day $from = null,
         public ?string $team = null,

@@ -9,12 +9,12 @@ use Moss\Core\Calendar\DayRange;
 use Moss\Core\Time\Minutes;
 
 /**
- * A holder on a task in a role, with planned minutes over days; the capacity is that of the holder.
+ * An assignee on a task in a role, with planned minutes over days; the capacity is that of the assignee.
  */
 final readonly class Assignment
 {
     public function __construct(
-        public Holder $holder,
+        public Assignee $assignee,
         public ?string $role,
         public Minutes $planned,
         public DayRange $days,

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Moss\Core\Planning;
 
 use Moss\Core\Calendar\DayRange;
-use Moss\Core\Calendar\OwedHours;
+use Moss\Core\Calendar\ExpectedHours;
 use Moss\Core\Time\Minutes;
 
 /**
@@ -16,12 +16,12 @@ final readonly class Load
     /**
      * @param  array<string, Minutes>  $planned  by `YYYY-MM-DD`
      */
-    private function __construct(private DayRange $days, private array $planned, private OwedHours $owed)
+    private function __construct(private DayRange $days, private array $planned, private ExpectedHours $expected)
     {
     }
 
     /** @param  iterable<Assignment>  $assignments  of one person, on any project; those of tasks that are done left out */
-    public static function over(DayRange $days, iterable $assignments, OwedHours $owed): self
+    public static function over(DayRange $days, iterable $assignments, ExpectedHours $expected): self
     {
         $planned = [];
         foreach ($assignments as $assignment) {
@@ -30,7 +30,7 @@ final readonly class Load
             }
         }
 
-        return new self($days, $planned, $owed);
+        return new self($days, $planned, $expected);
     }
 
     public function planned(): Minutes
@@ -38,9 +38,9 @@ final readonly class Load
         return Minutes::sum(array_map(static fn (LoadedDay $day): Minutes => $day->planned, $this->byDay()));
     }
 
-    public function owed(): Minutes
+    public function expected(): Minutes
     {
-        return $this->owed->within($this->days);
+        return $this->expected->within($this->days);
     }
 
     /** @return list<LoadedDay> every day, in order */
@@ -48,13 +48,13 @@ final readonly class Load
     {
         $days = [];
         foreach ($this->days as $day) {
-            $days[] = new LoadedDay($day, $this->planned[$day->toString()] ?? Minutes::zero(), $this->owed->on($day));
+            $days[] = new LoadedDay($day, $this->planned[$day->toString()] ?? Minutes::zero(), $this->expected->on($day));
         }
 
         return $days;
     }
 
-    /** @return list<LoadedDay> days on which more is planned than owed, in order */
+    /** @return list<LoadedDay> days on which more is planned than expected, in order */
     public function daysOver(): array
     {
         return array_values(array_filter($this->byDay(), static fn (LoadedDay $day): bool => ! $day->over()->isZero()));

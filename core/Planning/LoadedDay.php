@@ -10,13 +10,13 @@ use Moss\Core\Time\Minutes;
 /** What is planned for a person on a day, and what they owe on it. */
 final readonly class LoadedDay
 {
-    public function __construct(public Day $day, public Minutes $planned, public Minutes $owed)
+    public function __construct(public Day $day, public Minutes $planned, public Minutes $expected)
     {
     }
 
-    /** By how much more is planned than owed; 0 where it is not. */
+    /** By how much more is planned than expected; 0 where it is not. */
     public function over(): Minutes
     {
-        return $this->planned->minus($this->owed)->notBelowZero();
+        return $this->planned->minus($this->expected)->notBelowZero();
     }
 }

@@ -59,29 +59,29 @@ final readonly class PlannedTask
     }
 
     /**
-     * Whose holding a person's entries and restatements fall on: their own, else their team's, else none.
+     * Whose holding a person's entries and remaining estimates fall on: their own, else their team's, else none.
      */
-    public function holderFor(string $person, ?string $team): ?Holder
+    public function assigneeFor(string $person, ?string $team): ?Assignee
     {
-        $holders = $this->assignmentsByHolder();
-        foreach ([Holder::person($person), $team === null ? null : Holder::team($team)] as $holder) {
-            if ($holder !== null && isset($holders[$holder->key()])) {
-                return $holder;
+        $assignees = $this->assignmentsByAssignee();
+        foreach ([Assignee::person($person), $team === null ? null : Assignee::team($team)] as $assignee) {
+            if ($assignee !== null && isset($assignees[$assignee->key()])) {
+                return $assignee;
             }
         }
 
         return null;
     }
 
-    /** @return array<string, non-empty-list<Assignment>> by the holder's key, in the order of keys */
-    public function assignmentsByHolder(): array
+    /** @return array<string, non-empty-list<Assignment>> by the assignee's key, in the order of keys */
+    public function assignmentsByAssignee(): array
     {
-        $byHolder = [];
+        $byAssignee = [];
         foreach ($this->assignments as $assignment) {
-            $byHolder[$assignment->holder->key()][] = $assignment;
+            $byAssignee[$assignment->assignee->key()][] = $assignment;
         }
-        ksort($byHolder, SORT_STRING);
+        ksort($byAssignee, SORT_STRING);
 
-        return $byHolder;
+        return $byAssignee;
     }
 }

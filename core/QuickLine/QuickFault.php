@@ -14,6 +14,6 @@ enum QuickFault: string
     case NoDay = 'no_day';
     case NotInWeek = 'not_in_week';
     case DaysReversed = 'days_reversed';
-    case NoWords = 'no_words';
+    case NoWords = 'no_explanations';
     case TooLong = 'too_long';
 }

@@ -53,7 +53,7 @@ final readonly class QuickLine
         $tokens = preg_split('/\s+/u', trim($line), -1, PREG_SPLIT_NO_EMPTY) ?: [];
         [$hours, $adds, $tokens] = self::takeHours($tokens);
         [$role, $tokens] = self::takeRole($tokens);
-        [$days, $tokens] = DayWords::take($tokens, $week, $today);
+        [$days, $tokens] = DayNames::take($tokens, $week, $today);
         if ($tokens === []) {
             throw QuickRefused::because(QuickFault::NoWords);
         }

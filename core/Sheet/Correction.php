@@ -12,7 +12,7 @@ use Moss\Core\Time\Minutes;
  */
 final readonly class Correction
 {
-    private function __construct(public Minutes $kept, public Minutes $posted)
+    private function __construct(public Minutes $stored, public Minutes $posted)
     {
     }
 

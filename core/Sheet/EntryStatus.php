@@ -78,14 +78,14 @@ final readonly class EntryStatus
     }
 
     /** @throws ActRefused */
-    public function returned(Actor $actor, string $word): self
+    public function returned(Actor $actor, string $comment): self
     {
         if ($actor->hasDecided && $this->state === EntryState::Returned) {
             return $this;
         }
         $this->mustBeDecidableBy($actor);
-        if (trim($word) === '') {
-            throw ActRefused::because(Refusal::WordMissing);
+        if (trim($comment) === '') {
+            throw ActRefused::because(Refusal::CommentMissing);
         }
 
         return new self(EntryState::Returned, 0);

@@ -6,16 +6,16 @@ namespace Moss\Core\Sheet;
 
 use Moss\Core\Calendar\Day;
 use Moss\Core\Calendar\DayRange;
-use Moss\Core\Calendar\OwedHours;
+use Moss\Core\Calendar\ExpectedHours;
 use Moss\Core\Time\Minutes;
 
 /**
  * Pencils hours in, first from the plan, then from past weeks.
  *
  * From the plan day by day, and on each day the lines by the end of their assignment, project, task and role code: each
- * gets the least of what the plan lays on the day less what is entered on the line, what is still owed on the day, and
+ * gets the least of what the plan lays on the day less what is entered on the line, what is still expected on the day, and
  * what remains of the task; never below 0. Then the past fills what is left by the same limits, on lines that the plan
- * does not speak for and in cells where nothing is entered. So what is pencilled never exceeds what is owed, nor what
+ * does not speak for and in cells where nothing is entered. So what is pencilled never exceeds what is expected, nor what
  * remains.
  */
 final readonly class Pencil
@@ -25,7 +25,7 @@ final readonly class Pencil
      * @param  iterable<TaskEntry>  $entries  of the person, on any task
      * @param  list<PastLine>  $past  the source to be heard first in front
      */
-    public function __construct(private OwedHours $owed, private array $lines, private iterable $entries, private array $past = [])
+    public function __construct(private ExpectedHours $expected, private array $lines, private iterable $entries, private array $past = [])
     {
     }
 
@@ -39,7 +39,7 @@ final readonly class Pencil
         foreach ([$this->plannedInOrder(), $this->pastUnplanned()] as $lines) {
             foreach ($days as $day) {
                 $date = $day->toString();
-                $left[$date] ??= $this->owed->on($day)->toInt() - ($enteredOnDay[$date] ?? 0);
+                $left[$date] ??= $this->expected->on($day)->toInt() - ($enteredOnDay[$date] ?? 0);
                 foreach ($lines as $line) {
                     $task = $line->line->taskKey();
                     $minutes = min(

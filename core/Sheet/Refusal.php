@@ -21,6 +21,6 @@ enum Refusal: string
     case NotYourDecision = 'not_your_decision';
     case ActedOn = 'acted_on';
     case TooLate = 'too_late';
-    case WordMissing = 'word_missing';
+    case CommentMissing = 'comment_missing';
     case OfficeOnly = 'office_only';
 }

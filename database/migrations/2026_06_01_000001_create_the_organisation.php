@@ -39,7 +39,7 @@ return new class extends Migration
                     calendar_id INTEGER REFERENCES calendars (id),
                     entry_step INTEGER CHECK (entry_step BETWEEN 1 AND 1440),
                     approval TEXT NOT NULL DEFAULT 'project' CHECK (approval IN ('none', 'project', 'line', 'project+line')),
-                    restatements TEXT NOT NULL DEFAULT 'notify' CHECK (restatements IN ('immediate', 'notify', 'approve')),
+                    estimate_mode TEXT NOT NULL DEFAULT 'notify' CHECK (estimate_mode IN ('immediate', 'notify', 'approve')),
                     self_approve INTEGER NOT NULL DEFAULT 0 CHECK (self_approve IN (0, 1))
                 ) STRICT
                 SQL,
@@ -76,6 +76,8 @@ return new class extends Migration
                     timezone TEXT,
                     starts_on TEXT CHECK (length(starts_on) = 10),
                     ends_on TEXT CHECK (length(ends_on) = 10),
+                    language TEXT NOT NULL DEFAULT 'en' CHECK (length(language) BETWEEN 2 AND 20),
+                    locale TEXT CHECK (length(locale) BETWEEN 2 AND 20),
                     hours_format TEXT NOT NULL DEFAULT 'decimal' CHECK (hours_format IN ('decimal', 'clock')),
                     CHECK (ends_on IS NULL OR starts_on IS NULL OR starts_on <= ends_on)
                 ) STRICT

@@ -28,7 +28,7 @@ return new class extends Migration
                     approver_id INTEGER REFERENCES people (id),
                     approvals INTEGER NOT NULL DEFAULT 0 CHECK (approvals >= 0),
                     last_decided_by_id INTEGER REFERENCES people (id),
-                    return_word TEXT,
+                    return_comment TEXT,
                     recorded_by_id INTEGER REFERENCES people (id),
                     version INTEGER NOT NULL DEFAULT 1,
                     CHECK (minutes > 0 OR corrects IS NOT NULL)
@@ -47,12 +47,12 @@ return new class extends Migration
                 BEGIN SELECT RAISE(ABORT, 'settled time cannot be changed'); END
                 SQL,
             <<<'SQL'
-                CREATE TRIGGER settled_entries_are_kept BEFORE DELETE ON entries
+                CREATE TRIGGER settled_entries_are_stored BEFORE DELETE ON entries
                 WHEN OLD.state = 'settled'
                 BEGIN SELECT RAISE(ABORT, 'settled time cannot be deleted'); END
                 SQL,
             <<<'SQL'
-                CREATE TABLE restatements (
+                CREATE TABLE remaining_estimates (
                     id INTEGER PRIMARY KEY,
                     person_id INTEGER NOT NULL REFERENCES people (id),
                     task_id INTEGER NOT NULL REFERENCES tasks (id),
@@ -63,9 +63,9 @@ return new class extends Migration
                     UNIQUE (task_id, person_id, stated_on)
                 ) STRICT
                 SQL,
-            'CREATE INDEX restatements_of_person ON restatements (person_id, task_id, stated_on)',
+            'CREATE INDEX remaining_estimates_of_person ON remaining_estimates (person_id, task_id, stated_on)',
             <<<'SQL'
-                CREATE TABLE trail (
+                CREATE TABLE audit_trail (
                     id INTEGER PRIMARY KEY,
                     at TEXT NOT NULL,
                     actor_id INTEGER REFERENCES people (id),
@@ -79,14 +79,14 @@ return new class extends Migration
                     why TEXT NOT NULL DEFAULT ''
                 ) STRICT
                 SQL,
-            'CREATE INDEX trail_of_entry ON trail (person_id, date, task_id)',
+            'CREATE INDEX audit_trail_of_entry ON audit_trail (person_id, date, task_id)',
             <<<'SQL'
-                CREATE TRIGGER trail_is_not_rewritten BEFORE UPDATE ON trail
-                BEGIN SELECT RAISE(ABORT, 'the trail is append only'); END
+                CREATE TRIGGER audit_trail_is_not_rewritten BEFORE UPDATE ON audit_trail
+                BEGIN SELECT RAISE(ABORT, 'The audit trail is append-only'); END
                 SQL,
             <<<'SQL'
-                CREATE TRIGGER trail_is_not_shortened BEFORE DELETE ON trail
-                BEGIN SELECT RAISE(ABORT, 'the trail is append only'); END
+                CREATE TRIGGER audit_trail_is_not_shortened BEFORE DELETE ON audit_trail
+                BEGIN SELECT RAISE(ABORT, 'The audit trail is append-only'); END
                 SQL,
         ] as $statement) {
             DB::statement($statement);
@@ -95,7 +95,7 @@ return new class extends Migration
 
     public function down(): void
     {
-        foreach (['trail', 'restatements', 'entries'] as $table) {
+        foreach (['audit_trail', 'remaining_estimates', 'entries'] as $table) {
             DB::statement('DROP TABLE IF EXISTS '.$table);
         }
     }

@@ -7,17 +7,17 @@ use Illuminate\Support\Facades\DB;
 
 return new class extends Migration
 {
-    private const KEEPS_THE_TRAIL = <<<'SQL'
-        CREATE TRIGGER trail_is_not_rewritten BEFORE UPDATE ON trail
-        BEGIN SELECT RAISE(ABORT, 'the trail is append only'); END
+    private const KEEPS_THE_AUDIT_TRAIL = <<<'SQL'
+        CREATE TRIGGER audit_trail_is_not_rewritten BEFORE UPDATE ON audit_trail
+        BEGIN SELECT RAISE(ABORT, 'The audit trail is append-only'); END
         SQL;
 
     public function up(): void
     {
-        foreach ([...self::houseRules(), ...self::submission(), ...self::decisions(), ...self::corrections(), ...self::trail(), ...self::nothingIsReplaced()] as $statement) {
+        foreach ([...self::houseRules(), ...self::submission(), ...self::decisions(), ...self::corrections(), ...self::auditTrail(), ...self::nothingIsReplaced()] as $statement) {
             DB::statement($statement);
         }
-        DB::statement(self::KEEPS_THE_TRAIL);
+        DB::statement(self::KEEPS_THE_AUDIT_TRAIL);
     }
 
     /** @return list<string> */
@@ -29,7 +29,7 @@ return new class extends Migration
                 CREATE TABLE house_rules (
                     id INTEGER PRIMARY KEY,
                     rule TEXT NOT NULL,
-                    level TEXT NOT NULL CHECK (level IN ('blocks', 'asks', 'mentions', 'off')),
+                    severity TEXT NOT NULL CHECK (severity IN ('blocking', 'explanation', 'information', 'off')),
                     limit_number INTEGER NOT NULL DEFAULT 0 CHECK (limit_number >= 0),
                     starts_on TEXT CHECK (length(starts_on) = 10),
                     team_id INTEGER REFERENCES teams (id),
@@ -38,9 +38,9 @@ return new class extends Migration
                 ) STRICT
                 SQL,
             "CREATE UNIQUE INDEX house_rules_key ON house_rules (rule, coalesce(team_id, 0), coalesce(project_id, 0), coalesce(starts_on, ''))",
-            // The word with which a person answers what a rule asks.
+            // The explanation with which a person answers what a rule asks.
             <<<'SQL'
-                CREATE TABLE finding_words (
+                CREATE TABLE finding_explanations (
                     id INTEGER PRIMARY KEY,
                     person_id INTEGER NOT NULL REFERENCES people (id),
                     week TEXT NOT NULL CHECK (length(week) = 8),
@@ -48,23 +48,23 @@ return new class extends Migration
                     task_id INTEGER REFERENCES tasks (id),
                     role_id INTEGER REFERENCES roles (id),
                     date TEXT CHECK (length(date) = 10),
-                    word TEXT NOT NULL CHECK (length(word) > 0)
+                    explanation TEXT NOT NULL CHECK (length(explanation) > 0)
                 ) STRICT
                 SQL,
-            "CREATE UNIQUE INDEX finding_words_key ON finding_words (person_id, week, rule, coalesce(task_id, 0), coalesce(role_id, 0), coalesce(date, ''))",
-            // What was found when time was submitted, with the words of then; facts are a JSON object.
+            "CREATE UNIQUE INDEX finding_explanations_key ON finding_explanations (person_id, week, rule, coalesce(task_id, 0), coalesce(role_id, 0), coalesce(date, ''))",
+            // What was found when time was submitted, with the explanations of then; facts are a JSON object.
             <<<'SQL'
                 CREATE TABLE findings (
                     id INTEGER PRIMARY KEY,
                     person_id INTEGER NOT NULL REFERENCES people (id),
                     week TEXT NOT NULL CHECK (length(week) = 8),
                     rule TEXT NOT NULL,
-                    level TEXT NOT NULL CHECK (level IN ('blocks', 'asks', 'mentions')),
+                    severity TEXT NOT NULL CHECK (severity IN ('blocking', 'explanation', 'information')),
                     task_id INTEGER REFERENCES tasks (id),
                     role_id INTEGER REFERENCES roles (id),
                     date TEXT CHECK (length(date) = 10),
-                    facts TEXT NOT NULL CHECK (json_valid(facts)),
-                    word TEXT NOT NULL DEFAULT ''
+                    text_values TEXT NOT NULL CHECK (json_valid(text_values)),
+                    explanation TEXT NOT NULL DEFAULT ''
                 ) STRICT
                 SQL,
             'CREATE INDEX findings_of_week ON findings (person_id, week)',
@@ -140,7 +140,7 @@ return new class extends Migration
                     at TEXT NOT NULL,
                     actor_id INTEGER REFERENCES people (id),
                     decision TEXT NOT NULL CHECK (decision IN ('approve', 'return', 'approve itself')),
-                    word TEXT NOT NULL DEFAULT '',
+                    comment TEXT NOT NULL DEFAULT '',
                     entries INTEGER NOT NULL CHECK (entries > 0),
                     minutes INTEGER NOT NULL,
                     undone_at TEXT
@@ -165,8 +165,8 @@ return new class extends Migration
                 CREATE TABLE phrases (
                     id INTEGER PRIMARY KEY,
                     person_id INTEGER NOT NULL REFERENCES people (id),
-                    words TEXT NOT NULL CHECK (length(words) BETWEEN 1 AND 2000),
-                    UNIQUE (person_id, words)
+                    phrase TEXT NOT NULL CHECK (length(phrase) BETWEEN 1 AND 2000),
+                    UNIQUE (person_id, phrase)
                 ) STRICT
                 SQL,
         ];
@@ -195,7 +195,7 @@ return new class extends Migration
                     approver_id INTEGER REFERENCES people (id),
                     decided_by_id INTEGER REFERENCES people (id),
                     decided_at TEXT,
-                    word TEXT NOT NULL DEFAULT '',
+                    comment TEXT NOT NULL DEFAULT '',
                     CHECK ((state = 'waiting') = (decided_at IS NULL))
                 ) STRICT
                 SQL,
@@ -207,19 +207,19 @@ return new class extends Migration
     }
 
     /** @return list<string> */
-    private static function trail(): array
+    private static function auditTrail(): array
     {
         return [
             // What an act was on, its name where it is no entry, and the hash that links each line to the one before.
-            "ALTER TABLE trail ADD COLUMN subject TEXT NOT NULL DEFAULT 'entry'",
-            "ALTER TABLE trail ADD COLUMN name TEXT NOT NULL DEFAULT ''",
-            "ALTER TABLE trail ADD COLUMN hash TEXT NOT NULL DEFAULT ''",
-            'CREATE INDEX trail_of_person ON trail (person_id, id)',
-            'CREATE INDEX trail_of_actor ON trail (actor_id, id)',
-            'CREATE INDEX trail_of_subject ON trail (subject, id)',
-            'CREATE INDEX trail_of_task ON trail (task_id, id)',
-            'CREATE INDEX trail_at ON trail (at)',
-            'DROP TRIGGER trail_is_not_rewritten',
+            "ALTER TABLE audit_trail ADD COLUMN subject TEXT NOT NULL DEFAULT 'entry'",
+            "ALTER TABLE audit_trail ADD COLUMN name TEXT NOT NULL DEFAULT ''",
+            "ALTER TABLE audit_trail ADD COLUMN hash TEXT NOT NULL DEFAULT ''",
+            'CREATE INDEX audit_trail_of_person ON audit_trail (person_id, id)',
+            'CREATE INDEX audit_trail_of_actor ON audit_trail (actor_id, id)',
+            'CREATE INDEX audit_trail_of_subject ON audit_trail (subject, id)',
+            'CREATE INDEX audit_trail_of_task ON audit_trail (task_id, id)',
+            'CREATE INDEX audit_trail_at ON audit_trail (at)',
+            'DROP TRIGGER audit_trail_is_not_rewritten',
         ];
     }
 
@@ -242,9 +242,9 @@ return new class extends Migration
                 BEGIN SELECT RAISE(ABORT, 'settled time cannot be replaced'); END
                 SQL,
             <<<'SQL'
-                CREATE TRIGGER trail_is_not_replaced BEFORE INSERT ON trail
-                WHEN EXISTS (SELECT 1 FROM trail WHERE id = NEW.id)
-                BEGIN SELECT RAISE(ABORT, 'the trail is append only'); END
+                CREATE TRIGGER audit_trail_is_not_replaced BEFORE INSERT ON audit_trail
+                WHEN EXISTS (SELECT 1 FROM audit_trail WHERE id = NEW.id)
+                BEGIN SELECT RAISE(ABORT, 'The audit trail is append-only'); END
                 SQL,
         ];
     }
@@ -252,14 +252,14 @@ return new class extends Migration
     public function down(): void
     {
         DB::statement('DROP TRIGGER IF EXISTS settled_entries_are_not_replaced');
-        DB::statement('DROP TRIGGER IF EXISTS trail_is_not_replaced');
-        foreach (['phrases', 'decided_entries', 'decisions', 'stand_in_projects', 'corrections', 'answers', 'questions', 'day_spans', 'findings', 'finding_words', 'house_rules'] as $table) {
+        DB::statement('DROP TRIGGER IF EXISTS audit_trail_is_not_replaced');
+        foreach (['phrases', 'decided_entries', 'decisions', 'stand_in_projects', 'corrections', 'answers', 'questions', 'day_spans', 'findings', 'finding_explanations', 'house_rules'] as $table) {
             DB::statement('DROP TABLE IF EXISTS '.$table);
         }
-        foreach (['trail_of_person', 'trail_of_actor', 'trail_of_subject', 'trail_of_task', 'trail_at', 'entries_waiting'] as $index) {
+        foreach (['audit_trail_of_person', 'audit_trail_of_actor', 'audit_trail_of_subject', 'audit_trail_of_task', 'audit_trail_at', 'entries_waiting'] as $index) {
             DB::statement('DROP INDEX '.$index);
         }
-        foreach (['trail' => ['subject', 'name', 'hash'], 'organisations' => ['closed_until'], 'entries' => ['needs_look']] as $table => $columns) {
+        foreach (['audit_trail' => ['subject', 'name', 'hash'], 'organisations' => ['closed_until'], 'entries' => ['needs_look']] as $table => $columns) {
             foreach ($columns as $column) {
                 DB::statement('ALTER TABLE '.$table.' DROP COLUMN '.$column);
             }

@@ -32,7 +32,7 @@ return new class extends Migration
                     person_id INTEGER NOT NULL REFERENCES people (id),
                     kind TEXT NOT NULL,
                     at TEXT NOT NULL,
-                    facts TEXT NOT NULL CHECK (json_valid(facts)),
+                    text_values TEXT NOT NULL CHECK (json_valid(text_values)),
                     link TEXT NOT NULL DEFAULT '',
                     about TEXT NOT NULL,
                     in_app INTEGER NOT NULL CHECK (in_app IN (0, 1)),
@@ -49,7 +49,7 @@ return new class extends Migration
             "ALTER TABLE people ADD COLUMN messages TEXT NOT NULL DEFAULT '{}' CHECK (json_valid(messages))",
             // The part of which day the person was last mailed in, so that no mail comes twice.
             "ALTER TABLE people ADD COLUMN mailed_in TEXT NOT NULL DEFAULT ''",
-            // Days after a week's Sunday by which it is to be handed over.
+            // Days after a week's Sunday by which it is to be submitted.
             'ALTER TABLE organisations ADD COLUMN week_due INTEGER NOT NULL DEFAULT 1 CHECK (week_due BETWEEN 0 AND 14)',
         ] as $statement) {
             DB::statement($statement);

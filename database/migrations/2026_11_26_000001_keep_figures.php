@@ -7,7 +7,7 @@ use Illuminate\Support\Facades\DB;
 
 /*
  * Sums that pages read in the place of entries. Triggers write down of which task, person, role and month the sums have gone
- * stale, whatever has written; before a transaction ends, RefreshFigures works them out anew, the
+ * outdated, whatever has written; before a transaction ends, RefreshFigures works them out anew, the
  * first time at the end of the last of these migrations. What only adds up (a project's
  * months, figures and forecasts) is added up by triggers.
  */
@@ -22,11 +22,11 @@ return new class extends Migration
 
     public function up(): void
     {
-        foreach ([...self::tables(), ...self::added(), ...self::stale()] as $statement) {
+        foreach ([...self::tables(), ...self::added(), ...self::outdated()] as $statement) {
             DB::statement($statement);
         }
-        DB::statement('INSERT INTO stale_efforts (task_id, person_id, role_id, month) SELECT DISTINCT task_id, person_id, coalesce(role_id, 0), substr(date, 1, 7) FROM entries');
-        DB::statement("INSERT INTO stale_efforts (task_id, person_id, role_id, month) SELECT id, 0, 0, '' FROM tasks");
+        DB::statement('INSERT INTO outdated_efforts (task_id, person_id, role_id, month) SELECT DISTINCT task_id, person_id, coalesce(role_id, 0), substr(date, 1, 7) FROM entries');
+        DB::statement("INSERT INTO outdated_efforts (task_id, person_id, role_id, month) SELECT id, 0, 0, '' FROM tasks");
     }
 
     /** @return list<string> */
@@ -37,7 +37,7 @@ return new class extends Migration
         return [
             // What is to be worked out anew: sums of a person's entries in a month (person 0: only the task's figures).
             <<<'SQL'
-                CREATE TABLE stale_efforts (
+                CREATE TABLE outdated_efforts (
                     task_id INTEGER NOT NULL,
                     person_id INTEGER NOT NULL DEFAULT 0,
                     role_id INTEGER NOT NULL DEFAULT 0,
@@ -47,7 +47,7 @@ return new class extends Migration
                 ) STRICT, WITHOUT ROWID
                 SQL,
             // What an act has set in motion and recalculates itself, however much is queued.
-            'CREATE INDEX stale_efforts_of_act ON stale_efforts (task_id, person_id, role_id, month) WHERE queued = 0',
+            'CREATE INDEX outdated_efforts_of_act ON outdated_efforts (task_id, person_id, role_id, month) WHERE queued = 0',
             // Entries by month. Costs are rounded for each entry; where the organisation has no rates, cents are hundredths of hours.
             'CREATE TABLE recorded_months (
                 task_id INTEGER NOT NULL REFERENCES tasks (id),
@@ -103,7 +103,7 @@ return new class extends Migration
         ];
     }
 
-    /** @return list<string> what is added up from what is kept */
+    /** @return list<string> what is added up from what is stored */
     private static function added(): array
     {
         $project = static fn (string $row): string => '(SELECT project_id FROM tasks WHERE id = '.$row.'.task_id)';
@@ -139,14 +139,14 @@ return new class extends Migration
         ];
     }
 
-    /** @return list<string> what makes sums stale */
-    private static function stale(): array
+    /** @return list<string> what makes sums outdated */
+    private static function outdated(): array
     {
-        $mark = static fn (string $select): string => 'INSERT INTO stale_efforts (task_id, person_id, role_id, month) '.$select.' ON CONFLICT DO NOTHING;';
+        $mark = static fn (string $select): string => 'INSERT INTO outdated_efforts (task_id, person_id, role_id, month) '.$select.' ON CONFLICT DO NOTHING;';
         $entry = static fn (string $row): string => $mark("VALUES ($row.task_id, $row.person_id, coalesce($row.role_id, 0), substr($row.date, 1, 7))");
         $task = static fn (string $id): string => $mark("VALUES ($id, 0, 0, '')");
         $months = static fn (string $where): string => $mark('SELECT task_id, person_id, role_id, month FROM recorded_months WHERE '.$where);
-        $words = static fn (string $person): string => $mark("SELECT task_id, 0, 0, '' FROM restatements WHERE person_id = $person");
+        $words = static fn (string $person): string => $mark("SELECT task_id, 0, 0, '' FROM remaining_estimates WHERE person_id = $person");
         $rate = static fn (string $row): string => $months("$row.person_id IS NOT NULL AND person_id = $row.person_id AND month >= substr($row.starts_on, 1, 7)")
             .$months("$row.person_id IS NULL AND month >= substr($row.starts_on, 1, 7) AND (role_id = $row.role_id OR (role_id = 0 AND person_id IN (SELECT id FROM people WHERE role_id = $row.role_id)))");
         $actual = static fn (string $row): string => "$row.state IN ('approved', 'settled')";
@@ -158,9 +158,9 @@ return new class extends Migration
                 'UPDATE ON entries WHEN OLD.minutes <> NEW.minutes OR ('.$actual('OLD').') <> ('.$actual('NEW').') OR OLD.date <> NEW.date OR OLD.task_id <> NEW.task_id OR OLD.person_id <> NEW.person_id OR OLD.role_id IS NOT NEW.role_id',
                 $entry('OLD').$entry('NEW'),
             ],
-            'restatements_come' => ['INSERT ON restatements', $task('NEW.task_id')],
-            'restatements_change' => ['UPDATE ON restatements', $task('OLD.task_id').$task('NEW.task_id')],
-            'restatements_go' => ['DELETE ON restatements', $task('OLD.task_id')],
+            'remaining_estimates_come' => ['INSERT ON remaining_estimates', $task('NEW.task_id')],
+            'remaining_estimates_change' => ['UPDATE ON remaining_estimates', $task('OLD.task_id').$task('NEW.task_id')],
+            'remaining_estimates_go' => ['DELETE ON remaining_estimates', $task('OLD.task_id')],
             'assignments_come' => ['INSERT ON assignments', $task('NEW.task_id')],
             'assignments_change' => ['UPDATE ON assignments', $task('OLD.task_id').$task('NEW.task_id')],
             'assignments_go' => ['DELETE ON assignments', $task('OLD.task_id')],
@@ -177,7 +177,7 @@ return new class extends Migration
         ];
 
         return array_map(
-            static fn (string $name, array $trigger): string => 'CREATE TRIGGER stale_when_'.$name.' AFTER '.$trigger[0].' BEGIN '.$trigger[1].' END',
+            static fn (string $name, array $trigger): string => 'CREATE TRIGGER outdated_when_'.$name.' AFTER '.$trigger[0].' BEGIN '.$trigger[1].' END',
             array_keys($triggers),
             $triggers,
         );
@@ -185,11 +185,11 @@ return new class extends Migration
 
     public function down(): void
     {
-        foreach (DB::select("SELECT name FROM sqlite_master WHERE type = 'trigger' AND (name LIKE 'stale_when_%' OR name LIKE '%_grow' OR name LIKE '%_change' OR name LIKE '%_shrink')") as $trigger) {
+        foreach (DB::select("SELECT name FROM sqlite_master WHERE type = 'trigger' AND (name LIKE 'outdated_when_%' OR name LIKE '%_grow' OR name LIKE '%_change' OR name LIKE '%_shrink')") as $trigger) {
             assert($trigger instanceof stdClass && is_string($trigger->name));
             DB::statement('DROP TRIGGER '.$trigger->name);
         }
-        foreach (['project_forecasts', 'task_forecasts', 'project_figures', 'task_figures', 'project_months', 'task_months', 'recorded_months', 'stale_efforts'] as $table) {
+        foreach (['project_forecasts', 'task_forecasts', 'project_figures', 'task_figures', 'project_months', 'task_months', 'recorded_months', 'outdated_efforts'] as $table) {
             DB::statement('DROP TABLE IF EXISTS '.$table);
         }
     }

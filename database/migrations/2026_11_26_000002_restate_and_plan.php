@@ -10,18 +10,18 @@ return new class extends Migration
     public function up(): void
     {
         foreach ([
-            // Minutes by which a restatement may depart from what the rule says before it needs a reason.
-            'ALTER TABLE organisations ADD COLUMN restatement_tolerance INTEGER NOT NULL DEFAULT 240 CHECK (restatement_tolerance >= 0)',
-            // How restatements count on this project; null as the organisation has it.
-            "ALTER TABLE projects ADD COLUMN restatements TEXT CHECK (restatements IN ('immediate', 'notify', 'approve'))",
+            // Minutes by which a remaining estimate may depart from what the rule says before it needs a reason.
+            'ALTER TABLE organisations ADD COLUMN estimate_tolerance INTEGER NOT NULL DEFAULT 240 CHECK (estimate_tolerance >= 0)',
+            // How remaining estimates count on this project; null as the organisation has it.
+            "ALTER TABLE projects ADD COLUMN estimate_mode TEXT CHECK (estimate_mode IN ('immediate', 'notify', 'approve'))",
             // The day whose plan is the baseline; null for the first on which there was one.
             'ALTER TABLE projects ADD COLUMN baseline_on TEXT CHECK (length(baseline_on) = 10)',
-            // When and by whom a restatement was made here; null where it came by files.
-            'ALTER TABLE restatements ADD COLUMN stated_at TEXT',
-            'ALTER TABLE restatements ADD COLUMN stated_by_id INTEGER REFERENCES people (id)',
-            // Restatements that wait for the project manager, and what became of them.
+            // When and by whom a remaining estimate was made here; null where it came by files.
+            'ALTER TABLE remaining_estimates ADD COLUMN stated_at TEXT',
+            'ALTER TABLE remaining_estimates ADD COLUMN stated_by_id INTEGER REFERENCES people (id)',
+            // Remaining estimates that wait for the project manager, and what became of them.
             <<<'SQL'
-                CREATE TABLE asked_restatements (
+                CREATE TABLE proposed_estimates (
                     id INTEGER PRIMARY KEY,
                     person_id INTEGER NOT NULL REFERENCES people (id),
                     task_id INTEGER NOT NULL REFERENCES tasks (id),
@@ -34,13 +34,13 @@ return new class extends Migration
                     state TEXT NOT NULL DEFAULT 'waiting' CHECK (state IN ('waiting', 'accepted', 'declined', 'withdrawn')),
                     decided_by_id INTEGER REFERENCES people (id),
                     decided_at TEXT,
-                    word TEXT NOT NULL DEFAULT '',
+                    comment TEXT NOT NULL DEFAULT '',
                     CHECK ((state = 'waiting') = (decided_at IS NULL))
                 ) STRICT
                 SQL,
-            "CREATE UNIQUE INDEX asked_restatements_key ON asked_restatements (task_id, person_id) WHERE state = 'waiting'",
-            'CREATE INDEX asked_restatements_of_task ON asked_restatements (task_id, stated_on)',
-            // What was planned for a holder from a day on, until the next; person and team 0 for the task itself.
+            "CREATE UNIQUE INDEX proposed_estimates_key ON proposed_estimates (task_id, person_id) WHERE state = 'waiting'",
+            'CREATE INDEX proposed_estimates_of_task ON proposed_estimates (task_id, stated_on)',
+            // What was planned for an assignee from a day on, until the next; person and team 0 for the task itself.
             <<<'SQL'
                 CREATE TABLE plan_steps (
                     task_id INTEGER NOT NULL REFERENCES tasks (id),
@@ -56,15 +56,15 @@ return new class extends Migration
         ] as $statement) {
             DB::statement($statement);
         }
-        DB::statement('INSERT INTO stale_efforts (task_id) SELECT id FROM tasks WHERE true ON CONFLICT DO NOTHING');
+        DB::statement('INSERT INTO outdated_efforts (task_id) SELECT id FROM tasks WHERE true ON CONFLICT DO NOTHING');
     }
 
     public function down(): void
     {
         DB::statement('ALTER TABLE assignments ADD COLUMN baseline_minutes INTEGER NOT NULL DEFAULT 0 CHECK (baseline_minutes >= 0)');
         DB::statement('DROP TABLE plan_steps');
-        DB::statement('DROP TABLE asked_restatements');
-        foreach (['restatements' => ['stated_by_id', 'stated_at'], 'projects' => ['baseline_on', 'restatements'], 'organisations' => ['restatement_tolerance']] as $table => $columns) {
+        DB::statement('DROP TABLE proposed_estimates');
+        foreach (['remaining_estimates' => ['stated_by_id', 'stated_at'], 'projects' => ['baseline_on', 'estimate_mode'], 'organisations' => ['estimate_tolerance']] as $table => $columns) {
             foreach ($columns as $column) {
                 DB::statement('ALTER TABLE '.$table.' DROP COLUMN '.$column);
             }

@@ -7,16 +7,16 @@ use Illuminate\Support\Facades\DB;
 
 /*
  * The plan of tasks laid over days, so that a comparison need not do it each time. What the plan is laid over (dates, work
- * patterns, holidays) makes it stale too. Projects' days and months are added up by triggers.
+ * patterns, holidays) makes it outdated too. Projects' days and months are added up by triggers.
  */
 return new class extends Migration
 {
     public function up(): void
     {
-        foreach ([...self::tables(), ...self::added(), ...self::stale()] as $statement) {
+        foreach ([...self::tables(), ...self::added(), ...self::outdated()] as $statement) {
             DB::statement($statement);
         }
-        DB::statement('INSERT INTO stale_efforts (task_id) SELECT id FROM tasks WHERE true ON CONFLICT DO NOTHING');
+        DB::statement('INSERT INTO outdated_efforts (task_id) SELECT id FROM tasks WHERE true ON CONFLICT DO NOTHING');
     }
 
     /** @return list<string> */
@@ -58,8 +58,8 @@ return new class extends Migration
             "CREATE TRIGGER project_days_grow AFTER INSERT ON task_days BEGIN {$add('NEW', '')} END",
             "CREATE TRIGGER project_days_change AFTER UPDATE ON task_days BEGIN {$add('OLD', '-')} {$add('NEW', '')} END",
             "CREATE TRIGGER project_days_shrink AFTER DELETE ON task_days BEGIN {$add('OLD', '-')} END",
-            // With a task goes what is kept of it, while it can still be said of which project it was.
-            'CREATE TRIGGER kept_figures_go BEFORE DELETE ON tasks BEGIN '.implode(' ', array_map(
+            // With a task goes what is stored of it, while it can still be said of which project it was.
+            'CREATE TRIGGER stored_figures_go BEFORE DELETE ON tasks BEGIN '.implode(' ', array_map(
                 static fn (string $table): string => "DELETE FROM $table WHERE task_id = OLD.id;",
                 ['task_days', 'plan_steps', 'task_months', 'task_forecasts', 'task_figures'],
             )).' END',
@@ -67,9 +67,9 @@ return new class extends Migration
     }
 
     /** @return list<string> */
-    private static function stale(): array
+    private static function outdated(): array
     {
-        $mark = static fn (string $select): string => "INSERT INTO stale_efforts (task_id, person_id, role_id, month) $select ON CONFLICT DO NOTHING;";
+        $mark = static fn (string $select): string => "INSERT INTO outdated_efforts (task_id, person_id, role_id, month) $select ON CONFLICT DO NOTHING;";
         $holiday = static fn (string $row): string => $mark("SELECT DISTINCT task_id, 0, 0, '' FROM assignments WHERE starts_on <= $row.date AND ends_on >= $row.date")
             .$mark("SELECT tasks.id, 0, 0, '' FROM tasks JOIN projects ON projects.id = tasks.project_id WHERE tasks.planned_minutes IS NOT NULL
                 AND coalesce(tasks.starts_on, projects.starts_on, '') <= $row.date AND coalesce(tasks.ends_on, projects.ends_on, '9') >= $row.date");
@@ -90,7 +90,7 @@ return new class extends Migration
         ];
 
         return array_map(
-            static fn (string $name, array $trigger): string => 'CREATE TRIGGER stale_when_'.$name.' AFTER '.$trigger[0].' BEGIN '.$trigger[1].' END',
+            static fn (string $name, array $trigger): string => 'CREATE TRIGGER outdated_when_'.$name.' AFTER '.$trigger[0].' BEGIN '.$trigger[1].' END',
             array_keys($triggers),
             $triggers,
         );
@@ -98,9 +98,9 @@ return new class extends Migration
 
     public function down(): void
     {
-        DB::statement('DROP TRIGGER kept_figures_go');
+        DB::statement('DROP TRIGGER stored_figures_go');
         foreach (['task_dates_change', 'project_dates_change', 'patterns_change', 'the_pattern_changes', 'holidays_come', 'holidays_change', 'holidays_go'] as $name) {
-            DB::statement('DROP TRIGGER stale_when_'.$name);
+            DB::statement('DROP TRIGGER outdated_when_'.$name);
         }
         foreach (['project_plan_months', 'project_days', 'task_days'] as $table) {
             DB::statement('DROP TABLE '.$table);

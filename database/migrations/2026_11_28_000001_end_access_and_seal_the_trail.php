@@ -28,7 +28,7 @@ return new class extends Migration
             'CREATE INDEX sign_ins_of_person ON sign_ins (person_id, started_at)',
             // How far the audit trail goes, under a seal.
             <<<'SQL'
-                CREATE TABLE trail_heads (
+                CREATE TABLE audit_trail_heads (
                     id INTEGER PRIMARY KEY CHECK (id = 1),
                     lines INTEGER NOT NULL CHECK (lines >= 0),
                     hash TEXT NOT NULL,
@@ -50,7 +50,7 @@ return new class extends Migration
 
     public function down(): void
     {
-        DB::statement('DROP TABLE trail_heads');
+        DB::statement('DROP TABLE audit_trail_heads');
         DB::statement('DROP TABLE used_links');
         DB::statement('DROP TABLE sign_ins');
         DB::statement('ALTER TABLE people DROP COLUMN sees_cost');

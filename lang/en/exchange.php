@@ -66,7 +66,7 @@ return [
         'person_or_team' => 'either a person or a team',
         'other_person' => 'someone other than the person they stand in for',
         'settled_entry' => 'the day of a settled entry of the same person, task and role',
-        'holder' => 'someone who is assigned to the task, personally or through their team',
+        'assignee' => 'someone who is assigned to the task, personally or through their team',
         'open_day' => 'a date after :day; the period up to then is closed and takes no new entries',
         'unchanged_approved' => 'approved time as it is in the database, or settled; change it with a correction, not an import',
         'unchanged_settled' => 'settled time as it is in the database; it is locked',

@@ -6,27 +6,27 @@ declare(strict_types=1);
 return [
     'assigned' => '{1} You have been assigned a task: :tasks.|[2,*] You have been assigned :count tasks: :tasks.',
     'and_more' => ':names and :count more',
-    'returned' => ':name returned :hours in week :week: “:word”',
+    'returned' => ':name returned :hours in week :week: “:comment”',
     'decided' => ':name approved :hours in week :week.',
-    'correction asked' => ':name proposes a correction for :day, from :before to :after: “:word”',
+    'correction waiting' => ':name proposes a correction for :day, from :before to :after: “:comment”',
     'correction decided' => [
         'accepted' => ':name accepted your correction for :day, from :before to :after.',
-        'declined' => ':name declined your correction for :day, from :before to :after: “:word”',
+        'declined' => ':name declined your correction for :day, from :before to :after: “:comment”',
     ],
-    'restated' => ':name updated the remaining estimate for :task, :project, from :before to :after. The task forecast changes from :forecast_before to :forecast.',
-    'restatement asked' => ':name proposes a remaining estimate of :after instead of :before for :task, :project. If you accept it, the task forecast changes from :forecast_before to :forecast.',
-    'because' => '“:word”',
-    'restatement decided' => [
-        'accepted' => ':name accepted your estimate of :left remaining for :task.',
-        'declined' => ':name declined your estimate of :left remaining for :task: “:word”',
+    'estimate updated' => ':name updated the remaining estimate for :task, :project, from :before to :after. The task forecast changes from :forecast_before to :forecast.',
+    'estimate waiting' => ':name proposes a remaining estimate of :after instead of :before for :task, :project. If you accept it, the task forecast changes from :forecast_before to :forecast.',
+    'because' => '“:reason”',
+    'estimate decided' => [
+        'accepted' => ':name accepted your estimate of :remaining remaining for :task.',
+        'declined' => ':name declined your estimate of :remaining remaining for :task: “:comment”',
     ],
-    'stand-in named' => 'You are the stand-in for :name from :from to :to.',
-    'nudge' => [
+    'stand-in added' => 'You are the stand-in for :name from :from to :to.',
+    'day reminder' => [
         'pencilled' => ':day is not fully recorded yet; :hours pencilled in for you.',
         'bare' => ':day is not fully recorded yet; :missing missing.',
     ],
-    'week due' => 'Submit week :week by :day. It has :entered of the expected :owed.',
-    'week late' => 'Week :week was due on :day. :missing',
+    'week due' => 'Submit week :week by :day. It has :entered of the expected :expected.',
+    'week overdue' => 'Week :week was due on :day. :missing',
     'late' => [
         'unsubmitted' => ':hours not submitted.',
         'nothing' => 'Nothing is recorded; :hours expected.',

@@ -43,6 +43,7 @@ abstract class TestCase extends LaravelTestCase
     {
         parent::setUp();
         $this->withoutVite();
+        $this->withHeader('Accept-Language', 'en-GB');
     }
 
     protected function tearDown(): void

@@ -46,7 +46,7 @@ final class LargeOrganisation
         $this->random = new Randomizer(new Mt19937(2026));
     }
 
-    /** The figures that are kept are worked out at the end, as at the end of every act. */
+    /** The figures that are stored are worked out at the end, as at the end of every act. */
     public function build(): void
     {
         DB::statement('PRAGMA synchronous = OFF');
@@ -263,7 +263,7 @@ final class LargeOrganisation
                 'remaining_minutes' => 60 * $this->random->getInt(0, 120), 'reason' => 'More than was thought', 'done' => 0,
             ];
         }
-        $this->insert('restatements', array_values($rows));
+        $this->insert('remaining_estimates', array_values($rows));
     }
 
     /** @param  list<array<string, int|string|null>>  $rows */

@@ -11,10 +11,10 @@ namespace Tests\Bench;
 
 use App\Exchange\CsvFile;
 use App\Features\Review\Actions\ApproveInOrder;
-use App\Features\Review\Queries\Desk;
 use App\Features\Review\Queries\DeskFilter;
 use App\Features\Review\Queries\Grouping;
-use App\Features\Review\Queries\Look;
+use App\Features\Review\Queries\ReviewDesk;
+use App\Features\Review\Queries\WaitingFilter;
 use App\Models\Person;
 use Closure;
 use Illuminate\Contracts\Console\Kernel;
@@ -89,10 +89,10 @@ foreach ([500, ENTRIES] as $entries) {
         exit(1);
     }
     $manager = Person::query()->where('code', 'manager')->sole();
-    $desk = $application->make(Desk::class);
+    $desk = $application->make(ReviewDesk::class);
     $today = Day::of('2026-06-17');
     $desks[$entries] = $measure(static fn () => $desk->of($manager, $today, new DeskFilter, 1, 1));
-    foreach ([new DeskFilter(Grouping::Project), new DeskFilter(Grouping::Week), new DeskFilter(Grouping::Person, Look::Needed, 'person 1')] as $filter) {
+    foreach ([new DeskFilter(Grouping::Project), new DeskFilter(Grouping::Week), new DeskFilter(Grouping::Person, WaitingFilter::Needed, 'person 1')] as $filter) {
         $filtered = $measure(static fn () => $desk->of($manager, $today, $filter, 1, 1));
         $desks[$entries] = [max($desks[$entries][0], $filtered[0]), max($desks[$entries][1], $filtered[1])];
     }

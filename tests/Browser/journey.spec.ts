@@ -7,7 +7,7 @@ test('hours typed by keyboard are submitted, approved by the manager, and move t
 
     await signIn(manager, 'idris.calloway');
     await manager.goto('/projects/LANTERN');
-    const forecast = manager.getByRole('link', { name: /^Actual .*Whole project/ });
+    const forecast = manager.getByRole('link', { name: /^Actual .*Project total/ });
     const before = Number((await forecast.innerText()).replace(',', ''));
 
     await signIn(member, 'ines.calder');
@@ -19,7 +19,7 @@ test('hours typed by keyboard are submitted, approved by the manager, and move t
     await member.keyboard.press('Enter');
     await expect(cell(member, 'Rotation bearing', 'Thursday 18 June')).toHaveAccessibleName(/: 1\.5, draft$/);
     await expect(cell(member, 'Rotation bearing', 'Friday 19 June')).toHaveAccessibleName(/: 0\.75, draft$/);
-    await expect(member.getByText('All saved.')).toBeVisible();
+    await expect(member.getByText('All changes saved.')).toBeVisible();
 
     await member.reload();
     await expect(cell(member, 'Rotation bearing', 'Thursday 18 June')).toHaveAccessibleName(/: 1\.5, draft$/);
@@ -32,7 +32,7 @@ test('hours typed by keyboard are submitted, approved by the manager, and move t
     await expect(cell(member, 'Rotation bearing', 'Thursday 18 June')).toHaveAccessibleName(/: 1\.5, submitted$/);
 
     await manager.goto('/review');
-    const waiting = manager.getByRole('navigation', { name: 'What waits' });
+    const waiting = manager.getByRole('navigation', { name: 'Waiting for you' });
     await waiting.getByRole('link', { name: /Ines Calder/ }).focus();
     await manager.keyboard.press('Enter');
     await manager.waitForURL(/open=ines\.calder/);
@@ -57,7 +57,7 @@ test('what is submitted can be taken back, and a returned line carries its word'
     await member.getByRole('button', { name: /^Take back/ }).focus();
     await member.keyboard.press('Enter');
     await expect(member.getByText(/taken back\. They are drafts again\./)).toBeVisible();
-    await member.getByRole('button', { name: 'Submit the week …' }).click();
+    await member.getByRole('button', { name: 'Submit week…' }).click();
     await member.getByRole('button', { name: /^Submit \d/ }).click();
     await expect(member.getByText(/h submitted\./)).toBeVisible();
 
@@ -76,18 +76,18 @@ test('what is submitted can be taken back, and a returned line carries its word'
     }
     await expect(sheet.getByRole('button', { name: /^Return/ })).toBeDisabled();
     await sheet
-        .getByRole('gridcell', { name: /left out$/ })
+        .getByRole('gridcell', { name: /excluded$/ })
         .first()
         .focus();
     await manager.keyboard.press('Space');
-    await expect(sheet.getByText(`1 of ${all} entries`)).toBeVisible();
+    await expect(sheet.getByText(`1 of ${all} entries selected`)).toBeVisible();
     await manager.keyboard.press('r');
     await sheet.getByRole('button', { name: /^Return/ }).click();
-    await expect(manager.getByText('Say in a word why, so that it can be put right.')).toBeVisible();
-    await manager.getByLabel('Why it is returned').fill('Which prism?');
-    await manager.getByRole('button', { name: 'Keep this phrase' }).click();
-    await expect(manager.getByRole('list', { name: 'Phrases you keep' }).getByText('Which prism?')).toBeVisible();
-    await manager.getByLabel('Why it is returned').press('Control+Enter');
+    await expect(manager.getByText('Enter a comment so that the person knows why.')).toBeVisible();
+    await manager.getByLabel('Comment (required)').fill('Which prism?');
+    await manager.getByRole('button', { name: 'Save phrase' }).click();
+    await expect(manager.getByRole('list', { name: 'Saved phrases' }).getByText('Which prism?')).toBeVisible();
+    await manager.getByLabel('Comment (required)').press('Control+Enter');
     await expect(manager.getByText(/^Returned: .* in one entry\.$/)).toBeVisible();
 
     await member.goto('/week/2026-W24');

@@ -3,7 +3,7 @@ import { expect, type Page } from '@playwright/test';
 /** Signs in with e-mail and password, by keyboard. */
 export async function signIn(page: Page, code: string): Promise<void> {
     await page.goto('/sign-in');
-    await page.getByLabel('E-mail address').focus();
+    await page.getByLabel('Email address').focus();
     await page.keyboard.type(`${code}@fenlight.example`);
     await page.keyboard.press('Tab');
     await page.keyboard.type('lantern-and-lens');

@@ -24,7 +24,7 @@ test('the week is a day at a time, turned by swiping and by buttons', async ({ p
     await swipe(page, 120);
     await swipe(page, 40);
     await expect(day(page)).toHaveText('Wednesday 17 June');
-    await page.getByRole('button', { name: 'Day after' }).tap();
+    await page.getByRole('button', { name: 'Next day' }).tap();
     await expect(day(page)).toHaveText('Thursday 18 June');
     expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
 });
@@ -34,10 +34,10 @@ test('hours are stepped, inked and undone by thumb', async ({ page }) => {
     await expect(day(page)).toHaveText('Wednesday 17 June');
     const training = cell(page, 'Training', 'Wednesday 17 June');
     for (const hours of ['0.25', '0.5', '0.75']) {
-        await page.getByRole('button', { name: 'More, Training' }).tap();
+        await page.getByRole('button', { name: 'Increase Training' }).tap();
         await expect(training).toHaveAccessibleName(new RegExp(`: ${hours}, draft$`));
     }
-    await page.getByRole('button', { name: 'Less, Training' }).tap();
+    await page.getByRole('button', { name: 'Decrease Training' }).tap();
     await expect(training).toHaveAccessibleName(/: 0\.5, draft$/);
     for (const button of await page
         .getByRole('grid')
@@ -56,7 +56,7 @@ test('hours are stepped, inked and undone by thumb', async ({ page }) => {
         await page.getByRole('button', { name: 'Undo' }).tap();
     }
     await expect(training).toHaveAccessibleName(/: empty$/);
-    await expect(page.getByText('All saved.')).toBeVisible();
+    await expect(page.getByText('All changes saved.')).toBeVisible();
 });
 
 test('a tap opens the figure, and the quick line is there too', async ({ page }) => {
@@ -70,8 +70,8 @@ test('a tap opens the figure, and the quick line is there too', async ({ page })
 
     await page.getByRole('combobox', { name: 'Quick line' }).tap();
     await page.keyboard.type('0 training wed');
-    await expect(page.getByRole('search', { name: 'Quick line' }).getByRole('status')).toContainText('Enter inks it');
+    await expect(page.getByRole('search', { name: 'Quick line' }).getByRole('status')).toContainText('press Enter to ink');
     await page.keyboard.press('Enter');
     await expect(training).toHaveAccessibleName(/: empty$/);
-    await expect(page.getByText('All saved.')).toBeVisible();
+    await expect(page.getByText('All changes saved.')).toBeVisible();
 });

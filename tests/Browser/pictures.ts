@@ -36,7 +36,7 @@ test('the quick line', async ({ page }) => {
     await page.locator('[role=gridcell][tabindex="0"]').focus();
     await page.keyboard.press('/');
     await page.keyboard.type('1:30 training thu-fri note rope work');
-    await page.getByText('Enter inks it').waitFor();
+    await page.getByText('press Enter to ink').waitFor();
     await picture(page, 'quick-line');
 });
 
@@ -65,11 +65,11 @@ test('a correction', async ({ page }) => {
     await goTo(page, 'Rotation bearing', 'Tuesday 2 June');
     await page.keyboard.type('2:30');
     await page.keyboard.press('Enter');
-    await page.getByLabel('Why').fill('Three quarters of an hour were for the prisms');
+    await page.getByLabel('Reason').fill('Three quarters of an hour were for the prisms');
     await picture(page, 'correction');
 });
 
-test('house rules, messages, a nudge', async ({ page }) => {
+test('house rules, messages, a day reminder', async ({ page }) => {
     await signIn(page, 'tobin.vale');
     await page.goto('/office/rules');
     await page.getByRole('button', { name: 'Set Long day' }).click();
@@ -79,13 +79,13 @@ test('house rules, messages, a nudge', async ({ page }) => {
         .getByRole('link', { name: /^Moss Week:/ })
         .first()
         .click();
-    await page.getByRole('button', { name: 'As text' }).click();
-    const link = /\/nudge\/\S+/.exec(await page.locator('pre').innerText())?.[0] ?? '';
+    await page.getByRole('button', { name: 'Plain text' }).click();
+    const link = /\/day-reminder\/\S+/.exec(await page.locator('pre').innerText())?.[0] ?? '';
     await page.goto('/messages');
     await picture(page, 'messages');
     await page.setViewportSize({ width: 390, height: 844 });
     await page.goto(link);
-    await picture(page, 'nudge');
+    await picture(page, 'day-reminder');
 });
 
 test('projects, projects on track and in trouble, a figure opened, a plan', async ({ page }) => {
@@ -96,7 +96,7 @@ test('projects, projects on track and in trouble, a figure opened, a plan', asyn
     await picture(page, 'project');
     await page.goto('/projects/LOCK');
     await picture(page, 'project-trouble');
-    await page.goto('/projects/WEIR?figure=forecast&task=DAMS&holder=person:gideon.park');
+    await page.goto('/projects/WEIR?figure=forecast&task=DAMS&assignee=person:gideon.park');
     await picture(page, 'figure-opened');
     await page.goto('/projects/WEIR/plan?compare=baseline');
     await page.getByRole('gridcell', { name: /^Planned, Mirela Stannard on Bank works/ }).click();
@@ -107,7 +107,7 @@ test('a project over its weeks, and a plan, in the dark', async ({ browser }) =>
     const page = await (await browser.newContext({ colorScheme: 'dark', viewport: { width: 1280, height: 800 } })).newPage();
     await signIn(page, 'brannoc.leigh');
     await page.goto('/projects/WEIR', { waitUntil: 'networkidle' });
-    await page.getByRole('heading', { name: 'Over the weeks' }).scrollIntoViewIfNeeded();
+    await page.getByRole('heading', { name: 'Progress by week' }).scrollIntoViewIfNeeded();
     await page.evaluate(() => {
         document.getElementById('course')?.scrollIntoView({ block: 'start' });
     });

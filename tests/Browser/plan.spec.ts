@@ -31,45 +31,45 @@ async function typeThrough(page: Page, words: string[]): Promise<void> {
     }
 }
 
-test('a newcomer plans a small project with three people, and a week of it is recorded, approved and restated', async ({
+test('a newcomer plans a small project with three people, and a week of it is recorded, approved and estimated', async ({
     browser,
 }) => {
     const nell = await (await browser.newContext()).newPage();
     await signIn(nell, 'nell.sark');
     await nell.goto('/projects');
-    await nell.getByRole('link', { name: 'A new project' }).press('Enter');
-    await expect(nell.getByLabel('What', { exact: true })).toBeFocused();
+    await nell.getByRole('link', { name: 'New project' }).press('Enter');
+    await expect(nell.getByLabel('Project name', { exact: true })).toBeFocused();
     await typeThrough(nell, ['Gull tower roof', 'Sandle Harbour Board']);
-    await nell.getByLabel('From', { exact: true }).fill('2026-06-15');
+    await nell.getByLabel('Applies from', { exact: true }).fill('2026-06-15');
     await nell.getByLabel('To', { exact: true }).fill('2026-07-10');
-    await nell.getByRole('button', { name: 'Create it' }).press('Enter');
-    await expect(nell.getByRole('heading', { name: 'Gull tower roof: the plan' })).toBeVisible();
+    await nell.getByRole('button', { name: 'Create project' }).press('Enter');
+    await expect(nell.getByRole('heading', { name: 'Gull tower roof: plan' })).toBeVisible();
 
-    await nell.getByRole('button', { name: 'Add a task …' }).press('Enter');
+    await nell.getByRole('button', { name: 'Add task…' }).press('Enter');
     await expect(nell.getByLabel('Task', { exact: true })).toBeFocused();
     await typeThrough(nell, ['Strip the slates', 'Roof', 'Bram Holm', '40']);
     await nell.getByLabel('First day').fill('2026-06-15');
     await nell.getByLabel('Last day').fill('2026-06-26');
     await nell.keyboard.press('Enter');
-    await expect(planCell(nell, 'Task, and who', 'Bram Holm on Strip the slates')).toBeVisible();
+    await expect(planCell(nell, 'Task, assignee', 'Bram Holm on Strip the slates')).toBeVisible();
     await typeThrough(nell, ['Lay new slates']);
     await nell.keyboard.press('Tab');
     await nell.keyboard.press('Tab');
     await typeThrough(nell, ['Cleo Fenn', '60']);
     await nell.keyboard.press('Enter');
-    await expect(planCell(nell, 'Task, and who', 'Cleo Fenn on Lay new slates')).toBeVisible();
+    await expect(planCell(nell, 'Task, assignee', 'Cleo Fenn on Lay new slates')).toBeVisible();
     await nell.keyboard.press('Escape');
 
     // A third, put on a task from the table itself; then more hours, and a row pasted from a spreadsheet.
-    await goToPlan(nell, 'Task, and who', 'Lay new slates');
+    await goToPlan(nell, 'Task, assignee', 'Lay new slates');
     await nell.keyboard.press('Control+Enter');
-    await expect(nell.getByLabel('Who: a person or a team')).toBeFocused();
+    await expect(nell.getByLabel('Person or team')).toBeFocused();
     await nell.keyboard.type('Dara Voe');
     await nell.keyboard.press('Tab');
     await nell.keyboard.press('Tab');
     await nell.keyboard.type('20');
     await nell.keyboard.press('Enter');
-    await expect(planCell(nell, 'Task, and who', 'Dara Voe on Lay new slates')).toBeVisible();
+    await expect(planCell(nell, 'Task, assignee', 'Dara Voe on Lay new slates')).toBeVisible();
     await nell.keyboard.press('Escape');
     await goToPlan(nell, 'Planned', 'Bram Holm on Strip the slates');
     await nell.keyboard.type('48');
@@ -97,7 +97,7 @@ test('a newcomer plans a small project with three people, and a week of it is re
     await expect(left).toHaveValue('36');
     await bram.keyboard.type('44');
     await bram.keyboard.press('Enter');
-    const why = bram.getByRole('textbox', { name: 'Why' });
+    const why = bram.getByRole('textbox', { name: 'Reason' });
     await expect(why).toBeFocused();
     await bram.keyboard.type('Two layers of slates');
     await bram.keyboard.press('Enter');
@@ -123,24 +123,24 @@ test('a newcomer plans a small project with three people, and a week of it is re
     await expect(nell.getByText('Approved: 12 h in 2 entries.')).toBeVisible();
     await nell.goto('/projects/GULL-TOWER');
     await nell.getByRole('link', { name: /^Actual 12\sh, Strip the slates:/ }).press('Enter');
-    const margin = nell.getByRole('complementary', { name: 'What it is made of' });
+    const margin = nell.getByRole('complementary', { name: 'Figure details' });
     await expect(margin.getByRole('heading', { name: /^Actual of Strip the slates: 12\sh/ })).toBeVisible();
     // From an entry to the week in which it stands.
     await margin.getByRole('link', { name: /^Bram Holm, 16 Jun 2026/ }).press('Enter');
     await expect(nell).toHaveURL(/people\/bram\.holm\/week\/2026-W25/);
 });
 
-test('a word on what is left waits for the project manager, who sees what it would do, and declines and accepts', async ({
+test('a remaining estimate waits for the project manager, who sees what it would do, and declines and accepts', async ({
     browser,
 }) => {
     const page = await (await browser.newContext()).newPage();
     await signIn(page, 'brannoc.leigh');
     await page.goto('/projects/LOCK');
-    const waiting = page.getByRole('region', { name: 'Words on what is left that wait for you' });
-    await expect(waiting.getByText(/Lorne Whitby said on .* where .* were thought left/)).toBeVisible();
+    const waiting = page.getByRole('region', { name: 'remaining estimate that wait for you' });
+    await expect(page.getByText(/On .*, Lorne Whitby estimated .* remaining on .* instead of/)).toBeVisible();
     await expect(waiting.getByText(/^Accepted, the forecast goes from .* over, and its cost from EUR/)).toBeVisible();
-    await waiting.getByRole('button', { name: 'Decline' }).press('Enter');
-    await expect(waiting.getByLabel('Why not, for them to read')).toBeFocused();
+    await waiting.getByRole('button', { name: 'Decline…' }).press('Enter');
+    await expect(waiting.getByLabel('Comment (required)')).toBeFocused();
     await page.keyboard.press('Tab');
     await page.keyboard.press('Tab');
     await page.keyboard.press('Enter');
@@ -150,15 +150,15 @@ test('a word on what is left waits for the project manager, who sees what it wou
 
     // The manager's own word, from the row; and the course in figures.
     await page.getByRole('link', { name: /^Remaining .*Lorne Whitby, Flow model/ }).press('Enter');
-    await page.getByRole('button', { name: 'Say what is left' }).press('Enter');
+    await page.getByRole('button', { name: 'Update estimate' }).press('Enter');
     await page.getByRole('textbox', { name: 'Remaining hours' }).fill('20');
-    await page.getByRole('textbox', { name: 'Why' }).fill('A second boat comes');
-    await page.getByRole('button', { name: 'Say so' }).press('Enter');
+    await page.getByRole('textbox', { name: 'Reason' }).fill('A second boat comes');
+    await page.getByRole('button', { name: 'Save estimate' }).press('Enter');
     await expect(page.getByText('Estimate saved; it takes effect immediately.')).toBeVisible();
     await expect(page.getByRole('link', { name: /^Remaining 20\sh, Lorne Whitby, Flow model/ })).toBeVisible();
-    await page.getByRole('button', { name: 'as a table' }).press('Enter');
+    await page.getByRole('button', { name: 'Show as table' }).press('Enter');
     await expect(
-        page.getByRole('region', { name: 'Over the weeks' }).getByRole('columnheader', { name: 'Forecast so far' }),
+        page.getByRole('region', { name: 'Progress by week' }).getByRole('columnheader', { name: 'Forecast to date' }),
     ).toBeVisible();
 });
 
@@ -167,36 +167,36 @@ test('an empty plan takes pasted rows, and a task with something left is done fo
 }) => {
     await signIn(page, 'nell.sark');
     await page.goto('/new-project');
-    await page.getByLabel('What', { exact: true }).fill('Gull tower door');
+    await page.getByLabel('Project name', { exact: true }).fill('Gull tower door');
     await page.keyboard.press('Enter');
     await page.getByRole('textbox', { name: 'Paste rows here' }).focus();
     await paste(page, 'Task\tWho\tHours\nHang the door\tCleo Fenn\t12\nPaint it\tDara Voe\t8');
     await expect(page.getByText(/^2 tasks, 20\sh planned/)).toBeVisible();
 
     const remarks = page.getByRole('complementary', { name: 'Remarks' });
-    await goToPlan(page, 'Task, and who', 'Hang the door');
-    await remarks.getByRole('button', { name: 'Done for all' }).press('Enter');
+    await goToPlan(page, 'Task, assignee', 'Hang the door');
+    await remarks.getByRole('button', { name: 'Mark as done for everyone' }).press('Enter');
     await expect(remarks.getByRole('alert')).toContainText('Cleo Fenn 12');
     // Of another task it is asked anew.
-    await goToPlan(page, 'Task, and who', 'Paint it');
-    await expect(remarks.getByRole('button', { name: 'Done for all' })).toBeVisible();
-    await goToPlan(page, 'Task, and who', 'Hang the door');
-    await remarks.getByRole('button', { name: 'Done all the same' }).press('Enter');
+    await goToPlan(page, 'Task, assignee', 'Paint it');
+    await expect(remarks.getByRole('button', { name: 'Mark as done for everyone' })).toBeVisible();
+    await goToPlan(page, 'Task, assignee', 'Hang the door');
+    await remarks.getByRole('button', { name: 'Mark as done anyway' }).press('Enter');
     await expect(remarks.getByText('This task is done.')).toBeVisible();
-    await remarks.getByRole('button', { name: 'Open it again' }).press('Enter');
+    await remarks.getByRole('button', { name: 'Reopen task' }).press('Enter');
     await expect(remarks.getByText('This task is done.')).toBeHidden();
 });
 
 test('what was added and given by day is taken back and done again', async ({ page }) => {
     await signIn(page, 'dov.merriman');
     await page.goto('/projects/SPIRE/plan');
-    await page.getByRole('button', { name: 'Add a task …' }).press('Enter');
+    await page.getByRole('button', { name: 'Add task…' }).press('Enter');
     await page.getByLabel('Task', { exact: true }).fill('Weathercock');
     await page.keyboard.press('Enter');
-    const added = planCell(page, 'Task, and who', 'Weathercock');
+    const added = planCell(page, 'Task, assignee', 'Weathercock');
     await expect(added).toBeVisible();
     await page.keyboard.press('Escape');
-    await goToPlan(page, 'Task, and who', 'Weathercock');
+    await goToPlan(page, 'Task, assignee', 'Weathercock');
     await page.keyboard.press('Control+z');
     await expect(added).toBeHidden();
     await page.locator('[role=gridcell][tabindex="0"]').focus();
@@ -212,10 +212,10 @@ test('what was added and given by day is taken back and done again', async ({ pa
     );
     await goToPlan(page, 'Planned', 'Nadia Brook on Report');
     await page.keyboard.press('Control+d');
-    const form = page.getByRole('form', { name: 'Nadia Brook, day by day' });
+    const form = page.getByRole('form', { name: 'Nadia Brook: hours by day' });
     await form.getByRole('textbox').nth(0).fill('3');
     await form.getByRole('textbox').nth(1).fill('4:30');
-    await form.getByRole('button', { name: 'Give them so' }).press('Enter');
+    await form.getByRole('button', { name: 'Save hours by day' }).press('Enter');
     await expect(row('Planned')).toHaveAttribute('aria-label', /: 7\.5$/);
     await goToPlan(page, 'Planned', 'Nadia Brook on Report');
     await page.keyboard.press('Control+z');
@@ -231,7 +231,7 @@ test('the list is filtered and sorted in its address, and a manager is offered a
     await signIn(page, 'tobin.vale');
     await page.goto('/projects');
     await expect(page.getByRole('row').nth(1)).toContainText('Thornmere bell frame repair');
-    await page.getByRole('combobox', { name: 'With' }).selectOption('words wait');
+    await page.getByRole('combobox', { name: 'Issue' }).selectOption('estimates waiting');
     await expect(page).toHaveURL(/only=words\+wait|only=words%20wait/);
     await page.goBack();
     await page.getByLabel('Name, code, client or manager').fill('wendle brannoc');
@@ -241,16 +241,16 @@ test('the list is filtered and sorted in its address, and a manager is offered a
     await expect(page.getByRole('link', { name: 'Thornmere bell frame repair' })).toBeHidden();
     await page.getByLabel('Name, code, client or manager').fill('zzz');
     await page.keyboard.press('Enter');
-    await expect(page.getByText('No project is like that.')).toBeVisible();
+    await expect(page.getByText('No matching projects.')).toBeVisible();
 });
 
 test('the office sets a rate from a day on, and who has none is not named any more', async ({ page }) => {
     await signIn(page, 'tobin.vale');
     await page.goto('/office/rates');
     await expect(page.getByText(/^Ewan Skerry, Apprentice: .* cost nothing in the figures\.$/)).toBeVisible();
-    await page.getByLabel('Person, by code or name').fill('Ewan Skerry');
-    await page.getByLabel('From', { exact: true }).fill('2025-06-01');
-    await page.getByLabel('Cost an hour, EUR').fill('31.5');
+    await page.getByLabel('Person (name or code)').fill('Ewan Skerry');
+    await page.getByLabel('Applies from', { exact: true }).fill('2025-06-01');
+    await page.getByLabel('Cost rate (EUR/h)').fill('31.5');
     await page.keyboard.press('Enter');
     await expect(page.getByText('Rate saved. Costs from that day on now use it.')).toBeVisible();
     await expect(page.getByText(/^Ewan Skerry, Apprentice/)).toBeHidden();

@@ -8,13 +8,13 @@ test('a project opens with its sentence, and each figure opens to what it is mad
     await expect(page.getByText(/planned are used, .* remain; the forecast is .* over\./)).toBeVisible();
 
     await page.getByRole('link', { name: /^Remaining .*Gideon Park, Dams and boards/ }).press('Enter');
-    const margin = page.getByRole('complementary', { name: 'What it is made of' });
+    const margin = page.getByRole('complementary', { name: 'Figure details' });
     await expect(margin.getByText(/Gideon Park said on .*Rock along the whole north side/)).toBeVisible();
     await expect(page).toHaveURL(/figure=remaining/);
     await margin.getByRole('link', { name: 'Close' }).press('Enter');
     await expect(margin).toBeHidden();
 
-    await page.getByRole('link', { name: /^Actual .*Whole project/ }).press('Enter');
+    await page.getByRole('link', { name: /^Actual .*Project total/ }).press('Enter');
     await expect(margin.getByText(/^The newest 200 of \d+ entries$/)).toBeVisible();
 });
 
@@ -23,7 +23,7 @@ test('money is a view of its own, and what has no rate is said', async ({ page }
     await page.goto('/projects/BRIDGE');
     await expect(page.getByText(/Budget EUR .*, overspent by EUR/)).toBeVisible();
     await expect(page.getByText(/^No rate is known for/)).toBeVisible();
-    await page.getByRole('link', { name: 'in money' }).press('Enter');
+    await page.getByRole('link', { name: 'Money' }).press('Enter');
     await expect(page.getByRole('columnheader', { name: 'Forecast cost, EUR' })).toBeVisible();
     await expect(page.getByText('unknown').first()).toBeVisible();
 });
@@ -33,7 +33,7 @@ test('a viewer reads projects without money and has no week', async ({ page }) =
     await expect(page).toHaveURL(/\/projects$/);
     await expect(page.getByRole('link', { name: 'My week' })).toBeHidden();
     await page.goto('/projects/BRIDGE');
-    await expect(page.getByRole('link', { name: 'in money' })).toBeHidden();
+    await expect(page.getByRole('link', { name: 'Money' })).toBeHidden();
     await page.goto('/week/2026-W25');
     await expect(page.getByText('You can view everything here but not change it.')).toBeVisible();
 });

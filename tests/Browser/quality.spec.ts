@@ -20,7 +20,7 @@ for (const theme of ['light', 'dark'] as const) {
         test('the sign-in page is accessible, also when it refuses', async ({ page }) => {
             await page.goto('/sign-in');
             expect(await findings(page)).toEqual([]);
-            await page.getByLabel('E-mail address').fill('ines.calder@fenlight.example');
+            await page.getByLabel('Email address').fill('ines.calder@fenlight.example');
             await page.getByLabel('Password').fill('wrong');
             await page.keyboard.press('Enter');
             await expect(page.getByRole('alert')).toContainText('email address or password is wrong');
@@ -41,7 +41,7 @@ for (const theme of ['light', 'dark'] as const) {
             await expect(page.getByRole('heading', { name: 'Submit week 25?' })).toBeVisible();
             expect(await findings(page)).toEqual([]);
             await page.goto('/week/2024-W30');
-            await expect(page.getByText(/No task is assigned to you in this week/)).toBeVisible();
+            await expect(page.getByText(/No task is added to you in this week/)).toBeVisible();
             expect(await findings(page)).toEqual([]);
             await page.goto('/week/2026-W60');
             await expect(page.getByText('There is no week “2026-W60”.')).toBeVisible();
@@ -57,11 +57,11 @@ for (const theme of ['light', 'dark'] as const) {
             await page.keyboard.press('t');
             await page.keyboard.press('Shift+ArrowDown');
             await expect(
-                margin.getByText(/^Nothing was done here inside/).or(margin.getByRole('list', { name: 'Trail' })),
+                margin.getByText(/^Nothing was done here inside/).or(margin.getByRole('list', { name: 'Audit trail' })),
             ).toBeVisible();
-            expect(await findings(page), 'a block, notes and the trail').toEqual([]);
+            expect(await findings(page), 'a block, notes and the auditTrail').toEqual([]);
             await page.keyboard.press('?');
-            await expect(margin.getByRole('heading', { name: 'Keys' })).toBeVisible();
+            await expect(margin.getByRole('heading', { name: 'Keyboard shortcuts' })).toBeVisible();
             expect(await findings(page), 'keys').toEqual([]);
             await page.keyboard.press('Escape');
             await page.keyboard.press('+');
@@ -69,7 +69,7 @@ for (const theme of ['light', 'dark'] as const) {
             expect(await findings(page), 'search').toEqual([]);
             await page.keyboard.press('Escape');
             await page.keyboard.press('x');
-            await expect(margin.getByRole('button', { name: 'Keep it' })).toBeFocused();
+            await expect(margin.getByRole('button', { name: 'Cancel' })).toBeFocused();
             expect(await findings(page), 'removing').toEqual([]);
             await page.keyboard.press('Enter');
             await page.keyboard.press('f');
@@ -86,9 +86,9 @@ for (const theme of ['light', 'dark'] as const) {
         test('somebody else’s sheet and the list of sheets are accessible', async ({ page }) => {
             await signIn(page, 'tobin.vale');
             for (const address of [
-                '/sheets',
+                '/timesheets',
                 '/people/ines.calder/week/2026-W24',
-                '/sheets?search=zzz',
+                '/timesheets?search=zzz',
                 '/people/nobody/week/2026-W24',
             ]) {
                 await page.goto(address);
@@ -97,18 +97,18 @@ for (const theme of ['light', 'dark'] as const) {
             }
         });
 
-        test('what is told, who hands over, and what the office keeps are accessible', async ({ page }) => {
+        test('what is told, who submits, and what the office keeps are accessible', async ({ page }) => {
             await signIn(page, 'tobin.vale');
             const all = [
                 '/messages',
                 '/outbox',
                 '/office/rules',
-                '/handing-over',
+                '/not-submitted',
                 '/stand-ins',
                 '/office/periods',
                 '/office/questions',
                 '/office/routes',
-                '/office/trail',
+                '/office/audit-trail',
                 '/office/remaining',
                 '/office/rates',
                 '/new-project',
@@ -132,9 +132,9 @@ for (const theme of ['light', 'dark'] as const) {
                 expect(await findings(page), address).toEqual([]);
             }
             await page.goto('/projects/WEIR');
-            await page.getByRole('button', { name: 'as a table' }).press('Enter');
+            await page.getByRole('button', { name: 'Show as table' }).press('Enter');
             await page.getByRole('link', { name: /^Remaining .*Gideon Park, Dams and boards/ }).press('Enter');
-            await page.getByRole('button', { name: 'Say what is left' }).press('Enter');
+            await page.getByRole('button', { name: 'Update estimate' }).press('Enter');
             await expect(page.getByRole('textbox', { name: 'Remaining hours' })).toBeVisible();
             expect(await findings(page), 'a table, and a word to be said').toEqual([]);
         });
@@ -197,10 +197,10 @@ test('at twice the size nothing is cut off', async ({ browser }) => {
     await signIn(page, 'ottilie.brandreth');
     for (const address of [
         '/week/2026-W25',
-        '/sheets',
+        '/timesheets',
         '/people/ines.calder/week/2026-W25',
         '/review',
-        '/handing-over',
+        '/not-submitted',
         '/stand-ins',
         '/messages',
         '/projects',

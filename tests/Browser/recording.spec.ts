@@ -31,7 +31,7 @@ async function copied(page: Page, kind: 'copy' | 'cut' = 'copy'): Promise<string
     }, kind);
 }
 
-const saved = (page: Page) => expect(page.getByText('All saved.')).toBeVisible();
+const saved = (page: Page) => expect(page.getByText('All changes saved.')).toBeVisible();
 const margin = (page: Page) => page.getByRole('complementary', { name: 'Remarks' });
 
 test('a week of eight lines whose plan is right is recorded and submitted in a few key presses', async ({ page }) => {
@@ -42,7 +42,7 @@ test('a week of eight lines whose plan is right is recorded and submitted in a f
     await keys.press('Tab', 'Enter', 'Tab');
     await expect(cell(page, 'Soundings', 'Wednesday 17 June')).toBeFocused();
     await keys.press('a');
-    await expect(page.getByText('36 h are entered, and that is all that is owed.')).toBeVisible();
+    await expect(page.getByText('36 h are entered, and that is all that is expected.')).toBeVisible();
     await expect(page.getByRole('link', { name: /^Week 25, .*: draft$/ })).toBeVisible();
     await keys.press('Control+Enter');
     await expect(page.getByRole('button', { name: 'Submit 36 h' })).toBeFocused();
@@ -72,9 +72,9 @@ test.describe('pencil', () => {
         await saved(page);
         await page.reload();
         await goTo(page, 'Piles', 'Monday 15 June');
-        await expect(page.getByText('0 h of 36 h owed are entered, 36 h still missing.')).toBeVisible();
+        await expect(page.getByText('0 h of 36 h expected are entered, 36 h still missing.')).toBeVisible();
         await expect(
-            margin(page).getByText('pencilled 1.25 h – plan: 5 h from Mon 15 to Fri 19 Jun, 1.25 h on this day'),
+            margin(page).getByText('1.25 h – plan: 5 h from Mon 15 to Fri 19 Jun, 1.25 h on this day pencilled'),
         ).toBeVisible();
         await expect(cell(page, 'Piles', 'Monday 15 June')).toHaveAttribute('title', /^plan: 5 h/);
 
@@ -125,7 +125,7 @@ test.describe('pencil', () => {
         await expect(cell(page, 'Training', 'Monday 15 June')).toHaveAccessibleName(/: 1, draft$/);
         await saved(page);
         await open(page, '2026-W26');
-        const choice = page.getByLabel('last week');
+        const choice = page.getByLabel('Last week');
         await expect(choice).toHaveValue('off');
         await expect(training).toHaveCount(0);
         await choice.selectOption('lines');
@@ -137,7 +137,7 @@ test.describe('pencil', () => {
     });
 });
 
-test.describe('blocks', () => {
+test.describe('blocking', () => {
     test.beforeEach(async ({ page }) => {
         await signIn(page, 'silas.sexton');
         await open(page, '2026-W24');
@@ -179,7 +179,7 @@ test.describe('blocks', () => {
         }
         await expect(cell(page, 'Pier section 1', 'Tuesday 9 June')).toHaveAccessibleName(/: (empty|pencilled .*)$/);
         await page.keyboard.press('Control+z');
-        await expect(page.getByText('There is nothing to undo.')).toBeVisible();
+        await expect(page.getByText('Nothing to undo.')).toBeVisible();
         for (let step = 0; step < 5; step++) {
             await page.keyboard.press('Control+Shift+z');
         }
@@ -218,7 +218,7 @@ test.describe('blocks', () => {
         await expect(page.getByText('2 values are not saved')).toBeVisible();
         await page.keyboard.press('Control+z');
         await page.keyboard.press('Control+z');
-        await expect(page.getByText('0 h of 40 h owed are entered', { exact: false })).toBeVisible();
+        await expect(page.getByText('0 h of 40 h expected are entered', { exact: false })).toBeVisible();
     });
 });
 
@@ -229,13 +229,13 @@ test.describe('lines', () => {
     });
 
     test('are found by search, added, removed and brought back', async ({ page }) => {
-        await page.getByRole('button', { name: 'Add a line …' }).press('Enter');
+        await page.getByRole('button', { name: 'Add line…' }).press('Enter');
         const search = margin(page).getByRole('combobox', { name: 'Project, task or code' });
         await expect(search).toBeFocused();
         await expect(margin(page).getByRole('group', { name: 'Non-project time' })).toBeVisible();
         await page.keyboard.type('gull 44-103');
         await expect(margin(page).getByRole('listbox').getByRole('option')).toHaveText([/^Ladders/]);
-        await margin(page).getByLabel('in the role').selectOption({ label: 'Surveyor' });
+        await margin(page).getByLabel('Role').selectOption({ label: 'Surveyor' });
         await search.press('Enter');
         const ladders = (day: string) => cell(page, 'Ladders', day);
         await expect(ladders('Monday 22 June')).toHaveAccessibleName(/^Ladders, Surveyor, .*: empty$/);
@@ -248,7 +248,7 @@ test.describe('lines', () => {
         await goTo(page, 'Ladders', 'Monday 22 June');
         await page.keyboard.press('x');
         await expect(margin(page).getByRole('heading', { name: 'Remove Ladders?' })).toBeVisible();
-        await margin(page).getByRole('button', { name: 'Remove the line' }).press('Enter');
+        await margin(page).getByRole('button', { name: 'Remove line' }).press('Enter');
         await expect(ladders('Monday 22 June')).toHaveCount(0);
         await page.keyboard.press('Control+z');
         await expect(ladders('Monday 22 June')).toHaveAccessibleName(/: 3, draft$/);
@@ -286,7 +286,7 @@ test.describe('lines', () => {
 });
 
 test.describe('an entry', () => {
-    test('carries notes for the team and the client, whether it is billed, and its trail', async ({ page }) => {
+    test('carries notes for the team and the client, whether it is billed, and its auditTrail', async ({ page }) => {
         await signIn(page, 'yusra.lindqvist');
         await goTo(page, 'Cores and soundings', 'Tuesday 16 June');
         await page.keyboard.press('m');
@@ -304,13 +304,13 @@ test.describe('an entry', () => {
         await expect(page.getByLabel('Client note')).toHaveValue(
             'Harbour wall condition survey, Cores and soundings: North face <em>done</em>',
         );
-        await margin(page).getByLabel('billable').uncheck();
+        await margin(page).getByLabel('Billable').uncheck();
         await expect(margin(page).getByText('draft, not billable.')).toBeVisible();
         await saved(page);
         await page.locator('[role=gridcell][tabindex="0"]').focus();
         await page.keyboard.press('t');
         await expect(
-            margin(page).getByRole('list', { name: 'Trail' }).getByText('Yusra Lindqvist: changed').first(),
+            margin(page).getByRole('list', { name: 'Audit trail' }).getByText('Yusra Lindqvist: changed').first(),
         ).toBeVisible();
 
         await page.keyboard.press('n');

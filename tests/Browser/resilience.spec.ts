@@ -51,7 +51,7 @@ test.describe('what is typed is never lost', () => {
         });
         await type(page, 'Saturday 20 June', '3');
         await expect(page.getByText('One value is not saved; it is marked in the grid.')).toBeVisible();
-        await expect(page.getByText('All saved.')).toBeVisible();
+        await expect(page.getByText('All changes saved.')).toBeVisible();
         await expect(cell(page, line, 'Saturday 20 June')).toHaveAccessibleName(/: 3, draft$/);
         expect(attempts).toBe(2);
         await goTo(page, line, 'Saturday 20 June');
@@ -78,7 +78,7 @@ test.describe('what is typed is never lost', () => {
         await signIn(other, 'jonas.petherick');
         await expect(cell(page, line, 'Sunday 21 June')).toHaveAccessibleName(/: 2, draft$/);
         await page.keyboard.press('Delete');
-        await expect(page.getByText('All saved.')).toBeVisible();
+        await expect(page.getByText('All changes saved.')).toBeVisible();
     });
 
     test('when the page goes, it has warned, and brings it back', async ({ page, context }) => {
@@ -90,7 +90,7 @@ test.describe('what is typed is never lost', () => {
             asked.push(dialog.type());
             void (dialog.type() === 'confirm' ? dialog.dismiss() : dialog.accept());
         });
-        await page.getByRole('link', { name: 'Sheets' }).click();
+        await page.getByRole('link', { name: 'Timesheets' }).click();
         await expect.poll(() => asked).toEqual(['confirm']);
         await expect(page.getByRole('heading', { level: 1 })).toContainText('Week 25');
 
@@ -115,7 +115,7 @@ test.describe('what is typed is never lost', () => {
         for (const hours of ['1', '2', '3']) {
             await type(page, 'Sunday 21 June', hours);
         }
-        await expect(page.getByText('All saved.')).toBeVisible();
+        await expect(page.getByText('All changes saved.')).toBeVisible();
         await goTo(page, line, 'Sunday 21 June');
         for (const hours of ['2', '1']) {
             await page.keyboard.press('Control+z');
@@ -123,7 +123,7 @@ test.describe('what is typed is never lost', () => {
         }
         await page.keyboard.press('Control+z');
         await expect(cell(page, line, 'Sunday 21 June')).toHaveAccessibleName(/: empty$/);
-        await expect(page.getByText('All saved.')).toBeVisible();
+        await expect(page.getByText('All changes saved.')).toBeVisible();
     });
 });
 
@@ -139,7 +139,7 @@ test('a task that is done while its cell is typed says so, and keeps what was ty
         'Lamp room has been done since 2026-06-15. Ask the project manager, Idris Calloway',
     );
     await expect(cell(page, 'Lamp room', 'Tuesday 16 June')).toHaveText('1');
-    await page.getByRole('button', { name: 'As it was' }).click();
+    await page.getByRole('button', { name: 'Discard change' }).click();
     await expect(cell(page, 'Lamp room', 'Tuesday 16 June')).toHaveAccessibleName(/: (empty|pencilled .*)$/);
 });
 
@@ -156,7 +156,7 @@ for (const timezoneId of ['Pacific/Auckland', 'America/Los_Angeles']) {
         await expect(cell(page, 'Tide tables', 'Monday 15 June')).toHaveAccessibleName(/: 1\.08, draft$/);
         await goTo(page, 'Tide tables', 'Monday 15 June');
         await page.keyboard.press('Delete');
-        await expect(page.getByText('All saved.')).toBeVisible();
+        await expect(page.getByText('All changes saved.')).toBeVisible();
     });
 }
 
@@ -196,13 +196,13 @@ test('with 60 lines a key press touches the two cells that it concerns, and a lo
 test('what the office records for somebody shows who did, and the owner submits it', async ({ browser }) => {
     const office = await (await browser.newContext()).newPage();
     await signIn(office, 'tobin.vale');
-    await office.getByRole('link', { name: 'Sheets' }).press('Enter');
-    await office.getByLabel('Search by name').fill('pether');
+    await office.getByRole('link', { name: 'Timesheets' }).press('Enter');
+    await office.getByLabel('Name').fill('pether');
     await office.getByRole('button', { name: 'Search' }).press('Enter');
     await office.getByRole('link', { name: 'Jonas Petherick' }).press('Enter');
     await expect(
         office.getByText(
-            'You are recording in the sheet of Jonas Petherick; it shows what you recorded. Jonas Petherick submits it.',
+            'Only You are recording in the sheet of Jonas Petherick; it shows what you recorded. Jonas Petherick can submit this week.',
         ),
     ).toBeVisible();
     await type(office, 'Sunday 21 June', '4');
@@ -218,12 +218,12 @@ test('what the office records for somebody shows who did, and the owner submits 
     await owner.keyboard.press('Delete');
     await expect(cell(owner, line, 'Sunday 21 June')).toHaveAccessibleName(/: empty$/);
 
-    await owner.getByRole('link', { name: 'Sheets' }).press('Enter');
-    await owner.getByLabel('Name somebody').selectOption({ label: 'Hal Wintour' });
-    await owner.getByRole('button', { name: 'Let them record' }).press('Enter');
+    await owner.getByRole('link', { name: 'Timesheets' }).press('Enter');
+    await owner.getByLabel('Person').selectOption({ label: 'Hal Wintour' });
+    await owner.getByRole('button', { name: 'Add person' }).press('Enter');
     await expect(owner.getByText('Hal Wintour can now record in your timesheet, but not submit it.')).toBeVisible();
-    await owner.getByLabel('may submit too').click();
+    await owner.getByLabel('May also submit').click();
     await expect(owner.getByText('Hal Wintour can now record in your timesheet and submit it.')).toBeVisible();
-    await owner.getByRole('button', { name: 'Take it from Hal Wintour' }).press('Enter');
-    await expect(owner.getByText('You have named nobody.')).toBeVisible();
+    await owner.getByRole('button', { name: 'Remove Hal Wintour' }).press('Enter');
+    await expect(owner.getByText('You have not given anyone else permission.')).toBeVisible();
 });

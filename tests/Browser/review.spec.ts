@@ -14,12 +14,12 @@ test('a week is submitted, one cell returned, that one fixed, and all of it appr
     const ivo = await signedIn(browser, 'ivo.marl');
     await goTo(ivo, 'Armour stone', 'Monday 15 June');
     await ivo.keyboard.press('Control+Enter');
-    await expect(ivo.getByRole('radio', { name: 'the whole week' })).toBeChecked();
+    await expect(ivo.getByRole('radio', { name: 'The whole week' })).toBeChecked();
     await expect(remarks(ivo).getByRole('row', { name: /^to Una Sedge 16/ })).toBeVisible();
     await ivo.getByRole('button', { name: 'Submit 16 h' }).press('Enter');
     await expect(ivo.getByText('16 h submitted.')).toBeVisible();
     await goTo(ivo, 'Armour stone', 'Monday 15 June');
-    await expect(remarks(ivo).getByText('Waits for Una Sedge.')).toBeVisible();
+    await expect(remarks(ivo).getByText('Waiting for Una Sedge.')).toBeVisible();
 
     const una = await signedIn(browser, 'una.sedge');
     await una.goto('/review?open=ivo.marl');
@@ -28,17 +28,17 @@ test('a week is submitted, one cell returned, that one fixed, and all of it appr
     // Monday is left out, so that only Tuesday goes back.
     await una.keyboard.press('ArrowRight');
     await una.keyboard.press('Space');
-    await expect(sheet.getByText('1 of 2 entries')).toBeVisible();
+    await expect(sheet.getByText('1 of 2 entries selected')).toBeVisible();
     await una.keyboard.press('r');
-    await una.getByLabel('Why it is returned').fill('Was the slipway in it?');
+    await una.getByLabel('Comment (required)').fill('Was the slipway in it?');
     await una.keyboard.press('Control+Enter');
     await expect(una.getByText('Returned: 8 h in one entry.')).toBeVisible();
     // A second thought: undone, and returned again; Monday is still left out.
     await una.getByRole('button', { name: 'Undo' }).click();
     await expect(una.getByText('Undone: 8 h waiting again.')).toBeVisible();
-    await expect(sheet.getByText('1 of 2 entries')).toBeVisible();
+    await expect(sheet.getByText('1 of 2 entries selected')).toBeVisible();
     await una.keyboard.press('r');
-    await una.getByLabel('Why it is returned').fill('Was the slipway in it?');
+    await una.getByLabel('Comment (required)').fill('Was the slipway in it?');
     await una.keyboard.press('Control+Enter');
     await expect(una.getByText('Returned: 8 h in one entry.')).toBeVisible();
 
@@ -48,29 +48,29 @@ test('a week is submitted, one cell returned, that one fixed, and all of it appr
     await expect(remarks(ivo).getByText('Returned: “Was the slipway in it?”')).toBeVisible();
     await ivo.keyboard.type('6');
     await ivo.keyboard.press('Enter');
-    await expect(ivo.getByText('All saved.')).toBeVisible();
+    await expect(ivo.getByText('All changes saved.')).toBeVisible();
     await ivo.keyboard.press('Control+Enter');
     await ivo.getByRole('button', { name: 'Submit 6 h' }).press('Enter');
     await expect(ivo.getByText('6 h submitted.')).toBeVisible();
 
     await una.goto('/review?open=ivo.marl');
-    await expect(una.getByRole('complementary', { name: 'Beside what waits' }).getByText('approved 40 h → 54 h')).toBeVisible();
+    await expect(una.getByRole('complementary', { name: 'Remarks' }).getByText('Approved 40 h → 54 h')).toBeVisible();
     await una.keyboard.press('a');
     await expect(una.getByText('Approved: 14 h in 2 entries.')).toBeVisible();
     await ivo.reload();
     await expect(cell(ivo, 'Armour stone', 'Tuesday 16 June')).toHaveAccessibleName(/: 6, approved/);
 });
 
-test('approved time is corrected by asking, and the trail keeps what it was', async ({ browser }) => {
+test('approved time is corrected by asking, and the auditTrail keeps what it was', async ({ browser }) => {
     const ivo = await signedIn(browser, 'ivo.marl');
     await ivo.goto('/week/2026-W24');
     await goTo(ivo, 'Armour stone', 'Monday 8 June');
     await ivo.keyboard.type('7');
     await ivo.keyboard.press('Enter');
-    await expect(ivo.getByRole('heading', { name: 'Ask for this correction' })).toBeVisible();
-    await ivo.getByRole('button', { name: 'Ask for it' }).click();
-    await expect(ivo.getByText('Say why, so that your approver can decide.')).toBeVisible();
-    await ivo.getByLabel('Why').fill('An hour was the ferry');
+    await expect(ivo.getByRole('heading', { name: 'Propose a correction' })).toBeVisible();
+    await ivo.getByRole('button', { name: 'Send for approval' }).click();
+    await expect(ivo.getByText('Enter a reason so that your approver can decide.')).toBeVisible();
+    await ivo.getByLabel('Reason').fill('An hour was the ferry');
     await ivo.keyboard.press('Enter');
     await expect(ivo.getByText('The correction is waiting for your approver.')).toBeVisible();
     await expect(cell(ivo, 'Armour stone', 'Monday 8 June')).toHaveAccessibleName(/: 8, approved, correction to 7 asked for$/);
@@ -85,7 +85,7 @@ test('approved time is corrected by asking, and the trail keeps what it was', as
     await expect(cell(ivo, 'Armour stone', 'Monday 8 June')).toHaveAccessibleName(/: 7, approved$/);
     await goTo(ivo, 'Armour stone', 'Monday 8 June');
     await ivo.keyboard.press('t');
-    await expect(ivo.getByRole('list', { name: 'Trail' }).getByText(/Una Sedge: corrected, 8\sh → 7\sh/)).toBeVisible();
+    await expect(ivo.getByRole('list', { name: 'Audit trail' }).getByText(/Una Sedge: corrected, 8\sh → 7\sh/)).toBeVisible();
 });
 
 test('a stand-in approves a line that was submitted alone, and every decision says for whom', async ({ browser }) => {
@@ -93,8 +93,8 @@ test('a stand-in approves a line that was submitted alone, and every decision sa
     await una.goto('/stand-ins');
     await una.getByRole('combobox', { name: 'Stand-in' }).selectOption('Per Knoll');
     await una.getByLabel('Last day').fill('2026-06-19');
-    await una.getByRole('button', { name: 'Name them' }).click();
-    await expect(una.getByRole('heading', { name: 'Now standing in: Per Knoll.' })).toBeVisible();
+    await una.getByRole('button', { name: 'Add stand-in' }).click();
+    await expect(una.getByRole('heading', { name: 'Standing in at the moment: Per Knoll.' })).toBeVisible();
 
     const ivo = await signedIn(browser, 'ivo.marl');
     await goTo(ivo, 'Slipway', 'Thursday 18 June');
@@ -103,27 +103,29 @@ test('a stand-in approves a line that was submitted alone, and every decision sa
     await goTo(ivo, 'Armour stone', 'Thursday 18 June');
     await ivo.keyboard.type('4');
     await ivo.keyboard.press('Enter');
-    await expect(ivo.getByText('All saved.')).toBeVisible();
+    await expect(ivo.getByText('All changes saved.')).toBeVisible();
     await goTo(ivo, 'Slipway', 'Thursday 18 June');
     await ivo.keyboard.press('Control+Enter');
-    await ivo.getByRole('radio', { name: 'only Slipway' }).check();
+    await ivo.getByRole('radio', { name: 'Only Slipway' }).check();
     await ivo.getByRole('button', { name: 'Submit 2 h' }).click();
     await expect(ivo.getByText('2 h submitted.')).toBeVisible();
     await expect(cell(ivo, 'Armour stone', 'Thursday 18 June')).toHaveAccessibleName(/: 4, draft/);
 
     const per = await signedIn(browser, 'per.knoll');
     await per.goto('/review');
-    await expect(per.getByText('You decide for Una Sedge.')).toBeVisible();
+    await expect(per.getByText('You are standing in for Una Sedge.')).toBeVisible();
     await per.getByRole('button', { name: /^Approve all in order: 2 h in one entry/ }).press('Enter');
     await expect(per.getByText('Approved: 2 h in one entry.')).toBeVisible();
 
     await ivo.reload();
     await goTo(ivo, 'Slipway', 'Thursday 18 June');
     await ivo.keyboard.press('t');
-    await expect(ivo.getByRole('list', { name: 'Trail' }).getByText(/Per Knoll in place of Una Sedge: approved/)).toBeVisible();
+    await expect(
+        ivo.getByRole('list', { name: 'Audit trail' }).getByText(/Per Knoll in place of Una Sedge: approved/),
+    ).toBeVisible();
 });
 
-test('the nudge in the outbox carries the day’s pencil, and its link inks it without signing in', async ({ browser }) => {
+test('the dayReminder in the outbox carries the day’s pencil, and its link inks it without signing in', async ({ browser }) => {
     const ivo = await signedIn(browser, 'ivo.marl');
     await ivo.goto('/outbox');
     await ivo
@@ -132,8 +134,8 @@ test('the nudge in the outbox carries the day’s pencil, and its link inks it w
         .click();
     const mail = ivo.frameLocator('iframe');
     await expect(mail.getByText(/h Armour stone, Mole Bay breakwater/)).toBeVisible();
-    await ivo.getByRole('button', { name: 'As text' }).click();
-    const link = /\/nudge\/\S+/.exec(await ivo.locator('pre').innerText())?.[0] ?? '';
+    await ivo.getByRole('button', { name: 'Plain text' }).click();
+    const link = /\/day-reminder\/\S+/.exec(await ivo.locator('pre').innerText())?.[0] ?? '';
 
     const stranger = await (await browser.newContext({ viewport: { width: 390, height: 844 } })).newPage();
     await stranger.goto(link);
@@ -152,11 +154,11 @@ test('a rule that the office sets is found while typing, asks for a word, and th
     const office = await signedIn(browser, 'tobin.vale');
     await office.goto('/office/rules');
     await office.getByRole('button', { name: 'Set Long day' }).click();
-    await office.getByRole('combobox', { name: 'It' }).selectOption('asks');
+    await office.getByRole('combobox', { name: 'It' }).selectOption('explanation');
     await office.getByRole('textbox', { name: /^More than/ }).fill('5');
-    await office.getByRole('combobox', { name: 'For' }).selectOption({ label: 'everybody' });
-    await office.getByLabel('From').fill('2026-06-19');
-    await office.getByRole('button', { name: 'Set it' }).click();
+    await office.getByRole('combobox', { name: 'Applies to' }).selectOption({ label: 'Everyone' });
+    await office.getByLabel('Applies from').fill('2026-06-19');
+    await office.getByRole('button', { name: 'Save rule' }).click();
     await expect(office.getByText('Rule saved: Long day.')).toBeVisible();
 
     const ivo = await signedIn(browser, 'ivo.marl');
@@ -166,7 +168,7 @@ test('a rule that the office sets is found while typing, asks for a word, and th
     await expect(remarks(ivo).getByText('Fri 19 Jun has 5.5 h; the limit is 5 h.')).toBeVisible();
     await ivo.keyboard.press('Control+Enter');
     await ivo.getByRole('button', { name: /^Submit \d/ }).click();
-    await expect(ivo.getByText('Say in a word why.').first()).toBeVisible();
+    await expect(ivo.getByText('Enter an explanation.').first()).toBeVisible();
     for (const field of await remarks(ivo).getByRole('textbox').all()) {
         await field.fill('The tide was right');
     }
@@ -177,7 +179,7 @@ test('a rule that the office sets is found while typing, asks for a word, and th
     await una.goto('/review?look=needed');
     await expect(una.getByText('The tide was right').first()).toBeVisible();
     await office.goto('/office/rules');
-    await office.getByRole('button', { name: 'Take away Long day for everybody' }).last().click();
+    await office.getByRole('button', { name: 'Remove the setting: Long day, everybody' }).last().click();
     await expect(office.getByText('Setting removed. The one it overrode applies again.')).toBeVisible();
 });
 
@@ -187,17 +189,17 @@ test('the office closes a period after its check list, and opens days again with
     await office.getByRole('button', { name: /^Close and settle/ }).click();
     await expect(office.getByText(/^Closed up to Sat 31 Jan;/)).toBeVisible();
     await office.getByRole('button', { name: 'Open closed days again …' }).click();
-    await office.getByLabel('Open from').fill('2026-01-01');
-    await office.getByLabel('Why', { exact: true }).fill('A test of the harbour lights');
-    await office.getByRole('button', { name: 'Open closed days again', exact: true }).click();
+    await office.getByLabel('Reopen from').fill('2026-01-01');
+    await office.getByLabel('Reason', { exact: true }).fill('A test of the harbour lights');
+    await office.getByRole('button', { name: 'Reopen closed days', exact: true }).click();
     await expect(office.getByText(/^Reopened from Thu 1 Jan\./)).toBeVisible();
-    await office.goto('/office/trail?subject=period');
+    await office.goto('/office/audit-trail?subject=period');
     await expect(office.getByText('A test of the harbour lights')).toBeVisible();
 });
 
-test('who has not handed over is seen and reminded', async ({ browser }) => {
+test('who has not submitted is seen and reminded', async ({ browser }) => {
     const una = await signedIn(browser, 'una.sedge');
-    await una.goto('/handing-over?week=2026-W23');
+    await una.goto('/not-submitted?week=2026-W23');
     await una.getByRole('button', { name: /^Remind Ivo Marl/ }).click();
     await expect(una.getByText('One person has been reminded.')).toBeVisible();
 

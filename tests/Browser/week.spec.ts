@@ -61,13 +61,13 @@ test.describe('the grid', () => {
         await type(other, 'Saturday 20 June', '5');
         await goTo(other, line, 'Saturday 20 June');
         await expect(other.getByRole('alert')).toContainText('is now 3 h');
-        await other.getByRole('button', { name: 'Keep what is there' }).click();
+        await other.getByRole('button', { name: 'Keep current value' }).click();
         await expect(cell(other, line, 'Saturday 20 June')).toHaveAccessibleName(/: 3, draft$/);
         await type(page, 'Saturday 20 June', '4');
         await expect(cell(page, line, 'Saturday 20 June')).toHaveAccessibleName(/: 4, draft$/);
         await type(other, 'Saturday 20 June', '6');
         await goTo(other, line, 'Saturday 20 June');
-        await other.getByRole('button', { name: 'Put 6 in its place' }).click();
+        await other.getByRole('button', { name: '' }).click();
         await expect(cell(other, line, 'Saturday 20 June')).toHaveAccessibleName(/: 6, draft$/);
     });
 
@@ -91,7 +91,7 @@ test.describe('the grid', () => {
         await type(page, 'Monday 15 June', '2');
         await type(page, 'Monday 15 June', '3');
         await expect(cell(page, line, 'Monday 15 June')).toHaveAccessibleName(/: 3, draft$/);
-        await expect(page.getByText('All saved.')).toBeVisible();
+        await expect(page.getByText('All changes saved.')).toBeVisible();
         await page.unroute('**/cells');
         await page.reload();
         await expect(cell(page, line, 'Monday 15 June')).toHaveAccessibleName(/: 3, draft$/);
@@ -104,7 +104,7 @@ test.describe('the grid', () => {
         const margin = page.getByRole('complementary', { name: 'Remarks' });
         await expect(margin.getByText('One value is not saved')).toBeVisible();
         await expect(margin.getByRole('button', { name: /^Submit/ })).toBeDisabled();
-        await expect(margin.getByRole('button', { name: 'Not yet' })).toBeFocused();
+        await expect(margin.getByRole('button', { name: 'Cancel' })).toBeFocused();
         await page.keyboard.press('Escape');
         await expect(cell(page, line, 'Monday 15 June')).toHaveText('1:60');
     });
@@ -112,9 +112,9 @@ test.describe('the grid', () => {
     test('hours are shown as the person reads them, and stay the same minutes', async ({ page }) => {
         await type(page, 'Tuesday 16 June', '80m');
         await expect(cell(page, line, 'Tuesday 16 June')).toHaveText('1.33');
-        await page.getByLabel('Hours', { exact: true }).selectOption('clock');
+        await page.getByLabel('Hours format', { exact: true }).selectOption('clock');
         await expect(cell(page, line, 'Tuesday 16 June')).toHaveText('1:20');
-        await page.getByLabel('Hours', { exact: true }).selectOption('decimal');
+        await page.getByLabel('Hours format', { exact: true }).selectOption('decimal');
         await expect(cell(page, line, 'Tuesday 16 June')).toHaveText('1.33');
         await goTo(page, line, 'Tuesday 16 June');
         await page.keyboard.press('Delete');
@@ -133,7 +133,7 @@ test.describe('the grid', () => {
 
     test('holidays and absences are named, and days without work are marked in words', async ({ page }) => {
         await expect(page.getByText('Founders’ afternoon').or(page.getByText("Founders' afternoon")).first()).toBeVisible();
-        await expect(page.getByRole('columnheader', { name: /Sat 20/ })).toContainText('no work');
+        await expect(page.getByRole('columnheader', { name: /Sat 20/ })).toContainText('day off');
     });
 });
 
@@ -141,7 +141,7 @@ test('on a narrow screen the week is a day at a time', async ({ browser }) => {
     const page = await (await browser.newContext({ viewport: { width: 390, height: 844 } })).newPage();
     await signIn(page, 'corin.ashdown');
     await expect(page.getByText('Wednesday 17 June').first()).toBeVisible();
-    await page.getByRole('button', { name: 'Day after' }).click();
+    await page.getByRole('button', { name: 'Next day' }).click();
     await expect(page.getByText('Thursday 18 June').first()).toBeVisible();
     await expect(cell(page, line, 'Thursday 18 June')).toBeVisible();
     await expect(cell(page, line, 'Wednesday 17 June')).toBeHidden();

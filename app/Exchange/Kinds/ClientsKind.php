@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Exchange\Kinds;
 
 /** `clients.csv` */
-final class ClientsKind extends NamedKind
+final class ClientsKind extends CodeAndNameKind
 {
     public function name(): string
     {

@@ -72,7 +72,7 @@ final class OrganisationKind extends Kind
 
         return ['id' => 1] + match ($setting) {
             'calendar' => ['calendar_id' => $codes->idOf('calendars', (string) $value)],
-            'remaining_estimates' => ['restatements' => $value],
+            'remaining_estimates' => ['estimate_mode' => $value],
             default => [$setting => $value],
         };
     }
@@ -82,7 +82,7 @@ final class OrganisationKind extends Kind
         $queries = array_map(static function (string $setting): Builder {
             $column = match ($setting) {
                 'calendar' => 'calendars.code',
-                'remaining_estimates' => 'organisations.restatements',
+                'remaining_estimates' => 'organisations.estimate_mode',
                 default => 'organisations.'.$setting,
             };
 

@@ -19,7 +19,7 @@ use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 
 /** `people.csv` */
-final class PeopleKind extends NamedKind
+final class PeopleKind extends CodeAndNameKind
 {
     public function name(): string
     {
@@ -57,10 +57,10 @@ final class PeopleKind extends NamedKind
         foreach ($drafts as $draft) {
             $owners[$draft->attributes['id']] = mb_strtolower((string) $draft->attributes['email']);
         }
-        $holders = array_count_values($owners);
+        $assignees = array_count_values($owners);
         $problems = [];
         foreach ($drafts as $draft) {
-            if ($holders[mb_strtolower((string) $draft->attributes['email'])] > 1) {
+            if ($assignees[mb_strtolower((string) $draft->attributes['email'])] > 1) {
                 $problems[] = $draft->row->problem('email', ExchangeText::get('expected.own_email'));
             }
         }

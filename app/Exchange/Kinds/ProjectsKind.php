@@ -15,7 +15,7 @@ use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 
 /** `projects.csv` */
-final class ProjectsKind extends NamedKind
+final class ProjectsKind extends CodeAndNameKind
 {
     public function name(): string
     {

@@ -25,7 +25,7 @@ final class RemainingEstimatesKind extends OnTaskKind
 
     public function table(): string
     {
-        return 'restatements';
+        return 'remaining_estimates';
     }
 
     public function columns(): array
@@ -58,14 +58,14 @@ final class RemainingEstimatesKind extends OnTaskKind
     /** Without those of people who have moved to another team since: these count for nobody, and no import would accept them. */
     public function exported(): Builder
     {
-        return DB::table('restatements')
-            ->join('people', 'people.id', 'restatements.person_id')
-            ->join('tasks', 'tasks.id', 'restatements.task_id')
+        return DB::table('remaining_estimates')
+            ->join('people', 'people.id', 'remaining_estimates.person_id')
+            ->join('tasks', 'tasks.id', 'remaining_estimates.task_id')
             ->join('projects', 'projects.id', 'tasks.project_id')
-            ->whereExists(DB::table('assignments')->selectRaw('1')->whereColumn('assignments.task_id', 'restatements.task_id')
-                ->where(static fn (Builder $held): Builder => $held->whereColumn('assignments.person_id', 'restatements.person_id')->orWhereColumn('assignments.team_id', 'people.team_id')))
-            ->selectRaw('people.code AS person, projects.code AS project, tasks.code AS task, restatements.stated_on AS "on"')
-            ->selectRaw('restatements.remaining_minutes AS remaining, restatements.reason, restatements.done')
-            ->orderBy('projects.code')->orderBy('tasks.code')->orderBy('restatements.stated_on')->orderBy('restatements.id');
+            ->whereExists(DB::table('assignments')->selectRaw('1')->whereColumn('assignments.task_id', 'remaining_estimates.task_id')
+                ->where(static fn (Builder $held): Builder => $held->whereColumn('assignments.person_id', 'remaining_estimates.person_id')->orWhereColumn('assignments.team_id', 'people.team_id')))
+            ->selectRaw('people.code AS person, projects.code AS project, tasks.code AS task, remaining_estimates.stated_on AS "on"')
+            ->selectRaw('remaining_estimates.remaining_minutes AS remaining, remaining_estimates.reason, remaining_estimates.done')
+            ->orderBy('projects.code')->orderBy('tasks.code')->orderBy('remaining_estimates.stated_on')->orderBy('remaining_estimates.id');
     }
 }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Exchange\Kinds;
 
 /** `roles.csv` */
-final class RolesKind extends NamedKind
+final class RolesKind extends CodeAndNameKind
 {
     public function name(): string
     {

@@ -10,7 +10,7 @@ use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 
 /** `teams.csv` */
-final class TeamsKind extends NamedKind
+final class TeamsKind extends CodeAndNameKind
 {
     public function name(): string
     {

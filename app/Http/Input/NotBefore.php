@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Input;
 
-use App\Support\Words;
+use App\Support\Language\Wording;
 use Closure;
 use Illuminate\Contracts\Validation\DataAwareRule;
 use Illuminate\Contracts\Validation\ValidationRule;
@@ -32,7 +32,7 @@ final class NotBefore implements DataAwareRule, ValidationRule
     {
         $first = $this->data[$this->other] ?? null;
         if (WorkDay::fault($value) === null && WorkDay::fault($first) === null && is_string($value) && $value < $first) {
-            $fail($this->sentence ?? Words::refusal('date.reversed'));
+            $fail($this->sentence ?? Wording::refusal('date.reversed'));
         }
     }
 }

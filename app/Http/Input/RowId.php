@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Input;
 
-use App\Support\Words;
+use App\Support\Language\Wording;
 use Closure;
 use Illuminate\Contracts\Validation\ValidationRule;
 
@@ -14,7 +14,7 @@ final class RowId implements ValidationRule
     public function validate(string $attribute, mixed $value, Closure $fail): void
     {
         if ((! is_int($value) && ! is_string($value)) || preg_match('/^[1-9][0-9]{0,17}$/D', (string) $value) !== 1) {
-            $fail(Words::refusal('no_row'));
+            $fail(Wording::refusal('no_row'));
         }
     }
 }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Input;
 
 use App\Support\Clock\Today;
-use App\Support\Words;
+use App\Support\Language\Wording;
 use Closure;
 use Illuminate\Contracts\Validation\ValidationRule;
 use Moss\Core\Calendar\DateLimits;
@@ -34,10 +34,10 @@ final class WorkDay implements ValidationRule
         try {
             $day = Day::of(is_string($value) ? $value : '');
         } catch (NotADay) {
-            return $unreadable ?? Words::refusal('date.unreadable');
+            return $unreadable ?? Wording::refusal('date.unreadable');
         }
 
-        return self::limits()->includes($day) ? null : Words::refusal('date.limits', ['first' => self::limits()->days()->first()->year(), 'last' => self::limits()->days()->last()->year()]);
+        return self::limits()->includes($day) ? null : Wording::refusal('date.limits', ['first' => self::limits()->days()->first()->year(), 'last' => self::limits()->days()->last()->year()]);
     }
 
     public static function limits(): DateLimits

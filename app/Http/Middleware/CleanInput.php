@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Middleware;
 
+use App\Support\Language\Wording;
 use App\Support\PlainText;
-use App\Support\Words;
 use Closure;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\InputBag;
@@ -63,10 +63,10 @@ final class CleanInput
         $cleaned = [];
         foreach ($values as $name => $value) {
             if (++$this->count > self::MOST_VALUES) {
-                throw new BadRequestHttpException(Words::of('faults.too_much', ['most' => self::MOST_VALUES]));
+                throw new BadRequestHttpException(Wording::of('faults.too_much', ['most' => self::MOST_VALUES]));
             }
             if (! mb_check_encoding((string) $name, 'UTF-8') || (is_string($value) && ! mb_check_encoding($value, 'UTF-8'))) {
-                throw new BadRequestHttpException(Words::of('faults.400'));
+                throw new BadRequestHttpException(Wording::of('faults.400'));
             }
             $cleaned[$name] = match (true) {
                 is_array($value) => $this->cleaned($value),

@@ -6,12 +6,14 @@ namespace App\Http\Middleware;
 
 use App\Features\Review\Queries\Waiting;
 use App\Features\SignIn\Props\SignedInProps;
-use App\Http\Counts;
+use App\Http\HeaderCounts;
 use App\Models\Person;
 use App\Models\Project;
 use App\Support\Clock\Today;
+use App\Support\Language\ReaderLanguage;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
+use Illuminate\Support\Number;
 use Inertia\Middleware;
 
 /** What every page is given. */
@@ -43,17 +45,21 @@ final class HandleInertiaRequests extends Middleware
     {
         $theme = $request->cookie(self::THEME_COOKIE);
 
-        return ['theme' => in_array($theme, ['light', 'dark'], true) ? $theme : 'system', 'signedIn' => null, 'message' => null, 'refusal' => null];
+        return ['theme' => in_array($theme, ['light', 'dark'], true) ? $theme : 'system', 'locale' => Number::defaultLocale(), 'signedIn' => null, 'message' => null, 'refusal' => null];
     }
 
     private function signedIn(Person $person): SignedInProps
     {
-        $counts = Counts::of($person, $this->waiting, $this->today->for($person));
+        $counts = HeaderCounts::of($person, $this->waiting, $this->today->for($person));
 
         return new SignedInProps(
             $person->code,
             $person->name,
             $person->hours_format,
+            $person->language,
+            $person->locale,
+            ReaderLanguage::languages(),
+            ReaderLanguage::locales(),
             ! $person->isViewer(),
             ! $person->isViewer() && ($counts->waiting > 0 || $counts->leads || Gate::forUser($person)->allows('viewAny', Project::class)),
             Gate::forUser($person)->allows('viewAny', Project::class),

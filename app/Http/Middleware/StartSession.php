@@ -10,12 +10,12 @@ use Illuminate\Session\Middleware\StartSession as LaravelStartSession;
 /**
  * Keeps what was said for the next page until a page has said it.
  *
- * A page asks for more beside it (what is found, the pencil, a trail). Such a request writes no session: it would take what
+ * A page asks for more beside it (what is found, the pencil, a audit trail). Such a request writes no session: it would take what
  * was said for itself, or put an older session over the one in which it was said.
  */
 final class StartSession extends LaravelStartSession
 {
-    private const KEPT_AT = 'kept_at';
+    private const STORED_AT = 'stored_at';
 
     /** After so many seconds it writes all the same, so that who only records time stays signed in. */
     private const AT_LEAST_EVERY = 600;
@@ -24,11 +24,11 @@ final class StartSession extends LaravelStartSession
     protected function saveSession($request): void
     {
         $session = $request->hasSession() ? $request->session() : null;
-        $kept = $session?->get(self::KEPT_AT);
-        if (self::isBesidePage($request) && is_int($kept) && time() - $kept < self::AT_LEAST_EVERY) {
+        $stored = $session?->get(self::STORED_AT);
+        if (self::isBesidePage($request) && is_int($stored) && time() - $stored < self::AT_LEAST_EVERY) {
             return;
         }
-        $session?->put(self::KEPT_AT, time());
+        $session?->put(self::STORED_AT, time());
         parent::saveSession($request);
     }
 

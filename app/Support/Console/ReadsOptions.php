@@ -16,7 +16,7 @@ trait ReadsOptions
 {
     use WritesErrors;
 
-    private function word(string $argument): string
+    private function argumentText(string $argument): string
     {
         $value = $this->argument($argument);
 

@@ -6,13 +6,13 @@ namespace Moss\Core\HouseRules\Rules;
 
 use Moss\Core\Calendar\Day;
 use Moss\Core\HouseRules\CheckedSheet;
-use Moss\Core\HouseRules\Concern;
 use Moss\Core\HouseRules\DayRules;
 use Moss\Core\HouseRules\HouseRule;
-use Moss\Core\HouseRules\Level;
 use Moss\Core\HouseRules\Limit;
 use Moss\Core\HouseRules\LimitRange;
 use Moss\Core\HouseRules\LimitUnit;
+use Moss\Core\HouseRules\RuleScope;
+use Moss\Core\HouseRules\Severity;
 
 /**
  * A day holds more than the limit.
@@ -26,9 +26,9 @@ final readonly class DayAbove implements HouseRule
         return self::CODE;
     }
 
-    public function concern(): Concern
+    public function concern(): RuleScope
     {
-        return Concern::Sheet;
+        return RuleScope::Sheet;
     }
 
     public function limits(): LimitRange
@@ -36,9 +36,9 @@ final readonly class DayAbove implements HouseRule
         return new LimitRange(LimitUnit::Minutes, 60, 1440, 720);
     }
 
-    public function usualLevel(): Level
+    public function defaultSeverity(): Severity
     {
-        return Level::Asks;
+        return Severity::NeedsExplanation;
     }
 
     public function findings(CheckedSheet $sheet, Limit $limit): array

@@ -6,14 +6,14 @@ namespace Moss\Core\HouseRules\Rules;
 
 use Moss\Core\Calendar\Day;
 use Moss\Core\HouseRules\CheckedSheet;
-use Moss\Core\HouseRules\Concern;
 use Moss\Core\HouseRules\DayRules;
 use Moss\Core\HouseRules\HouseRule;
-use Moss\Core\HouseRules\Level;
 use Moss\Core\HouseRules\Limit;
+use Moss\Core\HouseRules\RuleScope;
+use Moss\Core\HouseRules\Severity;
 
 /**
- * A day that asks for time holds none. Only days that are over, or all once the whole week is handed over.
+ * A day that asks for time holds none. Only days that are over, or all once the whole week is submitted.
  */
 final readonly class EmptyWorkingDay implements HouseRule
 {
@@ -24,9 +24,9 @@ final readonly class EmptyWorkingDay implements HouseRule
         return self::CODE;
     }
 
-    public function concern(): Concern
+    public function concern(): RuleScope
     {
-        return Concern::Sheet;
+        return RuleScope::Sheet;
     }
 
     public function limits(): null
@@ -34,14 +34,14 @@ final readonly class EmptyWorkingDay implements HouseRule
         return null;
     }
 
-    public function usualLevel(): Level
+    public function defaultSeverity(): Severity
     {
-        return Level::Mentions;
+        return Severity::Information;
     }
 
     public function findings(CheckedSheet $sheet, Limit $limit): array
     {
         return DayRules::found($sheet, static fn (Day $day): ?array => ($sheet->isComplete() || $day->isBefore($sheet->today))
-            && ! $sheet->owed->on($day)->isZero() && $sheet->enteredOn($day)->isZero() ? ['owed' => $sheet->owed->on($day)] : null);
+            && ! $sheet->expected->on($day)->isZero() && $sheet->enteredOn($day)->isZero() ? ['expected' => $sheet->expected->on($day)] : null);
     }
 }

@@ -5,14 +5,14 @@ declare(strict_types=1);
 namespace Moss\Core\HouseRules\Rules;
 
 use Moss\Core\HouseRules\CheckedSheet;
-use Moss\Core\HouseRules\Concern;
+use Moss\Core\HouseRules\FindingPlace;
 use Moss\Core\HouseRules\Found;
 use Moss\Core\HouseRules\HouseRule;
-use Moss\Core\HouseRules\Level;
 use Moss\Core\HouseRules\Limit;
 use Moss\Core\HouseRules\LimitRange;
 use Moss\Core\HouseRules\LimitUnit;
-use Moss\Core\HouseRules\Place;
+use Moss\Core\HouseRules\RuleScope;
+use Moss\Core\HouseRules\Severity;
 
 /**
  * More is entered on a project task than remained of it, by more than the limit. Once for each task.
@@ -26,9 +26,9 @@ final readonly class MoreThanRemained implements HouseRule
         return self::CODE;
     }
 
-    public function concern(): Concern
+    public function concern(): RuleScope
     {
-        return Concern::Entries;
+        return RuleScope::Entries;
     }
 
     public function limits(): LimitRange
@@ -36,9 +36,9 @@ final readonly class MoreThanRemained implements HouseRule
         return new LimitRange(LimitUnit::Minutes, 0, 60000, 0);
     }
 
-    public function usualLevel(): Level
+    public function defaultSeverity(): Severity
     {
-        return Level::Asks;
+        return Severity::NeedsExplanation;
     }
 
     public function findings(CheckedSheet $sheet, Limit $limit): array
@@ -47,7 +47,7 @@ final readonly class MoreThanRemained implements HouseRule
         foreach ($sheet->inQuestion() as $entry) {
             $over = $entry->task->over;
             if (! $entry->task->isInternal && $over?->isMoreThan($limit->minutes())) {
-                $findings[$entry->line->taskKey()] = new Found(Place::line($entry->line), ['over' => $over]);
+                $findings[$entry->line->taskKey()] = new Found(FindingPlace::line($entry->line), ['over' => $over]);
             }
         }
 

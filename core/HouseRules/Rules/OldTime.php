@@ -6,13 +6,13 @@ namespace Moss\Core\HouseRules\Rules;
 
 use Moss\Core\HouseRules\CheckedEntry;
 use Moss\Core\HouseRules\CheckedSheet;
-use Moss\Core\HouseRules\Concern;
 use Moss\Core\HouseRules\EntryRules;
 use Moss\Core\HouseRules\HouseRule;
-use Moss\Core\HouseRules\Level;
 use Moss\Core\HouseRules\Limit;
 use Moss\Core\HouseRules\LimitRange;
 use Moss\Core\HouseRules\LimitUnit;
+use Moss\Core\HouseRules\RuleScope;
+use Moss\Core\HouseRules\Severity;
 
 /**
  * The day is longer ago than the limit.
@@ -26,9 +26,9 @@ final readonly class OldTime implements HouseRule
         return self::CODE;
     }
 
-    public function concern(): Concern
+    public function concern(): RuleScope
     {
-        return Concern::Entries;
+        return RuleScope::Entries;
     }
 
     public function limits(): LimitRange
@@ -36,9 +36,9 @@ final readonly class OldTime implements HouseRule
         return new LimitRange(LimitUnit::Days, 1, 400, 28);
     }
 
-    public function usualLevel(): Level
+    public function defaultSeverity(): Severity
     {
-        return Level::Mentions;
+        return Severity::Information;
     }
 
     public function findings(CheckedSheet $sheet, Limit $limit): array

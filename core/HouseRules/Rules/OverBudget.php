@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace Moss\Core\HouseRules\Rules;
 
 use Moss\Core\HouseRules\CheckedSheet;
-use Moss\Core\HouseRules\Concern;
+use Moss\Core\HouseRules\FindingPlace;
 use Moss\Core\HouseRules\Found;
 use Moss\Core\HouseRules\HouseRule;
-use Moss\Core\HouseRules\Level;
 use Moss\Core\HouseRules\Limit;
-use Moss\Core\HouseRules\Place;
+use Moss\Core\HouseRules\RuleScope;
+use Moss\Core\HouseRules\Severity;
 
 /**
  * All that is entered on the project costs more than its budget. Once for each task.
@@ -24,9 +24,9 @@ final readonly class OverBudget implements HouseRule
         return self::CODE;
     }
 
-    public function concern(): Concern
+    public function concern(): RuleScope
     {
-        return Concern::Entries;
+        return RuleScope::Entries;
     }
 
     public function limits(): null
@@ -34,9 +34,9 @@ final readonly class OverBudget implements HouseRule
         return null;
     }
 
-    public function usualLevel(): Level
+    public function defaultSeverity(): Severity
     {
-        return Level::Mentions;
+        return Severity::Information;
     }
 
     public function findings(CheckedSheet $sheet, Limit $limit): array
@@ -44,7 +44,7 @@ final readonly class OverBudget implements HouseRule
         $findings = [];
         foreach ($sheet->inQuestion() as $entry) {
             if ($entry->task->budgetIsSpent) {
-                $findings[$entry->line->taskKey()] = new Found(Place::line($entry->line), []);
+                $findings[$entry->line->taskKey()] = new Found(FindingPlace::line($entry->line), []);
             }
         }
 

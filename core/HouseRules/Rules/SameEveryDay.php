@@ -5,15 +5,15 @@ declare(strict_types=1);
 namespace Moss\Core\HouseRules\Rules;
 
 use Moss\Core\HouseRules\CheckedSheet;
-use Moss\Core\HouseRules\Concern;
 use Moss\Core\HouseRules\EntryRules;
+use Moss\Core\HouseRules\FindingPlace;
 use Moss\Core\HouseRules\Found;
 use Moss\Core\HouseRules\HouseRule;
-use Moss\Core\HouseRules\Level;
 use Moss\Core\HouseRules\Limit;
 use Moss\Core\HouseRules\LimitRange;
 use Moss\Core\HouseRules\LimitUnit;
-use Moss\Core\HouseRules\Place;
+use Moss\Core\HouseRules\RuleScope;
+use Moss\Core\HouseRules\Severity;
 
 /**
  * The same time stands on a line on as many days running as the limit says.
@@ -27,9 +27,9 @@ final readonly class SameEveryDay implements HouseRule
         return self::CODE;
     }
 
-    public function concern(): Concern
+    public function concern(): RuleScope
     {
-        return Concern::Entries;
+        return RuleScope::Entries;
     }
 
     public function limits(): LimitRange
@@ -37,9 +37,9 @@ final readonly class SameEveryDay implements HouseRule
         return new LimitRange(LimitUnit::Days, 3, 7, 5);
     }
 
-    public function usualLevel(): Level
+    public function defaultSeverity(): Severity
     {
-        return Level::Off;
+        return Severity::Off;
     }
 
     public function findings(CheckedSheet $sheet, Limit $limit): array
@@ -52,7 +52,7 @@ final readonly class SameEveryDay implements HouseRule
                 $goesOn = $before !== false && $before->day->daysUntil($entry->day) === 1 && $before->minutes->equals($entry->minutes);
                 $run = $goesOn ? [...$run, $entry] : [$entry];
                 if (count($run) === $limit->toInt() && EntryRules::anyInQuestion($run)) {
-                    $findings[] = new Found(Place::line($entry->line), ['entered' => $entry->minutes, 'days' => $limit->toInt()]);
+                    $findings[] = new Found(FindingPlace::line($entry->line), ['entered' => $entry->minutes, 'days' => $limit->toInt()]);
                 }
             }
         }

@@ -6,11 +6,11 @@ namespace Moss\Core\HouseRules\Rules;
 
 use Moss\Core\Calendar\Day;
 use Moss\Core\HouseRules\CheckedSheet;
-use Moss\Core\HouseRules\Concern;
 use Moss\Core\HouseRules\DayRules;
 use Moss\Core\HouseRules\HouseRule;
-use Moss\Core\HouseRules\Level;
 use Moss\Core\HouseRules\Limit;
+use Moss\Core\HouseRules\RuleScope;
+use Moss\Core\HouseRules\Severity;
 use Moss\Core\Time\Minutes;
 
 /**
@@ -25,9 +25,9 @@ final readonly class SpansDiffer implements HouseRule
         return self::CODE;
     }
 
-    public function concern(): Concern
+    public function concern(): RuleScope
     {
-        return Concern::Sheet;
+        return RuleScope::Sheet;
     }
 
     public function limits(): null
@@ -35,9 +35,9 @@ final readonly class SpansDiffer implements HouseRule
         return null;
     }
 
-    public function usualLevel(): Level
+    public function defaultSeverity(): Severity
     {
-        return Level::Off;
+        return Severity::Off;
     }
 
     public function findings(CheckedSheet $sheet, Limit $limit): array

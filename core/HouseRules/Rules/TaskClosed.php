@@ -6,11 +6,11 @@ namespace Moss\Core\HouseRules\Rules;
 
 use Moss\Core\HouseRules\CheckedEntry;
 use Moss\Core\HouseRules\CheckedSheet;
-use Moss\Core\HouseRules\Concern;
 use Moss\Core\HouseRules\EntryRules;
 use Moss\Core\HouseRules\HouseRule;
-use Moss\Core\HouseRules\Level;
 use Moss\Core\HouseRules\Limit;
+use Moss\Core\HouseRules\RuleScope;
+use Moss\Core\HouseRules\Severity;
 
 /**
  * The task was done before the day, or its project is closed.
@@ -24,9 +24,9 @@ final readonly class TaskClosed implements HouseRule
         return self::CODE;
     }
 
-    public function concern(): Concern
+    public function concern(): RuleScope
     {
-        return Concern::Entries;
+        return RuleScope::Entries;
     }
 
     public function limits(): null
@@ -34,9 +34,9 @@ final readonly class TaskClosed implements HouseRule
         return null;
     }
 
-    public function usualLevel(): Level
+    public function defaultSeverity(): Severity
     {
-        return Level::Blocks;
+        return Severity::Blocking;
     }
 
     public function findings(CheckedSheet $sheet, Limit $limit): array

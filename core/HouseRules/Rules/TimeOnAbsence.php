@@ -6,14 +6,14 @@ namespace Moss\Core\HouseRules\Rules;
 
 use Moss\Core\Calendar\Day;
 use Moss\Core\HouseRules\CheckedSheet;
-use Moss\Core\HouseRules\Concern;
 use Moss\Core\HouseRules\DayRules;
 use Moss\Core\HouseRules\HouseRule;
-use Moss\Core\HouseRules\Level;
 use Moss\Core\HouseRules\Limit;
+use Moss\Core\HouseRules\RuleScope;
+use Moss\Core\HouseRules\Severity;
 
 /**
- * More time than is owed on a day of absence.
+ * More time than is expected on a day of absence.
  */
 final readonly class TimeOnAbsence implements HouseRule
 {
@@ -24,9 +24,9 @@ final readonly class TimeOnAbsence implements HouseRule
         return self::CODE;
     }
 
-    public function concern(): Concern
+    public function concern(): RuleScope
     {
-        return Concern::Sheet;
+        return RuleScope::Sheet;
     }
 
     public function limits(): null
@@ -34,15 +34,15 @@ final readonly class TimeOnAbsence implements HouseRule
         return null;
     }
 
-    public function usualLevel(): Level
+    public function defaultSeverity(): Severity
     {
-        return Level::Asks;
+        return Severity::NeedsExplanation;
     }
 
     public function findings(CheckedSheet $sheet, Limit $limit): array
     {
-        return DayRules::found($sheet, static fn (Day $day): ?array => $sheet->absenceOn($day) !== null && $sheet->holdsMoreThanOwed($day)
-            ? ['absence' => $sheet->absenceOn($day), 'entered' => $sheet->enteredOn($day), 'owed' => $sheet->owed->on($day)]
+        return DayRules::found($sheet, static fn (Day $day): ?array => $sheet->absenceOn($day) !== null && $sheet->holdsMoreThanExpected($day)
+            ? ['absence' => $sheet->absenceOn($day), 'entered' => $sheet->enteredOn($day), 'expected' => $sheet->expected->on($day)]
             : null);
     }
 }

@@ -6,11 +6,11 @@ namespace Moss\Core\HouseRules\Rules;
 
 use Moss\Core\Calendar\Day;
 use Moss\Core\HouseRules\CheckedSheet;
-use Moss\Core\HouseRules\Concern;
 use Moss\Core\HouseRules\DayRules;
 use Moss\Core\HouseRules\HouseRule;
-use Moss\Core\HouseRules\Level;
 use Moss\Core\HouseRules\Limit;
+use Moss\Core\HouseRules\RuleScope;
+use Moss\Core\HouseRules\Severity;
 
 /**
  * Time on a day that asks for none, being neither a holiday nor a day of absence.
@@ -24,9 +24,9 @@ final readonly class TimeOnFreeDay implements HouseRule
         return self::CODE;
     }
 
-    public function concern(): Concern
+    public function concern(): RuleScope
     {
-        return Concern::Sheet;
+        return RuleScope::Sheet;
     }
 
     public function limits(): null
@@ -34,14 +34,14 @@ final readonly class TimeOnFreeDay implements HouseRule
         return null;
     }
 
-    public function usualLevel(): Level
+    public function defaultSeverity(): Severity
     {
-        return Level::Mentions;
+        return Severity::Information;
     }
 
     public function findings(CheckedSheet $sheet, Limit $limit): array
     {
-        return DayRules::found($sheet, static fn (Day $day): ?array => $sheet->asksAbout($day) && $sheet->owed->on($day)->isZero()
+        return DayRules::found($sheet, static fn (Day $day): ?array => $sheet->asksAbout($day) && $sheet->expected->on($day)->isZero()
             && $sheet->holidays->on($day) === null && $sheet->absenceOn($day) === null ? ['entered' => $sheet->enteredOn($day)] : null);
     }
 }

@@ -6,14 +6,14 @@ namespace Moss\Core\HouseRules\Rules;
 
 use Moss\Core\Calendar\Day;
 use Moss\Core\HouseRules\CheckedSheet;
-use Moss\Core\HouseRules\Concern;
 use Moss\Core\HouseRules\DayRules;
 use Moss\Core\HouseRules\HouseRule;
-use Moss\Core\HouseRules\Level;
 use Moss\Core\HouseRules\Limit;
+use Moss\Core\HouseRules\RuleScope;
+use Moss\Core\HouseRules\Severity;
 
 /**
- * More time than is owed on a public holiday.
+ * More time than is expected on a public holiday.
  */
 final readonly class TimeOnHoliday implements HouseRule
 {
@@ -24,9 +24,9 @@ final readonly class TimeOnHoliday implements HouseRule
         return self::CODE;
     }
 
-    public function concern(): Concern
+    public function concern(): RuleScope
     {
-        return Concern::Sheet;
+        return RuleScope::Sheet;
     }
 
     public function limits(): null
@@ -34,15 +34,15 @@ final readonly class TimeOnHoliday implements HouseRule
         return null;
     }
 
-    public function usualLevel(): Level
+    public function defaultSeverity(): Severity
     {
-        return Level::Asks;
+        return Severity::NeedsExplanation;
     }
 
     public function findings(CheckedSheet $sheet, Limit $limit): array
     {
-        return DayRules::found($sheet, static fn (Day $day): ?array => $sheet->holidays->on($day) !== null && $sheet->holdsMoreThanOwed($day)
-            ? ['holiday' => $sheet->holidays->on($day)->name, 'entered' => $sheet->enteredOn($day), 'owed' => $sheet->owed->on($day)]
+        return DayRules::found($sheet, static fn (Day $day): ?array => $sheet->holidays->on($day) !== null && $sheet->holdsMoreThanExpected($day)
+            ? ['holiday' => $sheet->holidays->on($day)->name, 'entered' => $sheet->enteredOn($day), 'expected' => $sheet->expected->on($day)]
             : null);
     }
 }

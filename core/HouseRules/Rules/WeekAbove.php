@@ -5,17 +5,17 @@ declare(strict_types=1);
 namespace Moss\Core\HouseRules\Rules;
 
 use Moss\Core\HouseRules\CheckedSheet;
-use Moss\Core\HouseRules\Concern;
+use Moss\Core\HouseRules\FindingPlace;
 use Moss\Core\HouseRules\Found;
 use Moss\Core\HouseRules\HouseRule;
-use Moss\Core\HouseRules\Level;
 use Moss\Core\HouseRules\Limit;
 use Moss\Core\HouseRules\LimitRange;
 use Moss\Core\HouseRules\LimitUnit;
-use Moss\Core\HouseRules\Place;
+use Moss\Core\HouseRules\RuleScope;
+use Moss\Core\HouseRules\Severity;
 
 /**
- * The week holds more than is owed, by more than the limit.
+ * The week holds more than is expected, by more than the limit.
  */
 final readonly class WeekAbove implements HouseRule
 {
@@ -26,9 +26,9 @@ final readonly class WeekAbove implements HouseRule
         return self::CODE;
     }
 
-    public function concern(): Concern
+    public function concern(): RuleScope
     {
-        return Concern::Sheet;
+        return RuleScope::Sheet;
     }
 
     public function limits(): LimitRange
@@ -36,17 +36,17 @@ final readonly class WeekAbove implements HouseRule
         return new LimitRange(LimitUnit::Minutes, 0, 10080, 240);
     }
 
-    public function usualLevel(): Level
+    public function defaultSeverity(): Severity
     {
-        return Level::Mentions;
+        return Severity::Information;
     }
 
     public function findings(CheckedSheet $sheet, Limit $limit): array
     {
-        $over = $sheet->entered()->minus($sheet->owedInWeek());
+        $over = $sheet->entered()->minus($sheet->expectedInWeek());
 
         return $over->isMoreThan($limit->minutes())
-            ? [new Found(Place::week(), ['entered' => $sheet->entered(), 'owed' => $sheet->owedInWeek(), 'over' => $over])]
+            ? [new Found(FindingPlace::week(), ['entered' => $sheet->entered(), 'expected' => $sheet->expectedInWeek(), 'over' => $over])]
             : [];
     }
 }

@@ -5,17 +5,17 @@ declare(strict_types=1);
 namespace Moss\Core\HouseRules\Rules;
 
 use Moss\Core\HouseRules\CheckedSheet;
-use Moss\Core\HouseRules\Concern;
+use Moss\Core\HouseRules\FindingPlace;
 use Moss\Core\HouseRules\Found;
 use Moss\Core\HouseRules\HouseRule;
-use Moss\Core\HouseRules\Level;
 use Moss\Core\HouseRules\Limit;
 use Moss\Core\HouseRules\LimitRange;
 use Moss\Core\HouseRules\LimitUnit;
-use Moss\Core\HouseRules\Place;
+use Moss\Core\HouseRules\RuleScope;
+use Moss\Core\HouseRules\Severity;
 
 /**
- * The week holds less than is owed, by more than the limit. Only once nothing more is to come.
+ * The week holds less than is expected, by more than the limit. Only once nothing more is to come.
  */
 final readonly class WeekShort implements HouseRule
 {
@@ -26,9 +26,9 @@ final readonly class WeekShort implements HouseRule
         return self::CODE;
     }
 
-    public function concern(): Concern
+    public function concern(): RuleScope
     {
-        return Concern::Sheet;
+        return RuleScope::Sheet;
     }
 
     public function limits(): LimitRange
@@ -36,17 +36,17 @@ final readonly class WeekShort implements HouseRule
         return new LimitRange(LimitUnit::Minutes, 0, 10080, 0);
     }
 
-    public function usualLevel(): Level
+    public function defaultSeverity(): Severity
     {
-        return Level::Mentions;
+        return Severity::Information;
     }
 
     public function findings(CheckedSheet $sheet, Limit $limit): array
     {
-        $missing = $sheet->owedInWeek()->minus($sheet->entered());
+        $missing = $sheet->expectedInWeek()->minus($sheet->entered());
 
         return $sheet->isComplete() && $missing->isMoreThan($limit->minutes())
-            ? [new Found(Place::week(), ['entered' => $sheet->entered(), 'owed' => $sheet->owedInWeek(), 'missing' => $missing])]
+            ? [new Found(FindingPlace::week(), ['entered' => $sheet->entered(), 'expected' => $sheet->expectedInWeek(), 'missing' => $missing])]
             : [];
     }
 }

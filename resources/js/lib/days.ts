@@ -1,4 +1,4 @@
-const locale = typeof navigator === 'undefined' ? 'en-GB' : navigator.language.startsWith('en-US') ? 'en-US' : 'en-GB';
+import { locale } from './locale';
 
 function formatter(options: Intl.DateTimeFormatOptions) {
     const format = new Intl.DateTimeFormat(locale, { ...options, timeZone: 'UTC' });
@@ -27,14 +27,16 @@ export const monthOf = formatter({ month: 'short', year: 'numeric' });
 /** `17 Jun 2026`. */
 export const wholeDate = formatter({ day: 'numeric', month: 'short', year: 'numeric' });
 
-/** `17 Jun`, and with its year where that is another than the given: `17 Jun ’27`. */
+/** `17 Jun`, and with its year where that is another than the given. */
 export function dayOf(date: string, year: string): string {
-    return date.startsWith(year) ? dayAndMonth(date) : `${dayAndMonth(date)} ’${date.slice(2, 4)}`;
+    return date.startsWith(year) ? dayAndMonth(date) : wholeDate(date);
 }
 
-/** From the first to the last of some days: `15 Jun to 21 Jun`. */
+const range = new Intl.DateTimeFormat(locale, { day: 'numeric', month: 'short', timeZone: 'UTC' });
+
+/** From the first to the last of some days: `15–21 Jun`. */
 export function span(first: string, last: string): string {
-    return `${dayAndMonth(first)} to ${dayAndMonth(last)}`;
+    return range.formatRange(new Date(`${first}T00:00:00Z`), new Date(`${last}T00:00:00Z`));
 }
 
 /** The number in `2026-W25`. */

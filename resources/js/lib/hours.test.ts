@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { hoursInWords, printHours, signedHours } from './hours';
+import { hoursWithUnit, printHours, signedHours } from './hours';
 
 describe('hours', () => {
     it.each([
@@ -20,8 +20,8 @@ describe('hours', () => {
     });
 
     it('says the unit in a sentence and the sign of a difference', () => {
-        expect(hoursInWords(90, 'decimal')).toBe('1.5\u00a0h');
-        expect(hoursInWords(90, 'clock')).toBe('1:30');
+        expect(hoursWithUnit(90, 'decimal')).toBe('1.5\u00a0h');
+        expect(hoursWithUnit(90, 'clock')).toBe('1:30');
         expect(signedHours(90, 'decimal')).toBe('+1.5');
         expect(signedHours(-90, 'decimal')).toBe('−1.5');
         expect(signedHours(0, 'decimal')).toBe('0');

@@ -1,12 +1,15 @@
-/** Prints a decimal text with two places, grouped by thousands, with its currency: `EUR 1,234.50`. */
-export function printMoney(amount: string, currency: string): string {
-    const negative = amount.startsWith('-');
-    const [units = '0', cents = '00'] = amount.replace('-', '').split('.');
+import { locale } from './locale';
 
-    return `${negative ? '−' : ''}${currency === '' ? '' : `${currency} `}${units.replace(/\B(?=(\d{3})+$)/g, ',')}.${cents}`;
+const amounts = new Intl.NumberFormat(locale, { minimumFractionDigits: 2, maximumFractionDigits: 2 });
+
+/** Prints a decimal text with two places and its currency, which may be empty: `EUR 1,234.50`. */
+export function printMoney(amount: string, currency: string): string {
+    const printed = amounts.format(amount.replace('-', '') as Intl.StringNumericLiteral);
+
+    return `${amount.startsWith('-') ? '−' : ''}${currency === '' ? '' : `${currency} `}${printed}`;
 }
 
-/** The same of whole cents. */
+/** The same for whole cents. */
 export function printCents(cents: number, currency: string): string {
     const amount = Math.abs(cents);
 

@@ -1,6 +1,11 @@
-import { en, type Language } from '@/lang/en';
+import type { Language } from '@/lang/en';
 
-const languages: Record<string, Language> = { en };
+const languages = import.meta.glob<{ default: Language }>('../lang/*.ts');
+const asked = typeof document === 'undefined' ? 'en' : document.documentElement.lang;
+const load = languages[`../lang/${asked}.ts`] ?? languages['../lang/en.ts'];
+if (load === undefined) {
+    throw new Error('No language');
+}
 
-/** The sentences of the page's language; English where there is no other. */
-export const text: Language = languages[typeof document === 'undefined' ? 'en' : document.documentElement.lang] ?? en;
+/** The sentences of the reader's language; English where there is no other. Only that language is loaded. */
+export const text: Language = (await load()).default;

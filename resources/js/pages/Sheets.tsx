@@ -1,1 +1,1 @@
-export { SheetsPage as default } from '@/features/sheets';
+export { TimesheetsPage as default } from '@/features/timesheets';

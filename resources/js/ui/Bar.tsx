@@ -5,14 +5,14 @@ interface BarProps extends Growth {
     /** What the full width stands for, in minutes; bars in one list share it. */
     scale: number;
     /** The same in words, for those who do not see it. */
-    words: string;
+    label: string;
     className?: string;
 }
 
 /** Hours against a mark: the one way in which they are drawn, from a day to a portfolio. */
-export function Bar({ scale, words, className, ...growth }: BarProps) {
+export function Bar({ scale, label, className, ...growth }: BarProps) {
     return (
-        <span role="img" aria-label={words} title={words} className={clsx('relative block h-2.5', className)}>
+        <span role="img" aria-label={label} title={label} className={clsx('relative block h-2.5', className)}>
             {stretches(growth, scale).map(({ texture, from, to }) => (
                 <span
                     key={texture}

@@ -17,9 +17,9 @@ export function Choice<Value extends string>({ label, value, names, onChoose }: 
             }}
             className="min-h-6 bg-paper max-sm:hidden"
         >
-            {(Object.entries(names) as [Value, string][]).map(([name, words]) => (
+            {(Object.entries(names) as [Value, string][]).map(([name, label]) => (
                 <option key={name} value={name}>
-                    {words}
+                    {label}
                 </option>
             ))}
         </select>

@@ -13,7 +13,7 @@ export function Margin({ label, children }: { label: string; children: ReactNode
 }
 
 /** One remark with its heading. */
-export function Remark({ title, children }: { title: string; children: ReactNode }) {
+export function AttentionItem({ title, children }: { title: string; children: ReactNode }) {
     return (
         <section>
             <h2 className="text-faded">{title}</h2>

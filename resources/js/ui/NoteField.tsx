@@ -13,13 +13,13 @@ interface NoteFieldProps {
     onLeave: () => void;
 }
 
-/** A few words, saved by Enter or by going elsewhere; Escape leaves them as they were. */
+/** A short text, saved by Enter or by going elsewhere; Escape leaves them as they were. */
 export function NoteField({ id, label, saved, first, isFocused = false, onSave, onLeave }: NoteFieldProps) {
     const field = useRef<HTMLTextAreaElement>(null);
     const finished = useRef(false);
-    const save = (words: string) => {
-        if (!finished.current && words.trim() !== saved) {
-            onSave(words.trim());
+    const save = (typed: string) => {
+        if (!finished.current && typed.trim() !== saved) {
+            onSave(typed.trim());
         }
     };
 

@@ -42,12 +42,12 @@ export function Shell({ children, skipTo = '#page' }: ShellProps) {
                     <nav aria-label={text.sections} className="flex flex-wrap gap-x-5">
                         {signedIn.recordsTime && <Section href="/week">{text.myWeek}</Section>}
                         {signedIn.recordsTime && (
-                            <Section href="/sheets" also={['/people']}>
+                            <Section href="/timesheets" also={['/people']}>
                                 {text.sheets}
                             </Section>
                         )}
                         {signedIn.reviews && (
-                            <Section href="/review" also={['/stand-ins', '/handing-over']}>
+                            <Section href="/review" also={['/stand-ins', '/not-submitted']}>
                                 {text.review}
                                 {signedIn.waiting > 0 && (
                                     <span className="ms-1.5 text-ochre" title={text.waiting(signedIn.waiting)}>

@@ -3,7 +3,7 @@ import { text } from '@/lib/text';
 import { useState } from 'react';
 import { Choice } from './Choice';
 
-/** Light, dark, or as the system has it; kept for a year on this device. */
+/** Light, dark, or as the system has it; stored for a year on this device. */
 export function ThemeChoice() {
     const [theme, setTheme] = useState<Theme>(useShared().theme);
     const { system, light, dark, label } = text.theme;

@@ -1,8 +1,8 @@
 {!! __('messages.mail.hello', ['name' => $name]) !!}
 
 @foreach ($lines as $line)
-- {!! $line->words !!}
-@if ($line->isNudge)
+- {!! $line->text !!}
+@if ($line->isDayReminder)
 @foreach ($pencil as $proposed)
     {!! $proposed !!}
 @endforeach

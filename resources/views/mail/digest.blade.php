@@ -19,15 +19,15 @@
             <ul>
                 @foreach ($lines as $line)
                     <li>
-                        {{ $line->words }}
-                        @if ($line->isNudge && $pencil !== [])
+                        {{ $line->text }}
+                        @if ($line->isDayReminder && $pencil !== [])
                             <ul class="pencil">
                                 @foreach ($pencil as $proposed)
                                     <li>{{ $proposed }}</li>
                                 @endforeach
                             </ul>
                         @endif
-                        <a href="{{ $line->address }}" target="_top">{{ __($line->isNudge && $pencil !== [] ? 'messages.mail.ink' : 'messages.mail.open') }}</a>
+                        <a href="{{ $line->address }}" target="_top">{{ __($line->isDayReminder && $pencil !== [] ? 'messages.mail.ink' : 'messages.mail.open') }}</a>
                     </li>
                 @endforeach
             </ul>

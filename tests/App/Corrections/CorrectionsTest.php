@@ -38,7 +38,7 @@ final class CorrectionsTest extends TestCase
         self::assertSame([390, 'approved'], DB::table('entries')->where('date', '2026-06-16')->get(['minutes', 'state'])->map(static fn (object $row): array => array_values((array) $row))->first());
         self::assertSame(['Left early', 480, 390], $this->traced());
         $this->verdict('mo', [1], true)->assertSessionHas('message', 'This was already accepted.');
-        self::assertSame(1, DB::table('trail')->where('act', 'correct')->count());
+        self::assertSame(1, DB::table('audit_trail')->where('act', 'correct')->count());
     }
 
     public function test_a_declined_one_changes_nothing_and_says_why(): void
@@ -87,7 +87,7 @@ final class CorrectionsTest extends TestCase
         self::assertSame([['2026-06-08', -120], ['2026-06-09', -60]], array_map(static fn (array $row): array => array_slice($row, 0, 2), $this->posted()));
     }
 
-    public function test_time_that_should_not_have_been_goes_and_the_trail_keeps_it(): void
+    public function test_time_that_should_not_have_been_goes_and_the_audit_trail_keeps_it(): void
     {
         $this->load();
         $this->propose([['2026-06-17', '']], 'Wrong project');
@@ -131,7 +131,7 @@ final class CorrectionsTest extends TestCase
         }
         $this->verdict('bo', [1], true)->assertSessionHas('message');
 
-        self::assertSame([$this->person('bo')->id, $this->person('mo')->id], array_values((array) DB::table('trail')->where('act', 'correct')->first(['actor_id', 'on_behalf_of_id'])));
+        self::assertSame([$this->person('bo')->id, $this->person('mo')->id], array_values((array) DB::table('audit_trail')->where('act', 'correct')->first(['actor_id', 'on_behalf_of_id'])));
     }
 
     public function test_the_last_step_of_a_route_decides_and_without_one_it_is_corrected_at_once(): void
@@ -151,7 +151,7 @@ final class CorrectionsTest extends TestCase
         $this->load();
         $this->propose([['2026-06-16', '7']]);
         $this->propose([['2026-06-16', '7']]);
-        self::assertSame([1, 1], [DB::table('corrections')->count(), DB::table('trail')->where('act', 'propose')->count()]);
+        self::assertSame([1, 1], [DB::table('corrections')->count(), DB::table('audit_trail')->where('act', 'propose')->count()]);
         $this->propose([['2026-06-16', '6']]);
         self::assertSame([420 - 60], DB::table('corrections')->pluck('minutes')->all());
 
@@ -225,11 +225,11 @@ final class CorrectionsTest extends TestCase
         self::assertSame(2, DB::table('corrections')->where('state', 'waiting')->count());
 
         $first = Entry::query()->orderBy('date')->firstOrFail();
-        $this->as('mo')->post('/review/decisions', ['decision' => 'return', 'word' => 'All of it?', 'entries' => [['id' => $first->id, 'version' => $first->version]]]);
+        $this->as('mo')->post('/review/decisions', ['decision' => 'return', 'comment' => 'All of it?', 'entries' => [['id' => $first->id, 'version' => $first->version]]]);
         self::assertSame(['withdrawn', 'waiting'], DB::table('corrections')->orderBy('date')->pluck('state')->all());
         $this->as('ada')->delete('/people/ada/week/2026-W25/submission');
         self::assertSame(['withdrawn', 'withdrawn'], DB::table('corrections')->orderBy('date')->pluck('state')->all());
-        self::assertSame(2, DB::table('trail')->where('act', 'withdraw')->count());
+        self::assertSame(2, DB::table('audit_trail')->where('act', 'withdraw')->count());
     }
 
     /** @param  array<string, string>  $changed */
@@ -260,15 +260,15 @@ final class CorrectionsTest extends TestCase
      * @param  list<int>  $ids
      * @return TestResponse<Response>
      */
-    private function verdict(string $person, array $ids, bool $accepts, string $word = ''): TestResponse
+    private function verdict(string $person, array $ids, bool $accepts, string $comment = ''): TestResponse
     {
-        return $this->as($person)->from('/review')->post('/review/corrections', ['corrections' => $ids, 'accept' => $accepts, 'word' => $word]);
+        return $this->as($person)->from('/review')->post('/review/corrections', ['corrections' => $ids, 'accept' => $accepts, 'comment' => $comment]);
     }
 
     /** @return list<mixed> why, and the minutes before and after, of what was corrected */
     private function traced(): array
     {
-        return array_values((array) DB::table('trail')->where('act', 'correct')
+        return array_values((array) DB::table('audit_trail')->where('act', 'correct')
             ->selectRaw("why, json_extract(before, '$.minutes') AS old, json_extract(after, '$.minutes') AS new")->first());
     }
 

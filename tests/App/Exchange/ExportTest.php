@@ -73,9 +73,9 @@ final class ExportTest extends TestCase
     private function empty(): void
     {
         DB::statement('PRAGMA defer_foreign_keys = ON');
-        DB::statement('DROP TRIGGER settled_entries_are_kept');
-        DB::statement('DROP TRIGGER trail_is_not_shortened');
-        foreach (['trail', 'restatements', 'entries', 'assignments', 'tasks', 'phases', 'projects', 'clients', 'stand_ins', 'absences', 'rates', 'people', 'teams', 'roles', 'organisations', 'holidays', 'calendars'] as $table) {
+        DB::statement('DROP TRIGGER settled_entries_are_stored');
+        DB::statement('DROP TRIGGER audit_trail_is_not_shortened');
+        foreach (['audit_trail', 'remaining_estimates', 'entries', 'assignments', 'tasks', 'phases', 'projects', 'clients', 'stand_ins', 'absences', 'rates', 'people', 'teams', 'roles', 'organisations', 'holidays', 'calendars'] as $table) {
             DB::table($table)->delete();
         }
         DB::table('organisations')->insert(['id' => 1]);

@@ -86,7 +86,7 @@ final class ImportTest extends TestCase
         yield 'an unknown setting' => ['organisation.csv', "key,value\ncolour,red\n", 'Expected one of: name, currency'];
         yield 'a setting of the wrong kind' => ['organisation.csv', "key,value\nself_approve,perhaps\n", 'organisation.csv, line 2, column value: “perhaps”. Expected yes or no'];
         yield 'an unknown calendar' => ['organisation.csv', "key,value\ncalendar,moon\n", 'Expected the code of a calendar'];
-        yield 'a restatement by somebody who holds nothing' => ['remaining_estimates.csv', "person,project,task,on,remaining\nbo,LENS,FIT,2026-06-16,8\n", 'remaining_estimates.csv, line 2, column person: “bo”. Expected someone who is assigned to the task'];
+        yield 'a remaining estimate by somebody who holds nothing' => ['remaining_estimates.csv', "person,project,task,on,remaining\nbo,LENS,FIT,2026-06-16,8\n", 'remaining_estimates.csv, line 2, column person: “bo”. Expected someone who is assigned to the task'];
         yield 'an unknown file' => ['colours.csv', "a\n", 'colours.csv. Expected only these files: calendars.csv'];
         yield 'standing in for oneself' => ['stand_ins.csv', "person,stand_in,starts_on,ends_on\nmo,mo,2026-06-01,2026-06-02\n", 'Expected someone other than the person they stand in for'];
     }
@@ -150,7 +150,7 @@ final class ImportTest extends TestCase
         self::assertSame(0, $exit);
         self::assertStringContainsString('people.csv: 6 new', $report);
         self::assertSame(0, DB::table('people')->count());
-        self::assertSame(0, DB::table('trail')->count());
+        self::assertSame(0, DB::table('audit_trail')->count());
     }
 
     public function test_columns_that_a_file_does_not_have_are_left_as_they_are(): void
@@ -198,7 +198,7 @@ final class ImportTest extends TestCase
             'entries.csv' => "person,project,task,role,date,hours,state\nada,LENS,FIT,surveyor,2026-06-16,8,approved\n",
             'remaining_estimates.csv' => "person,project,task,on,remaining\nada,LENS,FIT,2026-06-16,20\n",
         ]));
-        $recorded = [DB::table('entries')->get()->toArray(), DB::table('restatements')->get()->toArray()];
+        $recorded = [DB::table('entries')->get()->toArray(), DB::table('remaining_estimates')->get()->toArray()];
         $folder = $this->folder(['assignments.csv' => <<<'CSV'
             project,task,person,team,role,planned,starts_on,ends_on
             LENS,FIT,bo,,,24,2026-06-20,2026-06-30
@@ -221,12 +221,12 @@ final class ImportTest extends TestCase
         self::assertSame($before, $this->everything(), 'A dry run changes nothing.');
         self::assertSame(0, Artisan::call('moss:import', ['source' => $folder, '--replace-plan' => true]));
         self::assertStringContainsString('2 assignments are no longer in the plan', Artisan::output());
-        self::assertSame(2, DB::table('trail')->where('subject', 'assignment')->where('task_id', $this->task('FIT')->id)->orWhere('task_id', $this->task('CLEAN')->id)->count(), 'What ended is in the trail.');
-        self::assertEquals($recorded, [DB::table('entries')->get()->toArray(), DB::table('restatements')->get()->toArray()]);
+        self::assertSame(2, DB::table('audit_trail')->where('subject', 'assignment')->where('task_id', $this->task('FIT')->id)->orWhere('task_id', $this->task('CLEAN')->id)->count(), 'What ended is in the audit trail.');
+        self::assertEquals($recorded, [DB::table('entries')->get()->toArray(), DB::table('remaining_estimates')->get()->toArray()]);
         // Of ada's 32 h the 8 h entered stay planned, until the last day recorded; the team's untouched 8 h are gone.
         $ended = DB::table('assignments')->where('task_id', $this->task('FIT')->id)->where('person_id', $this->person('ada')->id)->first();
         self::assertEquals([480, '2026-06-16'], [$ended?->planned_minutes, $ended?->ends_on]);
-        // What was planned first is kept beside it.
+        // What was planned first is stored beside it.
         self::assertSame(['2026-06-17' => 1920, '2026-06-18' => 480], DB::table('plan_steps')->where('task_id', $this->task('FIT')->id)
             ->where('person_id', $this->person('ada')->id)->orderBy('starting_on')->pluck('minutes', 'starting_on')->all());
         self::assertSame(0, DB::table('assignments')->where('task_id', $this->task('CLEAN')->id)->count());
@@ -347,7 +347,7 @@ final class ImportTest extends TestCase
     /** @return array<string, string> */
     private function everything(): array
     {
-        $tables = ['organisations', 'calendars', 'holidays', 'teams', 'roles', 'people', 'rates', 'clients', 'projects', 'phases', 'tasks', 'assignments', 'absences', 'entries', 'restatements'];
+        $tables = ['organisations', 'calendars', 'holidays', 'teams', 'roles', 'people', 'rates', 'clients', 'projects', 'phases', 'tasks', 'assignments', 'absences', 'entries', 'remaining_estimates'];
         $all = [];
         foreach ($tables as $table) {
             $all[$table] = DB::table($table)->orderBy('id')->get()->toJson();

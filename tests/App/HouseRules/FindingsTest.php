@@ -9,18 +9,18 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\App\Lighthouse;
 use Tests\App\TestCase;
 
-/** What the rules find in records as they are kept, and how it is said. */
+/** What the rules find in records as they are stored, and how it is said. */
 final class FindingsTest extends TestCase
 {
     /** @param  array<string, string>  $files */
     #[DataProvider('cases')]
-    public function test_a_finding_says_what_and_where_and_what_would_cure_it(array $files, string $rule, string $level, ?string $date, string $what): void
+    public function test_a_finding_says_what_and_where_and_what_would_cure_it(array $files, string $rule, string $severity, ?string $date, string $what): void
     {
         $this->import(Lighthouse::files($files));
 
         $found = $this->findings()[$rule] ?? self::fail($rule.' found nothing');
 
-        self::assertSame([$level, $date, $what], [$found['level'], $found['date'], str_replace("\u{00A0}", ' ', $found['what'])]);
+        self::assertSame([$severity, $date, $what], [$found['severity'], $found['date'], str_replace("\u{00A0}", ' ', $found['what'])]);
         self::assertNotSame('', $found['cure']);
         self::assertStringNotContainsString(':', $found['cure'].preg_replace('/\d:\d/', '', $found['what']), 'every placeholder is filled in');
     }
@@ -30,22 +30,22 @@ final class FindingsTest extends TestCase
     {
         $entries = static fn (string ...$lines): array => ['entries.csv' => "person,project,task,role,date,hours,billable,note,client_note\n".implode("\n", $lines)."\n"];
 
-        yield 'a long day' => [$entries('ada,LENS,FIT,surveyor,2026-06-16,12.5,,,'), 'day_above', 'asks', '2026-06-16', 'Tue 16 Jun has 12.5 h; the limit is 12 h.'];
-        yield 'an empty day' => [$entries('ada,LENS,FIT,surveyor,2026-06-17,1,,,'), 'empty_working_day', 'mentions', '2026-06-16', 'No time on Tue 16 Jun; 8 h expected.'];
-        yield 'a long week' => [$entries('ada,LENS,FIT,surveyor,2026-06-16,12,,,', 'ada,LENS,FIT,surveyor,2026-06-17,12,,,', 'ada,LENS,FIT,surveyor,2026-06-18,12,,,'), 'week_above', 'mentions', null, 'The week has 36 h, 10 h more than the expected 26 h.'];
-        yield 'a holiday' => [$entries('ada,LENS,FIT,surveyor,2026-06-15,1,,,'), 'time_on_holiday', 'asks', '2026-06-15', '1 h on Mon 15 Jun (Harbour Day); 0 h expected.'];
-        yield 'an absence' => [$entries('ada,LENS,FIT,surveyor,2026-06-19,2.5,,,'), 'time_on_absence', 'asks', '2026-06-19', '2.5 h on Fri 19 Jun (Leave); 2 h expected.'];
-        yield 'a Saturday' => [$entries('ada,LENS,FIT,surveyor,2026-06-20,2,,,'), 'time_on_free_day', 'mentions', '2026-06-20', '2 h on Sat 20 Jun, which is not a working day.'];
-        yield 'off the step' => [['organisation.csv' => "key,value\nentry_step,15\n"] + $entries('ada,LENS,FIT,surveyor,2026-06-16,1:10,,,'), 'off_step', 'mentions', '2026-06-16', '1.17 h is not a multiple of 15 minutes.'];
-        yield 'not assigned' => [$entries('ada,LENS,POLISH,,2026-06-16,1,,,') + ['tasks.csv' => "project,task,name\nLENS,POLISH,Polish\nLENS,FIT,Fit\nLENS,CLEAN,Clean\nLENS,DRAW,Drawings\nOLD,SCRAP,Scrap it\nOWN,TRAIN,Training\n"], 'not_assigned', 'blocks', '2026-06-16', 'This task is not assigned to you or your team.'];
-        yield 'a done task' => [$entries('ada,LENS,DRAW,surveyor,2026-06-16,1,,,'), 'task_closed', 'blocks', '2026-06-16', 'The task was done before this day, or the project is closed.'];
-        yield 'a closed project' => [$entries('ada,OLD,SCRAP,surveyor,2026-06-16,1,,,'), 'task_closed', 'blocks', '2026-06-16', 'The task was done before this day, or the project is closed.'];
-        yield 'past its last day' => [$entries('ada,OLD,SCRAP,surveyor,2026-06-16,1,,,'), 'task_ended', 'mentions', '2026-06-16', 'The task was due to end on Sun 31 May.'];
-        yield 'before its start' => [['projects.csv' => "project,name,manager,starts_on\nLENS,Lens refit,mo,2026-06-17\nOLD,Old crane,mo,\nOWN,Our own time,kit,\n"] + $entries('ada,LENS,FIT,surveyor,2026-06-16,1,,,'), 'task_not_started', 'mentions', '2026-06-16', 'The task does not start until Wed 17 Jun.'];
-        yield 'more than one’s own holding had' => [$entries('ada,LENS,FIT,surveyor,2026-05-01,20,,,', 'ada,LENS,FIT,surveyor,2026-06-16,12.5,,,'), 'more_than_remained', 'asks', null, 'The task has taken 0.5 h more than its remaining hours.'];
-        yield 'more than the team’s holding had, with what others did' => [['people.csv' => Lighthouse::files()['people.csv']."eve,Eve Lin,eve@lighthouse.example,field,,member,,\n"] + $entries('eve,LENS,CLEAN,,2026-06-16,7,,,', 'ada,LENS,CLEAN,,2026-06-16,1.5,,,'), 'more_than_remained', 'asks', null, 'The task has taken 0.5 h more than its remaining hours.'];
-        yield 'more than was restated' => [['remaining_estimates.csv' => "person,project,task,on,remaining\nada,LENS,FIT,2026-06-15,2\n"] + $entries('ada,LENS,FIT,surveyor,2026-06-16,3,,,'), 'more_than_remained', 'asks', null, 'The task has taken 1 h more than its remaining hours.'];
-        yield 'a budget that is used up' => [['tasks.csv' => "project,task,name,budget\nLENS,FIT,Fit,100\nLENS,CLEAN,Clean,\nLENS,DRAW,Drawings,\nOLD,SCRAP,Scrap it,\nOWN,TRAIN,Training,\n"] + $entries('ada,LENS,FIT,surveyor,2026-06-16,1:09,,,'), 'over_budget', 'mentions', null, 'The time entered on this project has used up its budget.'];
+        yield 'a long day' => [$entries('ada,LENS,FIT,surveyor,2026-06-16,12.5,,,'), 'day_above', 'explanation', '2026-06-16', 'Tue 16 Jun has 12.5 h; the limit is 12 h.'];
+        yield 'an empty day' => [$entries('ada,LENS,FIT,surveyor,2026-06-17,1,,,'), 'empty_working_day', 'information', '2026-06-16', 'No time on Tue 16 Jun; 8 h expected.'];
+        yield 'a long week' => [$entries('ada,LENS,FIT,surveyor,2026-06-16,12,,,', 'ada,LENS,FIT,surveyor,2026-06-17,12,,,', 'ada,LENS,FIT,surveyor,2026-06-18,12,,,'), 'week_above', 'information', null, 'The week has 36 h, 10 h more than the expected 26 h.'];
+        yield 'a holiday' => [$entries('ada,LENS,FIT,surveyor,2026-06-15,1,,,'), 'time_on_holiday', 'explanation', '2026-06-15', '1 h on Mon 15 Jun (Harbour Day); 0 h expected.'];
+        yield 'an absence' => [$entries('ada,LENS,FIT,surveyor,2026-06-19,2.5,,,'), 'time_on_absence', 'explanation', '2026-06-19', '2.5 h on Fri 19 Jun (Leave); 2 h expected.'];
+        yield 'a Saturday' => [$entries('ada,LENS,FIT,surveyor,2026-06-20,2,,,'), 'time_on_free_day', 'information', '2026-06-20', '2 h on Sat 20 Jun, which is not a working day.'];
+        yield 'off the step' => [['organisation.csv' => "key,value\nentry_step,15\n"] + $entries('ada,LENS,FIT,surveyor,2026-06-16,1:10,,,'), 'off_step', 'information', '2026-06-16', '1.17 h is not a multiple of 15 minutes.'];
+        yield 'not assigned' => [$entries('ada,LENS,POLISH,,2026-06-16,1,,,') + ['tasks.csv' => "project,task,name\nLENS,POLISH,Polish\nLENS,FIT,Fit\nLENS,CLEAN,Clean\nLENS,DRAW,Drawings\nOLD,SCRAP,Scrap it\nOWN,TRAIN,Training\n"], 'not_assigned', 'blocking', '2026-06-16', 'This task is not assigned to you or your team.'];
+        yield 'a done task' => [$entries('ada,LENS,DRAW,surveyor,2026-06-16,1,,,'), 'task_closed', 'blocking', '2026-06-16', 'The task was done before this day, or the project is closed.'];
+        yield 'a closed project' => [$entries('ada,OLD,SCRAP,surveyor,2026-06-16,1,,,'), 'task_closed', 'blocking', '2026-06-16', 'The task was done before this day, or the project is closed.'];
+        yield 'past its last day' => [$entries('ada,OLD,SCRAP,surveyor,2026-06-16,1,,,'), 'task_ended', 'information', '2026-06-16', 'The task was due to end on Sun 31 May.'];
+        yield 'before its start' => [['projects.csv' => "project,name,manager,starts_on\nLENS,Lens refit,mo,2026-06-17\nOLD,Old crane,mo,\nOWN,Our own time,kit,\n"] + $entries('ada,LENS,FIT,surveyor,2026-06-16,1,,,'), 'task_not_started', 'information', '2026-06-16', 'The task does not start until Wed 17 Jun.'];
+        yield 'more than one’s own holding had' => [$entries('ada,LENS,FIT,surveyor,2026-05-01,20,,,', 'ada,LENS,FIT,surveyor,2026-06-16,12.5,,,'), 'more_than_remained', 'explanation', null, 'The task has taken 0.5 h more than its remaining hours.'];
+        yield 'more than the team’s holding had, with what others did' => [['people.csv' => Lighthouse::files()['people.csv']."eve,Eve Lin,eve@lighthouse.example,field,,member,,\n"] + $entries('eve,LENS,CLEAN,,2026-06-16,7,,,', 'ada,LENS,CLEAN,,2026-06-16,1.5,,,'), 'more_than_remained', 'explanation', null, 'The task has taken 0.5 h more than its remaining hours.'];
+        yield 'more than was restated' => [['remaining_estimates.csv' => "person,project,task,on,remaining\nada,LENS,FIT,2026-06-15,2\n"] + $entries('ada,LENS,FIT,surveyor,2026-06-16,3,,,'), 'more_than_remained', 'explanation', null, 'The task has taken 1 h more than its remaining hours.'];
+        yield 'a budget that is used up' => [['tasks.csv' => "project,task,name,budget\nLENS,FIT,Fit,100\nLENS,CLEAN,Clean,\nLENS,DRAW,Drawings,\nOLD,SCRAP,Scrap it,\nOWN,TRAIN,Training,\n"] + $entries('ada,LENS,FIT,surveyor,2026-06-16,1:09,,,'), 'over_budget', 'information', null, 'The time entered on this project has used up its budget.'];
     }
 
     public function test_what_is_within_its_limits_is_found_nowhere(): void
@@ -59,9 +59,9 @@ final class FindingsTest extends TestCase
     public function test_what_the_office_has_set_is_found(): void
     {
         $this->import(Lighthouse::files(['entries.csv' => "person,project,task,role,date,hours,note\nada,LENS,FIT,surveyor,2026-06-16,8,ok\nada,OWN,TRAIN,,2026-06-17,8,\n"]));
-        DB::table('house_rules')->insert(['rule' => 'client_note_missing', 'level' => 'blocks', 'project_id' => $this->task('FIT')->project_id]);
-        DB::table('house_rules')->insert(['rule' => 'note_missing', 'level' => 'asks', 'team_id' => $this->person('ada')->team_id]);
-        DB::table('house_rules')->insert(['rule' => 'note_short', 'level' => 'asks', 'limit_number' => 3]);
+        DB::table('house_rules')->insert(['rule' => 'client_note_missing', 'severity' => 'blocking', 'project_id' => $this->task('FIT')->project_id]);
+        DB::table('house_rules')->insert(['rule' => 'note_missing', 'severity' => 'explanation', 'team_id' => $this->person('ada')->team_id]);
+        DB::table('house_rules')->insert(['rule' => 'note_short', 'severity' => 'explanation', 'limit_number' => 3]);
 
         self::assertSame(['client_note_missing', 'note_missing', 'note_short'], array_keys($this->findings()));
         self::assertStringContainsString('A note here has 2 characters; the minimum is 3.', $this->findings()['note_short']['what']);
@@ -70,7 +70,7 @@ final class FindingsTest extends TestCase
     public function test_a_day_of_start_and_end_is_held_against_its_hours(): void
     {
         $this->import(Lighthouse::files(['entries.csv' => "person,project,task,role,date,hours\nada,LENS,FIT,surveyor,2026-06-16,7.5\n"]));
-        DB::table('house_rules')->insert(['rule' => 'spans_differ', 'level' => 'asks']);
+        DB::table('house_rules')->insert(['rule' => 'spans_differ', 'severity' => 'explanation']);
         $say = fn (array $span) => $this->actingAs($this->person('ada'))->putJson('/people/ada/week/2026-W25/spans', $span + ['date' => '2026-06-16']);
         foreach ([['starts' => '8', 'ends' => '16:30'], ['starts' => '08:00'], ['starts' => '08:00', 'ends' => '08:30', 'pause' => 30], ['starts' => '08:00', 'ends' => '16:30', 'date' => '2026-06-22'], ['starts' => '08:00', 'ends' => '24:01']] as $wrong) {
             $say($wrong)->assertUnprocessable();
@@ -80,7 +80,7 @@ final class FindingsTest extends TestCase
         self::assertStringContainsString("7.75\u{00A0}h from start to end", $this->findings()['spans_differ']['what']);
         $say(['starts' => '08:00', 'ends' => '16:15', 'pause' => 45])->assertJsonPath('findings', []);
         $say([])->assertJsonPath('spans', []);
-        self::assertSame(3, DB::table('trail')->where('name', 'start, end and break')->count());
+        self::assertSame(3, DB::table('audit_trail')->where('name', 'start, end and break')->count());
     }
 
     public function test_somebody_else_who_recorded_is_named(): void
@@ -91,25 +91,25 @@ final class FindingsTest extends TestCase
         self::assertSame('Lee Tor recorded this.', $this->findings()['recorded_by_another']['what']);
     }
 
-    public function test_a_word_is_kept_changed_and_taken_back(): void
+    public function test_a_word_is_stored_changed_and_taken_back(): void
     {
         $this->import(Lighthouse::files(['entries.csv' => "person,project,task,role,date,hours\nada,LENS,FIT,surveyor,2026-06-16,12.5\n"]));
-        $say = fn (string $word): mixed => $this->actingAs($this->person('ada'))->putJson('/people/ada/week/2026-W25/findings', ['rule' => 'day_above', 'date' => '2026-06-16', 'word' => $word])->assertOk()->json('findings.0.word');
+        $say = fn (string $explanation): mixed => $this->actingAs($this->person('ada'))->putJson('/people/ada/week/2026-W25/findings', ['rule' => 'day_above', 'date' => '2026-06-16', 'explanation' => $explanation])->assertOk()->json('findings.0.explanation');
 
         self::assertSame('Storm', $say(' Storm '));
         self::assertSame('Storm', $say('Storm'));
         self::assertSame('Ebb tide', $say('Ebb tide'));
         self::assertSame('', $say(''));
-        self::assertSame(['Storm', 'Ebb tide', ''], DB::table('trail')->where('subject', 'sheet')->where('act', 'answer')->orderBy('id')->pluck('why')->all());
+        self::assertSame(['Storm', 'Ebb tide', ''], DB::table('audit_trail')->where('subject', 'timesheet')->where('act', 'explain')->orderBy('id')->pluck('why')->all());
     }
 
     public function test_a_word_on_what_there_is_not_is_refused(): void
     {
         $this->import(Lighthouse::files());
-        foreach ([['rule' => 'sleeping'], ['rule' => 'day_above', 'date' => 'Tuesday'], ['rule' => 'off_step', 'task' => 999999], ['rule' => 'day_above', 'word' => str_repeat('x', 1001)]] as $body) {
+        foreach ([['rule' => 'sleeping'], ['rule' => 'day_above', 'date' => 'Tuesday'], ['rule' => 'off_step', 'task' => 999999], ['rule' => 'day_above', 'explanation' => str_repeat('x', 1001)]] as $body) {
             $this->actingAs($this->person('ada'))->putJson('/people/ada/week/2026-W25/findings', $body)->assertUnprocessable();
         }
-        self::assertSame(0, DB::table('finding_words')->count());
+        self::assertSame(0, DB::table('finding_explanations')->count());
     }
 
     public function test_the_number_of_queries_does_not_grow_with_the_lines(): void
@@ -122,11 +122,11 @@ final class FindingsTest extends TestCase
         self::assertSame($one, $this->queriesOf($ask));
     }
 
-    /** @return array<string, array{rule: string, level: string, date: string|null, what: string, cure: string}> by rule */
+    /** @return array<string, array{rule: string, severity: string, date: string|null, what: string, cure: string}> by rule */
     private function findings(): array
     {
         $found = [];
-        /** @var list<array{rule: string, level: string, date: string|null, what: string, cure: string}> $rows */
+        /** @var list<array{rule: string, severity: string, date: string|null, what: string, cure: string}> $rows */
         $rows = $this->actingAs($this->person('ada'))->getJson('/people/ada/week/2026-W25/findings')->assertOk()->json('findings');
         foreach ($rows as $row) {
             $found[$row['rule']] = $row;

@@ -37,11 +37,11 @@ final class UnreadableInputTest extends TestCase
     public static function addresses(): iterable
     {
         foreach ([
-            '/projects?search=&page=&sort=&state=&manager=&only=', '/projects/LENS?figure=&task=&phase=&holder=', '/projects/LENS/plan?compare=',
-            '/projects/LENS/plan/holders?words=', '/projects/LENS/plan/load?person=&from=&to=', '/new-project?from=', '/review?by=&look=&search=&open=&page=&sheets=',
-            '/review/effect?projects=', '/handing-over?week=&search=&page=', '/messages?before=', '/outbox?search=&before=&mail=', '/sheets?search=',
-            '/office/periods?day=', '/office/routes?search=&page=', '/office/rates?search=&page=', '/office/trail?search=&subject=&from=&to=&before=',
-            '/people/ada/week/2026-W25/lines?search=', '/people/ada/week/2026-W25/quick-line?line=&task=', '/people/ada/week/2026-W25/trail?task=&role=&date=',
+            '/projects?search=&page=&sort=&state=&manager=&only=', '/projects/LENS?figure=&task=&phase=&assignee=', '/projects/LENS/plan?compare=',
+            '/projects/LENS/plan/assignees?search=', '/projects/LENS/plan/load?person=&from=&to=', '/new-project?from=', '/review?by=&look=&search=&open=&page=&sheets=',
+            '/review/effect?projects=', '/not-submitted?week=&search=&page=', '/messages?before=', '/outbox?search=&before=&mail=', '/timesheets?search=',
+            '/office/periods?day=', '/office/routes?search=&page=', '/office/rates?search=&page=', '/office/audit-trail?search=&subject=&from=&to=&before=',
+            '/people/ada/week/2026-W25/lines?search=', '/people/ada/week/2026-W25/quick-line?line=&task=', '/people/ada/week/2026-W25/audit-trail?task=&role=&date=',
         ] as $address) {
             yield $address => [$address];
         }
@@ -90,7 +90,7 @@ final class UnreadableInputTest extends TestCase
         yield 'a project that ends in a list' => ['POST', '/projects', '{"name": "Fog horn", "manager": "mo", "startsOn": ["2026-06-01"], "endsOn": "2026-07-01"}'];
         yield 'a project that is a list' => ['POST', '/projects', '{"name": ["Fog horn"], "manager": ["mo"]}'];
         yield 'reviewed entries without numbers' => ['POST', '/review/decisions', '{"decision": "approve", "entries": [{"id": [], "version": {}}]}'];
-        yield 'a comment that is a list' => ['POST', '/review/decisions', '{"decision": "return", "entries": [{"id": 1, "version": 1}], "word": ["no"]}'];
+        yield 'a comment that is a list' => ['POST', '/review/decisions', '{"decision": "return", "entries": [{"id": 1, "version": 1}], "comment": ["no"]}'];
         yield 'a due day that is a list' => ['PUT', '/office/periods/due', '{"days": [1]}'];
         yield 'messages read up to a list' => ['PUT', '/messages/read', '{"upTo": [1]}'];
         yield 'a plan row of 23 digits' => ['PUT', '/projects/LENS/plan/removed', '{"task": "'.self::BIG.'"}'];

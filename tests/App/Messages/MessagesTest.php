@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\App\Messages;
 
-use App\Features\Messages\Actions\MailTurn;
+use App\Features\Messages\Actions\MailSlot;
 use App\Features\Messages\Actions\SendDigest;
 use App\Features\Messages\Queries\MessageText;
 use App\Models\Entry;
@@ -52,7 +52,7 @@ final class MessagesTest extends TestCase
     public function test_a_decision_that_fails_tells_nobody(): void
     {
         $this->load();
-        DB::statement("CREATE TRIGGER no_trail BEFORE INSERT ON trail WHEN NEW.act = 'approve' BEGIN SELECT RAISE(ABORT, 'full'); END");
+        DB::statement("CREATE TRIGGER no_audit_trail BEFORE INSERT ON audit_trail WHEN NEW.act = 'approve' BEGIN SELECT RAISE(ABORT, 'full'); END");
         $this->withoutExceptionHandling();
         try {
             $this->decide('approve');
@@ -69,7 +69,7 @@ final class MessagesTest extends TestCase
         $entry = $this->entry('ada', 'CLEAN', '2026-06-16');
         $this->actingAs($this->person('ada'))->post('/people/ada/week/2026-W25/corrections', ['reason' => 'It was an hour', 'cells' => [['task' => $entry?->task_id, 'date' => '2026-06-16', 'hours' => '1']]]);
         self::assertSame(["Ada Moor proposes a correction for Tue 16 Jun, from 0.5\u{00A0}h to 1\u{00A0}h: “It was an hour”"], $this->told('mo'));
-        $this->actingAs($this->person('mo'))->post('/review/corrections', ['corrections' => [1], 'accept' => false, 'word' => 'No']);
+        $this->actingAs($this->person('mo'))->post('/review/corrections', ['corrections' => [1], 'accept' => false, 'comment' => 'No']);
         self::assertSame(["Mo Fell declined your correction for Tue 16 Jun, from 0.5\u{00A0}h to 1\u{00A0}h: “No”"], $this->told('ada', 'correction decided'));
 
         $this->actingAs($this->person('mo'))->post('/stand-ins', ['standIn' => 'bo', 'from' => '2026-06-18', 'to' => '2026-06-19']);
@@ -89,7 +89,7 @@ final class MessagesTest extends TestCase
 
     /** @param  list<string>  $late */
     #[DataProvider('mornings')]
-    public function test_late_weeks_are_told_on_working_days_until_they_are_handed_over(string $at, string $entries, array $late, int $mails): void
+    public function test_late_weeks_are_told_on_working_days_until_they_are_submitted(string $at, string $entries, array $late, int $mails): void
     {
         $this->load("person,project,task,role,date,hours,state\n".$entries);
         DB::table('people')->where('code', 'ada')->update(['starts_on' => '2026-06-08']);
@@ -97,7 +97,7 @@ final class MessagesTest extends TestCase
 
         $this->messages($at);
 
-        self::assertSame($late, [...$this->told('ada', 'week late'), ...$this->told('ada', 'week due')]);
+        self::assertSame($late, [...$this->told('ada', 'week overdue'), ...$this->told('ada', 'week due')]);
         self::assertSame($mails, DB::table('outbox_mails')->where('recipient', 'ada@lighthouse.example')->count());
     }
 
@@ -124,7 +124,7 @@ final class MessagesTest extends TestCase
             $this->messages($at);
         }
 
-        self::assertCount(2, $this->told('ada', 'week late'));
+        self::assertCount(2, $this->told('ada', 'week overdue'));
         self::assertSame(2, DB::table('outbox_mails')->where('recipient', 'ada@lighthouse.example')->count());
     }
 
@@ -137,10 +137,10 @@ final class MessagesTest extends TestCase
 
         // 20:00 of Monday in London is Tuesday morning in Auckland.
         $this->messages('2026-06-15T19:59');
-        self::assertSame([], $this->told('ada', 'week late'));
+        self::assertSame([], $this->told('ada', 'week overdue'));
         $this->messages('2026-06-15T20:00');
-        self::assertCount(1, $this->told('ada', 'week late'));
-        self::assertSame([], $this->told('bo', 'week late'));
+        self::assertCount(1, $this->told('ada', 'week overdue'));
+        self::assertSame([], $this->told('bo', 'week overdue'));
     }
 
     public function test_what_was_told_comes_in_one_mail_as_text_and_html(): void
@@ -166,7 +166,7 @@ final class MessagesTest extends TestCase
     {
         $this->load();
         $this->decide('return', 'Which lens?');
-        $turn = new MailTurn(Day::of('2026-06-17'), false);
+        $turn = new MailSlot(Day::of('2026-06-17'), false);
         DB::statement("CREATE TRIGGER no_mail BEFORE INSERT ON outbox_mails BEGIN SELECT RAISE(ABORT, 'no room'); END");
         try {
             $this->app->make(SendDigest::class)->handle($this->person('ada')->id, $turn);
@@ -184,18 +184,18 @@ final class MessagesTest extends TestCase
     public function test_people_choose_what_comes_how_and_when(): void
     {
         $this->load();
-        $this->actingAs($this->person('ada'))->put('/messages/wishes', ['notInApp' => ['returned'], 'notByMail' => [], 'hour' => 10, 'nudgeHour' => 20])->assertSessionHasNoErrors();
+        $this->actingAs($this->person('ada'))->put('/messages/notifications', ['notInApp' => ['returned'], 'notByMail' => [], 'hour' => 10, 'dayReminderHour' => 20])->assertSessionHasNoErrors();
         $this->decide('return', 'Which lens?');
         $this->get('/messages')->assertInertia(fn (AssertableInertia $page) => $page->where('signedIn.code', 'mo'));
         $this->actingAs($this->person('ada'))->get('/messages')->assertInertia(fn (AssertableInertia $page) => $page
-            ->has('messages.messages', 1)->where('messages.hour', 10)->where('messages.wishes.1', ['kind' => 'returned', 'inApp' => false, 'byMail' => true]));
+            ->has('messages.messages', 1)->where('messages.hour', 10)->where('messages.settings.1', ['kind' => 'returned', 'inApp' => false, 'byMail' => true]));
 
         $this->messages('2026-06-17T09:59');
         self::assertSame(0, DB::table('outbox_mails')->where('recipient', 'ada@lighthouse.example')->count());
         $this->messages('2026-06-17T10:00');
         self::assertSame(1, DB::table('outbox_mails')->where('recipient', 'ada@lighthouse.example')->count());
-        foreach ([['hour' => 24], ['nudgeHour' => -1], ['notByMail' => ['gossip']]] as $wrong) {
-            $this->from('/messages')->put('/messages/wishes', $wrong + ['notInApp' => [], 'notByMail' => [], 'hour' => 8, 'nudgeHour' => 17])->assertSessionHasErrors();
+        foreach ([['hour' => 24], ['dayReminderHour' => -1], ['notByMail' => ['gossip']]] as $wrong) {
+            $this->from('/messages')->put('/messages/notifications', $wrong + ['notInApp' => [], 'notByMail' => [], 'hour' => 8, 'dayReminderHour' => 17])->assertSessionHasErrors();
         }
     }
 
@@ -224,11 +224,11 @@ final class MessagesTest extends TestCase
         $this->import(Lighthouse::files(['entries.csv' => $entries]));
     }
 
-    private function decide(string $decision, string $word = ''): void
+    private function decide(string $decision, string $comment = ''): void
     {
         $entries = Entry::query()->where('state', 'submitted')->orderBy('id')->get();
         $this->actingAs($this->person('mo'))->post('/review/decisions', [
-            'decision' => $decision, 'word' => $word, 'entries' => $entries->map(static fn (Entry $entry): array => ['id' => $entry->id, 'version' => $entry->version])->all(),
+            'decision' => $decision, 'comment' => $comment, 'entries' => $entries->map(static fn (Entry $entry): array => ['id' => $entry->id, 'version' => $entry->version])->all(),
         ])->assertSessionHas('message');
     }
 

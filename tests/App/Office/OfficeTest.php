@@ -9,7 +9,7 @@ use Inertia\Testing\AssertableInertia;
 use Tests\App\Lighthouse;
 use Tests\App\TestCase;
 
-/** What the office sets, each with its trail. */
+/** What the office sets, each with its audit trail. */
 final class OfficeTest extends TestCase
 {
     protected function setUp(): void
@@ -21,17 +21,17 @@ final class OfficeTest extends TestCase
 
     public function test_a_rule_is_set_for_a_team_from_a_day_and_found_from_then_on(): void
     {
-        $this->put('/office/rules', ['rule' => 'day_above', 'level' => 'blocks', 'limit' => '10:30', 'from' => '2026-06-16', 'team' => 'field'])->assertSessionHas('message', 'Rule saved: Long day.');
+        $this->put('/office/rules', ['rule' => 'day_above', 'severity' => 'blocking', 'limit' => '10:30', 'from' => '2026-06-16', 'team' => 'field'])->assertSessionHas('message', 'Rule saved: Long day.');
 
-        self::assertSame([['level' => 'blocks', 'limit_number' => 630, 'starts_on' => '2026-06-16']], DB::table('house_rules')->get(['level', 'limit_number', 'starts_on'])->map(static fn (object $row): array => (array) $row)->all());
+        self::assertSame([['severity' => 'blocking', 'limit_number' => 630, 'starts_on' => '2026-06-16']], DB::table('house_rules')->get(['severity', 'limit_number', 'starts_on'])->map(static fn (object $row): array => (array) $row)->all());
         $this->get('/office/rules')->assertInertia(fn (AssertableInertia $page) => $page->where('houseRules.rules', fn ($rules): bool => in_array([
-            ['id' => null, 'level' => 'asks', 'limit' => 720, 'from' => null, 'for' => null],
-            ['id' => 1, 'level' => 'blocks', 'limit' => 630, 'from' => '2026-06-16', 'for' => 'Field'],
+            ['id' => null, 'severity' => 'explanation', 'limit' => 720, 'from' => null, 'for' => null],
+            ['id' => 1, 'severity' => 'blocking', 'limit' => 630, 'from' => '2026-06-16', 'for' => 'Field'],
         ], self::each($rules, 'settings'), true)));
-        $this->put('/office/rules', ['rule' => 'day_above', 'level' => 'blocks', 'limit' => '10.5', 'from' => '2026-06-16', 'team' => 'field']);
+        $this->put('/office/rules', ['rule' => 'day_above', 'severity' => 'blocking', 'limit' => '10.5', 'from' => '2026-06-16', 'team' => 'field']);
         $this->delete('/office/rules/1')->assertSessionHas('message');
         $this->delete('/office/rules/1');
-        self::assertSame(['set', 'take away'], DB::table('trail')->where('subject', 'rule')->orderBy('id')->pluck('act')->all());
+        self::assertSame(['save', 'remove'], DB::table('audit_trail')->where('subject', 'rule')->orderBy('id')->pluck('act')->all());
     }
 
     public function test_what_a_rule_cannot_be_set_to_is_refused_with_what_it_can(): void
@@ -42,11 +42,11 @@ final class OfficeTest extends TestCase
             [['limit' => '10', 'project' => 'LENS'], 'This rule checks whole days and weeks, so it cannot be set for a single project.'],
             [['rule' => 'old_time', 'limit' => '0'], 'Enter a limit from 1 to 400 days.'],
         ] as [$change, $why]) {
-            $this->from('/office/rules')->put('/office/rules', $change + ['rule' => 'day_above', 'level' => 'asks', 'limit' => '10'])->assertSessionHasErrors();
+            $this->from('/office/rules')->put('/office/rules', $change + ['rule' => 'day_above', 'severity' => 'explanation', 'limit' => '10'])->assertSessionHasErrors();
             $this->get('/office/rules')->assertInertia(fn (AssertableInertia $page) => $page->where('errors', fn ($errors): bool => str_contains(json_encode($errors, JSON_THROW_ON_ERROR), $why)));
         }
-        foreach ([['level' => 'shouts'], ['rule' => 'sleeping'], ['team' => 'none'], ['from' => 'soon']] as $change) {
-            $this->from('/office/rules')->put('/office/rules', $change + ['rule' => 'day_above', 'level' => 'asks', 'limit' => '10'])->assertSessionHasErrors();
+        foreach ([['severity' => 'shouts'], ['rule' => 'sleeping'], ['team' => 'none'], ['from' => 'soon']] as $change) {
+            $this->from('/office/rules')->put('/office/rules', $change + ['rule' => 'day_above', 'severity' => 'explanation', 'limit' => '10'])->assertSessionHasErrors();
         }
         self::assertSame(0, DB::table('house_rules')->count());
     }
@@ -56,7 +56,7 @@ final class OfficeTest extends TestCase
         $save = fn () => $this->actingAs($this->person('bo'))->putJson('/people/bo/week/2026-W25/cells', ['cells' => [['task' => $this->task('FIT')->id, 'date' => '2026-06-17', 'hours' => '1', 'seen' => null]]]);
         $save()->assertJsonPath('cells.0.outcome', 'refused');
         $this->actingAs($this->person('bo'))->getJson('/people/bo/week/2026-W25/lines?search=fit')->assertOk()->assertJsonMissing(['taskCode' => 'FIT']);
-        $this->actingAs($this->person('kit'))->put('/office/rules', ['rule' => 'not_assigned', 'level' => 'asks']);
+        $this->actingAs($this->person('kit'))->put('/office/rules', ['rule' => 'not_assigned', 'severity' => 'explanation']);
 
         $save()->assertJsonPath('cells.0.outcome', 'saved');
         self::assertContains('not_assigned', array_column((array) $this->getJson('/people/bo/week/2026-W25/findings')->json('findings'), 'rule'));
@@ -74,7 +74,7 @@ final class OfficeTest extends TestCase
         $this->post('/office/questions', ['wording' => 'Later', 'kind' => 'text', 'required' => false, 'from' => '2026-07-01']);
         $this->delete('/office/questions/2');
         self::assertSame(['Boat used'], DB::table('questions')->pluck('wording')->all());
-        self::assertSame(['ask', 'end', 'ask', 'end'], DB::table('trail')->where('subject', 'question')->orderBy('id')->pluck('act')->all());
+        self::assertSame(['add', 'end', 'add', 'end'], DB::table('audit_trail')->where('subject', 'question')->orderBy('id')->pluck('act')->all());
     }
 
     public function test_a_changed_route_takes_what_waits_along(): void
@@ -91,25 +91,25 @@ final class OfficeTest extends TestCase
             ->where('routes.default', 'project+line')->where('routes.selfApprove', true)->where('routes.projectCount', 1)
             ->where('routes.projects.0', ['code' => 'LENS', 'name' => 'Lens refit', 'manager' => 'Mo Fell', 'route' => null, 'waiting' => 2])
             ->where('routes.withoutManager', ['Bo Carr', 'Kit Ness', 'Lee Tor']));
-        self::assertSame(['route', 'route', 'setting'], DB::table('trail')->where('act', 'set')->orderBy('id')->pluck('subject')->all());
+        self::assertSame(['route', 'route', 'setting'], DB::table('audit_trail')->where('act', 'save')->orderBy('id')->pluck('subject')->all());
     }
 
-    public function test_the_trail_is_searched_by_words_subject_and_days(): void
+    public function test_the_audit_trail_is_searched_by_words_subject_and_days(): void
     {
         $this->put('/office/routes/LENS', ['route' => 'line']);
         $entry = $this->entry('ada', 'FIT', '2026-06-16');
-        $this->actingAs($this->person('lee'))->post('/review/decisions', ['decision' => 'return', 'word' => 'Which lens?', 'entries' => [['id' => $entry?->id, 'version' => $entry?->version]]]);
+        $this->actingAs($this->person('lee'))->post('/review/decisions', ['decision' => 'return', 'comment' => 'Which lens?', 'entries' => [['id' => $entry?->id, 'version' => $entry?->version]]]);
         $this->actingAs($this->person('kit'));
 
-        foreach (['?search=lens+which' => ['return'], '?search=tor' => ['return'], '?subject=route' => ['set'], '?search=%25' => [], '?from=2026-06-18' => [], '?to=2026-06-16' => [], '?subject=moon&from=soon&search=2026-06-16' => ['return']] as $query => $acts) {
-            $this->get('/office/trail'.$query)->assertOk()->assertInertia(fn (AssertableInertia $page) => $page->where('trail.rows', fn ($rows): bool => self::each($rows, 'act') === $acts));
+        foreach (['?search=lens+which' => ['return'], '?search=tor' => ['return'], '?subject=route' => ['save'], '?search=%25' => [], '?from=2026-06-18' => [], '?to=2026-06-16' => [], '?subject=moon&from=soon&search=2026-06-16' => ['return']] as $query => $acts) {
+            $this->get('/office/audit-trail'.$query)->assertOk()->assertInertia(fn (AssertableInertia $page) => $page->where('auditTrail.rows', fn ($rows): bool => self::each($rows, 'act') === $acts));
         }
-        $this->get('/office/trail?search=lens+which')->assertInertia(fn (AssertableInertia $page) => $page
-            ->where('trail.rows.0.actor', 'Lee Tor')->where('trail.rows.0.person', 'Ada Moor')->where('trail.rows.0.on', 'Fit the lens, Lens refit')
-            ->where('trail.rows.0.why', 'Which lens?')->where('trail.rows.0.changes.0', ['what' => 'state', 'before' => 'submitted', 'after' => 'returned']));
+        $this->get('/office/audit-trail?search=lens+which')->assertInertia(fn (AssertableInertia $page) => $page
+            ->where('auditTrail.rows.0.actor', 'Lee Tor')->where('auditTrail.rows.0.person', 'Ada Moor')->where('auditTrail.rows.0.on', 'Fit the lens, Lens refit')
+            ->where('auditTrail.rows.0.why', 'Which lens?')->where('auditTrail.rows.0.changes.0', ['what' => 'state', 'before' => 'submitted', 'after' => 'returned']));
     }
 
-    public function test_a_long_trail_is_paged(): void
+    public function test_a_long_audit_trail_is_paged(): void
     {
         foreach (['Task', 'Other'] as $name) {
             $this->import(['tasks.csv' => "project,task,name\n".implode('', array_map(static fn (int $number): string => "LENS,T$number,$name $number\n", range(1, 130)))]);
@@ -118,12 +118,12 @@ final class OfficeTest extends TestCase
         $before = null;
         $seen = 0;
         do {
-            $this->get('/office/trail'.($before === null ? '' : '?before='.$before))->assertInertia(function (AssertableInertia $page) use (&$before, &$seen): void {
-                $page->where('trail.rows', function ($rows) use (&$seen): bool {
+            $this->get('/office/audit-trail'.($before === null ? '' : '?before='.$before))->assertInertia(function (AssertableInertia $page) use (&$before, &$seen): void {
+                $page->where('auditTrail.rows', function ($rows) use (&$seen): bool {
                     $seen += count(self::each($rows, 'id'));
 
                     return true;
-                })->where('trail.before', function (?int $next) use (&$before): bool {
+                })->where('auditTrail.before', function (?int $next) use (&$before): bool {
                     $before = $next;
 
                     return true;
@@ -131,6 +131,6 @@ final class OfficeTest extends TestCase
             });
         } while ($before !== null);
 
-        self::assertSame(DB::table('trail')->count(), $seen);
+        self::assertSame(DB::table('audit_trail')->count(), $seen);
     }
 }

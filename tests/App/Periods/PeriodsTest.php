@@ -41,9 +41,9 @@ final class PeriodsTest extends TestCase
         $this->close('2026-06-07', true)->assertSessionHas('message', "Closed up to Sun 7 Jun; 12\u{00A0}h settled.");
 
         self::assertSame(['2026-06-02', '2026-06-03'], DB::table('entries')->where('state', 'settled')->orderBy('date')->pluck('date')->all());
-        self::assertSame([2, 1], [DB::table('trail')->where('act', 'settle')->count(), DB::table('trail')->where('act', 'close')->count()]);
+        self::assertSame([2, 1], [DB::table('audit_trail')->where('act', 'settle')->count(), DB::table('audit_trail')->where('act', 'close')->count()]);
         $this->close('2026-06-07', true)->assertSessionHas('message');
-        self::assertSame(1, DB::table('trail')->where('act', 'close')->count(), 'twice is once');
+        self::assertSame(1, DB::table('audit_trail')->where('act', 'close')->count(), 'twice is once');
         // What was left out can be finished, and is settled by the next closing.
         $entry = $this->entry('ada', 'CLEAN', '2026-06-04');
         $this->as('mo')->post('/review/decisions', ['decision' => 'approve', 'entries' => [['id' => $entry?->id, 'version' => $entry?->version]]])->assertSessionHas('message');
@@ -82,7 +82,7 @@ final class PeriodsTest extends TestCase
         $reopen('2026-06-08', 'x')->assertSessionHas('refusal', static fn (string $why): bool => str_contains($why, 'These days are already open.'));
         $reopen('2026-06-05', 'The storm took the cable')->assertSessionHas('message');
 
-        self::assertSame('The storm took the cable', DB::table('trail')->where('act', 'reopen')->value('why'));
+        self::assertSame('The storm took the cable', DB::table('audit_trail')->where('act', 'reopen')->value('why'));
         $save()->assertJsonPath('cells.0.outcome', 'saved');
         self::assertSame(2, DB::table('entries')->where('state', 'settled')->count(), 'what is settled stays settled');
         $this->check('2026-06-07')->assertInertia(fn (AssertableInertia $page) => $page->where('period.acts.0.act', 'reopen')->where('period.acts.0.until', '2026-06-04')->where('period.acts.1.act', 'close'));
@@ -104,7 +104,7 @@ final class PeriodsTest extends TestCase
         $this->as('ada')->delete('/people/ada/week/2026-W23/submission');
         $this->as('ada')->post('/people/ada/week/2026-W23/submission');
         foreach (['approve', 'return'] as $decision) {
-            $this->as('mo')->from('/review')->post('/review/decisions', ['decision' => $decision, 'word' => 'x', 'entries' => [['id' => $entry->id, 'version' => $entry->version]]])->assertSessionHas('refusal');
+            $this->as('mo')->from('/review')->post('/review/decisions', ['decision' => $decision, 'comment' => 'x', 'entries' => [['id' => $entry->id, 'version' => $entry->version]]])->assertSessionHas('refusal');
         }
         foreach (['2026-06-02,1,settled', '2026-06-02,8,draft', '2026-06-02,8,approved'] as $row) {
             [$date, $hours, $state] = explode(',', $row);

@@ -72,8 +72,8 @@ final class PlanTest extends TestCase
         // Days that are not said are the task's, else the project's.
         self::assertSame([['2026-07-01', '2026-07-10', 1440], ['2026-07-01', '2026-07-31', 960]], self::stretches($task));
         self::assertSame([['2026-06-01', '2026-07-31', 450]], self::stretches($this->task('HANG-THE-BELL')));
-        self::assertSame(['ada', 'bo'], DB::table('messages')->join('people', 'people.id', 'messages.person_id')->where('kind', 'assigned')->where('facts', 'like', '%bell%')->orderBy('people.code')->pluck('people.code')->all());
-        self::assertSame(5, DB::table('trail')->where('name', 'like', 'LENS/%')->count());
+        self::assertSame(['ada', 'bo'], DB::table('messages')->join('people', 'people.id', 'messages.person_id')->where('kind', 'assigned')->where('text_values', 'like', '%bell%')->orderBy('people.code')->pluck('people.code')->all());
+        self::assertSame(5, DB::table('audit_trail')->where('name', 'like', 'LENS/%')->count());
         // Twice is a conflict, not a second row.
         $this->postJson('/projects/LENS/plan', ['lines' => [['task' => 'CAST-THE-BELL', 'who' => 'Ada Moor', 'role' => 'surveyor', 'planned' => '1', 'startsOn' => '2026-07-01']]])->assertStatus(422)->assertJsonPath('faults', ['0.who' => 'They already have this task in this role from this day. Change that row instead.']);
     }
@@ -112,8 +112,8 @@ final class PlanTest extends TestCase
         yield 'a day that is none' => ['task', ['startsOn' => '2026-02-30'], 'First day: “2026-02-30” is not valid. Enter a date as YYYY-MM-DD.'];
         yield 'a new phase' => ['task', ['phase' => 'Glass'], null];
         yield 'no phase' => ['task', ['phase' => ''], null];
-        yield 'somebody else for what somebody recorded' => ['assignment', ['holder' => 'person:bo'], 'Ada Moor has recorded time or an estimate on Fit the lens, so this row cannot be removed or reassigned. Reduce its hours or set an earlier last day instead.'];
-        yield 'nobody known' => ['assignment', ['holder' => 'zoe'], 'No person or team is called “zoe”. Enter a name or code.'];
+        yield 'somebody else for what somebody recorded' => ['assignment', ['assignee' => 'person:bo'], 'Ada Moor has recorded time or an estimate on Fit the lens, so this row cannot be removed or reassigned. Reduce its hours or set an earlier last day instead.'];
+        yield 'nobody known' => ['assignment', ['assignee' => 'zoe'], 'No person or team is called “zoe”. Enter a name or code.'];
         yield 'another role' => ['assignment', ['role' => 'Senior'], null];
         yield 'a role there is not' => ['assignment', ['role' => 'cook'], 'There is no role “cook”. Enter the name or code of a role.'];
         yield 'nothing planned' => ['assignment', ['planned' => ''], null];
@@ -130,18 +130,18 @@ final class PlanTest extends TestCase
     public function test_a_row_on_which_nothing_was_recorded_goes_to_somebody_else_or_to_a_team_by_its_name(): void
     {
         $clean = Assignment::query()->where('task_id', $this->task('CLEAN')->id)->sole();
-        $this->change([['assignments' => [$clean->id], 'fields' => ['holder' => 'person:bo']]])->assertOk();
+        $this->change([['assignments' => [$clean->id], 'fields' => ['assignee' => 'person:bo']]])->assertOk();
         self::assertSame([$this->person('bo')->id, null], [$clean->refresh()->person_id, $clean->team_id]);
-        $this->change([['assignments' => [$clean->id], 'fields' => ['holder' => 'Field']]])->assertOk();
+        $this->change([['assignments' => [$clean->id], 'fields' => ['assignee' => 'Field']]])->assertOk();
         self::assertNull($clean->refresh()->person_id);
     }
 
-    public function test_who_holds_a_task_instead_is_in_the_trail_by_code(): void
+    public function test_who_holds_a_task_instead_is_in_the_audit_trail_by_code(): void
     {
         $assignment = Assignment::query()->where('task_id', $this->task('CLEAN')->id)->sole();
-        $this->change([['assignments' => [$assignment->id], 'fields' => ['holder' => 'Bo Carr', 'role' => 'Senior']]])->assertOk();
+        $this->change([['assignments' => [$assignment->id], 'fields' => ['assignee' => 'Bo Carr', 'role' => 'Senior']]])->assertOk();
 
-        $line = DB::table('trail')->where('subject', 'assignment')->where('act', 'plan')->orderByDesc('id')->first();
+        $line = DB::table('audit_trail')->where('subject', 'assignment')->where('act', 'change')->orderByDesc('id')->first();
         self::assertNotNull($line);
         self::assertIsString($line->before);
         self::assertIsString($line->after);
@@ -150,7 +150,7 @@ final class PlanTest extends TestCase
         self::assertSame(['person' => 'bo', 'team' => null, 'in_role' => 'senior'], $only($line->after));
     }
 
-    public function test_with_a_task_goes_all_that_is_kept_of_it(): void
+    public function test_with_a_task_goes_all_that_is_stored_of_it(): void
     {
         $this->putJson('/projects/LENS/plan/removed', ['task' => $this->task('CLEAN')->id])->assertOk();
 
@@ -187,10 +187,10 @@ final class PlanTest extends TestCase
     {
         $this->import(['assignments.csv' => "project,task,person,role,planned,starts_on,ends_on\nLENS,CLEAN,ada,surveyor,10,2026-06-18,2026-06-19\n"]);
 
-        // Thursday: 8 owed, 3.75 and 5.75 planned; Friday: 6 less half a day of leave, 3 and 4.25.
+        // Thursday: 8 expected, 3.75 and 5.75 planned; Friday: 6 less half a day of leave, 3 and 4.25.
         $this->getJson('/projects/LENS/plan/load?person=ada&from=2026-06-17&to=2026-06-21')->assertOk()
-            ->assertJsonPath('over', [['date' => '2026-06-18', 'planned' => 225 + 345, 'owed' => 480], ['date' => '2026-06-19', 'planned' => 180 + 255, 'owed' => 120]])
-            ->assertJsonPath('owed', 480 + 480 + 120);
+            ->assertJsonPath('over', [['date' => '2026-06-18', 'planned' => 225 + 345, 'expected' => 480], ['date' => '2026-06-19', 'planned' => 180 + 255, 'expected' => 120]])
+            ->assertJsonPath('expected', 480 + 480 + 120);
         $this->getJson('/projects/LENS/plan/load?person=ada&from=2026-06-17&to=2026-06-01')->assertJsonValidationErrors('to');
     }
 
@@ -206,7 +206,7 @@ final class PlanTest extends TestCase
         self::assertSame(0, DB::table('entries')->where('task_id', $fit->id)->count());
     }
 
-    public function test_the_first_plan_is_kept_as_baseline_and_later_ones_by_date(): void
+    public function test_the_first_plan_is_stored_as_baseline_and_later_ones_by_date(): void
     {
         $fit = $this->task('FIT')->id;
         $this->itIs('2026-06-22');
@@ -216,14 +216,14 @@ final class PlanTest extends TestCase
         $this->change([['assignments' => [$assignment], 'fields' => ['planned' => '44']], ['task' => $fit, 'fields' => ['planned' => '60']]])->assertOk();
 
         $this->withoutExceptionHandling();
-        foreach (['baseline' => [40, 32, 56], '2026-06-17' => [40, 32, 56], '2026-06-25' => [50, 32, 66], '2026-06-29' => [60, 44, 76]] as $day => [$task, $holder, $total]) {
+        foreach (['baseline' => [40, 32, 56], '2026-06-17' => [40, 32, 56], '2026-06-25' => [50, 32, 66], '2026-06-29' => [60, 44, 76]] as $day => [$task, $assignee, $total]) {
             $this->get('/projects/LENS/plan?compare='.$day)->assertInertia(fn (AssertableInertia $page) => $page
                 ->where('plan.planned', 76 * 60)->where('plan.compared', $total * 60)->where('plan.baselineOn', '2026-06-17')
                 ->where('plan.dates', ['2026-06-29', '2026-06-22', '2026-06-17'])
-                ->where('plan.tasks', function (mixed $tasks) use ($task, $holder): bool {
+                ->where('plan.tasks', function (mixed $tasks) use ($task, $assignee): bool {
                     $index = (int) array_search('FIT', self::each($tasks, 'code'), true);
 
-                    return self::each($tasks, 'compared')[$index] === $task * 60 && self::each(self::each($tasks, 'assignments')[$index], 'compared') === [$holder * 60];
+                    return self::each($tasks, 'compared')[$index] === $task * 60 && self::each(self::each($tasks, 'assignments')[$index], 'compared') === [$assignee * 60];
                 }));
         }
         $this->put('/projects/LENS/baseline', ['why' => 'The trust agreed to more'])->assertSessionHas('message');

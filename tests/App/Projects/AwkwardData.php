@@ -9,7 +9,7 @@ use Random\Randomizer;
 
 /**
  * Made to be awkward: codes shared by people and teams, numeric codes, people without a role, team or rate, rates that
- * begin in the middle, tasks without dates or with too much assigned, entries of strangers, restatements on one day.
+ * begin in the middle, tasks without dates or with too much assigned, entries of strangers, remaining estimates on one day.
  */
 final class AwkwardData
 {
@@ -26,7 +26,7 @@ final class AwkwardData
         $tasks = "project,task,name,phase,planned,budget,starts_on,ends_on,done_on\n";
         $assignments = [];
         $entries = [];
-        $restatements = [];
+        $estimates = [];
         foreach (['P', '2', 'p-3'] as $project) {
             foreach (self::TASKS as $task) {
                 [$first, $last] = [$day(), $day()];
@@ -34,12 +34,12 @@ final class AwkwardData
                 $done = $random->getInt(0, 5) === 0 ? $day() : '';
                 $dates = $random->getInt(0, 2) === 0 ? ',' : min($first, $last).','.max($first, $last);
                 $tasks .= "$project,$task,Task $task,".$pick(['', 'Survey', 'Works']).",$planned,".$pick(['', '0', '999.99', '12345.6']).",$dates,$done\n";
-                $holders = [];
+                $assignees = [];
                 for ($count = $random->getInt(0, 4); $count > 0; $count--) {
                     [$first, $last] = [$day(), $day()];
                     $team = $random->getInt(0, 3) === 0 ? $pick(['field', '42']) : '';
                     $person = $team === '' ? $pick(self::PEOPLE) : '';
-                    $holders[$team === '' ? $person : 't'.$team] = true;
+                    $assignees[$team === '' ? $person : 't'.$team] = true;
                     $key = "$project,$task,$person,$team,".$pick(['', 'r1', 'r2', 'r3']);
                     $first = min($first, $last);
                     $assignments[$key.','.$first] ??= "$key,".$pick(['0', '0:05', '7', '24', '16:20', '333.33']).",$first,".max($first, $last);
@@ -49,10 +49,10 @@ final class AwkwardData
                     $entries[$key] = "$key,".$pick(['0:01', '0:05', '50m', '1.33', '8', '7:59', '24']).','.$pick(['draft', 'submitted', 'approved', 'returned', 'settled']);
                 }
                 foreach (self::PEOPLE as $person) {
-                    $isHeld = isset($holders[$person]) || (isset($holders['tfield']) && in_array($person, ['ada', 'bo'], true)) || (isset($holders['t42']) && $person === '007');
+                    $isHeld = isset($assignees[$person]) || (isset($assignees['tfield']) && in_array($person, ['ada', 'bo'], true)) || (isset($assignees['t42']) && $person === '007');
                     for ($count = $isHeld ? $random->getInt(0, 3) : 0; $count > 0; $count--) {
                         $key = "$person,$project,$task,".$day();
-                        $restatements[$key] ??= "$key,".$pick(['0', '3:10', '55', '8']).','.$pick(['yes', 'no', 'no', 'no']);
+                        $estimates[$key] ??= "$key,".$pick(['0', '3:10', '55', '8']).','.$pick(['yes', 'no', 'no', 'no']);
                     }
                 }
             }
@@ -79,7 +79,7 @@ final class AwkwardData
             'assignments.csv' => "project,task,person,team,role,planned,starts_on,ends_on\n".implode("\n", $assignments)."\n",
             'entries.csv' => "person,project,task,role,date,hours,state\n".implode("\n", $entries)."\n",
             'absences.csv' => "person,date,hours,kind\n".implode("\n", $absences)."\n",
-            'remaining_estimates.csv' => "person,project,task,on,remaining,done\n".implode("\n", $restatements)."\n",
+            'remaining_estimates.csv' => "person,project,task,on,remaining,done\n".implode("\n", $estimates)."\n",
         ];
     }
 }

@@ -22,9 +22,9 @@ final class Oracle
     private array $people = [];
 
     /** @var list<array{kind: string, day: string, minutes: int, project: string, task: string, phase: string, person: string, team: string, role: string}>|null */
-    private ?array $facts = null;
+    private ?array $values = null;
 
-    /** @var array<string, int>|null what remains, by `project|task|holder` */
+    /** @var array<string, int>|null what remains, by `project|task|assignee` */
     private ?array $remaining = null;
 
     /** @param  array<string, string>  $files */
@@ -48,14 +48,14 @@ final class Oracle
         $this->people = array_column($this->rows['people'], null, 'person');
     }
 
-    /** @return array<string, array<string, string|int|null>> by `project|task|holder` and `project|task` and `project` */
+    /** @return array<string, array<string, string|int|null>> by `project|task|assignee` and `project|task` and `project` */
     public function status(): array
     {
         $figures = [];
         foreach ($this->rows['tasks'] as $task) {
             $key = $task['project'].'|'.$task['task'];
-            foreach ($this->holders($task) as $holder => $sums) {
-                $figures[$key.'|'.$holder] = $sums;
+            foreach ($this->assignees($task) as $assignee => $sums) {
+                $figures[$key.'|'.$assignee] = $sums;
                 foreach ($sums as $name => $value) {
                     $figures[$key][$name] = ($figures[$key][$name] ?? 0) + (int) $value;
                 }
@@ -78,16 +78,16 @@ final class Oracle
     public function compare(string $by, string $from, string $to): array
     {
         $groups = [];
-        foreach ($this->facts ??= $this->facts() as $fact) {
-            if ($fact['day'] < $from || $fact['day'] > $to) {
+        foreach ($this->values ??= $this->values() as $value) {
+            if ($value['day'] < $from || $value['day'] > $to) {
                 continue;
             }
-            foreach ([$this->group($by, $fact), 'total'] as $group) {
+            foreach ([$this->group($by, $value), 'total'] as $group) {
                 $groups[$group] ??= [0, 0, 0, 0];
-                $groups[$group][0] += $fact['kind'] === 'plan' ? $fact['minutes'] : 0;
-                $groups[$group][1] += $fact['kind'] === 'plan' && $fact['day'] <= $this->today ? $fact['minutes'] : 0;
-                $groups[$group][2] += $fact['kind'] === 'actual' ? $fact['minutes'] : 0;
-                $groups[$group][3] += $fact['kind'] === 'pending' ? $fact['minutes'] : 0;
+                $groups[$group][0] += $value['kind'] === 'plan' ? $value['minutes'] : 0;
+                $groups[$group][1] += $value['kind'] === 'plan' && $value['day'] <= $this->today ? $value['minutes'] : 0;
+                $groups[$group][2] += $value['kind'] === 'actual' ? $value['minutes'] : 0;
+                $groups[$group][3] += $value['kind'] === 'pending' ? $value['minutes'] : 0;
             }
         }
 
@@ -104,7 +104,7 @@ final class Oracle
         $pencilled = [];
         for ($index = 0; $index < 7; $index++) {
             $day = (new DateTimeImmutable($monday))->modify('+'.$index.' days')->format('Y-m-d');
-            $room = $this->owed($person, $day);
+            $room = $this->expected($person, $day);
             $entered = [];
             foreach ($this->rows['entries'] as $entry) {
                 if ($entry['person'] === $person && $entry['date'] === $day) {
@@ -142,7 +142,7 @@ final class Oracle
         return $lines;
     }
 
-    private function owed(string $person, string $day): int
+    private function expected(string $person, string $day): int
     {
         $row = $this->person($person);
         if ($day < (self::text($row, 'starts_on') ?: '0') || $day > (self::text($row, 'ends_on') ?: '9')) {
@@ -178,24 +178,24 @@ final class Oracle
      * @param  array<string, string>  $task
      * @return array<string, array<string, int>>
      */
-    private function holders(array $task): array
+    private function assignees(array $task): array
     {
         $assignments = $this->of('assignments', $task);
         $entries = $this->of('entries', $task);
-        $restatements = $this->of('remaining_estimates', $task);
+        $estimates = $this->of('remaining_estimates', $task);
         $names = [];
         foreach ($assignments as $assignment) {
-            $names[self::holderOf($assignment)] = true;
+            $names[self::assigneeOf($assignment)] = true;
         }
         $latest = [];
         $latestToday = [];
-        foreach ($restatements as $restatement) {
-            $holder = $this->holds($restatement['person'], $names);
-            if (! isset($latest[$holder]) || $restatement['on'] >= $latest[$holder]['on']) {
-                $latest[$holder] = $restatement;
+        foreach ($estimates as $estimate) {
+            $assignee = $this->holds($estimate['person'], $names);
+            if (! isset($latest[$assignee]) || $estimate['on'] >= $latest[$assignee]['on']) {
+                $latest[$assignee] = $estimate;
             }
-            if ($restatement['on'] <= $this->today && (! isset($latestToday[$holder]) || $restatement['on'] >= $latestToday[$holder]['on'])) {
-                $latestToday[$holder] = $restatement;
+            if ($estimate['on'] <= $this->today && (! isset($latestToday[$assignee]) || $estimate['on'] >= $latestToday[$assignee]['on'])) {
+                $latestToday[$assignee] = $estimate;
             }
         }
         $doneOn = self::text($task, 'done_on');
@@ -204,11 +204,11 @@ final class Oracle
         $figures = [];
         $assigned = 0;
         ksort($names);
-        foreach (array_keys($names) as $holder) {
-            $own = array_values(array_filter($assignments, static fn (array $row): bool => self::holderOf($row) === $holder));
-            $mine = array_values(array_filter($entries, fn (array $row): bool => $this->holds($row['person'], $names) === $holder));
-            $sums = $this->ofHolder($own, $mine, $latest[$holder] ?? null, $latestToday[$holder] ?? null, $done, $wasDone);
-            $code = substr($holder, 2);
+        foreach (array_keys($names) as $assignee) {
+            $own = array_values(array_filter($assignments, static fn (array $row): bool => self::assigneeOf($row) === $assignee));
+            $mine = array_values(array_filter($entries, fn (array $row): bool => $this->holds($row['person'], $names) === $assignee));
+            $sums = $this->ofAssignee($own, $mine, $latest[$assignee] ?? null, $latestToday[$assignee] ?? null, $done, $wasDone);
+            $code = substr($assignee, 2);
             // A team of the same code as a person stands behind them.
             $figures[isset($figures[$code]) ? $code.'#2' : $code] = $sums;
             $assigned += $sums['planned'];
@@ -226,11 +226,11 @@ final class Oracle
     /**
      * @param  list<array<string, string>>  $assignments
      * @param  list<array<string, string>>  $entries
-     * @param  array<string, string>|null  $restated
-     * @param  array<string, string>|null  $restatedToday
+     * @param  array<string, string>|null  $estimated
+     * @param  array<string, string>|null  $estimatedToday
      * @return array<string, int>
      */
-    private function ofHolder(array $assignments, array $entries, ?array $restated, ?array $restatedToday, bool $done, bool $wasDone): array
+    private function ofAssignee(array $assignments, array $entries, ?array $estimated, ?array $estimatedToday, bool $done, bool $wasDone): array
     {
         $planned = 0;
         $plannedCost = 0;
@@ -257,12 +257,12 @@ final class Oracle
         }
         $sums = $this->sums($entries);
         $entered = $sums['actual'] + $sums['pending'];
-        $remaining = $done ? 0 : self::left($planned, $entered, $entries, $restated);
+        $remaining = $done ? 0 : self::left($planned, $entered, $entries, $estimated);
         $past = array_values(array_filter($entries, fn (array $row): bool => $row['date'] <= $this->today));
         $pastSums = $this->sums($past);
         $pastEntered = $pastSums['actual'] + $pastSums['pending'];
-        $pastLeft = self::left($planned, $pastEntered, $past, $restatedToday);
-        $isDone = $wasDone || ($restatedToday !== null && self::text($restatedToday, 'done') === 'yes');
+        $pastLeft = self::left($planned, $pastEntered, $past, $estimatedToday);
+        $isDone = $wasDone || ($estimatedToday !== null && self::text($estimatedToday, 'done') === 'yes');
         $rate = $this->rate(self::text($last, 'person'), self::text($last, 'role'), max($this->today, $first));
 
         return [
@@ -314,22 +314,22 @@ final class Oracle
 
     /**
      * @param  list<array<string, string>>  $entries
-     * @param  array<string, string>|null  $restated
+     * @param  array<string, string>|null  $estimated
      */
-    private static function left(int $planned, int $entered, array $entries, ?array $restated): int
+    private static function left(int $planned, int $entered, array $entries, ?array $estimated): int
     {
-        if ($restated === null) {
+        if ($estimated === null) {
             return max(0, $planned - $entered);
         }
-        if (self::text($restated, 'done') === 'yes') {
+        if (self::text($estimated, 'done') === 'yes') {
             return 0;
         }
         $since = 0;
         foreach ($entries as $row) {
-            $since += $row['date'] > $restated['on'] ? self::minutes($row['hours']) : 0;
+            $since += $row['date'] > $estimated['on'] ? self::minutes($row['hours']) : 0;
         }
 
-        return max(0, self::minutes($restated['remaining']) - $since);
+        return max(0, self::minutes($estimated['remaining']) - $since);
     }
 
     /**
@@ -338,8 +338,8 @@ final class Oracle
      */
     private static function allDone(array $names, array $latest): bool
     {
-        foreach (array_keys($names) as $holder) {
-            if (self::text($latest[$holder] ?? [], 'done') !== 'yes') {
+        foreach (array_keys($names) as $assignee) {
+            if (self::text($latest[$assignee] ?? [], 'done') !== 'yes') {
                 return false;
             }
         }
@@ -360,9 +360,9 @@ final class Oracle
     }
 
     /** @return list<array{kind: string, day: string, minutes: int, project: string, task: string, phase: string, person: string, team: string, role: string}> */
-    private function facts(): array
+    private function values(): array
     {
-        $facts = [];
+        $values = [];
         foreach ($this->rows['tasks'] as $task) {
             $base = ['project' => $task['project'], 'task' => $task['task'], 'phase' => self::text($task, 'phase')];
             $assigned = 0;
@@ -371,7 +371,7 @@ final class Oracle
                 $person = self::text($row, 'person');
                 $who = ['person' => $person, 'team' => $person === '' ? self::text($row, 'team') : self::text($this->person($person), 'team'), 'role' => $this->role($person, self::text($row, 'role'))];
                 foreach ($this->phased(self::minutes($row['planned']), $row) as $day => $minutes) {
-                    $facts[] = ['kind' => 'plan', 'day' => $day, 'minutes' => $minutes] + $base + $who;
+                    $values[] = ['kind' => 'plan', 'day' => $day, 'minutes' => $minutes] + $base + $who;
                 }
             }
             $own = self::text($task, 'planned');
@@ -380,34 +380,34 @@ final class Oracle
             $last = self::text($task, 'ends_on') ?: self::text($project, 'ends_on');
             if ($own !== '' && self::minutes($own) > $assigned && $first !== '' && $last !== '') {
                 foreach ($this->phased(self::minutes($own) - $assigned, ['starts_on' => $first, 'ends_on' => $last]) as $day => $minutes) {
-                    $facts[] = ['kind' => 'plan', 'day' => $day, 'minutes' => $minutes, 'person' => '', 'team' => '', 'role' => ''] + $base;
+                    $values[] = ['kind' => 'plan', 'day' => $day, 'minutes' => $minutes, 'person' => '', 'team' => '', 'role' => ''] + $base;
                 }
             }
             foreach ($this->of('entries', $task) as $row) {
                 $kind = in_array(self::text($row, 'state'), ['approved', 'settled'], true) ? 'actual' : 'pending';
-                $facts[] = ['kind' => $kind, 'day' => $row['date'], 'minutes' => self::minutes($row['hours']), 'person' => $row['person'],
+                $values[] = ['kind' => $kind, 'day' => $row['date'], 'minutes' => self::minutes($row['hours']), 'person' => $row['person'],
                     'team' => self::text($this->person($row['person']), 'team'), 'role' => $this->role($row['person'], self::text($row, 'role'))] + $base;
             }
         }
 
-        return $facts;
+        return $values;
     }
 
-    /** @param  array{kind: string, day: string, minutes: int, project: string, task: string, phase: string, person: string, team: string, role: string}  $fact */
-    private function group(string $by, array $fact): string
+    /** @param  array{kind: string, day: string, minutes: int, project: string, task: string, phase: string, person: string, team: string, role: string}  $value */
+    private function group(string $by, array $value): string
     {
         $or = static fn (string $text): string => $text === '' ? '-' : $text;
 
         return match ($by) {
-            'project' => $fact['project'],
-            'task' => $fact['project'].'/'.$fact['task'],
-            'phase' => $fact['project'].'/'.$or($fact['phase']),
-            'month' => substr($fact['day'], 0, 7),
-            'week' => (new DateTimeImmutable($fact['day']))->format('o-\WW'),
-            'client' => $or(self::text(array_values(array_filter($this->rows['projects'], static fn (array $row): bool => $row['project'] === $fact['project']))[0], 'client')),
-            'person' => $or($fact['person']),
-            'team' => $or($fact['team']),
-            default => $or($fact['role']),
+            'project' => $value['project'],
+            'task' => $value['project'].'/'.$value['task'],
+            'phase' => $value['project'].'/'.$or($value['phase']),
+            'month' => substr($value['day'], 0, 7),
+            'week' => (new DateTimeImmutable($value['day']))->format('o-\WW'),
+            'client' => $or(self::text(array_values(array_filter($this->rows['projects'], static fn (array $row): bool => $row['project'] === $value['project']))[0], 'client')),
+            'person' => $or($value['person']),
+            'team' => $or($value['team']),
+            default => $or($value['role']),
         };
     }
 
@@ -489,7 +489,7 @@ final class Oracle
     }
 
     /** @param  array<string, string>  $assignment */
-    private static function holderOf(array $assignment): string
+    private static function assigneeOf(array $assignment): string
     {
         return self::text($assignment, 'person') === '' ? 't:'.$assignment['team'] : 'p:'.$assignment['person'];
     }

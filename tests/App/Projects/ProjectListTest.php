@@ -47,7 +47,7 @@ final class ProjectListTest extends TestCase
         yield 'a percent sign is a percent sign' => ['kit', 'search=0%25', ['PIER']];
         yield 'by manager' => ['kit', 'manager=lee', ['BUOY']];
         yield 'only over plan' => ['kit', 'only=over+plan', ['LENS']];
-        yield 'only with words that wait' => ['kit', 'only=words+wait', []];
+        yield 'only with words that wait' => ['kit', 'only=estimates+waiting', []];
         yield 'sorted by hours planned' => ['kit', 'sort=planned', ['LENS', 'PIER', 'BUOY', 'OWN']];
         yield 'what the address says wrongly is not said' => ['mo', 'sort=luck&state=lost&only=me&page=-3&search[]=x', ['LENS', 'PIER']];
     }

@@ -52,14 +52,14 @@ final class ProjectPageTest extends TestCase
     {
         $mo = $this->actingAs($this->person('mo'));
 
-        $mo->get('/projects/LENS?figure=actual&task=FIT&holder=person:ada')->assertInertia(fn (AssertableInertia $page) => $page
+        $mo->get('/projects/LENS?figure=actual&task=FIT&assignee=person:ada')->assertInertia(fn (AssertableInertia $page) => $page
             ->where('project.trace.minutes', 480)->where('project.trace.allEntries', 1)
-            ->where('project.trace.entries.0.note', 'North side')->where('project.trace.holder', 'Ada Moor'));
+            ->where('project.trace.entries.0.note', 'North side')->where('project.trace.assignee', 'Ada Moor'));
         $mo->get('/projects/LENS?figure=pending&task=FIT')->assertInertia(fn (AssertableInertia $page) => $page->where('project.trace.minutes', 240)->has('project.trace.entries', 1));
         $mo->get('/projects/LENS?figure=remaining&task=FIT')->assertInertia(fn (AssertableInertia $page) => $page
-            ->where('project.trace.holders.0.restated', 1800)->where('project.trace.holders.0.reason', 'Wet putty')
-            ->where('project.trace.holders.0.remaining', 1560)->has('project.trace.entries', 0));
-        $mo->get('/projects/LENS?figure=forecast&task=FIT&holder=nobody')->assertInertia(fn (AssertableInertia $page) => $page
+            ->where('project.trace.assignees.0.estimated', 1800)->where('project.trace.assignees.0.reason', 'Wet putty')
+            ->where('project.trace.assignees.0.remaining', 1560)->has('project.trace.entries', 0));
+        $mo->get('/projects/LENS?figure=forecast&task=FIT&assignee=nobody')->assertInertia(fn (AssertableInertia $page) => $page
             ->where('project.trace.minutes', 480)->where('project.trace.entries.0.person', 'Bo Carr'));
         $mo->get('/projects/LENS?figure=nothing')->assertInertia(fn (AssertableInertia $page) => $page->where('project.trace', null));
     }
@@ -122,7 +122,7 @@ final class ProjectPageTest extends TestCase
 
     public function test_a_word_that_waits_shows_what_it_would_do(): void
     {
-        Project::query()->where('code', 'LENS')->sole()->update(['restatements' => 'approve']);
+        Project::query()->where('code', 'LENS')->sole()->update(['estimate_mode' => 'approve']);
         $fit = $this->task('FIT')->id;
         $before = $this->actingAs($this->person('mo'))->given('/projects/LENS')->int('project.figures.forecast');
         $this->actingAs($this->person('ada'))->putJson('/people/ada/tasks/'.$fit.'/remaining', ['hours' => '36', 'done' => 'no', 'reason' => 'More cracks'])->assertOk();
@@ -158,13 +158,13 @@ final class ProjectPageTest extends TestCase
         $money = ['plannedCost' => 'planned_cost', 'actualCost' => 'actual_cost', 'forecastCost' => 'forecast_cost', 'budget' => 'budget', 'budgetLeft' => 'budget_left', 'unratedPlanned' => 'unrated_planned', 'unratedEntered' => 'unrated_entered'];
         $rows = $this->actingAs($this->person('mo'))->given('/projects/LENS')->rows('project.rows');
         $compared = 0;
-        foreach (['phase' => 'phase', 'task' => 'task', 'holder' => 'assignee'] as $level => $column) {
+        foreach (['phase' => 'phase', 'task' => 'task', 'assignee' => 'assignee'] as $level => $column) {
             Artisan::call('moss:status', ['--project' => ['LENS'], '--level' => $column, '--format' => 'json', '--today' => '2026-06-17']);
             foreach (PageProps::of(json_decode(Artisan::output(), true, flags: JSON_THROW_ON_ERROR))->rows() as $status) {
                 $shown = array_values(array_filter($rows, static fn (PageProps $row): bool => $row->value('level') === $level && match ($level) {
                     'phase' => $row->value('name') === $status->value('phase'),
                     'task' => $row->value('task') === $status->value('task'),
-                    default => $row->value('task') === $status->value('task') && in_array($row->value('holder'), ['person:'.$status->text('assignee'), 'team:'.$status->text('assignee'), $status->text('assignee') === 'unassigned' ? 'nobody' : ''], true),
+                    default => $row->value('task') === $status->value('task') && in_array($row->value('assignee'), ['person:'.$status->text('assignee'), 'team:'.$status->text('assignee'), $status->text('assignee') === 'unassigned' ? 'nobody' : ''], true),
                 }));
                 self::assertCount(1, $shown, $level.' '.json_encode($status->value($column)));
                 foreach ($figures as $figure) {

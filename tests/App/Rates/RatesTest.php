@@ -10,7 +10,7 @@ use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\ViewErrorBag;
 use Inertia\Testing\AssertableInertia;
-use Moss\Core\Effort\RestatementMode;
+use Moss\Core\Effort\EstimateMode;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\App\Lighthouse;
 use Tests\App\TestCase;
@@ -37,8 +37,8 @@ final class RatesTest extends TestCase
         self::assertSame('450.60', $this->actualCost());
 
         self::assertSame(0, Artisan::call('moss:verify'), Artisan::output());
-        self::assertSame(['set', 'set', 'set', 'take away'], DB::table('trail')->where('subject', 'rate')->whereNotNull('actor_id')->orderBy('id')->pluck('act')->all());
-        self::assertSame('{"cost_rate":"100.00","bill_rate":"150.50"}', DB::table('trail')->where('subject', 'rate')->where('act', 'set')->orderBy('id')->skip(1)->value('before'));
+        self::assertSame(['save', 'save', 'save', 'remove'], DB::table('audit_trail')->where('subject', 'rate')->whereNotNull('actor_id')->orderBy('id')->pluck('act')->all());
+        self::assertSame('{"cost_rate":"100.00","bill_rate":"150.50"}', DB::table('audit_trail')->where('subject', 'rate')->where('act', 'save')->orderBy('id')->skip(1)->value('before'));
     }
 
     public function test_for_whom_no_rate_is_known_is_said_until_one_is(): void
@@ -88,12 +88,12 @@ final class RatesTest extends TestCase
     {
         $this->put('/office/remaining', ['mode' => 'approve', 'tolerance' => '2:30'])->assertSessionHasNoErrors();
         $organisation = Organisation::query()->sole();
-        self::assertSame([RestatementMode::Asked, 150], [$organisation->restatements, $organisation->restatement_tolerance]);
+        self::assertSame([EstimateMode::AfterApproval, 150], [$organisation->estimate_mode, $organisation->estimate_tolerance]);
         $this->put('/office/remaining', ['mode' => 'approve', 'tolerance' => 'some'])->assertSessionHasErrors(['tolerance']);
         $this->put('/office/remaining', ['mode' => 'never', 'tolerance' => '1'])->assertSessionHasErrors(['mode']);
 
-        self::assertSame(150, $organisation->refresh()->restatement_tolerance);
-        self::assertSame(1, DB::table('trail')->where('subject', 'setting')->where('name', 'what is left')->count());
+        self::assertSame(150, $organisation->refresh()->estimate_tolerance);
+        self::assertSame(1, DB::table('audit_trail')->where('subject', 'setting')->where('name', 'remaining estimates')->count());
     }
 
     private function actualCost(): string
@@ -112,6 +112,6 @@ final class RatesTest extends TestCase
 
         $this->delete('/office/rates/readers/mo')->assertSessionHasNoErrors();
         self::assertFalse($this->person('mo')->sees_cost);
-        self::assertSame(['show cost', 'hide cost'], DB::table('trail')->where('subject', 'access')->orderBy('id')->pluck('act')->all());
+        self::assertSame(['show cost', 'hide cost'], DB::table('audit_trail')->where('subject', 'access')->orderBy('id')->pluck('act')->all());
     }
 }

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\App\Remaining;
 
-use App\Models\AskedRestatement;
 use App\Models\Assignment;
 use App\Models\Organisation;
 use App\Models\Project;
-use App\Models\Restatement;
+use App\Models\ProposedEstimate;
+use App\Models\RemainingEstimate;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
@@ -30,20 +30,20 @@ final class RemainingTest extends TestCase
     {
         $ada = $this->actingAs($this->person('ada'));
         $ada->get('/week/2026-W25')->assertInertia(fn (AssertableInertia $page) => $page
-            ->where('sheet.left', function (mixed $left): bool {
-                $index = array_search($this->task('FIT')->id, self::each($left, 'task'), true);
+            ->where('sheet.remaining', function (mixed $remaining): bool {
+                $index = array_search($this->task('FIT')->id, self::each($remaining, 'task'), true);
 
-                return [1920, 840, 1080, false] === array_map(static fn (string $field): mixed => self::each($left, $field)[(int) $index], ['planned', 'entered', 'left', 'isRestated']);
+                return [1920, 840, 1080, false] === array_map(static fn (string $field): mixed => self::each($remaining, $field)[(int) $index], ['planned', 'entered', 'minutes', 'isEstimated']);
             }));
 
         $this->say('ada', 'FIT', ['hours' => '20', 'done' => 'no', 'reason' => ''])->assertOk()
-            ->assertJsonPath('message', 'Estimate saved; it takes effect immediately.')->assertJsonPath('remaining.left.left', 1200)->assertJsonPath('remaining.left.isRestated', true)
+            ->assertJsonPath('message', 'Estimate saved; it takes effect immediately.')->assertJsonPath('remaining.ofPerson.minutes', 1200)->assertJsonPath('remaining.ofPerson.isEstimated', true)
             // 32 h planned and 8 h of nobody: 14 h entered, 20 h and 8 h left.
             ->assertJsonPath('remaining.history.0.forecast', 12 * 60 + 22 * 60 + 8 * 60);
         // The 2 h entered for tomorrow were still left at the end of today.
-        self::assertSame([22 * 60, '2026-06-17'], [Restatement::query()->sole()->remaining_minutes, Restatement::query()->sole()->stated_on]);
+        self::assertSame([22 * 60, '2026-06-17'], [RemainingEstimate::query()->sole()->remaining_minutes, RemainingEstimate::query()->sole()->stated_on]);
         self::assertSame(42 * 60, $this->forecast());
-        $this->getJson('/people/ada/week/2026-W25/pencil')->assertJsonFragment(['left' => 1200]);
+        $this->getJson('/people/ada/week/2026-W25/pencil')->assertJsonFragment(['minutes' => 1200]);
     }
 
     public function test_saying_it_twice_is_once_and_another_word_of_the_day_takes_its_place(): void
@@ -51,13 +51,13 @@ final class RemainingTest extends TestCase
         $this->actingAs($this->person('ada'));
         $this->say('ada', 'FIT', ['hours' => '20', 'done' => 'no'])->assertOk();
         $this->say('ada', 'FIT', ['hours' => '20', 'done' => 'no'])->assertOk();
-        self::assertSame(1, DB::table('trail')->where('subject', 'remaining')->count());
+        self::assertSame(1, DB::table('audit_trail')->where('subject', 'remaining')->count());
 
         $this->say('ada', 'FIT', ['hours' => '21', 'done' => 'no', 'reason' => 'More putty'])->assertOk();
-        self::assertSame([23 * 60], Restatement::query()->pluck('remaining_minutes')->all());
-        $last = DB::table('trail')->where('subject', 'remaining')->orderByDesc('id')->first();
+        self::assertSame([23 * 60], RemainingEstimate::query()->pluck('remaining_minutes')->all());
+        $last = DB::table('audit_trail')->where('subject', 'remaining')->orderByDesc('id')->first();
         self::assertSame(
-            ['restate', 'More putty', '{"remaining_minutes":1200,"done":"no","forecast_minutes":2520}', '{"remaining_minutes":1260,"done":"no","forecast_minutes":2580}'],
+            ['update', 'More putty', '{"remaining_minutes":1200,"done":"no","forecast_minutes":2520}', '{"remaining_minutes":1260,"done":"no","forecast_minutes":2580}'],
             [$last?->act, $last?->why, $last?->before, $last?->after],
         );
         self::assertSame(0, Artisan::call('moss:audit', ['act' => 'verify']));
@@ -71,9 +71,9 @@ final class RemainingTest extends TestCase
         $this->say('ada', 'FIT', ['hours' => '-3', 'done' => 'no'])->assertStatus(422);
         $this->say('ada', 'SCRAP', ['hours' => '3', 'done' => 'perhaps'])->assertJsonValidationErrors('done');
         $this->say('bo', 'FIT', ['hours' => '3', 'done' => 'no'])->assertForbidden();
-        $this->assertDatabaseEmpty('restatements');
+        $this->assertDatabaseEmpty('remaining_estimates');
 
-        Organisation::query()->update(['restatement_tolerance' => 60 * 60]);
+        Organisation::query()->update(['estimate_tolerance' => 60 * 60]);
         $this->say('ada', 'FIT', ['hours' => '40', 'done' => 'no'])->assertOk();
     }
 
@@ -82,51 +82,51 @@ final class RemainingTest extends TestCase
         $this->actingAs($this->person('ada'));
         $this->say('ada', 'FIT', ['hours' => '30', 'done' => 'no', 'reason' => 'Wet putty'])->assertOk();
         $this->actingAs($this->person('mo'))->get('/messages')->assertInertia(fn (AssertableInertia $page) => $page
-            ->where('messages.messages.0.words', "Ada Moor updated the remaining estimate for Fit the lens, Lens refit, from 18\u{A0}h to 30\u{A0}h. The task forecast changes from 40\u{A0}h to 52\u{A0}h. “Wet putty”"));
+            ->where('messages.messages.0.text', "Ada Moor updated the remaining estimate for Fit the lens, Lens refit, from 18\u{A0}h to 30\u{A0}h. The task forecast changes from 40\u{A0}h to 52\u{A0}h. “Wet putty”"));
 
         $this->say('ada', 'FIT', ['hours' => '25', 'done' => 'no', 'reason' => 'Dry by then'])->assertOk()->assertJsonPath('remaining.history.0.by', 'Mo Fell');
-        self::assertSame(1, DB::table('messages')->where('kind', 'restated')->count());
+        self::assertSame(1, DB::table('messages')->where('kind', 'estimate updated')->count());
     }
 
     public function test_where_it_is_asked_it_counts_once_the_manager_accepts(): void
     {
-        Project::query()->where('code', 'LENS')->update(['restatements' => 'approve']);
+        Project::query()->where('code', 'LENS')->update(['estimate_mode' => 'approve']);
         $this->actingAs($this->person('ada'));
         $this->say('ada', 'FIT', ['hours' => '30', 'done' => 'no', 'reason' => 'Wet putty'])->assertOk()
-            ->assertJsonPath('message', 'Estimate saved. It takes effect once Mo Fell accepts it.')->assertJsonPath('remaining.left.left', 1080)->assertJsonPath('remaining.left.asked', 32 * 60);
+            ->assertJsonPath('message', 'Estimate saved. It takes effect once Mo Fell accepts it.')->assertJsonPath('remaining.ofPerson.minutes', 1080)->assertJsonPath('remaining.ofPerson.waiting', 32 * 60);
         self::assertSame(40 * 60, $this->forecast());
-        $asked = AskedRestatement::query()->sole();
+        $asked = ProposedEstimate::query()->sole();
 
-        $this->post("/projects/LENS/restatements/{$asked->id}", ['accept' => true])->assertForbidden();
-        $this->actingAs($this->person('mo'))->post("/projects/LENS/restatements/{$asked->id}", ['accept' => false])->assertSessionHas('refusal');
-        $this->post("/projects/LENS/restatements/{$asked->id}", ['accept' => true])->assertSessionHas('message');
-        $this->post("/projects/LENS/restatements/{$asked->id}", ['accept' => true])->assertSessionHas('message');
-        self::assertSame([52 * 60, 'accepted', 1], [$this->forecast(), $asked->refresh()->state, Restatement::query()->count()]);
-        $this->post("/projects/LENS/restatements/{$asked->id}", ['accept' => false, 'word' => 'No'])->assertSessionHas('refusal', 'This has already been decided or taken back. Reload to see its status.');
-        self::assertSame(1, DB::table('messages')->where('kind', 'restatement decided')->count());
+        $this->post("/projects/LENS/estimates/{$asked->id}", ['accept' => true])->assertForbidden();
+        $this->actingAs($this->person('mo'))->post("/projects/LENS/estimates/{$asked->id}", ['accept' => false])->assertSessionHas('refusal');
+        $this->post("/projects/LENS/estimates/{$asked->id}", ['accept' => true])->assertSessionHas('message');
+        $this->post("/projects/LENS/estimates/{$asked->id}", ['accept' => true])->assertSessionHas('message');
+        self::assertSame([52 * 60, 'accepted', 1], [$this->forecast(), $asked->refresh()->state, RemainingEstimate::query()->count()]);
+        $this->post("/projects/LENS/estimates/{$asked->id}", ['accept' => false, 'comment' => 'No'])->assertSessionHas('refusal', 'This has already been decided or taken back. Reload to see its status.');
+        self::assertSame(1, DB::table('messages')->where('kind', 'estimate decided')->count());
     }
 
     public function test_declined_nothing_has_changed_and_it_stays_to_be_read(): void
     {
-        Organisation::query()->update(['restatements' => 'approve']);
+        Organisation::query()->update(['estimate_mode' => 'approve']);
         $this->actingAs($this->person('ada'));
         $this->say('ada', 'FIT', ['hours' => '30', 'done' => 'no', 'reason' => 'Wet putty']);
-        $this->actingAs($this->person('mo'))->post('/projects/LENS/restatements/'.AskedRestatement::query()->sole()->id, ['accept' => false, 'word' => 'Use the dry batch'])->assertSessionHas('message');
+        $this->actingAs($this->person('mo'))->post('/projects/LENS/estimates/'.ProposedEstimate::query()->sole()->id, ['accept' => false, 'comment' => 'Use the dry batch'])->assertSessionHas('message');
 
         self::assertSame(40 * 60, $this->forecast());
-        $this->getJson('/people/ada/tasks/'.$this->task('FIT')->id.'/remaining')->assertJsonPath('history.0.state', 'declined')->assertJsonPath('history.0.decidedBy', 'Mo Fell')->assertJsonPath('history.0.word', 'Use the dry batch');
+        $this->getJson('/people/ada/tasks/'.$this->task('FIT')->id.'/remaining')->assertJsonPath('history.0.state', 'declined')->assertJsonPath('history.0.decidedBy', 'Mo Fell')->assertJsonPath('history.0.comment', 'Use the dry batch');
     }
 
     public function test_what_waits_ends_with_its_task_and_is_not_accepted_for_who_holds_it_no_more(): void
     {
-        Project::query()->where('code', 'LENS')->sole()->update(['restatements' => 'approve']);
+        Project::query()->where('code', 'LENS')->sole()->update(['estimate_mode' => 'approve']);
         $this->actingAs($this->person('ada'));
         $this->say('ada', 'FIT', ['hours' => '32', 'done' => 'no', 'reason' => 'Wet putty'])->assertOk();
-        $asked = AskedRestatement::query()->sole();
+        $asked = ProposedEstimate::query()->sole();
         Assignment::query()->where('task_id', $this->task('FIT')->id)->delete();
-        $this->actingAs($this->person('mo'))->post("/projects/LENS/restatements/{$asked->id}", ['accept' => true])
+        $this->actingAs($this->person('mo'))->post("/projects/LENS/estimates/{$asked->id}", ['accept' => true])
             ->assertSessionHas('refusal', 'Neither Ada Moor nor their team has planned hours on Fit the lens, so there is nothing to estimate. Ask the project manager, Mo Fell, to assign hours.');
-        self::assertSame(['waiting', 0], [$asked->refresh()->state, Restatement::query()->count()]);
+        self::assertSame(['waiting', 0], [$asked->refresh()->state, RemainingEstimate::query()->count()]);
 
         $this->put('/projects/LENS/tasks/'.$this->task('FIT')->id.'/done', ['done' => true, 'confirmed' => true])->assertSessionHasNoErrors();
         self::assertSame('withdrawn', $asked->refresh()->state);
@@ -138,12 +138,12 @@ final class RemainingTest extends TestCase
         $address = '/people/ada/tasks/'.$this->task('FIT')->id.'/remaining';
         $this->deleteJson($address)->assertStatus(422);
         $this->say('ada', 'FIT', ['hours' => '19', 'done' => 'no'])->assertJsonPath('remaining.mayTakeBack', true);
-        $this->deleteJson($address)->assertOk()->assertJsonPath('remaining.left.left', 1080)->assertJsonPath('remaining.mayTakeBack', false);
+        $this->deleteJson($address)->assertOk()->assertJsonPath('remaining.ofPerson.minutes', 1080)->assertJsonPath('remaining.mayTakeBack', false);
 
-        Organisation::query()->update(['restatements' => 'approve']);
+        Organisation::query()->update(['estimate_mode' => 'approve']);
         $this->say('ada', 'FIT', ['hours' => '19', 'done' => 'no']);
         $this->deleteJson($address)->assertOk();
-        self::assertSame('withdrawn', AskedRestatement::query()->sole()->state);
+        self::assertSame('withdrawn', ProposedEstimate::query()->sole()->state);
     }
 
     public function test_done_for_oneself_for_the_team_and_for_all(): void
@@ -166,16 +166,16 @@ final class RemainingTest extends TestCase
 
         // She holds all that is assigned of it: with her it is done.
         $this->actingAs($this->person('ada'));
-        $this->say('ada', 'FIT', ['done' => 'me'])->assertOk()->assertJsonPath('remaining.left.isDone', true)->assertJsonPath('remaining.left.left', 0);
+        $this->say('ada', 'FIT', ['done' => 'me'])->assertOk()->assertJsonPath('remaining.ofPerson.isDone', true)->assertJsonPath('remaining.ofPerson.minutes', 0);
         self::assertSame([null, 14 * 60], [$this->task('FIT')->done_on, $this->forecast()]);
-        self::assertSame(3, DB::table('trail')->whereIn('act', ['say done for all', 'open again'])->count());
+        self::assertSame(3, DB::table('audit_trail')->whereIn('act', ['mark as done for everyone', 'reopen'])->count());
     }
 
-    /** @param  array<string, mixed>  $word
+    /** @param  array<string, mixed>  $estimate
      * @return TestResponse<Response> */
-    private function say(string $person, string $task, array $word): TestResponse
+    private function say(string $person, string $task, array $estimate): TestResponse
     {
-        return $this->putJson("/people/$person/tasks/".$this->task($task)->id.'/remaining', $word);
+        return $this->putJson("/people/$person/tasks/".$this->task($task)->id.'/remaining', $estimate);
     }
 
     private function forecast(): int

@@ -72,13 +72,13 @@ final class AtOnceTest extends TestCase
         self::assertSame(['approved'], $this->column('SELECT DISTINCT state FROM entries'));
     }
 
-    /** All entries are in one state, the trail is whole and tells of that and nothing else, and everybody was told once. */
+    /** All entries are in one state, the audit trail is whole and tells of that and nothing else, and everybody was told once. */
     private function mustBeOneThing(int $entries): void
     {
         $states = $this->column('SELECT DISTINCT state FROM entries');
         self::assertCount(1, $states, 'in more than one state: '.implode(', ', $states));
         $decided = in_array($states[0], ['approved', 'returned'], true) ? 1 : 0;
-        self::assertSame([(string) ($decided * $entries)], $this->column("SELECT count(*) FROM trail WHERE act IN ('approve', 'return')"));
+        self::assertSame([(string) ($decided * $entries)], $this->column("SELECT count(*) FROM audit_trail WHERE act IN ('approve', 'return')"));
         self::assertSame([(string) $decided], $this->column('SELECT count(*) FROM decisions'));
         self::assertSame([(string) ($decided * $entries)], $this->column('SELECT count(*) FROM decided_entries'));
         self::assertSame($this->column("SELECT count(DISTINCT date(date, 'weekday 0', '-6 days')) * {$decided} FROM entries"), $this->column("SELECT count(*) FROM messages WHERE kind IN ('returned', 'decided')"));

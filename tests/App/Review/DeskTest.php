@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\App\Review;
 
-use App\Features\HouseRules\Actions\KeepFindings;
+use App\Features\HouseRules\Actions\SaveFindings;
 use App\Models\Entry;
 use Illuminate\Database\Events\QueryExecuted;
 use Illuminate\Support\Facades\DB;
@@ -34,8 +34,8 @@ final class DeskTest extends TestCase
             $rows .= sprintf("ada,LENS,FIT,surveyor,%s,1,submitted\n", Day::of('2025-06-01')->plusDays($number)->toString());
         }
         $this->load(['entries.csv' => "person,project,task,role,date,hours,state\n".$rows]);
-        DB::table('house_rules')->insert(array_map(static fn (HouseRule $rule): array => ['rule' => $rule->code(), 'level' => 'off', 'starts_on' => '2020-01-01'], AllRules::list()));
-        $this->app->make(KeepFindings::class)->ofAllThatWaits();
+        DB::table('house_rules')->insert(array_map(static fn (HouseRule $rule): array => ['rule' => $rule->code(), 'severity' => 'off', 'starts_on' => '2020-01-01'], AllRules::list()));
+        $this->app->make(SaveFindings::class)->ofAllThatWaits();
     }
 
     /** @param  list<string>  $groups */
@@ -71,7 +71,7 @@ final class DeskTest extends TestCase
             ->where('review.sheetCount', 2)
             ->where('review.sheets.0.week', '2026-W25')
             ->where('review.sheets.0.findings', fn ($found): bool => in_array('day_above', self::each($found, 'rule'), true))
-            ->where('review.sheets.0.lines.0.cells', fn ($cells): bool => self::each($cells, 'needsALook') === [false, true])
+            ->where('review.sheets.0.lines.0.cells', fn ($cells): bool => self::each($cells, 'needsAttention') === [false, true])
             ->where('review.sheets.1.week', '2026-W24'));
         // Of a project, only its lines, with what is found in the whole week.
         $this->desk('?by=project&open=WEIR')->assertInertia(fn (AssertableInertia $page) => $page
@@ -153,7 +153,7 @@ final class DeskTest extends TestCase
 
         self::assertSame([5, $this->person('mo')->id], [DB::table('entries')->where('state', 'submitted')->count(), $this->entry('ada', 'FIT', '2026-06-16')?->approver_id]);
         $this->as('mo')->delete('/review/decisions/'.$decision)->assertSessionHas('message', static fn (string $message): bool => str_contains($message, 'already'));
-        self::assertSame(2, DB::table('trail')->where('act', 'undo')->count());
+        self::assertSame(2, DB::table('audit_trail')->where('act', 'undo')->count());
     }
 
     public function test_a_decision_is_not_undone_once_somebody_has_acted_on_it(): void
@@ -227,13 +227,13 @@ final class DeskTest extends TestCase
         $this->as('ada')->getJson('/review/effect?projects=LENS')->assertExactJson([]);
     }
 
-    public function test_phrases_are_kept_and_dropped(): void
+    public function test_phrases_are_stored_and_dropped(): void
     {
         $this->load();
         foreach (['Which lens?', ' Which lens? ', 'Please split it.'] as $words) {
-            $this->as('mo')->from('/review')->put('/review/phrases', ['words' => $words])->assertSessionHasNoErrors();
+            $this->as('mo')->from('/review')->put('/review/phrases', ['phrase' => $words])->assertSessionHasNoErrors();
         }
-        $this->as('mo')->from('/review')->delete('/review/phrases', ['words' => 'Which lens?']);
+        $this->as('mo')->from('/review')->delete('/review/phrases', ['phrase' => 'Which lens?']);
 
         $this->desk('')->assertInertia(fn (AssertableInertia $page) => $page->where('review.phrases', ['Please split it.']));
         $this->as('lee')->get('/review')->assertInertia(fn (AssertableInertia $page) => $page->where('review.phrases', []));
@@ -310,10 +310,10 @@ final class DeskTest extends TestCase
      * @param  list<Entry|null>  $entries
      * @return TestResponse<Response>
      */
-    private function decide(string $decision, array $entries, string $word = '', string $person = 'mo'): TestResponse
+    private function decide(string $decision, array $entries, string $comment = '', string $person = 'mo'): TestResponse
     {
         return $this->as($person)->from('/review')->post('/review/decisions', [
-            'decision' => $decision, 'word' => $word,
+            'decision' => $decision, 'comment' => $comment,
             'entries' => array_map(static fn (?Entry $entry): array => ['id' => $entry?->id, 'version' => $entry?->version], $entries),
         ]);
     }

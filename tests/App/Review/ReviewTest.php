@@ -30,7 +30,7 @@ final class ReviewTest extends TestCase
             ->where('review.sheets.0.minutes', 840)
             // Of time on other projects, and of what the week asks, a project's manager is told nothing.
             ->where('review.sheets.0.entered', 840)
-            ->where('review.sheets.0.owed', 0)
+            ->where('review.sheets.0.expected', 0)
             ->where('review.sheets.0.days.4.absences', [['kind' => 'absent', 'minutes' => null]])
             ->has('review.sheets.0.lines', 2)
             ->where('review.sheets.0.lines.1.cells.0.note', 'North side')
@@ -56,9 +56,9 @@ final class ReviewTest extends TestCase
 
         $this->decide('mo', 'return', $line, 'Which lens?')->assertSessionHas('message', "Returned: 2\u{00A0}h in one entry.");
 
-        self::assertSame(['returned', 'Which lens?'], [$this->entry('ada', 'CLEAN', '2026-06-17')?->state->value, $this->entry('ada', 'CLEAN', '2026-06-17')?->return_word]);
+        self::assertSame(['returned', 'Which lens?'], [$this->entry('ada', 'CLEAN', '2026-06-17')?->state->value, $this->entry('ada', 'CLEAN', '2026-06-17')?->return_comment]);
         self::assertSame('submitted', $this->entry('ada', 'FIT', '2026-06-16')?->state->value);
-        $this->actingAs($this->person('ada'))->get('/week/2026-W25')->assertInertia(fn (AssertableInertia $page) => $page->where('sheet.lines.0.cells.2.returnWord', 'Which lens?'));
+        $this->actingAs($this->person('ada'))->get('/week/2026-W25')->assertInertia(fn (AssertableInertia $page) => $page->where('sheet.lines.0.cells.2.returnComment', 'Which lens?'));
     }
 
     public function test_returning_without_a_word_is_refused(): void
@@ -74,10 +74,10 @@ final class ReviewTest extends TestCase
         $this->load();
         $seen = $this->waiting('ada');
         $this->decide('mo', 'approve', $seen);
-        $trail = DB::table('trail')->count();
+        $auditTrail = DB::table('audit_trail')->count();
 
         $this->decide('mo', 'approve', $seen)->assertSessionHas('message')->assertSessionMissing('refusal');
-        self::assertSame($trail, DB::table('trail')->count());
+        self::assertSame($auditTrail, DB::table('audit_trail')->count());
     }
 
     public function test_an_entry_that_changed_since_it_was_seen_stops_the_whole_decision(): void
@@ -143,14 +143,14 @@ final class ReviewTest extends TestCase
         self::assertSame('approved', $this->entry('ada', 'FIT', '2026-06-16')?->state->value);
     }
 
-    public function test_a_stand_in_decides_in_the_time_named_and_the_trail_says_for_whom(): void
+    public function test_a_stand_in_decides_in_the_time_named_and_the_audit_trail_says_for_whom(): void
     {
         $this->load(['stand_ins.csv' => "person,stand_in,starts_on,ends_on\nmo,bo,2026-06-17,2026-06-17\n"]);
         $this->actingAs($this->person('bo'))->get('/review')->assertInertia(fn (AssertableInertia $page) => $page->where('review.sheets.0.standingInFor', ['Mo Fell']));
 
         $this->decide('bo', 'approve', $this->waiting('ada'))->assertSessionHas('message');
 
-        self::assertSame(3, DB::table('trail')->where('act', 'approve')->where('actor_id', $this->person('bo')->id)->where('on_behalf_of_id', $this->person('mo')->id)->count());
+        self::assertSame(3, DB::table('audit_trail')->where('act', 'approve')->where('actor_id', $this->person('bo')->id)->where('on_behalf_of_id', $this->person('mo')->id)->count());
     }
 
     public function test_a_stand_in_is_nobody_the_day_after(): void
@@ -184,11 +184,11 @@ final class ReviewTest extends TestCase
      * @param  list<Entry>  $entries
      * @return \Illuminate\Testing\TestResponse<\Symfony\Component\HttpFoundation\Response>
      */
-    private function decide(string $person, string $decision, array $entries, string $word = ''): \Illuminate\Testing\TestResponse
+    private function decide(string $person, string $decision, array $entries, string $comment = ''): \Illuminate\Testing\TestResponse
     {
         return $this->actingAs($this->person($person))->from('/review')->post('/review/decisions', [
             'decision' => $decision,
-            'word' => $word,
+            'comment' => $comment,
             'entries' => array_map(static fn (Entry $entry): array => ['id' => $entry->id, 'version' => $entry->version], $entries),
         ]);
     }

@@ -109,14 +109,14 @@ final class AccessEndsTest extends TestCase
         $this->assertGuest();
     }
 
-    public function test_enabled_again_the_person_signs_in_again_and_the_trail_says_so(): void
+    public function test_enabled_again_the_person_signs_in_again_and_the_audit_trail_says_so(): void
     {
         Artisan::call('moss:access', ['act' => 'disable', 'person' => 'ada']);
         Artisan::call('moss:access', ['act' => 'enable', 'person' => 'ada']);
         $this->signIn();
 
         $this->whoAsks()->get('/week/2026-W25')->assertOk();
-        self::assertSame(['disable', 'enable'], DB::table('trail')->where('subject', 'access')->orderBy('id')->pluck('act')->all());
+        self::assertSame(['disable', 'enable'], DB::table('audit_trail')->where('subject', 'access')->orderBy('id')->pluck('act')->all());
         self::assertSame(1, Artisan::call('moss:access', ['act' => 'delete', 'person' => 'ada']));
         self::assertSame(1, Artisan::call('moss:access', ['act' => 'disable', 'person' => 'zoe']));
     }

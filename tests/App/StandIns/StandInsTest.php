@@ -30,7 +30,7 @@ final class StandInsTest extends TestCase
 
         $this->as('mo')->delete('/stand-ins/1')->assertSessionHas('message');
         $this->as('bo')->get('/review')->assertInertia(fn (AssertableInertia $page) => $page->where('review.sum.entries', 0));
-        self::assertSame(['name', 'take away'], DB::table('trail')->where('subject', 'stand-in')->orderBy('id')->pluck('act')->all());
+        self::assertSame(['add', 'remove'], DB::table('audit_trail')->where('subject', 'stand-in')->orderBy('id')->pluck('act')->all());
     }
 
     public function test_it_can_be_for_some_projects_and_said_again_otherwise(): void
@@ -41,7 +41,7 @@ final class StandInsTest extends TestCase
         $this->nameAs('mo', ['standIn' => 'bo', 'from' => '2026-06-17', 'to' => '2026-06-30', 'projects' => ['OLD', 'LENS']]);
 
         $this->as('bo')->get('/review')->assertInertia(fn (AssertableInertia $page) => $page->where('review.sum.entries', 1));
-        self::assertSame([1, 2], [DB::table('stand_ins')->count(), DB::table('trail')->where('subject', 'stand-in')->count()]);
+        self::assertSame([1, 2], [DB::table('stand_ins')->count(), DB::table('audit_trail')->where('subject', 'stand-in')->count()]);
     }
 
     public function test_only_oneself_or_the_office_names(): void

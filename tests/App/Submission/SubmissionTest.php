@@ -13,7 +13,7 @@ use Symfony\Component\HttpFoundation\Response;
 use Tests\App\Lighthouse;
 use Tests\App\TestCase;
 
-/** Handing over: with findings, words, questions, and only some of it. */
+/** Handing over: with findings, explanations, questions, and only some of it. */
 final class SubmissionTest extends TestCase
 {
     private const ENTRIES = "person,project,task,role,date,hours\n"
@@ -29,7 +29,7 @@ final class SubmissionTest extends TestCase
             ['names' => ['Mo Fell'], 'isOffice' => false, 'approvesItself' => false, 'minutes' => 1470, 'entries' => 3],
             ['names' => ['Kit Ness'], 'isOffice' => false, 'approvesItself' => false, 'minutes' => 120, 'entries' => 1],
         ]);
-        self::assertSame(['asks', 'mentions'], array_column((array) $summary->json('findings'), 'level'));
+        self::assertSame(['explanation', 'information'], array_column((array) $summary->json('findings'), 'severity'));
     }
 
     public function test_two_steps_and_a_missing_manager_are_named(): void
@@ -45,10 +45,10 @@ final class SubmissionTest extends TestCase
         $this->submit()->assertSessionHas('refusal', static fn (string $why): bool => str_contains($why, "Wed 17 Jun has 12.5\u{00A0}h"));
         self::assertSame(4, DB::table('entries')->where('state', 'draft')->count());
 
-        $this->submit(['words' => [['rule' => 'day_above', 'date' => '2026-06-17', 'word' => 'The crane was late']]])->assertSessionHas('message');
+        $this->submit(['explanations' => [['rule' => 'day_above', 'date' => '2026-06-17', 'explanation' => 'The crane was late']]])->assertSessionHas('message');
 
         self::assertSame(4, DB::table('entries')->where('state', 'submitted')->count());
-        self::assertSame('The crane was late', DB::table('findings')->where('rule', 'day_above')->value('word'));
+        self::assertSame('The crane was late', DB::table('findings')->where('rule', 'day_above')->value('explanation'));
         // Only the long day needs a look; what is merely mentioned is in order.
         self::assertSame(['2026-06-17'], DB::table('entries')->where('needs_look', 1)->pluck('date')->all());
     }
@@ -57,17 +57,17 @@ final class SubmissionTest extends TestCase
     {
         $this->load();
 
-        $this->submit(['words' => [['rule' => 'day_above', 'date' => '2026-06-16', 'word' => 'Storm'], ['rule' => 'day_above', 'date' => '2026-06-17', 'word' => '  ']]])->assertSessionHas('refusal');
-        self::assertSame([0, 0], [DB::table('entries')->where('state', 'submitted')->count(), DB::table('finding_words')->count()]);
+        $this->submit(['explanations' => [['rule' => 'day_above', 'date' => '2026-06-16', 'explanation' => 'Storm'], ['rule' => 'day_above', 'date' => '2026-06-17', 'explanation' => '  ']]])->assertSessionHas('refusal');
+        self::assertSame([0, 0], [DB::table('entries')->where('state', 'submitted')->count(), DB::table('finding_explanations')->count()]);
     }
 
     public function test_what_blocks_stops_everything(): void
     {
         $this->load();
-        DB::table('house_rules')->insert(['rule' => 'time_on_absence', 'level' => 'blocks']);
+        DB::table('house_rules')->insert(['rule' => 'time_on_absence', 'severity' => 'blocking']);
         $this->import(['entries.csv' => "person,project,task,role,date,hours\nada,LENS,FIT,surveyor,2026-06-19,2.5\n"]);
 
-        $this->submit(['words' => [['rule' => 'day_above', 'date' => '2026-06-17', 'word' => 'Storm']]])
+        $this->submit(['explanations' => [['rule' => 'day_above', 'date' => '2026-06-17', 'explanation' => 'Storm']]])
             ->assertSessionHas('refusal', static fn (string $why): bool => str_starts_with($why, "Nothing was submitted. 2.5\u{00A0}h on Fri 19 Jun") && str_contains($why, 'Remove the hours or have the absence changed.'));
         self::assertSame(0, DB::table('entries')->where('state', 'submitted')->count());
     }
@@ -90,12 +90,12 @@ final class SubmissionTest extends TestCase
     public function test_twice_is_once(): void
     {
         $this->load();
-        $words = ['words' => [['rule' => 'day_above', 'date' => '2026-06-17', 'word' => 'Storm']]];
-        $this->submit($words);
-        $trail = DB::table('trail')->count();
+        $explanations = ['explanations' => [['rule' => 'day_above', 'date' => '2026-06-17', 'explanation' => 'Storm']]];
+        $this->submit($explanations);
+        $auditTrail = DB::table('audit_trail')->count();
 
-        $this->submit($words)->assertSessionHas('message', static fn (string $message): bool => str_contains($message, 'nothing to submit'));
-        self::assertSame($trail, DB::table('trail')->count());
+        $this->submit($explanations)->assertSessionHas('message', static fn (string $message): bool => str_contains($message, 'nothing to submit'));
+        self::assertSame($auditTrail, DB::table('audit_trail')->count());
     }
 
     /** @param  array<int|string, string>  $answers  by wording */
@@ -113,7 +113,7 @@ final class SubmissionTest extends TestCase
             $byId[Question::query()->where('wording', $wording)->sole()->id] = $answer;
         }
 
-        $response = $this->submit(['answers' => $byId, 'words' => [['rule' => 'day_above', 'date' => '2026-06-17', 'word' => 'Storm']]]);
+        $response = $this->submit(['answers' => $byId, 'explanations' => [['rule' => 'day_above', 'date' => '2026-06-17', 'explanation' => 'Storm']]]);
 
         if ($refusal === null) {
             $response->assertSessionHas('message');
@@ -139,7 +139,7 @@ final class SubmissionTest extends TestCase
         $this->load(['organisation.csv' => "key,value\nself_approve,yes\n"]);
         self::assertSame([true, false, true], array_column((array) $this->summary()->json('recipients'), 'approvesItself'));
 
-        $this->submit(['words' => [['rule' => 'day_above', 'date' => '2026-06-17', 'word' => 'Storm']]])
+        $this->submit(['explanations' => [['rule' => 'day_above', 'date' => '2026-06-17', 'explanation' => 'Storm']]])
             ->assertSessionHas('message', "26.5\u{00A0}h submitted, of which 14\u{00A0}h were in order and approved automatically.");
 
         self::assertSame(['approved' => 3, 'submitted' => 1], DB::table('entries')->groupBy('state')->orderBy('state')->selectRaw('state, count(*) AS n')->pluck('n', 'state')->all());

@@ -77,19 +77,19 @@ final class LinesTest extends TestCase
         $this->assertLines(['LENS/CLEAN/', 'LENS/FIT/Surveyor']);
     }
 
-    public function test_a_line_goes_with_its_hours_and_leaves_their_trail(): void
+    public function test_a_line_goes_with_its_hours_and_leaves_their_audit_trail(): void
     {
         $this->import(Lighthouse::files(['entries.csv' => "person,project,task,role,date,hours\nada,LENS,FIT,surveyor,2026-06-16,2\nada,LENS,FIT,surveyor,2026-06-17,3\nada,LENS,FIT,surveyor,2026-06-24,1\n"]));
         $this->remove('FIT', 'surveyor', 300);
 
         self::assertSame(['2026-06-24'], DB::table('entries')->pluck('date')->all());
-        self::assertSame(['2026-06-16', '2026-06-17'], DB::table('trail')->where('act', 'clear')->orderBy('date')->pluck('date')->all());
+        self::assertSame(['2026-06-16', '2026-06-17'], DB::table('audit_trail')->where('act', 'clear')->orderBy('date')->pluck('date')->all());
         $this->assertLines(['LENS/CLEAN/']);
     }
 
     /** @param  'submitted'|'draft'  $state */
-    #[DataProvider('kept')]
-    public function test_a_line_is_kept_whole_where_it_may_not_go(string $state, int $seen, string $sentence): void
+    #[DataProvider('stored')]
+    public function test_a_line_is_stored_whole_where_it_may_not_go(string $state, int $seen, string $sentence): void
     {
         $this->import(Lighthouse::files(['entries.csv' => "person,project,task,role,date,hours,state\nada,LENS,FIT,surveyor,2026-06-16,2,draft\nada,LENS,FIT,surveyor,2026-06-17,3,$state\n"]));
 
@@ -98,13 +98,13 @@ final class LinesTest extends TestCase
     }
 
     /** @return iterable<array{string, int, string}> */
-    public static function kept(): iterable
+    public static function stored(): iterable
     {
         yield 'submitted time on it' => ['submitted', 300, 'This line has submitted, approved or settled time and cannot be removed. Take the week back first.'];
         yield 'changed since it was seen' => ['draft', 120, 'This line has changed in the meantime'];
     }
 
-    public function test_lines_and_projects_stay_in_the_order_in_which_they_are_kept(): void
+    public function test_lines_and_projects_stay_in_the_order_in_which_they_are_stored(): void
     {
         $this->import(Lighthouse::files());
         $this->add('TRAIN', null);

@@ -40,6 +40,6 @@ final class ManyAtOnceTest extends TestCase
         // Each inks its own 20 days; all together change one shared cell, one after the other.
         self::assertSame(self::PROCESSES * 20, $count("SELECT count(*) FROM entries WHERE date < '2026-06-01'"));
         self::assertSame(self::PROCESSES * 10, $count("SELECT version FROM entries WHERE date = '2026-06-17'"));
-        self::assertSame(self::PROCESSES * 30, $count("SELECT count(*) FROM trail WHERE act IN ('ink', 'change')"));
+        self::assertSame(self::PROCESSES * 30, $count("SELECT count(*) FROM audit_trail WHERE act IN ('ink', 'change')"));
     }
 }

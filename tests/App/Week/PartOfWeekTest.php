@@ -24,8 +24,8 @@ final class PartOfWeekTest extends TestCase
         $this->actingAs($this->person('mo'));
         $sheet = $this->given($address);
 
-        self::assertSame([false, false, 0], [$sheet->value('sheet.isWhole'), $sheet->value('sheet.mayRecord'), $sheet->value('sheet.owed')]);
-        self::assertSame(array_fill(0, 7, null), self::each($sheet->value('sheet.days'), 'owed'));
+        self::assertSame([false, false, 0], [$sheet->value('sheet.isWhole'), $sheet->value('sheet.mayRecord'), $sheet->value('sheet.expected')]);
+        self::assertSame(array_fill(0, 7, null), self::each($sheet->value('sheet.days'), 'expected'));
         self::assertSame(['LENS', 'LENS', 'LENS'], self::each($sheet->value('sheet.lines'), 'projectCode'));
         self::assertSame([[], [], [], [], [['kind' => 'absent', 'minutes' => null]], [], []], self::each($sheet->value('sheet.days'), 'absences'));
         $this->get($address)->assertInertia(fn (AssertableInertia $page) => $page->where('sheet.totals.week', 300));
@@ -34,13 +34,13 @@ final class PartOfWeekTest extends TestCase
         }
     }
 
-    public function test_findings_and_the_trail_of_other_lines_are_not_theirs(): void
+    public function test_findings_and_the_audit_trail_of_other_lines_are_not_theirs(): void
     {
         $this->actingAs($this->person('mo'));
 
         $this->get('/people/ada/week/2026-W25/findings')->assertExactJson(['findings' => [], 'spans' => null]);
-        $this->get('/people/ada/week/2026-W25/trail?task='.$this->task('FIT')->id.'&date=2026-06-16')->assertOk();
-        $this->get('/people/ada/week/2026-W25/trail?task='.$this->task('TRAIN')->id.'&date=2026-06-16')->assertForbidden();
+        $this->get('/people/ada/week/2026-W25/audit-trail?task='.$this->task('FIT')->id.'&date=2026-06-16')->assertOk();
+        $this->get('/people/ada/week/2026-W25/audit-trail?task='.$this->task('TRAIN')->id.'&date=2026-06-16')->assertForbidden();
     }
 
     public function test_putting_somebody_on_a_task_opens_no_more_of_their_week(): void

@@ -19,7 +19,7 @@ final class PencilCommandTest extends TestCase
             'entries.csv' => "person,project,task,role,date,hours\nada,LENS,FIT,surveyor,2026-06-16,2\n",
         ]));
 
-        // Monday is a holiday; on Tuesday 2 h of 8 h are entered; on Friday half of 4 h is owed for the leave.
+        // Monday is a holiday; on Tuesday 2 h of 8 h are entered; on Friday half of 4 h is expected for the leave.
         self::assertSame(<<<'CSV'
             date,project,task,role,minutes,why
             2026-06-16,LENS,FIT,surveyor,360,"plan: 16 h from Tue 16 to Wed 17 Jun, 8 h a day"

@@ -31,7 +31,7 @@ final class SaveCellsTest extends TestCase
         ]);
 
         self::assertSame(90, $this->entry('ada', 'FIT', '2026-06-17')?->minutes);
-        self::assertSame(['ink', '2026-06-17'], array_values((array) DB::table('trail')->orderByDesc('id')->first(['act', 'date'])));
+        self::assertSame(['ink', '2026-06-17'], array_values((array) DB::table('audit_trail')->orderByDesc('id')->first(['act', 'date'])));
     }
 
     public function test_a_cell_is_changed_and_cleared_over_the_version_seen(): void
@@ -41,7 +41,7 @@ final class SaveCellsTest extends TestCase
         $this->outcome($this->save('FIT', '2026-06-17', '', 2), 'saved', ['minutes' => null, 'version' => null]);
 
         self::assertNull($this->entry('ada', 'FIT', '2026-06-17'));
-        self::assertSame(['ink', 'change', 'clear'], DB::table('trail')->where('act', '<>', 'import')->orderBy('id')->pluck('act')->all());
+        self::assertSame(['ink', 'change', 'clear'], DB::table('audit_trail')->where('act', '<>', 'import')->orderBy('id')->pluck('act')->all());
     }
 
     #[DataProvider('refused')]
@@ -50,7 +50,7 @@ final class SaveCellsTest extends TestCase
         $this->outcome($this->save($task, $date, $hours), 'refused', ['minutes' => null], $sentence);
 
         self::assertSame(0, DB::table('entries')->count());
-        self::assertSame(0, DB::table('trail')->where('act', '<>', 'import')->count());
+        self::assertSame(0, DB::table('audit_trail')->where('act', '<>', 'import')->count());
     }
 
     /** @return iterable<string, array{string, string, string, string}> */
@@ -129,7 +129,7 @@ final class SaveCellsTest extends TestCase
         ])->assertJsonPath('cells.*.outcome', ['saved', 'refused', 'saved', 'refused', 'moved on'])->assertJsonPath('totals.week', 300);
 
         self::assertSame([120, 180], DB::table('entries')->orderBy('date')->pluck('minutes')->all());
-        self::assertSame(2, DB::table('trail')->where('act', 'ink')->count());
+        self::assertSame(2, DB::table('audit_trail')->where('act', 'ink')->count());
     }
 
     public function test_nearly_two_hundred_cells_are_one_transaction_and_as_many_queries_as_one(): void
@@ -178,10 +178,10 @@ final class SaveCellsTest extends TestCase
     {
         $this->save('FIT', '2026-06-17', '3');
         $this->outcome($this->save('FIT', '2026-06-17', '3:00'), 'saved', ['minutes' => 180, 'version' => 1]);
-        self::assertSame(1, DB::table('trail')->where('act', '<>', 'import')->count());
+        self::assertSame(1, DB::table('audit_trail')->where('act', '<>', 'import')->count());
     }
 
-    public function test_notes_and_billing_change_without_the_hours_and_leave_their_trail(): void
+    public function test_notes_and_billing_change_without_the_hours_and_leave_their_audit_trail(): void
     {
         $this->save('FIT', '2026-06-17', '3');
         $cell = $this->cell('FIT', '2026-06-17', '', 1);
@@ -193,7 +193,7 @@ final class SaveCellsTest extends TestCase
         );
 
         self::assertSame(['Bolts <b>checked</b>', 'Fitting', 0], array_values((array) DB::table('entries')->first(['note', 'client_note', 'billable'])));
-        $this->getJson('/people/ada/week/2026-W25/trail?'.http_build_query(['task' => $cell['task'], 'role' => $cell['role'], 'date' => '2026-06-17']))
+        $this->getJson('/people/ada/week/2026-W25/audit-trail?'.http_build_query(['task' => $cell['task'], 'role' => $cell['role'], 'date' => '2026-06-17']))
             ->assertJsonPath('*.act', ['change', 'ink'])->assertJsonPath('0.note', 'Bolts <b>checked</b>')->assertJsonPath('1.after', 180)->assertJsonPath('1.actor', 'Ada Moor');
     }
 
@@ -232,12 +232,12 @@ final class SaveCellsTest extends TestCase
     public function test_settled_time_cannot_be_changed_past_the_application_either(): void
     {
         $this->import(['entries.csv' => "person,project,task,date,hours,state\nada,LENS,FIT,2026-06-17,8,settled\n"]);
-        foreach ([static fn () => DB::table('entries')->update(['minutes' => 60]), static fn () => DB::table('entries')->delete(), static fn () => DB::table('trail')->delete()] as $act) {
+        foreach ([static fn () => DB::table('entries')->update(['minutes' => 60]), static fn () => DB::table('entries')->delete(), static fn () => DB::table('audit_trail')->delete()] as $act) {
             try {
                 $act();
                 self::fail('changed');
             } catch (QueryException $refused) {
-                self::assertMatchesRegularExpression('/settled time cannot|append only/', $refused->getMessage());
+                self::assertMatchesRegularExpression('/settled time cannot|append-only/', $refused->getMessage());
             }
         }
         self::assertSame(480, DB::table('entries')->value('minutes'));

@@ -42,7 +42,7 @@ final class SheetPencilTest extends TestCase
 
         $this->prefer(['pencilLastWeek' => 'lines', 'pencilPlan' => false]);
         self::assertSame([['CLEAN', 'FIT', 'TRAIN'], []], [$this->lines(), $this->pencilled()]);
-        // No more than what is owed.
+        // No more than what is expected.
         $this->prefer(['pencilLastWeek' => 'hours']);
         self::assertSame(['Tue TRAIN 2', 'Wed TRAIN 8'], $this->pencilled());
         // The plan is heard first, and leaves what it leaves.

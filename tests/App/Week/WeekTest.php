@@ -21,9 +21,9 @@ final class WeekTest extends TestCase
         $this->actingAs($this->person('ada'))->get('/week/2026-W25')->assertOk()->assertInertia(fn (AssertableInertia $page) => $page
             ->component('Week')
             ->where('sheet.number', 25)
-            ->where('sheet.owed', 480 * 3 + 120)
+            ->where('sheet.expected', 480 * 3 + 120)
             ->where('sheet.days.0.holiday', 'Harbour Day')
-            ->where('sheet.days.0.owed', 0)
+            ->where('sheet.days.0.expected', 0)
             ->where('sheet.days.2.isToday', true)
             ->where('sheet.days.4.absences.0', ['kind' => 'Leave', 'minutes' => 240])
             ->where('sheet.days.5.isWorkingDay', false)
@@ -73,7 +73,7 @@ final class WeekTest extends TestCase
         self::assertSame(['submitted', 'mo'], $this->standing('FIT', '2026-06-16'));
         self::assertSame(['submitted', 'kit'], $this->standing('TRAIN', '2026-06-17'));
         self::assertSame(['draft', null], $this->standing('FIT', '2026-06-22'));
-        self::assertSame(2, DB::table('trail')->where('act', 'submit')->count());
+        self::assertSame(2, DB::table('audit_trail')->where('act', 'submit')->count());
     }
 
     public function test_an_empty_route_and_self_approval_approve_at_once(): void

@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace Tests\Core\Attention;
 
+use Moss\Core\Attention\AttentionItem;
 use Moss\Core\Attention\AttentionKind;
 use Moss\Core\Attention\AttentionList;
 use Moss\Core\Attention\Pace;
-use Moss\Core\Attention\Remark;
 use Moss\Core\Attention\WatchedTask;
 use Moss\Core\Calendar\Day;
 use Moss\Core\Effort\Figures;
 use Moss\Core\Money\Money;
-use Moss\Core\Planning\Holder;
+use Moss\Core\Planning\Assignee;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Effort\EffortBuilder;
@@ -30,28 +30,28 @@ final class AttentionListTest extends TestCase
     {
         $remarks = $this->remarks(self::task()->entry('ada', 46), overSince: '2026-06-14');
 
-        self::assertSame([AttentionKind::OverPlan, AttentionKind::NoWord], self::kinds($remarks));
+        self::assertSame([AttentionKind::OverPlan, AttentionKind::NotUpdated], self::kinds($remarks));
         self::assertSame([360, '2026-06-14', [7]], [$remarks[0]->minutes?->toInt(), $remarks[0]->day?->toString(), $remarks[0]->tasks]);
         self::assertSame(360, $remarks[1]->minutes?->toInt());
     }
 
     public function test_once_somebody_has_said_what_is_left_there_is_a_word_on_it(): void
     {
-        $kinds = self::kinds($this->remarks(self::task()->entry('ada', 46)->restated('ada', 4, '2026-06-12')));
+        $kinds = self::kinds($this->remarks(self::task()->entry('ada', 46)->estimated('ada', 4, '2026-06-12')));
 
         self::assertContains(AttentionKind::OverPlan, $kinds);
-        self::assertNotContains(AttentionKind::NoWord, $kinds);
+        self::assertNotContains(AttentionKind::NotUpdated, $kinds);
     }
 
-    /** @param  list<array{int, string}>  $restated  hours and day */
+    /** @param  list<array{int, string}>  $estimated  hours and day */
     #[DataProvider('words')]
-    public function test_only_the_latest_word_counts_as_restated_upwards(array $restated, ?int $grewBy): void
+    public function test_only_the_latest_word_counts_as_restated_upwards(array $estimated, ?int $grewBy): void
     {
         $task = self::task()->entry('ada', 20, '2026-06-09');
-        foreach ($restated as [$hours, $day]) {
-            $task->restated('ada', $hours, $day);
+        foreach ($estimated as [$hours, $day]) {
+            $task->estimated('ada', $hours, $day);
         }
-        $up = array_values(array_filter($this->remarks($task), static fn (Remark $remark): bool => $remark->kind === AttentionKind::RestatedUp));
+        $up = array_values(array_filter($this->remarks($task), static fn (AttentionItem $remark): bool => $remark->kind === AttentionKind::EstimateRaised));
 
         self::assertSame($grewBy, ($up[0]->minutes ?? null)?->toInt());
     }
@@ -68,10 +68,10 @@ final class AttentionListTest extends TestCase
 
     public function test_a_word_given_before_the_work_is_held_against_what_was_left_then(): void
     {
-        $task = self::task()->restated('ada', 56, '2026-06-08')->entry('ada', 16, '2026-06-10');
+        $task = self::task()->estimated('ada', 56, '2026-06-08')->entry('ada', 16, '2026-06-10');
         $up = $this->remarks($task)[1];
 
-        self::assertSame([AttentionKind::RestatedUp, 960, ['ada']], [$up->kind, $up->minutes?->toInt(), $up->people]);
+        self::assertSame([AttentionKind::EstimateRaised, 960, ['ada']], [$up->kind, $up->minutes?->toInt(), $up->people]);
     }
 
     public function test_work_under_way_that_nobody_records_on_goes_quiet_after_two_weeks(): void
@@ -80,7 +80,7 @@ final class AttentionListTest extends TestCase
             self::assertSame($isQuiet, in_array(AttentionKind::NothingLately, self::kinds($this->remarks(self::task()->entry('ada', 12, $last), $last)), true));
         }
         self::assertNotContains(AttentionKind::NothingLately, self::kinds($this->remarks(self::task('2026-06-04'), null)), 'It began less than two weeks ago.');
-        self::assertNotContains(AttentionKind::NothingLately, self::kinds($this->remarks(self::task()->restated('ada', 0, '2026-06-02', true), null)), 'It is done.');
+        self::assertNotContains(AttentionKind::NothingLately, self::kinds($this->remarks(self::task()->estimated('ada', 0, '2026-06-02', true), null)), 'It is done.');
     }
 
     public function test_a_budget_that_is_gone_weighs_most(): void
@@ -106,7 +106,7 @@ final class AttentionListTest extends TestCase
         $task = self::task()->planned(30)->entry('ada', 12);
         $remarks = $this->remarks($task, late: ['bo', 'ada']);
 
-        self::assertSame([AttentionKind::OverPlan, AttentionKind::NotHandedOver, AttentionKind::OverAssigned], self::kinds($remarks));
+        self::assertSame([AttentionKind::OverPlan, AttentionKind::NotSubmitted, AttentionKind::OverAssigned], self::kinds($remarks));
         self::assertSame([['bo', 'ada'], 600], [$remarks[1]->people, $remarks[2]->minutes?->toInt()]);
     }
 
@@ -130,7 +130,7 @@ final class AttentionListTest extends TestCase
         $remarks = AttentionList::of($whole, $watched, new Pace(Money::zero(), 28), [], Day::of(self::TODAY), null, null, true);
 
         self::assertSame([[3, 2, 4], 1, 18 * 60], [$remarks[0]->tasks, $remarks[0]->more, $remarks[0]->minutes?->toInt()]);
-        self::assertSame([AttentionKind::NoWord, [3, 2, 4], 1], [$remarks[1]->kind, $remarks[1]->tasks, $remarks[1]->more]);
+        self::assertSame([AttentionKind::NotUpdated, [3, 2, 4], 1], [$remarks[1]->kind, $remarks[1]->tasks, $remarks[1]->more]);
     }
 
     public function test_a_pace_says_on_which_day_money_is_gone(): void
@@ -145,12 +145,12 @@ final class AttentionListTest extends TestCase
 
     private static function task(string $first = '2026-06-01'): EffortBuilder
     {
-        return (new EffortBuilder())->assigned(Holder::person('ada'), 40, $first);
+        return (new EffortBuilder())->assigned(Assignee::person('ada'), 40, $first);
     }
 
     /**
      * @param  list<string>  $late
-     * @return list<Remark>
+     * @return list<AttentionItem>
      */
     private function remarks(EffortBuilder $task, ?string $lastRecorded = '2026-06-10', string $spent = '0.00', array $late = [], ?string $overSince = null, bool $isOpen = true): array
     {
@@ -164,11 +164,11 @@ final class AttentionListTest extends TestCase
     }
 
     /**
-     * @param  list<Remark>  $remarks
+     * @param  list<AttentionItem>  $remarks
      * @return list<AttentionKind>
      */
     private static function kinds(array $remarks): array
     {
-        return array_map(static fn (Remark $remark): AttentionKind => $remark->kind, $remarks);
+        return array_map(static fn (AttentionItem $remark): AttentionKind => $remark->kind, $remarks);
     }
 }

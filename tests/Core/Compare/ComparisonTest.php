@@ -15,7 +15,7 @@ use Moss\Core\Compare\PlannedTime;
 use Moss\Core\Compare\RecordedTime;
 use Moss\Core\Compare\Row;
 use Moss\Core\Compare\Selection;
-use Moss\Core\Compare\Subject;
+use Moss\Core\Compare\WorkItem;
 use Moss\Core\Planning\Spread;
 use Moss\Core\Time\Minutes;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -74,10 +74,10 @@ final class ComparisonTest extends TestCase
 
     private static function compare(Grouping $by, bool $withPending = false, Selection $selection = new Selection, ?DayRange $period = null): Comparison
     {
-        $lens = new Subject('LENS', 'harbour', 'Survey', 'FIT', 'ada', 'field', 'surveyor');
-        $lensOfBo = new Subject('LENS', 'harbour', 'Survey', 'FIT', 'bo', null, null);
-        $bell = new Subject('BELL', null, null, 'FRAME', null, 'field', null);
-        $bellOfBo = new Subject('BELL', null, null, 'FRAME', 'bo', null, null);
+        $lens = new WorkItem('LENS', 'harbour', 'Survey', 'FIT', 'ada', 'field', 'surveyor');
+        $lensOfBo = new WorkItem('LENS', 'harbour', 'Survey', 'FIT', 'bo', null, null);
+        $bell = new WorkItem('BELL', null, null, 'FRAME', null, 'field', null);
+        $bellOfBo = new WorkItem('BELL', null, null, 'FRAME', 'bo', null, null);
 
         return Comparison::of(
             $by,

@@ -9,19 +9,19 @@ use Moss\Core\Calendar\Day;
 use Moss\Core\Calendar\DayRange;
 use Moss\Core\Calendar\HolidayCalendar;
 use Moss\Core\Calendar\WorkPattern;
+use Moss\Core\Effort\AssigneeFigures;
 use Moss\Core\Effort\Figures;
 use Moss\Core\Effort\Forecasting;
-use Moss\Core\Effort\HolderFigures;
 use Moss\Core\Effort\RecordedEffort;
-use Moss\Core\Effort\Restatement;
+use Moss\Core\Effort\RemainingEstimate;
 use Moss\Core\Effort\TaskEffort;
 use Moss\Core\Money\DatedRate;
 use Moss\Core\Money\Money;
 use Moss\Core\Money\Pricing;
 use Moss\Core\Money\Rate;
 use Moss\Core\Money\RateCard;
+use Moss\Core\Planning\Assignee;
 use Moss\Core\Planning\Assignment;
-use Moss\Core\Planning\Holder;
 use Moss\Core\Planning\PlannedTask;
 use Moss\Core\Sheet\Entry;
 use Moss\Core\Sheet\EntryState;
@@ -42,8 +42,8 @@ final class EffortBuilder
     /** @var list<Entry> */
     private array $entries = [];
 
-    /** @var list<Restatement> */
-    private array $restatements = [];
+    /** @var list<RemainingEstimate> */
+    private array $estimates = [];
 
     /** @var list<DatedRate> */
     private array $rates = [];
@@ -69,10 +69,10 @@ final class EffortBuilder
         return $this;
     }
 
-    public function assigned(Holder $holder, int $hours, string $first = '2026-06-01', string $last = '2026-06-30', ?string $role = null): self
+    public function assigned(Assignee $assignee, int $hours, string $first = '2026-06-01', string $last = '2026-06-30', ?string $role = null): self
     {
         $capacity = new Capacity(WorkPattern::standard(), HolidayCalendar::empty());
-        $this->assignments[] = new Assignment($holder, $role, Minutes::ofHours($hours), DayRange::between(Day::of($first), Day::of($last)), $capacity);
+        $this->assignments[] = new Assignment($assignee, $role, Minutes::ofHours($hours), DayRange::between(Day::of($first), Day::of($last)), $capacity);
 
         return $this;
     }
@@ -84,9 +84,9 @@ final class EffortBuilder
         return $this;
     }
 
-    public function restated(string $person, int $hours, string $day, bool $done = false, ?string $team = null): self
+    public function estimated(string $person, int $hours, string $day, bool $done = false, ?string $team = null): self
     {
-        $this->restatements[] = new Restatement($person, $team, Day::of($day), Minutes::ofHours($hours), $done);
+        $this->estimates[] = new RemainingEstimate($person, $team, Day::of($day), Minutes::ofHours($hours), $done);
 
         return $this;
     }
@@ -104,7 +104,7 @@ final class EffortBuilder
 
         $pricing = $this->pricing();
 
-        return TaskEffort::of($task, array_map(static fn (Entry $entry): RecordedEffort => RecordedEffort::priced($entry, $pricing), $this->entries), $this->restatements);
+        return TaskEffort::of($task, array_map(static fn (Entry $entry): RecordedEffort => RecordedEffort::priced($entry, $pricing), $this->entries), $this->estimates);
     }
 
     public function figures(string $today = '2026-06-17'): Figures
@@ -112,10 +112,10 @@ final class EffortBuilder
         return $this->forecasting($today)->ofTask($this->effort());
     }
 
-    /** @return list<HolderFigures> */
-    public function holders(string $today = '2026-06-17'): array
+    /** @return list<AssigneeFigures> */
+    public function assignees(string $today = '2026-06-17'): array
     {
-        return $this->forecasting($today)->ofHolders($this->effort());
+        return $this->forecasting($today)->ofAssignees($this->effort());
     }
 
     private function forecasting(string $today): Forecasting

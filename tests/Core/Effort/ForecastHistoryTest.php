@@ -12,7 +12,7 @@ use Moss\Core\Effort\ComingWork;
 use Moss\Core\Effort\ForecastHistory;
 use Moss\Core\Effort\Forecasting;
 use Moss\Core\Money\Pricing;
-use Moss\Core\Planning\Holder;
+use Moss\Core\Planning\Assignee;
 use Moss\Core\Sheet\EntryState;
 use Moss\Core\Time\Minutes;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -32,29 +32,29 @@ final class ForecastHistoryTest extends TestCase
     /** @return iterable<string, array{EffortBuilder, array<string, int>}> */
     public static function histories(): iterable
     {
-        $task = static fn (): EffortBuilder => (new EffortBuilder())->assigned(Holder::person('ada'), 40);
+        $task = static fn (): EffortBuilder => (new EffortBuilder())->assigned(Assignee::person('ada'), 40);
 
         yield 'as planned' => [$task()->entry('ada', 12, '2026-06-03'), ['' => 40]];
         yield 'past the plan' => [$task()->entry('ada', 30, '2026-06-03')->entry('ada', 16, '2026-06-10'), ['' => 40, '2026-06-14' => 6]];
         yield 'a word, and less since' => [
-            $task()->entry('ada', 10, '2026-06-03')->restated('ada', 36, '2026-06-10')->entry('ada', 10, '2026-06-17'),
+            $task()->entry('ada', 10, '2026-06-03')->estimated('ada', 36, '2026-06-10')->entry('ada', 10, '2026-06-17'),
             ['' => 40, '2026-06-14' => 6],
         ];
         yield 'two words in a week: the later counts' => [
-            $task()->restated('ada', 60, '2026-06-09')->restated('ada', 44, '2026-06-11'),
+            $task()->estimated('ada', 60, '2026-06-09')->estimated('ada', 44, '2026-06-11'),
             ['' => 40, '2026-06-14' => 4],
         ];
         yield 'said done, then not after all' => [
-            $task()->entry('ada', 10, '2026-06-03')->restated('ada', 0, '2026-06-10', true)->restated('ada', 5, '2026-06-17'),
+            $task()->entry('ada', 10, '2026-06-03')->estimated('ada', 0, '2026-06-10', true)->estimated('ada', 5, '2026-06-17'),
             ['' => 40, '2026-06-14' => -30, '2026-06-21' => 5],
         ];
         yield 'done for all' => [$task()->entry('ada', 10, '2026-06-03')->doneOn('2026-06-12'), ['' => 40, '2026-06-14' => -30]];
         yield 'hours that are nobody’s are drawn on' => [
-            (new EffortBuilder())->planned(50)->assigned(Holder::person('ada'), 40)->entry('bo', 6, '2026-06-03')->entry('bo', 8, '2026-06-10'),
+            (new EffortBuilder())->planned(50)->assigned(Assignee::person('ada'), 40)->entry('bo', 6, '2026-06-03')->entry('bo', 8, '2026-06-10'),
             ['' => 50, '2026-06-14' => 4],
         ];
         yield 'a team’s' => [
-            (new EffortBuilder())->assigned(Holder::team('field'), 20)->entry('bo', 24, '2026-06-03', team: 'field'),
+            (new EffortBuilder())->assigned(Assignee::team('field'), 20)->entry('bo', 24, '2026-06-03', team: 'field'),
             ['' => 20, '2026-06-07' => 4],
         ];
     }
@@ -116,17 +116,17 @@ final class ForecastHistoryTest extends TestCase
         }
         foreach (['ada', 'bo'] as $person) {
             if ($random->getInt(0, 2) > 0) {
-                $task->assigned(Holder::person($person), $random->getInt(0, 80), '2026-06-0'.$random->getInt(1, 9), '2026-06-'.$random->getInt(10, 30));
+                $task->assigned(Assignee::person($person), $random->getInt(0, 80), '2026-06-0'.$random->getInt(1, 9), '2026-06-'.$random->getInt(10, 30));
             }
         }
         if ($random->getInt(0, 2) === 0) {
-            $task->assigned(Holder::team('field'), $random->getInt(0, 60));
+            $task->assigned(Assignee::team('field'), $random->getInt(0, 60));
         }
         for ($number = $random->getInt(0, 12); $number > 0; $number--) {
             $task->entry(['ada', 'bo', 'cy', 'di'][$random->getInt(0, 3)], $random->getInt(1, 12), $day(), $random->getInt(0, 1) === 0 ? EntryState::Draft : EntryState::Approved, $random->getInt(0, 1) === 0 ? 'field' : null);
         }
         for ($number = $random->getInt(0, 4); $number > 0; $number--) {
-            $task->restated(['ada', 'bo', 'cy'][$random->getInt(0, 2)], $random->getInt(0, 60), $day(), $random->getInt(0, 4) === 0, 'field');
+            $task->estimated(['ada', 'bo', 'cy'][$random->getInt(0, 2)], $random->getInt(0, 60), $day(), $random->getInt(0, 4) === 0, 'field');
         }
         if ($random->getInt(0, 6) === 0) {
             $task->doneOn($day());

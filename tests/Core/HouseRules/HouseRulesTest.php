@@ -7,12 +7,12 @@ namespace Tests\Core\HouseRules;
 use Moss\Core\Calendar\Day;
 use Moss\Core\HouseRules\Finding;
 use Moss\Core\HouseRules\HouseRules;
-use Moss\Core\HouseRules\Level;
 use Moss\Core\HouseRules\Limit;
 use Moss\Core\HouseRules\Rules\ClientNoteMissing;
 use Moss\Core\HouseRules\Rules\DayAbove;
 use Moss\Core\HouseRules\Rules\WeekAbove;
 use Moss\Core\HouseRules\RuleSetting;
+use Moss\Core\HouseRules\Severity;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -28,40 +28,40 @@ final class HouseRulesTest extends TestCase
     {
         $findings = array_values(array_filter(HouseRules::of($settings)->check($sheet->sheet()), static fn (Finding $finding): bool => in_array($finding->rule, ['client_note_missing', 'day_above', 'week_above'], true)));
 
-        self::assertSame($expected, array_map(static fn (Finding $finding): string => $finding->level->value.' '.($finding->place->day?->toString() ?? 'week'), $findings));
+        self::assertSame($expected, array_map(static fn (Finding $finding): string => $finding->severity->value.' '.($finding->place->day?->toString() ?? 'week'), $findings));
     }
 
     /** @return iterable<string, array{list<RuleSetting>, SheetBuilder, list<string>}> */
     public static function settings(): iterable
     {
-        $note = static fn (Level $level, ?string $from = null, ?string $team = null, ?string $project = null): RuleSetting => new RuleSetting(new ClientNoteMissing, $level, Limit::none(), $from === null ? null : Day::of($from), $team, $project);
-        $day = static fn (Level $level, int $limit, ?string $team = null): RuleSetting => new RuleSetting(new DayAbove, $level, Limit::of($limit), null, $team);
+        $note = static fn (Severity $severity, ?string $from = null, ?string $team = null, ?string $project = null): RuleSetting => new RuleSetting(new ClientNoteMissing, $severity, Limit::none(), $from === null ? null : Day::of($from), $team, $project);
+        $day = static fn (Severity $severity, int $limit, ?string $team = null): RuleSetting => new RuleSetting(new DayAbove, $severity, Limit::of($limit), null, $team);
         $billed = (new SheetBuilder)->with('16', 60, isBillable: true)->with('18', 60, isBillable: true);
         $long = (new SheetBuilder)->with('16', 700);
 
         yield 'as usual: off' => [[], $billed, []];
-        yield 'for everybody' => [[$note(Level::Asks)], $billed, ['asks 2026-06-16', 'asks 2026-06-18']];
-        yield 'from a day on' => [[$note(Level::Asks, '2026-06-17')], $billed, ['asks 2026-06-18']];
-        yield 'from that very day on' => [[$note(Level::Asks, '2026-06-18')], $billed, ['asks 2026-06-18']];
-        yield 'the later of two' => [[$note(Level::Blocks, '2026-06-18'), $note(Level::Asks, '2026-06-01')], $billed, ['blocks 2026-06-18', 'asks 2026-06-16']];
-        yield 'the team before everybody' => [[$note(Level::Blocks, '2026-06-10'), $note(Level::Mentions, null, 'field')], $billed, ['mentions 2026-06-16', 'mentions 2026-06-18']];
-        yield 'another team' => [[$note(Level::Blocks), $note(Level::Mentions, null, 'office')], $billed, ['blocks 2026-06-16', 'blocks 2026-06-18']];
-        yield 'nobody’s team' => [[$note(Level::Asks, null, 'field')], (new SheetBuilder)->ofTeam(null)->with('16', 60, isBillable: true), []];
-        yield 'the project before the team' => [[$note(Level::Blocks, null, 'field'), $note(Level::Off, null, null, 'LENS')], $billed, []];
-        yield 'another project' => [[$note(Level::Asks, null, null, 'WEIR')], $billed, []];
-        yield 'as usual: asks above twelve hours' => [[], (new SheetBuilder)->with('16', 721), ['asks 2026-06-16']];
-        yield 'another limit' => [[$day(Level::Blocks, 660)], $long, ['blocks 2026-06-16']];
-        yield 'a wider limit for the team' => [[$day(Level::Blocks, 660), $day(Level::Blocks, 720, 'field')], $long, []];
-        yield 'weeks are judged by their Monday' => [[new RuleSetting(new WeekAbove, Level::Asks, Limit::of(0), Day::of('2026-06-16'))], (new SheetBuilder)->with('16', 1440)->with('17', 660, isInQuestion: false), ['asks 2026-06-16']];
-        yield 'and hold from the Monday that they name' => [[new RuleSetting(new WeekAbove, Level::Asks, Limit::of(0), Day::of('2026-06-15'))], (new SheetBuilder)->with('16', 700)->with('17', 700)->with('18', 700), ['asks week']];
+        yield 'for everybody' => [[$note(Severity::NeedsExplanation)], $billed, ['explanation 2026-06-16', 'explanation 2026-06-18']];
+        yield 'from a day on' => [[$note(Severity::NeedsExplanation, '2026-06-17')], $billed, ['explanation 2026-06-18']];
+        yield 'from that very day on' => [[$note(Severity::NeedsExplanation, '2026-06-18')], $billed, ['explanation 2026-06-18']];
+        yield 'the later of two' => [[$note(Severity::Blocking, '2026-06-18'), $note(Severity::NeedsExplanation, '2026-06-01')], $billed, ['blocking 2026-06-18', 'explanation 2026-06-16']];
+        yield 'the team before everybody' => [[$note(Severity::Blocking, '2026-06-10'), $note(Severity::Information, null, 'field')], $billed, ['information 2026-06-16', 'information 2026-06-18']];
+        yield 'another team' => [[$note(Severity::Blocking), $note(Severity::Information, null, 'office')], $billed, ['blocking 2026-06-16', 'blocking 2026-06-18']];
+        yield 'nobody’s team' => [[$note(Severity::NeedsExplanation, null, 'field')], (new SheetBuilder)->ofTeam(null)->with('16', 60, isBillable: true), []];
+        yield 'the project before the team' => [[$note(Severity::Blocking, null, 'field'), $note(Severity::Off, null, null, 'LENS')], $billed, []];
+        yield 'another project' => [[$note(Severity::NeedsExplanation, null, null, 'WEIR')], $billed, []];
+        yield 'as usual: asks above twelve hours' => [[], (new SheetBuilder)->with('16', 721), ['explanation 2026-06-16']];
+        yield 'another limit' => [[$day(Severity::Blocking, 660)], $long, ['blocking 2026-06-16']];
+        yield 'a wider limit for the team' => [[$day(Severity::Blocking, 660), $day(Severity::Blocking, 720, 'field')], $long, []];
+        yield 'weeks are judged by their Monday' => [[new RuleSetting(new WeekAbove, Severity::NeedsExplanation, Limit::of(0), Day::of('2026-06-16'))], (new SheetBuilder)->with('16', 1440)->with('17', 660, isInQuestion: false), ['explanation 2026-06-16']];
+        yield 'and hold from the Monday that they name' => [[new RuleSetting(new WeekAbove, Severity::NeedsExplanation, Limit::of(0), Day::of('2026-06-15'))], (new SheetBuilder)->with('16', 700)->with('17', 700)->with('18', 700), ['explanation week']];
     }
 
     public function test_what_blocks_comes_first(): void
     {
-        $rules = HouseRules::of([new RuleSetting(new ClientNoteMissing, Level::Blocks, Limit::none())]);
+        $rules = HouseRules::of([new RuleSetting(new ClientNoteMissing, Severity::Blocking, Limit::none())]);
 
-        $levels = array_map(static fn (Finding $finding): Level => $finding->level, $rules->check((new SheetBuilder)->with('20', 800, isBillable: true)->sheet()));
+        $severities = array_map(static fn (Finding $finding): Severity => $finding->severity, $rules->check((new SheetBuilder)->with('20', 800, isBillable: true)->sheet()));
 
-        self::assertSame([Level::Blocks, Level::Asks, Level::Mentions], array_slice(array_values(array_unique($levels, SORT_REGULAR)), 0, 3));
+        self::assertSame([Severity::Blocking, Severity::NeedsExplanation, Severity::Information], array_slice(array_values(array_unique($severities, SORT_REGULAR)), 0, 3));
     }
 }

@@ -7,9 +7,9 @@ namespace Tests\Core\HouseRules;
 use Moss\Core\Calendar\Day;
 use Moss\Core\HouseRules\AllRules;
 use Moss\Core\HouseRules\CheckedTask;
-use Moss\Core\HouseRules\Concern;
 use Moss\Core\HouseRules\Found;
 use Moss\Core\HouseRules\Limit;
+use Moss\Core\HouseRules\RuleScope;
 use Moss\Core\Time\Minutes;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -32,7 +32,7 @@ final class RulesTest extends TestCase
     {
         $sheet = static fn (): SheetBuilder => new SheetBuilder;
 
-        // 34 h are owed: 2,040 minutes.
+        // 34 h are expected: 2,040 minutes.
         yield 'a week short by exactly the limit' => ['week_short', 60, $sheet()->with('16', 1380)->with('17', 600)->whole(), []];
         yield 'a week short by one more' => ['week_short', 60, $sheet()->with('16', 1380)->with('17', 599)->whole(), ['week']];
         yield 'a week that may still fill is not short' => ['week_short', 60, $sheet()->with('16', 60), []];
@@ -133,7 +133,7 @@ final class RulesTest extends TestCase
         foreach (self::cases() as $name => [$code, $limit, $sheet]) {
             $rule = AllRules::named($code);
             foreach ($rule?->findings($sheet->sheet(), Limit::of($limit)) ?? [] as $found) {
-                self::assertSame($rule?->concern() === Concern::Entries, $found->place->line !== null, $name);
+                self::assertSame($rule?->concern() === RuleScope::Entries, $found->place->line !== null, $name);
             }
         }
     }

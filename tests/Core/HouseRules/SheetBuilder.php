@@ -8,9 +8,9 @@ use Moss\Core\Calendar\Absence;
 use Moss\Core\Calendar\Capacity;
 use Moss\Core\Calendar\Day;
 use Moss\Core\Calendar\Employment;
+use Moss\Core\Calendar\ExpectedHours;
 use Moss\Core\Calendar\Holiday;
 use Moss\Core\Calendar\HolidayCalendar;
-use Moss\Core\Calendar\OwedHours;
 use Moss\Core\Calendar\Week;
 use Moss\Core\Calendar\WorkPattern;
 use Moss\Core\HouseRules\CheckedEntry;
@@ -20,7 +20,7 @@ use Moss\Core\Sheet\Line;
 use Moss\Core\Time\Minutes;
 
 /**
- * A sheet of week 25 of 2026, eight hours from Monday to Thursday and six on Friday: 34 h owed, for Monday the 15th is
+ * A sheet of week 25 of 2026, eight hours from Monday to Thursday and six on Friday: 34 h expected, for Monday the 15th is
  * half a holiday. Today is Wednesday the 17th.
  */
 final class SheetBuilder
@@ -94,7 +94,7 @@ final class SheetBuilder
         return $this;
     }
 
-    /** @param  int|null  $minutes  null for all that is owed */
+    /** @param  int|null  $minutes  null for all that is expected */
     public function absentOn(string $day, ?int $minutes): self
     {
         $this->absence = new Absence(Day::of('2026-06-'.$day), $minutes === null ? null : Minutes::of($minutes));
@@ -105,9 +105,9 @@ final class SheetBuilder
     public function sheet(): CheckedSheet
     {
         $holidays = HolidayCalendar::of([Holiday::on(Day::of('2026-06-15'), 'Harbour Day', '0.5')]);
-        $owed = OwedHours::of(new Capacity(WorkPattern::of('8 8 8 8 6 0 0'), $holidays), new Employment(null, null), array_filter([$this->absence]));
+        $expected = ExpectedHours::of(new Capacity(WorkPattern::of('8 8 8 8 6 0 0'), $holidays), new Employment(null, null), array_filter([$this->absence]));
         $absences = $this->absence === null ? [] : [$this->absence->day->toString() => 'Leave'];
 
-        return new CheckedSheet(Week::of('2026-W25'), Day::of($this->today), $this->team, $this->isWhole, $owed, $holidays, $absences, $this->step, $this->spans, $this->entries);
+        return new CheckedSheet(Week::of('2026-W25'), Day::of($this->today), $this->team, $this->isWhole, $expected, $holidays, $absences, $this->step, $this->spans, $this->entries);
     }
 }

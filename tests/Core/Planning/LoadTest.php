@@ -9,12 +9,12 @@ use Moss\Core\Calendar\Capacity;
 use Moss\Core\Calendar\Day;
 use Moss\Core\Calendar\DayRange;
 use Moss\Core\Calendar\Employment;
+use Moss\Core\Calendar\ExpectedHours;
 use Moss\Core\Calendar\Holiday;
 use Moss\Core\Calendar\HolidayCalendar;
-use Moss\Core\Calendar\OwedHours;
 use Moss\Core\Calendar\WorkPattern;
+use Moss\Core\Planning\Assignee;
 use Moss\Core\Planning\Assignment;
-use Moss\Core\Planning\Holder;
 use Moss\Core\Planning\Load;
 use Moss\Core\Planning\LoadedDay;
 use Moss\Core\Time\Minutes;
@@ -22,12 +22,12 @@ use PHPUnit\Framework\TestCase;
 
 final class LoadTest extends TestCase
 {
-    public function test_plans_of_all_projects_add_up_against_what_is_owed(): void
+    public function test_plans_of_all_projects_add_up_against_what_is_expected(): void
     {
         $load = $this->load([[20, '2026-06-15', '2026-06-19'], [10, '2026-06-17', '2026-06-18']]);
 
         self::assertSame(30 * 60, $load->planned()->toInt());
-        self::assertSame(40 * 60, $load->owed()->toInt());
+        self::assertSame(40 * 60, $load->expected()->toInt());
         self::assertSame([240, 240, 540, 540, 240], array_map(static fn (LoadedDay $day): int => $day->planned->toInt(), array_slice($load->byDay(), 0, 5)));
         self::assertSame(['2026-06-17' => 60, '2026-06-18' => 60], self::over($load));
     }
@@ -37,7 +37,7 @@ final class LoadTest extends TestCase
         $load = $this->load([[40, '2026-06-15', '2026-06-19']], [new Absence(Day::of('2026-06-16'), null), new Absence(Day::of('2026-06-17'), Minutes::ofHours(3))]);
 
         self::assertSame(['2026-06-16' => 480, '2026-06-17' => 180], self::over($load));
-        self::assertSame(29 * 60, $load->owed()->toInt());
+        self::assertSame(29 * 60, $load->expected()->toInt());
     }
 
     public function test_a_holiday_holds_no_plan_and_owes_nothing(): void
@@ -45,7 +45,7 @@ final class LoadTest extends TestCase
         $load = $this->load([[32, '2026-06-15', '2026-06-19']], holidays: ['2026-06-18']);
 
         self::assertSame([], self::over($load));
-        self::assertSame($load->owed()->toInt(), $load->planned()->toInt());
+        self::assertSame($load->expected()->toInt(), $load->planned()->toInt());
     }
 
     public function test_what_lies_outside_the_days_asked_for_is_not_counted(): void
@@ -71,10 +71,10 @@ final class LoadTest extends TestCase
         $calendar = HolidayCalendar::of(array_map(static fn (string $day): Holiday => Holiday::on(Day::of($day), 'Storm', '1'), $holidays));
         $capacity = new Capacity(WorkPattern::standard(), $calendar);
         $assignments = array_map(static fn (array $plan): Assignment => new Assignment(
-            Holder::person('ada'), null, Minutes::ofHours($plan[0]), DayRange::between(Day::of($plan[1]), Day::of($plan[2])), $capacity,
+            Assignee::person('ada'), null, Minutes::ofHours($plan[0]), DayRange::between(Day::of($plan[1]), Day::of($plan[2])), $capacity,
         ), $plans);
 
-        return Load::over(DayRange::between(Day::of('2026-06-15'), Day::of('2026-06-21')), $assignments, OwedHours::of($capacity, new Employment(null, null), $absences));
+        return Load::over(DayRange::between(Day::of('2026-06-15'), Day::of('2026-06-21')), $assignments, ExpectedHours::of($capacity, new Employment(null, null), $absences));
     }
 
     /** @return array<string, int> minutes over by day */

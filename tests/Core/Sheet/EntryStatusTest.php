@@ -113,7 +113,7 @@ final class EntryStatusTest extends TestCase
 
     public function test_returning_needs_a_word(): void
     {
-        $this->expectExceptionObject(ActRefused::because(Refusal::WordMissing));
+        $this->expectExceptionObject(ActRefused::because(Refusal::CommentMissing));
         EntryStatus::of(EntryState::Submitted)->returned(new Actor(isInTurn: true), " \n");
     }
 
@@ -122,8 +122,8 @@ final class EntryStatusTest extends TestCase
         $approved = Correction::of(EntryState::Approved, Minutes::of(480), Minutes::of(450));
         $settled = Correction::of(EntryState::Settled, Minutes::of(480), Minutes::of(450));
 
-        self::assertSame([450, 0], [$approved->kept->toInt(), $approved->posted->toInt()]);
-        self::assertSame([480, -30], [$settled->kept->toInt(), $settled->posted->toInt()]);
+        self::assertSame([450, 0], [$approved->stored->toInt(), $approved->posted->toInt()]);
+        self::assertSame([480, -30], [$settled->stored->toInt(), $settled->posted->toInt()]);
         $this->expectException(ActRefused::class);
         Correction::of(EntryState::Draft, Minutes::of(480), Minutes::of(450));
     }

@@ -11,12 +11,12 @@ use Moss\Core\Calendar\Capacity;
 use Moss\Core\Calendar\Day;
 use Moss\Core\Calendar\DayRange;
 use Moss\Core\Calendar\Employment;
+use Moss\Core\Calendar\ExpectedHours;
 use Moss\Core\Calendar\HolidayCalendar;
-use Moss\Core\Calendar\OwedHours;
 use Moss\Core\Calendar\Week;
 use Moss\Core\Calendar\WorkPattern;
+use Moss\Core\Planning\Assignee;
 use Moss\Core\Planning\Assignment;
-use Moss\Core\Planning\Holder;
 use Moss\Core\Sheet\Line;
 use Moss\Core\Sheet\PastLine;
 use Moss\Core\Sheet\Pencil;
@@ -41,7 +41,7 @@ final class PencilTest extends TestCase
     #[DataProvider('weeks')]
     public function test_hours_are_pencilled_from_the_plan(array $lines, array $entries, array $expected, array $absences = []): void
     {
-        $proposals = (new Pencil(self::owed($absences), $lines, $entries))->over(Week::of('2026-W25')->days());
+        $proposals = (new Pencil(self::expected($absences), $lines, $entries))->over(Week::of('2026-W25')->days());
 
         self::assertSame($expected, array_map(static fn (Proposal $proposal): string => sprintf(
             '%d %s%s %d',
@@ -64,7 +64,7 @@ final class PencilTest extends TestCase
         yield 'remaining is shared by lines of one task' => [
             [self::line('A', 8, '2026-06-15', '2026-06-16', 300, 'a'), self::line('A', 8, '2026-06-15', '2026-06-16', 300, 'b')], [], ['1 A/a 240', '1 A/b 60'],
         ];
-        yield 'no more than is owed, the earlier end first, then project, task and role' => [
+        yield 'no more than is expected, the earlier end first, then project, task and role' => [
             [self::line('B', 8, '2026-06-15', '2026-06-16', 480), self::line('C', 5, '2026-06-15', '2026-06-15', 300), self::line('A', 8, '2026-06-15', '2026-06-16', 480)],
             [], ['1 C 300', '1 A 180', '2 A 240', '2 B 240'],
         ];
@@ -76,7 +76,7 @@ final class PencilTest extends TestCase
         yield 'a plan elsewhere in time' => [[self::line('A', 16, '2026-07-15', '2026-07-16')], [], []];
     }
 
-    public function test_what_is_pencilled_never_exceeds_what_is_owed_or_what_remains(): void
+    public function test_what_is_pencilled_never_exceeds_what_is_expected_or_what_remains(): void
     {
         $amount = Generators::choose(0, 3000);
         $this->forAll(Generators::vector(4, $amount), Generators::vector(7, Generators::choose(0, 700)))->then(
@@ -98,17 +98,17 @@ final class PencilTest extends TestCase
                     }
                     $past[] = new PastLine(new Line('P', $task, null), PencilSource::UsualWeek, $hours, Week::of('2026-W24')->days(), $remaining === null ? null : Minutes::of($remaining));
                 }
-                $owed = self::owed([]);
+                $expected = self::expected([]);
                 $onDay = [];
                 $onTask = [];
-                foreach ((new Pencil($owed, $lines, $entries, $past))->over(Week::of('2026-W25')->days()) as $proposal) {
+                foreach ((new Pencil($expected, $lines, $entries, $past))->over(Week::of('2026-W25')->days()) as $proposal) {
                     $onDay[$proposal->day->toString()] = ($onDay[$proposal->day->toString()] ?? 0) + $proposal->minutes->toInt();
                     $onTask[$proposal->line()->task] = ($onTask[$proposal->line()->task] ?? 0) + $proposal->minutes->toInt();
                     self::assertGreaterThan(0, $proposal->minutes->toInt());
                 }
                 foreach ($onDay as $date => $minutes) {
                     $index = Day::of('2026-06-15')->daysUntil(Day::of($date));
-                    self::assertLessThanOrEqual($owed->on(Day::of($date))->toInt() - $entries[$index]->minutes->toInt(), $minutes);
+                    self::assertLessThanOrEqual($expected->on(Day::of($date))->toInt() - $entries[$index]->minutes->toInt(), $minutes);
                 }
                 foreach (['T0' => 900, 'T1' => 900, 'T2' => 100] as $task => $remaining) {
                     self::assertLessThanOrEqual($remaining, $onTask[$task] ?? 0);
@@ -123,7 +123,7 @@ final class PencilTest extends TestCase
             new Line('P', $task, null), $source, ['2026-06-15' => Minutes::of($minutes), '2026-06-16' => Minutes::of($minutes)], Week::of('2026-W24')->days(),
         );
         $proposals = (new Pencil(
-            self::owed([]),
+            self::expected([]),
             [self::line('A', 6, '2026-06-15', '2026-06-15')],
             [self::entry('B', '2026-06-16', 60)],
             [
@@ -145,7 +145,7 @@ final class PencilTest extends TestCase
         $days = DayRange::between(Day::of($first), Day::of($last));
         $capacity = new Capacity(WorkPattern::standard(), HolidayCalendar::empty());
 
-        return new PlannedLine('P', $task, new Assignment(Holder::person('ada'), $role, Minutes::ofHours($hours), $days, $capacity), Minutes::of($remaining));
+        return new PlannedLine('P', $task, new Assignment(Assignee::person('ada'), $role, Minutes::ofHours($hours), $days, $capacity), Minutes::of($remaining));
     }
 
     private static function entry(string $task, string $day, int $minutes): TaskEntry
@@ -154,8 +154,8 @@ final class PencilTest extends TestCase
     }
 
     /** @param  list<Absence>  $absences */
-    private static function owed(array $absences): OwedHours
+    private static function expected(array $absences): ExpectedHours
     {
-        return OwedHours::of(new Capacity(WorkPattern::standard(), HolidayCalendar::empty()), new Employment(null, null), $absences);
+        return ExpectedHours::of(new Capacity(WorkPattern::standard(), HolidayCalendar::empty()), new Employment(null, null), $absences);
     }
 }

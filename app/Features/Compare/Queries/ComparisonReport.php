@@ -19,7 +19,7 @@ use Moss\Core\Compare\PlannedTime;
 use Moss\Core\Compare\RecordedTime;
 use Moss\Core\Compare\Row;
 use Moss\Core\Compare\Selection;
-use Moss\Core\Compare\Subject;
+use Moss\Core\Compare\WorkItem;
 use Moss\Core\Planning\Assignment;
 use Moss\Core\Planning\PlannedTask;
 use Moss\Core\Planning\Spread;
@@ -54,13 +54,13 @@ final class ComparisonReport
         return Comparison::of($grouping, $selection, $period, $today, $withPending, $this->planned($selection, $period), $this->recorded($grouping, $period));
     }
 
-    /** What is grouped and chosen by projects alone is read from what is kept of them. */
+    /** What is grouped and chosen by projects alone is read from what is stored of them. */
     private function ofProjects(Grouping $grouping, Selection $selection, DayRange $period, Day $today, bool $withPending): Comparison
     {
         $sums = $this->sums->of($period, $today, $withPending);
         $rows = [];
         foreach (Record::all(DB::table('projects')->whereIntegerInRaw('id', array_keys($sums))->select('id', 'code')) as $project) {
-            $subject = new Subject($project->string('code'), $this->clients[$project->string('code')] ?? null, null, '', null, null, null);
+            $subject = new WorkItem($project->string('code'), $this->clients[$project->string('code')] ?? null, null, '', null, null, null);
             if ($selection->takes($subject)) {
                 $group = $grouping->groupOf($subject, $today);
                 $rows[$group] = ($rows[$group] ?? Row::empty())->plus($sums[$project->int('id')]);
@@ -129,20 +129,20 @@ final class ComparisonReport
         }
     }
 
-    private function subjectOf(PlannedTask $task, Assignment $assignment): Subject
+    private function subjectOf(PlannedTask $task, Assignment $assignment): WorkItem
     {
-        $code = $assignment->holder->code;
+        $code = $assignment->assignee->code;
 
-        return $assignment->holder->isTeam
+        return $assignment->assignee->isTeam
             ? $this->subject($task->project, $task->phase, $task->code, null, $code, $assignment->role)
             : $this->subject($task->project, $task->phase, $task->code, $code, $this->teams[$code] ?? null, $assignment->role);
     }
 
-    private function subject(string $project, ?string $phase, string $task, ?string $person, ?string $team, ?string $role): Subject
+    private function subject(string $project, ?string $phase, string $task, ?string $person, ?string $team, ?string $role): WorkItem
     {
         $usual = $person === null ? null : $this->roles[$person] ?? null;
 
-        return new Subject($project, $this->clients[$project] ?? null, $phase, $task, $person, $team, $role ?? $usual);
+        return new WorkItem($project, $this->clients[$project] ?? null, $phase, $task, $person, $team, $role ?? $usual);
     }
 
     /** @return array<string, string|null> */

@@ -13,7 +13,7 @@ use Moss\Core\Compare\Row;
 use Moss\Core\Time\Minutes;
 
 /**
- * Planned and recorded time of projects in a period, from what is kept by month; only the days of months that the period,
+ * Planned and recorded time of projects in a period, from what is stored by month; only the days of months that the period,
  * or today, cuts through are added up singly. In a fixed number of queries.
  */
 final class ProjectSums

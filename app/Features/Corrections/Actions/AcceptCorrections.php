@@ -10,9 +10,9 @@ use App\Models\Correction as ProposedCorrection;
 use App\Models\CorrectionState;
 use App\Models\Entry;
 use App\Models\Person;
+use App\Support\AuditTrail\AuditTrail;
+use App\Support\AuditTrail\AuditTrailLine;
 use App\Support\Clock\Today;
-use App\Support\Trail\Trail;
-use App\Support\Trail\TrailLine;
 use Moss\Core\Sheet\Correction;
 use Moss\Core\Sheet\EntryState;
 use Moss\Core\Time\Minutes;
@@ -23,44 +23,44 @@ use Moss\Core\Time\Minutes;
  */
 final readonly class AcceptCorrections
 {
-    public function __construct(private PostDifferences $post, private Trail $trail, private Today $today)
+    public function __construct(private PostDifferences $post, private AuditTrail $auditTrail, private Today $today)
     {
     }
 
     /**
-     * @param  list<Acceptance>  $accepted
+     * @param  list<AcceptedCorrection>  $accepted
      * @param  Person|null  $approver  null where nobody has to decide
      */
-    public function handle(array $accepted, ?Person $approver, string $word): void
+    public function handle(array $accepted, ?Person $approver, string $comment): void
     {
         if ($accepted === []) {
             return;
         }
         self::mustFitTheirDays($accepted);
-        $kept = [];
+        $stored = [];
         $differences = [];
         foreach ($accepted as $one) {
             $state = EntryState::from($one->entry->string('state'));
             $effect = Correction::of($state, Minutes::of(CorrectableEntries::minutes($one->entry)), Minutes::of($one->correction->minutes));
             if ($state === EntryState::Approved) {
-                $kept[$one->entry->int('id')] = $effect->kept->toInt();
+                $stored[$one->entry->int('id')] = $effect->stored->toInt();
             } else {
                 $differences[] = new Difference($one->entry, $effect->posted, $one->correction->reason);
             }
         }
-        $this->replace($kept);
+        $this->replace($stored);
         $postedOn = $this->post->handle($differences);
-        $ids = array_map(static fn (Acceptance $one): int => $one->correction->id, $accepted);
+        $ids = array_map(static fn (AcceptedCorrection $one): int => $one->correction->id, $accepted);
         ProposedCorrection::query()->whereIntegerInRaw('id', $ids)->update([
-            'state' => CorrectionState::Accepted, 'decided_by_id' => $approver?->id, 'decided_at' => $this->today->now()->format('Y-m-d\TH:i:s\Z'), 'word' => $word,
+            'state' => CorrectionState::Accepted, 'decided_by_id' => $approver?->id, 'decided_at' => $this->today->now()->format('Y-m-d\TH:i:s\Z'), 'comment' => $comment,
         ]);
-        $this->trail->of(array_map(static fn (Acceptance $one): TrailLine => self::line($one, $approver, $postedOn[$one->entry->int('id')] ?? null), $accepted));
+        $this->auditTrail->of(array_map(static fn (AcceptedCorrection $one): AuditTrailLine => self::line($one, $approver, $postedOn[$one->entry->int('id')] ?? null), $accepted));
     }
 
     /**
      * What fitted when it was proposed need not fit any more.
      *
-     * @param  non-empty-list<Acceptance>  $accepted
+     * @param  non-empty-list<AcceptedCorrection>  $accepted
      *
      * @throws CorrectionRefused
      */
@@ -95,11 +95,11 @@ final readonly class AcceptCorrections
     }
 
     /** @param  string|null  $postedOn  the day on which the difference to settled time was posted */
-    private static function line(Acceptance $one, ?Person $approver, ?string $postedOn): TrailLine
+    private static function line(AcceptedCorrection $one, ?Person $approver, ?string $postedOn): AuditTrailLine
     {
         [$entry, $correction] = [$one->entry, $one->correction];
 
-        return new TrailLine(
+        return new AuditTrailLine(
             'correct', $approver?->id, $one->insteadOf, $entry->int('person_id'), $entry->int('task_id'), $entry->string('date'),
             ['role' => $entry->intOrNull('role_id'), 'minutes' => CorrectableEntries::minutes($entry), 'state' => $entry->string('state')],
             ['role' => $entry->intOrNull('role_id'), 'minutes' => $correction->minutes, 'state' => $entry->string('state')] + ($postedOn === null ? [] : ['posted_on' => $postedOn]),

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Features\Corrections\Actions;
 
 use App\Features\Messages\Actions\Notice;
-use App\Features\Messages\Actions\Tell;
+use App\Features\Messages\Actions\NotifyPeople;
 use App\Models\Correction;
 use App\Models\CorrectionState;
 use App\Models\MessageKind;
@@ -19,7 +19,7 @@ use Moss\Core\Time\Minutes;
 /** Tells approvers what is asked of them, and owners what was decided. */
 final readonly class CorrectionNotices
 {
-    public function __construct(private Tell $tell)
+    public function __construct(private NotifyPeople $notify)
     {
     }
 
@@ -32,21 +32,21 @@ final readonly class CorrectionNotices
         $notices = [];
         foreach ($corrections as $correction) {
             foreach ($correction->approver_id === null ? $office : [$correction->approver_id] as $approver) {
-                $notices[] = new Notice($approver, MessageKind::CorrectionAsked, 'correction '.$correction->id.' '.$correction->minutes, [
-                    'name' => $owner->name, 'day' => Day::of($correction->date), 'before' => Minutes::of($correction->minutes_before), 'after' => Minutes::of($correction->minutes), 'word' => $correction->reason,
+                $notices[] = new Notice($approver, MessageKind::CorrectionWaiting, 'correction '.$correction->id.' '.$correction->minutes, [
+                    'name' => $owner->name, 'day' => Day::of($correction->date), 'before' => Minutes::of($correction->minutes_before), 'after' => Minutes::of($correction->minutes), 'comment' => $correction->reason,
                 ], '/review');
             }
         }
-        $this->tell->of($notices);
+        $this->notify->of($notices);
     }
 
     /** @param  list<Correction>  $corrections */
-    public function decided(Person $approver, array $corrections, bool $accepted, string $word): void
+    public function decided(Person $approver, array $corrections, bool $accepted, string $comment): void
     {
         $verdict = $accepted ? CorrectionState::Accepted : CorrectionState::Declined;
-        $this->tell->of(array_map(static fn (Correction $correction): Notice => new Notice($correction->person_id, MessageKind::CorrectionDecided, 'correction '.$correction->id.' decided', [
+        $this->notify->of(array_map(static fn (Correction $correction): Notice => new Notice($correction->person_id, MessageKind::CorrectionDecided, 'correction '.$correction->id.' decided', [
             'name' => $approver->name, 'day' => Day::of($correction->date), 'verdict' => $verdict->value,
-            'before' => Minutes::of($correction->minutes_before), 'after' => Minutes::of($correction->minutes), 'word' => $word,
+            'before' => Minutes::of($correction->minutes_before), 'after' => Minutes::of($correction->minutes), 'comment' => $comment,
         ], '/week/'.Week::containing(Day::of($correction->date))->toString()), $corrections));
     }
 }

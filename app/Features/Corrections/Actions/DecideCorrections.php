@@ -5,17 +5,17 @@ declare(strict_types=1);
 namespace App\Features\Corrections\Actions;
 
 use App\Features\Corrections\Queries\CorrectableEntries;
-use App\Features\Review\Queries\Standing;
+use App\Features\Review\Queries\DecisionRights;
 use App\Features\Review\Queries\Waiting;
 use App\Models\Correction;
 use App\Models\CorrectionState;
 use App\Models\Person;
+use App\Support\AuditTrail\AuditTrail;
+use App\Support\AuditTrail\AuditTrailLine;
+use App\Support\AuditTrail\AuditTrailSubject;
 use App\Support\Clock\Today;
 use App\Support\Database\Record;
-use App\Support\Trail\Trail;
-use App\Support\Trail\TrailLine;
-use App\Support\Trail\TrailSubject;
-use App\Support\Words;
+use App\Support\Language\Wording;
 use Illuminate\Support\Facades\DB;
 use Moss\Core\Sheet\ActRefused;
 use Moss\Core\Sheet\EntryState;
@@ -24,7 +24,7 @@ use Moss\Core\Sheet\EntryStatus;
 /** Accepts or declines proposed corrections: all of them, or none; twice is the same as once. */
 final readonly class DecideCorrections
 {
-    public function __construct(private Waiting $waiting, private AcceptCorrections $accept, private CorrectionNotices $notices, private Trail $trail, private Today $today)
+    public function __construct(private Waiting $waiting, private AcceptCorrections $accept, private CorrectionNotices $notices, private AuditTrail $auditTrail, private Today $today)
     {
     }
 
@@ -34,20 +34,20 @@ final readonly class DecideCorrections
      *
      * @throws CorrectionRefused
      */
-    public function handle(Person $approver, array $ids, bool $accepts, string $word): int
+    public function handle(Person $approver, array $ids, bool $accepts, string $comment): int
     {
-        if (! $accepts && trim($word) === '') {
-            throw CorrectionRefused::because('no_word');
+        if (! $accepts && trim($comment) === '') {
+            throw CorrectionRefused::because('no_comment');
         }
         try {
-            return DB::transaction(fn (): int => $this->decide($approver, $ids, $accepts, trim($word)));
+            return DB::transaction(fn (): int => $this->decide($approver, $ids, $accepts, trim($comment)));
         } catch (ActRefused $refused) {
-            throw CorrectionRefused::saying(Words::actRefused($refused->refusal));
+            throw CorrectionRefused::saying(Wording::actRefused($refused->refusal));
         }
     }
 
     /** @param  list<int>  $ids */
-    private function decide(Person $approver, array $ids, bool $accepts, string $word): int
+    private function decide(Person $approver, array $ids, bool $accepts, string $comment): int
     {
         $corrections = Correction::query()->whereIntegerInRaw('id', $ids)->get();
         if ($corrections->count() !== count(array_unique($ids))) {
@@ -57,7 +57,7 @@ final readonly class DecideCorrections
         foreach (Record::all(CorrectableEntries::query()->whereIntegerInRaw('entries.id', $corrections->pluck('entry_id')->filter()->all())) as $entry) {
             $entries[$entry->int('id')] = $entry;
         }
-        $standing = new Standing($approver, $this->waiting->stoodInFor($approver, $this->today->for($approver)));
+        $rights = new DecisionRights($approver, $this->waiting->stoodInFor($approver, $this->today->for($approver)));
         $decided = [];
         foreach ($corrections as $correction) {
             $wanted = $accepts ? CorrectionState::Accepted : CorrectionState::Declined;
@@ -69,34 +69,34 @@ final readonly class DecideCorrections
                 throw CorrectionRefused::because('decided');
             }
             $turn = $entry->with(['approver_id' => $correction->approver_id]);
-            EntryStatus::of(EntryState::from($entry->string('state')))->corrected($standing->towards($turn));
+            EntryStatus::of(EntryState::from($entry->string('state')))->corrected($rights->towards($turn));
             if ($accepts && CorrectableEntries::minutes($entry) !== $correction->minutes_before) {
                 throw CorrectionRefused::because('moved_on');
             }
-            $decided[] = new Acceptance($correction, $entry, $standing->insteadOf($turn));
+            $decided[] = new AcceptedCorrection($correction, $entry, $rights->insteadOf($turn));
         }
         if ($accepts) {
-            $this->accept->handle($decided, $approver, $word);
+            $this->accept->handle($decided, $approver, $comment);
         } else {
-            $this->decline($decided, $approver, $word);
+            $this->decline($decided, $approver, $comment);
         }
-        $this->notices->decided($approver, array_map(static fn (Acceptance $one): Correction => $one->correction, $decided), $accepts, $word);
+        $this->notices->decided($approver, array_map(static fn (AcceptedCorrection $one): Correction => $one->correction, $decided), $accepts, $comment);
 
         return count($decided);
     }
 
-    /** @param  list<Acceptance>  $declined */
-    private function decline(array $declined, Person $approver, string $word): void
+    /** @param  list<AcceptedCorrection>  $declined */
+    private function decline(array $declined, Person $approver, string $comment): void
     {
-        Correction::query()->whereIntegerInRaw('id', array_map(static fn (Acceptance $one): int => $one->correction->id, $declined))->update([
-            'state' => CorrectionState::Declined, 'decided_by_id' => $approver->id, 'decided_at' => $this->today->now()->format('Y-m-d\TH:i:s\Z'), 'word' => $word,
+        Correction::query()->whereIntegerInRaw('id', array_map(static fn (AcceptedCorrection $one): int => $one->correction->id, $declined))->update([
+            'state' => CorrectionState::Declined, 'decided_by_id' => $approver->id, 'decided_at' => $this->today->now()->format('Y-m-d\TH:i:s\Z'), 'comment' => $comment,
         ]);
-        $this->trail->of(array_map(static function (Acceptance $one) use ($approver, $word): TrailLine {
+        $this->auditTrail->of(array_map(static function (AcceptedCorrection $one) use ($approver, $comment): AuditTrailLine {
             $correction = $one->correction;
 
-            return new TrailLine(
+            return new AuditTrailLine(
                 'decline', $approver->id, $one->insteadOf, $correction->person_id, $correction->task_id, $correction->date,
-                ['role' => $correction->role_id, 'minutes' => $correction->minutes], ['role' => $correction->role_id, 'minutes' => $correction->minutes_before], $word, TrailSubject::Correction,
+                ['role' => $correction->role_id, 'minutes' => $correction->minutes], ['role' => $correction->role_id, 'minutes' => $correction->minutes_before], $comment, AuditTrailSubject::Correction,
             );
         }, $declined));
     }

@@ -7,10 +7,10 @@ namespace App\Features\Corrections\Actions;
 use App\Models\Correction;
 use App\Models\CorrectionState;
 use App\Models\Person;
+use App\Support\AuditTrail\AuditTrail;
+use App\Support\AuditTrail\AuditTrailLine;
+use App\Support\AuditTrail\AuditTrailSubject;
 use App\Support\Clock\Today;
-use App\Support\Trail\Trail;
-use App\Support\Trail\TrailLine;
-use App\Support\Trail\TrailSubject;
 
 /**
  * Withdraws the corrections that wait for entries which are their owner's to change again: approval was undone, and the entry
@@ -18,7 +18,7 @@ use App\Support\Trail\TrailSubject;
  */
 final readonly class EndCorrections
 {
-    public function __construct(private Trail $trail, private Today $today)
+    public function __construct(private AuditTrail $auditTrail, private Today $today)
     {
     }
 
@@ -32,9 +32,9 @@ final readonly class EndCorrections
         Correction::query()->whereKey($moot->modelKeys())->update([
             'state' => CorrectionState::Withdrawn, 'decided_by_id' => $actor?->id, 'decided_at' => $this->today->now()->format('Y-m-d\TH:i:s\Z'),
         ]);
-        $this->trail->of(array_values($moot->map(static fn (Correction $correction): TrailLine => new TrailLine(
+        $this->auditTrail->of(array_values($moot->map(static fn (Correction $correction): AuditTrailLine => new AuditTrailLine(
             'withdraw', $actor?->id, null, $correction->person_id, $correction->task_id, $correction->date,
-            ['role' => $correction->role_id, 'minutes' => $correction->minutes], ['role' => $correction->role_id, 'minutes' => $correction->minutes_before], '', TrailSubject::Correction,
+            ['role' => $correction->role_id, 'minutes' => $correction->minutes], ['role' => $correction->role_id, 'minutes' => $correction->minutes_before], '', AuditTrailSubject::Correction,
         ))->all()));
     }
 }

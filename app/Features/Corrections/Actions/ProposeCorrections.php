@@ -12,12 +12,12 @@ use App\Models\Correction;
 use App\Models\CorrectionState;
 use App\Models\Organisation;
 use App\Models\Person;
+use App\Support\AuditTrail\AuditTrail;
+use App\Support\AuditTrail\AuditTrailLine;
+use App\Support\AuditTrail\AuditTrailSubject;
 use App\Support\Clock\Today;
 use App\Support\Database\Record;
-use App\Support\Trail\Trail;
-use App\Support\Trail\TrailLine;
-use App\Support\Trail\TrailSubject;
-use App\Support\Words;
+use App\Support\Language\Wording;
 use Illuminate\Support\Facades\DB;
 use Moss\Core\Sheet\Actor;
 use Moss\Core\Sheet\ActRefused;
@@ -29,38 +29,38 @@ use Moss\Core\Time\Minutes;
 
 /**
  * Proposes other hours in the place of approved or settled ones, for one reason: all of it, or nothing; twice is the
- * same as once. Whoever has the last word on the route decides; where nobody has to, it is accepted at once.
+ * same as once. Whoever has the last comment on the route decides; where nobody has to, it is accepted at once.
  */
 final readonly class ProposeCorrections
 {
-    public function __construct(private AcceptCorrections $accept, private CorrectionNotices $notices, private Trail $trail, private Today $today)
+    public function __construct(private AcceptCorrections $accept, private CorrectionNotices $notices, private AuditTrail $auditTrail, private Today $today)
     {
     }
 
     /**
-     * @param  non-empty-list<Wish>  $wishes
+     * @param  non-empty-list<ProposedHours>  $proposals
      *
      * @throws CorrectionRefused
      */
-    public function handle(Person $actor, Person $owner, array $wishes, string $reason): Proposed
+    public function handle(Person $actor, Person $owner, array $proposals, string $reason): ProposalResult
     {
         if (trim($reason) === '') {
             throw CorrectionRefused::because('no_reason');
         }
         try {
-            return DB::transaction(fn (): Proposed => $this->propose($actor, $owner, $wishes, trim($reason)));
+            return DB::transaction(fn (): ProposalResult => $this->propose($actor, $owner, $proposals, trim($reason)));
         } catch (HoursTextRefused $refused) {
-            throw CorrectionRefused::saying(Words::hoursRefused($refused));
+            throw CorrectionRefused::saying(Wording::hoursRefused($refused));
         } catch (ActRefused $refused) {
-            throw CorrectionRefused::saying(Words::actRefused($refused->refusal));
+            throw CorrectionRefused::saying(Wording::actRefused($refused->refusal));
         }
     }
 
-    /** @param  non-empty-list<Wish>  $wishes */
-    private function propose(Person $actor, Person $owner, array $wishes, string $reason): Proposed
+    /** @param  non-empty-list<ProposedHours>  $proposals */
+    private function propose(Person $actor, Person $owner, array $proposals, string $reason): ProposalResult
     {
         $default = Organisation::query()->sole()->approval;
-        $changes = $this->changes($actor, $owner, $wishes, $this->entries($owner, $wishes), $reason);
+        $changes = $this->changes($actor, $owner, $proposals, $this->entries($owner, $proposals), $reason);
         $rows = [];
         $lines = [];
         $undecided = [];
@@ -74,7 +74,7 @@ final readonly class ProposeCorrections
             }
         }
         $corrections = $this->write($rows);
-        $this->trail->of($lines);
+        $this->auditTrail->of($lines);
         $asked = [];
         $atOnce = [];
         foreach ($corrections as $correction) {
@@ -82,36 +82,36 @@ final readonly class ProposeCorrections
             if ($entry === null) {
                 $asked[] = $correction;
             } else {
-                $atOnce[] = new Acceptance($correction, $entry, null);
+                $atOnce[] = new AcceptedCorrection($correction, $entry, null);
             }
         }
         $this->notices->asked($owner, $asked);
         $this->accept->handle($atOnce, null, '');
 
-        return new Proposed(count($asked), count($atOnce));
+        return new ProposalResult(count($asked), count($atOnce));
     }
 
     /**
-     * @param  non-empty-list<Wish>  $wishes
+     * @param  non-empty-list<ProposedHours>  $proposals
      * @param  array<string, Record>  $entries  by cell
      * @return list<array{Record, Minutes}> those that change something
      */
-    private function changes(Person $actor, Person $owner, array $wishes, array $entries, string $reason): array
+    private function changes(Person $actor, Person $owner, array $proposals, array $entries, string $reason): array
     {
         $changes = [];
         $growth = [];
-        foreach ($wishes as $wish) {
-            $entry = $entries[$wish->cell()] ?? throw CorrectionRefused::because('no_entry', ['day' => Words::day($wish->day)]);
+        foreach ($proposals as $proposed) {
+            $entry = $entries[$proposed->cell()] ?? throw CorrectionRefused::because('no_entry', ['day' => Wording::day($proposed->day)]);
             EntryStatus::of(EntryState::from($entry->string('state')))->correctionProposed(new Actor(isOwner: $actor->id === $owner->id, maySubmit: true));
-            $minutes = HoursText::onDay($wish->hours);
+            $minutes = HoursText::onDay($proposed->hours);
             $isSame = $entry->intOrNull('proposed') === $minutes->toInt() && $entry->stringOrNull('reason') === $reason;
             if ($entry->intOrNull('proposed') === null && CorrectableEntries::minutes($entry) === $minutes->toInt()) {
-                throw CorrectionRefused::because('no_change', ['day' => Words::day($wish->day), 'hours' => Words::hours($minutes, $actor)]);
+                throw CorrectionRefused::because('no_change', ['day' => Wording::day($proposed->day), 'hours' => Wording::hours($minutes, $actor)]);
             }
             if (! $isSame) {
                 $changes[] = [$entry, $minutes];
             }
-            $date = $wish->day->toString();
+            $date = $proposed->day->toString();
             $growth[$date] = ($growth[$date] ?? 0) + $minutes->toInt() - CorrectableEntries::minutes($entry);
         }
         $entryIds = array_map(static fn (array $change): int => $change[0]->int('id'), $changes);
@@ -159,22 +159,22 @@ final readonly class ProposeCorrections
         return array_values(Correction::query()->whereIn('entry_id', array_column($rows, 'entry_id'))->where('state', CorrectionState::Waiting)->orderBy('id')->get()->all());
     }
 
-    private static function line(Person $actor, Record $entry, Minutes $minutes, string $reason): TrailLine
+    private static function line(Person $actor, Record $entry, Minutes $minutes, string $reason): AuditTrailLine
     {
-        return new TrailLine(
+        return new AuditTrailLine(
             'propose', $actor->id, null, $entry->int('person_id'), $entry->int('task_id'), $entry->string('date'),
             ['role' => $entry->intOrNull('role_id'), 'minutes' => CorrectableEntries::minutes($entry)],
-            ['role' => $entry->intOrNull('role_id'), 'minutes' => $minutes->toInt()], $reason, TrailSubject::Correction,
+            ['role' => $entry->intOrNull('role_id'), 'minutes' => $minutes->toInt()], $reason, AuditTrailSubject::Correction,
         );
     }
 
     /**
-     * @param  non-empty-list<Wish>  $wishes
+     * @param  non-empty-list<ProposedHours>  $proposals
      * @return array<string, Record> by cell
      */
-    private function entries(Person $owner, array $wishes): array
+    private function entries(Person $owner, array $proposals): array
     {
-        $days = array_map(static fn (Wish $wish): string => $wish->day->toString(), $wishes);
+        $days = array_map(static fn (ProposedHours $proposed): string => $proposed->day->toString(), $proposals);
         $entries = [];
         foreach (Record::all(CorrectableEntries::query()->where('entries.person_id', $owner->id)->whereIn('entries.date', $days)) as $entry) {
             $entries[LineKey::of($entry->int('task_id'), $entry->intOrNull('role_id')).' '.$entry->string('date')] = $entry;

@@ -7,16 +7,16 @@ namespace App\Features\Corrections\Actions;
 use App\Models\Correction;
 use App\Models\CorrectionState;
 use App\Models\Person;
+use App\Support\AuditTrail\AuditTrail;
+use App\Support\AuditTrail\AuditTrailLine;
+use App\Support\AuditTrail\AuditTrailSubject;
 use App\Support\Clock\Today;
-use App\Support\Trail\Trail;
-use App\Support\Trail\TrailLine;
-use App\Support\Trail\TrailSubject;
 use Illuminate\Support\Facades\DB;
 
 /** Takes a proposed correction back while nobody has decided; twice is the same as once. */
 final readonly class WithdrawCorrection
 {
-    public function __construct(private Trail $trail, private Today $today)
+    public function __construct(private AuditTrail $auditTrail, private Today $today)
     {
     }
 
@@ -32,9 +32,9 @@ final readonly class WithdrawCorrection
                 throw CorrectionRefused::because('decided');
             }
             $correction->update(['state' => CorrectionState::Withdrawn, 'decided_by_id' => $actor->id, 'decided_at' => $this->today->now()->format('Y-m-d\TH:i:s\Z')]);
-            $this->trail->of([new TrailLine(
+            $this->auditTrail->of([new AuditTrailLine(
                 'withdraw', $actor->id, null, $owner->id, $correction->task_id, $correction->date,
-                ['role' => $correction->role_id, 'minutes' => $correction->minutes], ['role' => $correction->role_id, 'minutes' => $correction->minutes_before], '', TrailSubject::Correction,
+                ['role' => $correction->role_id, 'minutes' => $correction->minutes], ['role' => $correction->role_id, 'minutes' => $correction->minutes_before], '', AuditTrailSubject::Correction,
             )]);
         });
     }

@@ -11,7 +11,7 @@ use App\Features\Corrections\Actions\WithdrawCorrection;
 use App\Features\Corrections\Requests\ProposalRequest;
 use App\Features\Corrections\Requests\VerdictRequest;
 use App\Models\Person;
-use App\Support\Words;
+use App\Support\Language\Wording;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Support\Facades\Gate;
@@ -23,14 +23,14 @@ final class CorrectionsController
     {
         Gate::authorize('submitWeek', $person);
         try {
-            $proposed = $propose->handle($actor, $person, $request->wishes(), $request->reason());
+            $proposed = $propose->handle($actor, $person, $request->proposals(), $request->reason());
         } catch (CorrectionRefused $refused) {
             return back()->with('refusal', $refused->getMessage());
         }
 
         return back()->with('message', $proposed->accepted > 0
-            ? Words::choice('refusals.correction.accepted_at_once', $proposed->accepted)
-            : Words::choice('refusals.correction.proposed', $proposed->waiting));
+            ? Wording::choice('refusals.correction.accepted_at_once', $proposed->accepted)
+            : Wording::choice('refusals.correction.proposed', $proposed->waiting));
     }
 
     public function destroy(#[CurrentUser] Person $actor, Person $person, Week $week, int $correction, WithdrawCorrection $withdraw): RedirectResponse
@@ -42,18 +42,18 @@ final class CorrectionsController
             return back()->with('refusal', $refused->getMessage());
         }
 
-        return back()->with('message', Words::refusal('correction.withdrawn'));
+        return back()->with('message', Wording::refusal('correction.withdrawn'));
     }
 
     public function decide(#[CurrentUser] Person $approver, VerdictRequest $request, DecideCorrections $decide): RedirectResponse
     {
         Gate::authorize('review', Person::class);
         try {
-            $count = $decide->handle($approver, $request->corrections(), $request->boolean('accept'), $request->string('word')->toString());
+            $count = $decide->handle($approver, $request->corrections(), $request->boolean('accept'), $request->string('comment')->toString());
         } catch (CorrectionRefused $refused) {
             return back()->with('refusal', $refused->getMessage());
         }
 
-        return back()->with('message', Words::choice('refusals.correction.'.($request->boolean('accept') ? 'accepted' : 'declined'), $count));
+        return back()->with('message', Wording::choice('refusals.correction.'.($request->boolean('accept') ? 'accepted' : 'declined'), $count));
     }
 }

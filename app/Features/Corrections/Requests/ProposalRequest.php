@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Features\Corrections\Requests;
 
-use App\Features\Corrections\Actions\Wish;
+use App\Features\Corrections\Actions\ProposedHours;
 use App\Http\Input\BoundedRequest;
 use App\Http\Input\RowId;
 use App\Http\Input\WorkDay;
 use App\Support\Database\ActConnection;
-use App\Support\Words;
+use App\Support\Language\Wording;
 use Closure;
 use Illuminate\Contracts\Validation\Validator;
 use Moss\Core\Calendar\Day;
@@ -40,29 +40,29 @@ final class ProposalRequest extends BoundedRequest
                 return;
             }
             $seen = [];
-            foreach ($this->wishes() as $wish) {
-                if (! $week->days()->includes($wish->day)) {
-                    $validator->errors()->add('cells', Words::refusal('cell.other_week', ['day' => $wish->day->toString(), 'week' => $week->toString()]));
+            foreach ($this->proposals() as $proposed) {
+                if (! $week->days()->includes($proposed->day)) {
+                    $validator->errors()->add('cells', Wording::refusal('cell.other_week', ['day' => $proposed->day->toString(), 'week' => $week->toString()]));
                 }
-                if (isset($seen[$wish->cell()])) {
-                    $validator->errors()->add('cells', Words::refusal('cell.twice'));
+                if (isset($seen[$proposed->cell()])) {
+                    $validator->errors()->add('cells', Wording::refusal('cell.twice'));
                 }
-                $seen[$wish->cell()] = true;
+                $seen[$proposed->cell()] = true;
             }
         }];
     }
 
-    /** @return non-empty-list<Wish> */
-    public function wishes(): array
+    /** @return non-empty-list<ProposedHours> */
+    public function proposals(): array
     {
-        $wishes = [];
+        $proposals = [];
         /** @var non-empty-list<array{task: int|string, role?: int|string|null, date: string, hours?: string|null}> $cells */
         $cells = $this->array('cells');
         foreach ($cells as $cell) {
-            $wishes[] = new Wish((int) $cell['task'], isset($cell['role']) ? (int) $cell['role'] : null, Day::of($cell['date']), $cell['hours'] ?? '');
+            $proposals[] = new ProposedHours((int) $cell['task'], isset($cell['role']) ? (int) $cell['role'] : null, Day::of($cell['date']), $cell['hours'] ?? '');
         }
 
-        return $wishes;
+        return $proposals;
     }
 
     public function reason(): string

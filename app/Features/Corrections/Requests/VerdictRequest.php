@@ -17,7 +17,7 @@ final class VerdictRequest extends BoundedRequest
             'corrections' => ['required', 'list', 'max:'.ActConnection::MOST_ROWS],
             'corrections.*' => ['required', new RowId],
             'accept' => ['required', 'boolean'],
-            'word' => ['nullable', 'string', 'max:2000'],
+            'comment' => ['nullable', 'string', 'max:2000'],
         ];
     }
 

@@ -35,16 +35,16 @@ final readonly class RefreshFigures
     /** At the end of an act, within its transaction. */
     public function ofAct(): void
     {
-        $stale = Record::all(DB::table('stale_efforts')->where('queued', 0)->orderBy('task_id')->orderBy('person_id')->orderBy('role_id')->orderBy('month')->limit(self::MOST_IN_ACT + 1));
-        if ($stale === []) {
+        $outdated = Record::all(DB::table('outdated_efforts')->where('queued', 0)->orderBy('task_id')->orderBy('person_id')->orderBy('role_id')->orderBy('month')->limit(self::MOST_IN_ACT + 1));
+        if ($outdated === []) {
             return;
         }
-        if (count($stale) > self::MOST_IN_ACT || self::plannedDays($stale) > self::MOST_DAYS_IN_ACT) {
-            DB::table('stale_efforts')->where('queued', 0)->update(['queued' => 1]);
+        if (count($outdated) > self::MOST_IN_ACT || self::plannedDays($outdated) > self::MOST_DAYS_IN_ACT) {
+            DB::table('outdated_efforts')->where('queued', 0)->update(['queued' => 1]);
             $this->flag->raise();
         } else {
-            $this->refresh($stale);
-            DB::table('stale_efforts')->where('queued', 0)->delete();
+            $this->refresh($outdated);
+            DB::table('outdated_efforts')->where('queued', 0)->delete();
         }
     }
 
@@ -55,10 +55,10 @@ final readonly class RefreshFigures
      */
     public function ofQueue(): bool
     {
-        $stale = Record::all(DB::table('stale_efforts')->where('queued', 1)->orderBy('task_id')->orderBy('person_id')->orderBy('role_id')->orderBy('month')->limit(self::MONTHS_IN_STEP));
+        $outdated = Record::all(DB::table('outdated_efforts')->where('queued', 1)->orderBy('task_id')->orderBy('person_id')->orderBy('role_id')->orderBy('month')->limit(self::MONTHS_IN_STEP));
         $some = [];
         $plans = 0;
-        foreach ($stale as $one) {
+        foreach ($outdated as $one) {
             $plans += $one->int('person_id') === 0 ? 1 : 0;
             if ($plans > self::PLANS_IN_STEP) {
                 break;
@@ -70,7 +70,7 @@ final readonly class RefreshFigures
             return false;
         }
         $this->refresh($some);
-        DB::table('stale_efforts')->where('queued', 1)->whereRaw(
+        DB::table('outdated_efforts')->where('queued', 1)->whereRaw(
             '(task_id, person_id, role_id, month) <= (?, ?, ?, ?)',
             [$last->int('task_id'), $last->int('person_id'), $last->int('role_id'), $last->string('month')],
         )->delete();
@@ -78,18 +78,18 @@ final readonly class RefreshFigures
         return true;
     }
 
-    /** @param  list<Record>  $stale */
-    private function refresh(array $stale): void
+    /** @param  list<Record>  $outdated */
+    private function refresh(array $outdated): void
     {
         $tasks = [];
         $planned = [];
-        foreach ($stale as $one) {
+        foreach ($outdated as $one) {
             $tasks[$one->int('task_id')] = true;
             if ($one->int('person_id') === 0) {
                 $planned[$one->int('task_id')] = true;
             }
         }
-        $this->months->handle(array_values(array_filter($stale, static fn (Record $one): bool => $one->int('person_id') !== 0)));
+        $this->months->handle(array_values(array_filter($outdated, static fn (Record $one): bool => $one->int('person_id') !== 0)));
         foreach (array_chunk(array_keys($tasks), self::TASKS_AT_ONCE) as $chunk) {
             $this->tasks->handle($chunk);
         }
@@ -102,12 +102,12 @@ final readonly class RefreshFigures
     /**
      * About how many days the plans of tasks that changed lie over.
      *
-     * @param  list<Record>  $stale
+     * @param  list<Record>  $outdated
      */
-    private static function plannedDays(array $stale): int
+    private static function plannedDays(array $outdated): int
     {
         $tasks = [];
-        foreach ($stale as $one) {
+        foreach ($outdated as $one) {
             if ($one->int('person_id') === 0) {
                 $tasks[] = $one->int('task_id');
             }

@@ -15,13 +15,13 @@ final readonly class RefreshMonths
     {
     }
 
-    /** @param  list<Record>  $stale  rows of the table of what is stale, each of a person */
-    public function handle(array $stale): void
+    /** @param  list<Record>  $outdated  rows of the table of what is outdated, each of a person */
+    public function handle(array $outdated): void
     {
-        if ($stale === []) {
+        if ($outdated === []) {
             return;
         }
-        $keys = array_map(static fn (Record $one): array => array_values($one->only('task_id', 'person_id', 'role_id', 'month')), $stale);
+        $keys = array_map(static fn (Record $one): array => array_values($one->only('task_id', 'person_id', 'role_id', 'month')), $outdated);
         $before = 'SELECT value ->> 0, value ->> 1, value ->> 2, value ->> 3 FROM json_each(?)';
         $json = json_encode($keys, JSON_THROW_ON_ERROR);
         DB::delete("DELETE FROM recorded_months WHERE (task_id, person_id, role_id, month) IN ($before)", [$json]);

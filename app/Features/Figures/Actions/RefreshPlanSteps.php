@@ -8,7 +8,7 @@ use App\Features\Figures\Queries\PlanSteps;
 use App\Support\Clock\Today;
 use Illuminate\Support\Facades\DB;
 
-/** Writes down from which day on the plan of tasks and their holders is another; of a day, what it was last. */
+/** Writes down from which day on the plan of tasks and their assignees is another; of a day, what it was last. */
 final readonly class RefreshPlanSteps
 {
     public function __construct(private Today $today)

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Features\Figures\Console;
 
 use App\Features\Figures\Actions\Recalculation;
-use App\Support\Words;
+use App\Support\Language\Wording;
 use Illuminate\Console\Command;
 
 /** Works off what is queued for recalculation; the scheduler runs it each minute, should the queue have been away. */
@@ -18,7 +18,7 @@ final class RecalculateCommand extends Command
     public function handle(Recalculation $recalculation): int
     {
         $recalculation->finish();
-        $this->line(Words::of('commands.recalculated'));
+        $this->line(Wording::of('commands.recalculated'));
 
         return self::SUCCESS;
     }

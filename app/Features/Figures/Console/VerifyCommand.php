@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace App\Features\Figures\Console;
 
-use App\Features\Figures\Actions\MendFigures;
+use App\Features\Figures\Actions\RecalculateFigures;
 use App\Features\Figures\Actions\Recalculation;
 use App\Features\Figures\Queries\VerifiedFigures;
+use App\Support\AuditTrail\AuditTrailBroken;
+use App\Support\AuditTrail\AuditTrailChain;
 use App\Support\Console\OptionRefused;
 use App\Support\Console\ReadsOptions;
 use App\Support\Database\OtherDatabase;
-use App\Support\Trail\TrailBroken;
-use App\Support\Trail\TrailChain;
-use App\Support\Words;
+use App\Support\Language\Wording;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\DB;
 
@@ -25,14 +25,14 @@ final class VerifyCommand extends Command
 
     protected $signature = 'moss:verify
         {database? : the path of another database file, such as a backup}
-        {--mend : work all stored totals out anew first}';
+        {--recalculate : work all stored totals out anew first}';
 
     protected $description = 'Work the stored totals out again from the entries and say where they differ';
 
-    public function handle(VerifiedFigures $figures, MendFigures $mend, Recalculation $recalculation): int
+    public function handle(VerifiedFigures $figures, RecalculateFigures $mend, Recalculation $recalculation): int
     {
         try {
-            $path = $this->word('database');
+            $path = $this->argumentText('database');
             OtherDatabase::open($path === '' ? null : $path);
             $path === '' ? $recalculation->finish() : $this->sayWhatIsQueued();
         } catch (OptionRefused $refused) {
@@ -40,43 +40,43 @@ final class VerifyCommand extends Command
 
             return self::FAILURE;
         }
-        if ($this->option('mend') === true) {
+        if ($this->option('recalculate') === true) {
             $mend->handle();
         }
         $count = 0;
         foreach ($figures->differences() as $one) {
             if ($count++ < self::SHOWN) {
-                $this->complain(Words::of('commands.figure_differs', ['table' => $one->table, 'key' => $one->key, 'column' => $one->column, 'kept' => $one->kept, 'found' => $one->found]));
+                $this->complain(Wording::of('commands.figure_differs', ['table' => $one->table, 'key' => $one->key, 'column' => $one->column, 'stored' => $one->stored, 'found' => $one->found]));
             }
         }
         if ($count > 0) {
-            $this->complain(Words::of('commands.figures_differ', ['count' => $count]));
+            $this->complain(Wording::of('commands.figures_differ', ['count' => $count]));
         } else {
-            $this->line(Words::of('commands.figures_agree'));
+            $this->line(Wording::of('commands.figures_agree'));
         }
 
-        return $this->trailIsWhole() && $count === 0 ? self::SUCCESS : self::FAILURE;
+        return $this->auditTrailIsWhole() && $count === 0 ? self::SUCCESS : self::FAILURE;
     }
 
     /** Another database is left as it is, so what is queued in it may show as differences. */
     private function sayWhatIsQueued(): void
     {
-        $count = DB::table('stale_efforts')->count();
+        $count = DB::table('outdated_efforts')->count();
         if ($count > 0) {
-            $this->line(Words::choice('commands.figures_queued', $count));
+            $this->line(Wording::choice('commands.figures_queued', $count));
         }
     }
 
-    private function trailIsWhole(): bool
+    private function auditTrailIsWhole(): bool
     {
         try {
-            $head = TrailChain::verify();
-        } catch (TrailBroken $broken) {
+            $head = AuditTrailChain::verify();
+        } catch (AuditTrailBroken $broken) {
             $this->complain($broken->getMessage());
 
             return false;
         }
-        $this->line(Words::of('commands.trail_whole', ['count' => $head->lines, 'hash' => $head->hash]));
+        $this->line(Wording::of('commands.audit_trail_whole', ['count' => $head->lines, 'hash' => $head->hash]));
 
         return true;
     }

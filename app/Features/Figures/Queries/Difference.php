@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Features\Figures\Queries;
 
-/** A kept figure that is not what the entries come to. */
+/** A stored figure that is not what the entries come to. */
 final readonly class Difference
 {
-    public function __construct(public string $table, public string $key, public string $column, public int $kept, public int $found)
+    public function __construct(public string $table, public string $key, public string $column, public int $stored, public int $found)
     {
     }
 }

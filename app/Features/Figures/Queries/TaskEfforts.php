@@ -33,10 +33,10 @@ final class TaskEfforts
     public function ofPlans(array $plans): array
     {
         $entries = $this->entries(array_keys($plans));
-        $restatements = Restatements::of(array_keys($plans));
+        $estimates = EstimatesInForce::of(array_keys($plans));
         $efforts = [];
         foreach ($plans as $id => $plan) {
-            $efforts[$id] = TaskEffort::of($plan->task, $entries[$id] ?? [], $restatements[$id] ?? []);
+            $efforts[$id] = TaskEffort::of($plan->task, $entries[$id] ?? [], $estimates[$id] ?? []);
         }
 
         return $efforts;

@@ -10,7 +10,7 @@ use Moss\Core\Effort\ForecastHistory;
 use Moss\Core\Effort\Forecasting;
 use Moss\Core\Time\Minutes;
 
-/** What is kept of tasks: figures at completion and how the forecast came about. In six queries for any number of tasks. */
+/** What is stored of tasks: figures at completion and how the forecast came about. In six queries for any number of tasks. */
 final readonly class TaskFigures
 {
     public function __construct(private TaskPlans $plans, private TaskEfforts $efforts)

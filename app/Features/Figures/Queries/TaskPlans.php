@@ -12,8 +12,8 @@ use Moss\Core\Calendar\DayRange;
 use Moss\Core\Calendar\HolidayCalendar;
 use Moss\Core\Calendar\WorkPattern;
 use Moss\Core\Money\Money;
+use Moss\Core\Planning\Assignee;
 use Moss\Core\Planning\Assignment;
-use Moss\Core\Planning\Holder;
 use Moss\Core\Planning\PlannedTask;
 use Moss\Core\Time\Minutes;
 
@@ -63,7 +63,7 @@ final readonly class TaskPlans
         foreach (Record::all($query) as $record) {
             $person = $record->stringOrNull('person');
             $byTask[$record->int('task_id')][] = new Assignment(
-                $person === null ? Holder::team($record->string('team')) : Holder::person($person),
+                $person === null ? Assignee::team($record->string('team')) : Assignee::person($person),
                 null,
                 Minutes::of($record->int('planned_minutes')),
                 DayRange::between(Day::of($record->string('starts_on')), Day::of($record->string('ends_on'))),

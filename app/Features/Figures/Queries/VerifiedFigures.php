@@ -9,7 +9,7 @@ use App\Support\Database\Record;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 
-/** Works all kept figures out again from the entries, and says where they differ. */
+/** Works all stored figures out again from the entries, and says where they differ. */
 final readonly class VerifiedFigures
 {
     private const TASKS_AT_ONCE = 50;
@@ -28,8 +28,8 @@ final readonly class VerifiedFigures
     /** @return iterable<Difference> */
     public function differences(): iterable
     {
-        foreach (Record::all(DB::table('stale_efforts')) as $stale) {
-            yield new Difference('stale_efforts', implode(' ', $stale->toArray()), 'stale', 1, 0);
+        foreach (Record::all(DB::table('outdated_efforts')) as $outdated) {
+            yield new Difference('outdated_efforts', implode(' ', $outdated->toArray()), 'outdated', 1, 0);
         }
         $tasks = array_map(static fn (Record $task): int => $task->int('id'), Record::all(DB::table('tasks')->select('id')->orderBy('id')));
         foreach (array_chunk($tasks, self::TASKS_AT_ONCE) as $chunk) {
@@ -50,7 +50,7 @@ final readonly class VerifiedFigures
     private function months(array $tasks): iterable
     {
         $key = ['task_id', 'person_id', 'role_id', 'month'];
-        $kept = DB::table('recorded_months')->whereIntegerInRaw('task_id', $tasks);
+        $stored = DB::table('recorded_months')->whereIntegerInRaw('task_id', $tasks);
         $keys = DB::table('entries')->whereIntegerInRaw('task_id', $tasks)->distinct()
             ->selectRaw('task_id, person_id, coalesce(role_id, 0) AS role_id, substr(date, 1, 7) AS month');
         $found = [];
@@ -59,7 +59,7 @@ final readonly class VerifiedFigures
                 $found[implode(' ', array_intersect_key($row, array_flip($key)))] = $row;
             }
         }
-        yield from self::between('recorded_months', self::SUMS, self::byKey($kept, $key), $found);
+        yield from self::between('recorded_months', self::SUMS, self::byKey($stored, $key), $found);
     }
 
     /**
@@ -132,25 +132,25 @@ final readonly class VerifiedFigures
      * @param  list<string>  $columns
      * @return iterable<Difference>
      */
-    private static function compared(string $table, array $key, array $columns, Builder $kept, Builder $found): iterable
+    private static function compared(string $table, array $key, array $columns, Builder $stored, Builder $found): iterable
     {
         foreach ($columns as $column) {
             $found->selectRaw("sum($column) AS $column");
         }
-        yield from self::between($table, $columns, self::byKey($kept, $key), self::byKey($found, $key));
+        yield from self::between($table, $columns, self::byKey($stored, $key), self::byKey($found, $key));
     }
 
     /**
      * @param  list<string>  $columns
-     * @param  array<array-key, array<string, string|int|null>>  $kept
+     * @param  array<array-key, array<string, string|int|null>>  $stored
      * @param  array<array-key, array<string, string|int|null>>  $found
      * @return iterable<Difference>
      */
-    private static function between(string $table, array $columns, array $kept, array $found): iterable
+    private static function between(string $table, array $columns, array $stored, array $found): iterable
     {
-        foreach ($kept + $found as $key => $row) {
+        foreach ($stored + $found as $key => $row) {
             foreach ($columns as $column) {
-                [$is, $should] = [(int) ($kept[$key][$column] ?? 0), (int) ($found[$key][$column] ?? 0)];
+                [$is, $should] = [(int) ($stored[$key][$column] ?? 0), (int) ($found[$key][$column] ?? 0)];
                 if ($is !== $should) {
                     yield new Difference($table, (string) $key, $column, $is, $should);
                 }

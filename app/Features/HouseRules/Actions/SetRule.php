@@ -5,17 +5,17 @@ declare(strict_types=1);
 namespace App\Features\HouseRules\Actions;
 
 use App\Models\Person;
+use App\Support\AuditTrail\AuditTrail;
+use App\Support\AuditTrail\AuditTrailLine;
+use App\Support\AuditTrail\AuditTrailSubject;
 use App\Support\Database\Record;
-use App\Support\Trail\Trail;
-use App\Support\Trail\TrailLine;
-use App\Support\Trail\TrailSubject;
 use Illuminate\Support\Facades\DB;
-use Moss\Core\HouseRules\Level;
+use Moss\Core\HouseRules\Severity;
 
 /** Sets a house rule for everybody, a team or a project from a day on, or takes such a setting away. */
 final readonly class SetRule
 {
-    public function __construct(private Trail $trail)
+    public function __construct(private AuditTrail $auditTrail)
     {
     }
 
@@ -24,9 +24,9 @@ final readonly class SetRule
      * @param  string|null  $team  code
      * @param  string|null  $project  code
      */
-    public function handle(Person $office, string $rule, Level $level, int $limit, ?string $from, ?string $team, ?string $project): void
+    public function handle(Person $office, string $rule, Severity $severity, int $limit, ?string $from, ?string $team, ?string $project): void
     {
-        DB::transaction(function () use ($office, $rule, $level, $limit, $from, $team, $project): void {
+        DB::transaction(function () use ($office, $rule, $severity, $limit, $from, $team, $project): void {
             $key = [
                 'rule' => $rule,
                 'starts_on' => $from,
@@ -34,24 +34,24 @@ final readonly class SetRule
                 'project_id' => $project === null ? null : DB::table('projects')->where('code', $project)->value('id'),
             ];
             $known = Record::all(DB::table('house_rules')->where($key))[0] ?? null;
-            $before = $known?->only('level', 'limit_number');
-            $after = ['level' => $level->value, 'limit_number' => $limit];
+            $before = $known?->only('severity', 'limit_number');
+            $after = ['severity' => $severity->value, 'limit_number' => $limit];
             if ($before === $after) {
                 return;
             }
             DB::table('house_rules')->where($key)->delete();
             DB::table('house_rules')->insert($key + $after);
-            $this->trail->of([TrailLine::on(TrailSubject::Rule, $rule, $known === null ? 'set' : 'change', $office, $before, $after + array_filter(['from' => $from, 'team' => $team, 'project' => $project]))]);
+            $this->auditTrail->of([AuditTrailLine::on(AuditTrailSubject::Rule, $rule, $known === null ? 'save' : 'change', $office, $before, $after + array_filter(['from' => $from, 'team' => $team, 'project' => $project]))]);
         });
     }
 
-    public function takeAway(Person $office, int $id): void
+    public function remove(Person $office, int $id): void
     {
         DB::transaction(function () use ($office, $id): void {
             $known = Record::all(DB::table('house_rules')->where('id', $id))[0] ?? null;
             if ($known !== null) {
                 DB::table('house_rules')->where('id', $id)->delete();
-                $this->trail->of([TrailLine::on(TrailSubject::Rule, $known->string('rule'), 'take away', $office, $known->only('level', 'limit_number', 'starts_on', 'team_id', 'project_id'), null)]);
+                $this->auditTrail->of([AuditTrailLine::on(AuditTrailSubject::Rule, $known->string('rule'), 'remove', $office, $known->only('severity', 'limit_number', 'starts_on', 'team_id', 'project_id'), null)]);
             }
         });
     }

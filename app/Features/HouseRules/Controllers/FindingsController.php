@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Features\HouseRules\Controllers;
 
-use App\Features\HouseRules\Actions\AnswerFindings;
+use App\Features\HouseRules\Actions\ExplainFindings;
 use App\Features\HouseRules\Actions\SaveSpan;
 use App\Features\HouseRules\Props\SheetRemarksProps;
 use App\Features\HouseRules\Queries\SheetRemarks;
+use App\Features\HouseRules\Requests\ExplanationRequest;
 use App\Features\HouseRules\Requests\SpanRequest;
-use App\Features\HouseRules\Requests\WordRequest;
 use App\Models\Person;
 use App\Support\Clock\Today;
 use Illuminate\Container\Attributes\CurrentUser;
@@ -17,7 +17,7 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Facades\Gate;
 use Moss\Core\Calendar\Week;
 
-/** What the house rules find in a week while it is written, and the words given on it. */
+/** What the house rules find in a week while it is written, and the explanations given on it. */
 final readonly class FindingsController
 {
     public function __construct(private Today $today)
@@ -32,10 +32,10 @@ final readonly class FindingsController
         return Gate::allows('viewWeek', $person) ? $this->found($reader, $person, $week) : response()->json(new SheetRemarksProps([], null));
     }
 
-    public function update(#[CurrentUser] Person $actor, Person $person, Week $week, WordRequest $request, AnswerFindings $answer): JsonResponse
+    public function update(#[CurrentUser] Person $actor, Person $person, Week $week, ExplanationRequest $request, ExplainFindings $answer): JsonResponse
     {
         Gate::authorize('recordWeek', $person);
-        $answer->handle($actor, $person, $week, [$request->word()]);
+        $answer->handle($actor, $person, $week, [$request->explanation()]);
 
         return $this->found($actor, $person, $week);
     }

@@ -10,13 +10,13 @@ use App\Features\HouseRules\Requests\RuleRequest;
 use App\Models\Organisation;
 use App\Models\Person;
 use App\Support\Clock\Today;
-use App\Support\Words;
+use App\Support\Language\Wording;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Support\Facades\Gate;
 use Inertia\Inertia;
 use Inertia\Response;
-use Moss\Core\HouseRules\Level;
+use Moss\Core\HouseRules\Severity;
 
 final class HouseRulesController
 {
@@ -31,16 +31,16 @@ final class HouseRulesController
     {
         Gate::authorize('keep', Organisation::class);
         $text = static fn (string $name): ?string => $request->input($name) === null ? null : $request->string($name)->toString();
-        $set->handle($office, $request->rule()->code(), Level::from($request->string('level')->toString()), $request->limit() ?? 0, $text('from'), $text('team'), $text('project'));
+        $set->handle($office, $request->rule()->code(), Severity::from($request->string('severity')->toString()), $request->limit() ?? 0, $text('from'), $text('team'), $text('project'));
 
-        return back()->with('message', Words::refusal('rule.set', ['rule' => Words::of('findings.'.$request->rule()->code().'.name')]));
+        return back()->with('message', Wording::refusal('rule.set', ['rule' => Wording::of('findings.'.$request->rule()->code().'.name')]));
     }
 
     public function destroy(#[CurrentUser] Person $office, int $setting, SetRule $set): RedirectResponse
     {
         Gate::authorize('keep', Organisation::class);
-        $set->takeAway($office, $setting);
+        $set->remove($office, $setting);
 
-        return back()->with('message', Words::refusal('rule.taken_away'));
+        return back()->with('message', Wording::refusal('rule.taken_away'));
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Features\HouseRules\Props;
 
-use Moss\Core\HouseRules\Level;
+use Moss\Core\HouseRules\Severity;
 
 /** What a house rule has found, where it stands, and what has been said to it. */
 final readonly class FindingProps
@@ -12,16 +12,16 @@ final readonly class FindingProps
     /**
      * @param  string|null  $line  key of the line, where it is about one
      * @param  string|null  $date  where it is about a day
-     * @param  string  $word  with which it was answered; empty where it was not
+     * @param  string  $explanation  with which it was answered; empty where it was not
      */
     public function __construct(
         public string $rule,
-        public Level $level,
+        public Severity $severity,
         public ?string $line,
         public ?string $date,
         public string $what,
         public string $cure,
-        public string $word,
+        public string $explanation,
     ) {
     }
 }

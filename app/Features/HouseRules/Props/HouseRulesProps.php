@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace App\Features\HouseRules\Props;
 
-use App\Features\Office\Props\NamedProps;
+use App\Features\Office\Props\OptionProps;
 
 /** The page on which the office sets the rules. */
 final readonly class HouseRulesProps
 {
     /**
      * @param  list<RuleProps>  $rules
-     * @param  list<NamedProps>  $teams
-     * @param  list<NamedProps>  $projects  open ones
+     * @param  list<OptionProps>  $teams
+     * @param  list<OptionProps>  $projects  open ones
      */
     public function __construct(public array $rules, public array $teams, public array $projects, public string $today)
     {

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Features\HouseRules\Props;
 
-use Moss\Core\HouseRules\Level;
+use Moss\Core\HouseRules\Severity;
 
 /** How a rule is set, for whom and from when. */
 final readonly class RuleSettingProps
@@ -14,7 +14,7 @@ final readonly class RuleSettingProps
      * @param  string|null  $from  the first day; null from the beginning
      * @param  string|null  $for  name of the team or project; null for everybody
      */
-    public function __construct(public ?int $id, public Level $level, public int $limit, public ?string $from, public ?string $for)
+    public function __construct(public ?int $id, public Severity $severity, public int $limit, public ?string $from, public ?string $for)
     {
     }
 }

@@ -5,22 +5,22 @@ declare(strict_types=1);
 namespace App\Features\HouseRules\Queries;
 
 use App\Models\Person;
-use App\Support\Facts;
-use App\Support\Words;
+use App\Support\Language\TextValues;
+use App\Support\Language\Wording;
 use Moss\Core\Calendar\Day;
 use Moss\Core\Time\Minutes;
 
 /** Says to a reader what was found and what would cure it. */
 final class FindingText
 {
-    /** @param  array<string, Minutes|Day|int|string>  $facts */
-    public static function what(string $rule, array $facts, Person $reader): string
+    /** @param  array<string, Minutes|Day|int|string>  $values */
+    public static function what(string $rule, array $values, Person $reader): string
     {
-        return Words::of('findings.'.$rule.'.what', Facts::printed($facts, $reader));
+        return Wording::of('findings.'.$rule.'.what', TextValues::printed($values, $reader));
     }
 
     public static function cure(string $rule): string
     {
-        return Words::of('findings.'.$rule.'.cure');
+        return Wording::of('findings.'.$rule.'.cure');
     }
 }

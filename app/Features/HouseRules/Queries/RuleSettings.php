@@ -7,15 +7,15 @@ namespace App\Features\HouseRules\Queries;
 use App\Features\HouseRules\Props\HouseRulesProps;
 use App\Features\HouseRules\Props\RuleProps;
 use App\Features\HouseRules\Props\RuleSettingProps;
-use App\Features\Office\Queries\Named;
+use App\Features\Office\Queries\OptionLists;
 use App\Support\Database\Record;
-use App\Support\Words;
+use App\Support\Language\Wording;
 use Illuminate\Support\Facades\DB;
 use Moss\Core\Calendar\Day;
 use Moss\Core\HouseRules\AllRules;
-use Moss\Core\HouseRules\Concern;
 use Moss\Core\HouseRules\HouseRule;
-use Moss\Core\HouseRules\Level;
+use Moss\Core\HouseRules\RuleScope;
+use Moss\Core\HouseRules\Severity;
 
 /** Every rule with how it is set. */
 final class RuleSettings
@@ -23,20 +23,20 @@ final class RuleSettings
     public function of(Day $today): HouseRulesProps
     {
         $query = DB::table('house_rules')->leftJoin('teams', 'teams.id', 'house_rules.team_id')->leftJoin('projects', 'projects.id', 'house_rules.project_id')
-            ->select('house_rules.id', 'house_rules.rule', 'house_rules.level', 'house_rules.limit_number', 'house_rules.starts_on')
+            ->select('house_rules.id', 'house_rules.rule', 'house_rules.severity', 'house_rules.limit_number', 'house_rules.starts_on')
             ->selectRaw('coalesce(teams.name, projects.name) AS name')
             ->orderByRaw('house_rules.project_id IS NOT NULL, house_rules.team_id IS NOT NULL')->orderBy('name')->orderBy('house_rules.starts_on');
         $set = [];
         foreach (Record::all($query) as $record) {
             $set[$record->string('rule')][] = new RuleSettingProps(
-                $record->int('id'), Level::from($record->string('level')), $record->int('limit_number'), $record->stringOrNull('starts_on'), $record->stringOrNull('name'),
+                $record->int('id'), Severity::from($record->string('severity')), $record->int('limit_number'), $record->stringOrNull('starts_on'), $record->stringOrNull('name'),
             );
         }
 
         return new HouseRulesProps(
             array_map(static fn (HouseRule $rule): RuleProps => self::rule($rule, $set[$rule->code()] ?? []), AllRules::list()),
-            Named::teams(),
-            Named::openProjects(),
+            OptionLists::teams(),
+            OptionLists::openProjects(),
             $today->toString(),
         );
     }
@@ -48,13 +48,13 @@ final class RuleSettings
 
         return new RuleProps(
             $rule->code(),
-            Words::of('findings.'.$rule->code().'.name'),
-            $limits === null ? null : Words::of('findings.'.$rule->code().'.limit'),
+            Wording::of('findings.'.$rule->code().'.name'),
+            $limits === null ? null : Wording::of('findings.'.$rule->code().'.limit'),
             $limits?->unit,
             $limits->least ?? 0,
             $limits->most ?? 0,
-            $rule->concern() === Concern::Entries,
-            [new RuleSettingProps(null, $rule->usualLevel(), $limits->usual ?? 0, null, null), ...$set],
+            $rule->concern() === RuleScope::Entries,
+            [new RuleSettingProps(null, $rule->defaultSeverity(), $limits->usual ?? 0, null, null), ...$set],
         );
     }
 }

@@ -9,9 +9,9 @@ use Illuminate\Support\Facades\DB;
 use Moss\Core\Calendar\Day;
 use Moss\Core\HouseRules\AllRules;
 use Moss\Core\HouseRules\HouseRules;
-use Moss\Core\HouseRules\Level;
 use Moss\Core\HouseRules\Limit;
 use Moss\Core\HouseRules\RuleSetting;
+use Moss\Core\HouseRules\Severity;
 
 /** The house rules as the office has set them, in one query. */
 final class RulesInForce
@@ -21,7 +21,7 @@ final class RulesInForce
         $query = DB::table('house_rules')
             ->leftJoin('teams', 'teams.id', 'house_rules.team_id')
             ->leftJoin('projects', 'projects.id', 'house_rules.project_id')
-            ->select('house_rules.rule', 'house_rules.level', 'house_rules.limit_number', 'house_rules.starts_on', 'teams.code AS team', 'projects.code AS project')
+            ->select('house_rules.rule', 'house_rules.severity', 'house_rules.limit_number', 'house_rules.starts_on', 'teams.code AS team', 'projects.code AS project')
             ->orderBy('house_rules.id');
         $settings = [];
         foreach (Record::all($query) as $record) {
@@ -31,7 +31,7 @@ final class RulesInForce
             if ($rule !== null) {
                 $settings[] = new RuleSetting(
                     $rule,
-                    Level::from($record->string('level')),
+                    Severity::from($record->string('severity')),
                     Limit::of($record->int('limit_number')),
                     $from === null ? null : Day::of($from),
                     $record->stringOrNull('team'),

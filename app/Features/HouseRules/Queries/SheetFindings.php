@@ -13,15 +13,15 @@ use Moss\Core\Calendar\Day;
 use Moss\Core\Calendar\DayRange;
 use Moss\Core\Calendar\Week;
 use Moss\Core\HouseRules\HouseRules;
-use Moss\Core\HouseRules\Level;
 use Moss\Core\HouseRules\Rules\SpansDiffer;
+use Moss\Core\HouseRules\Severity;
 use Moss\Core\Sheet\EntryState;
 
 /** What the house rules find in the weeks of any number of people, in a fixed number of queries. */
 final readonly class SheetFindings
 {
-    /** @param  array<string, array<string, string>>  $words  by person and week, then by place */
-    private function __construct(private SheetsToCheck $sheets, private HouseRules $rules, private array $words)
+    /** @param  array<string, array<string, string>>  $explanations  by person and week, then by place */
+    private function __construct(private SheetsToCheck $sheets, private HouseRules $rules, private array $explanations)
     {
     }
 
@@ -38,16 +38,16 @@ final readonly class SheetFindings
     }
 
     /**
-     * @param  bool  $isWhole  whether the whole week is being handed over
+     * @param  bool  $isWhole  whether the whole week is being submitted
      * @param  Closure(Record): bool  $inQuestion  which entries are to be checked
      */
     public function of(Person $owner, Week $week, Day $today, bool $isWhole, Closure $inQuestion): WeekFindings
     {
         $sheet = $this->sheets->sheet($owner, $week, $today, $isWhole, $inQuestion);
 
-        $asksForSpans = $this->rules->level(SpansDiffer::CODE, $week->sunday(), $sheet->team, null) !== Level::Off;
+        $asksForSpans = $this->rules->severity(SpansDiffer::CODE, $week->sunday(), $sheet->team, null) !== Severity::Off;
 
-        return WeekFindings::of($sheet, $asksForSpans, $this->rules->check($sheet), $this->sheets->entriesOf($owner, $week), $this->words[$owner->id.' '.$week->toString()] ?? []);
+        return WeekFindings::of($sheet, $asksForSpans, $this->rules->check($sheet), $this->sheets->entriesOf($owner, $week), $this->explanations[$owner->id.' '.$week->toString()] ?? []);
     }
 
     /**
@@ -56,15 +56,15 @@ final readonly class SheetFindings
      */
     private static function words(array $people): array
     {
-        $words = [];
+        $explanations = [];
         $ids = array_map(static fn (Person $person): int => $person->id, $people);
-        foreach (Record::all(DB::table('finding_words')->whereIntegerInRaw('person_id', $ids)) as $record) {
+        foreach (Record::all(DB::table('finding_explanations')->whereIntegerInRaw('person_id', $ids)) as $record) {
             $task = $record->intOrNull('task_id');
             $line = $task === null ? null : LineKey::of($task, $record->intOrNull('role_id'));
             $place = WeekFindings::place($record->string('rule'), $line, $record->stringOrNull('date'));
-            $words[$record->int('person_id').' '.$record->string('week')][$place] = $record->string('word');
+            $explanations[$record->int('person_id').' '.$record->string('week')][$place] = $record->string('explanation');
         }
 
-        return $words;
+        return $explanations;
     }
 }

@@ -13,7 +13,7 @@ use Illuminate\Support\Facades\DB;
 use Moss\Core\Calendar\Absence;
 use Moss\Core\Calendar\Day;
 use Moss\Core\Calendar\DayRange;
-use Moss\Core\Calendar\OwedHours;
+use Moss\Core\Calendar\ExpectedHours;
 use Moss\Core\Calendar\Week;
 use Moss\Core\HouseRules\CheckedEntry;
 use Moss\Core\HouseRules\CheckedSheet;
@@ -66,7 +66,7 @@ final readonly class SheetsToCheck
     }
 
     /**
-     * @param  bool  $isWhole  whether the whole week is being handed over
+     * @param  bool  $isWhole  whether the whole week is being submitted
      * @param  Closure(Record): bool  $inQuestion  which entries are to be checked
      */
     public function sheet(Person $owner, Week $week, Day $today, bool $isWhole, Closure $inQuestion): CheckedSheet
@@ -80,7 +80,7 @@ final readonly class SheetsToCheck
             $today,
             $team,
             $isWhole,
-            OwedHours::of($capacity, $owner->employment(), $this->absences[$owner->id] ?? []),
+            ExpectedHours::of($capacity, $owner->employment(), $this->absences[$owner->id] ?? []),
             $this->working->holidays($owner->calendar_id),
             $this->kinds[$owner->id] ?? [],
             $step === null ? null : Minutes::of($step),

@@ -19,7 +19,7 @@ final class SpentBudgets
         $query = DB::table('project_figures')->whereIntegerInRaw('project_id', $projects)
             ->whereRaw('actual_cents + pending_cents > budget_cents')
             ->whereExists(DB::table('tasks')->selectRaw('1')->whereColumn('tasks.project_id', 'project_figures.project_id')->whereNotNull('tasks.budget_cents'))
-            // Without rates nothing costs anything; what is kept then are hours.
+            // Without rates nothing costs anything; what is stored then are hours.
             ->whereExists(DB::table('rates')->selectRaw('1'))
             ->select('project_id');
         $spent = [];

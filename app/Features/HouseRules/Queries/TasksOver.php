@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Features\HouseRules\Queries;
 
-use App\Features\Figures\Queries\Restatements;
+use App\Features\Figures\Queries\EstimatesInForce;
 use App\Features\Figures\Queries\TaskPlans;
 use App\Support\Database\Record;
 use Illuminate\Database\Query\Builder;
@@ -36,10 +36,10 @@ final readonly class TasksOver
         $held = array_keys($assignments);
         $who = static fn (Builder $who): Builder => $who->whereIntegerInRaw('people.id', $people)->orWhereIntegerInRaw('people.team_id', $teams);
         $entries = self::entries($held, $who);
-        $restatements = Restatements::read(Restatements::query()->whereIntegerInRaw('restatements.task_id', $held)->where($who(...)));
+        $estimates = EstimatesInForce::read(EstimatesInForce::query()->whereIntegerInRaw('remaining_estimates.task_id', $held)->where($who(...)));
         $efforts = [];
         foreach ($assignments as $task => $planned) {
-            $efforts[$task] = TaskEffort::of(new PlannedTask('', null, (string) $task, null, null, null, null, $planned), $entries[$task] ?? [], $restatements[$task] ?? []);
+            $efforts[$task] = TaskEffort::of(new PlannedTask('', null, (string) $task, null, null, null, null, $planned), $entries[$task] ?? [], $estimates[$task] ?? []);
         }
 
         return new self($efforts);
@@ -47,17 +47,17 @@ final readonly class TasksOver
 
     public function isAssigned(int $task, string $person, ?string $team): bool
     {
-        return isset($this->efforts[$task]) && $this->efforts[$task]->task->holderFor($person, $team) !== null;
+        return isset($this->efforts[$task]) && $this->efforts[$task]->task->assigneeFor($person, $team) !== null;
     }
 
     /** By how much more is entered than remained, of the holding that the person's time falls on; null without one. */
     public function over(int $task, string $person, ?string $team): ?Minutes
     {
         $effort = $this->efforts[$task] ?? null;
-        $holder = $effort?->task->holderFor($person, $team);
-        foreach ($effort->holdings ?? [] as $holding) {
-            if ($holding->holder->key() === $holder?->key()) {
-                return $holding->over();
+        $assignee = $effort?->task->assigneeFor($person, $team);
+        foreach ($effort->assigneeEfforts ?? [] as $assigneeEffort) {
+            if ($assigneeEffort->assignee->key() === $assignee?->key()) {
+                return $assigneeEffort->over();
             }
         }
 

@@ -8,13 +8,13 @@ use App\Features\HouseRules\Props\FindingProps;
 use App\Features\Week\Queries\LineKey;
 use App\Models\Person;
 use App\Support\Database\Record;
-use App\Support\Facts;
+use App\Support\Language\TextValues;
 use Moss\Core\HouseRules\CheckedSheet;
 use Moss\Core\HouseRules\Finding;
-use Moss\Core\HouseRules\Level;
+use Moss\Core\HouseRules\Severity;
 use Moss\Core\Sheet\Line;
 
-/** What the house rules find in one week of one person, with the words given on it. */
+/** What the house rules find in one week of one person, with the explanations given on it. */
 final readonly class WeekFindings
 {
     /**
@@ -22,9 +22,9 @@ final readonly class WeekFindings
      * @param  list<Finding>  $findings
      * @param  list<Record>  $entries  of the week, in the order of those of the sheet
      * @param  array<string, array{int, int|null}>  $lines  task and role by the core's line
-     * @param  array<string, string>  $words  by place
+     * @param  array<string, string>  $explanations  by place
      */
-    private function __construct(private CheckedSheet $sheet, public bool $asksForSpans, public array $findings, public array $entries, private array $lines, private array $words)
+    private function __construct(private CheckedSheet $sheet, public bool $asksForSpans, public array $findings, public array $entries, private array $lines, private array $explanations)
     {
     }
 
@@ -32,16 +32,16 @@ final readonly class WeekFindings
      * @param  bool  $asksForSpans  whether a rule wants to know start, end and break of days
      * @param  list<Finding>  $findings
      * @param  list<Record>  $entries  of the week, in the order of those of the sheet
-     * @param  array<string, string>  $words  by place
+     * @param  array<string, string>  $explanations  by place
      */
-    public static function of(CheckedSheet $sheet, bool $asksForSpans, array $findings, array $entries, array $words): self
+    public static function of(CheckedSheet $sheet, bool $asksForSpans, array $findings, array $entries, array $explanations): self
     {
         $lines = [];
         foreach ($entries as $entry) {
             $lines[SheetsToCheck::lineOf($entry)->key()] = [$entry->int('task_id'), $entry->intOrNull('role_id')];
         }
 
-        return new self($sheet, $asksForSpans, $findings, $entries, $lines, $words);
+        return new self($sheet, $asksForSpans, $findings, $entries, $lines, $explanations);
     }
 
     /** @return list<FindingProps> */
@@ -49,20 +49,20 @@ final readonly class WeekFindings
     {
         return array_map(fn (Finding $finding): FindingProps => new FindingProps(
             $finding->rule,
-            $finding->level,
+            $finding->severity,
             $this->lineKey($finding->place->line),
             $finding->place->day?->toString(),
-            FindingText::what($finding->rule, $finding->facts, $reader),
+            FindingText::what($finding->rule, $finding->values, $reader),
             FindingText::cure($finding->rule),
-            $this->word($finding),
+            $this->explanation($finding),
         ), $this->findings);
     }
 
     /** @return list<Finding> those that block, or ask and were not answered */
     public function standingInTheWay(): array
     {
-        return array_values(array_filter($this->findings, fn (Finding $finding): bool => $finding->level === Level::Blocks
-            || ($finding->level === Level::Asks && $this->word($finding) === '')));
+        return array_values(array_filter($this->findings, fn (Finding $finding): bool => $finding->severity === Severity::Blocking
+            || ($finding->severity === Severity::NeedsExplanation && $this->explanation($finding) === '')));
     }
 
     /** @return array<int, bool> whether each entry in question needs a look, by id */
@@ -76,14 +76,14 @@ final readonly class WeekFindings
             $id = $this->entries[$index]->int('id');
             $needing[$id] = false;
             foreach ($this->findings as $finding) {
-                $needing[$id] = $needing[$id] || ($finding->level->needsALook() && $finding->place->covers($entry->line, $entry->day));
+                $needing[$id] = $needing[$id] || ($finding->severity->needsAttention() && $finding->place->covers($entry->line, $entry->day));
             }
         }
 
         return $needing;
     }
 
-    /** @return list<array<string, string|int|null>> as they are kept */
+    /** @return list<array<string, string|int|null>> as they are stored */
     public function rows(Person $owner): array
     {
         return array_map(function (Finding $finding) use ($owner): array {
@@ -93,19 +93,19 @@ final readonly class WeekFindings
                 'person_id' => $owner->id,
                 'week' => $this->sheet->week->toString(),
                 'rule' => $finding->rule,
-                'level' => $finding->level->value,
+                'severity' => $finding->severity->value,
                 'task_id' => $task,
                 'role_id' => $role,
                 'date' => $finding->place->day?->toString(),
-                'facts' => Facts::kept($finding->facts),
-                'word' => $this->word($finding),
+                'text_values' => TextValues::stored($finding->values),
+                'explanation' => $this->explanation($finding),
             ];
         }, $this->findings);
     }
 
-    private function word(Finding $finding): string
+    private function explanation(Finding $finding): string
     {
-        return $this->words[self::place($finding->rule, $this->lineKey($finding->place->line), $finding->place->day?->toString())] ?? '';
+        return $this->explanations[self::place($finding->rule, $this->lineKey($finding->place->line), $finding->place->day?->toString())] ?? '';
     }
 
     private function lineKey(?Line $line): ?string
@@ -113,7 +113,7 @@ final readonly class WeekFindings
         return $line === null ? null : LineKey::of(...$this->lines[$line->key()]);
     }
 
-    /** Where a word belongs. */
+    /** Where a explanation belongs. */
     public static function place(string $rule, ?string $line, ?string $date): string
     {
         return $rule.' '.$line.' '.$date;

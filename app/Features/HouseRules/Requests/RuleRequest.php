@@ -6,15 +6,15 @@ namespace App\Features\HouseRules\Requests;
 
 use App\Http\Input\BoundedRequest;
 use App\Http\Input\WorkDay;
-use App\Support\Words;
+use App\Support\Language\Wording;
 use Closure;
 use Illuminate\Contracts\Validation\Validator;
 use Illuminate\Validation\Rule;
 use Moss\Core\HouseRules\AllRules;
-use Moss\Core\HouseRules\Concern;
 use Moss\Core\HouseRules\HouseRule;
-use Moss\Core\HouseRules\Level;
 use Moss\Core\HouseRules\LimitUnit;
+use Moss\Core\HouseRules\RuleScope;
+use Moss\Core\HouseRules\Severity;
 use Moss\Core\Time\HoursText;
 use Moss\Core\Time\HoursTextRefused;
 
@@ -26,7 +26,7 @@ final class RuleRequest extends BoundedRequest
     {
         return [
             'rule' => ['required', Rule::in(array_map(static fn (HouseRule $rule): string => $rule->code(), AllRules::list()))],
-            'level' => ['required', Rule::enum(Level::class)],
+            'severity' => ['required', Rule::enum(Severity::class)],
             'limit' => ['nullable', 'string', 'max:20'],
             'from' => ['nullable', new WorkDay],
             'team' => ['nullable', 'string', Rule::exists('teams', 'code')],
@@ -43,14 +43,14 @@ final class RuleRequest extends BoundedRequest
             }
             $limits = $this->rule()->limits();
             if ($limits !== null && ($this->limit() === null || ! $limits->includes($this->limit()))) {
-                $validator->errors()->add('limit', Words::refusal('rule.limit', [
+                $validator->errors()->add('limit', Wording::refusal('rule.limit', [
                     'least' => $limits->unit === LimitUnit::Minutes ? intdiv($limits->least, 60) : $limits->least,
                     'most' => $limits->unit === LimitUnit::Minutes ? intdiv($limits->most, 60) : $limits->most,
-                    'unit' => Words::refusal('rule.units.'.$limits->unit->value),
+                    'unit' => Wording::refusal('rule.units.'.$limits->unit->value),
                 ]));
             }
-            if ($this->input('project') !== null && $this->rule()->concern() !== Concern::Entries) {
-                $validator->errors()->add('project', Words::refusal('rule.no_project'));
+            if ($this->input('project') !== null && $this->rule()->concern() !== RuleScope::Entries) {
+                $validator->errors()->add('project', Wording::refusal('rule.no_project'));
             }
         }];
     }

@@ -6,7 +6,7 @@ namespace App\Features\HouseRules\Requests;
 
 use App\Http\Input\BoundedRequest;
 use App\Http\Input\WorkDay;
-use App\Support\Words;
+use App\Support\Language\Wording;
 use Closure;
 use Illuminate\Contracts\Validation\Validator;
 use Moss\Core\Calendar\Day;
@@ -30,9 +30,9 @@ final class SpanRequest extends BoundedRequest
     public function messages(): array
     {
         return [
-            'starts.*' => Words::refusal('span.starts'),
-            'ends.*' => Words::refusal('span.ends'),
-            'pause.*' => Words::refusal('span.pause'),
+            'starts.*' => Wording::refusal('span.starts'),
+            'ends.*' => Wording::refusal('span.ends'),
+            'pause.*' => Wording::refusal('span.pause'),
         ];
     }
 
@@ -45,9 +45,9 @@ final class SpanRequest extends BoundedRequest
                 return;
             }
             if ($week instanceof Week && ! $week->days()->includes($this->day())) {
-                $validator->errors()->add('date', Words::refusal('cell.other_week', ['day' => $this->day()->toString(), 'week' => $week->toString()]));
+                $validator->errors()->add('date', Wording::refusal('cell.other_week', ['day' => $this->day()->toString(), 'week' => $week->toString()]));
             } elseif ($this->span() !== null && $this->span()[1] - $this->span()[0] <= $this->span()[2]) {
-                $validator->errors()->add('ends', Words::refusal('span.reversed'));
+                $validator->errors()->add('ends', Wording::refusal('span.reversed'));
             }
         }];
     }

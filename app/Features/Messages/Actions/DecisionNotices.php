@@ -19,7 +19,7 @@ final class DecisionNotices
      * @param  list<array{Record, EntryState}>  $decided  entries with the state that they have after it
      * @return list<Notice>
      */
-    public static function of(int $decision, Person $approver, array $decided, string $word): array
+    public static function of(int $decision, Person $approver, array $decided, string $comment): array
     {
         $sums = [];
         foreach ($decided as [$entry, $state]) {
@@ -36,7 +36,7 @@ final class DecisionNotices
             $sum[0],
             $sum[2] === EntryState::Returned ? MessageKind::Returned : MessageKind::Decided,
             self::about($decision).' '.$sum[1]->toString(),
-            ['name' => $approver->name, 'hours' => Minutes::of($sum[3]), 'week' => $sum[1]->number(), 'word' => $word],
+            ['name' => $approver->name, 'hours' => Minutes::of($sum[3]), 'week' => $sum[1]->number(), 'comment' => $comment],
             '/week/'.$sum[1]->toString(),
         ), array_values($sums));
     }

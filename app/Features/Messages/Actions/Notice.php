@@ -14,10 +14,10 @@ final readonly class Notice
     /**
      * @param  int  $person  who is told
      * @param  string  $about  the same for the same thing, so that it is told once
-     * @param  array<string, Minutes|Day|int|string>  $facts  by the name that the wording uses
+     * @param  array<string, Minutes|Day|int|string>  $values  by the name that the wording uses
      * @param  string  $link  where in the application it is
      */
-    public function __construct(public int $person, public MessageKind $kind, public string $about, public array $facts, public string $link)
+    public function __construct(public int $person, public MessageKind $kind, public string $about, public array $values, public string $link)
     {
     }
 }

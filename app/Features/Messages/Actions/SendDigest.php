@@ -4,14 +4,15 @@ declare(strict_types=1);
 
 namespace App\Features\Messages\Actions;
 
+use App\Features\DayReminder\Queries\DayPencil;
 use App\Features\Messages\Mail\Digest;
 use App\Features\Messages\Mail\DigestLine;
 use App\Features\Messages\Queries\MessageText;
-use App\Features\Nudge\Queries\DayPencil;
 use App\Models\MessageKind;
 use App\Models\Person;
 use App\Support\Clock\Today;
 use App\Support\Database\Record;
+use App\Support\Language\ReaderLanguage;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Mail;
@@ -19,68 +20,69 @@ use Illuminate\Support\Facades\URL;
 use Moss\Core\Time\Minutes;
 
 /**
- * Gathers all that a person was told and not mailed yet into one mail, and nudges them in the evening if their day is
+ * Collects a person's messages that have not been mailed into one email, and reminds them of the day in the evening if their day is
  * not recorded. Mailing and remembering that it was mailed are one transaction: into the outbox, nothing goes twice.
  */
 final readonly class SendDigest
 {
-    /** How long the link of a nudge is good. */
+    /** How long the link of a day reminder is good. */
     private const DAYS = 2;
 
-    public function __construct(private DayPencil $pencil, private Tell $tell, private Today $today)
+    public function __construct(private DayPencil $pencil, private NotifyPeople $notify, private Today $today)
     {
     }
 
-    public function handle(int $id, MailTurn $turn): void
+    public function handle(int $id, MailSlot $turn): void
     {
-        DB::transaction(function () use ($id, $turn): void {
+        $reader = Person::query()->findOrFail($id);
+        ReaderLanguage::of($reader, fn () => DB::transaction(function () use ($id, $turn): void {
             $person = Person::query()->findOrFail($id);
             if ($person->mailed_in === $turn->key() || ! $person->hasAccess($turn->day)) {
                 return;
             }
-            $lines = $turn->isEvening ? $this->nudge($person, $turn) : [];
+            $lines = $turn->isEvening ? $this->dayReminder($person, $turn) : [];
             $messages = Record::all(DB::table('messages')->where('person_id', $person->id)->where('by_mail', 1)->whereNull('mailed_at')->orderBy('id'));
-            // A nudge of another day has nothing to say any more.
-            $said = array_values(array_filter($messages, static fn (Record $message): bool => $message->string('kind') !== MessageKind::Nudge->value || $message->string('about') === self::about($turn)));
+            // A day reminder of another day has nothing to say any more.
+            $said = array_values(array_filter($messages, static fn (Record $message): bool => $message->string('kind') !== MessageKind::DayReminder->value || $message->string('about') === self::about($turn)));
             if ($said !== []) {
                 Mail::to($person->email)->send(new Digest($person->name, array_map(
-                    static fn (Record $message): DigestLine => new DigestLine(MessageText::of($message, $person), url($message->string('link')), $message->string('kind') === MessageKind::Nudge->value),
+                    static fn (Record $message): DigestLine => new DigestLine(MessageText::of($message, $person), url($message->string('link')), $message->string('kind') === MessageKind::DayReminder->value),
                     $said,
                 ), $lines));
             }
             DB::table('messages')->whereIntegerInRaw('id', array_map(static fn (Record $message): int => $message->int('id'), $messages))
                 ->update(['mailed_at' => $this->today->now()->format('Y-m-d\TH:i:s\Z')]);
             $person->update(['mailed_in' => $turn->key()]);
-        });
+        }));
     }
 
     /** @return list<string> the day's pencil, line by line; empty where the day is recorded, or nothing is pencilled */
-    private function nudge(Person $person, MailTurn $turn): array
+    private function dayReminder(Person $person, MailSlot $turn): array
     {
         $day = $this->pencil->of($person, $turn->day);
         if (! $day->isShort()) {
             return [];
         }
         $sum = Minutes::of($day->pencilled);
-        $this->tell->of([new Notice(
+        $this->notify->of([new Notice(
             $person->id,
-            MessageKind::Nudge,
+            MessageKind::DayReminder,
             self::about($turn),
-            ['day' => $turn->day] + ($sum->isZero() ? ['missing' => Minutes::of($day->owed - $day->entered)] : ['hours' => $sum]),
+            ['day' => $turn->day] + ($sum->isZero() ? ['missing' => Minutes::of($day->expected - $day->entered)] : ['hours' => $sum]),
             $sum->isZero() ? '/week' : self::link($person, $turn),
         )]);
 
         return $day->lines($person);
     }
 
-    private static function about(MailTurn $turn): string
+    private static function about(MailSlot $turn): string
     {
-        return 'nudge '.$turn->day->toString();
+        return 'day reminder '.$turn->day->toString();
     }
 
     /** Signed, and good for this one day of this one person. */
-    private static function link(Person $person, MailTurn $turn): string
+    private static function link(Person $person, MailSlot $turn): string
     {
-        return URL::temporarySignedRoute('nudge', Carbon::now()->addDays(self::DAYS), ['person' => $person->code, 'date' => $turn->day->toString()], absolute: false);
+        return URL::temporarySignedRoute('day-reminder', Carbon::now()->addDays(self::DAYS), ['person' => $person->code, 'date' => $turn->day->toString()], absolute: false);
     }
 }

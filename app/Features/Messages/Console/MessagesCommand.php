@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Features\Messages\Console;
 
-use App\Features\Messages\Actions\TellWhatIsDue;
+use App\Features\Messages\Actions\NotifyDueWeeks;
 use App\Support\Clock\Today;
-use App\Support\Words;
+use App\Support\Language\Wording;
 use DateTimeImmutable;
 use DateTimeZone;
 use Illuminate\Console\Command;
@@ -19,17 +19,17 @@ final class MessagesCommand extends Command
 
     protected $description = 'Tell people what is due and mail what they were told';
 
-    public function handle(TellWhatIsDue $tell, Today $today): int
+    public function handle(NotifyDueWeeks $notify, Today $today): int
     {
         $at = $this->option('at');
         try {
             $now = is_string($at) ? new DateTimeImmutable($at, new DateTimeZone('UTC')) : $today->now();
         } catch (Throwable) {
-            $this->error(Words::of('commands.instant', ['value' => is_string($at) ? $at : '']));
+            $this->error(Wording::of('commands.instant', ['value' => is_string($at) ? $at : '']));
 
             return self::FAILURE;
         }
-        $this->line(Words::choice('commands.mailing', $tell->handle($now)));
+        $this->line(Wording::choice('commands.mailing', $notify->handle($now)));
 
         return self::SUCCESS;
     }

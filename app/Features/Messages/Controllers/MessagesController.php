@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Features\Messages\Controllers;
 
 use App\Features\Messages\Queries\MessageList;
+use App\Features\Messages\Requests\NotificationSettingsRequest;
 use App\Features\Messages\Requests\ReadRequest;
-use App\Features\Messages\Requests\WishesRequest;
 use App\Http\Input\Address;
 use App\Models\Person;
 use App\Support\Clock\Today;
@@ -39,10 +39,10 @@ final class MessagesController
         return response()->json(['saved' => true]);
     }
 
-    public function update(#[CurrentUser] Person $person, WishesRequest $request): RedirectResponse
+    public function update(#[CurrentUser] Person $person, NotificationSettingsRequest $request): RedirectResponse
     {
         Gate::authorize('changePreferences', $person);
-        $person->update(['messages' => $request->wishes()]);
+        $person->update(['messages' => $request->settings()]);
 
         return back();
     }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Features\Messages\Jobs;
 
-use App\Features\Messages\Actions\MailTurn;
+use App\Features\Messages\Actions\MailSlot;
 use App\Features\Messages\Actions\SendDigest;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Queue\Queueable;
@@ -24,6 +24,6 @@ final class MailPerson implements ShouldQueue
 
     public function handle(SendDigest $send): void
     {
-        $send->handle($this->person, new MailTurn(Day::of($this->day), $this->isEvening));
+        $send->handle($this->person, new MailSlot(Day::of($this->day), $this->isEvening));
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Features\Messages\Mail;
 
-use App\Support\Words;
+use App\Support\Language\Wording;
 use Illuminate\Mail\Mailable;
 use Illuminate\Mail\Mailables\Content;
 use Illuminate\Mail\Mailables\Envelope;
@@ -27,8 +27,8 @@ final class Digest extends Mailable
     {
         $count = count($this->lines);
 
-        return new Envelope(subject: strtr(Words::choice('messages.mail.subject', $count), [
-            ':first' => Str::limit($this->lines[0]->words, self::LONGEST_SUBJECT),
+        return new Envelope(subject: strtr(Wording::choice('messages.mail.subject', $count), [
+            ':first' => Str::limit($this->lines[0]->text, self::LONGEST_SUBJECT),
             ':more' => (string) ($count - 1),
         ]));
     }

@@ -7,7 +7,7 @@ namespace App\Features\Messages\Mail;
 /** One thing that a mail says, with the way to it. */
 final readonly class DigestLine
 {
-    public function __construct(public string $words, public string $address, public bool $isNudge)
+    public function __construct(public string $text, public string $address, public bool $isDayReminder)
     {
     }
 }

@@ -8,7 +8,7 @@ namespace App\Features\Messages\Props;
 final readonly class MessageProps
 {
     /** @param  string  $at  the instant in UTC */
-    public function __construct(public int $id, public string $at, public string $words, public string $link, public bool $isNew)
+    public function __construct(public int $id, public string $at, public string $text, public string $link, public bool $isNew)
     {
     }
 }

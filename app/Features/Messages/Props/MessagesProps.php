@@ -10,10 +10,10 @@ final readonly class MessagesProps
     /**
      * @param  list<MessageProps>  $messages  the newest first
      * @param  int|null  $before  the message from which older ones follow; null at the end
-     * @param  list<MessageWishProps>  $wishes
+     * @param  list<NotificationSettingProps>  $settings
      * @param  list<MailProps>  $mails  that went to the reader, the newest first
      */
-    public function __construct(public array $messages, public ?int $before, public array $wishes, public int $hour, public int $nudgeHour, public array $mails)
+    public function __construct(public array $messages, public ?int $before, public array $settings, public int $hour, public int $dayReminderHour, public array $mails)
     {
     }
 }

@@ -6,7 +6,7 @@ namespace App\Features\Messages\Queries;
 
 use App\Features\Messages\Props\MessageProps;
 use App\Features\Messages\Props\MessagesProps;
-use App\Features\Messages\Props\MessageWishProps;
+use App\Features\Messages\Props\NotificationSettingProps;
 use App\Models\MessageKind;
 use App\Models\Person;
 use App\Support\Database\Record;
@@ -28,16 +28,16 @@ final readonly class MessageList
             ->when($before !== null, static fn (Builder $older): Builder => $older->where('id', '<', $before))
             ->orderByDesc('id')->limit(self::AT_ONCE + 1));
         $shown = array_slice($messages, 0, self::AT_ONCE);
-        $wishes = $reader->messages;
+        $settings = $reader->messages;
 
         return new MessagesProps(
             array_map(static fn (Record $message): MessageProps => new MessageProps(
                 $message->int('id'), $message->string('at'), MessageText::of($message, $reader), $message->string('link'), $message->stringOrNull('read_at') === null,
             ), $shown),
             count($messages) > self::AT_ONCE ? $shown[self::AT_ONCE - 1]->int('id') : null,
-            array_map(static fn (MessageKind $kind): MessageWishProps => new MessageWishProps($kind, $wishes->inApp($kind), $wishes->byMail($kind)), MessageKind::cases()),
-            $wishes->hour,
-            $wishes->nudgeHour,
+            array_map(static fn (MessageKind $kind): NotificationSettingProps => new NotificationSettingProps($kind, $settings->inApp($kind), $settings->byMail($kind)), MessageKind::cases()),
+            $settings->hour,
+            $settings->dayReminderHour,
             array_slice($this->outbox->of($reader, $reader->email, null, null)->mails, 0, 5),
         );
     }

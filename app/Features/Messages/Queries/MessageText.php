@@ -7,8 +7,8 @@ namespace App\Features\Messages\Queries;
 use App\Models\MessageKind;
 use App\Models\Person;
 use App\Support\Database\Record;
-use App\Support\Facts;
-use App\Support\Words;
+use App\Support\Language\TextValues;
+use App\Support\Language\Wording;
 
 /** What a message says to its reader. */
 final class MessageText
@@ -16,25 +16,25 @@ final class MessageText
     /** @param  Record  $message  with its kind and facts */
     public static function of(Record $message, Person $reader): string
     {
-        $facts = Facts::printed(Facts::read($message->string('facts')), $reader);
+        $values = TextValues::printed(TextValues::read($message->string('text_values')), $reader);
         $kind = MessageKind::from($message->string('kind'));
-        $variant = static fn (string $name): string => (string) ($facts[$name] ?? '');
+        $variant = static fn (string $name): string => (string) ($values[$name] ?? '');
 
         return match ($kind) {
-            MessageKind::Assigned => str_replace(':tasks', $variant('tasks'), Words::choice('messages.assigned', (int) ($facts['count'] ?? 1))),
-            MessageKind::CorrectionDecided => Words::of('messages.correction decided.'.$variant('verdict'), $facts),
-            MessageKind::Restated, MessageKind::RestatementAsked => Words::of('messages.'.$kind->value, $facts).($variant('word') === '' ? '' : ' '.Words::of('messages.because', $facts)),
-            MessageKind::RestatementDecided => Words::of('messages.restatement decided.'.$variant('verdict'), $facts),
-            MessageKind::Nudge => Words::of('messages.nudge.'.(isset($facts['hours']) ? 'pencilled' : 'bare'), $facts),
-            MessageKind::WeekLate => Words::of('messages.week late', $facts + ['missing' => Words::of('messages.late.'.$variant('what'), $facts)]).self::by($facts),
-            MessageKind::WeekDue => Words::of('messages.week due', $facts).self::by($facts),
-            default => Words::of('messages.'.$kind->value, $facts),
+            MessageKind::Assigned => str_replace(':tasks', $variant('tasks'), Wording::choice('messages.assigned', (int) ($values['count'] ?? 1))),
+            MessageKind::CorrectionDecided => Wording::of('messages.correction decided.'.$variant('verdict'), $values),
+            MessageKind::EstimateUpdated, MessageKind::EstimateWaiting => Wording::of('messages.'.$kind->value, $values).($variant('reason') === '' ? '' : ' '.Wording::of('messages.because', $values)),
+            MessageKind::EstimateDecided => Wording::of('messages.estimate decided.'.$variant('verdict'), $values),
+            MessageKind::DayReminder => Wording::of('messages.day reminder.'.(isset($values['hours']) ? 'pencilled' : 'bare'), $values),
+            MessageKind::WeekOverdue => Wording::of('messages.week overdue', $values + ['missing' => Wording::of('messages.late.'.$variant('what'), $values)]).self::by($values),
+            MessageKind::WeekDue => Wording::of('messages.week due', $values).self::by($values),
+            default => Wording::of('messages.'.$kind->value, $values),
         };
     }
 
-    /** @param  array<string, string|int>  $facts */
-    private static function by(array $facts): string
+    /** @param  array<string, string|int>  $values */
+    private static function by(array $values): string
     {
-        return isset($facts['by']) ? ' '.Words::of('messages.asked by', ['name' => $facts['by']]) : '';
+        return isset($values['by']) ? ' '.Wording::of('messages.asked by', ['name' => $values['by']]) : '';
     }
 }

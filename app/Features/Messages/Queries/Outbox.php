@@ -9,7 +9,7 @@ use App\Features\Messages\Props\OpenMailProps;
 use App\Features\Messages\Props\OutboxProps;
 use App\Models\Person;
 use App\Support\Database\Record;
-use App\Support\Words;
+use App\Support\Language\Wording;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 
@@ -47,7 +47,7 @@ final class Outbox
     /** Links that open something without signing in are for the recipient alone. */
     private static function withoutLinks(Record $mail): Record
     {
-        $hidden = Words::of('messages.mail.hidden_link');
+        $hidden = Wording::of('messages.mail.hidden_link');
 
         return $mail->with([
             'html' => (string) preg_replace('~<a [^>]*href="[^"]*[?&;]signature=[^"]*"[^>]*>~', '<a title="'.e($hidden).'">', $mail->string('html')),

@@ -8,16 +8,16 @@ use App\Features\Review\Actions\RouteWaitingEntries;
 use App\Models\Organisation;
 use App\Models\Person;
 use App\Models\Project;
-use App\Support\Trail\Trail;
-use App\Support\Trail\TrailLine;
-use App\Support\Trail\TrailSubject;
+use App\Support\AuditTrail\AuditTrail;
+use App\Support\AuditTrail\AuditTrailLine;
+use App\Support\AuditTrail\AuditTrailSubject;
 use Illuminate\Support\Facades\DB;
 use Moss\Core\Review\RouteKind;
 
 /** Says who approves, for the organisation or for a project; what waits goes to whoever that now is. */
 final readonly class SetRoute
 {
-    public function __construct(private RouteWaitingEntries $routing, private Trail $trail)
+    public function __construct(private RouteWaitingEntries $routing, private AuditTrail $auditTrail)
     {
     }
 
@@ -28,7 +28,7 @@ final readonly class SetRoute
             $before = $project->approval;
             if ($before !== $route) {
                 $project->update(['approval' => $route]);
-                $this->trail->of([TrailLine::on(TrailSubject::Route, $project->code, 'set', $office, ['route' => $before?->value], ['route' => $route?->value])]);
+                $this->auditTrail->of([AuditTrailLine::on(AuditTrailSubject::Route, $project->code, 'save', $office, ['route' => $before?->value], ['route' => $route?->value])]);
             }
         });
         $this->routing->handle($project->id);
@@ -42,7 +42,7 @@ final readonly class SetRoute
             $after = ['route' => $route->value, 'self_approve' => $selfApprove ? 1 : 0];
             if ($before !== $after) {
                 $organisation->update(['approval' => $route, 'self_approve' => $selfApprove]);
-                $this->trail->of([TrailLine::on(TrailSubject::Setting, 'approval', 'set', $office, $before, $after)]);
+                $this->auditTrail->of([AuditTrailLine::on(AuditTrailSubject::Setting, 'approval', 'save', $office, $before, $after)]);
             }
         });
         $this->routing->handle();

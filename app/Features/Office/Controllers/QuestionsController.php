@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace App\Features\Office\Controllers;
 
-use App\Features\Office\Actions\KeepQuestions;
+use App\Features\Office\Actions\SaveQuestions;
 use App\Features\Office\Props\OfficeQuestionProps;
 use App\Features\Office\Requests\QuestionRequest;
 use App\Models\Organisation;
 use App\Models\Person;
 use App\Models\Question;
 use App\Support\Clock\Today;
-use App\Support\Words;
+use App\Support\Language\Wording;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Support\Facades\DB;
@@ -36,19 +36,19 @@ final class QuestionsController
         ]);
     }
 
-    public function store(#[CurrentUser] Person $office, QuestionRequest $request, KeepQuestions $keep): RedirectResponse
+    public function store(#[CurrentUser] Person $office, QuestionRequest $request, SaveQuestions $keep): RedirectResponse
     {
         Gate::authorize('keep', Organisation::class);
         $keep->ask($office, $request->question());
 
-        return back()->with('message', Words::refusal('question.asked'));
+        return back()->with('message', Wording::refusal('question.asked'));
     }
 
-    public function destroy(#[CurrentUser] Person $office, Question $question, KeepQuestions $keep): RedirectResponse
+    public function destroy(#[CurrentUser] Person $office, Question $question, SaveQuestions $keep): RedirectResponse
     {
         Gate::authorize('keep', Organisation::class);
         $keep->end($office, $question);
 
-        return back()->with('message', Words::refusal('question.ended'));
+        return back()->with('message', Wording::refusal('question.ended'));
     }
 }

@@ -11,7 +11,7 @@ use App\Http\Input\Address;
 use App\Models\Organisation;
 use App\Models\Person;
 use App\Models\Project;
-use App\Support\Words;
+use App\Support\Language\Wording;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -34,7 +34,7 @@ final class RoutesController
         Gate::authorize('keep', Organisation::class);
         $set->ofOrganisation($office, $request->kind() ?? RouteKind::Project, $request->boolean('selfApprove'));
 
-        return back()->with('message', Words::refusal('route.set'));
+        return back()->with('message', Wording::refusal('route.set'));
     }
 
     public function ofProject(#[CurrentUser] Person $office, Project $project, RouteRequest $request, SetRoute $set): RedirectResponse
@@ -42,6 +42,6 @@ final class RoutesController
         Gate::authorize('keep', Organisation::class);
         $set->ofProject($office, $project, $request->kind());
 
-        return back()->with('message', Words::refusal('route.set_of', ['project' => $project->name]));
+        return back()->with('message', Wording::refusal('route.set_of', ['project' => $project->name]));
     }
 }

@@ -5,15 +5,15 @@ declare(strict_types=1);
 namespace App\Features\Periods\Actions;
 
 use App\Features\Messages\Actions\Notice;
-use App\Features\Messages\Actions\Tell;
+use App\Features\Messages\Actions\NotifyPeople;
 use App\Features\Periods\Queries\PeriodCheck;
 use App\Models\MessageKind;
 use App\Models\Person;
+use App\Support\AuditTrail\AuditTrail;
+use App\Support\AuditTrail\AuditTrailLine;
+use App\Support\AuditTrail\AuditTrailSubject;
 use App\Support\Clock\Today;
 use App\Support\Database\Record;
-use App\Support\Trail\Trail;
-use App\Support\Trail\TrailLine;
-use App\Support\Trail\TrailSubject;
 use Illuminate\Support\Facades\DB;
 use Moss\Core\Calendar\Day;
 use Moss\Core\Calendar\Week;
@@ -22,7 +22,7 @@ use Moss\Core\Time\Minutes;
 /** Tells whoever has time up to a day that is not approved that the period will be closed; once a day. */
 final readonly class AnnounceClosing
 {
-    public function __construct(private Tell $tell, private Trail $trail, private Today $today)
+    public function __construct(private NotifyPeople $notify, private AuditTrail $auditTrail, private Today $today)
     {
     }
 
@@ -31,12 +31,12 @@ final readonly class AnnounceClosing
     {
         $today = $this->today->for($office)->toString();
         $open = Record::all(PeriodCheck::open($until)->select('person_id')->selectRaw('sum(minutes) AS minutes, min(date) AS first')->groupBy('person_id'));
-        $this->tell->many(array_map(static fn (Record $person): Notice => new Notice(
+        $this->notify->many(array_map(static fn (Record $person): Notice => new Notice(
             $person->int('person_id'), MessageKind::PeriodClosing, 'closing '.$until->toString().' '.$today, ['day' => $until, 'hours' => Minutes::of($person->int('minutes'))],
             '/week/'.Week::containing(Day::of($person->string('first')))->toString(),
         ), $open));
         if ($open !== []) {
-            DB::transaction(fn () => $this->trail->of([TrailLine::on(TrailSubject::Period, $until->toString(), 'announce', $office, null, ['people' => count($open)])]));
+            DB::transaction(fn () => $this->auditTrail->of([AuditTrailLine::on(AuditTrailSubject::Period, $until->toString(), 'announce', $office, null, ['people' => count($open)])]));
         }
 
         return count($open);

@@ -7,12 +7,12 @@ namespace App\Features\Periods\Actions;
 use App\Features\Periods\Queries\PeriodCheck;
 use App\Models\Organisation;
 use App\Models\Person;
+use App\Support\AuditTrail\AuditTrail;
+use App\Support\AuditTrail\AuditTrailLine;
+use App\Support\AuditTrail\AuditTrailSubject;
 use App\Support\Clock\Today;
 use App\Support\Database\Record;
-use App\Support\Trail\Trail;
-use App\Support\Trail\TrailLine;
-use App\Support\Trail\TrailSubject;
-use App\Support\Words;
+use App\Support\Language\Wording;
 use Illuminate\Support\Facades\DB;
 use Moss\Core\Calendar\Day;
 use Moss\Core\Sheet\Actor;
@@ -28,7 +28,7 @@ use Moss\Core\Time\Minutes;
  */
 final readonly class ClosePeriod
 {
-    public function __construct(private Trail $trail, private Today $today)
+    public function __construct(private AuditTrail $auditTrail, private Today $today)
     {
     }
 
@@ -43,10 +43,10 @@ final readonly class ClosePeriod
         return DB::transaction(function () use ($office, $until, $seen, $leavesOut): Minutes {
             $organisation = Organisation::query()->sole();
             if ($until->isAfter($this->today->for($office))) {
-                throw PeriodRefused::because('future', ['day' => Words::day($until)]);
+                throw PeriodRefused::because('future', ['day' => Wording::day($until)]);
             }
             if ($organisation->closed_until !== null && $until->toString() < $organisation->closed_until) {
-                throw PeriodRefused::because('backwards', ['day' => Words::day(Day::of($organisation->closed_until))]);
+                throw PeriodRefused::because('backwards', ['day' => Wording::day(Day::of($organisation->closed_until))]);
             }
             if (PeriodCheck::seen($until) !== $seen) {
                 throw PeriodRefused::because('moved_on');
@@ -67,7 +67,7 @@ final readonly class ClosePeriod
         foreach (Record::all(PeriodCheck::settling($until)->select('id', 'person_id', 'task_id', 'role_id', 'date', 'minutes', 'state')->orderBy('id')) as $entry) {
             $settled = EntryStatus::of(EntryState::from($entry->string('state')))->settled(new Actor(isOffice: true));
             $minutes += $entry->int('minutes');
-            $lines[] = new TrailLine(
+            $lines[] = new AuditTrailLine(
                 'settle', $office->id, null, $entry->int('person_id'), $entry->int('task_id'), $entry->string('date'),
                 ['role' => $entry->intOrNull('role_id'), 'state' => $entry->string('state')],
                 ['role' => $entry->intOrNull('role_id'), 'state' => $settled->state->value, 'minutes' => $entry->int('minutes')],
@@ -79,7 +79,7 @@ final readonly class ClosePeriod
         }
         PeriodCheck::settling($until)->update(['state' => EntryState::Settled->value, 'version' => DB::raw('version + 1')]);
         $organisation->update(['closed_until' => $until->toString()]);
-        $this->trail->of([...$lines, TrailLine::on(TrailSubject::Period, $until->toString(), 'close', $office, ['until' => $before], ['until' => $until->toString(), 'entries' => count($lines), 'minutes' => $minutes])]);
+        $this->auditTrail->of([...$lines, AuditTrailLine::on(AuditTrailSubject::Period, $until->toString(), 'close', $office, ['until' => $before], ['until' => $until->toString(), 'entries' => count($lines), 'minutes' => $minutes])]);
 
         return Minutes::of($minutes);
     }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Features\Periods\Actions;
 
-use App\Support\Words;
+use App\Support\Language\Wording;
 use RuntimeException;
 
 /** A period that cannot be closed or reopened; the message is a sentence for people. Nothing was changed. */
@@ -13,6 +13,6 @@ final class PeriodRefused extends RuntimeException
     /** @param  array<string, string|int>  $parameters */
     public static function because(string $key, array $parameters = []): self
     {
-        return new self(Words::refusal('period.'.$key, $parameters));
+        return new self(Wording::refusal('period.'.$key, $parameters));
     }
 }

@@ -6,9 +6,9 @@ namespace App\Features\Periods\Actions;
 
 use App\Models\Organisation;
 use App\Models\Person;
-use App\Support\Trail\Trail;
-use App\Support\Trail\TrailLine;
-use App\Support\Trail\TrailSubject;
+use App\Support\AuditTrail\AuditTrail;
+use App\Support\AuditTrail\AuditTrailLine;
+use App\Support\AuditTrail\AuditTrailSubject;
 use Illuminate\Support\Facades\DB;
 use Moss\Core\Calendar\Day;
 
@@ -18,7 +18,7 @@ use Moss\Core\Calendar\Day;
  */
 final readonly class ReopenPeriod
 {
-    public function __construct(private Trail $trail)
+    public function __construct(private AuditTrail $auditTrail)
     {
     }
 
@@ -40,7 +40,7 @@ final readonly class ReopenPeriod
             }
             $until = $from->plusDays(-1)->toString();
             $organisation->update(['closed_until' => $until]);
-            $this->trail->of([TrailLine::on(TrailSubject::Period, $from->toString(), 'reopen', $office, ['until' => $before], ['until' => $until], null, trim($reason))]);
+            $this->auditTrail->of([AuditTrailLine::on(AuditTrailSubject::Period, $from->toString(), 'reopen', $office, ['until' => $before], ['until' => $until], null, trim($reason))]);
         });
     }
 }

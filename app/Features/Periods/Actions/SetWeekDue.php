@@ -6,15 +6,15 @@ namespace App\Features\Periods\Actions;
 
 use App\Models\Organisation;
 use App\Models\Person;
-use App\Support\Trail\Trail;
-use App\Support\Trail\TrailLine;
-use App\Support\Trail\TrailSubject;
+use App\Support\AuditTrail\AuditTrail;
+use App\Support\AuditTrail\AuditTrailLine;
+use App\Support\AuditTrail\AuditTrailSubject;
 use Illuminate\Support\Facades\DB;
 
-/** Says by when a week is to be handed over, in days after its Sunday; twice is the same as once. */
+/** Says by when a week is to be submitted, in days after its Sunday; twice is the same as once. */
 final readonly class SetWeekDue
 {
-    public function __construct(private Trail $trail)
+    public function __construct(private AuditTrail $auditTrail)
     {
     }
 
@@ -25,7 +25,7 @@ final readonly class SetWeekDue
             $before = $organisation->week_due;
             if ($before !== $days) {
                 $organisation->update(['week_due' => $days]);
-                $this->trail->of([TrailLine::on(TrailSubject::Setting, 'week due', 'set', $office, ['days' => $before], ['days' => $days])]);
+                $this->auditTrail->of([AuditTrailLine::on(AuditTrailSubject::Setting, 'week due', 'save', $office, ['days' => $before], ['days' => $days])]);
             }
         });
     }

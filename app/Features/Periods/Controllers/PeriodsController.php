@@ -15,7 +15,7 @@ use App\Features\Periods\Requests\WeekDueRequest;
 use App\Models\Organisation;
 use App\Models\Person;
 use App\Support\Clock\Today;
-use App\Support\Words;
+use App\Support\Language\Wording;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Support\Facades\Gate;
@@ -47,7 +47,7 @@ final readonly class PeriodsController
             return back()->with('refusal', $refused->getMessage());
         }
 
-        return back()->with('message', Words::refusal('period.closed', ['day' => Words::day($until), 'hours' => Words::hours($minutes, $office)]));
+        return back()->with('message', Wording::refusal('period.closed', ['day' => Wording::day($until), 'hours' => Wording::hours($minutes, $office)]));
     }
 
     public function destroy(#[CurrentUser] Person $office, PeriodRequest $request, ReopenPeriod $reopen): RedirectResponse
@@ -60,7 +60,7 @@ final readonly class PeriodsController
             return back()->with('refusal', $refused->getMessage());
         }
 
-        return back()->with('message', Words::refusal('period.reopened', ['day' => Words::day($from)]));
+        return back()->with('message', Wording::refusal('period.reopened', ['day' => Wording::day($from)]));
     }
 
     /** Tells everybody who has time up to the day that is not approved that it will be closed. */
@@ -69,16 +69,16 @@ final readonly class PeriodsController
         Gate::authorize('keep', Organisation::class);
         $count = $announce->handle($office, $request->day() ?? $this->endOfLastMonth($office));
 
-        return back()->with('message', Words::choice('refusals.reminded', $count));
+        return back()->with('message', Wording::choice('refusals.reminded', $count));
     }
 
-    /** Says by when a week is to be handed over. */
+    /** Says by when a week is to be submitted. */
     public function due(#[CurrentUser] Person $office, WeekDueRequest $request, SetWeekDue $set): RedirectResponse
     {
         Gate::authorize('keep', Organisation::class);
         $set->handle($office, $request->integer('days'));
 
-        return back()->with('message', Words::choice('refusals.period.due', $request->integer('days')));
+        return back()->with('message', Wording::choice('refusals.period.due', $request->integer('days')));
     }
 
     private function endOfLastMonth(Person $office): Day

@@ -10,7 +10,7 @@ use App\Features\Periods\Props\PeriodActProps;
 use App\Features\Periods\Props\PeriodProps;
 use App\Models\Organisation;
 use App\Support\Database\Record;
-use App\Support\Words;
+use App\Support\Language\Wording;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 use Moss\Core\Calendar\Day;
@@ -96,12 +96,12 @@ final class PeriodCheck
     /** @return list<PeriodActProps> */
     private function acts(): array
     {
-        $query = DB::table('trail')->leftJoin('people', 'people.id', 'trail.actor_id')->where('trail.subject', 'period')
-            ->select('trail.at', 'people.name', 'trail.act', 'trail.why')->selectRaw("json_extract(trail.after, '$.until') AS until")
-            ->orderByDesc('trail.id')->limit(self::MOST);
+        $query = DB::table('audit_trail')->leftJoin('people', 'people.id', 'audit_trail.actor_id')->where('audit_trail.subject', 'period')
+            ->select('audit_trail.at', 'people.name', 'audit_trail.act', 'audit_trail.why')->selectRaw("json_extract(audit_trail.after, '$.until') AS until")
+            ->orderByDesc('audit_trail.id')->limit(self::MOST);
 
         return array_map(static fn (Record $act): PeriodActProps => new PeriodActProps(
-            $act->string('at'), $act->stringOrNull('name') ?? Words::refusal('the_system'), $act->string('act'), $act->stringOrNull('until'), $act->string('why'),
+            $act->string('at'), $act->stringOrNull('name') ?? Wording::refusal('the_system'), $act->string('act'), $act->stringOrNull('until'), $act->string('why'),
         ), Record::all($query));
     }
 }

@@ -10,7 +10,7 @@ use App\Models\Phase;
 use App\Models\Project;
 use App\Models\Task;
 use App\Support\Clock\Today;
-use App\Support\Words;
+use App\Support\Language\Wording;
 use DomainException;
 use Illuminate\Support\Facades\DB;
 
@@ -28,7 +28,7 @@ final class AddPlanLines
     /** @var array<string, Task> by code and by name in small letters */
     private array $tasks = [];
 
-    public function __construct(private readonly PlanTrail $trail, private readonly AssignedNotices $notices, private readonly Today $today)
+    public function __construct(private readonly PlanAuditTrail $auditTrail, private readonly AssignedNotices $notices, private readonly Today $today)
     {
     }
 
@@ -65,7 +65,7 @@ final class AddPlanLines
             if ($this->faults !== []) {
                 throw PlanRefused::with($this->faults);
             }
-            $this->trail->write();
+            $this->auditTrail->write();
             $this->notices->of($assigned);
 
             return $rows;
@@ -81,7 +81,7 @@ final class AddPlanLines
         if ($line->text('task') === '' && $line->text('code') === '') {
             $known = $line->under === null ? $above : $this->byId($line->under);
             if ($known === null) {
-                $this->faults[$index.'.task'] = Words::refusal('plan_row.task_missing');
+                $this->faults[$index.'.task'] = Wording::refusal('plan_row.task_missing');
             }
 
             return $known;
@@ -116,7 +116,7 @@ final class AddPlanLines
         }
         $task->save();
         $this->know($task);
-        $this->trail->task($actor, $project, $task, 'add', null, PlanTrail::told($task));
+        $this->auditTrail->task($actor, $project, $task, 'add', null, PlanAuditTrail::told($task));
 
         return $task;
     }
@@ -125,7 +125,7 @@ final class AddPlanLines
     private function assign(Person $actor, Project $project, Task $task, PlanLine $line, int $index, PlanNames $names, array &$assigned): void
     {
         $assignment = new Assignment(['task_id' => $task->id, 'person_id' => null, 'team_id' => null, 'role_id' => null]);
-        $this->read($index, 'who', static fn () => $assignment->fill($names->holder($line->text('who'))));
+        $this->read($index, 'who', static fn () => $assignment->fill($names->assignee($line->text('who'))));
         $this->read($index, 'role', static fn () => $assignment->role_id = $names->role($line->text('role')));
         $this->read($index, 'planned', static fn () => $assignment->planned_minutes = PlanText::hours($line->text('planned')) ?? 0);
         // Days that are not said are those of the task, else of the project, else this day.
@@ -134,13 +134,13 @@ final class AddPlanLines
         $this->read($index, 'endsOn', static fn () => $assignment->ends_on = PlanText::day($line->text('endsOn'), 'endsOn') ?? max($assignment->starts_on ?? $today, $task->ends_on ?? $project->ends_on ?? $today));
         $this->checkDays($index, $assignment->starts_on, $assignment->ends_on);
         if ($this->faults === [] && $assignment->hasTwin()) {
-            $this->faults[$index.'.who'] = Words::refusal('plan_row.twice');
+            $this->faults[$index.'.who'] = Wording::refusal('plan_row.twice');
         }
         if ($this->faults !== []) {
             return;
         }
         $assignment->save();
-        $this->trail->assignment($actor, $project, $task, $assignment, 'assign', null, PlanTrail::told($assignment));
+        $this->auditTrail->assignment($actor, $project, $task, $assignment, 'add', null, PlanAuditTrail::told($assignment));
         if ($assignment->person_id !== null && $assignment->person_id !== $actor->id && $assignment->ends_on >= $today) {
             $assigned[$assignment->person_id][$task->id] = true;
         }

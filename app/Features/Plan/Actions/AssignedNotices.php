@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Features\Plan\Actions;
 
 use App\Features\Messages\Actions\Notice;
-use App\Features\Messages\Actions\Tell;
+use App\Features\Messages\Actions\NotifyPeople;
 use App\Models\MessageKind;
 use App\Support\Database\Record;
-use App\Support\Words;
+use App\Support\Language\Wording;
 use Illuminate\Support\Facades\DB;
 
 /** Tells people which tasks have been assigned to them, in one message each. */
@@ -16,7 +16,7 @@ final readonly class AssignedNotices
 {
     private const MOST_NAMES = 5;
 
-    public function __construct(private Tell $tell)
+    public function __construct(private NotifyPeople $notify)
     {
     }
 
@@ -28,7 +28,7 @@ final readonly class AssignedNotices
         foreach ($ids === [] ? [] : Record::all(DB::table('tasks')->select('id', 'name')->whereIntegerInRaw('id', $ids)) as $task) {
             $names[$task->int('id')] = $task->string('name');
         }
-        $this->tell->of(array_map(static fn (int $person, array $assigned): Notice => new Notice($person, MessageKind::Assigned, 'assigned '.implode(' ', array_keys($assigned)), [
+        $this->notify->of(array_map(static fn (int $person, array $assigned): Notice => new Notice($person, MessageKind::Assigned, 'assigned '.implode(' ', array_keys($assigned)), [
             'count' => count($assigned),
             'tasks' => self::listed(array_map(static fn (int $task): string => $names[$task] ?? '', array_keys($assigned))),
         ], '/week'), array_keys($tasks), array_values($tasks)));
@@ -39,6 +39,6 @@ final readonly class AssignedNotices
     {
         $shown = implode(', ', array_slice($names, 0, self::MOST_NAMES));
 
-        return count($names) <= self::MOST_NAMES ? $shown : Words::of('messages.and_more', ['names' => $shown, 'count' => count($names) - self::MOST_NAMES]);
+        return count($names) <= self::MOST_NAMES ? $shown : Wording::of('messages.and_more', ['names' => $shown, 'count' => count($names) - self::MOST_NAMES]);
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Features\Plan\Actions;
 
-use App\Features\Plan\Queries\HoldingInUse;
+use App\Features\Plan\Queries\AssignmentInUse;
 use App\Models\Assignment;
 use App\Models\Person;
 use App\Models\Phase;
@@ -12,7 +12,7 @@ use App\Models\Project;
 use App\Models\Task;
 use App\Models\Team;
 use App\Support\Clock\Today;
-use App\Support\Words;
+use App\Support\Language\Wording;
 use DomainException;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
@@ -23,7 +23,7 @@ final class ChangePlan
     /** @var array<string, string> */
     private array $faults = [];
 
-    public function __construct(private readonly PlanTrail $trail, private readonly AssignedNotices $notices, private readonly Today $today)
+    public function __construct(private readonly PlanAuditTrail $auditTrail, private readonly AssignedNotices $notices, private readonly Today $today)
     {
     }
 
@@ -39,7 +39,7 @@ final class ChangePlan
             $tasks = $project->tasks()->with('phase')->get()->keyBy('id');
             $ids = array_merge(...array_map(static fn (PlanChange $change): array => $change->assignments, $changes));
             $assignments = Assignment::query()->whereIntegerInRaw('id', $ids)->whereIntegerInRaw('task_id', $tasks->modelKeys())->get()->keyBy('id');
-            $names = PlanNames::read(self::texts($changes, 'holder'), self::texts($changes, 'role'));
+            $names = PlanNames::read(self::texts($changes, 'assignee'), self::texts($changes, 'role'));
             $assigned = [];
             foreach ($changes as $change) {
                 if ($change->task !== null) {
@@ -51,7 +51,7 @@ final class ChangePlan
             if ($this->faults !== []) {
                 throw PlanRefused::with($this->faults);
             }
-            $this->trail->write();
+            $this->auditTrail->write();
             $this->notices->of($assigned);
         });
     }
@@ -60,7 +60,7 @@ final class ChangePlan
     private function changeTask(Person $actor, Project $project, Collection $tasks, PlanChange $change): void
     {
         $task = $tasks->get($change->task ?? 0) ?? throw PlanRefused::because('gone');
-        $before = PlanTrail::told($task) + ['phase' => $task->phase?->name, 'code' => $task->code];
+        $before = PlanAuditTrail::told($task) + ['phase' => $task->phase?->name, 'code' => $task->code];
         $phase = $before['phase'];
         foreach ($change->fields as $field => $text) {
             $this->read($change, $field, static function () use ($task, $tasks, $project, $field, $text, &$phase): void {
@@ -83,7 +83,7 @@ final class ChangePlan
         $this->checkOrder($change, $task->starts_on, $task->ends_on);
         if ($this->faults === []) {
             $task->save();
-            $this->trail->task($actor, $project, $task, 'plan', $before, PlanTrail::told($task) + ['phase' => $phase, 'code' => $task->code]);
+            $this->auditTrail->task($actor, $project, $task, 'change', $before, PlanAuditTrail::told($task) + ['phase' => $phase, 'code' => $task->code]);
         }
     }
 
@@ -97,25 +97,25 @@ final class ChangePlan
         foreach ($change->assignments as $id) {
             $assignment = $assignments->get($id) ?? throw PlanRefused::because('gone');
             $task = $tasks->get($assignment->task_id) ?? throw PlanRefused::because('gone');
-            $before = PlanTrail::told($assignment);
+            $before = PlanAuditTrail::told($assignment);
             [$person, $team] = [$assignment->person_id, $assignment->team_id];
             foreach ($change->fields as $field => $text) {
                 $this->read($change, $field, static function () use ($assignment, $names, $field, $text): void {
                     match ($field) {
-                        'holder' => $assignment->fill($names->holder($text)),
+                        'assignee' => $assignment->fill($names->assignee($text)),
                         'role' => $assignment->role_id = $names->role($text),
                         'planned' => $assignment->planned_minutes = PlanText::hours($text) ?? 0,
-                        'startsOn' => $assignment->starts_on = PlanText::day($text, 'startsOn') ?? throw new DomainException(Words::refusal('plan_row.startsOn_missing')),
-                        'endsOn' => $assignment->ends_on = PlanText::day($text, 'endsOn') ?? throw new DomainException(Words::refusal('plan_row.endsOn_missing')),
+                        'startsOn' => $assignment->starts_on = PlanText::day($text, 'startsOn') ?? throw new DomainException(Wording::refusal('plan_row.startsOn_missing')),
+                        'endsOn' => $assignment->ends_on = PlanText::day($text, 'endsOn') ?? throw new DomainException(Wording::refusal('plan_row.endsOn_missing')),
                         default => null,
                     };
                 });
             }
             $this->checkOrder($change, $assignment->starts_on, $assignment->ends_on);
-            $this->checkHolder($change, $assignment, $task, $person, $team);
-            if ($this->faults === [] && ! $this->isTwice($change, $assignment, isset($change->fields['holder']) ? 'holder' : (array_key_first($change->fields) ?? 'holder'))) {
+            $this->checkAssignee($change, $assignment, $task, $person, $team);
+            if ($this->faults === [] && ! $this->isTwice($change, $assignment, isset($change->fields['assignee']) ? 'assignee' : (array_key_first($change->fields) ?? 'assignee'))) {
                 $assignment->save();
-                $this->trail->assignment($actor, $project, $task, $assignment, 'plan', $before, PlanTrail::told($assignment));
+                $this->auditTrail->assignment($actor, $project, $task, $assignment, 'change', $before, PlanAuditTrail::told($assignment));
                 if ($assignment->person_id !== null && $assignment->person_id !== $person && $assignment->person_id !== $actor->id && $assignment->ends_on >= $this->today->for($actor)->toString()) {
                     $assigned[$assignment->person_id][$task->id] = true;
                 }
@@ -124,11 +124,11 @@ final class ChangePlan
     }
 
     /** Time and words stay with whom they are of, so that a row they fall on does not go to somebody else. */
-    private function checkHolder(PlanChange $change, Assignment $assignment, Task $task, ?int $person, ?int $team): void
+    private function checkAssignee(PlanChange $change, Assignment $assignment, Task $task, ?int $person, ?int $team): void
     {
-        if (($assignment->person_id !== $person || $assignment->team_id !== $team) && HoldingInUse::by($assignment, $person, $team)) {
+        if (($assignment->person_id !== $person || $assignment->team_id !== $team) && AssignmentInUse::by($assignment, $person, $team)) {
             $name = $person === null ? Team::query()->findOrFail($team)->name : Person::query()->findOrFail($person)->name;
-            $this->faults[$change->place('holder')] = Words::refusal('plan_row.holder_recorded', ['name' => $name, 'task' => $task->name]);
+            $this->faults[$change->place('assignee')] = Wording::refusal('plan_row.assignee_recorded', ['name' => $name, 'task' => $task->name]);
         }
     }
 
@@ -136,7 +136,7 @@ final class ChangePlan
     {
         $isTwice = $assignment->hasTwin();
         if ($isTwice) {
-            $this->faults[$change->place($field)] = Words::refusal('plan_row.twice');
+            $this->faults[$change->place($field)] = Wording::refusal('plan_row.twice');
         }
 
         return $isTwice;
@@ -169,7 +169,7 @@ final class ChangePlan
     {
         $code = PlanText::code($text);
         if ($tasks->contains(static fn (Task $other): bool => $other->id !== $task->id && $other->code === $code)) {
-            throw new DomainException(Words::refusal('plan_row.code_taken', ['code' => $code]));
+            throw new DomainException(Wording::refusal('plan_row.code_taken', ['code' => $code]));
         }
 
         return $code;

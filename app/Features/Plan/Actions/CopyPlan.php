@@ -19,7 +19,7 @@ final class CopyPlan
 {
     private const AT_ONCE = 200;
 
-    public function __construct(private readonly PlanTrail $trail, private readonly SaveProject $save, private readonly AssignedNotices $notices)
+    public function __construct(private readonly PlanAuditTrail $auditTrail, private readonly SaveProject $save, private readonly AssignedNotices $notices)
     {
     }
 
@@ -36,16 +36,16 @@ final class CopyPlan
             }
             $copies = self::copyTasks($tasks, $project, $by);
             foreach ($copies as $copy) {
-                $this->trail->task($actor, $project, $copy, 'add', null, PlanTrail::told($copy));
+                $this->auditTrail->task($actor, $project, $copy, 'add', null, PlanAuditTrail::told($copy));
             }
             $assigned = [];
             foreach ($withPeople ? self::copyAssignments($tasks, $copies, $by) : [] as [$copy, $own]) {
-                $this->trail->assignment($actor, $project, $copy, $own, 'assign', null, PlanTrail::told($own));
+                $this->auditTrail->assignment($actor, $project, $copy, $own, 'add', null, PlanAuditTrail::told($own));
                 if ($own->person_id !== null && $own->person_id !== $actor->id) {
                     $assigned[$own->person_id][$copy->id] = true;
                 }
             }
-            $this->trail->write();
+            $this->auditTrail->write();
             $this->notices->of($assigned);
 
             return $project;

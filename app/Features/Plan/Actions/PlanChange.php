@@ -9,7 +9,7 @@ final readonly class PlanChange
 {
     public const TASK_FIELDS = ['name', 'code', 'phase', 'planned', 'budget', 'startsOn', 'endsOn', 'chargeCode'];
 
-    public const ASSIGNMENT_FIELDS = ['holder', 'role', 'planned', 'startsOn', 'endsOn'];
+    public const ASSIGNMENT_FIELDS = ['assignee', 'role', 'planned', 'startsOn', 'endsOn'];
 
     /**
      * @param  int|null  $task  the task, or null

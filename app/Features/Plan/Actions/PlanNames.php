@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Features\Plan\Actions;
 
 use App\Support\Database\Record;
-use App\Support\Words;
+use App\Support\Language\Wording;
 use DomainException;
 use Illuminate\Support\Facades\DB;
 
@@ -13,20 +13,20 @@ use Illuminate\Support\Facades\DB;
 final readonly class PlanNames
 {
     /**
-     * @param  array<string, list<array{string, int}>>  $holders  kind and id by code and by name, in small letters
+     * @param  array<string, list<array{string, int}>>  $assignees  kind and id by code and by name, in small letters
      * @param  array<string, int>  $roles  id by code and by name, in small letters
      */
-    private function __construct(private array $holders, private array $roles)
+    private function __construct(private array $assignees, private array $roles)
     {
     }
 
     /**
-     * @param  list<string>  $holders  as typed: a code, a name, `person:CODE` or `team:CODE`
+     * @param  list<string>  $assignees  as typed: a code, a name, `person:CODE` or `team:CODE`
      * @param  list<string>  $roles
      */
-    public static function read(array $holders, array $roles): self
+    public static function read(array $assignees, array $roles): self
     {
-        $plain = array_values(array_unique(array_map(static fn (string $text): string => self::plain($text), $holders)));
+        $plain = array_values(array_unique(array_map(static fn (string $text): string => self::plain($text), $assignees)));
         $found = [];
         foreach (['person' => 'people', 'team' => 'teams'] as $kind => $table) {
             foreach ($plain === [] ? [] : self::named($table, $plain) as $record) {
@@ -52,12 +52,12 @@ final readonly class PlanNames
      *
      * @throws DomainException
      */
-    public function holder(string $text): array
+    public function assignee(string $text): array
     {
         $kind = preg_match('/^(person|team):/', $text, $parts) === 1 ? $parts[1] : null;
-        $found = array_values(array_filter($this->holders[self::plain($text)] ?? [], static fn (array $one): bool => $kind === null || $one[0] === $kind));
+        $found = array_values(array_filter($this->assignees[self::plain($text)] ?? [], static fn (array $one): bool => $kind === null || $one[0] === $kind));
         if (count($found) !== 1) {
-            throw new DomainException(Words::refusal($found === [] ? 'plan_row.no_holder' : 'plan_row.many_holders', ['text' => mb_strimwidth($text, 0, 40, '…', 'UTF-8')]));
+            throw new DomainException(Wording::refusal($found === [] ? 'plan_row.no_assignee' : 'plan_row.many_assignees', ['text' => mb_strimwidth($text, 0, 40, '…', 'UTF-8')]));
         }
 
         return ['person_id' => $found[0][0] === 'person' ? $found[0][1] : null, 'team_id' => $found[0][0] === 'team' ? $found[0][1] : null];
@@ -67,7 +67,7 @@ final readonly class PlanNames
     public function role(string $text): ?int
     {
         return trim($text) === '' ? null : $this->roles[mb_strtolower(trim($text))]
-            ?? throw new DomainException(Words::refusal('plan_row.no_role', ['text' => mb_strimwidth($text, 0, 40, '…', 'UTF-8')]));
+            ?? throw new DomainException(Wording::refusal('plan_row.no_role', ['text' => mb_strimwidth($text, 0, 40, '…', 'UTF-8')]));
     }
 
     private static function plain(string $text): string

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Features\Plan\Actions;
 
-use App\Support\Words;
+use App\Support\Language\Wording;
 use DomainException;
 
 /** A plan that cannot be as it was put; each fault with where it is. Nothing was saved. */
@@ -25,6 +25,6 @@ final class PlanRefused extends DomainException
     /** @param  array<string, string|int>  $parameters */
     public static function because(string $key, array $parameters = []): self
     {
-        return new self(['' => Words::refusal('plan_row.'.$key, $parameters)]);
+        return new self(['' => Wording::refusal('plan_row.'.$key, $parameters)]);
     }
 }

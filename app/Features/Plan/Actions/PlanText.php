@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Features\Plan\Actions;
 
 use App\Http\Input\WorkDay;
-use App\Support\Words;
+use App\Support\Language\Wording;
 use DomainException;
 use Moss\Core\Calendar\DateLimits;
 use Moss\Core\Calendar\Day;
@@ -78,8 +78,8 @@ final readonly class PlanText
     {
         return match (true) {
             $first === null || $last === null => null,
-            $first > $last => Words::refusal('plan_row.reversed'),
-            DateLimits::isTooLong(DayRange::between(Day::of($first), Day::of($last))) => Words::refusal('date.plan_long'),
+            $first > $last => Wording::refusal('plan_row.reversed'),
+            DateLimits::isTooLong(DayRange::between(Day::of($first), Day::of($last))) => Wording::refusal('date.plan_long'),
             default => null,
         };
     }
@@ -89,7 +89,7 @@ final readonly class PlanText
     {
         $text = trim((string) preg_replace('/\s+/u', ' ', $text));
         if ($text === '' || mb_strlen($text) > self::NAME || preg_match('/\p{C}/u', $text) === 1) {
-            throw new DomainException(Words::refusal('plan_row.'.$field.'_missing'));
+            throw new DomainException(Wording::refusal('plan_row.'.$field.'_missing'));
         }
 
         return $text;
@@ -127,8 +127,8 @@ final readonly class PlanText
 
     public static function expected(string $field, string $what, string $text): DomainException
     {
-        return new DomainException(Words::refusal('plan_row.expected', [
-            'field' => Words::refusal('plan_row.fields.'.$field), 'text' => mb_strimwidth($text, 0, 40, '…', 'UTF-8'), 'expected' => Words::of('exchange.expected.'.$what),
+        return new DomainException(Wording::refusal('plan_row.expected', [
+            'field' => Wording::refusal('plan_row.fields.'.$field), 'text' => mb_strimwidth($text, 0, 40, '…', 'UTF-8'), 'expected' => Wording::of('exchange.expected.'.$what),
         ]));
     }
 }

@@ -12,7 +12,7 @@ final readonly class ProjectSettings
     /**
      * @param  string  $client  a code or name; a new name makes a new client, none is none
      * @param  string  $manager  code of a person
-     * @param  string|null  $restatements  null as the organisation has it
+     * @param  string|null  $estimateMode  null as the organisation has it
      */
     public function __construct(
         public string $name,
@@ -22,7 +22,7 @@ final readonly class ProjectSettings
         public ?string $endsOn,
         public bool $billable,
         public bool $isOpen,
-        public ?string $restatements,
+        public ?string $estimateMode,
     ) {
     }
 
@@ -31,7 +31,7 @@ final readonly class ProjectSettings
     {
         return [
             'name' => $project->name, 'client' => $project->client?->code, 'manager' => $project->manager->code, 'starts_on' => $project->starts_on, 'ends_on' => $project->ends_on,
-            'billable' => $project->billable ? 'yes' : 'no', 'state' => $project->state, 'restatements' => $project->restatements?->value,
+            'billable' => $project->billable ? 'yes' : 'no', 'state' => $project->state, 'estimate_mode' => $project->estimate_mode?->value,
         ];
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Features\Plan\Actions;
 
-use App\Features\Plan\Queries\HoldingInUse;
+use App\Features\Plan\Queries\AssignmentInUse;
 use App\Models\Assignment;
 use App\Models\Person;
 use App\Models\Project;
@@ -14,7 +14,7 @@ use Illuminate\Support\Facades\DB;
 /** Takes rows from a plan, as long as nothing was recorded or said on them. */
 final class RemovePlanRows
 {
-    public function __construct(private readonly PlanTrail $trail)
+    public function __construct(private readonly PlanAuditTrail $auditTrail)
     {
     }
 
@@ -32,32 +32,32 @@ final class RemovePlanRows
             foreach (Assignment::query()->with('task', 'person', 'team')->whereIntegerInRaw('id', $assignments)->whereRelation('task', 'project_id', $project->id)->get() as $assignment) {
                 $this->removeAssignment($actor, $project, $assignment);
             }
-            $this->trail->write();
+            $this->auditTrail->write();
         });
     }
 
     private function removeTask(Person $actor, Project $project, Task $task): void
     {
-        foreach (['entries', 'restatements', 'asked_restatements', 'corrections', 'trail', 'findings', 'finding_words'] as $table) {
+        foreach (['entries', 'remaining_estimates', 'proposed_estimates', 'corrections', 'audit_trail', 'findings', 'finding_explanations'] as $table) {
             if (DB::table($table)->where('task_id', $task->id)->exists()) {
                 throw PlanRefused::because('recorded_on', ['task' => $task->name]);
             }
         }
         foreach ($task->assignments()->get() as $assignment) {
-            $this->trail->assignment($actor, $project, $task, $assignment, 'take off', PlanTrail::told($assignment), null);
+            $this->auditTrail->assignment($actor, $project, $task, $assignment, 'remove', PlanAuditTrail::told($assignment), null);
         }
         $task->assignments()->delete();
         DB::table('sheet_choices')->where('task_id', $task->id)->delete();
-        $this->trail->task($actor, $project, $task, 'remove', PlanTrail::told($task), null);
+        $this->auditTrail->task($actor, $project, $task, 'remove', PlanAuditTrail::told($task), null);
         $task->delete();
     }
 
     private function removeAssignment(Person $actor, Project $project, Assignment $assignment): void
     {
-        if (HoldingInUse::by($assignment, $assignment->person_id, $assignment->team_id)) {
-            throw PlanRefused::because('holder_recorded', ['name' => $assignment->person->name ?? $assignment->team->name ?? '', 'task' => $assignment->task->name]);
+        if (AssignmentInUse::by($assignment, $assignment->person_id, $assignment->team_id)) {
+            throw PlanRefused::because('assignee_recorded', ['name' => $assignment->person->name ?? $assignment->team->name ?? '', 'task' => $assignment->task->name]);
         }
-        $this->trail->assignment($actor, $project, $assignment->task, $assignment, 'take off', PlanTrail::told($assignment), null);
+        $this->auditTrail->assignment($actor, $project, $assignment->task, $assignment, 'remove', PlanAuditTrail::told($assignment), null);
         $assignment->delete();
     }
 }

@@ -13,7 +13,7 @@ use Illuminate\Support\Facades\DB;
 /** Creates a project from an intake, or changes what it is. */
 final class SaveProject
 {
-    public function __construct(private readonly PlanTrail $trail, private readonly AddPlanLines $lines, private readonly RouteWaitingEntries $routing)
+    public function __construct(private readonly PlanAuditTrail $auditTrail, private readonly AddPlanLines $lines, private readonly RouteWaitingEntries $routing)
     {
     }
 
@@ -32,8 +32,8 @@ final class SaveProject
             }
             $project = new Project(['code' => $code === '' ? PlanText::codeFor($settings->name, $isTaken) : $code, 'internal' => false]);
             $this->fill($project, $settings);
-            $this->trail->project($actor, $project, 'create', null, ProjectSettings::told($project));
-            $this->trail->write();
+            $this->auditTrail->project($actor, $project, 'create', null, ProjectSettings::told($project));
+            $this->auditTrail->write();
             if (trim($hours) !== '') {
                 $this->lines->handle($actor, $project, [new PlanLine(['task' => $settings->name, 'planned' => $hours, 'startsOn' => $settings->startsOn ?? '', 'endsOn' => $settings->endsOn ?? ''], null)]);
             }
@@ -48,8 +48,8 @@ final class SaveProject
             $project->load('client', 'manager');
             $before = ProjectSettings::told($project);
             $this->fill($project, $settings);
-            $this->trail->project($actor, $project, 'change', $before, ProjectSettings::told($project));
-            $this->trail->write();
+            $this->auditTrail->project($actor, $project, 'change', $before, ProjectSettings::told($project));
+            $this->auditTrail->write();
         });
         // What waits for the manager goes on to whoever manages it now.
         $this->routing->handle($project->id);
@@ -61,7 +61,7 @@ final class SaveProject
         $manager = Person::query()->where('code', $settings->manager)->sole();
         $project->fill([
             'name' => $settings->name, 'client_id' => $client?->id, 'manager_id' => $manager->id, 'starts_on' => $settings->startsOn, 'ends_on' => $settings->endsOn,
-            'billable' => $settings->billable, 'state' => $settings->isOpen ? 'open' : 'closed', 'restatements' => $settings->restatements,
+            'billable' => $settings->billable, 'state' => $settings->isOpen ? 'open' : 'closed', 'estimate_mode' => $settings->estimateMode,
         ])->save();
         $project->setRelation('client', $client)->setRelation('manager', $manager);
     }

@@ -7,19 +7,19 @@ namespace App\Features\Plan\Actions;
 use App\Models\Assignment;
 use App\Models\Person;
 use App\Models\Project;
-use App\Support\Words;
+use App\Support\Language\Wording;
 use DomainException;
 use Illuminate\Support\Facades\DB;
 
 /** Gives hours day by day, each its own stretch of one day; or takes them together again, to be spread evenly. */
 final class SpreadAssignment
 {
-    public function __construct(private readonly PlanTrail $trail)
+    public function __construct(private readonly PlanAuditTrail $auditTrail)
     {
     }
 
     /**
-     * @param  non-empty-list<int>  $ids  of one holder in one role on one task
+     * @param  non-empty-list<int>  $ids  of one assignee in one role on one task
      * @param  array<array-key, string>  $days  hours by day; empty to spread them evenly from the first day to the last
      *
      * @throws PlanRefused
@@ -47,8 +47,8 @@ final class SpreadAssignment
                 $key += ['ends_on' => $ends, 'planned_minutes' => $minutes];
                 Assignment::query()->create($key);
             }
-            $this->trail->assignment($actor, $project, $task, $first, 'spread', $before, ['planned_minutes' => array_sum(array_column($stretches, 2)), 'stretches' => count($stretches)]);
-            $this->trail->write();
+            $this->auditTrail->assignment($actor, $project, $task, $first, 'change daily hours', $before, ['planned_minutes' => array_sum(array_column($stretches, 2)), 'stretches' => count($stretches)]);
+            $this->auditTrail->write();
         });
     }
 
@@ -67,7 +67,7 @@ final class SpreadAssignment
                 $day = PlanText::day((string) $date, 'startsOn') ?? throw PlanText::expected('startsOn', 'day', (string) $date);
                 $minutes = PlanText::hours($text) ?? 0;
                 if ($minutes > 1440) {
-                    throw new DomainException(Words::refusal('plan_row.full_day'));
+                    throw new DomainException(Wording::refusal('plan_row.full_day'));
                 }
                 if ($minutes > 0) {
                     $stretches[] = [$day, $day, $minutes];

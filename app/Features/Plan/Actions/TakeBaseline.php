@@ -12,7 +12,7 @@ use Illuminate\Support\Facades\DB;
 /** Takes the plan as it is today for the baseline. */
 final class TakeBaseline
 {
-    public function __construct(private readonly PlanTrail $trail, private readonly Today $today)
+    public function __construct(private readonly PlanAuditTrail $auditTrail, private readonly Today $today)
     {
     }
 
@@ -21,8 +21,8 @@ final class TakeBaseline
         DB::transaction(function () use ($actor, $project, $why): void {
             $before = $project->baseline_on;
             $project->update(['baseline_on' => $this->today->in('UTC')->toString()]);
-            $this->trail->project($actor, $project, 'take baseline', ['baseline_on' => $before], ['baseline_on' => $project->baseline_on], $why);
-            $this->trail->write();
+            $this->auditTrail->project($actor, $project, 'set baseline', ['baseline_on' => $before], ['baseline_on' => $project->baseline_on], $why);
+            $this->auditTrail->write();
         });
     }
 }

@@ -21,7 +21,7 @@ use App\Features\Plan\Requests\PlanRowsRequest;
 use App\Http\Input\Address;
 use App\Models\Person;
 use App\Models\Project;
-use App\Support\Words;
+use App\Support\Language\Wording;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
@@ -73,11 +73,11 @@ final readonly class PlanController
         return response()->json($load->of(Person::query()->where('code', $request->string('person')->toString())->firstOrFail(), $request->days()));
     }
 
-    public function holders(Project $project, Request $request, PlanSearch $search): JsonResponse
+    public function assignees(Project $project, Request $request, PlanSearch $search): JsonResponse
     {
         Gate::authorize('plan', $project);
 
-        return response()->json($search->holders(Address::of($request)->text('words')));
+        return response()->json($search->assignees(Address::of($request)->text('search')));
     }
 
     public function baseline(#[CurrentUser] Person $actor, Project $project, BaselineRequest $request, TakeBaseline $take): RedirectResponse
@@ -85,7 +85,7 @@ final readonly class PlanController
         Gate::authorize('plan', $project);
         $take->handle($actor, $project, $request->string('why')->toString());
 
-        return back()->with('message', Words::refusal('plan_row.baseline_taken'));
+        return back()->with('message', Wording::refusal('plan_row.baseline_taken'));
     }
 
     /** @param  callable(): mixed  $act */

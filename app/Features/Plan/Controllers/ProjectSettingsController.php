@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Features\Plan\Controllers;
 
-use App\Features\Office\Props\NamedProps;
-use App\Features\Office\Queries\Named;
+use App\Features\Office\Props\OptionProps;
+use App\Features\Office\Queries\OptionLists;
 use App\Features\Plan\Actions\CopyPlan;
 use App\Features\Plan\Actions\PlanRefused;
 use App\Features\Plan\Actions\SaveProject;
@@ -15,7 +15,7 @@ use App\Http\Input\Address;
 use App\Models\Person;
 use App\Models\Project;
 use App\Support\Clock\Today;
-use App\Support\Words;
+use App\Support\Language\Wording;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -36,11 +36,11 @@ final readonly class ProjectSettingsController
         }
 
         return Inertia::render('NewProject', ['start' => new NewProjectProps(
-            Named::clients(),
-            Named::peopleWhoMayDecide(),
+            OptionLists::clients(),
+            OptionLists::peopleWhoMayDecide(),
             $actor->code,
             $today->for($actor)->toString(),
-            $source === null ? null : new NamedProps($source->code, $source->name),
+            $source === null ? null : new OptionProps($source->code, $source->name),
         )]);
     }
 
@@ -53,7 +53,7 @@ final readonly class ProjectSettingsController
             return back()->withErrors(['code' => $refused->getMessage()]);
         }
 
-        return redirect()->route('project.plan', ['project' => $project->code])->with('message', Words::refusal('plan_row.created', ['project' => $project->name]));
+        return redirect()->route('project.plan', ['project' => $project->code])->with('message', Wording::refusal('plan_row.created', ['project' => $project->name]));
     }
 
     public function copy(#[CurrentUser] Person $actor, Project $project, ProjectRequest $request, CopyPlan $copy): RedirectResponse
@@ -66,7 +66,7 @@ final readonly class ProjectSettingsController
             return back()->withErrors(['code' => $refused->getMessage()]);
         }
 
-        return redirect()->route('project.plan', ['project' => $new->code])->with('message', Words::refusal('plan_row.copied', ['project' => $new->name]));
+        return redirect()->route('project.plan', ['project' => $new->code])->with('message', Wording::refusal('plan_row.copied', ['project' => $new->name]));
     }
 
     public function update(#[CurrentUser] Person $actor, Project $project, ProjectRequest $request, SaveProject $save): RedirectResponse
@@ -74,6 +74,6 @@ final readonly class ProjectSettingsController
         Gate::authorize('plan', $project);
         $save->change($actor, $project, $request->settings());
 
-        return redirect()->route('project.plan', ['project' => $project->code])->with('message', Words::refusal('plan_row.saved', ['project' => $project->name]));
+        return redirect()->route('project.plan', ['project' => $project->code])->with('message', Wording::refusal('plan_row.saved', ['project' => $project->name]));
     }
 }

@@ -7,7 +7,7 @@ namespace App\Features\Plan\Props;
 /** A day on which more is planned for a person than they owe. */
 final readonly class LoadDayProps
 {
-    public function __construct(public string $date, public int $planned, public int $owed)
+    public function __construct(public string $date, public int $planned, public int $expected)
     {
     }
 }

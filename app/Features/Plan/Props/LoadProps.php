@@ -7,8 +7,8 @@ namespace App\Features\Plan\Props;
 /** How loaded a person is over some days, by what is planned for them on all projects. */
 final readonly class LoadProps
 {
-    /** @param  list<LoadDayProps>  $over  days with more planned than owed, in order */
-    public function __construct(public string $name, public string $from, public string $to, public int $planned, public int $owed, public array $over)
+    /** @param  list<LoadDayProps>  $over  days with more planned than expected, in order */
+    public function __construct(public string $name, public string $from, public string $to, public int $planned, public int $expected, public array $over)
     {
     }
 }

@@ -4,19 +4,19 @@ declare(strict_types=1);
 
 namespace App\Features\Plan\Props;
 
-/** A holder on a task in a role: one stretch of days, or hours that were given day by day. */
+/** An assignee on a task in a role: one stretch of days, or hours that were given day by day. */
 final readonly class PlanAssignmentProps
 {
     /**
      * @param  list<int>  $ids  one; several where hours were given by day
-     * @param  string  $holder  `person:CODE` or `team:CODE`
-     * @param  int|null  $compared  what was planned for the holder on the task on the day that is compared with; on their first row
+     * @param  string  $assignee  `person:CODE` or `team:CODE`
+     * @param  int|null  $compared  what was planned for the assignee on the task on the day that is compared with; on their first row
      * @param  array<string, int>  $byDay  minutes by day, where they were given so
      */
     public function __construct(
         public array $ids,
-        public string $holder,
-        public string $holderName,
+        public string $assignee,
+        public string $assigneeName,
         public ?string $role,
         public int $planned,
         public string $startsOn,

@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace App\Features\Plan\Props;
 
-use App\Features\Office\Props\NamedProps;
+use App\Features\Office\Props\OptionProps;
 
 /** The plan of a project. */
 final readonly class PlanProps
 {
     /**
-     * @param  string|null  $restatements  how they count here; null as the organisation has it
+     * @param  string|null  $estimateMode  how they count here; null as the organisation has it
      * @param  list<PlanTaskProps>  $tasks  by phase and begin
-     * @param  list<NamedProps>  $roles
+     * @param  list<OptionProps>  $roles
      * @param  list<string>  $dates  days on which the plan became another, the latest first
      * @param  string  $baselineOn  the day whose plan is the baseline; empty where nothing was planned yet
      * @param  string|null  $comparedOn  the day whose plan stands beside it
@@ -27,7 +27,7 @@ final readonly class PlanProps
         public ?string $endsOn,
         public bool $billable,
         public bool $isOpen,
-        public ?string $restatements,
+        public ?string $estimateMode,
         public string $currency,
         public bool $mayPlan,
         public bool $seesMoney,

@@ -13,9 +13,9 @@ use Illuminate\Support\Facades\DB;
 use Moss\Core\Calendar\Absence;
 use Moss\Core\Calendar\Day;
 use Moss\Core\Calendar\DayRange;
-use Moss\Core\Calendar\OwedHours;
+use Moss\Core\Calendar\ExpectedHours;
+use Moss\Core\Planning\Assignee;
 use Moss\Core\Planning\Assignment;
-use Moss\Core\Planning\Holder;
 use Moss\Core\Planning\Load;
 use Moss\Core\Planning\LoadedDay;
 use Moss\Core\Time\Minutes;
@@ -33,7 +33,7 @@ final readonly class PersonLoad
             $one->intOrNull('minutes') === null ? null : Minutes::of($one->int('minutes')),
         ), Record::all(DB::table('absences')->where('person_id', $person->id)->whereBetween('date', $between)));
         $assignments = array_map(static fn (Record $one): Assignment => new Assignment(
-            Holder::person($person->code),
+            Assignee::person($person->code),
             null,
             Minutes::of($one->int('planned_minutes')),
             DayRange::between(Day::of($one->string('starts_on')), Day::of($one->string('ends_on'))),
@@ -42,15 +42,15 @@ final readonly class PersonLoad
             ->where('assignments.person_id', $person->id)->where('assignments.starts_on', '<=', $between[1])->where('assignments.ends_on', '>=', $between[0])
             ->whereNull('tasks.done_on')->where('projects.state', 'open')
             ->select('assignments.planned_minutes', 'assignments.starts_on', 'assignments.ends_on')));
-        $load = Load::over($days, $assignments, OwedHours::of($capacity, $person->employment(), $absences));
+        $load = Load::over($days, $assignments, ExpectedHours::of($capacity, $person->employment(), $absences));
 
         return new LoadProps(
             $person->name,
             $between[0],
             $between[1],
             $load->planned()->toInt(),
-            $load->owed()->toInt(),
-            array_map(static fn (LoadedDay $day): LoadDayProps => new LoadDayProps($day->day->toString(), $day->planned->toInt(), $day->owed->toInt()), $load->daysOver()),
+            $load->expected()->toInt(),
+            array_map(static fn (LoadedDay $day): LoadDayProps => new LoadDayProps($day->day->toString(), $day->planned->toInt(), $day->expected->toInt()), $load->daysOver()),
         );
     }
 }

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Features\Plan\Queries;
 
-use App\Features\Plan\Props\FoundHolderProps;
+use App\Features\Plan\Props\FoundAssigneeProps;
 use App\Support\Database\Record;
-use App\Support\Database\WordSearch;
+use App\Support\Database\TextSearch;
 use Illuminate\Support\Facades\DB;
 
 /** People and teams whose name or code holds some words. */
@@ -14,18 +14,18 @@ final readonly class PlanSearch
 {
     private const MOST = 20;
 
-    /** @return list<FoundHolderProps> people by name, then teams */
-    public function holders(string $words): array
+    /** @return list<FoundAssigneeProps> people by name, then teams */
+    public function assignees(string $words): array
     {
         $found = [];
         foreach (['person' => 'people', 'team' => 'teams'] as $kind => $table) {
             $query = DB::table($table)->select('code', 'name')->orderBy('name')->limit(self::MOST);
-            WordSearch::narrow($query, $words, ['name', 'code']);
+            TextSearch::narrow($query, $words, ['name', 'code']);
             if ($kind === 'person') {
                 $query->where('access', '<>', 'viewer');
             }
             foreach (Record::all($query) as $one) {
-                $found[] = new FoundHolderProps($kind.':'.$one->string('code'), $one->string('name'), $kind === 'team');
+                $found[] = new FoundAssigneeProps($kind.':'.$one->string('code'), $one->string('name'), $kind === 'team');
             }
         }
 

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Features\Plan\Queries;
 
-use App\Features\Figures\Queries\PlanThen;
-use App\Features\Office\Queries\Named;
+use App\Features\Figures\Queries\EarlierPlan;
+use App\Features\Office\Queries\OptionLists;
 use App\Features\Plan\Props\PlanAssignmentProps;
 use App\Features\Plan\Props\PlanGoneProps;
 use App\Features\Plan\Props\PlanProps;
@@ -25,10 +25,10 @@ final readonly class PlanView
     public function of(Project $project, Person $reader, ?string $compared): PlanProps
     {
         $project->loadMissing('client', 'manager');
-        $dates = PlanThen::dates($project);
+        $dates = EarlierPlan::dates($project);
         $baselineOn = $project->baseline_on ?? $dates[0] ?? '';
         $on = $compared === 'baseline' ? $baselineOn : $compared;
-        $then = $on === null || $on === '' ? null : PlanThen::on($project, $on);
+        $then = $on === null || $on === '' ? null : EarlierPlan::on($project, $on);
         $seesBudget = Gate::forUser($reader)->allows('viewBudget', $project);
         $tasks = self::tasks($project, $then, $seesBudget);
 
@@ -42,14 +42,14 @@ final readonly class PlanView
             $project->ends_on,
             $project->billable,
             $project->state === 'open',
-            $project->restatements?->value,
+            $project->estimate_mode?->value,
             Organisation::query()->sole()->currency,
             Gate::forUser($reader)->allows('plan', $project),
             $seesBudget,
             array_sum(array_map(static fn (PlanTaskProps $task): int => $task->planned, $tasks)),
             $then?->total(),
             $tasks,
-            Named::roles(),
+            OptionLists::roles(),
             array_reverse($dates),
             $baselineOn,
             $then?->day,
@@ -57,7 +57,7 @@ final readonly class PlanView
     }
 
     /** @return list<PlanTaskProps> */
-    private static function tasks(Project $project, ?PlanThen $then, bool $seesBudget): array
+    private static function tasks(Project $project, ?EarlierPlan $then, bool $seesBudget): array
     {
         $assignments = self::assignments($project);
         $gone = $then === null ? [] : self::namesOfGone($then, $assignments, $project);
@@ -80,7 +80,7 @@ final readonly class PlanView
      * @param  list<Record>  $assignments
      * @param  list<PlanGoneProps>  $gone
      */
-    private static function task(Record $task, array $assignments, array $gone, ?PlanThen $then, bool $seesBudget): PlanTaskProps
+    private static function task(Record $task, array $assignments, array $gone, ?EarlierPlan $then, bool $seesBudget): PlanTaskProps
     {
         $assigned = array_sum(array_map(static fn (Record $one): int => $one->int('planned_minutes'), $assignments));
         $budget = $task->intOrNull('budget_cents');
@@ -109,33 +109,33 @@ final readonly class PlanView
      * @param  list<Record>  $assignments  of one task
      * @return list<PlanAssignmentProps>
      */
-    private static function rows(array $assignments, ?PlanThen $then): array
+    private static function rows(array $assignments, ?EarlierPlan $then): array
     {
         $groups = [];
         foreach ($assignments as $one) {
-            // Stretches of a single day of the same holder in the same role are hours given by day.
+            // Stretches of a single day of the same assignee in the same role are hours given by day.
             $isDay = $one->string('starts_on') === $one->string('ends_on');
-            $groups[implode(' ', [$one->string('holder'), $one->stringOrNull('role_code'), $isDay ? '' : $one->string('starts_on')])][] = $one;
+            $groups[implode(' ', [$one->string('assignee'), $one->stringOrNull('role_code'), $isDay ? '' : $one->string('starts_on')])][] = $one;
         }
         $rows = [];
         $seen = [];
         foreach ($groups as $group) {
             $first = $group[0];
-            $holder = $first->string('holder');
+            $assignee = $first->string('assignee');
             $minutes = array_map(static fn (Record $one): int => $one->int('planned_minutes'), $group);
             $isByDay = count($group) > 1;
             $rows[] = new PlanAssignmentProps(
                 array_map(static fn (Record $one): int => $one->int('id'), $group),
-                $holder,
-                $first->string('holder_name'),
+                $assignee,
+                $first->string('assignee_name'),
                 $first->stringOrNull('role_code'),
                 array_sum($minutes),
                 $first->string('starts_on'),
                 $group[count($group) - 1]->string('ends_on'),
-                $then === null || isset($seen[$holder]) ? null : $then->ofHolder($first->int('task_id'), $first->intOrNull('person_id'), $first->intOrNull('team_id')),
+                $then === null || isset($seen[$assignee]) ? null : $then->ofAssignee($first->int('task_id'), $first->intOrNull('person_id'), $first->intOrNull('team_id')),
                 $isByDay ? array_combine(array_map(static fn (Record $one): string => $one->string('starts_on'), $group), $minutes) : [],
             );
-            $seen[$holder] = true;
+            $seen[$assignee] = true;
         }
 
         return $rows;
@@ -149,8 +149,8 @@ final readonly class PlanView
             ->leftJoin('people', 'people.id', 'assignments.person_id')->leftJoin('teams', 'teams.id', 'assignments.team_id')->leftJoin('roles', 'roles.id', 'assignments.role_id')
             ->where('tasks.project_id', $project->id)
             ->select('assignments.*', 'roles.code AS role_code')
-            ->selectRaw("coalesce('person:' || people.code, 'team:' || teams.code) AS holder, coalesce(people.name, teams.name) AS holder_name")
-            ->orderBy('assignments.task_id')->orderBy('assignments.starts_on')->orderBy('holder_name')->orderBy('assignments.id')) as $one) {
+            ->selectRaw("coalesce('person:' || people.code, 'team:' || teams.code) AS assignee, coalesce(people.name, teams.name) AS assignee_name")
+            ->orderBy('assignments.task_id')->orderBy('assignments.starts_on')->orderBy('assignee_name')->orderBy('assignments.id')) as $one) {
             $byTask[$one->int('task_id')][] = $one;
         }
 
@@ -161,7 +161,7 @@ final readonly class PlanView
      * @param  array<int, list<Record>>  $assignments
      * @return array<int, list<PlanGoneProps>> by task, who was planned then and is not any more
      */
-    private static function namesOfGone(PlanThen $then, array $assignments, Project $project): array
+    private static function namesOfGone(EarlierPlan $then, array $assignments, Project $project): array
     {
         $names = [];
         foreach (['person' => 'people', 'team' => 'teams'] as $kind => $table) {
@@ -174,9 +174,9 @@ final readonly class PlanView
         $gone = [];
         foreach (Record::all(DB::table('tasks')->select('id')->where('project_id', $project->id)) as $task) {
             $id = $task->int('id');
-            $there = array_map(static fn (Record $one): string => PlanThen::key($one->intOrNull('person_id'), $one->intOrNull('team_id')), $assignments[$id] ?? []);
-            foreach (array_diff_key($then->holdersOf($id), array_flip($there)) as $holder => $minutes) {
-                $gone[$id][] = new PlanGoneProps($names[$holder] ?? $holder, $minutes);
+            $there = array_map(static fn (Record $one): string => EarlierPlan::key($one->intOrNull('person_id'), $one->intOrNull('team_id')), $assignments[$id] ?? []);
+            foreach (array_diff_key($then->assigneesOf($id), array_flip($there)) as $assignee => $minutes) {
+                $gone[$id][] = new PlanGoneProps($names[$assignee] ?? $assignee, $minutes);
             }
         }
 

@@ -8,7 +8,7 @@ use App\Features\Plan\Actions\PlanChange;
 use App\Http\Input\BoundedRequest;
 use App\Http\Input\RowId;
 use App\Support\Database\ActConnection;
-use App\Support\Words;
+use App\Support\Language\Wording;
 use Closure;
 use Illuminate\Validation\Validator;
 
@@ -33,7 +33,7 @@ final class PlanChangesRequest extends BoundedRequest
     {
         return [function (Validator $validator): void {
             if ($validator->errors()->isEmpty() && array_sum(array_map(static fn (PlanChange $change): int => max(1, count($change->assignments)), $this->changes())) > ActConnection::MOST_ROWS) {
-                $validator->errors()->add('changes', Words::refusal('plan_row.too_many', ['most' => ActConnection::MOST_ROWS]));
+                $validator->errors()->add('changes', Wording::refusal('plan_row.too_many', ['most' => ActConnection::MOST_ROWS]));
             }
         }];
     }
@@ -41,7 +41,7 @@ final class PlanChangesRequest extends BoundedRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['changes.max' => Words::refusal('plan_row.too_many', ['most' => ActConnection::MOST_ROWS])];
+        return ['changes.max' => Wording::refusal('plan_row.too_many', ['most' => ActConnection::MOST_ROWS])];
     }
 
     /** @return list<PlanChange> */

@@ -8,7 +8,7 @@ use App\Features\Plan\Actions\PlanLine;
 use App\Http\Input\BoundedRequest;
 use App\Http\Input\RowId;
 use App\Support\Database\ActConnection;
-use App\Support\Words;
+use App\Support\Language\Wording;
 
 /** Lines to be added to a plan. */
 final class PlanLinesRequest extends BoundedRequest
@@ -27,7 +27,7 @@ final class PlanLinesRequest extends BoundedRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['lines.max' => Words::refusal('plan_row.too_many', ['most' => ActConnection::MOST_ROWS])];
+        return ['lines.max' => Wording::refusal('plan_row.too_many', ['most' => ActConnection::MOST_ROWS])];
     }
 
     /** @return list<PlanLine> */

@@ -4,17 +4,17 @@ declare(strict_types=1);
 
 namespace App\Features\Plan\Requests;
 
-use App\Features\Office\Queries\NamedPerson;
+use App\Features\Office\Queries\PersonByName;
 use App\Features\Plan\Actions\PlanText;
 use App\Features\Plan\Actions\ProjectSettings;
 use App\Http\Input\BoundedRequest;
 use App\Http\Input\NotBefore;
 use App\Http\Input\WorkDay;
-use App\Support\Words;
+use App\Support\Language\Wording;
 use Closure;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
-use Moss\Core\Effort\RestatementMode;
+use Moss\Core\Effort\EstimateMode;
 
 /** What a project is. A new one may have a code and say about how much it will be. */
 final class ProjectRequest extends BoundedRequest
@@ -27,18 +27,18 @@ final class ProjectRequest extends BoundedRequest
             'code' => ['nullable', 'string', 'regex:/^[A-Za-z0-9._-]{1,32}$/D'],
             'client' => ['nullable', 'string', 'max:200'],
             'manager' => ['required', 'string', 'max:200', function (string $attribute, mixed $said, Closure $fail): void {
-                $manager = is_string($said) ? NamedPerson::find($said) : null;
+                $manager = is_string($said) ? PersonByName::find($said) : null;
                 if ($manager === null || $manager->isViewer()) {
-                    $fail(Words::refusal('plan_row.manager_missing'));
+                    $fail(Wording::refusal('plan_row.manager_missing'));
                 }
             }],
-            'startsOn' => ['nullable', new WorkDay(Words::refusal('plan_row.startsOn_missing'))],
-            'endsOn' => ['nullable', new WorkDay(Words::refusal('plan_row.endsOn_missing')), new NotBefore('startsOn', Words::refusal('plan_row.reversed'))],
+            'startsOn' => ['nullable', new WorkDay(Wording::refusal('plan_row.startsOn_missing'))],
+            'endsOn' => ['nullable', new WorkDay(Wording::refusal('plan_row.endsOn_missing')), new NotBefore('startsOn', Wording::refusal('plan_row.reversed'))],
             'hours' => ['nullable', 'string', 'max:50'],
             'billable' => ['boolean'],
             'isOpen' => ['boolean'],
             'withPeople' => ['boolean'],
-            'restatements' => ['nullable', Rule::enum(RestatementMode::class)],
+            'estimateMode' => ['nullable', Rule::enum(EstimateMode::class)],
         ];
     }
 
@@ -57,9 +57,9 @@ final class ProjectRequest extends BoundedRequest
     public function messages(): array
     {
         return [
-            'name.required' => Words::refusal('plan_row.name_missing'),
-            'code.regex' => Words::refusal('plan_row.code_form'),
-            'manager.required' => Words::refusal('plan_row.manager_missing'),
+            'name.required' => Wording::refusal('plan_row.name_missing'),
+            'code.regex' => Wording::refusal('plan_row.code_form'),
+            'manager.required' => Wording::refusal('plan_row.manager_missing'),
         ];
     }
 
@@ -68,8 +68,8 @@ final class ProjectRequest extends BoundedRequest
         $text = fn (string $name): ?string => $this->filled($name) ? trim($this->string($name)->toString()) : null;
 
         return new ProjectSettings(
-            trim($this->string('name')->toString()), $text('client') ?? '', NamedPerson::find($this->string('manager')->toString())->code ?? '', $text('startsOn'), $text('endsOn'),
-            $this->boolean('billable', true), $this->boolean('isOpen', true), $text('restatements'),
+            trim($this->string('name')->toString()), $text('client') ?? '', PersonByName::find($this->string('manager')->toString())->code ?? '', $text('startsOn'), $text('endsOn'),
+            $this->boolean('billable', true), $this->boolean('isOpen', true), $text('estimateMode'),
         );
     }
 

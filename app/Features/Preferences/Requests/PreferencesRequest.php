@@ -6,14 +6,17 @@ namespace App\Features\Preferences\Requests;
 
 use App\Http\Input\BoundedRequest;
 use App\Models\LastWeekPencil;
+use App\Support\Language\ReaderLanguage;
 use Illuminate\Validation\Rule;
 use Moss\Core\Time\HoursFormat;
 
 final class PreferencesRequest extends BoundedRequest
 {
-    /** What each is kept as. */
+    /** What each is stored as. */
     private const COLUMNS = [
         'hoursFormat' => 'hours_format',
+        'language' => 'language',
+        'locale' => 'locale',
         'pencilPlan' => 'pencil_plan',
         'pencilLastWeek' => 'pencil_last_week',
         'pencilUsualWeek' => 'pencil_usual_week',
@@ -23,7 +26,9 @@ final class PreferencesRequest extends BoundedRequest
     public function rules(): array
     {
         return [
-            'hoursFormat' => ['required_without_all:pencilPlan,pencilLastWeek,pencilUsualWeek', Rule::enum(HoursFormat::class)],
+            'hoursFormat' => ['sometimes', 'required', Rule::enum(HoursFormat::class)],
+            'language' => ['sometimes', 'required', 'string', Rule::in(ReaderLanguage::languages())],
+            'locale' => ['nullable', 'string', Rule::in(ReaderLanguage::locales())],
             'pencilPlan' => ['boolean'],
             'pencilLastWeek' => [Rule::enum(LastWeekPencil::class)],
             'pencilUsualWeek' => ['boolean'],

@@ -5,15 +5,15 @@ declare(strict_types=1);
 namespace App\Features\Projects\Controllers;
 
 use App\Features\Projects\Props\ChangesProps;
-use App\Features\Projects\Props\CourseProps;
 use App\Features\Projects\Props\Figure;
+use App\Features\Projects\Props\ProgressProps;
 use App\Features\Projects\Props\ProjectProps;
 use App\Features\Projects\Queries\ProjectChanges;
-use App\Features\Projects\Queries\ProjectCourse;
 use App\Features\Projects\Queries\ProjectList;
 use App\Features\Projects\Queries\ProjectNames;
+use App\Features\Projects\Queries\ProjectOnDay;
+use App\Features\Projects\Queries\ProjectProgress;
 use App\Features\Projects\Queries\ProjectStatus;
-use App\Features\Projects\Queries\Standing;
 use App\Features\Projects\Queries\TraceRequest;
 use App\Features\Projects\Requests\ProjectsRequest;
 use App\Http\Input\Address;
@@ -40,11 +40,11 @@ final readonly class ProjectController
     }
 
     /** What may be looked at later, course and changes, comes after the page; failing, it leaves the page as it is. */
-    public function show(#[CurrentUser] Person $reader, Project $project, Request $request, ProjectStatus $status, ProjectCourse $course, ProjectChanges $changes): Response
+    public function show(#[CurrentUser] Person $reader, Project $project, Request $request, ProjectStatus $status, ProjectProgress $course, ProjectChanges $changes): Response
     {
         Gate::authorize('view', $project);
         $project->load('client:id,name', 'manager:id,name');
-        $standing = Standing::of($project, $this->today->for($reader));
+        $onDay = ProjectOnDay::of($project, $this->today->for($reader));
         $names = ProjectNames::of($project->id);
         $address = Address::of($request);
         $figure = Figure::tryFrom($address->text('figure'));
@@ -52,13 +52,13 @@ final readonly class ProjectController
             $figure,
             $address->says('phase') ? $address->text('phase') : null,
             $address->textOrNull('task'),
-            $address->textOrNull('holder'),
+            $address->textOrNull('assignee'),
         );
 
         return Inertia::render('Project', [
-            'project' => static fn (): ProjectProps => $status->of($standing, $names, $reader, $asked),
-            'course' => Inertia::defer(static fn (): CourseProps => $course->of($standing, $names), rescue: true),
-            'changes' => Inertia::defer(static fn (): ChangesProps => $changes->of($standing, $reader), rescue: true),
+            'project' => static fn (): ProjectProps => $status->of($onDay, $names, $reader, $asked),
+            'course' => Inertia::defer(static fn (): ProgressProps => $course->of($onDay, $names), rescue: true),
+            'changes' => Inertia::defer(static fn (): ChangesProps => $changes->of($onDay, $reader), rescue: true),
         ]);
     }
 }

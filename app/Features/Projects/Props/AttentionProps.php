@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace App\Features\Projects\Props;
 
-use App\Features\Office\Props\NamedProps;
+use App\Features\Office\Props\OptionProps;
 use Moss\Core\Attention\AttentionKind;
 
 /** One thing that asks for attention. */
 final readonly class AttentionProps
 {
     /**
-     * @param  list<NamedProps>  $tasks  the heaviest first
+     * @param  list<OptionProps>  $tasks  the heaviest first
      * @param  int  $more  tasks beside those
-     * @param  list<NamedProps>  $people
+     * @param  list<OptionProps>  $people
      * @param  int|null  $minutes  by how much
      * @param  string|null  $money  by how much, decimal text with two places
      * @param  string|null  $day  since when, or on which day it comes

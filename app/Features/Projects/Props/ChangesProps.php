@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Features\Projects\Props;
 
-use App\Features\Office\Props\TrailRowProps;
+use App\Features\Office\Props\AuditTrailRowProps;
 
 /** What became of a project this week, from its Monday on. */
 final readonly class ChangesProps
@@ -13,7 +13,7 @@ final readonly class ChangesProps
      * @param  int  $entered  minutes dated in the week
      * @param  int  $pending  of those, what is not approved
      * @param  int  $forecast  minutes by which the forecast became another
-     * @param  list<TrailRowProps>  $acts  on plan, words and corrections, the latest first
+     * @param  list<AuditTrailRowProps>  $acts  on plan, words and corrections, the latest first
      * @param  bool  $isMore  whether there were more acts than are shown
      */
     public function __construct(

@@ -13,8 +13,8 @@ final readonly class ProjectProps
      * @param  int|null  $baseline  minutes planned by it
      * @param  EarnedValueProps|null  $earnedValue  null for those who may not see money, where it is in money
      * @param  list<AttentionProps>  $attention  the heaviest first
-     * @param  list<WaitingWordProps>  $waiting  the oldest first
-     * @param  list<ProjectRowProps>  $rows  phases with their tasks, tasks with their holders
+     * @param  list<WaitingEstimateProps>  $waiting  the oldest first
+     * @param  list<ProjectRowProps>  $rows  phases with their tasks, tasks with their assignees
      */
     public function __construct(
         public string $code,

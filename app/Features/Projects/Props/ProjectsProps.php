@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Features\Projects\Props;
 
-use App\Features\Office\Props\NamedProps;
+use App\Features\Office\Props\OptionProps;
 use App\Features\Projects\Queries\ProjectSort;
 
 /** A page of the projects that the reader may see, and what is true of all that were asked for. */
@@ -19,7 +19,7 @@ final readonly class ProjectsProps
      * @param  int  $above  of all, those whose forecast is above plan
      * @param  FiguresProps  $figures  of all
      * @param  int  $scale  minutes that the full width of a bar stands for
-     * @param  list<NamedProps>  $managers  to choose from
+     * @param  list<OptionProps>  $managers  to choose from
      */
     public function __construct(
         public string $search,

@@ -9,5 +9,5 @@ enum RowLevel: string
 {
     case Phase = 'phase';
     case Task = 'task';
-    case Holder = 'holder';
+    case Assignee = 'assignee';
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Features\Projects\Props;
 
-use App\Features\Remaining\Props\StatementProps;
+use App\Features\Remaining\Props\EstimateProps;
 
 /** What one figure is made of. */
 final readonly class TraceProps
@@ -12,9 +12,9 @@ final readonly class TraceProps
     /**
      * @param  string|null  $phase  the name of the phase, where the figure is one's; empty for what is in none
      * @param  string|null  $task  the name of the task, where the figure is one's
-     * @param  string|null  $holder  the name of the holder, where the figure is one's
-     * @param  list<TraceHolderProps>  $holders
-     * @param  list<StatementProps>  $history  what was said of what is left of the task, the latest first; only with what follows from it
+     * @param  string|null  $assignee  the name of the assignee, where the figure is one's
+     * @param  list<TraceAssigneeProps>  $assignees
+     * @param  list<EstimateProps>  $history  what was said of what is left of the task, the latest first; only with what follows from it
      * @param  list<TraceEntryProps>  $entries  newest first, at most as many as a page holds
      * @param  int  $allEntries  how many there are in all
      */
@@ -23,8 +23,8 @@ final readonly class TraceProps
         public int $minutes,
         public ?string $phase,
         public ?string $task,
-        public ?string $holder,
-        public array $holders,
+        public ?string $assignee,
+        public array $assignees,
         public array $history,
         public array $entries,
         public int $allEntries,

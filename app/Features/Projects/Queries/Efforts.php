@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Features\Projects\Queries;
 
-use App\Features\Figures\Queries\Restatements;
+use App\Features\Figures\Queries\EstimatesInForce;
 use App\Support\Database\Record;
 use Illuminate\Support\Facades\DB;
 use Moss\Core\Calendar\Day;
@@ -20,7 +20,7 @@ use Moss\Core\Time\Minutes;
 /**
  * Tasks of projects with everything recorded on them, in three queries beside those of the plan.
  *
- * Months come summed up as they are kept. Only where a figure tells days apart are entries read one by one: in the month of
+ * Months come summed up as they are stored. Only where a figure tells days apart are entries read one by one: in the month of
  * the day one looks, and in months in which somebody restated.
  */
 final class Efforts
@@ -43,9 +43,9 @@ final class Efforts
         foreach ($this->entries($projects, $pricing, $today) as $task => $entries) {
             $recorded[$task] = [...$recorded[$task] ?? [], ...$entries];
         }
-        $restatements = Restatements::ofProjects($projects);
+        $estimates = EstimatesInForce::ofProjects($projects);
         foreach ($this->plans->ofProjects($projects) as $id => $task) {
-            $efforts[$id] = TaskEffort::of($task, $recorded[$id] ?? [], $restatements[$id] ?? []);
+            $efforts[$id] = TaskEffort::of($task, $recorded[$id] ?? [], $estimates[$id] ?? []);
         }
 
         return $efforts;
@@ -63,8 +63,8 @@ final class Efforts
             ->leftJoin('teams', 'teams.id', 'people.team_id')
             ->whereIntegerInRaw('tasks.project_id', $projects)
             ->where('recorded_months.month', '<>', $today->month())
-            ->whereNotExists(DB::table('restatements')->selectRaw('1')->whereColumn('restatements.task_id', 'tasks.id')
-                ->whereRaw('substr(restatements.stated_on, 1, 7) = recorded_months.month'))
+            ->whereNotExists(DB::table('remaining_estimates')->selectRaw('1')->whereColumn('remaining_estimates.task_id', 'tasks.id')
+                ->whereRaw('substr(remaining_estimates.stated_on, 1, 7) = recorded_months.month'))
             ->select('recorded_months.*', 'people.code AS person', 'teams.code AS team');
         $byTask = [];
         foreach (Record::each($query) as $record) {
@@ -96,9 +96,9 @@ final class Efforts
     private function entries(array $projects, Pricing $pricing, Day $today): array
     {
         $ofToday = DB::table('tasks')->whereIntegerInRaw('project_id', $projects)->select('id AS task_id')->selectRaw('? AS month', [$today->month()]);
-        $restated = DB::table('restatements')->join('tasks', 'tasks.id', 'restatements.task_id')
-            ->whereIntegerInRaw('tasks.project_id', $projects)->select('restatements.task_id')->selectRaw('substr(restatements.stated_on, 1, 7)');
-        $query = DB::query()->fromSub($ofToday->union($restated), 'months')
+        $estimated = DB::table('remaining_estimates')->join('tasks', 'tasks.id', 'remaining_estimates.task_id')
+            ->whereIntegerInRaw('tasks.project_id', $projects)->select('remaining_estimates.task_id')->selectRaw('substr(remaining_estimates.stated_on, 1, 7)');
+        $query = DB::query()->fromSub($ofToday->union($estimated), 'months')
             ->crossJoin('entries')
             ->join('people', 'people.id', 'entries.person_id')
             ->leftJoin('teams', 'teams.id', 'people.team_id')

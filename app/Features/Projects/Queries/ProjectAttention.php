@@ -4,23 +4,23 @@ declare(strict_types=1);
 
 namespace App\Features\Projects\Queries;
 
-use App\Features\HandingOver\Queries\HandedOver;
-use App\Features\Office\Props\NamedProps;
+use App\Features\NotSubmitted\Queries\WeekSubmissions;
+use App\Features\Office\Props\OptionProps;
 use App\Features\Projects\Props\AttentionProps;
 use App\Models\Person;
 use App\Support\Database\Record;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
+use Moss\Core\Attention\AttentionItem;
 use Moss\Core\Attention\AttentionKind;
 use Moss\Core\Attention\AttentionList;
 use Moss\Core\Attention\Pace;
-use Moss\Core\Attention\Remark;
 use Moss\Core\Attention\WatchedTask;
 use Moss\Core\Calendar\Day;
 use Moss\Core\Calendar\Week;
 use Moss\Core\Effort\RecordedEffort;
 use Moss\Core\Money\Money;
-use Moss\Core\Review\HandOver;
+use Moss\Core\Review\WeekSubmission;
 use Moss\Core\Sheet\Entry;
 use Moss\Core\Sheet\EntryState;
 use Moss\Core\Time\Minutes;
@@ -32,42 +32,42 @@ final class ProjectAttention
     private const PACE = 28;
 
     /** @return list<AttentionProps> */
-    public function of(Standing $standing, ProjectNames $names, bool $showsMoney): array
+    public function of(ProjectOnDay $onDay, ProjectNames $names, bool $showsMoney): array
     {
-        $last = $this->lastRecorded($standing->project->id);
+        $last = $this->lastRecorded($onDay->project->id);
         $watched = [];
-        foreach ($standing->efforts as $id => $effort) {
-            $watched[] = new WatchedTask($id, $effort, $standing->figures[$id], isset($last[$id]) ? Day::of($last[$id]) : null);
+        foreach ($onDay->efforts as $id => $effort) {
+            $watched[] = new WatchedTask($id, $effort, $onDay->figures[$id], isset($last[$id]) ? Day::of($last[$id]) : null);
         }
         $remarks = AttentionList::of(
-            $standing->whole,
+            $onDay->whole,
             $watched,
-            new Pace($this->spentLately($standing), self::PACE),
-            $this->late($standing),
-            $standing->today,
-            $standing->lastPlannedDay(),
-            $this->overSince($standing),
-            $standing->project->state === 'open',
+            new Pace($this->spentLately($onDay), self::PACE),
+            $this->late($onDay),
+            $onDay->today,
+            $onDay->lastPlannedDay(),
+            $this->overSince($onDay),
+            $onDay->project->state === 'open',
         );
-        $isMoney = static fn (Remark $remark): bool => in_array($remark->kind, [AttentionKind::OverBudget, AttentionKind::BudgetGoing], true);
+        $isMoney = static fn (AttentionItem $remark): bool => in_array($remark->kind, [AttentionKind::OverBudget, AttentionKind::BudgetGoing], true);
 
         return array_values(array_map(
-            static fn (Remark $remark): AttentionProps => self::props($remark, $standing, $names),
-            array_filter($remarks, static fn (Remark $remark): bool => $showsMoney || ! $isMoney($remark)),
+            static fn (AttentionItem $remark): AttentionProps => self::props($remark, $onDay, $names),
+            array_filter($remarks, static fn (AttentionItem $remark): bool => $showsMoney || ! $isMoney($remark)),
         ));
     }
 
-    private static function props(Remark $remark, Standing $standing, ProjectNames $names): AttentionProps
+    private static function props(AttentionItem $remark, ProjectOnDay $onDay, ProjectNames $names): AttentionProps
     {
         return new AttentionProps(
             $remark->kind,
-            array_map(static fn (int $id): NamedProps => new NamedProps($standing->efforts[$id]->task->code, $names->task($id)), $remark->tasks),
+            array_map(static fn (int $id): OptionProps => new OptionProps($onDay->efforts[$id]->task->code, $names->task($id)), $remark->tasks),
             $remark->more,
-            array_map(static fn (string $code): NamedProps => new NamedProps($code, $names->person($code)), $remark->people),
+            array_map(static fn (string $code): OptionProps => new OptionProps($code, $names->person($code)), $remark->people),
             $remark->minutes?->toInt(),
             $remark->money?->toString(),
             $remark->day?->toString(),
-            ($remark->kind === AttentionKind::RestatedUp && $remark->day !== null ? Week::containing($remark->day) : Week::containing($standing->today)->plusWeeks(-1))->toString(),
+            ($remark->kind === AttentionKind::EstimateRaised && $remark->day !== null ? Week::containing($remark->day) : Week::containing($onDay->today)->plusWeeks(-1))->toString(),
         );
     }
 
@@ -86,19 +86,19 @@ final class ProjectAttention
         return $days;
     }
 
-    private function spentLately(Standing $standing): Money
+    private function spentLately(ProjectOnDay $onDay): Money
     {
-        if ($standing->whole->budget === null) {
+        if ($onDay->whole->budget === null) {
             return Money::zero();
         }
         $query = DB::table('entries')->join('tasks', 'tasks.id', 'entries.task_id')->join('people', 'people.id', 'entries.person_id')->leftJoin('roles', 'roles.id', 'entries.role_id')
-            ->where('tasks.project_id', $standing->project->id)
-            ->whereBetween('entries.date', [$standing->today->plusDays(1 - self::PACE)->toString(), $standing->today->toString()])
+            ->where('tasks.project_id', $onDay->project->id)
+            ->whereBetween('entries.date', [$onDay->today->plusDays(1 - self::PACE)->toString(), $onDay->today->toString()])
             ->select('people.code AS person', 'roles.code AS role', 'entries.date', 'entries.minutes', 'entries.state');
         $spent = Money::zero();
         foreach (Record::each($query) as $one) {
             $entry = new Entry($one->string('person'), null, $one->stringOrNull('role'), Day::of($one->string('date')), Minutes::of($one->int('minutes')), EntryState::from($one->string('state')));
-            $spent = $spent->plus(RecordedEffort::priced($entry, $standing->pricing)->cost->known);
+            $spent = $spent->plus(RecordedEffort::priced($entry, $onDay->pricing)->cost->known);
         }
 
         return $spent;
@@ -109,15 +109,15 @@ final class ProjectAttention
      *
      * @return list<string> codes
      */
-    private function late(Standing $standing): array
+    private function late(ProjectOnDay $onDay): array
     {
-        $week = Week::containing($standing->today)->plusWeeks(-1);
-        $due = HandOver::dueOn($week, max(0, $standing->working->organisation()->week_due));
-        if (! $standing->today->isAfter($due)) {
+        $week = Week::containing($onDay->today)->plusWeeks(-1);
+        $due = WeekSubmission::dueOn($week, max(0, $onDay->working->organisation()->week_due));
+        if (! $onDay->today->isAfter($due)) {
             return [];
         }
         $planned = DB::table('assignments')->join('tasks', 'tasks.id', 'assignments.task_id')
-            ->where('tasks.project_id', $standing->project->id)->whereNull('tasks.done_on')->whereNotNull('assignments.person_id')
+            ->where('tasks.project_id', $onDay->project->id)->whereNull('tasks.done_on')->whereNotNull('assignments.person_id')
             ->where('assignments.starts_on', '<=', $week->sunday()->toString())->where('assignments.ends_on', '>=', $week->monday()->toString())
             ->select('assignments.person_id');
         $people = Person::query()->whereIn('id', $planned)->where('access', '<>', 'viewer')->orderBy('name')->get();
@@ -125,7 +125,7 @@ final class ProjectAttention
         if ($people === []) {
             return [];
         }
-        $handed = HandedOver::load($people, [$week]);
+        $handed = WeekSubmissions::load($people, [$week]);
 
         return array_values(array_map(
             static fn (Person $person): string => $person->code,
@@ -134,11 +134,11 @@ final class ProjectAttention
     }
 
     /** The end of the first week since which the forecast has been above today's plan without a break. */
-    private function overSince(Standing $standing): ?Day
+    private function overSince(ProjectOnDay $onDay): ?Day
     {
-        $planned = $standing->whole->planned->toInt();
-        $changes = Record::all(DB::table('project_forecasts')->where('project_id', $standing->project->id)
-            ->where(static fn (Builder $week): Builder => $week->where('week_end', '')->orWhere('week_end', '<=', Week::containing($standing->today)->sunday()->toString()))
+        $planned = $onDay->whole->planned->toInt();
+        $changes = Record::all(DB::table('project_forecasts')->where('project_id', $onDay->project->id)
+            ->where(static fn (Builder $week): Builder => $week->where('week_end', '')->orWhere('week_end', '<=', Week::containing($onDay->today)->sunday()->toString()))
             ->select('week_end', 'change_minutes')->orderBy('week_end'));
         [$forecast, $since] = [0, null];
         foreach ($changes as $change) {

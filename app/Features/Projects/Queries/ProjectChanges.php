@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Features\Projects\Queries;
 
-use App\Features\Office\Queries\TrailSearch;
+use App\Features\Office\Queries\AuditTrailSearch;
 use App\Features\Projects\Props\ChangesProps;
 use App\Models\Person;
 use App\Support\Database\Record;
@@ -14,18 +14,18 @@ use Moss\Core\Calendar\Week;
 /** What became of a project this week, in three queries. */
 final readonly class ProjectChanges
 {
-    public function __construct(private TrailSearch $trail)
+    public function __construct(private AuditTrailSearch $auditTrail)
     {
     }
 
-    public function of(Standing $standing, Person $reader): ChangesProps
+    public function of(ProjectOnDay $onDay, Person $reader): ChangesProps
     {
-        $week = Week::containing($standing->today);
-        $entered = Record::all(DB::table('entries')->join('tasks', 'tasks.id', 'entries.task_id')->where('tasks.project_id', $standing->project->id)
+        $week = Week::containing($onDay->today);
+        $entered = Record::all(DB::table('entries')->join('tasks', 'tasks.id', 'entries.task_id')->where('tasks.project_id', $onDay->project->id)
             ->whereBetween('entries.date', [$week->monday()->toString(), $week->sunday()->toString()])
             ->selectRaw("coalesce(sum(entries.minutes), 0) AS entered, coalesce(sum(CASE WHEN entries.state IN ('approved', 'settled') THEN 0 ELSE entries.minutes END), 0) AS pending"))[0];
-        $forecast = DB::table('project_forecasts')->where('project_id', $standing->project->id)->where('week_end', $week->sunday()->toString())->value('change_minutes');
-        [$acts, $isMore] = $this->trail->ofProject($reader, $standing->project, $week->monday(), ProjectStatus::showsMoney($reader, $standing));
+        $forecast = DB::table('project_forecasts')->where('project_id', $onDay->project->id)->where('week_end', $week->sunday()->toString())->value('change_minutes');
+        [$acts, $isMore] = $this->auditTrail->ofProject($reader, $onDay->project, $week->monday(), ProjectStatus::showsMoney($reader, $onDay));
 
         return new ChangesProps($week->monday()->toString(), $entered->int('entered'), $entered->int('pending'), is_numeric($forecast) ? (int) $forecast : 0, $acts, $isMore);
     }

@@ -9,7 +9,7 @@ final readonly class ProjectFilter
 {
     public const STATES = ['open', 'closed', 'all'];
 
-    public const CONCERNS = ['', 'over plan', 'over budget', 'words wait'];
+    public const CONCERNS = ['', 'over plan', 'over budget', 'estimates waiting'];
 
     /**
      * @param  string  $search  words of name, code, client or manager

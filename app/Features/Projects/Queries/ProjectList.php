@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace App\Features\Projects\Queries;
 
-use App\Features\Office\Props\NamedProps;
+use App\Features\Office\Props\OptionProps;
 use App\Features\Projects\Props\FiguresProps;
 use App\Features\Projects\Props\ProjectsProps;
 use App\Features\Projects\Props\ProjectSummaryProps;
 use App\Models\Person;
 use App\Models\Project;
 use App\Support\Database\Record;
-use App\Support\Database\WordSearch;
+use App\Support\Database\TextSearch;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
@@ -22,7 +22,7 @@ use Moss\Core\Money\Cost;
 use Moss\Core\Time\Minutes;
 
 /**
- * The projects that a person may see, from the figures that are kept; a page at a time, sums and counts of all. In a fixed
+ * The projects that a person may see, from the figures that are stored; a page at a time, sums and counts of all. In a fixed
  * number of queries.
  */
 final readonly class ProjectList
@@ -31,7 +31,7 @@ final readonly class ProjectList
 
     private const FORECAST = '(project_figures.actual_minutes + project_figures.pending_minutes + project_figures.remaining_minutes)';
 
-    private const WAITING = 'coalesce(waiting_words.number, 0)';
+    private const WAITING = 'coalesce(waiting_estimates.number, 0)';
 
     public function __construct(private ForecastTrend $trend)
     {
@@ -76,20 +76,20 @@ final readonly class ProjectList
     {
         $query = DB::table('projects')->join('people AS managers', 'managers.id', 'projects.manager_id')
             ->leftJoin('clients', 'clients.id', 'projects.client_id')->leftJoin('project_figures', 'project_figures.project_id', 'projects.id')
-            ->leftJoinSub(self::waitingWords(), 'waiting_words', 'waiting_words.project_id', 'projects.id')
+            ->leftJoinSub(self::waitingEstimates(), 'waiting_estimates', 'waiting_estimates.project_id', 'projects.id')
             ->when(! $reader->isOffice() && ! $reader->isViewer(), static fn (Builder $own): Builder => $own->where('projects.manager_id', $reader->id))
             ->when($filter->state !== 'all', static fn (Builder $state): Builder => $state->where('projects.state', $filter->state))
             ->when($filter->manager !== '', static fn (Builder $managed): Builder => $managed->where('managers.code', $filter->manager))
             ->when($filter->concern === 'over plan', static fn (Builder $over): Builder => $over->whereRaw(self::FORECAST.' > project_figures.planned_minutes'))
             ->when($filter->concern === 'over budget', static fn (Builder $over): Builder => $over->whereRaw(self::budgetIsGone($reader, $hasRates)))
-            ->when($filter->concern === 'words wait', static fn (Builder $waiting): Builder => $waiting->whereRaw(self::WAITING.' > 0'));
+            ->when($filter->concern === 'estimates waiting', static fn (Builder $waiting): Builder => $waiting->whereRaw(self::WAITING.' > 0'));
 
-        return WordSearch::narrow($query, $filter->search, ['projects.name', 'projects.code', 'clients.name', 'managers.name']);
+        return TextSearch::narrow($query, $filter->search, ['projects.name', 'projects.code', 'clients.name', 'managers.name']);
     }
 
-    private static function waitingWords(): Builder
+    private static function waitingEstimates(): Builder
     {
-        return DB::table('asked_restatements')->join('tasks', 'tasks.id', 'asked_restatements.task_id')->whereRaw("asked_restatements.state = 'waiting'")
+        return DB::table('proposed_estimates')->join('tasks', 'tasks.id', 'proposed_estimates.task_id')->whereRaw("proposed_estimates.state = 'waiting'")
             ->groupBy('tasks.project_id')->selectRaw('tasks.project_id, count(*) AS number');
     }
 
@@ -143,14 +143,14 @@ final readonly class ProjectList
         return new Figures(Minutes::of($planned), Minutes::of($actual), Minutes::of($pending), Minutes::of($remaining), $cost, $cost, $cost, $cost, null, EarnedValue::zero());
     }
 
-    /** @return list<NamedProps> whose projects there are, for who sees those of others */
+    /** @return list<OptionProps> whose projects there are, for who sees those of others */
     private static function managers(Person $reader): array
     {
         if (! $reader->isOffice() && ! $reader->isViewer()) {
             return [];
         }
 
-        return array_map(static fn (Record $one): NamedProps => new NamedProps($one->string('code'), $one->string('name')), Record::all(
+        return array_map(static fn (Record $one): OptionProps => new OptionProps($one->string('code'), $one->string('name')), Record::all(
             DB::table('people')->whereIn('id', DB::table('projects')->select('manager_id'))->select('code', 'name')->orderBy('name'),
         ));
     }

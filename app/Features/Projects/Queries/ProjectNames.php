@@ -7,7 +7,7 @@ namespace App\Features\Projects\Queries;
 use App\Support\Database\Record;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
-use Moss\Core\Planning\Holder;
+use Moss\Core\Planning\Assignee;
 
 /** What tasks, and those who hold or record on them, are called. In three queries. */
 final readonly class ProjectNames
@@ -30,7 +30,7 @@ final readonly class ProjectNames
         $on = static fn (string $table, string $column): Builder => DB::table($table)->join('tasks', 'tasks.id', $table.'.task_id')
             ->where('tasks.project_id', $project)->whereNotNull($table.'.'.$column)->select($table.'.'.$column);
         $people = DB::table('people')->select('id', 'code', 'name')
-            ->whereIn('id', $on('assignments', 'person_id')->union($on('recorded_months', 'person_id'))->union($on('restatements', 'person_id')));
+            ->whereIn('id', $on('assignments', 'person_id')->union($on('recorded_months', 'person_id'))->union($on('remaining_estimates', 'person_id')));
         $teams = DB::table('teams')->select('id', 'code', 'name')->whereIn('id', $on('assignments', 'team_id'))
             ->selectSub(DB::table('people')->whereColumn('people.team_id', 'teams.id')->where('access', '<>', 'viewer')->selectRaw('min(people.code)'), 'member');
 
@@ -53,33 +53,33 @@ final readonly class ProjectNames
     }
 
     /** Empty for nobody. */
-    public function holder(?Holder $holder): string
+    public function assignee(?Assignee $assignee): string
     {
         return match (true) {
-            $holder === null => '',
-            $holder->isTeam => isset($this->teams[$holder->code]) ? $this->teams[$holder->code]->string('name') : $holder->code,
-            default => $this->person($holder->code),
+            $assignee === null => '',
+            $assignee->isTeam => isset($this->teams[$assignee->code]) ? $this->teams[$assignee->code]->string('name') : $assignee->code,
+            default => $this->person($assignee->code),
         };
     }
 
     /** @return array{int|null, int|null} the ids of person and team, one of which is null */
-    public function holderIds(Holder $holder): array
+    public function assigneeIds(Assignee $assignee): array
     {
-        return $holder->isTeam
-            ? [null, isset($this->teams[$holder->code]) ? $this->teams[$holder->code]->int('id') : null]
-            : [$this->personId($holder->code), null];
+        return $assignee->isTeam
+            ? [null, isset($this->teams[$assignee->code]) ? $this->teams[$assignee->code]->int('id') : null]
+            : [$this->personId($assignee->code), null];
     }
 
-    /** The code of a person whose word speaks for the holder; null where a team has nobody. */
-    public function speaker(Holder $holder): ?string
+    /** The code of a person whose word speaks for the assignee; null where a team has nobody. */
+    public function speaker(Assignee $assignee): ?string
     {
-        return $holder->isTeam ? ($this->teams[$holder->code] ?? null)?->stringOrNull('member') : $holder->code;
+        return $assignee->isTeam ? ($this->teams[$assignee->code] ?? null)?->stringOrNull('member') : $assignee->code;
     }
 
     /** A code holds no colon, so a team cannot be taken for a person. */
-    public static function inAddress(?Holder $holder): string
+    public static function inAddress(?Assignee $assignee): string
     {
-        return $holder === null ? 'nobody' : ($holder->isTeam ? 'team:' : 'person:').$holder->code;
+        return $assignee === null ? 'nobody' : ($assignee->isTeam ? 'team:' : 'person:').$assignee->code;
     }
 
     /** @return array<string, Record> */

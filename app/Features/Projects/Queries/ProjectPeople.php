@@ -7,19 +7,19 @@ namespace App\Features\Projects\Queries;
 use App\Features\Projects\Props\ProjectPersonProps;
 use App\Support\Database\Record;
 use Moss\Core\Calendar\Week;
-use Moss\Core\Effort\HolderFigures;
+use Moss\Core\Effort\AssigneeFigures;
 use Moss\Core\Effort\TaskEffort;
+use Moss\Core\Planning\Assignee;
 use Moss\Core\Planning\Assignment;
-use Moss\Core\Planning\Holder;
 
-/** Who is on a project and when: holders by their plan, and everybody who recorded. */
+/** Who is on a project and when: assignees by their plan, and everybody who recorded. */
 final class ProjectPeople
 {
     /**
      * @param  list<Record>  $sums  of entries: person, Monday, minutes, in the order of Mondays
      * @return list<ProjectPersonProps> in the order of the first day planned, then who only recorded
      */
-    public function of(Standing $standing, ProjectNames $names, array $sums): array
+    public function of(ProjectOnDay $onDay, ProjectNames $names, array $sums): array
     {
         $recorded = [];
         $entered = [];
@@ -29,20 +29,20 @@ final class ProjectPeople
             $entered[$person] = ($entered[$person] ?? 0) + $sum->int('minutes');
         }
         $rows = [];
-        $assignments = self::byHolder($standing->efforts);
-        $parts = self::parts($standing);
-        foreach ($assignments as $holder => $held) {
-            $who = $held[0]->holder;
+        $assignments = self::byAssignee($onDay->efforts);
+        $parts = self::parts($onDay);
+        foreach ($assignments as $assignee => $held) {
+            $who = $held[0]->assignee;
             $own = $who->isTeam ? [] : array_keys($recorded[$who->code] ?? []);
-            $figures = $parts[$holder] ?? [];
+            $figures = $parts[$assignee] ?? [];
             $rows[] = new ProjectPersonProps(
                 $who->isTeam ? null : $who->code,
-                $names->holder($who),
+                $names->assignee($who),
                 min(array_map(static fn (Assignment $one): string => $one->days->first()->toString(), $held)),
                 max(array_map(static fn (Assignment $one): string => $one->days->last()->toString(), $held)),
                 array_sum(array_map(static fn (Assignment $one): int => $one->planned->toInt(), $held)),
-                $who->isTeam ? array_sum(array_map(static fn (HolderFigures $part): int => $part->figures->entered()->toInt(), $figures)) : $entered[$who->code] ?? 0,
-                array_sum(array_map(static fn (HolderFigures $part): int => $part->figures->remaining->toInt(), $figures)),
+                $who->isTeam ? array_sum(array_map(static fn (AssigneeFigures $part): int => $part->figures->entered()->toInt(), $figures)) : $entered[$who->code] ?? 0,
+                array_sum(array_map(static fn (AssigneeFigures $part): int => $part->figures->remaining->toInt(), $figures)),
                 $own === [] ? null : $own[count($own) - 1],
                 self::mondays($held),
                 $own,
@@ -50,7 +50,7 @@ final class ProjectPeople
         }
         usort($rows, static fn (ProjectPersonProps $one, ProjectPersonProps $other): int => [$one->from, $one->name] <=> [$other->from, $other->name]);
         foreach ($recorded as $person => $mondays) {
-            if (! isset($assignments[Holder::person((string) $person)->key()])) {
+            if (! isset($assignments[Assignee::person((string) $person)->key()])) {
                 $own = array_keys($mondays);
                 $rows[] = new ProjectPersonProps((string) $person, $names->person((string) $person), null, null, 0, $entered[$person], 0, $own[count($own) - 1], [], $own);
             }
@@ -63,26 +63,26 @@ final class ProjectPeople
      * @param  array<int, TaskEffort>  $efforts
      * @return array<string, non-empty-list<Assignment>>
      */
-    private static function byHolder(array $efforts): array
+    private static function byAssignee(array $efforts): array
     {
-        $byHolder = [];
+        $byAssignee = [];
         foreach ($efforts as $effort) {
             foreach ($effort->task->assignments as $assignment) {
-                $byHolder[$assignment->holder->key()][] = $assignment;
+                $byAssignee[$assignment->assignee->key()][] = $assignment;
             }
         }
 
-        return $byHolder;
+        return $byAssignee;
     }
 
-    /** @return array<string, list<HolderFigures>> by the holder's key */
-    private static function parts(Standing $standing): array
+    /** @return array<string, list<AssigneeFigures>> by the assignee's key */
+    private static function parts(ProjectOnDay $onDay): array
     {
         $parts = [];
-        foreach ($standing->parts as $ofTask) {
+        foreach ($onDay->parts as $ofTask) {
             foreach ($ofTask as $part) {
-                if ($part->holder !== null) {
-                    $parts[$part->holder->key()][] = $part;
+                if ($part->assignee !== null) {
+                    $parts[$part->assignee->key()][] = $part;
                 }
             }
         }

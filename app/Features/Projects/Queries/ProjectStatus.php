@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Features\Projects\Queries;
 
-use App\Features\Figures\Queries\PlanThen;
+use App\Features\Figures\Queries\EarlierPlan;
 use App\Features\Projects\Props\EarnedValueProps;
 use App\Features\Projects\Props\FiguresProps;
 use App\Features\Projects\Props\ProjectProps;
@@ -12,23 +12,23 @@ use App\Features\Projects\Props\ProjectRowProps;
 use App\Features\Projects\Props\RowLevel;
 use App\Models\Person;
 use Illuminate\Support\Facades\Gate;
+use Moss\Core\Effort\AssigneeFigures;
 use Moss\Core\Effort\Figures;
-use Moss\Core\Effort\HolderFigures;
 use Moss\Core\Effort\TaskEffort;
 
 /** What a project's page shows first, in a fixed number of queries. */
 final readonly class ProjectStatus
 {
-    public function __construct(private Trace $trace, private ProjectAttention $attention, private WaitingWords $waiting)
+    public function __construct(private Trace $trace, private ProjectAttention $attention, private WaitingEstimates $waiting)
     {
     }
 
-    public function of(Standing $standing, ProjectNames $names, Person $reader, ?TraceRequest $asked): ProjectProps
+    public function of(ProjectOnDay $onDay, ProjectNames $names, Person $reader, ?TraceRequest $asked): ProjectProps
     {
-        $project = $standing->project;
-        $showsMoney = self::showsMoney($reader, $standing);
+        $project = $onDay->project;
+        $showsMoney = self::showsMoney($reader, $onDay);
         $gate = Gate::forUser($reader);
-        $baseline = PlanThen::baseline($project);
+        $baseline = EarlierPlan::baseline($project);
 
         return new ProjectProps(
             $project->code,
@@ -38,37 +38,37 @@ final readonly class ProjectStatus
             $project->starts_on,
             $project->ends_on,
             $project->state === 'open',
-            $standing->working->organisation()->currency,
-            FiguresProps::of($standing->whole, $showsMoney),
+            $onDay->working->organisation()->currency,
+            FiguresProps::of($onDay->whole, $showsMoney),
             $baseline->day,
             $baseline->day === null ? null : $baseline->total(),
-            $showsMoney || ! $standing->pricing->hasRates() ? EarnedValueProps::of($standing->whole->earnedValue, ! $standing->pricing->hasRates()) : null,
-            $this->attention->of($standing, $names, $showsMoney),
-            $this->waiting->of($standing, $names, $showsMoney),
-            self::rows($standing, $names, $baseline, $showsMoney),
-            $asked === null ? null : $this->trace->of($asked, $standing, $names, $showsMoney),
+            $showsMoney || ! $onDay->pricing->hasRates() ? EarnedValueProps::of($onDay->whole->earnedValue, ! $onDay->pricing->hasRates()) : null,
+            $this->attention->of($onDay, $names, $showsMoney),
+            $this->waiting->of($onDay, $names, $showsMoney),
+            self::rows($onDay, $names, $baseline, $showsMoney),
+            $asked === null ? null : $this->trace->of($asked, $onDay, $names, $showsMoney),
             $gate->allows('plan', $project),
             $gate->allows('decideRemaining', $project),
         );
     }
 
-    public static function showsMoney(Person $reader, Standing $standing): bool
+    public static function showsMoney(Person $reader, ProjectOnDay $onDay): bool
     {
-        return $standing->pricing->hasRates() && Gate::forUser($reader)->allows('viewMoney', $standing->project);
+        return $onDay->pricing->hasRates() && Gate::forUser($reader)->allows('viewMoney', $onDay->project);
     }
 
     /** @return list<ProjectRowProps> */
-    private static function rows(Standing $standing, ProjectNames $names, PlanThen $baseline, bool $showsMoney): array
+    private static function rows(ProjectOnDay $onDay, ProjectNames $names, EarlierPlan $baseline, bool $showsMoney): array
     {
         $rows = [];
-        foreach (self::byPhase($standing->efforts) as $phase => $efforts) {
-            $figures = array_reduce(array_keys($efforts), static fn (Figures $sum, int $id): Figures => $sum->plus($standing->figures[$id]), Figures::zero());
+        foreach (self::byPhase($onDay->efforts) as $phase => $efforts) {
+            $figures = array_reduce(array_keys($efforts), static fn (Figures $sum, int $id): Figures => $sum->plus($onDay->figures[$id]), Figures::zero());
             $then = $baseline->day === null ? null : array_sum(array_map($baseline->ofTask(...), array_keys($efforts)));
             $rows[] = new ProjectRowProps(RowLevel::Phase, (string) $phase, null, null, null, null, $then, false, 0, FiguresProps::of($figures, $showsMoney));
             foreach ($efforts as $id => $effort) {
-                $rows[] = self::taskRow($id, $names->task($id), $effort, $standing->figures[$id], $baseline, $showsMoney);
-                foreach ($standing->parts[$id] as $part) {
-                    $rows[] = self::holderRow($id, $names, $effort, $part, $baseline, $showsMoney);
+                $rows[] = self::taskRow($id, $names->task($id), $effort, $onDay->figures[$id], $baseline, $showsMoney);
+                foreach ($onDay->parts[$id] as $part) {
+                    $rows[] = self::assigneeRow($id, $names, $effort, $part, $baseline, $showsMoney);
                 }
             }
         }
@@ -94,7 +94,7 @@ final readonly class ProjectStatus
         return $byPhase;
     }
 
-    private static function taskRow(int $id, string $name, TaskEffort $effort, Figures $figures, PlanThen $baseline, bool $showsMoney): ProjectRowProps
+    private static function taskRow(int $id, string $name, TaskEffort $effort, Figures $figures, EarlierPlan $baseline, bool $showsMoney): ProjectRowProps
     {
         return new ProjectRowProps(
             RowLevel::Task,
@@ -110,20 +110,20 @@ final readonly class ProjectStatus
         );
     }
 
-    private static function holderRow(int $id, ProjectNames $names, TaskEffort $effort, HolderFigures $part, PlanThen $baseline, bool $showsMoney): ProjectRowProps
+    private static function assigneeRow(int $id, ProjectNames $names, TaskEffort $effort, AssigneeFigures $part, EarlierPlan $baseline, bool $showsMoney): ProjectRowProps
     {
-        $holder = $part->holder;
-        $holding = $holder === null ? null : array_values(array_filter($effort->holdings, static fn ($one): bool => $one->holder->key() === $holder->key()))[0] ?? null;
+        $assignee = $part->assignee;
+        $assigneeEffort = $assignee === null ? null : array_values(array_filter($effort->assigneeEfforts, static fn ($one): bool => $one->assignee->key() === $assignee->key()))[0] ?? null;
 
         return new ProjectRowProps(
-            RowLevel::Holder,
-            $names->holder($holder),
+            RowLevel::Assignee,
+            $names->assignee($assignee),
             $effort->task->code,
             $id,
-            ProjectNames::inAddress($holder),
-            $holder === null ? null : $names->speaker($holder),
-            $baseline->day === null || $holder === null ? null : $baseline->ofHolder($id, ...$names->holderIds($holder)),
-            ! $effort->isDone() && $holding !== null && $holding->isDone(),
+            ProjectNames::inAddress($assignee),
+            $assignee === null ? null : $names->speaker($assignee),
+            $baseline->day === null || $assignee === null ? null : $baseline->ofAssignee($id, ...$names->assigneeIds($assignee)),
+            ! $effort->isDone() && $assigneeEffort !== null && $assigneeEffort->isDone(),
             0,
             FiguresProps::of($part->figures, $showsMoney),
         );

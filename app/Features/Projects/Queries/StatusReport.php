@@ -20,12 +20,12 @@ final class StatusReport
 {
     private const PROJECTS_AT_ONCE = 50;
 
-    /** What stands for the unassigned hours of a task among its holders. */
+    /** What stands for the unassigned hours of a task among its assignees. */
     public const UNASSIGNED = 'unassigned';
 
     /**
      * @param  list<string>  $codes  of projects; none for all
-     * @return list<StatusRow> in the order of project, phase, task and holder code
+     * @return list<StatusRow> in the order of project, phase, task and assignee code
      */
     public function rows(StatusLevel $level, Day $today, array $codes = []): array
     {
@@ -89,8 +89,8 @@ final class StatusReport
             return [new StatusRow($task->project, $task->phase, $task->code, null, $forecasting->ofTask($effort))];
         }
         $rows = [];
-        foreach ($forecasting->ofHolders($effort) as $part) {
-            $rows[] = new StatusRow($task->project, $task->phase, $task->code, $part->holder->code ?? self::UNASSIGNED, $part->figures);
+        foreach ($forecasting->ofAssignees($effort) as $part) {
+            $rows[] = new StatusRow($task->project, $task->phase, $task->code, $part->assignee->code ?? self::UNASSIGNED, $part->figures);
         }
 
         return $rows;

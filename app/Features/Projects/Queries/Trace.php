@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Features\Projects\Queries;
 
 use App\Features\Projects\Props\Figure;
+use App\Features\Projects\Props\TraceAssigneeProps;
 use App\Features\Projects\Props\TraceEntryProps;
-use App\Features\Projects\Props\TraceHolderProps;
 use App\Features\Projects\Props\TraceProps;
-use App\Features\Remaining\Props\StatementProps;
+use App\Features\Remaining\Props\EstimateProps;
 use App\Features\Remaining\Queries\RemainingOfTask;
 use App\Models\Task;
 use App\Support\Database\Record;
@@ -16,8 +16,8 @@ use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 use Moss\Core\Calendar\Day;
 use Moss\Core\Calendar\Week;
+use Moss\Core\Effort\AssigneeFigures;
 use Moss\Core\Effort\Figures;
-use Moss\Core\Effort\HolderFigures;
 use Moss\Core\Effort\TaskEffort;
 use Moss\Core\Money\Pricing;
 use Moss\Core\Sheet\EntryState;
@@ -33,33 +33,33 @@ final readonly class Trace
     {
     }
 
-    public function of(TraceRequest $asked, Standing $standing, ProjectNames $names, bool $showsMoney): TraceProps
+    public function of(TraceRequest $asked, ProjectOnDay $onDay, ProjectNames $names, bool $showsMoney): TraceProps
     {
-        $efforts = array_filter($standing->efforts, static fn (TaskEffort $effort): bool => ($asked->task === null || $effort->task->code === $asked->task)
+        $efforts = array_filter($onDay->efforts, static fn (TaskEffort $effort): bool => ($asked->task === null || $effort->task->code === $asked->task)
             && ($asked->phase === null || ($effort->task->phase ?? '') === $asked->phase));
-        $words = $this->words(array_keys($efforts));
+        $reasons = $this->reasons(array_keys($efforts));
         $sum = Figures::zero();
-        $holders = [];
+        $assignees = [];
         $shown = null;
         foreach ($efforts as $id => $effort) {
-            foreach ($standing->parts[$id] as $part) {
-                if ($asked->holder === null || ProjectNames::inAddress($part->holder) === $asked->holder) {
+            foreach ($onDay->parts[$id] as $part) {
+                if ($asked->assignee === null || ProjectNames::inAddress($part->assignee) === $asked->assignee) {
                     $sum = $sum->plus($part->figures);
-                    $shown = $names->holder($part->holder);
-                    $holders[] = $this->holder($names->task($id), $shown, $effort, $part, $words[$id] ?? [], $names);
+                    $shown = $names->assignee($part->assignee);
+                    $assignees[] = $this->assignee($names->task($id), $shown, $effort, $part, $reasons[$id] ?? [], $names);
                 }
             }
-            $sum = $asked->holder === null ? $sum->against($sum->planned->minus($effort->task->overAssigned()), null) : $sum;
+            $sum = $asked->assignee === null ? $sum->against($sum->planned->minus($effort->task->overAssigned()), null) : $sum;
         }
-        [$entries, $count] = in_array($asked->figure, [Figure::Planned, Figure::Remaining], true) ? [[], 0] : $this->entries($asked, $efforts, $names, $showsMoney ? $standing->pricing : null);
+        [$entries, $count] = in_array($asked->figure, [Figure::Planned, Figure::Remaining], true) ? [[], 0] : $this->entries($asked, $efforts, $names, $showsMoney ? $onDay->pricing : null);
 
         return new TraceProps(
             $asked->figure,
             self::minutes($asked->figure, $sum),
             $asked->phase,
             $asked->task === null ? null : $names->task(array_key_first($efforts) ?? 0),
-            $asked->holder === null ? null : $shown ?? '',
-            $holders,
+            $asked->assignee === null ? null : $shown ?? '',
+            $assignees,
             $this->history($asked, $efforts),
             $entries,
             $count,
@@ -68,7 +68,7 @@ final readonly class Trace
 
     /**
      * @param  array<int, TaskEffort>  $efforts
-     * @return list<StatementProps>
+     * @return list<EstimateProps>
      */
     private function history(TraceRequest $asked, array $efforts): array
     {
@@ -92,16 +92,16 @@ final readonly class Trace
     }
 
     /** @param  array<string, string>  $reasons  by person and day */
-    private function holder(string $task, string $name, TaskEffort $effort, HolderFigures $part, array $reasons, ProjectNames $names): TraceHolderProps
+    private function assignee(string $task, string $name, TaskEffort $effort, AssigneeFigures $part, array $reasons, ProjectNames $names): TraceAssigneeProps
     {
         $latest = null;
-        foreach ($effort->holdings as $holding) {
-            if ($holding->holder == $part->holder) {
-                $latest = $holding->latestRestatement();
+        foreach ($effort->assigneeEfforts as $assigneeEffort) {
+            if ($assigneeEffort->assignee == $part->assignee) {
+                $latest = $assigneeEffort->latestEstimate();
             }
         }
 
-        return new TraceHolderProps(
+        return new TraceAssigneeProps(
             $task,
             $name,
             $part->figures->planned->toInt(),
@@ -117,19 +117,19 @@ final readonly class Trace
 
     /**
      * @param  list<int>  $tasks
-     * @return array<int, array<string, string>> reasons of restatements by task id, then by person and day
+     * @return array<int, array<string, string>> reasons of estimates by task id, then by person and day
      */
-    private function words(array $tasks): array
+    private function reasons(array $tasks): array
     {
-        $query = DB::table('restatements')->join('people', 'people.id', 'restatements.person_id')
-            ->whereIn('restatements.task_id', $tasks)
-            ->select('restatements.task_id', 'people.code', 'restatements.stated_on', 'restatements.reason');
-        $words = [];
+        $query = DB::table('remaining_estimates')->join('people', 'people.id', 'remaining_estimates.person_id')
+            ->whereIn('remaining_estimates.task_id', $tasks)
+            ->select('remaining_estimates.task_id', 'people.code', 'remaining_estimates.stated_on', 'remaining_estimates.reason');
+        $reasons = [];
         foreach (Record::all($query) as $record) {
-            $words[$record->int('task_id')][$record->string('code').' '.$record->string('stated_on')] = $record->string('reason');
+            $reasons[$record->int('task_id')][$record->string('code').' '.$record->string('stated_on')] = $record->string('reason');
         }
 
-        return $words;
+        return $reasons;
     }
 
     /**
@@ -143,15 +143,15 @@ final readonly class Trace
             ->join('people', 'people.id', 'entries.person_id')
             ->leftJoin('teams', 'teams.id', 'people.team_id')->leftJoin('roles', 'roles.id', 'entries.role_id')
             ->whereIn('entries.task_id', array_keys($efforts))
-            ->when(str_starts_with($asked->holder ?? '', 'person:'), static fn (Builder $own) => $own->where('people.code', mb_substr($asked->holder ?? '', 7)))
+            ->when(str_starts_with($asked->assignee ?? '', 'person:'), static fn (Builder $own) => $own->where('people.code', mb_substr($asked->assignee ?? '', 7)))
             ->select('entries.task_id', 'people.code', 'people.name', 'teams.code AS team', 'entries.date', 'entries.minutes', 'entries.state', 'entries.note', 'entries.corrects', 'roles.code AS role')
             ->orderByDesc('entries.date')->orderBy('people.name')->orderBy('entries.id');
-        [$entries, $count, $holders] = [[], 0, []];
+        [$entries, $count, $assignees] = [[], 0, []];
         foreach (Record::each($query) as $record) {
             $state = EntryState::from($record->string('state'));
             $person = $record->int('task_id').' '.$record->string('code');
-            $holders[$person] ??= ProjectNames::inAddress($efforts[$record->int('task_id')]->task->holderFor($record->string('code'), $record->stringOrNull('team')));
-            if (($asked->holder === null || $holders[$person] === $asked->holder) && self::belongs($asked->figure, $state) && ++$count <= self::PAGE) {
+            $assignees[$person] ??= ProjectNames::inAddress($efforts[$record->int('task_id')]->task->assigneeFor($record->string('code'), $record->stringOrNull('team')));
+            if (($asked->assignee === null || $assignees[$person] === $asked->assignee) && self::belongs($asked->figure, $state) && ++$count <= self::PAGE) {
                 $entries[] = new TraceEntryProps(
                     $record->string('date'),
                     Week::containing(Day::of($record->string('date')))->toString(),

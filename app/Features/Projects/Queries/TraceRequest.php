@@ -6,14 +6,14 @@ namespace App\Features\Projects\Queries;
 
 use App\Features\Projects\Props\Figure;
 
-/** Which figure is to be opened: the project's, a phase's, a task's, or a holder's on a task. */
+/** Which figure is to be opened: the project's, a phase's, a task's, or an assignee's on a task. */
 final readonly class TraceRequest
 {
     /**
      * @param  string|null  $phase  by name; empty for what is in none
-     * @param  string|null  $holder  as in an address
+     * @param  string|null  $assignee  as in an address
      */
-    public function __construct(public Figure $figure, public ?string $phase, public ?string $task, public ?string $holder)
+    public function __construct(public Figure $figure, public ?string $phase, public ?string $task, public ?string $assignee)
     {
     }
 }

@@ -5,15 +5,15 @@ declare(strict_types=1);
 namespace App\Features\Rates\Actions;
 
 use App\Models\Person;
-use App\Support\Trail\Trail;
-use App\Support\Trail\TrailLine;
-use App\Support\Trail\TrailSubject;
+use App\Support\AuditTrail\AuditTrail;
+use App\Support\AuditTrail\AuditTrailLine;
+use App\Support\AuditTrail\AuditTrailSubject;
 use Illuminate\Support\Facades\DB;
 
 /** Lets somebody see what hours cost on the projects that they manage, or no longer. */
 final readonly class ChangeCostAccess
 {
-    public function __construct(private Trail $trail)
+    public function __construct(private AuditTrail $auditTrail)
     {
     }
 
@@ -24,7 +24,7 @@ final readonly class ChangeCostAccess
                 return;
             }
             $person->update(['sees_cost' => $maySee]);
-            $this->trail->of([TrailLine::on(TrailSubject::Access, $person->code, $maySee ? 'show cost' : 'hide cost', $office, null, null, $person->id)]);
+            $this->auditTrail->of([AuditTrailLine::on(AuditTrailSubject::Access, $person->code, $maySee ? 'show cost' : 'hide cost', $office, null, null, $person->id)]);
         });
     }
 }

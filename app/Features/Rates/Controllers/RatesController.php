@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Features\Rates\Controllers;
 
 use App\Features\Rates\Actions\ChangeCostAccess;
-use App\Features\Rates\Actions\KeepRates;
+use App\Features\Rates\Actions\SaveRates;
 use App\Features\Rates\Queries\RateTable;
 use App\Features\Rates\Requests\CostReaderRequest;
 use App\Features\Rates\Requests\RateRequest;
@@ -14,7 +14,7 @@ use App\Models\Person;
 use App\Models\Rate;
 use App\Models\Role;
 use App\Support\Clock\Today;
-use App\Support\Words;
+use App\Support\Language\Wording;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
@@ -31,13 +31,13 @@ final class RatesController
         return Inertia::render('Rates', ['rates' => $table->of(Address::of($request)->text('search'), Address::of($request)->page(), $today->for($office))]);
     }
 
-    public function update(#[CurrentUser] Person $office, RateRequest $request, KeepRates $keep): RedirectResponse
+    public function update(#[CurrentUser] Person $office, RateRequest $request, SaveRates $keep): RedirectResponse
     {
         Gate::authorize('keep', Rate::class);
         $role = $request->filled('role') ? Role::query()->where('code', $request->string('role')->toString())->sole() : null;
         $keep->set($office, $request->filled('person') ? $request->person() : null, $role, $request->string('from')->toString(), $request->cost(), $request->bill());
 
-        return back()->with('message', Words::refusal('rate.set'));
+        return back()->with('message', Wording::refusal('rate.set'));
     }
 
     public function addReader(#[CurrentUser] Person $office, CostReaderRequest $request, ChangeCostAccess $change): RedirectResponse
@@ -46,7 +46,7 @@ final class RatesController
         $reader = $request->reader();
         $change->handle($office, $reader, true);
 
-        return back()->with('message', Words::refusal('rate.reader_added', ['name' => $reader->name]));
+        return back()->with('message', Wording::refusal('rate.reader_added', ['name' => $reader->name]));
     }
 
     public function removeReader(#[CurrentUser] Person $office, Person $person, ChangeCostAccess $change): RedirectResponse
@@ -54,14 +54,14 @@ final class RatesController
         Gate::authorize('keep', Rate::class);
         $change->handle($office, $person, false);
 
-        return back()->with('message', Words::refusal('rate.reader_removed', ['name' => $person->name]));
+        return back()->with('message', Wording::refusal('rate.reader_removed', ['name' => $person->name]));
     }
 
-    public function destroy(#[CurrentUser] Person $office, Rate $rate, KeepRates $keep): RedirectResponse
+    public function destroy(#[CurrentUser] Person $office, Rate $rate, SaveRates $keep): RedirectResponse
     {
         Gate::authorize('keep', Rate::class);
-        $keep->takeAway($office, $rate);
+        $keep->remove($office, $rate);
 
-        return back()->with('message', Words::refusal('rate.taken_away'));
+        return back()->with('message', Wording::refusal('rate.taken_away'));
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Features\Rates\Props;
 
-use App\Features\Office\Props\NamedProps;
+use App\Features\Office\Props\OptionProps;
 
 /** The page of rates. */
 final readonly class RatesProps
@@ -15,8 +15,8 @@ final readonly class RatesProps
      * @param  int  $count  of all that were looked for
      * @param  bool  $hasAny  whether there is any rate at all
      * @param  list<UnratedProps>  $unrated  with most time first
-     * @param  list<NamedProps>  $roles
-     * @param  list<NamedProps>  $readers  who sees cost on the projects that they manage
+     * @param  list<OptionProps>  $roles
+     * @param  list<OptionProps>  $readers  who sees cost on the projects that they manage
      */
     public function __construct(
         public string $currency,

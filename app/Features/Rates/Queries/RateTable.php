@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Features\Rates\Queries;
 
-use App\Features\Office\Queries\Named;
+use App\Features\Office\Queries\OptionLists;
 use App\Features\Rates\Props\RateProps;
 use App\Features\Rates\Props\RatesProps;
 use App\Features\Rates\Props\UnratedProps;
 use App\Models\Organisation;
 use App\Support\Database\Record;
-use App\Support\Database\WordSearch;
+use App\Support\Database\TextSearch;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Database\Query\JoinClause;
 use Illuminate\Support\Facades\DB;
@@ -48,8 +48,8 @@ final class RateTable
             $page,
             $pages,
             $hasAny ? $this->unrated() : [],
-            Named::roles(),
-            Named::costReaders(),
+            OptionLists::roles(),
+            OptionLists::costReaders(),
             $today->toString(),
         );
     }
@@ -58,7 +58,7 @@ final class RateTable
     {
         $query = DB::table('rates')->leftJoin('people', 'people.id', 'rates.person_id')->leftJoin('roles', 'roles.id', 'rates.role_id');
 
-        return WordSearch::narrow($query, $search, ['people.name', 'people.code', 'roles.name', 'roles.code']);
+        return TextSearch::narrow($query, $search, ['people.name', 'people.code', 'roles.name', 'roles.code']);
     }
 
     /** @return list<UnratedProps> */

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Features\Rates\Requests;
 
-use App\Features\Office\Queries\NamedPerson;
+use App\Features\Office\Queries\PersonByName;
 use App\Http\Input\BoundedRequest;
 use App\Models\Person;
-use App\Support\Words;
+use App\Support\Language\Wording;
 use Closure;
 
 /** Who is to see what hours cost on the projects that they manage. */
@@ -17,9 +17,9 @@ final class CostReaderRequest extends BoundedRequest
     public function rules(): array
     {
         return ['reader' => ['required', 'string', 'max:200', static function (string $attribute, mixed $named, Closure $fail): void {
-            $person = is_string($named) ? NamedPerson::find($named) : null;
+            $person = is_string($named) ? PersonByName::find($named) : null;
             if ($person === null || $person->isViewer()) {
-                $fail(Words::refusal('rate.no_reader'));
+                $fail(Wording::refusal('rate.no_reader'));
             }
         }]];
     }
@@ -27,11 +27,11 @@ final class CostReaderRequest extends BoundedRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['reader.required' => Words::refusal('rate.no_reader')];
+        return ['reader.required' => Wording::refusal('rate.no_reader')];
     }
 
     public function reader(): Person
     {
-        return NamedPerson::find($this->string('reader')->toString()) ?? abort(404);
+        return PersonByName::find($this->string('reader')->toString()) ?? abort(404);
     }
 }

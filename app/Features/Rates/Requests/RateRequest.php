@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Features\Rates\Requests;
 
-use App\Features\Office\Queries\NamedPerson;
+use App\Features\Office\Queries\PersonByName;
 use App\Http\Input\BoundedRequest;
 use App\Http\Input\WorkDay;
 use App\Models\Person;
-use App\Support\Words;
+use App\Support\Language\Wording;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
 
@@ -23,7 +23,7 @@ final class RateRequest extends BoundedRequest
         return [
             'person' => ['nullable', 'string', 'max:200', 'required_without:role'],
             'role' => ['nullable', 'string', Rule::exists('roles', 'code')],
-            'from' => ['required', new WorkDay(Words::refusal('rate.no_day'))],
+            'from' => ['required', new WorkDay(Wording::refusal('rate.no_day'))],
             'cost' => ['required', 'string', self::MONEY],
             'bill' => ['nullable', 'string', self::MONEY],
         ];
@@ -33,10 +33,10 @@ final class RateRequest extends BoundedRequest
     public function messages(): array
     {
         return [
-            'person.required_without' => Words::refusal('rate.of_nobody'),
-            'from.required' => Words::refusal('rate.no_day'),
-            'cost.*' => Words::refusal('rate.no_cost'),
-            'bill.regex' => Words::refusal('rate.no_bill'),
+            'person.required_without' => Wording::refusal('rate.of_nobody'),
+            'from.required' => Wording::refusal('rate.no_day'),
+            'cost.*' => Wording::refusal('rate.no_cost'),
+            'bill.regex' => Wording::refusal('rate.no_bill'),
         ];
     }
 
@@ -45,14 +45,14 @@ final class RateRequest extends BoundedRequest
     {
         return [function (Validator $validator): void {
             if ($validator->errors()->isEmpty() && $this->filled('person') && $this->person() === null) {
-                $validator->errors()->add('person', Words::refusal('rate.unknown_person', ['person' => trim($this->string('person')->toString())]));
+                $validator->errors()->add('person', Wording::refusal('rate.unknown_person', ['person' => trim($this->string('person')->toString())]));
             }
         }];
     }
 
     public function person(): ?Person
     {
-        return NamedPerson::find($this->string('person')->toString());
+        return PersonByName::find($this->string('person')->toString());
     }
 
     public function cost(): string

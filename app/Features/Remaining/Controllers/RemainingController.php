@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace App\Features\Remaining\Controllers;
 
-use App\Features\Remaining\Actions\Restate;
-use App\Features\Remaining\Actions\RestatementRefusal;
-use App\Features\Remaining\Actions\Stated;
-use App\Features\Remaining\Actions\TakeWordBack;
+use App\Features\Remaining\Actions\EstimateRefusal;
+use App\Features\Remaining\Actions\EstimateResult;
+use App\Features\Remaining\Actions\TakeBackEstimate;
+use App\Features\Remaining\Actions\UpdateEstimate;
 use App\Features\Remaining\Queries\RemainingOfTask;
-use App\Features\Remaining\Requests\WordRequest;
+use App\Features\Remaining\Requests\EstimateRequest;
 use App\Models\Person;
 use App\Models\Task;
-use App\Support\Words;
+use App\Support\Language\Wording;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Facades\Gate;
@@ -32,36 +32,36 @@ final readonly class RemainingController
         return response()->json($this->remaining->of($reader, $person, $task));
     }
 
-    public function update(#[CurrentUser] Person $actor, Person $person, Task $task, WordRequest $request, Restate $restate): JsonResponse
+    public function update(#[CurrentUser] Person $actor, Person $person, Task $task, EstimateRequest $request, UpdateEstimate $updateEstimate): JsonResponse
     {
         $task->load('project.manager');
-        Gate::authorize('restate', [$person, $task]);
+        Gate::authorize('updateEstimate', [$person, $task]);
         try {
-            $stated = $restate->handle($actor, $person, $task, $request->word());
-        } catch (RestatementRefusal $refusal) {
+            $stated = $updateEstimate->handle($actor, $person, $task, $request->estimate());
+        } catch (EstimateRefusal $refusal) {
             return self::refused($refusal);
         }
 
         return response()->json([
-            'message' => Words::refusal($stated === Stated::Counts ? 'remaining.counts' : 'remaining.waits', ['manager' => $task->project->manager->name]),
+            'message' => Wording::refusal($stated === EstimateResult::HeaderCounts ? 'remaining.counts' : 'remaining.waits', ['manager' => $task->project->manager->name]),
             'remaining' => $this->remaining->of($actor, $person, $task->refresh()->load('project.manager')),
         ]);
     }
 
-    public function destroy(#[CurrentUser] Person $actor, Person $person, Task $task, TakeWordBack $takeBack): JsonResponse
+    public function destroy(#[CurrentUser] Person $actor, Person $person, Task $task, TakeBackEstimate $takeBack): JsonResponse
     {
         $task->load('project.manager');
-        Gate::authorize('restate', [$person, $task]);
+        Gate::authorize('updateEstimate', [$person, $task]);
         try {
             $takeBack->handle($actor, $person->loadMissing('team'), $task);
-        } catch (RestatementRefusal $refusal) {
+        } catch (EstimateRefusal $refusal) {
             return self::refused($refusal);
         }
 
-        return response()->json(['message' => Words::refusal('remaining.taken_back'), 'remaining' => $this->remaining->of($actor, $person, $task)]);
+        return response()->json(['message' => Wording::refusal('remaining.taken_back'), 'remaining' => $this->remaining->of($actor, $person, $task)]);
     }
 
-    private static function refused(RestatementRefusal $refusal): JsonResponse
+    private static function refused(EstimateRefusal $refusal): JsonResponse
     {
         return response()->json(['message' => $refusal->getMessage(), 'fault' => $refusal->fault?->value], 422);
     }

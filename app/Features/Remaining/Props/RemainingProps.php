@@ -4,20 +4,20 @@ declare(strict_types=1);
 
 namespace App\Features\Remaining\Props;
 
-/** All that is to be known of what is left of a task. */
+/** The remaining hours of a task and its estimates. */
 final readonly class RemainingProps
 {
     /**
-     * @param  LeftProps|null  $left  of the person asked about; null where they hold nothing of it
-     * @param  string|null  $doneOn  the day on which it was declared done for all
-     * @param  bool  $mayTakeBack  whether there is a word of today, or one that waits
-     * @param  list<StatementProps>  $history  the latest first
+     * @param  TaskRemainingProps|null  $ofPerson  null where the task is not assigned to the person or their team
+     * @param  string|null  $doneOn  the day on which it was marked as done for everyone
+     * @param  bool  $mayTakeBack  whether the person gave an estimate today, or one is waiting
+     * @param  list<EstimateProps>  $history  the latest first
      */
     public function __construct(
-        public ?LeftProps $left,
+        public ?TaskRemainingProps $ofPerson,
         public ?string $doneOn,
         public int $tolerance,
-        public bool $isAsked,
+        public bool $needsApproval,
         public string $manager,
         public bool $mayTakeBack,
         public array $history,

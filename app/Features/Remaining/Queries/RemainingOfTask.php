@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Features\Remaining\Queries;
 
 use App\Features\Figures\Queries\TaskEfforts;
-use App\Features\Remaining\Props\LeftProps;
+use App\Features\Remaining\Props\EstimateProps;
 use App\Features\Remaining\Props\RemainingProps;
-use App\Features\Remaining\Props\StatementProps;
+use App\Features\Remaining\Props\TaskRemainingProps;
 use App\Models\Organisation;
 use App\Models\Person;
 use App\Models\Task;
@@ -16,11 +16,11 @@ use App\Support\Database\Record;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
 use Moss\Core\Calendar\Day;
+use Moss\Core\Effort\EstimateMode;
 use Moss\Core\Effort\Forecasting;
-use Moss\Core\Effort\RestatementMode;
 use Moss\Core\Effort\TaskEffort;
 
-/** What is left of a task, whose word that is, and what was said before. */
+/** What is remaining of a task, whose word that is, and what was said before. */
 final readonly class RemainingOfTask
 {
     public function __construct(private TaskEfforts $efforts, private Today $today)
@@ -33,80 +33,80 @@ final readonly class RemainingOfTask
         $organisation = Organisation::query()->sole();
         $effort = $this->efforts->of($task->id);
         $asked = self::asked($task);
-        $words = self::words($task);
+        $estimates = self::estimates($task);
         $today = $this->today->for($owner)->toString();
         $waiting = array_values(array_filter($asked, static fn (Record $one): bool => $one->string('state') === 'waiting' && $one->int('person_id') === $owner->id));
 
         return new RemainingProps(
-            self::left($owner, $task, $effort, $waiting[0] ?? null),
+            self::remaining($owner, $task, $effort, $waiting[0] ?? null),
             $task->done_on,
-            $organisation->restatement_tolerance,
-            ($task->project->restatements ?? $organisation->restatements) === RestatementMode::Asked && ! Gate::forUser($reader)->allows('plan', $task->project),
+            $organisation->estimate_tolerance,
+            ($task->project->estimate_mode ?? $organisation->estimate_mode) === EstimateMode::AfterApproval && ! Gate::forUser($reader)->allows('plan', $task->project),
             $task->project->manager->name,
-            $waiting !== [] || array_filter($words, static fn (Record $one): bool => $one->int('person_id') === $owner->id && $one->string('stated_on') === $today) !== [],
-            self::history($words, $asked, $effort),
+            $waiting !== [] || array_filter($estimates, static fn (Record $one): bool => $one->int('person_id') === $owner->id && $one->string('stated_on') === $today) !== [],
+            self::history($estimates, $asked, $effort),
         );
     }
 
-    private static function left(Person $owner, Task $task, ?TaskEffort $effort, ?Record $asked): ?LeftProps
+    private static function remaining(Person $owner, Task $task, ?TaskEffort $effort, ?Record $asked): ?TaskRemainingProps
     {
-        $holding = $effort?->holdingOf($owner->code, $owner->team?->code);
+        $assigneeEffort = $effort?->effortOf($owner->code, $owner->team?->code);
 
-        return $holding === null ? null : new LeftProps(
+        return $assigneeEffort === null ? null : new TaskRemainingProps(
             $task->id,
-            $holding->planned()->toInt(),
-            $holding->entered()->toInt(),
-            $task->done_on === null ? $holding->remaining()->toInt() : 0,
-            $holding->latestRestatement() !== null,
-            $holding->holder->isTeam,
-            $task->done_on !== null || $holding->isDone(),
+            $assigneeEffort->planned()->toInt(),
+            $assigneeEffort->entered()->toInt(),
+            $task->done_on === null ? $assigneeEffort->remaining()->toInt() : 0,
+            $assigneeEffort->latestEstimate() !== null,
+            $assigneeEffort->assignee->isTeam,
+            $task->done_on !== null || $assigneeEffort->isDone(),
             $asked?->int('remaining_minutes'),
         );
     }
 
-    /** @return list<StatementProps> what was said of a task, the latest first */
+    /** @return list<EstimateProps> what was said of a task, the latest first */
     public function historyOf(Task $task): array
     {
-        return self::history(self::words($task), self::asked($task), $this->efforts->of($task->id));
+        return self::history(self::estimates($task), self::asked($task), $this->efforts->of($task->id));
     }
 
     /**
-     * @param  list<Record>  $words
+     * @param  list<Record>  $estimates
      * @param  list<Record>  $asked
-     * @return list<StatementProps>
+     * @return list<EstimateProps>
      */
-    private static function history(array $words, array $asked, ?TaskEffort $effort): array
+    private static function history(array $estimates, array $asked, ?TaskEffort $effort): array
     {
         $forecasting = Forecasting::ofMinutes();
-        $statements = [];
-        foreach ($words as $word) {
-            $forecast = $effort === null ? null : $forecasting->ofTask($effort->asOf(Day::of($word->string('stated_on'))))->forecast()->toInt();
-            $statements[] = [$word->string('stated_on').' 1 '.$word->int('id'), self::statement($word, 'in force', $forecast, '', '')];
+        $history = [];
+        foreach ($estimates as $estimate) {
+            $forecast = $effort === null ? null : $forecasting->ofTask($effort->asOf(Day::of($estimate->string('stated_on'))))->forecast()->toInt();
+            $history[] = [$estimate->string('stated_on').' 1 '.$estimate->int('id'), self::estimateProps($estimate, 'in force', $forecast, '', '')];
         }
         foreach ($asked as $one) {
             if ($one->string('state') !== 'accepted') {
-                $statements[] = [
+                $history[] = [
                     $one->string('stated_on').' 2 '.$one->int('id'),
-                    self::statement($one, $one->string('state'), null, (string) $one->stringOrNull('decider'), $one->string('word')),
+                    self::estimateProps($one, $one->string('state'), null, (string) $one->stringOrNull('decider'), $one->string('comment')),
                 ];
             }
         }
-        usort($statements, static fn (array $one, array $other): int => strcmp($other[0], $one[0]));
+        usort($history, static fn (array $one, array $other): int => strcmp($other[0], $one[0]));
 
-        return array_column($statements, 1);
+        return array_column($history, 1);
     }
 
-    private static function statement(Record $word, string $state, ?int $forecast, string $decidedBy, string $how): StatementProps
+    private static function estimateProps(Record $estimate, string $state, ?int $forecast, string $decidedBy, string $how): EstimateProps
     {
-        $by = $word->stringOrNull('stater');
+        $by = $estimate->stringOrNull('stater');
 
-        return new StatementProps(
-            $word->string('stated_on'),
-            $word->string('name'),
-            $by === null || $by === $word->string('name') ? '' : $by,
-            $word->int('remaining_minutes'),
-            $word->bool('done'),
-            $word->string('reason'),
+        return new EstimateProps(
+            $estimate->string('stated_on'),
+            $estimate->string('name'),
+            $by === null || $by === $estimate->string('name') ? '' : $by,
+            $estimate->int('remaining_minutes'),
+            $estimate->bool('done'),
+            $estimate->string('reason'),
             $state,
             $forecast,
             $decidedBy,
@@ -115,21 +115,21 @@ final readonly class RemainingOfTask
     }
 
     /** @return list<Record> */
-    private static function words(Task $task): array
+    private static function estimates(Task $task): array
     {
-        return Record::all(DB::table('restatements')->join('people', 'people.id', 'restatements.person_id')
-            ->leftJoin('people AS staters', 'staters.id', 'restatements.stated_by_id')
-            ->where('restatements.task_id', $task->id)
-            ->select('restatements.*', 'people.name', 'staters.name AS stater')->orderBy('restatements.id'));
+        return Record::all(DB::table('remaining_estimates')->join('people', 'people.id', 'remaining_estimates.person_id')
+            ->leftJoin('people AS staters', 'staters.id', 'remaining_estimates.stated_by_id')
+            ->where('remaining_estimates.task_id', $task->id)
+            ->select('remaining_estimates.*', 'people.name', 'staters.name AS stater')->orderBy('remaining_estimates.id'));
     }
 
     /** @return list<Record> */
     private static function asked(Task $task): array
     {
-        return Record::all(DB::table('asked_restatements')->join('people', 'people.id', 'asked_restatements.person_id')
-            ->leftJoin('people AS staters', 'staters.id', 'asked_restatements.stated_by_id')
-            ->leftJoin('people AS deciders', 'deciders.id', 'asked_restatements.decided_by_id')
-            ->where('asked_restatements.task_id', $task->id)
-            ->select('asked_restatements.*', 'people.name', 'staters.name AS stater', 'deciders.name AS decider')->orderBy('asked_restatements.id'));
+        return Record::all(DB::table('proposed_estimates')->join('people', 'people.id', 'proposed_estimates.person_id')
+            ->leftJoin('people AS staters', 'staters.id', 'proposed_estimates.stated_by_id')
+            ->leftJoin('people AS deciders', 'deciders.id', 'proposed_estimates.decided_by_id')
+            ->where('proposed_estimates.task_id', $task->id)
+            ->select('proposed_estimates.*', 'people.name', 'staters.name AS stater', 'deciders.name AS decider')->orderBy('proposed_estimates.id'));
     }
 }

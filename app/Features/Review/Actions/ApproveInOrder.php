@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace App\Features\Review\Actions;
 
-use App\Features\Review\Queries\Desk;
 use App\Features\Review\Queries\DeskFilter;
+use App\Features\Review\Queries\ReviewDesk;
 use App\Features\Review\Queries\Waiting;
 use App\Models\Person;
 use App\Support\Clock\Today;
 use App\Support\Database\ActConnection;
 use App\Support\Database\Record;
-use App\Support\Words;
+use App\Support\Language\Wording;
 use Moss\Core\Time\Minutes;
 
 /**
@@ -20,24 +20,24 @@ use Moss\Core\Time\Minutes;
  */
 final readonly class ApproveInOrder
 {
-    public function __construct(private Waiting $waiting, private Desk $desk, private DecideEntries $decide, private Today $today)
+    public function __construct(private Waiting $waiting, private ReviewDesk $desk, private DecideEntries $decide, private Today $today)
     {
     }
 
     /**
      * @param  string  $seen  by which what was in order was recognised when it was looked at
-     * @return Decided not whole where some of it changed while it was being approved
+     * @return DecisionResult not whole where some of it changed while it was being approved
      *
      * @throws DecisionRefused if it has changed since, or nothing is in order
      */
-    public function handle(Person $approver, DeskFilter $filter, string $seen): Decided
+    public function handle(Person $approver, DeskFilter $filter, string $seen): DecisionResult
     {
         $today = $this->today->for($approver);
         $sum = $this->desk->sum($approver, $today, $filter);
         if ($sum->inOrder !== $seen) {
-            throw DecisionRefused::because(Words::refusal('decided.moved_on', [
-                'entries' => Words::choice('refusals.decided.entries', $sum->entries - $sum->looks),
-                'hours' => Words::hours(Minutes::of($sum->minutes - $sum->lookMinutes), $approver),
+            throw DecisionRefused::because(Wording::refusal('decided.moved_on', [
+                'entries' => Wording::choice('refusals.decided.entries', $sum->entries - $sum->looks),
+                'hours' => Wording::hours(Minutes::of($sum->minutes - $sum->lookMinutes), $approver),
             ]));
         }
         $versions = [];
@@ -55,6 +55,6 @@ final readonly class ApproveInOrder
             $decided = $decided === null ? $next : $decided->with($next);
         }
 
-        return $decided ?? throw DecisionRefused::because(Words::refusal('decided.none'));
+        return $decided ?? throw DecisionRefused::because(Wording::refusal('decided.none'));
     }
 }

@@ -6,18 +6,18 @@ namespace App\Features\Review\Actions;
 
 use App\Features\Corrections\Actions\EndCorrections;
 use App\Features\Messages\Actions\DecisionNotices;
-use App\Features\Messages\Actions\Tell;
+use App\Features\Messages\Actions\NotifyPeople;
+use App\Features\Review\Queries\DecisionRights;
 use App\Features\Review\Queries\EntryRoute;
-use App\Features\Review\Queries\Standing;
 use App\Features\Review\Queries\Waiting;
 use App\Models\Entry;
 use App\Models\Organisation;
 use App\Models\Person;
+use App\Support\AuditTrail\AuditTrail;
+use App\Support\AuditTrail\AuditTrailLine;
 use App\Support\Clock\Today;
 use App\Support\Database\Record;
-use App\Support\Trail\Trail;
-use App\Support\Trail\TrailLine;
-use App\Support\Words;
+use App\Support\Language\Wording;
 use Illuminate\Support\Facades\DB;
 use Moss\Core\Sheet\ActRefused;
 use Moss\Core\Sheet\EntryState;
@@ -27,37 +27,37 @@ use Moss\Core\Time\Minutes;
 /** Approves or returns entries: all of them, or none; twice is the same as once. */
 final readonly class DecideEntries
 {
-    public function __construct(private Waiting $waiting, private RecordDecision $record, private Tell $tell, private EndCorrections $corrections, private Trail $trail, private Today $today)
+    public function __construct(private Waiting $waiting, private RecordDecision $record, private NotifyPeople $notify, private EndCorrections $corrections, private AuditTrail $auditTrail, private Today $today)
     {
     }
 
     /**
      * @param  array<int, int>  $seen  the version that the approver saw, by entry id
-     * @return Decided what was decided now
+     * @return DecisionResult what was decided now
      *
      * @throws DecisionRefused
      */
-    public function handle(Person $approver, DecisionKind $decision, array $seen, string $word): Decided
+    public function handle(Person $approver, DecisionKind $decision, array $seen, string $comment): DecisionResult
     {
         if ($seen === []) {
-            throw DecisionRefused::because(Words::refusal('decided.none'));
+            throw DecisionRefused::because(Wording::refusal('decided.none'));
         }
         try {
-            return DB::transaction(fn (): Decided => $this->decide($approver, $decision, $seen, trim($word)));
+            return DB::transaction(fn (): DecisionResult => $this->decide($approver, $decision, $seen, trim($comment)));
         } catch (ActRefused $refused) {
-            throw DecisionRefused::because(Words::actRefused($refused->refusal));
+            throw DecisionRefused::because(Wording::actRefused($refused->refusal));
         }
     }
 
     /** @param  array<int, int>  $seen */
-    private function decide(Person $approver, DecisionKind $decision, array $seen, string $word): Decided
+    private function decide(Person $approver, DecisionKind $decision, array $seen, string $comment): DecisionResult
     {
         $entries = Record::all(EntryRoute::entries()->whereIntegerInRaw('entries.id', array_keys($seen)));
         if (count($entries) !== count($seen)) {
-            throw DecisionRefused::because(Words::refusal('decided.gone'));
+            throw DecisionRefused::because(Wording::refusal('decided.gone'));
         }
         $default = Organisation::query()->sole()->approval;
-        $standing = new Standing($approver, $this->waiting->stoodInFor($approver, $this->today->for($approver)));
+        $rights = new DecisionRights($approver, $this->waiting->stoodInFor($approver, $this->today->for($approver)));
         $moves = [];
         $lines = [];
         $taken = [];
@@ -66,38 +66,38 @@ final readonly class DecideEntries
         foreach ($entries as $entry) {
             $before = EntryStatus::of(EntryState::from($entry->string('state')), max(0, $entry->int('approvals')));
             $route = EntryRoute::of($entry, $default);
-            $actor = $standing->towards($entry);
-            $after = $decision === DecisionKind::Approve ? $before->approved($actor, $route) : $before->returned($actor, $word);
+            $actor = $rights->towards($entry);
+            $after = $decision === DecisionKind::Approve ? $before->approved($actor, $route) : $before->returned($actor, $comment);
             if ($after == $before) {
                 continue;
             }
             if ($entry->int('version') !== $seen[$entry->int('id')]) {
-                throw DecisionRefused::because(Words::refusal('decided.changed'));
+                throw DecisionRefused::because(Wording::refusal('decided.changed'));
             }
             $next = $after->state === EntryState::Submitted ? $route->stepAfter($after->approvals)?->approver : null;
             $moves[$after->state->value.' '.$after->approvals.' '.$next][] = $entry->int('id');
-            $lines[] = $this->trailLine($approver, $standing->insteadOf($entry), $decision, $entry, $after, $word);
+            $lines[] = $this->auditTrailLine($approver, $rights->insteadOf($entry), $decision, $entry, $after, $comment);
             $taken[] = $entry->with(['version' => $entry->int('version') + 1]);
             $told[] = [$entry, $after->state];
             $decided = $decided->plus(Minutes::of($entry->int('minutes')));
         }
-        $this->move($approver, $decision, $moves, $word);
-        $this->trail->of($lines);
+        $this->move($approver, $decision, $moves, $comment);
+        $this->auditTrail->of($lines);
         if ($decision === DecisionKind::Return) {
             $this->corrections->of($approver, array_map(static fn (Record $entry): int => $entry->int('id'), $taken));
         }
 
-        $id = $this->record->of($approver, $decision, $taken, $word);
+        $id = $this->record->of($approver, $decision, $taken, $comment);
         if ($id !== null) {
-            $this->tell->of(DecisionNotices::of($id, $approver, $told, $word));
+            $this->notify->of(DecisionNotices::of($id, $approver, $told, $comment));
         }
 
-        return new Decided($decided, count($taken));
+        return new DecisionResult($decided, count($taken));
     }
 
-    private function trailLine(Person $approver, ?int $insteadOf, DecisionKind $decision, Record $entry, EntryStatus $after, string $word): TrailLine
+    private function auditTrailLine(Person $approver, ?int $insteadOf, DecisionKind $decision, Record $entry, EntryStatus $after, string $comment): AuditTrailLine
     {
-        return new TrailLine(
+        return new AuditTrailLine(
             $decision->value,
             $approver->id,
             $insteadOf,
@@ -106,12 +106,12 @@ final readonly class DecideEntries
             $entry->string('date'),
             ['role' => $entry->intOrNull('role_id'), 'state' => $entry->string('state')],
             ['role' => $entry->intOrNull('role_id'), 'state' => $after->state->value, 'approvals' => $after->approvals, 'minutes' => $entry->int('minutes')],
-            $word,
+            $comment,
         );
     }
 
     /** @param  array<string, list<int>>  $moves  ids by new state, approvals and next approver */
-    private function move(Person $approver, DecisionKind $decision, array $moves, string $word): void
+    private function move(Person $approver, DecisionKind $decision, array $moves, string $comment): void
     {
         foreach ($moves as $to => $ids) {
             [$state, $approvals, $next] = explode(' ', $to);
@@ -121,7 +121,7 @@ final readonly class DecideEntries
                     'approvals' => (int) $approvals,
                     'approver_id' => $next === '' ? null : (int) $next,
                     'last_decided_by_id' => $approver->id,
-                    'return_word' => $decision === DecisionKind::Return ? $word : null,
+                    'return_comment' => $decision === DecisionKind::Return ? $comment : null,
                     'version' => DB::raw('version + 1'),
                 ]);
             }

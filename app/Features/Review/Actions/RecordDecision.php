@@ -23,7 +23,7 @@ final readonly class RecordDecision
      * @param  list<Record>  $entries  as they were before it, but with the version that they have after it
      * @return int|null the decision; null where nothing was decided
      */
-    public function of(?Person $actor, DecisionKind $decision, array $entries, string $word): ?int
+    public function of(?Person $actor, DecisionKind $decision, array $entries, string $comment): ?int
     {
         if ($entries === []) {
             return null;
@@ -32,7 +32,7 @@ final readonly class RecordDecision
             'at' => $this->today->now()->format('Y-m-d\TH:i:s\Z'),
             'actor_id' => $actor?->id,
             'decision' => $decision->value,
-            'word' => $word,
+            'comment' => $comment,
             'entries' => count($entries),
             'minutes' => array_sum(array_map(static fn (Record $entry): int => $entry->int('minutes'), $entries)),
         ]);

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Features\Review\Actions;
 
+use App\Features\Review\Queries\DecisionRights;
 use App\Features\Review\Queries\SelfApproved;
-use App\Features\Review\Queries\Standing;
 use App\Features\Review\Queries\Waiting;
 use App\Models\Person;
 use App\Support\Clock\Today;
 use App\Support\Database\Record;
-use App\Support\Words;
+use App\Support\Language\Wording;
 use Illuminate\Support\Facades\DB;
 use Moss\Core\Sheet\ActRefused;
 use Moss\Core\Sheet\EntryState;
@@ -35,7 +35,7 @@ final readonly class ReopenEntries
         try {
             return DB::transaction(fn (): Minutes => $this->reopen($approver, $ids));
         } catch (ActRefused $refused) {
-            throw DecisionRefused::because(Words::actRefused($refused->refusal));
+            throw DecisionRefused::because(Wording::actRefused($refused->refusal));
         }
     }
 
@@ -45,13 +45,13 @@ final readonly class ReopenEntries
         $today = $this->today->for($approver);
         $entries = Record::all(SelfApproved::entries()->whereIntegerInRaw('entries.id', $ids));
         if (count($entries) !== count(array_unique($ids))) {
-            throw DecisionRefused::because(Words::refusal('decided.not_self_approved'));
+            throw DecisionRefused::because(Wording::refusal('decided.not_self_approved'));
         }
-        $standing = new Standing($approver, $this->waiting->stoodInFor($approver, $today));
+        $rights = new DecisionRights($approver, $this->waiting->stoodInFor($approver, $today));
         $minutes = Minutes::zero();
         foreach ($entries as $entry) {
             $turn = $entry->with(['approver_id' => $entry->intOrNull('approver_before_id')]);
-            EntryStatus::of(EntryState::from($entry->string('state')))->reopened($standing->towards($turn), $entry->string('at') >= SelfApproved::since($today));
+            EntryStatus::of(EntryState::from($entry->string('state')))->reopened($rights->towards($turn), $entry->string('at') >= SelfApproved::since($today));
             $minutes = $minutes->plus(Minutes::of($entry->int('minutes')));
         }
         $this->waitAgain->handle($approver, 'reopen', $entries);

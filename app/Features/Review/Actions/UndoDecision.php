@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace App\Features\Review\Actions;
 
 use App\Features\Messages\Actions\DecisionNotices;
-use App\Features\Messages\Actions\Tell;
+use App\Features\Messages\Actions\NotifyPeople;
 use App\Features\Review\Queries\EntryRoute;
 use App\Models\Person;
 use App\Support\Clock\Today;
 use App\Support\Database\Record;
-use App\Support\Words;
+use App\Support\Language\Wording;
 use Illuminate\Support\Facades\DB;
 use Moss\Core\Sheet\Actor;
 use Moss\Core\Sheet\ActRefused;
@@ -23,7 +23,7 @@ use Moss\Core\Time\Minutes;
  */
 final readonly class UndoDecision
 {
-    public function __construct(private WaitAgain $waitAgain, private Tell $tell, private Today $today)
+    public function __construct(private WaitAgain $waitAgain, private NotifyPeople $notify, private Today $today)
     {
     }
 
@@ -37,7 +37,7 @@ final readonly class UndoDecision
         try {
             return DB::transaction(fn (): Minutes => $this->undo($approver, $decision));
         } catch (ActRefused $refused) {
-            throw DecisionRefused::because(Words::actRefused($refused->refusal));
+            throw DecisionRefused::because(Wording::actRefused($refused->refusal));
         }
     }
 
@@ -45,7 +45,7 @@ final readonly class UndoDecision
     {
         $made = Record::all(DB::table('decisions')->where('id', $id)->where('actor_id', $approver->id))[0] ?? null;
         if ($made === null) {
-            throw DecisionRefused::because(Words::refusal('decided.no_decision'));
+            throw DecisionRefused::because(Wording::refusal('decided.no_decision'));
         }
         if ($made->stringOrNull('undone_at') !== null) {
             return Minutes::zero();
@@ -60,10 +60,10 @@ final readonly class UndoDecision
             );
         }
         if (! $isWhole) {
-            throw DecisionRefused::because(Words::refusal('act.acted_on'));
+            throw DecisionRefused::because(Wording::refusal('act.acted_on'));
         }
         $this->waitAgain->handle($approver, 'undo', $entries);
-        $this->tell->takeBack(DecisionNotices::about($id));
+        $this->notify->takeBack(DecisionNotices::about($id));
         DB::table('decisions')->where('id', $id)->update(['undone_at' => $this->today->now()->format('Y-m-d\TH:i:s\Z')]);
 
         return Minutes::of($made->int('minutes'));

@@ -5,16 +5,16 @@ declare(strict_types=1);
 namespace App\Features\Review\Actions;
 
 use App\Models\Person;
+use App\Support\AuditTrail\AuditTrail;
+use App\Support\AuditTrail\AuditTrailLine;
 use App\Support\Database\Record;
-use App\Support\Trail\Trail;
-use App\Support\Trail\TrailLine;
 use Illuminate\Support\Facades\DB;
 use Moss\Core\Sheet\EntryState;
 
 /** Lets decided entries wait again as they did before the decision; within the transaction of the act. */
 final readonly class WaitAgain
 {
-    public function __construct(private Trail $trail)
+    public function __construct(private AuditTrail $auditTrail)
     {
     }
 
@@ -27,7 +27,7 @@ final readonly class WaitAgain
             $before = [$entry->int('approvals_before'), $entry->intOrNull('approver_before_id'), $entry->intOrNull('decided_before_id')];
             $moves[json_encode($before, JSON_THROW_ON_ERROR)]['before'] = $before;
             $moves[json_encode($before, JSON_THROW_ON_ERROR)]['ids'][] = $entry->int('id');
-            $lines[] = new TrailLine(
+            $lines[] = new AuditTrailLine(
                 $act, $actor->id, null, $entry->int('person_id'), $entry->int('task_id'), $entry->string('date'),
                 ['role' => $entry->intOrNull('role_id'), 'state' => $entry->string('state')],
                 ['role' => $entry->intOrNull('role_id'), 'state' => EntryState::Submitted->value],
@@ -39,10 +39,10 @@ final readonly class WaitAgain
                 'approvals' => $approvals,
                 'approver_id' => $approver,
                 'last_decided_by_id' => $decidedBy,
-                'return_word' => null,
+                'return_comment' => null,
                 'version' => DB::raw('version + 1'),
             ]);
         }
-        $this->trail->of($lines);
+        $this->auditTrail->of($lines);
     }
 }

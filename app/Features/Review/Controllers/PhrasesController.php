@@ -17,7 +17,7 @@ final class PhrasesController
     public function update(#[CurrentUser] Person $person, PhraseRequest $request): RedirectResponse
     {
         Gate::authorize('review', Person::class);
-        DB::table('phrases')->insertOrIgnore(['person_id' => $person->id, 'words' => $request->words()]);
+        DB::table('phrases')->insertOrIgnore(['person_id' => $person->id, 'phrase' => $request->phrase()]);
 
         return back();
     }
@@ -25,7 +25,7 @@ final class PhrasesController
     public function destroy(#[CurrentUser] Person $person, PhraseRequest $request): RedirectResponse
     {
         Gate::authorize('review', Person::class);
-        DB::table('phrases')->where('person_id', $person->id)->where('words', $request->words())->delete();
+        DB::table('phrases')->where('person_id', $person->id)->where('phrase', $request->phrase())->delete();
 
         return back();
     }

@@ -5,21 +5,21 @@ declare(strict_types=1);
 namespace App\Features\Review\Controllers;
 
 use App\Features\Review\Actions\ApproveInOrder;
-use App\Features\Review\Actions\Decided;
 use App\Features\Review\Actions\DecideEntries;
 use App\Features\Review\Actions\DecisionKind;
 use App\Features\Review\Actions\DecisionRefused;
+use App\Features\Review\Actions\DecisionResult;
 use App\Features\Review\Actions\ReopenEntries;
 use App\Features\Review\Actions\UndoDecision;
-use App\Features\Review\Queries\Desk;
 use App\Features\Review\Queries\Effect;
+use App\Features\Review\Queries\ReviewDesk;
 use App\Features\Review\Requests\DecisionRequest;
 use App\Features\Review\Requests\DeskRequest;
 use App\Features\Review\Requests\EffectRequest;
 use App\Features\Review\Requests\ReopeningRequest;
 use App\Models\Person;
 use App\Support\Clock\Today;
-use App\Support\Words;
+use App\Support\Language\Wording;
 use Closure;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
@@ -35,7 +35,7 @@ final readonly class ReviewController
     {
     }
 
-    public function show(#[CurrentUser] Person $person, DeskRequest $request, Desk $desk): Response
+    public function show(#[CurrentUser] Person $person, DeskRequest $request, ReviewDesk $desk): Response
     {
         Gate::authorize('review', Person::class);
 
@@ -52,12 +52,12 @@ final readonly class ReviewController
 
     public function decide(#[CurrentUser] Person $person, DecisionRequest $request, DecideEntries $decide): RedirectResponse
     {
-        return $this->decided($person, $request->decision(), fn (): Decided => $decide->handle($person, $request->decision(), $request->seen(), $request->string('word')->toString()));
+        return $this->decided($person, $request->decision(), fn (): DecisionResult => $decide->handle($person, $request->decision(), $request->seen(), $request->string('comment')->toString()));
     }
 
     public function approveInOrder(#[CurrentUser] Person $person, DeskRequest $request, ApproveInOrder $approve): RedirectResponse
     {
-        return $this->decided($person, DecisionKind::Approve, fn (): Decided => $approve->handle($person, $request->filter(), $request->seen()));
+        return $this->decided($person, DecisionKind::Approve, fn (): DecisionResult => $approve->handle($person, $request->filter(), $request->seen()));
     }
 
     public function undo(#[CurrentUser] Person $person, int $decision, UndoDecision $undo): RedirectResponse
@@ -69,7 +69,7 @@ final readonly class ReviewController
             return back()->with('refusal', $refused->getMessage());
         }
 
-        return back()->with('message', Words::refusal($minutes->isZero() ? 'decided.undone_already' : 'decided.undone', ['hours' => Words::hours($minutes, $person)]));
+        return back()->with('message', Wording::refusal($minutes->isZero() ? 'decided.undone_already' : 'decided.undone', ['hours' => Wording::hours($minutes, $person)]));
     }
 
     public function reopen(#[CurrentUser] Person $person, ReopeningRequest $request, ReopenEntries $reopen): RedirectResponse
@@ -81,10 +81,10 @@ final readonly class ReviewController
             return back()->with('refusal', $refused->getMessage());
         }
 
-        return back()->with('message', Words::refusal('decided.reopened', ['hours' => Words::hours($minutes, $person)]));
+        return back()->with('message', Wording::refusal('decided.reopened', ['hours' => Wording::hours($minutes, $person)]));
     }
 
-    /** @param  Closure(): Decided  $decide */
+    /** @param  Closure(): DecisionResult  $decide */
     private function decided(Person $person, DecisionKind $decision, Closure $decide): RedirectResponse
     {
         Gate::authorize('review', Person::class);
@@ -94,11 +94,11 @@ final readonly class ReviewController
             return back()->with('refusal', $refused->getMessage());
         }
 
-        $back = $decided->isWhole ? back() : back()->with('refusal', Words::refusal('decided.rest_changed'));
+        $back = $decided->isWhole ? back() : back()->with('refusal', Wording::refusal('decided.rest_changed'));
 
-        return $back->with('message', Words::refusal('decided.'.$decision->value, [
-            'hours' => Words::hours($decided->minutes, $person),
-            'entries' => Words::choice('refusals.decided.entries', $decided->entries),
+        return $back->with('message', Wording::refusal('decided.'.$decision->value, [
+            'hours' => Wording::hours($decided->minutes, $person),
+            'entries' => Wording::choice('refusals.decided.entries', $decided->entries),
         ]));
     }
 }

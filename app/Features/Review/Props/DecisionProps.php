@@ -18,7 +18,7 @@ final readonly class DecisionProps
         public int $id,
         public string $at,
         public DecisionKind $decision,
-        public string $word,
+        public string $comment,
         public int $entries,
         public int $minutes,
         public array $people,

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Features\Review\Props;
 
 use App\Features\Review\Queries\Grouping;
-use App\Features\Review\Queries\Look;
+use App\Features\Review\Queries\WaitingFilter;
 
 /** The review desk. */
 final readonly class ReviewProps
@@ -18,11 +18,11 @@ final readonly class ReviewProps
      * @param  list<WaitingCorrectionProps>  $corrections  oldest first
      * @param  list<DecisionProps>  $decisions  the person's own of today, the newest first
      * @param  list<SelfApprovedProps>  $selfApproved  what approved itself in the last days
-     * @param  list<string>  $phrases  kept for returning
+     * @param  list<string>  $phrases  stored for returning
      */
     public function __construct(
         public Grouping $by,
-        public Look $look,
+        public WaitingFilter $look,
         public string $search,
         public SumProps $sum,
         public array $groups,

@@ -8,7 +8,7 @@ namespace App\Features\Review\Props;
 final readonly class WaitingCellProps
 {
     /**
-     * @param  bool  $needsALook  whether something that was found in it asks or blocks
+     * @param  bool  $needsAttention  whether something that was found in it asks or blocks
      * @param  string|null  $recordedBy  who recorded it, if somebody else than its owner
      * @param  int|null  $cost  in cents; null where no rate is known or the reader sees no money of the project
      */
@@ -17,7 +17,7 @@ final readonly class WaitingCellProps
         public int $version,
         public string $date,
         public int $minutes,
-        public bool $needsALook,
+        public bool $needsAttention,
         public string $note,
         public string $clientNote,
         public ?string $recordedBy,

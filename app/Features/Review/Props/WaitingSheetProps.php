@@ -27,7 +27,7 @@ final readonly class WaitingSheetProps
         public string $week,
         public int $number,
         public bool $isWhole,
-        public int $owed,
+        public int $expected,
         public int $entered,
         public int $minutes,
         public array $days,

@@ -28,7 +28,7 @@ final class Decisions
             $decision->int('id'),
             $decision->string('at'),
             DecisionKind::from($decision->string('decision')),
-            $decision->string('word'),
+            $decision->string('comment'),
             $decision->int('entries'),
             $decision->int('minutes'),
             $touched[$decision->int('id')]['people'] ?? [],

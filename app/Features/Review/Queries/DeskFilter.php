@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Features\Review\Queries;
 
-use App\Support\Database\WordSearch;
+use App\Support\Database\TextSearch;
 use Illuminate\Database\Query\Builder;
 
 /** What of the time that waits is looked at. */
@@ -14,7 +14,7 @@ final readonly class DeskFilter
      * @param  string  $search  words of people's, projects' and tasks' names or codes
      * @param  string|null  $group  key of the group that is open; null for the first, or for all of them
      */
-    public function __construct(public Grouping $by = Grouping::Person, public Look $look = Look::All, public string $search = '', public ?string $group = null)
+    public function __construct(public Grouping $by = Grouping::Person, public WaitingFilter $look = WaitingFilter::All, public string $search = '', public ?string $group = null)
     {
     }
 
@@ -25,7 +25,7 @@ final readonly class DeskFilter
 
     public function inOrder(): self
     {
-        return new self($this->by, Look::InOrder, $this->search, $this->group);
+        return new self($this->by, WaitingFilter::InOrder, $this->search, $this->group);
     }
 
     /** Narrows the waiting entries down, with their people, tasks and projects joined. */
@@ -35,8 +35,8 @@ final readonly class DeskFilter
             ->join('tasks', 'tasks.id', 'entries.task_id')
             ->join('projects', 'projects.id', 'tasks.project_id');
 
-        return WordSearch::narrow($waiting, $this->search, ['people.name', 'people.code', 'projects.name', 'projects.code', 'tasks.name', 'tasks.code'])
-            ->when($this->look !== Look::All, fn (Builder $look): Builder => $look->where('entries.needs_look', $this->look === Look::Needed ? 1 : 0))
+        return TextSearch::narrow($waiting, $this->search, ['people.name', 'people.code', 'projects.name', 'projects.code', 'tasks.name', 'tasks.code'])
+            ->when($this->look !== WaitingFilter::All, fn (Builder $look): Builder => $look->where('entries.needs_look', $this->look === WaitingFilter::Needed ? 1 : 0))
             ->when($this->group !== null, fn (Builder $group): Builder => $group->whereRaw($this->by->key().' = ?', [$this->group]));
     }
 }

@@ -9,18 +9,18 @@ use App\Features\HouseRules\Queries\FindingText;
 use App\Features\Review\Props\AnswerProps;
 use App\Features\Review\Props\WaitingSheetProps;
 use App\Features\Week\Props\DayProps;
+use App\Features\Week\Queries\ExpectedDaysOfMany;
 use App\Features\Week\Queries\LineKey;
-use App\Features\Week\Queries\OwedDaysOfMany;
 use App\Models\Person;
 use App\Policies\WholeWeeks;
 use App\Support\Database\Record;
-use App\Support\Facts;
-use App\Support\Words;
+use App\Support\Language\TextValues;
+use App\Support\Language\Wording;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 use Moss\Core\Calendar\Day;
 use Moss\Core\Calendar\Week;
-use Moss\Core\HouseRules\Level;
+use Moss\Core\HouseRules\Severity;
 
 /** The sheets of which something waits, a page at a time, with what was found in them; in a fixed number of queries. */
 final readonly class DeskSheets
@@ -33,7 +33,7 @@ final readonly class DeskSheets
     {
         $sheets = $filter->narrow($this->waiting->for($approver, $today))->selectRaw('DISTINCT entries.person_id, '.Grouping::monday().' AS monday');
 
-        return Record::all(DB::query()->fromSub($sheets, 'sheets')->selectRaw('count(*) AS sheets'))[0]->int('sheets');
+        return Record::all(DB::query()->fromSub($sheets, 'timesheets')->selectRaw('count(*) AS sheets'))[0]->int('sheets');
     }
 
     /** @return list<WaitingSheetProps> those that need a look first, then the oldest */
@@ -42,14 +42,14 @@ final readonly class DeskSheets
         $sheets = Record::all($filter->narrow($this->waiting->for($approver, $today))
             ->selectRaw('entries.person_id, '.Grouping::monday().' AS monday, people.name')
             ->groupByRaw('1, 2')->orderByRaw('sum(entries.needs_look) > 0 DESC, monday, people.name')
-            ->offset(($page - 1) * Desk::SHEETS_AT_ONCE)->limit(Desk::SHEETS_AT_ONCE));
+            ->offset(($page - 1) * ReviewDesk::SHEETS_AT_ONCE)->limit(ReviewDesk::SHEETS_AT_ONCE));
         if ($sheets === []) {
             return [];
         }
         $weeks = array_map(static fn (Record $sheet): Week => Week::containing(Day::of($sheet->string('monday'))), $sheets);
         $ids = array_values(array_unique(array_map(static fn (Record $sheet): int => $sheet->int('person_id'), $sheets)));
         $people = Person::query()->whereIntegerInRaw('id', $ids)->get()->keyBy('id');
-        $owed = OwedDaysOfMany::load(array_values($people->all()), $weeks);
+        $expected = ExpectedDaysOfMany::load(array_values($people->all()), $weeks);
         $lines = $this->lines->of($approver, $today, $filter, $sheets);
         $entered = $this->entered($sheets);
         $whole = WholeWeeks::among($approver, $ids);
@@ -61,7 +61,7 @@ final readonly class DeskSheets
             $waiting = $lines[self::key($sheet)] ?? null;
             if ($owner !== null && $waiting !== null) {
                 $isWhole = isset($whole[$owner->id]);
-                $props[] = $this->sheet($owner, $weeks[$index], $isWhole, $owed->props($owner, $weeks[$index], $today, $isWhole), $waiting, $isWhole ? $entered[self::key($sheet)] ?? 0 : $waiting->minutes, $findings[self::key($sheet)] ?? [], $answers[self::key($sheet)] ?? []);
+                $props[] = $this->sheet($owner, $weeks[$index], $isWhole, $expected->props($owner, $weeks[$index], $today, $isWhole), $waiting, $isWhole ? $entered[self::key($sheet)] ?? 0 : $waiting->minutes, $findings[self::key($sheet)] ?? [], $answers[self::key($sheet)] ?? []);
             }
         }
 
@@ -82,7 +82,7 @@ final readonly class DeskSheets
             $week->toString(),
             $week->number(),
             $isWhole,
-            array_sum(array_map(static fn (DayProps $day): int => $day->owed ?? 0, $days)),
+            array_sum(array_map(static fn (DayProps $day): int => $day->expected ?? 0, $days)),
             $entered,
             $waiting->minutes,
             $days,
@@ -125,18 +125,18 @@ final readonly class DeskSheets
         $found = [];
         foreach (Record::all($this->ofSheets('findings', $sheets, $weeks)->orderBy('id')) as $record) {
             $task = $record->intOrNull('task_id');
-            $facts = Facts::read($record->string('facts'));
-            if (isset($facts['absence']) && ! isset($whole[$record->int('person_id')])) {
-                $facts['absence'] = Words::refusal('an_absence');
+            $values = TextValues::read($record->string('text_values'));
+            if (isset($values['absence']) && ! isset($whole[$record->int('person_id')])) {
+                $values['absence'] = Wording::refusal('an_absence');
             }
             $found[$record->int('person_id').' '.$record->string('week')][] = new FindingProps(
                 $record->string('rule'),
-                Level::from($record->string('level')),
+                Severity::from($record->string('severity')),
                 $task === null ? null : LineKey::of($task, $record->intOrNull('role_id')),
                 $record->stringOrNull('date'),
-                FindingText::what($record->string('rule'), $facts, $reader),
+                FindingText::what($record->string('rule'), $values, $reader),
                 FindingText::cure($record->string('rule')),
-                $record->string('word'),
+                $record->string('explanation'),
             );
         }
 

@@ -14,7 +14,7 @@ final class Phrases
     /** @return list<string> the newest first */
     public function of(Person $person): array
     {
-        return array_map(static fn (Record $phrase): string => $phrase->string('words'), Record::all(
+        return array_map(static fn (Record $phrase): string => $phrase->string('phrase'), Record::all(
             DB::table('phrases')->where('person_id', $person->id)->orderByDesc('id'),
         ));
     }

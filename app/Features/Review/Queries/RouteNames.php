@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Features\Review\Queries;
 
 use App\Support\Database\Record;
-use App\Support\Words;
+use App\Support\Language\Wording;
 use Moss\Core\Review\RouteKind;
 use Moss\Core\Review\RouteStep;
 
@@ -23,7 +23,7 @@ final class RouteNames
             $step->approver === null => null,
             $step->approver === $entry->stringOrNull('project_manager_id') => $entry->stringOrNull('project_manager'),
             default => $entry->stringOrNull('line_manager'),
-        } ?? Words::refusal('the_office');
+        } ?? Wording::refusal('the_office');
 
         return array_map($name, array_slice(EntryRoute::of($entry, $default)->steps(), $steps));
     }

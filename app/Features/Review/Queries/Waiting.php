@@ -54,13 +54,13 @@ final class Waiting
                 ->when($person->isOffice(), static fn (Builder $office) => $office->orWhereNull($table.'.approver_id')));
     }
 
-    /** @return list<Turn> in whose places a person decides on a day */
+    /** @return list<StandInScope> in whose places a person decides on a day */
     public function stoodInFor(Person $person, Day $today): array
     {
         $query = $this->standIns($person, $today)->leftJoin('stand_in_projects', 'stand_in_projects.stand_in_id', 'stand_ins.id')
             ->addSelect('stand_in_projects.project_id');
 
-        return array_map(static fn (Record $record): Turn => new Turn($record->int('person_id'), $record->intOrNull('project_id')), Record::all($query));
+        return array_map(static fn (Record $record): StandInScope => new StandInScope($record->int('person_id'), $record->intOrNull('project_id')), Record::all($query));
     }
 
     private function standIns(Person $person, Day $today): Builder

@@ -20,7 +20,7 @@ final class DecisionRequest extends BoundedRequest
             'entries' => ['required', 'array', 'max:'.ActConnection::MOST_ROWS],
             'entries.*.id' => ['required', new RowId],
             'entries.*.version' => ['required', 'integer'],
-            'word' => ['nullable', 'string', 'max:2000'],
+            'comment' => ['nullable', 'string', 'max:2000'],
         ];
     }
 

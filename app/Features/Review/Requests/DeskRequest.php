@@ -6,7 +6,7 @@ namespace App\Features\Review\Requests;
 
 use App\Features\Review\Queries\DeskFilter;
 use App\Features\Review\Queries\Grouping;
-use App\Features\Review\Queries\Look;
+use App\Features\Review\Queries\WaitingFilter;
 use App\Http\Input\Address;
 use App\Http\Input\BoundedRequest;
 
@@ -25,7 +25,7 @@ final class DeskRequest extends BoundedRequest
 
         return new DeskFilter(
             Grouping::tryFrom($address->text('by')) ?? Grouping::Person,
-            Look::tryFrom($address->text('look')) ?? Look::All,
+            WaitingFilter::tryFrom($address->text('look')) ?? WaitingFilter::All,
             $address->text('search'),
             $address->textOrNull('open'),
         );

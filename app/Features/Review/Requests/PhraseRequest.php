@@ -11,11 +11,11 @@ final class PhraseRequest extends BoundedRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['words' => ['required', 'string', 'max:2000']];
+        return ['phrase' => ['required', 'string', 'max:2000']];
     }
 
-    public function words(): string
+    public function phrase(): string
     {
-        return trim($this->string('words')->toString());
+        return trim($this->string('phrase')->toString());
     }
 }

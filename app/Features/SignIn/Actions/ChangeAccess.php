@@ -6,16 +6,16 @@ namespace App\Features\SignIn\Actions;
 
 use App\Models\Person;
 use App\Models\SignIn;
+use App\Support\AuditTrail\AuditTrail;
+use App\Support\AuditTrail\AuditTrailLine;
+use App\Support\AuditTrail\AuditTrailSubject;
 use App\Support\Clock\Today;
-use App\Support\Trail\Trail;
-use App\Support\Trail\TrailLine;
-use App\Support\Trail\TrailSubject;
 use Illuminate\Support\Facades\DB;
 
 /** Sets passwords, disables and enables people, and ends what they are signed in with. Whatever it does ends all their sign-ins. */
 final readonly class ChangeAccess
 {
-    public function __construct(private Today $today, private Trail $trail)
+    public function __construct(private Today $today, private AuditTrail $auditTrail)
     {
     }
 
@@ -45,7 +45,7 @@ final readonly class ChangeAccess
         DB::transaction(function () use ($person, $act, $values): void {
             $person->update($values);
             SignIn::query()->where('person_id', $person->id)->delete();
-            $this->trail->of([TrailLine::on(TrailSubject::Access, $person->code, $act, null, null, null, $person->id)]);
+            $this->auditTrail->of([AuditTrailLine::on(AuditTrailSubject::Access, $person->code, $act, null, null, null, $person->id)]);
         });
     }
 }

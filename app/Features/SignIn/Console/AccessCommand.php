@@ -6,7 +6,7 @@ namespace App\Features\SignIn\Console;
 
 use App\Features\SignIn\Actions\ChangeAccess;
 use App\Support\Console\OptionRefused;
-use App\Support\Words;
+use App\Support\Language\Wording;
 use Illuminate\Console\Command;
 
 /** Disables or enables a person, or ends everything they are signed in with. */
@@ -40,7 +40,7 @@ final class AccessCommand extends Command
             'enable' => $access->enable($person),
             'sign-out' => $access->signOut($person),
         };
-        $this->line(Words::of('commands.access_'.str_replace('-', '_', $act), ['name' => $person->name]));
+        $this->line(Wording::of('commands.access_'.str_replace('-', '_', $act), ['name' => $person->name]));
 
         return self::SUCCESS;
     }

@@ -6,7 +6,7 @@ namespace App\Features\SignIn\Console;
 
 use App\Features\SignIn\Actions\ChangeAccess;
 use App\Support\Console\OptionRefused;
-use App\Support\Words;
+use App\Support\Language\Wording;
 use Illuminate\Console\Command;
 
 /** Sets a person's password; read from the terminal, or from standard input with --stdin, never from the command line. */
@@ -34,7 +34,7 @@ final class PasswordCommand extends Command
 
             return self::FAILURE;
         }
-        $this->line(Words::of('commands.password_set', ['name' => $person->name, 'email' => $person->email]));
+        $this->line(Wording::of('commands.password_set', ['name' => $person->name, 'email' => $person->email]));
 
         return self::SUCCESS;
     }

@@ -10,6 +10,9 @@ use Moss\Core\Time\HoursFormat;
 final readonly class SignedInProps
 {
     /**
+     * @param  string|null  $locale  of numbers and dates; null as the browser has it
+     * @param  list<string>  $languages  that can be chosen
+     * @param  list<string>  $locales  that can be chosen
      * @param  int  $waiting  entries and corrections that wait for this person's decision
      * @param  bool  $isRecalculating  whether some totals are not up to date yet
      * @param  int  $unread  messages that they have not read
@@ -18,6 +21,10 @@ final readonly class SignedInProps
         public string $code,
         public string $name,
         public HoursFormat $hoursFormat,
+        public string $language,
+        public ?string $locale,
+        public array $languages,
+        public array $locales,
         public bool $recordsTime,
         public bool $reviews,
         public bool $seesProjects,

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Features\StandIns\Actions;
 
-use App\Support\Words;
+use App\Support\Language\Wording;
 use RuntimeException;
 
 /** A stand-in that cannot be named or ended; the message is a sentence for people. Nothing was changed. */
@@ -12,6 +12,6 @@ final class StandInRefused extends RuntimeException
 {
     public static function because(string $key): self
     {
-        return new self(Words::refusal('stand_in.'.$key));
+        return new self(Wording::refusal('stand_in.'.$key));
     }
 }

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace App\Features\StandIns\Controllers;
 
-use App\Features\StandIns\Actions\NameStandIn;
+use App\Features\StandIns\Actions\AddStandIn;
 use App\Features\StandIns\Actions\StandInRefused;
 use App\Features\StandIns\Queries\StandIns;
 use App\Features\StandIns\Requests\StandInRequest;
 use App\Models\Person;
 use App\Models\StandIn;
 use App\Support\Clock\Today;
-use App\Support\Words;
+use App\Support\Language\Wording;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Support\Facades\Gate;
@@ -32,7 +32,7 @@ final readonly class StandInsController
         return Inertia::render('StandIns', ['standIns' => $standIns->of($reader, $this->today->for($reader))]);
     }
 
-    public function store(#[CurrentUser] Person $reader, StandInRequest $request, NameStandIn $name): RedirectResponse
+    public function store(#[CurrentUser] Person $reader, StandInRequest $request, AddStandIn $name): RedirectResponse
     {
         $principal = $request->principal($reader);
         Gate::authorize('nameStandIn', $principal);
@@ -42,16 +42,16 @@ final readonly class StandInsController
             return back()->with('refusal', $refused->getMessage());
         }
 
-        return back()->with('message', Words::refusal('stand_in.named', [
-            'name' => $request->standIn()->name, 'from' => Words::day($request->days()->first()), 'to' => Words::day($request->days()->last()),
+        return back()->with('message', Wording::refusal('stand_in.named', [
+            'name' => $request->standIn()->name, 'from' => Wording::day($request->days()->first()), 'to' => Wording::day($request->days()->last()),
         ]));
     }
 
-    public function destroy(#[CurrentUser] Person $reader, StandIn $standIn, NameStandIn $name): RedirectResponse
+    public function destroy(#[CurrentUser] Person $reader, StandIn $standIn, AddStandIn $name): RedirectResponse
     {
         Gate::authorize('nameStandIn', Person::query()->whereKey($standIn->person_id)->sole());
         $name->end($reader, $standIn, $this->today->for($reader));
 
-        return back()->with('message', Words::refusal('stand_in.ended'));
+        return back()->with('message', Wording::refusal('stand_in.ended'));
     }
 }

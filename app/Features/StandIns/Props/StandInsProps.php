@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Features\StandIns\Props;
 
-use App\Features\Office\Props\NamedProps;
+use App\Features\Office\Props\OptionProps;
 
 /** The page on which stand-ins are named. */
 final readonly class StandInsProps
@@ -12,8 +12,8 @@ final readonly class StandInsProps
     /**
      * @param  list<StandInProps>  $named  who decides in the reader's place; for the office, in anybody's
      * @param  list<StandInProps>  $mine  in whose place the reader decides
-     * @param  list<NamedProps>  $people  who can be named
-     * @param  list<NamedProps>  $projects  those on which it can be for only some
+     * @param  list<OptionProps>  $people  who can be named
+     * @param  list<OptionProps>  $projects  those on which it can be for only some
      * @param  bool  $namesForOthers  whether the reader names stand-ins for others too
      */
     public function __construct(

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Features\StandIns\Queries;
 
-use App\Features\Office\Props\NamedProps;
-use App\Features\Office\Queries\Named;
+use App\Features\Office\Props\OptionProps;
+use App\Features\Office\Queries\OptionLists;
 use App\Features\StandIns\Props\StandInProps;
 use App\Features\StandIns\Props\StandInsProps;
 use App\Models\Person;
@@ -32,8 +32,8 @@ final class StandIns
         return new StandInsProps(
             array_map($props, array_values(array_filter($standIns, static fn (Record $one): bool => $reader->isOffice() || ! $mine($one)))),
             array_map($props, array_values(array_filter($standIns, $mine))),
-            array_values(array_filter(Named::peopleWhoMayDecide(), static fn (NamedProps $person): bool => $reader->isOffice() || $person->code !== $reader->code)),
-            Named::openProjects(),
+            array_values(array_filter(OptionLists::peopleWhoMayDecide(), static fn (OptionProps $person): bool => $reader->isOffice() || $person->code !== $reader->code)),
+            OptionLists::openProjects(),
             $reader->isOffice(),
             $reader->code,
             $today->toString(),

@@ -8,17 +8,17 @@ use App\Features\Submission\Queries\AskedQuestions;
 use App\Models\Person;
 use App\Models\Question;
 use App\Models\QuestionKind;
-use App\Support\Trail\Trail;
-use App\Support\Trail\TrailLine;
-use App\Support\Trail\TrailSubject;
-use App\Support\Words;
+use App\Support\AuditTrail\AuditTrail;
+use App\Support\AuditTrail\AuditTrailLine;
+use App\Support\AuditTrail\AuditTrailSubject;
+use App\Support\Language\Wording;
 use Illuminate\Support\Facades\DB;
 use Moss\Core\Calendar\Week;
 
 /** Keeps what a person answers to the office's questions for a week, and sees that what must be answered is. */
 final readonly class AnswerQuestions
 {
-    public function __construct(private AskedQuestions $questions, private Trail $trail)
+    public function __construct(private AskedQuestions $questions, private AuditTrail $auditTrail)
     {
     }
 
@@ -39,7 +39,7 @@ final readonly class AnswerQuestions
             $this->mustFit($question, $answer);
             if ($answer !== ($before[$question->id] ?? '')) {
                 $rows[$question->id] = $answer;
-                $lines[] = TrailLine::on(TrailSubject::Question, $question->wording, 'answer', $actor, isset($before[$question->id]) ? ['answer' => $before[$question->id]] : null, ['answer' => $answer, 'week' => $week->toString()], $owner->id);
+                $lines[] = AuditTrailLine::on(AuditTrailSubject::Question, $question->wording, 'answer', $actor, isset($before[$question->id]) ? ['answer' => $before[$question->id]] : null, ['answer' => $answer, 'week' => $week->toString()], $owner->id);
             }
         }
         DB::table('answers')->where('person_id', $owner->id)->where('week', $week->toString())->whereIntegerInRaw('question_id', array_keys($rows))->delete();
@@ -48,7 +48,7 @@ final readonly class AnswerQuestions
             array_keys(array_filter($rows, static fn (string $answer): bool => $answer !== '')),
             array_values(array_filter($rows, static fn (string $answer): bool => $answer !== '')),
         ));
-        $this->trail->of($lines);
+        $this->auditTrail->of($lines);
     }
 
     private function mustFit(Question $question, string $answer): void
@@ -64,7 +64,7 @@ final readonly class AnswerQuestions
             default => null,
         };
         if ($refusal !== null) {
-            throw SubmissionRefused::because(Words::refusal($refusal, ['question' => $question->wording]));
+            throw SubmissionRefused::because(Wording::refusal($refusal, ['question' => $question->wording]));
         }
     }
 }

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Features\Submission\Actions;
 
-use App\Features\HouseRules\Actions\AnswerFindings;
-use App\Features\HouseRules\Actions\KeepFindings;
+use App\Features\HouseRules\Actions\ExplainFindings;
+use App\Features\HouseRules\Actions\SaveFindings;
 use App\Features\HouseRules\Queries\FindingText;
 use App\Features\HouseRules\Queries\SheetFindings;
 use App\Features\HouseRules\Queries\WeekFindings;
@@ -15,14 +15,14 @@ use App\Features\Review\Queries\EntryRoute;
 use App\Models\Entry;
 use App\Models\Organisation;
 use App\Models\Person;
+use App\Support\AuditTrail\AuditTrail;
+use App\Support\AuditTrail\AuditTrailLine;
 use App\Support\Clock\Today;
 use App\Support\Database\Record;
-use App\Support\Trail\Trail;
-use App\Support\Trail\TrailLine;
-use App\Support\Words;
+use App\Support\Language\Wording;
 use Illuminate\Support\Facades\DB;
 use Moss\Core\Calendar\Week;
-use Moss\Core\HouseRules\Level;
+use Moss\Core\HouseRules\Severity;
 use Moss\Core\Sheet\Actor;
 use Moss\Core\Sheet\EntryState;
 use Moss\Core\Sheet\EntryStatus;
@@ -36,11 +36,11 @@ use Moss\Core\Time\Minutes;
 final readonly class SubmitWeek
 {
     public function __construct(
-        private AnswerFindings $answerFindings,
+        private ExplainFindings $answerFindings,
         private AnswerQuestions $answerQuestions,
-        private KeepFindings $keepFindings,
+        private SaveFindings $keepFindings,
         private RecordDecision $recordDecision,
-        private Trail $trail,
+        private AuditTrail $auditTrail,
         private Today $today,
     ) {
     }
@@ -49,7 +49,7 @@ final readonly class SubmitWeek
     public function handle(Person $actor, Person $owner, Week $week, Submission $submission): SubmittedWeek
     {
         return DB::transaction(function () use ($actor, $owner, $week, $submission): SubmittedWeek {
-            $this->answerFindings->handle($actor, $owner, $week, $submission->words);
+            $this->answerFindings->handle($actor, $owner, $week, $submission->explanations);
             $selection = $submission->selection;
             $found = SheetFindings::load([$owner], $week->days())->of(
                 $owner, $week, $this->today->for($owner), $selection->isWhole(),
@@ -77,18 +77,18 @@ final readonly class SubmitWeek
         }
         $first = $standing[0];
 
-        throw SubmissionRefused::because(Words::refusal($first->level === Level::Blocks ? 'submission.blocked' : 'submission.asked', [
-            'what' => FindingText::what($first->rule, $first->facts, $reader),
+        throw SubmissionRefused::because(Wording::refusal($first->severity === Severity::Blocking ? 'submission.blocked' : 'submission.asked', [
+            'what' => FindingText::what($first->rule, $first->values, $reader),
             'cure' => FindingText::cure($first->rule),
-            'more' => count($standing) === 1 ? '' : Words::refusal('submission.more', ['count' => count($standing) - 1]),
+            'more' => count($standing) === 1 ? '' : Wording::refusal('submission.more', ['count' => count($standing) - 1]),
         ]));
     }
 
     /**
      * @param  non-empty-list<Record>  $going
-     * @param  array<int, bool>  $needsALook  by entry
+     * @param  array<int, bool>  $needsAttention  by entry
      */
-    private function submit(Person $actor, Person $owner, array $going, array $needsALook): SubmittedWeek
+    private function submit(Person $actor, Person $owner, array $going, array $needsAttention): SubmittedWeek
     {
         $organisation = Organisation::query()->sole();
         $done = SubmittedWeek::nothing();
@@ -101,15 +101,15 @@ final readonly class SubmitWeek
             $route = EntryRoute::of($entry, $organisation->approval);
             $before = EntryState::from($entry->string('state'));
             $after = EntryStatus::of($before)->submitted(
-                new Actor(isOwner: $actor->id === $owner->id, maySubmit: true), $route, $organisation->self_approve && ! $needsALook[$id],
+                new Actor(isOwner: $actor->id === $owner->id, maySubmit: true), $route, $organisation->self_approve && ! $needsAttention[$id],
             );
             $approver = $route->stepAfter(0)?->approver;
             $waitsFor = $after->state === EntryState::Submitted ? $approver : null;
-            $moves[$after->state->value.' '.$waitsFor.' '.($needsALook[$id] ? 1 : 0)][] = $id;
+            $moves[$after->state->value.' '.$waitsFor.' '.($needsAttention[$id] ? 1 : 0)][] = $id;
             if ($after->state === EntryState::Approved && ! $route->isEmpty()) {
                 $approvingThemselves[] = $entry->with(['approver_id' => $approver === null ? null : (int) $approver, 'version' => $entry->int('version') + 1]);
             }
-            $lines[] = new TrailLine(
+            $lines[] = new AuditTrailLine(
                 'submit', $actor->id, null, $owner->id, $entry->int('task_id'), $entry->string('date'),
                 ['role' => $entry->intOrNull('role_id'), 'state' => $before->value],
                 ['role' => $entry->intOrNull('role_id'), 'state' => $after->state->value, 'minutes' => $entry->int('minutes')],
@@ -118,7 +118,7 @@ final readonly class SubmitWeek
         }
         $this->move($moves);
         $this->recordDecision->of(null, DecisionKind::ApproveItself, $approvingThemselves, '');
-        $this->trail->of($lines);
+        $this->auditTrail->of($lines);
 
         return $done;
     }
@@ -127,14 +127,14 @@ final readonly class SubmitWeek
     private function move(array $moves): void
     {
         foreach ($moves as $to => $ids) {
-            [$state, $approver, $needsALook] = explode(' ', $to);
+            [$state, $approver, $needsAttention] = explode(' ', $to);
             Entry::query()->whereKey($ids)->update([
                 'state' => $state,
                 'approver_id' => $approver === '' ? null : (int) $approver,
-                'needs_look' => (int) $needsALook,
+                'needs_look' => (int) $needsAttention,
                 'approvals' => 0,
                 'last_decided_by_id' => null,
-                'return_word' => null,
+                'return_comment' => null,
                 'version' => DB::raw('version + 1'),
             ]);
         }

@@ -7,8 +7,8 @@ namespace App\Features\Submission\Actions;
 use App\Features\Corrections\Actions\EndCorrections;
 use App\Models\Entry;
 use App\Models\Person;
-use App\Support\Trail\Trail;
-use App\Support\Trail\TrailLine;
+use App\Support\AuditTrail\AuditTrail;
+use App\Support\AuditTrail\AuditTrailLine;
 use Illuminate\Support\Facades\DB;
 use Moss\Core\Calendar\Week;
 use Moss\Core\Sheet\Actor;
@@ -19,7 +19,7 @@ use Moss\Core\Time\Minutes;
 /** Takes back what a person has submitted of a week and nobody has decided on; decided entries stay. */
 final readonly class TakeBackWeek
 {
-    public function __construct(private EndCorrections $corrections, private Trail $trail)
+    public function __construct(private EndCorrections $corrections, private AuditTrail $auditTrail)
     {
     }
 
@@ -42,7 +42,7 @@ final readonly class TakeBackWeek
                 'version' => DB::raw('version + 1'),
             ]);
             $this->corrections->of($actor, array_values(array_map(static fn (Entry $entry): int => $entry->id, $entries->all())));
-            $this->trail->of(array_values($entries->map(static fn (Entry $entry): TrailLine => new TrailLine(
+            $this->auditTrail->of(array_values($entries->map(static fn (Entry $entry): AuditTrailLine => new AuditTrailLine(
                 'take back', $actor->id, null, $owner->id, $entry->task_id, $entry->date,
                 ['role' => $entry->role_id, 'state' => EntryState::Submitted->value], ['role' => $entry->role_id, 'state' => EntryState::Draft->value],
             ))->all()));

@@ -10,7 +10,7 @@ use App\Features\Submission\Actions\TakeBackWeek;
 use App\Features\Submission\Queries\SubmissionSummary;
 use App\Features\Submission\Requests\SelectionRequest;
 use App\Models\Person;
-use App\Support\Words;
+use App\Support\Language\Wording;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
@@ -42,9 +42,9 @@ final class SubmissionController
             default => 'partly_approved',
         };
 
-        return back()->with('message', Words::refusal('week_words.'.$key, [
-            'hours' => Words::hours($done->submitted, $actor),
-            'approved' => Words::hours($done->approved, $actor),
+        return back()->with('message', Wording::refusal('week_words.'.$key, [
+            'hours' => Wording::hours($done->submitted, $actor),
+            'approved' => Wording::hours($done->approved, $actor),
         ]));
     }
 
@@ -54,6 +54,6 @@ final class SubmissionController
         $minutes = $takeBack->handle($actor, $person, $week);
         $key = $minutes->isZero() ? 'nothing_to_take_back' : 'taken_back';
 
-        return back()->with('message', Words::refusal('week_words.'.$key, ['hours' => Words::hours($minutes, $actor)]));
+        return back()->with('message', Wording::refusal('week_words.'.$key, ['hours' => Wording::hours($minutes, $actor)]));
     }
 }

@@ -16,7 +16,7 @@ use App\Models\Person;
 use App\Models\Question;
 use App\Support\Clock\Today;
 use App\Support\Database\Record;
-use App\Support\Words;
+use App\Support\Language\Wording;
 use Illuminate\Support\Facades\DB;
 use Moss\Core\Calendar\Week;
 use Moss\Core\Review\ApprovalRoute;
@@ -32,8 +32,8 @@ final readonly class SubmissionSummary
     public function of(Person $reader, Person $owner, Week $week, Selection $selection): SubmissionProps
     {
         $found = SheetFindings::load([$owner], $week->days())->of($owner, $week, $this->today->for($owner), $selection->isWhole(), $selection->takes(...));
-        $needsALook = $found->needingALook();
-        $entries = Record::all(EntryRoute::entries()->whereIntegerInRaw('entries.id', array_keys($needsALook))
+        $needsAttention = $found->needingALook();
+        $entries = Record::all(EntryRoute::entries()->whereIntegerInRaw('entries.id', array_keys($needsAttention))
             ->addSelect('projects.code AS project', 'projects.name AS project_name')->orderBy('projects.code'));
 
         return new SubmissionProps(
@@ -41,7 +41,7 @@ final readonly class SubmissionSummary
             count($entries),
             self::projects($entries),
             $found->props($reader),
-            self::recipients($entries, $needsALook),
+            self::recipients($entries, $needsAttention),
             $this->asked($owner, $week),
         );
     }
@@ -63,17 +63,17 @@ final readonly class SubmissionSummary
 
     /**
      * @param  list<Record>  $entries
-     * @param  array<int, bool>  $needsALook  by entry
+     * @param  array<int, bool>  $needsAttention  by entry
      * @return list<RecipientProps>
      */
-    private static function recipients(array $entries, array $needsALook): array
+    private static function recipients(array $entries, array $needsAttention): array
     {
         $organisation = Organisation::query()->sole();
         $groups = [];
         $approvers = [];
         foreach ($entries as $entry) {
             $route = EntryRoute::of($entry, $organisation->approval);
-            $approvesItself = ! $route->isEmpty() && $organisation->self_approve && ! $needsALook[$entry->int('id')];
+            $approvesItself = ! $route->isEmpty() && $organisation->self_approve && ! $needsAttention[$entry->int('id')];
             $steps = array_map(static fn (RouteStep $step): string => $step->approver ?? '', $route->steps());
             array_push($approvers, ...array_filter($steps));
             $key = implode(',', $steps).($approvesItself ? '!' : '').($route->isEmpty() ? '-' : '');
@@ -101,7 +101,7 @@ final readonly class SubmissionSummary
      */
     private static function names(ApprovalRoute $route, array $names): array
     {
-        return array_map(static fn (RouteStep $step): string => $step->approver === null ? Words::refusal('the_office') : $names[$step->approver], $route->steps());
+        return array_map(static fn (RouteStep $step): string => $step->approver === null ? Wording::refusal('the_office') : $names[$step->approver], $route->steps());
     }
 
     /** @return list<QuestionProps> */

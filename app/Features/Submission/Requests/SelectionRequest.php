@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace App\Features\Submission\Requests;
 
-use App\Features\HouseRules\Requests\WordRequest;
+use App\Features\HouseRules\Requests\ExplanationRequest;
 use App\Features\Submission\Actions\Selection;
 use App\Features\Submission\Actions\Submission;
 use App\Http\Input\BoundedRequest;
 use App\Http\Input\RowId;
 use App\Http\Input\WorkDay;
 
-/** What of a week is to go, with the words and answers that go with it. */
+/** What of a week is to go, with the explanations and answers that go with it. */
 final class SelectionRequest extends BoundedRequest
 {
     private const MOST = 1000;
@@ -24,8 +24,8 @@ final class SelectionRequest extends BoundedRequest
             'places.*.task' => ['required', new RowId],
             'places.*.role' => ['nullable', new RowId],
             'places.*.date' => ['nullable', new WorkDay],
-            'words' => ['nullable', 'list', 'max:'.self::MOST],
-            ...WordRequest::ofWord('words.*.'),
+            'explanations' => ['nullable', 'list', 'max:'.self::MOST],
+            ...ExplanationRequest::rulesUnder('explanations.*.'),
             'answers' => ['nullable', 'array', 'max:100'],
             'answers.*' => ['nullable', 'string', 'max:2000'],
         ];
@@ -61,15 +61,15 @@ final class SelectionRequest extends BoundedRequest
 
     public function submission(): Submission
     {
-        $words = [];
-        foreach ($this->array('words') as $word) {
-            $words[] = WordRequest::read(is_array($word) ? $word : []);
+        $explanations = [];
+        foreach ($this->array('explanations') as $explanation) {
+            $explanations[] = ExplanationRequest::read(is_array($explanation) ? $explanation : []);
         }
         $answers = [];
         foreach ($this->array('answers') as $question => $answer) {
             $answers[(int) $question] = is_string($answer) ? $answer : '';
         }
 
-        return new Submission($this->selection(), $words, $answers);
+        return new Submission($this->selection(), $explanations, $answers);
     }
 }

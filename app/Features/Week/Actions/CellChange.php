@@ -6,8 +6,8 @@ namespace App\Features\Week\Actions;
 
 use App\Models\Entry;
 use App\Models\Person;
+use App\Support\AuditTrail\AuditTrailLine;
 use App\Support\Database\Record;
-use App\Support\Trail\TrailLine;
 use Moss\Core\Sheet\EntryState;
 use Moss\Core\Time\Minutes;
 
@@ -56,7 +56,7 @@ final readonly class CellChange
         return $entry->fill([...$this->wanted(), 'recorded_by_id' => $actor->id, 'version' => $entry->version + 1]);
     }
 
-    public function traced(Person $actor, Person $owner, string $why): TrailLine
+    public function traced(Person $actor, Person $owner, string $why): AuditTrailLine
     {
         $act = match (true) {
             $this->isClearing() => 'clear',
@@ -66,7 +66,7 @@ final readonly class CellChange
         $after = $this->isClearing() ? null : self::told($this->after($actor, $owner));
         $before = $this->before === null ? null : self::told($this->before);
 
-        return new TrailLine($act, $actor->id, null, $owner->id, $this->input->task, $this->input->day->toString(), $before, $after, $why);
+        return new AuditTrailLine($act, $actor->id, null, $owner->id, $this->input->task, $this->input->day->toString(), $before, $after, $why);
     }
 
     /** @return array{minutes: int, note: string, client_note: string, billable: bool|null} */

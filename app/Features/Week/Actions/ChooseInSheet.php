@@ -8,7 +8,7 @@ use App\Features\Week\Queries\RecordableTasks;
 use App\Models\Person;
 use App\Models\Role;
 use App\Models\SheetChoice;
-use App\Support\Words;
+use App\Support\Language\Wording;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 use Moss\Core\Calendar\Day;
@@ -59,8 +59,8 @@ final readonly class ChooseInSheet
         foreach ($choices as $choice) {
             $task = $tasks[$choice->task] ?? null;
             $refusal = match (true) {
-                $choice->role !== null && ! in_array($choice->role, $roles, true) => Words::refusal('cell.no_role'),
-                $task === null => Words::refusal('cell.no_task'),
+                $choice->role !== null && ! in_array($choice->role, $roles, true) => Wording::refusal('cell.no_role'),
+                $task === null => Wording::refusal('cell.no_task'),
                 $choice->choice === SheetChoice::Added => $this->tasks->refusal($owner, $task, $day),
                 default => null,
             };

@@ -7,9 +7,9 @@ namespace App\Features\Week\Actions;
 use App\Models\Entry;
 use App\Models\Person;
 use App\Models\SheetChoice;
-use App\Support\Trail\Trail;
-use App\Support\Trail\TrailLine;
-use App\Support\Words;
+use App\Support\AuditTrail\AuditTrail;
+use App\Support\AuditTrail\AuditTrailLine;
+use App\Support\Language\Wording;
 use Illuminate\Support\Facades\DB;
 use Moss\Core\Calendar\Week;
 use Moss\Core\Time\Minutes;
@@ -17,7 +17,7 @@ use Moss\Core\Time\Minutes;
 /** Takes a line out of a week, with what is open on it: all of it, or nothing. */
 final readonly class RemoveLine
 {
-    public function __construct(private Trail $trail)
+    public function __construct(private AuditTrail $auditTrail)
     {
     }
 
@@ -32,16 +32,16 @@ final readonly class RemoveLine
             $entries = Entry::query()->where('person_id', $owner->id)->where('task_id', $task)->where('role_id', $role)
                 ->whereBetween('date', [$week->monday()->toString(), $week->sunday()->toString()])->get();
             if ($entries->contains(static fn (Entry $entry): bool => ! $entry->state->isOpen())) {
-                throw LineRefused::because(Words::refusal('line.not_open'));
+                throw LineRefused::because(Wording::refusal('line.not_open'));
             }
             if ($entries->reduce(static fn (int $sum, Entry $entry): int => $sum + $entry->minutes, 0) !== $seen->toInt()) {
-                throw LineRefused::because(Words::refusal('line.moved_on'));
+                throw LineRefused::because(Wording::refusal('line.moved_on'));
             }
             Entry::query()->whereIntegerInRaw('id', $entries->modelKeys())->delete();
             $key = ['person_id' => $owner->id, 'week' => $week->toString(), 'task_id' => $task, 'role_id' => $role, 'date' => null];
             DB::table('sheet_choices')->where($key)->delete();
             DB::table('sheet_choices')->insert([...$key, 'choice' => SheetChoice::Removed->value]);
-            $this->trail->of(array_values($entries->map(static fn (Entry $entry): TrailLine => new TrailLine(
+            $this->auditTrail->of(array_values($entries->map(static fn (Entry $entry): AuditTrailLine => new AuditTrailLine(
                 'clear', $actor->id, null, $owner->id, $entry->task_id, $entry->date,
                 ['role' => $entry->role_id, 'minutes' => $entry->minutes, 'state' => $entry->state->value], null,
             ))->all()));

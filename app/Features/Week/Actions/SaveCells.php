@@ -8,10 +8,10 @@ use App\Features\Week\Queries\LineKey;
 use App\Features\Week\Queries\RecordableTasks;
 use App\Models\Entry;
 use App\Models\Person;
+use App\Support\AuditTrail\AuditTrail;
+use App\Support\AuditTrail\AuditTrailLine;
 use App\Support\Database\Record;
-use App\Support\Trail\Trail;
-use App\Support\Trail\TrailLine;
-use App\Support\Words;
+use App\Support\Language\Wording;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
 use Moss\Core\Sheet\Actor;
@@ -31,13 +31,13 @@ final readonly class SaveCells
 {
     private const WHOLE_DAY = 1440;
 
-    public function __construct(private RecordableTasks $tasks, private Trail $trail)
+    public function __construct(private RecordableTasks $tasks, private AuditTrail $auditTrail)
     {
     }
 
     /**
      * @param  list<CellInput>  $inputs  no two of one cell
-     * @param  string  $why  for the trail, where it did not come by the sheet
+     * @param  string  $why  for the audit trail, where it did not come by the sheet
      * @return list<CellResult> in the order of the inputs
      */
     public function handle(Person $actor, Person $owner, array $inputs, string $why = ''): array
@@ -76,15 +76,15 @@ final readonly class SaveCells
             }
             EntryStatus::of($entry->state ?? EntryState::Draft)->edited(new Actor(isOwner: $actor->id === $owner->id, mayRecord: true));
         } catch (HoursTextRefused $refused) {
-            return CellResult::refused($input, $task, $entry, Words::hoursRefused($refused));
+            return CellResult::refused($input, $task, $entry, Wording::hoursRefused($refused));
         } catch (ActRefused $refused) {
-            return CellResult::refused($input, $task, $entry, Words::actRefused($refused->refusal));
+            return CellResult::refused($input, $task, $entry, Wording::actRefused($refused->refusal));
         }
         if ($entry?->version !== $input->seen) {
             return CellResult::movedOn($input, $task, $entry, self::movedOn($entry, $actor));
         }
         $refusal = match (true) {
-            $entry === null && $change->isClearing() => Words::refusal('cell.note_without_hours'),
+            $entry === null && $change->isClearing() => Wording::refusal('cell.note_without_hours'),
             $change->isClearing() => null,
             default => $this->tasks->refusal($owner, $task, $input->day, $entry === null),
         };
@@ -111,7 +111,7 @@ final readonly class SaveCells
             $date = $change->input->day->toString();
             $sum = ($sums[$date] ?? 0) + $change->growth();
             if ($sum > self::WHOLE_DAY && $change->growth() > 0) {
-                $sentence = Words::refusal('cell.full_day', ['hours' => Words::hours(Minutes::of($sum), $reader)]);
+                $sentence = Wording::refusal('cell.full_day', ['hours' => Wording::hours(Minutes::of($sum), $reader)]);
                 $refused[$index] = CellResult::refused($change->input, $change->task, $change->before, $sentence);
             } else {
                 $sums[$date] = $sum;
@@ -148,7 +148,7 @@ final readonly class SaveCells
         if ($rows['changed'] !== []) {
             Entry::query()->upsert($rows['changed'], ['id'], ['minutes', 'note', 'client_note', 'billable', 'recorded_by_id', 'version']);
         }
-        $this->trail->of(array_values(array_map(static fn (CellChange $change): TrailLine => $change->traced($actor, $owner, $why), $changes)));
+        $this->auditTrail->of(array_values(array_map(static fn (CellChange $change): AuditTrailLine => $change->traced($actor, $owner, $why), $changes)));
 
         return $results;
     }
@@ -156,7 +156,7 @@ final readonly class SaveCells
     private static function movedOn(?Entry $entry, Person $reader): string
     {
         return $entry === null
-            ? Words::refusal('cell.moved_on_empty')
-            : Words::refusal('cell.moved_on', ['hours' => Words::hours(Minutes::of($entry->minutes), $reader)]);
+            ? Wording::refusal('cell.moved_on_empty')
+            : Wording::refusal('cell.moved_on', ['hours' => Wording::hours(Minutes::of($entry->minutes), $reader)]);
     }
 }

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Features\Week\Console;
 
-use App\Features\Week\Queries\OwedDays;
-use App\Features\Week\Queries\PencilWords;
+use App\Features\Week\Queries\ExpectedDays;
+use App\Features\Week\Queries\PencilSourceText;
 use App\Features\Week\Queries\SheetRecords;
 use App\Features\Week\Queries\WeekPencil;
 use App\Models\Person;
@@ -35,7 +35,7 @@ final class PencilCommand extends Command
         try {
             $format = $this->oneOf('format', 'csv', 'json');
             [$person, $week] = [$this->person(), $this->week('week')];
-            $proposals = $pencil->fromPlan($person, SheetRecords::load($person, $week, $today->for($person)), OwedDays::of($person, $week->days()));
+            $proposals = $pencil->fromPlan($person, SheetRecords::load($person, $week, $today->for($person)), ExpectedDays::of($person, $week->days()));
         } catch (OptionRefused $refused) {
             $this->complain($refused->getMessage());
 
@@ -47,7 +47,7 @@ final class PencilCommand extends Command
             $proposal->line()->task,
             $proposal->line()->role,
             $proposal->minutes->toInt(),
-            PencilWords::of($proposal),
+            PencilSourceText::of($proposal),
         ]), $proposals);
         $this->output->write($format === 'csv' ? FigureTable::csv(self::COLUMNS, $rows) : FigureTable::json($rows), false, OutputInterface::OUTPUT_RAW);
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Features\Week\Props;
 
-/** An absence on a day; without minutes, all that would be owed. */
+/** An absence on a day; without minutes, all that would be expected. */
 final readonly class AbsenceProps
 {
     public function __construct(public string $kind, public ?int $minutes)

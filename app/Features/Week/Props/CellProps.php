@@ -32,7 +32,7 @@ final readonly class CellProps
         public ?string $proposedClientNote,
         public ?string $recordedBy,
         public ?string $recordedAt,
-        public ?string $returnWord,
+        public ?string $returnComment,
         public ?string $waitsFor,
         public int $decided,
         public array $then,

@@ -8,13 +8,13 @@ namespace App\Features\Week\Props;
 final readonly class DayProps
 {
     /**
-     * @param  int|null  $owed  minutes that are expected; null where the reader may not see that
+     * @param  int|null  $expected  minutes that are expected; null where the reader may not see that
      * @param  bool  $isWorkingDay  whether the work pattern has time on it, holiday or not
      * @param  list<AbsenceProps>  $absences
      */
     public function __construct(
         public string $date,
-        public ?int $owed,
+        public ?int $expected,
         public bool $isWorkingDay,
         public bool $isToday,
         public ?string $holiday,

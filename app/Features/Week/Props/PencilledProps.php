@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace App\Features\Week\Props;
 
-use App\Features\Remaining\Props\LeftProps;
+use App\Features\Remaining\Props\TaskRemainingProps;
 
-/** What is pencilled in a week now, and what is left of its tasks. */
+/** What is pencilled in a week now, and what is remaining of its tasks. */
 final readonly class PencilledProps
 {
     /**
      * @param  list<ProposalProps>  $proposals
-     * @param  list<LeftProps>  $left
+     * @param  list<TaskRemainingProps>  $remaining
      */
-    public function __construct(public array $proposals, public array $left)
+    public function __construct(public array $proposals, public array $remaining)
     {
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Features\Week\Props;
 
-use App\Features\Remaining\Props\LeftProps;
+use App\Features\Remaining\Props\TaskRemainingProps;
 
 /** A person's week. */
 final readonly class WeekProps
@@ -19,7 +19,7 @@ final readonly class WeekProps
      * @param  list<LineProps>  $lines  as their owner keeps them; else by project and task, internal ones last
      * @param  list<string>  $folded  codes of projects
      * @param  list<ProposalProps>  $proposals
-     * @param  list<LeftProps>  $left  of tasks that the person or their team holds
+     * @param  list<TaskRemainingProps>  $remaining  of tasks that the person or their team holds
      * @param  list<RibbonWeekProps>  $ribbon
      */
     public function __construct(
@@ -33,14 +33,14 @@ final readonly class WeekProps
         public bool $mayRecord,
         public bool $maySubmit,
         public string $thisWeek,
-        public int $owed,
+        public int $expected,
         public int $step,
         public array $days,
         public array $lines,
         public array $folded,
         public TotalsProps $totals,
         public array $proposals,
-        public array $left,
+        public array $remaining,
         public PencilProps $pencil,
         public array $ribbon,
     ) {

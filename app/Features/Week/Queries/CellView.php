@@ -11,7 +11,7 @@ use App\Features\Week\Props\CorrectionProps;
 use App\Models\Entry;
 use App\Models\Person;
 use App\Support\Database\Record;
-use App\Support\Words;
+use App\Support\Language\Wording;
 use Moss\Core\Review\RouteKind;
 use Moss\Core\Sheet\ClientNote;
 use Moss\Core\Sheet\EntryState;
@@ -52,8 +52,8 @@ final class CellView
             self::proposedClientNote($task, $inked->string('note'), $inked->string('client_note'), $billable && $state->isOpen()),
             $inked->intOrNull('recorded_by_id') === $owner->id ? null : $inked->stringOrNull('recorder'),
             $inked->stringOrNull('recorded_at'),
-            $state === EntryState::Returned ? $inked->stringOrNull('return_word') : null,
-            $state === EntryState::Submitted ? $inked->stringOrNull('approver') ?? Words::refusal('the_office') : null,
+            $state === EntryState::Returned ? $inked->stringOrNull('return_comment') : null,
+            $state === EntryState::Submitted ? $inked->stringOrNull('approver') ?? Wording::refusal('the_office') : null,
             $state === EntryState::Submitted ? $inked->int('approvals') : 0,
             $state === EntryState::Submitted ? RouteNames::after($inked->with($task->only('approval', 'project_manager_id', 'project_manager')), $route, $inked->int('approvals') + 1) : [],
             self::correction($inked),
@@ -75,7 +75,7 @@ final class CellView
         return new CellProps(
             $date, $entry->minutes, $entry->version, $entry->state, $billable, $entry->note, $entry->client_note,
             self::proposedClientNote($task, $entry->note, $entry->client_note, $billable && $entry->state->isOpen()),
-            $recordedBy, $at, $entry->return_word, null, 0, [], null, null, [],
+            $recordedBy, $at, $entry->return_comment, null, 0, [], null, null, [],
         );
     }
 
@@ -83,7 +83,7 @@ final class CellView
     {
         $id = $inked->intOrNull('correction');
 
-        return $id === null ? null : new CorrectionProps($id, $inked->int('corrected'), $inked->string('reason'), $inked->stringOrNull('corrector') ?? Words::refusal('the_office'));
+        return $id === null ? null : new CorrectionProps($id, $inked->int('corrected'), $inked->string('reason'), $inked->stringOrNull('corrector') ?? Wording::refusal('the_office'));
     }
 
     /** @param  list<AdjustmentProps>  $adjustments */

@@ -97,7 +97,7 @@ final readonly class KnownTasks
     private static function roles(Person $owner): array
     {
         $query = DB::table('assignments')->leftJoin('roles', 'roles.id', 'assignments.role_id')
-            ->where(HeldBy::person($owner))
+            ->where(AssignmentsOf::person($owner))
             ->select('assignments.task_id', 'assignments.role_id', 'roles.name AS role_name')
             ->orderByRaw('assignments.person_id IS NULL')->orderBy('assignments.starts_on')->orderBy('assignments.id');
         $roles = [];

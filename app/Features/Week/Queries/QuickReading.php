@@ -9,7 +9,7 @@ use App\Features\Week\Props\TaskOfferProps;
 use App\Models\Person;
 use App\Models\Role;
 use App\Support\Clock\Today;
-use App\Support\Words;
+use App\Support\Language\Wording;
 use Illuminate\Support\Str;
 use Moss\Core\Calendar\Day;
 use Moss\Core\Calendar\Week;
@@ -43,8 +43,8 @@ final readonly class QuickReading
             default => null,
         };
         $message = match (true) {
-            $ids === [] => Words::of('week.quick.no_task', ['words' => implode(' ', $line->words)]),
-            $task === null => Words::of('week.quick.several', ['count' => count($ids)]),
+            $ids === [] => Wording::of('week.quick.no_task', ['words' => implode(' ', $line->words)]),
+            $task === null => Wording::of('week.quick.several', ['count' => count($ids)]),
             default => null,
         };
         if ($task !== null && $line->role !== null) {
@@ -69,7 +69,7 @@ final readonly class QuickReading
             ->filter(static fn (Role $role): bool => Str::startsWith(Str::lower($role->name), Str::lower($beginning)) || Str::lower($role->code) === Str::lower($beginning));
         $role = $roles->count() === 1 ? $roles->first() : null;
         if ($role === null) {
-            return [null, Words::of($roles->isEmpty() ? 'week.quick.no_role' : 'week.quick.roles', ['role' => $beginning])];
+            return [null, Wording::of($roles->isEmpty() ? 'week.quick.no_role' : 'week.quick.roles', ['role' => $beginning])];
         }
 
         return [new TaskOfferProps(
@@ -81,7 +81,7 @@ final readonly class QuickReading
     private static function words(QuickRefused $refused, Week $week): string
     {
         return $refused->hours === null
-            ? Words::of('week.quick.'.$refused->fault->value, ['text' => $refused->text, 'week' => $week->number()])
-            : Words::hoursRefused($refused->hours);
+            ? Wording::of('week.quick.'.$refused->fault->value, ['text' => $refused->text, 'week' => $week->number()])
+            : Wording::hoursRefused($refused->hours);
     }
 }

@@ -7,14 +7,14 @@ namespace App\Features\Week\Queries;
 use App\Features\HouseRules\Queries\RulesInForce;
 use App\Models\Person;
 use App\Support\Database\Record;
-use App\Support\Words;
+use App\Support\Language\Wording;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 use Moss\Core\Calendar\Day;
 use Moss\Core\HouseRules\HouseRules;
-use Moss\Core\HouseRules\Level;
 use Moss\Core\HouseRules\Rules\NotAssigned;
 use Moss\Core\HouseRules\Rules\TaskClosed;
+use Moss\Core\HouseRules\Severity;
 use Moss\Core\Sheet\Line;
 
 /** Which tasks a person may record on: their own, their team's, and internal ones; open, and not done. */
@@ -55,18 +55,18 @@ final class RecordableTasks
     public function refusal(Person $owner, ?Record $task, Day $day, bool $isNew = true): ?string
     {
         if ($task === null) {
-            return Words::refusal('cell.no_task');
+            return Wording::refusal('cell.no_task');
         }
         $closedUntil = $task->stringOrNull('closed_until');
         $names = ['task' => $task->string('name'), 'project' => $task->string('project_name'), 'manager' => $task->string('manager')];
         $doneOn = $task->stringOrNull('done_on');
 
         return match (true) {
-            $isNew && $closedUntil !== null && $day->toString() <= $closedUntil => Words::refusal('cell.period_closed', ['day' => $closedUntil]),
-            $task->stringOrNull('assigned') === null && ! $task->bool('internal') && $this->blocks(NotAssigned::CODE, $task, $day) => Words::refusal('cell.not_assigned', $names),
-            $task->string('project_state') === 'closed' && $this->blocks(TaskClosed::CODE, $task, $day) => Words::refusal('cell.closed', $names),
-            $doneOn !== null && $day->isAfter(Day::of($doneOn)) && $this->blocks(TaskClosed::CODE, $task, $day) => Words::refusal('cell.done', ['day' => $doneOn] + $names),
-            ! $owner->employment()->includes($day) => Words::refusal('cell.not_employed'),
+            $isNew && $closedUntil !== null && $day->toString() <= $closedUntil => Wording::refusal('cell.period_closed', ['day' => $closedUntil]),
+            $task->stringOrNull('assigned') === null && ! $task->bool('internal') && $this->blocks(NotAssigned::CODE, $task, $day) => Wording::refusal('cell.not_assigned', $names),
+            $task->string('project_state') === 'closed' && $this->blocks(TaskClosed::CODE, $task, $day) => Wording::refusal('cell.closed', $names),
+            $doneOn !== null && $day->isAfter(Day::of($doneOn)) && $this->blocks(TaskClosed::CODE, $task, $day) => Wording::refusal('cell.done', ['day' => $doneOn] + $names),
+            ! $owner->employment()->includes($day) => Wording::refusal('cell.not_employed'),
             default => null,
         };
     }
@@ -76,7 +76,7 @@ final class RecordableTasks
     {
         $this->rules ??= RulesInForce::load();
 
-        return $this->rules->level($rule, $day, $task->stringOrNull('owner_team'), new Line($task->string('project'), $task->string('code'), null)) === Level::Blocks;
+        return $this->rules->severity($rule, $day, $task->stringOrNull('owner_team'), new Line($task->string('project'), $task->string('code'), null)) === Severity::Blocking;
     }
 
     /** Whether time on tasks of others is blocked anyway, on whatever project. */
@@ -85,7 +85,7 @@ final class RecordableTasks
         $this->rules ??= RulesInForce::load();
         $team = $owner->team_id === null ? null : DB::table('teams')->where('id', $owner->team_id)->value('code');
 
-        return $this->rules->level(NotAssigned::CODE, $day, is_string($team) ? $team : null, null) === Level::Blocks;
+        return $this->rules->severity(NotAssigned::CODE, $day, is_string($team) ? $team : null, null) === Severity::Blocking;
     }
 
     private function tasks(Person $owner): Builder
@@ -107,6 +107,6 @@ final class RecordableTasks
     private function assignments(Person $owner): Builder
     {
         return DB::table('assignments')->whereColumn('assignments.task_id', 'tasks.id')
-            ->where(HeldBy::person($owner));
+            ->where(AssignmentsOf::person($owner));
     }
 }

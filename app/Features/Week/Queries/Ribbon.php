@@ -27,7 +27,7 @@ final class Ribbon
      * @param  list<Record>  $history  sums by day and state, also of days outside
      * @return list<RibbonWeekProps>
      */
-    public static function around(Week $week, array $history, OwedDays $owed, Day $today): array
+    public static function around(Week $week, array $history, ExpectedDays $expected, Day $today): array
     {
         $sums = [];
         $weeks = [];
@@ -37,14 +37,14 @@ final class Ribbon
         }
         $ribbon = [];
         for ($offset = -self::BEFORE; $offset <= self::AFTER; $offset++) {
-            $ribbon[] = self::week($week->plusWeeks($offset), $sums, $owed, $today);
+            $ribbon[] = self::week($week->plusWeeks($offset), $sums, $expected, $today);
         }
 
         return $ribbon;
     }
 
     /** @param  array<string, array<string, int>>  $sums */
-    private static function week(Week $week, array $sums, OwedDays $owed, Day $today): RibbonWeekProps
+    private static function week(Week $week, array $sums, ExpectedDays $expected, Day $today): RibbonWeekProps
     {
         $states = $sums[$week->toString()] ?? [];
 
@@ -52,7 +52,7 @@ final class Ribbon
             $week->toString(),
             $week->monday()->toString(),
             // Where what a week asks is not shown, what is on it stands for itself.
-            $owed->showsHours() ? $owed->within($week->days())->toInt() : array_sum($states),
+            $expected->showsHours() ? $expected->within($week->days())->toInt() : array_sum($states),
             $states[EntryState::Draft->value] ?? 0,
             $states[EntryState::Submitted->value] ?? 0,
             $states[EntryState::Returned->value] ?? 0,

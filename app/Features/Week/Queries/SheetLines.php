@@ -8,7 +8,7 @@ use App\Features\Week\Props\LineProps;
 use App\Models\Person;
 use App\Models\SheetChoice;
 use App\Support\Database\Record;
-use App\Support\Words;
+use App\Support\Language\Wording;
 use Moss\Core\Review\RouteKind;
 use Moss\Core\Sheet\Line;
 
@@ -124,7 +124,7 @@ final readonly class SheetLines
             $task->stringOrNull('phase'),
             $record->stringOrNull('role_name'),
             $isPencilled,
-            $task->string('project_state') === 'closed' ? Words::refusal('line_closed') : null,
+            $task->string('project_state') === 'closed' ? Wording::refusal('line_closed') : null,
             $cells,
         );
     }

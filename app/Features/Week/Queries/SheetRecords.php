@@ -70,10 +70,10 @@ final readonly class SheetRecords
     /** @return list<Record> */
     private static function entries(Person $owner, Week $week): array
     {
-        $recordedAt = DB::table('trail')->selectRaw('max(trail.at)')
-            ->whereColumn('trail.person_id', 'entries.person_id')->whereColumn('trail.date', 'entries.date')
-            ->whereColumn('trail.task_id', 'entries.task_id')->whereIn('trail.act', ['ink', 'change'])
-            ->whereRaw("json_extract(trail.after, '$.role') IS entries.role_id");
+        $recordedAt = DB::table('audit_trail')->selectRaw('max(audit_trail.at)')
+            ->whereColumn('audit_trail.person_id', 'entries.person_id')->whereColumn('audit_trail.date', 'entries.date')
+            ->whereColumn('audit_trail.task_id', 'entries.task_id')->whereIn('audit_trail.act', ['ink', 'change'])
+            ->whereRaw("json_extract(audit_trail.after, '$.role') IS entries.role_id");
         $query = DB::table('entries')
             ->leftJoin('roles', 'roles.id', 'entries.role_id')
             ->leftJoin('people AS approvers', 'approvers.id', 'entries.approver_id')
@@ -86,7 +86,7 @@ final readonly class SheetRecords
             ->select('entries.task_id', 'entries.role_id', 'roles.code AS role', 'roles.name AS role_name', 'entries.date', 'entries.minutes')
             ->addSelect('corrections.id AS correction', 'corrections.minutes AS corrected', 'corrections.reason', 'correctors.name AS corrector')
             ->selectSub(self::declined(), 'declined')
-            ->addSelect('entries.version', 'entries.state', 'entries.note', 'entries.client_note', 'entries.billable', 'entries.return_word', 'entries.person_id', 'entries.approvals')
+            ->addSelect('entries.version', 'entries.state', 'entries.note', 'entries.client_note', 'entries.billable', 'entries.return_comment', 'entries.person_id', 'entries.approvals')
             ->addSelect('line_managers.id AS line_manager_id', 'line_managers.name AS line_manager')
             ->addSelect('entries.corrects', 'approvers.name AS approver', 'recorders.name AS recorder', 'entries.recorded_by_id')
             ->selectSub($recordedAt, 'recorded_at');
@@ -97,7 +97,7 @@ final readonly class SheetRecords
     /** The word with which the latest correction of an entry was declined, if it was. */
     private static function declined(): Builder
     {
-        return DB::table('corrections AS latest')->selectRaw("CASE latest.state WHEN 'declined' THEN latest.word END")
+        return DB::table('corrections AS latest')->selectRaw("CASE latest.state WHEN 'declined' THEN latest.comment END")
             ->whereColumn('latest.entry_id', 'entries.id')->orderByDesc('latest.id')->limit(1);
     }
 
@@ -132,7 +132,7 @@ final readonly class SheetRecords
      */
     private static function assignments(Person $owner, Week $week, array $past): array
     {
-        $mine = HeldBy::person($owner);
+        $mine = AssignmentsOf::person($owner);
         $inWeek = DB::table('assignments')->select('assignments.task_id')->where($mine)
             ->where('assignments.starts_on', '<=', $week->sunday()->toString())
             ->where('assignments.ends_on', '>=', $week->monday()->toString());
@@ -152,17 +152,17 @@ final readonly class SheetRecords
     /** Whether the person's latest word on the task of an assignment is that it is done. */
     private static function saidDone(Person $owner): Builder
     {
-        return DB::table('restatements')->select('restatements.done')
-            ->whereColumn('restatements.task_id', 'assignments.task_id')->where('restatements.person_id', $owner->id)
-            ->orderByDesc('restatements.stated_on')->orderByDesc('restatements.id')->limit(1);
+        return DB::table('remaining_estimates')->select('remaining_estimates.done')
+            ->whereColumn('remaining_estimates.task_id', 'assignments.task_id')->where('remaining_estimates.person_id', $owner->id)
+            ->orderByDesc('remaining_estimates.stated_on')->orderByDesc('remaining_estimates.id')->limit(1);
     }
 
     /** What the person says is left of the task of an assignment, while that waits for the project manager. */
     private static function asked(Person $owner): Builder
     {
-        return DB::table('asked_restatements')->select('asked_restatements.remaining_minutes')
-            ->whereColumn('asked_restatements.task_id', 'assignments.task_id')->where('asked_restatements.person_id', $owner->id)
-            ->where('asked_restatements.state', 'waiting');
+        return DB::table('proposed_estimates')->select('proposed_estimates.remaining_minutes')
+            ->whereColumn('proposed_estimates.task_id', 'assignments.task_id')->where('proposed_estimates.person_id', $owner->id)
+            ->where('proposed_estimates.state', 'waiting');
     }
 
     /**

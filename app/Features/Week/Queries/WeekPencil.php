@@ -8,7 +8,7 @@ use App\Models\LastWeekPencil;
 use App\Models\Person;
 use App\Support\Database\Record;
 use Moss\Core\Calendar\Day;
-use Moss\Core\Effort\Holding;
+use Moss\Core\Effort\AssigneeEffort;
 use Moss\Core\Sheet\Line;
 use Moss\Core\Sheet\PastLine;
 use Moss\Core\Sheet\PastWeeks;
@@ -22,43 +22,43 @@ use Moss\Core\Time\Minutes;
 /** What is pencilled in for a person's week. In two queries beside those of its records. */
 final readonly class WeekPencil
 {
-    public function __construct(private Holdings $holdings)
+    public function __construct(private AssigneeEfforts $assigneeEfforts)
     {
     }
 
     /** @return list<Proposal> from the plan alone: days in order, within a day by end, project, task and role */
-    public function fromPlan(Person $owner, SheetRecords $records, OwedDays $owed): array
+    public function fromPlan(Person $owner, SheetRecords $records, ExpectedDays $expected): array
     {
-        $lines = $this->planned($records, $this->held($owner, $records, $owed));
+        $lines = $this->planned($records, $this->held($owner, $records, $expected));
 
-        return (new Pencil($owed->hours(), $lines, self::entriesOf($records->entries, $records)))->over($records->week->days());
+        return (new Pencil($expected->hours(), $lines, self::entriesOf($records->entries, $records)))->over($records->week->days());
     }
 
     /** What the person's sources pencil in, and which lines they speak of. */
-    public function of(Person $owner, SheetRecords $records, OwedDays $owed): PencilledWeek
+    public function of(Person $owner, SheetRecords $records, ExpectedDays $expected): PencilledWeek
     {
-        $holdings = $this->held($owner, $records, $owed);
-        $planned = $owner->pencil_plan ? $this->planned($records, $holdings) : [];
-        $past = $this->past($owner, $records, $holdings);
+        $assigneeEfforts = $this->held($owner, $records, $expected);
+        $planned = $owner->pencil_plan ? $this->planned($records, $assigneeEfforts) : [];
+        $past = $this->past($owner, $records, $assigneeEfforts);
         $hoursOf = $owner->pencil_last_week === LastWeekPencil::Hours
             ? $past
             : array_values(array_filter($past, static fn (PastLine $line): bool => $line->source !== PencilSource::LastWeek));
-        $proposals = (new Pencil($owed->hours(), $planned, self::entriesOf($records->entries, $records), $hoursOf))->over($records->week->days());
+        $proposals = (new Pencil($expected->hours(), $planned, self::entriesOf($records->entries, $records), $hoursOf))->over($records->week->days());
 
-        return new PencilledWeek($proposals, array_map(static fn (PastLine $line): Line => $line->line, $past), $holdings);
+        return new PencilledWeek($proposals, array_map(static fn (PastLine $line): Line => $line->line, $past), $assigneeEfforts);
     }
 
-    /** @return array<int, Holding> */
-    private function held(Person $owner, SheetRecords $records, OwedDays $owed): array
+    /** @return array<int, AssigneeEffort> */
+    private function held(Person $owner, SheetRecords $records, ExpectedDays $expected): array
     {
-        return $this->holdings->of($owner, $records->assignments, $owed->capacity(), $owed->capacityOfOrganisation());
+        return $this->assigneeEfforts->of($owner, $records->assignments, $expected->capacity(), $expected->capacityOfOrganisation());
     }
 
     /**
-     * @param  array<int, Holding>  $holdings
+     * @param  array<int, AssigneeEffort>  $assigneeEfforts
      * @return list<PlannedLine>
      */
-    private function planned(SheetRecords $records, array $holdings): array
+    private function planned(SheetRecords $records, array $assigneeEfforts): array
     {
         $own = [];
         foreach ($records->assignments as $assignment) {
@@ -67,14 +67,14 @@ final readonly class WeekPencil
             }
         }
         $lines = [];
-        foreach (array_intersect_key($holdings, $own) as $id => $holding) {
+        foreach (array_intersect_key($assigneeEfforts, $own) as $id => $assigneeEffort) {
             $task = $records->tasks[$id];
-            if ($task->string('project_state') !== 'open' || $task->stringOrNull('done_on') !== null || $holding->isDone()) {
+            if ($task->string('project_state') !== 'open' || $task->stringOrNull('done_on') !== null || $assigneeEffort->isDone()) {
                 continue;
             }
-            foreach ($holding->assignments as $assignment) {
+            foreach ($assigneeEffort->assignments as $assignment) {
                 if ($assignment->days->intersectedWith($records->week->days()) !== null) {
-                    $lines[] = new PlannedLine($task->string('project'), $task->string('code'), $assignment, $holding->remaining());
+                    $lines[] = new PlannedLine($task->string('project'), $task->string('code'), $assignment, $assigneeEffort->remaining());
                 }
             }
         }
@@ -83,18 +83,18 @@ final readonly class WeekPencil
     }
 
     /**
-     * @param  array<int, Holding>  $holdings
+     * @param  array<int, AssigneeEffort>  $assigneeEfforts
      * @return list<PastLine> as far as their tasks are still open to the person; last week before the usual one
      */
-    private function past(Person $owner, SheetRecords $records, array $holdings): array
+    private function past(Person $owner, SheetRecords $records, array $assigneeEfforts): array
     {
         $remaining = [];
         foreach ($records->tasks as $id => $task) {
-            $holding = $holdings[$id] ?? null;
+            $assigneeEffort = $assigneeEfforts[$id] ?? null;
             $isOpen = $task->string('project_state') === 'open' && $task->stringOrNull('done_on') === null
-                && ($holding === null ? $task->bool('internal') : ! $holding->isDone());
+                && ($assigneeEffort === null ? $task->bool('internal') : ! $assigneeEffort->isDone());
             if ($isOpen) {
-                $remaining[(new Line($task->string('project'), $task->string('code'), null))->taskKey()] = $holding?->remaining();
+                $remaining[(new Line($task->string('project'), $task->string('code'), null))->taskKey()] = $assigneeEffort?->remaining();
             }
         }
         $weeks = PastWeeks::of(self::entriesOf($records->history, $records));

@@ -29,13 +29,13 @@ final readonly class WeekSheet
     {
         $today = $this->today->for($owner);
         $isWhole = Gate::forUser($reader)->allows('viewWeek', $owner);
-        $owed = OwedDays::of($owner, Ribbon::days($week));
+        $expected = ExpectedDays::of($owner, Ribbon::days($week));
         $records = SheetRecords::load($owner, $week, $today);
         if (! $isWhole) {
-            [$owed, $records] = [$owed->withoutHours(), $records->ofProjectsManagedBy($reader)];
+            [$expected, $records] = [$expected->withoutHours(), $records->ofProjectsManagedBy($reader)];
         }
         $mayRecord = Gate::forUser($reader)->allows('recordWeek', $owner);
-        $pencilled = $this->pencil->of($owner, $records, $owed);
+        $pencilled = $this->pencil->of($owner, $records, $expected);
 
         return new WeekProps(
             $week->toString(),
@@ -48,26 +48,26 @@ final readonly class WeekSheet
             $mayRecord,
             $mayRecord && Gate::forUser($reader)->allows('submitWeek', $owner),
             Week::containing($today)->toString(),
-            $owed->within($week->days())->toInt(),
-            $owed->organisation()->entry_step ?? self::STEP,
-            $owed->props($week->days(), $today),
-            SheetLines::of($owner, $records, $pencilled->pastLines, $owed->organisation()->approval),
+            $expected->within($week->days())->toInt(),
+            $expected->organisation()->entry_step ?? self::STEP,
+            $expected->props($week->days(), $today),
+            SheetLines::of($owner, $records, $pencilled->pastLines, $expected->organisation()->approval),
             $owner->arrangement->folded,
             WeekTotals::sum($records->entries, $records->tasks, $week),
             $mayRecord ? self::shown($pencilled->proposals, $records) : [],
-            LeftOfTasks::of($pencilled->holdings, $records),
+            RemainingOfTasks::of($pencilled->assigneeEfforts, $records),
             new PencilProps($owner->pencil_plan, $owner->pencil_last_week, $owner->pencil_usual_week),
-            Ribbon::around($week, $records->history, $owed, $today),
+            Ribbon::around($week, $records->history, $expected, $today),
         );
     }
 
-    /** What is pencilled now and what is left, after something has changed. */
+    /** What is pencilled now and what is remaining, after something has changed. */
     public function pencilled(Person $owner, Week $week): PencilledProps
     {
         $records = SheetRecords::load($owner, $week, $this->today->for($owner));
-        $pencilled = $this->pencil->of($owner, $records, OwedDays::of($owner, $week->days()));
+        $pencilled = $this->pencil->of($owner, $records, ExpectedDays::of($owner, $week->days()));
 
-        return new PencilledProps(self::shown($pencilled->proposals, $records), LeftOfTasks::of($pencilled->holdings, $records));
+        return new PencilledProps(self::shown($pencilled->proposals, $records), RemainingOfTasks::of($pencilled->assigneeEfforts, $records));
     }
 
     /**
@@ -96,7 +96,7 @@ final readonly class WeekSheet
             $line = $proposal->line()->key();
             $date = $proposal->day->toString();
             if (! ($taken[$line][$date] ?? false)) {
-                $props[] = new ProposalProps($keys[$line], $date, $proposal->minutes->toInt(), $proposal->from(), PencilWords::of($proposal));
+                $props[] = new ProposalProps($keys[$line], $date, $proposal->minutes->toInt(), $proposal->from(), PencilSourceText::of($proposal));
             }
         }
 

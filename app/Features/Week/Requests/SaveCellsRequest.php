@@ -9,7 +9,7 @@ use App\Http\Input\BoundedRequest;
 use App\Http\Input\RowId;
 use App\Http\Input\WorkDay;
 use App\Models\Role;
-use App\Support\Words;
+use App\Support\Language\Wording;
 use Closure;
 use Illuminate\Contracts\Validation\Validator;
 use Moss\Core\Calendar\Day;
@@ -80,16 +80,16 @@ final class SaveCellsRequest extends BoundedRequest
         $roles = [];
         foreach ($cells as $cell) {
             if ($week instanceof Week && ! $week->days()->includes($cell->day)) {
-                return Words::refusal('cell.other_week', ['day' => $cell->day->toString(), 'week' => $week->toString()]);
+                return Wording::refusal('cell.other_week', ['day' => $cell->day->toString(), 'week' => $week->toString()]);
             }
             if (isset($seen[$cell->cell()])) {
-                return Words::refusal('cell.twice');
+                return Wording::refusal('cell.twice');
             }
             $seen[$cell->cell()] = true;
             $roles[$cell->role ?? 0] = true;
         }
         unset($roles[0]);
 
-        return $roles !== [] && Role::query()->whereKey(array_keys($roles))->count() < count($roles) ? Words::refusal('cell.no_role') : null;
+        return $roles !== [] && Role::query()->whereKey(array_keys($roles))->count() < count($roles) ? Wording::refusal('cell.no_role') : null;
     }
 }

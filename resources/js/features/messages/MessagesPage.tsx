@@ -2,15 +2,16 @@ import { instant } from '@/lib/days';
 import { put } from '@/lib/http';
 import { text } from '@/lib/text';
 import type { MessagesProps } from '@/types/generated/props';
-import { Parts } from '@/ui/Parts';
+import { SectionTabs } from '@/ui/SectionTabs';
+import { PageHeading } from '@/ui/PageHeading';
 import { Shell } from '@/ui/Shell';
-import { Head, Link } from '@inertiajs/react';
+import { Link } from '@inertiajs/react';
 import { useEffect } from 'react';
-import { Wishes } from './Wishes';
+import { NotificationSettings } from './NotificationSettings';
 
 /** What the reader was told, the newest first; seeing it is reading it. */
 export function MessagesPage({ messages }: { messages: MessagesProps }) {
-    const words = text.messagesPage;
+    const copy = text.messagesPage;
     const newest = messages.messages[0];
     const unread = messages.messages.filter(({ isNew }) => isNew).length;
 
@@ -22,12 +23,11 @@ export function MessagesPage({ messages }: { messages: MessagesProps }) {
 
     return (
         <Shell>
-            <Head title={words.name} />
-            <Parts label={words.name} parts={words.parts} />
-            <h1>{words.title(unread)}</h1>
+            <SectionTabs label={copy.name} tabs={copy.tabs} />
+            <PageHeading title={copy.name} finding={copy.finding(unread)} />
             <div className="mt-3 grid grid-cols-[minmax(0,1fr)] gap-x-10 gap-y-6 lg:grid-cols-[minmax(0,1fr)_24rem]">
                 <div>
-                    {messages.messages.length === 0 && <p className="pencilled">{words.none}</p>}
+                    {messages.messages.length === 0 && <p className="pencilled">{copy.none}</p>}
                     <ul>
                         {messages.messages.map((message) => (
                             <li
@@ -43,22 +43,22 @@ export function MessagesPage({ messages }: { messages: MessagesProps }) {
                                             : 'act-quiet [overflow-wrap:anywhere]'
                                     }
                                 >
-                                    {message.words}
+                                    {message.text}
                                 </Link>
                             </li>
                         ))}
                     </ul>
                     {messages.before !== null && (
                         <Link className="act mt-2" href={`/messages?before=${messages.before}`}>
-                            {words.older}
+                            {copy.older}
                         </Link>
                     )}
                 </div>
                 <div className="flex flex-col gap-5">
-                    <Wishes messages={messages} />
+                    <NotificationSettings messages={messages} />
                     <section aria-labelledby="mails">
-                        <h2 id="mails">{words.mails}</h2>
-                        {messages.mails.length === 0 && <p className="pencilled">{words.noMails}</p>}
+                        <h2 id="mails">{copy.mails}</h2>
+                        {messages.mails.length === 0 && <p className="pencilled">{copy.noMails}</p>}
                         <ul>
                             {messages.mails.map((mail) => (
                                 <li key={mail.id} className="border-b border-rule py-1">

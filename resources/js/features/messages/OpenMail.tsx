@@ -6,7 +6,7 @@ import { useState } from 'react';
 /** One mail, as HTML or as text. */
 export function OpenMail({ mail }: { mail: OpenMailProps }) {
     const [asText, showText] = useState(false);
-    const words = text.messagesPage;
+    const copy = text.messagesPage;
 
     return (
         <section aria-labelledby="mail">
@@ -14,9 +14,9 @@ export function OpenMail({ mail }: { mail: OpenMailProps }) {
                 {mail.subject}
             </h2>
             <p className="text-faded [overflow-wrap:anywhere]">
-                {words.from(mail.sender)} {words.to(mail.recipient)}, {instant(mail.at)}
+                {copy.from(mail.sender)} {copy.to(mail.recipient)}, {instant(mail.at)}
             </p>
-            <p className="mt-1 flex gap-3" role="group" aria-label={words.shownAs}>
+            <p className="mt-1 flex gap-3" role="group" aria-label={copy.shownAs}>
                 {([false, true] as const).map((one) => (
                     <button
                         key={String(one)}
@@ -27,7 +27,7 @@ export function OpenMail({ mail }: { mail: OpenMailProps }) {
                             showText(one);
                         }}
                     >
-                        {one ? words.asText : words.asHtml}
+                        {one ? copy.asText : copy.asHtml}
                     </button>
                 ))}
             </p>

@@ -1,33 +1,33 @@
 import { instant } from '@/lib/days';
 import { text } from '@/lib/text';
 import type { OutboxProps } from '@/types/generated/props';
-import { Parts } from '@/ui/Parts';
+import { SectionTabs } from '@/ui/SectionTabs';
+import { PageHeading } from '@/ui/PageHeading';
 import { Shell } from '@/ui/Shell';
 import { SearchBox } from '@/ui/SearchBox';
-import { Head, Link } from '@inertiajs/react';
+import { Link } from '@inertiajs/react';
 import { OpenMail } from './OpenMail';
 
 /** Every mail that would have been sent, as it would arrive. */
 export function OutboxPage({ outbox }: { outbox: OutboxProps }) {
-    const words = text.messagesPage;
+    const copy = text.messagesPage;
     const { mails, open, search } = outbox;
 
     return (
         <Shell>
-            <Head title={words.outbox} />
-            <Parts label={words.name} parts={words.parts} />
-            <h1>{outbox.isOfAll ? words.outboxOfAll : words.outboxOfOne}</h1>
+            <SectionTabs label={copy.name} tabs={copy.tabs} />
+            <PageHeading title={copy.outbox} finding={outbox.isOfAll ? copy.outboxOfAll : copy.outboxOfOne} />
             {outbox.isOfAll && (
                 <SearchBox
                     className="mt-2"
-                    label={words.searchMail}
+                    label={copy.searchMail}
                     value={search}
-                    address={(words) => `/outbox?search=${encodeURIComponent(words)}`}
+                    address={(search) => `/outbox?search=${encodeURIComponent(search)}`}
                 />
             )}
             <div className="mt-3 grid grid-cols-[minmax(0,1fr)] gap-x-8 gap-y-6 lg:grid-cols-[24rem_minmax(0,1fr)]">
                 <div>
-                    {mails.length === 0 && <p className="pencilled">{words.noMails}</p>}
+                    {mails.length === 0 && <p className="pencilled">{copy.noMails}</p>}
                     <ul>
                         {mails.map((mail) => (
                             <li key={mail.id} className="border-b border-rule py-1">
@@ -47,7 +47,7 @@ export function OutboxPage({ outbox }: { outbox: OutboxProps }) {
                     </ul>
                     {outbox.before !== null && (
                         <Link className="act mt-2" href={`/outbox?search=${encodeURIComponent(search)}&before=${outbox.before}`}>
-                            {words.older}
+                            {copy.older}
                         </Link>
                     )}
                 </div>

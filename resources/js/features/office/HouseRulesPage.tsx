@@ -1,9 +1,9 @@
 import { wholeDate } from '@/lib/days';
-import { hoursInWords } from '@/lib/hours';
+import { hoursWithUnit } from '@/lib/hours';
 import { useHoursFormat } from '@/lib/shared';
 import { text } from '@/lib/text';
 import type { HoursFormat, HouseRulesProps, RuleProps, RuleSettingProps } from '@/types/generated/props';
-import { Trouble } from '@/ui/Trouble';
+import { FieldError } from '@/ui/FieldError';
 import { router } from '@inertiajs/react';
 import { useState } from 'react';
 import { OfficeShell } from './OfficeShell';
@@ -14,32 +14,31 @@ function limitOf({ limit, unit }: RuleProps, setting: RuleSettingProps, format: 
         return '';
     }
 
-    return `${limit} ${unit === 'minutes' ? hoursInWords(setting.limit, format) : text.officePage.rules.units[unit](setting.limit)}`;
+    return `${limit} ${unit === 'minutes' ? hoursWithUnit(setting.limit, format) : text.officePage.rules.units[unit](setting.limit)}`;
 }
 
 /** Every rule, how it is set, for whom and from when. */
 export function HouseRulesPage({ houseRules }: { houseRules: HouseRulesProps }) {
     const format = useHoursFormat();
     const [changing, change] = useState<string | null>(null);
-    const words = text.officePage.rules;
+    const copy = text.officePage.rules;
 
     return (
-        <OfficeShell title={words.name}>
-            <h1>{words.title}</h1>
-            <p className="mt-1 max-w-5xl text-faded">{words.explained}</p>
-            <Trouble />
+        <OfficeShell title={copy.name} finding={copy.finding}>
+            <p className="mt-1 max-w-5xl text-faded">{copy.explained}</p>
+            <FieldError />
             <table className="mt-3 w-full max-w-5xl">
                 <thead>
                     <tr className="text-faded">
-                        <th scope="col">{words.rule}</th>
+                        <th scope="col">{copy.rule}</th>
                         <th scope="col" className="w-28">
-                            {words.level}
+                            {copy.severity}
                         </th>
                         <th scope="col" className="w-52 max-sm:hidden">
-                            {words.limit}
+                            {copy.limit}
                         </th>
                         <th scope="col" className="w-60 max-sm:hidden">
-                            {words.holds}
+                            {copy.holds}
                         </th>
                         <td className="w-24" />
                     </tr>
@@ -51,16 +50,18 @@ export function HouseRulesPage({ houseRules }: { houseRules: HouseRulesProps }) 
                                 <th scope="row" className="py-0.5 pe-2">
                                     {index === 0 ? rule.name : <span className="sr-only">{rule.name}</span>}
                                 </th>
-                                <td className={setting.level === 'off' ? 'text-faded' : undefined}>
-                                    {words.levels[setting.level]}
+                                <td className={setting.severity === 'off' ? 'text-faded' : undefined}>
+                                    {copy.severities[setting.severity]}
                                 </td>
-                                <td className="max-sm:hidden">{setting.level === 'off' ? '' : limitOf(rule, setting, format)}</td>
+                                <td className="max-sm:hidden">
+                                    {setting.severity === 'off' ? '' : limitOf(rule, setting, format)}
+                                </td>
                                 <td className={setting.id === null ? 'pencilled max-sm:hidden' : 'max-sm:hidden'}>
                                     {setting.id === null
-                                        ? words.usual
+                                        ? copy.usual
                                         : [
-                                              setting.for ?? words.everybody,
-                                              setting.from === null ? null : words.from(wholeDate(setting.from)),
+                                              setting.for ?? copy.everybody,
+                                              setting.from === null ? null : copy.from(wholeDate(setting.from)),
                                           ]
                                               .filter((part) => part !== null)
                                               .join(', ')}
@@ -71,23 +72,23 @@ export function HouseRulesPage({ houseRules }: { houseRules: HouseRulesProps }) 
                                             type="button"
                                             className="act-quiet"
                                             aria-expanded={changing === rule.code}
-                                            aria-label={words.setRule(rule.name)}
+                                            aria-label={copy.setRule(rule.name)}
                                             onClick={() => {
                                                 change(changing === rule.code ? null : rule.code);
                                             }}
                                         >
-                                            {words.set}
+                                            {copy.set}
                                         </button>
                                     ) : (
                                         <button
                                             type="button"
                                             className="act-quiet"
-                                            aria-label={words.takeAwayOf(rule.name, setting.for ?? words.everybody)}
+                                            aria-label={copy.removeOf(rule.name, setting.for ?? copy.everybody)}
                                             onClick={() => {
                                                 router.delete(`/office/rules/${setting.id}`, { preserveScroll: true });
                                             }}
                                         >
-                                            {words.takeAway}
+                                            {copy.remove}
                                         </button>
                                     )}
                                 </td>

@@ -1,15 +1,15 @@
 import { text } from '@/lib/text';
-import { Parts } from '@/ui/Parts';
+import { SectionTabs } from '@/ui/SectionTabs';
+import { PageHeading } from '@/ui/PageHeading';
 import { Shell } from '@/ui/Shell';
-import { Head } from '@inertiajs/react';
 import type { ReactNode } from 'react';
 
 /** The frame of the office's pages, with their parts in one line. */
-export function OfficeShell({ title, children }: { title: string; children: ReactNode }) {
+export function OfficeShell({ title, finding, children }: { title: string; finding?: string; children: ReactNode }) {
     return (
         <Shell>
-            <Head title={title} />
-            <Parts label={text.office} parts={text.officePage.parts} />
+            <SectionTabs label={text.office} tabs={text.officePage.tabs} />
+            <PageHeading title={title} finding={finding} />
             {children}
         </Shell>
     );

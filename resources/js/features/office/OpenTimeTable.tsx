@@ -6,23 +6,23 @@ import { Link } from '@inertiajs/react';
 
 /** Who has time that is not approved, with the way to the first week of it. */
 export function OpenTimeTable({ people, format }: { people: OpenTimeProps[]; format: HoursFormat }) {
-    const words = text.officePage.periods;
+    const copy = text.officePage.periods;
 
     return (
         <section aria-labelledby="open-time">
-            <h2 id="open-time">{words.openTitle}</h2>
+            <h2 id="open-time">{copy.openTitle}</h2>
             <table className="w-full">
                 <thead>
                     <tr className="text-faded">
-                        <th scope="col">{words.person}</th>
+                        <th scope="col">{copy.person}</th>
                         <th scope="col" className="px-2 text-end">
-                            {words.unsubmitted}
+                            {copy.unsubmitted}
                         </th>
                         <th scope="col" className="px-2 text-end">
-                            {words.waiting}
+                            {copy.waiting}
                         </th>
                         <th scope="col" className="ps-3">
-                            {words.since}
+                            {copy.since}
                         </th>
                     </tr>
                 </thead>

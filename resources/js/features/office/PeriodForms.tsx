@@ -1,16 +1,16 @@
-import { hoursInWords } from '@/lib/hours';
+import { hoursWithUnit } from '@/lib/hours';
 import { text } from '@/lib/text';
 import type { HoursFormat, PeriodProps } from '@/types/generated/props';
 import { router } from '@inertiajs/react';
 import { useState } from 'react';
 
-const kept = { preserveScroll: true } as const;
+const stored = { preserveScroll: true } as const;
 
 /** Closes up to the day that is looked at, or opens closed days again with a reason. */
 export function PeriodForms({ period, format }: { period: PeriodProps; format: HoursFormat }) {
     const [leavesOut, leaveOut] = useState(false);
     const [reopens, reopen] = useState(false);
-    const words = text.officePage.periods;
+    const copy = text.officePage.periods;
 
     return (
         <div className="mt-2 flex flex-col items-start gap-2">
@@ -24,7 +24,7 @@ export function PeriodForms({ period, format }: { period: PeriodProps; format: H
                             leaveOut(event.target.checked);
                         }}
                     />
-                    {words.leavesOut(period.openEntries)}
+                    {copy.leavesOut(period.openEntries)}
                 </label>
             )}
             <div className="flex flex-wrap gap-2">
@@ -33,20 +33,20 @@ export function PeriodForms({ period, format }: { period: PeriodProps; format: H
                     className="act act-main"
                     disabled={period.openEntries > 0 && !leavesOut}
                     onClick={() => {
-                        router.post('/office/periods', { day: period.until, seen: period.seen, leavesOut }, kept);
+                        router.post('/office/periods', { day: period.until, seen: period.seen, leavesOut }, stored);
                     }}
                 >
-                    {words.close(hoursInWords(period.minutes, format))}
+                    {copy.close(hoursWithUnit(period.minutes, format))}
                 </button>
                 {period.openPeople > 0 && (
                     <button
                         type="button"
                         className="act"
                         onClick={() => {
-                            router.post('/office/periods/notice', { day: period.until }, kept);
+                            router.post('/office/periods/notice', { day: period.until }, stored);
                         }}
                     >
-                        {words.announce(period.openPeople)}
+                        {copy.announce(period.openPeople)}
                     </button>
                 )}
                 {period.closedUntil !== null && (
@@ -58,7 +58,7 @@ export function PeriodForms({ period, format }: { period: PeriodProps; format: H
                             reopen(!reopens);
                         }}
                     >
-                        {words.reopen} …
+                        {copy.reopen} …
                     </button>
                 )}
             </div>
@@ -68,11 +68,14 @@ export function PeriodForms({ period, format }: { period: PeriodProps; format: H
                     onSubmit={(event) => {
                         event.preventDefault();
                         const said = new FormData(event.currentTarget);
-                        router.delete('/office/periods', { ...kept, data: { day: said.get('day'), reason: said.get('reason') } });
+                        router.delete('/office/periods', {
+                            ...stored,
+                            data: { day: said.get('day'), reason: said.get('reason') },
+                        });
                     }}
                 >
                     <label className="flex flex-col gap-1">
-                        <span className="text-faded">{words.openFrom}</span>
+                        <span className="text-faded">{copy.openFrom}</span>
                         <input
                             type="date"
                             name="day"
@@ -83,7 +86,7 @@ export function PeriodForms({ period, format }: { period: PeriodProps; format: H
                         />
                     </label>
                     <label className="flex flex-col gap-1">
-                        <span className="text-faded">{words.why}</span>
+                        <span className="text-faded">{copy.why}</span>
                         <input
                             name="reason"
                             required
@@ -92,9 +95,9 @@ export function PeriodForms({ period, format }: { period: PeriodProps; format: H
                         />
                     </label>
                     <button type="submit" className="act">
-                        {words.reopen}
+                        {copy.reopen}
                     </button>
-                    <p className="pencilled w-full">{words.staysSettled}</p>
+                    <p className="pencilled w-full">{copy.staysSettled}</p>
                 </form>
             )}
         </div>

@@ -1,10 +1,10 @@
 import { instant, shortDay, wholeDate } from '@/lib/days';
-import { hoursInWords } from '@/lib/hours';
+import { hoursWithUnit } from '@/lib/hours';
 import { useHoursFormat } from '@/lib/shared';
 import { text } from '@/lib/text';
 import type { PeriodProps } from '@/types/generated/props';
 import { Select } from '@/ui/Select';
-import { Trouble } from '@/ui/Trouble';
+import { FieldError } from '@/ui/FieldError';
 import { router } from '@inertiajs/react';
 import { OfficeShell } from './OfficeShell';
 import { OpenTimeTable } from './OpenTimeTable';
@@ -13,12 +13,14 @@ import { PeriodForms } from './PeriodForms';
 /** Closing a period: the check list, what would be settled, and what was closed and opened before. */
 export function PeriodsPage({ period }: { period: PeriodProps }) {
     const format = useHoursFormat();
-    const hours = (minutes: number) => hoursInWords(minutes, format);
-    const words = text.officePage.periods;
+    const hours = (minutes: number) => hoursWithUnit(minutes, format);
+    const copy = text.officePage.periods;
 
     return (
-        <OfficeShell title={words.name}>
-            <h1>{period.closedUntil === null ? words.nothingClosed : words.closedUntil(wholeDate(period.closedUntil))}</h1>
+        <OfficeShell
+            title={copy.name}
+            finding={period.closedUntil === null ? copy.nothingClosed : copy.closedUntil(wholeDate(period.closedUntil))}
+        >
             <form
                 className="mt-2 flex flex-wrap items-end gap-2"
                 onSubmit={(event) => {
@@ -28,7 +30,7 @@ export function PeriodsPage({ period }: { period: PeriodProps }) {
                 }}
             >
                 <label className="flex flex-col gap-1">
-                    <span className="text-faded">{words.until}</span>
+                    <span className="text-faded">{copy.until}</span>
                     <input
                         type="date"
                         name="day"
@@ -37,23 +39,23 @@ export function PeriodsPage({ period }: { period: PeriodProps }) {
                     />
                 </label>
                 <button type="submit" className="act">
-                    {words.look}
+                    {copy.look}
                 </button>
             </form>
-            <Trouble />
+            <FieldError />
             <p className="mt-3">
-                {words.wouldSettle(hours(period.minutes), period.entries, shortDay(period.until))}{' '}
+                {copy.wouldSettle(hours(period.minutes), period.entries, shortDay(period.until))}{' '}
                 {period.openEntries === 0
-                    ? words.allApproved
-                    : words.open(hours(period.openMinutes), period.openEntries, period.openPeople)}{' '}
-                {period.corrections > 0 && words.correctionsWait(period.corrections)}
+                    ? copy.allApproved
+                    : copy.open(hours(period.openMinutes), period.openEntries, period.openPeople)}{' '}
+                {period.corrections > 0 && copy.correctionsWait(period.corrections)}
             </p>
             <PeriodForms key={`${period.until} ${period.seen} ${period.closedUntil ?? ''}`} period={period} format={format} />
             <Select
-                label={words.weekDue}
+                label={copy.weekDue}
                 className="mt-4 w-fit"
                 value={period.weekDue}
-                options={Array.from({ length: 15 }, (_, days) => [String(days), words.dueAfter(days)] as const)}
+                options={Array.from({ length: 15 }, (_, days) => [String(days), copy.dueAfter(days)] as const)}
                 onChange={(event) => {
                     router.put('/office/periods/due', { days: Number(event.target.value) }, { preserveScroll: true });
                 }}
@@ -62,7 +64,7 @@ export function PeriodsPage({ period }: { period: PeriodProps }) {
                 {period.open.length > 0 && <OpenTimeTable people={period.open} format={format} />}
                 {period.corrected.length > 0 && (
                     <section aria-labelledby="corrected">
-                        <h2 id="corrected">{words.corrected}</h2>
+                        <h2 id="corrected">{copy.corrected}</h2>
                         <ul>
                             {period.corrected.map((one, index) => (
                                 <li key={index} className="border-b border-rule py-1 [overflow-wrap:anywhere]">
@@ -75,14 +77,14 @@ export function PeriodsPage({ period }: { period: PeriodProps }) {
                 )}
                 {period.acts.length > 0 && (
                     <section aria-labelledby="acts">
-                        <h2 id="acts">{words.acts}</h2>
+                        <h2 id="acts">{copy.acts}</h2>
                         <ul>
                             {period.acts.map((act) => (
                                 <li key={act.at} className="border-b border-rule py-1 [overflow-wrap:anywhere]">
                                     <span className="text-faded">{instant(act.at)}</span> {act.actor}:{' '}
                                     {act.act === 'close'
-                                        ? words.closed(act.until === null ? '' : wholeDate(act.until))
-                                        : words.reopened(act.until === null ? '' : wholeDate(act.until))}
+                                        ? copy.closed(act.until === null ? '' : wholeDate(act.until))
+                                        : copy.reopened(act.until === null ? '' : wholeDate(act.until))}
                                     {act.why !== '' && <q className="ms-1">{act.why}</q>}
                                 </li>
                             ))}

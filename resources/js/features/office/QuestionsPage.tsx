@@ -1,9 +1,10 @@
 import { wholeDate } from '@/lib/days';
+import { printList } from '@/lib/numbers';
 import { text } from '@/lib/text';
 import type { OfficeQuestionProps, QuestionKind } from '@/types/generated/props';
 import { Field } from '@/ui/Field';
 import { Select } from '@/ui/Select';
-import { Trouble } from '@/ui/Trouble';
+import { FieldError } from '@/ui/FieldError';
 import { router } from '@inertiajs/react';
 import { useState } from 'react';
 import { OfficeShell } from './OfficeShell';
@@ -12,11 +13,10 @@ const kinds: QuestionKind[] = ['yes/no', 'choice', 'text'];
 
 /** What the office asks with every week. */
 export function QuestionsPage({ questions, monday }: { questions: OfficeQuestionProps[]; monday: string }) {
-    const words = text.officePage.questions;
+    const copy = text.officePage.questions;
 
     return (
-        <OfficeShell title={words.name}>
-            <h1>{words.title(questions.filter(({ to }) => to === null).length)}</h1>
+        <OfficeShell title={copy.name} finding={copy.finding(questions.filter(({ to }) => to === null).length)}>
             <ul className="mt-2 max-w-4xl">
                 {questions.map((question) => (
                     <li key={question.id} className="flex flex-wrap items-baseline gap-x-3 border-b border-rule py-1">
@@ -24,12 +24,12 @@ export function QuestionsPage({ questions, monday }: { questions: OfficeQuestion
                             {question.wording}{' '}
                             <span className="pencilled">
                                 {[
-                                    question.kind === 'choice' ? question.choices.join(', ') : words.kinds[question.kind],
-                                    question.required ? words.required : words.optional,
+                                    question.kind === 'choice' ? printList(question.choices) : copy.kinds[question.kind],
+                                    question.required ? copy.required : copy.optional,
                                     question.to === null
-                                        ? words.from(wholeDate(question.from))
-                                        : words.between(wholeDate(question.from), wholeDate(question.to)),
-                                    words.answers(question.answers),
+                                        ? copy.from(wholeDate(question.from))
+                                        : copy.between(wholeDate(question.from), wholeDate(question.to)),
+                                    copy.answers(question.answers),
                                 ].join('; ')}
                             </span>
                         </span>
@@ -37,12 +37,12 @@ export function QuestionsPage({ questions, monday }: { questions: OfficeQuestion
                             <button
                                 type="button"
                                 className="act-quiet"
-                                aria-label={words.endOf(question.wording)}
+                                aria-label={copy.endOf(question.wording)}
                                 onClick={() => {
                                     router.delete(`/office/questions/${question.id}`, { preserveScroll: true });
                                 }}
                             >
-                                {words.end}
+                                {copy.end}
                             </button>
                         )}
                     </li>
@@ -54,7 +54,7 @@ export function QuestionsPage({ questions, monday }: { questions: OfficeQuestion
 }
 
 function QuestionForm({ monday }: { monday: string }) {
-    const words = text.officePage.questions;
+    const copy = text.officePage.questions;
     const [kind, setKind] = useState<QuestionKind>('yes/no');
 
     return (
@@ -66,26 +66,26 @@ function QuestionForm({ monday }: { monday: string }) {
                 router.post('/office/questions', { ...said, kind, required: said.required === 'on' }, { preserveScroll: true });
             }}
         >
-            <Field label={words.wording} name="wording" required maxLength={500} className="w-96 max-w-full" />
+            <Field label={copy.wording} name="wording" required maxLength={500} className="w-96 max-w-full" />
             <Select
-                label={words.kind}
+                label={copy.kind}
                 value={kind}
-                options={kinds.map((one) => [one, words.kinds[one]])}
+                options={kinds.map((one) => [one, copy.kinds[one]])}
                 onChange={(event) => {
                     setKind(event.target.value as QuestionKind);
                 }}
             />
-            {kind === 'choice' && <Field label={words.choices} name="choices" required maxLength={1000} className="w-72" />}
-            <Field label={words.since} name="from" type="date" required defaultValue={monday} />
+            {kind === 'choice' && <Field label={copy.choices} name="choices" required maxLength={1000} className="w-72" />}
+            <Field label={copy.since} name="from" type="date" required defaultValue={monday} />
             <label className="flex min-h-9 items-center gap-2">
                 <input type="checkbox" name="required" className="size-4 accent-moss" />
-                {words.required}
+                {copy.required}
             </label>
             <button type="submit" className="act act-main">
-                {words.ask}
+                {copy.ask}
             </button>
             <div className="w-full">
-                <Trouble />
+                <FieldError />
             </div>
         </form>
     );

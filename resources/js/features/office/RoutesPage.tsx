@@ -1,32 +1,32 @@
+import { printList } from '@/lib/numbers';
 import { text } from '@/lib/text';
 import type { RouteKind, RoutesProps } from '@/types/generated/props';
 import { Paging } from '@/ui/Paging';
 import { SearchBox } from '@/ui/SearchBox';
 import { Select } from '@/ui/Select';
-import { Trouble } from '@/ui/Trouble';
+import { FieldError } from '@/ui/FieldError';
 import { router } from '@inertiajs/react';
 import { OfficeShell } from './OfficeShell';
 
 const kinds: RouteKind[] = ['none', 'project', 'line', 'project+line'];
-const kept = { preserveScroll: true, preserveState: true } as const;
+const stored = { preserveScroll: true, preserveState: true } as const;
 
 /** Who approves: the organisation's way, and the projects that have their own. */
 export function RoutesPage({ routes }: { routes: RoutesProps }) {
-    const words = text.officePage.routes;
-    const options = kinds.map((kind) => [kind, words.kinds[kind]] as const);
+    const copy = text.officePage.routes;
+    const options = kinds.map((kind) => [kind, copy.kinds[kind]] as const);
     const pages = Math.ceil(routes.projectCount / routes.atOnce);
     const address = (page: number) => `/office/routes?search=${encodeURIComponent(routes.search)}&page=${page}`;
     const set = (route: string, selfApprove: boolean) => {
-        router.put('/office/routes', { route, selfApprove }, kept);
+        router.put('/office/routes', { route, selfApprove }, stored);
     };
 
     return (
-        <OfficeShell title={words.name}>
-            <h1>{words.title(words.kinds[routes.default])}</h1>
-            <Trouble />
+        <OfficeShell title={copy.name} finding={copy.finding(copy.kinds[routes.default])}>
+            <FieldError />
             <div className="mt-2 flex flex-wrap items-end gap-x-6 gap-y-2">
                 <Select
-                    label={words.default}
+                    label={copy.default}
                     value={routes.default}
                     options={options}
                     onChange={(event) => {
@@ -42,27 +42,27 @@ export function RoutesPage({ routes }: { routes: RoutesProps }) {
                             set(routes.default, event.target.checked);
                         }}
                     />
-                    {words.selfApprove}
+                    {copy.selfApprove}
                 </label>
             </div>
             <p className="mt-2 max-w-prose text-faded">
-                {words.explained} {routes.withoutManager.length > 0 && words.withoutManager(routes.withoutManager.join(', '))}
+                {copy.explained} {routes.withoutManager.length > 0 && copy.withoutManager(printList(routes.withoutManager))}
             </p>
             <SearchBox
                 className="mt-3"
-                label={words.search}
+                label={copy.search}
                 value={routes.search}
                 address={(search) => `/office/routes?search=${encodeURIComponent(search)}`}
             />
             <table className="mt-2 w-full max-w-4xl">
                 <thead>
                     <tr className="text-faded">
-                        <th scope="col">{words.project}</th>
-                        <th scope="col">{words.manager}</th>
+                        <th scope="col">{copy.project}</th>
+                        <th scope="col">{copy.manager}</th>
                         <th scope="col" className="pe-4 text-end">
-                            {words.waiting}
+                            {copy.waiting}
                         </th>
-                        <th scope="col">{words.route}</th>
+                        <th scope="col">{copy.route}</th>
                     </tr>
                 </thead>
                 <tbody>
@@ -75,18 +75,18 @@ export function RoutesPage({ routes }: { routes: RoutesProps }) {
                             <td className="pe-4 text-end">{project.waiting === 0 ? '' : project.waiting}</td>
                             <td>
                                 <select
-                                    aria-label={words.routeOf(project.name)}
+                                    aria-label={copy.routeOf(project.name)}
                                     value={project.route ?? ''}
                                     className={project.route === null ? 'pencilled min-h-7 bg-paper' : 'min-h-7 bg-paper'}
                                     onChange={(event) => {
                                         router.put(
                                             `/office/routes/${project.code}`,
                                             { route: event.target.value === '' ? null : event.target.value },
-                                            kept,
+                                            stored,
                                         );
                                     }}
                                 >
-                                    <option value="">{words.asOrganisation(words.kinds[routes.default])}</option>
+                                    <option value="">{copy.asOrganisation(copy.kinds[routes.default])}</option>
                                     {options.map(([value, name]) => (
                                         <option key={value} value={value}>
                                             {name}

@@ -1,6 +1,6 @@
-import { printHours } from '@/lib/hours';
+import { typedHours } from '@/lib/hours';
 import { text } from '@/lib/text';
-import type { HoursFormat, HouseRulesProps, Level, RuleProps } from '@/types/generated/props';
+import type { HoursFormat, HouseRulesProps, Severity, RuleProps } from '@/types/generated/props';
 import { Field } from '@/ui/Field';
 import { Select } from '@/ui/Select';
 import { router } from '@inertiajs/react';
@@ -12,11 +12,11 @@ interface RuleFormProps {
     onDone: () => void;
 }
 
-const levels: Level[] = ['blocks', 'asks', 'mentions', 'off'];
+const severities: Severity[] = ['blocking', 'explanation', 'information', 'off'];
 
 /** Sets one rule for everybody, a team or a project, from a day on. */
 export function RuleForm({ rule, houseRules, format, onDone }: RuleFormProps) {
-    const words = text.officePage.rules;
+    const copy = text.officePage.rules;
     const last = rule.settings[rule.settings.length - 1];
     const usual = last?.limit ?? 0;
 
@@ -36,7 +36,7 @@ export function RuleForm({ rule, houseRules, format, onDone }: RuleFormProps) {
                     '/office/rules',
                     {
                         rule: rule.code,
-                        level: value('level'),
+                        severity: value('severity'),
                         limit: value('limit'),
                         from: value('from'),
                         team: kind === 'team' ? (code ?? null) : null,
@@ -52,38 +52,38 @@ export function RuleForm({ rule, houseRules, format, onDone }: RuleFormProps) {
             }}
         >
             <Select
-                label={words.level}
-                name="level"
-                defaultValue={last?.level}
+                label={copy.severity}
+                name="severity"
+                defaultValue={last?.severity}
                 autoFocus
-                options={levels.map((level) => [level, words.levels[level]])}
+                options={severities.map((severity) => [severity, copy.severities[severity]])}
             />
             {rule.limit !== null && (
                 <Field
-                    label={`${rule.limit} (${rule.unit === null ? '' : words.unitNames[rule.unit]})`}
+                    label={`${rule.limit} (${rule.unit === null ? '' : copy.unitNames[rule.unit]})`}
                     name="limit"
-                    defaultValue={rule.unit === 'minutes' ? printHours(usual, format) : String(usual)}
+                    defaultValue={rule.unit === 'minutes' ? typedHours(usual, format) : String(usual)}
                     className="w-36"
                 />
             )}
-            <Field label={words.fromDay} name="from" type="date" defaultValue={houseRules.today} />
+            <Field label={copy.fromDay} name="from" type="date" defaultValue={houseRules.today} />
             <Select
-                label={words.for}
+                label={copy.for}
                 name="for"
                 className="max-w-72"
                 options={[
-                    ['', words.everybody],
-                    ...houseRules.teams.map(({ code, name }) => [`team ${code}`, words.team(name)] as const),
+                    ['', copy.everybody],
+                    ...houseRules.teams.map(({ code, name }) => [`team ${code}`, copy.team(name)] as const),
                     ...(rule.mayBeOfProject
-                        ? houseRules.projects.map(({ code, name }) => [`project ${code}`, words.project(name)] as const)
+                        ? houseRules.projects.map(({ code, name }) => [`project ${code}`, copy.project(name)] as const)
                         : []),
                 ]}
             />
             <button type="submit" className="act act-main">
-                {words.save}
+                {copy.save}
             </button>
             <button type="button" className="act" onClick={onDone}>
-                {words.cancel}
+                {copy.cancel}
             </button>
         </form>
     );

@@ -2,6 +2,6 @@ export { HouseRulesPage } from './HouseRulesPage';
 export { PeriodsPage } from './PeriodsPage';
 export { QuestionsPage } from './QuestionsPage';
 export { OfficeShell } from './OfficeShell';
-export { RestatementSettingsPage } from './RestatementSettingsPage';
+export { EstimateSettingsPage } from './EstimateSettingsPage';
 export { RoutesPage } from './RoutesPage';
-export { TrailPage } from './TrailPage';
+export { AuditTrailPage } from './AuditTrailPage';

@@ -1,5 +1,5 @@
 import { text } from '@/lib/text';
-import type { FoundHolderProps, NamedProps } from '@/types/generated/props';
+import type { FoundAssigneeProps, OptionProps } from '@/types/generated/props';
 import { useEffect, useId, useRef, useState } from 'react';
 import type { PastedLine } from './pastedLines';
 import type { Faults } from './usePlan';
@@ -7,10 +7,10 @@ import type { Faults } from './usePlan';
 interface AddFormProps {
     /** The task that somebody is put on; null for a new task. */
     task: { id: number; name: string } | null;
-    roles: NamedProps[];
-    found: FoundHolderProps[];
+    roles: OptionProps[];
+    found: FoundAssigneeProps[];
     faults: Faults;
-    onAsk: (words: string) => void;
+    onAsk: (typed: string) => void;
     onAdd: (line: PastedLine) => Promise<boolean>;
     onClose: () => void;
 }

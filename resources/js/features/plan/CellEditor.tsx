@@ -8,7 +8,7 @@ interface CellEditorProps {
     isFigure: boolean;
     options: readonly string[];
     /** Asks for more to choose from by what is typed; null where there is no more. */
-    onAsk: ((words: string) => void) | null;
+    onAsk: ((typed: string) => void) | null;
     onFinish: (typed: string | null, key: KeyboardEvent | null) => void;
 }
 

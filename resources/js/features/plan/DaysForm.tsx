@@ -1,5 +1,5 @@
 import { daysBetween, shortDay } from '@/lib/days';
-import { printHours } from '@/lib/hours';
+import { typedHours } from '@/lib/hours';
 import { text } from '@/lib/text';
 import type { HoursFormat, PlanAssignmentProps } from '@/types/generated/props';
 import { useEffect, useRef, useState } from 'react';
@@ -19,7 +19,7 @@ interface DaysFormProps {
 export function DaysForm({ assignment, format, faults, onSpread, onClose }: DaysFormProps) {
     const days = daysBetween(assignment.startsOn, assignment.endsOn).slice(0, MOST_DAYS);
     const [hours, setHours] = useState<Record<string, string>>(() =>
-        Object.fromEntries(Object.entries(assignment.byDay).map(([day, minutes]) => [day, printHours(minutes, format)])),
+        Object.fromEntries(Object.entries(assignment.byDay).map(([day, minutes]) => [day, typedHours(minutes, format)])),
     );
     const first = useRef<HTMLInputElement>(null);
     useEffect(() => {
@@ -28,7 +28,7 @@ export function DaysForm({ assignment, format, faults, onSpread, onClose }: Days
 
     return (
         <form
-            aria-label={text.plan.byDay(assignment.holderName)}
+            aria-label={text.plan.byDay(assignment.assigneeName)}
             onSubmit={(event) => {
                 event.preventDefault();
                 onSpread(hours);
@@ -39,8 +39,8 @@ export function DaysForm({ assignment, format, faults, onSpread, onClose }: Days
                 }
             }}
         >
-            <h2>{text.plan.byDay(assignment.holderName)}</h2>
-            <p className="pencilled">{text.plan.byDayWord}</p>
+            <h2>{text.plan.byDay(assignment.assigneeName)}</h2>
+            <p className="pencilled">{text.plan.byDayHint}</p>
             <ul className="mt-1 max-h-80 overflow-y-auto">
                 {days.map((day, index) => (
                     <li key={day} className="border-t border-rule">

@@ -1,9 +1,9 @@
 import { shortDay, span } from '@/lib/days';
-import { hoursInWords } from '@/lib/hours';
+import { hoursWithUnit } from '@/lib/hours';
 import { read } from '@/lib/http';
 import { text } from '@/lib/text';
 import type { HoursFormat, LoadProps } from '@/types/generated/props';
-import { Remark } from '@/ui/Margin';
+import { AttentionItem } from '@/ui/Margin';
 import { useEffect, useState } from 'react';
 
 const SHOWN = 12;
@@ -33,15 +33,15 @@ export function LoadRemark({ project, person, from, to, format, version }: LoadR
             isOver = true;
         };
     }, [project, person, from, to, version]);
-    const hours = (minutes: number) => hoursInWords(minutes, format);
+    const hours = (minutes: number) => hoursWithUnit(minutes, format);
     if (load === null) {
         return null;
     }
-    const over = load.over.reduce((sum, day) => sum + day.planned - day.owed, 0);
+    const over = load.over.reduce((sum, day) => sum + day.planned - day.expected, 0);
 
     return (
-        <Remark title={text.plan.load(load.name)}>
-            <p>{text.plan.loadSentence(hours(load.planned), hours(load.owed), span(load.from, load.to))}</p>
+        <AttentionItem title={text.plan.load(load.name)}>
+            <p>{text.plan.loadSentence(hours(load.planned), hours(load.expected), span(load.from, load.to))}</p>
             {load.over.length === 0 ? (
                 <p className="text-faded">{text.plan.notOver}</p>
             ) : (
@@ -52,9 +52,9 @@ export function LoadRemark({ project, person, from, to, format, version }: LoadR
                             <li key={day.date}>
                                 {text.plan.overOn(
                                     shortDay(day.date),
-                                    hours(day.planned - day.owed),
+                                    hours(day.planned - day.expected),
                                     hours(day.planned),
-                                    hours(day.owed),
+                                    hours(day.expected),
                                 )}
                             </li>
                         ))}
@@ -62,6 +62,6 @@ export function LoadRemark({ project, person, from, to, format, version }: LoadR
                     {load.over.length > SHOWN && <p className="text-faded">{text.plan.overMore(load.over.length - SHOWN)}</p>}
                 </>
             )}
-        </Remark>
+        </AttentionItem>
     );
 }

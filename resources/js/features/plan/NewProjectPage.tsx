@@ -3,13 +3,13 @@ import type { NewProjectProps } from '@/types/generated/props';
 import { Field } from '@/ui/Field';
 import { Select } from '@/ui/Select';
 import { Shell } from '@/ui/Shell';
-import { Trouble } from '@/ui/Trouble';
+import { FieldError } from '@/ui/FieldError';
 import { Head, Link, useForm } from '@inertiajs/react';
 import { useId } from 'react';
 
 /** A new project from a short intake, or from another's plan with its days moved. */
 export function NewProjectPage({ start }: { start: NewProjectProps }) {
-    const words = text.newProject;
+    const copy = text.newProject;
     const { source } = start;
     const form = useForm({
         name: '',
@@ -26,10 +26,10 @@ export function NewProjectPage({ start }: { start: NewProjectProps }) {
 
     return (
         <Shell>
-            <Head title={words.title} />
-            <h1>{source === null ? words.title : words.copyTitle(source.name)}</h1>
-            <p className="text-faded">{source === null ? words.intro : words.copyIntro}</p>
-            <Trouble />
+            <Head title={copy.title} />
+            <h1>{source === null ? copy.title : copy.copyTitle(source.name)}</h1>
+            <p className="text-faded">{source === null ? copy.intro : copy.copyIntro}</p>
+            <FieldError />
             <form
                 className="mt-3 flex max-w-xl flex-col gap-3"
                 onSubmit={(event) => {
@@ -38,7 +38,7 @@ export function NewProjectPage({ start }: { start: NewProjectProps }) {
                 }}
             >
                 <Field
-                    label={words.what}
+                    label={copy.what}
                     value={data.name}
                     maxLength={200}
                     required
@@ -48,7 +48,7 @@ export function NewProjectPage({ start }: { start: NewProjectProps }) {
                     }}
                 />
                 <Field
-                    label={words.client}
+                    label={copy.client}
                     value={data.client}
                     maxLength={200}
                     list={clients}
@@ -63,7 +63,7 @@ export function NewProjectPage({ start }: { start: NewProjectProps }) {
                 </datalist>
                 <div className="flex flex-wrap gap-4">
                     <Field
-                        label={words.from}
+                        label={copy.from}
                         type="date"
                         value={data.startsOn}
                         onChange={(event) => {
@@ -71,7 +71,7 @@ export function NewProjectPage({ start }: { start: NewProjectProps }) {
                         }}
                     />
                     <Field
-                        label={words.to}
+                        label={copy.to}
                         type="date"
                         value={data.endsOn}
                         onChange={(event) => {
@@ -80,7 +80,7 @@ export function NewProjectPage({ start }: { start: NewProjectProps }) {
                     />
                     {source === null && (
                         <Field
-                            label={words.hours}
+                            label={copy.hours}
                             value={data.hours}
                             maxLength={50}
                             className="w-36 text-end"
@@ -92,7 +92,7 @@ export function NewProjectPage({ start }: { start: NewProjectProps }) {
                 </div>
                 <div className="flex flex-wrap gap-4">
                     <Select
-                        label={words.manager}
+                        label={copy.manager}
                         options={start.managers.map(({ code, name }) => [code, name] as const)}
                         value={data.manager}
                         onChange={(event) => {
@@ -100,7 +100,7 @@ export function NewProjectPage({ start }: { start: NewProjectProps }) {
                         }}
                     />
                     <Field
-                        label={words.code}
+                        label={copy.code}
                         value={data.code}
                         maxLength={32}
                         className="w-44"
@@ -119,15 +119,15 @@ export function NewProjectPage({ start }: { start: NewProjectProps }) {
                                 setData('withPeople', event.target.checked);
                             }}
                         />
-                        {words.withPeople}
+                        {copy.withPeople}
                     </label>
                 )}
                 <p className="flex gap-2">
                     <button type="submit" className="act act-main" disabled={form.processing}>
-                        {words.create}
+                        {copy.create}
                     </button>
                     <Link href={source === null ? '/projects' : `/projects/${source.code}/plan`} className="act">
-                        {words.no}
+                        {copy.no}
                     </Link>
                 </p>
             </form>

@@ -22,7 +22,7 @@ interface PlanCellProps {
     /** What the typing begins with; null where nothing is typed. */
     typed: string | null;
     options: readonly string[];
-    onAsk: (words: string) => void;
+    onAsk: (typed: string) => void;
     onFinish: (typed: string | null, key: KeyboardEvent | null) => void;
 }
 
@@ -51,7 +51,7 @@ export function PlanCell(props: PlanCellProps) {
     const words = shown(row, column, format, props.year);
     const name = text.plan.cell(
         text.plan.columns[column.key] ?? column.key,
-        row.kind === 'task' ? row.task.name : text.plan.on(row.assignment.holderName, row.task.name),
+        row.kind === 'task' ? row.task.name : text.plan.on(row.assignment.assigneeName, row.task.name),
         words === '' ? text.week.empty : words,
     );
     const isSum = row.kind === 'task' && column.key === 'planned' && row.task.own === null;
@@ -81,7 +81,7 @@ export function PlanCell(props: PlanCellProps) {
                     label={name}
                     isFigure={column.isFigure}
                     options={props.options}
-                    onAsk={field === 'holder' ? props.onAsk : null}
+                    onAsk={field === 'assignee' ? props.onAsk : null}
                     onFinish={props.onFinish}
                 />
             ) : isSum ? (

@@ -1,8 +1,8 @@
 import { DoneForAll, type useDone } from '@/features/remaining';
 import { text } from '@/lib/text';
-import { hoursInWords } from '@/lib/hours';
+import { hoursWithUnit } from '@/lib/hours';
 import type { HoursFormat } from '@/types/generated/props';
-import { Margin, Remark } from '@/ui/Margin';
+import { Margin, AttentionItem } from '@/ui/Margin';
 import { AddForm } from './AddForm';
 import { DaysForm } from './DaysForm';
 import { LoadRemark } from './LoadRemark';
@@ -68,12 +68,12 @@ export function PlanMargin({ acts, grid, panel, format, onPanel, onRemove, done 
     return (
         <Margin label={text.week.margin}>
             {row !== undefined && (
-                <Remark title={row.kind === 'task' ? row.task.name : row.assignment.holderName}>
+                <AttentionItem title={row.kind === 'task' ? row.task.name : row.assignment.assigneeName}>
                     {row.task.own !== null && row.task.assigned !== row.task.own && (
                         <p className={row.task.assigned > row.task.own ? 'text-ochre' : 'text-faded'}>
                             {row.task.assigned > row.task.own
-                                ? text.plan.overAssigned(hoursInWords(row.task.assigned - row.task.own, format))
-                                : text.plan.unassigned(hoursInWords(row.task.own - row.task.assigned, format))}
+                                ? text.plan.overAssigned(hoursWithUnit(row.task.assigned - row.task.own, format))
+                                : text.plan.unassigned(hoursWithUnit(row.task.own - row.task.assigned, format))}
                         </p>
                     )}
                     {row.task.doneOn !== null && <p className="text-faded">{text.plan.isDone}</p>}
@@ -112,12 +112,12 @@ export function PlanMargin({ acts, grid, panel, format, onPanel, onRemove, done 
                             </button>
                         </p>
                     )}
-                </Remark>
+                </AttentionItem>
             )}
-            {plan.mayPlan && row?.kind === 'assignment' && row.assignment.holder.startsWith('person:') && (
+            {plan.mayPlan && row?.kind === 'assignment' && row.assignment.assignee.startsWith('person:') && (
                 <LoadRemark
                     project={plan.code}
-                    person={row.assignment.holder.slice('person:'.length)}
+                    person={row.assignment.assignee.slice('person:'.length)}
                     from={row.assignment.startsOn}
                     to={row.assignment.endsOn}
                     format={format}
@@ -125,7 +125,7 @@ export function PlanMargin({ acts, grid, panel, format, onPanel, onRemove, done 
                 />
             )}
             {plan.mayPlan && (
-                <Remark title={text.week.keys.title}>
+                <AttentionItem title={text.week.keys.title}>
                     <dl className="grid grid-cols-[6.6rem_1fr] gap-x-2 text-[0.92em]">
                         {text.plan.keys.map(([key, does]) => (
                             <div key={key} className="col-span-2 grid grid-cols-subgrid">
@@ -134,7 +134,7 @@ export function PlanMargin({ acts, grid, panel, format, onPanel, onRemove, done 
                             </div>
                         ))}
                     </dl>
-                </Remark>
+                </AttentionItem>
             )}
         </Margin>
     );

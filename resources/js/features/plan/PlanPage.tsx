@@ -1,12 +1,12 @@
 import { useDone } from '@/features/remaining';
 import { wholeDate } from '@/lib/days';
-import { hoursInWords } from '@/lib/hours';
+import { hoursWithUnit } from '@/lib/hours';
 import { useHoursFormat } from '@/lib/shared';
 import { text } from '@/lib/text';
 import type { PlanProps } from '@/types/generated/props';
-import { ProjectParts } from '@/ui/ProjectParts';
+import { ProjectTabs } from '@/ui/ProjectTabs';
 import { Shell } from '@/ui/Shell';
-import { Trouble } from '@/ui/Trouble';
+import { FieldError } from '@/ui/FieldError';
 import { Head } from '@inertiajs/react';
 import { useState } from 'react';
 import { PlanHead } from './PlanHead';
@@ -42,12 +42,12 @@ export function PlanPage({ plan: first }: { plan: PlanProps }) {
             setPanel(kind);
         }
     });
-    const hours = (minutes: number) => hoursInWords(minutes, format);
+    const hours = (minutes: number) => hoursWithUnit(minutes, format);
 
     return (
         <Shell skipTo="#plan">
             <Head title={text.plan.title(plan.name)} />
-            <ProjectParts code={plan.code} />
+            <ProjectTabs code={plan.code} />
             <PlanHead
                 plan={plan}
                 onSettings={() => {
@@ -68,7 +68,7 @@ export function PlanPage({ plan: first }: { plan: PlanProps }) {
                     plan.comparedOn !== null &&
                     text.plan.comparedSentence(wholeDate(plan.comparedOn), hours(plan.compared))}
             </p>
-            <Trouble />
+            <FieldError />
             <div id="plan" className="mt-2 grid grid-cols-[minmax(0,1fr)] gap-x-5 lg:grid-cols-[minmax(0,1fr)_15.5rem]">
                 <div className="max-md:overflow-x-auto" tabIndex={-1}>
                     {plan.tasks.length > 0 && <PlanTable plan={plan} grid={grid} faults={acts.faults} format={format} />}

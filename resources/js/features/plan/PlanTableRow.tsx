@@ -1,5 +1,5 @@
 import { text } from '@/lib/text';
-import { hoursInWords } from '@/lib/hours';
+import { hoursWithUnit } from '@/lib/hours';
 import type { HoursFormat, PlanProps } from '@/types/generated/props';
 import { Hours } from '@/ui/Hours';
 import clsx from 'clsx';
@@ -74,7 +74,7 @@ export function PlanTableRow({ row, index, grid, plan, faults, format }: PlanTab
                         <th scope="row" colSpan={4} className="border-b border-rule px-1.5 ps-5">
                             <s>{one.name}</s>
                         </th>
-                        <td className="border-b border-rule px-1.5 text-end" title={hoursInWords(one.minutes, format)}>
+                        <td className="border-b border-rule px-1.5 text-end" title={hoursWithUnit(one.minutes, format)}>
                             <Hours minutes={one.minutes} format={format} />
                         </td>
                         <td colSpan={grid.columns.length - 4} className="border-b border-rule">

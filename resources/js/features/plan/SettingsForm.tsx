@@ -4,9 +4,9 @@ import { Field } from '@/ui/Field';
 import { Select } from '@/ui/Select';
 import { useForm } from '@inertiajs/react';
 
-const restatements = ['', 'immediate', 'notify', 'approve'] as const;
+const modes = ['', 'immediate', 'notify', 'approve'] as const;
 
-/** What the project is: its name, client, days, whether it bills and is open, and how restatements count. */
+/** What the project is: its name, client, days, whether it bills and is open, and how remaining estimates count. */
 export function SettingsForm({ plan, onClose }: { plan: PlanProps; onClose: () => void }) {
     const form = useForm({
         name: plan.name,
@@ -16,7 +16,7 @@ export function SettingsForm({ plan, onClose }: { plan: PlanProps; onClose: () =
         endsOn: plan.endsOn ?? '',
         billable: plan.billable,
         isOpen: plan.isOpen,
-        restatements: plan.restatements ?? '',
+        estimateMode: plan.estimateMode ?? '',
     });
     const { data, setData } = form;
 
@@ -73,11 +73,11 @@ export function SettingsForm({ plan, onClose }: { plan: PlanProps; onClose: () =
                 }}
             />
             <Select
-                label={text.plan.restatements}
-                options={restatements.map((mode) => [mode, text.plan.restatementModes[mode]] as const)}
-                value={data.restatements}
+                label={text.plan.estimates}
+                options={modes.map((mode) => [mode, text.plan.estimateModes[mode]] as const)}
+                value={data.estimateMode}
                 onChange={(event) => {
-                    setData('restatements', event.target.value);
+                    setData('estimateMode', event.target.value);
                 }}
             />
             <label className="flex min-h-9 items-center gap-2">

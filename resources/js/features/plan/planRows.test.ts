@@ -21,8 +21,8 @@ const task: PlanTaskProps = {
     assignments: [
         {
             ids: [3],
-            holder: 'person:ada',
-            holderName: 'Ada Moor',
+            assignee: 'person:ada',
+            assigneeName: 'Ada Moor',
             role: 'surveyor',
             planned: 1200,
             startsOn: '2026-06-15',
@@ -32,8 +32,8 @@ const task: PlanTaskProps = {
         },
         {
             ids: [4, 5],
-            holder: 'person:bo',
-            holderName: 'Bo Carr',
+            assignee: 'person:bo',
+            assigneeName: 'Bo Carr',
             role: null,
             planned: 720,
             startsOn: '2026-06-15',
@@ -58,7 +58,7 @@ describe('rows of a plan', () => {
     it.each([
         [0, 'planned', ''],
         [0, 'budget', '5000.00'],
-        [1, 'holder', 'Ada Moor'],
+        [1, 'assignee', 'Ada Moor'],
         [1, 'planned', '20'],
         [2, 'role', ''],
         [2, 'endsOn', '2026-06-17'],

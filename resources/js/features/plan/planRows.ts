@@ -1,4 +1,4 @@
-import { printHours } from '@/lib/hours';
+import { typedHours } from '@/lib/hours';
 import type { HoursFormat, PlanAssignmentProps, PlanProps, PlanTaskProps } from '@/types/generated/props';
 
 /** A row of the plan: a task, or somebody on it. */
@@ -7,7 +7,7 @@ export type PlanRow =
     | { kind: 'assignment'; key: string; task: PlanTaskProps; assignment: PlanAssignmentProps };
 
 export type TaskField = 'name' | 'code' | 'phase' | 'planned' | 'budget' | 'startsOn' | 'endsOn' | 'chargeCode';
-export type AssignmentField = 'holder' | 'role' | 'planned' | 'startsOn' | 'endsOn';
+export type AssignmentField = 'assignee' | 'role' | 'planned' | 'startsOn' | 'endsOn';
 export type Field = TaskField | AssignmentField;
 
 /** A column of the table: what it holds of a task, and what of somebody on it. */
@@ -20,7 +20,7 @@ export interface Column {
 
 export function columnsOf(plan: Pick<PlanProps, 'seesMoney'>): Column[] {
     const columns: Column[] = [
-        { key: 'name', task: 'name', assignment: 'holder', isFigure: false },
+        { key: 'name', task: 'name', assignment: 'assignee', isFigure: false },
         { key: 'code', task: 'code', assignment: 'role', isFigure: false },
         { key: 'phase', task: 'phase', assignment: null, isFigure: false },
         { key: 'planned', task: 'planned', assignment: 'planned', isFigure: true },
@@ -58,7 +58,7 @@ export function fieldOf(row: PlanRow, column: Column): Field | null {
 export function isOpen(row: PlanRow, field: Field | null): boolean {
     const isByDay = row.kind === 'assignment' && row.assignment.ids.length > 1;
 
-    return field !== null && !(isByDay && field !== 'holder' && field !== 'role');
+    return field !== null && !(isByDay && field !== 'assignee' && field !== 'role');
 }
 
 /** What a field holds, as it is typed. */
@@ -67,7 +67,7 @@ export function textOf(row: PlanRow, field: Field, format: HoursFormat): string 
         const { task } = row;
         switch (field) {
             case 'planned':
-                return task.own === null ? '' : printHours(task.own, format);
+                return task.own === null ? '' : typedHours(task.own, format);
             case 'name':
             case 'code':
                 return task[field];
@@ -83,12 +83,12 @@ export function textOf(row: PlanRow, field: Field, format: HoursFormat): string 
     }
     const { assignment } = row;
     switch (field) {
-        case 'holder':
-            return assignment.holderName;
+        case 'assignee':
+            return assignment.assigneeName;
         case 'role':
             return assignment.role ?? '';
         case 'planned':
-            return printHours(assignment.planned, format);
+            return typedHours(assignment.planned, format);
         case 'startsOn':
         case 'endsOn':
             return assignment[field];
@@ -101,9 +101,9 @@ export function textOf(row: PlanRow, field: Field, format: HoursFormat): string 
 export function linesOf(row: PlanRow, format: HoursFormat): Record<string, string>[] {
     const ofAssignment = (assignment: PlanAssignmentProps) => ({
         code: row.task.code,
-        who: assignment.holder,
+        who: assignment.assignee,
         role: assignment.role ?? '',
-        planned: printHours(assignment.planned, format),
+        planned: typedHours(assignment.planned, format),
         startsOn: assignment.startsOn,
         endsOn: assignment.endsOn,
     });

@@ -1,14 +1,14 @@
 import { read } from '@/lib/http';
-import { afterTyping, type Place } from '@/lib/gridMoves';
+import { afterTyping, type FindingPlace } from '@/lib/gridMoves';
 import { useStable } from '@/lib/useStable';
-import type { FoundHolderProps, HoursFormat, PlanProps } from '@/types/generated/props';
+import type { FoundAssigneeProps, HoursFormat, PlanProps } from '@/types/generated/props';
 import { useLayoutEffect, useMemo, useRef, useState, type ClipboardEvent, type KeyboardEvent, type MouseEvent } from 'react';
 import { pastedLines } from './pastedLines';
 import { planCommandFor, type PlanCommand } from './planKeys';
 import { columnsOf, fieldOf, isOpen, rowsOf, textOf, type Field, type PlanRow } from './planRows';
 import type { PlanActs } from './usePlan';
 
-export interface Typing extends Place {
+export interface Typing extends FindingPlace {
     first: string;
 }
 
@@ -33,9 +33,9 @@ export function usePlanGrid(
     const rows = useMemo(() => rowsOf(plan.tasks), [plan.tasks]);
     const columns = useMemo(() => columnsOf(plan), [plan]);
     const size = { rows: rows.length, columns: columns.length };
-    const [at, setAt] = useState<Place>({ row: 0, column: 0 });
+    const [at, setAt] = useState<FindingPlace>({ row: 0, column: 0 });
     const [typing, setTyping] = useState<Typing | null>(null);
-    const [found, setFound] = useState<FoundHolderProps[]>([]);
+    const [found, setFound] = useState<FoundAssigneeProps[]>([]);
     const takesFocus = useRef(false);
     const place = { row: Math.max(0, Math.min(at.row, rows.length - 1)), column: Math.min(at.column, columns.length - 1) };
     const row = rows[place.row];
@@ -48,7 +48,7 @@ export function usePlanGrid(
             document.querySelector<HTMLElement>(`[data-plan="${place.row} ${place.column}"]`)?.focus();
         }
     });
-    const go = (to: Place) => {
+    const go = (to: FindingPlace) => {
         takesFocus.current = true;
         setAt(to);
     };
@@ -57,12 +57,13 @@ export function usePlanGrid(
             setTyping({ ...place, first: first ?? textOf(row, field, format) });
         }
     };
-    const write = (words: string) => {
-        if (row !== undefined && field !== null && words.trim() !== textOf(row, field, format)) {
+    const write = (typed: string) => {
+        if (row !== undefined && field !== null && typed.trim() !== textOf(row, field, format)) {
             // A name that was chosen from the list stands for one of those found; any other is looked up by the server.
-            const chosen = field === 'holder' ? found.filter(({ name }) => name === words.trim()) : [];
-            const key = chosen.length === 1 ? (chosen[0]?.key ?? words) : words.trim();
-            const before = row.kind === 'assignment' && field === 'holder' ? row.assignment.holder : textOf(row, field, format);
+            const chosen = field === 'assignee' ? found.filter(({ name }) => name === typed.trim()) : [];
+            const key = chosen.length === 1 ? (chosen[0]?.key ?? typed) : typed.trim();
+            const before =
+                row.kind === 'assignment' && field === 'assignee' ? row.assignment.assignee : textOf(row, field, format);
             void acts.change(...changesOf(row, field, key, before));
         }
     };
@@ -75,18 +76,18 @@ export function usePlanGrid(
         typing,
         found,
         go,
-        ask: useStable((words: string) => {
-            void read<FoundHolderProps[]>(`/projects/${plan.code}/plan/holders`, { words }).then((holders) => {
-                setFound(holders ?? []);
+        ask: useStable((typed: string) => {
+            void read<FoundAssigneeProps[]>(`/projects/${plan.code}/plan/assignees`, { search: typed }).then((assignees) => {
+                setFound(assignees ?? []);
             });
         }),
-        finish: useStable((words: string | null, key: KeyboardEvent | null) => {
+        finish: useStable((typed: string | null, key: KeyboardEvent | null) => {
             if (typing === null) {
                 return;
             }
             setTyping(null);
-            if (words !== null) {
-                write(words);
+            if (typed !== null) {
+                write(typed);
             }
             if (key !== null) {
                 go(key.key === 'Escape' ? typing : (afterTyping(key, typing, size) ?? typing));
@@ -124,15 +125,15 @@ export function usePlanGrid(
                 edit(null);
             },
             onPaste: (event: ClipboardEvent) => {
-                const words = event.clipboardData.getData('text/plain');
-                if (typing !== null || !plan.mayPlan || words === '') {
+                const typed = event.clipboardData.getData('text/plain');
+                if (typing !== null || !plan.mayPlan || typed === '') {
                     return;
                 }
                 event.preventDefault();
-                if (/[\t\n]/.test(words.trim())) {
-                    void acts.add(pastedLines(words), null);
+                if (/[\t\n]/.test(typed.trim())) {
+                    void acts.add(pastedLines(typed), null);
                 } else if (row !== undefined && isOpen(row, field)) {
-                    write(words);
+                    write(typed);
                 }
             },
         },

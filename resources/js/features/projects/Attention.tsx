@@ -1,5 +1,5 @@
 import { shortDay } from '@/lib/days';
-import { hoursInWords } from '@/lib/hours';
+import { hoursWithUnit } from '@/lib/hours';
 import { printMoney } from '@/lib/money';
 import { text } from '@/lib/text';
 import type { AttentionProps, HoursFormat, ProjectProps } from '@/types/generated/props';
@@ -7,30 +7,30 @@ import { Link } from '@inertiajs/react';
 import clsx from 'clsx';
 import { projectAddress } from './address';
 
-const words = text.attention;
+const copy = text.attention;
 
 /** One thing in words; its tasks or people follow. */
 function sentence({ kind, people, minutes, money, day }: AttentionProps, currency: string, format: HoursFormat): string {
-    const hours = hoursInWords(minutes ?? 0, format);
+    const hours = hoursWithUnit(minutes ?? 0, format);
     const amount = money === null ? '' : printMoney(money, currency);
     const on = day === null ? '' : shortDay(day);
     switch (kind) {
         case 'over budget':
-            return words.overBudget(amount, hours);
+            return copy.overBudget(amount, hours);
         case 'over plan':
-            return words.overPlan(hours, day === null ? null : on);
-        case 'no word':
-            return words.noWord(hours);
+            return copy.overPlan(hours, day === null ? null : on);
+        case 'not updated':
+            return copy.notUpdated(hours);
         case 'budget going':
-            return words.budgetGoing(amount, on);
-        case 'restated up':
-            return words.restatedUp(on, hours);
+            return copy.budgetGoing(amount, on);
+        case 'estimate raised':
+            return copy.raised(on, hours);
         case 'nothing lately':
-            return words.nothingLately(hours);
-        case 'not handed over':
-            return words.notHandedOver(people.length);
+            return copy.nothingLately(hours);
+        case 'not submitted':
+            return copy.notSubmitted(people.length);
         case 'over assigned':
-            return words.overAssigned(hours);
+            return copy.overAssigned(hours);
     }
 }
 
@@ -42,13 +42,13 @@ interface AttentionListProps {
 /** What asks for the project manager's attention, the heaviest first. */
 export function Attention({ project, format }: AttentionListProps) {
     if (project.attention.length === 0) {
-        return <p className="mt-2 text-moss">{words.nothing}</p>;
+        return <p className="mt-2 text-moss">{copy.nothing}</p>;
     }
 
     return (
         <section aria-labelledby="attention" className="mt-2">
             <h2 id="attention" className="sr-only">
-                {words.title}
+                {copy.title}
             </h2>
             <ol>
                 {project.attention.map((remark, index) => (
@@ -59,8 +59,8 @@ export function Attention({ project, format }: AttentionListProps) {
                             remark.kind === 'over budget' || remark.kind === 'over plan' ? 'border-brick' : 'border-ochre',
                         )}
                     >
-                        {remark.kind === 'restated up' && (
-                            <Named
+                        {remark.kind === 'estimate raised' && (
+                            <OptionLists
                                 named={remark.people}
                                 address={(person) => `/people/${person}/week/${remark.week}`}
                                 after=" "
@@ -68,16 +68,16 @@ export function Attention({ project, format }: AttentionListProps) {
                         )}
                         {sentence(remark, project.currency, format)}
                         {remark.tasks.length > 0 && ': '}
-                        <Named
+                        <OptionLists
                             named={remark.tasks}
                             address={(task) => projectAddress(project.code, 'hours', { figure: 'forecast', task })}
                             after=""
                         />
-                        {remark.more > 0 && ` ${words.more(remark.more)}`}
-                        {remark.kind === 'not handed over' && (
+                        {remark.more > 0 && ` ${copy.more(remark.more)}`}
+                        {remark.kind === 'not submitted' && (
                             <>
                                 :{' '}
-                                <Named
+                                <OptionLists
                                     named={remark.people}
                                     address={(person) => `/people/${person}/week/${remark.week}`}
                                     after=""
@@ -91,13 +91,13 @@ export function Attention({ project, format }: AttentionListProps) {
     );
 }
 
-interface NamedListProps {
+interface OptionListProps {
     named: { code: string; name: string }[];
     address: (code: string) => string;
     after: string;
 }
 
-function Named({ named, address, after }: NamedListProps) {
+function OptionLists({ named, address, after }: OptionListProps) {
     return (
         <>
             {named.map(({ code, name }, index) => (

@@ -1,33 +1,33 @@
-import { hoursInWords } from '@/lib/hours';
+import { hoursWithUnit } from '@/lib/hours';
 import { text } from '@/lib/text';
 import type { ChangesProps, HoursFormat } from '@/types/generated/props';
-import { TrailRow } from '@/ui/TrailRow';
+import { AuditTrailRow } from '@/ui/AuditTrailRow';
 
-const words = text.projectChanges;
+const copy = text.projectChanges;
 
 /** What became of the project this week. */
 export function Changes({ changes, format }: { changes: ChangesProps; format: HoursFormat }) {
-    const hours = (minutes: number) => hoursInWords(minutes, format);
+    const hours = (minutes: number) => hoursWithUnit(minutes, format);
 
     return (
         <section aria-labelledby="this-week">
-            <h2 id="this-week">{words.title}</h2>
-            <p>{changes.entered === 0 ? words.none : words.entered(hours(changes.entered), hours(changes.pending))}</p>
+            <h2 id="this-week">{copy.title}</h2>
+            <p>{changes.entered === 0 ? copy.none : copy.entered(hours(changes.entered), hours(changes.pending))}</p>
             <p>
                 {changes.forecast === 0
-                    ? words.sameForecast
-                    : words.forecast(hours(Math.abs(changes.forecast)), changes.forecast > 0)}
+                    ? copy.sameForecast
+                    : copy.forecast(hours(Math.abs(changes.forecast)), changes.forecast > 0)}
             </p>
             {changes.acts.length > 0 && (
-                <ol aria-label={words.acts} className="mt-1">
+                <ol aria-label={copy.acts} className="mt-1">
                     {changes.acts.map((row) => (
                         <li key={row.id} className="border-t border-rule py-1 [overflow-wrap:anywhere]">
-                            <TrailRow row={row} />
+                            <AuditTrailRow row={row} />
                         </li>
                     ))}
                 </ol>
             )}
-            {changes.isMore && <p className="pencilled">{words.more}</p>}
+            {changes.isMore && <p className="pencilled">{copy.more}</p>}
         </section>
     );
 }

@@ -1,10 +1,10 @@
-import { hoursInWords } from '@/lib/hours';
+import { hoursWithUnit } from '@/lib/hours';
 import { text } from '@/lib/text';
 import type { HoursFormat, ProjectProps } from '@/types/generated/props';
 import { Bar } from '@/ui/Bar';
 import clsx from 'clsx';
 import type { Shown } from './address';
-import { growthOf, growthWords } from './growthOf';
+import { growthOf, growthLabel } from './growthOf';
 import { HourCells } from './HourCells';
 import { MoneyCells } from './MoneyCells';
 import type { TableRow } from './tableRow';
@@ -19,10 +19,10 @@ interface FigureRowProps {
     format: HoursFormat;
 }
 
-/** A phase, task or holder. */
+/** A phase, task or assignee. */
 export function FigureRow({ row, name, project, shown, scale, format }: FigureRowProps) {
     const task =
-        row.level === 'holder' ? project.rows.find((other) => other.level === 'task' && other.task === row.task) : undefined;
+        row.level === 'assignee' ? project.rows.find((other) => other.level === 'task' && other.task === row.task) : undefined;
     // A person may hold several tasks; read out, a figure says which.
     const full = task === undefined ? name : `${name}, ${task.name}`;
 
@@ -30,7 +30,7 @@ export function FigureRow({ row, name, project, shown, scale, format }: FigureRo
         <tr
             className={clsx('align-baseline', {
                 'font-semibold': row.level === 'phase',
-                'text-[0.93em] text-faded': row.level === 'holder',
+                'text-[0.93em] text-faded': row.level === 'assignee',
             })}
         >
             <th
@@ -38,18 +38,18 @@ export function FigureRow({ row, name, project, shown, scale, format }: FigureRo
                 className={clsx('border-b border-rule py-0.5', {
                     'pt-2.5 text-moss': row.level === 'phase',
                     'ps-3': row.level === 'task',
-                    'ps-8': row.level === 'holder',
+                    'ps-8': row.level === 'assignee',
                 })}
             >
                 {name}
                 {row.isDone && (
                     <span className="pencilled ms-2">
-                        {row.level === 'holder' ? text.projectPage.holderDone : text.projectPage.done}
+                        {row.level === 'assignee' ? text.projectPage.assigneeDone : text.projectPage.done}
                     </span>
                 )}
                 {row.overAssigned > 0 && (
                     <span className="ms-2 text-[0.9em] text-ochre">
-                        {text.projectPage.overAssigned(hoursInWords(row.overAssigned, format))}
+                        {text.projectPage.overAssigned(hoursWithUnit(row.overAssigned, format))}
                     </span>
                 )}
             </th>
@@ -61,7 +61,7 @@ export function FigureRow({ row, name, project, shown, scale, format }: FigureRo
             {shown === 'hours' && (
                 <td className="border-b border-rule ps-4">
                     {row.level !== 'phase' && scale !== null && (
-                        <Bar {...growthOf(row.figures)} scale={scale} words={growthWords(row.figures, format)} />
+                        <Bar {...growthOf(row.figures)} scale={scale} label={growthLabel(row.figures, format)} />
                     )}
                 </td>
             )}

@@ -36,7 +36,7 @@ function nameOf(row: ProjectRowProps): string {
     return row.level === 'phase' ? text.projectPage.noPhase : text.projectPage.unassigned;
 }
 
-/** Figures by phase, task and holder; the bars share one scale. */
+/** Figures by phase, task and assignee; the bars share one scale. */
 export function FiguresTable({ project, shown, format }: FiguresTableProps) {
     const scale = commonScale(project.rows.filter((row) => row.level === 'task').map((row) => growthOf(row.figures)));
     const planColumns = [text.projectPage.planned, ...(project.baseline === null ? [] : [text.projectPage.baseline])];
@@ -71,7 +71,7 @@ export function FiguresTable({ project, shown, format }: FiguresTableProps) {
                 <tbody>
                     {project.rows.map((row) => (
                         <FigureRow
-                            key={`${row.level} ${row.task ?? ''} ${row.holder ?? ''} ${row.name}`}
+                            key={`${row.level} ${row.task ?? ''} ${row.assignee ?? ''} ${row.name}`}
                             row={row}
                             name={nameOf(row)}
                             project={project}
@@ -87,7 +87,7 @@ export function FiguresTable({ project, shown, format }: FiguresTableProps) {
                             name: '',
                             task: null,
                             taskId: null,
-                            holder: null,
+                            assignee: null,
                             speaker: null,
                             baseline: project.baseline,
                             isDone: false,

@@ -1,4 +1,4 @@
-import { hoursInWords } from '@/lib/hours';
+import { hoursWithUnit } from '@/lib/hours';
 import { text } from '@/lib/text';
 import type { Figure, HoursFormat } from '@/types/generated/props';
 import { Hours } from '@/ui/Hours';
@@ -32,7 +32,7 @@ export function HourCells({ row, name, code, hasBaseline, format }: HourCellsPro
                         href={projectAddress(code, 'hours', { figure, ...openedBy(row) })}
                         preserveScroll
                         preserveState
-                        aria-label={text.projectPage.opens(text.projectPage[figure], hoursInWords(minutes, format), name)}
+                        aria-label={text.projectPage.opens(text.projectPage[figure], hoursWithUnit(minutes, format), name)}
                         className="inline-block min-h-6 min-w-6 underline decoration-transparent underline-offset-4 hover:decoration-current"
                     >
                         {shown}

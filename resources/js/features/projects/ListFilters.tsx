@@ -6,7 +6,7 @@ import { router } from '@inertiajs/react';
 import { useState } from 'react';
 import { listAddress, type Asked } from './listAddress';
 
-const words = text.projectsPage;
+const copy = text.projectsPage;
 
 /** Which projects are shown, and in which order. Every answer is in the address. */
 export function ListFilters({ list }: { list: ProjectsProps }) {
@@ -25,7 +25,7 @@ export function ListFilters({ list }: { list: ProjectsProps }) {
             }}
         >
             <Field
-                label={words.search}
+                label={copy.search}
                 type="search"
                 value={search}
                 maxLength={200}
@@ -34,37 +34,37 @@ export function ListFilters({ list }: { list: ProjectsProps }) {
                     setSearch(event.target.value);
                 }}
             />
-            <button className="act">{words.look}</button>
+            <button className="act">{copy.look}</button>
             <Chosen
-                label={words.state}
+                label={copy.state}
                 value={list.state}
-                names={words.states}
+                names={copy.states}
                 onChoose={(state) => {
                     ask({ state });
                 }}
             />
             {list.managers.length > 1 && (
                 <Chosen
-                    label={words.managedBy}
+                    label={copy.managedBy}
                     value={list.manager}
-                    names={{ '': words.anybody, ...Object.fromEntries(list.managers.map(({ code, name }) => [code, name])) }}
+                    names={{ '': copy.anybody, ...Object.fromEntries(list.managers.map(({ code, name }) => [code, name])) }}
                     onChoose={(manager) => {
                         ask({ manager });
                     }}
                 />
             )}
             <Chosen
-                label={words.concern}
+                label={copy.concern}
                 value={list.concern}
-                names={words.concerns}
+                names={copy.concerns}
                 onChoose={(only) => {
                     ask({ only });
                 }}
             />
             <Chosen
-                label={words.sort}
+                label={copy.sort}
                 value={list.sort}
-                names={words.sorts}
+                names={copy.sorts}
                 onChoose={(sort) => {
                     ask({ sort: sort as ProjectSort });
                 }}

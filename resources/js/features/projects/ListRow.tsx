@@ -1,13 +1,14 @@
+import { printPercent } from '@/lib/numbers';
 import { text } from '@/lib/text';
 import type { HoursFormat, ProjectSummaryProps } from '@/types/generated/props';
 import { Bar } from '@/ui/Bar';
 import { Hours } from '@/ui/Hours';
 import { Link } from '@inertiajs/react';
 import clsx from 'clsx';
-import { growthOf, growthWords } from './growthOf';
+import { growthOf, growthLabel } from './growthOf';
 import { Trend } from './Trend';
 
-const words = text.projectsPage;
+const copy = text.projectsPage;
 
 interface ListRowProps {
     project: ProjectSummaryProps;
@@ -19,7 +20,7 @@ interface ListRowProps {
 /** A project in the list. */
 export function ListRow({ project, scale, format }: ListRowProps) {
     const { code, name, client, manager, isOpen, isInternal, figures, budgetIsGone, waiting, trend } = project;
-    const about = [client, isInternal ? words.internal : null, isOpen ? null : words.closed].filter((part) => part !== null);
+    const about = [client, isInternal ? copy.internal : null, isOpen ? null : copy.closed].filter((part) => part !== null);
 
     return (
         <tr className="align-baseline">
@@ -29,8 +30,8 @@ export function ListRow({ project, scale, format }: ListRowProps) {
                 </Link>
                 <span className="block text-[0.88em] text-faded">
                     {about.join(' · ')}
-                    {budgetIsGone && <span className="ms-2 text-brick">{words.budgetIsGone}</span>}
-                    {waiting > 0 && <span className="ms-2 text-ochre">{words.waiting(waiting)}</span>}
+                    {budgetIsGone && <span className="ms-2 text-brick">{copy.budgetIsGone}</span>}
+                    {waiting > 0 && <span className="ms-2 text-ochre">{copy.waiting(waiting)}</span>}
                 </span>
             </th>
             <td className="border-b border-rule ps-3 max-lg:hidden">{manager}</td>
@@ -43,7 +44,7 @@ export function ListRow({ project, scale, format }: ListRowProps) {
             <td className={clsx('border-b border-rule ps-3 text-end whitespace-nowrap', figures.variance > 0 && 'text-brick')}>
                 <Hours minutes={figures.variance} format={format} signed />
                 <span className="block text-[0.88em]">
-                    {figures.variancePercentage !== null && `${figures.variancePercentage.replace('-', '−')} %`}
+                    {figures.variancePercentage !== null && text.percent(printPercent(figures.variancePercentage))}
                 </span>
             </td>
             <td className="border-b border-rule ps-5 max-md:hidden">
@@ -51,9 +52,9 @@ export function ListRow({ project, scale, format }: ListRowProps) {
             </td>
             <td className="border-b border-rule ps-5 max-md:hidden">
                 {isInternal ? (
-                    <span className="pencilled">{words.offScale}</span>
+                    <span className="pencilled">{copy.offScale}</span>
                 ) : (
-                    <Bar {...growthOf(figures)} scale={scale} words={growthWords(figures, format)} />
+                    <Bar {...growthOf(figures)} scale={scale} label={growthLabel(figures, format)} />
                 )}
             </td>
         </tr>

@@ -1,4 +1,4 @@
-import { hoursInWords } from '@/lib/hours';
+import { hoursWithUnit } from '@/lib/hours';
 import { printMoney } from '@/lib/money';
 import { text } from '@/lib/text';
 import type { Figure, HoursFormat } from '@/types/generated/props';
@@ -50,7 +50,7 @@ export function MoneyCells({ row, name, code, format }: MoneyCellsProps) {
                     </Link>
                     {unrated > 0 && (
                         <span className="block text-[0.85em] font-normal text-ochre">
-                            {text.projectPage.partlyUnknown(hoursInWords(unrated, format))}
+                            {text.projectPage.partlyUnknown(hoursWithUnit(unrated, format))}
                         </span>
                     )}
                 </td>

@@ -1,4 +1,4 @@
-import { hoursInWords } from '@/lib/hours';
+import { hoursWithUnit } from '@/lib/hours';
 import { printMoney } from '@/lib/money';
 import { text } from '@/lib/text';
 import type { HoursFormat, MoneyProps } from '@/types/generated/props';
@@ -27,8 +27,8 @@ export function MoneySentences({ money, currency, format }: MoneySentencesProps)
             {(money.unratedPlanned > 0 || money.unratedEntered > 0) && (
                 <span className="text-ochre">
                     {text.projectPage.unrated(
-                        hoursInWords(money.unratedPlanned, format),
-                        hoursInWords(money.unratedEntered, format),
+                        hoursWithUnit(money.unratedPlanned, format),
+                        hoursWithUnit(money.unratedEntered, format),
                     )}
                 </span>
             )}

@@ -1,13 +1,13 @@
 import { dayOf, span } from '@/lib/days';
 import { text } from '@/lib/text';
-import type { CourseProps, HoursFormat, ProjectPersonProps } from '@/types/generated/props';
+import type { ProgressProps, HoursFormat, ProjectPersonProps } from '@/types/generated/props';
 import { Hours } from '@/ui/Hours';
 import { Link } from '@inertiajs/react';
 
-const words = text.projectPeople;
+const copy = text.projectPeople;
 
 interface PeopleProps {
-    course: CourseProps;
+    course: ProgressProps;
     format: HoursFormat;
 }
 
@@ -19,27 +19,27 @@ export function People({ course, format }: PeopleProps) {
 
     return (
         <section aria-labelledby="people">
-            <h2 id="people">{words.title}</h2>
-            <div className="overflow-x-auto" tabIndex={0} role="region" aria-label={words.inWeeks}>
+            <h2 id="people">{copy.title}</h2>
+            <div className="overflow-x-auto" tabIndex={0} role="region" aria-label={copy.inWeeks}>
                 <table className="w-full border-collapse">
                     <thead className="text-faded">
                         <tr>
                             <th scope="col" className="border-b border-edge">
-                                {words.who}
+                                {copy.who}
                             </th>
                             <th scope="col" className="border-b border-edge ps-3">
-                                {words.when}
+                                {copy.when}
                             </th>
-                            {[words.planned, words.entered, words.left].map((name) => (
+                            {[copy.planned, copy.entered, copy.remaining].map((name) => (
                                 <th key={name} scope="col" className="border-b border-edge ps-3 text-end">
                                     {name}
                                 </th>
                             ))}
                             <th scope="col" className="border-b border-edge ps-4">
-                                {words.last}
+                                {copy.last}
                             </th>
                             <th scope="col" className="w-[34%] min-w-40 border-b border-edge ps-4">
-                                {words.weeks}
+                                {copy.weeks}
                             </th>
                         </tr>
                     </thead>
@@ -60,7 +60,7 @@ export function People({ course, format }: PeopleProps) {
                                 </th>
                                 <td className="border-b border-rule ps-3 whitespace-nowrap">
                                     {person.from === null || person.to === null ? (
-                                        <span className="pencilled">{words.notPlanned}</span>
+                                        <span className="pencilled">{copy.notPlanned}</span>
                                     ) : (
                                         span(person.from, person.to)
                                     )}
@@ -72,9 +72,9 @@ export function People({ course, format }: PeopleProps) {
                                 ))}
                                 <td className="border-b border-rule ps-4 whitespace-nowrap">
                                     {person.lastRecorded === null ? (
-                                        <span className="pencilled">{words.never}</span>
+                                        <span className="pencilled">{copy.never}</span>
                                     ) : (
-                                        words.weekOf(dayOf(person.lastRecorded, course.thisWeek.slice(0, 4)))
+                                        copy.weekOf(dayOf(person.lastRecorded, course.thisWeek.slice(0, 4)))
                                     )}
                                 </td>
                                 <td className="border-b border-rule ps-4">
@@ -85,24 +85,24 @@ export function People({ course, format }: PeopleProps) {
                     </tbody>
                 </table>
             </div>
-            <p className="pencilled text-[0.9em]">{words.legend}</p>
+            <p className="pencilled text-[0.9em]">{copy.legend}</p>
         </section>
     );
 }
 
 /** The person's week that says most: the last one recorded on the project, else this one. */
-function weekOf(person: ProjectPersonProps, course: CourseProps): string {
+function weekOf(person: ProjectPersonProps, course: ProgressProps): string {
     const week = course.weeks.find(({ monday }) => monday === (person.lastRecorded ?? course.thisWeek));
 
     return week?.week ?? course.weeks[0]?.week ?? '';
 }
 
-function Strip({ person, course }: { person: ProjectPersonProps; course: CourseProps }) {
+function Strip({ person, course }: { person: ProjectPersonProps; course: ProgressProps }) {
     const planned = new Set(person.planned);
     const recorded = new Set(person.recorded);
 
     return (
-        <span role="img" aria-label={words.strip(planned.size, recorded.size)} className="flex h-3">
+        <span role="img" aria-label={copy.strip(planned.size, recorded.size)} className="flex h-3">
             {course.weeks.map(({ monday }) => (
                 <span key={monday} className="min-w-0 flex-1 px-px">
                     {recorded.has(monday) ? (

@@ -1,33 +1,33 @@
 import { span, wholeDate } from '@/lib/days';
-import { hoursInWords } from '@/lib/hours';
+import { hoursWithUnit } from '@/lib/hours';
 import { useHoursFormat } from '@/lib/shared';
 import { text } from '@/lib/text';
-import type { ChangesProps, CourseProps, ProjectProps } from '@/types/generated/props';
+import type { ChangesProps, ProgressProps, ProjectProps } from '@/types/generated/props';
 import { Bar } from '@/ui/Bar';
 import { commonScale } from '@/ui/growth';
 import { Shell } from '@/ui/Shell';
-import { ProjectParts } from '@/ui/ProjectParts';
+import { ProjectTabs } from '@/ui/ProjectTabs';
 import { Head, Link, usePage } from '@inertiajs/react';
 import clsx from 'clsx';
 import { openedRow, shownIn } from './address';
 import { Attention } from './Attention';
 import { Changes } from './Changes';
-import { Course } from './Course';
+import { Progress } from './Progress';
 import { EarnedValue } from './EarnedValue';
 import { FiguresTable } from './FiguresTable';
-import { growthOf, growthWords } from './growthOf';
+import { growthOf, growthLabel } from './growthOf';
 import { Later } from './Later';
 import { MoneySentences } from './MoneySentences';
 import { People } from './People';
 import { Sentence } from './Sentence';
 import { ShownChoice } from './ShownChoice';
 import { TracePanel } from './TracePanel';
-import { WaitingWords } from './WaitingWords';
+import { WaitingEstimates } from './WaitingEstimates';
 
 interface ProjectPageProps {
     project: ProjectProps;
     /** They come after the page, or not at all. */
-    course?: CourseProps | null;
+    course?: ProgressProps | null;
     changes?: ChangesProps | null;
 }
 
@@ -35,7 +35,7 @@ interface ProjectPageProps {
 export function ProjectPage({ project, course, changes }: ProjectPageProps) {
     const format = useHoursFormat();
     const { figures } = project;
-    const hours = (minutes: number) => hoursInWords(minutes, format);
+    const hours = (minutes: number) => hoursWithUnit(minutes, format);
     const money = figures.money;
     const { url } = usePage();
     const asked = shownIn(url);
@@ -44,7 +44,7 @@ export function ProjectPage({ project, course, changes }: ProjectPageProps) {
     return (
         <Shell>
             <Head title={project.name} />
-            <ProjectParts code={project.code} />
+            <ProjectTabs code={project.code} />
             <h1 className="mt-1">{project.name}</h1>
             <p className="text-faded">
                 {text.projectPage.about(project.client === null ? '' : `${project.client} · `, project.manager)}
@@ -62,7 +62,7 @@ export function ProjectPage({ project, course, changes }: ProjectPageProps) {
             <Bar
                 {...growthOf(figures)}
                 scale={commonScale([growthOf(figures)])}
-                words={growthWords(figures, format)}
+                label={growthLabel(figures, format)}
                 className="mt-3 h-5"
             />
             <div className="mt-1 flex flex-wrap items-baseline justify-between gap-x-6">
@@ -70,7 +70,7 @@ export function ProjectPage({ project, course, changes }: ProjectPageProps) {
                 {money !== null && <ShownChoice code={project.code} shown={shown} />}
             </div>
             <Attention project={project} format={format} />
-            <WaitingWords project={project} format={format} />
+            <WaitingEstimates project={project} format={format} />
             <div
                 className={clsx(
                     'mt-3 grid grid-cols-[minmax(0,1fr)] gap-x-6 gap-y-6',
@@ -106,7 +106,7 @@ export function ProjectPage({ project, course, changes }: ProjectPageProps) {
                     <Later data="course">
                         {course != null && (
                             <>
-                                <Course course={course} format={format} />
+                                <Progress course={course} format={format} />
                                 <People course={course} format={format} />
                             </>
                         )}

@@ -1,40 +1,42 @@
-import { hoursInWords } from '@/lib/hours';
+import { hoursWithUnit } from '@/lib/hours';
 import { useHoursFormat } from '@/lib/shared';
 import { text } from '@/lib/text';
 import type { HoursFormat, ProjectsProps } from '@/types/generated/props';
+import { PageHeading } from '@/ui/PageHeading';
 import { Shell } from '@/ui/Shell';
 import { Paging } from '@/ui/Paging';
-import { Head, Link } from '@inertiajs/react';
+import { Link } from '@inertiajs/react';
 import clsx from 'clsx';
 import { verdict } from './growthOf';
 import { listAddress } from './listAddress';
 import { ListFilters } from './ListFilters';
 import { ListRow } from './ListRow';
 
-const words = text.projectsPage;
+const copy = text.projectsPage;
 
 /** All projects that the reader may see, their hours on one scale, what needs attention first. */
 export function ProjectsPage({ list }: { list: ProjectsProps }) {
     const format = useHoursFormat();
     const { figures } = list;
-    const hours = (minutes: number) => hoursInWords(minutes, format);
+    const hours = (minutes: number) => hoursWithUnit(minutes, format);
     const isAsked = listAddress(list, {}) !== '/projects';
     const hasNone = list.count === 0 && !isAsked;
 
     return (
         <Shell>
-            <Head title={text.projects} />
-            <div className="flex flex-wrap items-baseline justify-between gap-x-6">
-                <h1>{hasNone ? words.nothing : list.count === 0 ? words.notFound : words.title(list.count, list.above)}</h1>
+            <PageHeading
+                title={text.projects}
+                finding={hasNone ? copy.nothing : list.count === 0 ? copy.notFound : copy.finding(list.count, list.above)}
+            >
                 {list.mayCreate && (
                     <Link href="/new-project" className="act">
-                        {words.newProject}
+                        {copy.newProject}
                     </Link>
                 )}
-            </div>
+            </PageHeading>
             {list.count > 0 && (
                 <p>
-                    {words.sums(
+                    {copy.sums(
                         hours(figures.planned),
                         hours(figures.actual + figures.pending),
                         hours(figures.remaining),
@@ -45,7 +47,7 @@ export function ProjectsPage({ list }: { list: ProjectsProps }) {
             )}
             {!hasNone && <ListFilters key={list.search} list={list} />}
             {list.count === 0 ? (
-                <p className="mt-3">{hasNone ? words.nothingNext : words.notFoundNext}</p>
+                <p className="mt-3">{hasNone ? copy.nothingNext : copy.notFoundNext}</p>
             ) : (
                 <ProjectTable list={list} format={format} />
             )}
@@ -60,12 +62,12 @@ function ProjectTable({ list, format }: { list: ProjectsProps; format: HoursForm
             <thead className="text-faded">
                 <tr>
                     <th scope="col" className="border-b border-edge">
-                        {words.project}
+                        {copy.project}
                     </th>
                     <th scope="col" className="border-b border-edge ps-3 max-lg:hidden">
-                        {words.manager}
+                        {copy.manager}
                     </th>
-                    {[words.planned, words.forecast, words.variance].map((name, index) => (
+                    {[copy.planned, copy.forecast, copy.variance].map((name, index) => (
                         <th
                             key={name}
                             scope="col"
@@ -75,10 +77,10 @@ function ProjectTable({ list, format }: { list: ProjectsProps; format: HoursForm
                         </th>
                     ))}
                     <th scope="col" className="border-b border-edge ps-5 whitespace-nowrap max-md:hidden">
-                        {words.trend}
+                        {copy.trend}
                     </th>
                     <th scope="col" className="w-[28%] border-b border-edge ps-5 max-md:hidden">
-                        {words.growth}
+                        {copy.growth}
                     </th>
                 </tr>
             </thead>

@@ -1,4 +1,4 @@
-import { hoursInWords } from '@/lib/hours';
+import { hoursWithUnit } from '@/lib/hours';
 import { text } from '@/lib/text';
 import type { Figure, HoursFormat, ProjectProps } from '@/types/generated/props';
 import { Link } from '@inertiajs/react';
@@ -25,7 +25,7 @@ export function Sentence({ project, shown, format }: SentenceProps) {
             {words}
         </Link>
     );
-    const hours = (minutes: number) => hoursInWords(minutes, format);
+    const hours = (minutes: number) => hoursWithUnit(minutes, format);
 
     return text.projectPage
         .sentence(

@@ -3,7 +3,7 @@ import { printHours } from '@/lib/hours';
 import { printMoney } from '@/lib/money';
 import { text } from '@/lib/text';
 import type { HoursFormat, TraceEntryProps, TraceProps } from '@/types/generated/props';
-import { Remark } from '@/ui/Margin';
+import { AttentionItem } from '@/ui/Margin';
 import { Link } from '@inertiajs/react';
 
 interface TraceEntriesProps {
@@ -18,7 +18,7 @@ export function TraceEntries({ trace, currency, format }: TraceEntriesProps) {
     const title = trace.allEntries === 0 ? text.trace.noEntries : text.trace.entries(trace.entries.length, trace.allEntries);
 
     return (
-        <Remark title={title}>
+        <AttentionItem title={title}>
             <table className="w-full">
                 <tbody>
                     {trace.entries.map((entry, index) => (
@@ -51,7 +51,7 @@ export function TraceEntries({ trace, currency, format }: TraceEntriesProps) {
                     ))}
                 </tbody>
             </table>
-        </Remark>
+        </AttentionItem>
     );
 }
 

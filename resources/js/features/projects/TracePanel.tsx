@@ -1,13 +1,13 @@
-import { StatementList } from '@/features/remaining';
+import { EstimateHistory } from '@/features/remaining';
 import { wholeDate } from '@/lib/days';
-import { hoursInWords } from '@/lib/hours';
+import { hoursWithUnit } from '@/lib/hours';
 import { text } from '@/lib/text';
-import type { HoursFormat, ProjectProps, ProjectRowProps, TraceHolderProps, TraceProps } from '@/types/generated/props';
-import { Margin, Remark } from '@/ui/Margin';
+import type { HoursFormat, ProjectProps, ProjectRowProps, TraceAssigneeProps, TraceProps } from '@/types/generated/props';
+import { Margin, AttentionItem } from '@/ui/Margin';
 import { Link } from '@inertiajs/react';
 import { useEffect, useRef } from 'react';
 import { projectAddress, type Shown } from './address';
-import { TaskWords } from './TaskWords';
+import { TaskEstimates } from './TaskEstimates';
 import { TraceEntries } from './TraceEntries';
 
 interface TracePanelProps {
@@ -19,26 +19,26 @@ interface TracePanelProps {
     format: HoursFormat;
 }
 
-/** Where a holder's remaining comes from. */
-function source(holder: TraceHolderProps, format: HoursFormat): string {
-    if (holder.restatedOn === null || holder.restatedBy === null) {
+/** Where an assignee's remaining comes from. */
+function source(assignee: TraceAssigneeProps, format: HoursFormat): string {
+    if (assignee.estimatedOn === null || assignee.estimatedBy === null) {
         return text.trace.fromPlan;
     }
-    const day = wholeDate(holder.restatedOn);
+    const day = wholeDate(assignee.estimatedOn);
 
-    return holder.saidDone
-        ? text.trace.saidDone(holder.restatedBy, day)
-        : text.trace.restated(holder.restatedBy, day, hoursInWords(holder.restated ?? 0, format), holder.reason);
+    return assignee.saidDone
+        ? text.trace.saidDone(assignee.estimatedBy, day)
+        : text.trace.estimated(assignee.estimatedBy, day, hoursWithUnit(assignee.estimated ?? 0, format), assignee.reason);
 }
 
 /** What an opened figure is made of, down to the entries. */
 export function TracePanel({ trace, row, project, shown, format }: TracePanelProps) {
     const heading = useRef<HTMLHeadingElement>(null);
-    const hours = (minutes: number) => hoursInWords(minutes, format);
-    const holder = trace.holder === '' ? text.projectPage.unassigned : trace.holder;
+    const hours = (minutes: number) => hoursWithUnit(minutes, format);
+    const assignee = trace.assignee === '' ? text.projectPage.unassigned : trace.assignee;
     const phase = trace.phase === '' ? text.projectPage.noPhase : trace.phase;
-    const what = [holder, trace.task ?? phase ?? project.name].filter((part) => part !== null).join(', ');
-    const showsHolders = trace.figure !== 'actual' && trace.figure !== 'pending';
+    const what = [assignee, trace.task ?? phase ?? project.name].filter((part) => part !== null).join(', ');
+    const showsAssignees = trace.figure !== 'actual' && trace.figure !== 'pending';
 
     useEffect(() => {
         heading.current?.focus();
@@ -54,10 +54,10 @@ export function TracePanel({ trace, row, project, shown, format }: TracePanelPro
                     {text.trace.close}
                 </Link>
             </div>
-            {showsHolders && trace.holders.length > 0 && (
-                <Remark title={text.trace.holders}>
+            {showsAssignees && trace.assignees.length > 0 && (
+                <AttentionItem title={text.trace.assignees}>
                     <ul>
-                        {trace.holders.map((part) => (
+                        {trace.assignees.map((part) => (
                             <li key={`${part.task} ${part.name}`} className="border-t border-rule py-1">
                                 {part.name === '' ? text.projectPage.unassigned : part.name}
                                 {trace.task === null && <span className="text-faded"> · {part.task}</span>}
@@ -68,21 +68,21 @@ export function TracePanel({ trace, row, project, shown, format }: TracePanelPro
                                         text.trace.remaining(hours(part.remaining)),
                                     ].join(', ')}
                                 </span>
-                                {(part.restatedOn !== null || trace.holder !== null) && (
+                                {(part.estimatedOn !== null || trace.assignee !== null) && (
                                     <span className="pencilled block">{source(part, format)}</span>
                                 )}
                             </li>
                         ))}
                     </ul>
-                </Remark>
+                </AttentionItem>
             )}
-            {row !== undefined && showsHolders && trace.figure !== 'planned' && (
-                <TaskWords row={row} project={project} format={format} />
+            {row !== undefined && showsAssignees && trace.figure !== 'planned' && (
+                <TaskEstimates row={row} project={project} format={format} />
             )}
             {trace.history.length > 0 && (
-                <Remark title={text.projectPage.said}>
-                    <StatementList statements={trace.history} format={format} />
-                </Remark>
+                <AttentionItem title={text.projectPage.said}>
+                    <EstimateHistory estimates={trace.history} format={format} />
+                </AttentionItem>
             )}
             {trace.figure !== 'planned' && trace.figure !== 'remaining' && (
                 <TraceEntries trace={trace} currency={shown === 'money' ? project.currency : null} format={format} />

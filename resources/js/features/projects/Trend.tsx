@@ -1,4 +1,4 @@
-import { hoursInWords } from '@/lib/hours';
+import { hoursWithUnit } from '@/lib/hours';
 import { text } from '@/lib/text';
 import type { HoursFormat } from '@/types/generated/props';
 import { trendPoints } from './trendPoints';
@@ -12,7 +12,7 @@ interface TrendProps {
 /** The forecast over twelve weeks against the plan, and by how much it became another. */
 export function Trend({ forecasts, planned, format }: TrendProps) {
     const change = (forecasts[forecasts.length - 1] ?? 0) - (forecasts[0] ?? 0);
-    const said = `${change > 0 ? '+' : ''}${hoursInWords(change, format)}`;
+    const said = `${change > 0 ? '+' : ''}${hoursWithUnit(change, format)}`;
     const { line, mark } = trendPoints(forecasts, planned);
 
     return (
@@ -21,7 +21,7 @@ export function Trend({ forecasts, planned, format }: TrendProps) {
                 viewBox="0 0 110 20"
                 preserveAspectRatio="none"
                 role="img"
-                aria-label={text.projectsPage.trendWords(said)}
+                aria-label={text.projectsPage.trendLabel(said)}
                 className="h-5 w-16 shrink-0"
             >
                 <line x1="0" x2="110" y1={mark} y2={mark} className="course-plan" vectorEffect="non-scaling-stroke" />

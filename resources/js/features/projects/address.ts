@@ -9,13 +9,19 @@ export interface Opened {
     /** Empty for what is in none. */
     phase?: string | null;
     task?: string | null;
-    holder?: string | null;
+    assignee?: string | null;
 }
 
 /** The address of a project's page with what is open on it, so that it can be shared. */
-export function projectAddress(code: string, shown: Shown, { figure, phase, task, holder }: Opened = {}): string {
+export function projectAddress(code: string, shown: Shown, { figure, phase, task, assignee }: Opened = {}): string {
     const query = new URLSearchParams();
-    for (const [name, value] of Object.entries({ show: shown === 'money' ? 'money' : undefined, figure, phase, task, holder })) {
+    for (const [name, value] of Object.entries({
+        show: shown === 'money' ? 'money' : undefined,
+        figure,
+        phase,
+        task,
+        assignee,
+    })) {
         if (value !== undefined && value !== null) {
             query.set(name, value);
         }
@@ -30,10 +36,10 @@ export function shownIn(address: string): Shown {
     return new URLSearchParams(address.split('?')[1] ?? '').get('show') === 'money' ? 'money' : 'hours';
 }
 
-/** The task's or holder's row whose figure an address opens. */
+/** The task's or assignee's row whose figure an address opens. */
 export function openedRow({ rows }: ProjectProps, address: string): ProjectRowProps | undefined {
     const query = new URLSearchParams(address.split('?')[1] ?? '');
-    const [task, holder] = [query.get('task'), query.get('holder')];
+    const [task, assignee] = [query.get('task'), query.get('assignee')];
 
-    return task === null ? undefined : rows.find((row) => row.task === task && row.holder === holder);
+    return task === null ? undefined : rows.find((row) => row.task === task && row.assignee === assignee);
 }

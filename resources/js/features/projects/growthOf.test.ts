@@ -1,6 +1,6 @@
 import type { FiguresProps } from '@/types/generated/props';
 import { describe, expect, it } from 'vitest';
-import { growthOf, growthWords, verdict } from './growthOf';
+import { growthOf, growthLabel, verdict } from './growthOf';
 
 const figures: FiguresProps = {
     planned: 480 * 60,
@@ -19,15 +19,15 @@ describe('figures as growth', () => {
     });
 
     it('says the same in words and names what is over', () => {
-        expect(growthWords(figures, 'decimal')).toBe(
-            '400\u00a0h approved, 12\u00a0h pending, 96\u00a0h remain, planned 480\u00a0h, 28\u00a0h over',
+        expect(growthLabel(figures, 'decimal')).toBe(
+            '400\u00a0h approved, 12\u00a0h pending, 96\u00a0h remaining, 480\u00a0h planned, 28\u00a0h over plan',
         );
-        expect(growthWords({ ...figures, variance: 0 }, 'decimal')).not.toContain('over');
+        expect(growthLabel({ ...figures, variance: 0 }, 'decimal')).not.toContain('over');
     });
 
     it.each([
-        [1680, '28\u00a0h over'],
-        [-90, '1.5\u00a0h under'],
+        [1680, '28\u00a0h over plan'],
+        [-90, '1.5\u00a0h under plan'],
         [0, 'as planned'],
     ])('says how %i minutes of variance stand', (variance, words) => {
         expect(verdict(variance, 'decimal')).toBe(words);

@@ -1,4 +1,4 @@
-import { hoursInWords } from '@/lib/hours';
+import { hoursWithUnit } from '@/lib/hours';
 import { text } from '@/lib/text';
 import type { FiguresProps, HoursFormat } from '@/types/generated/props';
 import type { Growth } from '@/ui/growth';
@@ -9,8 +9,8 @@ export function growthOf({ actual, pending, remaining, planned }: FiguresProps):
 }
 
 /** The same in words; what lies past the plan is named. */
-export function growthWords({ actual, pending, remaining, planned, variance }: FiguresProps, format: HoursFormat): string {
-    const hours = (minutes: number) => hoursInWords(minutes, format);
+export function growthLabel({ actual, pending, remaining, planned, variance }: FiguresProps, format: HoursFormat): string {
+    const hours = (minutes: number) => hoursWithUnit(minutes, format);
 
     return [
         text.bar.approved(hours(actual)),
@@ -28,6 +28,6 @@ export function verdict(variance: number, format: HoursFormat): string {
     }
 
     return variance > 0
-        ? text.projectPage.over(hoursInWords(variance, format))
-        : text.projectPage.under(hoursInWords(-variance, format));
+        ? text.projectPage.over(hoursWithUnit(variance, format))
+        : text.projectPage.under(hoursWithUnit(-variance, format));
 }

@@ -6,5 +6,5 @@ export type TableRow = ProjectRowProps & { isWhole?: boolean };
 
 /** What of a project a row of its table opens. */
 export function openedBy(row: TableRow): Opened {
-    return row.level === 'phase' ? { phase: row.isWhole === true ? null : row.name } : { task: row.task, holder: row.holder };
+    return row.level === 'phase' ? { phase: row.isWhole === true ? null : row.name } : { task: row.task, assignee: row.assignee };
 }

@@ -2,7 +2,7 @@ import { text } from '@/lib/text';
 import type { RateProps, RatesProps } from '@/types/generated/props';
 import { Field } from '@/ui/Field';
 import { Select } from '@/ui/Select';
-import { Trouble } from '@/ui/Trouble';
+import { FieldError } from '@/ui/FieldError';
 import { router } from '@inertiajs/react';
 
 interface RateFormProps {
@@ -14,11 +14,11 @@ interface RateFormProps {
 
 /** Sets a rate from a day on; one of the same person, role and day becomes another. */
 export function RateForm({ rates, from, onDone }: RateFormProps) {
-    const words = text.ratesPage;
+    const copy = text.ratesPage;
 
     return (
         <form
-            aria-label={words.set}
+            aria-label={copy.set}
             className="mt-3 flex flex-wrap items-end gap-3"
             onSubmit={(event) => {
                 event.preventDefault();
@@ -29,16 +29,16 @@ export function RateForm({ rates, from, onDone }: RateFormProps) {
                 });
             }}
         >
-            <Field label={words.person} name="person" defaultValue={from?.personCode ?? ''} maxLength={200} className="w-52" />
+            <Field label={copy.person} name="person" defaultValue={from?.personCode ?? ''} maxLength={200} className="w-52" />
             <Select
-                label={words.role}
+                label={copy.role}
                 name="role"
                 defaultValue={from?.roleCode ?? ''}
-                options={[['', words.anyRole], ...rates.roles.map(({ code, name }) => [code, name] as const)]}
+                options={[['', copy.anyRole], ...rates.roles.map(({ code, name }) => [code, name] as const)]}
             />
-            <Field label={words.since} name="from" type="date" required defaultValue={from?.from ?? rates.today} />
+            <Field label={copy.since} name="from" type="date" required defaultValue={from?.from ?? rates.today} />
             <Field
-                label={words.cost(rates.currency)}
+                label={copy.cost(rates.currency)}
                 name="cost"
                 required
                 inputMode="decimal"
@@ -46,15 +46,15 @@ export function RateForm({ rates, from, onDone }: RateFormProps) {
                 className="w-28 text-end"
             />
             <Field
-                label={words.bill(rates.currency)}
+                label={copy.bill(rates.currency)}
                 name="bill"
                 inputMode="decimal"
                 defaultValue={from?.bill ?? ''}
                 className="w-28 text-end"
             />
-            <button className="act act-main">{words.set}</button>
+            <button className="act act-main">{copy.set}</button>
             <div className="w-full">
-                <Trouble of={['person', 'role', 'from', 'cost', 'bill']} />
+                <FieldError of={['person', 'role', 'from', 'cost', 'bill']} />
             </div>
         </form>
     );

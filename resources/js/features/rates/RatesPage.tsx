@@ -1,6 +1,6 @@
 import { OfficeShell } from '@/features/office';
 import { monthOf, wholeDate } from '@/lib/days';
-import { hoursInWords } from '@/lib/hours';
+import { hoursWithUnit } from '@/lib/hours';
 import { printMoney } from '@/lib/money';
 import { useHoursFormat } from '@/lib/shared';
 import { text } from '@/lib/text';
@@ -12,7 +12,7 @@ import { useState } from 'react';
 import { CostReaders } from './CostReaders';
 import { RateForm } from './RateForm';
 
-const words = text.ratesPage;
+const copy = text.ratesPage;
 
 /** What an hour costs and is billed at, of whom, from when; and for whom that is not known. */
 export function RatesPage({ rates }: { rates: RatesProps }) {
@@ -21,20 +21,18 @@ export function RatesPage({ rates }: { rates: RatesProps }) {
     const address = (page: number) => `/office/rates?search=${encodeURIComponent(rates.search)}&page=${page}`;
 
     return (
-        <OfficeShell title={words.name}>
-            <h1>
-                {!rates.hasAny
-                    ? words.nothing
-                    : rates.unrated.length === 0
-                      ? words.complete
-                      : words.missing(rates.unrated.length)}
-            </h1>
-            <p className="mt-1 max-w-prose text-faded">{rates.hasAny ? words.explained : words.nothingNext}</p>
+        <OfficeShell
+            title={copy.name}
+            finding={
+                !rates.hasAny ? copy.nothing : rates.unrated.length === 0 ? copy.complete : copy.missing(rates.unrated.length)
+            }
+        >
+            <p className="mt-1 max-w-prose text-faded">{rates.hasAny ? copy.explained : copy.nothingNext}</p>
             {rates.unrated.length > 0 && (
-                <ul aria-label={words.missing(rates.unrated.length)} className="mt-2">
+                <ul aria-label={copy.missing(rates.unrated.length)} className="mt-2">
                     {rates.unrated.map((one) => (
                         <li key={`${one.person} ${one.role ?? ''}`} className="border-s-2 border-ochre py-0.5 ps-3">
-                            {words.unrated(one.person, one.role, hoursInWords(one.minutes, format), monthOf(`${one.since}-01`))}
+                            {copy.unrated(one.person, one.role, hoursWithUnit(one.minutes, format), monthOf(`${one.since}-01`))}
                         </li>
                     ))}
                 </ul>
@@ -51,7 +49,7 @@ export function RatesPage({ rates }: { rates: RatesProps }) {
                 <>
                     <SearchBox
                         className="mt-4"
-                        label={words.search}
+                        label={copy.search}
                         value={rates.search}
                         address={(search) => `/office/rates?search=${encodeURIComponent(search)}`}
                     />
@@ -66,23 +64,23 @@ export function RatesPage({ rates }: { rates: RatesProps }) {
 
 function RateRows({ rates, onChoose }: { rates: RatesProps; onChoose: (rate: RateProps) => void }) {
     if (rates.rates.length === 0) {
-        return <p className="mt-2">{words.notFound}</p>;
+        return <p className="mt-2">{copy.notFound}</p>;
     }
 
     return (
         <table className="mt-2 w-full max-w-5xl">
             <thead className="text-faded">
                 <tr>
-                    <th scope="col">{words.whose}</th>
-                    <th scope="col">{words.since}</th>
+                    <th scope="col">{copy.whose}</th>
+                    <th scope="col">{copy.since}</th>
                     <th scope="col" className="text-end">
-                        {words.cost(rates.currency)}
+                        {copy.cost(rates.currency)}
                     </th>
                     <th scope="col" className="text-end">
-                        {words.bill(rates.currency)}
+                        {copy.bill(rates.currency)}
                     </th>
                     <th scope="col" className="ps-6">
-                        <span className="sr-only">{words.acts}</span>
+                        <span className="sr-only">{copy.acts}</span>
                     </th>
                 </tr>
             </thead>
@@ -94,7 +92,7 @@ function RateRows({ rates, onChoose }: { rates: RatesProps; onChoose: (rate: Rat
                     return (
                         <tr key={rate.id} className={rate.isInForce ? 'border-t border-rule' : 'border-t border-rule text-faded'}>
                             <th scope="row" className="py-1">
-                                {whose} {rate.isInForce && <span className="pencilled ms-2">{words.inForce}</span>}
+                                {whose} {rate.isInForce && <span className="pencilled ms-2">{copy.inForce}</span>}
                             </th>
                             <td className="whitespace-nowrap">{since}</td>
                             <td className="text-end">{printMoney(rate.cost, '')}</td>
@@ -103,22 +101,22 @@ function RateRows({ rates, onChoose }: { rates: RatesProps; onChoose: (rate: Rat
                                 <button
                                     type="button"
                                     className="act-quiet"
-                                    aria-label={words.changeOf(whose, since)}
+                                    aria-label={copy.changeOf(whose, since)}
                                     onClick={() => {
                                         onChoose(rate);
                                     }}
                                 >
-                                    {words.change}
+                                    {copy.change}
                                 </button>{' '}
                                 <button
                                     type="button"
                                     className="act-quiet ms-3"
-                                    aria-label={words.takeAwayOf(whose, since)}
+                                    aria-label={copy.removeOf(whose, since)}
                                     onClick={() => {
                                         router.delete(`/office/rates/${rate.id}`, { preserveScroll: true, preserveState: true });
                                     }}
                                 >
-                                    {words.takeAway}
+                                    {copy.remove}
                                 </button>
                             </td>
                         </tr>

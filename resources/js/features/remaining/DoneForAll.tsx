@@ -8,9 +8,9 @@ interface DoneForAllProps {
     className: string;
 }
 
-/** Declares a task done for all; where others have something left, it says so and asks once more. */
+/** Declares a task done for all; where others have something remaining, it says so and asks once more. */
 export function DoneForAll({ task, isDone, done, className }: DoneForAllProps) {
-    const words = text.remaining;
+    const copy = text.remaining;
     const refusal = done.refusalOf(task);
 
     return (
@@ -27,7 +27,7 @@ export function DoneForAll({ task, isDone, done, className }: DoneForAllProps) {
                     done.declare(task, !isDone);
                 }}
             >
-                {isDone ? words.openAgain : refusal === null ? words.doneForAll : words.doneAllTheSame}
+                {isDone ? copy.reopen : refusal === null ? copy.doneForAll : copy.doneAnyway}
             </button>
         </>
     );

@@ -1,4 +1,4 @@
 export { DoneForAll } from './DoneForAll';
-export { RestatePanel } from './RestatePanel';
-export { StatementList } from './StatementList';
+export { EstimatePanel } from './EstimatePanel';
+export { EstimateHistory } from './EstimateHistory';
 export { useDone } from './useDone';

@@ -1,13 +1,13 @@
 import { router } from '@inertiajs/react';
 import { useState } from 'react';
 
-/** Declares tasks of a project done for all, and open again. What is refused is known with the task that it was said of. */
+/** Declares tasks of a project done for all, and open again. What is refused is known with the task that it was result of. */
 export function useDone(project: string) {
     const [refused, setRefused] = useState<{ task: number; sentence: string } | null>(null);
 
     return {
         refusalOf: (task: number): string | null => (refused?.task === task ? refused.sentence : null),
-        /** Said once more of the same task, it counts although others have something left. */
+        /** Said once more of the same task, it counts although others have something remaining. */
         declare: (task: number, done: boolean) => {
             router.put(
                 `/projects/${project}/tasks/${task}/done`,

@@ -5,22 +5,22 @@ import type { RemainingProps } from '@/types/generated/props';
 import { useEffect, useState } from 'react';
 import { faultIn, type Fault } from './faults';
 
-export interface Word {
+export interface EstimateInput {
     hours: string | null;
     done: 'no' | 'me' | 'all';
     reason: string;
 }
 
-/** What is left of a task, and saying otherwise. */
+/** What is remaining of a task, and saying otherwise. */
 export function useRemaining(
     address: string,
     typed: string | null,
-    onStated: (remaining: RemainingProps, sentence: string) => void,
+    onUpdated: (remaining: RemainingProps, sentence: string) => void,
 ) {
     const [remaining, setRemaining] = useState<RemainingProps | null>(null);
     const [isLost, setLost] = useState(false);
     const [isGoing, setGoing] = useState(false);
-    const [said, setSaid] = useState<{ sentence: string; fault: Fault | null; word: Word | null } | null>(null);
+    const [result, setResult] = useState<{ sentence: string; fault: Fault | null; input: EstimateInput | null } | null>(null);
 
     useEffect(() => {
         let isOver = false;
@@ -36,41 +36,41 @@ export function useRemaining(
         };
     }, [address]);
 
-    const take = (answer: Answer, word: Word | null) => {
+    const take = (answer: Answer, input: EstimateInput | null) => {
         setGoing(false);
         if (!answer.reached) {
-            setSaid({ sentence: text.remaining.lost, fault: 'lost', word });
+            setResult({ sentence: text.remaining.lost, fault: 'lost', input });
         } else if (answer.status === 200) {
             const { remaining: now } = answer.body as { remaining: RemainingProps };
             setRemaining(now);
             const sentence = sentenceIn(answer.body) ?? '';
-            setSaid({ sentence, fault: null, word: null });
-            onStated(now, sentence);
+            setResult({ sentence, fault: null, input: null });
+            onUpdated(now, sentence);
         } else {
-            setSaid({ sentence: sentenceIn(answer.body) ?? text.remaining.lost, fault: faultIn(answer.body), word });
+            setResult({ sentence: sentenceIn(answer.body) ?? text.remaining.lost, fault: faultIn(answer.body), input });
         }
     };
 
-    const say = (word: Word, confirmed = false) => {
+    const save = (input: EstimateInput, confirmed = false) => {
         setGoing(true);
-        void put(address, { ...word, confirmed }).then((answer) => {
-            take(answer, word);
+        void put(address, { ...input, confirmed }).then((answer) => {
+            take(answer, input);
         });
     };
-    // What was typed over the figure is said as it stands; only if it needs more is it asked for.
-    const sayTyped = useStable(() => {
+    // What was typed over the figure is result as it stands; only if it needs more is it asked for.
+    const saveTyped = useStable(() => {
         if (typed !== null) {
-            say({ hours: typed, done: 'no', reason: '' });
+            save({ hours: typed, done: 'no', reason: '' });
         }
     });
-    useEffect(sayTyped, [sayTyped]);
+    useEffect(saveTyped, [saveTyped]);
 
     return {
         remaining,
         isLost,
         isGoing,
-        said,
-        say,
+        result,
+        save,
         takeBack: () => {
             setGoing(true);
             void remove(address).then((answer) => {

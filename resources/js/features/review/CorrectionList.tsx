@@ -1,5 +1,5 @@
 import { shortDay } from '@/lib/days';
-import { hoursInWords, signedHours } from '@/lib/hours';
+import { hoursWithUnit, signedHours } from '@/lib/hours';
 import { printCents } from '@/lib/money';
 import { text } from '@/lib/text';
 import type { HoursFormat, ReviewProps, WaitingCorrectionProps } from '@/types/generated/props';
@@ -16,11 +16,11 @@ interface CorrectionListProps {
 export function CorrectionList({ review, format }: CorrectionListProps) {
     const [declining, setDeclining] = useState<number | null>(null);
     const [going, setGoing] = useState(false);
-    const decide = (id: number, accept: boolean, word: string) => {
+    const decide = (id: number, accept: boolean, comment: string) => {
         setGoing(true);
         router.post(
             '/review/corrections',
-            { corrections: [id], accept, word },
+            { corrections: [id], accept, comment },
             {
                 preserveScroll: true,
                 preserveState: true,
@@ -52,8 +52,8 @@ export function CorrectionList({ review, format }: CorrectionListProps) {
                                 onCancel={() => {
                                     setDeclining(null);
                                 }}
-                                onReturn={(word) => {
-                                    decide(correction.id, false, word);
+                                onReturn={(comment) => {
+                                    decide(correction.id, false, comment);
                                 }}
                             />
                         ) : (
@@ -94,8 +94,8 @@ function Correction({ correction, format }: { correction: WaitingCorrectionProps
         <p className="[overflow-wrap:anywhere]">
             <span className="font-semibold">{correction.personName}</span>, {correction.taskName}
             {correction.roleName === null ? '' : ` (${correction.roleName})`}, {correction.projectName},{' '}
-            {shortDay(correction.date)}: <s className="text-faded">{hoursInWords(before, format)}</s>{' '}
-            <span className="pencilled">{hoursInWords(after, format)}</span>. <q>{correction.reason}</q>{' '}
+            {shortDay(correction.date)}: <s className="text-faded">{hoursWithUnit(before, format)}</s>{' '}
+            <span className="pencilled">{hoursWithUnit(after, format)}</span>. <q>{correction.reason}</q>{' '}
             <span className="text-faded">
                 {text.reviewPage.wouldChange(
                     signedHours(after - before, format),

@@ -1,12 +1,12 @@
 import { text } from '@/lib/text';
-import type { Grouping, Look, ReviewProps } from '@/types/generated/props';
+import type { Grouping, WaitingFilter, ReviewProps } from '@/types/generated/props';
 import { Link, router } from '@inertiajs/react';
 import clsx from 'clsx';
 import type { ReactNode } from 'react';
 import { deskAddress, type View } from './address';
 
 const groupings: Grouping[] = ['person', 'project', 'week'];
-const looks: Look[] = ['all', 'needed', 'in order'];
+const looks: WaitingFilter[] = ['all', 'needed', 'in order'];
 
 function Word({ to, isChosen, children }: { to: View; isChosen: boolean; children: ReactNode }) {
     return (

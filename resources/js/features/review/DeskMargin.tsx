@@ -1,27 +1,27 @@
-import { hoursInWords } from '@/lib/hours';
+import { hoursWithUnit } from '@/lib/hours';
 import { text } from '@/lib/text';
 import type { HoursFormat, ReviewProps } from '@/types/generated/props';
-import { Margin, Remark } from '@/ui/Margin';
+import { Margin, AttentionItem } from '@/ui/Margin';
 import { router } from '@inertiajs/react';
 import { EffectRemark } from './EffectRemark';
-import type { Desk } from './useDesk';
+import type { ReviewDesk } from './useDesk';
 
 interface DeskMarginProps {
     review: ReviewProps;
-    desk: Desk;
+    desk: ReviewDesk;
     format: HoursFormat;
 }
 
 /** Beside the sheets: what deciding would do, what was decided today, what approved itself, and the keys. */
 export function DeskMargin({ review, desk, format }: DeskMarginProps) {
     const sheet = review.sheets[desk.at];
-    const hours = (minutes: number) => hoursInWords(minutes, format);
+    const hours = (minutes: number) => hoursWithUnit(minutes, format);
 
     return (
         <Margin label={text.reviewPage.margin}>
             {sheet !== undefined && <EffectRemark review={review} sheet={sheet} taken={desk.takenOf(sheet)} format={format} />}
             {review.decisions.length > 0 && (
-                <Remark title={text.reviewPage.decisions}>
+                <AttentionItem title={text.reviewPage.decisions}>
                     <ul className="flex flex-col gap-1">
                         {review.decisions.map((decision) => (
                             <li key={decision.id}>
@@ -29,7 +29,7 @@ export function DeskMargin({ review, desk, format }: DeskMarginProps) {
                                 {decision.people.length > 0 && (
                                     <span className="text-faded"> {text.reviewPage.ofPeople(decision.people)}</span>
                                 )}
-                                {decision.word !== '' && <q className="ms-1 [overflow-wrap:anywhere]">{decision.word}</q>}{' '}
+                                {decision.comment !== '' && <q className="ms-1 [overflow-wrap:anywhere]">{decision.comment}</q>}{' '}
                                 {decision.canBeUndone ? (
                                     <button
                                         type="button"
@@ -47,10 +47,10 @@ export function DeskMargin({ review, desk, format }: DeskMarginProps) {
                             </li>
                         ))}
                     </ul>
-                </Remark>
+                </AttentionItem>
             )}
             {review.selfApproved.length > 0 && (
-                <Remark title={text.reviewPage.selfApproved}>
+                <AttentionItem title={text.reviewPage.selfApproved}>
                     <ul className="flex flex-col gap-1">
                         {review.selfApproved.map((one) => (
                             <li key={`${one.personName} ${one.week}`}>
@@ -67,9 +67,9 @@ export function DeskMargin({ review, desk, format }: DeskMarginProps) {
                             </li>
                         ))}
                     </ul>
-                </Remark>
+                </AttentionItem>
             )}
-            <Remark title={text.week.keys.title}>
+            <AttentionItem title={text.week.keys.title}>
                 {desk.showsKeys ? (
                     <dl className="grid grid-cols-[auto_1fr] gap-x-3">
                         {text.reviewPage.keys.map(([key, does]) => (
@@ -92,7 +92,7 @@ export function DeskMargin({ review, desk, format }: DeskMarginProps) {
                         {text.week.keysHint}
                     </button>
                 )}
-            </Remark>
+            </AttentionItem>
         </Margin>
     );
 }

@@ -2,12 +2,12 @@ import { text } from '@/lib/text';
 import type { HoursFormat, ReviewProps } from '@/types/generated/props';
 import { Paging } from '@/ui/Paging';
 import { deskAddress } from './address';
-import type { Desk } from './useDesk';
+import type { ReviewDesk } from './useDesk';
 import { WaitingSheet } from './WaitingSheet';
 
 interface DeskSheetsProps {
     review: ReviewProps;
-    desk: Desk;
+    desk: ReviewDesk;
     format: HoursFormat;
 }
 

@@ -1,10 +1,11 @@
-import { hoursInWords } from '@/lib/hours';
+import { hoursWithUnit } from '@/lib/hours';
 import { read } from '@/lib/http';
 import { printCents } from '@/lib/money';
+import { printList } from '@/lib/numbers';
 import { text } from '@/lib/text';
 import type { EffectProps, HoursFormat, ReviewProps, WaitingSheetProps } from '@/types/generated/props';
 import { Bar } from '@/ui/Bar';
-import { Remark } from '@/ui/Margin';
+import { AttentionItem } from '@/ui/Margin';
 import { useEffect, useState } from 'react';
 import { outcomesOf, projectsOf, type Outcome } from './taken';
 
@@ -44,21 +45,21 @@ export function EffectRemark({ review, sheet, taken, format }: EffectRemarkProps
     const outcomes = outcomesOf(sheet, taken, useProjects(review));
 
     return outcomes.length === 0 ? null : (
-        <Remark title={text.reviewPage.effect}>
+        <AttentionItem title={text.reviewPage.effect}>
             <div className="flex flex-col gap-2">
                 {outcomes.map((outcome) => (
                     <Effect key={outcome.project.code} outcome={outcome} format={format} />
                 ))}
             </div>
-        </Remark>
+        </AttentionItem>
     );
 }
 
 function Effect({ outcome: { project, minutes, cents }, format }: { outcome: Outcome; format: HoursFormat }) {
-    const hours = (amount: number) => hoursInWords(amount, format);
+    const hours = (amount: number) => hoursWithUnit(amount, format);
     const money = (amount: number) => printCents(amount, project.currency);
     const { actual, planned, forecast, actualCost, budget } = project;
-    const words = [
+    const sentences = [
         text.reviewPage.approvedHours(hours(actual), hours(actual + minutes)),
         text.bar.mark(hours(planned)),
         text.reviewPage.forecast(hours(forecast)),
@@ -73,7 +74,7 @@ function Effect({ outcome: { project, minutes, cents }, format }: { outcome: Out
                 remaining={Math.max(0, forecast - actual - minutes)}
                 mark={planned}
                 scale={Math.max(planned, forecast, actual + minutes, 1)}
-                words={words.join(', ')}
+                label={printList(sentences)}
             />
             <p>{text.reviewPage.approvedHours(hours(actual), hours(actual + minutes))}</p>
             <p className="text-faded">

@@ -1,5 +1,5 @@
 import { dayAndMonth } from '@/lib/days';
-import { hoursInWords } from '@/lib/hours';
+import { hoursWithUnit } from '@/lib/hours';
 import { text } from '@/lib/text';
 import type { GroupProps, HoursFormat, ReviewProps } from '@/types/generated/props';
 import { Paging } from '@/ui/Paging';
@@ -43,7 +43,7 @@ export function GroupList({ review, format }: GroupListProps) {
                             >
                                 <span className={clsx('block truncate', here && 'font-semibold')}>{nameOf(review, group)}</span>
                                 <span className="text-[0.92em] text-faded">
-                                    {text.reviewPage.item(group.entries, hoursInWords(group.minutes, format))}
+                                    {text.reviewPage.item(group.entries, hoursWithUnit(group.minutes, format))}
                                     {group.looks > 0 && (
                                         <span className="block text-ochre">{text.reviewPage.itemLooks(group.looks)}</span>
                                     )}

@@ -1,4 +1,4 @@
-import { hoursInWords } from '@/lib/hours';
+import { hoursWithUnit } from '@/lib/hours';
 import { text } from '@/lib/text';
 import type { HoursFormat, ReviewProps, SumProps } from '@/types/generated/props';
 import { router } from '@inertiajs/react';
@@ -26,7 +26,7 @@ export function InOrderBar({ review, format }: InOrderBarProps) {
             },
         );
     };
-    const hours = ({ minutes, lookMinutes }: SumProps) => hoursInWords(minutes - lookMinutes, format);
+    const hours = ({ minutes, lookMinutes }: SumProps) => hoursWithUnit(minutes - lookMinutes, format);
     const inGroup = opened === null ? 0 : opened.entries - opened.looks;
 
     return (

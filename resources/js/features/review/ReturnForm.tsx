@@ -9,19 +9,19 @@ interface ReturnFormProps {
     act?: string;
     phrases: readonly string[];
     going: boolean;
-    onReturn: (word: string) => void;
+    onReturn: (comment: string) => void;
     onCancel: () => void;
 }
 
-const kept = { preserveScroll: true, preserveState: true } as const;
+const stored = { preserveScroll: true, preserveState: true } as const;
 
-/** Asks for the word with which time is returned; phrases that were kept stand in pencil. */
+/** Asks for the comment with which time is returned; phrases that were stored stand in pencil. */
 export function ReturnForm({ hours, label, act, phrases, going, onReturn, onCancel }: ReturnFormProps) {
     const field = useRef<HTMLTextAreaElement>(null);
-    const [word, setWord] = useState('');
+    const [comment, setComment] = useState('');
     const [isMissing, setIsMissing] = useState(false);
-    const say = (words: string) => {
-        setWord(words);
+    const say = (typed: string) => {
+        setComment(typed);
         setIsMissing(false);
     };
 
@@ -34,11 +34,11 @@ export function ReturnForm({ hours, label, act, phrases, going, onReturn, onCanc
             className="mt-2 max-w-xl border-s-2 border-ochre ps-3"
             onSubmit={(event) => {
                 event.preventDefault();
-                if (word.trim() === '') {
+                if (comment.trim() === '') {
                     setIsMissing(true);
                     field.current?.focus();
                 } else {
-                    onReturn(word);
+                    onReturn(comment);
                 }
             }}
             onKeyDown={(event) => {
@@ -48,14 +48,14 @@ export function ReturnForm({ hours, label, act, phrases, going, onReturn, onCanc
             }}
         >
             <label className="flex flex-col gap-1">
-                {label ?? text.reviewPage.word}
+                {label ?? text.reviewPage.comment}
                 <textarea
                     ref={field}
                     rows={2}
                     maxLength={2000}
-                    value={word}
+                    value={comment}
                     aria-invalid={isMissing}
-                    aria-describedby="word-help"
+                    aria-describedby="comment-help"
                     onChange={(event) => {
                         say(event.target.value);
                     }}
@@ -67,8 +67,8 @@ export function ReturnForm({ hours, label, act, phrases, going, onReturn, onCanc
                     className="border border-edge bg-sheet px-2 py-1"
                 />
             </label>
-            <p id="word-help" role={isMissing ? 'alert' : undefined} className={isMissing ? 'text-brick' : 'pencilled'}>
-                {isMissing ? text.reviewPage.wordMissing : text.reviewPage.wordHelp}
+            <p id="comment-help" role={isMissing ? 'alert' : undefined} className={isMissing ? 'text-brick' : 'pencilled'}>
+                {isMissing ? text.reviewPage.commentMissing : text.reviewPage.commentHelp}
             </p>
             {phrases.length > 0 && (
                 <ul aria-label={text.reviewPage.phrases} className="mt-1">
@@ -89,7 +89,7 @@ export function ReturnForm({ hours, label, act, phrases, going, onReturn, onCanc
                                 className="act-quiet text-[0.85em] text-faded"
                                 aria-label={text.reviewPage.dropPhrase(phrase)}
                                 onClick={() => {
-                                    router.delete('/review/phrases', { ...kept, data: { words: phrase } });
+                                    router.delete('/review/phrases', { ...stored, data: { phrase: phrase } });
                                 }}
                             >
                                 {text.reviewPage.drop}
@@ -105,12 +105,12 @@ export function ReturnForm({ hours, label, act, phrases, going, onReturn, onCanc
                 <button type="button" className="act" onClick={onCancel}>
                     {text.reviewPage.cancel}
                 </button>
-                {word.trim() !== '' && !phrases.includes(word.trim()) && (
+                {comment.trim() !== '' && !phrases.includes(comment.trim()) && (
                     <button
                         type="button"
                         className="act"
                         onClick={() => {
-                            router.put('/review/phrases', { words: word }, kept);
+                            router.put('/review/phrases', { phrase: comment }, stored);
                         }}
                     >
                         {text.reviewPage.keepPhrase}

@@ -1,10 +1,10 @@
-import { hoursInWords } from '@/lib/hours';
+import { hoursWithUnit } from '@/lib/hours';
 import { useHoursFormat } from '@/lib/shared';
 import { text } from '@/lib/text';
 import type { ReviewProps } from '@/types/generated/props';
-import { Parts } from '@/ui/Parts';
+import { SectionTabs } from '@/ui/SectionTabs';
+import { PageHeading } from '@/ui/PageHeading';
 import { Shell } from '@/ui/Shell';
-import { Head } from '@inertiajs/react';
 import { CorrectionList } from './CorrectionList';
 import { DeskFilters } from './DeskFilters';
 import { DeskMargin } from './DeskMargin';
@@ -22,15 +22,17 @@ export function ReviewPage({ review }: { review: ReviewProps }) {
 
     return (
         <Shell skipTo="#sheets">
-            <Head title={text.review} />
-            <Parts label={text.review} parts={text.reviewPage.parts} />
-            <h1>
-                {sum.entries === 0
-                    ? review.corrections.length > 0
-                        ? text.reviewPage.onlyCorrections
-                        : text.reviewPage.nothing
-                    : text.reviewPage.title(sum.entries, hoursInWords(sum.minutes, format), sum.looks)}
-            </h1>
+            <SectionTabs label={text.review} tabs={text.reviewPage.tabs} />
+            <PageHeading
+                title={text.review}
+                finding={
+                    sum.entries > 0
+                        ? text.reviewPage.finding(sum.entries, hoursWithUnit(sum.minutes, format), sum.looks)
+                        : review.corrections.length > 0
+                          ? text.reviewPage.onlyCorrections
+                          : text.reviewPage.nothing
+                }
+            />
             {nothingAtAll ? <p className="mt-2 max-w-prose">{text.reviewPage.nothingNext}</p> : <DeskFilters review={review} />}
             <CorrectionList review={review} format={format} />
             {sum.entries > sum.looks && <InOrderBar review={review} format={format} />}

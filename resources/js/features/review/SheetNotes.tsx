@@ -12,8 +12,8 @@ function placeOf({ line, date }: FindingProps, sheet: WaitingSheetProps): string
 
 /** What was found in it and what was said to that, what was answered, and what was noted. */
 export function SheetNotes({ sheet }: { sheet: WaitingSheetProps }) {
-    const order = { blocks: 0, asks: 1, mentions: 2, off: 3 };
-    const findings = [...sheet.findings].sort((one, other) => order[one.level] - order[other.level]);
+    const order = { blocking: 0, explanation: 1, information: 2, off: 3 };
+    const findings = [...sheet.findings].sort((one, other) => order[one.severity] - order[other.severity]);
     const notes = sheet.lines.flatMap((line) =>
         line.cells
             .filter(({ note, clientNote, recordedBy }) => note !== '' || clientNote !== '' || recordedBy !== null)
@@ -25,11 +25,11 @@ export function SheetNotes({ sheet }: { sheet: WaitingSheetProps }) {
             {findings.map((finding) => (
                 <p
                     key={`${finding.rule} ${finding.line ?? ''} ${finding.date ?? ''}`}
-                    className={clsx(finding.level === 'mentions' ? 'pencilled' : 'text-ochre')}
+                    className={clsx(finding.severity === 'information' ? 'pencilled' : 'text-ochre')}
                 >
                     {finding.line === null ? '' : `${placeOf(finding, sheet)}: `}
                     {finding.what}
-                    {finding.word !== '' && <q className="ms-1 text-ink">{finding.word}</q>}
+                    {finding.explanation !== '' && <q className="ms-1 text-ink">{finding.explanation}</q>}
                 </p>
             ))}
             {sheet.answers.map(({ question, answer }) => (

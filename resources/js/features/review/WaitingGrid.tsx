@@ -4,7 +4,7 @@ import type { HoursFormat, WaitingSheetProps } from '@/types/generated/props';
 import { Hours } from '@/ui/Hours';
 import clsx from 'clsx';
 import { useEffect, useRef, useState } from 'react';
-import { movedBy, type Place } from './deskKeys';
+import { movedBy, type FindingPlace } from './deskKeys';
 import { cellsOf, minutesOf } from './taken';
 import { WaitingLine } from './WaitingLine';
 
@@ -17,12 +17,12 @@ interface WaitingGridProps {
 
 /** The waiting hours by line and day: one tab stop, arrow keys inside, space takes or leaves out. */
 export function WaitingGrid({ sheet, taken, onToggle, format }: WaitingGridProps) {
-    const [place, setPlace] = useState<Place>({ row: 0, column: -1 });
+    const [place, setPlace] = useState<FindingPlace>({ row: 0, column: -1 });
     const table = useRef<HTMLTableElement>(null);
     const moves = useRef(false);
     const row = Math.min(place.row, sheet.lines.length - 1);
     const dayTotals = sheet.days.map(({ date }) => minutesOf(cellsOf(sheet.lines).filter((cell) => cell.date === date)));
-    const toggleAt = ({ row: at, column }: Place) => {
+    const toggleAt = ({ row: at, column }: FindingPlace) => {
         const line = sheet.lines[at];
         const ids = (line?.cells ?? [])
             .filter(({ date }) => column === -1 || date === sheet.days[column]?.date)
@@ -70,7 +70,7 @@ export function WaitingGrid({ sheet, taken, onToggle, format }: WaitingGridProps
                                 scope="col"
                                 className="w-[3.6rem] border-b border-edge px-1 text-end whitespace-nowrap"
                                 title={[fullDay(day.date), day.holiday, ...day.absences.map(({ kind }) => kind)]
-                                    .filter((word) => word !== null)
+                                    .filter((comment) => comment !== null)
                                     .join(', ')}
                             >
                                 {weekday(day.date)} {dayOfMonth(day.date)}

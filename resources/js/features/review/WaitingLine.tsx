@@ -1,5 +1,6 @@
 import { fullDay } from '@/lib/days';
-import { hoursInWords } from '@/lib/hours';
+import { hoursWithUnit } from '@/lib/hours';
+import { printList } from '@/lib/numbers';
 import { text } from '@/lib/text';
 import type { DayProps, HoursFormat, WaitingLineProps } from '@/types/generated/props';
 import { Hours } from '@/ui/Hours';
@@ -25,7 +26,7 @@ export function WaitingLine({ line, days, taken, here, format, onGo, onToggle }:
         line.roleName,
         line.billable ? null : text.reviewPage.notBillable,
         line.decided > 0 ? text.reviewPage.decided(line.decided) : null,
-        line.then.length > 0 ? text.reviewPage.then(line.then.join(', ')) : null,
+        line.then.length > 0 ? text.reviewPage.then(printList(line.then)) : null,
     ];
 
     return (
@@ -62,8 +63,8 @@ export function WaitingLine({ line, days, taken, here, format, onGo, onToggle }:
                                 ? text.reviewPage.nothingOn(fullDay(day.date))
                                 : text.reviewPage.cell(
                                       fullDay(day.date),
-                                      hoursInWords(cell.minutes, format),
-                                      cell.needsALook,
+                                      hoursWithUnit(cell.minutes, format),
+                                      cell.needsAttention,
                                       leftOut,
                                   )
                         }
@@ -71,7 +72,7 @@ export function WaitingLine({ line, days, taken, here, format, onGo, onToggle }:
                             'border-b border-rule px-1 text-end',
                             !day.isWorkingDay && 'unruled',
                             cell !== undefined && 'cursor-pointer',
-                            cell?.needsALook === true && 'bg-ochre-wash',
+                            cell?.needsAttention === true && 'bg-ochre-wash',
                         )}
                         onFocus={() => {
                             onGo(column);
@@ -87,7 +88,7 @@ export function WaitingLine({ line, days, taken, here, format, onGo, onToggle }:
                                 <Hours
                                     minutes={cell.minutes}
                                     format={format}
-                                    className={cell.needsALook ? 'stroke-returned' : 'stroke-submitted'}
+                                    className={cell.needsAttention ? 'stroke-returned' : 'stroke-submitted'}
                                 />
                                 {leftOut && ')'}
                             </span>

@@ -1,11 +1,12 @@
-import { hoursInWords } from '@/lib/hours';
+import { hoursWithUnit } from '@/lib/hours';
+import { printList } from '@/lib/numbers';
 import { text } from '@/lib/text';
 import type { HoursFormat, WaitingSheetProps } from '@/types/generated/props';
 import clsx from 'clsx';
 import { ReturnForm } from './ReturnForm';
 import { SheetNotes } from './SheetNotes';
 import { cellsOf, minutesOf } from './taken';
-import type { Desk } from './useDesk';
+import type { ReviewDesk } from './useDesk';
 import { WaitingGrid } from './WaitingGrid';
 
 interface WaitingSheetPartProps {
@@ -13,7 +14,7 @@ interface WaitingSheetPartProps {
     index: number;
     /** Whether the keys act on it. */
     isHere: boolean;
-    desk: Desk;
+    desk: ReviewDesk;
     phrases: readonly string[];
     format: HoursFormat;
 }
@@ -23,7 +24,7 @@ export function WaitingSheet({ sheet, index, isHere, desk, phrases, format }: Wa
     const taken = desk.takenOf(sheet);
     const all = cellsOf(sheet.lines);
     const cells = all.filter(({ id }) => taken.has(id));
-    const hours = (minutes: number) => hoursInWords(minutes, format);
+    const hours = (minutes: number) => hoursWithUnit(minutes, format);
     const title = text.reviewPage.open(sheet.personName, sheet.number);
 
     return (
@@ -39,11 +40,11 @@ export function WaitingSheet({ sheet, index, isHere, desk, phrases, format }: Wa
                 <h2 className="min-w-0 text-[1.1rem] [overflow-wrap:anywhere]">{title}</h2>
                 <p className="text-faded">
                     {sheet.isWhole
-                        ? text.reviewPage.sentence(hours(sheet.minutes), hours(sheet.entered), hours(sheet.owed))
+                        ? text.reviewPage.sentence(hours(sheet.minutes), hours(sheet.entered), hours(sheet.expected))
                         : text.reviewPage.waitingOnly(hours(sheet.minutes))}
                 </p>
                 {sheet.standingInFor.length > 0 && (
-                    <p className="pencilled">{text.reviewPage.standing(sheet.standingInFor.join(', '))}</p>
+                    <p className="pencilled">{text.reviewPage.standing(printList(sheet.standingInFor))}</p>
                 )}
             </div>
             <WaitingGrid
@@ -63,8 +64,8 @@ export function WaitingSheet({ sheet, index, isHere, desk, phrases, format }: Wa
                     onCancel={() => {
                         desk.setReturning(null);
                     }}
-                    onReturn={(word) => {
-                        desk.decide(sheet, 'return', word);
+                    onReturn={(comment) => {
+                        desk.decide(sheet, 'return', comment);
                     }}
                 />
             ) : (

@@ -1,9 +1,9 @@
-import type { Grouping, Look } from '@/types/generated/props';
+import type { Grouping, WaitingFilter } from '@/types/generated/props';
 
 /** What of the desk is looked at. */
 export interface View {
     by: Grouping;
-    look: Look;
+    look: WaitingFilter;
     search: string;
     open?: string | null;
     page?: number;

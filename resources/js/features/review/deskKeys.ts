@@ -33,13 +33,13 @@ export function deskCommandFor({ key, ctrlKey, metaKey, altKey }: Pressed): Desk
 }
 
 /** A place of a sheet: its line, and its day; −1 is the line as a whole. */
-export interface Place {
+export interface FindingPlace {
     row: number;
     column: number;
 }
 
 /** Where an arrow key leads from a place, inside what there is; null for any other key. */
-export function movedBy(key: string, { row, column }: Place, rows: number, columns: number): Place | null {
+export function movedBy(key: string, { row, column }: FindingPlace, rows: number, columns: number): FindingPlace | null {
     const steps: Record<string, [number, number]> = {
         ArrowUp: [-1, 0],
         ArrowDown: [1, 0],

@@ -4,7 +4,17 @@ import { deskAddress } from './address';
 import { outcomesOf, projectsOf, toggled } from './taken';
 
 function cell(id: number, minutes: number, cost: number | null): WaitingCellProps {
-    return { id, version: 1, date: '2026-06-16', minutes, needsALook: false, note: '', clientNote: '', recordedBy: null, cost };
+    return {
+        id,
+        version: 1,
+        date: '2026-06-16',
+        minutes,
+        needsAttention: false,
+        note: '',
+        clientNote: '',
+        recordedBy: null,
+        cost,
+    };
 }
 
 function sheet(lines: Record<string, WaitingCellProps[]>): WaitingSheetProps {
@@ -15,7 +25,7 @@ function sheet(lines: Record<string, WaitingCellProps[]>): WaitingSheetProps {
         week: '2026-W25',
         number: 25,
         isWhole: true,
-        owed: 0,
+        expected: 0,
         entered: 0,
         minutes: 0,
         days: [],

@@ -6,17 +6,17 @@ import { deskAddress } from './address';
 import { deskCommandFor, type DeskCommand } from './deskKeys';
 import { cellsOf, toggled } from './taken';
 
-export interface Desk {
+export interface ReviewDesk {
     /** The sheet that the keys act on. */
     at: number;
     goTo: (sheet: number) => void;
     takenOf: (sheet: WaitingSheetProps) => ReadonlySet<number>;
     toggle: (sheet: WaitingSheetProps, ids: readonly number[]) => void;
-    /** The sheet of which the word for returning is being asked. */
+    /** The sheet of which the comment for returning is being asked. */
     returning: string | null;
     setReturning: (sheet: string | null) => void;
     isGoing: boolean;
-    decide: (sheet: WaitingSheetProps, decision: 'approve' | 'return', word: string) => void;
+    decide: (sheet: WaitingSheetProps, decision: 'approve' | 'return', comment: string) => void;
     undo: (decision: number) => void;
     showsKeys: boolean;
     run: (command: DeskCommand) => void;
@@ -27,7 +27,7 @@ function focusOn(sheet: number): void {
 }
 
 /** What is taken and where one is on the desk; everything else is in the address. */
-export function useDesk(review: ReviewProps): Desk {
+export function useDesk(review: ReviewProps): ReviewDesk {
     const { sheets } = review;
     // What is left out of each sheet; everything else of it is taken.
     const [left, setLeft] = useState<Readonly<Record<string, ReadonlySet<number>>>>({});
@@ -50,12 +50,12 @@ export function useDesk(review: ReviewProps): Desk {
                 .map(({ id }) => id)
                 .filter((id) => !(left[key]?.has(id) ?? false)),
         );
-    const decide = (sheet: WaitingSheetProps, decision: 'approve' | 'return', word: string) => {
+    const decide = (sheet: WaitingSheetProps, decision: 'approve' | 'return', comment: string) => {
         const taken = takenOf(sheet);
         const entries = cellsOf(sheet.lines).flatMap(({ id, version }) => (taken.has(id) ? [{ id, version }] : []));
         if (entries.length > 0 && !isGoing) {
             setGoing(true);
-            router.post('/review/decisions', { decision, word, entries }, finish);
+            router.post('/review/decisions', { decision, comment, entries }, finish);
         }
     };
     const undo = (decision: number) => {

@@ -22,7 +22,7 @@ export function DemoPeople({ people }: { people: DemoPersonProps[] }) {
                     </li>
                 ))}
             </ul>
-            <p className="pencilled mt-3">{text.signIn.demoWord}</p>
+            <p className="pencilled mt-3">{text.signIn.demoHint}</p>
         </section>
     );
 }

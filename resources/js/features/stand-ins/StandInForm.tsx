@@ -2,20 +2,20 @@ import { text } from '@/lib/text';
 import type { StandInsProps } from '@/types/generated/props';
 import { Field } from '@/ui/Field';
 import { Select } from '@/ui/Select';
-import { Trouble } from '@/ui/Trouble';
+import { FieldError } from '@/ui/FieldError';
 import { router } from '@inertiajs/react';
 import { useState } from 'react';
 
 /** Names somebody for a stretch of days, for everything or some projects. */
 export function StandInForm({ standIns }: { standIns: StandInsProps }) {
-    const words = text.standInsPage;
+    const copy = text.standInsPage;
     const [onlySome, chooseSome] = useState(false);
     const people = standIns.people.map(({ code, name }) => [code, name] as const);
 
     return (
         <section aria-labelledby="name-stand-in">
-            <h2 id="name-stand-in">{words.nameOne}</h2>
-            <p className="text-faded">{words.explained}</p>
+            <h2 id="name-stand-in">{copy.nameOne}</h2>
+            <p className="text-faded">{copy.explained}</p>
             <form
                 className="mt-2 flex flex-wrap items-end gap-3"
                 onSubmit={(event) => {
@@ -40,18 +40,18 @@ export function StandInForm({ standIns }: { standIns: StandInsProps }) {
                 }}
             >
                 {standIns.namesForOthers && (
-                    <Select label={words.principal} name="principal" defaultValue={standIns.reader} options={people} />
+                    <Select label={copy.principal} name="principal" defaultValue={standIns.reader} options={people} />
                 )}
-                <Select label={words.standIn} name="standIn" required defaultValue="" options={[['', ''], ...people]} />
+                <Select label={copy.standIn} name="standIn" required defaultValue="" options={[['', ''], ...people]} />
                 <Field
-                    label={words.firstDay}
+                    label={copy.firstDay}
                     name="from"
                     type="date"
                     required
                     min={standIns.today}
                     defaultValue={standIns.today}
                 />
-                <Field label={words.lastDay} name="to" type="date" required min={standIns.today} />
+                <Field label={copy.lastDay} name="to" type="date" required min={standIns.today} />
                 <label className="flex min-h-8 w-full items-center gap-2">
                     <input
                         type="checkbox"
@@ -61,11 +61,11 @@ export function StandInForm({ standIns }: { standIns: StandInsProps }) {
                             chooseSome(event.target.checked);
                         }}
                     />
-                    {words.onlySome}
+                    {copy.onlySome}
                 </label>
                 {onlySome && (
                     <label className="flex w-full flex-col gap-1">
-                        <span className="text-faded">{words.projects}</span>
+                        <span className="text-faded">{copy.projects}</span>
                         <select name="projects" multiple required size={6} className="border border-edge bg-sheet px-1">
                             {standIns.projects.map(({ code, name }) => (
                                 <option key={code} value={code}>
@@ -76,10 +76,10 @@ export function StandInForm({ standIns }: { standIns: StandInsProps }) {
                     </label>
                 )}
                 <button type="submit" className="act act-main">
-                    {words.save}
+                    {copy.save}
                 </button>
             </form>
-            <Trouble />
+            <FieldError />
         </section>
     );
 }

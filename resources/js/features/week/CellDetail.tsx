@@ -1,15 +1,16 @@
 import { fullDay, shortDay } from '@/lib/days';
-import { hoursInWords } from '@/lib/hours';
+import { hoursWithUnit } from '@/lib/hours';
+import { printList } from '@/lib/numbers';
 import { text } from '@/lib/text';
-import type { CellProps, HoursFormat, LeftProps, LineProps, ProposalProps, WeekProps } from '@/types/generated/props';
-import { Remark } from '@/ui/Margin';
+import type { CellProps, HoursFormat, TaskRemainingProps, LineProps, ProposalProps, WeekProps } from '@/types/generated/props';
+import { AttentionItem } from '@/ui/Margin';
 import type { Cell } from './cells';
 import { isOpen } from './cells';
-import { CellTrail } from './CellTrail';
-import { CellTrouble } from './CellTrouble';
+import { CellAuditTrail } from './CellAuditTrail';
+import { CellRefusal } from './CellRefusal';
 import { CorrectionRemark } from './CorrectionRemark';
 import type { Command } from './gridKeys';
-import { LeftRemark } from './LeftRemark';
+import { RemainingRemark } from './RemainingRemark';
 import { NotesForm } from './NotesForm';
 import { RecordedBy } from './RecordedBy';
 import type { SheetActs } from './useSheet';
@@ -24,28 +25,28 @@ interface CellDetailProps {
     clientNotesPencilled: number;
     acts: SheetActs;
     format: HoursFormat;
-    showsTrail: boolean;
-    onTrail: (shows: boolean) => void;
+    showsAuditTrail: boolean;
+    onAuditTrail: (shows: boolean) => void;
     onCommand: (command: Command) => void;
     onInkClientNotes: () => void;
-    /** What is left of the task; none where nothing of it is planned for the person. */
-    left: LeftProps | undefined;
+    /** What is remaining of the task; none where nothing of it is planned for the person. */
+    remaining: TaskRemainingProps | undefined;
     onLeave: () => void;
 }
 
 /** How the cell stands, and who has to act next. */
-function standing({ state, waitsFor, decided, then, returnWord }: CellProps): string | null {
+function standing({ state, waitsFor, decided, then, returnComment }: CellProps): string | null {
     switch (state) {
         case 'submitted':
             return [
                 text.week.remark.waitsFor(waitsFor ?? ''),
                 decided > 0 ? text.week.remark.decided(decided, decided + 1 + then.length) : null,
-                then.length > 0 ? text.week.remark.then(then.join(', ')) : null,
+                then.length > 0 ? text.week.remark.then(printList(then)) : null,
             ]
                 .filter((part) => part !== null)
                 .join(' ');
         case 'returned':
-            return returnWord === null ? text.week.remark.returnedWordless : text.week.remark.returned(returnWord);
+            return returnComment === null ? text.week.remark.returnedWithoutComment : text.week.remark.returned(returnComment);
         case 'approved':
             return text.week.remark.approved;
         case 'settled':
@@ -62,32 +63,32 @@ export function CellDetail(props: CellDetailProps) {
     const stands = standing(saved);
 
     return (
-        <Remark title={fullDay(saved.date)}>
+        <AttentionItem title={fullDay(saved.date)}>
             <p className="font-semibold [overflow-wrap:anywhere]">{line.taskName}</p>
             <p className="text-faded [overflow-wrap:anywhere]">
                 {[line.projectName, line.phase, line.roleName].filter((part) => part !== null).join(' · ')}
             </p>
             {line.closedBecause !== null && <p className="mt-1 text-ochre">{line.closedBecause}</p>}
-            {props.left !== undefined && (
-                <LeftRemark
-                    left={props.left}
+            {props.remaining !== undefined && (
+                <RemainingRemark
+                    remaining={props.remaining}
                     format={format}
                     onOpen={() => {
-                        onCommand({ kind: 'what is left' });
+                        onCommand({ kind: 'estimate' });
                     }}
                 />
             )}
-            <CellTrouble cell={cell} cellKey={cellKey} acts={acts} />
+            <CellRefusal cell={cell} cellKey={cellKey} acts={acts} />
             {saved.minutes !== null && saved.state !== null && (
                 <p className="mt-1">
-                    {hoursInWords(saved.minutes, format)},{' '}
+                    {hoursWithUnit(saved.minutes, format)},{' '}
                     <span className={`stroke-${saved.state}`}>{text.state[saved.state]}</span>
                     {saved.billable ? '' : `, ${text.week.remark.notBillable}`}.
                 </p>
             )}
             {proposal !== undefined && (
                 <p className="pencilled mt-1">
-                    {text.week.pencilled(hoursInWords(proposal.minutes, format))}
+                    {text.week.pencilled(hoursWithUnit(proposal.minutes, format))}
                     {' – '}
                     {proposal.why}
                 </p>
@@ -98,7 +99,7 @@ export function CellDetail(props: CellDetailProps) {
             {stands !== null && <p className={saved.state === 'returned' ? 'mt-1 text-ochre' : 'mt-1 text-faded'}>{stands}</p>}
             {saved.adjustments.map((adjustment) => (
                 <p key={adjustment.corrects} className="mt-1 text-ochre">
-                    {text.week.remark.corrects(hoursInWords(adjustment.minutes, format), shortDay(adjustment.corrects))}{' '}
+                    {text.week.remark.corrects(hoursWithUnit(adjustment.minutes, format), shortDay(adjustment.corrects))}{' '}
                     {adjustment.note}
                 </p>
             ))}
@@ -134,15 +135,15 @@ export function CellDetail(props: CellDetailProps) {
                 <button
                     type="button"
                     className="act-quiet"
-                    aria-expanded={props.showsTrail}
+                    aria-expanded={props.showsAuditTrail}
                     onClick={() => {
-                        props.onTrail(!props.showsTrail);
+                        props.onAuditTrail(!props.showsAuditTrail);
                     }}
                 >
-                    {text.week.trail}
+                    {text.week.auditTrail}
                 </button>
             </div>
-            {props.showsTrail && <CellTrail address={sheet.address} line={line} cell={saved} format={format} />}
-        </Remark>
+            {props.showsAuditTrail && <CellAuditTrail address={sheet.address} line={line} cell={saved} format={format} />}
+        </AttentionItem>
     );
 }

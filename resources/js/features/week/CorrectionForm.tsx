@@ -1,7 +1,7 @@
 import { shortDay } from '@/lib/days';
 import { text } from '@/lib/text';
 import type { HoursFormat, LineProps } from '@/types/generated/props';
-import { Remark } from '@/ui/Margin';
+import { AttentionItem } from '@/ui/Margin';
 import { useState } from 'react';
 import { ofKey, shownIn, type Cells } from './cells';
 import type { Corrections } from './useCorrections';
@@ -18,10 +18,10 @@ export function CorrectionForm({ corrections, lines, cells, format }: Correction
     const { wanted, isGoing } = corrections;
     const [reason, setReason] = useState('');
     const [isLacking, setLacking] = useState(false);
-    const words = text.week.correction;
+    const copy = text.week.correction;
 
     return (
-        <Remark title={words.title(Object.keys(wanted).length)}>
+        <AttentionItem title={copy.title(Object.keys(wanted).length)}>
             <form
                 className="border-s-2 border-ochre ps-2"
                 onSubmit={(event) => {
@@ -45,7 +45,7 @@ export function CorrectionForm({ corrections, lines, cells, format }: Correction
 
                         return (
                             <li key={key} className="[overflow-wrap:anywhere]">
-                                {words.of(lines.find((one) => one.key === line)?.taskName ?? '', shortDay(date))}:{' '}
+                                {copy.of(lines.find((one) => one.key === line)?.taskName ?? '', shortDay(date))}:{' '}
                                 <s className="text-faded">{cell === undefined ? '' : shownIn(cell, format)}</s>{' '}
                                 <span className="pencilled">{hours === '' ? '0' : hours}</span>
                             </li>
@@ -53,7 +53,7 @@ export function CorrectionForm({ corrections, lines, cells, format }: Correction
                     })}
                 </ul>
                 <label className="mt-1 flex flex-col gap-0.5">
-                    <span className="text-faded">{words.reason}</span>
+                    <span className="text-faded">{copy.reason}</span>
                     <textarea
                         rows={2}
                         maxLength={1000}
@@ -74,19 +74,19 @@ export function CorrectionForm({ corrections, lines, cells, format }: Correction
                 </label>
                 {isLacking && (
                     <p role="alert" className="text-brick">
-                        {words.reasonLacks}
+                        {copy.reasonLacks}
                     </p>
                 )}
-                <p className="pencilled">{words.stands}</p>
+                <p className="pencilled">{copy.stands}</p>
                 <p className="mt-1 flex flex-wrap gap-2">
                     <button type="submit" className="act act-main" disabled={isGoing}>
-                        {words.ask}
+                        {copy.ask}
                     </button>
                     <button type="button" className="act" onClick={corrections.leave}>
-                        {words.leave}
+                        {copy.leave}
                     </button>
                 </p>
             </form>
-        </Remark>
+        </AttentionItem>
     );
 }

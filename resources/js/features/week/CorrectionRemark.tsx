@@ -1,4 +1,4 @@
-import { hoursInWords } from '@/lib/hours';
+import { hoursWithUnit } from '@/lib/hours';
 import { text } from '@/lib/text';
 import type { CellProps, HoursFormat, WeekProps } from '@/types/generated/props';
 import { router } from '@inertiajs/react';
@@ -9,7 +9,7 @@ interface CorrectionRemarkProps {
     format: HoursFormat;
 }
 
-/** The correction that waits for a cell, or the word with which the latest was declined. */
+/** The correction that waits for a cell, or the comment with which the latest was declined. */
 export function CorrectionRemark({ sheet, cell: { correction, declined }, format }: CorrectionRemarkProps) {
     if (correction === null) {
         return declined === null ? null : (
@@ -21,7 +21,8 @@ export function CorrectionRemark({ sheet, cell: { correction, declined }, format
 
     return (
         <p className="pencilled mt-1 [overflow-wrap:anywhere]">
-            {text.week.correction.asked(hoursInWords(correction.minutes, format), correction.waitsFor)} <q>{correction.reason}</q>{' '}
+            {text.week.correction.asked(hoursWithUnit(correction.minutes, format), correction.waitsFor)}{' '}
+            <q>{correction.reason}</q>{' '}
             {sheet.maySubmit && (
                 <button
                     type="button"

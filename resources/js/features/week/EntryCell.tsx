@@ -1,4 +1,4 @@
-import { hoursInWords } from '@/lib/hours';
+import { hoursWithUnit } from '@/lib/hours';
 import { text } from '@/lib/text';
 import type { DayProps, HoursFormat, LineProps, ProposalProps } from '@/types/generated/props';
 import clsx from 'clsx';
@@ -38,7 +38,7 @@ interface EntryCellProps {
 function nameOf(props: EntryCellProps): string {
     const { cell, line, dayName, format, proposal } = props;
     const shown = shownIn(cell, format);
-    const pencilled = proposal === undefined ? null : text.week.pencilled(hoursInWords(proposal.minutes, format));
+    const pencilled = proposal === undefined ? null : text.week.pencilled(hoursWithUnit(proposal.minutes, format));
     const parts = [
         shown !== '' ? shown : (pencilled ?? text.week.empty),
         cell.saved.state === null ? null : text.state[cell.saved.state],

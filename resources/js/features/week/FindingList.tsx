@@ -8,14 +8,14 @@ interface FindingListProps {
     findings: readonly FindingProps[];
     /** Under which each that is marked stands in the grid. */
     letters: ReadonlyMap<FindingProps, string>;
-    /** Answers with a word; without it, words are only read. */
-    onAnswer?: ((finding: FindingProps, word: string) => void) | undefined;
+    /** Answers with an explanation; without it, explanations are only read. */
+    onAnswer?: ((finding: FindingProps, explanation: string) => void) | undefined;
     /** Where a finding is, for those that are elsewhere. */
-    whereabouts?: (finding: FindingProps) => { words: string; go: () => void } | null;
+    whereabouts?: (finding: FindingProps) => { place: string; go: () => void } | null;
     onLeave: () => void;
 }
 
-/** What the house rules have found, each with what would cure it, and the word that it asks for. */
+/** What the house rules have found, each with what would cure it, and the explanation that it asks for. */
 export function FindingList({ findings, letters, onAnswer, whereabouts, onLeave }: FindingListProps) {
     return (
         <ul className="flex flex-col gap-2">
@@ -27,34 +27,36 @@ export function FindingList({ findings, letters, onAnswer, whereabouts, onLeave 
                     <li
                         key={findingKey(finding)}
                         className={clsx('border-s-2 ps-2 [overflow-wrap:anywhere]', {
-                            'border-brick': finding.level === 'blocks',
-                            'border-ochre': finding.level === 'asks',
-                            'border-rule': finding.level === 'mentions',
+                            'border-brick': finding.severity === 'blocking',
+                            'border-ochre': finding.severity === 'explanation',
+                            'border-rule': finding.severity === 'information',
                         })}
                     >
                         <p>
                             {letter !== undefined && <span className="me-1 text-ochre italic">{letter}</span>}
-                            {finding.level === 'blocks' && <strong className="text-brick">{text.findings.blocks} </strong>}
+                            {finding.severity === 'blocking' && <strong className="text-brick">{text.findings.blocking} </strong>}
                             {where !== null && (
                                 <button type="button" className="act-quiet me-1" onClick={where.go}>
-                                    {where.words}
+                                    {where.place}
                                 </button>
                             )}
                             {finding.what}
                         </p>
                         <p className="pencilled">{finding.cure}</p>
-                        {finding.level === 'asks' && onAnswer !== undefined && (
+                        {finding.severity === 'explanation' && onAnswer !== undefined && (
                             <NoteField
-                                id={`word-${findingKey(finding).replace(/\W/g, '-')}`}
-                                label={finding.word === '' ? text.findings.asks : text.findings.word}
-                                saved={finding.word}
-                                onSave={(word) => {
-                                    onAnswer(finding, word);
+                                id={`explanation-${findingKey(finding).replace(/\W/g, '-')}`}
+                                label={finding.explanation === '' ? text.findings.required : text.findings.explanation}
+                                saved={finding.explanation}
+                                onSave={(explanation) => {
+                                    onAnswer(finding, explanation);
                                 }}
                                 onLeave={onLeave}
                             />
                         )}
-                        {(finding.level !== 'asks' || onAnswer === undefined) && finding.word !== '' && <q>{finding.word}</q>}
+                        {(finding.severity !== 'explanation' || onAnswer === undefined) && finding.explanation !== '' && (
+                            <q>{finding.explanation}</q>
+                        )}
                     </li>
                 );
             })}

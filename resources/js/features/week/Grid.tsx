@@ -34,9 +34,9 @@ interface GridProps {
     onCorrect: (cell: string, hours: string) => void;
     onType: (typing: Typing | null) => void;
     onCommand: (command: Command) => void;
-    onSay: (words: string) => void;
-    /** What was typed over what is left of a line's task; null to look only. */
-    onSayLeft: (index: number, typed: string | null) => void;
+    onSay: (sentence: string) => void;
+    /** What was typed over what is remaining of a line's task; null to look only. */
+    onUpdateRemaining: (index: number, typed: string | null) => void;
 }
 
 /** Lines by days: one tab stop, arrow keys inside (the WAI-ARIA grid pattern). On a narrow screen, a day at a time. */
@@ -52,7 +52,7 @@ export function Grid(props: GridProps) {
     });
 
     const firsts = useMemo(() => firstsOf(grid.rows), [grid.rows]);
-    const leaveLeft = useStable((row: number) => {
+    const leaveRemaining = useStable((row: number) => {
         grid.go({ row, column: sheet.days.length - 1 });
     });
 
@@ -117,16 +117,16 @@ export function Grid(props: GridProps) {
                                 onFinish={finish}
                                 onStep={step}
                                 onFold={fold}
-                                left={firsts.has(row.key) ? state.left[row.line.task] : undefined}
-                                onSayLeft={props.onSayLeft}
-                                onLeaveLeft={leaveLeft}
+                                remaining={firsts.has(row.key) ? state.remaining[row.line.task] : undefined}
+                                onUpdateRemaining={props.onUpdateRemaining}
+                                onLeaveRemaining={leaveRemaining}
                             />
                         ),
                     )}
                 </tbody>
                 <TotalRows
                     days={sheet.days}
-                    owed={sheet.isWhole ? sheet.owed : null}
+                    expected={sheet.isWhole ? sheet.expected : null}
                     totals={state.totals}
                     marks={props.marks.days}
                     format={format}

@@ -6,11 +6,11 @@ import clsx from 'clsx';
 
 /** What a day asks, in as few words as a column holds; the margin says the rest. */
 function asks(day: DayProps, format: HoursFormat): string {
-    if (day.owed === null) {
+    if (day.expected === null) {
         return day.holiday ?? day.absences[0]?.kind ?? '';
     }
-    if (day.owed > 0) {
-        return text.week.owed(printHours(day.owed, format));
+    if (day.expected > 0) {
+        return text.week.expected(printHours(day.expected, format));
     }
 
     return day.holiday ?? day.absences[0]?.kind ?? (day.isWorkingDay ? text.week.off : text.week.noWork);
@@ -53,9 +53,9 @@ export function GridHead({ days, format }: { days: DayProps[]; format: HoursForm
                 <th
                     scope="col"
                     className="w-[4.2rem] max-md:hidden pe-1 text-end align-bottom text-faded"
-                    title={text.week.left.title}
+                    title={text.week.remaining.title}
                 >
-                    {text.week.left.head}
+                    {text.week.remaining.head}
                 </th>
             </tr>
         </thead>

@@ -1,9 +1,9 @@
-import type { DayProps, HoursFormat, LeftProps, LineProps } from '@/types/generated/props';
+import type { DayProps, HoursFormat, TaskRemainingProps, LineProps } from '@/types/generated/props';
 import { memo, type KeyboardEvent } from 'react';
 import { cellKey, type Cells } from './cells';
 import { EntryCell } from './EntryCell';
 import type { Marks } from './findings';
-import { LeftCell } from './LeftCell';
+import { RemainingCell } from './RemainingCell';
 import { LineName, ProjectRow } from './LineName';
 import { LineTotal } from './LineTotal';
 import type { SheetState } from './sheetState';
@@ -42,10 +42,10 @@ interface LineRowProps {
     onFinish: (typed: string | null, key: KeyboardEvent | null) => void;
     onStep: (key: string, minutes: number | null) => void;
     onFold: (projectCode: string) => void;
-    /** What is left of its task; none on a further line of the same. */
-    left: LeftProps | undefined;
-    onSayLeft: (index: number, typed: string | null) => void;
-    onLeaveLeft: (index: number) => void;
+    /** What is remaining of its task; none on a further line of the same. */
+    remaining: TaskRemainingProps | undefined;
+    onUpdateRemaining: (index: number, typed: string | null) => void;
+    onLeaveRemaining: (index: number) => void;
 }
 
 /** One line with its seven cells. Drawn anew only when something about it has changed, so that many lines stay smooth. */
@@ -91,14 +91,14 @@ export const LineRow = memo(function LineRow(props: LineRowProps) {
                     );
                 })}
                 <LineTotal minutes={props.total} format={format} />
-                <LeftCell
-                    left={props.left}
+                <RemainingCell
+                    remaining={props.remaining}
                     taskName={line.taskName}
                     index={index}
                     format={format}
-                    maySay={props.mayRecord}
-                    onSay={props.onSayLeft}
-                    onLeave={props.onLeaveLeft}
+                    mayUpdate={props.mayRecord}
+                    onUpdate={props.onUpdateRemaining}
+                    onLeave={props.onLeaveRemaining}
                 />
             </tr>
         </>

@@ -1,6 +1,6 @@
 import { text } from '@/lib/text';
 import type { LastWeekPencil, PencilProps } from '@/types/generated/props';
-import { Remark } from '@/ui/Margin';
+import { AttentionItem } from '@/ui/Margin';
 import { router } from '@inertiajs/react';
 
 const lastWeek: LastWeekPencil[] = ['off', 'lines', 'hours'];
@@ -12,14 +12,14 @@ function prefer(preference: Record<string, string | boolean>) {
 /** Where pencilled hours may come from, as the person wants it. */
 export function PencilChoice({ pencil }: { pencil: PencilProps }) {
     return (
-        <Remark title={text.week.pencilFrom.title}>
+        <AttentionItem title={text.week.pencilFrom.title}>
             <div className="flex flex-col gap-0.5">
                 {(
                     [
                         ['pencilPlan', text.week.pencilFrom.plan, pencil.plan],
                         ['pencilUsualWeek', text.week.pencilFrom.usualWeek, pencil.usualWeek],
                     ] as const
-                ).map(([name, words, isOn]) => (
+                ).map(([name, label, isOn]) => (
                     <label key={name} className="flex min-h-6 items-center gap-2">
                         <input
                             type="checkbox"
@@ -29,7 +29,7 @@ export function PencilChoice({ pencil }: { pencil: PencilProps }) {
                                 prefer({ [name]: !isOn });
                             }}
                         />
-                        {words}
+                        {label}
                     </label>
                 ))}
                 <label className="flex min-h-6 items-center gap-2 whitespace-nowrap">
@@ -49,6 +49,6 @@ export function PencilChoice({ pencil }: { pencil: PencilProps }) {
                     </select>
                 </label>
             </div>
-        </Remark>
+        </AttentionItem>
     );
 }

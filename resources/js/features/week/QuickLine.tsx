@@ -1,5 +1,6 @@
 import { shortDay } from '@/lib/days';
-import { hoursInWords } from '@/lib/hours';
+import { hoursWithUnit } from '@/lib/hours';
+import { printList } from '@/lib/numbers';
 import { text } from '@/lib/text';
 import type { HoursFormat, QuickReadingProps } from '@/types/generated/props';
 import { useId, useState } from 'react';
@@ -21,16 +22,16 @@ interface QuickLineProps {
 function understood(reading: QuickReadingProps, cells: Cells, format: HoursFormat): string {
     const { task, days, minutes, adds, note } = reading;
     const replaced = replacedBy(reading, cells);
-    const hours = hoursInWords(minutes, format);
+    const hours = hoursWithUnit(minutes, format);
 
     return [
         text.week.quick.understood(
             minutes === 0 ? text.week.empty : adds ? text.week.quick.more(hours) : hours,
             [task?.projectName, task?.taskName, task?.roleName].filter((part) => part != null).join(' · '),
-            days.map(shortDay).join(', '),
+            printList(days.map(shortDay)),
         ),
         note === '' ? null : text.week.quick.note(note),
-        replaced === null ? null : text.week.quick.replaces(hoursInWords(replaced, format)),
+        replaced === null ? null : text.week.quick.replaces(hoursWithUnit(replaced, format)),
     ]
         .filter((part) => part !== null)
         .join('; ');

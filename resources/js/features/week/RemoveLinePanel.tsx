@@ -1,4 +1,4 @@
-import { hoursInWords } from '@/lib/hours';
+import { hoursWithUnit } from '@/lib/hours';
 import { text } from '@/lib/text';
 import type { HoursFormat, LineProps } from '@/types/generated/props';
 import { useEffect, useRef } from 'react';
@@ -30,7 +30,7 @@ export function RemoveLinePanel({ line, minutes, format, onRemove, onClose }: Re
             <h2 id="remove-title" className="[overflow-wrap:anywhere]">
                 {text.week.remove.title(line.taskName)}
             </h2>
-            <p className="mt-1">{text.week.remove.hours(hoursInWords(minutes, format))}</p>
+            <p className="mt-1">{text.week.remove.hours(hoursWithUnit(minutes, format))}</p>
             <div className="mt-2 flex flex-wrap gap-2">
                 <button type="button" className="act" onClick={onRemove}>
                     {text.week.remove.yes}

@@ -1,5 +1,5 @@
 import { dayAndMonth, weekNumber } from '@/lib/days';
-import { hoursInWords } from '@/lib/hours';
+import { hoursWithUnit } from '@/lib/hours';
 import { text } from '@/lib/text';
 import type { HoursFormat, RibbonWeekProps, TotalsProps, WeekProps } from '@/types/generated/props';
 import { Bar } from '@/ui/Bar';
@@ -9,13 +9,13 @@ import clsx from 'clsx';
 import { useEffect, useRef } from 'react';
 import { ribbonState, withTotals } from './ribbonState';
 
-function growth({ approved, draft, submitted, returned, owed }: RibbonWeekProps) {
+function growth({ approved, draft, submitted, returned, expected }: RibbonWeekProps) {
     const pending = draft + submitted + returned;
 
-    return { approved, pending, remaining: Math.max(0, owed - approved - pending), mark: owed };
+    return { approved, pending, remaining: Math.max(0, expected - approved - pending), mark: expected };
 }
 
-/** The weeks in a row: how full each is against what is owed, and what state it is in. */
+/** The weeks in a row: how full each is against what is expected, and what state it is in. */
 export function Ribbon({ sheet, totals, format }: { sheet: WeekProps; totals: TotalsProps; format: HoursFormat }) {
     const row = useRef<HTMLElement>(null);
     const weeks = sheet.ribbon.map((week) => (week.week === sheet.week ? withTotals(week, totals) : week));
@@ -35,7 +35,7 @@ export function Ribbon({ sheet, totals, format }: { sheet: WeekProps; totals: To
                 const state = ribbonState(week, sheet.thisWeek);
                 const words =
                     state.kind === 'missing'
-                        ? text.week.ribbonState.missing(hoursInWords(state.minutes, format))
+                        ? text.week.ribbonState.missing(hoursWithUnit(state.minutes, format))
                         : state.kind === 'none' && !sheet.isWhole
                           ? ''
                           : text.week.ribbonState[state.kind];
@@ -56,7 +56,7 @@ export function Ribbon({ sheet, totals, format }: { sheet: WeekProps; totals: To
                             <span className={clsx(week.isThisWeek && 'font-semibold')}>{weekNumber(week.week)}</span>
                             <span className="text-faded">{dayAndMonth(week.monday)}</span>
                         </span>
-                        <Bar {...growth(week)} scale={scale} words={words} />
+                        <Bar {...growth(week)} scale={scale} label={words} />
                         <span
                             className={clsx(
                                 'block truncate',

@@ -15,7 +15,7 @@ import { useCorrections } from './useCorrections';
 import { useCommands, type Panel } from './useCommands';
 import { useGrid } from './useGrid';
 import type { Typing } from './useGridEvents';
-import { useLeft } from './useLeft';
+import { useRemainingCell } from './useRemainingCell';
 import { usePageKeys } from './usePageKeys';
 import { useQuickLine } from './useQuickLine';
 import { useRemarks } from './useRemarks';
@@ -43,11 +43,11 @@ export function Sheet({ sheet, title, format, onTotals }: SheetProps) {
     const corrections = useCorrections(sheet);
     const [typing, setTyping] = useState<Typing | null>(null);
     const [said, say] = useState('');
-    const [showsTrail, showTrail] = useState(false);
+    const [showsAuditTrail, showAuditTrail] = useState(false);
     const preview = useMemo(() => previewOf(quick.reading), [quick.reading]);
-    const left = useLeft(grid, open, say);
+    const remaining = useRemainingCell(grid, open, say);
     const goBack = () => {
-        left.forget();
+        remaining.forget();
         open('cell');
         grid.go(grid.place);
     };
@@ -65,8 +65,8 @@ export function Sheet({ sheet, title, format, onTotals }: SheetProps) {
         },
         write: (part) => {
             open('cell');
-            if (part === 'trail') {
-                showTrail(!showsTrail);
+            if (part === 'auditTrail') {
+                showAuditTrail(!showsAuditTrail);
             } else {
                 document.getElementById('team-note')?.focus();
             }
@@ -116,7 +116,7 @@ export function Sheet({ sheet, title, format, onTotals }: SheetProps) {
                         onType={setTyping}
                         onCommand={command}
                         onSay={say}
-                        onSayLeft={left.onSay}
+                        onUpdateRemaining={remaining.onUpdate}
                     />
                 )}
                 {sheet.mayRecord && (
@@ -144,12 +144,12 @@ export function Sheet({ sheet, title, format, onTotals }: SheetProps) {
                 corrections={corrections}
                 panel={panel}
                 unsaved={unsavedCount(state.cells)}
-                showsTrail={showsTrail}
-                onTrail={showTrail}
+                showsAuditTrail={showsAuditTrail}
+                onAuditTrail={showAuditTrail}
                 onCommand={command}
                 onClose={goBack}
-                typedLeft={left.typed}
-                onLeftSaid={left.onSaid}
+                typedRemaining={remaining.typed}
+                onEstimateSaved={remaining.onSaved}
             />
         </div>
     );

@@ -9,7 +9,7 @@ import { UnsavedList } from './UnsavedList';
 
 /** Beside the sheet: the cell that one is on, its day, and the week. */
 export function SheetBeside(props: SheetMarginProps) {
-    const { sheet, state, grid, acts, format, remarks, unsaved, showsTrail, onTrail, onCommand, onClose } = props;
+    const { sheet, state, grid, acts, format, remarks, unsaved, showsAuditTrail, onAuditTrail, onCommand, onClose } = props;
     const { here } = grid;
     const clientNotes = clientNotesPencilled(state.cells);
 
@@ -25,13 +25,13 @@ export function SheetBeside(props: SheetMarginProps) {
                     clientNotesPencilled={clientNotes.size}
                     acts={acts}
                     format={format}
-                    showsTrail={showsTrail}
-                    onTrail={onTrail}
+                    showsAuditTrail={showsAuditTrail}
+                    onAuditTrail={onAuditTrail}
                     onCommand={onCommand}
                     onInkClientNotes={() => {
                         acts.want(clientNotes);
                     }}
-                    left={state.left[here.row.line.task]}
+                    remaining={state.remaining[here.row.line.task]}
                     onLeave={onClose}
                 />
             )}

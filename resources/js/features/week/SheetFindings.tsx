@@ -1,7 +1,7 @@
 import { shortDay } from '@/lib/days';
 import { text } from '@/lib/text';
 import type { FindingProps } from '@/types/generated/props';
-import { Remark } from '@/ui/Margin';
+import { AttentionItem } from '@/ui/Margin';
 import { FindingList } from './FindingList';
 import { isAbout, lettersOf } from './findings';
 import { ofKey } from './cells';
@@ -25,7 +25,7 @@ function whereabouts({ line, date }: FindingProps, grid: Grid) {
     }
 
     return {
-        words: [found.line.taskName, date === null ? null : shortDay(date)].filter((part) => part !== null).join(', '),
+        place: [found.line.taskName, date === null ? null : shortDay(date)].filter((part) => part !== null).join(', '),
         go: () => {
             grid.go({ row, column: column ?? grid.place.column });
         },
@@ -44,12 +44,12 @@ export function SheetFindings({ remarks, grid, mayAnswer, onLeave }: SheetFindin
     return (
         <>
             {here.length > 0 && (
-                <Remark title={text.findings.here}>
+                <AttentionItem title={text.findings.here}>
                     <FindingList findings={here} letters={letters} onAnswer={onAnswer} onLeave={onLeave} />
-                </Remark>
+                </AttentionItem>
             )}
             {elsewhere.length > 0 && (
-                <Remark title={text.findings.elsewhere}>
+                <AttentionItem title={text.findings.elsewhere}>
                     <FindingList
                         findings={elsewhere}
                         letters={letters}
@@ -57,7 +57,7 @@ export function SheetFindings({ remarks, grid, mayAnswer, onLeave }: SheetFindin
                         whereabouts={(finding) => whereabouts(finding, grid)}
                         onLeave={onLeave}
                     />
-                </Remark>
+                </AttentionItem>
             )}
         </>
     );

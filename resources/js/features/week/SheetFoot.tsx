@@ -1,4 +1,4 @@
-import { hoursInWords } from '@/lib/hours';
+import { hoursWithUnit } from '@/lib/hours';
 import { text } from '@/lib/text';
 import type { HoursFormat, WeekProps } from '@/types/generated/props';
 import { router } from '@inertiajs/react';
@@ -50,7 +50,7 @@ export function SheetFoot({ sheet, state, said, isAsking, format, onCommand, onK
                         onCommand({ kind: 'ink', scope: 'all' });
                     }}
                 >
-                    {text.week.inkAll(hoursInWords(pencilled, format))}
+                    {text.week.inkAll(hoursWithUnit(pencilled, format))}
                 </button>
             )}
             {pencilled > 0 && (
@@ -90,7 +90,7 @@ export function SheetFoot({ sheet, state, said, isAsking, format, onCommand, onK
                     }}
                     className="act"
                 >
-                    {text.week.takeBack} {hoursInWords(submitted, format)}
+                    {text.week.takeBack} {hoursWithUnit(submitted, format)}
                 </button>
             )}
             <p role="status" className={unsaved > 0 ? 'text-brick' : 'pencilled'}>

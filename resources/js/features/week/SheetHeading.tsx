@@ -1,4 +1,4 @@
-import { hoursInWords } from '@/lib/hours';
+import { hoursWithUnit } from '@/lib/hours';
 import { text } from '@/lib/text';
 import type { HoursFormat, WeekProps } from '@/types/generated/props';
 import { weekSentence } from './weekSentence';
@@ -20,7 +20,9 @@ export function SheetHeading({ sheet, entered, title, format }: SheetHeadingProp
                     {!sheet.isOwn && <span className="font-normal"> · {sheet.personName}</span>}
                 </h1>
                 <p>
-                    {sheet.isWhole ? weekSentence(entered, sheet.owed, format) : text.week.partSum(hoursInWords(entered, format))}
+                    {sheet.isWhole
+                        ? weekSentence(entered, sheet.expected, format)
+                        : text.week.partSum(hoursWithUnit(entered, format))}
                 </p>
             </div>
             {!sheet.isWhole && <p className="mt-1 text-faded">{text.week.partOnly(sheet.personName)}</p>}

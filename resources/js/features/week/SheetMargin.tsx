@@ -1,4 +1,4 @@
-import { RestatePanel } from '@/features/remaining';
+import { EstimatePanel } from '@/features/remaining';
 import { text } from '@/lib/text';
 import { Margin } from '@/ui/Margin';
 import { isSaving } from './cells';
@@ -52,20 +52,20 @@ function Asked(props: SheetMarginProps) {
             />
         );
     }
-    if (panel === 'what is left' && line !== undefined) {
+    if (panel === 'estimate' && line !== undefined) {
         return (
-            <RestatePanel
+            <EstimatePanel
                 key={line.task}
                 address={`/people/${sheet.personCode}/tasks/${line.task}/remaining`}
                 taskName={line.taskName}
                 format={format}
-                typed={props.typedLeft}
-                onStated={({ left }, sentence) => {
-                    if (left !== null) {
-                        acts.restated(left);
+                typed={props.typedRemaining}
+                onUpdated={({ ofPerson }, sentence) => {
+                    if (ofPerson !== null) {
+                        acts.estimated(ofPerson);
                     }
-                    if (props.typedLeft !== null) {
-                        props.onLeftSaid(sentence);
+                    if (props.typedRemaining !== null) {
+                        props.onEstimateSaved(sentence);
                     }
                 }}
                 onClose={onClose}

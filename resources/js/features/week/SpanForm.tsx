@@ -1,7 +1,7 @@
 import { fullDay } from '@/lib/days';
 import { text } from '@/lib/text';
 import type { SpanProps } from '@/types/generated/props';
-import { Remark } from '@/ui/Margin';
+import { AttentionItem } from '@/ui/Margin';
 import { useState } from 'react';
 import type { Remarks } from './useRemarks';
 
@@ -17,7 +17,9 @@ export function SpanForm({ date, span, mayWrite, onSave }: SpanFormProps) {
     const [trouble, setTrouble] = useState<string | null>(null);
     if (!mayWrite) {
         return span === undefined ? null : (
-            <Remark title={text.span.title(fullDay(date))}>{text.span.from(span.starts, span.ends, span.pause)}</Remark>
+            <AttentionItem title={text.span.title(fullDay(date))}>
+                {text.span.from(span.starts, span.ends, span.pause)}
+            </AttentionItem>
         );
     }
     const fields = [
@@ -27,7 +29,7 @@ export function SpanForm({ date, span, mayWrite, onSave }: SpanFormProps) {
     ] as const;
 
     return (
-        <Remark title={text.span.title(fullDay(date))}>
+        <AttentionItem title={text.span.title(fullDay(date))}>
             <form
                 className="flex flex-wrap items-end gap-2"
                 onSubmit={(event) => {
@@ -64,6 +66,6 @@ export function SpanForm({ date, span, mayWrite, onSave }: SpanFormProps) {
                     {trouble === '' ? text.span.lost : trouble}
                 </p>
             )}
-        </Remark>
+        </AttentionItem>
     );
 }

@@ -5,17 +5,17 @@ import { findingKey } from './findings';
 
 interface SubmissionFindingsProps {
     summary: SubmissionProps;
-    words: Record<string, string>;
+    given: Record<string, string>;
     /** Whether what lacks is said, after it was tried. */
     isLacking: boolean;
-    onSay: (words: Record<string, string>) => void;
+    onSay: (given: Record<string, string>) => void;
 }
 
-/** What stands in the way, what asks for a word, and what is mentioned, before it goes. */
-export function SubmissionFindings({ summary, words, isLacking, onSay }: SubmissionFindingsProps) {
+/** What stands in the way, what asks for a explanation, and what is mentioned, before it goes. */
+export function SubmissionFindings({ summary, given, isLacking, onSay }: SubmissionFindingsProps) {
     const id = useId();
-    const of = (level: string) => summary.findings.filter((finding) => finding.level === level);
-    const [blocks, asks, mentions] = [of('blocks'), of('asks'), of('mentions')];
+    const of = (severity: string) => summary.findings.filter((finding) => finding.severity === severity);
+    const [blocks, asks, mentions] = [of('blocking'), of('explanation'), of('information')];
 
     return (
         <>
@@ -31,11 +31,11 @@ export function SubmissionFindings({ summary, words, isLacking, onSay }: Submiss
             )}
             {asks.length > 0 && (
                 <div className="mt-2 border-s-2 border-ochre ps-2">
-                    <h3>{text.findings.needsWord}</h3>
+                    <h3>{text.findings.needsExplanation}</h3>
                     {asks.map((finding, index) => {
                         const key = findingKey(finding);
-                        const word = words[key] ?? finding.word;
-                        const lacks = isLacking && word.trim() === '';
+                        const explanation = given[key] ?? finding.explanation;
+                        const lacks = isLacking && explanation.trim() === '';
 
                         return (
                             <label key={key} className="mt-1 flex flex-col gap-0.5">
@@ -43,18 +43,18 @@ export function SubmissionFindings({ summary, words, isLacking, onSay }: Submiss
                                 <textarea
                                     rows={1}
                                     maxLength={1000}
-                                    value={word}
-                                    data-first={index === 0 && finding.word === '' ? true : undefined}
+                                    value={explanation}
+                                    data-first={index === 0 && finding.explanation === '' ? true : undefined}
                                     aria-invalid={lacks}
                                     aria-describedby={lacks ? `${id} ${index}` : undefined}
                                     className="field-sizing-content min-h-7 border-b border-edge bg-sheet px-2 py-0.5"
                                     onChange={(event) => {
-                                        onSay({ ...words, [key]: event.target.value });
+                                        onSay({ ...given, [key]: event.target.value });
                                     }}
                                 />
                                 {lacks && (
                                     <span id={`${id} ${index}`} className="text-brick">
-                                        {text.findings.wordLacks}
+                                        {text.findings.explanationMissing}
                                     </span>
                                 )}
                             </label>

@@ -1,11 +1,11 @@
-import { hoursInWords } from '@/lib/hours';
+import { hoursWithUnit } from '@/lib/hours';
 import { text } from '@/lib/text';
 import type { HoursFormat, RecipientProps, SubmissionProps } from '@/types/generated/props';
 
 interface SubmissionHoursProps {
     summary: SubmissionProps;
     entered: number;
-    owed: number;
+    expected: number;
     format: HoursFormat;
 }
 
@@ -23,8 +23,8 @@ function goesTo({ names, isOffice, approvesItself }: RecipientProps): string {
 }
 
 /** How much goes, by project, and to whom. */
-export function SubmissionHours({ summary, entered, owed, format }: SubmissionHoursProps) {
-    const hours = (minutes: number) => hoursInWords(minutes, format);
+export function SubmissionHours({ summary, entered, expected, format }: SubmissionHoursProps) {
+    const hours = (minutes: number) => hoursWithUnit(minutes, format);
     const rows = [
         ...summary.projects.map(({ code, name, minutes }) => ({ key: code, name, minutes, isFirst: false })),
         ...summary.recipients.map((recipient, index) => ({
@@ -37,7 +37,7 @@ export function SubmissionHours({ summary, entered, owed, format }: SubmissionHo
 
     return (
         <>
-            <p className="mt-1">{text.week.confirm.sum(hours(entered), hours(owed))}</p>
+            <p className="mt-1">{text.week.confirm.sum(hours(entered), hours(expected))}</p>
             {entered !== summary.minutes && (
                 <p className="text-faded">{text.week.confirm.part(hours(summary.minutes), summary.entries)}</p>
             )}

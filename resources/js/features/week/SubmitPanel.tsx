@@ -1,10 +1,10 @@
-import { hoursInWords } from '@/lib/hours';
+import { hoursWithUnit } from '@/lib/hours';
 import { text } from '@/lib/text';
 import { useStable } from '@/lib/useStable';
 import type { HoursFormat, TotalsProps, WeekProps } from '@/types/generated/props';
 import { router } from '@inertiajs/react';
 import { useEffect, useRef, useState } from 'react';
-import { findingKey, wordOn } from './findings';
+import { findingKey, explanationOf } from './findings';
 import { SubmissionFindings } from './SubmissionFindings';
 import { SubmissionHours } from './SubmissionHours';
 import { SubmissionQuestions } from './SubmissionQuestions';
@@ -32,15 +32,15 @@ export function SubmitPanel({ sheet, totals, format, unsaved, isSaving, parts, o
     const yes = useRef<HTMLButtonElement>(null);
     const panel = useRef<HTMLElement>(null);
     const [chosen, choose] = useState(0);
-    const [words, setWords] = useState<Record<string, string>>({});
+    const [explanations, setExplanations] = useState<Record<string, string>>({});
     const [answers, setAnswers] = useState<Record<number, string>>({});
     const [going, setGoing] = useState(false);
     const [isLacking, setLacking] = useState(false);
     const { places } = parts[chosen] ?? parts[0];
     const { summary, isLost } = useSummary(sheet.address, places, !isSaving && unsaved === 0);
     const open = (totals.states.draft ?? 0) + (totals.states.returned ?? 0);
-    const hours = (minutes: number) => hoursInWords(minutes, format);
-    const blocked = summary?.findings.some(({ level }) => level === 'blocks') ?? false;
+    const hours = (minutes: number) => hoursWithUnit(minutes, format);
+    const blocked = summary?.findings.some(({ severity }) => severity === 'blocking') ?? false;
     const isEmpty = open === 0 || summary?.minutes === 0;
     const mayGo = summary !== null && !isEmpty && !blocked;
 
@@ -56,11 +56,11 @@ export function SubmitPanel({ sheet, totals, format, unsaved, isSaving, parts, o
 
             return;
         }
-        const asked = summary.findings.filter(({ level }) => level === 'asks');
-        const given = asked.map((finding) => wordOn(finding, words[findingKey(finding)] ?? finding.word));
+        const asked = summary.findings.filter(({ severity }) => severity === 'explanation');
+        const given = asked.map((finding) => explanationOf(finding, explanations[findingKey(finding)] ?? finding.explanation));
         const said = summary.questions.map(({ id, answer }) => [id, answers[id] ?? answer] as const);
         const lacksAnswer = summary.questions.some((one) => one.required && (answers[one.id] ?? one.answer).trim() === '');
-        if (given.some(({ word }) => word.trim() === '') || lacksAnswer) {
+        if (given.some(({ explanation }) => explanation.trim() === '') || lacksAnswer) {
             setLacking(true);
             panel.current?.querySelector<HTMLElement>('[aria-invalid="true"]')?.focus();
 
@@ -69,7 +69,7 @@ export function SubmitPanel({ sheet, totals, format, unsaved, isSaving, parts, o
         setGoing(true);
         router.post(
             `${sheet.address}/submission`,
-            { places: places?.map((place) => ({ ...place })) ?? null, words: given, answers: Object.fromEntries(said) },
+            { places: places?.map((place) => ({ ...place })) ?? null, explanations: given, answers: Object.fromEntries(said) },
             {
                 preserveScroll: true,
                 preserveState: true,
@@ -125,8 +125,8 @@ export function SubmitPanel({ sheet, totals, format, unsaved, isSaving, parts, o
                 </p>
             ) : (
                 <>
-                    <SubmissionHours summary={summary} entered={totals.week} owed={sheet.owed} format={format} />
-                    <SubmissionFindings summary={summary} words={words} isLacking={isLacking} onSay={setWords} />
+                    <SubmissionHours summary={summary} entered={totals.week} expected={sheet.expected} format={format} />
+                    <SubmissionFindings summary={summary} given={explanations} isLacking={isLacking} onSay={setExplanations} />
                     <SubmissionQuestions summary={summary} answers={answers} isLacking={isLacking} onAnswer={setAnswers} />
                 </>
             )}

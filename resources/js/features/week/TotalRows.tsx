@@ -1,4 +1,4 @@
-import { hoursInWords } from '@/lib/hours';
+import { hoursWithUnit } from '@/lib/hours';
 import { text } from '@/lib/text';
 import type { DayProps, HoursFormat, TotalsProps } from '@/types/generated/props';
 import { Bar } from '@/ui/Bar';
@@ -8,16 +8,16 @@ import type { Marks } from './findings';
 interface TotalRowsProps {
     days: DayProps[];
     /** Null where it may not be shown. */
-    owed: number | null;
+    expected: number | null;
     totals: TotalsProps;
     /** Letters of findings by day; of the week under no day. */
     marks: Marks['days'];
     format: HoursFormat;
 }
 
-/** What each day has come to, and how it has grown against what is owed. */
-export function TotalRows({ days, owed, totals, marks, format }: TotalRowsProps) {
-    const scale = Math.max(1, ...days.map((day) => day.owed ?? 0), ...totals.days);
+/** What each day has come to, and how it has grown against what is expected. */
+export function TotalRows({ days, expected, totals, marks, format }: TotalRowsProps) {
+    const scale = Math.max(1, ...days.map((day) => day.expected ?? 0), ...totals.days);
 
     return (
         <tfoot>
@@ -37,19 +37,19 @@ export function TotalRows({ days, owed, totals, marks, format }: TotalRowsProps)
                 </td>
                 <td className="border-t border-edge max-md:hidden" />
             </tr>
-            {owed !== null && <GrowthRow days={days} owed={owed} totals={totals} scale={scale} format={format} />}
+            {expected !== null && <GrowthRow days={days} expected={expected} totals={totals} scale={scale} format={format} />}
         </tfoot>
     );
 }
 
-/** How each day has grown against what is owed. */
+/** How each day has grown against what is expected. */
 function GrowthRow({
     days,
-    owed,
+    expected,
     totals,
     scale,
     format,
-}: Pick<TotalRowsProps, 'days' | 'totals' | 'format'> & { owed: number; scale: number }) {
+}: Pick<TotalRowsProps, 'days' | 'totals' | 'format'> & { expected: number; scale: number }) {
     return (
         <tr>
             <th scope="row" className="text-faded">
@@ -57,12 +57,13 @@ function GrowthRow({
             </th>
             {days.map((day, index) => {
                 const entered = totals.days[index] ?? 0;
-                const asked = day.owed ?? 0;
+                const asked = day.expected ?? 0;
                 // A posted correction may leave less than nothing approved; the bar shows what is entered.
                 const approved = Math.max(0, totals.approvedDays[index] ?? 0);
-                const words = [text.bar.entered(hoursInWords(entered, format)), text.bar.owed(hoursInWords(asked, format))].join(
-                    ', ',
-                );
+                const words = [
+                    text.bar.entered(hoursWithUnit(entered, format)),
+                    text.bar.expected(hoursWithUnit(asked, format)),
+                ].join(', ');
 
                 return (
                     <td key={day.date} data-day={index} className="px-1">
@@ -72,13 +73,13 @@ function GrowthRow({
                             remaining={Math.max(0, asked - entered)}
                             mark={asked}
                             scale={scale}
-                            words={words}
+                            label={words}
                         />
                     </td>
                 );
             })}
             <td className="pe-1 text-end text-[0.85em] text-faded max-md:hidden">
-                / <Hours minutes={owed} format={format} />
+                / <Hours minutes={expected} format={format} />
             </td>
             <td className="max-md:hidden" />
         </tr>

@@ -1,6 +1,6 @@
 import { shortDay } from '@/lib/days';
 import { text } from '@/lib/text';
-import { Remark } from '@/ui/Margin';
+import { AttentionItem } from '@/ui/Margin';
 import { cellKey } from './cells';
 import type { SheetState } from './sheetState';
 import type { Grid } from './useGrid';
@@ -30,7 +30,7 @@ export function UnsavedList({ state, grid }: { state: SheetState; grid: Grid }) 
     );
 
     return (
-        <Remark title={text.week.notSaved}>
+        <AttentionItem title={text.week.notSaved}>
             <ul>
                 {found.slice(0, MOST).map(({ row, column, date, name, value }) => (
                     <li key={`${row} ${column}`}>
@@ -47,6 +47,6 @@ export function UnsavedList({ state, grid }: { state: SheetState; grid: Grid }) 
                 ))}
             </ul>
             {found.length > MOST && <p className="text-faded">{text.week.notSavedMore(found.length - MOST)}</p>}
-        </Remark>
+        </AttentionItem>
     );
 }

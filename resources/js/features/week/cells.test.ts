@@ -52,12 +52,12 @@ describe('cells', () => {
     });
 
     it('count what is not saved apart from what is on its way', () => {
-        const cells = (status: 'saving' | 'kept') => ({
+        const cells = (status: 'saving' | 'stored') => ({
             a: { saved: cell(monday), typed: { wanted: {}, status, message: '' } as Typed },
         });
 
         expect([unsavedCount(cells('saving')), isSaving(cells('saving'))]).toEqual([0, true]);
-        expect([unsavedCount(cells('kept')), isSaving(cells('kept'))]).toEqual([1, false]);
+        expect([unsavedCount(cells('stored')), isSaving(cells('stored'))]).toEqual([1, false]);
     });
 
     it.each([

@@ -1,4 +1,4 @@
-import { printHours } from '@/lib/hours';
+import { typedHours } from '@/lib/hours';
 import type { CellProps, HoursFormat, LineProps } from '@/types/generated/props';
 
 /** What is wanted of a cell; what is not named stays as it is. Hours are as typed. */
@@ -9,10 +9,10 @@ export interface Wanted {
     billable?: boolean;
 }
 
-/** Something wanted on its way: being sent, kept while the server is away, or refused with the reason. */
+/** Something wanted on its way: being sent, stored while the server is away, or refused with the reason. */
 export type Typed =
     | { wanted: Wanted; status: 'saving' }
-    | { wanted: Wanted; status: 'kept'; message: string }
+    | { wanted: Wanted; status: 'stored'; message: string }
     | { wanted: Wanted; status: 'refused'; message: string }
     | { wanted: Wanted; status: 'moved on'; message: string; current: CellProps };
 
@@ -56,7 +56,7 @@ export function unsavedCount(cells: Cells): number {
 
 /** Whether something waits for the server to come back. */
 export function isWaiting(cells: Cells): boolean {
-    return Object.values(cells).some(({ typed }) => typed?.status === 'kept');
+    return Object.values(cells).some(({ typed }) => typed?.status === 'stored');
 }
 
 export function isSaving(cells: Cells): boolean {
@@ -75,7 +75,7 @@ export function isCorrectable({ saved }: Cell): boolean {
 
 /** Everything that a cell holds or is about to, as it would be wanted again. Minutes are exact, whatever is shown. */
 function heldBy({ saved, typed }: Cell): Required<Wanted> {
-    const onItsWay = typed?.status === 'saving' || typed?.status === 'kept' ? typed.wanted : {};
+    const onItsWay = typed?.status === 'saving' || typed?.status === 'stored' ? typed.wanted : {};
 
     return {
         hours: saved.minutes === null ? '' : `${saved.minutes}m`,
@@ -98,7 +98,7 @@ export function heldOf(cell: Cell, wanted: Wanted): Wanted {
 
 /** The minutes of a cell as far as they are known: those on their way before those that are saved. */
 export function minutesOf({ saved, typed }: Cell): number {
-    const asked = typed?.status === 'saving' || typed?.status === 'kept' ? typed.wanted.hours : undefined;
+    const asked = typed?.status === 'saving' || typed?.status === 'stored' ? typed.wanted.hours : undefined;
     const minutes = asked === '' ? '0' : /^(\d+)m$/.exec(asked ?? '')?.[1];
 
     return minutes === undefined ? (saved.minutes ?? 0) : Number(minutes);
@@ -108,9 +108,9 @@ export function minutesOf({ saved, typed }: Cell): number {
 export function shownIn({ saved, typed }: Cell, format: HoursFormat): string {
     const asked = typed?.wanted.hours;
     if (asked === undefined) {
-        return saved.minutes === null ? '' : printHours(saved.minutes, format);
+        return saved.minutes === null ? '' : typedHours(saved.minutes, format);
     }
     const minutes = /^(\d+)m$/.exec(asked)?.[1];
 
-    return minutes === undefined ? asked : printHours(Number(minutes), format);
+    return minutes === undefined ? asked : typedHours(Number(minutes), format);
 }

@@ -11,8 +11,8 @@ export interface Marks {
 const LETTERS = 'abcdefghijklmnopqrstuvwxyz';
 
 /** What stands in the way, or asks, is marked; what is only mentioned is not. */
-export function isMarked({ level }: FindingProps): boolean {
-    return level === 'blocks' || level === 'asks';
+export function isMarked({ severity }: FindingProps): boolean {
+    return severity === 'blocking' || severity === 'explanation';
 }
 
 /** The letter of each marked finding, in their order; past the last letter they begin again. */
@@ -50,9 +50,9 @@ export function findingKey({ rule, line, date }: Pick<FindingProps, 'rule' | 'li
     return `${rule} ${line ?? ''} ${date ?? ''}`;
 }
 
-/** A finding with the word that is given on it, as the server takes it. */
-export function wordOn({ rule, line, date }: FindingProps, word: string) {
+/** A finding with the explanation that is given on it, as the server takes it. */
+export function explanationOf({ rule, line, date }: FindingProps, explanation: string) {
     const [task = '', role = ''] = (line ?? '').split(':');
 
-    return { rule, task: task === '' ? null : Number(task), role: role === '' ? null : Number(role), date, word };
+    return { rule, task: task === '' ? null : Number(task), role: role === '' ? null : Number(role), date, explanation };
 }

@@ -1,4 +1,4 @@
-import { movedBy, startsTyping, type Place, type Size } from '@/lib/gridMoves';
+import { movedBy, startsTyping, type FindingPlace, type Size } from '@/lib/gridMoves';
 
 export type Scope = 'cell' | 'line' | 'day' | 'all';
 
@@ -6,13 +6,13 @@ type Plain<Kind extends string> = Kind extends string ? { kind: Kind } : never;
 
 /** What a key asks of the grid. */
 export type Command =
-    | { kind: 'move'; to: Place; extends: boolean }
+    | { kind: 'move'; to: FindingPlace; extends: boolean }
     | { kind: 'type'; first: string }
     | { kind: 'ink'; scope: Scope }
     | { kind: 'arrange'; by: -1 | 1; withProject: boolean }
     | { kind: 'step'; by: -1 | 1 }
     | Plain<'edit' | 'clear' | 'cancel' | 'select all' | 'undo' | 'redo' | 'fill right' | 'fill down' | 'ditto'>
-    | Plain<'write note' | 'ink client note' | 'trail' | 'fold' | 'add line' | 'remove line' | 'submit' | 'what is left'>;
+    | Plain<'write note' | 'ink client note' | 'auditTrail' | 'fold' | 'add line' | 'remove line' | 'submit' | 'estimate'>;
 
 interface Pressed {
     key: string;
@@ -34,13 +34,13 @@ const letters: Record<string, Command> = {
     "'": { kind: 'ditto' },
     m: { kind: 'write note' },
     c: { kind: 'ink client note' },
-    t: { kind: 'trail' },
+    t: { kind: 'auditTrail' },
     p: { kind: 'step', by: -1 },
     n: { kind: 'step', by: 1 },
     f: { kind: 'fold' },
     '+': { kind: 'add line' },
     x: { kind: 'remove line' },
-    w: { kind: 'what is left' },
+    w: { kind: 'estimate' },
     F2: { kind: 'edit' },
     Enter: { kind: 'edit' },
     Delete: { kind: 'clear' },
@@ -59,7 +59,7 @@ const withControl: Record<string, Command> = {
 const onBlock: Record<string, Command> = { r: { kind: 'fill right' }, d: { kind: 'fill down' } };
 
 /** What a key pressed in the grid means there, or null where it is left to the browser. */
-export function commandFor(pressed: Pressed, place: Place, size: Size, hasBlock: boolean): Command | null {
+export function commandFor(pressed: Pressed, place: FindingPlace, size: Size, hasBlock: boolean): Command | null {
     const { key, altKey, shiftKey } = pressed;
     const control = pressed.ctrlKey || pressed.metaKey;
     if (altKey) {

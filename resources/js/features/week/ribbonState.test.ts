@@ -6,7 +6,7 @@ import { ribbonState, withTotals } from './ribbonState';
 const week: RibbonWeekProps = {
     week: '2026-W24',
     monday: '2026-06-08',
-    owed: 2400,
+    expected: 2400,
     draft: 0,
     submitted: 0,
     returned: 0,
@@ -22,7 +22,7 @@ describe('what a week of the ribbon says first', () => {
         ['submitted', { submitted: 2400 }, { kind: 'submitted' }],
         ['partly approved', { submitted: 400, approved: 2000 }, { kind: 'mixed' }],
         ['approved', { approved: 2460 }, { kind: 'approved' }],
-        ['nothing owed', { owed: 0 }, { kind: 'none' }],
+        ['nothing expected', { expected: 0 }, { kind: 'none' }],
         ['everything missing', {}, { kind: 'missing', minutes: 2400 }],
     ])('%s', (_, sums, expected) => {
         expect(ribbonState({ ...week, ...sums }, '2026-W25')).toEqual(expected);
@@ -38,7 +38,7 @@ describe('what a week of the ribbon says first', () => {
         const week = {
             week: '2026-W25',
             monday: '2026-06-15',
-            owed: 480,
+            expected: 480,
             draft: 0,
             submitted: 9,
             returned: 0,

@@ -7,18 +7,18 @@ export type RibbonState =
  * What a week of the ribbon has to say first: something returned, hours missing in a week that is over, else its state.
  */
 export function ribbonState(
-    { week, owed, draft, submitted, returned, approved }: RibbonWeekProps,
+    { week, expected, draft, submitted, returned, approved }: RibbonWeekProps,
     thisWeek: string,
 ): RibbonState {
     const entered = draft + submitted + returned + approved;
     if (returned > 0) {
         return { kind: 'returned' };
     }
-    if (week < thisWeek && entered < owed) {
-        return { kind: 'missing', minutes: owed - entered };
+    if (week < thisWeek && entered < expected) {
+        return { kind: 'missing', minutes: expected - entered };
     }
     if (entered === 0) {
-        return { kind: owed === 0 ? 'none' : 'open' };
+        return { kind: expected === 0 ? 'none' : 'open' };
     }
     if (draft > 0) {
         return { kind: 'draft' };

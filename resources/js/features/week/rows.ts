@@ -49,7 +49,7 @@ export function moved(lines: LineProps[], line: LineProps, by: -1 | 1, withProje
     });
 }
 
-/** How the lines are kept, in words for the server. */
+/** How the lines are stored, in words for the server. */
 export function arrangementOf(lines: LineProps[], folded: readonly string[]) {
     return { projects: projectsOf(lines), lines: lines.map(({ key }) => key), folded };
 }
@@ -59,7 +59,7 @@ export function foldedWith(folded: readonly string[], projectCode: string): stri
     return folded.includes(projectCode) ? folded.filter((one) => one !== projectCode) : [...folded, projectCode];
 }
 
-/** The keys of the lines that are the first of their task; what is left of it stands beside those. */
+/** The keys of the lines that are the first of their task; what is remaining of it stands beside those. */
 export function firstsOf(rows: readonly Row[]): ReadonlySet<string> {
     const seen = new Set<number>();
 

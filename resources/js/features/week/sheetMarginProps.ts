@@ -18,12 +18,12 @@ export interface SheetMarginProps {
     corrections: Corrections;
     panel: Panel;
     unsaved: number;
-    showsTrail: boolean;
-    onTrail: (shows: boolean) => void;
+    showsAuditTrail: boolean;
+    onAuditTrail: (shows: boolean) => void;
     onCommand: (command: Command) => void;
     onClose: () => void;
-    /** What was typed over what is left. */
-    typedLeft: string | null;
+    /** What was typed over what is remaining. */
+    typedRemaining: string | null;
     /** It was taken. */
-    onLeftSaid: (sentence: string) => void;
+    onEstimateSaved: (sentence: string) => void;
 }

@@ -48,8 +48,8 @@ describe('a sheet', () => {
 
     it('keeps what cannot be sent, and rubs out what is asked', () => {
         expect(
-            changedSheet(wanting({ hours: '2' }), { kind: 'kept', keys: [here], message: 'away' }).cells[here]?.typed,
-        ).toMatchObject({ status: 'kept' });
+            changedSheet(wanting({ hours: '2' }), { kind: 'stored', keys: [here], message: 'away' }).cells[here]?.typed,
+        ).toMatchObject({ status: 'stored' });
         expect(Object.keys(changedSheet(start, { kind: 'rubbed out', keys: [here] }).proposals)).toEqual([next]);
     });
 

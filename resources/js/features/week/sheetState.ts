@@ -1,4 +1,11 @@
-import type { LeftProps, LineProps, ProposalProps, SavedCellsProps, TotalsProps, WeekProps } from '@/types/generated/props';
+import type {
+    TaskRemainingProps,
+    LineProps,
+    ProposalProps,
+    SavedCellsProps,
+    TotalsProps,
+    WeekProps,
+} from '@/types/generated/props';
 import { cellKey, cellsOf, type Cell, type Cells, type Wanted } from './cells';
 
 /** A sheet as it is shown. */
@@ -8,19 +15,19 @@ export interface SheetState {
     totals: TotalsProps;
     proposals: Readonly<Record<string, ProposalProps>>;
     folded: readonly string[];
-    /** What is left, by task. */
-    left: Readonly<Record<number, LeftProps>>;
+    /** What is remaining, by task. */
+    remaining: Readonly<Record<number, TaskRemainingProps>>;
 }
 
 export type SheetChange =
     | { kind: 'arrived'; sheet: WeekProps }
     | { kind: 'wanted'; wanted: ReadonlyMap<string, Wanted> }
     | { kind: 'answered'; answer: SavedCellsProps }
-    | { kind: 'kept'; keys: readonly string[]; message: string }
+    | { kind: 'stored'; keys: readonly string[]; message: string }
     | { kind: 'refused'; keys: readonly string[]; message: string }
     | { kind: 'restored'; key: string }
-    | { kind: 'pencilled'; proposals: ProposalProps[]; left: LeftProps[] }
-    | { kind: 'restated'; left: LeftProps }
+    | { kind: 'pencilled'; proposals: ProposalProps[]; remaining: TaskRemainingProps[] }
+    | { kind: 'estimated'; remaining: TaskRemainingProps }
     | { kind: 'rubbed out'; keys: readonly string[] }
     | { kind: 'arranged'; lines: LineProps[]; folded: readonly string[] };
 
@@ -28,7 +35,7 @@ function byCell(proposals: ProposalProps[]): Record<string, ProposalProps> {
     return Object.fromEntries(proposals.map((proposal) => [cellKey(proposal.line, proposal.date), proposal]));
 }
 
-function byTask(left: LeftProps[]): Record<number, LeftProps> {
+function byTask(left: TaskRemainingProps[]): Record<number, TaskRemainingProps> {
     return Object.fromEntries(left.map((one) => [one.task, one]));
 }
 
@@ -39,7 +46,7 @@ export function stateOf(sheet: WeekProps): SheetState {
         totals: sheet.totals,
         proposals: byCell(sheet.proposals),
         folded: sheet.folded,
-        left: byTask(sheet.left),
+        remaining: byTask(sheet.remaining),
     };
 }
 
@@ -101,7 +108,7 @@ export function changedSheet(state: SheetState, change: SheetChange): SheetState
         }
         case 'answered':
             return answered(state, change.answer);
-        case 'kept':
+        case 'stored':
         case 'refused': {
             const { kind: status, message } = change;
 
@@ -116,9 +123,9 @@ export function changedSheet(state: SheetState, change: SheetChange): SheetState
                 typed: null,
             }));
         case 'pencilled':
-            return { ...state, proposals: byCell(change.proposals), left: byTask(change.left) };
-        case 'restated':
-            return { ...state, left: { ...state.left, [change.left.task]: change.left } };
+            return { ...state, proposals: byCell(change.proposals), remaining: byTask(change.remaining) };
+        case 'estimated':
+            return { ...state, remaining: { ...state.remaining, [change.remaining.task]: change.remaining } };
         case 'rubbed out':
             return { ...state, proposals: without(state.proposals, change.keys) };
         case 'arranged':

@@ -10,7 +10,7 @@ import { mayTypeIn } from './useGridEvents';
 import type { SheetActs } from './useSheet';
 import type { SheetState } from './sheetState';
 
-export type Panel = 'cell' | 'submit' | 'what is left' | 'add line' | 'remove line' | 'keys';
+export type Panel = 'cell' | 'submit' | 'estimate' | 'add line' | 'remove line' | 'keys';
 
 interface Hands {
     sheet: WeekProps;
@@ -21,9 +21,9 @@ interface Hands {
     correct: (cell: string, hours: string) => void;
     open: (panel: Panel) => void;
     type: (first: string | null) => void;
-    say: (words: string) => void;
+    say: (sentence: string) => void;
     /** Goes to the part of the margin that writes about the cell. */
-    write: (part: 'note' | 'trail') => void;
+    write: (part: 'note' | 'auditTrail') => void;
 }
 
 /** The next entry of the week in the order of lines and days; null past the last. */
@@ -57,7 +57,7 @@ function keysOf(scope: Scope, { keysIn, block, size, place }: Grid): string[] {
 type Does = { [Kind in Command['kind']]: (command: Extract<Command, { kind: Kind }>) => void };
 
 /** What may be asked of a sheet that one only reads. */
-const readOnly = new Set<Command['kind']>(['move', 'select all', 'step', 'fold', 'trail', 'cancel', 'what is left']);
+const readOnly = new Set<Command['kind']>(['move', 'select all', 'step', 'fold', 'auditTrail', 'cancel', 'estimate']);
 
 /** Does what a key or a button asks of the grid. */
 export function useCommands({ sheet, state, grid, acts, correct, open, type, say, write }: Hands): (command: Command) => void {
@@ -95,8 +95,8 @@ export function useCommands({ sheet, state, grid, acts, correct, open, type, say
             }
         },
         fold,
-        trail: () => {
-            write('trail');
+        auditTrail: () => {
+            write('auditTrail');
         },
         cancel: () => {
             const trouble = here?.cell.typed ?? null;
@@ -181,9 +181,9 @@ export function useCommands({ sheet, state, grid, acts, correct, open, type, say
                 open('remove line');
             }
         },
-        'what is left': () => {
+        estimate: () => {
             if (line !== undefined) {
-                open('what is left');
+                open('estimate');
             }
         },
         submit: () => {

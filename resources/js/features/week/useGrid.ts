@@ -3,14 +3,14 @@ import type { HoursFormat, WeekProps } from '@/types/generated/props';
 import { useLayoutEffect, useMemo, useRef, useState } from 'react';
 import { blockBetween, isSingle, placesOf, type Block, type Filled } from './block';
 import { cellKey, shownIn, type Cell, type Wanted } from './cells';
-import type { Place } from '@/lib/gridMoves';
+import type { FindingPlace } from '@/lib/gridMoves';
 import { rowsOf, type Row } from './rows';
 import type { SheetState } from './sheetState';
 
 export interface Grid {
     rows: Row[];
     size: { rows: number; columns: number };
-    place: Place;
+    place: FindingPlace;
     block: Block;
     hasBlock: boolean;
     /** The line and cell that are here; none on a folded project, or where there are no lines. */
@@ -20,14 +20,14 @@ export interface Grid {
     keysIn: (block: Block) => string[];
     wantedBy: (filled: Filled[]) => Map<string, Wanted>;
     /** Goes to a place and takes the focus there, or takes the block along. */
-    go: (place: Place, extend?: boolean) => void;
+    go: (place: FindingPlace, extend?: boolean) => void;
     /** Selects a block and goes to its end. */
     select: (block: Block) => void;
     /** Goes to a place without taking the focus. */
-    stay: (place: Place) => void;
+    stay: (place: FindingPlace) => void;
 }
 
-function focusOn({ row, column }: Place): void {
+function focusOn({ row, column }: FindingPlace): void {
     document.querySelector<HTMLElement>(`[data-place="${row} ${column}"]`)?.focus();
 }
 
@@ -37,12 +37,18 @@ export function useGrid(sheet: WeekProps, state: SheetState, format: HoursFormat
         0,
         sheet.days.findIndex((day) => day.isToday),
     );
-    const [at, setAt] = useState<{ place: Place; anchor: Place | null }>({ place: { row: 0, column: today }, anchor: null });
+    const [at, setAt] = useState<{ place: FindingPlace; anchor: FindingPlace | null }>({
+        place: { row: 0, column: today },
+        anchor: null,
+    });
     // Taken once the place is drawn: lines may have moved with it.
     const takesFocus = useRef(false);
     const rows = useMemo(() => rowsOf(state.lines, state.folded), [state.lines, state.folded]);
     const size = { rows: rows.length, columns: sheet.days.length };
-    const inside = ({ row, column }: Place): Place => ({ row: Math.max(0, Math.min(row, rows.length - 1)), column });
+    const inside = ({ row, column }: FindingPlace): FindingPlace => ({
+        row: Math.max(0, Math.min(row, rows.length - 1)),
+        column,
+    });
     const place = inside(at.place);
     const block = blockBetween(inside(at.anchor ?? place), place);
 

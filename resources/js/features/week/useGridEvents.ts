@@ -3,9 +3,9 @@ import type { LineProps, WeekProps } from '@/types/generated/props';
 import type { FocusEvent, KeyboardEvent } from 'react';
 import { isCorrectable, isOpen, type Cell } from './cells';
 import { commandFor, type Command } from './gridKeys';
-import { afterTyping, type Place } from '@/lib/gridMoves';
+import { afterTyping, type FindingPlace } from '@/lib/gridMoves';
 import { cellAround, isOfCell, placeOf } from './gridPlaces';
-import { focusOnLeft } from './LeftCell';
+import { focusOnRemaining } from './RemainingCell';
 import type { SheetState } from './sheetState';
 import { useClipboard } from './useClipboard';
 import type { Grid } from './useGrid';
@@ -14,7 +14,7 @@ import type { SheetActs } from './useSheet';
 import { useSwipe } from './useSwipe';
 
 /** The place that is typed over, and what the typing begins with. */
-export interface Typing extends Place {
+export interface Typing extends FindingPlace {
     first: string;
 }
 
@@ -28,7 +28,7 @@ export interface GridParts {
     onCorrect: (cell: string, hours: string) => void;
     onType: (typing: Typing | null) => void;
     onCommand: (command: Command) => void;
-    onSay: (words: string) => void;
+    onSay: (sentence: string) => void;
 }
 
 type FinishingKey = Pick<KeyboardEvent, 'key' | 'shiftKey' | 'ctrlKey' | 'metaKey'>;
@@ -41,7 +41,7 @@ export function mayTypeIn(sheet: WeekProps, line: LineProps, cell: Cell): boolea
 /** Keys, mouse, fingers and the clipboard on the grid, and what becomes of what is typed in it. */
 export function useGridEvents(parts: GridParts) {
     const { sheet, state, grid, acts, typing, onType, onCommand } = parts;
-    const mayType = ({ row, column }: Place) => {
+    const mayType = ({ row, column }: FindingPlace) => {
         const [line, cell] = [grid.rows[row], state.cells[grid.keyAt(row, column) ?? '']];
 
         return line?.kind === 'line' && cell !== undefined && mayTypeIn(sheet, line.line, cell);
@@ -82,13 +82,13 @@ export function useGridEvents(parts: GridParts) {
         }),
         events: {
             onKeyDown: (event: KeyboardEvent) => {
-                // What is left stands beside the last day.
+                // What is remaining stands beside the last day.
                 if (
                     event.key === 'ArrowRight' &&
                     !event.shiftKey &&
                     isOfCell(event.target) &&
                     grid.place.column === grid.size.columns - 1 &&
-                    focusOnLeft(grid.place.row)
+                    focusOnRemaining(grid.place.row)
                 ) {
                     event.preventDefault();
 

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { noHistory, redoing, undoing, withAct, type Act, type History } from './history';
 
-/** What was done to each sheet since the page was opened; kept while other weeks are looked at. */
+/** What was done to each sheet since the page was opened; stored while other weeks are looked at. */
 const histories = new Map<string, History>();
 
 /** Remembers the acts on one sheet. */

@@ -27,15 +27,15 @@ export function useLines(address: string, state: SheetState, change: Dispatch<Sh
     }, [state.lines]);
     // One after the other, so that an undo never arrives before what it undoes.
     const rubbing = useRef(Promise.resolve());
-    const kept = { preserveState: true, preserveScroll: true } as const;
+    const stored = { preserveState: true, preserveScroll: true } as const;
 
     return {
         add: useStable((line: string, then: () => void) => {
             due.current.set(line, then);
-            router.put(`${address}/lines`, { choices: [{ ...taskAndRole(line), date: null, choice: 'added' }] }, kept);
+            router.put(`${address}/lines`, { choices: [{ ...taskAndRole(line), date: null, choice: 'added' }] }, stored);
         }),
         remove: useStable((line: string, minutes: number) => {
-            router.delete(`${address}/lines`, { ...kept, data: { ...taskAndRole(line), minutes } });
+            router.delete(`${address}/lines`, { ...stored, data: { ...taskAndRole(line), minutes } });
         }),
         rubOut: useStable((keys: readonly string[], out: boolean) => {
             const choices = keys.map((key) => {

@@ -5,10 +5,10 @@ import type { SheetChange, SheetState } from './sheetState';
 
 const AFTER = 200;
 
-/** Asks anew what is pencilled and what is left whenever the sums have changed, once nothing is on its way. */
+/** Asks anew what is pencilled and what is remaining whenever the sums have changed, once nothing is on its way. */
 export function usePencil(
     sheet: WeekProps,
-    outbox: { isEmpty: () => boolean },
+    queue: { isEmpty: () => boolean },
     { totals }: SheetState,
     change: Dispatch<SheetChange>,
 ): void {
@@ -19,7 +19,7 @@ export function usePencil(
         let isLate = false;
         const timer = window.setTimeout(() => {
             void read<PencilledProps>(`${sheet.address}/pencil`).then((pencilled) => {
-                if (pencilled !== null && !isLate && outbox.isEmpty()) {
+                if (pencilled !== null && !isLate && queue.isEmpty()) {
                     change({ kind: 'pencilled', ...pencilled });
                 }
             });
@@ -29,5 +29,5 @@ export function usePencil(
             isLate = true;
             window.clearTimeout(timer);
         };
-    }, [sheet, totals, outbox, change]);
+    }, [sheet, totals, queue, change]);
 }

@@ -2,15 +2,15 @@ import { put, read } from '@/lib/http';
 import { useStable } from '@/lib/useStable';
 import type { FindingProps, SheetRemarksProps, WeekProps } from '@/types/generated/props';
 import { useEffect, useState } from 'react';
-import { wordOn } from './findings';
+import { explanationOf } from './findings';
 import type { SheetState } from './sheetState';
 
 const AFTER = 150;
 const none: SheetRemarksProps = { findings: [], spans: null };
 
 export interface Remarks extends SheetRemarksProps {
-    /** Answers a finding with a word. */
-    answer: (finding: FindingProps, word: string) => void;
+    /** Answers a finding with a explanation. */
+    answer: (finding: FindingProps, explanation: string) => void;
     /** Says from when to when the day went; null with what is wrong where it was refused. */
     span: (asked: { date: string; starts: string | null; ends: string | null; pause: number }) => Promise<string | null>;
 }
@@ -49,8 +49,8 @@ export function useRemarks(sheet: WeekProps, { totals }: SheetState): Remarks {
 
     return {
         ...remarks,
-        answer: useStable((finding: FindingProps, word: string) => {
-            void send(`${sheet.address}/findings`, wordOn(finding, word));
+        answer: useStable((finding: FindingProps, explanation: string) => {
+            void send(`${sheet.address}/findings`, explanationOf(finding, explanation));
         }),
         span: useStable((asked) => send(`${sheet.address}/spans`, asked)),
     };

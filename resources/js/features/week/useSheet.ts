@@ -1,13 +1,13 @@
 import { useShared } from '@/lib/shared';
 import { useStable } from '@/lib/useStable';
-import type { LeftProps, ProposalProps, WeekProps } from '@/types/generated/props';
+import type { TaskRemainingProps, ProposalProps, WeekProps } from '@/types/generated/props';
 import { useEffect, useReducer, useRef } from 'react';
 import { heldOf, type Cell, type Wanted } from './cells';
 import type { Act, CellStep } from './history';
 import { changedSheet, stateOf, type SheetState } from './sheetState';
 import { useHistory } from './useHistory';
 import { useLines } from './useLines';
-import { useOutbox } from './useOutbox';
+import { useSaveQueue } from './useSaveQueue';
 import { usePencil } from './usePencil';
 
 export interface SheetActs {
@@ -28,8 +28,8 @@ export interface SheetActs {
     addLine: (line: string, wanted?: ReadonlyMap<string, Wanted>) => void;
     removeLine: (line: string) => void;
     arrange: (lines: SheetState['lines'], folded: readonly string[]) => void;
-    /** Something else is left of a task now. */
-    restated: (left: LeftProps) => void;
+    /** Something else is remaining of a task now. */
+    estimated: (left: TaskRemainingProps) => void;
 }
 
 /** What inking the pencil in these cells would want of them. */
@@ -55,10 +55,10 @@ function holds(cell: Cell | undefined): boolean {
 export function useSheet(sheet: WeekProps): { state: SheetState; acts: SheetActs } {
     const [state, change] = useReducer(changedSheet, sheet, stateOf);
     const reader = useShared().signedIn?.code ?? '';
-    const outbox = useOutbox(sheet.address, reader, change);
+    const queue = useSaveQueue(sheet.address, reader, change);
     const history = useHistory(sheet.address);
     const lines = useLines(sheet.address, state, change);
-    usePencil(sheet, outbox, state, change);
+    usePencil(sheet, queue, state, change);
 
     const first = useRef(sheet);
     useEffect(() => {
@@ -72,12 +72,12 @@ export function useSheet(sheet: WeekProps): { state: SheetState; acts: SheetActs
         const sendings = [...wanted].map(([key, asked]) => {
             const cell = state.cells[key];
             // What was refused before goes again with what is wanted now, so that none of it is lost.
-            const before = cell?.typed?.status === 'refused' || cell?.typed?.status === 'kept' ? cell.typed.wanted : {};
+            const before = cell?.typed?.status === 'refused' || cell?.typed?.status === 'stored' ? cell.typed.wanted : {};
 
             return { key, wanted: { ...before, ...asked }, seen: cell?.saved.version ?? null };
         });
         change({ kind: 'wanted', wanted: new Map(sendings.map((sending) => [sending.key, sending.wanted])) });
-        outbox.add(sendings);
+        queue.add(sendings);
     };
     const stepsOf = (wanted: ReadonlyMap<string, Wanted>): CellStep[] =>
         [...wanted].map(([key, after]) => {
@@ -135,7 +135,7 @@ export function useSheet(sheet: WeekProps): { state: SheetState; acts: SheetActs
                 }
             }),
             restore: useStable((key) => {
-                outbox.forget(key);
+                queue.forget(key);
                 change({ kind: 'restored', key });
             }),
             choose: useStable((key, mine) => {
@@ -146,7 +146,7 @@ export function useSheet(sheet: WeekProps): { state: SheetState; acts: SheetActs
                 change({ kind: 'restored', key });
                 if (mine) {
                     change({ kind: 'wanted', wanted: new Map([[key, typed.wanted]]) });
-                    outbox.add([{ key, wanted: typed.wanted, seen: typed.current.version }]);
+                    queue.add([{ key, wanted: typed.wanted, seen: typed.current.version }]);
                 }
             }),
             undo: useStable(() => {
@@ -165,7 +165,7 @@ export function useSheet(sheet: WeekProps): { state: SheetState; acts: SheetActs
 
                 return act !== null;
             }),
-            retry: outbox.retry,
+            retry: queue.retry,
             addLine: useStable((line, wanted = new Map<string, Wanted>()) => {
                 remember({ steps: stepsOf(wanted), line: { key: line, change: 'added' } });
                 lines.add(line, () => {
@@ -189,8 +189,8 @@ export function useSheet(sheet: WeekProps): { state: SheetState; acts: SheetActs
                 lines.remove(key, state.totals.lines[key] ?? 0);
             }),
             arrange: lines.arrange,
-            restated: useStable((left) => {
-                change({ kind: 'restated', left });
+            estimated: useStable((remaining) => {
+                change({ kind: 'estimated', remaining });
             }),
         },
     };

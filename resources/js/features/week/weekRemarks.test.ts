@@ -7,7 +7,7 @@ import { overtimeOf, recordedByOthers } from './weekRemarks';
 
 const day = {
     date: '2026-06-15',
-    owed: 240,
+    expected: 240,
     isWorkingDay: true,
     isToday: false,
     holiday: null,
@@ -18,9 +18,9 @@ describe('remarks on a week', () => {
     it('name hours beyond what a holiday or an absence leaves', () => {
         expect(overtimeOf(day, 241)).toEqual({ minutes: 1, reason: 'Leave' });
         expect(overtimeOf(day, 240)).toBeNull();
-        expect(overtimeOf({ ...day, holiday: 'Harbour Day', owed: 0 }, 60)).toEqual({ minutes: 60, reason: 'Harbour Day' });
+        expect(overtimeOf({ ...day, holiday: 'Harbour Day', expected: 0 }, 60)).toEqual({ minutes: 60, reason: 'Harbour Day' });
         expect(overtimeOf({ ...day, absences: [] }, 600)).toBeNull();
-        expect(overtimeOf({ ...day, owed: null, holiday: 'Harbour Day' }, 60)).toBeNull();
+        expect(overtimeOf({ ...day, expected: null, holiday: 'Harbour Day' }, 60)).toBeNull();
     });
 
     it('name who else recorded, how much and when', () => {

@@ -1,10 +1,13 @@
 import type { CellProps, DayProps } from '@/types/generated/props';
 
 /** Hours on a day that is a holiday, or beyond what an absence leaves: how many, and what the day is. Unknown where what is expected is not shown. */
-export function overtimeOf({ owed, holiday, absences }: DayProps, entered: number): { minutes: number; reason: string } | null {
+export function overtimeOf(
+    { expected, holiday, absences }: DayProps,
+    entered: number,
+): { minutes: number; reason: string } | null {
     const reason = holiday ?? absences[0]?.kind;
 
-    return reason === undefined || owed === null || entered <= owed ? null : { minutes: entered - owed, reason };
+    return reason === undefined || expected === null || entered <= expected ? null : { minutes: entered - expected, reason };
 }
 
 /** What others than the owner have recorded: by name, how much, and on which days. */

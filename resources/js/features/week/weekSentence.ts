@@ -1,18 +1,18 @@
-import { hoursInWords } from '@/lib/hours';
+import { hoursWithUnit } from '@/lib/hours';
 import { text } from '@/lib/text';
 import type { HoursFormat } from '@/types/generated/props';
 
 /** What the week has come to, in one sentence. */
-export function weekSentence(entered: number, owed: number, format: HoursFormat): string {
-    const hours = (minutes: number) => hoursInWords(minutes, format);
-    if (owed === 0) {
-        return text.week.nothingOwed(hours(entered));
+export function weekSentence(entered: number, expected: number, format: HoursFormat): string {
+    const hours = (minutes: number) => hoursWithUnit(minutes, format);
+    if (expected === 0) {
+        return text.week.nothingExpected(hours(entered));
     }
-    if (entered < owed) {
-        return text.week.short(hours(entered), hours(owed), hours(owed - entered));
+    if (entered < expected) {
+        return text.week.short(hours(entered), hours(expected), hours(expected - entered));
     }
 
-    return entered === owed
+    return entered === expected
         ? text.week.full(hours(entered))
-        : text.week.above(hours(entered), hours(owed), hours(entered - owed));
+        : text.week.above(hours(entered), hours(expected), hours(entered - expected));
 }

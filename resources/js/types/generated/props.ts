@@ -1,12 +1,14 @@
 // Written by `php artisan moss:types` from the props classes in app/Features; do not edit.
 
-export type AttentionKind = 'over budget' | 'over plan' | 'no word' | 'budget going' | 'restated up' | 'nothing lately' | 'not handed over' | 'over assigned';
+export type AttentionKind = 'over budget' | 'over plan' | 'not updated' | 'budget going' | 'estimate raised' | 'nothing lately' | 'not submitted' | 'over assigned';
 
 export type CellOutcome = 'saved' | 'refused' | 'moved on';
 
 export type DecisionKind = 'approve' | 'return' | 'approve itself';
 
 export type EntryState = 'draft' | 'submitted' | 'approved' | 'returned' | 'settled';
+
+export type EstimateMode = 'immediate' | 'notify' | 'approve';
 
 export type Figure = 'planned' | 'actual' | 'pending' | 'remaining' | 'forecast' | 'variance';
 
@@ -16,13 +18,9 @@ export type HoursFormat = 'decimal' | 'clock';
 
 export type LastWeekPencil = 'off' | 'lines' | 'hours';
 
-export type Level = 'blocks' | 'asks' | 'mentions' | 'off';
-
 export type LimitUnit = 'minutes' | 'days' | 'characters';
 
-export type Look = 'all' | 'needed' | 'in order';
-
-export type MessageKind = 'assigned' | 'returned' | 'decided' | 'correction asked' | 'correction decided' | 'restated' | 'restatement asked' | 'restatement decided' | 'stand-in named' | 'nudge' | 'week due' | 'week late' | 'period closing';
+export type MessageKind = 'assigned' | 'returned' | 'decided' | 'correction waiting' | 'correction decided' | 'estimate updated' | 'estimate waiting' | 'estimate decided' | 'stand-in added' | 'day reminder' | 'week due' | 'week overdue' | 'period closing';
 
 export type PencilSource = 'plan' | 'last week' | 'usual week';
 
@@ -32,58 +30,54 @@ export type ProjectSort = 'attention' | 'name' | 'manager' | 'planned' | 'foreca
 
 export type QuestionKind = 'text' | 'choice' | 'yes/no';
 
-export type RestatementMode = 'immediate' | 'notify' | 'approve';
-
 export type RouteKind = 'none' | 'project' | 'line' | 'project+line';
 
-export type RowLevel = 'phase' | 'task' | 'holder';
+export type RowLevel = 'phase' | 'task' | 'assignee';
+
+export type Severity = 'blocking' | 'explanation' | 'information' | 'off';
 
 export type TaskGroup = 'recent' | 'mine' | 'team' | 'later' | 'non-project';
 
 export type TrustReason = 'named' | 'line manager' | 'office';
 
-export interface HandingOverProps {
-    week: string;
-    number: number;
-    monday: string;
-    before: string;
-    after: string;
-    due: string;
-    isLate: boolean;
-    search: string;
-    missing: MissingWeekProps[];
-    missingCount: number;
-    people: number;
-    page: number;
-    atOnce: number;
+export type WaitingFilter = 'all' | 'needed' | 'in order';
+
+export interface DayReminderLineProps {
+    line: string;
+    task: string;
+    project: string;
+    role: string | null;
+    minutes: number;
+    why: string;
 }
 
-export interface MissingWeekProps {
-    code: string;
+export interface DayReminderProps {
     name: string;
-    team: string | null;
-    owed: number;
-    draft: number;
-    returned: number;
-    handed: number;
-    missing: number;
-    remindedAt: string | null;
+    date: string;
+    week: string;
+    isUsed: boolean;
+    expected: number;
+    entered: number;
+    pencilled: number;
+    lines: DayReminderLineProps[];
+    address: string;
+    format: HoursFormat;
 }
 
 export interface FindingProps {
     rule: string;
-    level: Level;
+    severity: Severity;
     line: string | null;
     date: string | null;
     what: string;
     cure: string;
-    word: string;
+    explanation: string;
 }
 
 export interface HouseRulesProps {
     rules: RuleProps[];
-    teams: NamedProps[];
-    projects: NamedProps[];
+    teams: OptionProps[];
+    projects: OptionProps[];
     today: string;
 }
 
@@ -100,7 +94,7 @@ export interface RuleProps {
 
 export interface RuleSettingProps {
     id: number | null;
-    level: Level;
+    severity: Severity;
     limit: number;
     from: string | null;
     for: string | null;
@@ -128,24 +122,24 @@ export interface MailProps {
 export interface MessageProps {
     id: number;
     at: string;
-    words: string;
+    text: string;
     link: string;
     isNew: boolean;
-}
-
-export interface MessageWishProps {
-    kind: MessageKind;
-    inApp: boolean;
-    byMail: boolean;
 }
 
 export interface MessagesProps {
     messages: MessageProps[];
     before: number | null;
-    wishes: MessageWishProps[];
+    settings: NotificationSettingProps[];
     hour: number;
-    nudgeHour: number;
+    dayReminderHour: number;
     mails: MailProps[];
+}
+
+export interface NotificationSettingProps {
+    kind: MessageKind;
+    inApp: boolean;
+    byMail: boolean;
 }
 
 export interface OpenMailProps {
@@ -165,31 +159,62 @@ export interface OutboxProps {
     search: string;
 }
 
-export interface NudgeLineProps {
-    line: string;
-    task: string;
-    project: string;
-    role: string | null;
-    minutes: number;
-    why: string;
-}
-
-export interface NudgeProps {
-    name: string;
-    date: string;
-    week: string;
-    isUsed: boolean;
-    owed: number;
-    entered: number;
-    pencilled: number;
-    lines: NudgeLineProps[];
-    address: string;
-    format: HoursFormat;
-}
-
-export interface NamedProps {
+export interface MissingWeekProps {
     code: string;
     name: string;
+    team: string | null;
+    expected: number;
+    draft: number;
+    returned: number;
+    handed: number;
+    missing: number;
+    remindedAt: string | null;
+}
+
+export interface NotSubmittedProps {
+    week: string;
+    number: number;
+    monday: string;
+    before: string;
+    after: string;
+    due: string;
+    isLate: boolean;
+    search: string;
+    missing: MissingWeekProps[];
+    missingCount: number;
+    people: number;
+    page: number;
+    atOnce: number;
+}
+
+export interface AuditTrailChangeProps {
+    what: string;
+    before: string | null;
+    after: string | null;
+}
+
+export interface AuditTrailPageProps {
+    search: string;
+    subject: string;
+    from: string | null;
+    to: string | null;
+    rows: AuditTrailRowProps[];
+    before: number | null;
+    subjects: string[];
+}
+
+export interface AuditTrailRowProps {
+    id: number;
+    at: string;
+    actor: string;
+    insteadOf: string | null;
+    act: string;
+    subject: string;
+    person: string | null;
+    on: string;
+    date: string | null;
+    changes: AuditTrailChangeProps[];
+    why: string;
 }
 
 export interface OfficeQuestionProps {
@@ -201,6 +226,11 @@ export interface OfficeQuestionProps {
     from: string;
     to: string | null;
     answers: number;
+}
+
+export interface OptionProps {
+    code: string;
+    name: string;
 }
 
 export interface ProjectRouteProps {
@@ -220,36 +250,6 @@ export interface RoutesProps {
     page: number;
     atOnce: number;
     withoutManager: string[];
-}
-
-export interface TrailChangeProps {
-    what: string;
-    before: string | null;
-    after: string | null;
-}
-
-export interface TrailPageProps {
-    search: string;
-    subject: string;
-    from: string | null;
-    to: string | null;
-    rows: TrailRowProps[];
-    before: number | null;
-    subjects: string[];
-}
-
-export interface TrailRowProps {
-    id: number;
-    at: string;
-    actor: string;
-    insteadOf: string | null;
-    act: string;
-    subject: string;
-    person: string | null;
-    on: string;
-    date: string | null;
-    changes: TrailChangeProps[];
-    why: string;
 }
 
 export interface CorrectedTimeProps {
@@ -294,7 +294,7 @@ export interface PeriodProps {
     acts: PeriodActProps[];
 }
 
-export interface FoundHolderProps {
+export interface FoundAssigneeProps {
     key: string;
     name: string;
     isTeam: boolean;
@@ -303,7 +303,7 @@ export interface FoundHolderProps {
 export interface LoadDayProps {
     date: string;
     planned: number;
-    owed: number;
+    expected: number;
 }
 
 export interface LoadProps {
@@ -311,22 +311,22 @@ export interface LoadProps {
     from: string;
     to: string;
     planned: number;
-    owed: number;
+    expected: number;
     over: LoadDayProps[];
 }
 
 export interface NewProjectProps {
-    clients: NamedProps[];
-    managers: NamedProps[];
+    clients: OptionProps[];
+    managers: OptionProps[];
     manager: string;
     today: string;
-    source: NamedProps | null;
+    source: OptionProps | null;
 }
 
 export interface PlanAssignmentProps {
     ids: number[];
-    holder: string;
-    holderName: string;
+    assignee: string;
+    assigneeName: string;
     role: string | null;
     planned: number;
     startsOn: string;
@@ -350,14 +350,14 @@ export interface PlanProps {
     endsOn: string | null;
     billable: boolean;
     isOpen: boolean;
-    restatements: string | null;
+    estimateMode: string | null;
     currency: string;
     mayPlan: boolean;
     seesMoney: boolean;
     planned: number;
     compared: number | null;
     tasks: PlanTaskProps[];
-    roles: NamedProps[];
+    roles: OptionProps[];
     dates: string[];
     baselineOn: string;
     comparedOn: string | null;
@@ -384,9 +384,9 @@ export interface PlanTaskProps {
 
 export interface AttentionProps {
     kind: AttentionKind;
-    tasks: NamedProps[];
+    tasks: OptionProps[];
     more: number;
-    people: NamedProps[];
+    people: OptionProps[];
     minutes: number | null;
     money: string | null;
     day: string | null;
@@ -398,25 +398,8 @@ export interface ChangesProps {
     entered: number;
     pending: number;
     forecast: number;
-    acts: TrailRowProps[];
+    acts: AuditTrailRowProps[];
     isMore: boolean;
-}
-
-export interface CourseProps {
-    thisWeek: string;
-    weeks: CourseWeekProps[];
-    people: ProjectPersonProps[];
-}
-
-export interface CourseWeekProps {
-    week: string;
-    monday: string;
-    planned: number;
-    actual: number;
-    pending: number;
-    remaining: number;
-    plannedSoFar: number;
-    forecastSoFar: number;
 }
 
 export interface EarnedValueProps {
@@ -452,6 +435,23 @@ export interface MoneyProps {
     budgetLeft: string | null;
 }
 
+export interface ProgressProps {
+    thisWeek: string;
+    weeks: ProgressWeekProps[];
+    people: ProjectPersonProps[];
+}
+
+export interface ProgressWeekProps {
+    week: string;
+    monday: string;
+    planned: number;
+    actual: number;
+    pending: number;
+    remaining: number;
+    plannedSoFar: number;
+    forecastSoFar: number;
+}
+
 export interface ProjectPersonProps {
     code: string | null;
     name: string;
@@ -479,7 +479,7 @@ export interface ProjectProps {
     baseline: number | null;
     earnedValue: EarnedValueProps | null;
     attention: AttentionProps[];
-    waiting: WaitingWordProps[];
+    waiting: WaitingEstimateProps[];
     rows: ProjectRowProps[];
     trace: TraceProps | null;
     mayPlan: boolean;
@@ -491,7 +491,7 @@ export interface ProjectRowProps {
     name: string;
     task: string | null;
     taskId: number | null;
-    holder: string | null;
+    assignee: string | null;
     speaker: string | null;
     baseline: number | null;
     isDone: boolean;
@@ -525,8 +525,21 @@ export interface ProjectsProps {
     scale: number;
     page: number;
     pages: number;
-    managers: NamedProps[];
+    managers: OptionProps[];
     mayCreate: boolean;
+}
+
+export interface TraceAssigneeProps {
+    task: string;
+    name: string;
+    planned: number;
+    entered: number;
+    remaining: number;
+    estimatedOn: string | null;
+    estimatedBy: string | null;
+    estimated: number | null;
+    saidDone: boolean;
+    reason: string;
 }
 
 export interface TraceEntryProps {
@@ -542,32 +555,19 @@ export interface TraceEntryProps {
     cost: string | null;
 }
 
-export interface TraceHolderProps {
-    task: string;
-    name: string;
-    planned: number;
-    entered: number;
-    remaining: number;
-    restatedOn: string | null;
-    restatedBy: string | null;
-    restated: number | null;
-    saidDone: boolean;
-    reason: string;
-}
-
 export interface TraceProps {
     figure: Figure;
     minutes: number;
     phase: string | null;
     task: string | null;
-    holder: string | null;
-    holders: TraceHolderProps[];
-    history: StatementProps[];
+    assignee: string | null;
+    assignees: TraceAssigneeProps[];
+    history: EstimateProps[];
     entries: TraceEntryProps[];
     allEntries: number;
 }
 
-export interface WaitingWordProps {
+export interface WaitingEstimateProps {
     id: number;
     task: string;
     person: string;
@@ -605,8 +605,8 @@ export interface RatesProps {
     page: number;
     pages: number;
     unrated: UnratedProps[];
-    roles: NamedProps[];
-    readers: NamedProps[];
+    roles: OptionProps[];
+    readers: OptionProps[];
     today: string;
 }
 
@@ -617,34 +617,7 @@ export interface UnratedProps {
     since: string;
 }
 
-export interface LeftProps {
-    task: number;
-    planned: number;
-    entered: number;
-    left: number;
-    isRestated: boolean;
-    isTeam: boolean;
-    isDone: boolean;
-    asked: number | null;
-}
-
-export interface RemainingProps {
-    left: LeftProps | null;
-    doneOn: string | null;
-    tolerance: number;
-    isAsked: boolean;
-    manager: string;
-    mayTakeBack: boolean;
-    history: StatementProps[];
-}
-
-export interface RestatementSettingsProps {
-    mode: RestatementMode;
-    tolerance: number;
-    otherwise: number;
-}
-
-export interface StatementProps {
+export interface EstimateProps {
     on: string;
     person: string;
     by: string;
@@ -654,7 +627,34 @@ export interface StatementProps {
     state: string;
     forecast: number | null;
     decidedBy: string;
-    word: string;
+    comment: string;
+}
+
+export interface EstimateSettingsProps {
+    mode: EstimateMode;
+    tolerance: number;
+    otherwise: number;
+}
+
+export interface RemainingProps {
+    ofPerson: TaskRemainingProps | null;
+    doneOn: string | null;
+    tolerance: number;
+    needsApproval: boolean;
+    manager: string;
+    mayTakeBack: boolean;
+    history: EstimateProps[];
+}
+
+export interface TaskRemainingProps {
+    task: number;
+    planned: number;
+    entered: number;
+    minutes: number;
+    isEstimated: boolean;
+    isTeam: boolean;
+    isDone: boolean;
+    waiting: number | null;
 }
 
 export interface AnswerProps {
@@ -666,7 +666,7 @@ export interface DecisionProps {
     id: number;
     at: string;
     decision: DecisionKind;
-    word: string;
+    comment: string;
     entries: number;
     minutes: number;
     people: string[];
@@ -695,7 +695,7 @@ export interface GroupProps {
 
 export interface ReviewProps {
     by: Grouping;
-    look: Look;
+    look: WaitingFilter;
     search: string;
     sum: SumProps;
     groups: GroupProps[];
@@ -735,7 +735,7 @@ export interface WaitingCellProps {
     version: number;
     date: string;
     minutes: number;
-    needsALook: boolean;
+    needsAttention: boolean;
     note: string;
     clientNote: string;
     recordedBy: string | null;
@@ -777,7 +777,7 @@ export interface WaitingSheetProps {
     week: string;
     number: number;
     isWhole: boolean;
-    owed: number;
+    expected: number;
     entered: number;
     minutes: number;
     days: DayProps[];
@@ -785,34 +785,6 @@ export interface WaitingSheetProps {
     findings: FindingProps[];
     answers: AnswerProps[];
     standingInFor: string[];
-}
-
-export interface PersonProps {
-    code: string;
-    name: string;
-}
-
-export interface RecorderProps {
-    code: string;
-    name: string;
-    maySubmit: boolean;
-}
-
-export interface SheetOwnerProps {
-    code: string;
-    name: string;
-    team: string | null;
-    reason: TrustReason;
-    maySubmit: boolean;
-}
-
-export interface SheetsProps {
-    week: string;
-    search: string;
-    owners: SheetOwnerProps[];
-    more: number;
-    recorders: RecorderProps[];
-    people: PersonProps[];
 }
 
 export interface DemoPersonProps {
@@ -830,6 +802,10 @@ export interface SignedInProps {
     code: string;
     name: string;
     hoursFormat: HoursFormat;
+    language: string;
+    locale: string | null;
+    languages: string[];
+    locales: string[];
     recordsTime: boolean;
     reviews: boolean;
     seesProjects: boolean;
@@ -852,8 +828,8 @@ export interface StandInProps {
 export interface StandInsProps {
     named: StandInProps[];
     mine: StandInProps[];
-    people: NamedProps[];
-    projects: NamedProps[];
+    people: OptionProps[];
+    projects: OptionProps[];
     namesForOthers: boolean;
     reader: string;
     today: string;
@@ -891,6 +867,34 @@ export interface SubmissionProps {
     questions: QuestionProps[];
 }
 
+export interface PersonProps {
+    code: string;
+    name: string;
+}
+
+export interface RecorderProps {
+    code: string;
+    name: string;
+    maySubmit: boolean;
+}
+
+export interface SheetOwnerProps {
+    code: string;
+    name: string;
+    team: string | null;
+    reason: TrustReason;
+    maySubmit: boolean;
+}
+
+export interface TimesheetsProps {
+    week: string;
+    search: string;
+    owners: SheetOwnerProps[];
+    more: number;
+    recorders: RecorderProps[];
+    people: PersonProps[];
+}
+
 export interface AbsenceProps {
     kind: string;
     minutes: number | null;
@@ -900,6 +904,18 @@ export interface AdjustmentProps {
     minutes: number;
     corrects: string;
     note: string;
+}
+
+export interface AuditTrailLineProps {
+    at: string;
+    actor: string;
+    onBehalfOf: string | null;
+    act: string;
+    before: number | null;
+    after: number | null;
+    note: string | null;
+    clientNote: string | null;
+    why: string;
 }
 
 export interface CellProps {
@@ -913,7 +929,7 @@ export interface CellProps {
     proposedClientNote: string | null;
     recordedBy: string | null;
     recordedAt: string | null;
-    returnWord: string | null;
+    returnComment: string | null;
     waitsFor: string | null;
     decided: number;
     then: string[];
@@ -931,7 +947,7 @@ export interface CorrectionProps {
 
 export interface DayProps {
     date: string;
-    owed: number | null;
+    expected: number | null;
     isWorkingDay: boolean;
     isToday: boolean;
     holiday: string | null;
@@ -961,7 +977,7 @@ export interface PencilProps {
 
 export interface PencilledProps {
     proposals: ProposalProps[];
-    left: LeftProps[];
+    remaining: TaskRemainingProps[];
 }
 
 export interface ProposalProps {
@@ -985,7 +1001,7 @@ export interface QuickReadingProps {
 export interface RibbonWeekProps {
     week: string;
     monday: string;
-    owed: number;
+    expected: number;
     draft: number;
     submitted: number;
     returned: number;
@@ -1038,18 +1054,6 @@ export interface TotalsProps {
     states: Record<string, number>;
 }
 
-export interface TrailLineProps {
-    at: string;
-    actor: string;
-    onBehalfOf: string | null;
-    act: string;
-    before: number | null;
-    after: number | null;
-    note: string | null;
-    clientNote: string | null;
-    why: string;
-}
-
 export interface WeekProps {
     week: string;
     number: number;
@@ -1061,14 +1065,14 @@ export interface WeekProps {
     mayRecord: boolean;
     maySubmit: boolean;
     thisWeek: string;
-    owed: number;
+    expected: number;
     step: number;
     days: DayProps[];
     lines: LineProps[];
     folded: string[];
     totals: TotalsProps;
     proposals: ProposalProps[];
-    left: LeftProps[];
+    remaining: TaskRemainingProps[];
     pencil: PencilProps;
     ribbon: RibbonWeekProps[];
 }

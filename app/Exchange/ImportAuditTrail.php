@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Exchange;
+
+use App\Support\AuditTrail\AuditTrail;
+use App\Support\AuditTrail\AuditTrailLine;
+use App\Support\AuditTrail\AuditTrailSubject;
+
+/** Writes down what an import changed: how much of each file, and from what to what where something was there before. */
+final readonly class ImportAuditTrail
+{
+    /** What the tables hold that are not simply settings. */
+    private const SUBJECTS = [
+        'entries' => AuditTrailSubject::Entry,
+        'assignments' => AuditTrailSubject::Assignment,
+        'remaining_estimates' => AuditTrailSubject::Remaining,
+        'rates' => AuditTrailSubject::Rate,
+        'stand_ins' => AuditTrailSubject::StandIn,
+    ];
+
+    public function __construct(private AuditTrail $auditTrail)
+    {
+    }
+
+    public function of(KindChange $change): void
+    {
+        $lines = [];
+        foreach ($change->updates as $index => $after) {
+            $lines[] = self::line($change->kind->table(), $change->originals[$index], $after);
+        }
+        $this->auditTrail->of($lines);
+    }
+
+    /** @param  list<EndedAssignment>  $ended */
+    public function ended(array $ended): void
+    {
+        $this->auditTrail->of(array_map(static fn (EndedAssignment $one): AuditTrailLine => self::line('assignments', $one->before, $one->after ?? array_map(static fn (): null => null, $one->before)), $ended));
+    }
+
+    public function summary(ImportReport $report): void
+    {
+        $files = array_map(static fn (array $counts): string => sprintf('%d new, %d changed, %d the same', $counts['new'], $counts['changed'], $counts['same']), $report->files);
+        $this->auditTrail->of([AuditTrailLine::on(AuditTrailSubject::Exchange, 'files', 'import', null, null, $files)]);
+    }
+
+    /**
+     * @param  array<string, string|int|null>  $before
+     * @param  array<string, string|int|null>  $after
+     */
+    private static function line(string $table, array $before, array $after): AuditTrailLine
+    {
+        $changed = array_filter(array_keys($after), static fn (string $name): bool => $name !== 'version' && $after[$name] !== ($before[$name] ?? null));
+        $only = static fn (array $row): array => array_intersect_key($row, array_flip($changed)) + (isset($row['role_id']) ? ['role' => $row['role_id']] : []);
+        $id = static fn (string $name): ?int => isset($after[$name]) || isset($before[$name]) ? (int) ($after[$name] ?? $before[$name]) : null;
+
+        return new AuditTrailLine(
+            'import', null, null, $id('person_id'), $id('task_id'), isset($after['date']) ? (string) $after['date'] : null,
+            $only($before), $only($after), '', self::SUBJECTS[$table] ?? AuditTrailSubject::Setting, isset($after['code']) ? $table.' '.$after['code'] : $table,
+        );
+    }
+}

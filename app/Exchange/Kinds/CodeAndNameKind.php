@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Exchange\Kinds;
+
+use App\Exchange\Codes;
+use App\Exchange\Column;
+use App\Exchange\Formats\CodeFormat;
+use App\Exchange\Formats\TextFormat;
+use App\Exchange\Kind;
+use App\Exchange\Row;
+use Illuminate\Database\Query\Builder;
+use Illuminate\Support\Facades\DB;
+
+/** Roles and clients: a code and a name. */
+abstract class CodeAndNameKind extends Kind
+{
+    public function columns(): array
+    {
+        return [Column::required($this->codeColumn(), new CodeFormat, 'code'), Column::required('name', new TextFormat(200))];
+    }
+
+    public function key(): array
+    {
+        return [$this->codeColumn()];
+    }
+
+    public function keyAttributes(): array
+    {
+        return ['code'];
+    }
+
+    public function declare(Row $row, Codes $codes): void
+    {
+        $codes->declare($this->table(), $row->string($this->codeColumn()));
+    }
+
+    public function exported(): Builder
+    {
+        return DB::table($this->table())->selectRaw('code AS '.$this->codeColumn().', name')->orderBy('code');
+    }
+
+    public function further(Row $row, Codes $codes): array
+    {
+        return ['id' => $codes->declare($this->table(), $row->string($this->codeColumn()))];
+    }
+
+    abstract protected function codeColumn(): string;
+}

@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Features\HouseRules\Actions;
+
+use App\Models\Person;
+use App\Support\AuditTrail\AuditTrail;
+use App\Support\AuditTrail\AuditTrailLine;
+use App\Support\AuditTrail\AuditTrailSubject;
+use App\Support\Database\Record;
+use Illuminate\Support\Facades\DB;
+use Moss\Core\Calendar\Week;
+
+/** Keeps the explanations with which findings of a week are answered: all of them, or none; twice is the same as once. */
+final readonly class ExplainFindings
+{
+    public function __construct(private AuditTrail $auditTrail)
+    {
+    }
+
+    /** @param  list<Explanation>  $explanations */
+    public function handle(Person $actor, Person $owner, Week $week, array $explanations): void
+    {
+        if ($explanations === []) {
+            return;
+        }
+        DB::transaction(function () use ($actor, $owner, $week, $explanations): void {
+            $before = [];
+            foreach (Record::all(DB::table('finding_explanations')->where('person_id', $owner->id)->where('week', $week->toString())) as $stored) {
+                $before[self::key($stored->string('rule'), $stored->intOrNull('task_id'), $stored->intOrNull('role_id'), $stored->stringOrNull('date'))] = $stored;
+            }
+            $gone = [];
+            $new = [];
+            $lines = [];
+            foreach ($explanations as $explanation) {
+                $known = $before[self::key($explanation->rule, $explanation->task, $explanation->role, $explanation->date)] ?? null;
+                $said = trim($explanation->explanation);
+                if (($known?->string('explanation') ?? '') === $said) {
+                    continue;
+                }
+                $gone[] = $known?->int('id');
+                if ($said !== '') {
+                    $new[] = ['person_id' => $owner->id, 'week' => $week->toString(), 'rule' => $explanation->rule, 'task_id' => $explanation->task, 'role_id' => $explanation->role, 'date' => $explanation->date, 'explanation' => $said];
+                }
+                $lines[] = new AuditTrailLine(
+                    'explain', $actor->id, null, $owner->id, $explanation->task, $explanation->date,
+                    $known === null ? null : ['role' => $explanation->role, 'explanation' => $known->string('explanation')], ['role' => $explanation->role, 'week' => $week->toString()], $said, AuditTrailSubject::Timesheet, $explanation->rule,
+                );
+            }
+            DB::table('finding_explanations')->whereIntegerInRaw('id', array_filter($gone))->delete();
+            DB::table('finding_explanations')->insert($new);
+            $this->auditTrail->of($lines);
+        });
+    }
+
+    private static function key(string $rule, ?int $task, ?int $role, ?string $date): string
+    {
+        return implode(' ', [$rule, $task ?? '', $role ?? '', $date ?? '']);
+    }
+}

@@ -1,0 +1,176 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Features\Messages\Actions;
+
+use App\Features\Messages\Jobs\MailPerson;
+use App\Features\NotSubmitted\Queries\WeekSubmissions;
+use App\Models\Access;
+use App\Models\Organisation;
+use App\Models\Person;
+use App\Support\Database\Record;
+use DateTimeImmutable;
+use DateTimeZone;
+use Illuminate\Support\Collection;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Queue;
+use Moss\Core\Calendar\Day;
+use Moss\Core\Calendar\Week;
+use Moss\Core\Review\WeekSubmission;
+use Moss\Core\Time\Minutes;
+
+/**
+ * Tells people which weeks are due or late, and lets each be mailed in the parts of their own day that they chose: the
+ * morning's mail, and the day reminder at its end. Run as often as one likes, it tells and mails everything once.
+ */
+final readonly class NotifyDueWeeks
+{
+    private const PEOPLE_AT_ONCE = 500;
+
+    /** Weeks that are later than that are left to whoever looks after them. */
+    private const WEEKS_BACK = 6;
+
+    public function __construct(private NotifyPeople $notify)
+    {
+    }
+
+    /** @return int how many people may have mail */
+    public function handle(DateTimeImmutable $now): int
+    {
+        $due = max(0, Organisation::query()->sole()->week_due);
+        $count = 0;
+        Person::query()->where('access', '<>', Access::Viewer->value)->orderBy('id')->chunk(self::PEOPLE_AT_ONCE, function (Collection $people) use ($now, $due, &$count): void {
+            $count += $this->tellSome(array_values($people->all()), $now, $due);
+        });
+
+        return $count;
+    }
+
+    /**
+     * @param  list<Person>  $people
+     * @param  int<0, max>  $due
+     */
+    private function tellSome(array $people, DateTimeImmutable $now, int $due): int
+    {
+        $turns = [];
+        foreach ($people as $person) {
+            $turn = self::turn($person, $now);
+            if ($turn !== null && $person->mailed_in !== $turn->key() && $person->employment()->includes($turn->day) && $person->hasAccess($turn->day)) {
+                $turns[] = [$person, $turn];
+            }
+        }
+        if ($turns === []) {
+            return 0;
+        }
+        $days = array_map(static fn (array $one): string => $one[1]->day->toString(), $turns);
+        $last = Week::containing(Day::of(max($days)));
+        $weeks = [Week::containing(Day::of(min($days)))->plusWeeks(-self::WEEKS_BACK)];
+        while ($weeks[count($weeks) - 1]->monday()->isBefore($last->monday())) {
+            $weeks[] = $weeks[count($weeks) - 1]->plusWeeks(1);
+        }
+        $handed = WeekSubmissions::load(array_map(static fn (array $one): Person => $one[0], $turns), $weeks);
+        $begun = self::begun(array_map(static fn (array $one): int => $one[0]->id, $turns));
+        DB::transaction(function () use ($turns, $handed, $weeks, $due, $begun): void {
+            $notices = [];
+            foreach ($turns as [$person, $turn]) {
+                // Weeks before somebody began, with us or with recording here, are nobody's.
+                $first = $person->starts_on ?? $begun[$person->id] ?? $turn->day->plusDays(-7)->toString();
+                $since = array_values(array_filter($weeks, static fn (Week $week): bool => $week->sunday()->toString() >= $first));
+                array_push($notices, ...self::notices($person, $turn->day, $handed, $since, $due));
+            }
+            $this->notify->of($notices);
+        });
+
+        return $this->letMail($turns, $handed);
+    }
+
+    /**
+     * @param  list<int>  $people
+     * @return array<int, string> the first day on which each has recorded anything
+     */
+    private static function begun(array $people): array
+    {
+        $begun = [];
+        foreach (Record::all(DB::table('entries')->whereIntegerInRaw('person_id', $people)->groupBy('person_id')->select('person_id')->selectRaw('min(date) AS first')) as $record) {
+            $begun[$record->int('person_id')] = $record->string('first');
+        }
+
+        return $begun;
+    }
+
+    /**
+     * @param  list<Week>  $weeks
+     * @param  int<0, max>  $due
+     * @return list<Notice> of weeks that are late, on every working day; and of the one that is due, on the last working day before
+     */
+    private static function notices(Person $person, Day $today, WeekSubmissions $handed, array $weeks, int $due): array
+    {
+        if (self::expected($handed, $person, $today)->isZero()) {
+            return [];
+        }
+        $notices = [];
+        foreach ($weeks as $week) {
+            $dueOn = WeekSubmission::dueOn($week, $due);
+            $status = $handed->of($person, $week);
+            if (! $status->isDone() && ($today->isAfter($dueOn) || $today->equals(self::lastWorkingDay($handed, $person, $dueOn)))) {
+                $notices[] = UnsubmittedWeek::notice($person, $week, $dueOn, $status, $today);
+            }
+        }
+
+        return $notices;
+    }
+
+    private static function lastWorkingDay(WeekSubmissions $handed, Person $person, Day $day): Day
+    {
+        for ($back = 0; $back < 7; $back++) {
+            if (! self::expected($handed, $person, $day->plusDays(-$back))->isZero()) {
+                return $day->plusDays(-$back);
+            }
+        }
+
+        return $day;
+    }
+
+    private static function expected(WeekSubmissions $handed, Person $person, Day $day): Minutes
+    {
+        return $handed->days()->hours($person)->on($day);
+    }
+
+    /** @param  list<array{Person, MailSlot}>  $turns */
+    private function letMail(array $turns, WeekSubmissions $handed): int
+    {
+        $ids = array_map(static fn (array $one): int => $one[0]->id, $turns);
+        $waiting = [];
+        foreach (Record::all(DB::table('messages')->whereIntegerInRaw('person_id', $ids)->where('by_mail', 1)->whereNull('mailed_at')->distinct()->select('person_id')) as $record) {
+            $waiting[$record->int('person_id')] = true;
+        }
+        $jobs = [];
+        foreach ($turns as [$person, $turn]) {
+            if (isset($waiting[$person->id]) || ($turn->isEvening && ! self::expected($handed, $person, $turn->day)->isZero())) {
+                $jobs[] = new MailPerson($person->id, $turn->day->toString(), $turn->isEvening);
+            }
+        }
+
+        if ($jobs !== []) {
+            Queue::bulk($jobs);
+        }
+
+        return count($jobs);
+    }
+
+    /** The part of their day that it is for a person; null before they want any mail. */
+    private static function turn(Person $person, DateTimeImmutable $now): ?MailSlot
+    {
+        $there = $now->setTimezone(new DateTimeZone($person->timezone ?? 'UTC'));
+        $hour = (int) $there->format('G');
+        $settings = $person->messages;
+        $day = Day::of($there->format('Y-m-d'));
+
+        return match (true) {
+            $hour >= $settings->dayReminderHour => new MailSlot($day, true),
+            $hour >= $settings->hour => new MailSlot($day, false),
+            default => null,
+        };
+    }
+}

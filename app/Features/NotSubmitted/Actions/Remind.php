@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Features\NotSubmitted\Actions;
+
+use App\Features\Messages\Actions\NotifyPeople;
+use App\Features\Messages\Actions\UnsubmittedWeek;
+use App\Features\NotSubmitted\Queries\MissingWeeks;
+use App\Models\Organisation;
+use App\Models\Person;
+use App\Support\AuditTrail\AuditTrail;
+use App\Support\AuditTrail\AuditTrailLine;
+use App\Support\AuditTrail\AuditTrailSubject;
+use App\Support\Clock\Today;
+use Illuminate\Support\Facades\DB;
+use Moss\Core\Calendar\Week;
+use Moss\Core\Review\WeekSubmission;
+
+/** Reminds those who have not handed a week over, or one of them, of what is missing; once a day. */
+final readonly class Remind
+{
+    public function __construct(private MissingWeeks $weeks, private NotifyPeople $notify, private AuditTrail $auditTrail, private Today $today)
+    {
+    }
+
+    /**
+     * @param  list<string>|null  $codes  null for all who have not
+     * @return int how many were reminded
+     */
+    public function handle(Person $reader, Week $week, string $search, ?array $codes): int
+    {
+        $due = WeekSubmission::dueOn($week, max(0, Organisation::query()->sole()->week_due));
+        $notices = [];
+        foreach ($this->weeks->missing($reader, $week, $search)[1] as [$person, $status]) {
+            if ($codes === null || in_array($person->code, $codes, true)) {
+                $notices[] = UnsubmittedWeek::notice($person, $week, $due, $status, $this->today->for($person), $reader);
+            }
+        }
+        $this->notify->many($notices);
+        if ($notices !== []) {
+            DB::transaction(fn () => $this->auditTrail->of([AuditTrailLine::on(AuditTrailSubject::Timesheet, $week->toString(), 'remind', $reader, null, ['people' => count($notices)])]));
+        }
+
+        return count($notices);
+    }
+}

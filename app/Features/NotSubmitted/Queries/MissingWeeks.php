@@ -1,0 +1,101 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Features\NotSubmitted\Queries;
+
+use App\Features\NotSubmitted\Props\MissingWeekProps;
+use App\Features\NotSubmitted\Props\NotSubmittedProps;
+use App\Models\Access;
+use App\Models\Organisation;
+use App\Models\Person;
+use App\Support\Database\Record;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Support\Facades\DB;
+use Moss\Core\Calendar\Day;
+use Moss\Core\Calendar\Week;
+use Moss\Core\Review\WeekSubmission;
+
+/** Who has not handed a week over: of a line manager's own people, or for the office of everybody. */
+final class MissingWeeks
+{
+    private const AT_ONCE = 50;
+
+    public function of(Person $reader, Week $week, Day $today, string $search, int $page): NotSubmittedProps
+    {
+        [$people, $missing] = $this->missing($reader, $week, $search);
+        $page = max(1, min($page, (int) ceil(count($missing) / self::AT_ONCE)));
+        $shown = array_slice($missing, ($page - 1) * self::AT_ONCE, self::AT_ONCE);
+        $reminded = $this->reminded(array_map(static fn (array $one): Person => $one[0], $shown), $week);
+        $due = WeekSubmission::dueOn($week, max(0, Organisation::query()->sole()->week_due));
+
+        return new NotSubmittedProps(
+            $week->toString(),
+            $week->number(),
+            $week->monday()->toString(),
+            $week->plusWeeks(-1)->toString(),
+            $week->plusWeeks(1)->toString(),
+            $due->toString(),
+            $today->isAfter($due),
+            $search,
+            array_map(static fn (array $one): MissingWeekProps => new MissingWeekProps(
+                $one[0]->code, $one[0]->name, $one[0]->team?->name, $one[1]->expected->toInt(), $one[1]->draft->toInt(), $one[1]->returned->toInt(),
+                $one[1]->handed->toInt(), $one[1]->missing()->toInt(), $reminded[$one[0]->id] ?? null,
+            ), $shown),
+            count($missing),
+            $people,
+            $page,
+            self::AT_ONCE,
+        );
+    }
+
+    /** @return array{int, list<array{Person, WeekSubmission}>} how many people there are, and those who have not, with most missing first */
+    public function missing(Person $reader, Week $week, string $search): array
+    {
+        $people = array_values($this->people($reader, $week, $search)->with('team:id,name')->get()->all());
+        if ($people === []) {
+            return [0, []];
+        }
+        $handed = WeekSubmissions::load($people, [$week]);
+        $missing = [];
+        foreach ($people as $person) {
+            $status = $handed->of($person, $week);
+            if (! $status->isDone()) {
+                $missing[] = [$person, $status];
+            }
+        }
+        usort($missing, static fn (array $one, array $other): int => [$other[1]->missing()->toInt(), $one[0]->name] <=> [$one[1]->missing()->toInt(), $other[0]->name]);
+
+        return [count($people), $missing];
+    }
+
+    /** @return Builder<Person> */
+    private function people(Person $reader, Week $week, string $search): Builder
+    {
+        return Person::query()->where('access', '<>', Access::Viewer->value)
+            ->when(! $reader->isOffice(), static fn (Builder $own): Builder => $own->where('manager_id', $reader->id))
+            ->where(static fn (Builder $employed): Builder => $employed->whereNull('starts_on')->orWhere('starts_on', '<=', $week->sunday()->toString()))
+            ->where(static fn (Builder $employed): Builder => $employed->whereNull('ends_on')->orWhere('ends_on', '>=', $week->monday()->toString()))
+            ->when($search !== '', static fn (Builder $named): Builder => $named->where(static fn (Builder $any): Builder => $any
+                ->whereLike('name', '%'.addcslashes($search, '%_\\').'%')
+                ->orWhereHas('team', static fn (Builder $team): Builder => $team->whereLike('name', '%'.addcslashes($search, '%_\\').'%'))))
+            ->orderBy('name');
+    }
+
+    /**
+     * @param  list<Person>  $people
+     * @return array<int, string> by person
+     */
+    private function reminded(array $people, Week $week): array
+    {
+        $reminded = [];
+        $query = DB::table('messages')->whereIntegerInRaw('person_id', array_map(static fn (Person $person): int => $person->id, $people))
+            ->where('about', '>=', 'week '.$week->toString().' ')->where('about', '<', 'week '.$week->toString().'!')
+            ->groupBy('person_id')->select('person_id')->selectRaw('max(at) AS at');
+        foreach (Record::all($query) as $record) {
+            $reminded[$record->int('person_id')] = $record->string('at');
+        }
+
+        return $reminded;
+    }
+}

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Features\Office\Actions;
+
+use App\Models\Person;
+use App\Models\Question;
+use App\Models\QuestionKind;
+use App\Support\AuditTrail\AuditTrail;
+use App\Support\AuditTrail\AuditTrailLine;
+use App\Support\AuditTrail\AuditTrailSubject;
+use App\Support\Clock\Today;
+use Illuminate\Support\Facades\DB;
+use Moss\Core\Calendar\Week;
+
+/** Asks a question with every week from a day on, or no longer. What was answered stays. */
+final readonly class SaveQuestions
+{
+    public function __construct(private AuditTrail $auditTrail, private Today $today)
+    {
+    }
+
+    /** @param  array{wording: string, kind: QuestionKind, choices: list<string>, required: bool, starts_on: string}  $question */
+    public function ask(Person $office, array $question): void
+    {
+        DB::transaction(function () use ($office, $question): void {
+            Question::query()->create($question);
+            $this->auditTrail->of([AuditTrailLine::on(AuditTrailSubject::Question, $question['wording'], 'add', $office, null, [
+                'kind' => $question['kind']->value, 'choices' => implode(', ', $question['choices']), 'required' => $question['required'] ? 1 : 0, 'from' => $question['starts_on'],
+            ])]);
+        });
+    }
+
+    /** From this week on; one that nobody was asked yet goes altogether. */
+    public function end(Person $office, Question $question): void
+    {
+        DB::transaction(function () use ($office, $question): void {
+            $last = Week::containing($this->today->for($office))->monday()->plusDays(-1)->toString();
+            if ($last < $question->starts_on && ! DB::table('answers')->where('question_id', $question->id)->exists()) {
+                $question->delete();
+            } else {
+                $question->update(['ends_on' => max($last, $question->starts_on)]);
+            }
+            $this->auditTrail->of([AuditTrailLine::on(AuditTrailSubject::Question, $question->wording, 'end', $office, null, ['to' => $last])]);
+        });
+    }
+}

@@ -1,0 +1,164 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Features\Office\Queries;
+
+use App\Features\Office\Props\AuditTrailChangeProps;
+use App\Features\Office\Props\AuditTrailPageProps;
+use App\Features\Office\Props\AuditTrailRowProps;
+use App\Models\Person;
+use App\Models\Project;
+use App\Support\AuditTrail\AuditTrailSubject;
+use App\Support\Database\Record;
+use App\Support\Database\TextSearch;
+use App\Support\Language\LocalFormat;
+use App\Support\Language\Wording;
+use Illuminate\Database\Query\Builder;
+use Illuminate\Support\Facades\DB;
+use Moss\Core\Calendar\Day;
+use Moss\Core\Money\Money;
+use Moss\Core\Time\Minutes;
+
+/** The audit trail, searched by words, subject and days; a page at a time, in one query. */
+final class AuditTrailSearch
+{
+    /** What is stored as 0 or 1. */
+    private const SWITCHES = ['billable', 'may_submit', 'sees_cost', 'self_approve', 'required'];
+
+    private const AT_ONCE = 60;
+
+    private const OF_PROJECT = 12;
+
+    public function of(Person $reader, string $search, ?AuditTrailSubject $subject, ?Day $from, ?Day $to, ?int $before): AuditTrailPageProps
+    {
+        $rows = Record::all($this->lines($search, $subject, $from, $to)
+            ->when($before !== null, static fn (Builder $older): Builder => $older->where('audit_trail.id', '<', $before))
+            ->orderByDesc('audit_trail.id')->limit(self::AT_ONCE + 1));
+        $shown = array_slice($rows, 0, self::AT_ONCE);
+
+        return new AuditTrailPageProps(
+            $search,
+            $subject->value ?? '',
+            $from?->toString(),
+            $to?->toString(),
+            array_map(static fn (Record $line): AuditTrailRowProps => self::row($line, $reader), $shown),
+            count($rows) > self::AT_ONCE ? $shown[self::AT_ONCE - 1]->int('id') : null,
+            array_map(static fn (AuditTrailSubject $one): string => $one->value, AuditTrailSubject::cases()),
+        );
+    }
+
+    /**
+     * What was done on a project since a day, entries left out.
+     *
+     * @return array{list<AuditTrailRowProps>, bool} the latest first, and whether there is more than fits
+     */
+    public function ofProject(Person $reader, Project $project, Day $since, bool $showsMoney): array
+    {
+        $rows = Record::all($this->lines('', null, $since, null)
+            ->whereNotIn('audit_trail.subject', [AuditTrailSubject::Entry->value, AuditTrailSubject::Timesheet->value])
+            ->where(static fn (Builder $about): Builder => $about->where('tasks.project_id', $project->id)
+                ->orWhere(static fn (Builder $named): Builder => $named->whereIn('audit_trail.subject', [AuditTrailSubject::Project->value, AuditTrailSubject::Task->value, AuditTrailSubject::Assignment->value])
+                    ->where(static fn (Builder $name): Builder => $name->where('audit_trail.name', $project->code)->orWhereBetween('audit_trail.name', [$project->code.'/', $project->code.'0']))))
+            ->orderByDesc('audit_trail.id')->limit(self::OF_PROJECT + 1));
+
+        return [
+            array_map(static fn (Record $line): AuditTrailRowProps => self::row($line, $reader, $showsMoney), array_slice($rows, 0, self::OF_PROJECT)),
+            count($rows) > self::OF_PROJECT,
+        ];
+    }
+
+    private function lines(string $search, ?AuditTrailSubject $subject, ?Day $from, ?Day $to): Builder
+    {
+        $query = DB::table('audit_trail')
+            ->leftJoin('people AS actors', 'actors.id', 'audit_trail.actor_id')
+            ->leftJoin('people AS principals', 'principals.id', 'audit_trail.on_behalf_of_id')
+            ->leftJoin('people AS owners', 'owners.id', 'audit_trail.person_id')
+            ->leftJoin('tasks', 'tasks.id', 'audit_trail.task_id')
+            ->leftJoin('projects', 'projects.id', 'tasks.project_id')
+            ->select('audit_trail.id', 'audit_trail.at', 'audit_trail.act', 'audit_trail.subject', 'audit_trail.name', 'audit_trail.date', 'audit_trail.before', 'audit_trail.after', 'audit_trail.why')
+            ->addSelect('actors.name AS actor', 'principals.name AS principal', 'owners.name AS owner', 'tasks.name AS task', 'projects.name AS project')
+            ->when($subject !== null, static fn (Builder $on): Builder => $on->where('audit_trail.subject', $subject?->value))
+            ->when($from !== null, static fn (Builder $since): Builder => $since->where('audit_trail.at', '>=', $from?->toString()))
+            ->when($to !== null, static fn (Builder $until): Builder => $until->where('audit_trail.at', '<', $to?->plusDays(1)->toString()));
+
+        return TextSearch::narrow($query, $search, ['actors.name', 'principals.name', 'owners.name', 'tasks.name', 'tasks.code', 'projects.name', 'projects.code', 'audit_trail.act', 'audit_trail.name', 'audit_trail.why', 'audit_trail.date']);
+    }
+
+    private static function row(Record $line, Person $reader, bool $showsMoney = true): AuditTrailRowProps
+    {
+        $task = $line->stringOrNull('task');
+
+        return new AuditTrailRowProps(
+            $line->int('id'),
+            $line->string('at'),
+            $line->stringOrNull('actor') ?? Wording::refusal('the_system'),
+            $line->stringOrNull('principal'),
+            $line->string('act'),
+            $line->string('subject'),
+            $line->stringOrNull('owner'),
+            $task === null ? $line->string('name') : $task.', '.$line->string('project'),
+            $line->stringOrNull('date'),
+            self::changes($line, $reader, $showsMoney),
+            $line->string('why'),
+        );
+    }
+
+    /** @return list<AuditTrailChangeProps> */
+    private static function changes(Record $line, Person $reader, bool $showsMoney): array
+    {
+        $before = self::told($line->stringOrNull('before'));
+        $after = self::told($line->stringOrNull('after'));
+        $changes = [];
+        foreach (array_keys($before + $after) as $name) {
+            $old = self::printed((string) $name, $before[$name] ?? null, $reader);
+            $new = self::printed((string) $name, $after[$name] ?? null, $reader);
+            if ($old !== $new && $name !== 'role' && ($showsMoney || ! str_contains((string) $name, 'cents'))) {
+                $changes[] = new AuditTrailChangeProps(self::field((string) $name), $old, $new);
+            }
+        }
+
+        return $changes;
+    }
+
+    private static function printed(string $name, mixed $value, Person $reader): ?string
+    {
+        return match (true) {
+            $value === null => null,
+            is_int($value) && str_contains($name, 'minutes') => Wording::hours(Minutes::of($value), $reader),
+            is_int($value) && str_contains($name, 'cents') => Money::ofCents($value)->toString(),
+            is_int($value) && in_array($name, self::SWITCHES, true) => Wording::of('audit.values.'.($value === 0 ? 'no' : 'yes')),
+            is_string($value) => self::text($value),
+            is_scalar($value) => (string) $value,
+            default => json_encode($value, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE),
+        };
+    }
+
+    private static function field(string $name): string
+    {
+        $plain = (string) preg_replace('/_(minutes|cents)$/', '', $name);
+        $known = Wording::of('audit.fields.'.$plain);
+
+        return $known === 'audit.fields.'.$plain ? str_replace('_', ' ', $plain) : $known;
+    }
+
+    /** A day, what became of a file, a value that is a name of ours, or whatever somebody wrote. */
+    private static function text(string $value): string
+    {
+        if (preg_match('/^\d{4}-\d\d-\d\d$/', $value) === 1) {
+            return LocalFormat::wholeDay(Day::of($value));
+        }
+        if (preg_match('/^(\d+) new, (\d+) changed, (\d+) the same$/', $value, $counts) === 1) {
+            return Wording::of('audit.file_counts', ['new' => $counts[1], 'changed' => $counts[2], 'same' => $counts[3]]);
+        }
+        $known = preg_match('/^[a-z+]+$/', $value) === 1 ? Wording::of('audit.values.'.$value) : '';
+
+        return $known === '' || $known === 'audit.values.'.$value ? $value : $known;
+    }
+
+    /** @return array<array-key, mixed> */
+    private static function told(?string $json): array
+    {
+        return $json === null ? [] : (array) json_decode($json, true, flags: JSON_THROW_ON_ERROR);
+    }
+}

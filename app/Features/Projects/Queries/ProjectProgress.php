@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Features\Projects\Queries;
+
+use App\Features\Projects\Props\ProgressProps;
+use App\Features\Projects\Props\ProgressWeekProps;
+use App\Features\Review\Queries\Grouping;
+use App\Support\Database\Record;
+use Illuminate\Support\Facades\DB;
+use Moss\Core\Calendar\Day;
+use Moss\Core\Calendar\Week;
+use Moss\Core\Effort\ComingWork;
+use Moss\Core\Effort\Progress;
+use Moss\Core\Effort\RecordedWeek;
+use Moss\Core\Sheet\EntryState;
+use Moss\Core\Time\Minutes;
+
+/** How a project goes over its weeks, and who is on it when; two queries beside those of how it stands. */
+final readonly class ProjectProgress
+{
+    public function __construct(private ProjectPeople $people)
+    {
+    }
+
+    public function of(ProjectOnDay $onDay, ProjectNames $names): ProgressProps
+    {
+        $sums = Record::all(DB::table('entries')->join('tasks', 'tasks.id', 'entries.task_id')->join('people', 'people.id', 'entries.person_id')
+            ->where('tasks.project_id', $onDay->project->id)
+            ->selectRaw('people.code AS person, '.Grouping::monday().' AS monday, entries.state, sum(entries.minutes) AS minutes')->groupByRaw('1, 2, 3')->orderByRaw('2'));
+        $recorded = array_map(static function (Record $sum): RecordedWeek {
+            $isActual = EntryState::from($sum->string('state'))->isActual();
+            $minutes = Minutes::of($sum->int('minutes'));
+
+            return new RecordedWeek(Week::containing(Day::of($sum->string('monday'))), $isActual ? $minutes : Minutes::zero(), $isActual ? Minutes::zero() : $minutes);
+        }, $sums);
+        $coming = ComingWork::of($onDay->efforts, $onDay->forecasting, $onDay->working->ofOrganisation(), $onDay->today);
+        $weeks = Progress::of(self::planned($onDay), $recorded, $coming);
+
+        return new ProgressProps(
+            Week::containing($onDay->today)->monday()->toString(),
+            array_map(ProgressWeekProps::of(...), $weeks),
+            $this->people->of($onDay, $names, $sums),
+        );
+    }
+
+    /** @return array<string, Minutes> by day, as it is stored */
+    private static function planned(ProjectOnDay $onDay): array
+    {
+        $minutes = [];
+        foreach (Record::all(DB::table('task_days')->whereIntegerInRaw('task_id', array_keys($onDay->efforts))
+            ->groupBy('date')->select('date')->selectRaw('sum(planned_minutes) AS minutes')) as $day) {
+            $minutes[$day->string('date')] = Minutes::of($day->int('minutes'));
+        }
+
+        return $minutes;
+    }
+}

@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Features\Remaining\Actions;
+
+/** What somebody says is left of a task. */
+final readonly class EstimateInput
+{
+    /**
+     * @param  string|null  $hours  as typed; null where the word is that it is done
+     * @param  bool  $forAll  done for everybody, not only for whose it is
+     * @param  bool  $isConfirmed  that the rest of others is given up
+     */
+    public function __construct(public ?string $hours, public bool $forAll, public bool $isConfirmed, public string $reason)
+    {
+    }
+}

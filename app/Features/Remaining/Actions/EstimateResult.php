@@ -1,0 +1,12 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Features\Remaining\Actions;
+
+/** What became of a remaining estimate. */
+enum EstimateResult: string
+{
+    case HeaderCounts = 'counts';
+    case Waits = 'waits';
+}

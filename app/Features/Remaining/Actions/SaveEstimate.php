@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Features\Remaining\Actions;
+
+use App\Features\Figures\Queries\TaskEfforts;
+use App\Models\Person;
+use App\Models\RemainingEstimate;
+use App\Models\Task;
+use App\Support\AuditTrail\AuditTrail;
+use App\Support\AuditTrail\AuditTrailLine;
+use App\Support\AuditTrail\AuditTrailSubject;
+use App\Support\Clock\Today;
+use Moss\Core\Calendar\Day;
+use Moss\Core\Effort\Forecasting;
+use Moss\Core\Effort\RemainingEstimate as Estimate;
+use Moss\Core\Effort\TaskEffort;
+
+/** Puts a remaining estimate in force, in the place of one that the person made on the same day; the audit trail keeps both. */
+final readonly class SaveEstimate
+{
+    public function __construct(private TaskEfforts $efforts, private AuditTrail $auditTrail, private Today $today)
+    {
+    }
+
+    public function handle(Person $actor, Person $owner, Task $task, Estimate $estimate, string $reason, string $act): void
+    {
+        $before = $this->efforts->of($task->id);
+        $known = RemainingEstimate::query()->where('task_id', $task->id)->where('person_id', $owner->id)->where('stated_on', $estimate->on->toString())->first();
+        // Written anew rather than changed, so that of words of one day it is the last.
+        $known?->delete();
+        RemainingEstimate::query()->create([
+            'task_id' => $task->id, 'person_id' => $owner->id, 'stated_on' => $estimate->on->toString(), 'remaining_minutes' => $estimate->remaining->toInt(),
+            'done' => $estimate->done, 'reason' => $reason, 'stated_at' => $this->today->now()->format('Y-m-d\TH:i:s\Z'), 'stated_by_id' => $actor->id,
+        ]);
+        $this->trace($actor, $owner, $task, $before, $this->efforts->of($task->id), $estimate->on, $reason, $act);
+    }
+
+    public function trace(Person $actor, Person $owner, Task $task, ?TaskEffort $before, ?TaskEffort $after, Day $on, string $reason, string $act): void
+    {
+        $this->auditTrail->of([new AuditTrailLine(
+            $act, $actor->id, null, $owner->id, $task->id, $on->toString(), self::told($before, $owner), self::told($after, $owner), $reason, AuditTrailSubject::Remaining,
+        )]);
+    }
+
+    /** @return array<string, string|int|null>|null */
+    private static function told(?TaskEffort $effort, Person $owner): ?array
+    {
+        $assigneeEffort = $effort?->effortOf($owner->code, $owner->team?->code);
+        if ($effort === null || $assigneeEffort === null) {
+            return null;
+        }
+        $forecast = Forecasting::ofMinutes()->ofTask($effort)->forecast();
+
+        return ['remaining_minutes' => $assigneeEffort->remaining()->toInt(), 'done' => $assigneeEffort->isDone() ? 'yes' : 'no', 'forecast_minutes' => $forecast->toInt()];
+    }
+}

@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Features\Remaining\Actions;
+
+use App\Models\Organisation;
+use App\Models\Person;
+use App\Support\AuditTrail\AuditTrail;
+use App\Support\AuditTrail\AuditTrailLine;
+use App\Support\AuditTrail\AuditTrailSubject;
+use Illuminate\Support\Facades\DB;
+use Moss\Core\Effort\EstimateMode;
+use Moss\Core\Time\Minutes;
+
+/** How remaining estimate count in the organisation, and how far they may depart from the rule without a reason. */
+final readonly class SaveEstimateSettings
+{
+    public function __construct(private AuditTrail $auditTrail)
+    {
+    }
+
+    public function handle(Person $office, EstimateMode $mode, Minutes $tolerance): void
+    {
+        DB::transaction(function () use ($office, $mode, $tolerance): void {
+            $organisation = Organisation::query()->sole();
+            $before = ['mode' => $organisation->estimate_mode->value, 'tolerance_minutes' => $organisation->estimate_tolerance];
+            $after = ['mode' => $mode->value, 'tolerance_minutes' => $tolerance->toInt()];
+            if ($before !== $after) {
+                $organisation->update(['estimate_mode' => $mode, 'estimate_tolerance' => $tolerance->toInt()]);
+                $this->auditTrail->of([AuditTrailLine::on(AuditTrailSubject::Setting, 'remaining estimates', 'save', $office, $before, $after)]);
+            }
+        });
+    }
+}

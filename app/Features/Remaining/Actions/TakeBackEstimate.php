@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Features\Remaining\Actions;
+
+use App\Features\Figures\Queries\TaskEfforts;
+use App\Models\Person;
+use App\Models\ProposedEstimate;
+use App\Models\RemainingEstimate;
+use App\Models\Task;
+use App\Support\Clock\Today;
+use Illuminate\Support\Facades\DB;
+
+/** Takes back what a person said today of what is left, or asked for; what was said before holds again. */
+final readonly class TakeBackEstimate
+{
+    public function __construct(private TaskEfforts $efforts, private SaveEstimate $keep, private Today $today)
+    {
+    }
+
+    /** @throws EstimateRefusal */
+    public function handle(Person $actor, Person $owner, Task $task): void
+    {
+        DB::transaction(function () use ($actor, $owner, $task): void {
+            $on = $this->today->for($owner);
+            $asked = ProposedEstimate::query()->where('task_id', $task->id)->where('person_id', $owner->id)->where('state', 'waiting')->first();
+            $said = RemainingEstimate::query()->where('task_id', $task->id)->where('person_id', $owner->id)->where('stated_on', $on->toString())->first();
+            $before = $this->efforts->of($task->id);
+            if ($asked !== null) {
+                $asked->update(['state' => 'withdrawn', 'decided_by_id' => $actor->id, 'decided_at' => $this->today->now()->format('Y-m-d\TH:i:s\Z')]);
+            } elseif ($said !== null) {
+                $said->delete();
+            } else {
+                throw EstimateRefusal::saying('nothing_said');
+            }
+            $this->keep->trace($actor, $owner, $task, $before, $this->efforts->of($task->id), $on, '', 'take back');
+        });
+    }
+}

@@ -1,0 +1,121 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Features\Remaining\Actions;
+
+use App\Features\Figures\Queries\TaskEfforts;
+use App\Models\Organisation;
+use App\Models\Person;
+use App\Models\ProposedEstimate;
+use App\Models\Task;
+use App\Support\Clock\Today;
+use App\Support\Language\Wording;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Gate;
+use Moss\Core\Effort\EstimateFault;
+use Moss\Core\Effort\EstimateMode;
+use Moss\Core\Effort\EstimateRefused;
+use Moss\Core\Effort\EstimateRules;
+use Moss\Core\Effort\RemainingEstimate as Estimate;
+use Moss\Core\Effort\TaskEffort;
+use Moss\Core\Time\HoursText;
+use Moss\Core\Time\HoursTextRefused;
+use Moss\Core\Time\Minutes;
+
+/** Takes a person's remaining estimate of a task: it counts, or it waits for the project manager, as the project has it. */
+final readonly class UpdateEstimate
+{
+    public function __construct(
+        private TaskEfforts $efforts,
+        private SaveEstimate $keep,
+        private MarkTaskDone $finish,
+        private EstimateNotices $notices,
+        private Today $today,
+    ) {
+    }
+
+    /** @throws EstimateRefusal */
+    public function handle(Person $actor, Person $owner, Task $task, EstimateInput $said): EstimateResult
+    {
+        $owner->loadMissing('team');
+        try {
+            return DB::transaction(fn (): EstimateResult => $this->updateEstimate($actor, $owner, $task, $said));
+        } catch (EstimateRefused $refused) {
+            throw EstimateRefusal::because($refused->fault, [
+                'name' => $owner->name, 'task' => $task->name, 'manager' => $task->project->manager->name, 'others' => AssigneeNames::withRest($refused->others, $actor),
+            ]);
+        } catch (HoursTextRefused $refused) {
+            throw EstimateRefusal::sentence(Wording::hoursRefused($refused));
+        }
+    }
+
+    /**
+     * @throws EstimateRefused
+     * @throws HoursTextRefused
+     */
+    private function updateEstimate(Person $actor, Person $owner, Task $task, EstimateInput $said): EstimateResult
+    {
+        $organisation = Organisation::query()->sole();
+        $effort = $this->efforts->of($task->id) ?? throw EstimateRefused::because(EstimateFault::NotAssigned);
+        $rules = new EstimateRules($effort, Minutes::of($organisation->estimate_tolerance));
+        $on = $this->today->for($owner);
+        $team = $owner->team?->code;
+        if ($said->forAll) {
+            $rules->done($owner->code, $team, $on);
+            $isManager = Gate::forUser($actor)->allows('plan', $task->project);
+            $rules->mayBeDone($effort->effortOf($owner->code, $team)?->assignee, $isManager, $said->isConfirmed);
+            $this->finish->mark($actor, $task, $on, $said->reason);
+
+            return EstimateResult::HeaderCounts;
+        }
+        $estimate = $said->hours === null
+            ? $rules->done($owner->code, $team, $on)
+            : $rules->left($owner->code, $team, $on, HoursText::ofPlan($said->hours), $said->reason);
+        if ($this->isNothingNew($effort, $owner, $estimate)) {
+            return EstimateResult::HeaderCounts;
+        }
+        // Who decides on remaining estimates need not be asked.
+        $mode = Gate::forUser($actor)->allows('plan', $task->project) ? EstimateMode::Immediate : $task->project->estimate_mode ?? $organisation->estimate_mode;
+        if ($mode === EstimateMode::AfterApproval) {
+            $this->ask($actor, $owner, $task, $estimate, $said->reason);
+
+            return EstimateResult::Waits;
+        }
+        $this->withdraw($actor, $owner, $task);
+        $this->keep->handle($actor, $owner, $task, $estimate, $said->reason, $estimate->done ? 'mark as done' : 'update');
+        if ($mode === EstimateMode::WithNotice) {
+            $this->notices->told($actor, $owner, $task, $effort, $effort->with($estimate), $estimate, $said->reason);
+        }
+
+        return EstimateResult::HeaderCounts;
+    }
+
+    /** Saying the same twice is the same as once. */
+    private function isNothingNew(TaskEffort $effort, Person $owner, Estimate $estimate): bool
+    {
+        $latest = $effort->effortOf($owner->code, $owner->team?->code)?->latestEstimate();
+
+        return $latest !== null && $latest->person === $owner->code && $latest->on->equals($estimate->on)
+            && $latest->done === $estimate->done && $latest->remaining->toInt() === $estimate->remaining->toInt();
+    }
+
+    private function ask(Person $actor, Person $owner, Task $task, Estimate $estimate, string $reason): void
+    {
+        $this->withdraw($actor, $owner, $task);
+        $asked = ProposedEstimate::query()->create([
+            'person_id' => $owner->id, 'task_id' => $task->id, 'stated_on' => $estimate->on->toString(), 'stated_at' => $this->today->now()->format('Y-m-d\TH:i:s\Z'),
+            'stated_by_id' => $actor->id, 'remaining_minutes' => $estimate->remaining->toInt(), 'done' => $estimate->done, 'reason' => $reason,
+        ]);
+        $effort = $this->efforts->of($task->id);
+        $this->keep->trace($actor, $owner, $task, $effort, $effort?->with($estimate), $estimate->on, $reason, 'submit');
+        $this->notices->asked($actor, $owner, $task, $asked, $effort, $effort?->with($estimate));
+    }
+
+    /** What waited of the person on the task gives way to what they say now. */
+    private function withdraw(Person $actor, Person $owner, Task $task): void
+    {
+        ProposedEstimate::query()->where('task_id', $task->id)->where('person_id', $owner->id)->where('state', 'waiting')
+            ->update(['state' => 'withdrawn', 'decided_by_id' => $actor->id, 'decided_at' => $this->today->now()->format('Y-m-d\TH:i:s\Z')]);
+    }
+}

@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Features\Remaining\Props;
+
+use Moss\Core\Effort\EstimateMode;
+
+/** How remaining estimate count in the organisation. */
+final readonly class EstimateSettingsProps
+{
+    /**
+     * @param  int  $tolerance  minutes by which a word may depart from the rule without a reason
+     * @param  int  $otherwise  open projects that have it another way
+     */
+    public function __construct(public EstimateMode $mode, public int $tolerance, public int $otherwise)
+    {
+    }
+}

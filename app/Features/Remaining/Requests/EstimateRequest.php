@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Features\Remaining\Requests;
+
+use App\Features\Remaining\Actions\EstimateInput;
+use App\Http\Input\BoundedRequest;
+use Illuminate\Validation\Rule;
+
+/** Somebody's remaining estimate: hours, or that it is done for whose it is or for all. */
+final class EstimateRequest extends BoundedRequest
+{
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return [
+            'hours' => ['nullable', 'string', 'max:50'],
+            'done' => ['required', Rule::in(['no', 'me', 'all'])],
+            'reason' => ['nullable', 'string', 'max:1000'],
+            'confirmed' => ['boolean'],
+        ];
+    }
+
+    public function estimate(): EstimateInput
+    {
+        $done = $this->string('done')->toString();
+
+        return new EstimateInput(
+            $done === 'no' ? $this->string('hours')->toString() : null,
+            $done === 'all',
+            $this->boolean('confirmed'),
+            trim($this->string('reason')->toString()),
+        );
+    }
+}

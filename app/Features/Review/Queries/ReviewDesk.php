@@ -1,0 +1,104 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Features\Review\Queries;
+
+use App\Features\Review\Props\GroupProps;
+use App\Features\Review\Props\ReviewProps;
+use App\Features\Review\Props\SumProps;
+use App\Models\Person;
+use App\Support\Database\Record;
+use Illuminate\Support\Facades\DB;
+use Moss\Core\Calendar\Day;
+
+/** The review desk: what waits, by person, project or week, and the sheets of the group that is open. */
+final readonly class ReviewDesk
+{
+    public const GROUPS_AT_ONCE = 40;
+
+    public const SHEETS_AT_ONCE = 5;
+
+    public function __construct(private Waiting $waiting, private DeskSheets $sheets, private WaitingCorrections $corrections, private Decisions $decisions, private Phrases $phrases)
+    {
+    }
+
+    /**
+     * @param  int  $page  of groups, from 1
+     * @param  int  $sheetPage  of the open group's sheets, from 1
+     */
+    public function of(Person $person, Day $today, DeskFilter $filter, int $page, int $sheetPage): ReviewProps
+    {
+        $all = new DeskFilter($filter->by, $filter->look, $filter->search);
+        $sum = $this->sum($person, $today, $all);
+        $count = $this->groupCount($person, $today, $all);
+        $page = max(1, min($page, (int) ceil($count / self::GROUPS_AT_ONCE)));
+        $groups = $this->groups($person, $today, $all, $page);
+        $open = $filter->group ?? $groups[0]->key ?? null;
+        $opened = $open === null ? null : $this->sum($person, $today, $all->of($open));
+        if ($opened === null || $opened->entries === 0) {
+            $open = $groups[0]->key ?? null;
+            $opened = $open === null ? null : $this->sum($person, $today, $all->of($open));
+        }
+
+        return new ReviewProps(
+            $all->by,
+            $all->look,
+            $all->search,
+            $sum,
+            $groups,
+            $count,
+            $page,
+            self::GROUPS_AT_ONCE,
+            $open,
+            $opened,
+            $open === null ? [] : $this->sheets->of($person, $today, $all->of($open), max(1, $sheetPage)),
+            $open === null ? 0 : $this->sheets->count($person, $today, $all->of($open)),
+            max(1, $sheetPage),
+            self::SHEETS_AT_ONCE,
+            $this->corrections->of($person, $today),
+            $this->decisions->of($person, $today),
+            SelfApproved::sheets($person, $today),
+            $this->phrases->of($person),
+        );
+    }
+
+    /** How much there is, how much of it needs a look, and what the part in order is recognised by. */
+    public function sum(Person $person, Day $today, DeskFilter $filter): SumProps
+    {
+        $record = Record::all($filter->narrow($this->waiting->for($person, $today))
+            ->selectRaw('count(*) AS entries, coalesce(sum(entries.minutes), 0) AS minutes')
+            ->selectRaw('coalesce(sum(entries.needs_look), 0) AS looks, coalesce(sum(entries.needs_look * entries.minutes), 0) AS look_minutes')
+            ->selectRaw('coalesce(sum((1 - entries.needs_look) * entries.version), 0) AS versions, coalesce(sum((1 - entries.needs_look) * entries.id), 0) AS ids'))[0];
+        [$entries, $minutes] = [$record->int('entries') - $record->int('looks'), $record->int('minutes') - $record->int('look_minutes')];
+
+        return new SumProps(
+            $record->int('entries'),
+            $record->int('minutes'),
+            $record->int('looks'),
+            $record->int('look_minutes'),
+            // Whatever comes, goes or changes in between makes it another.
+            implode('-', [$entries, $minutes, $record->int('versions'), $record->int('ids')]),
+        );
+    }
+
+    private function groupCount(Person $person, Day $today, DeskFilter $filter): int
+    {
+        return Record::all(DB::query()->fromSub($filter->narrow($this->waiting->for($person, $today))->selectRaw('DISTINCT '.$filter->by->key().' AS "key"'), 'keys')
+            ->selectRaw('count(*) AS groups'))[0]->int('groups');
+    }
+
+    /** @return list<GroupProps> those with most to look at first, then the oldest */
+    private function groups(Person $person, Day $today, DeskFilter $filter, int $page): array
+    {
+        $query = $filter->narrow($this->waiting->for($person, $today))
+            ->selectRaw($filter->by->key().' AS "key", '.$filter->by->name().' AS name')
+            ->selectRaw('count(*) AS entries, sum(entries.minutes) AS minutes, sum(entries.needs_look) AS looks, min(entries.date) AS first')
+            ->groupByRaw('1')->orderByRaw('sum(entries.needs_look) > 0 DESC, min(entries.date), name')
+            ->offset(($page - 1) * self::GROUPS_AT_ONCE)->limit(self::GROUPS_AT_ONCE);
+
+        return array_map(static fn (Record $group): GroupProps => new GroupProps(
+            $group->string('key'), $group->string('name'), $group->int('entries'), $group->int('minutes'), $group->int('looks'), $group->string('first'),
+        ), Record::all($query));
+    }
+}

@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Features\Review\Queries;
+
+/** Which of the time that waits is shown. */
+enum WaitingFilter: string
+{
+    case All = 'all';
+    case Needed = 'needed';
+    case InOrder = 'in order';
+}

@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Features\Timesheets\Props;
+
+/** Why somebody may record in another's sheet; the first that holds. */
+enum TrustReason: string
+{
+    case OptionLists = 'named';
+    case LineManager = 'line manager';
+    case Office = 'office';
+}

@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Features\Week\Queries;
+
+use App\Features\Remaining\Props\TaskRemainingProps;
+use Moss\Core\Effort\AssigneeEffort;
+
+/** What is remaining of the tasks of a week, as far as a person or their team holds them. */
+final readonly class RemainingOfTasks
+{
+    /**
+     * @param  array<int, AssigneeEffort>  $assigneeEfforts  by task
+     * @return list<TaskRemainingProps>
+     */
+    public static function of(array $assigneeEfforts, SheetRecords $records): array
+    {
+        $asked = [];
+        foreach ($records->assignments as $assignment) {
+            $asked[$assignment->int('task_id')] = $assignment->intOrNull('asked');
+        }
+        $remaining = [];
+        foreach ($assigneeEfforts as $task => $assigneeEffort) {
+            // Non-project time comes to no end.
+            if ($records->tasks[$task]->bool('internal')) {
+                continue;
+            }
+            $isDoneForAll = $records->tasks[$task]->stringOrNull('done_on') !== null;
+            $remaining[] = new TaskRemainingProps(
+                $task,
+                $assigneeEffort->planned()->toInt(),
+                $assigneeEffort->entered()->toInt(),
+                $isDoneForAll ? 0 : $assigneeEffort->remaining()->toInt(),
+                $assigneeEffort->latestEstimate() !== null,
+                $assigneeEffort->assignee->isTeam,
+                $isDoneForAll || $assigneeEffort->isDone(),
+                $asked[$task] ?? null,
+            );
+        }
+
+        return $remaining;
+    }
+}

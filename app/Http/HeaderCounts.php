@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http;
+
+use App\Features\Review\Queries\Waiting;
+use App\Models\Person;
+use App\Support\Database\Record;
+use Illuminate\Support\Facades\DB;
+use Moss\Core\Calendar\Day;
+
+/** How much waits for a person, how much they have not read, whether they lead anybody, and whether totals are being recalculated; in one query. */
+final readonly class HeaderCounts
+{
+    private function __construct(public int $waiting, public int $unread, public bool $leads, public bool $isRecalculating)
+    {
+    }
+
+    public static function of(Person $person, Waiting $waiting, Day $today): self
+    {
+        $record = Record::all(DB::query()
+            ->selectSub($waiting->for($person, $today)->selectRaw('count(*)'), 'entries')
+            ->selectSub($waiting->corrections($person, $today)->selectRaw('count(*)'), 'corrections')
+            ->selectSub(DB::table('messages')->where('person_id', $person->id)->where('in_app', 1)->whereNull('read_at')->selectRaw('count(*)'), 'unread')
+            ->selectSub(DB::query()->selectRaw('EXISTS (SELECT 1 FROM outdated_efforts)'), 'outdated')
+            ->selectSub(DB::table('people')->where('manager_id', $person->id)->selectRaw('count(*)'), 'led'))[0];
+
+        return new self($record->int('entries') + $record->int('corrections'), $record->int('unread'), $record->int('led') > 0, $record->bool('outdated'));
+    }
+}

@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Moss\Core\Review;
+
+use Moss\Core\Calendar\Day;
+use Moss\Core\Calendar\Week;
+use Moss\Core\Time\Minutes;
+
+/**
+ * How far a person's week has been submitted: what is expected, what is still open, and what has gone.
+ */
+final readonly class WeekSubmission
+{
+    /**
+     * @param  Minutes  $draft  recorded and not submitted
+     * @param  Minutes  $returned  sent back and not submitted again
+     * @param  Minutes  $handed  submitted, approved or settled
+     */
+    public function __construct(public Minutes $expected, public Minutes $draft, public Minutes $returned, public Minutes $handed)
+    {
+    }
+
+    /** Whether nothing is left to submit, and something was where something is expected. Negative differences count as nothing. */
+    public function isDone(): bool
+    {
+        return $this->draft->isZero() && $this->returned->isZero()
+            && ($this->expected->isZero() || $this->handed->isMoreThan(Minutes::zero()));
+    }
+
+    /** What is expected and not recorded; never below 0. */
+    public function missing(): Minutes
+    {
+        return $this->expected->minus($this->draft)->minus($this->returned)->minus($this->handed)->notBelowZero();
+    }
+
+    /**
+     * The last day on which a week is submitted in time.
+     *
+     * @param  int<0, max>  $daysAfterSunday
+     */
+    public static function dueOn(Week $week, int $daysAfterSunday): Day
+    {
+        return $week->sunday()->plusDays($daysAfterSunday);
+    }
+}

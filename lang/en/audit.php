@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    // What changed, by the name under which an act stores it.
+    'fields' => [
+        'answer' => 'answer', 'approval' => 'approval route', 'approvals' => 'approvals given', 'approver_id' => 'approver',
+        'baseline_on' => 'baseline', 'bill_rate' => 'billing rate', 'billable' => 'billable', 'break' => 'breaks', 'budget' => 'budget',
+        'charge_code' => 'charge code', 'choices' => 'choices', 'client' => 'client', 'client_note' => 'client note',
+        'closed_until' => 'closed up to', 'code' => 'code', 'comment' => 'comment', 'cost_rate' => 'cost rate', 'date' => 'date',
+        'days' => 'days after the Sunday', 'disabled_at' => 'disabled', 'done' => 'done', 'done_on' => 'done on',
+        'ends_at' => 'end', 'ends_on' => 'last day', 'entries' => 'entries', 'explanation' => 'explanation', 'forecast' => 'task forecast',
+        'from' => 'from', 'in_role' => 'role', 'kind' => 'answer type', 'limit_number' => 'limit', 'manager' => 'manager',
+        'may_submit' => 'may submit', 'minutes' => 'hours', 'mode' => 'effect of estimates', 'name' => 'name', 'note' => 'team note',
+        'person' => 'person', 'phase' => 'phase', 'planned' => 'planned hours', 'posted_on' => 'posted on', 'project' => 'project',
+        'projects' => 'projects', 'reason' => 'reason', 'remaining' => 'remaining hours', 'required' => 'required', 'role' => 'role',
+        'route' => 'approval route', 'rule' => 'house rule', 'sees_cost' => 'sees cost', 'self_approve' => 'automatic approval',
+        'severity' => 'severity', 'starts_at' => 'start', 'starts_on' => 'first day', 'state' => 'state', 'stretches' => 'parts',
+        'team' => 'team', 'to' => 'to', 'tolerance' => 'tolerance', 'until' => 'up to', 'estimate_mode' => 'effect of estimates',
+        'week' => 'week',
+    ],
+
+    // Values that are names of ours.
+    'values' => [
+        'yes' => 'yes', 'no' => 'no', 'draft' => 'draft', 'submitted' => 'submitted', 'approved' => 'approved', 'returned' => 'returned',
+        'settled' => 'settled', 'waiting' => 'waiting', 'accepted' => 'accepted', 'declined' => 'declined', 'withdrawn' => 'withdrawn',
+        'open' => 'open', 'closed' => 'closed', 'immediate' => 'immediately', 'notify' => 'with notice to the manager',
+        'approve' => 'after approval', 'blocking' => 'blocks submission', 'explanation' => 'needs an explanation',
+        'information' => 'information only', 'off' => 'off', 'none' => 'no approver', 'line' => 'line manager', 'project' => 'project manager',
+        'project+line' => 'project manager, then line manager',
+    ],
+
+    'file_counts' => ':new added, :changed changed, :same unchanged',
+];

@@ -1,0 +1,1 @@
+export { DayReminderPage } from './DayReminderPage';

@@ -1,1 +1,0 @@
-export { HandingOverPage } from './HandingOverPage';

@@ -1,0 +1,1 @@
+export { NotSubmittedPage } from './NotSubmittedPage';

@@ -1,1 +1,0 @@
-export { NudgePage } from './NudgePage';

@@ -1,1 +1,0 @@
-export { SheetsPage } from './SheetsPage';

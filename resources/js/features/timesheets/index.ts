@@ -1,0 +1,1 @@
+export { TimesheetsPage } from './TimesheetsPage';

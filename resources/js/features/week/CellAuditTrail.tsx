@@ -1,0 +1,66 @@
+import { instant } from '@/lib/days';
+import { hoursWithUnit } from '@/lib/hours';
+import { read } from '@/lib/http';
+import { text } from '@/lib/text';
+import type { CellProps, HoursFormat, LineProps, AuditTrailLineProps } from '@/types/generated/props';
+import { useEffect, useState } from 'react';
+
+interface CellAuditTrailProps {
+    address: string;
+    line: LineProps;
+    cell: CellProps;
+    format: HoursFormat;
+}
+
+function becomes({ before, after }: AuditTrailLineProps, format: HoursFormat): string | null {
+    const hours = (minutes: number | null) => (minutes === null ? text.week.empty : hoursWithUnit(minutes, format));
+
+    return before === after ? null : before === null ? hours(after) : text.week.fromTo(hours(before), hours(after));
+}
+
+/** What has become of the cell, act by act. */
+export function CellAuditTrail({ address, line, cell, format }: CellAuditTrailProps) {
+    const asked = `${line.key} ${cell.date} ${cell.version ?? ''} ${cell.state ?? ''}`;
+    const [found, find] = useState<{ asked: string; lines: AuditTrailLineProps[] | null } | null>(null);
+
+    useEffect(() => {
+        let isLate = false;
+        void read<AuditTrailLineProps[]>(`${address}/audit-trail`, { task: line.task, role: line.role, date: cell.date }).then(
+            (lines) => {
+                if (!isLate) {
+                    find({ asked, lines });
+                }
+            },
+        );
+
+        return () => {
+            isLate = true;
+        };
+    }, [address, asked, line.task, line.role, cell.date]);
+
+    if (found?.asked !== asked) {
+        return <p className="pencilled mt-1">{text.week.auditTrailComes}</p>;
+    }
+    if (found.lines === null || found.lines.length === 0) {
+        return <p className="mt-1 text-faded">{found.lines === null ? text.week.auditTrailLost : text.week.noAuditTrail}</p>;
+    }
+
+    return (
+        <ol className="mt-1 text-[0.92em]" aria-label={text.week.auditTrail}>
+            {found.lines.map((one, index) => (
+                <li key={index} className="border-t border-rule py-1">
+                    <span className="text-faded">{instant(one.at)}</span> {one.actor}
+                    {one.onBehalfOf === null ? '' : ` ${text.week.inPlaceOf(one.onBehalfOf)}`}:{' '}
+                    {[text.cellAct(one.act), becomes(one, format)].filter((part) => part !== null).join(', ')}
+                    {[one.note, one.clientNote, one.why === '' ? null : one.why]
+                        .filter((said) => said !== null)
+                        .map((said) => (
+                            <q key={said} className="ms-1 [overflow-wrap:anywhere]">
+                                {said}
+                            </q>
+                        ))}
+                </li>
+            ))}
+        </ol>
+    );
+}

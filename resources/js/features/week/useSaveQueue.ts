@@ -1,0 +1,90 @@
+import { put } from '@/lib/http';
+import { text } from '@/lib/text';
+import { router } from '@inertiajs/react';
+import { useEffect, useState, type Dispatch } from 'react';
+import { flushSync } from 'react-dom';
+import { SaveQueue, type Sending } from './saveQueue';
+import type { SheetChange } from './sheetState';
+
+const RETRY_AFTER = 5000;
+
+/** Sends what is typed, keeps it while the server is away, and warns before it would be lost. */
+export function useSaveQueue(address: string, reader: string, change: Dispatch<SheetChange>) {
+    const [parts] = useState(() => {
+        // In the tab's own storage: it outlives a reload and a discarded tab, and no other tab sends it too.
+        const place = `moss-week unsaved ${reader} ${address}`;
+        const queue = new SaveQueue({
+            send: (cells) => put(`${address}/cells`, { cells }),
+            keep: (stored) => {
+                if (stored === null) {
+                    window.sessionStorage.removeItem(place);
+                } else {
+                    window.sessionStorage.setItem(place, stored);
+                }
+            },
+            onAnswer: (answer) => {
+                // Drawn at once: what is typed next must be typed over the version that has just come.
+                flushSync(() => {
+                    change({ kind: 'answered', answer });
+                });
+            },
+            onStored: (keys, message) => {
+                change({ kind: 'stored', keys, message });
+            },
+            onRefused: (keys, message) => {
+                change({ kind: 'refused', keys, message });
+            },
+            sentences: { offline: text.week.offline, lost: text.lost },
+        });
+
+        return { queue, stored: SaveQueue.readStored(window.sessionStorage.getItem(place)) };
+    });
+    const { queue, stored } = parts;
+    const [acts] = useState(() => ({
+        add: (sendings: Sending[]) => {
+            queue.add(sendings);
+        },
+        forget: (key: string) => {
+            queue.forget(key);
+        },
+        isEmpty: () => queue.isEmpty(),
+        retry: () => void queue.flush(),
+    }));
+
+    useEffect(() => {
+        if (stored.length > 0) {
+            change({ kind: 'wanted', wanted: new Map(stored.map(({ key, wanted }) => [key, wanted])) });
+            queue.add(stored.splice(0));
+        }
+        const retry = () => void queue.flush();
+        const timer = window.setInterval(retry, RETRY_AFTER);
+        window.addEventListener('online', retry);
+        document.addEventListener('visibilitychange', retry);
+        const warn = (event: BeforeUnloadEvent) => {
+            // What is still being typed counts as typed.
+            if (document.activeElement instanceof HTMLElement) {
+                document.activeElement.blur();
+            }
+            if (!queue.isEmpty()) {
+                event.preventDefault();
+            }
+        };
+        window.addEventListener('beforeunload', warn);
+        const stopAsking = router.on('before', ({ detail: { visit } }) => {
+            const { pathname } = visit.url;
+            const leaves = pathname === '/sign-out' || (visit.method === 'get' && pathname !== window.location.pathname);
+
+            return !leaves || queue.isEmpty() || window.confirm(text.week.leave);
+        });
+
+        return () => {
+            window.clearInterval(timer);
+            window.removeEventListener('online', retry);
+            document.removeEventListener('visibilitychange', retry);
+            window.removeEventListener('beforeunload', warn);
+            stopAsking();
+        };
+    }, [queue, stored, change]);
+
+    return acts;
+}

@@ -1,0 +1,210 @@
+import { subjects } from './auditTrail';
+import { plural } from './plural';
+
+/** The time office. */
+export const officeText = {
+    ratesPage: {
+        name: 'Rates',
+        nothing: 'No rates yet; figures are in hours only.',
+        nothingNext: 'Once you add a rate, the time office and the managers who may see costs will see them.',
+        complete: 'All recorded time has a rate.',
+        missing: (count: number) =>
+            plural(count, { one: 'One person has time without a rate.', other: '# people have time without a rate.' }),
+        explained:
+            'A rate applies from its first day, including to time already recorded. A rate for a person in a role overrides the person’s own rate, which overrides the role’s rate.',
+        unrated: (person: string, role: string | null, hours: string, since: string) =>
+            `${person}${role === null ? ', no role' : `, ${role}`}: ${hours} recorded since ${since} are not included in costs.`,
+        search: 'Search by person or role',
+        whose: 'Person or role',
+        person: 'Person (name or code)',
+        role: 'Role',
+        anyRole: 'Any role',
+        since: 'Applies from',
+        cost: (currency: string) => `Cost rate (${currency}/h)`,
+        bill: (currency: string) => `Billing rate (${currency}/h)`,
+        acts: 'Actions',
+        inForce: 'current',
+        set: 'Save rate',
+        change: 'Edit',
+        changeOf: (whose: string, since: string) => `Edit the rate of ${whose} from ${since}`,
+        remove: 'Remove',
+        removeOf: (whose: string, since: string) => `Remove the rate of ${whose} from ${since}`,
+        notFound: 'No matching rates.',
+        readers: {
+            title: 'Who sees cost',
+            explained:
+                'The time office sees all costs. The managers listed here see them on the projects they manage, and so what an hour of each person costs; everybody else sees hours only.',
+            nobody: 'Nobody besides the time office sees cost.',
+            person: 'Manager, by code or name',
+            add: 'Add manager',
+            remove: 'Remove',
+            removeName: (name: string) => `Remove ${name}`,
+        },
+    },
+    officePage: {
+        tabs: [
+            ['/office/periods', 'Periods'],
+            ['/office/rules', 'House rules'],
+            ['/office/questions', 'Questions'],
+            ['/office/routes', 'Approval routes'],
+            ['/office/remaining', 'Remaining estimates'],
+            ['/office/rates', 'Rates'],
+            ['/office/audit-trail', 'Audit trail'],
+        ] as const,
+        periods: {
+            name: 'Periods',
+            nothingClosed: 'No period has been closed yet.',
+            weekDue: 'Timesheets due',
+            dueAfter: (days: number) =>
+                days === 0
+                    ? 'On the Sunday of the week'
+                    : plural(days, { one: 'On the Monday after', other: '# days after the Sunday' }),
+            closedUntil: (day: string) => `Closed up to ${day}.`,
+            until: 'Close up to',
+            look: 'Check period',
+            wouldSettle: (hours: string, entries: number, day: string) =>
+                entries === 0
+                    ? `There is no approved time to settle up to ${day}.`
+                    : `${hours} in ${plural(entries, { one: 'one entry', other: '# entries' })} up to ${day} will be settled.`,
+            allApproved: 'All time up to then is approved.',
+            open: (hours: string, entries: number, people: number) =>
+                `${hours} in ${plural(entries, { one: 'one entry', other: '# entries' })} from ${plural(people, { one: 'one person', other: '# people' })} are not approved.`,
+            correctionsWait: (count: number) =>
+                plural(count, { one: 'One correction is still waiting.', other: '# corrections are still waiting.' }),
+            leavesOut: (entries: number) =>
+                plural(entries, {
+                    one: 'Leave out the entry that is not approved; it can still be approved, and a later closing will settle it',
+                    other: 'Leave out the # entries that are not approved; they can still be approved, and a later closing will settle them',
+                }),
+            close: (hours: string) => `Close and settle ${hours}`,
+            announce: (people: number) => plural(people, { one: 'Notify one person', other: 'Notify all # people' }),
+            reopen: 'Reopen closed days',
+            openFrom: 'Reopen from',
+            why: 'Reason',
+            staysSettled: 'Settled time stays settled; new time can be recorded on these days again.',
+            openTitle: 'Not approved yet',
+            person: 'Person',
+            unsubmitted: 'Not submitted',
+            waiting: 'Waiting',
+            since: 'Since',
+            corrected: 'Corrected since the last closing',
+            acts: 'History',
+            closed: (day: string) => `closed up to ${day}`,
+            reopened: (day: string) => `reopened; closed up to ${day}`,
+        },
+        rules: {
+            name: 'House rules',
+            finding: 'These checks run before a week is submitted.',
+            explained:
+                'A finding blocks submission, needs an explanation that the approver will see, or is for information only. A project’s setting overrides a team’s, and a team’s overrides the one for everyone; the most recent one in effect applies.',
+            rule: 'Rule',
+            severity: 'Severity',
+            limit: 'Limit',
+            holds: 'Applies to',
+            usual: 'Everyone (default)',
+            everybody: 'Everyone',
+            from: (day: string) => `from ${day}`,
+            severities: {
+                blocking: 'Blocks submission',
+                explanation: 'Needs explanation',
+                information: 'Information only',
+                off: 'Off',
+            },
+            units: {
+                days: (count: number) => plural(count, { one: '# day', other: '# days' }),
+                characters: (count: number) => plural(count, { one: '# character', other: '# characters' }),
+            },
+            unitNames: { minutes: 'hours', days: 'days', characters: 'characters' },
+            set: 'Change…',
+            setRule: (rule: string) => `Change the rule: ${rule}`,
+            remove: 'Remove',
+            removeOf: (rule: string, whom: string) => `Remove the setting: ${rule}, ${whom}`,
+            fromDay: 'Applies from',
+            for: 'Applies to',
+            team: (name: string) => `Team: ${name}`,
+            project: (name: string) => `Project: ${name}`,
+            save: 'Save rule',
+            cancel: 'Cancel',
+        },
+        remaining: {
+            name: 'Remaining estimates',
+            finding: {
+                immediate: 'New estimates take effect immediately.',
+                notify: 'New estimates take effect immediately, with notice to the project manager.',
+                approve: 'New estimates take effect after approval by the project manager.',
+            },
+            explained: (tolerance: string) =>
+                `A reason is required if an estimate differs by more than ${tolerance} from the calculated remaining hours.`,
+            otherwise: (count: number) =>
+                plural(count, { one: 'One open project has its own setting.', other: '# open projects have their own setting.' }),
+            mode: 'New remaining estimates',
+            modes: {
+                immediate: 'Effective immediately',
+                notify: 'Effective with notice to the manager',
+                approve: 'Effective after approval',
+            },
+            tolerance: 'Tolerance (hours)',
+            set: 'Save settings',
+        },
+        questions: {
+            name: 'Questions',
+            finding: (count: number) =>
+                count === 0
+                    ? 'No questions are asked when a week is submitted.'
+                    : plural(count, {
+                          one: 'One question is asked when a week is submitted.',
+                          other: '# questions are asked when a week is submitted.',
+                      }),
+            kinds: { text: 'Free text', choice: 'Multiple choice', 'yes/no': 'Yes or no' },
+            required: 'Required',
+            optional: 'Optional',
+            from: (day: string) => `From ${day}`,
+            between: (from: string, to: string) => `${from} to ${to}`,
+            answers: (count: number) => plural(count, { one: 'One answer', other: '# answers' }),
+            end: 'Stop asking',
+            endOf: (wording: string) => `Stop asking: ${wording}`,
+            wording: 'Question',
+            kind: 'Answer type',
+            choices: 'Choices, separated by commas',
+            since: 'From the week of',
+            ask: 'Add question',
+        },
+        routes: {
+            name: 'Approval routes',
+            finding: (kind: string) => `Time is approved by default as follows: ${kind}.`,
+            kinds: {
+                none: 'No approver',
+                project: 'Project manager',
+                line: 'Line manager',
+                'project+line': 'Project manager, then line manager',
+            },
+            default: 'Default route',
+            selfApprove: 'Automatically approve time that is in order',
+            explained:
+                'Nobody approves their own time: it goes to their line manager. If no approver is set, time goes to the time office.',
+            withoutManager: (names: string) => `People without a line manager: ${names}.`,
+            search: 'Search projects',
+            project: 'Project',
+            manager: 'Manager',
+            waiting: 'Waiting',
+            route: 'Approved by',
+            routeOf: (project: string) => `Approval route of ${project}`,
+            asOrganisation: (kind: string) => `Default: ${kind}`,
+        },
+        auditTrail: {
+            name: 'Audit trail',
+            search: 'Person, project, task or reason',
+            subject: 'WorkItem',
+            everything: 'everything',
+            subjects,
+            from: 'From',
+            to: 'To',
+            find: 'Search',
+            nothing: 'No matching changes.',
+            older: 'Show older',
+            of: (name: string) => `for ${name}`,
+            none: 'none',
+            chain: 'Each line is linked to the previous one by a hash; php artisan moss:audit verify checks that none has been altered.',
+        },
+    },
+};

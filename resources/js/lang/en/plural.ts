@@ -1,0 +1,4 @@
+import { pluralsOf } from '@/lib/plural';
+
+/** The form of a sentence for a count, in English. */
+export const plural = pluralsOf('en');

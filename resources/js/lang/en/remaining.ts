@@ -1,0 +1,32 @@
+/** Remaining hours and their estimates. */
+export const remainingText = {
+    remaining: {
+        title: (task: string) => `Remaining on ${task}`,
+        stands: (entered: string, planned: string, remaining: string, how: string) =>
+            `${entered} entered of ${planned} planned; ${remaining} remaining (${how}).`,
+        byRule: 'planned less entered',
+        fromEstimate: 'latest estimate',
+        isDone: 'marked as done',
+        nothingHeld: 'This person has no planned hours on the task.',
+        remaining: 'Remaining hours',
+        why: 'Reason',
+        save: 'Save estimate',
+        doneForMe: 'Mark as done for me',
+        doneForTeam: 'Mark as done for the team',
+        doneForAll: 'Mark as done for everyone',
+        doneAnyway: 'Mark as done anyway',
+        reopen: 'Reopen task',
+        waitsForManager: (manager: string) => `Your estimate takes effect once ${manager} accepts it.`,
+        waiting: (hours: string, manager: string) => `An estimate of ${hours} is waiting for ${manager}.`,
+        takeBack: 'Take back estimate',
+        history: 'Estimate history',
+        by: (name: string) => `(entered by ${name})`,
+        done: 'done',
+        hours: (hours: string) => `${hours} remaining`,
+        madeForecast: (hours: string) => `→ forecast ${hours}`,
+        states: { waiting: 'waiting', declined: 'declined', withdrawn: 'taken back' } as Record<string, string>,
+        loading: 'Loading…',
+        unreadable: 'The estimate could not be loaded. Try again in a moment.',
+        lost: 'No connection; nothing was saved. Try again when you are back online.',
+    },
+};

@@ -1,0 +1,24 @@
+import { locale } from './locale';
+
+const whole = new Intl.NumberFormat(locale, { maximumFractionDigits: 0 });
+const percent = new Intl.NumberFormat(locale, { minimumFractionDigits: 1, maximumFractionDigits: 1 });
+const listed = new Intl.ListFormat(locale, { style: 'narrow', type: 'unit' });
+
+/** The sign between whole and decimal places: `.` or `,`. */
+export const decimalSeparator =
+    new Intl.NumberFormat(locale).formatToParts(1.5).find(({ type }) => type === 'decimal')?.value ?? '.';
+
+/** A whole number, grouped: `1,234`. */
+export function printNumber(number: number): string {
+    return whole.format(number);
+}
+
+/** A decimal written with a point, as the server sends it, with one place: `15.0`, `−7.5`. */
+export function printPercent(decimal: string): string {
+    return `${decimal.startsWith('-') ? '−' : ''}${percent.format(decimal.replace('-', '') as Intl.StringNumericLiteral)}`;
+}
+
+/** Things in a row, without a word between the last two: `north, south, east`. */
+export function printList(things: readonly string[]): string {
+    return listed.format(things);
+}

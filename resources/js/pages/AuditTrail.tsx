@@ -1,0 +1,1 @@
+export { AuditTrailPage as default } from '@/features/office';

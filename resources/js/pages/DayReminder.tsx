@@ -1,0 +1,1 @@
+export { DayReminderPage as default } from '@/features/day-reminder';

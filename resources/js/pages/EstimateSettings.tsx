@@ -1,0 +1,1 @@
+export { EstimateSettingsPage as default } from '@/features/office';

@@ -1,1 +1,0 @@
-export { HandingOverPage as default } from '@/features/handing-over';

@@ -1,0 +1,1 @@
+export { NotSubmittedPage as default } from '@/features/not-submitted';

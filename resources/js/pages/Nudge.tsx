@@ -1,1 +1,0 @@
-export { NudgePage as default } from '@/features/nudge';

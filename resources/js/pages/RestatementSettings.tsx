@@ -1,1 +1,0 @@
-export { RestatementSettingsPage as default } from '@/features/office';

@@ -1,1 +1,0 @@
-export { TrailPage as default } from '@/features/office';

@@ -1,0 +1,35 @@
+import { Link, usePage } from '@inertiajs/react';
+import clsx from 'clsx';
+
+interface SectionTabsProps {
+    label: string;
+    /** Addresses and what they are called. */
+    tabs: readonly (readonly [string, string])[];
+}
+
+/** The tabs of a section, as plain words in one line. */
+export function SectionTabs({ label, tabs }: SectionTabsProps) {
+    const { url } = usePage();
+
+    return (
+        <nav aria-label={label} className="no-print mb-2 flex flex-wrap gap-x-4 text-[0.95em]">
+            {tabs.map(([href, name]) => {
+                const here = url.split('?')[0] === href;
+
+                return (
+                    <Link
+                        key={href}
+                        href={href}
+                        aria-current={here ? 'page' : undefined}
+                        className={clsx(
+                            'min-h-6 underline-offset-4',
+                            here ? 'underline decoration-moss' : 'text-faded hover:underline',
+                        )}
+                    >
+                        {name}
+                    </Link>
+                );
+            })}
+        </nav>
+    );
+}

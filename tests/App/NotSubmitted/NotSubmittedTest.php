@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\App\NotSubmitted;
+
+use Illuminate\Support\Facades\DB;
+use Inertia\Testing\AssertableInertia;
+use Tests\App\Lighthouse;
+use Tests\App\TestCase;
+
+/** Who has not submitted, and reminding them. */
+final class NotSubmittedTest extends TestCase
+{
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->import(Lighthouse::files(['entries.csv' => "person,project,task,role,date,hours,state\nada,LENS,FIT,surveyor,2026-06-09,8,draft\nmo,OWN,TRAIN,,2026-06-09,8,submitted\n"]));
+        DB::table('messages')->delete();
+    }
+
+    public function test_a_line_manager_sees_their_own_people_and_the_office_everybody(): void
+    {
+        $this->actingAs($this->person('lee'))->get('/not-submitted')->assertInertia(fn (AssertableInertia $page) => $page
+            ->where('notSubmitted.week', '2026-W24')->where('notSubmitted.people', 2)->where('notSubmitted.isLate', true)->where('notSubmitted.due', '2026-06-15')
+            ->where('notSubmitted.missing', [['code' => 'ada', 'name' => 'Ada Moor', 'team' => 'Field', 'expected' => 2280, 'draft' => 480, 'returned' => 0, 'handed' => 0, 'missing' => 1800, 'remindedAt' => null]]));
+
+        $this->actingAs($this->person('kit'))->get('/not-submitted')->assertInertia(fn (AssertableInertia $page) => $page
+            ->where('notSubmitted.people', 5)->where('notSubmitted.missing', fn ($rows): bool => self::each($rows, 'code') === ['bo', 'kit', 'lee', 'ada']));
+        $this->get('/not-submitted?search=field')->assertInertia(fn (AssertableInertia $page) => $page->where('notSubmitted.missingCount', 1));
+        $this->get('/not-submitted?week=soon')->assertInertia(fn (AssertableInertia $page) => $page->where('notSubmitted.week', '2026-W24'));
+    }
+
+    public function test_whoever_was_not_there_owes_nothing(): void
+    {
+        DB::table('people')->where('code', 'ada')->update(['ends_on' => '2026-06-05']);
+
+        $this->actingAs($this->person('lee'))->get('/not-submitted')->assertInertia(fn (AssertableInertia $page) => $page->where('notSubmitted.people', 1)->where('notSubmitted.missing', []));
+    }
+
+    public function test_one_or_all_are_reminded_of_what_is_missing_once_a_day(): void
+    {
+        $remind = fn (string $who, array $body) => $this->actingAs($this->person($who))->from('/not-submitted')->post('/not-submitted/reminders', $body + ['week' => '2026-W24']);
+        $remind('kit', ['people' => ['ada', 'mo']])->assertSessionHas('message', 'One person has been reminded.');
+        $remind('kit', [])->assertSessionHas('message', '4 people have been reminded.');
+        $remind('lee', ['people' => ['bo']])->assertSessionHas('message', 'Nobody needed a reminder.');
+        $remind('lee', [])->assertSessionHas('message', 'One person has been reminded.');
+
+        self::assertSame(['ada' => 2, 'bo' => 1, 'kit' => 1, 'lee' => 1], DB::table('messages')->join('people', 'people.id', 'messages.person_id')->groupBy('people.code')->orderBy('people.code')->selectRaw('people.code, count(*) AS n')->pluck('n', 'code')->all());
+        $this->actingAs($this->person('ada'))->get('/messages')->assertInertia(fn (AssertableInertia $page) => $page
+            ->where('messages.messages.1.text', "Week 24 was due on Mon 15 Jun. 8\u{00A0}h not submitted. Reminder sent by Kit Ness."));
+        $this->actingAs($this->person('lee'))->get('/not-submitted')->assertInertia(fn (AssertableInertia $page) => $page->where('notSubmitted.missing.0.remindedAt', fn (?string $at): bool => $at !== null));
+        $remind('kit', ['week' => 'soon'])->assertSessionHasErrors('week');
+    }
+
+    public function test_whoever_has_unapproved_time_is_told_that_the_period_closes(): void
+    {
+        $this->actingAs($this->person('kit'))->from('/office/periods')->post('/office/periods/notice', ['day' => '2026-06-14'])->assertSessionHas('message', '2 people have been reminded.');
+        $this->post('/office/periods/notice', ['day' => '2026-06-14']);
+
+        self::assertSame(2, DB::table('messages')->where('kind', 'period closing')->count());
+        $this->actingAs($this->person('ada'))->get('/messages')->assertInertia(fn (AssertableInertia $page) => $page
+            ->where('messages.messages.0.text', "The time office is about to close the period up to Sun 14 Jun. You have 8\u{00A0}h that are not approved yet."));
+    }
+
+    public function test_the_office_says_by_when_a_week_is_due(): void
+    {
+        $this->actingAs($this->person('kit'))->from('/office/periods')->put('/office/periods/due', ['days' => 3])->assertSessionHas('message', 'A week is now due 3 days after its Sunday.');
+        $this->put('/office/periods/due', ['days' => 3]);
+        $this->from('/office/periods')->put('/office/periods/due', ['days' => 15])->assertSessionHasErrors('days');
+
+        $this->get('/not-submitted')->assertInertia(fn (AssertableInertia $page) => $page->where('notSubmitted.due', '2026-06-17')->where('notSubmitted.isLate', false));
+        self::assertSame(1, DB::table('audit_trail')->where('name', 'week due')->count());
+    }
+}
