@@ -1,12 +1,13 @@
 import { defineConfig, devices } from '@playwright/test';
 
-const port = Number(process.env.BROWSER_PORT ?? 8191);
+// Each worker has a server and a database of its own; pictures and measurements need one.
+const ports = (process.env.BROWSER_PORTS ?? '8191').split(',').map(Number);
 
-/** The main journeys in Debian's Chromium, on the demonstration with a fixed today and a database of its own. */
+/** The main journeys in Debian's Chromium, on the demonstration with a fixed today and databases of their own. */
 export default defineConfig({
     testDir: 'tests/Browser',
     outputDir: 'build/browser-results',
-    workers: 1,
+    workers: ports.length,
     // Machines have slow minutes; what fails should fail for a reason.
     timeout: 120_000,
     expect: { timeout: 20_000 },
@@ -14,7 +15,7 @@ export default defineConfig({
     reporter: [['list'], ['junit', { outputFile: 'build/browser.xml' }]],
     use: {
         ...devices['Desktop Chrome'],
-        baseURL: `http://127.0.0.1:${port}`,
+        baseURL: `http://127.0.0.1:${String(ports[Number(process.env.TEST_PARALLEL_INDEX ?? 0)])}`,
         viewport: { width: 1280, height: 800 },
         locale: 'en-GB',
         timezoneId: 'Europe/Dublin',
@@ -36,10 +37,10 @@ export default defineConfig({
         { name: 'pictures', testMatch: 'pictures.ts' },
         { name: 'bench', testMatch: 'bench.ts' },
     ],
-    webServer: {
-        command: `bash tests/Browser/serve.sh ${port}`,
-        url: `http://127.0.0.1:${port}/sign-in`,
-        timeout: 120_000,
+    webServer: ports.map((port, index) => ({
+        command: `bash tests/Browser/serve.sh ${String(port)} build/browser${index === 0 ? '' : `-${String(index + 1)}`}`,
+        url: `http://127.0.0.1:${String(port)}/sign-in`,
+        timeout: 180_000,
         reuseExistingServer: false,
-    },
+    })),
 });

@@ -30,7 +30,7 @@ use Moss\Core\HouseRules\Rules\ClientNoteMissing;
 use Moss\Core\HouseRules\Rules\DayAbove;
 use Moss\Core\HouseRules\Severity;
 
-/** What exchange files cannot tell: who returned what with which word, who lets whom record, what is asked, which plans became others, and what was mailed. */
+/** What exchange files cannot tell: what was returned with which comment, who may record for whom, what is asked, which plans changed, and what was mailed. */
 final class ActsCommand extends Command
 {
     /** For the invented people of the demonstration only. */
@@ -38,7 +38,12 @@ final class ActsCommand extends Command
 
     protected $signature = 'moss:demo-acts';
 
-    protected $description = 'Add what happens in the demonstration: returns, corrections, estimates and messages';
+    protected $description = 'Add the acts of the demonstration: returns, corrections, estimates and messages';
+
+    protected $help = <<<'HELP'
+        Example:
+          php artisan moss:demo-acts
+        HELP;
 
     public function handle(DecideEntries $decide, ProposeCorrections $propose, ExplainFindings $answer, SaveFindings $findings, PlanActs $plans, Today $today): int
     {
@@ -86,7 +91,7 @@ final class ActsCommand extends Command
         }
     }
 
-    /** The office asks a question with every week, and wants words for the client on one project. */
+    /** The office asks a question with every week, and wants a client note on one project. */
     private function askWithEveryWeek(Day $today): void
     {
         Question::query()->firstOrCreate(['wording' => 'Was anything unsafe on site?'], [
@@ -97,15 +102,15 @@ final class ActsCommand extends Command
         ]);
     }
 
-    /** Days above nine and a half hours ask for a word from now on; two people have said why a task took longer. */
+    /** Days above nine and a half hours need an explanation from now on; two people have explained why a task took longer. */
     private function askForWords(Week $week, ExplainFindings $answer, SaveFindings $findings): void
     {
         DB::table('house_rules')->insertOrIgnore(['rule' => DayAbove::CODE, 'severity' => Severity::NeedsExplanation->value, 'limit_number' => 570, 'starts_on' => $week->plusWeeks(-8)->monday()->toString()]);
         $findings->ofAllThatWaits();
-        $words = ['The old bolts had to be drilled out one by one.', 'Rain stopped the mortar work twice; this includes both attempts.'];
-        foreach (Record::all(DB::table('findings')->where('severity', Severity::NeedsExplanation->value)->where('week', $week->toString())->groupBy('person_id')->orderBy('person_id')->limit(count($words))) as $index => $finding) {
+        $explanations = ['The old bolts had to be drilled out one by one.', 'Rain stopped the mortar work twice; this includes both attempts.'];
+        foreach (Record::all(DB::table('findings')->where('severity', Severity::NeedsExplanation->value)->where('week', $week->toString())->groupBy('person_id')->orderBy('person_id')->limit(count($explanations))) as $index => $finding) {
             $owner = Person::query()->findOrFail($finding->int('person_id'));
-            $answer->handle($owner, $owner, $week, [new Explanation($finding->string('rule'), $finding->intOrNull('task_id'), $finding->intOrNull('role_id'), $finding->stringOrNull('date'), $words[$index])]);
+            $answer->handle($owner, $owner, $week, [new Explanation($finding->string('rule'), $finding->intOrNull('task_id'), $finding->intOrNull('role_id'), $finding->stringOrNull('date'), $explanations[$index])]);
         }
         $findings->ofAllThatWaits();
     }

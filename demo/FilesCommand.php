@@ -19,6 +19,11 @@ final class FilesCommand extends Command
 
     protected $description = 'Write the exchange files of the demonstration';
 
+    protected $help = <<<'HELP'
+        Example:
+          php artisan moss:demo-files build/demo --today=2026-06-17
+        HELP;
+
     public function handle(Today $clock): int
     {
         try {

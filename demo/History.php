@@ -68,8 +68,8 @@ final class History
     {
         $shares = [];
         foreach ($work as $planned) {
-            $expected = intdiv($planned->spread->on($day)->toInt() * (100 + $planned->longer), 100);
-            $share = intdiv($expected + 7, self::STEP) * self::STEP + self::STEP * $this->random->getInt(-2, 2);
+            $shareOfDay = intdiv($planned->spread->on($day)->toInt() * (100 + $planned->longer), 100);
+            $share = intdiv($shareOfDay + 7, self::STEP) * self::STEP + self::STEP * $this->random->getInt(-2, 2);
             if ($planned->spread->on($day)->toInt() > 0 && $share >= 30) {
                 $shares[] = [$planned->project, $planned->task, $planned->role, $share];
             }
@@ -84,10 +84,10 @@ final class History
             $this->entry($person, $number, $project, $task, $role, $day, $minutes);
             $left -= $minutes;
         }
-        $this->ownTime($person, $number, $day, max(0, $expected - $sum));
+        $this->nonProjectTime($person, $number, $day, max(0, $expected - $sum));
     }
 
-    private function ownTime(string $person, int $number, Day $day, int $rest): void
+    private function nonProjectTime(string $person, int $number, Day $day, int $rest): void
     {
         $team = Cast::PEOPLE[$person][1];
         $meeting = $day->weekday() === 1 ? min(60, $rest) : 0;

@@ -44,7 +44,7 @@ final readonly class PlanActs
         }
     }
 
-    /** On this project words wait for the manager; one does. */
+    /** On this project estimates need approval; one is waiting. */
     private function askOnTheLock(Day $today): void
     {
         $project = Project::query()->where('code', 'LOCK')->sole();

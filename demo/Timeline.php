@@ -14,7 +14,7 @@ use Moss\Core\Calendar\WorkPattern;
 use Moss\Core\Time\Minutes;
 
 /**
- * The weeks of the scenario, counted from the one that today is in, and what people's days hold and owe.
+ * The weeks of the scenario, counted from the one that today is in, and the entered and expected hours of people's days.
  */
 final readonly class Timeline
 {

@@ -10,7 +10,7 @@ use Illuminate\Support\Facades\DB;
 /** Finds remaining estimates of people who are not assigned to the task, neither themselves nor through their team. */
 final class EstimatesWithoutAssignment
 {
-    /** @return list<Problem> */
+    /** @return list<FileProblem> */
     public static function among(?ExchangeFile $file, Codes $codes): array
     {
         if ($file === null) {

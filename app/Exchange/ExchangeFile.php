@@ -7,16 +7,16 @@ namespace App\Exchange;
 /** One file of an exchange that is there, read as often as it is needed. */
 final readonly class ExchangeFile
 {
-    public function __construct(public Kind $kind, private ExchangeSource $source)
+    public function __construct(public FileKind $kind, private ExchangeSource $source)
     {
     }
 
     /**
      * Everything in it, noting what is wrong.
      *
-     * @return iterable<Row>
+     * @return iterable<FileRow>
      */
-    public function read(Problems $problems): iterable
+    public function read(FileProblems $problems): iterable
     {
         return $this->rows(new FileReading($this->kind, $problems));
     }
@@ -24,11 +24,11 @@ final readonly class ExchangeFile
     /**
      * The rows that could be read as a whole, once it is known what is wrong with the others.
      *
-     * @return iterable<Row>
+     * @return iterable<FileRow>
      */
     public function complete(): iterable
     {
-        foreach ($this->rows(new FileReading($this->kind, new Problems, mustBeUnique: false)) as $row) {
+        foreach ($this->rows(new FileReading($this->kind, new FileProblems, mustBeUnique: false)) as $row) {
             if ($row->isComplete) {
                 yield $row;
             }
@@ -37,7 +37,7 @@ final readonly class ExchangeFile
 
     /**
      * @param  positive-int  $length
-     * @return iterable<non-empty-list<Row>> those rows, so many at once
+     * @return iterable<non-empty-list<FileRow>> those rows, so many at once
      */
     public function chunks(int $length): iterable
     {
@@ -54,7 +54,7 @@ final readonly class ExchangeFile
         }
     }
 
-    /** @return iterable<Row> */
+    /** @return iterable<FileRow> */
     private function rows(FileReading $reading): iterable
     {
         $stream = $this->source->stream($this->kind->file());

@@ -14,7 +14,7 @@ final readonly class ExchangeSource
 
     /**
      * @param  array<string, string|int>  $files  path, or place in the ZIP, by file name
-     * @param  list<Problem>  $problems  what is there and cannot be read
+     * @param  list<FileProblem>  $problems  what is there and cannot be read
      */
     private function __construct(private ?ZipArchive $zip, private array $files, public array $problems)
     {
@@ -26,7 +26,7 @@ final readonly class ExchangeSource
         return match (true) {
             is_dir($path) => self::ofFolder($path),
             is_file($path) && str_ends_with(strtolower($path), '.zip') => self::ofZip($path),
-            default => throw ImportRefused::because(new Problem($path, null, null, null, ExchangeText::get('no_source'))),
+            default => throw ImportRefused::because(new FileProblem($path, null, null, null, ExchangeText::get('no_source'))),
         };
     }
 
@@ -65,7 +65,7 @@ final readonly class ExchangeSource
     {
         $zip = new ZipArchive;
         if ($zip->open($path, ZipArchive::RDONLY) !== true) {
-            throw ImportRefused::because(new Problem($path, null, null, null, ExchangeText::get('no_zip')));
+            throw ImportRefused::because(new FileProblem($path, null, null, null, ExchangeText::get('no_zip')));
         }
         $found = [];
         $size = 0;
@@ -76,7 +76,7 @@ final readonly class ExchangeSource
             }
             $size += $entry['size'];
             if ($size > self::LARGEST) {
-                throw ImportRefused::because(new Problem($path, null, null, null, ExchangeText::get('large_source')));
+                throw ImportRefused::because(new FileProblem($path, null, null, null, ExchangeText::get('large_source')));
             }
             $found[] = [basename($entry['name']), $index, ! str_ends_with($entry['name'], '/')];
         }
@@ -88,16 +88,16 @@ final readonly class ExchangeSource
     private static function of(?ZipArchive $zip, array $found, string $path): self
     {
         if ($found === []) {
-            throw ImportRefused::because(new Problem($path, null, null, null, ExchangeText::get('empty_source')));
+            throw ImportRefused::because(new FileProblem($path, null, null, null, ExchangeText::get('empty_source')));
         }
         $files = [];
         $problems = [];
         foreach ($found as [$name, $place, $isFile]) {
             $known = strtolower($name);
             if (! $isFile) {
-                $problems[] = new Problem($name, null, null, null, ExchangeText::get('expected.file'));
+                $problems[] = new FileProblem($name, null, null, null, ExchangeText::get('expected.file'));
             } elseif (isset($files[$known])) {
-                $problems[] = new Problem($name, null, null, null, ExchangeText::get('expected.file_once', ['file' => $known]));
+                $problems[] = new FileProblem($name, null, null, null, ExchangeText::get('expected.file_once', ['file' => $known]));
             } else {
                 $files[$known] = $place;
             }

@@ -10,13 +10,13 @@ final readonly class FileReading
     /**
      * @param  bool  $mustBeUnique  whether rows with the key of an earlier one are noted and left out
      */
-    public function __construct(private Kind $kind, private Problems $problems, private bool $mustBeUnique = true)
+    public function __construct(private FileKind $kind, private FileProblems $problems, private bool $mustBeUnique = true)
     {
     }
 
     /**
      * @param  resource  $stream
-     * @return iterable<Row> also those with a cell that cannot be read, so that others may refer to them
+     * @return iterable<FileRow> also those with a cell that cannot be read, so that others may refer to them
      */
     public function rows($stream): iterable
     {
@@ -80,7 +80,7 @@ final readonly class FileReading
      * @param  list<string>  $names
      * @param  list<string>  $cells
      */
-    private function row(int $line, array $names, array $cells): ?Row
+    private function row(int $line, array $names, array $cells): ?FileRow
     {
         if (count($cells) !== count($names)) {
             $expected = ExchangeText::get('expected.cells', ['expected' => count($names), 'found' => count($cells)]);
@@ -101,7 +101,7 @@ final readonly class FileReading
             }
         }
 
-        return new Row($this->kind->file(), $line, $values, $texts, $isComplete);
+        return new FileRow($this->kind->file(), $line, $values, $texts, $isComplete);
     }
 
     private function value(Column $column, string $text): string|int|null
@@ -114,7 +114,7 @@ final readonly class FileReading
     }
 
     /** @param  array<string, int>  $lineOfKey */
-    private function isFirst(Row $row, array &$lineOfKey): bool
+    private function isFirst(FileRow $row, array &$lineOfKey): bool
     {
         $key = implode("\x00", array_map(static fn (string $column): string => (string) $row->value($column), $this->kind->key()));
         // The keys of a large file are many: their hashes are enough to tell them apart.
@@ -130,8 +130,8 @@ final readonly class FileReading
         return true;
     }
 
-    private function problem(int $line, ?string $column, ?string $value, string $expected): Problem
+    private function problem(int $line, ?string $column, ?string $value, string $expected): FileProblem
     {
-        return new Problem($this->kind->file(), $line, $column, $value, $expected);
+        return new FileProblem($this->kind->file(), $line, $column, $value, $expected);
     }
 }

@@ -24,7 +24,7 @@ final readonly class ImportAuditTrail
     {
     }
 
-    public function of(KindChange $change): void
+    public function of(FileKindChange $change): void
     {
         $lines = [];
         foreach ($change->updates as $index => $after) {

@@ -28,7 +28,7 @@ final readonly class ImportExchange
      */
     public function handle(ExchangeSource $source, bool $isDryRun, bool $replacesPlan): ImportReport
     {
-        $problems = new Problems;
+        $problems = new FileProblems;
         $codes = new Codes;
         $codes->load();
         $files = $this->read($source, $codes, $problems);
@@ -53,7 +53,7 @@ final readonly class ImportExchange
     }
 
     /** @return array<string, ExchangeFile> by kind */
-    private function read(ExchangeSource $source, Codes $codes, Problems $problems): array
+    private function read(ExchangeSource $source, Codes $codes, FileProblems $problems): array
     {
         foreach ($source->problems as $problem) {
             $problems->addWhole($problem);
@@ -74,14 +74,14 @@ final readonly class ImportExchange
             }
         }
         foreach (array_diff($source->names(), $known) as $unknown) {
-            $problems->add(new Problem($unknown, null, null, null, ExchangeText::get('expected.files', ['files' => implode(', ', $known)])));
+            $problems->add(new FileProblem($unknown, null, null, null, ExchangeText::get('expected.files', ['files' => implode(', ', $known)])));
         }
 
         return $files;
     }
 
     /** @param  array<string, ExchangeFile>  $files */
-    private function takeOver(array $files, Codes $codes, Problems $problems, bool $replacesPlan): ImportReport
+    private function takeOver(array $files, Codes $codes, FileProblems $problems, bool $replacesPlan): ImportReport
     {
         // Files refer to each other in any direction; the constraints are checked at the end of the transaction.
         DB::statement('PRAGMA defer_foreign_keys = ON');
@@ -114,11 +114,11 @@ final readonly class ImportExchange
     }
 
     /** Once anything is wrong, the rest is only looked through. */
-    private function takeOverFile(ExchangeFile $file, Codes $codes, Problems $problems, ImportReport $report): void
+    private function takeOverFile(ExchangeFile $file, Codes $codes, FileProblems $problems, ImportReport $report): void
     {
         $report->begin($file->kind);
         foreach ($file->chunks($file->kind->rowsAtOnce()) as $rows) {
-            $change = KindChange::of($file->kind, $rows, $codes, $problems);
+            $change = FileKindChange::of($file->kind, $rows, $codes, $problems);
             if (! $problems->areThereAny()) {
                 $change->write();
                 $this->auditTrail->of($change);

@@ -10,7 +10,7 @@ use RuntimeException;
 final class ImportRefused extends RuntimeException
 {
     /**
-     * @param  non-empty-list<Problem>  $problems  the first of them
+     * @param  non-empty-list<FileProblem>  $problems  the first of them
      * @param  int  $count  of all
      */
     public function __construct(public readonly array $problems, public readonly int $count)
@@ -18,7 +18,7 @@ final class ImportRefused extends RuntimeException
         parent::__construct(sprintf('%d problems in the exchange files', $count));
     }
 
-    public static function because(Problem $problem): self
+    public static function because(FileProblem $problem): self
     {
         return new self([$problem], 1);
     }

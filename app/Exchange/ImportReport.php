@@ -24,12 +24,12 @@ final class ImportReport
     {
     }
 
-    public function begin(Kind $kind): void
+    public function begin(FileKind $kind): void
     {
         $this->files[$kind->file()] = ['new' => 0, 'changed' => 0, 'same' => 0];
     }
 
-    public function add(KindChange $change): void
+    public function add(FileKindChange $change): void
     {
         $counts = $this->files[$change->kind->file()];
         $this->files[$change->kind->file()] = [

@@ -18,7 +18,7 @@ final class PlanChanges
     private array $names = [];
 
     /** @return list<string> */
-    public function of(KindChange $change): array
+    public function of(FileKindChange $change): array
     {
         if (! in_array($change->kind->table(), ['tasks', 'assignments'], true)) {
             return [];

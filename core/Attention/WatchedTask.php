@@ -48,7 +48,7 @@ final readonly class WatchedTask
     }
 
     /**
-     * The latest words by which more is left than before them, that still count.
+     * The latest estimates in force that are higher than what remained before them.
      *
      * @return list<AttentionItem>
      */

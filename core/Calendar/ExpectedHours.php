@@ -7,7 +7,7 @@ namespace Moss\Core\Calendar;
 use Moss\Core\Time\Minutes;
 
 /**
- * What a person owes on a day: capacity less absences; never below 0, and 0 outside employment.
+ * The expected hours of a person on a day: capacity less absences; never below 0, and 0 outside employment.
  */
 final readonly class ExpectedHours
 {

@@ -13,7 +13,7 @@ use Moss\Core\Time\Minutes;
  */
 final readonly class Comparison
 {
-    /** @param  array<array-key, Row>  $rows  by group code, in byte order */
+    /** @param  array<array-key, ComparisonRow>  $rows  by group code, in byte order */
     private function __construct(private array $rows)
     {
     }
@@ -37,14 +37,14 @@ final readonly class Comparison
         foreach ($planned as $time) {
             if ($selection->takes($time->subject)) {
                 foreach (self::planRows($grouping, $time, $period, $today) as $group => $row) {
-                    $rows[$group] = ($rows[$group] ?? Row::empty())->plus($row);
+                    $rows[$group] = ($rows[$group] ?? ComparisonRow::empty())->plus($row);
                 }
             }
         }
         foreach ($recorded as $time) {
             if ($selection->takes($time->subject) && $period->includes($time->day)) {
                 $group = $grouping->groupOf($time->subject, $time->day);
-                $rows[$group] = ($rows[$group] ?? Row::empty())->plus(self::recordedRow($time, $withPending));
+                $rows[$group] = ($rows[$group] ?? ComparisonRow::empty())->plus(self::recordedRow($time, $withPending));
             }
         }
         ksort($rows, SORT_STRING);
@@ -55,7 +55,7 @@ final readonly class Comparison
     /**
      * Of sums that are known already.
      *
-     * @param  array<array-key, Row>  $rows  by group code, those in which something is planned or recorded
+     * @param  array<array-key, ComparisonRow>  $rows  by group code, those in which something is planned or recorded
      */
     public static function ofGroups(array $rows): self
     {
@@ -64,18 +64,18 @@ final readonly class Comparison
         return new self($rows);
     }
 
-    /** @return array<array-key, Row> by group code, in byte order */
+    /** @return array<array-key, ComparisonRow> by group code, in byte order */
     public function rows(): array
     {
         return $this->rows;
     }
 
-    public function total(): Row
+    public function total(): ComparisonRow
     {
-        return array_reduce($this->rows, static fn (Row $sum, Row $row): Row => $sum->plus($row), Row::empty());
+        return array_reduce($this->rows, static fn (ComparisonRow $sum, ComparisonRow $row): ComparisonRow => $sum->plus($row), ComparisonRow::empty());
     }
 
-    /** @return array<array-key, Row> */
+    /** @return array<array-key, ComparisonRow> */
     private static function planRows(Grouping $grouping, PlannedTime $time, DayRange $period, Day $today): array
     {
         $rows = [];
@@ -84,19 +84,19 @@ final readonly class Comparison
             $day = Day::of($date);
             if ($period->includes($day)) {
                 $group = $grouping->groupOf($time->subject, $day);
-                $row = new Row($minutes, $day->isAfter($today) ? $zero : $minutes, $zero, $zero);
-                $rows[$group] = ($rows[$group] ?? Row::empty())->plus($row);
+                $row = new ComparisonRow($minutes, $day->isAfter($today) ? $zero : $minutes, $zero, $zero);
+                $rows[$group] = ($rows[$group] ?? ComparisonRow::empty())->plus($row);
             }
         }
 
         return $rows;
     }
 
-    private static function recordedRow(RecordedTime $time, bool $withPending): Row
+    private static function recordedRow(RecordedTime $time, bool $withPending): ComparisonRow
     {
         $zero = Minutes::zero();
         $actual = $time->isActual || $withPending ? $time->minutes : $zero;
 
-        return new Row($zero, $zero, $actual, $time->isActual ? $zero : $time->minutes);
+        return new ComparisonRow($zero, $zero, $actual, $time->isActual ? $zero : $time->minutes);
     }
 }

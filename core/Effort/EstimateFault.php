@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Moss\Core\Effort;
 
-/** Why somebody's remaining estimate is not taken. */
+/** Why a remaining estimate is refused. */
 enum EstimateFault: string
 {
     /** Nobody has planned hours for the person on the task, nor for their team. */
@@ -14,6 +14,6 @@ enum EstimateFault: string
     case TaskDone = 'task_done';
     /** Others have something left on a task, which only its project manager declares done over their heads. */
     case OthersHaveHours = 'others_have_left';
-    /** As before, for the project manager: it needs their word that the others' rest is given up. */
+    /** As before, for the project manager: they have to confirm that the others' remaining hours are dropped. */
     case NotConfirmed = 'not_confirmed';
 }

@@ -13,7 +13,7 @@ use Moss\Core\Time\Minutes;
  */
 final readonly class EstimateRules
 {
-    /** @param  Minutes  $tolerance  by how much a word may depart from what the rule says remains without a reason */
+    /** @param  Minutes  $tolerance  by how much an estimate may differ from the calculated remaining minutes without a reason */
     public function __construct(private TaskEffort $effort, private Minutes $tolerance)
     {
     }
@@ -52,7 +52,7 @@ final readonly class EstimateRules
      * Whether the task may be declared done for all: by anybody who holds it while nobody else has anything left; by its
      * project manager also then, having said that the rest of the others is given up.
      *
-     * @param  Assignee|null  $assignee  who says so; null for a project manager who holds nothing of it
+     * @param  Assignee|null  $assignee  who marks it; null for a project manager who is not an assignee
      *
      * @throws EstimateRefused
      */

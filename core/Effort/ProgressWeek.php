@@ -7,7 +7,7 @@ namespace Moss\Core\Effort;
 use Moss\Core\Calendar\Week;
 use Moss\Core\Time\Minutes;
 
-/** One week of a course: what is planned, recorded and still to come in it, and the sums up to its end. */
+/** One week of a progress: what is planned, recorded and still to come in it, and the sums up to its end. */
 final readonly class ProgressWeek
 {
     /**

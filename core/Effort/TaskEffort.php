@@ -54,7 +54,7 @@ final readonly class TaskEffort
         return new self($task, $assigneeEfforts, $unheld);
     }
 
-    /** What a person's time and words on the task fall on: their own holding, else their team's. */
+    /** The effort that a person's time and estimates on the task count for: their own assignment, else their team's. */
     public function effortOf(string $person, ?string $team): ?AssigneeEffort
     {
         $assignee = $this->task->assigneeFor($person, $team);
@@ -79,7 +79,7 @@ final readonly class TaskEffort
         );
     }
 
-    /** With one more word, which is now the last. */
+    /** With one more estimate, which is now the latest. */
     public function with(RemainingEstimate $estimate): self
     {
         $assignee = $this->task->assigneeFor($estimate->person, $estimate->team)?->key();

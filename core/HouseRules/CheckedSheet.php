@@ -76,7 +76,7 @@ final readonly class CheckedSheet
         return $this->absences[$day->toString()] ?? null;
     }
 
-    /** Whether a day that is asked about holds more than it owes. */
+    /** Whether a day that is asked about holds more than is expected. */
     public function holdsMoreThanExpected(Day $day): bool
     {
         return $this->asksAbout($day) && $this->enteredOn($day)->isMoreThan($this->expected->on($day));

@@ -15,7 +15,7 @@ final readonly class DayRules
 {
     /**
      * @param  Closure(Day): (array<string, Minutes|Day|int|string>|null)  $values  of a day; null where nothing is found on it
-     * @return list<Found>
+     * @return list<RuleResult>
      */
     public static function found(CheckedSheet $sheet, Closure $values): array
     {
@@ -23,7 +23,7 @@ final readonly class DayRules
         foreach ($sheet->week->days() as $day) {
             $of = $values($day);
             if ($of !== null) {
-                $found[] = new Found(FindingPlace::day($day), ['day' => $day] + $of);
+                $found[] = new RuleResult(FindingPlace::day($day), ['day' => $day] + $of);
             }
         }
 

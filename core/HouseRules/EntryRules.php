@@ -14,14 +14,14 @@ final readonly class EntryRules
     /**
      * @param  Closure(CheckedEntry): bool  $which
      * @param  (Closure(CheckedEntry): array<string, \Moss\Core\Time\Minutes|\Moss\Core\Calendar\Day|int|string>)|null  $values
-     * @return list<Found>
+     * @return list<RuleResult>
      */
     public static function found(CheckedSheet $sheet, Closure $which, ?Closure $values = null): array
     {
         $found = [];
         foreach ($sheet->inQuestion() as $entry) {
             if ($which($entry)) {
-                $found[] = new Found($entry->place(), $values === null ? [] : $values($entry));
+                $found[] = new RuleResult($entry->place(), $values === null ? [] : $values($entry));
             }
         }
 

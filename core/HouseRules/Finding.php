@@ -17,7 +17,7 @@ final readonly class Finding
     {
     }
 
-    /** The same for the same rule at the same place, so that a word given on it is found again. */
+    /** The same for the same rule at the same place, so that its explanation is found again. */
     public function key(): string
     {
         return $this->rule."\x00".$this->place->key();

@@ -20,6 +20,6 @@ interface HouseRule
     /** How it is set where the organisation has not said otherwise. */
     public function defaultSeverity(): Severity;
 
-    /** @return list<Found> */
+    /** @return list<RuleResult> */
     public function findings(CheckedSheet $sheet, Limit $limit): array;
 }

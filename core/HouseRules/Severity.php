@@ -14,7 +14,7 @@ enum Severity: string
     case Information = 'information';
     case Off = 'off';
 
-    /** Whether time with such a finding needs a look, rather than being in order. */
+    /** Whether time with such a finding needs attention, rather than being in order. */
     public function needsAttention(): bool
     {
         return $this === self::Blocking || $this === self::NeedsExplanation;

@@ -9,7 +9,7 @@ use Moss\Core\Calendar\ExpectedHours;
 use Moss\Core\Time\Minutes;
 
 /**
- * What is planned for a person on each day against what they owe on it.
+ * What is planned for a person on each day against their expected hours.
  */
 final readonly class Load
 {

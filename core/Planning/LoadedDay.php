@@ -7,7 +7,7 @@ namespace Moss\Core\Planning;
 use Moss\Core\Calendar\Day;
 use Moss\Core\Time\Minutes;
 
-/** What is planned for a person on a day, and what they owe on it. */
+/** What is planned for a person on a day, and their expected hours. */
 final readonly class LoadedDay
 {
     public function __construct(public Day $day, public Minutes $planned, public Minutes $expected)

@@ -10,7 +10,7 @@ namespace Moss\Core\QuickLine;
 final readonly class KnownTask
 {
     /**
-     * @param  int  $id  handed back with what is found
+     * @param  int  $id  returned with what is found
      * @param  int  $rank  among equals the lowest comes first
      */
     public function __construct(

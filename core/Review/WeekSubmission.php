@@ -16,9 +16,9 @@ final readonly class WeekSubmission
     /**
      * @param  Minutes  $draft  recorded and not submitted
      * @param  Minutes  $returned  sent back and not submitted again
-     * @param  Minutes  $handed  submitted, approved or settled
+     * @param  Minutes  $submitted  submitted, approved or settled
      */
-    public function __construct(public Minutes $expected, public Minutes $draft, public Minutes $returned, public Minutes $handed)
+    public function __construct(public Minutes $expected, public Minutes $draft, public Minutes $returned, public Minutes $submitted)
     {
     }
 
@@ -26,13 +26,13 @@ final readonly class WeekSubmission
     public function isDone(): bool
     {
         return $this->draft->isZero() && $this->returned->isZero()
-            && ($this->expected->isZero() || $this->handed->isMoreThan(Minutes::zero()));
+            && ($this->expected->isZero() || $this->submitted->isMoreThan(Minutes::zero()));
     }
 
     /** What is expected and not recorded; never below 0. */
     public function missing(): Minutes
     {
-        return $this->expected->minus($this->draft)->minus($this->returned)->minus($this->handed)->notBelowZero();
+        return $this->expected->minus($this->draft)->minus($this->returned)->minus($this->submitted)->notBelowZero();
     }
 
     /**

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Moss\Core\Sheet;
 
 /**
- * Words for the client, pencilled from what is known: `Lens refit, survey: checked the bolts`.
+ * A client note, pencilled from what is known: `Lens refit, survey: checked the bolts`.
  */
 final readonly class ClientNote
 {

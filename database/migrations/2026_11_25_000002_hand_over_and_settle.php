@@ -69,9 +69,9 @@ return new class extends Migration
                 SQL,
             'CREATE INDEX findings_of_week ON findings (person_id, week)',
             // Whether what was found then asks or blocks.
-            'ALTER TABLE entries ADD COLUMN needs_look INTEGER NOT NULL DEFAULT 0 CHECK (needs_look IN (0, 1))',
+            'ALTER TABLE entries ADD COLUMN needs_attention INTEGER NOT NULL DEFAULT 0 CHECK (needs_attention IN (0, 1))',
             'DROP INDEX entries_waiting',
-            "CREATE INDEX entries_waiting ON entries (approver_id, needs_look, person_id, date) WHERE state = 'submitted'",
+            "CREATE INDEX entries_waiting ON entries (approver_id, needs_attention, person_id, date) WHERE state = 'submitted'",
             // From when to when a person worked on a day, in minutes after midnight, and how long they paused.
             <<<'SQL'
                 CREATE TABLE day_spans (
@@ -259,7 +259,7 @@ return new class extends Migration
         foreach (['audit_trail_of_person', 'audit_trail_of_actor', 'audit_trail_of_subject', 'audit_trail_of_task', 'audit_trail_at', 'entries_waiting'] as $index) {
             DB::statement('DROP INDEX '.$index);
         }
-        foreach (['audit_trail' => ['subject', 'name', 'hash'], 'organisations' => ['closed_until'], 'entries' => ['needs_look']] as $table => $columns) {
+        foreach (['audit_trail' => ['subject', 'name', 'hash'], 'organisations' => ['closed_until'], 'entries' => ['needs_attention']] as $table => $columns) {
             foreach ($columns as $column) {
                 DB::statement('ALTER TABLE '.$table.' DROP COLUMN '.$column);
             }

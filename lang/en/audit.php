@@ -10,7 +10,7 @@ return [
         'charge_code' => 'charge code', 'choices' => 'choices', 'client' => 'client', 'client_note' => 'client note',
         'closed_until' => 'closed up to', 'code' => 'code', 'comment' => 'comment', 'cost_rate' => 'cost rate', 'date' => 'date',
         'days' => 'days after the Sunday', 'disabled_at' => 'disabled', 'done' => 'done', 'done_on' => 'done on',
-        'ends_at' => 'end', 'ends_on' => 'last day', 'entries' => 'entries', 'explanation' => 'explanation', 'forecast' => 'task forecast',
+        'ends_at' => 'end', 'ends_on' => 'last day', 'entries' => 'entries', 'entry_step' => 'time step', 'explanation' => 'explanation', 'forecast' => 'task forecast',
         'from' => 'from', 'in_role' => 'role', 'kind' => 'answer type', 'limit_number' => 'limit', 'manager' => 'manager',
         'may_submit' => 'may submit', 'minutes' => 'hours', 'mode' => 'effect of estimates', 'name' => 'name', 'note' => 'team note',
         'person' => 'person', 'phase' => 'phase', 'planned' => 'planned hours', 'posted_on' => 'posted on', 'project' => 'project',
@@ -18,6 +18,15 @@ return [
         'route' => 'approval route', 'rule' => 'house rule', 'sees_cost' => 'sees cost', 'self_approve' => 'automatic approval',
         'severity' => 'severity', 'starts_at' => 'start', 'starts_on' => 'first day', 'state' => 'state', 'stretches' => 'parts',
         'team' => 'team', 'to' => 'to', 'tolerance' => 'tolerance', 'until' => 'up to', 'estimate_mode' => 'effect of estimates',
+        // Settings, by the name under which they are stored.
+        'settings' => [
+            'approval' => 'default approval route', 'remaining estimates' => 'remaining estimates', 'week due' => 'due day of a week',
+            'organisations' => 'organisation', 'calendars' => 'calendars', 'teams' => 'teams', 'roles' => 'roles', 'people' => 'people',
+            'clients' => 'clients', 'start, end and break' => 'start, end and breaks', 'absences' => 'absences', 'stand_ins' => 'stand-ins', 'phases' => 'phases',
+        ],
+        // Beside files that were imported, what came of each is all there is to say.
+        'nothing' => '',
+
         'week' => 'week',
     ],
 
@@ -31,5 +40,17 @@ return [
         'project+line' => 'project manager, then line manager',
     ],
 
-    'file_counts' => ':new added, :changed changed, :same unchanged',
+    // Settings, by the name under which they are stored.
+    'settings' => [
+        'approval' => 'default approval route', 'remaining estimates' => 'remaining estimates', 'week due' => 'due day of a week',
+        'organisations' => 'organisation', 'calendars' => 'calendars', 'teams' => 'teams', 'roles' => 'roles', 'people' => 'people',
+        'clients' => 'clients', 'start, end and break' => 'start, end and breaks', 'absences' => 'absences', 'stand_ins' => 'stand-ins', 'phases' => 'phases',
+    ],
+    // Beside files that were imported, what came of each is all there is to say.
+    'nothing' => '',
+
+    'week' => 'week :number',
+    'rows_added' => ':count added',
+    'rows_changed' => ':count changed',
+    'rows_unchanged' => 'unchanged',
 ];

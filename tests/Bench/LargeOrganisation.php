@@ -248,7 +248,7 @@ final class LargeOrganisation
         return [
             'person_id' => $person, 'task_id' => $held[0], 'role_id' => $person % 5 === 0 ? $held[1] : null, 'date' => $date, 'minutes' => $minutes, 'state' => $state,
             'approver_id' => $state === 'submitted' ? 1 + (1 + intdiv($held[0] - 1, self::TASKS_OF_PROJECT)) % self::MANAGERS : null,
-            'needs_look' => $state === 'submitted' && $this->random->getInt(1, 10) === 1 ? 1 : 0, 'note' => $day % 9 === 0 ? 'North side, second pass' : '',
+            'needs_attention' => $state === 'submitted' && $this->random->getInt(1, 10) === 1 ? 1 : 0, 'note' => $day % 9 === 0 ? 'North side, second pass' : '',
         ];
     }
 

@@ -77,7 +77,7 @@ final class PageClient
             CURLOPT_URL => 'http://127.0.0.1:'.$this->port.$address, CURLOPT_RETURNTRANSFER => true, CURLOPT_HEADER => true,
             CURLOPT_CUSTOMREQUEST => in_array($method, ['', self::LATER], true) ? 'GET' : $method,
             CURLOPT_HTTPHEADER => match (true) {
-                $method === self::LATER => ['Accept: text/html', 'X-Inertia: true', 'X-Inertia-Partial-Component: Project', 'X-Inertia-Partial-Data: course,changes', 'X-Inertia-Version: '.$this->version],
+                $method === self::LATER => ['Accept: text/html', 'X-Inertia: true', 'X-Inertia-Partial-Component: Project', 'X-Inertia-Partial-Data: progress,changes', 'X-Inertia-Version: '.$this->version],
                 $body === null => ['Accept: text/html'],
                 // As the form does; a request beside a page would not begin a session.
                 $address === '/sign-in' => ['Accept: text/html', 'X-Inertia: true', 'Content-Type: application/json', 'X-XSRF-TOKEN: '.$this->token],

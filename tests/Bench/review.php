@@ -32,7 +32,7 @@ const PEOPLE = 300;
 const PROJECTS = 20;
 const ENTRIES = 5000;
 
-/** Exchange files of so many waiting entries. One day in fifty is so long that it needs a look. */
+/** Exchange files of so many waiting entries. One day in fifty is so long that it needs attention. */
 $files = static function (int $entries): string {
     $folder = sys_get_temp_dir().'/moss-bench-'.bin2hex(random_bytes(6));
     mkdir($folder);

@@ -50,7 +50,7 @@ test('hours typed by keyboard are submitted, approved by the manager, and move t
     await expect(cell(member, 'Rotation bearing', 'Thursday 18 June')).toHaveAccessibleName(/: 1\.5, approved$/);
 });
 
-test('what is submitted can be taken back, and a returned line carries its word', async ({ browser }) => {
+test('what is submitted can be taken back, and a returned line carries its comment', async ({ browser }) => {
     const member = await (await browser.newContext()).newPage();
     await signIn(member, 'rafe.penhallow');
     await member.goto('/week/2026-W24');
@@ -67,7 +67,7 @@ test('what is submitted can be taken back, and a returned line carries its word'
     const sheet = manager.getByRole('region', { name: 'Rafe Penhallow, week 24' });
     await expect(sheet.getByRole('gridcell', { selected: true }).first()).toBeVisible();
     const all = await sheet.getByRole('gridcell', { selected: true }).count();
-    // Everything but the first entry is left out: the lines with space, then the first cell is taken again.
+    // Everything but the first entry is excluded: the lines with space, then the first cell is taken again.
     const lines = sheet.getByRole('rowheader', { selected: true });
     for (let left = await lines.count(); left > 0; left--) {
         await lines.first().focus();

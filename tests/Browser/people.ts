@@ -1,6 +1,13 @@
 import { expect, type Page } from '@playwright/test';
 
-/** Signs in with e-mail and password, by keyboard. */
+/** Where the server of this worker has its data. */
+export function serverFolder(): string {
+    const index = Number(process.env.TEST_PARALLEL_INDEX ?? 0);
+
+    return index === 0 ? 'build/browser' : `build/browser-${String(index + 1)}`;
+}
+
+/** Signs in with email and password, by keyboard. */
 export async function signIn(page: Page, code: string): Promise<void> {
     await page.goto('/sign-in');
     await page.getByLabel('Email address').focus();
@@ -8,7 +15,7 @@ export async function signIn(page: Page, code: string): Promise<void> {
     await page.keyboard.press('Tab');
     await page.keyboard.type('lantern-and-lens');
     await page.keyboard.press('Enter');
-    await expect(page.getByRole('button', { name: 'Sign out' })).toBeVisible();
+    await expect(page.getByRole('button', { name: /^Account:/ })).toBeVisible();
 }
 
 /** One day of one line. */

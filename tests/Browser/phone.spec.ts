@@ -41,13 +41,13 @@ test('hours are stepped, inked and undone by thumb', async ({ page }) => {
     await expect(training).toHaveAccessibleName(/: 0\.5, draft$/);
     for (const button of await page
         .getByRole('grid')
-        .getByRole('button', { name: /^(More|Less|Ink) / })
+        .getByRole('button', { name: /^(Decrease|Increase|Ink) / })
         .all()) {
         const box = await button.boundingBox();
         expect(Math.min(box?.width ?? 0, box?.height ?? 0)).toBeGreaterThanOrEqual(44);
     }
 
-    const pencilled = page.getByRole('gridcell', { name: /Wednesday 17 June: pencilled/ });
+    const pencilled = page.getByRole('gridcell', { name: /Wednesday 17 June: .* pencilled$/ });
     await expect(pencilled.first()).toBeVisible();
     const before = await pencilled.count();
     await page.getByRole('button', { name: /^Ink / }).first().tap();

@@ -109,7 +109,7 @@ test('a project over its weeks, and a plan, in the dark', async ({ browser }) =>
     await page.goto('/projects/WEIR', { waitUntil: 'networkidle' });
     await page.getByRole('heading', { name: 'Progress by week' }).scrollIntoViewIfNeeded();
     await page.evaluate(() => {
-        document.getElementById('course')?.scrollIntoView({ block: 'start' });
+        document.getElementById('progress')?.scrollIntoView({ block: 'start' });
     });
     await picture(page, 'project-weeks-dark');
     await page.goto('/projects/LOCK/plan');

@@ -40,8 +40,8 @@ test('a newcomer plans a small project with three people, and a week of it is re
     await nell.getByRole('link', { name: 'New project' }).press('Enter');
     await expect(nell.getByLabel('Project name', { exact: true })).toBeFocused();
     await typeThrough(nell, ['Gull tower roof', 'Sandle Harbour Board']);
-    await nell.getByLabel('Applies from', { exact: true }).fill('2026-06-15');
-    await nell.getByLabel('To', { exact: true }).fill('2026-07-10');
+    await nell.getByLabel('First day', { exact: true }).fill('2026-06-15');
+    await nell.getByLabel('Last day', { exact: true }).fill('2026-07-10');
     await nell.getByRole('button', { name: 'Create project' }).press('Enter');
     await expect(nell.getByRole('heading', { name: 'Gull tower roof: plan' })).toBeVisible();
 
@@ -88,13 +88,13 @@ test('a newcomer plans a small project with three people, and a week of it is re
         await bram.keyboard.type('6');
         await bram.keyboard.press('Enter');
     }
-    await expect(bram.getByText('All saved')).toBeVisible();
-    // What is left is said in the week, over the figure that the rule has put there in pencil.
+    await expect(bram.getByText('All changes saved.')).toBeVisible();
+    // The remaining estimate is typed in the week, over the pencilled figure.
     await goTo(bram, 'Strip the slates', 'Sunday 21 June');
     await bram.keyboard.press('ArrowRight');
-    const left = bram.getByRole('textbox', { name: /Strip the slates/ });
-    await expect(left).toBeFocused();
-    await expect(left).toHaveValue('36');
+    const remaining = bram.getByRole('textbox', { name: /Strip the slates/ });
+    await expect(remaining).toBeFocused();
+    await expect(remaining).toHaveValue('36');
     await bram.keyboard.type('44');
     await bram.keyboard.press('Enter');
     const why = bram.getByRole('textbox', { name: 'Reason' });
@@ -105,11 +105,11 @@ test('a newcomer plans a small project with three people, and a week of it is re
 
     await nell.goto('/projects/GULL-TOWER');
     await expect(
-        nell.getByText(/12\sh of 128\sh planned are used, 124\sh remain; the forecast is 136\sh, 8\sh over\./),
+        nell.getByText(/12\sh of 128\sh planned have been used and 124\sh remain; the forecast is 136\sh, 8\sh over plan\./),
     ).toBeVisible();
-    await expect(nell.getByText(/Bram Holm said on .* that 8\sh more are left than was thought/)).toBeVisible();
+    await expect(nell.getByText(/Bram Holm raised the remaining estimate by 8\sh on/)).toBeVisible();
 
-    // Handed over by him and approved by her, it is actual on the project at once.
+    // Submitted by him and approved by her, it is actual on the project at once.
     await goTo(bram, 'Strip the slates', 'Monday 15 June');
     await bram.keyboard.press('Control+Enter');
     await bram.getByRole('button', { name: 'Submit 12 h' }).press('Enter');
@@ -124,7 +124,7 @@ test('a newcomer plans a small project with three people, and a week of it is re
     await nell.goto('/projects/GULL-TOWER');
     await nell.getByRole('link', { name: /^Actual 12\sh, Strip the slates:/ }).press('Enter');
     const margin = nell.getByRole('complementary', { name: 'Figure details' });
-    await expect(margin.getByRole('heading', { name: /^Actual of Strip the slates: 12\sh/ })).toBeVisible();
+    await expect(margin.getByRole('heading', { name: /^Actual for Strip the slates: 12\sh/ })).toBeVisible();
     // From an entry to the week in which it stands.
     await margin.getByRole('link', { name: /^Bram Holm, 16 Jun 2026/ }).press('Enter');
     await expect(nell).toHaveURL(/people\/bram\.holm\/week\/2026-W25/);
@@ -136,9 +136,11 @@ test('a remaining estimate waits for the project manager, who sees what it would
     const page = await (await browser.newContext()).newPage();
     await signIn(page, 'brannoc.leigh');
     await page.goto('/projects/LOCK');
-    const waiting = page.getByRole('region', { name: 'remaining estimate that wait for you' });
+    const waiting = page.getByRole('region', { name: 'Remaining estimates waiting for you' });
     await expect(page.getByText(/On .*, Lorne Whitby estimated .* remaining on .* instead of/)).toBeVisible();
-    await expect(waiting.getByText(/^Accepted, the forecast goes from .* over, and its cost from EUR/)).toBeVisible();
+    await expect(
+        waiting.getByText(/^If accepted, the forecast changes from .* over plan, and the forecast cost from EUR/),
+    ).toBeVisible();
     await waiting.getByRole('button', { name: 'Decline…' }).press('Enter');
     await expect(waiting.getByLabel('Comment (required)')).toBeFocused();
     await page.keyboard.press('Tab');
@@ -146,9 +148,9 @@ test('a remaining estimate waits for the project manager, who sees what it would
     await page.keyboard.press('Enter');
     await waiting.getByRole('button', { name: 'Accept' }).press('Enter');
     await expect(waiting).toBeHidden();
-    await expect(page.getByText(/Lorne Whitby said on .* more are left than was thought/)).toBeVisible();
+    await expect(page.getByText(/Lorne Whitby raised the remaining estimate by/)).toBeVisible();
 
-    // The manager's own word, from the row; and the course in figures.
+    // The manager's own estimate, from the row; and progress in figures.
     await page.getByRole('link', { name: /^Remaining .*Lorne Whitby, Flow model/ }).press('Enter');
     await page.getByRole('button', { name: 'Update estimate' }).press('Enter');
     await page.getByRole('textbox', { name: 'Remaining hours' }).fill('20');
@@ -162,7 +164,7 @@ test('a remaining estimate waits for the project manager, who sees what it would
     ).toBeVisible();
 });
 
-test('an empty plan takes pasted rows, and a task with something left is done for all only when asked twice', async ({
+test('an empty plan takes pasted rows, and a task with hours remaining is marked as done only when confirmed', async ({
     page,
 }) => {
     await signIn(page, 'nell.sark');
@@ -232,7 +234,7 @@ test('the list is filtered and sorted in its address, and a manager is offered a
     await page.goto('/projects');
     await expect(page.getByRole('row').nth(1)).toContainText('Thornmere bell frame repair');
     await page.getByRole('combobox', { name: 'Issue' }).selectOption('estimates waiting');
-    await expect(page).toHaveURL(/only=words\+wait|only=words%20wait/);
+    await expect(page).toHaveURL(/only=estimates\+waiting|only=estimates%20waiting/);
     await page.goBack();
     await page.getByLabel('Name, code, client or manager').fill('wendle brannoc');
     await page.keyboard.press('Enter');
@@ -247,7 +249,7 @@ test('the list is filtered and sorted in its address, and a manager is offered a
 test('the office sets a rate from a day on, and who has none is not named any more', async ({ page }) => {
     await signIn(page, 'tobin.vale');
     await page.goto('/office/rates');
-    await expect(page.getByText(/^Ewan Skerry, Apprentice: .* cost nothing in the figures\.$/)).toBeVisible();
+    await expect(page.getByText(/^Ewan Skerry, Apprentice: .* are not included in costs\.$/)).toBeVisible();
     await page.getByLabel('Person (name or code)').fill('Ewan Skerry');
     await page.getByLabel('Applies from', { exact: true }).fill('2025-06-01');
     await page.getByLabel('Cost rate (EUR/h)').fill('31.5');

@@ -41,7 +41,7 @@ for (const theme of ['light', 'dark'] as const) {
             await expect(page.getByRole('heading', { name: 'Submit week 25?' })).toBeVisible();
             expect(await findings(page)).toEqual([]);
             await page.goto('/week/2024-W30');
-            await expect(page.getByText(/No task is added to you in this week/)).toBeVisible();
+            await expect(page.getByText(/You have no tasks in this week/)).toBeVisible();
             expect(await findings(page)).toEqual([]);
             await page.goto('/week/2026-W60');
             await expect(page.getByText('There is no week “2026-W60”.')).toBeVisible();
@@ -57,9 +57,9 @@ for (const theme of ['light', 'dark'] as const) {
             await page.keyboard.press('t');
             await page.keyboard.press('Shift+ArrowDown');
             await expect(
-                margin.getByText(/^Nothing was done here inside/).or(margin.getByRole('list', { name: 'Audit trail' })),
+                margin.getByText(/^No changes were made here in Moss Week/).or(margin.getByRole('list', { name: 'Audit trail' })),
             ).toBeVisible();
-            expect(await findings(page), 'a block, notes and the auditTrail').toEqual([]);
+            expect(await findings(page), 'a block, notes and the audit trail').toEqual([]);
             await page.keyboard.press('?');
             await expect(margin.getByRole('heading', { name: 'Keyboard shortcuts' })).toBeVisible();
             expect(await findings(page), 'keys').toEqual([]);
@@ -73,7 +73,7 @@ for (const theme of ['light', 'dark'] as const) {
             expect(await findings(page), 'removing').toEqual([]);
             await page.keyboard.press('Enter');
             await page.keyboard.press('f');
-            await expect(page.getByRole('gridcell', { name: /, folded, Monday/ })).toBeVisible();
+            await expect(page.getByRole('gridcell', { name: /, collapsed, Monday/ })).toBeVisible();
             await page.keyboard.press('/');
             await page.keyboard.type('2h fenlight tue');
             await expect(page.getByRole('search').getByRole('option').first()).toBeVisible();
@@ -120,11 +120,11 @@ for (const theme of ['light', 'dark'] as const) {
                 expect(await findings(page), address).toEqual([]);
             }
             await page.goto('/office/rules');
-            await page.getByRole('button', { name: 'Set Long day' }).click();
+            await page.getByRole('button', { name: 'Change the rule: Long day' }).click();
             expect(await findings(page)).toEqual([]);
         });
 
-        test('a project in trouble, with its course drawn and as a table, and its plan are accessible', async ({ page }) => {
+        test('a project in trouble, with its progress drawn and as a table, and its plan are accessible', async ({ page }) => {
             await signIn(page, 'brannoc.leigh');
             for (const address of ['/projects/WEIR', '/projects/LOCK/plan', '/projects/WEIR/plan?compare=baseline']) {
                 await page.goto(address, { waitUntil: 'networkidle' });
@@ -136,7 +136,7 @@ for (const theme of ['light', 'dark'] as const) {
             await page.getByRole('link', { name: /^Remaining .*Gideon Park, Dams and boards/ }).press('Enter');
             await page.getByRole('button', { name: 'Update estimate' }).press('Enter');
             await expect(page.getByRole('textbox', { name: 'Remaining hours' })).toBeVisible();
-            expect(await findings(page), 'a table, and a word to be said').toEqual([]);
+            expect(await findings(page), 'a table, and an estimate to be given').toEqual([]);
         });
 
         test('review, projects and a project are accessible', async ({ page }) => {

@@ -42,7 +42,7 @@ test('a week of eight lines whose plan is right is recorded and submitted in a f
     await keys.press('Tab', 'Enter', 'Tab');
     await expect(cell(page, 'Soundings', 'Wednesday 17 June')).toBeFocused();
     await keys.press('a');
-    await expect(page.getByText('36 h are entered, and that is all that is expected.')).toBeVisible();
+    await expect(page.getByText('36 h entered; nothing is missing.')).toBeVisible();
     await expect(page.getByRole('link', { name: /^Week 25, .*: draft$/ })).toBeVisible();
     await keys.press('Control+Enter');
     await expect(page.getByRole('button', { name: 'Submit 36 h' })).toBeFocused();
@@ -72,9 +72,9 @@ test.describe('pencil', () => {
         await saved(page);
         await page.reload();
         await goTo(page, 'Piles', 'Monday 15 June');
-        await expect(page.getByText('0 h of 36 h expected are entered, 36 h still missing.')).toBeVisible();
+        await expect(page.getByText('0 h of the expected 36 h entered; 36 h missing.')).toBeVisible();
         await expect(
-            margin(page).getByText('1.25 h – plan: 5 h from Mon 15 to Fri 19 Jun, 1.25 h on this day pencilled'),
+            margin(page).getByText('1.25 h pencilled – plan: 5 h from Mon 15 to Fri 19 Jun, 1.25 h on this day'),
         ).toBeVisible();
         await expect(cell(page, 'Piles', 'Monday 15 June')).toHaveAttribute('title', /^plan: 5 h/);
 
@@ -82,7 +82,7 @@ test.describe('pencil', () => {
         await expect(cell(page, 'Piles', 'Monday 15 June')).toHaveAccessibleName(/: 1\.25, draft$/);
         await page.keyboard.press('l');
         await expect(cell(page, 'Piles', 'Thursday 18 June')).toHaveAccessibleName(/: 1, draft$/);
-        await expect(cell(page, 'Soundings', 'Thursday 18 June')).toHaveAccessibleName(/: pencilled 1\sh$/);
+        await expect(cell(page, 'Soundings', 'Thursday 18 June')).toHaveAccessibleName(/: 1\sh pencilled$/);
         await page.keyboard.press('d');
         await expect(cell(page, 'Soundings', 'Monday 15 June')).toHaveAccessibleName(/: 1\.25, draft$/);
         await saved(page);
@@ -111,7 +111,7 @@ test.describe('pencil', () => {
         await expect(cell(page, 'Soundings', 'Friday 19 June')).toHaveAccessibleName(/: empty$/);
         await page.keyboard.press('Control+z');
         await expect(cell(page, 'Soundings', 'Thursday 18 June')).toHaveAccessibleName(/: 1, draft$/);
-        await expect(cell(page, 'Soundings', 'Friday 19 June')).toHaveAccessibleName(/: pencilled/);
+        await expect(cell(page, 'Soundings', 'Friday 19 June')).toHaveAccessibleName(/ pencilled$/);
         await page.keyboard.press('Control+z');
         await saved(page);
     });
@@ -131,7 +131,7 @@ test.describe('pencil', () => {
         await choice.selectOption('lines');
         await expect(training).toHaveAccessibleName(/: empty$/);
         await choice.selectOption('hours');
-        await expect(training).toHaveAccessibleName(/: pencilled 1\sh$/);
+        await expect(training).toHaveAccessibleName(/: 1\sh pencilled$/);
         await choice.selectOption('off');
         await expect(training).toHaveCount(0);
     });
@@ -206,7 +206,7 @@ test.describe('blocking', () => {
         last[6] = '25';
         await paste(page, rows.map((row) => row.join('\t')).join('\n'));
         await expect(page.getByText('3 values are not saved; they are marked in the grid.')).toBeVisible();
-        await expect(page.getByText('69.25 h are entered', { exact: false })).toBeVisible();
+        await expect(page.getByText(/^69\.25\sh .*entered/)).toBeVisible();
         await expect(margin(page).getByRole('button', { name: /^1:60, Pier section 2, Mon/ })).toBeVisible();
         await margin(page)
             .getByRole('button', { name: /^two, Pier section 5, Wed/ })
@@ -218,7 +218,7 @@ test.describe('blocking', () => {
         await expect(page.getByText('2 values are not saved')).toBeVisible();
         await page.keyboard.press('Control+z');
         await page.keyboard.press('Control+z');
-        await expect(page.getByText('0 h of 40 h expected are entered', { exact: false })).toBeVisible();
+        await expect(page.getByText(/^0\sh of the expected 40\sh entered/)).toBeVisible();
     });
 });
 
@@ -268,7 +268,7 @@ test.describe('lines', () => {
         await expect(cell(page, 'Soundings', 'Monday 15 June')).toHaveAttribute('data-place', '1 0');
         await goTo(page, 'Soundings', 'Monday 15 June');
         await page.keyboard.press('f');
-        const folded = page.getByRole('gridcell', { name: /^Gull quay wall, folded, Monday 15 June/ });
+        const folded = page.getByRole('gridcell', { name: /^Gull quay wall, collapsed, Monday 15 June/ });
         await expect(folded).toBeVisible();
         await expect(cell(page, 'Soundings', 'Monday 15 June')).toHaveCount(0);
         await page.waitForLoadState('networkidle');
@@ -286,7 +286,7 @@ test.describe('lines', () => {
 });
 
 test.describe('an entry', () => {
-    test('carries notes for the team and the client, whether it is billed, and its auditTrail', async ({ page }) => {
+    test('carries notes for the team and the client, whether it is billed, and its audit trail', async ({ page }) => {
         await signIn(page, 'yusra.lindqvist');
         await goTo(page, 'Cores and soundings', 'Tuesday 16 June');
         await page.keyboard.press('m');
@@ -294,7 +294,7 @@ test.describe('an entry', () => {
         await page.keyboard.type('North face <em>done</em>');
         await page.keyboard.press('Enter');
         await expect(cell(page, 'Cores and soundings', 'Tuesday 16 June')).toBeFocused();
-        await expect(cell(page, 'Cores and soundings', 'Tuesday 16 June')).toHaveAccessibleName(/: 1\.75, draft, with a note$/);
+        await expect(cell(page, 'Cores and soundings', 'Tuesday 16 June')).toHaveAccessibleName(/: 1\.75, draft, has a note$/);
         await saved(page);
         await expect(
             margin(page).getByText('Harbour wall condition survey, Cores and soundings: North face <em>done</em>'),
@@ -327,11 +327,11 @@ test.describe('an entry', () => {
         await saved(page);
     });
 
-    test('of which many lack words for the client gets them all inked at once', async ({ page }) => {
+    test('without client notes has them all inked at once', async ({ page }) => {
         await signIn(page, 'yusra.lindqvist');
         await goTo(page, 'Lamp changer and wiring', 'Monday 15 June');
         await margin(page)
-            .getByRole('button', { name: /^Ink all \d+$/ })
+            .getByRole('button', { name: /^Ink all \d+ notes$/ })
             .click();
         await expect(page.getByLabel('Client note')).toHaveValue('Skerrow lantern: lens refit, Lamp changer and wiring');
         await saved(page);
@@ -351,11 +351,11 @@ test.describe('the quick line', () => {
         await page.keyboard.type('1:30 trai mon-tue note fire drill');
         const status = page.getByRole('search', { name: 'Quick line' }).getByRole('status');
         await expect(status).toHaveText(
-            /^1\.5\sh on .* · Training, Mon,? 29 Jun, Tue,? 30 Jun; note “fire drill” – Enter inks it$/,
+            /^1\.5\sh on .* · Training, Mon,? 29 Jun, Tue,? 30 Jun; note “fire drill” – press Enter to ink$/,
         );
         await page.keyboard.press('Enter');
-        await expect(cell(page, 'Training', 'Monday 29 June')).toHaveAccessibleName(/: 1\.5, draft, with a note$/);
-        await expect(cell(page, 'Training', 'Tuesday 30 June')).toHaveAccessibleName(/: 1\.5, draft, with a note$/);
+        await expect(cell(page, 'Training', 'Monday 29 June')).toHaveAccessibleName(/: 1\.5, draft, has a note$/);
+        await expect(cell(page, 'Training', 'Tuesday 30 June')).toHaveAccessibleName(/: 1\.5, draft, has a note$/);
 
         await page.keyboard.type('2h trai tue');
         await expect(status).toHaveText(/replaces 1\.5\sh/);
@@ -364,7 +364,7 @@ test.describe('the quick line', () => {
         await page.keyboard.press('/');
         await page.keyboard.type('+0:15 training tue');
         await page.keyboard.press('Enter');
-        await expect(cell(page, 'Training', 'Tuesday 30 June')).toHaveAccessibleName(/: 1\.75, draft, with a note$/);
+        await expect(cell(page, 'Training', 'Tuesday 30 June')).toHaveAccessibleName(/: 1\.75, draft, has a note$/);
         await saved(page);
     });
 
@@ -376,7 +376,7 @@ test.describe('the quick line', () => {
         await page.keyboard.press('ArrowDown');
         const [second = ''] = (await line.getByRole('option').nth(1).innerText()).split('\n');
         await page.keyboard.press('Enter');
-        await expect(line.getByRole('status')).toContainText(`Fenlight: our own time · ${second}`);
+        await expect(line.getByRole('status')).toContainText(`Fenlight: non-project time · ${second}`);
         await page.keyboard.press('Escape');
         await page.keyboard.press('/');
         await page.keyboard.type('2h zzz tue');

@@ -3,7 +3,7 @@ import { execFileSync } from 'node:child_process';
 import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { cell, goTo, signIn } from './people';
+import { cell, goTo, serverFolder, signIn } from './people';
 
 const line = 'Workshop and tools';
 
@@ -15,6 +15,7 @@ async function type(page: Page, day: string, hours: string): Promise<void> {
 
 /** Brings exchange files into the data while the application is running, as the time office would. */
 function importWhileRunning(files: Record<string, string>): void {
+    const server = serverFolder();
     const folder = mkdtempSync(join(tmpdir(), 'moss-'));
     for (const [name, contents] of Object.entries(files)) {
         writeFileSync(join(folder, name), contents);
@@ -22,9 +23,9 @@ function importWhileRunning(files: Record<string, string>): void {
     execFileSync('php', ['artisan', 'moss:import', folder], {
         env: {
             ...process.env,
-            APP_KEY: readFileSync('build/browser/key', 'utf8'),
-            DB_DATABASE: join(process.cwd(), 'build/browser/moss.sqlite'),
-            APP_CONFIG_CACHE: join(process.cwd(), 'build/browser/cache/import.php'),
+            APP_KEY: readFileSync(join(server, 'key'), 'utf8'),
+            DB_DATABASE: join(process.cwd(), server, 'moss.sqlite'),
+            APP_CONFIG_CACHE: join(process.cwd(), server, 'cache/import.php'),
         },
     });
 }
@@ -202,7 +203,7 @@ test('what the office records for somebody shows who did, and the owner submits 
     await office.getByRole('link', { name: 'Jonas Petherick' }).press('Enter');
     await expect(
         office.getByText(
-            'Only You are recording in the sheet of Jonas Petherick; it shows what you recorded. Jonas Petherick can submit this week.',
+            'You are recording in the timesheet of Jonas Petherick. Your entries will show that you made them. Only Jonas Petherick can submit this week.',
         ),
     ).toBeVisible();
     await type(office, 'Sunday 21 June', '4');

@@ -15,7 +15,7 @@ test('a week is submitted, one cell returned, that one fixed, and all of it appr
     await goTo(ivo, 'Armour stone', 'Monday 15 June');
     await ivo.keyboard.press('Control+Enter');
     await expect(ivo.getByRole('radio', { name: 'The whole week' })).toBeChecked();
-    await expect(remarks(ivo).getByRole('row', { name: /^to Una Sedge 16/ })).toBeVisible();
+    await expect(remarks(ivo).getByRole('row', { name: /^To Una Sedge 16/ })).toBeVisible();
     await ivo.getByRole('button', { name: 'Submit 16 h' }).press('Enter');
     await expect(ivo.getByText('16 h submitted.')).toBeVisible();
     await goTo(ivo, 'Armour stone', 'Monday 15 June');
@@ -61,7 +61,7 @@ test('a week is submitted, one cell returned, that one fixed, and all of it appr
     await expect(cell(ivo, 'Armour stone', 'Tuesday 16 June')).toHaveAccessibleName(/: 6, approved/);
 });
 
-test('approved time is corrected by asking, and the auditTrail keeps what it was', async ({ browser }) => {
+test('approved time is corrected by asking, and the audit trail has the earlier value', async ({ browser }) => {
     const ivo = await signedIn(browser, 'ivo.marl');
     await ivo.goto('/week/2026-W24');
     await goTo(ivo, 'Armour stone', 'Monday 8 June');
@@ -73,11 +73,11 @@ test('approved time is corrected by asking, and the auditTrail keeps what it was
     await ivo.getByLabel('Reason').fill('An hour was the ferry');
     await ivo.keyboard.press('Enter');
     await expect(ivo.getByText('The correction is waiting for your approver.')).toBeVisible();
-    await expect(cell(ivo, 'Armour stone', 'Monday 8 June')).toHaveAccessibleName(/: 8, approved, correction to 7 asked for$/);
+    await expect(cell(ivo, 'Armour stone', 'Monday 8 June')).toHaveAccessibleName(/: 8, approved, correction to 7 proposed$/);
 
     const una = await signedIn(browser, 'una.sedge');
     await una.goto('/review');
-    await expect(una.getByText('Accepting changes it by −1.')).toBeVisible();
+    await expect(una.getByText('If accepted: −1')).toBeVisible();
     await una.getByRole('button', { name: 'Accept' }).click();
     await expect(una.getByText('One correction accepted. The audit trail has the earlier value.')).toBeVisible();
 
@@ -94,7 +94,7 @@ test('a stand-in approves a line that was submitted alone, and every decision sa
     await una.getByRole('combobox', { name: 'Stand-in' }).selectOption('Per Knoll');
     await una.getByLabel('Last day').fill('2026-06-19');
     await una.getByRole('button', { name: 'Add stand-in' }).click();
-    await expect(una.getByRole('heading', { name: 'Standing in at the moment: Per Knoll.' })).toBeVisible();
+    await expect(una.getByText('Standing in at the moment: Per Knoll.')).toBeVisible();
 
     const ivo = await signedIn(browser, 'ivo.marl');
     await goTo(ivo, 'Slipway', 'Thursday 18 June');
@@ -121,11 +121,11 @@ test('a stand-in approves a line that was submitted alone, and every decision sa
     await goTo(ivo, 'Slipway', 'Thursday 18 June');
     await ivo.keyboard.press('t');
     await expect(
-        ivo.getByRole('list', { name: 'Audit trail' }).getByText(/Per Knoll in place of Una Sedge: approved/),
+        ivo.getByRole('list', { name: 'Audit trail' }).getByText(/Per Knoll on behalf of Una Sedge: approved/),
     ).toBeVisible();
 });
 
-test('the dayReminder in the outbox carries the day’s pencil, and its link inks it without signing in', async ({ browser }) => {
+test('the day reminder in the outbox carries the day’s pencil, and its link inks it without signing in', async ({ browser }) => {
     const ivo = await signedIn(browser, 'ivo.marl');
     await ivo.goto('/outbox');
     await ivo
@@ -150,11 +150,13 @@ test('the dayReminder in the outbox carries the day’s pencil, and its link ink
     await expect(stranger.getByText('This link has expired.')).toBeVisible();
 });
 
-test('a rule that the office sets is found while typing, asks for a word, and the word reaches the desk', async ({ browser }) => {
+test('a rule that the office sets is found while typing, needs an explanation, and the explanation reaches the approver', async ({
+    browser,
+}) => {
     const office = await signedIn(browser, 'tobin.vale');
     await office.goto('/office/rules');
-    await office.getByRole('button', { name: 'Set Long day' }).click();
-    await office.getByRole('combobox', { name: 'It' }).selectOption('explanation');
+    await office.getByRole('button', { name: 'Change the rule: Long day' }).click();
+    await office.getByRole('combobox', { name: 'Severity' }).selectOption('explanation');
     await office.getByRole('textbox', { name: /^More than/ }).fill('5');
     await office.getByRole('combobox', { name: 'Applies to' }).selectOption({ label: 'Everyone' });
     await office.getByLabel('Applies from').fill('2026-06-19');
@@ -179,7 +181,7 @@ test('a rule that the office sets is found while typing, asks for a word, and th
     await una.goto('/review?look=needed');
     await expect(una.getByText('The tide was right').first()).toBeVisible();
     await office.goto('/office/rules');
-    await office.getByRole('button', { name: 'Remove the setting: Long day, everybody' }).last().click();
+    await office.getByRole('button', { name: 'Remove the setting: Long day, Everyone' }).last().click();
     await expect(office.getByText('Setting removed. The one it overrode applies again.')).toBeVisible();
 });
 
@@ -188,7 +190,7 @@ test('the office closes a period after its check list, and opens days again with
     await office.goto('/office/periods?day=2026-01-31');
     await office.getByRole('button', { name: /^Close and settle/ }).click();
     await expect(office.getByText(/^Closed up to Sat 31 Jan;/)).toBeVisible();
-    await office.getByRole('button', { name: 'Open closed days again …' }).click();
+    await office.getByRole('button', { name: 'Reopen closed days…' }).click();
     await office.getByLabel('Reopen from').fill('2026-01-01');
     await office.getByLabel('Reason', { exact: true }).fill('A test of the harbour lights');
     await office.getByRole('button', { name: 'Reopen closed days', exact: true }).click();

@@ -1,10 +1,14 @@
 #!/usr/bin/env bash
 # Serves the demonstration as of Wednesday 17 June 2026, always anew and with a few more people, for the browser tests.
+# serve.sh PORT FOLDER
 set -euo pipefail
 source "$(dirname "${BASH_SOURCE[0]}")/../../bin/lib.sh"
-folder=$PWD/build/browser
+folder=$PWD/$2
 rm -rf "$folder"
 export MOSS_TODAY=2026-06-17 APP_URL=http://127.0.0.1:$1
+# A language of the tests, beside English.
+php tests/Browser/pseudo.php "$folder/lang"
+export MOSS_LANGUAGES=en,qps MOSS_LANGUAGE_FOLDER="$folder/lang"
 demo_environment "$folder"
 demo_data "$folder"
 # Pictures are of the demonstration alone.

@@ -67,7 +67,7 @@ test.describe('the grid', () => {
         await expect(cell(page, line, 'Saturday 20 June')).toHaveAccessibleName(/: 4, draft$/);
         await type(other, 'Saturday 20 June', '6');
         await goTo(other, line, 'Saturday 20 June');
-        await other.getByRole('button', { name: '' }).click();
+        await other.getByRole('button', { name: 'Replace with 6' }).click();
         await expect(cell(other, line, 'Saturday 20 June')).toHaveAccessibleName(/: 6, draft$/);
     });
 
@@ -112,9 +112,11 @@ test.describe('the grid', () => {
     test('hours are shown as the person reads them, and stay the same minutes', async ({ page }) => {
         await type(page, 'Tuesday 16 June', '80m');
         await expect(cell(page, line, 'Tuesday 16 June')).toHaveText('1.33');
+        await page.getByRole('button', { name: /^Account:/ }).click();
         await page.getByLabel('Hours format', { exact: true }).selectOption('clock');
         await expect(cell(page, line, 'Tuesday 16 June')).toHaveText('1:20');
         await page.getByLabel('Hours format', { exact: true }).selectOption('decimal');
+        await page.keyboard.press('Escape');
         await expect(cell(page, line, 'Tuesday 16 June')).toHaveText('1.33');
         await goTo(page, line, 'Tuesday 16 June');
         await page.keyboard.press('Delete');

@@ -14,9 +14,14 @@ final class ExportCommand extends Command
 {
     use WritesErrors;
 
-    protected $signature = 'moss:export {folder : where to write; made if it is not there}';
+    protected $signature = 'moss:export {folder : folder to write to; created if it does not exist}';
 
-    protected $description = 'Write everything as exchange files';
+    protected $description = 'Export all data as exchange files';
+
+    protected $help = <<<'HELP'
+        Example:
+          php artisan moss:export export/2026-06-17
+        HELP;
 
     public function handle(ExportExchange $export): int
     {

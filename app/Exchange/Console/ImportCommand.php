@@ -16,11 +16,17 @@ final class ImportCommand extends Command
     use WritesErrors;
 
     protected $signature = 'moss:import
-        {source : a folder of exchange files, or a ZIP of one}
-        {--dry-run : report what an import would do and change nothing}
-        {--replace-plan : assignments that are gone from the files end}';
+        {source : folder of exchange files, or a ZIP file of one}
+        {--dry-run : report what would be imported, without changing anything}
+        {--replace-plan : end assignments that are no longer in the files}';
 
-    protected $description = 'Take exchange files over, all of them or nothing';
+    protected $description = 'Import exchange files: all of them, or nothing';
+
+    protected $help = <<<'HELP'
+        Examples:
+          php artisan moss:import plan --dry-run
+          php artisan moss:import plan.zip --replace-plan
+        HELP;
 
     public function handle(ImportExchange $import): int
     {

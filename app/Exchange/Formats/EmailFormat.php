@@ -7,7 +7,7 @@ namespace App\Exchange\Formats;
 use App\Exchange\Format;
 use App\Exchange\Unreadable;
 
-/** An e-mail address. */
+/** An email address. */
 final readonly class EmailFormat implements Format
 {
     public function read(string $text): string

@@ -6,16 +6,16 @@ namespace App\Exchange\Kinds;
 
 use App\Exchange\CodeTable;
 use App\Exchange\Column;
-use App\Exchange\Draft;
+use App\Exchange\DraftRow;
+use App\Exchange\FileKind;
 use App\Exchange\Formats\DayFormat;
 use App\Exchange\Formats\HoursCell;
 use App\Exchange\Formats\TextFormat;
-use App\Exchange\Kind;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 
 /** `absences.csv` */
-final class AbsencesKind extends Kind
+final class AbsencesKind extends FileKind
 {
     public function name(): string
     {
@@ -50,7 +50,7 @@ final class AbsencesKind extends Kind
 
     public function existing(array $drafts): Builder
     {
-        return $this->having(array_map(static fn (Draft $draft): array => $draft->attributes, $drafts));
+        return $this->having(array_map(static fn (DraftRow $draft): array => $draft->attributes, $drafts));
     }
 
     public function exported(): Builder

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Exchange\Kinds;
 
-use App\Exchange\Kind;
+use App\Exchange\FileKind;
 
 /** Every kind of exchange file, in the order in which they are listed, checked and written. */
 final class AllKinds
 {
-    /** @return list<Kind> */
+    /** @return list<FileKind> */
     public static function list(): array
     {
         return [

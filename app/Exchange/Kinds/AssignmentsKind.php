@@ -8,9 +8,9 @@ use App\Exchange\Codes;
 use App\Exchange\CodeTable;
 use App\Exchange\Column;
 use App\Exchange\ExchangeText;
+use App\Exchange\FileRow;
 use App\Exchange\Formats\DayFormat;
 use App\Exchange\Formats\HoursCell;
-use App\Exchange\Row;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 
@@ -45,7 +45,7 @@ final class AssignmentsKind extends OnTaskKind
         return ['task_id', 'person_id', 'team_id', 'role_id', 'starts_on'];
     }
 
-    public function check(Row $row, Codes $codes): array
+    public function check(FileRow $row, Codes $codes): array
     {
         if (($row->value('person') === null) === ($row->value('team') === null)) {
             return [$row->problem('person', ExchangeText::get('expected.person_or_team'))];

@@ -7,16 +7,16 @@ namespace App\Exchange\Kinds;
 use App\Exchange\Codes;
 use App\Exchange\CodeTable;
 use App\Exchange\Column;
+use App\Exchange\FileKind;
+use App\Exchange\FileRow;
 use App\Exchange\Formats\DayFormat;
 use App\Exchange\Formats\PartFormat;
 use App\Exchange\Formats\TextFormat;
-use App\Exchange\Kind;
-use App\Exchange\Row;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 
 /** `calendars.csv`: the holidays of each calendar. */
-final class CalendarsKind extends Kind
+final class CalendarsKind extends FileKind
 {
     public function name(): string
     {
@@ -53,7 +53,7 @@ final class CalendarsKind extends Kind
         return ['calendar'];
     }
 
-    public function declare(Row $row, Codes $codes): void
+    public function declare(FileRow $row, Codes $codes): void
     {
         $codes->declare('calendars', $row->string('calendar'));
     }

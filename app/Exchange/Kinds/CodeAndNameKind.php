@@ -6,15 +6,15 @@ namespace App\Exchange\Kinds;
 
 use App\Exchange\Codes;
 use App\Exchange\Column;
+use App\Exchange\FileKind;
+use App\Exchange\FileRow;
 use App\Exchange\Formats\CodeFormat;
 use App\Exchange\Formats\TextFormat;
-use App\Exchange\Kind;
-use App\Exchange\Row;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 
 /** Roles and clients: a code and a name. */
-abstract class CodeAndNameKind extends Kind
+abstract class CodeAndNameKind extends FileKind
 {
     public function columns(): array
     {
@@ -31,7 +31,7 @@ abstract class CodeAndNameKind extends Kind
         return ['code'];
     }
 
-    public function declare(Row $row, Codes $codes): void
+    public function declare(FileRow $row, Codes $codes): void
     {
         $codes->declare($this->table(), $row->string($this->codeColumn()));
     }
@@ -41,7 +41,7 @@ abstract class CodeAndNameKind extends Kind
         return DB::table($this->table())->selectRaw('code AS '.$this->codeColumn().', name')->orderBy('code');
     }
 
-    public function further(Row $row, Codes $codes): array
+    public function further(FileRow $row, Codes $codes): array
     {
         return ['id' => $codes->declare($this->table(), $row->string($this->codeColumn()))];
     }

@@ -7,15 +7,15 @@ namespace App\Exchange\Kinds;
 use App\Exchange\Codes;
 use App\Exchange\CodeTable;
 use App\Exchange\Column;
-use App\Exchange\Draft;
+use App\Exchange\DraftRow;
 use App\Exchange\ExchangeText;
+use App\Exchange\FileProblem;
+use App\Exchange\FileRow;
 use App\Exchange\Formats\ChoiceFormat;
 use App\Exchange\Formats\DayFormat;
 use App\Exchange\Formats\HoursCell;
 use App\Exchange\Formats\TextFormat;
 use App\Exchange\Formats\YesNoFormat;
-use App\Exchange\Problem;
-use App\Exchange\Row;
 use App\Models\Organisation;
 use App\Support\Database\Record;
 use Illuminate\Database\Query\Builder;
@@ -25,7 +25,7 @@ use Moss\Core\Sheet\EntryState;
 /** `entries.csv` */
 final class EntriesKind extends OnTaskKind
 {
-    /** @var list<Draft> rows that correct a settled entry */
+    /** @var list<DraftRow> rows that correct a settled entry */
     private array $corrections = [];
 
     /** @var array{string|null}|null the last day of the closed period, once it has been read */
@@ -64,7 +64,7 @@ final class EntriesKind extends OnTaskKind
         return ['person_id', 'task_id', 'role_id', 'date', 'corrects'];
     }
 
-    public function check(Row $row, Codes $codes): array
+    public function check(FileRow $row, Codes $codes): array
     {
         $minutes = $row->int('hours');
         if ($minutes === 0) {
@@ -102,7 +102,7 @@ final class EntriesKind extends OnTaskKind
         $problems = [];
         foreach (array_chunk($this->corrections, $this->rowsAtOnce()) as $drafts) {
             $settled = [];
-            foreach (Record::all($this->having(array_map(static fn (Draft $draft): array => self::corrected($draft), $drafts))->where('entries.state', EntryState::Settled->value)) as $entry) {
+            foreach (Record::all($this->having(array_map(static fn (DraftRow $draft): array => self::corrected($draft), $drafts))->where('entries.state', EntryState::Settled->value)) as $entry) {
                 $settled[$this->keyOf($entry->toArray())] = true;
             }
             foreach ($drafts as $draft) {
@@ -116,12 +116,12 @@ final class EntriesKind extends OnTaskKind
     }
 
     /** @return array<string, string|int|null> the key of the entry that a row corrects */
-    private static function corrected(Draft $draft): array
+    private static function corrected(DraftRow $draft): array
     {
         return ['date' => $draft->attributes['corrects'], 'corrects' => null] + $draft->attributes;
     }
 
-    public function initial(Draft $draft): array
+    public function initial(DraftRow $draft): array
     {
         return ['version' => 1];
     }
@@ -149,7 +149,7 @@ final class EntriesKind extends OnTaskKind
      *
      * @param  array<string, string|int|null>|null  $entry
      */
-    private function changeOfFixed(Draft $draft, ?array $entry): ?Problem
+    private function changeOfFixed(DraftRow $draft, ?array $entry): ?FileProblem
     {
         $state = EntryState::tryFrom((string) ($entry['state'] ?? ''));
         if ($entry === null || $state === null || ! $state->isActual()) {
@@ -163,6 +163,6 @@ final class EntriesKind extends OnTaskKind
             return null;
         }
 
-        return new Problem($draft->row->file, $draft->row->line, null, null, ExchangeText::get('expected.unchanged_'.$state->value));
+        return new FileProblem($draft->row->file, $draft->row->line, null, null, ExchangeText::get('expected.unchanged_'.$state->value));
     }
 }

@@ -6,16 +6,16 @@ namespace App\Exchange\Kinds;
 
 use App\Exchange\Codes;
 use App\Exchange\Column;
-use App\Exchange\Draft;
+use App\Exchange\DraftRow;
 use App\Exchange\ExchangeText;
+use App\Exchange\FileKind;
+use App\Exchange\FileProblem;
+use App\Exchange\FileRow;
 use App\Exchange\Formats\CodeFormat;
-use App\Exchange\Kind;
-use App\Exchange\Problem;
-use App\Exchange\Row;
 use Illuminate\Database\Query\Builder;
 
 /** Kinds whose rows name a task by project and task code. */
-abstract class OnTaskKind extends Kind
+abstract class OnTaskKind extends FileKind
 {
     /** @return list<Column> */
     final protected function taskColumns(): array
@@ -23,13 +23,13 @@ abstract class OnTaskKind extends Kind
         return [Column::required('project', new CodeFormat, ''), Column::required('task', new CodeFormat, '')];
     }
 
-    final protected function taskId(Row $row, Codes $codes): ?int
+    final protected function taskId(FileRow $row, Codes $codes): ?int
     {
         return $codes->idOf('tasks', $row->string('project').'/'.$row->string('task'));
     }
 
-    /** @return list<Problem> */
-    final protected function checkTask(Row $row, Codes $codes): array
+    /** @return list<FileProblem> */
+    final protected function checkTask(FileRow $row, Codes $codes): array
     {
         if ($codes->idOf('projects', $row->string('project')) === null) {
             return [$row->problem('project', ExchangeText::get('expected.known', ['what' => ExchangeText::get('code_of.projects')]))];
@@ -49,10 +49,10 @@ abstract class OnTaskKind extends Kind
 
     public function existing(array $drafts): Builder
     {
-        return $this->having(array_map(static fn (Draft $draft): array => $draft->attributes, $drafts));
+        return $this->having(array_map(static fn (DraftRow $draft): array => $draft->attributes, $drafts));
     }
 
-    public function further(Row $row, Codes $codes): array
+    public function further(FileRow $row, Codes $codes): array
     {
         return ['task_id' => $this->taskId($row, $codes)];
     }

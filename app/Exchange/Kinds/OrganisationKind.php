@@ -7,6 +7,8 @@ namespace App\Exchange\Kinds;
 use App\Exchange\Codes;
 use App\Exchange\Column;
 use App\Exchange\ExchangeText;
+use App\Exchange\FileKind;
+use App\Exchange\FileRow;
 use App\Exchange\Format;
 use App\Exchange\Formats\ChoiceFormat;
 use App\Exchange\Formats\CodeFormat;
@@ -15,15 +17,13 @@ use App\Exchange\Formats\PatternFormat;
 use App\Exchange\Formats\TextFormat;
 use App\Exchange\Formats\WholeNumberFormat;
 use App\Exchange\Formats\YesNoFormat;
-use App\Exchange\Kind;
-use App\Exchange\Row;
 use App\Exchange\Unreadable;
 use App\Support\Database\Record;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 
 /** `organisation.csv`: one setting a line. In the table they are the columns of its one row. */
-final class OrganisationKind extends Kind
+final class OrganisationKind extends FileKind
 {
     public const SETTINGS = ['name', 'currency', 'pattern', 'calendar', 'entry_step', 'approval', 'remaining_estimates', 'self_approve'];
 
@@ -52,7 +52,7 @@ final class OrganisationKind extends Kind
         return ['id'];
     }
 
-    public function check(Row $row, Codes $codes): array
+    public function check(FileRow $row, Codes $codes): array
     {
         try {
             $value = $this->format($row->string('key'))->read($row->string('value'));
@@ -65,7 +65,7 @@ final class OrganisationKind extends Kind
             : [];
     }
 
-    public function further(Row $row, Codes $codes): array
+    public function further(FileRow $row, Codes $codes): array
     {
         $setting = $row->string('key');
         $value = $this->format($setting)->read($row->string('value'));

@@ -7,14 +7,14 @@ namespace App\Exchange\Kinds;
 use App\Exchange\Codes;
 use App\Exchange\CodeTable;
 use App\Exchange\Column;
-use App\Exchange\Draft;
+use App\Exchange\DraftRow;
 use App\Exchange\ExchangeText;
+use App\Exchange\FileRow;
 use App\Exchange\Formats\ChoiceFormat;
 use App\Exchange\Formats\DayFormat;
 use App\Exchange\Formats\EmailFormat;
 use App\Exchange\Formats\PatternFormat;
 use App\Exchange\Formats\TimezoneFormat;
-use App\Exchange\Row;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 
@@ -43,7 +43,7 @@ final class PeopleKind extends CodeAndNameKind
         ];
     }
 
-    public function check(Row $row, Codes $codes): array
+    public function check(FileRow $row, Codes $codes): array
     {
         return $this->checkOrder($row);
     }
@@ -82,7 +82,7 @@ final class PeopleKind extends CodeAndNameKind
         }
     }
 
-    public function initial(Draft $draft): array
+    public function initial(DraftRow $draft): array
     {
         return ['hours_format' => 'decimal'];
     }

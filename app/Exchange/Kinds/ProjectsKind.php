@@ -7,10 +7,10 @@ namespace App\Exchange\Kinds;
 use App\Exchange\Codes;
 use App\Exchange\CodeTable;
 use App\Exchange\Column;
+use App\Exchange\FileRow;
 use App\Exchange\Formats\ChoiceFormat;
 use App\Exchange\Formats\DayFormat;
 use App\Exchange\Formats\YesNoFormat;
-use App\Exchange\Row;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 
@@ -37,7 +37,7 @@ final class ProjectsKind extends CodeAndNameKind
         ];
     }
 
-    public function check(Row $row, Codes $codes): array
+    public function check(FileRow $row, Codes $codes): array
     {
         return [...$this->checkOrder($row), ...$this->checkLength($row)];
     }

@@ -8,15 +8,15 @@ use App\Exchange\Codes;
 use App\Exchange\CodeTable;
 use App\Exchange\Column;
 use App\Exchange\ExchangeText;
+use App\Exchange\FileKind;
+use App\Exchange\FileRow;
 use App\Exchange\Formats\DayFormat;
 use App\Exchange\Formats\RateFormat;
-use App\Exchange\Kind;
-use App\Exchange\Row;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 
 /** `rates.csv` */
-final class RatesKind extends Kind
+final class RatesKind extends FileKind
 {
     public function name(): string
     {
@@ -44,7 +44,7 @@ final class RatesKind extends Kind
         return ['person_id', 'role_id', 'starts_on'];
     }
 
-    public function check(Row $row, Codes $codes): array
+    public function check(FileRow $row, Codes $codes): array
     {
         return $row->value('person') === null && $row->value('role') === null
             ? [$row->problem('person', ExchangeText::get('expected.person_or_role'))]

@@ -7,11 +7,11 @@ namespace App\Exchange\Kinds;
 use App\Exchange\Codes;
 use App\Exchange\CodeTable;
 use App\Exchange\Column;
+use App\Exchange\FileRow;
 use App\Exchange\Formats\DayFormat;
 use App\Exchange\Formats\HoursCell;
 use App\Exchange\Formats\TextFormat;
 use App\Exchange\Formats\YesNoFormat;
-use App\Exchange\Row;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 
@@ -50,7 +50,7 @@ final class RemainingEstimatesKind extends OnTaskKind
         return ['person_id', 'task_id', 'stated_on'];
     }
 
-    public function check(Row $row, Codes $codes): array
+    public function check(FileRow $row, Codes $codes): array
     {
         return $this->checkTask($row, $codes);
     }

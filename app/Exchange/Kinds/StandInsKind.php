@@ -8,14 +8,14 @@ use App\Exchange\Codes;
 use App\Exchange\CodeTable;
 use App\Exchange\Column;
 use App\Exchange\ExchangeText;
+use App\Exchange\FileKind;
+use App\Exchange\FileRow;
 use App\Exchange\Formats\DayFormat;
-use App\Exchange\Kind;
-use App\Exchange\Row;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 
 /** `stand_ins.csv`: who decides in an absent approver's place, for everything; those for some projects only are not exchanged. */
-final class StandInsKind extends Kind
+final class StandInsKind extends FileKind
 {
     public function name(): string
     {
@@ -42,7 +42,7 @@ final class StandInsKind extends Kind
         return ['person_id', 'stand_in_id', 'starts_on'];
     }
 
-    public function check(Row $row, Codes $codes): array
+    public function check(FileRow $row, Codes $codes): array
     {
         if ($row->value('person') === $row->value('stand_in')) {
             return [$row->problem('stand_in', ExchangeText::get('expected.other_person'))];

@@ -7,19 +7,19 @@ namespace App\Exchange\Kinds;
 use App\Exchange\Codes;
 use App\Exchange\Column;
 use App\Exchange\ExchangeText;
+use App\Exchange\FileKind;
+use App\Exchange\FileRow;
 use App\Exchange\Formats\CodeFormat;
 use App\Exchange\Formats\DayFormat;
 use App\Exchange\Formats\HoursCell;
 use App\Exchange\Formats\MoneyFormat;
 use App\Exchange\Formats\TextFormat;
 use App\Exchange\Formats\YesNoFormat;
-use App\Exchange\Kind;
-use App\Exchange\Row;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 
 /** `tasks.csv` */
-final class TasksKind extends Kind
+final class TasksKind extends FileKind
 {
     public function name(): string
     {
@@ -53,7 +53,7 @@ final class TasksKind extends Kind
         return ['project_id', 'code'];
     }
 
-    public function declare(Row $row, Codes $codes): void
+    public function declare(FileRow $row, Codes $codes): void
     {
         if ($codes->idOf('projects', $row->string('project')) === null) {
             return;
@@ -65,7 +65,7 @@ final class TasksKind extends Kind
         }
     }
 
-    public function check(Row $row, Codes $codes): array
+    public function check(FileRow $row, Codes $codes): array
     {
         if ($codes->idOf('projects', $row->string('project')) === null) {
             return [$row->problem('project', ExchangeText::get('expected.known', ['what' => ExchangeText::get('code_of.projects')]))];
@@ -74,7 +74,7 @@ final class TasksKind extends Kind
         return [...$this->checkOrder($row), ...$this->checkLength($row)];
     }
 
-    public function further(Row $row, Codes $codes): array
+    public function further(FileRow $row, Codes $codes): array
     {
         $project = $row->string('project');
         $phase = $row->stringOrNull('phase');

@@ -8,7 +8,7 @@ use App\Support\Database\Record;
 use Illuminate\Support\Facades\DB;
 
 /**
- * The hashes of the audit trail. Each line's is made of its own words, of the hash before it and of a key that is not in the
+ * The hashes of the audit trail. Each line's is made of its own content, of the hash before it and of a key that is not in the
  * database (HMAC-SHA256 over JSON): a line that is changed, taken out or put in breaks every one after it, and nobody without
  * the key can make the hashes fit again. The head, sealed in the same way, says how many lines there are and how the last
  * one ends, so that lines cut off at the end show as well.

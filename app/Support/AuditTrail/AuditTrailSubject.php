@@ -9,6 +9,7 @@ enum AuditTrailSubject: string
 {
     case Entry = 'entry';
     case Timesheet = 'timesheet';
+    case Finding = 'finding';
     case Correction = 'correction';
     case Project = 'project';
     case Task = 'task';

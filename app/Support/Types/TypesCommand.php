@@ -13,9 +13,15 @@ final class TypesCommand extends Command
 
     private const FILE = 'resources/js/types/generated/props.ts';
 
-    protected $signature = 'moss:types {--check : write nothing; fail if the file is not up to date}';
+    protected $signature = 'moss:types {--check : write nothing; fail if the file is out of date}';
 
     protected $description = 'Write the TypeScript types of page props';
+
+    protected $help = <<<'HELP'
+        Examples:
+          php artisan moss:types
+          php artisan moss:types --check
+        HELP;
 
     public function handle(TypeScriptTypes $types): int
     {

@@ -6,11 +6,11 @@ namespace Moss\Core\HouseRules\Rules;
 
 use Moss\Core\HouseRules\CheckedSheet;
 use Moss\Core\HouseRules\FindingPlace;
-use Moss\Core\HouseRules\Found;
 use Moss\Core\HouseRules\HouseRule;
 use Moss\Core\HouseRules\Limit;
 use Moss\Core\HouseRules\LimitRange;
 use Moss\Core\HouseRules\LimitUnit;
+use Moss\Core\HouseRules\RuleResult;
 use Moss\Core\HouseRules\RuleScope;
 use Moss\Core\HouseRules\Severity;
 
@@ -47,7 +47,7 @@ final readonly class MoreThanRemained implements HouseRule
         foreach ($sheet->inQuestion() as $entry) {
             $over = $entry->task->over;
             if (! $entry->task->isInternal && $over?->isMoreThan($limit->minutes())) {
-                $findings[$entry->line->taskKey()] = new Found(FindingPlace::line($entry->line), ['over' => $over]);
+                $findings[$entry->line->taskKey()] = new RuleResult(FindingPlace::line($entry->line), ['over' => $over]);
             }
         }
 

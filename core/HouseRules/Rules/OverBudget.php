@@ -6,9 +6,9 @@ namespace Moss\Core\HouseRules\Rules;
 
 use Moss\Core\HouseRules\CheckedSheet;
 use Moss\Core\HouseRules\FindingPlace;
-use Moss\Core\HouseRules\Found;
 use Moss\Core\HouseRules\HouseRule;
 use Moss\Core\HouseRules\Limit;
+use Moss\Core\HouseRules\RuleResult;
 use Moss\Core\HouseRules\RuleScope;
 use Moss\Core\HouseRules\Severity;
 
@@ -44,7 +44,7 @@ final readonly class OverBudget implements HouseRule
         $findings = [];
         foreach ($sheet->inQuestion() as $entry) {
             if ($entry->task->budgetIsSpent) {
-                $findings[$entry->line->taskKey()] = new Found(FindingPlace::line($entry->line), []);
+                $findings[$entry->line->taskKey()] = new RuleResult(FindingPlace::line($entry->line), []);
             }
         }
 

@@ -7,11 +7,11 @@ namespace Moss\Core\HouseRules\Rules;
 use Moss\Core\HouseRules\CheckedSheet;
 use Moss\Core\HouseRules\EntryRules;
 use Moss\Core\HouseRules\FindingPlace;
-use Moss\Core\HouseRules\Found;
 use Moss\Core\HouseRules\HouseRule;
 use Moss\Core\HouseRules\Limit;
 use Moss\Core\HouseRules\LimitRange;
 use Moss\Core\HouseRules\LimitUnit;
+use Moss\Core\HouseRules\RuleResult;
 use Moss\Core\HouseRules\RuleScope;
 use Moss\Core\HouseRules\Severity;
 
@@ -52,7 +52,7 @@ final readonly class SameEveryDay implements HouseRule
                 $goesOn = $before !== false && $before->day->daysUntil($entry->day) === 1 && $before->minutes->equals($entry->minutes);
                 $run = $goesOn ? [...$run, $entry] : [$entry];
                 if (count($run) === $limit->toInt() && EntryRules::anyInQuestion($run)) {
-                    $findings[] = new Found(FindingPlace::line($entry->line), ['entered' => $entry->minutes, 'days' => $limit->toInt()]);
+                    $findings[] = new RuleResult(FindingPlace::line($entry->line), ['entered' => $entry->minutes, 'days' => $limit->toInt()]);
                 }
             }
         }

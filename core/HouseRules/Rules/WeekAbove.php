@@ -6,11 +6,11 @@ namespace Moss\Core\HouseRules\Rules;
 
 use Moss\Core\HouseRules\CheckedSheet;
 use Moss\Core\HouseRules\FindingPlace;
-use Moss\Core\HouseRules\Found;
 use Moss\Core\HouseRules\HouseRule;
 use Moss\Core\HouseRules\Limit;
 use Moss\Core\HouseRules\LimitRange;
 use Moss\Core\HouseRules\LimitUnit;
+use Moss\Core\HouseRules\RuleResult;
 use Moss\Core\HouseRules\RuleScope;
 use Moss\Core\HouseRules\Severity;
 
@@ -46,7 +46,7 @@ final readonly class WeekAbove implements HouseRule
         $over = $sheet->entered()->minus($sheet->expectedInWeek());
 
         return $over->isMoreThan($limit->minutes())
-            ? [new Found(FindingPlace::week(), ['entered' => $sheet->entered(), 'expected' => $sheet->expectedInWeek(), 'over' => $over])]
+            ? [new RuleResult(FindingPlace::week(), ['entered' => $sheet->entered(), 'expected' => $sheet->expectedInWeek(), 'over' => $over])]
             : [];
     }
 }

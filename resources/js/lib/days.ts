@@ -15,11 +15,8 @@ export const fullDay = formatter({ weekday: 'long', day: 'numeric', month: 'long
 /** `17 Jun`. */
 export const dayAndMonth = formatter({ day: 'numeric', month: 'short' });
 
-/** `Wed`. */
-export const weekday = formatter({ weekday: 'short' });
-
-/** `17`. */
-export const dayOfMonth = formatter({ day: 'numeric' });
+/** `Wed 17`. */
+export const weekdayAndDay = formatter({ weekday: 'short', day: 'numeric' });
 
 /** `Jun 2026`. */
 export const monthOf = formatter({ month: 'short', year: 'numeric' });

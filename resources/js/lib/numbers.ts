@@ -2,7 +2,7 @@ import { locale } from './locale';
 
 const whole = new Intl.NumberFormat(locale, { maximumFractionDigits: 0 });
 const percent = new Intl.NumberFormat(locale, { minimumFractionDigits: 1, maximumFractionDigits: 1 });
-const listed = new Intl.ListFormat(locale, { style: 'narrow', type: 'unit' });
+const listed = new Intl.ListFormat(locale, { style: 'short', type: 'unit' });
 
 /** The sign between whole and decimal places: `.` or `,`. */
 export const decimalSeparator =

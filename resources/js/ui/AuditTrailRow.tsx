@@ -15,9 +15,7 @@ export function AuditTrailRow({ row }: { row: AuditTrailRowProps }) {
             {row.person === null || row.person === row.actor ? '' : `, ${copy.of(row.person)}`}
             {row.changes.length > 0 && (
                 <span className="ms-2 text-faded">
-                    {row.changes
-                        .map(({ what, before, after }) => `${what} ${before === null ? '' : `${before} `}→ ${after ?? copy.none}`)
-                        .join('; ')}
+                    {row.changes.map(({ what, before, after }) => copy.change(what, before, after)).join('; ')}
                 </span>
             )}
             {row.why !== '' && <q className="ms-2">{row.why}</q>}

@@ -1,7 +1,7 @@
 import { text } from '@/lib/text';
 import type { HoursFormat } from '@/types/generated/props';
-import { router } from '@inertiajs/react';
 import { Choice } from './Choice';
+import { savePreference } from './savePreference';
 
 /** How the person reads hours, on every device. */
 export function HoursChoice({ chosen }: { chosen: HoursFormat }) {
@@ -13,7 +13,7 @@ export function HoursChoice({ chosen }: { chosen: HoursFormat }) {
             value={chosen}
             names={{ decimal, clock }}
             onChoose={(hoursFormat) => {
-                router.patch('/preferences', { hoursFormat }, { preserveScroll: true, preserveState: true });
+                savePreference({ hoursFormat });
             }}
         />
     );

@@ -3,7 +3,7 @@ import { text } from '@/lib/text';
 import { Link, usePage } from '@inertiajs/react';
 import clsx from 'clsx';
 import type { ReactNode } from 'react';
-import { HoursChoice } from './HoursChoice';
+import { AccountMenu } from './AccountMenu';
 import { ThemeChoice } from './ThemeChoice';
 
 function Section({ href, also, children }: { href: string; also?: readonly string[]; children: ReactNode }) {
@@ -75,23 +75,7 @@ export function Shell({ children, skipTo = '#page' }: ShellProps) {
                             {signedIn.unread > 0 && <span className="ms-1.5 text-ochre">{signedIn.unread}</span>}
                         </Link>
                     )}
-                    {signedIn !== null && <HoursChoice chosen={signedIn.hoursFormat} />}
-                    <ThemeChoice />
-                    {signedIn !== null && (
-                        <>
-                            <span className="max-w-72 truncate" title={signedIn.name}>
-                                {signedIn.name}
-                            </span>
-                            <Link
-                                href="/sign-out"
-                                method="post"
-                                as="button"
-                                className="min-h-6 cursor-pointer underline-offset-4 hover:underline"
-                            >
-                                {text.signOut}
-                            </Link>
-                        </>
-                    )}
+                    {signedIn === null ? <ThemeChoice /> : <AccountMenu person={signedIn} />}
                 </span>
             </header>
             <main id="page" tabIndex={-1} className="flex-1 pt-3 pb-8 outline-none">

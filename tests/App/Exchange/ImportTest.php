@@ -71,8 +71,8 @@ final class ImportTest extends TestCase
         yield 'a text that reads backwards' => ['roles.csv', "role,name\nx,a\u{202E}b\n", 'without control characters'];
         yield 'another encoding' => ['roles.csv', "role,name\nx,Caf\xE9\n", 'roles.csv, line 2: “x,Café”. Expected text in UTF-8'];
         yield 'a control character' => ['roles.csv', "role,name\nx,\"a\x07b\"\n", 'without control characters'];
-        yield 'an e-mail of somebody else' => ['people.csv', "person,name,email\nzoe,Zoe,ADA@lighthouse.example\n", 'Expected an email address that nobody else has'];
-        yield 'no e-mail' => ['people.csv', "person,name,email\nzoe,Zoe,zoe\n", 'Expected an email address, such as'];
+        yield 'an email of somebody else' => ['people.csv', "person,name,email\nzoe,Zoe,ADA@lighthouse.example\n", 'Expected an email address that nobody else has'];
+        yield 'no email' => ['people.csv', "person,name,email\nzoe,Zoe,zoe\n", 'Expected an email address, such as'];
         yield 'a pattern of six days' => ['people.csv', "person,name,email,pattern\nzoe,Zoe,zoe@x.example,8 8 8 8 8 0\n", 'Expected hours for seven days'];
         yield 'a time zone of fancy' => ['people.csv', "person,name,email,timezone\nzoe,Zoe,zoe@x.example,Mars/Base\n", 'Expected the name of a time zone'];
         yield 'an end before the start' => ['projects.csv', "project,name,manager,starts_on,ends_on\nX,X,mo,2026-06-02,2026-06-01\n", 'Expected a date on or after the first day, 2026-06-02'];

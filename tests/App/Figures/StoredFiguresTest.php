@@ -8,7 +8,7 @@ use App\Features\Calendar\Queries\WorkingTime;
 use App\Features\Compare\Queries\ComparisonReport;
 use App\Features\Figures\Queries\EstimatesInForce;
 use App\Features\Figures\Queries\VerifiedFigures;
-use App\Features\Projects\Queries\Plans;
+use App\Features\Projects\Queries\ProjectPlans;
 use App\Features\Projects\Queries\RatesInForce;
 use App\Features\Projects\Queries\StatusLevel;
 use App\Features\Projects\Queries\StatusReport;
@@ -20,8 +20,8 @@ use Illuminate\Support\Facades\DB;
 use Inertia\Testing\AssertableInertia;
 use Moss\Core\Calendar\Day;
 use Moss\Core\Calendar\DayRange;
+use Moss\Core\Compare\ComparisonRow;
 use Moss\Core\Compare\Grouping;
-use Moss\Core\Compare\Row;
 use Moss\Core\Compare\Selection;
 use Moss\Core\Effort\Figures;
 use Moss\Core\Effort\ForecastHistory;
@@ -238,7 +238,7 @@ final class StoredFiguresTest extends TestCase
             $entries[$one->int('task_id')][] = RecordedEffort::priced(new Entry($one->string('person'), $one->stringOrNull('team'), $one->stringOrNull('role'), Day::of($one->string('date')), Minutes::of($one->int('minutes')), EntryState::from($one->string('state'))), $pricing);
         }
         $estimates = EstimatesInForce::ofProjects($projects);
-        foreach ((new Plans(WorkingTime::load()))->ofProjects($projects) as $id => $task) {
+        foreach ((new ProjectPlans(WorkingTime::load()))->ofProjects($projects) as $id => $task) {
             $effort = TaskEffort::of($task, $entries[$id] ?? [], $estimates[$id] ?? []);
             $figures = (new Forecasting($pricing, $today))->ofTask($effort);
             self::assertEquals($figures, $stored[$task->project.'/'.$task->code], $when.', '.$task->project.'/'.$task->code);
@@ -259,7 +259,7 @@ final class StoredFiguresTest extends TestCase
                 $slow = [];
                 foreach ($report->comparison(Grouping::Task, new Selection(), $period, $today, $withPending)->rows() as $group => $row) {
                     $project = explode('/', (string) $group)[0];
-                    $slow[$project] = ($slow[$project] ?? Row::empty())->plus($row);
+                    $slow[$project] = ($slow[$project] ?? ComparisonRow::empty())->plus($row);
                 }
                 ksort($slow, SORT_STRING);
                 self::assertEquals($slow, $report->comparison(Grouping::Project, new Selection(), $period, $today, $withPending)->rows(), "$when, $first to $last");

@@ -100,7 +100,7 @@ final class FindingsTest extends TestCase
         self::assertSame('Storm', $say('Storm'));
         self::assertSame('Ebb tide', $say('Ebb tide'));
         self::assertSame('', $say(''));
-        self::assertSame(['Storm', 'Ebb tide', ''], DB::table('audit_trail')->where('subject', 'timesheet')->where('act', 'explain')->orderBy('id')->pluck('why')->all());
+        self::assertSame(['Storm', 'Ebb tide', ''], DB::table('audit_trail')->where('subject', 'finding')->where('act', 'explain')->orderBy('id')->pluck('why')->all());
     }
 
     public function test_a_word_on_what_there_is_not_is_refused(): void

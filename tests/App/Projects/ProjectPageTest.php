@@ -140,13 +140,13 @@ final class ProjectPageTest extends TestCase
     {
         $page = $this->actingAs($this->person('mo'))->given('/projects/LENS', true);
 
-        self::assertSame('2026-06-15', $page->value('course.thisWeek'));
+        self::assertSame('2026-06-15', $page->value('progress.thisWeek'));
         foreach (['actual', 'pending', 'remaining'] as $figure) {
-            self::assertSame($page->int('project.figures.'.$figure), $page->sum('course.weeks', $figure));
+            self::assertSame($page->int('project.figures.'.$figure), $page->sum('progress.weeks', $figure));
         }
-        $weeks = $page->rows('course.weeks');
+        $weeks = $page->rows('progress.weeks');
         self::assertSame($page->int('project.figures.forecast'), $weeks[count($weeks) - 1]->int('forecastSoFar'));
-        $people = self::each($page->value('course.people'), 'name');
+        $people = self::each($page->value('progress.people'), 'name');
         self::assertContains('Ada Moor', $people);
         self::assertContains('Bo Carr', $people, 'Who only recorded is on it too.');
         self::assertSame([840, 240], [$page->int('changes.entered'), $page->int('changes.pending')]);

@@ -18,7 +18,7 @@ use Symfony\Component\HttpFoundation\Response;
 use Tests\App\Lighthouse;
 use Tests\App\TestCase;
 
-/** The desk: what waits, what of it needs a look, and what is done with it. */
+/** The desk: what waits, what of it needs attention, and what is done with it. */
 final class DeskTest extends TestCase
 {
     /** ada's Wednesday is long; eve's Tuesday on another project too. */
@@ -55,7 +55,7 @@ final class DeskTest extends TestCase
         yield 'by person, the oldest first' => ['', ['ada', 'eve'], 5, 3];
         yield 'by project' => ['?by=project', ['LENS', 'WEIR'], 5, 3];
         yield 'by week' => ['?by=week', ['2026-06-15', '2026-06-08'], 5, 3];
-        yield 'what needs a look' => ['?look=needed', ['eve', 'ada'], 3, 3];
+        yield 'what needs attention' => ['?look=needed', ['eve', 'ada'], 3, 3];
         yield 'what is in order' => ['?look=in+order', ['ada'], 2, 0];
         yield 'searched by project' => ['?search=weir', ['eve'], 1, 1];
         yield 'searched by person and task' => ['?search=moor+clean', ['ada'], 1, 0];
@@ -85,7 +85,7 @@ final class DeskTest extends TestCase
         $this->postAsMo('/review/in-order', ['seen' => $this->inOrder()])->assertSessionHas('message', "Approved: 12\u{00A0}h in 2 entries.");
 
         self::assertSame(['2026-06-10', '2026-06-16'], DB::table('entries')->where('state', 'approved')->orderBy('date')->pluck('date')->all());
-        self::assertSame(3, DB::table('entries')->where('state', 'submitted')->where('needs_look', 1)->count());
+        self::assertSame(3, DB::table('entries')->where('state', 'submitted')->where('needs_attention', 1)->count());
     }
 
     public function test_very_much_in_order_is_approved_some_at_a_time_so_that_others_can_save(): void

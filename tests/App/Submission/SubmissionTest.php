@@ -49,8 +49,8 @@ final class SubmissionTest extends TestCase
 
         self::assertSame(4, DB::table('entries')->where('state', 'submitted')->count());
         self::assertSame('The crane was late', DB::table('findings')->where('rule', 'day_above')->value('explanation'));
-        // Only the long day needs a look; what is merely mentioned is in order.
-        self::assertSame(['2026-06-17'], DB::table('entries')->where('needs_look', 1)->pluck('date')->all());
+        // Only the long day needs attention; what is merely mentioned is in order.
+        self::assertSame(['2026-06-17'], DB::table('entries')->where('needs_attention', 1)->pluck('date')->all());
     }
 
     public function test_a_word_on_something_else_does_not_do(): void
@@ -150,7 +150,7 @@ final class SubmissionTest extends TestCase
     {
         $this->import(Lighthouse::files(['entries.csv' => "person,project,task,role,date,hours,state\nada,LENS,FIT,surveyor,2026-06-16,8,submitted\nada,LENS,FIT,surveyor,2026-06-17,12.5,submitted\nmo,OWN,TRAIN,,2026-06-10,13,submitted\n"]));
 
-        self::assertSame(['2026-06-10', '2026-06-17'], DB::table('entries')->where('needs_look', 1)->orderBy('date')->pluck('date')->all());
+        self::assertSame(['2026-06-10', '2026-06-17'], DB::table('entries')->where('needs_attention', 1)->orderBy('date')->pluck('date')->all());
         self::assertSame(2, DB::table('findings')->where('rule', 'day_above')->count());
     }
 

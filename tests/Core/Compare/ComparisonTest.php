@@ -10,10 +10,10 @@ use Moss\Core\Calendar\DayRange;
 use Moss\Core\Calendar\HolidayCalendar;
 use Moss\Core\Calendar\WorkPattern;
 use Moss\Core\Compare\Comparison;
+use Moss\Core\Compare\ComparisonRow;
 use Moss\Core\Compare\Grouping;
 use Moss\Core\Compare\PlannedTime;
 use Moss\Core\Compare\RecordedTime;
-use Moss\Core\Compare\Row;
 use Moss\Core\Compare\Selection;
 use Moss\Core\Compare\WorkItem;
 use Moss\Core\Planning\Spread;
@@ -104,7 +104,7 @@ final class ComparisonTest extends TestCase
     }
 
     /** @return array{int, int, int, int} */
-    private static function hours(Row $row): array
+    private static function hours(ComparisonRow $row): array
     {
         return [
             intdiv($row->planned->toInt(), 60),

@@ -7,8 +7,8 @@ namespace Tests\Core\HouseRules;
 use Moss\Core\Calendar\Day;
 use Moss\Core\HouseRules\AllRules;
 use Moss\Core\HouseRules\CheckedTask;
-use Moss\Core\HouseRules\Found;
 use Moss\Core\HouseRules\Limit;
+use Moss\Core\HouseRules\RuleResult;
 use Moss\Core\HouseRules\RuleScope;
 use Moss\Core\Time\Minutes;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -67,8 +67,8 @@ final class RulesTest extends TestCase
         yield 'what half a day of absence still owes' => ['time_on_absence', 0, $sheet()->absentOn('16', 240)->with('16', 240), []];
         yield 'more on a day of absence than it owes' => ['time_on_absence', 0, $sheet()->absentOn('16', 240)->with('16', 241), ['2026-06-16']];
 
-        yield 'billed without words for the client' => ['client_note_missing', 0, $sheet()->with('16', 60, isBillable: true), ['FIT 2026-06-16']];
-        yield 'billed with words for the client' => ['client_note_missing', 0, $sheet()->with('16', 60, isBillable: true, clientNote: 'Lens'), []];
+        yield 'billed without a client note' => ['client_note_missing', 0, $sheet()->with('16', 60, isBillable: true), ['FIT 2026-06-16']];
+        yield 'billed with a client note' => ['client_note_missing', 0, $sheet()->with('16', 60, isBillable: true, clientNote: 'Lens'), []];
         yield 'not billed' => ['client_note_missing', 0, $sheet()->with('16', 60), []];
 
         $internal = new CheckedTask(isInternal: true);
@@ -138,7 +138,7 @@ final class RulesTest extends TestCase
         }
     }
 
-    private static function place(Found $found): string
+    private static function place(RuleResult $found): string
     {
         $place = implode(' ', array_filter([$found->place->line?->task, $found->place->day?->toString()]));
 

@@ -13,9 +13,9 @@ use PHPUnit\Framework\TestCase;
 final class WeekSubmissionTest extends TestCase
 {
     #[DataProvider('weeks')]
-    public function test_a_week_is_submitted_when_nothing_is_left_to_submit(int $expected, int $draft, int $returned, int $handed, bool $isDone, int $missing): void
+    public function test_a_week_is_submitted_when_nothing_is_left_to_submit(int $expected, int $draft, int $returned, int $submitted, bool $isDone, int $missing): void
     {
-        $week = new WeekSubmission(Minutes::of($expected), Minutes::of($draft), Minutes::of($returned), Minutes::of($handed));
+        $week = new WeekSubmission(Minutes::of($expected), Minutes::of($draft), Minutes::of($returned), Minutes::of($submitted));
 
         self::assertSame([$isDone, $missing], [$week->isDone(), $week->missing()->toInt()]);
     }

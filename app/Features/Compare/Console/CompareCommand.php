@@ -13,8 +13,8 @@ use App\Support\Console\OptionRefused;
 use App\Support\Console\ReadsOptions;
 use Illuminate\Console\Command;
 use Moss\Core\Calendar\DayRange;
+use Moss\Core\Compare\ComparisonRow;
 use Moss\Core\Compare\Grouping;
-use Moss\Core\Compare\Row;
 use Moss\Core\Compare\Selection;
 use Symfony\Component\Console\Output\OutputInterface;
 
@@ -26,17 +26,23 @@ final class CompareCommand extends Command
 
     protected $signature = 'moss:compare
         {--by= : project, phase, task, person, team, client, role, month or week}
-        {--from= : the first day}
-        {--to= : the last day}
-        {--today= : plans up to it are planned to date; the real day by default}
+        {--from= : first day, as 2026-06-01}
+        {--to= : last day, as 2026-06-30}
+        {--today= : last day that counts as planned to date; the current day by default}
         {--project=* : only these projects, by code}
         {--person=* : only these people, by code}
         {--team=* : only these teams, by code}
         {--client=* : only these clients, by code}
-        {--pending : count what is not yet approved as actual}
+        {--pending : count time that is not approved yet as actual}
         {--format=csv : csv or json}';
 
-    protected $description = 'Planned against actual hours in a period';
+    protected $description = 'Print planned against actual hours of a period';
+
+    protected $help = <<<'HELP'
+        Examples:
+          php artisan moss:compare --by=client --from=2026-04-01 --to=2026-06-30
+          php artisan moss:compare --by=person --from=2026-06-01 --to=2026-06-30 --team=field --pending
+        HELP;
 
     public function handle(ComparisonReport $report, Recalculation $recalculation, Today $clock): int
     {
@@ -82,7 +88,7 @@ final class CompareCommand extends Command
     }
 
     /** @return array<string, string|int|null> */
-    private static function cells(string $group, string $name, Row $row): array
+    private static function cells(string $group, string $name, ComparisonRow $row): array
     {
         return array_combine(self::COLUMNS, [
             $group,

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Features\Compare\Queries;
 
 use App\Features\Calendar\Queries\WorkingTime;
-use App\Features\Projects\Queries\Plans;
+use App\Features\Projects\Queries\ProjectPlans;
 use App\Features\Projects\Queries\RatesInForce;
 use App\Support\Database\Record;
 use Illuminate\Database\Query\Builder;
@@ -14,10 +14,10 @@ use Moss\Core\Calendar\Capacity;
 use Moss\Core\Calendar\Day;
 use Moss\Core\Calendar\DayRange;
 use Moss\Core\Compare\Comparison;
+use Moss\Core\Compare\ComparisonRow;
 use Moss\Core\Compare\Grouping;
 use Moss\Core\Compare\PlannedTime;
 use Moss\Core\Compare\RecordedTime;
-use Moss\Core\Compare\Row;
 use Moss\Core\Compare\Selection;
 use Moss\Core\Compare\WorkItem;
 use Moss\Core\Planning\Assignment;
@@ -63,7 +63,7 @@ final class ComparisonReport
             $subject = new WorkItem($project->string('code'), $this->clients[$project->string('code')] ?? null, null, '', null, null, null);
             if ($selection->takes($subject)) {
                 $group = $grouping->groupOf($subject, $today);
-                $rows[$group] = ($rows[$group] ?? Row::empty())->plus($sums[$project->int('id')]);
+                $rows[$group] = ($rows[$group] ?? ComparisonRow::empty())->plus($sums[$project->int('id')]);
             }
         }
 
@@ -77,7 +77,7 @@ final class ComparisonReport
             ->when($selection->projects !== [], static fn (Builder $query) => $query->whereIn('code', $selection->projects))
             ->pluck('code', 'id')->all();
         $working = WorkingTime::load();
-        $plans = new Plans($working);
+        $plans = new ProjectPlans($working);
         foreach (array_chunk(array_keys($projects), 500) as $chunk) {
             foreach ($plans->ofProjects(array_map(intval(...), $chunk)) as $task) {
                 yield from $this->plannedOn($task, $period, $working->ofOrganisation());

@@ -9,7 +9,7 @@ use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 use Moss\Core\Calendar\Day;
 use Moss\Core\Calendar\DayRange;
-use Moss\Core\Compare\Row;
+use Moss\Core\Compare\ComparisonRow;
 use Moss\Core\Time\Minutes;
 
 /**
@@ -18,7 +18,7 @@ use Moss\Core\Time\Minutes;
  */
 final class ProjectSums
 {
-    /** @return array<int, Row> by project id, those in which something is planned or recorded */
+    /** @return array<int, ComparisonRow> by project id, those in which something is planned or recorded */
     public function of(DayRange $period, Day $today, bool $withPending): array
     {
         $planned = $this->planned($period);
@@ -28,7 +28,7 @@ final class ProjectSums
         $rows = [];
         foreach (array_keys($planned[0] + $recorded) as $project) {
             [$actual, $pending] = $recorded[$project] ?? [0, 0];
-            $rows[$project] = new Row(
+            $rows[$project] = new ComparisonRow(
                 Minutes::of($planned[0][$project] ?? 0),
                 Minutes::of($planned[1][$project] ?? 0),
                 Minutes::of($withPending ? $actual + $pending : $actual),

@@ -45,7 +45,7 @@ final readonly class AcceptCorrections
             if ($state === EntryState::Approved) {
                 $stored[$one->entry->int('id')] = $effect->stored->toInt();
             } else {
-                $differences[] = new Difference($one->entry, $effect->posted, $one->correction->reason);
+                $differences[] = new PostedDifference($one->entry, $effect->posted, $one->correction->reason);
             }
         }
         $this->replace($stored);

@@ -17,7 +17,7 @@ use Moss\Core\Sheet\EntryState;
 final readonly class PostDifferences
 {
     /**
-     * @param  list<Difference>  $differences  no two to the same entry
+     * @param  list<PostedDifference>  $differences  no two to the same entry
      * @return array<int, string> the day on which each was posted, by settled entry
      */
     public function handle(array $differences): array
@@ -55,24 +55,24 @@ final readonly class PostDifferences
     }
 
     /**
-     * @param  non-empty-list<Difference>  $differences
+     * @param  non-empty-list<PostedDifference>  $differences
      * @return array<string, list<Entry>> what was posted before, by what it is a difference to
      */
     private function posted(array $differences): array
     {
         $posted = [];
         foreach (Entry::query()
-            ->whereIn('person_id', array_map(static fn (Difference $one): int => $one->entry->int('person_id'), $differences))
-            ->whereIn('corrects', array_map(static fn (Difference $one): string => $one->entry->string('date'), $differences))
+            ->whereIn('person_id', array_map(static fn (PostedDifference $one): int => $one->entry->int('person_id'), $differences))
+            ->whereIn('corrects', array_map(static fn (PostedDifference $one): string => $one->entry->string('date'), $differences))
             ->orderBy('date')->get() as $entry) {
-            $posted[Difference::keyOf($entry->person_id, $entry->task_id, $entry->role_id, $entry->corrects)][] = $entry;
+            $posted[PostedDifference::keyOf($entry->person_id, $entry->task_id, $entry->role_id, $entry->corrects)][] = $entry;
         }
 
         return $posted;
     }
 
     /** @param  list<Entry>  $before */
-    private static function firstOpenDay(Difference $difference, ?string $closedUntil, array $before): string
+    private static function firstOpenDay(PostedDifference $difference, ?string $closedUntil, array $before): string
     {
         $own = Day::of($difference->entry->string('date'));
         $day = $closedUntil === null ? $own : Day::later($own, Day::of($closedUntil)->plusDays(1));
@@ -85,7 +85,7 @@ final readonly class PostDifferences
     }
 
     /** @return array<string, string|int|null> */
-    private static function entry(Difference $difference, string $day): array
+    private static function entry(PostedDifference $difference, string $day): array
     {
         return [
             'person_id' => $difference->entry->int('person_id'),

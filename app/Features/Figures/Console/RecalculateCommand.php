@@ -13,7 +13,12 @@ final class RecalculateCommand extends Command
 {
     protected $signature = 'moss:recalculate';
 
-    protected $description = 'Bring stored totals up to date where an act has queued them';
+    protected $description = 'Recalculate the stored totals that a large change has queued';
+
+    protected $help = <<<'HELP'
+        Example:
+          php artisan moss:recalculate
+        HELP;
 
     public function handle(Recalculation $recalculation): int
     {

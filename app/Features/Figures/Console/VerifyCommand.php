@@ -24,10 +24,16 @@ final class VerifyCommand extends Command
     private const SHOWN = 50;
 
     protected $signature = 'moss:verify
-        {database? : the path of another database file, such as a backup}
-        {--recalculate : work all stored totals out anew first}';
+        {database? : path of another database file, such as a backup}
+        {--recalculate : recalculate all stored totals first}';
 
-    protected $description = 'Work the stored totals out again from the entries and say where they differ';
+    protected $description = 'Check stored totals against the entries, and the audit trail; exit code 1 if anything differs';
+
+    protected $help = <<<'HELP'
+        Examples:
+          php artisan moss:verify
+          php artisan moss:verify backups/moss.sqlite
+        HELP;
 
     public function handle(VerifiedFigures $figures, RecalculateFigures $mend, Recalculation $recalculation): int
     {

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Features\Figures\Queries;
 
 use App\Features\Calendar\Queries\WorkingTime;
-use App\Features\Projects\Queries\Plans;
+use App\Features\Projects\Queries\ProjectPlans;
 use Moss\Core\Planning\PlannedTask;
 use Moss\Core\Planning\Spread;
 
@@ -20,7 +20,7 @@ final class PlannedDays
     {
         $working = WorkingTime::load();
         $rows = [];
-        foreach ((new Plans($working))->ofTasks($tasks) as $id => $task) {
+        foreach ((new ProjectPlans($working))->ofTasks($tasks) as $id => $task) {
             $minutes = [];
             foreach ($this->spreads($task, $working) as $spread) {
                 foreach ($spread->byDay() as $date => $planned) {

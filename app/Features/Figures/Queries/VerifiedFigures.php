@@ -25,11 +25,11 @@ final readonly class VerifiedFigures
     {
     }
 
-    /** @return iterable<Difference> */
+    /** @return iterable<TotalDifference> */
     public function differences(): iterable
     {
         foreach (Record::all(DB::table('outdated_efforts')) as $outdated) {
-            yield new Difference('outdated_efforts', implode(' ', $outdated->toArray()), 'outdated', 1, 0);
+            yield new TotalDifference('outdated_efforts', implode(' ', $outdated->toArray()), 'outdated', 1, 0);
         }
         $tasks = array_map(static fn (Record $task): int => $task->int('id'), Record::all(DB::table('tasks')->select('id')->orderBy('id')));
         foreach (array_chunk($tasks, self::TASKS_AT_ONCE) as $chunk) {
@@ -45,7 +45,7 @@ final readonly class VerifiedFigures
 
     /**
      * @param  list<int>  $tasks
-     * @return iterable<Difference>
+     * @return iterable<TotalDifference>
      */
     private function months(array $tasks): iterable
     {
@@ -64,7 +64,7 @@ final readonly class VerifiedFigures
 
     /**
      * @param  list<int>  $tasks
-     * @return iterable<Difference>
+     * @return iterable<TotalDifference>
      */
     private function ofTasks(array $tasks): iterable
     {
@@ -75,7 +75,7 @@ final readonly class VerifiedFigures
 
     /**
      * @param  list<int>  $tasks
-     * @return iterable<Difference>
+     * @return iterable<TotalDifference>
      */
     private function days(array $tasks): iterable
     {
@@ -90,7 +90,7 @@ final readonly class VerifiedFigures
      * The last step of a plan is the plan as it is; none lies ahead.
      *
      * @param  list<int>  $tasks
-     * @return iterable<Difference>
+     * @return iterable<TotalDifference>
      */
     private function planSteps(array $tasks): iterable
     {
@@ -98,11 +98,11 @@ final readonly class VerifiedFigures
         foreach (array_keys($latest + $planned) as $key) {
             [$is, $should] = [$latest[$key] ?? 0, $planned[$key] ?? 0];
             if ($is !== $should) {
-                yield new Difference('plan_steps', $key, 'minutes', $is, $should);
+                yield new TotalDifference('plan_steps', $key, 'minutes', $is, $should);
             }
         }
         foreach (Record::all(DB::table('plan_steps')->whereIntegerInRaw('task_id', $tasks)->where('starting_on', '>', $this->today->in('UTC')->plusDays(1)->toString())) as $ahead) {
-            yield new Difference('plan_steps', implode(' ', $ahead->toArray()), 'minutes', $ahead->int('minutes'), 0);
+            yield new TotalDifference('plan_steps', implode(' ', $ahead->toArray()), 'minutes', $ahead->int('minutes'), 0);
         }
     }
 
@@ -130,7 +130,7 @@ final readonly class VerifiedFigures
     /**
      * @param  list<string>  $key
      * @param  list<string>  $columns
-     * @return iterable<Difference>
+     * @return iterable<TotalDifference>
      */
     private static function compared(string $table, array $key, array $columns, Builder $stored, Builder $found): iterable
     {
@@ -144,7 +144,7 @@ final readonly class VerifiedFigures
      * @param  list<string>  $columns
      * @param  array<array-key, array<string, string|int|null>>  $stored
      * @param  array<array-key, array<string, string|int|null>>  $found
-     * @return iterable<Difference>
+     * @return iterable<TotalDifference>
      */
     private static function between(string $table, array $columns, array $stored, array $found): iterable
     {
@@ -152,7 +152,7 @@ final readonly class VerifiedFigures
             foreach ($columns as $column) {
                 [$is, $should] = [(int) ($stored[$key][$column] ?? 0), (int) ($found[$key][$column] ?? 0)];
                 if ($is !== $should) {
-                    yield new Difference($table, (string) $key, $column, $is, $should);
+                    yield new TotalDifference($table, (string) $key, $column, $is, $should);
                 }
             }
         }

@@ -45,7 +45,7 @@ final readonly class ExplainFindings
                 }
                 $lines[] = new AuditTrailLine(
                     'explain', $actor->id, null, $owner->id, $explanation->task, $explanation->date,
-                    $known === null ? null : ['role' => $explanation->role, 'explanation' => $known->string('explanation')], ['role' => $explanation->role, 'week' => $week->toString()], $said, AuditTrailSubject::Timesheet, $explanation->rule,
+                    $known === null ? null : ['role' => $explanation->role, 'explanation' => $known->string('explanation')], ['role' => $explanation->role, 'week' => $week->toString()], $said, AuditTrailSubject::Finding, $explanation->rule,
                 );
             }
             DB::table('finding_explanations')->whereIntegerInRaw('id', array_filter($gone))->delete();

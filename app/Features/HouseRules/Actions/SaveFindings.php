@@ -84,7 +84,7 @@ final readonly class SaveFindings
         foreach (array_chunk($rows, 500) as $chunk) {
             DB::table('findings')->insert($chunk);
         }
-        DB::table('entries')->whereIntegerInRaw('id', $ids['looks'])->where('needs_look', 0)->update(['needs_look' => 1]);
-        DB::table('entries')->whereIntegerInRaw('id', $ids['in order'])->where('needs_look', 1)->update(['needs_look' => 0]);
+        DB::table('entries')->whereIntegerInRaw('id', $ids['looks'])->where('needs_attention', 0)->update(['needs_attention' => 1]);
+        DB::table('entries')->whereIntegerInRaw('id', $ids['in order'])->where('needs_attention', 1)->update(['needs_attention' => 0]);
     }
 }

@@ -28,7 +28,7 @@ final readonly class SheetFindings
     /** @param  list<Person>  $people */
     public static function load(array $people, DayRange $days): self
     {
-        return new self(SheetsToCheck::load($people, $days), RulesInForce::load(), self::words($people));
+        return new self(SheetsToCheck::load($people, $days), RulesInForce::load(), self::explanations($people));
     }
 
     /** What is found while a week is being written: in all that is open. */
@@ -54,7 +54,7 @@ final readonly class SheetFindings
      * @param  list<Person>  $people
      * @return array<string, array<string, string>>
      */
-    private static function words(array $people): array
+    private static function explanations(array $people): array
     {
         $explanations = [];
         $ids = array_map(static fn (Person $person): int => $person->id, $people);

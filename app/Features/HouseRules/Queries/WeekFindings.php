@@ -65,7 +65,7 @@ final readonly class WeekFindings
             || ($finding->severity === Severity::NeedsExplanation && $this->explanation($finding) === '')));
     }
 
-    /** @return array<int, bool> whether each entry in question needs a look, by id */
+    /** @return array<int, bool> whether each entry in question needs attention, by id */
     public function needingALook(): array
     {
         $needing = [];

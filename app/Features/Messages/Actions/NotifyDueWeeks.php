@@ -69,20 +69,20 @@ final readonly class NotifyDueWeeks
         while ($weeks[count($weeks) - 1]->monday()->isBefore($last->monday())) {
             $weeks[] = $weeks[count($weeks) - 1]->plusWeeks(1);
         }
-        $handed = WeekSubmissions::load(array_map(static fn (array $one): Person => $one[0], $turns), $weeks);
+        $submissions = WeekSubmissions::load(array_map(static fn (array $one): Person => $one[0], $turns), $weeks);
         $begun = self::begun(array_map(static fn (array $one): int => $one[0]->id, $turns));
-        DB::transaction(function () use ($turns, $handed, $weeks, $due, $begun): void {
+        DB::transaction(function () use ($turns, $submissions, $weeks, $due, $begun): void {
             $notices = [];
             foreach ($turns as [$person, $turn]) {
                 // Weeks before somebody began, with us or with recording here, are nobody's.
                 $first = $person->starts_on ?? $begun[$person->id] ?? $turn->day->plusDays(-7)->toString();
                 $since = array_values(array_filter($weeks, static fn (Week $week): bool => $week->sunday()->toString() >= $first));
-                array_push($notices, ...self::notices($person, $turn->day, $handed, $since, $due));
+                array_push($notices, ...self::notices($person, $turn->day, $submissions, $since, $due));
             }
             $this->notify->of($notices);
         });
 
-        return $this->letMail($turns, $handed);
+        return $this->letMail($turns, $submissions);
     }
 
     /**
@@ -104,16 +104,16 @@ final readonly class NotifyDueWeeks
      * @param  int<0, max>  $due
      * @return list<Notice> of weeks that are late, on every working day; and of the one that is due, on the last working day before
      */
-    private static function notices(Person $person, Day $today, WeekSubmissions $handed, array $weeks, int $due): array
+    private static function notices(Person $person, Day $today, WeekSubmissions $submissions, array $weeks, int $due): array
     {
-        if (self::expected($handed, $person, $today)->isZero()) {
+        if (self::expected($submissions, $person, $today)->isZero()) {
             return [];
         }
         $notices = [];
         foreach ($weeks as $week) {
             $dueOn = WeekSubmission::dueOn($week, $due);
-            $status = $handed->of($person, $week);
-            if (! $status->isDone() && ($today->isAfter($dueOn) || $today->equals(self::lastWorkingDay($handed, $person, $dueOn)))) {
+            $status = $submissions->of($person, $week);
+            if (! $status->isDone() && ($today->isAfter($dueOn) || $today->equals(self::lastWorkingDay($submissions, $person, $dueOn)))) {
                 $notices[] = UnsubmittedWeek::notice($person, $week, $dueOn, $status, $today);
             }
         }
@@ -121,10 +121,10 @@ final readonly class NotifyDueWeeks
         return $notices;
     }
 
-    private static function lastWorkingDay(WeekSubmissions $handed, Person $person, Day $day): Day
+    private static function lastWorkingDay(WeekSubmissions $submissions, Person $person, Day $day): Day
     {
         for ($back = 0; $back < 7; $back++) {
-            if (! self::expected($handed, $person, $day->plusDays(-$back))->isZero()) {
+            if (! self::expected($submissions, $person, $day->plusDays(-$back))->isZero()) {
                 return $day->plusDays(-$back);
             }
         }
@@ -132,13 +132,13 @@ final readonly class NotifyDueWeeks
         return $day;
     }
 
-    private static function expected(WeekSubmissions $handed, Person $person, Day $day): Minutes
+    private static function expected(WeekSubmissions $submissions, Person $person, Day $day): Minutes
     {
-        return $handed->days()->hours($person)->on($day);
+        return $submissions->days()->hours($person)->on($day);
     }
 
     /** @param  list<array{Person, MailSlot}>  $turns */
-    private function letMail(array $turns, WeekSubmissions $handed): int
+    private function letMail(array $turns, WeekSubmissions $submissions): int
     {
         $ids = array_map(static fn (array $one): int => $one[0]->id, $turns);
         $waiting = [];
@@ -147,7 +147,7 @@ final readonly class NotifyDueWeeks
         }
         $jobs = [];
         foreach ($turns as [$person, $turn]) {
-            if (isset($waiting[$person->id]) || ($turn->isEvening && ! self::expected($handed, $person, $turn->day)->isZero())) {
+            if (isset($waiting[$person->id]) || ($turn->isEvening && ! self::expected($submissions, $person, $turn->day)->isZero())) {
                 $jobs[] = new MailPerson($person->id, $turn->day->toString(), $turn->isEvening);
             }
         }

@@ -29,7 +29,7 @@ final class UnsubmittedWeek
             'week '.$week->toString().' '.$today->toString().($by === null ? '' : ' '.$by->code),
             [
                 'week' => $week->number(), 'day' => $due, 'what' => $what[0], 'hours' => $what[1],
-                'entered' => $status->handed->plus($status->draft)->plus($status->returned), 'expected' => $status->expected,
+                'entered' => $status->submitted->plus($status->draft)->plus($status->returned), 'expected' => $status->expected,
                 ...($by === null ? [] : ['by' => $by->name]),
             ],
             '/week/'.$week->toString(),

@@ -15,9 +15,15 @@ use Throwable;
 /** Tells people what is due, and mails them in the part of the day that it is where they are. */
 final class MessagesCommand extends Command
 {
-    protected $signature = 'moss:messages {--at= : An instant in UTC, as 2026-06-17T16:05; now, if it is left out}';
+    protected $signature = 'moss:messages {--at= : date and time in UTC, as 2026-06-17T16:05; the current time by default}';
 
-    protected $description = 'Tell people what is due and mail what they were told';
+    protected $description = 'Write the reminders that are due, and queue the emails';
+
+    protected $help = <<<'HELP'
+        Examples:
+          php artisan moss:messages
+          php artisan moss:messages --at=2026-06-17T16:05
+        HELP;
 
     public function handle(NotifyDueWeeks $notify, Today $today): int
     {

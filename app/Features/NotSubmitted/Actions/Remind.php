@@ -17,7 +17,7 @@ use Illuminate\Support\Facades\DB;
 use Moss\Core\Calendar\Week;
 use Moss\Core\Review\WeekSubmission;
 
-/** Reminds those who have not handed a week over, or one of them, of what is missing; once a day. */
+/** Reminds those who have not submitted a week, or one of them, of what is missing; once a day. */
 final readonly class Remind
 {
     public function __construct(private MissingWeeks $weeks, private NotifyPeople $notify, private AuditTrail $auditTrail, private Today $today)

@@ -15,7 +15,7 @@ final readonly class MissingWeekProps
         public int $expected,
         public int $draft,
         public int $returned,
-        public int $handed,
+        public int $submitted,
         public int $missing,
         public ?string $remindedAt,
     ) {

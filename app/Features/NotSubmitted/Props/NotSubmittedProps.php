@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Features\NotSubmitted\Props;
 
-/** Who has not handed a week over. */
+/** Who has not submitted a week. */
 final readonly class NotSubmittedProps
 {
     /**

@@ -16,7 +16,7 @@ use Moss\Core\Calendar\Day;
 use Moss\Core\Calendar\Week;
 use Moss\Core\Review\WeekSubmission;
 
-/** Who has not handed a week over: of a line manager's own people, or for the office of everybody. */
+/** Who has not submitted a week: of a line manager's own people, or for the office of everybody. */
 final class MissingWeeks
 {
     private const AT_ONCE = 50;
@@ -40,7 +40,7 @@ final class MissingWeeks
             $search,
             array_map(static fn (array $one): MissingWeekProps => new MissingWeekProps(
                 $one[0]->code, $one[0]->name, $one[0]->team?->name, $one[1]->expected->toInt(), $one[1]->draft->toInt(), $one[1]->returned->toInt(),
-                $one[1]->handed->toInt(), $one[1]->missing()->toInt(), $reminded[$one[0]->id] ?? null,
+                $one[1]->submitted->toInt(), $one[1]->missing()->toInt(), $reminded[$one[0]->id] ?? null,
             ), $shown),
             count($missing),
             $people,
@@ -56,10 +56,10 @@ final class MissingWeeks
         if ($people === []) {
             return [0, []];
         }
-        $handed = WeekSubmissions::load($people, [$week]);
+        $submissions = WeekSubmissions::load($people, [$week]);
         $missing = [];
         foreach ($people as $person) {
-            $status = $handed->of($person, $week);
+            $status = $submissions->of($person, $week);
             if (! $status->isDone()) {
                 $missing[] = [$person, $status];
             }

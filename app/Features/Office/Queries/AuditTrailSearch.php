@@ -97,11 +97,25 @@ final class AuditTrailSearch
             $line->string('act'),
             $line->string('subject'),
             $line->stringOrNull('owner'),
-            $task === null ? $line->string('name') : $task.', '.$line->string('project'),
+            $task === null ? self::name($line->string('subject'), $line->string('name')) : $task.', '.$line->string('project'),
             $line->stringOrNull('date'),
             self::changes($line, $reader, $showsMoney),
             $line->string('why'),
         );
+    }
+
+    /** What a line is about, where that is not a task: a name of ours in words, else the code or name that it was stored with. */
+    private static function name(string $subject, string $name): string
+    {
+        $key = match (AuditTrailSubject::tryFrom($subject)) {
+            AuditTrailSubject::Rule, AuditTrailSubject::Finding => 'findings.'.$name.'.name',
+            AuditTrailSubject::Setting, AuditTrailSubject::Timesheet => 'audit.settings.'.$name,
+            AuditTrailSubject::Exchange => 'audit.nothing',
+            default => null,
+        };
+        $known = $key === null ? null : Wording::of($key);
+
+        return $known === null || $known === $key ? $name : $known;
     }
 
     /** @return list<AuditTrailChangeProps> */
@@ -113,7 +127,7 @@ final class AuditTrailSearch
         foreach (array_keys($before + $after) as $name) {
             $old = self::printed((string) $name, $before[$name] ?? null, $reader);
             $new = self::printed((string) $name, $after[$name] ?? null, $reader);
-            if ($old !== $new && $name !== 'role' && ($showsMoney || ! str_contains((string) $name, 'cents'))) {
+            if ($old !== $new && $name !== 'role' && ! str_ends_with((string) $name, '_id') && ($showsMoney || ! str_contains((string) $name, 'cents'))) {
                 $changes[] = new AuditTrailChangeProps(self::field((string) $name), $old, $new);
             }
         }
@@ -148,12 +162,23 @@ final class AuditTrailSearch
         if (preg_match('/^\d{4}-\d\d-\d\d$/', $value) === 1) {
             return LocalFormat::wholeDay(Day::of($value));
         }
+        if (preg_match('/^\d{4}-W(\d\d)$/', $value, $week) === 1) {
+            return Wording::of('audit.week', ['number' => (int) $week[1]]);
+        }
         if (preg_match('/^(\d+) new, (\d+) changed, (\d+) the same$/', $value, $counts) === 1) {
-            return Wording::of('audit.file_counts', ['new' => $counts[1], 'changed' => $counts[2], 'same' => $counts[3]]);
+            return self::counts((int) $counts[1], (int) $counts[2]);
         }
         $known = preg_match('/^[a-z+]+$/', $value) === 1 ? Wording::of('audit.values.'.$value) : '';
 
         return $known === '' || $known === 'audit.values.'.$value ? $value : $known;
+    }
+
+    /** What an import did to the rows of a file; those that stayed the same go without saying. */
+    private static function counts(int $new, int $changed): string
+    {
+        $parts = [...($new > 0 ? [Wording::of('audit.rows_added', ['count' => $new])] : []), ...($changed > 0 ? [Wording::of('audit.rows_changed', ['count' => $changed])] : [])];
+
+        return $parts === [] ? Wording::of('audit.rows_unchanged') : implode(', ', $parts);
     }
 
     /** @return array<array-key, mixed> */

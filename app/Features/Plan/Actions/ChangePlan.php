@@ -123,7 +123,7 @@ final class ChangePlan
         }
     }
 
-    /** Time and words stay with whom they are of, so that a row they fall on does not go to somebody else. */
+    /** Time and estimates belong to their assignee, so a row that has any cannot be reassigned. */
     private function checkAssignee(PlanChange $change, Assignment $assignment, Task $task, ?int $person, ?int $team): void
     {
         if (($assignment->person_id !== $person || $assignment->team_id !== $team) && AssignmentInUse::by($assignment, $person, $team)) {

@@ -7,7 +7,7 @@ namespace App\Features\Plan\Queries;
 use App\Models\Assignment;
 use Illuminate\Support\Facades\DB;
 
-/** Whether time or a word falls on what somebody holds of a task by one assignment alone, so that it cannot go. */
+/** Whether an assignment is the only one for recorded time or an estimate, so that it cannot be removed. */
 final readonly class AssignmentInUse
 {
     /** @param  int|null  $person  as the assignment has it in the database, or had before it was changed */

@@ -20,7 +20,7 @@ use Moss\Core\Planning\Load;
 use Moss\Core\Planning\LoadedDay;
 use Moss\Core\Time\Minutes;
 
-/** What is planned for a person over some days on all open projects, against what they owe. In four queries. */
+/** What is planned for a person over some days on all open projects, against their expected hours. In four queries. */
 final readonly class PersonLoad
 {
     public function of(Person $person, DayRange $days): LoadProps

@@ -20,12 +20,18 @@ final class StatusCommand extends Command
     use ReadsOptions;
 
     protected $signature = 'moss:status
-        {--today= : the day to work it out on; the real one by default}
+        {--today= : day on which to calculate; the current day by default}
         {--project=* : only these projects, by code}
         {--level=project : project, phase, task or assignee}
         {--format=csv : csv or json}';
 
-    protected $description = 'Planned, actual, remaining, forecast and cost at completion';
+    protected $description = 'Print planned, actual, remaining, forecast and cost of projects at completion';
+
+    protected $help = <<<'HELP'
+        Examples:
+          php artisan moss:status --level=assignee --project=LENS
+          php artisan moss:status --today=2026-06-30 --format=json
+        HELP;
 
     public function handle(StatusReport $report, Recalculation $recalculation, Today $clock): int
     {

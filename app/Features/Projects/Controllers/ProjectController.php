@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Features\Projects\Controllers;
 
 use App\Features\Projects\Props\ChangesProps;
-use App\Features\Projects\Props\Figure;
+use App\Features\Projects\Props\FigureKind;
 use App\Features\Projects\Props\ProgressProps;
 use App\Features\Projects\Props\ProjectProps;
 use App\Features\Projects\Queries\ProjectChanges;
@@ -39,15 +39,15 @@ final readonly class ProjectController
         return Inertia::render('Projects', ['list' => $list->for($reader, $request->filter(), $this->today->for($reader))]);
     }
 
-    /** What may be looked at later, course and changes, comes after the page; failing, it leaves the page as it is. */
-    public function show(#[CurrentUser] Person $reader, Project $project, Request $request, ProjectStatus $status, ProjectProgress $course, ProjectChanges $changes): Response
+    /** What may be looked at later, progress and changes, comes after the page; failing, it leaves the page as it is. */
+    public function show(#[CurrentUser] Person $reader, Project $project, Request $request, ProjectStatus $status, ProjectProgress $progress, ProjectChanges $changes): Response
     {
         Gate::authorize('view', $project);
         $project->load('client:id,name', 'manager:id,name');
         $onDay = ProjectOnDay::of($project, $this->today->for($reader));
         $names = ProjectNames::of($project->id);
         $address = Address::of($request);
-        $figure = Figure::tryFrom($address->text('figure'));
+        $figure = FigureKind::tryFrom($address->text('figure'));
         $asked = $figure === null ? null : new TraceRequest(
             $figure,
             $address->says('phase') ? $address->text('phase') : null,
@@ -57,7 +57,7 @@ final readonly class ProjectController
 
         return Inertia::render('Project', [
             'project' => static fn (): ProjectProps => $status->of($onDay, $names, $reader, $asked),
-            'course' => Inertia::defer(static fn (): ProgressProps => $course->of($onDay, $names), rescue: true),
+            'progress' => Inertia::defer(static fn (): ProgressProps => $progress->of($onDay, $names), rescue: true),
             'changes' => Inertia::defer(static fn (): ChangesProps => $changes->of($onDay, $reader), rescue: true),
         ]);
     }

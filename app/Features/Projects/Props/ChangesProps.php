@@ -13,7 +13,7 @@ final readonly class ChangesProps
      * @param  int  $entered  minutes dated in the week
      * @param  int  $pending  of those, what is not approved
      * @param  int  $forecast  minutes by which the forecast became another
-     * @param  list<AuditTrailRowProps>  $acts  on plan, words and corrections, the latest first
+     * @param  list<AuditTrailRowProps>  $acts  on plan, estimates and corrections, the latest first
      * @param  bool  $isMore  whether there were more acts than are shown
      */
     public function __construct(

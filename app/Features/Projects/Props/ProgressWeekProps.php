@@ -6,7 +6,7 @@ namespace App\Features\Projects\Props;
 
 use Moss\Core\Effort\ProgressWeek;
 
-/** A week of a project's course, in minutes. */
+/** A week of a project's progress, in minutes. */
 final readonly class ProgressWeekProps
 {
     /**

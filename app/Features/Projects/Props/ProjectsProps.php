@@ -13,7 +13,7 @@ final readonly class ProjectsProps
     /**
      * @param  string  $state  open, closed or all
      * @param  string  $manager  code; empty for any
-     * @param  string  $concern  over plan, over budget, words wait, or empty
+     * @param  string  $concern  over plan, over budget, estimates waiting, or empty
      * @param  list<ProjectSummaryProps>  $projects
      * @param  int  $count  of all
      * @param  int  $above  of all, those whose forecast is above plan

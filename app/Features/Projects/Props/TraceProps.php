@@ -19,7 +19,7 @@ final readonly class TraceProps
      * @param  int  $allEntries  how many there are in all
      */
     public function __construct(
-        public Figure $figure,
+        public FigureKind $figure,
         public int $minutes,
         public ?string $phase,
         public ?string $task,

@@ -8,7 +8,7 @@ namespace App\Features\Projects\Props;
 final readonly class WaitingEstimateProps
 {
     /**
-     * @param  string  $by  who said so, where that was somebody else than whose word it is
+     * @param  string  $by  who entered it, where that was somebody else
      * @param  int  $before  what remains of the assignee now, minutes
      * @param  int  $after  what would
      * @param  int  $forecastBefore  of the project

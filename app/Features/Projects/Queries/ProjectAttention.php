@@ -105,7 +105,7 @@ final class ProjectAttention
     }
 
     /**
-     * Who was planned on unfinished tasks last week and has not handed that week over, once it was due.
+     * Who was planned on unfinished tasks last week and has not submitted that week, once it was due.
      *
      * @return list<string> codes
      */
@@ -125,11 +125,11 @@ final class ProjectAttention
         if ($people === []) {
             return [];
         }
-        $handed = WeekSubmissions::load($people, [$week]);
+        $submissions = WeekSubmissions::load($people, [$week]);
 
         return array_values(array_map(
             static fn (Person $person): string => $person->code,
-            array_filter($people, static fn (Person $person): bool => ! $handed->of($person, $week)->isDone()),
+            array_filter($people, static fn (Person $person): bool => ! $submissions->of($person, $week)->isDone()),
         ));
     }
 

@@ -98,7 +98,7 @@ final readonly class ProjectList
         $variance = self::FORECAST.' - project_figures.planned_minutes';
 
         return (match ($sort) {
-            // What costs or takes more than it may comes first, then what waits for a word; own time last.
+            // What costs or takes more than it may comes first, then what has an estimate waiting; non-project time last.
             ProjectSort::Attention => $query->orderBy('projects.state', 'desc')->orderBy('projects.internal')
                 ->orderByRaw($budgetIsGone.' DESC, max('.$variance.', 0) DESC, '.self::WAITING.' DESC, '.$variance.' DESC'),
             ProjectSort::Name => $query->orderBy('projects.name'),

@@ -70,7 +70,7 @@ final readonly class ProjectNames
             : [$this->personId($assignee->code), null];
     }
 
-    /** The code of a person whose word speaks for the assignee; null where a team has nobody. */
+    /** The code of a person whose estimate counts for the assignee; null where a team has nobody. */
     public function speaker(Assignee $assignee): ?string
     {
         return $assignee->isTeam ? ($this->teams[$assignee->code] ?? null)?->stringOrNull('member') : $assignee->code;

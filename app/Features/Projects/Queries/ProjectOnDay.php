@@ -39,7 +39,7 @@ final readonly class ProjectOnDay
         $working = WorkingTime::load();
         $pricing = RatesInForce::ofProjects([$project->id]);
         $forecasting = new Forecasting($pricing, $today);
-        $efforts = (new Efforts(new Plans($working)))->ofProjects([$project->id], $pricing, $today);
+        $efforts = (new ProjectEfforts(new ProjectPlans($working)))->ofProjects([$project->id], $pricing, $today);
         $parts = array_map($forecasting->ofAssignees(...), $efforts);
         $figures = [];
         foreach ($efforts as $id => $effort) {

@@ -35,7 +35,7 @@ final class StatusReport
         foreach (Record::all($query) as $record) {
             $projects[$record->int('id')] = $record->string('code');
         }
-        $efforts = new Efforts(new Plans(WorkingTime::load()));
+        $efforts = new ProjectEfforts(new ProjectPlans(WorkingTime::load()));
         $pricing = $codes === [] ? RatesInForce::load() : RatesInForce::ofProjects(array_keys($projects));
         $forecasting = new Forecasting($pricing, $today);
         $rows = [];

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Features\Projects\Queries;
 
-use App\Features\Projects\Props\Figure;
+use App\Features\Projects\Props\FigureKind;
 use App\Features\Projects\Props\TraceAssigneeProps;
 use App\Features\Projects\Props\TraceEntryProps;
 use App\Features\Projects\Props\TraceProps;
@@ -51,7 +51,7 @@ final readonly class Trace
             }
             $sum = $asked->assignee === null ? $sum->against($sum->planned->minus($effort->task->overAssigned()), null) : $sum;
         }
-        [$entries, $count] = in_array($asked->figure, [Figure::Planned, Figure::Remaining], true) ? [[], 0] : $this->entries($asked, $efforts, $names, $showsMoney ? $onDay->pricing : null);
+        [$entries, $count] = in_array($asked->figure, [FigureKind::Planned, FigureKind::Remaining], true) ? [[], 0] : $this->entries($asked, $efforts, $names, $showsMoney ? $onDay->pricing : null);
 
         return new TraceProps(
             $asked->figure,
@@ -74,20 +74,20 @@ final readonly class Trace
     {
         $task = array_key_first($efforts);
 
-        return $task === null || $asked->task === null || ! in_array($asked->figure, [Figure::Remaining, Figure::Forecast, Figure::Variance], true)
+        return $task === null || $asked->task === null || ! in_array($asked->figure, [FigureKind::Remaining, FigureKind::Forecast, FigureKind::Variance], true)
             ? []
             : $this->remaining->historyOf(Task::query()->findOrFail($task));
     }
 
-    private static function minutes(Figure $figure, Figures $sum): int
+    private static function minutes(FigureKind $figure, Figures $sum): int
     {
         return (match ($figure) {
-            Figure::Planned => $sum->planned,
-            Figure::Actual => $sum->actual,
-            Figure::Pending => $sum->pending,
-            Figure::Remaining => $sum->remaining,
-            Figure::Forecast => $sum->forecast(),
-            Figure::Variance => $sum->variance(),
+            FigureKind::Planned => $sum->planned,
+            FigureKind::Actual => $sum->actual,
+            FigureKind::Pending => $sum->pending,
+            FigureKind::Remaining => $sum->remaining,
+            FigureKind::Forecast => $sum->forecast(),
+            FigureKind::Variance => $sum->variance(),
         })->toInt();
     }
 
@@ -177,11 +177,11 @@ final readonly class Trace
         return $cost->unrated->isZero() ? $cost->known->toString() : null;
     }
 
-    private static function belongs(Figure $figure, EntryState $state): bool
+    private static function belongs(FigureKind $figure, EntryState $state): bool
     {
         return match ($figure) {
-            Figure::Actual => $state->isActual(),
-            Figure::Pending => ! $state->isActual(),
+            FigureKind::Actual => $state->isActual(),
+            FigureKind::Pending => ! $state->isActual(),
             default => true,
         };
     }

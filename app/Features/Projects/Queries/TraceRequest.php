@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Features\Projects\Queries;
 
-use App\Features\Projects\Props\Figure;
+use App\Features\Projects\Props\FigureKind;
 
 /** Which figure is to be opened: the project's, a phase's, a task's, or an assignee's on a task. */
 final readonly class TraceRequest
@@ -13,7 +13,7 @@ final readonly class TraceRequest
      * @param  string|null  $phase  by name; empty for what is in none
      * @param  string|null  $assignee  as in an address
      */
-    public function __construct(public Figure $figure, public ?string $phase, public ?string $task, public ?string $assignee)
+    public function __construct(public FigureKind $figure, public ?string $phase, public ?string $task, public ?string $assignee)
     {
     }
 }

@@ -8,7 +8,7 @@ namespace App\Features\Remaining\Actions;
 final readonly class EstimateInput
 {
     /**
-     * @param  string|null  $hours  as typed; null where the word is that it is done
+     * @param  string|null  $hours  as typed; null where the task is marked as done
      * @param  bool  $forAll  done for everybody, not only for whose it is
      * @param  bool  $isConfirmed  that the rest of others is given up
      */

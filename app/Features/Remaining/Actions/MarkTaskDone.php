@@ -27,7 +27,7 @@ final readonly class MarkTaskDone
     }
 
     /**
-     * A project manager's word, which also counts while others have something left, once they have said so.
+     * By the project manager, who may confirm it while others have hours remaining.
      *
      * @throws EstimateRefusal
      */

@@ -28,7 +28,7 @@ final readonly class SaveEstimate
     {
         $before = $this->efforts->of($task->id);
         $known = RemainingEstimate::query()->where('task_id', $task->id)->where('person_id', $owner->id)->where('stated_on', $estimate->on->toString())->first();
-        // Written anew rather than changed, so that of words of one day it is the last.
+        // Inserted rather than updated, so that it is the last estimate of the day.
         $known?->delete();
         RemainingEstimate::query()->create([
             'task_id' => $task->id, 'person_id' => $owner->id, 'stated_on' => $estimate->on->toString(), 'remaining_minutes' => $estimate->remaining->toInt(),

@@ -10,7 +10,7 @@ use Moss\Core\Effort\EstimateMode;
 final readonly class EstimateSettingsProps
 {
     /**
-     * @param  int  $tolerance  minutes by which a word may depart from the rule without a reason
+     * @param  int  $tolerance  minutes by which an estimate may differ from the calculated remaining hours without a reason
      * @param  int  $otherwise  open projects that have it another way
      */
     public function __construct(public EstimateMode $mode, public int $tolerance, public int $otherwise)

@@ -20,7 +20,7 @@ use Moss\Core\Effort\EstimateMode;
 use Moss\Core\Effort\Forecasting;
 use Moss\Core\Effort\TaskEffort;
 
-/** What is remaining of a task, whose word that is, and what was said before. */
+/** The remaining hours of a task, and its estimates. */
 final readonly class RemainingOfTask
 {
     public function __construct(private TaskEfforts $efforts, private Today $today)

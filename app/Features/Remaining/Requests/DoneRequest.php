@@ -6,7 +6,7 @@ namespace App\Features\Remaining\Requests;
 
 use App\Http\Input\BoundedRequest;
 
-/** A project manager's word that a task is done for all, or is not. */
+/** A project manager marks a task as done for everyone, or reopens it. */
 final class DoneRequest extends BoundedRequest
 {
     /** @return array<string, list<mixed>> */

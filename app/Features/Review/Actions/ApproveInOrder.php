@@ -37,7 +37,7 @@ final readonly class ApproveInOrder
         if ($sum->inOrder !== $seen) {
             throw DecisionRefused::because(Wording::refusal('decided.moved_on', [
                 'entries' => Wording::choice('refusals.decided.entries', $sum->entries - $sum->looks),
-                'hours' => Wording::hours(Minutes::of($sum->minutes - $sum->lookMinutes), $approver),
+                'hours' => Wording::hours(Minutes::of($sum->minutes - $sum->attentionMinutes), $approver),
             ]));
         }
         $versions = [];

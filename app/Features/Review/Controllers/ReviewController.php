@@ -11,11 +11,11 @@ use App\Features\Review\Actions\DecisionRefused;
 use App\Features\Review\Actions\DecisionResult;
 use App\Features\Review\Actions\ReopenEntries;
 use App\Features\Review\Actions\UndoDecision;
-use App\Features\Review\Queries\Effect;
+use App\Features\Review\Queries\DecisionEffect;
 use App\Features\Review\Queries\ReviewDesk;
+use App\Features\Review\Requests\DecisionEffectRequest;
 use App\Features\Review\Requests\DecisionRequest;
 use App\Features\Review\Requests\DeskRequest;
-use App\Features\Review\Requests\EffectRequest;
 use App\Features\Review\Requests\ReopeningRequest;
 use App\Models\Person;
 use App\Support\Clock\Today;
@@ -43,7 +43,7 @@ final readonly class ReviewController
     }
 
     /** How the projects stand that a decision would touch. */
-    public function effect(#[CurrentUser] Person $person, EffectRequest $request, Effect $effect): JsonResponse
+    public function effect(#[CurrentUser] Person $person, DecisionEffectRequest $request, DecisionEffect $effect): JsonResponse
     {
         Gate::authorize('review', Person::class);
 

@@ -9,7 +9,7 @@ final readonly class GroupProps
 {
     /**
      * @param  string  $name  of a week, its Monday
-     * @param  int  $looks  entries that need a look
+     * @param  int  $looks  entries that need attention
      * @param  string  $first  the oldest day that waits
      */
     public function __construct(

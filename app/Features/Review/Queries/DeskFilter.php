@@ -36,7 +36,7 @@ final readonly class DeskFilter
             ->join('projects', 'projects.id', 'tasks.project_id');
 
         return TextSearch::narrow($waiting, $this->search, ['people.name', 'people.code', 'projects.name', 'projects.code', 'tasks.name', 'tasks.code'])
-            ->when($this->look !== WaitingFilter::All, fn (Builder $look): Builder => $look->where('entries.needs_look', $this->look === WaitingFilter::Needed ? 1 : 0))
+            ->when($this->look !== WaitingFilter::All, fn (Builder $look): Builder => $look->where('entries.needs_attention', $this->look === WaitingFilter::Needed ? 1 : 0))
             ->when($this->group !== null, fn (Builder $group): Builder => $group->whereRaw($this->by->key().' = ?', [$this->group]));
     }
 }

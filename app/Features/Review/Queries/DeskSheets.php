@@ -36,12 +36,12 @@ final readonly class DeskSheets
         return Record::all(DB::query()->fromSub($sheets, 'timesheets')->selectRaw('count(*) AS sheets'))[0]->int('sheets');
     }
 
-    /** @return list<WaitingSheetProps> those that need a look first, then the oldest */
+    /** @return list<WaitingSheetProps> those that need attention first, then the oldest */
     public function of(Person $approver, Day $today, DeskFilter $filter, int $page): array
     {
         $sheets = Record::all($filter->narrow($this->waiting->for($approver, $today))
             ->selectRaw('entries.person_id, '.Grouping::monday().' AS monday, people.name')
-            ->groupByRaw('1, 2')->orderByRaw('sum(entries.needs_look) > 0 DESC, monday, people.name')
+            ->groupByRaw('1, 2')->orderByRaw('sum(entries.needs_attention) > 0 DESC, monday, people.name')
             ->offset(($page - 1) * ReviewDesk::SHEETS_AT_ONCE)->limit(ReviewDesk::SHEETS_AT_ONCE));
         if ($sheets === []) {
             return [];

@@ -21,7 +21,7 @@ final class EntryRoute
             ->join('projects', 'projects.id', 'tasks.project_id')
             ->join('people', 'people.id', 'entries.person_id')
             ->select('entries.id', 'entries.person_id', 'entries.task_id', 'entries.role_id', 'entries.date', 'entries.minutes', 'entries.state')
-            ->addSelect('entries.version', 'entries.approvals', 'entries.approver_id', 'entries.last_decided_by_id', 'entries.needs_look', 'tasks.project_id', 'projects.approval')
+            ->addSelect('entries.version', 'entries.approvals', 'entries.approver_id', 'entries.last_decided_by_id', 'entries.needs_attention', 'tasks.project_id', 'projects.approval')
             ->addSelect('projects.manager_id AS project_manager_id', 'people.manager_id AS line_manager_id');
     }
 

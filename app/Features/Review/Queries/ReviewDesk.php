@@ -63,13 +63,13 @@ final readonly class ReviewDesk
         );
     }
 
-    /** How much there is, how much of it needs a look, and what the part in order is recognised by. */
+    /** How much there is, how much of it needs attention, and what the part in order is recognised by. */
     public function sum(Person $person, Day $today, DeskFilter $filter): SumProps
     {
         $record = Record::all($filter->narrow($this->waiting->for($person, $today))
             ->selectRaw('count(*) AS entries, coalesce(sum(entries.minutes), 0) AS minutes')
-            ->selectRaw('coalesce(sum(entries.needs_look), 0) AS looks, coalesce(sum(entries.needs_look * entries.minutes), 0) AS look_minutes')
-            ->selectRaw('coalesce(sum((1 - entries.needs_look) * entries.version), 0) AS versions, coalesce(sum((1 - entries.needs_look) * entries.id), 0) AS ids'))[0];
+            ->selectRaw('coalesce(sum(entries.needs_attention), 0) AS looks, coalesce(sum(entries.needs_attention * entries.minutes), 0) AS look_minutes')
+            ->selectRaw('coalesce(sum((1 - entries.needs_attention) * entries.version), 0) AS versions, coalesce(sum((1 - entries.needs_attention) * entries.id), 0) AS ids'))[0];
         [$entries, $minutes] = [$record->int('entries') - $record->int('looks'), $record->int('minutes') - $record->int('look_minutes')];
 
         return new SumProps(
@@ -93,8 +93,8 @@ final readonly class ReviewDesk
     {
         $query = $filter->narrow($this->waiting->for($person, $today))
             ->selectRaw($filter->by->key().' AS "key", '.$filter->by->name().' AS name')
-            ->selectRaw('count(*) AS entries, sum(entries.minutes) AS minutes, sum(entries.needs_look) AS looks, min(entries.date) AS first')
-            ->groupByRaw('1')->orderByRaw('sum(entries.needs_look) > 0 DESC, min(entries.date), name')
+            ->selectRaw('count(*) AS entries, sum(entries.minutes) AS minutes, sum(entries.needs_attention) AS looks, min(entries.date) AS first')
+            ->groupByRaw('1')->orderByRaw('sum(entries.needs_attention) > 0 DESC, min(entries.date), name')
             ->offset(($page - 1) * self::GROUPS_AT_ONCE)->limit(self::GROUPS_AT_ONCE);
 
         return array_map(static fn (Record $group): GroupProps => new GroupProps(

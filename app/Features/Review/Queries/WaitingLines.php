@@ -58,7 +58,7 @@ final readonly class WaitingLines
                 }
             })
             ->select('entries.id', 'entries.version', 'entries.person_id', 'entries.task_id', 'entries.role_id', 'entries.date', 'entries.minutes', 'entries.note', 'entries.client_note')
-            ->addSelect('entries.approver_id', 'entries.approvals', 'entries.needs_look', 'approvers.name AS approver', 'recorders.name AS recorder', 'people.code AS person')
+            ->addSelect('entries.approver_id', 'entries.approvals', 'entries.needs_attention', 'approvers.name AS approver', 'recorders.name AS recorder', 'people.code AS person')
             ->addSelect('tasks.name AS task_name', 'projects.code AS project', 'projects.name AS project_name', 'projects.approval', 'roles.code AS role', 'roles.name AS role_name')
             ->addSelect('projects.manager_id AS project_manager_id', 'people.manager_id AS line_manager_id', 'project_managers.name AS project_manager', 'line_managers.name AS line_manager')
             ->selectRaw('coalesce(entries.billable, tasks.billable, projects.billable) AS is_billable, '.Grouping::monday().' AS monday')
@@ -105,7 +105,7 @@ final readonly class WaitingLines
                 $entry->int('version'),
                 $entry->string('date'),
                 $entry->int('minutes'),
-                $entry->bool('needs_look'),
+                $entry->bool('needs_attention'),
                 $entry->string('note'),
                 $entry->string('client_note'),
                 $entry->stringOrNull('recorder'),

@@ -8,7 +8,7 @@ use App\Models\Person;
 use App\Support\Clock\Today;
 use Illuminate\Support\Facades\Hash;
 
-/** Signs a person in by e-mail address and password. */
+/** Signs a person in by email address and password. */
 final readonly class SignIn
 {
     public function __construct(private AttemptLimits $limits, private SignInSessions $sessions, private Today $today)

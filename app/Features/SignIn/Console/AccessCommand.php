@@ -18,9 +18,15 @@ final class AccessCommand extends Command
 
     protected $signature = 'moss:access
         {act : disable, enable or sign-out}
-        {person : the person\'s code or e-mail address}';
+        {person : code or email address of the person}';
 
     protected $description = 'Disable or enable a person, or sign them out everywhere';
+
+    protected $help = <<<'HELP'
+        Examples:
+          php artisan moss:access disable ada.moor
+          php artisan moss:access sign-out ada.moor
+        HELP;
 
     public function handle(ChangeAccess $access): int
     {

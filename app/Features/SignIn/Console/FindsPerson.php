@@ -8,7 +8,7 @@ use App\Models\Person;
 use App\Support\Console\OptionRefused;
 use App\Support\Console\WritesErrors;
 
-/** Finds the person that a command names by code or e-mail address. */
+/** Finds the person that a command names by code or email address. */
 trait FindsPerson
 {
     use WritesErrors;

@@ -19,10 +19,16 @@ final class PasswordCommand extends Command
     private const LONGEST = 128;
 
     protected $signature = 'moss:password
-        {person : the person\'s code or e-mail address}
+        {person : code or email address of the person}
         {--stdin : read the password from the first line of standard input}';
 
-    protected $description = 'Set the password with which a person signs in';
+    protected $description = 'Set the password of a person';
+
+    protected $help = <<<'HELP'
+        Examples:
+          php artisan moss:password ada.moor
+          php artisan moss:password ada.moor --stdin < password.txt
+        HELP;
 
     public function handle(ChangeAccess $access): int
     {

@@ -123,7 +123,7 @@ final readonly class SubmitWeek
         return $done;
     }
 
-    /** @param  array<string, list<int>>  $moves  ids by new state, approver and whether they need a look */
+    /** @param  array<string, list<int>>  $moves  ids by new state, approver and whether they need attention */
     private function move(array $moves): void
     {
         foreach ($moves as $to => $ids) {
@@ -131,7 +131,7 @@ final readonly class SubmitWeek
             Entry::query()->whereKey($ids)->update([
                 'state' => $state,
                 'approver_id' => $approver === '' ? null : (int) $approver,
-                'needs_look' => (int) $needsAttention,
+                'needs_attention' => (int) $needsAttention,
                 'approvals' => 0,
                 'last_decided_by_id' => null,
                 'return_comment' => null,

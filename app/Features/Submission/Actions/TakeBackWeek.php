@@ -38,7 +38,7 @@ final readonly class TakeBackWeek
             Entry::query()->whereKey($entries->modelKeys())->update([
                 'state' => EntryState::Draft,
                 'approver_id' => null,
-                'needs_look' => 0,
+                'needs_attention' => 0,
                 'version' => DB::raw('version + 1'),
             ]);
             $this->corrections->of($actor, array_values(array_map(static fn (Entry $entry): int => $entry->id, $entries->all())));

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Features\Timesheets\Controllers;
 
 use App\Features\Timesheets\Actions\AddRecorder;
-use App\Features\Timesheets\Queries\Sheets;
+use App\Features\Timesheets\Queries\RecordableTimesheets;
 use App\Features\Timesheets\Requests\RecorderRequest;
 use App\Features\Timesheets\Requests\TimesheetsRequest;
 use App\Models\Person;
@@ -19,7 +19,7 @@ use Inertia\Response;
 /** Whose sheets somebody records in, and whom they let record in theirs. */
 final class TimesheetsController
 {
-    public function show(#[CurrentUser] Person $reader, TimesheetsRequest $request, Sheets $sheets): Response
+    public function show(#[CurrentUser] Person $reader, TimesheetsRequest $request, RecordableTimesheets $sheets): Response
     {
         Gate::authorize('recordWeek', $reader);
 

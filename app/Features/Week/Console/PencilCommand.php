@@ -24,11 +24,16 @@ final class PencilCommand extends Command
     private const COLUMNS = ['date', 'project', 'task', 'role', 'minutes', 'why'];
 
     protected $signature = 'moss:pencil
-        {--person= : whose week, by code}
-        {--week= : the week, like 2026-W25}
+        {--person= : code of the person}
+        {--week= : week, as 2026-W25}
         {--format=csv : csv or json}';
 
-    protected $description = 'What the plan pencils in for a person\'s week';
+    protected $description = 'Print the hours that the plan proposes for a week';
+
+    protected $help = <<<'HELP'
+        Example:
+          php artisan moss:pencil --person=ada.moor --week=2026-W25
+        HELP;
 
     public function handle(WeekPencil $pencil, Today $today): int
     {

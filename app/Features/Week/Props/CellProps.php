@@ -12,13 +12,13 @@ final readonly class CellProps
     /**
      * @param  int|null  $version  what the next change must name as seen; null where the cell is empty
      * @param  bool  $billable  whether what is inked here is billed; for an empty cell, whether it would be
-     * @param  string|null  $proposedClientNote  pencilled words for the client; null where there are some or none are needed
+     * @param  string|null  $proposedClientNote  pencilled client note; null where there is one or none is needed
      * @param  string|null  $recordedBy  who recorded it, if somebody else than its owner
      * @param  string|null  $recordedAt  the instant in UTC, as `2026-06-17T15:04:05Z`; null where it was imported
      * @param  string|null  $waitsFor  who has to act next on submitted time
      * @param  int  $decided  how many steps of its route have approved it
      * @param  list<string>  $then  who has to act after that
-     * @param  string|null  $declined  the word with which the latest correction was declined
+     * @param  string|null  $declined  the comment with which the latest correction was declined
      * @param  list<AdjustmentProps>  $adjustments  differences posted here that correct settled time of another day
      */
     public function __construct(

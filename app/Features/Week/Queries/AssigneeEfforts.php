@@ -19,7 +19,7 @@ use Moss\Core\Planning\Assignment;
 use Moss\Core\Time\Minutes;
 
 /**
- * What a person holds on some tasks: their own holding, else their team's. In two queries, reading only what falls on it.
+ * What a person holds on some tasks: their own assignment, else their team's. In two queries, reading only what falls on it.
  */
 final readonly class AssigneeEfforts
 {

@@ -31,7 +31,7 @@ final readonly class QuickReading
         try {
             $line = QuickLine::read($text, $week, $this->today->for($owner));
         } catch (QuickRefused $refused) {
-            return new QuickReadingProps(null, [], [], 0, false, '', self::words($refused, $week));
+            return new QuickReadingProps(null, [], [], 0, false, '', self::refusal($refused, $week));
         }
         $known = KnownTasks::of($owner, $week, $this->tasks);
         $found = $known->search()->find($line->words);
@@ -78,7 +78,7 @@ final readonly class QuickReading
         ), null];
     }
 
-    private static function words(QuickRefused $refused, Week $week): string
+    private static function refusal(QuickRefused $refused, Week $week): string
     {
         return $refused->hours === null
             ? Wording::of('week.quick.'.$refused->fault->value, ['text' => $refused->text, 'week' => $week->number()])

@@ -94,7 +94,7 @@ final readonly class SheetRecords
         return Record::all($query);
     }
 
-    /** The word with which the latest correction of an entry was declined, if it was. */
+    /** The comment with which the latest correction of an entry was declined, if any. */
     private static function declined(): Builder
     {
         return DB::table('corrections AS latest')->selectRaw("CASE latest.state WHEN 'declined' THEN latest.comment END")
@@ -149,7 +149,7 @@ final readonly class SheetRecords
             ->orderBy('assignments.task_id')->orderBy('assignments.starts_on')->orderBy('assignments.id'));
     }
 
-    /** Whether the person's latest word on the task of an assignment is that it is done. */
+    /** Whether the person has marked the task of an assignment as done. */
     private static function saidDone(Person $owner): Builder
     {
         return DB::table('remaining_estimates')->select('remaining_estimates.done')

@@ -20,10 +20,17 @@ final class AuditTrailCommand extends Command
 
     protected $signature = 'moss:audit
         {act : verify or anchor}
-        {database? : the path of another database file, such as a backup}
-        {--anchors= : a file of anchors, stored outside the database: anchor adds a line to it, verify checks against it}';
+        {database? : path of another database file, such as a backup}
+        {--anchors= : file of anchors outside the database; anchor appends to it, verify checks against it}';
 
-    protected $description = 'Verify that no line of the audit trail was changed, removed or added from outside';
+    protected $description = 'Verify the audit trail, or add its current state to a file of anchors';
+
+    protected $help = <<<'HELP'
+        Examples:
+          php artisan moss:audit verify
+          php artisan moss:audit verify backups/moss.sqlite --anchors=anchors.txt
+          php artisan moss:audit anchor --anchors=anchors.txt
+        HELP;
 
     public function handle(): int
     {

@@ -19,8 +19,8 @@ export function NotificationSettings({ messages }: { messages: MessagesProps }) 
     };
 
     return (
-        <section aria-labelledby="settings">
-            <h2 id="settings">{copy.settings}</h2>
+        <section aria-labelledby="notifications">
+            <h2 id="notifications">{copy.settings}</h2>
             <table className="w-full">
                 <thead>
                     <tr className="text-faded">

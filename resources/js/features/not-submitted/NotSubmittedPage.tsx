@@ -57,7 +57,7 @@ export function NotSubmittedPage({ notSubmitted }: { notSubmitted: NotSubmittedP
                         <thead>
                             <tr className="text-faded">
                                 <th scope="col">{copy.person}</th>
-                                {[copy.expected, copy.draft, copy.returned, copy.handed, copy.missing].map((name) => (
+                                {[copy.expected, copy.draft, copy.returned, copy.submitted, copy.missing].map((name) => (
                                     <th key={name} scope="col" className="px-2 text-end">
                                         {name}
                                     </th>
@@ -77,7 +77,7 @@ export function NotSubmittedPage({ notSubmitted }: { notSubmitted: NotSubmittedP
                                         </Link>{' '}
                                         <span className="text-faded">{person.team}</span>
                                     </th>
-                                    {[person.expected, person.draft, person.returned, person.handed, person.missing].map(
+                                    {[person.expected, person.draft, person.returned, person.submitted, person.missing].map(
                                         (minutes, index) => (
                                             <td key={index} className="px-2 text-end">
                                                 {minutes === 0 ? '' : <Hours minutes={minutes} format={format} />}

@@ -1,5 +1,6 @@
 import { text } from '@/lib/text';
 import type { AuditTrailPageProps } from '@/types/generated/props';
+import { DateField } from '@/ui/DateField';
 import { Field } from '@/ui/Field';
 import { Select } from '@/ui/Select';
 import { AuditTrailRow } from '@/ui/AuditTrailRow';
@@ -39,8 +40,8 @@ export function AuditTrailPage({ auditTrail }: { auditTrail: AuditTrailPageProps
                         ...auditTrail.subjects.map((one) => [one, copy.subjects[one] ?? one] as const),
                     ]}
                 />
-                <Field label={copy.from} name="from" type="date" defaultValue={auditTrail.from ?? ''} />
-                <Field label={copy.to} name="to" type="date" defaultValue={auditTrail.to ?? ''} />
+                <DateField label={copy.from} name="from" defaultValue={auditTrail.from} />
+                <DateField label={copy.to} name="to" defaultValue={auditTrail.to} />
                 <button type="submit" className="act">
                     {copy.find}
                 </button>

@@ -31,7 +31,7 @@ export function HouseRulesPage({ houseRules }: { houseRules: HouseRulesProps }) 
                 <thead>
                     <tr className="text-faded">
                         <th scope="col">{copy.rule}</th>
-                        <th scope="col" className="w-28">
+                        <th scope="col" className="w-48">
                             {copy.severity}
                         </th>
                         <th scope="col" className="w-52 max-sm:hidden">

@@ -1,6 +1,7 @@
 import { hoursWithUnit } from '@/lib/hours';
 import { text } from '@/lib/text';
 import type { HoursFormat, PeriodProps } from '@/types/generated/props';
+import { DateField } from '@/ui/DateField';
 import { router } from '@inertiajs/react';
 import { useState } from 'react';
 
@@ -58,7 +59,7 @@ export function PeriodForms({ period, format }: { period: PeriodProps; format: H
                             reopen(!reopens);
                         }}
                     >
-                        {copy.reopen} …
+                        {copy.startReopen}
                     </button>
                 )}
             </div>
@@ -74,17 +75,13 @@ export function PeriodForms({ period, format }: { period: PeriodProps; format: H
                         });
                     }}
                 >
-                    <label className="flex flex-col gap-1">
-                        <span className="text-faded">{copy.openFrom}</span>
-                        <input
-                            type="date"
-                            name="day"
-                            max={period.closedUntil ?? undefined}
-                            defaultValue={period.closedUntil ?? undefined}
-                            required
-                            className="min-h-8 border-b border-edge bg-sheet px-2"
-                        />
-                    </label>
+                    <DateField
+                        label={copy.openFrom}
+                        name="day"
+                        required
+                        max={period.closedUntil ?? undefined}
+                        defaultValue={period.closedUntil}
+                    />
                     <label className="flex flex-col gap-1">
                         <span className="text-faded">{copy.why}</span>
                         <input

@@ -3,6 +3,7 @@ import { hoursWithUnit } from '@/lib/hours';
 import { useHoursFormat } from '@/lib/shared';
 import { text } from '@/lib/text';
 import type { PeriodProps } from '@/types/generated/props';
+import { DateField } from '@/ui/DateField';
 import { Select } from '@/ui/Select';
 import { FieldError } from '@/ui/FieldError';
 import { router } from '@inertiajs/react';
@@ -29,15 +30,7 @@ export function PeriodsPage({ period }: { period: PeriodProps }) {
                     router.get('/office/periods', { day: typeof day === 'string' ? day : '' });
                 }}
             >
-                <label className="flex flex-col gap-1">
-                    <span className="text-faded">{copy.until}</span>
-                    <input
-                        type="date"
-                        name="day"
-                        defaultValue={period.until}
-                        className="min-h-8 border-b border-edge bg-sheet px-2"
-                    />
-                </label>
+                <DateField label={copy.until} name="day" required defaultValue={period.until} />
                 <button type="submit" className="act">
                     {copy.look}
                 </button>

@@ -2,6 +2,7 @@ import { wholeDate } from '@/lib/days';
 import { printList } from '@/lib/numbers';
 import { text } from '@/lib/text';
 import type { OfficeQuestionProps, QuestionKind } from '@/types/generated/props';
+import { DateField } from '@/ui/DateField';
 import { Field } from '@/ui/Field';
 import { Select } from '@/ui/Select';
 import { FieldError } from '@/ui/FieldError';
@@ -76,7 +77,7 @@ function QuestionForm({ monday }: { monday: string }) {
                 }}
             />
             {kind === 'choice' && <Field label={copy.choices} name="choices" required maxLength={1000} className="w-72" />}
-            <Field label={copy.since} name="from" type="date" required defaultValue={monday} />
+            <DateField label={copy.since} name="from" required defaultValue={monday} />
             <label className="flex min-h-9 items-center gap-2">
                 <input type="checkbox" name="required" className="size-4 accent-moss" />
                 {copy.required}

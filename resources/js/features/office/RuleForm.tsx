@@ -1,6 +1,7 @@
 import { typedHours } from '@/lib/hours';
 import { text } from '@/lib/text';
 import type { HoursFormat, HouseRulesProps, Severity, RuleProps } from '@/types/generated/props';
+import { DateField } from '@/ui/DateField';
 import { Field } from '@/ui/Field';
 import { Select } from '@/ui/Select';
 import { router } from '@inertiajs/react';
@@ -66,7 +67,7 @@ export function RuleForm({ rule, houseRules, format, onDone }: RuleFormProps) {
                     className="w-36"
                 />
             )}
-            <Field label={copy.fromDay} name="from" type="date" defaultValue={houseRules.today} />
+            <DateField label={copy.fromDay} name="from" defaultValue={houseRules.today} />
             <Select
                 label={copy.for}
                 name="for"

@@ -27,10 +27,10 @@ export function AddForm({ task, roles, found, faults, onAsk, onAdd, onClose }: A
     useEffect(() => {
         first.current?.focus();
     }, [task?.id]);
-    const chosen = (words: string | undefined) => {
-        const named = found.filter(({ name }) => name === words?.trim());
+    const chosen = (label: string | undefined) => {
+        const named = found.filter(({ name }) => name === label?.trim());
 
-        return named.length === 1 ? named[0]?.key : words;
+        return named.length === 1 ? named[0]?.key : label;
     };
     const title = task === null ? text.plan.newTask : text.plan.newPerson(task.name);
 

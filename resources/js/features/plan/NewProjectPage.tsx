@@ -1,5 +1,6 @@
 import { text } from '@/lib/text';
 import type { NewProjectProps } from '@/types/generated/props';
+import { DateField } from '@/ui/DateField';
 import { Field } from '@/ui/Field';
 import { Select } from '@/ui/Select';
 import { Shell } from '@/ui/Shell';
@@ -62,20 +63,18 @@ export function NewProjectPage({ start }: { start: NewProjectProps }) {
                     ))}
                 </datalist>
                 <div className="flex flex-wrap gap-4">
-                    <Field
+                    <DateField
                         label={copy.from}
-                        type="date"
-                        value={data.startsOn}
-                        onChange={(event) => {
-                            setData('startsOn', event.target.value);
+                        defaultValue={data.startsOn}
+                        onPick={(day) => {
+                            setData('startsOn', day);
                         }}
                     />
-                    <Field
+                    <DateField
                         label={copy.to}
-                        type="date"
-                        value={data.endsOn}
-                        onChange={(event) => {
-                            setData('endsOn', event.target.value);
+                        defaultValue={data.endsOn}
+                        onPick={(day) => {
+                            setData('endsOn', day);
                         }}
                     />
                     {source === null && (

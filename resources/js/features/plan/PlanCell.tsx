@@ -26,7 +26,7 @@ interface PlanCellProps {
     onFinish: (typed: string | null, key: KeyboardEvent | null) => void;
 }
 
-/** What a cell says, in the words of the table. */
+/** What a cell says, in the label of the table. */
 function shown(row: PlanRow, column: Column, format: HoursFormat, year: string): string {
     const field = fieldOf(row, column);
     if (field === null) {
@@ -48,11 +48,11 @@ export function PlanCell(props: PlanCellProps) {
     const { row, column, format, typed, fault } = props;
     const field = fieldOf(row, column);
     const open = props.mayPlan && isOpen(row, field);
-    const words = shown(row, column, format, props.year);
+    const label = shown(row, column, format, props.year);
     const name = text.plan.cell(
         text.plan.columns[column.key] ?? column.key,
         row.kind === 'task' ? row.task.name : text.plan.on(row.assignment.assigneeName, row.task.name),
-        words === '' ? text.week.empty : words,
+        label === '' ? text.week.empty : label,
     );
     const isSum = row.kind === 'task' && column.key === 'planned' && row.task.own === null;
 
@@ -64,7 +64,7 @@ export function PlanCell(props: PlanCellProps) {
             aria-label={isSum ? text.plan.sumCell(row.task.name, printHours(row.task.planned, format)) : name}
             aria-readonly={!open}
             aria-invalid={fault !== undefined}
-            title={fault ?? (column.isFigure ? undefined : words)}
+            title={fault ?? (column.isFigure ? undefined : label)}
             className={clsx(
                 'h-7 border-b border-rule px-1.5',
                 column.isFigure ? 'text-end' : 'truncate',
@@ -91,7 +91,7 @@ export function PlanCell(props: PlanCellProps) {
             ) : column.key === 'planned' ? (
                 <Hours minutes={row.kind === 'task' ? row.task.planned : row.assignment.planned} format={format} />
             ) : (
-                words
+                label
             )}
         </td>
     );

@@ -1,5 +1,6 @@
 import { text } from '@/lib/text';
 import type { PlanProps } from '@/types/generated/props';
+import { DateField } from '@/ui/DateField';
 import { Field } from '@/ui/Field';
 import { Select } from '@/ui/Select';
 import { useForm } from '@inertiajs/react';
@@ -56,20 +57,18 @@ export function SettingsForm({ plan, onClose }: { plan: PlanProps; onClose: () =
                     setData('manager', event.target.value);
                 }}
             />
-            <Field
+            <DateField
                 label={text.plan.columns.startsOn ?? ''}
-                type="date"
-                value={data.startsOn}
-                onChange={(event) => {
-                    setData('startsOn', event.target.value);
+                defaultValue={data.startsOn}
+                onPick={(day) => {
+                    setData('startsOn', day);
                 }}
             />
-            <Field
+            <DateField
                 label={text.plan.columns.endsOn ?? ''}
-                type="date"
-                value={data.endsOn}
-                onChange={(event) => {
-                    setData('endsOn', event.target.value);
+                defaultValue={data.endsOn}
+                onPick={(day) => {
+                    setData('endsOn', day);
                 }}
             />
             <Select

@@ -1,6 +1,6 @@
 import { hoursWithUnit } from '@/lib/hours';
 import { text } from '@/lib/text';
-import type { Figure, HoursFormat } from '@/types/generated/props';
+import type { FigureKind, HoursFormat } from '@/types/generated/props';
 import { Hours } from '@/ui/Hours';
 import { Link } from '@inertiajs/react';
 import clsx from 'clsx';
@@ -8,7 +8,7 @@ import { Fragment } from 'react';
 import { projectAddress } from './address';
 import { openedBy, type TableRow } from './tableRow';
 
-const figures: Figure[] = ['planned', 'actual', 'pending', 'remaining', 'forecast', 'variance'];
+const figures: FigureKind[] = ['planned', 'actual', 'pending', 'remaining', 'forecast', 'variance'];
 
 interface HourCellsProps {
     row: TableRow;

@@ -7,10 +7,10 @@ export function Later({ data, children }: { data: string; children: ReactNode })
     return (
         <Deferred
             data={data}
-            fallback={<p className="pencilled">{text.course.comes}</p>}
+            fallback={<p className="pencilled">{text.progress.comes}</p>}
             rescue={
                 <p className="text-ochre">
-                    {text.course.lost}{' '}
+                    {text.progress.lost}{' '}
                     <button
                         type="button"
                         className="act-quiet"
@@ -18,7 +18,7 @@ export function Later({ data, children }: { data: string; children: ReactNode })
                             router.reload({ only: [data] });
                         }}
                     >
-                        {text.course.again}
+                        {text.progress.again}
                     </button>
                 </p>
             }

@@ -1,7 +1,7 @@
 import { hoursWithUnit } from '@/lib/hours';
 import { printMoney } from '@/lib/money';
 import { text } from '@/lib/text';
-import type { Figure, HoursFormat } from '@/types/generated/props';
+import type { FigureKind, HoursFormat } from '@/types/generated/props';
 import { Link } from '@inertiajs/react';
 import clsx from 'clsx';
 import { projectAddress } from './address';
@@ -20,7 +20,7 @@ export function MoneyCells({ row, name, code, format }: MoneyCellsProps) {
     if (money === null) {
         return null;
     }
-    const costs: { figure: Figure; title: string; amount: string | null; unrated: number }[] = [
+    const costs: { figure: FigureKind; title: string; amount: string | null; unrated: number }[] = [
         { figure: 'planned', title: text.projectPage.plannedCost, amount: money.plannedCost, unrated: money.unratedPlanned },
         { figure: 'actual', title: text.projectPage.actualCost, amount: money.actualCost, unrated: money.unratedEntered },
         { figure: 'forecast', title: text.projectPage.forecastCost, amount: money.forecastCost, unrated: 0 },

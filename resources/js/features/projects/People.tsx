@@ -7,13 +7,13 @@ import { Link } from '@inertiajs/react';
 const copy = text.projectPeople;
 
 interface PeopleProps {
-    course: ProgressProps;
+    progress: ProgressProps;
     format: HoursFormat;
 }
 
-/** Who is on the project, over the same weeks as its course. */
-export function People({ course, format }: PeopleProps) {
-    if (course.people.length === 0) {
+/** Who is on the project, over the same weeks as its progress. */
+export function People({ progress, format }: PeopleProps) {
+    if (progress.people.length === 0) {
         return null;
     }
 
@@ -44,14 +44,14 @@ export function People({ course, format }: PeopleProps) {
                         </tr>
                     </thead>
                     <tbody>
-                        {course.people.map((person) => (
+                        {progress.people.map((person) => (
                             <tr key={person.code ?? person.name} className="align-baseline">
                                 <th scope="row" className="border-b border-rule py-0.5">
                                     {person.code === null ? (
                                         person.name
                                     ) : (
                                         <Link
-                                            href={`/people/${person.code}/week/${weekOf(person, course)}`}
+                                            href={`/people/${person.code}/week/${weekOf(person, progress)}`}
                                             className="act-quiet"
                                         >
                                             {person.name}
@@ -74,11 +74,11 @@ export function People({ course, format }: PeopleProps) {
                                     {person.lastRecorded === null ? (
                                         <span className="pencilled">{copy.never}</span>
                                     ) : (
-                                        copy.weekOf(dayOf(person.lastRecorded, course.thisWeek.slice(0, 4)))
+                                        copy.weekOf(dayOf(person.lastRecorded, progress.thisWeek.slice(0, 4)))
                                     )}
                                 </td>
                                 <td className="border-b border-rule ps-4">
-                                    <Strip person={person} course={course} />
+                                    <Strip person={person} progress={progress} />
                                 </td>
                             </tr>
                         ))}
@@ -91,19 +91,19 @@ export function People({ course, format }: PeopleProps) {
 }
 
 /** The person's week that says most: the last one recorded on the project, else this one. */
-function weekOf(person: ProjectPersonProps, course: ProgressProps): string {
-    const week = course.weeks.find(({ monday }) => monday === (person.lastRecorded ?? course.thisWeek));
+function weekOf(person: ProjectPersonProps, progress: ProgressProps): string {
+    const week = progress.weeks.find(({ monday }) => monday === (person.lastRecorded ?? progress.thisWeek));
 
-    return week?.week ?? course.weeks[0]?.week ?? '';
+    return week?.week ?? progress.weeks[0]?.week ?? '';
 }
 
-function Strip({ person, course }: { person: ProjectPersonProps; course: ProgressProps }) {
+function Strip({ person, progress }: { person: ProjectPersonProps; progress: ProgressProps }) {
     const planned = new Set(person.planned);
     const recorded = new Set(person.recorded);
 
     return (
         <span role="img" aria-label={copy.strip(planned.size, recorded.size)} className="flex h-3">
-            {course.weeks.map(({ monday }) => (
+            {progress.weeks.map(({ monday }) => (
                 <span key={monday} className="min-w-0 flex-1 px-px">
                     {recorded.has(monday) ? (
                         <span className="grown-approved block h-full" />

@@ -6,28 +6,28 @@ import { upTo } from './progressScale';
 import { ProgressChart } from './ProgressChart';
 import { ProgressTable } from './ProgressTable';
 
-const copy = text.course;
+const copy = text.progress;
 
 /** Planned, actual and forecast over the weeks: in a sentence, drawn, and as a table. */
-export function Progress({ course, format }: { course: ProgressProps; format: HoursFormat }) {
+export function Progress({ progress, format }: { progress: ProgressProps; format: HoursFormat }) {
     const [isTable, setTable] = useState(false);
     const hours = (minutes: number) => hoursWithUnit(minutes, format);
-    const last = course.weeks[course.weeks.length - 1];
+    const last = progress.weeks[progress.weeks.length - 1];
     if (last === undefined) {
         return (
-            <section aria-labelledby="course">
-                <h2 id="course">{copy.title}</h2>
+            <section aria-labelledby="progress">
+                <h2 id="progress">{copy.title}</h2>
                 <p>{copy.nothing}</p>
             </section>
         );
     }
-    const now = upTo(course.thisWeek, course.weeks);
+    const now = upTo(progress.thisWeek, progress.weeks);
     const sentence = copy.sentence(hours(last.plannedSoFar), hours(last.forecastSoFar), hours(now.planned), hours(now.entered));
 
     return (
-        <section aria-labelledby="course">
+        <section aria-labelledby="progress">
             <div className="flex flex-wrap items-baseline justify-between gap-x-6">
-                <h2 id="course">{copy.title}</h2>
+                <h2 id="progress">{copy.title}</h2>
                 <button
                     type="button"
                     className="act-quiet no-print"
@@ -41,9 +41,9 @@ export function Progress({ course, format }: { course: ProgressProps; format: Ho
             </div>
             <p>{sentence}</p>
             {isTable ? (
-                <ProgressTable course={course} format={format} />
+                <ProgressTable progress={progress} format={format} />
             ) : (
-                <ProgressChart course={course} label={sentence} format={format} />
+                <ProgressChart progress={progress} label={sentence} format={format} />
             )}
         </section>
     );

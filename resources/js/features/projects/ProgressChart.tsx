@@ -5,13 +5,13 @@ import type { ProgressProps, ProgressWeekProps, HoursFormat } from '@/types/gene
 import { monthsOf, placeOf, points, scaleOf } from './progressScale';
 
 interface CourseChartProps {
-    course: ProgressProps;
+    progress: ProgressProps;
     label: string;
     format: HoursFormat;
 }
 
-/** The course drawn: plan and forecast summed up, and below them each week against its plan. */
-export function ProgressChart({ course: { weeks, thisWeek }, label, format }: CourseChartProps) {
+/** The progress drawn: plan and forecast summed up, and below them each week against its plan. */
+export function ProgressChart({ progress: { weeks, thisWeek }, label, format }: CourseChartProps) {
     const scale = scaleOf(weeks);
     const now = placeOf(thisWeek, weeks);
     const share = (index: number) => `${(index * 100) / weeks.length}%`;
@@ -19,7 +19,7 @@ export function ProgressChart({ course: { weeks, thisWeek }, label, format }: Co
     return (
         <figure>
             <div role="img" aria-label={label} className="relative">
-                <Caption name={text.course.cumulative} top={hoursWithUnit(scale.sum, format)} />
+                <Caption name={text.progress.cumulative} top={hoursWithUnit(scale.sum, format)} />
                 <svg
                     viewBox={`0 0 ${weeks.length * 100} 100`}
                     preserveAspectRatio="none"
@@ -30,7 +30,7 @@ export function ProgressChart({ course: { weeks, thisWeek }, label, format }: Co
                             weeks.map((week) => week.plannedSoFar),
                             scale.sum,
                         )}
-                        className="course-plan"
+                        className="progress-plan"
                         vectorEffect="non-scaling-stroke"
                     />
                     <polyline
@@ -38,7 +38,7 @@ export function ProgressChart({ course: { weeks, thisWeek }, label, format }: Co
                             weeks.slice(0, Math.max(0, Math.min(weeks.length, now + 1))).map((week) => week.forecastSoFar),
                             scale.sum,
                         )}
-                        className="course-entered"
+                        className="progress-entered"
                         vectorEffect="non-scaling-stroke"
                     />
                     <polyline
@@ -46,11 +46,11 @@ export function ProgressChart({ course: { weeks, thisWeek }, label, format }: Co
                             weeks.map((week) => week.forecastSoFar),
                             scale.sum,
                         )}
-                        className="course-forecast"
+                        className="progress-forecast"
                         vectorEffect="non-scaling-stroke"
                     />
                 </svg>
-                <Caption name={text.course.weekly} top={hoursWithUnit(scale.week, format)} />
+                <Caption name={text.progress.weekly} top={hoursWithUnit(scale.week, format)} />
                 <div className="flex h-20 items-end border-b border-edge">
                     {weeks.map((week) => (
                         <WeekColumn key={week.week} week={week} scale={scale.week} />
@@ -68,13 +68,13 @@ export function ProgressChart({ course: { weeks, thisWeek }, label, format }: Co
                         className="absolute top-5 bottom-5 border-s border-dashed border-ink ps-1 text-[0.85em]"
                         style={{ left: share(now + 1) }}
                     >
-                        {text.course.today}
+                        {text.progress.today}
                     </span>
                 )}
             </div>
             <figcaption className="pencilled flex flex-wrap gap-x-5 text-[0.9em]">
-                <Key className="course-plan" name={text.course.planLine} />
-                <Key className="course-forecast" name={text.course.forecastLine} />
+                <Key className="progress-plan" name={text.progress.planLine} />
+                <Key className="progress-forecast" name={text.progress.forecastLine} />
                 <span>{text.projectPage.legendWeek}</span>
             </figcaption>
         </figure>
@@ -85,7 +85,7 @@ function Caption({ name, top }: { name: string; top: string }) {
     return (
         <p className="mt-1 flex justify-between text-[0.85em] text-faded">
             <span>{name}</span>
-            <span>{text.course.top(top)}</span>
+            <span>{text.progress.top(top)}</span>
         </p>
     );
 }

@@ -4,10 +4,10 @@ import type { ProgressProps, HoursFormat } from '@/types/generated/props';
 import { Hours } from '@/ui/Hours';
 import clsx from 'clsx';
 
-const copy = text.course;
+const copy = text.progress;
 
-/** The course in figures, a week a row. */
-export function ProgressTable({ course: { weeks, thisWeek }, format }: { course: ProgressProps; format: HoursFormat }) {
+/** The progress in figures, a week a row. */
+export function ProgressTable({ progress: { weeks, thisWeek }, format }: { progress: ProgressProps; format: HoursFormat }) {
     return (
         <div className="max-h-96 overflow-auto" tabIndex={0} role="region" aria-label={copy.inFigures}>
             <table className="border-collapse">

@@ -27,12 +27,12 @@ import { WaitingEstimates } from './WaitingEstimates';
 interface ProjectPageProps {
     project: ProjectProps;
     /** They come after the page, or not at all. */
-    course?: ProgressProps | null;
+    progress?: ProgressProps | null;
     changes?: ChangesProps | null;
 }
 
 /** A project: what it has come to in a sentence, what asks for attention, its figures, and what one of them is made of. */
-export function ProjectPage({ project, course, changes }: ProjectPageProps) {
+export function ProjectPage({ project, progress, changes }: ProjectPageProps) {
     const format = useHoursFormat();
     const { figures } = project;
     const hours = (minutes: number) => hoursWithUnit(minutes, format);
@@ -103,11 +103,11 @@ export function ProjectPage({ project, course, changes }: ProjectPageProps) {
             </div>
             <div className="mt-6 grid gap-x-8 gap-y-6 lg:grid-cols-[minmax(0,1fr)_22rem]">
                 <div className="flex min-w-0 flex-col gap-6">
-                    <Later data="course">
-                        {course != null && (
+                    <Later data="progress">
+                        {progress != null && (
                             <>
-                                <Progress course={course} format={format} />
-                                <People course={course} format={format} />
+                                <Progress progress={progress} format={format} />
+                                <People progress={progress} format={format} />
                             </>
                         )}
                     </Later>

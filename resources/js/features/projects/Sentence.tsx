@@ -1,6 +1,6 @@
 import { hoursWithUnit } from '@/lib/hours';
 import { text } from '@/lib/text';
-import type { Figure, HoursFormat, ProjectProps } from '@/types/generated/props';
+import type { FigureKind, HoursFormat, ProjectProps } from '@/types/generated/props';
 import { Link } from '@inertiajs/react';
 import { Fragment } from 'react';
 import { projectAddress, type Shown } from './address';
@@ -15,14 +15,14 @@ interface SentenceProps {
 /** What the project has come to; every figure opens to what it is made of. */
 export function Sentence({ project, shown, format }: SentenceProps) {
     const { figures } = project;
-    const opening = (figure: Figure, words: string) => (
+    const opening = (figure: FigureKind, label: string) => (
         <Link
             href={projectAddress(project.code, shown, { figure })}
             preserveScroll
             preserveState
             className="underline decoration-rule underline-offset-4 hover:decoration-ink"
         >
-            {words}
+            {label}
         </Link>
     );
     const hours = (minutes: number) => hoursWithUnit(minutes, format);

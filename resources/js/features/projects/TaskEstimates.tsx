@@ -10,7 +10,7 @@ interface TaskEstimatesProps {
     format: HoursFormat;
 }
 
-/** The project manager's own word: what is left for an assignee, or that the task is done for all. */
+/** The project manager's own estimate for an assignee, or the task marked as done for everyone. */
 export function TaskEstimates({ row, project, format }: TaskEstimatesProps) {
     const [isSaying, setSaying] = useState(false);
     const done = useDone(project.code);
@@ -50,7 +50,7 @@ export function TaskEstimates({ row, project, format }: TaskEstimatesProps) {
                 setSaying(true);
             }}
         >
-            {text.projectPage.sayLeft}
+            {text.projectPage.updateEstimate}
         </button>
     );
 }

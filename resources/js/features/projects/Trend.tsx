@@ -24,8 +24,8 @@ export function Trend({ forecasts, planned, format }: TrendProps) {
                 aria-label={text.projectsPage.trendLabel(said)}
                 className="h-5 w-16 shrink-0"
             >
-                <line x1="0" x2="110" y1={mark} y2={mark} className="course-plan" vectorEffect="non-scaling-stroke" />
-                <polyline points={line} className="course-entered" vectorEffect="non-scaling-stroke" />
+                <line x1="0" x2="110" y1={mark} y2={mark} className="progress-plan" vectorEffect="non-scaling-stroke" />
+                <polyline points={line} className="progress-entered" vectorEffect="non-scaling-stroke" />
             </svg>
             <span className="text-[0.88em] whitespace-nowrap text-faded">{change === 0 ? '=' : said}</span>
         </span>

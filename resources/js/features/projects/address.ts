@@ -1,11 +1,11 @@
-import type { Figure, ProjectProps, ProjectRowProps } from '@/types/generated/props';
+import type { FigureKind, ProjectProps, ProjectRowProps } from '@/types/generated/props';
 
 /** Which figures the table shows. */
 export type Shown = 'hours' | 'money';
 
 /** What of a project is opened: nothing of it for the whole. */
 export interface Opened {
-    figure?: Figure;
+    figure?: FigureKind;
     /** Empty for what is in none. */
     phase?: string | null;
     task?: string | null;

@@ -1,5 +1,6 @@
 import { text } from '@/lib/text';
 import type { RateProps, RatesProps } from '@/types/generated/props';
+import { DateField } from '@/ui/DateField';
 import { Field } from '@/ui/Field';
 import { Select } from '@/ui/Select';
 import { FieldError } from '@/ui/FieldError';
@@ -36,7 +37,7 @@ export function RateForm({ rates, from, onDone }: RateFormProps) {
                 defaultValue={from?.roleCode ?? ''}
                 options={[['', copy.anyRole], ...rates.roles.map(({ code, name }) => [code, name] as const)]}
             />
-            <Field label={copy.since} name="from" type="date" required defaultValue={from?.from ?? rates.today} />
+            <DateField label={copy.since} name="from" required defaultValue={from?.from ?? rates.today} />
             <Field
                 label={copy.cost(rates.currency)}
                 name="cost"

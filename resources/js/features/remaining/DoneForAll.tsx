@@ -8,7 +8,7 @@ interface DoneForAllProps {
     className: string;
 }
 
-/** Declares a task done for all; where others have something remaining, it says so and asks once more. */
+/** Marks a task as done for everyone; where others have something remaining, it says so and asks once more. */
 export function DoneForAll({ task, isDone, done, className }: DoneForAllProps) {
     const copy = text.remaining;
     const refusal = done.refusalOf(task);

@@ -14,7 +14,7 @@ interface EstimateFormProps {
     onSave: (input: EstimateInput, confirmed?: boolean) => void;
 }
 
-/** Hours that are remaining and why, or that it is done. What needs a reason or a second word asks for it here. */
+/** The remaining hours and the reason, or mark as done. Where a reason or a confirmation is missing, it is asked for here. */
 export function EstimateForm({ first, remaining, isTeam, isGoing, result, onSave }: EstimateFormProps) {
     const copy = text.remaining;
     const [hours, setHours] = useState(first);

@@ -9,7 +9,7 @@ function estimate({ isDone, remaining }: EstimateProps, format: HoursFormat): st
     return isDone ? copy.done : copy.hours(hoursWithUnit(remaining, format));
 }
 
-/** What was result of what is remaining, the latest first, and the forecast that each word made. */
+/** The estimates of a task, the latest first, each with the forecast that followed from it. */
 export function EstimateHistory({ estimates, format }: { estimates: EstimateProps[]; format: HoursFormat }) {
     return (
         <ol aria-label={copy.history}>

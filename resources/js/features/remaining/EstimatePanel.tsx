@@ -7,7 +7,7 @@ import { EstimateHistory } from './EstimateHistory';
 import { useRemaining } from './useRemaining';
 
 interface EstimatePanelProps {
-    /** Of whose word on which task it is. */
+    /** Of the person and the task. */
     address: string;
     taskName: string;
     format: HoursFormat;
@@ -25,7 +25,7 @@ function standing({ entered, planned, minutes, isDone, isEstimated }: TaskRemain
     return text.remaining.stands(hours(entered), hours(planned), hours(minutes), how);
 }
 
-/** What is remaining of a task, in the margin: the figure and whose word it is, and saying otherwise. */
+/** The remaining hours of a task, in the margin: the figure, where it comes from, and a new estimate. */
 export function EstimatePanel({ address, taskName, format, typed, onUpdated, onClose }: EstimatePanelProps) {
     const copy = text.remaining;
     const { remaining, isLost, isGoing, result, save, takeBack } = useRemaining(address, typed, onUpdated);

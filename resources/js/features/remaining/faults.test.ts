@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { faultIn } from './faults';
 
-describe('why a word was not taken', () => {
+describe('why an estimate was refused', () => {
     it.each([
         [{ fault: 'no_reason' }, 'no_reason'],
         [{ fault: 'not_confirmed' }, 'not_confirmed'],

@@ -1,4 +1,4 @@
-/** Why a word was not taken. */
+/** Why an estimate was refused. */
 export type Fault = 'lost' | 'no_reason' | 'not_confirmed' | 'other';
 
 /** What of a refusal decides how it can be answered; the body is the server's, and only looked at. */

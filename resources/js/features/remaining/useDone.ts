@@ -7,7 +7,7 @@ export function useDone(project: string) {
 
     return {
         refusalOf: (task: number): string | null => (refused?.task === task ? refused.sentence : null),
-        /** Said once more of the same task, it counts although others have something remaining. */
+        /** Repeated for the same task, it counts although others have hours remaining. */
         declare: (task: number, done: boolean) => {
             router.put(
                 `/projects/${project}/tasks/${task}/done`,

@@ -11,7 +11,7 @@ export interface EstimateInput {
     reason: string;
 }
 
-/** What is remaining of a task, and saying otherwise. */
+/** The remaining hours of a task, and a new estimate. */
 export function useRemaining(
     address: string,
     typed: string | null,

@@ -76,7 +76,7 @@ export function CorrectionList({ review, format }: CorrectionListProps) {
                                         setDeclining(correction.id);
                                     }}
                                 >
-                                    {text.reviewPage.decline} …
+                                    {text.reviewPage.startDecline}
                                 </button>
                             </p>
                         )}

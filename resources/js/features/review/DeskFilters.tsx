@@ -8,7 +8,7 @@ import { deskAddress, type View } from './address';
 const groupings: Grouping[] = ['person', 'project', 'week'];
 const looks: WaitingFilter[] = ['all', 'needed', 'in order'];
 
-function Word({ to, isChosen, children }: { to: View; isChosen: boolean; children: ReactNode }) {
+function ViewLink({ to, isChosen, children }: { to: View; isChosen: boolean; children: ReactNode }) {
     return (
         <Link
             href={deskAddress(to)}
@@ -34,17 +34,17 @@ export function DeskFilters({ review }: { review: ReviewProps }) {
             <p className="flex flex-wrap gap-x-3" role="group" aria-label={text.reviewPage.by}>
                 <span className="text-faded">{text.reviewPage.by}</span>
                 {groupings.map((one) => (
-                    <Word key={one} to={{ ...view, by: one }} isChosen={by === one}>
+                    <ViewLink key={one} to={{ ...view, by: one }} isChosen={by === one}>
                         {text.reviewPage.groupings[one]}
-                    </Word>
+                    </ViewLink>
                 ))}
             </p>
             <p className="flex flex-wrap gap-x-3" role="group" aria-label={text.reviewPage.show}>
                 <span className="text-faded">{text.reviewPage.show}</span>
                 {looks.map((one) => (
-                    <Word key={one} to={{ ...view, look: one }} isChosen={look === one}>
+                    <ViewLink key={one} to={{ ...view, look: one }} isChosen={look === one}>
                         {text.reviewPage.looks[one]}
-                    </Word>
+                    </ViewLink>
                 ))}
             </p>
             <form

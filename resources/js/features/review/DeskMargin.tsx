@@ -3,7 +3,7 @@ import { text } from '@/lib/text';
 import type { HoursFormat, ReviewProps } from '@/types/generated/props';
 import { Margin, AttentionItem } from '@/ui/Margin';
 import { router } from '@inertiajs/react';
-import { EffectRemark } from './EffectRemark';
+import { DecisionEffectRemark } from './DecisionEffectRemark';
 import type { ReviewDesk } from './useDesk';
 
 interface DeskMarginProps {
@@ -19,7 +19,9 @@ export function DeskMargin({ review, desk, format }: DeskMarginProps) {
 
     return (
         <Margin label={text.reviewPage.margin}>
-            {sheet !== undefined && <EffectRemark review={review} sheet={sheet} taken={desk.takenOf(sheet)} format={format} />}
+            {sheet !== undefined && (
+                <DecisionEffectRemark review={review} sheet={sheet} taken={desk.takenOf(sheet)} format={format} />
+            )}
             {review.decisions.length > 0 && (
                 <AttentionItem title={text.reviewPage.decisions}>
                     <ul className="flex flex-col gap-1">

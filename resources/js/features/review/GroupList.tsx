@@ -16,7 +16,7 @@ function nameOf({ by }: ReviewProps, { name }: GroupProps): string {
     return by === 'week' ? text.reviewPage.weekFrom(dayAndMonth(name)) : name;
 }
 
-/** People, projects or weeks of which something waits; those that need a look come first. */
+/** People, projects or weeks of which something waits; those that need attention come first. */
 export function GroupList({ review, format }: GroupListProps) {
     const { by, look, search, groups, page, groupCount, groupsAtOnce } = review;
     if (groups.length === 0) {

@@ -26,7 +26,7 @@ export function InOrderBar({ review, format }: InOrderBarProps) {
             },
         );
     };
-    const hours = ({ minutes, lookMinutes }: SumProps) => hoursWithUnit(minutes - lookMinutes, format);
+    const hours = ({ minutes, attentionMinutes }: SumProps) => hoursWithUnit(minutes - attentionMinutes, format);
     const inGroup = opened === null ? 0 : opened.entries - opened.looks;
 
     return (

@@ -1,4 +1,4 @@
-import { dayOfMonth, fullDay, weekday } from '@/lib/days';
+import { fullDay, weekdayAndDay } from '@/lib/days';
 import { text } from '@/lib/text';
 import type { HoursFormat, WaitingSheetProps } from '@/types/generated/props';
 import { Hours } from '@/ui/Hours';
@@ -73,7 +73,7 @@ export function WaitingGrid({ sheet, taken, onToggle, format }: WaitingGridProps
                                     .filter((comment) => comment !== null)
                                     .join(', ')}
                             >
-                                {weekday(day.date)} {dayOfMonth(day.date)}
+                                {weekdayAndDay(day.date)}
                             </th>
                         ))}
                         <th scope="col" className="w-14 border-b border-edge px-1 text-end">

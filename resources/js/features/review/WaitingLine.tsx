@@ -18,7 +18,7 @@ interface WaitingLinePartProps {
     onToggle: (column: number) => void;
 }
 
-/** One line that waits. What is left out stands in brackets; what needs a look is underlined as an editor would. */
+/** One line that waits. What is left out stands in brackets; what needs attention is underlined as an editor would. */
 export function WaitingLine({ line, days, taken, here, format, onGo, onToggle }: WaitingLinePartProps) {
     const isTaken = line.cells.every(({ id }) => taken.has(id));
     const about = [

@@ -1,4 +1,4 @@
-import type { EffectProps, WaitingCellProps, WaitingSheetProps } from '@/types/generated/props';
+import type { DecisionEffectProps, WaitingCellProps, WaitingSheetProps } from '@/types/generated/props';
 import { describe, expect, it } from 'vitest';
 import { deskAddress } from './address';
 import { outcomesOf, projectsOf, toggled } from './taken';
@@ -46,7 +46,7 @@ function sheet(lines: Record<string, WaitingCellProps[]>): WaitingSheetProps {
     };
 }
 
-function project(code: string): EffectProps {
+function project(code: string): DecisionEffectProps {
     return { code, name: code, planned: 0, actual: 0, forecast: 0, actualCost: 0, budget: null, currency: 'EUR' };
 }
 

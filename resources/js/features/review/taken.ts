@@ -1,4 +1,4 @@
-import type { EffectProps, WaitingCellProps, WaitingLineProps, WaitingSheetProps } from '@/types/generated/props';
+import type { DecisionEffectProps, WaitingCellProps, WaitingLineProps, WaitingSheetProps } from '@/types/generated/props';
 
 export function cellsOf(lines: readonly WaitingLineProps[]): WaitingCellProps[] {
     return lines.flatMap(({ cells }) => cells);
@@ -25,13 +25,17 @@ export function minutesOf(cells: readonly WaitingCellProps[]): number {
 
 /** What a project would become if what is taken were approved. Costs that are not known, or not shown, add nothing. */
 export interface Outcome {
-    project: EffectProps;
+    project: DecisionEffectProps;
     minutes: number;
     cents: number;
 }
 
 /** The projects that what is taken touches, as they stand and with what it would add. */
-export function outcomesOf(sheet: WaitingSheetProps, taken: ReadonlySet<number>, projects: readonly EffectProps[]): Outcome[] {
+export function outcomesOf(
+    sheet: WaitingSheetProps,
+    taken: ReadonlySet<number>,
+    projects: readonly DecisionEffectProps[],
+): Outcome[] {
     return projects.flatMap((project) => {
         const cells = cellsOf(sheet.lines.filter(({ projectCode }) => projectCode === project.code)).filter(({ id }) =>
             taken.has(id),

@@ -1,6 +1,6 @@
 import { text } from '@/lib/text';
 import type { StandInsProps } from '@/types/generated/props';
-import { Field } from '@/ui/Field';
+import { DateField } from '@/ui/DateField';
 import { Select } from '@/ui/Select';
 import { FieldError } from '@/ui/FieldError';
 import { router } from '@inertiajs/react';
@@ -43,15 +43,8 @@ export function StandInForm({ standIns }: { standIns: StandInsProps }) {
                     <Select label={copy.principal} name="principal" defaultValue={standIns.reader} options={people} />
                 )}
                 <Select label={copy.standIn} name="standIn" required defaultValue="" options={[['', ''], ...people]} />
-                <Field
-                    label={copy.firstDay}
-                    name="from"
-                    type="date"
-                    required
-                    min={standIns.today}
-                    defaultValue={standIns.today}
-                />
-                <Field label={copy.lastDay} name="to" type="date" required min={standIns.today} />
+                <DateField label={copy.firstDay} name="from" required min={standIns.today} defaultValue={standIns.today} />
+                <DateField label={copy.lastDay} name="to" required min={standIns.today} />
                 <label className="flex min-h-8 w-full items-center gap-2">
                     <input
                         type="checkbox"

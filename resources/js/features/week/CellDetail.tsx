@@ -21,7 +21,7 @@ interface CellDetailProps {
     cell: Cell;
     cellKey: string;
     proposal: ProposalProps | undefined;
-    /** Cells whose words for the client are only pencilled. */
+    /** Cells whose client notes are only pencilled. */
     clientNotesPencilled: number;
     acts: SheetActs;
     format: HoursFormat;

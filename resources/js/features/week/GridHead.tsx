@@ -1,4 +1,4 @@
-import { dayOfMonth, weekday } from '@/lib/days';
+import { weekdayAndDay } from '@/lib/days';
 import { printHours } from '@/lib/hours';
 import { text } from '@/lib/text';
 import type { DayProps, HoursFormat } from '@/types/generated/props';
@@ -29,14 +29,14 @@ export function GridHead({ days, format }: { days: DayProps[]; format: HoursForm
                         data-day={index}
                         scope="col"
                         className={clsx(
-                            'max-md:w-[10.4rem] px-1 text-end align-bottom md:w-[4.9rem]',
+                            'max-md:w-[10.4rem] px-1 text-end align-bottom md:w-[5rem] xl:w-[5.6rem]',
                             day.isToday && 'border-t-2 border-t-ink font-semibold',
                         )}
                     >
-                        {weekday(day.date)} {dayOfMonth(day.date)}
+                        {weekdayAndDay(day.date)}
                         <span
                             className={clsx(
-                                'block truncate text-[0.78rem] font-normal',
+                                'block text-[0.78rem] font-normal',
                                 day.holiday === null && day.absences.length === 0 ? 'text-faded' : 'text-moss',
                             )}
                             title={[day.holiday, ...day.absences.map((absence) => absence.kind)]
@@ -52,7 +52,7 @@ export function GridHead({ days, format }: { days: DayProps[]; format: HoursForm
                 </th>
                 <th
                     scope="col"
-                    className="w-[4.2rem] max-md:hidden pe-1 text-end align-bottom text-faded"
+                    className="w-[5.8rem] max-md:hidden ps-2 pe-1 text-end align-bottom text-faded"
                     title={text.week.remaining.title}
                 >
                     {text.week.remaining.head}

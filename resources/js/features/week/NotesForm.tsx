@@ -9,7 +9,7 @@ interface NotesFormProps {
     /** Whether it is billed, as it is wanted now. */
     billable: boolean;
     mayWrite: boolean;
-    /** Cells of the week whose words for the client are only pencilled. */
+    /** Cells of the week whose client notes are only pencilled. */
     pencilled: number;
     onWrite: (wanted: Wanted) => void;
     onInkAll: () => void;

@@ -17,7 +17,7 @@ interface RemainingCellProps {
     onLeave: (row: number) => void;
 }
 
-/** Goes to what is remaining of a line, where it has that. */
+/** Moves to the remaining hours of a line, where it has any. */
 export function focusOnRemaining(index: number): boolean {
     const field = document.querySelector<HTMLInputElement>(`[data-remaining="${index}"]`);
     field?.focus();
@@ -36,7 +36,7 @@ function describe(remaining: TaskRemainingProps, format: HoursFormat): string {
           : text.week.remaining.pencilled(hours);
 }
 
-/** What is remaining of a line's task: in pencil by the rule, in ink as somebody has said. Typing over it says otherwise. */
+/** The remaining hours of a line's task: pencilled while calculated, inked once estimated. Typing over it gives a new estimate. */
 export const RemainingCell = memo(function RemainingCell({
     remaining,
     taskName,

@@ -8,7 +8,7 @@ interface RemainingRemarkProps {
     onOpen: () => void;
 }
 
-/** What is remaining of the task that one is on, and the way to say otherwise. */
+/** The remaining hours of the current task, and the way to a new estimate. */
 export function RemainingRemark({ remaining, format, onOpen }: RemainingRemarkProps) {
     const hours = (minutes: number) => hoursWithUnit(minutes, format);
 

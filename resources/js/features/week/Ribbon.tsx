@@ -33,7 +33,7 @@ export function Ribbon({ sheet, totals, format }: { sheet: WeekProps; totals: To
         <nav ref={row} aria-label={text.week.ribbon} className="no-print relative -mx-1 flex overflow-x-auto pb-1.5">
             {weeks.map((week) => {
                 const state = ribbonState(week, sheet.thisWeek);
-                const words =
+                const label =
                     state.kind === 'missing'
                         ? text.week.ribbonState.missing(hoursWithUnit(state.minutes, format))
                         : state.kind === 'none' && !sheet.isWhole
@@ -46,7 +46,7 @@ export function Ribbon({ sheet, totals, format }: { sheet: WeekProps; totals: To
                         key={week.week}
                         href={address(week.week)}
                         aria-current={here ? 'page' : undefined}
-                        aria-label={`${text.week.weekLabel(weekNumber(week.week), dayAndMonth(week.monday))}${week.isThisWeek ? `, ${text.week.thisWeek}` : ''}: ${words}`}
+                        aria-label={`${text.week.weekLabel(weekNumber(week.week), dayAndMonth(week.monday))}${week.isThisWeek ? `, ${text.week.thisWeek}` : ''}: ${label}`}
                         className={clsx(
                             'min-w-[5.4rem] flex-1 border-t-2 px-1.5 pt-0.5 text-[0.8rem]',
                             here ? 'border-ink' : 'border-transparent hover:border-rule',
@@ -56,14 +56,14 @@ export function Ribbon({ sheet, totals, format }: { sheet: WeekProps; totals: To
                             <span className={clsx(week.isThisWeek && 'font-semibold')}>{weekNumber(week.week)}</span>
                             <span className="text-faded">{dayAndMonth(week.monday)}</span>
                         </span>
-                        <Bar {...growth(week)} scale={scale} label={words} />
+                        <Bar {...growth(week)} scale={scale} label={label} />
                         <span
                             className={clsx(
                                 'block truncate',
                                 state.kind === 'missing' || state.kind === 'returned' ? 'text-ochre' : 'text-faded',
                             )}
                         >
-                            {words}
+                            {label}
                         </span>
                     </Link>
                 );

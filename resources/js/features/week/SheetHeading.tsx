@@ -14,7 +14,7 @@ interface SheetHeadingProps {
 export function SheetHeading({ sheet, entered, title, format }: SheetHeadingProps) {
     return (
         <>
-            <div className="flex flex-wrap items-baseline gap-x-4 gap-y-1">
+            <div>
                 <h1>
                     {title}
                     {!sheet.isOwn && <span className="font-normal"> · {sheet.personName}</span>}

@@ -60,7 +60,7 @@ function GrowthRow({
                 const asked = day.expected ?? 0;
                 // A posted correction may leave less than nothing approved; the bar shows what is entered.
                 const approved = Math.max(0, totals.approvedDays[index] ?? 0);
-                const words = [
+                const label = [
                     text.bar.entered(hoursWithUnit(entered, format)),
                     text.bar.expected(hoursWithUnit(asked, format)),
                 ].join(', ');
@@ -73,7 +73,7 @@ function GrowthRow({
                             remaining={Math.max(0, asked - entered)}
                             mark={asked}
                             scale={scale}
-                            label={words}
+                            label={label}
                         />
                     </td>
                 );

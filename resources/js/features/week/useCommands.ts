@@ -156,11 +156,11 @@ export function useCommands({ sheet, state, grid, acts, correct, open, type, say
             write('note');
         },
         'ink client note': () => {
-            const words = here?.cell.saved.proposedClientNote ?? null;
-            if (here === null || words === null) {
+            const label = here?.cell.saved.proposedClientNote ?? null;
+            if (here === null || label === null) {
                 say(text.week.nothingPencilled);
             } else {
-                acts.want(new Map([[here.key, { clientNote: words }]]));
+                acts.want(new Map([[here.key, { clientNote: label }]]));
             }
         },
         arrange: ({ by, withProject }) => {

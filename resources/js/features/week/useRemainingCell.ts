@@ -4,7 +4,7 @@ import { focusOnRemaining } from './RemainingCell';
 import type { Panel } from './useCommands';
 import type { Grid } from './useGrid';
 
-/** Typing over what is remaining of a line: said in the margin, and back to the figure once it is taken. */
+/** Typing over the remaining hours of a line: the margin saves it, and the focus returns to the figure. */
 export function useRemainingCell(grid: Grid, open: (panel: Panel) => void, say: (sentence: string) => void) {
     const [typed, setTyped] = useState<string | null>(null);
 

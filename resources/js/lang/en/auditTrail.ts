@@ -43,6 +43,7 @@ const acts: Record<string, string> = {
 export const subjects: Record<string, string> = {
     entry: 'entry',
     timesheet: 'timesheet',
+    finding: 'finding',
     correction: 'correction',
     task: 'task',
     assignment: 'assignment',

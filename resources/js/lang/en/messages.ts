@@ -27,7 +27,7 @@ export const messagesText = {
             'estimate waiting': 'Estimate waiting for you',
             'estimate decided': 'Decision on your estimate',
             'correction decided': 'Decision on your correction',
-            'stand-in added': 'OptionLists as a stand-in',
+            'stand-in added': 'Named as a stand-in',
             'day reminder': 'Day not recorded',
             'week due': 'Week due',
             'week overdue': 'Week overdue',

@@ -79,6 +79,7 @@ export const officeText = {
             close: (hours: string) => `Close and settle ${hours}`,
             announce: (people: number) => plural(people, { one: 'Notify one person', other: 'Notify all # people' }),
             reopen: 'Reopen closed days',
+            startReopen: 'Reopen closed days…',
             openFrom: 'Reopen from',
             why: 'Reason',
             staysSettled: 'Settled time stays settled; new time can be recorded on these days again.',
@@ -194,7 +195,7 @@ export const officeText = {
         auditTrail: {
             name: 'Audit trail',
             search: 'Person, project, task or reason',
-            subject: 'WorkItem',
+            subject: 'Subject',
             everything: 'everything',
             subjects,
             from: 'From',
@@ -203,7 +204,8 @@ export const officeText = {
             nothing: 'No matching changes.',
             older: 'Show older',
             of: (name: string) => `for ${name}`,
-            none: 'none',
+            change: (what: string, before: string | null, after: string | null) =>
+                before === null ? `${what}: ${after ?? 'none'}` : `${what}: ${before} → ${after ?? 'none'}`,
             chain: 'Each line is linked to the previous one by a hash; php artisan moss:audit verify checks that none has been altered.',
         },
     },

@@ -107,7 +107,7 @@ export const projectsText = {
         baseline: 'Baseline',
         baselineSentence: (day: string, hours: string) => `The baseline of ${day} was ${hours}.`,
         assigneeDone: 'marked as done',
-        sayLeft: 'Update estimate',
+        updateEstimate: 'Update estimate',
         said: 'Estimate history',
         opens: (figure: string, hours: string, what: string) => `${figure} ${hours}, ${what}: show details`,
         toWeek: (person: string, day: string) => `${person}, ${day}: open the week`,
@@ -149,7 +149,7 @@ export const projectsText = {
         declineNow: 'Decline estimate',
         back: 'Cancel',
     },
-    course: {
+    progress: {
         title: 'Progress by week',
         comes: 'Loading…',
         lost: 'This could not be loaded.',
@@ -222,7 +222,7 @@ export const projectsText = {
         noSchedule: 'SPI: nothing planned to date.',
     },
     trace: {
-        title: 'Figure details',
+        title: 'FigureKind details',
         close: 'Close',
         of: (figure: string, hours: string, what: string) => `${figure} for ${what}: ${hours}`,
         entries: (shown: number, all: number) =>

@@ -63,6 +63,7 @@ export const reviewText = {
         corrections: (count: number) => plural(count, { one: 'One correction to decide', other: '# corrections to decide' }),
         accept: 'Accept',
         decline: 'Decline',
+        startDecline: 'Decline…',
         whyDeclined: 'Comment (required)',
         wouldChange: (hours: string, cost: string | null, isSettled: boolean) =>
             `If accepted: ${hours}${cost === null ? '' : `, cost ${cost}`}${isSettled ? ', posted on the first open day' : ''}.`,
@@ -124,7 +125,7 @@ export const reviewText = {
         expected: 'Expected',
         draft: 'Draft',
         returned: 'Returned',
-        handed: 'Submitted',
+        submitted: 'Submitted',
         missing: 'Not recorded',
         reminded: 'Reminded',
     },

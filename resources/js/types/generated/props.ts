@@ -10,7 +10,7 @@ export type EntryState = 'draft' | 'submitted' | 'approved' | 'returned' | 'sett
 
 export type EstimateMode = 'immediate' | 'notify' | 'approve';
 
-export type Figure = 'planned' | 'actual' | 'pending' | 'remaining' | 'forecast' | 'variance';
+export type FigureKind = 'planned' | 'actual' | 'pending' | 'remaining' | 'forecast' | 'variance';
 
 export type Grouping = 'person' | 'project' | 'week';
 
@@ -166,7 +166,7 @@ export interface MissingWeekProps {
     expected: number;
     draft: number;
     returned: number;
-    handed: number;
+    submitted: number;
     missing: number;
     remindedAt: string | null;
 }
@@ -556,7 +556,7 @@ export interface TraceEntryProps {
 }
 
 export interface TraceProps {
-    figure: Figure;
+    figure: FigureKind;
     minutes: number;
     phase: string | null;
     task: string | null;
@@ -662,6 +662,17 @@ export interface AnswerProps {
     answer: string;
 }
 
+export interface DecisionEffectProps {
+    code: string;
+    name: string;
+    planned: number;
+    actual: number;
+    forecast: number;
+    actualCost: number | null;
+    budget: number | null;
+    currency: string;
+}
+
 export interface DecisionProps {
     id: number;
     at: string;
@@ -671,17 +682,6 @@ export interface DecisionProps {
     minutes: number;
     people: string[];
     canBeUndone: boolean;
-}
-
-export interface EffectProps {
-    code: string;
-    name: string;
-    planned: number;
-    actual: number;
-    forecast: number;
-    actualCost: number | null;
-    budget: number | null;
-    currency: string;
 }
 
 export interface GroupProps {
@@ -726,7 +726,7 @@ export interface SumProps {
     entries: number;
     minutes: number;
     looks: number;
-    lookMinutes: number;
+    attentionMinutes: number;
     inOrder: string;
 }
 

@@ -3,13 +3,13 @@ import { read } from '@/lib/http';
 import { printCents } from '@/lib/money';
 import { printList } from '@/lib/numbers';
 import { text } from '@/lib/text';
-import type { EffectProps, HoursFormat, ReviewProps, WaitingSheetProps } from '@/types/generated/props';
+import type { DecisionEffectProps, HoursFormat, ReviewProps, WaitingSheetProps } from '@/types/generated/props';
 import { Bar } from '@/ui/Bar';
 import { AttentionItem } from '@/ui/Margin';
 import { useEffect, useState } from 'react';
 import { outcomesOf, projectsOf, type Outcome } from './taken';
 
-interface EffectRemarkProps {
+interface DecisionEffectRemarkProps {
     review: ReviewProps;
     sheet: WaitingSheetProps;
     taken: ReadonlySet<number>;
@@ -17,15 +17,15 @@ interface EffectRemarkProps {
 }
 
 /** The projects of the sheets on the desk as they stand; asked anew whenever the desk has changed. */
-function useProjects(review: ReviewProps): EffectProps[] {
-    const [found, find] = useState<EffectProps[]>([]);
+function useProjects(review: ReviewProps): DecisionEffectProps[] {
+    const [found, find] = useState<DecisionEffectProps[]>([]);
 
     useEffect(() => {
         const asked = projectsOf(review.sheets);
         let isLate = false;
         if (asked.length > 0) {
             const query = `projects=${encodeURIComponent(asked.join(','))}`;
-            void read<EffectProps[]>(`/review/effect?${query}`).then((projects) => {
+            void read<DecisionEffectProps[]>(`/review/effect?${query}`).then((projects) => {
                 if (projects !== null && !isLate) {
                     find(projects);
                 }
@@ -41,7 +41,7 @@ function useProjects(review: ReviewProps): EffectProps[] {
 }
 
 /** What approving what is taken would do to each project: hours and money before and after. */
-export function EffectRemark({ review, sheet, taken, format }: EffectRemarkProps) {
+export function DecisionEffectRemark({ review, sheet, taken, format }: DecisionEffectRemarkProps) {
     const outcomes = outcomesOf(sheet, taken, useProjects(review));
 
     return outcomes.length === 0 ? null : (

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Exchange;
 
 /** One thing wrong with an exchange file: where, what stands there, and what was expected. */
-final readonly class Problem
+final readonly class FileProblem
 {
     /**
      * @param  int|null  $line  as an editor counts; null where the file as a whole is meant

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Features\Projects\Props;
 
 /** Which figure was opened. */
-enum Figure: string
+enum FigureKind: string
 {
     case Planned = 'planned';
     case Actual = 'actual';

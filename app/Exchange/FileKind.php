@@ -14,7 +14,7 @@ use Moss\Core\Calendar\DayRange;
 /**
  * One kind of exchange file: its columns, its key, the table behind it, and what must hold between its cells.
  */
-abstract class Kind
+abstract class FileKind
 {
     /** The file's name without `.csv`. */
     abstract public function name(): string;
@@ -48,28 +48,28 @@ abstract class Kind
     }
 
     /** Gives the row's code its id, for kinds whose rows are known by one. */
-    public function declare(Row $row, Codes $codes): void
+    public function declare(FileRow $row, Codes $codes): void
     {
     }
 
     /**
      * Checks that need only the row itself and the codes; rows with a problem are not taken further.
      *
-     * @return list<Problem>
+     * @return list<FileProblem>
      */
-    public function check(Row $row, Codes $codes): array
+    public function check(FileRow $row, Codes $codes): array
     {
         return [];
     }
 
     /** @return array<string, string|int|null> attributes beside those that the columns name */
-    public function further(Row $row, Codes $codes): array
+    public function further(FileRow $row, Codes $codes): array
     {
         return [];
     }
 
     /** @return array<string, string|int|null> attributes of a new row beside the others */
-    public function initial(Draft $draft): array
+    public function initial(DraftRow $draft): array
     {
         return [];
     }
@@ -87,7 +87,7 @@ abstract class Kind
     /**
      * The rows that are there already of those in the file.
      *
-     * @param  non-empty-list<Draft>  $drafts
+     * @param  non-empty-list<DraftRow>  $drafts
      */
     public function existing(array $drafts): Builder
     {
@@ -121,7 +121,7 @@ abstract class Kind
     {
     }
 
-    /** @return list<Problem> what must hold once everything of this kind is written */
+    /** @return list<FileProblem> what must hold once everything of this kind is written */
     public function checkWritten(): array
     {
         return [];
@@ -130,9 +130,9 @@ abstract class Kind
     /**
      * What must hold between the rows, and between a row and what is there already.
      *
-     * @param  list<Draft>  $drafts
+     * @param  list<DraftRow>  $drafts
      * @param  array<string, array<string, string|int|null>>  $existing  by key
-     * @return list<Problem>
+     * @return list<FileProblem>
      */
     public function checkAgainst(array $drafts, array $existing): array
     {
@@ -164,8 +164,8 @@ abstract class Kind
         return implode("\x00", array_map(static fn (string $name): string => (string) ($attributes[$name] ?? ''), $this->keyAttributes()));
     }
 
-    /** @return list<Problem> one if the plan of the row is longer than five years */
-    final protected function checkLength(Row $row): array
+    /** @return list<FileProblem> one if the plan of the row is longer than five years */
+    final protected function checkLength(FileRow $row): array
     {
         $first = $row->stringOrNull('starts_on');
         $last = $row->stringOrNull('ends_on');
@@ -175,8 +175,8 @@ abstract class Kind
             : [];
     }
 
-    /** @return list<Problem> one if the first day of the row is after its last */
-    final protected function checkOrder(Row $row): array
+    /** @return list<FileProblem> one if the first day of the row is after its last */
+    final protected function checkOrder(FileRow $row): array
     {
         $first = $row->stringOrNull('starts_on');
         $last = $row->stringOrNull('ends_on');

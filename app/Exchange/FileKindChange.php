@@ -8,19 +8,19 @@ use App\Support\Database\Record;
 use Illuminate\Support\Facades\DB;
 
 /** Takes some rows of a file over into its table: finds which are new, changed or the same, and writes in bulk. */
-final readonly class KindChange
+final readonly class FileKindChange
 {
     /**
      * @param  list<array<string, string|int|null>>  $inserts
      * @param  list<array<string, string|int|null>>  $updates  whole rows, with their id
      * @param  list<array<string, string|int|null>>  $originals  the same rows as they were
      */
-    private function __construct(public Kind $kind, public array $inserts, public array $updates, public array $originals, public int $same)
+    private function __construct(public FileKind $kind, public array $inserts, public array $updates, public array $originals, public int $same)
     {
     }
 
-    /** @param  list<Row>  $rows */
-    public static function of(Kind $kind, array $rows, Codes $codes, Problems $problems): self
+    /** @param  list<FileRow>  $rows */
+    public static function of(FileKind $kind, array $rows, Codes $codes, FileProblems $problems): self
     {
         $drafts = [];
         foreach ($rows as $row) {
@@ -59,10 +59,10 @@ final readonly class KindChange
     }
 
     /**
-     * @param  list<Draft>  $drafts
+     * @param  list<DraftRow>  $drafts
      * @param  array<string, array<string, string|int|null>>  $existing
      */
-    private static function sorted(Kind $kind, array $drafts, array $existing): self
+    private static function sorted(FileKind $kind, array $drafts, array $existing): self
     {
         $inserts = [];
         $updates = [];
@@ -101,8 +101,8 @@ final readonly class KindChange
         return false;
     }
 
-    /** @return list<Problem> */
-    private static function unknownCodes(Kind $kind, Row $row, Codes $codes): array
+    /** @return list<FileProblem> */
+    private static function unknownCodes(FileKind $kind, FileRow $row, Codes $codes): array
     {
         $problems = [];
         foreach ($kind->columns() as $column) {
@@ -115,7 +115,7 @@ final readonly class KindChange
         return $problems;
     }
 
-    private static function draft(Kind $kind, Row $row, Codes $codes): Draft
+    private static function draft(FileKind $kind, FileRow $row, Codes $codes): DraftRow
     {
         $further = $kind->further($row, $codes);
         $attributes = $further;
@@ -133,6 +133,6 @@ final readonly class KindChange
             }
         }
 
-        return new Draft($row, $attributes, $given);
+        return new DraftRow($row, $attributes, $given);
     }
 }

@@ -8,7 +8,7 @@ use App\Support\Database\Record;
 use Moss\Core\Time\Minutes;
 
 /** What is to be posted beside a settled entry; negative where less was worked. */
-final readonly class Difference
+final readonly class PostedDifference
 {
     public function __construct(public Record $entry, public Minutes $minutes, public string $reason)
     {

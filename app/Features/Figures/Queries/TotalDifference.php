@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Features\Figures\Queries;
 
 /** A stored figure that is not what the entries come to. */
-final readonly class Difference
+final readonly class TotalDifference
 {
     public function __construct(public string $table, public string $key, public string $column, public int $stored, public int $found)
     {

@@ -21,14 +21,14 @@ use Moss\Core\Time\Minutes;
  * Tasks of projects with everything recorded on them, in three queries beside those of the plan.
  *
  * Months come summed up as they are stored. Only where a figure tells days apart are entries read one by one: in the month of
- * the day one looks, and in months in which somebody restated.
+ * the day one looks, and in months in which somebody updated an estimate.
  */
-final class Efforts
+final class ProjectEfforts
 {
     /** @var array<string, Day> days by text, since many entries share them */
     private array $days = [];
 
-    public function __construct(private readonly Plans $plans)
+    public function __construct(private readonly ProjectPlans $plans)
     {
     }
 

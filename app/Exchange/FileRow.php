@@ -7,7 +7,7 @@ namespace App\Exchange;
 use UnexpectedValueException;
 
 /** One line of an exchange file, its cells read; the texts as they stood are stored for the report. */
-final readonly class Row
+final readonly class FileRow
 {
     /**
      * @param  array<string, string|int|null>  $values  by column name, defaults filled in
@@ -58,8 +58,8 @@ final readonly class Row
         return is_int($value) ? $value : throw new UnexpectedValueException($column.' is no number');
     }
 
-    public function problem(string $column, string $expected): Problem
+    public function problem(string $column, string $expected): FileProblem
     {
-        return new Problem($this->file, $this->line, $column, $this->texts[$column] ?? null, $expected);
+        return new FileProblem($this->file, $this->line, $column, $this->texts[$column] ?? null, $expected);
     }
 }

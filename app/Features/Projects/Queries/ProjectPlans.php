@@ -20,7 +20,7 @@ use Moss\Core\Time\Minutes;
 /**
  * The plans of projects as the core takes them, in two queries beside those of the working time.
  */
-final class Plans
+final class ProjectPlans
 {
     /** @var array<string, Capacity> by pattern and calendar, since people share them */
     private array $capacities = [];

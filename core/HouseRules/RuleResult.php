@@ -10,7 +10,7 @@ use Moss\Core\Time\Minutes;
 /**
  * What a rule has found at a place, before it is known how much it matters. Wording for people is made outside.
  */
-final readonly class Found
+final readonly class RuleResult
 {
     /** @param  array<string, Minutes|Day|int|string>  $values  by the name that the wording uses */
     public function __construct(public FindingPlace $place, public array $values = [])

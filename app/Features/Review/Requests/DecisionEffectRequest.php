@@ -6,7 +6,7 @@ namespace App\Features\Review\Requests;
 
 use App\Http\Input\BoundedRequest;
 
-final class EffectRequest extends BoundedRequest
+final class DecisionEffectRequest extends BoundedRequest
 {
     private const MOST = 50;
 

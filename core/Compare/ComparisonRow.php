@@ -11,7 +11,7 @@ use Moss\Core\Time\Minutes;
 /**
  * Planned against actual of one group in a period.
  */
-final readonly class Row
+final readonly class ComparisonRow
 {
     /** @param  Minutes  $actual  with pending time in it, where that was asked for */
     public function __construct(

@@ -19,7 +19,7 @@ use Illuminate\Support\Facades\DB;
 use Moss\Core\Calendar\Week;
 
 /** Whose sheets a person records in, and who records in theirs. In three queries. */
-final readonly class Sheets
+final readonly class RecordableTimesheets
 {
     private const MOST = 60;
 

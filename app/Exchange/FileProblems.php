@@ -5,18 +5,18 @@ declare(strict_types=1);
 namespace App\Exchange;
 
 /** Collects what is wrong, so that a report is complete and not just its first line; of very many problems it keeps the first and counts the rest. */
-final class Problems
+final class FileProblems
 {
     private const MOST_STORED = 1000;
 
-    /** @var list<Problem> */
+    /** @var list<FileProblem> */
     private array $problems = [];
 
     private int $count = 0;
 
     private bool $isFileUnread = false;
 
-    public function add(Problem $problem): void
+    public function add(FileProblem $problem): void
     {
         if ($this->count++ < self::MOST_STORED) {
             $this->problems[] = $problem;
@@ -24,7 +24,7 @@ final class Problems
     }
 
     /** A problem that keeps a whole file from being read. */
-    public function addWhole(Problem $problem): void
+    public function addWhole(FileProblem $problem): void
     {
         $this->isFileUnread = true;
         $this->add($problem);

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Features\Review\Props;
 
 /** A project as it stands, for what a decision would make of it. Money is null where the reader sees none. */
-final readonly class EffectProps
+final readonly class DecisionEffectProps
 {
     /**
      * @param  int  $actual  approved minutes

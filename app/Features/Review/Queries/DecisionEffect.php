@@ -6,7 +6,7 @@ namespace App\Features\Review\Queries;
 
 use App\Features\Projects\Queries\StatusLevel;
 use App\Features\Projects\Queries\StatusReport;
-use App\Features\Review\Props\EffectProps;
+use App\Features\Review\Props\DecisionEffectProps;
 use App\Models\Organisation;
 use App\Models\Person;
 use App\Models\Project;
@@ -15,7 +15,7 @@ use Illuminate\Support\Facades\Gate;
 use Moss\Core\Calendar\Day;
 
 /** How the projects stand on which something waits for a person. */
-final readonly class Effect
+final readonly class DecisionEffect
 {
     public function __construct(private Waiting $waiting, private StatusReport $status)
     {
@@ -23,7 +23,7 @@ final readonly class Effect
 
     /**
      * @param  list<string>  $codes  of projects; those on which nothing waits for the person are left out
-     * @return list<EffectProps>
+     * @return list<DecisionEffectProps>
      */
     public function of(Person $approver, Day $today, array $codes): array
     {
@@ -44,7 +44,7 @@ final readonly class Effect
                 continue;
             }
             $seesMoney = Gate::forUser($approver)->allows('viewMoney', $project);
-            $effects[] = new EffectProps(
+            $effects[] = new DecisionEffectProps(
                 $project->code,
                 $project->name,
                 $row->figures->planned->toInt(),

@@ -1,0 +1,90 @@
+import { wholeDate } from '@/lib/days';
+import { readDate, type IsoDay } from '@/lib/dateText';
+import { locale } from '@/lib/locale';
+import { text } from '@/lib/text';
+import { useId, useRef, useState } from 'react';
+
+interface DateFieldProps {
+    label: string;
+    /** Under which a form sends the day, as `2026-11-28`; empty where none is given. */
+    name?: string;
+    defaultValue?: IsoDay | null | undefined;
+    required?: boolean;
+    min?: IsoDay | undefined;
+    max?: IsoDay | undefined;
+    onPick?: (day: IsoDay) => void;
+}
+
+const today = () => document.documentElement.dataset.today ?? new Date().toISOString().slice(0, 10);
+
+/** What is wrong with what was typed; empty where nothing is. */
+function faultOf(typed: string, day: IsoDay | null, { min, max, required }: DateFieldProps): string {
+    if (typed.trim() === '') {
+        return required === true ? text.date.missing : '';
+    }
+    if (day === null) {
+        return text.date.unreadable(wholeDate(today()));
+    }
+
+    return min !== undefined && day < min
+        ? text.date.tooEarly(wholeDate(min))
+        : max !== undefined && day > max
+          ? text.date.tooLate(wholeDate(max))
+          : '';
+}
+
+/** A day, typed as people type it and shown in one format; what it was understood as stands there once it is left. */
+export function DateField(props: DateFieldProps) {
+    const { label, name, defaultValue, required, onPick } = props;
+    const id = useId();
+    const field = useRef<HTMLInputElement>(null);
+    const [typed, setTyped] = useState(defaultValue ? wholeDate(defaultValue) : '');
+    const [day, setDay] = useState<IsoDay | null>(defaultValue ?? null);
+    const [fault, setFault] = useState('');
+
+    const read = (value: string) => {
+        const found = readDate(value, today(), locale);
+        setTyped(value);
+        setDay(found);
+        field.current?.setCustomValidity(faultOf(value, found, props));
+        setFault('');
+        onPick?.(found ?? '');
+    };
+
+    return (
+        <div className="flex flex-col gap-1">
+            <label htmlFor={id}>{label}</label>
+            <input
+                ref={field}
+                id={id}
+                value={typed}
+                required={required}
+                autoComplete="off"
+                maxLength={40}
+                aria-invalid={fault !== ''}
+                aria-describedby={fault === '' ? undefined : `${id}-fault`}
+                className="min-h-9 w-36 border-b border-edge bg-sheet px-2"
+                onChange={(event) => {
+                    read(event.target.value);
+                }}
+                onInvalid={(event) => {
+                    event.preventDefault();
+                    setFault(faultOf(typed, day, props));
+                }}
+                onBlur={() => {
+                    if (day === null) {
+                        setFault(typed.trim() === '' ? '' : faultOf(typed, day, props));
+                    } else {
+                        setTyped(wholeDate(day));
+                    }
+                }}
+            />
+            {name !== undefined && <input type="hidden" name={name} value={day ?? ''} />}
+            {fault !== '' && (
+                <p id={`${id}-fault`} role="alert" className="max-w-48 text-brick">
+                    {fault}
+                </p>
+            )}
+        </div>
+    );
+}

@@ -1,0 +1,150 @@
+import { expect, test, type Page } from '@playwright/test';
+import { signIn } from './people';
+import { pseudo } from './pseudo';
+
+/** Loads the pseudo-language in the place of the reader's. */
+async function speakPseudo(page: Page): Promise<void> {
+    await page.route(/\/assets\/en-[^/]+\.js$/, async (route) => {
+        await route.fulfill({
+            contentType: 'text/javascript',
+            body: `import original from '${route.request().url()}?original';\nexport default (${pseudo.toString()})(original);`,
+        });
+    });
+    const menu = page.locator('header button[aria-haspopup]');
+    await menu.click();
+    await page.getByLabel('Language').selectOption('qps');
+    await page.waitForFunction(() => document.documentElement.lang === 'qps');
+    await menu.click();
+    await page.locator('select:has(option[value="el-GR"])').selectOption('el-GR');
+    await page.waitForFunction(() => document.documentElement.dataset.locale === 'el-GR');
+}
+
+/** Texts with letters of English that neither the page's data nor a name accounts for. */
+async function untranslated(page: Page): Promise<string[]> {
+    return page.evaluate(() => {
+        const data = document.querySelector('script[data-page]')?.textContent ?? '';
+        const known = new Set(['Moss', 'Week', 'EUR', 'HTML', 'CSV', 'qps']);
+        const note = (value: unknown, key = ''): void => {
+            if (typeof value === 'string') {
+                // A name has a capital, a figure or a point in it; what has none may be a value of ours, shown as it is.
+                for (const word of /[A-Z0-9@.]/.test(value) || key === 'role' ? (value.match(/[A-Za-z]+/g) ?? []) : []) {
+                    known.add(word);
+                }
+            } else if (typeof value === 'object' && value !== null) {
+                Object.entries(value).forEach(([name, one]) => {
+                    note(one, Array.isArray(value) ? key : name);
+                });
+            }
+        };
+        note(JSON.parse(data));
+
+        const texts: string[] = [document.title];
+        const walker = document.createTreeWalker(document.body, NodeFilter.SHOW_TEXT);
+        for (let node = walker.nextNode(); node !== null; node = walker.nextNode()) {
+            const tag = node.parentElement?.closest('script, style, iframe, q')?.tagName;
+            if (tag === undefined && node.textContent !== null) {
+                texts.push(node.textContent);
+            }
+        }
+        for (const element of document.querySelectorAll('[aria-label], [title], [placeholder], [alt]')) {
+            for (const name of ['aria-label', 'title', 'placeholder', 'alt']) {
+                const value = element.getAttribute(name);
+                if (value !== null) {
+                    texts.push(value);
+                }
+            }
+        }
+
+        return texts
+            .filter((text) => (text.match(/[A-Za-z]{2,}/g) ?? []).some((word) => !known.has(word)))
+            .map((text) => text.trim().slice(0, 120));
+    });
+}
+
+/** What does not fit: the page itself, and labels that stick out of what they stand in. */
+async function overflowing(page: Page): Promise<string[]> {
+    return page.evaluate(() => {
+        const wide = document.documentElement.scrollWidth - document.documentElement.clientWidth;
+        const found = wide > 0 ? [`the page is ${String(wide)} px too wide`] : [];
+        for (const element of document.querySelectorAll<HTMLElement>(
+            'button, th, label, select, .act, h1, h2, [role=columnheader]',
+        )) {
+            const room = element.getBoundingClientRect();
+            const walker = document.createTreeWalker(element, NodeFilter.SHOW_TEXT);
+            for (let node = walker.nextNode(); node !== null && room.width > 0; node = walker.nextNode()) {
+                // What is hidden, and what is cut off on purpose with all of it in a title.
+                if (node.parentElement?.closest('.sr-only, .truncate[title], option') != null) {
+                    continue;
+                }
+                const range = document.createRange();
+                range.selectNode(node);
+                const text = range.getBoundingClientRect();
+                if (text.width > 0 && (text.right > room.right + 1.5 || text.left < room.left - 1.5)) {
+                    found.push(`${element.tagName} ${(node.textContent ?? '').trim().slice(0, 60)}`);
+                }
+            }
+        }
+
+        return found;
+    });
+}
+
+async function check(page: Page, address: string): Promise<void> {
+    await page.goto(address, { waitUntil: 'networkidle' });
+    await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+    expect.soft(await untranslated(page), `${address}: past the translation`).toEqual([]);
+    expect.soft(await overflowing(page), `${address}: does not fit`).toEqual([]);
+}
+
+test.describe('in a language half as long again', () => {
+    test('the pages of the time office are translated, and fit', async ({ page }) => {
+        await signIn(page, 'tobin.vale');
+        await speakPseudo(page);
+        for (const address of [
+            '/messages',
+            '/outbox',
+            '/timesheets',
+            '/review',
+            '/not-submitted',
+            '/stand-ins',
+            '/projects',
+            '/office/periods',
+            '/office/rules',
+            '/office/questions',
+            '/office/routes',
+            '/office/remaining',
+            '/office/rates',
+            '/office/audit-trail',
+            '/new-project',
+            '/people/ines.calder/week/2026-W25',
+            '/week/2026-W60',
+        ]) {
+            await check(page, address);
+        }
+    });
+
+    test('the week, its panels and the pages of a manager are translated, and fit', async ({ page }) => {
+        await signIn(page, 'brannoc.leigh');
+        await speakPseudo(page);
+        for (const address of [
+            '/week/2026-W25',
+            '/review',
+            '/projects',
+            '/projects/LOCK',
+            '/projects/WEIR',
+            '/projects/WEIR?figure=forecast&task=DAMS&assignee=person:gideon.park',
+            '/projects/LOCK/plan',
+        ]) {
+            await check(page, address);
+        }
+        await page.goto('/week/2026-W25', { waitUntil: 'networkidle' });
+        await page.locator('[role=gridcell][tabindex="0"]').focus();
+        for (const key of ['?', 't', '+', 'Control+Enter']) {
+            await page.keyboard.press(key);
+            await page.waitForLoadState('networkidle');
+            expect.soft(await untranslated(page), `the panel of ${key}: past the translation`).toEqual([]);
+            expect.soft(await overflowing(page), `the panel of ${key}: does not fit`).toEqual([]);
+            await page.keyboard.press('Escape');
+        }
+    });
+});
