@@ -72,7 +72,7 @@ test('a correction', async ({ page }) => {
 test('house rules, messages, a day reminder', async ({ page }) => {
     await signIn(page, 'tobin.vale');
     await page.goto('/office/rules');
-    await page.getByRole('button', { name: 'Set Long day' }).click();
+    await page.getByRole('button', { name: 'Change the rule: Long day' }).click();
     await picture(page, 'house-rules');
     await page.goto('/outbox?search=gideon');
     await page
