@@ -13,9 +13,9 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property int $id
  * @property int $person_id
  * @property int $task_id
- * @property string $stated_on
- * @property string $stated_at
- * @property int $stated_by_id
+ * @property string $estimated_on
+ * @property string $entered_at
+ * @property int $entered_by_id
  * @property int $remaining_minutes
  * @property bool $done
  * @property string $reason

@@ -13,7 +13,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property int $id
  * @property int $person_id
  * @property int $task_id
- * @property string $stated_on
+ * @property string $estimated_on
  * @property int $remaining_minutes
  * @property string $reason
  * @property bool $done

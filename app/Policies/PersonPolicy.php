@@ -55,7 +55,7 @@ final class PersonPolicy
         };
     }
 
-    /** What is left is said by whoever may record for the person, and by the project's manager. */
+    /** Remaining hours are estimated by whoever may record for the person, and by the project's manager. */
     public function updateEstimate(Person $person, Person $owner, Task $task): Response
     {
         return Gate::forUser($person)->allows('plan', $task->project) && ! $owner->isViewer() ? Response::allow() : $this->recordWeek($person, $owner);
@@ -87,7 +87,7 @@ final class PersonPolicy
         return $person->isViewer() ? Response::deny((string) __('refusals.viewer')) : Response::allow();
     }
 
-    /** Who decides in an approver's place is said by themselves, or by the time office. */
+    /** Stand-ins are added by the approver, or by the time office. */
     public function nameStandIn(Person $person, Person $principal): Response
     {
         return match (true) {

@@ -42,7 +42,7 @@ final readonly class ProjectPolicy
         return $person->isOffice() || $person->access === Access::Manager ? Response::allow() : Response::deny((string) __('refusals.create_project'));
     }
 
-    /** Accepting and declining what is said of what is left. */
+    /** Accepting and declining remaining estimates. */
     public function decideRemaining(Person $person, Project $project): Response
     {
         if ($this->plan($person, $project)->allowed()) {

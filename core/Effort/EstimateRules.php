@@ -19,25 +19,25 @@ final readonly class EstimateRules
     }
 
     /**
-     * So much is left beyond all that is entered, also of days to come. The remaining estimate speaks of the end of the day, when
-     * what is entered for later days was still left.
+     * An estimate of the minutes that remain beyond everything entered, including future days. It is stored as of the end of
+     * the day, when what is entered on later days was still to do.
      *
      * @throws EstimateRefused
      */
-    public function left(string $person, ?string $team, Day $on, Minutes $left, string $reason): RemainingEstimate
+    public function estimate(string $person, ?string $team, Day $on, Minutes $remaining, string $reason): RemainingEstimate
     {
         $assigneeEffort = $this->assigneeEffort($person, $team);
         $before = $assigneeEffort->isDone() ? Minutes::zero() : $assigneeEffort->remaining();
-        $departs = abs($left->minus($before)->toInt());
+        $departs = abs($remaining->minus($before)->toInt());
         if ($departs > $this->tolerance->toInt() && trim($reason) === '') {
             throw EstimateRefused::because(EstimateFault::NoReason);
         }
 
-        return new RemainingEstimate($person, $team, $on, $left->plus($assigneeEffort->enteredAfter($on)), false);
+        return new RemainingEstimate($person, $team, $on, $remaining->plus($assigneeEffort->enteredAfter($on)), false);
     }
 
     /**
-     * The person, or the team whose holding it is, has nothing left to do.
+     * Marks the task as done for the person, or for their team if that is the assignee.
      *
      * @throws EstimateRefused
      */
@@ -49,16 +49,16 @@ final readonly class EstimateRules
     }
 
     /**
-     * Whether the task may be declared done for all: by anybody who holds it while nobody else has anything left; by its
-     * project manager also then, having said that the rest of the others is given up.
+     * Checks that the task may be marked as done for everyone: by an assignee while no other has minutes remaining; by the project
+     * manager also then, having confirmed that these are dropped.
      *
      * @param  Assignee|null  $assignee  who marks it; null for a project manager who is not an assignee
      *
      * @throws EstimateRefused
      */
-    public function mayBeDone(?Assignee $assignee, bool $isManager, bool $isConfirmed): void
+    public function checkDone(?Assignee $assignee, bool $isManager, bool $isConfirmed): void
     {
-        $others = $this->othersWithRest($assignee);
+        $others = $this->othersRemaining($assignee);
         if ($others !== [] && ! $isManager) {
             throw EstimateRefused::overOthers(EstimateFault::OthersHaveHours, $others);
         }
@@ -68,11 +68,11 @@ final readonly class EstimateRules
     }
 
     /**
-     * Who else has something left; no assignee stands for unassigned hours.
+     * Other assignees with minutes remaining; one without an assignee stands for unassigned hours.
      *
      * @return list<AssigneeFigures>
      */
-    public function othersWithRest(?Assignee $assignee): array
+    public function othersRemaining(?Assignee $assignee): array
     {
         $parts = Forecasting::ofMinutes()->ofAssignees($this->effort);
 

@@ -56,14 +56,14 @@ return new class extends Migration
                     id INTEGER PRIMARY KEY,
                     person_id INTEGER NOT NULL REFERENCES people (id),
                     task_id INTEGER NOT NULL REFERENCES tasks (id),
-                    stated_on TEXT NOT NULL CHECK (length(stated_on) = 10),
+                    estimated_on TEXT NOT NULL CHECK (length(estimated_on) = 10),
                     remaining_minutes INTEGER NOT NULL CHECK (remaining_minutes >= 0),
                     reason TEXT NOT NULL DEFAULT '',
                     done INTEGER NOT NULL DEFAULT 0 CHECK (done IN (0, 1)),
-                    UNIQUE (task_id, person_id, stated_on)
+                    UNIQUE (task_id, person_id, estimated_on)
                 ) STRICT
                 SQL,
-            'CREATE INDEX remaining_estimates_of_person ON remaining_estimates (person_id, task_id, stated_on)',
+            'CREATE INDEX remaining_estimates_of_person ON remaining_estimates (person_id, task_id, estimated_on)',
             <<<'SQL'
                 CREATE TABLE audit_trail (
                     id INTEGER PRIMARY KEY,

@@ -171,7 +171,7 @@ final class AccessTest extends TestCase
         $this->call($method, $address, $body, server: str_ends_with($address, '/cells') ? ['HTTP_ACCEPT' => 'application/json'] : [])->assertStatus($status);
     }
 
-    public function test_nobody_else_writes_in_a_sheet_however_well_they_put_it(): void
+    public function test_nobody_else_records_in_a_timesheet_however_they_ask(): void
     {
         $this->import(Lighthouse::files());
         $task = $this->task('TRAIN')->id;

@@ -259,7 +259,7 @@ final class LargeOrganisation
             $person = $this->random->getInt(1, $this->people);
             [$task, , $first, $last] = $this->held[$person][$this->random->getInt(0, 7)];
             $rows[$person.' '.$task] = [
-                'person_id' => $person, 'task_id' => $task, 'stated_on' => self::day(min(self::daysTo(self::TODAY), intdiv($first + $last, 2))),
+                'person_id' => $person, 'task_id' => $task, 'estimated_on' => self::day(min(self::daysTo(self::TODAY), intdiv($first + $last, 2))),
                 'remaining_minutes' => 60 * $this->random->getInt(0, 120), 'reason' => 'More than was thought', 'done' => 0,
             ];
         }

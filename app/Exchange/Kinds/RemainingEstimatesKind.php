@@ -33,7 +33,7 @@ final class RemainingEstimatesKind extends OnTaskKind
         return [
             Column::reference('person', CodeTable::People, true),
             ...$this->taskColumns(),
-            Column::required('on', DayFormat::ofWork(), 'stated_on'),
+            Column::required('on', DayFormat::ofWork(), 'estimated_on'),
             Column::required('remaining', HoursCell::ofPlan(), 'remaining_minutes'),
             Column::optional('reason', new TextFormat(2000, true), ''),
             Column::optional('done', new YesNoFormat, 0),
@@ -47,7 +47,7 @@ final class RemainingEstimatesKind extends OnTaskKind
 
     public function keyAttributes(): array
     {
-        return ['person_id', 'task_id', 'stated_on'];
+        return ['person_id', 'task_id', 'estimated_on'];
     }
 
     public function check(FileRow $row, Codes $codes): array
@@ -64,8 +64,8 @@ final class RemainingEstimatesKind extends OnTaskKind
             ->join('projects', 'projects.id', 'tasks.project_id')
             ->whereExists(DB::table('assignments')->selectRaw('1')->whereColumn('assignments.task_id', 'remaining_estimates.task_id')
                 ->where(static fn (Builder $held): Builder => $held->whereColumn('assignments.person_id', 'remaining_estimates.person_id')->orWhereColumn('assignments.team_id', 'people.team_id')))
-            ->selectRaw('people.code AS person, projects.code AS project, tasks.code AS task, remaining_estimates.stated_on AS "on"')
+            ->selectRaw('people.code AS person, projects.code AS project, tasks.code AS task, remaining_estimates.estimated_on AS "on"')
             ->selectRaw('remaining_estimates.remaining_minutes AS remaining, remaining_estimates.reason, remaining_estimates.done')
-            ->orderBy('projects.code')->orderBy('tasks.code')->orderBy('remaining_estimates.stated_on')->orderBy('remaining_estimates.id');
+            ->orderBy('projects.code')->orderBy('tasks.code')->orderBy('remaining_estimates.estimated_on')->orderBy('remaining_estimates.id');
     }
 }

@@ -8,7 +8,7 @@ use Illuminate\Http\Request;
 use Moss\Core\Calendar\Day;
 use Moss\Core\Calendar\Week;
 
-/** Reads what an address, or the form behind it, says of a view: whatever it says wrongly counts as not said. */
+/** Reads the state of a view from an address or a form; an invalid value counts as absent. */
 final readonly class Address
 {
     private const LONGEST_TEXT = 200;
@@ -24,7 +24,7 @@ final readonly class Address
         return new self($request);
     }
 
-    /** Trimmed, and cut after so many characters; empty where it is not said. */
+    /** Trimmed, and cut after so many characters; empty where it is absent. */
     public function text(string $name, int $longest = self::LONGEST_TEXT): string
     {
         $value = $this->request->input($name);

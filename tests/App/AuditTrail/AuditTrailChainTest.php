@@ -23,7 +23,7 @@ final class AuditTrailChainTest extends TestCase
         $this->actingAs($this->person('ada'))->delete('/people/ada/week/2026-W25/submission');
     }
 
-    public function test_a_audit_trail_that_is_as_it_was_written_is_whole(): void
+    public function test_an_audit_trail_that_is_as_it_was_written_is_whole(): void
     {
         $this->auditTrail('verify', 0, 'The audit trail is intact: 4 lines');
     }
@@ -72,7 +72,7 @@ final class AuditTrailChainTest extends TestCase
     }
 
     #[DataProvider('endings')]
-    public function test_a_audit_trail_that_ends_too_soon_is_found(string $statements, string $sentence): void
+    public function test_an_audit_trail_that_ends_too_soon_is_found(string $statements, string $sentence): void
     {
         DB::statement('DROP TRIGGER audit_trail_is_not_shortened');
         DB::unprepared($statements);

@@ -84,7 +84,7 @@ final class DayReminderTest extends TestCase
         self::assertSame(1, DB::table('entries')->count());
     }
 
-    public function test_whose_day_is_recorded_or_free_is_not_nudged(): void
+    public function test_nobody_is_reminded_of_a_recorded_or_free_day(): void
     {
         DB::table('entries')->update(['minutes' => 480]);
         Artisan::call('moss:messages', ['--at' => '2026-06-17T17:00']);

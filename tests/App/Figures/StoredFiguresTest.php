@@ -197,7 +197,7 @@ final class StoredFiguresTest extends TestCase
             'submit a day' => static fn () => DB::table('entries')->where('date', $day())->where('state', 'draft')->update(['state' => 'submitted']),
             'approve a person' => static fn () => DB::table('entries')->where('person_id', $some('people'))->where('state', 'submitted')->update(['state' => 'approved']),
             'settle' => static fn () => DB::table('entries')->where('date', '<', $day())->where('state', 'approved')->update(['state' => 'settled']),
-            'update the estimate' => static fn () => DB::table('remaining_estimates')->insertOrIgnore(['person_id' => $some('people'), 'task_id' => $some('tasks'), 'stated_on' => $day(), 'remaining_minutes' => $random->getInt(0, 3000), 'done' => $random->getInt(0, 3) === 0 ? 1 : 0]),
+            'update the estimate' => static fn () => DB::table('remaining_estimates')->insertOrIgnore(['person_id' => $some('people'), 'task_id' => $some('tasks'), 'estimated_on' => $day(), 'remaining_minutes' => $random->getInt(0, 3000), 'done' => $random->getInt(0, 3) === 0 ? 1 : 0]),
             'change the estimate' => static fn () => DB::table('remaining_estimates')->where('id', $some('remaining_estimates'))->update(['remaining_minutes' => $random->getInt(0, 900), 'done' => 0]),
             'take the estimate back' => static fn () => DB::table('remaining_estimates')->where('id', $some('remaining_estimates'))->delete(),
             'assign' => static fn () => DB::table('assignments')->insertOrIgnore(['task_id' => $some('tasks'), 'person_id' => $some('people'), 'planned_minutes' => $random->getInt(0, 5000), 'starts_on' => '2026-06-01', 'ends_on' => $random->getInt(0, 1) === 0 ? '2026-06-10' : '2026-07-10']),

@@ -91,7 +91,7 @@ final class FindingsTest extends TestCase
         self::assertSame('Lee Tor recorded this.', $this->findings()['recorded_by_another']['what']);
     }
 
-    public function test_a_word_is_stored_changed_and_taken_back(): void
+    public function test_an_explanation_is_stored_changed_and_removed(): void
     {
         $this->import(Lighthouse::files(['entries.csv' => "person,project,task,role,date,hours\nada,LENS,FIT,surveyor,2026-06-16,12.5\n"]));
         $say = fn (string $explanation): mixed => $this->actingAs($this->person('ada'))->putJson('/people/ada/week/2026-W25/findings', ['rule' => 'day_above', 'date' => '2026-06-16', 'explanation' => $explanation])->assertOk()->json('findings.0.explanation');
@@ -103,7 +103,7 @@ final class FindingsTest extends TestCase
         self::assertSame(['Storm', 'Ebb tide', ''], DB::table('audit_trail')->where('subject', 'finding')->where('act', 'explain')->orderBy('id')->pluck('why')->all());
     }
 
-    public function test_a_word_on_what_there_is_not_is_refused(): void
+    public function test_an_explanation_without_a_finding_is_refused(): void
     {
         $this->import(Lighthouse::files());
         foreach ([['rule' => 'sleeping'], ['rule' => 'day_above', 'date' => 'Tuesday'], ['rule' => 'off_step', 'task' => 999999], ['rule' => 'day_above', 'explanation' => str_repeat('x', 1001)]] as $body) {

@@ -89,7 +89,7 @@ final class MessagesTest extends TestCase
 
     /** @param  list<string>  $late */
     #[DataProvider('mornings')]
-    public function test_late_weeks_are_told_on_working_days_until_they_are_submitted(string $at, string $entries, array $late, int $mails): void
+    public function test_overdue_weeks_are_reminded_of_on_working_days_until_they_are_submitted(string $at, string $entries, array $late, int $mails): void
     {
         $this->load("person,project,task,role,date,hours,state\n".$entries);
         DB::table('people')->where('code', 'ada')->update(['starts_on' => '2026-06-08']);

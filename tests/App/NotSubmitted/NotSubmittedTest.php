@@ -31,7 +31,7 @@ final class NotSubmittedTest extends TestCase
         $this->get('/not-submitted?week=soon')->assertInertia(fn (AssertableInertia $page) => $page->where('notSubmitted.week', '2026-W24'));
     }
 
-    public function test_whoever_was_not_there_owes_nothing(): void
+    public function test_whoever_was_not_there_has_no_expected_hours(): void
     {
         DB::table('people')->where('code', 'ada')->update(['ends_on' => '2026-06-05']);
 

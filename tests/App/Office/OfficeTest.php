@@ -94,7 +94,7 @@ final class OfficeTest extends TestCase
         self::assertSame(['route', 'route', 'setting'], DB::table('audit_trail')->where('act', 'save')->orderBy('id')->pluck('subject')->all());
     }
 
-    public function test_the_audit_trail_is_searched_by_words_subject_and_days(): void
+    public function test_the_audit_trail_is_searched_by_text_subject_and_days(): void
     {
         $this->put('/office/routes/LENS', ['route' => 'line']);
         $entry = $this->entry('ada', 'FIT', '2026-06-16');

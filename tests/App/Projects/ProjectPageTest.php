@@ -48,7 +48,7 @@ final class ProjectPageTest extends TestCase
             ->where('project.figures.money.unratedEntered', 120));
     }
 
-    public function test_figures_open_to_entries_and_words(): void
+    public function test_figures_open_to_entries_and_estimates(): void
     {
         $mo = $this->actingAs($this->person('mo'));
 
@@ -107,7 +107,7 @@ final class ProjectPageTest extends TestCase
         $this->get('/projects/LENS?figure=actual&phase=')->assertInertia(fn (AssertableInertia $page) => $page->where('project.trace.minutes', 0));
     }
 
-    public function test_it_says_what_asks_for_attention_to_whom_it_may(): void
+    public function test_it_shows_what_needs_attention_to_those_who_may_see_it(): void
     {
         $this->import(['entries.csv' => "person,project,task,role,date,hours,state\nada,LENS,FIT,surveyor,2026-06-11,24,approved\nada,LENS,FIT,surveyor,2026-06-10,24,approved\nada,LENS,FIT,surveyor,2026-06-12,24,approved\n"]);
         foreach (['mo', 'vic'] as $person) {
@@ -120,7 +120,7 @@ final class ProjectPageTest extends TestCase
         }
     }
 
-    public function test_a_word_that_waits_shows_what_it_would_do(): void
+    public function test_a_waiting_estimate_shows_its_effect(): void
     {
         Project::query()->where('code', 'LENS')->sole()->update(['estimate_mode' => 'approve']);
         $fit = $this->task('FIT')->id;

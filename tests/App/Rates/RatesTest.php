@@ -84,7 +84,7 @@ final class RatesTest extends TestCase
         yield 'no bill' => [['bill' => 'much'], 'bill', 'billing rate'];
     }
 
-    public function test_how_words_on_what_is_left_count_is_set_and_traced(): void
+    public function test_how_estimates_take_effect_is_set_and_audited(): void
     {
         $this->put('/office/remaining', ['mode' => 'approve', 'tolerance' => '2:30'])->assertSessionHasNoErrors();
         $organisation = Organisation::query()->sole();

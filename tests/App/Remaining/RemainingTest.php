@@ -26,7 +26,7 @@ final class RemainingTest extends TestCase
         $this->import(Lighthouse::files(['entries.csv' => "person,project,task,role,date,hours\nada,LENS,FIT,surveyor,2026-06-16,12\nada,LENS,FIT,surveyor,2026-06-18,2\n"]));
     }
 
-    public function test_the_week_shows_what_is_left_and_a_word_counts_at_once(): void
+    public function test_the_week_shows_remaining_hours_and_an_estimate_takes_effect_immediately(): void
     {
         $ada = $this->actingAs($this->person('ada'));
         $ada->get('/week/2026-W25')->assertInertia(fn (AssertableInertia $page) => $page
@@ -41,12 +41,12 @@ final class RemainingTest extends TestCase
             // 32 h planned and 8 h of nobody: 14 h entered, 20 h and 8 h left.
             ->assertJsonPath('remaining.history.0.forecast', 12 * 60 + 22 * 60 + 8 * 60);
         // The 2 h entered for tomorrow were still left at the end of today.
-        self::assertSame([22 * 60, '2026-06-17'], [RemainingEstimate::query()->sole()->remaining_minutes, RemainingEstimate::query()->sole()->stated_on]);
+        self::assertSame([22 * 60, '2026-06-17'], [RemainingEstimate::query()->sole()->remaining_minutes, RemainingEstimate::query()->sole()->estimated_on]);
         self::assertSame(42 * 60, $this->forecast());
         $this->getJson('/people/ada/week/2026-W25/pencil')->assertJsonFragment(['minutes' => 1200]);
     }
 
-    public function test_saying_it_twice_is_once_and_another_word_of_the_day_takes_its_place(): void
+    public function test_the_same_estimate_twice_counts_once_and_another_of_the_day_replaces_it(): void
     {
         $this->actingAs($this->person('ada'));
         $this->say('ada', 'FIT', ['hours' => '20', 'done' => 'no'])->assertOk();
@@ -77,7 +77,7 @@ final class RemainingTest extends TestCase
         $this->say('ada', 'FIT', ['hours' => '40', 'done' => 'no'])->assertOk();
     }
 
-    public function test_the_manager_is_told_and_may_say_so_for_others(): void
+    public function test_the_manager_is_notified_and_may_estimate_for_others(): void
     {
         $this->actingAs($this->person('ada'));
         $this->say('ada', 'FIT', ['hours' => '30', 'done' => 'no', 'reason' => 'Wet putty'])->assertOk();
@@ -88,7 +88,7 @@ final class RemainingTest extends TestCase
         self::assertSame(1, DB::table('messages')->where('kind', 'estimate updated')->count());
     }
 
-    public function test_where_it_is_asked_it_counts_once_the_manager_accepts(): void
+    public function test_after_approval_an_estimate_counts_once_the_manager_accepts(): void
     {
         Project::query()->where('code', 'LENS')->update(['estimate_mode' => 'approve']);
         $this->actingAs($this->person('ada'));
@@ -117,7 +117,7 @@ final class RemainingTest extends TestCase
         $this->getJson('/people/ada/tasks/'.$this->task('FIT')->id.'/remaining')->assertJsonPath('history.0.state', 'declined')->assertJsonPath('history.0.decidedBy', 'Mo Fell')->assertJsonPath('history.0.comment', 'Use the dry batch');
     }
 
-    public function test_what_waits_ends_with_its_task_and_is_not_accepted_for_who_holds_it_no_more(): void
+    public function test_a_waiting_estimate_ends_with_its_task_and_is_not_accepted_for_a_former_assignee(): void
     {
         Project::query()->where('code', 'LENS')->sole()->update(['estimate_mode' => 'approve']);
         $this->actingAs($this->person('ada'));
@@ -132,7 +132,7 @@ final class RemainingTest extends TestCase
         self::assertSame('withdrawn', $asked->refresh()->state);
     }
 
-    public function test_a_word_of_today_or_one_that_waits_can_be_taken_back(): void
+    public function test_an_estimate_of_today_or_one_that_is_waiting_can_be_taken_back(): void
     {
         $this->actingAs($this->person('ada'));
         $address = '/people/ada/tasks/'.$this->task('FIT')->id.'/remaining';

@@ -49,7 +49,7 @@ final class ReviewTest extends TestCase
         $mo->get('/review')->assertInertia(fn (AssertableInertia $page) => $page->where('review.groupCount', 0)->where('review.open', null)->where('review.sheets', []));
     }
 
-    public function test_a_line_is_returned_with_a_word_that_the_owner_reads(): void
+    public function test_a_line_is_returned_with_a_comment_that_the_owner_reads(): void
     {
         $this->load();
         $line = array_values(Entry::query()->where('task_id', $this->task('CLEAN')->id)->get()->all());
@@ -61,7 +61,7 @@ final class ReviewTest extends TestCase
         $this->actingAs($this->person('ada'))->get('/week/2026-W25')->assertInertia(fn (AssertableInertia $page) => $page->where('sheet.lines.0.cells.2.returnComment', 'Which lens?'));
     }
 
-    public function test_returning_without_a_word_is_refused(): void
+    public function test_returning_without_a_comment_is_refused(): void
     {
         $this->load();
         $this->decide('mo', 'return', $this->waiting('ada'), "  \n")->assertSessionHas('refusal', fn (string $why): bool => str_contains($why, 'Enter a comment so that the person knows why it is returned.'));

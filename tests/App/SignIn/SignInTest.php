@@ -45,7 +45,7 @@ final class SignInTest extends TestCase
         $this->assertGuest();
     }
 
-    public function test_missing_words_are_asked_for(): void
+    public function test_missing_explanations_are_asked_for(): void
     {
         $this->post('/sign-in', ['email' => 'ada'])->assertSessionHasErrors(['email' => __('signin.email'), 'password' => __('signin.password')]);
     }

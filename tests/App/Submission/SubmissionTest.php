@@ -39,7 +39,7 @@ final class SubmissionTest extends TestCase
         $this->summary()->assertJsonPath('recipients.0.names', ['Mo Fell', 'the time office'])->assertJsonPath('recipients.0.isOffice', true);
     }
 
-    public function test_what_asks_needs_a_word_which_goes_with_the_time(): void
+    public function test_what_needs_an_explanation_gets_one_that_stays_with_the_time(): void
     {
         $this->load();
         $this->submit()->assertSessionHas('refusal', static fn (string $why): bool => str_contains($why, "Wed 17 Jun has 12.5\u{00A0}h"));
@@ -53,7 +53,7 @@ final class SubmissionTest extends TestCase
         self::assertSame(['2026-06-17'], DB::table('entries')->where('needs_attention', 1)->pluck('date')->all());
     }
 
-    public function test_a_word_on_something_else_does_not_do(): void
+    public function test_an_explanation_of_another_finding_is_not_enough(): void
     {
         $this->load();
 

@@ -21,7 +21,7 @@ final class TimesheetsTest extends TestCase
     {
         $this->trust('bo', false);
 
-        $this->assertOwners('bo', ['ada'], ['named']);
+        $this->assertOwners('bo', ['ada'], ['permission']);
         $this->assertOwners('lee', ['ada', 'mo'], ['line manager', 'line manager']);
         $this->assertOwners('kit', ['ada', 'bo', 'lee', 'mo'], ['office', 'office', 'office', 'office']);
         $this->assertOwners('mo', [], []);
@@ -29,7 +29,7 @@ final class TimesheetsTest extends TestCase
         $this->get('/timesheets?search=%25')->assertInertia(fn (AssertableInertia $page) => $page->has('sheets.owners', 0));
     }
 
-    public function test_who_is_named_records_and_it_shows_who_did(): void
+    public function test_somebody_with_permission_records_and_it_shows_who_did(): void
     {
         $this->trust('bo', false);
         $this->actingAs($this->person('bo'))->putJson('/people/ada/week/2026-W25/cells', ['cells' => [

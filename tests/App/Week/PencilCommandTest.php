@@ -30,7 +30,7 @@ final class PencilCommandTest extends TestCase
             CSV, $this->pencil());
     }
 
-    public function test_closed_projects_done_tasks_and_what_one_said_is_done_are_left_out(): void
+    public function test_closed_projects_and_done_tasks_are_left_out(): void
     {
         $this->import(Lighthouse::files(['remaining_estimates.csv' => "person,project,task,on,remaining,done\nada,LENS,FIT,2026-06-12,0,yes\n"]));
 

@@ -43,7 +43,7 @@ final class WeekTest extends TestCase
             ->where('sheet.lines.2.cells.1.minutes', 120));
     }
 
-    public function test_a_task_said_done_for_oneself_is_no_longer_offered(): void
+    public function test_a_task_marked_as_done_is_no_longer_offered(): void
     {
         $this->import(Lighthouse::files(['remaining_estimates.csv' => "person,project,task,on,remaining,done\nada,LENS,FIT,2026-06-12,0,yes\n"]));
 

@@ -35,7 +35,7 @@ final class AttentionListTest extends TestCase
         self::assertSame(360, $remarks[1]->minutes?->toInt());
     }
 
-    public function test_once_somebody_has_said_what_is_left_there_is_a_word_on_it(): void
+    public function test_once_somebody_has_estimated_it_is_no_longer_not_updated(): void
     {
         $kinds = self::kinds($this->remarks(self::task()->entry('ada', 46)->estimated('ada', 4, '2026-06-12')));
 
@@ -45,7 +45,7 @@ final class AttentionListTest extends TestCase
 
     /** @param  list<array{int, string}>  $estimated  hours and day */
     #[DataProvider('words')]
-    public function test_only_the_latest_word_counts_as_restated_upwards(array $estimated, ?int $grewBy): void
+    public function test_only_the_latest_estimate_counts_as_raised(array $estimated, ?int $grewBy): void
     {
         $task = self::task()->entry('ada', 20, '2026-06-09');
         foreach ($estimated as [$hours, $day]) {
@@ -66,7 +66,7 @@ final class AttentionListTest extends TestCase
         yield 'less, then more' => [[[10, '2026-06-10'], [15, '2026-06-11']], 300];
     }
 
-    public function test_a_word_given_before_the_work_is_held_against_what_was_left_then(): void
+    public function test_an_estimate_given_before_the_work_is_compared_with_what_remained_then(): void
     {
         $task = self::task()->estimated('ada', 56, '2026-06-08')->entry('ada', 16, '2026-06-10');
         $up = $this->remarks($task)[1];

@@ -18,13 +18,13 @@ use PHPUnit\Framework\TestCase;
 final class EstimateRulesTest extends TestCase
 {
     #[DataProvider('words')]
-    public function test_a_word_that_departs_far_needs_a_reason(int $left, string $reason, ?EstimateFault $fault): void
+    public function test_an_estimate_that_differs_a_lot_needs_a_reason(int $left, string $reason, ?EstimateFault $fault): void
     {
         // Of 40 h, 12 h are entered: the rule says 28 h.
         $effort = (new EffortBuilder)->assigned(Assignee::person('ada'), 40)->entry('ada', 12);
         $rules = new EstimateRules($effort->effort(), Minutes::ofHours(4));
         try {
-            $word = $rules->left('ada', null, Day::of('2026-06-17'), Minutes::of($left), $reason);
+            $word = $rules->estimate('ada', null, Day::of('2026-06-17'), Minutes::of($left), $reason);
             self::assertNull($fault);
             self::assertSame([$left, false], [$word->remaining->toInt(), $word->done]);
         } catch (EstimateRefused $refused) {
@@ -48,7 +48,7 @@ final class EstimateRulesTest extends TestCase
     public function test_what_is_entered_for_later_days_is_not_left_any_more(): void
     {
         $effort = (new EffortBuilder)->assigned(Assignee::person('ada'), 40)->entry('ada', 12)->entry('ada', 3, '2026-06-19');
-        $word = (new EstimateRules($effort->effort(), Minutes::ofHours(40)))->left('ada', null, Day::of('2026-06-17'), Minutes::ofHours(20), '');
+        $word = (new EstimateRules($effort->effort(), Minutes::ofHours(40)))->estimate('ada', null, Day::of('2026-06-17'), Minutes::ofHours(20), '');
 
         self::assertSame(23 * 60, $word->remaining->toInt());
         self::assertSame(20 * 60, $effort->effort()->with($word)->effortOf('ada', null)?->remaining()->toInt());
@@ -94,7 +94,7 @@ final class EstimateRulesTest extends TestCase
     private static function rests(EstimateRules $rules, Assignee $assignee): array
     {
         $rests = [];
-        foreach ($rules->othersWithRest($assignee) as $part) {
+        foreach ($rules->othersRemaining($assignee) as $part) {
             $rests[$part->assignee->code ?? ''] = $part->figures->remaining->toInt();
         }
 
@@ -115,7 +115,7 @@ final class EstimateRulesTest extends TestCase
     private static function faultOn(EstimateRules $rules, ?Assignee $assignee, bool $isManager, bool $isConfirmed): ?string
     {
         try {
-            $rules->mayBeDone($assignee, $isManager, $isConfirmed);
+            $rules->checkDone($assignee, $isManager, $isConfirmed);
 
             return null;
         } catch (EstimateRefused $refused) {

@@ -32,7 +32,7 @@ final class LoadTest extends TestCase
         self::assertSame(['2026-06-17' => 60, '2026-06-18' => 60], self::over($load));
     }
 
-    public function test_who_is_away_owes_nothing_and_what_is_planned_is_over(): void
+    public function test_who_is_away_has_no_expected_hours_and_what_is_planned_is_over(): void
     {
         $load = $this->load([[40, '2026-06-15', '2026-06-19']], [new Absence(Day::of('2026-06-16'), null), new Absence(Day::of('2026-06-17'), Minutes::ofHours(3))]);
 
@@ -40,7 +40,7 @@ final class LoadTest extends TestCase
         self::assertSame(29 * 60, $load->expected()->toInt());
     }
 
-    public function test_a_holiday_holds_no_plan_and_owes_nothing(): void
+    public function test_a_holiday_has_no_plan_and_no_expected_hours(): void
     {
         $load = $this->load([[32, '2026-06-15', '2026-06-19']], holidays: ['2026-06-18']);
 

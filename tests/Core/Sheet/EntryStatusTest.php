@@ -111,7 +111,7 @@ final class EntryStatusTest extends TestCase
         self::assertEquals($returned, $returned->returned(new Actor(hasDecided: true), 'Which lens?'));
     }
 
-    public function test_returning_needs_a_word(): void
+    public function test_returning_needs_a_comment(): void
     {
         $this->expectExceptionObject(ActRefused::because(Refusal::CommentMissing));
         EntryStatus::of(EntryState::Submitted)->returned(new Actor(isInTurn: true), " \n");

@@ -20,7 +20,7 @@ final class VerifyCommand extends Command
 {
     use ReadsOptions;
 
-    /** Differences said one by one; the count is of all. */
+    /** Differences printed one by one; the count is of all. */
     private const SHOWN = 50;
 
     protected $signature = 'moss:verify

@@ -36,7 +36,7 @@ final readonly class EstimatesInForce
     {
         return DB::table('remaining_estimates')
             ->join('people', 'people.id', 'remaining_estimates.person_id')->leftJoin('teams', 'teams.id', 'people.team_id')
-            ->select('remaining_estimates.task_id', 'people.code AS person', 'teams.code AS team', 'remaining_estimates.stated_on', 'remaining_estimates.remaining_minutes', 'remaining_estimates.done')
+            ->select('remaining_estimates.task_id', 'people.code AS person', 'teams.code AS team', 'remaining_estimates.estimated_on', 'remaining_estimates.remaining_minutes', 'remaining_estimates.done')
             ->orderBy('remaining_estimates.id');
     }
 
@@ -48,7 +48,7 @@ final readonly class EstimatesInForce
             $byTask[$record->int('task_id')][] = new RemainingEstimate(
                 $record->string('person'),
                 $record->stringOrNull('team'),
-                Day::of($record->string('stated_on')),
+                Day::of($record->string('estimated_on')),
                 Minutes::of($record->int('remaining_minutes')),
                 $record->bool('done'),
             );

@@ -11,7 +11,7 @@ use Moss\Core\Effort\RecordedEffort;
 use Moss\Core\Effort\TaskEffort;
 use Moss\Core\Time\Minutes;
 
-/** Tasks with all that was recorded and said on them, in minutes. In two queries beside those of their plans. */
+/** Tasks with all their entries and estimates, in minutes. In two queries beside those of their plans. */
 final class TaskEfforts
 {
     /** @var array<string, Day> */

@@ -6,7 +6,7 @@ namespace App\Features\HouseRules\Props;
 
 use Moss\Core\HouseRules\Severity;
 
-/** What a house rule has found, where it stands, and what has been said to it. */
+/** A finding of a house rule, its place, and its explanation. */
 final readonly class FindingProps
 {
     /**

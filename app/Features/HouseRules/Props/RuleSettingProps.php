@@ -10,7 +10,7 @@ use Moss\Core\HouseRules\Severity;
 final readonly class RuleSettingProps
 {
     /**
-     * @param  int|null  $id  null for how it is set where the office has said nothing
+     * @param  int|null  $id  null for the default
      * @param  string|null  $from  the first day; null from the beginning
      * @param  string|null  $for  name of the team or project; null for everybody
      */

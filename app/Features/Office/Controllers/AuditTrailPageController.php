@@ -17,7 +17,7 @@ use Inertia\Response;
 
 final class AuditTrailPageController
 {
-    /** What the address says wrongly counts as not said. */
+    /** An invalid value in the address counts as absent. */
     public function show(#[CurrentUser] Person $office, Request $request, AuditTrailSearch $auditTrail): Response
     {
         Gate::authorize('keep', Organisation::class);

@@ -23,7 +23,7 @@ use Moss\Core\Time\Minutes;
 /**
  * Settles all approved time up to a day, exactly as it was seen, or nothing; twice is the same as once.
  *
- * What is not approved by then is left out only if that is said; it can still be finished and is settled by a later
+ * Time that is not approved is left out only on request; it can still be finished and is settled by a later
  * closing. Nothing new can be recorded on the days that are closed.
  */
 final readonly class ClosePeriod

@@ -128,7 +128,7 @@ final class AddPlanLines
         $this->read($index, 'who', static fn () => $assignment->fill($names->assignee($line->text('who'))));
         $this->read($index, 'role', static fn () => $assignment->role_id = $names->role($line->text('role')));
         $this->read($index, 'planned', static fn () => $assignment->planned_minutes = PlanText::hours($line->text('planned')) ?? 0);
-        // Days that are not said are those of the task, else of the project, else this day.
+        // Missing dates are those of the task, else of the project, else today.
         $today = $this->today->for($actor)->toString();
         $this->read($index, 'startsOn', static fn () => $assignment->starts_on = PlanText::day($line->text('startsOn'), 'startsOn') ?? $task->starts_on ?? $project->starts_on ?? $today);
         $this->read($index, 'endsOn', static fn () => $assignment->ends_on = PlanText::day($line->text('endsOn'), 'endsOn') ?? max($assignment->starts_on ?? $today, $task->ends_on ?? $project->ends_on ?? $today));

@@ -11,7 +11,7 @@ use App\Models\Project;
 use App\Models\Task;
 use Illuminate\Support\Facades\DB;
 
-/** Takes rows from a plan, as long as nothing was recorded or said on them. */
+/** Removes rows from a plan, unless they have recorded time or an estimate. */
 final class RemovePlanRows
 {
     public function __construct(private readonly PlanAuditTrail $auditTrail)

@@ -14,7 +14,7 @@ final readonly class TraceProps
      * @param  string|null  $task  the name of the task, where the figure is one's
      * @param  string|null  $assignee  the name of the assignee, where the figure is one's
      * @param  list<TraceAssigneeProps>  $assignees
-     * @param  list<EstimateProps>  $history  what was said of what is left of the task, the latest first; only with what follows from it
+     * @param  list<EstimateProps>  $history  the estimates of the task, the latest first; only with what follows from it
      * @param  list<TraceEntryProps>  $entries  newest first, at most as many as a page holds
      * @param  int  $allEntries  how many there are in all
      */

@@ -64,7 +64,7 @@ final class ProjectEfforts
             ->whereIntegerInRaw('tasks.project_id', $projects)
             ->where('recorded_months.month', '<>', $today->month())
             ->whereNotExists(DB::table('remaining_estimates')->selectRaw('1')->whereColumn('remaining_estimates.task_id', 'tasks.id')
-                ->whereRaw('substr(remaining_estimates.stated_on, 1, 7) = recorded_months.month'))
+                ->whereRaw('substr(remaining_estimates.estimated_on, 1, 7) = recorded_months.month'))
             ->select('recorded_months.*', 'people.code AS person', 'teams.code AS team');
         $byTask = [];
         foreach (Record::each($query) as $record) {
@@ -97,7 +97,7 @@ final class ProjectEfforts
     {
         $ofToday = DB::table('tasks')->whereIntegerInRaw('project_id', $projects)->select('id AS task_id')->selectRaw('? AS month', [$today->month()]);
         $estimated = DB::table('remaining_estimates')->join('tasks', 'tasks.id', 'remaining_estimates.task_id')
-            ->whereIntegerInRaw('tasks.project_id', $projects)->select('remaining_estimates.task_id')->selectRaw('substr(remaining_estimates.stated_on, 1, 7)');
+            ->whereIntegerInRaw('tasks.project_id', $projects)->select('remaining_estimates.task_id')->selectRaw('substr(remaining_estimates.estimated_on, 1, 7)');
         $query = DB::query()->fromSub($ofToday->union($estimated), 'months')
             ->crossJoin('entries')
             ->join('people', 'people.id', 'entries.person_id')

@@ -109,7 +109,7 @@ final readonly class ProjectList
         })->orderBy('projects.code');
     }
 
-    /** Money is not said, nor sorted by, for who may not see it; without rates nothing is known to be spent. */
+    /** Money is neither shown to nor sorted by for readers who may not see it; without rates nothing is known to be spent. */
     private static function budgetIsGone(Person $reader, bool $hasRates): string
     {
         return $hasRates && $reader->seesCostOfProjectsOf($reader->id)

@@ -123,10 +123,10 @@ final readonly class Trace
     {
         $query = DB::table('remaining_estimates')->join('people', 'people.id', 'remaining_estimates.person_id')
             ->whereIn('remaining_estimates.task_id', $tasks)
-            ->select('remaining_estimates.task_id', 'people.code', 'remaining_estimates.stated_on', 'remaining_estimates.reason');
+            ->select('remaining_estimates.task_id', 'people.code', 'remaining_estimates.estimated_on', 'remaining_estimates.reason');
         $reasons = [];
         foreach (Record::all($query) as $record) {
-            $reasons[$record->int('task_id')][$record->string('code').' '.$record->string('stated_on')] = $record->string('reason');
+            $reasons[$record->int('task_id')][$record->string('code').' '.$record->string('estimated_on')] = $record->string('reason');
         }
 
         return $reasons;

@@ -18,9 +18,9 @@ final class WaitingEstimates
     public function of(ProjectOnDay $onDay, ProjectNames $names, bool $showsMoney): array
     {
         $query = DB::table('proposed_estimates')->join('tasks', 'tasks.id', 'proposed_estimates.task_id')->join('people', 'people.id', 'proposed_estimates.person_id')
-            ->leftJoin('teams', 'teams.id', 'people.team_id')->join('people AS staters', 'staters.id', 'proposed_estimates.stated_by_id')
+            ->leftJoin('teams', 'teams.id', 'people.team_id')->join('people AS enterers', 'enterers.id', 'proposed_estimates.entered_by_id')
             ->where('tasks.project_id', $onDay->project->id)->where('proposed_estimates.state', 'waiting')
-            ->select('proposed_estimates.*', 'people.code', 'people.name', 'teams.code AS team', 'staters.name AS stater')->orderBy('proposed_estimates.id');
+            ->select('proposed_estimates.*', 'people.code', 'people.name', 'teams.code AS team', 'enterers.name AS entered_by')->orderBy('proposed_estimates.id');
 
         return array_map(static fn (Record $asked): WaitingEstimateProps => self::props($asked, $onDay, $names, $showsMoney), Record::all($query));
     }
@@ -30,7 +30,7 @@ final class WaitingEstimates
         $task = $asked->int('task_id');
         [$person, $team] = [$asked->string('code'), $asked->stringOrNull('team')];
         $effort = $onDay->efforts[$task];
-        $with = $effort->with(new RemainingEstimate($person, $team, Day::of($asked->string('stated_on')), Minutes::of($asked->int('remaining_minutes')), $asked->bool('done')));
+        $with = $effort->with(new RemainingEstimate($person, $team, Day::of($asked->string('estimated_on')), Minutes::of($asked->int('remaining_minutes')), $asked->bool('done')));
         $after = $onDay->forecasting->ofTask($with);
         $now = $onDay->figures[$task];
         $forecast = $onDay->whole->forecast();
@@ -40,8 +40,8 @@ final class WaitingEstimates
             $asked->int('id'),
             $names->task($task),
             $asked->string('name'),
-            $asked->string('stater') === $asked->string('name') ? '' : $asked->string('stater'),
-            $asked->string('stated_on'),
+            $asked->string('entered_by') === $asked->string('name') ? '' : $asked->string('entered_by'),
+            $asked->string('estimated_on'),
             $asked->bool('done'),
             $asked->string('reason'),
             $effort->effortOf($person, $team)?->remaining()->toInt() ?? 0,

@@ -9,7 +9,7 @@ use App\Features\Projects\Queries\ProjectSort;
 use App\Http\Input\Address;
 use App\Http\Input\BoundedRequest;
 
-/** What the address says of the list of projects; what it says wrongly counts as not said. */
+/** The filters of the project list in its address; an invalid value counts as absent. */
 final class ProjectsRequest extends BoundedRequest
 {
     /** @return array<string, list<mixed>> */

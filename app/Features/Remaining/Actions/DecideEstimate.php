@@ -45,7 +45,7 @@ final readonly class DecideEstimate
             throw EstimateRefusal::because(EstimateFault::NotAssigned, ['name' => $asked->person->name, 'task' => $asked->task->name, 'manager' => $decider->name]);
         }
         $asked->update(['state' => $verdict, 'decided_by_id' => $decider->id, 'decided_at' => $this->today->now()->format('Y-m-d\TH:i:s\Z'), 'comment' => $comment]);
-        $said = new Estimate($asked->person->code, $asked->person->team?->code, Day::of($asked->stated_on), Minutes::of($asked->remaining_minutes), $asked->done);
+        $said = new Estimate($asked->person->code, $asked->person->team?->code, Day::of($asked->estimated_on), Minutes::of($asked->remaining_minutes), $asked->done);
         if ($accepts) {
             $this->keep->handle($decider, $asked->person, $asked->task, $said, $asked->reason, 'accept');
         } else {

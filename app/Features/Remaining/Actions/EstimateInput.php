@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Features\Remaining\Actions;
 
-/** What somebody says is left of a task. */
+/** An estimate of the remaining hours of a task, as typed. */
 final readonly class EstimateInput
 {
     /**

@@ -17,7 +17,7 @@ use Moss\Core\Effort\RemainingEstimate as Estimate;
 use Moss\Core\Effort\TaskEffort;
 use Moss\Core\Time\Minutes;
 
-/** Tells project managers what was said of what is left, and people what was decided on it. */
+/** Notifies project managers of new estimates, and people of the decisions on theirs. */
 final readonly class EstimateNotices
 {
     public function __construct(private NotifyPeople $notify)
@@ -44,7 +44,7 @@ final readonly class EstimateNotices
     {
         $this->notify->of([new Notice($asked->person_id, MessageKind::EstimateDecided, 'remaining estimate '.$asked->id.' decided', [
             'name' => $decider->name, 'task' => $task->name, 'verdict' => $asked->state, 'remaining' => Minutes::of($asked->remaining_minutes), 'comment' => $asked->comment,
-        ], '/week/'.Week::containing(Day::of($asked->stated_on))->toString())]);
+        ], '/week/'.Week::containing(Day::of($asked->estimated_on))->toString())]);
     }
 
     /** @return array<string, Minutes|Day|int|string> */

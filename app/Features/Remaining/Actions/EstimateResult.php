@@ -7,6 +7,6 @@ namespace App\Features\Remaining\Actions;
 /** What became of a remaining estimate. */
 enum EstimateResult: string
 {
-    case HeaderCounts = 'counts';
-    case Waits = 'waits';
+    case InForce = 'in force';
+    case Waiting = 'waiting';
 }

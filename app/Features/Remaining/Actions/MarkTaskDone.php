@@ -37,7 +37,7 @@ final readonly class MarkTaskDone
             DB::transaction(function () use ($actor, $task, $isDone, $isConfirmed, $reason): void {
                 $effort = $this->efforts->of($task->id);
                 if ($isDone && $effort !== null) {
-                    (new EstimateRules($effort, Minutes::zero()))->mayBeDone(null, true, $isConfirmed);
+                    (new EstimateRules($effort, Minutes::zero()))->checkDone(null, true, $isConfirmed);
                 }
                 $isDone ? $this->mark($actor, $task, $this->today->for($actor), $reason) : $this->open($actor, $task, $reason);
             });

@@ -27,12 +27,12 @@ final readonly class SaveEstimate
     public function handle(Person $actor, Person $owner, Task $task, Estimate $estimate, string $reason, string $act): void
     {
         $before = $this->efforts->of($task->id);
-        $known = RemainingEstimate::query()->where('task_id', $task->id)->where('person_id', $owner->id)->where('stated_on', $estimate->on->toString())->first();
+        $known = RemainingEstimate::query()->where('task_id', $task->id)->where('person_id', $owner->id)->where('estimated_on', $estimate->on->toString())->first();
         // Inserted rather than updated, so that it is the last estimate of the day.
         $known?->delete();
         RemainingEstimate::query()->create([
-            'task_id' => $task->id, 'person_id' => $owner->id, 'stated_on' => $estimate->on->toString(), 'remaining_minutes' => $estimate->remaining->toInt(),
-            'done' => $estimate->done, 'reason' => $reason, 'stated_at' => $this->today->now()->format('Y-m-d\TH:i:s\Z'), 'stated_by_id' => $actor->id,
+            'task_id' => $task->id, 'person_id' => $owner->id, 'estimated_on' => $estimate->on->toString(), 'remaining_minutes' => $estimate->remaining->toInt(),
+            'done' => $estimate->done, 'reason' => $reason, 'entered_at' => $this->today->now()->format('Y-m-d\TH:i:s\Z'), 'entered_by_id' => $actor->id,
         ]);
         $this->trace($actor, $owner, $task, $before, $this->efforts->of($task->id), $estimate->on, $reason, $act);
     }

@@ -12,7 +12,7 @@ use App\Models\Task;
 use App\Support\Clock\Today;
 use Illuminate\Support\Facades\DB;
 
-/** Takes back what a person said today of what is left, or asked for; what was said before holds again. */
+/** Takes back an estimate of today, or one that is waiting; the previous one counts again. */
 final readonly class TakeBackEstimate
 {
     public function __construct(private TaskEfforts $efforts, private SaveEstimate $keep, private Today $today)
@@ -25,12 +25,12 @@ final readonly class TakeBackEstimate
         DB::transaction(function () use ($actor, $owner, $task): void {
             $on = $this->today->for($owner);
             $asked = ProposedEstimate::query()->where('task_id', $task->id)->where('person_id', $owner->id)->where('state', 'waiting')->first();
-            $said = RemainingEstimate::query()->where('task_id', $task->id)->where('person_id', $owner->id)->where('stated_on', $on->toString())->first();
+            $estimate = RemainingEstimate::query()->where('task_id', $task->id)->where('person_id', $owner->id)->where('estimated_on', $on->toString())->first();
             $before = $this->efforts->of($task->id);
             if ($asked !== null) {
                 $asked->update(['state' => 'withdrawn', 'decided_by_id' => $actor->id, 'decided_at' => $this->today->now()->format('Y-m-d\TH:i:s\Z')]);
-            } elseif ($said !== null) {
-                $said->delete();
+            } elseif ($estimate !== null) {
+                $estimate->delete();
             } else {
                 throw EstimateRefusal::saying('nothing_said');
             }

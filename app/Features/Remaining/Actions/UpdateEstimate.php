@@ -36,11 +36,11 @@ final readonly class UpdateEstimate
     }
 
     /** @throws EstimateRefusal */
-    public function handle(Person $actor, Person $owner, Task $task, EstimateInput $said): EstimateResult
+    public function handle(Person $actor, Person $owner, Task $task, EstimateInput $input): EstimateResult
     {
         $owner->loadMissing('team');
         try {
-            return DB::transaction(fn (): EstimateResult => $this->updateEstimate($actor, $owner, $task, $said));
+            return DB::transaction(fn (): EstimateResult => $this->update($actor, $owner, $task, $input));
         } catch (EstimateRefused $refused) {
             throw EstimateRefusal::because($refused->fault, [
                 'name' => $owner->name, 'task' => $task->name, 'manager' => $task->project->manager->name, 'others' => AssigneeNames::withRest($refused->others, $actor),
@@ -54,41 +54,41 @@ final readonly class UpdateEstimate
      * @throws EstimateRefused
      * @throws HoursTextRefused
      */
-    private function updateEstimate(Person $actor, Person $owner, Task $task, EstimateInput $said): EstimateResult
+    private function update(Person $actor, Person $owner, Task $task, EstimateInput $input): EstimateResult
     {
         $organisation = Organisation::query()->sole();
         $effort = $this->efforts->of($task->id) ?? throw EstimateRefused::because(EstimateFault::NotAssigned);
         $rules = new EstimateRules($effort, Minutes::of($organisation->estimate_tolerance));
         $on = $this->today->for($owner);
         $team = $owner->team?->code;
-        if ($said->forAll) {
+        if ($input->forAll) {
             $rules->done($owner->code, $team, $on);
             $isManager = Gate::forUser($actor)->allows('plan', $task->project);
-            $rules->mayBeDone($effort->effortOf($owner->code, $team)?->assignee, $isManager, $said->isConfirmed);
-            $this->finish->mark($actor, $task, $on, $said->reason);
+            $rules->checkDone($effort->effortOf($owner->code, $team)?->assignee, $isManager, $input->isConfirmed);
+            $this->finish->mark($actor, $task, $on, $input->reason);
 
-            return EstimateResult::HeaderCounts;
+            return EstimateResult::InForce;
         }
-        $estimate = $said->hours === null
+        $estimate = $input->hours === null
             ? $rules->done($owner->code, $team, $on)
-            : $rules->left($owner->code, $team, $on, HoursText::ofPlan($said->hours), $said->reason);
+            : $rules->estimate($owner->code, $team, $on, HoursText::ofPlan($input->hours), $input->reason);
         if ($this->isNothingNew($effort, $owner, $estimate)) {
-            return EstimateResult::HeaderCounts;
+            return EstimateResult::InForce;
         }
         // Who decides on remaining estimates need not be asked.
         $mode = Gate::forUser($actor)->allows('plan', $task->project) ? EstimateMode::Immediate : $task->project->estimate_mode ?? $organisation->estimate_mode;
         if ($mode === EstimateMode::AfterApproval) {
-            $this->ask($actor, $owner, $task, $estimate, $said->reason);
+            $this->ask($actor, $owner, $task, $estimate, $input->reason);
 
-            return EstimateResult::Waits;
+            return EstimateResult::Waiting;
         }
         $this->withdraw($actor, $owner, $task);
-        $this->keep->handle($actor, $owner, $task, $estimate, $said->reason, $estimate->done ? 'mark as done' : 'update');
+        $this->keep->handle($actor, $owner, $task, $estimate, $input->reason, $estimate->done ? 'mark as done' : 'update');
         if ($mode === EstimateMode::WithNotice) {
-            $this->notices->told($actor, $owner, $task, $effort, $effort->with($estimate), $estimate, $said->reason);
+            $this->notices->told($actor, $owner, $task, $effort, $effort->with($estimate), $estimate, $input->reason);
         }
 
-        return EstimateResult::HeaderCounts;
+        return EstimateResult::InForce;
     }
 
     /** Saying the same twice is the same as once. */
@@ -104,8 +104,8 @@ final readonly class UpdateEstimate
     {
         $this->withdraw($actor, $owner, $task);
         $asked = ProposedEstimate::query()->create([
-            'person_id' => $owner->id, 'task_id' => $task->id, 'stated_on' => $estimate->on->toString(), 'stated_at' => $this->today->now()->format('Y-m-d\TH:i:s\Z'),
-            'stated_by_id' => $actor->id, 'remaining_minutes' => $estimate->remaining->toInt(), 'done' => $estimate->done, 'reason' => $reason,
+            'person_id' => $owner->id, 'task_id' => $task->id, 'estimated_on' => $estimate->on->toString(), 'entered_at' => $this->today->now()->format('Y-m-d\TH:i:s\Z'),
+            'entered_by_id' => $actor->id, 'remaining_minutes' => $estimate->remaining->toInt(), 'done' => $estimate->done, 'reason' => $reason,
         ]);
         $effort = $this->efforts->of($task->id);
         $this->keep->trace($actor, $owner, $task, $effort, $effort?->with($estimate), $estimate->on, $reason, 'submit');

@@ -18,7 +18,7 @@ use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Support\Facades\Gate;
 
-/** What the project manager decides on what is left. */
+/** The project manager accepts or declines estimates, and marks tasks as done. */
 final class ManagerEstimatesController
 {
     public function decide(#[CurrentUser] Person $actor, Project $project, int $asked, VerdictRequest $request, DecideEstimate $decide): RedirectResponse

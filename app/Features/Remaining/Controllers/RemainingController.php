@@ -17,7 +17,7 @@ use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Facades\Gate;
 
-/** What a person says is left of a task. */
+/** The remaining hours of a task, and a person's estimate of them. */
 final readonly class RemainingController
 {
     public function __construct(private RemainingOfTask $remaining)
@@ -37,13 +37,13 @@ final readonly class RemainingController
         $task->load('project.manager');
         Gate::authorize('updateEstimate', [$person, $task]);
         try {
-            $stated = $updateEstimate->handle($actor, $person, $task, $request->estimate());
+            $result = $updateEstimate->handle($actor, $person, $task, $request->estimate());
         } catch (EstimateRefusal $refusal) {
             return self::refused($refusal);
         }
 
         return response()->json([
-            'message' => Wording::refusal($stated === EstimateResult::HeaderCounts ? 'remaining.counts' : 'remaining.waits', ['manager' => $task->project->manager->name]),
+            'message' => Wording::refusal($result === EstimateResult::InForce ? 'remaining.counts' : 'remaining.waits', ['manager' => $task->project->manager->name]),
             'remaining' => $this->remaining->of($actor, $person, $task->refresh()->load('project.manager')),
         ]);
     }

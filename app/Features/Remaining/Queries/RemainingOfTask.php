@@ -43,7 +43,7 @@ final readonly class RemainingOfTask
             $organisation->estimate_tolerance,
             ($task->project->estimate_mode ?? $organisation->estimate_mode) === EstimateMode::AfterApproval && ! Gate::forUser($reader)->allows('plan', $task->project),
             $task->project->manager->name,
-            $waiting !== [] || array_filter($estimates, static fn (Record $one): bool => $one->int('person_id') === $owner->id && $one->string('stated_on') === $today) !== [],
+            $waiting !== [] || array_filter($estimates, static fn (Record $one): bool => $one->int('person_id') === $owner->id && $one->string('estimated_on') === $today) !== [],
             self::history($estimates, $asked, $effort),
         );
     }
@@ -64,7 +64,7 @@ final readonly class RemainingOfTask
         );
     }
 
-    /** @return list<EstimateProps> what was said of a task, the latest first */
+    /** @return list<EstimateProps> the estimates of a task, the latest first */
     public function historyOf(Task $task): array
     {
         return self::history(self::estimates($task), self::asked($task), $this->efforts->of($task->id));
@@ -80,13 +80,13 @@ final readonly class RemainingOfTask
         $forecasting = Forecasting::ofMinutes();
         $history = [];
         foreach ($estimates as $estimate) {
-            $forecast = $effort === null ? null : $forecasting->ofTask($effort->asOf(Day::of($estimate->string('stated_on'))))->forecast()->toInt();
-            $history[] = [$estimate->string('stated_on').' 1 '.$estimate->int('id'), self::estimateProps($estimate, 'in force', $forecast, '', '')];
+            $forecast = $effort === null ? null : $forecasting->ofTask($effort->asOf(Day::of($estimate->string('estimated_on'))))->forecast()->toInt();
+            $history[] = [$estimate->string('estimated_on').' 1 '.$estimate->int('id'), self::estimateProps($estimate, 'in force', $forecast, '', '')];
         }
         foreach ($asked as $one) {
             if ($one->string('state') !== 'accepted') {
                 $history[] = [
-                    $one->string('stated_on').' 2 '.$one->int('id'),
+                    $one->string('estimated_on').' 2 '.$one->int('id'),
                     self::estimateProps($one, $one->string('state'), null, (string) $one->stringOrNull('decider'), $one->string('comment')),
                 ];
             }
@@ -98,10 +98,10 @@ final readonly class RemainingOfTask
 
     private static function estimateProps(Record $estimate, string $state, ?int $forecast, string $decidedBy, string $how): EstimateProps
     {
-        $by = $estimate->stringOrNull('stater');
+        $by = $estimate->stringOrNull('entered_by');
 
         return new EstimateProps(
-            $estimate->string('stated_on'),
+            $estimate->string('estimated_on'),
             $estimate->string('name'),
             $by === null || $by === $estimate->string('name') ? '' : $by,
             $estimate->int('remaining_minutes'),
@@ -118,18 +118,18 @@ final readonly class RemainingOfTask
     private static function estimates(Task $task): array
     {
         return Record::all(DB::table('remaining_estimates')->join('people', 'people.id', 'remaining_estimates.person_id')
-            ->leftJoin('people AS staters', 'staters.id', 'remaining_estimates.stated_by_id')
+            ->leftJoin('people AS enterers', 'enterers.id', 'remaining_estimates.entered_by_id')
             ->where('remaining_estimates.task_id', $task->id)
-            ->select('remaining_estimates.*', 'people.name', 'staters.name AS stater')->orderBy('remaining_estimates.id'));
+            ->select('remaining_estimates.*', 'people.name', 'enterers.name AS entered_by')->orderBy('remaining_estimates.id'));
     }
 
     /** @return list<Record> */
     private static function asked(Task $task): array
     {
         return Record::all(DB::table('proposed_estimates')->join('people', 'people.id', 'proposed_estimates.person_id')
-            ->leftJoin('people AS staters', 'staters.id', 'proposed_estimates.stated_by_id')
+            ->leftJoin('people AS enterers', 'enterers.id', 'proposed_estimates.entered_by_id')
             ->leftJoin('people AS deciders', 'deciders.id', 'proposed_estimates.decided_by_id')
             ->where('proposed_estimates.task_id', $task->id)
-            ->select('proposed_estimates.*', 'people.name', 'staters.name AS stater', 'deciders.name AS decider')->orderBy('proposed_estimates.id'));
+            ->select('proposed_estimates.*', 'people.name', 'enterers.name AS entered_by', 'deciders.name AS decider')->orderBy('proposed_estimates.id'));
     }
 }

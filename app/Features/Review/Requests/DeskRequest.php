@@ -10,7 +10,7 @@ use App\Features\Review\Queries\WaitingFilter;
 use App\Http\Input\Address;
 use App\Http\Input\BoundedRequest;
 
-/** What of the desk is looked at, as the address says; what it says wrongly counts as not said. */
+/** The filters of the review page in its address; an invalid value counts as absent. */
 final class DeskRequest extends BoundedRequest
 {
     /** @return array<string, list<mixed>> */

@@ -7,7 +7,7 @@ namespace App\Features\Timesheets\Props;
 /** Why somebody may record in another's sheet; the first that holds. */
 enum TrustReason: string
 {
-    case OptionLists = 'named';
+    case Permission = 'permission';
     case LineManager = 'line manager';
     case Office = 'office';
 }

@@ -62,7 +62,7 @@ final readonly class RecordableTimesheets
     private static function owner(Record $record, Person $reader): SheetOwnerProps
     {
         $reason = match (true) {
-            $record->intOrNull('recorder') !== null => TrustReason::OptionLists,
+            $record->intOrNull('recorder') !== null => TrustReason::Permission,
             $record->intOrNull('manager_id') === $reader->id => TrustReason::LineManager,
             default => TrustReason::Office,
         };

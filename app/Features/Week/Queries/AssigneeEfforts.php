@@ -90,10 +90,10 @@ final readonly class AssigneeEfforts
     {
         $byTask = [];
         $query = self::falling('remaining_estimates', $owner, $own, $team)->orderBy('remaining_estimates.id')
-            ->select('remaining_estimates.task_id', 'remaining_estimates.stated_on', 'remaining_estimates.remaining_minutes', 'remaining_estimates.done');
+            ->select('remaining_estimates.task_id', 'remaining_estimates.estimated_on', 'remaining_estimates.remaining_minutes', 'remaining_estimates.done');
         foreach (Record::all($query) as $record) {
             $byTask[$record->int('task_id')][] = new RemainingEstimate(
-                $owner->code, null, Day::of($record->string('stated_on')), Minutes::of($record->int('remaining_minutes')), $record->bool('done'),
+                $owner->code, null, Day::of($record->string('estimated_on')), Minutes::of($record->int('remaining_minutes')), $record->bool('done'),
             );
         }
 

@@ -87,7 +87,7 @@ final readonly class SheetLines
         return $lines;
     }
 
-    /** Active in the week, on an open project, unfinished when the week began and not said done by the person. */
+    /** Active in the week, on an open project, unfinished when the week began and not marked as done by the person. */
     private static function isOffered(Record $assignment, SheetRecords $records): bool
     {
         $task = $records->tasks[$assignment->int('task_id')];

@@ -154,10 +154,10 @@ final readonly class SheetRecords
     {
         return DB::table('remaining_estimates')->select('remaining_estimates.done')
             ->whereColumn('remaining_estimates.task_id', 'assignments.task_id')->where('remaining_estimates.person_id', $owner->id)
-            ->orderByDesc('remaining_estimates.stated_on')->orderByDesc('remaining_estimates.id')->limit(1);
+            ->orderByDesc('remaining_estimates.estimated_on')->orderByDesc('remaining_estimates.id')->limit(1);
     }
 
-    /** What the person says is left of the task of an assignment, while that waits for the project manager. */
+    /** The person's estimate for the task of an assignment, while it is waiting for the project manager. */
     private static function asked(Person $owner): Builder
     {
         return DB::table('proposed_estimates')->select('proposed_estimates.remaining_minutes')

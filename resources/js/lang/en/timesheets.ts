@@ -13,7 +13,7 @@ export const timesheetsText = {
         team: 'Team',
         why: 'Reason',
         reasons: {
-            named: 'They gave you permission',
+            permission: 'They gave you permission',
             'line manager': 'You are their line manager',
             office: 'You are in the time office',
         },

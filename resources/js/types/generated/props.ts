@@ -38,7 +38,7 @@ export type Severity = 'blocking' | 'explanation' | 'information' | 'off';
 
 export type TaskGroup = 'recent' | 'mine' | 'team' | 'later' | 'non-project';
 
-export type TrustReason = 'named' | 'line manager' | 'office';
+export type TrustReason = 'permission' | 'line manager' | 'office';
 
 export type WaitingFilter = 'all' | 'needed' | 'in order';
 

@@ -17,17 +17,17 @@ return new class extends Migration
             // The day whose plan is the baseline; null for the first on which there was one.
             'ALTER TABLE projects ADD COLUMN baseline_on TEXT CHECK (length(baseline_on) = 10)',
             // When and by whom a remaining estimate was made here; null where it came by files.
-            'ALTER TABLE remaining_estimates ADD COLUMN stated_at TEXT',
-            'ALTER TABLE remaining_estimates ADD COLUMN stated_by_id INTEGER REFERENCES people (id)',
+            'ALTER TABLE remaining_estimates ADD COLUMN entered_at TEXT',
+            'ALTER TABLE remaining_estimates ADD COLUMN entered_by_id INTEGER REFERENCES people (id)',
             // Remaining estimates that wait for the project manager, and what became of them.
             <<<'SQL'
                 CREATE TABLE proposed_estimates (
                     id INTEGER PRIMARY KEY,
                     person_id INTEGER NOT NULL REFERENCES people (id),
                     task_id INTEGER NOT NULL REFERENCES tasks (id),
-                    stated_on TEXT NOT NULL CHECK (length(stated_on) = 10),
-                    stated_at TEXT NOT NULL,
-                    stated_by_id INTEGER NOT NULL REFERENCES people (id),
+                    estimated_on TEXT NOT NULL CHECK (length(estimated_on) = 10),
+                    entered_at TEXT NOT NULL,
+                    entered_by_id INTEGER NOT NULL REFERENCES people (id),
                     remaining_minutes INTEGER NOT NULL CHECK (remaining_minutes >= 0),
                     done INTEGER NOT NULL DEFAULT 0 CHECK (done IN (0, 1)),
                     reason TEXT NOT NULL DEFAULT '',
@@ -39,7 +39,7 @@ return new class extends Migration
                 ) STRICT
                 SQL,
             "CREATE UNIQUE INDEX proposed_estimates_key ON proposed_estimates (task_id, person_id) WHERE state = 'waiting'",
-            'CREATE INDEX proposed_estimates_of_task ON proposed_estimates (task_id, stated_on)',
+            'CREATE INDEX proposed_estimates_of_task ON proposed_estimates (task_id, estimated_on)',
             // What was planned for an assignee from a day on, until the next; person and team 0 for the task itself.
             <<<'SQL'
                 CREATE TABLE plan_steps (
@@ -64,7 +64,7 @@ return new class extends Migration
         DB::statement('ALTER TABLE assignments ADD COLUMN baseline_minutes INTEGER NOT NULL DEFAULT 0 CHECK (baseline_minutes >= 0)');
         DB::statement('DROP TABLE plan_steps');
         DB::statement('DROP TABLE proposed_estimates');
-        foreach (['remaining_estimates' => ['stated_by_id', 'stated_at'], 'projects' => ['baseline_on', 'estimate_mode'], 'organisations' => ['estimate_tolerance']] as $table => $columns) {
+        foreach (['remaining_estimates' => ['entered_by_id', 'entered_at'], 'projects' => ['baseline_on', 'estimate_mode'], 'organisations' => ['estimate_tolerance']] as $table => $columns) {
             foreach ($columns as $column) {
                 DB::statement('ALTER TABLE '.$table.' DROP COLUMN '.$column);
             }
