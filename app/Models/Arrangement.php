@@ -8,15 +8,15 @@ use Illuminate\Contracts\Database\Eloquent\Castable;
 use Illuminate\Contracts\Database\Eloquent\CastsAttributes;
 use Illuminate\Database\Eloquent\Model;
 
-/** In which order a person keeps projects and lines, and which projects are folded. */
+/** In which order a person keeps projects and lines, and which projects are collapsed. */
 final readonly class Arrangement implements Castable
 {
     /**
      * @param  list<string>  $projects  codes, the first on top
      * @param  list<string>  $lines  keys, the first on top of its project
-     * @param  list<string>  $folded  codes of projects
+     * @param  list<string>  $collapsed  codes of projects
      */
-    public function __construct(public array $projects = [], public array $lines = [], public array $folded = [])
+    public function __construct(public array $projects = [], public array $lines = [], public array $collapsed = [])
     {
     }
 
@@ -36,7 +36,7 @@ final readonly class Arrangement implements Castable
                     is_string(...),
                 ));
 
-                return new Arrangement($list('projects'), $list('lines'), $list('folded'));
+                return new Arrangement($list('projects'), $list('lines'), $list('collapsed'));
             }
 
             public function set(Model $model, string $key, mixed $value, array $attributes): string

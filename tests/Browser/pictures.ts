@@ -54,7 +54,7 @@ test('my week on a phone', async ({ browser }) => {
 
 test('review', async ({ page }) => {
     await signIn(page, 'dov.merriman');
-    await page.goto('/review?look=needed');
+    await page.goto('/review?show=attention');
     await page.getByRole('heading', { name: 'If you approve this' }).waitFor();
     await picture(page, 'review');
 });

@@ -48,7 +48,7 @@ for (const theme of ['light', 'dark'] as const) {
             expect(await findings(page)).toEqual([]);
         });
 
-        test('every panel of the week is accessible, and so are a selected block, a folded project and the quick line', async ({
+        test('every panel of the week is accessible, and so are a selected block, a collapsed project and the quick line', async ({
             page,
         }) => {
             const margin = page.getByRole('complementary', { name: 'Remarks' });
@@ -77,7 +77,7 @@ for (const theme of ['light', 'dark'] as const) {
             await page.keyboard.press('/');
             await page.keyboard.type('2h fenlight tue');
             await expect(page.getByRole('search').getByRole('option').first()).toBeVisible();
-            expect(await findings(page), 'a folded project and the quick line').toEqual([]);
+            expect(await findings(page), 'a collapsed project and the quick line').toEqual([]);
             await page.keyboard.press('Escape');
             await page.keyboard.press('f');
             await page.waitForLoadState('networkidle');

@@ -257,7 +257,7 @@ test.describe('lines', () => {
         await expect(ladders('Monday 22 June')).toHaveAccessibleName(/: 3, draft$/);
     });
 
-    test('stay where they are put, and fold with their project', async ({ page }) => {
+    test('stay where they are put, and collapse with their project', async ({ page }) => {
         await open(page, '2026-W25');
         await goTo(page, 'Soundings', 'Monday 15 June');
         await page.keyboard.press('Alt+ArrowDown');
@@ -268,17 +268,17 @@ test.describe('lines', () => {
         await expect(cell(page, 'Soundings', 'Monday 15 June')).toHaveAttribute('data-place', '1 0');
         await goTo(page, 'Soundings', 'Monday 15 June');
         await page.keyboard.press('f');
-        const folded = page.getByRole('gridcell', { name: /^Gull quay wall, collapsed, Monday 15 June/ });
-        await expect(folded).toBeVisible();
+        const collapsed = page.getByRole('gridcell', { name: /^Gull quay wall, collapsed, Monday 15 June/ });
+        await expect(collapsed).toBeVisible();
         await expect(cell(page, 'Soundings', 'Monday 15 June')).toHaveCount(0);
         await page.waitForLoadState('networkidle');
         await page.reload();
-        await folded.focus();
+        await collapsed.focus();
         await page.keyboard.press('Enter');
         await expect(cell(page, 'Soundings', 'Monday 15 June')).toBeVisible();
         // And by mouse.
         await page.getByRole('button', { name: 'Gull quay wall' }).click();
-        await expect(folded).toBeVisible();
+        await expect(collapsed).toBeVisible();
         await page.getByRole('button', { name: /^Gull quay wall/ }).click();
         await expect(cell(page, 'Soundings', 'Monday 15 June')).toBeVisible();
         await page.waitForLoadState('networkidle');

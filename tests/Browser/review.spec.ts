@@ -178,7 +178,7 @@ test('a rule that the office sets is found while typing, needs an explanation, a
     await expect(ivo.getByText(/h submitted\./)).toBeVisible();
 
     const una = await signedIn(browser, 'una.sedge');
-    await una.goto('/review?look=needed');
+    await una.goto('/review?show=attention');
     await expect(una.getByText('The tide was right').first()).toBeVisible();
     await office.goto('/office/rules');
     await office.getByRole('button', { name: 'Remove the setting: Long day, Everyone' }).last().click();

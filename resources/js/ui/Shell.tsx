@@ -57,7 +57,7 @@ export function Shell({ children, skipTo = '#page' }: ShellProps) {
                             </Section>
                         )}
                         {signedIn.seesProjects && <Section href="/projects">{text.projects}</Section>}
-                        {signedIn.keepsOffice && (
+                        {signedIn.isOffice && (
                             <Section href="/office/periods" also={['/office']}>
                                 {text.office}
                             </Section>

@@ -40,12 +40,12 @@ final class DeskTest extends TestCase
 
     /** @param  list<string>  $groups */
     #[DataProvider('views')]
-    public function test_what_waits_is_shown_by_person_project_or_week(string $address, array $groups, int $entries, int $looks): void
+    public function test_what_waits_is_shown_by_person_project_or_week(string $address, array $groups, int $entries, int $needingAttention): void
     {
         $this->load();
 
         $this->desk($address)->assertInertia(fn (AssertableInertia $page) => $page
-            ->where('review.sum.entries', $entries)->where('review.sum.looks', $looks)->where('review.groupCount', count($groups))
+            ->where('review.sum.entries', $entries)->where('review.sum.needingAttention', $needingAttention)->where('review.groupCount', count($groups))
             ->where('review.groups', fn ($shown): bool => self::each($shown, 'key') === $groups));
     }
 
@@ -55,12 +55,12 @@ final class DeskTest extends TestCase
         yield 'by person, the oldest first' => ['', ['ada', 'eve'], 5, 3];
         yield 'by project' => ['?by=project', ['LENS', 'WEIR'], 5, 3];
         yield 'by week' => ['?by=week', ['2026-06-15', '2026-06-08'], 5, 3];
-        yield 'what needs attention' => ['?look=needed', ['eve', 'ada'], 3, 3];
-        yield 'what is in order' => ['?look=in+order', ['ada'], 2, 0];
+        yield 'what needs attention' => ['?show=attention', ['eve', 'ada'], 3, 3];
+        yield 'what is in order' => ['?show=in+order', ['ada'], 2, 0];
         yield 'searched by project' => ['?search=weir', ['eve'], 1, 1];
         yield 'searched by person and task' => ['?search=moor+clean', ['ada'], 1, 0];
         yield 'a sign that means something in a pattern' => ['?search=%25', [], 0, 0];
-        yield 'what the address says wrongly counts as not said' => ['?by=moon&look=never&page=99', ['ada', 'eve'], 5, 3];
+        yield 'what the address says wrongly counts as not said' => ['?by=moon&show=never&page=99', ['ada', 'eve'], 5, 3];
     }
 
     public function test_a_sheet_shows_what_was_found_in_what_waits_here(): void

@@ -75,7 +75,7 @@ final class TimesheetsTest extends TestCase
         $this->actingAs($this->person('bo'))->get('/people/ada/week/2026-W25')->assertInertia(fn (AssertableInertia $page) => $page
             ->where('sheet.isOwn', false)->where('sheet.mayRecord', true)->where('sheet.maySubmit', true)->where('sheet.personName', 'Ada Moor')
             ->where('sheet.lines.1.taskName', 'Fit the lens'));
-        $this->putJson('/preferences/arrangement', ['projects' => ['OWN'], 'lines' => [], 'folded' => []])->assertOk();
+        $this->putJson('/preferences/arrangement', ['projects' => ['OWN'], 'lines' => [], 'collapsed' => []])->assertOk();
 
         self::assertSame('{}', DB::table('people')->where('code', 'ada')->value('arrangement'));
     }

@@ -109,12 +109,12 @@ final class LinesTest extends TestCase
         $this->import(Lighthouse::files());
         $this->add('TRAIN', null);
         $fit = $this->key('FIT', 'surveyor');
-        $this->actingAs($this->person('ada'))->putJson('/preferences/arrangement', ['projects' => ['OWN', 'LENS'], 'lines' => [$fit], 'folded' => ['OWN']])->assertOk();
+        $this->actingAs($this->person('ada'))->putJson('/preferences/arrangement', ['projects' => ['OWN', 'LENS'], 'lines' => [$fit], 'collapsed' => ['OWN']])->assertOk();
 
         $this->assertLines(['OWN/TRAIN/', 'LENS/FIT/Surveyor', 'LENS/CLEAN/']);
-        $this->get('/week/2026-W25')->assertInertia(fn (AssertableInertia $page) => $page->where('sheet.folded', ['OWN']));
-        $this->putJson('/preferences/arrangement', ['projects' => ['OWN', 'OWN'], 'lines' => [], 'folded' => []])->assertUnprocessable();
-        $this->putJson('/preferences/arrangement', ['projects' => [str_repeat('x', 51)], 'lines' => [], 'folded' => []])->assertUnprocessable();
+        $this->get('/week/2026-W25')->assertInertia(fn (AssertableInertia $page) => $page->where('sheet.collapsed', ['OWN']));
+        $this->putJson('/preferences/arrangement', ['projects' => ['OWN', 'OWN'], 'lines' => [], 'collapsed' => []])->assertUnprocessable();
+        $this->putJson('/preferences/arrangement', ['projects' => [str_repeat('x', 51)], 'lines' => [], 'collapsed' => []])->assertUnprocessable();
     }
 
     /** @return TestResponse<Response> */

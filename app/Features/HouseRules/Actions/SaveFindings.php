@@ -29,7 +29,7 @@ final readonly class SaveFindings
     /** Of one week, in the place of what was stored before; within the transaction of the act. */
     public function of(Person $owner, Week $week, WeekFindings $found): void
     {
-        $this->keep([[$owner, $week, $found]]);
+        $this->save([[$owner, $week, $found]]);
     }
 
     /** Of all time that waits, after it has come by files: it has not been checked by being submitted. */
@@ -60,11 +60,11 @@ final readonly class SaveFindings
                 $found[] = [$person, $week, $findings->of($person, $week, $this->today->for($person), true, static fn (Record $entry): bool => $entry->string('state') === EntryState::Submitted->value)];
             }
         }
-        $this->keep($found);
+        $this->save($found);
     }
 
     /** @param  list<array{Person, Week, WeekFindings}>  $found */
-    private function keep(array $found): void
+    private function save(array $found): void
     {
         $rows = [];
         $ids = ['looks' => [], 'in order' => []];

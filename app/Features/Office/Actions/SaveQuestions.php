@@ -22,7 +22,7 @@ final readonly class SaveQuestions
     }
 
     /** @param  array{wording: string, kind: QuestionKind, choices: list<string>, required: bool, starts_on: string}  $question */
-    public function ask(Person $office, array $question): void
+    public function add(Person $office, array $question): void
     {
         DB::transaction(function () use ($office, $question): void {
             Question::query()->create($question);

@@ -36,18 +36,18 @@ final class QuestionsController
         ]);
     }
 
-    public function store(#[CurrentUser] Person $office, QuestionRequest $request, SaveQuestions $keep): RedirectResponse
+    public function store(#[CurrentUser] Person $office, QuestionRequest $request, SaveQuestions $save): RedirectResponse
     {
         Gate::authorize('keep', Organisation::class);
-        $keep->ask($office, $request->question());
+        $save->add($office, $request->question());
 
         return back()->with('message', Wording::refusal('question.asked'));
     }
 
-    public function destroy(#[CurrentUser] Person $office, Question $question, SaveQuestions $keep): RedirectResponse
+    public function destroy(#[CurrentUser] Person $office, Question $question, SaveQuestions $save): RedirectResponse
     {
         Gate::authorize('keep', Organisation::class);
-        $keep->end($office, $question);
+        $save->end($office, $question);
 
         return back()->with('message', Wording::refusal('question.ended'));
     }

@@ -22,7 +22,7 @@ final class PreferencesController
         return back();
     }
 
-    /** In which order the person keeps lines, and which projects are folded. */
+    /** In which order the person keeps lines, and which projects are collapsed. */
     public function arrange(#[CurrentUser] Person $person, ArrangementRequest $request): JsonResponse
     {
         Gate::authorize('changePreferences', $person);

@@ -15,7 +15,7 @@ final class ArrangementRequest extends BoundedRequest
     public function rules(): array
     {
         $rules = [];
-        foreach (['projects', 'lines', 'folded'] as $list) {
+        foreach (['projects', 'lines', 'collapsed'] as $list) {
             $rules[$list] = ['present', 'list', 'max:'.self::MOST];
             $rules[$list.'.*'] = ['required', 'string', 'max:50', 'distinct'];
         }
@@ -25,7 +25,7 @@ final class ArrangementRequest extends BoundedRequest
 
     public function arrangement(): Arrangement
     {
-        return new Arrangement($this->texts('projects'), $this->texts('lines'), $this->texts('folded'));
+        return new Arrangement($this->texts('projects'), $this->texts('lines'), $this->texts('collapsed'));
     }
 
     /** @return list<string> */

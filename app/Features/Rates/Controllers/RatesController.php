@@ -31,11 +31,11 @@ final class RatesController
         return Inertia::render('Rates', ['rates' => $table->of(Address::of($request)->text('search'), Address::of($request)->page(), $today->for($office))]);
     }
 
-    public function update(#[CurrentUser] Person $office, RateRequest $request, SaveRates $keep): RedirectResponse
+    public function update(#[CurrentUser] Person $office, RateRequest $request, SaveRates $save): RedirectResponse
     {
         Gate::authorize('keep', Rate::class);
         $role = $request->filled('role') ? Role::query()->where('code', $request->string('role')->toString())->sole() : null;
-        $keep->set($office, $request->filled('person') ? $request->person() : null, $role, $request->string('from')->toString(), $request->cost(), $request->bill());
+        $save->set($office, $request->filled('person') ? $request->person() : null, $role, $request->string('from')->toString(), $request->cost(), $request->bill());
 
         return back()->with('message', Wording::refusal('rate.set'));
     }
@@ -57,10 +57,10 @@ final class RatesController
         return back()->with('message', Wording::refusal('rate.reader_removed', ['name' => $person->name]));
     }
 
-    public function destroy(#[CurrentUser] Person $office, Rate $rate, SaveRates $keep): RedirectResponse
+    public function destroy(#[CurrentUser] Person $office, Rate $rate, SaveRates $save): RedirectResponse
     {
         Gate::authorize('keep', Rate::class);
-        $keep->remove($office, $rate);
+        $save->remove($office, $rate);
 
         return back()->with('message', Wording::refusal('rate.taken_away'));
     }

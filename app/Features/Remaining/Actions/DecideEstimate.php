@@ -17,7 +17,7 @@ use Moss\Core\Time\Minutes;
 /** Accepts or declines a remaining estimate that waits; twice is the same as once. */
 final readonly class DecideEstimate
 {
-    public function __construct(private SaveEstimate $keep, private TaskEfforts $efforts, private EstimateNotices $notices, private Today $today)
+    public function __construct(private SaveEstimate $save, private TaskEfforts $efforts, private EstimateNotices $notices, private Today $today)
     {
     }
 
@@ -47,9 +47,9 @@ final readonly class DecideEstimate
         $asked->update(['state' => $verdict, 'decided_by_id' => $decider->id, 'decided_at' => $this->today->now()->format('Y-m-d\TH:i:s\Z'), 'comment' => $comment]);
         $said = new Estimate($asked->person->code, $asked->person->team?->code, Day::of($asked->estimated_on), Minutes::of($asked->remaining_minutes), $asked->done);
         if ($accepts) {
-            $this->keep->handle($decider, $asked->person, $asked->task, $said, $asked->reason, 'accept');
+            $this->save->handle($decider, $asked->person, $asked->task, $said, $asked->reason, 'accept');
         } else {
-            $this->keep->trace($decider, $asked->person, $asked->task, $effort?->with($said), $effort, $said->on, $comment, 'decline');
+            $this->save->trace($decider, $asked->person, $asked->task, $effort?->with($said), $effort, $said->on, $comment, 'decline');
         }
         $this->notices->decided($decider, $asked, $asked->task);
     }

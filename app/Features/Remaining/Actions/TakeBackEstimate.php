@@ -15,7 +15,7 @@ use Illuminate\Support\Facades\DB;
 /** Takes back an estimate of today, or one that is waiting; the previous one counts again. */
 final readonly class TakeBackEstimate
 {
-    public function __construct(private TaskEfforts $efforts, private SaveEstimate $keep, private Today $today)
+    public function __construct(private TaskEfforts $efforts, private SaveEstimate $save, private Today $today)
     {
     }
 
@@ -34,7 +34,7 @@ final readonly class TakeBackEstimate
             } else {
                 throw EstimateRefusal::saying('nothing_said');
             }
-            $this->keep->trace($actor, $owner, $task, $before, $this->efforts->of($task->id), $on, '', 'take back');
+            $this->save->trace($actor, $owner, $task, $before, $this->efforts->of($task->id), $on, '', 'take back');
         });
     }
 }

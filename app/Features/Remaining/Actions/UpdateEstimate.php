@@ -28,7 +28,7 @@ final readonly class UpdateEstimate
 {
     public function __construct(
         private TaskEfforts $efforts,
-        private SaveEstimate $keep,
+        private SaveEstimate $save,
         private MarkTaskDone $finish,
         private EstimateNotices $notices,
         private Today $today,
@@ -83,7 +83,7 @@ final readonly class UpdateEstimate
             return EstimateResult::Waiting;
         }
         $this->withdraw($actor, $owner, $task);
-        $this->keep->handle($actor, $owner, $task, $estimate, $input->reason, $estimate->done ? 'mark as done' : 'update');
+        $this->save->handle($actor, $owner, $task, $estimate, $input->reason, $estimate->done ? 'mark as done' : 'update');
         if ($mode === EstimateMode::WithNotice) {
             $this->notices->told($actor, $owner, $task, $effort, $effort->with($estimate), $estimate, $input->reason);
         }
@@ -108,7 +108,7 @@ final readonly class UpdateEstimate
             'entered_by_id' => $actor->id, 'remaining_minutes' => $estimate->remaining->toInt(), 'done' => $estimate->done, 'reason' => $reason,
         ]);
         $effort = $this->efforts->of($task->id);
-        $this->keep->trace($actor, $owner, $task, $effort, $effort?->with($estimate), $estimate->on, $reason, 'submit');
+        $this->save->trace($actor, $owner, $task, $effort, $effort?->with($estimate), $estimate->on, $reason, 'submit');
         $this->notices->asked($actor, $owner, $task, $asked, $effort, $effort?->with($estimate));
     }
 

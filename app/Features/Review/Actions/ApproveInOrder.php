@@ -36,7 +36,7 @@ final readonly class ApproveInOrder
         $sum = $this->desk->sum($approver, $today, $filter);
         if ($sum->inOrder !== $seen) {
             throw DecisionRefused::because(Wording::refusal('decided.moved_on', [
-                'entries' => Wording::choice('refusals.decided.entries', $sum->entries - $sum->looks),
+                'entries' => Wording::choice('refusals.decided.entries', $sum->entries - $sum->needingAttention),
                 'hours' => Wording::hours(Minutes::of($sum->minutes - $sum->attentionMinutes), $approver),
             ]));
         }

@@ -9,7 +9,7 @@ final readonly class GroupProps
 {
     /**
      * @param  string  $name  of a week, its Monday
-     * @param  int  $looks  entries that need attention
+     * @param  int  $needingAttention  entries that need attention
      * @param  string  $first  the oldest day that waits
      */
     public function __construct(
@@ -17,7 +17,7 @@ final readonly class GroupProps
         public string $name,
         public int $entries,
         public int $minutes,
-        public int $looks,
+        public int $needingAttention,
         public string $first,
     ) {
     }

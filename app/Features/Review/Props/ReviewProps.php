@@ -22,7 +22,7 @@ final readonly class ReviewProps
      */
     public function __construct(
         public Grouping $by,
-        public WaitingFilter $look,
+        public WaitingFilter $show,
         public string $search,
         public SumProps $sum,
         public array $groups,

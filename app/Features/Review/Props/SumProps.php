@@ -8,10 +8,10 @@ namespace App\Features\Review\Props;
 final readonly class SumProps
 {
     /**
-     * @param  int  $looks  entries that need attention
+     * @param  int  $needingAttention  entries that need attention
      * @param  string  $inOrder  by which the part that is in order is recognised when it is approved
      */
-    public function __construct(public int $entries, public int $minutes, public int $looks, public int $attentionMinutes, public string $inOrder)
+    public function __construct(public int $entries, public int $minutes, public int $needingAttention, public int $attentionMinutes, public string $inOrder)
     {
     }
 }

@@ -14,13 +14,13 @@ final readonly class DeskFilter
      * @param  string  $search  words of people's, projects' and tasks' names or codes
      * @param  string|null  $group  key of the group that is open; null for the first, or for all of them
      */
-    public function __construct(public Grouping $by = Grouping::Person, public WaitingFilter $look = WaitingFilter::All, public string $search = '', public ?string $group = null)
+    public function __construct(public Grouping $by = Grouping::Person, public WaitingFilter $show = WaitingFilter::All, public string $search = '', public ?string $group = null)
     {
     }
 
     public function of(string $group): self
     {
-        return new self($this->by, $this->look, $this->search, $group);
+        return new self($this->by, $this->show, $this->search, $group);
     }
 
     public function inOrder(): self
@@ -36,7 +36,7 @@ final readonly class DeskFilter
             ->join('projects', 'projects.id', 'tasks.project_id');
 
         return TextSearch::narrow($waiting, $this->search, ['people.name', 'people.code', 'projects.name', 'projects.code', 'tasks.name', 'tasks.code'])
-            ->when($this->look !== WaitingFilter::All, fn (Builder $look): Builder => $look->where('entries.needs_attention', $this->look === WaitingFilter::Needed ? 1 : 0))
+            ->when($this->show !== WaitingFilter::All, fn (Builder $show): Builder => $show->where('entries.needs_attention', $this->show === WaitingFilter::NeedsAttention ? 1 : 0))
             ->when($this->group !== null, fn (Builder $group): Builder => $group->whereRaw($this->by->key().' = ?', [$this->group]));
     }
 }

@@ -29,7 +29,7 @@ final readonly class ReviewDesk
      */
     public function of(Person $person, Day $today, DeskFilter $filter, int $page, int $sheetPage): ReviewProps
     {
-        $all = new DeskFilter($filter->by, $filter->look, $filter->search);
+        $all = new DeskFilter($filter->by, $filter->show, $filter->search);
         $sum = $this->sum($person, $today, $all);
         $count = $this->groupCount($person, $today, $all);
         $page = max(1, min($page, (int) ceil($count / self::GROUPS_AT_ONCE)));
@@ -43,7 +43,7 @@ final readonly class ReviewDesk
 
         return new ReviewProps(
             $all->by,
-            $all->look,
+            $all->show,
             $all->search,
             $sum,
             $groups,
@@ -68,15 +68,15 @@ final readonly class ReviewDesk
     {
         $record = Record::all($filter->narrow($this->waiting->for($person, $today))
             ->selectRaw('count(*) AS entries, coalesce(sum(entries.minutes), 0) AS minutes')
-            ->selectRaw('coalesce(sum(entries.needs_attention), 0) AS looks, coalesce(sum(entries.needs_attention * entries.minutes), 0) AS look_minutes')
+            ->selectRaw('coalesce(sum(entries.needs_attention), 0) AS needing_attention, coalesce(sum(entries.needs_attention * entries.minutes), 0) AS minutes_needing_attention')
             ->selectRaw('coalesce(sum((1 - entries.needs_attention) * entries.version), 0) AS versions, coalesce(sum((1 - entries.needs_attention) * entries.id), 0) AS ids'))[0];
-        [$entries, $minutes] = [$record->int('entries') - $record->int('looks'), $record->int('minutes') - $record->int('look_minutes')];
+        [$entries, $minutes] = [$record->int('entries') - $record->int('needing_attention'), $record->int('minutes') - $record->int('minutes_needing_attention')];
 
         return new SumProps(
             $record->int('entries'),
             $record->int('minutes'),
-            $record->int('looks'),
-            $record->int('look_minutes'),
+            $record->int('needing_attention'),
+            $record->int('minutes_needing_attention'),
             // Whatever comes, goes or changes in between makes it another.
             implode('-', [$entries, $minutes, $record->int('versions'), $record->int('ids')]),
         );
@@ -88,17 +88,17 @@ final readonly class ReviewDesk
             ->selectRaw('count(*) AS groups'))[0]->int('groups');
     }
 
-    /** @return list<GroupProps> those with most to look at first, then the oldest */
+    /** @return list<GroupProps> those with most entries needing attention first, then the oldest */
     private function groups(Person $person, Day $today, DeskFilter $filter, int $page): array
     {
         $query = $filter->narrow($this->waiting->for($person, $today))
             ->selectRaw($filter->by->key().' AS "key", '.$filter->by->name().' AS name')
-            ->selectRaw('count(*) AS entries, sum(entries.minutes) AS minutes, sum(entries.needs_attention) AS looks, min(entries.date) AS first')
+            ->selectRaw('count(*) AS entries, sum(entries.minutes) AS minutes, sum(entries.needs_attention) AS needing_attention, min(entries.date) AS first')
             ->groupByRaw('1')->orderByRaw('sum(entries.needs_attention) > 0 DESC, min(entries.date), name')
             ->offset(($page - 1) * self::GROUPS_AT_ONCE)->limit(self::GROUPS_AT_ONCE);
 
         return array_map(static fn (Record $group): GroupProps => new GroupProps(
-            $group->string('key'), $group->string('name'), $group->int('entries'), $group->int('minutes'), $group->int('looks'), $group->string('first'),
+            $group->string('key'), $group->string('name'), $group->int('entries'), $group->int('minutes'), $group->int('needing_attention'), $group->string('first'),
         ), Record::all($query));
     }
 }

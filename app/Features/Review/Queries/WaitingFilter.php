@@ -8,6 +8,6 @@ namespace App\Features\Review\Queries;
 enum WaitingFilter: string
 {
     case All = 'all';
-    case Needed = 'needed';
+    case NeedsAttention = 'attention';
     case InOrder = 'in order';
 }

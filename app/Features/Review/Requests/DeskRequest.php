@@ -25,7 +25,7 @@ final class DeskRequest extends BoundedRequest
 
         return new DeskFilter(
             Grouping::tryFrom($address->text('by')) ?? Grouping::Person,
-            WaitingFilter::tryFrom($address->text('look')) ?? WaitingFilter::All,
+            WaitingFilter::tryFrom($address->text('show')) ?? WaitingFilter::All,
             $address->text('search'),
             $address->textOrNull('open'),
         );

@@ -28,7 +28,7 @@ final readonly class SignedInProps
         public bool $recordsTime,
         public bool $reviews,
         public bool $seesProjects,
-        public bool $keepsOffice,
+        public bool $isOffice,
         public int $waiting,
         public int $unread,
         public bool $isRecalculating,

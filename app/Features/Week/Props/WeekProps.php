@@ -17,7 +17,7 @@ final readonly class WeekProps
      * @param  int  $step  minutes that a stepper adds
      * @param  list<DayProps>  $days
      * @param  list<LineProps>  $lines  as their owner keeps them; else by project and task, internal ones last
-     * @param  list<string>  $folded  codes of projects
+     * @param  list<string>  $collapsed  codes of projects
      * @param  list<ProposalProps>  $proposals
      * @param  list<TaskRemainingProps>  $remaining  of tasks that the person or their team holds
      * @param  list<RibbonWeekProps>  $ribbon
@@ -37,7 +37,7 @@ final readonly class WeekProps
         public int $step,
         public array $days,
         public array $lines,
-        public array $folded,
+        public array $collapsed,
         public TotalsProps $totals,
         public array $proposals,
         public array $remaining,

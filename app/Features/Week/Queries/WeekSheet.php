@@ -52,7 +52,7 @@ final readonly class WeekSheet
             $expected->organisation()->entry_step ?? self::STEP,
             $expected->props($week->days(), $today),
             SheetLines::of($owner, $records, $pencilled->pastLines, $expected->organisation()->approval),
-            $owner->arrangement->folded,
+            $owner->arrangement->collapsed,
             WeekTotals::sum($records->entries, $records->tasks, $week),
             $mayRecord ? self::shown($pencilled->proposals, $records) : [],
             RemainingOfTasks::of($pencilled->assigneeEfforts, $records),

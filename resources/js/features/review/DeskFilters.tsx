@@ -6,7 +6,7 @@ import type { ReactNode } from 'react';
 import { deskAddress, type View } from './address';
 
 const groupings: Grouping[] = ['person', 'project', 'week'];
-const looks: WaitingFilter[] = ['all', 'needed', 'in order'];
+const needingAttention: WaitingFilter[] = ['all', 'attention', 'in order'];
 
 function ViewLink({ to, isChosen, children }: { to: View; isChosen: boolean; children: ReactNode }) {
     return (
@@ -26,8 +26,8 @@ function ViewLink({ to, isChosen, children }: { to: View; isChosen: boolean; chi
 
 /** By what the desk is sorted, and which of it is shown; all of it in the address. */
 export function DeskFilters({ review }: { review: ReviewProps }) {
-    const { by, look, search } = review;
-    const view = { by, look, search };
+    const { by, show, search } = review;
+    const view = { by, show, search };
 
     return (
         <div className="mt-1 flex flex-wrap items-baseline gap-x-6 gap-y-1">
@@ -41,9 +41,9 @@ export function DeskFilters({ review }: { review: ReviewProps }) {
             </p>
             <p className="flex flex-wrap gap-x-3" role="group" aria-label={text.reviewPage.show}>
                 <span className="text-faded">{text.reviewPage.show}</span>
-                {looks.map((one) => (
-                    <ViewLink key={one} to={{ ...view, look: one }} isChosen={look === one}>
-                        {text.reviewPage.looks[one]}
+                {needingAttention.map((one) => (
+                    <ViewLink key={one} to={{ ...view, show: one }} isChosen={show === one}>
+                        {text.reviewPage.needingAttention[one]}
                     </ViewLink>
                 ))}
             </p>

@@ -18,7 +18,7 @@ function nameOf({ by }: ReviewProps, { name }: GroupProps): string {
 
 /** People, projects or weeks of which something waits; those that need attention come first. */
 export function GroupList({ review, format }: GroupListProps) {
-    const { by, look, search, groups, page, groupCount, groupsAtOnce } = review;
+    const { by, show, search, groups, page, groupCount, groupsAtOnce } = review;
     if (groups.length === 0) {
         return <p className="pencilled">{text.reviewPage.noneFits}</p>;
     }
@@ -33,7 +33,7 @@ export function GroupList({ review, format }: GroupListProps) {
                     return (
                         <li key={group.key} className="border-b border-rule">
                             <Link
-                                href={deskAddress({ by, look, search, open: group.key, page })}
+                                href={deskAddress({ by, show, search, open: group.key, page })}
                                 preserveScroll
                                 aria-current={here ? 'true' : undefined}
                                 className={clsx(
@@ -44,8 +44,10 @@ export function GroupList({ review, format }: GroupListProps) {
                                 <span className={clsx('block truncate', here && 'font-semibold')}>{nameOf(review, group)}</span>
                                 <span className="text-[0.92em] text-faded">
                                     {text.reviewPage.item(group.entries, hoursWithUnit(group.minutes, format))}
-                                    {group.looks > 0 && (
-                                        <span className="block text-ochre">{text.reviewPage.itemLooks(group.looks)}</span>
+                                    {group.needingAttention > 0 && (
+                                        <span className="block text-ochre">
+                                            {text.reviewPage.itemsNeedingAttention(group.needingAttention)}
+                                        </span>
                                     )}
                                 </span>
                             </Link>
@@ -56,7 +58,7 @@ export function GroupList({ review, format }: GroupListProps) {
             <Paging
                 page={page}
                 pages={pages}
-                address={(other) => deskAddress({ by, look, search, page: other })}
+                address={(other) => deskAddress({ by, show, search, page: other })}
                 className="mt-2 text-[0.92em]"
             />
         </nav>

@@ -12,12 +12,12 @@ interface InOrderBarProps {
 /** Approves all that is in order in one act that says how many and how much: of everything shown, or of the open group. */
 export function InOrderBar({ review, format }: InOrderBarProps) {
     const [going, setGoing] = useState(false);
-    const { by, look, search, sum, open, opened } = review;
+    const { by, show, search, sum, open, opened } = review;
     const approve = (seen: SumProps, group: string | null) => {
         setGoing(true);
         router.post(
             '/review/in-order',
-            { by, look, search, open: group, seen: seen.inOrder },
+            { by, show, search, open: group, seen: seen.inOrder },
             {
                 preserveScroll: true,
                 onFinish: () => {
@@ -27,7 +27,7 @@ export function InOrderBar({ review, format }: InOrderBarProps) {
         );
     };
     const hours = ({ minutes, attentionMinutes }: SumProps) => hoursWithUnit(minutes - attentionMinutes, format);
-    const inGroup = opened === null ? 0 : opened.entries - opened.looks;
+    const inGroup = opened === null ? 0 : opened.entries - opened.needingAttention;
 
     return (
         <div className="mt-2 flex flex-wrap gap-2">
@@ -40,7 +40,7 @@ export function InOrderBar({ review, format }: InOrderBarProps) {
                     approve(sum, null);
                 }}
             >
-                {text.reviewPage.approveInOrder(sum.entries - sum.looks, hours(sum))}
+                {text.reviewPage.approveInOrder(sum.entries - sum.needingAttention, hours(sum))}
             </button>
             {opened !== null && inGroup > 0 && review.groupCount > 1 && (
                 <button

@@ -18,7 +18,7 @@ export function ReviewPage({ review }: { review: ReviewProps }) {
     const format = useHoursFormat();
     const desk = useDesk(review);
     const { sum } = review;
-    const nothingAtAll = sum.entries === 0 && review.corrections.length === 0 && review.search === '' && review.look === 'all';
+    const nothingAtAll = sum.entries === 0 && review.corrections.length === 0 && review.search === '' && review.show === 'all';
 
     return (
         <Shell skipTo="#sheets">
@@ -27,7 +27,7 @@ export function ReviewPage({ review }: { review: ReviewProps }) {
                 title={text.review}
                 finding={
                     sum.entries > 0
-                        ? text.reviewPage.finding(sum.entries, hoursWithUnit(sum.minutes, format), sum.looks)
+                        ? text.reviewPage.finding(sum.entries, hoursWithUnit(sum.minutes, format), sum.needingAttention)
                         : review.corrections.length > 0
                           ? text.reviewPage.onlyCorrections
                           : text.reviewPage.nothing
@@ -35,7 +35,7 @@ export function ReviewPage({ review }: { review: ReviewProps }) {
             />
             {nothingAtAll ? <p className="mt-2 max-w-prose">{text.reviewPage.nothingNext}</p> : <DeskFilters review={review} />}
             <CorrectionList review={review} format={format} />
-            {sum.entries > sum.looks && <InOrderBar review={review} format={format} />}
+            {sum.entries > sum.needingAttention && <InOrderBar review={review} format={format} />}
             <div className="mt-3 grid grid-cols-[minmax(0,1fr)] gap-x-5 gap-y-4 lg:grid-cols-[12.5rem_minmax(0,1fr)_14.5rem]">
                 <GroupList review={review} format={format} />
                 <DeskSheets review={review} desk={desk} format={format} />

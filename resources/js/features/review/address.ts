@@ -3,7 +3,7 @@ import type { Grouping, WaitingFilter } from '@/types/generated/props';
 /** What of the desk is looked at. */
 export interface View {
     by: Grouping;
-    look: WaitingFilter;
+    show: WaitingFilter;
     search: string;
     open?: string | null;
     page?: number;
@@ -11,11 +11,11 @@ export interface View {
 }
 
 /** The address of a view of the desk, so that it can be shared and gone back to. */
-export function deskAddress({ by, look, search, open = null, page = 1, sheets = 1 }: View): string {
+export function deskAddress({ by, show, search, open = null, page = 1, sheets = 1 }: View): string {
     const query = new URLSearchParams();
     const given = {
         by: by === 'person' ? null : by,
-        look: look === 'all' ? null : look,
+        show: show === 'all' ? null : show,
         search: search === '' ? null : search,
         open,
         page: page === 1 ? null : String(page),

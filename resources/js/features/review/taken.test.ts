@@ -73,9 +73,9 @@ describe('what would become of projects', () => {
 
 describe('the address of a view', () => {
     it('says only what is not usual', () => {
-        expect(deskAddress({ by: 'person', look: 'all', search: '' })).toBe('/review');
-        expect(deskAddress({ by: 'week', look: 'in order', search: 'weir gate', open: '2026-06-15', page: 2, sheets: 3 })).toBe(
-            '/review?by=week&look=in+order&search=weir+gate&open=2026-06-15&page=2&sheets=3',
+        expect(deskAddress({ by: 'person', show: 'all', search: '' })).toBe('/review');
+        expect(deskAddress({ by: 'week', show: 'in order', search: 'weir gate', open: '2026-06-15', page: 2, sheets: 3 })).toBe(
+            '/review?by=week&show=in+order&search=weir+gate&open=2026-06-15&page=2&sheets=3',
         );
     });
 });

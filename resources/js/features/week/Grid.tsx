@@ -6,7 +6,7 @@ import type { HoursFormat, ProposalProps, WeekProps } from '@/types/generated/pr
 import { useMemo } from 'react';
 import { isIn } from './block';
 import { DayTurner } from './DayTurner';
-import { FoldedRow } from './FoldedRow';
+import { CollapsedRow } from './CollapsedRow';
 import type { Command } from './gridKeys';
 import { GridHead } from './GridHead';
 import { LineRow } from './LineRow';
@@ -47,8 +47,8 @@ export function Grid(props: GridProps) {
     const { events, finish, step } = useGridEvents(props);
     const { place, block, hasBlock } = grid;
     const isSelected = (row: number) => hasBlock && isIn(block, row, block.left);
-    const fold = useStable((projectCode: string) => {
-        acts.arrange(state.lines, foldedWith(state.folded, projectCode));
+    const collapse = useStable((projectCode: string) => {
+        acts.arrange(state.lines, foldedWith(state.collapsed, projectCode));
     });
 
     const firsts = useMemo(() => firstsOf(grid.rows), [grid.rows]);
@@ -76,8 +76,8 @@ export function Grid(props: GridProps) {
                 <GridHead days={sheet.days} format={format} />
                 <tbody>
                     {grid.rows.map((row, index) =>
-                        row.kind === 'folded' ? (
-                            <FoldedRow
+                        row.kind === 'collapsed' ? (
+                            <CollapsedRow
                                 key={row.key}
                                 row={row}
                                 index={index}
@@ -87,7 +87,7 @@ export function Grid(props: GridProps) {
                                 total={state.totals.projects[row.projectCode] ?? 0}
                                 column={place.row === index ? place.column : null}
                                 format={format}
-                                onUnfold={fold}
+                                onUnfold={collapse}
                             />
                         ) : (
                             <LineRow
@@ -116,7 +116,7 @@ export function Grid(props: GridProps) {
                                 typed={typing?.row === index ? typing : null}
                                 onFinish={finish}
                                 onStep={step}
-                                onFold={fold}
+                                onCollapse={collapse}
                                 remaining={firsts.has(row.key) ? state.remaining[row.line.task] : undefined}
                                 onUpdateRemaining={props.onUpdateRemaining}
                                 onLeaveRemaining={leaveRemaining}

@@ -22,18 +22,18 @@ interface ProjectRowProps {
     line: LineProps;
     minutes: number;
     format: HoursFormat;
-    onFold: (projectCode: string) => void;
+    onCollapse: (projectCode: string) => void;
 }
 
 /** The heading of a project's lines, with the project's sum. */
-export function ProjectRow({ line, minutes, format, onFold }: ProjectRowProps) {
+export function ProjectRow({ line, minutes, format, onCollapse }: ProjectRowProps) {
     return (
         <tr>
             <th scope="rowgroup" colSpan={8} className="truncate pt-1 text-moss max-md:hidden">
-                <Heading line={line} onFold={onFold} />
+                <Heading line={line} onCollapse={onCollapse} />
             </th>
             <th scope="rowgroup" colSpan={2} className="truncate pt-1 text-moss md:hidden">
-                <Heading line={line} onFold={onFold} />
+                <Heading line={line} onCollapse={onCollapse} />
             </th>
             <td className="pe-1 pt-1 text-end text-moss max-md:hidden">
                 <Hours minutes={minutes} format={format} />
@@ -43,15 +43,15 @@ export function ProjectRow({ line, minutes, format, onFold }: ProjectRowProps) {
     );
 }
 
-function Heading({ line, onFold }: { line: LineProps; onFold: (projectCode: string) => void }) {
+function Heading({ line, onCollapse }: { line: LineProps; onCollapse: (projectCode: string) => void }) {
     return (
         <button
             type="button"
             tabIndex={-1}
-            title={text.week.fold(line.projectName)}
+            title={text.week.collapse(line.projectName)}
             className="max-w-full cursor-pointer truncate align-bottom underline-offset-4 hover:underline"
             onClick={() => {
-                onFold(line.projectCode);
+                onCollapse(line.projectCode);
             }}
         >
             {line.projectName}

@@ -41,7 +41,7 @@ interface LineRowProps {
     typed: Typing | null;
     onFinish: (typed: string | null, key: KeyboardEvent | null) => void;
     onStep: (key: string, minutes: number | null) => void;
-    onFold: (projectCode: string) => void;
+    onCollapse: (projectCode: string) => void;
     /** What is remaining of its task; none on a further line of the same. */
     remaining: TaskRemainingProps | undefined;
     onUpdateRemaining: (index: number, typed: string | null) => void;
@@ -54,7 +54,9 @@ export const LineRow = memo(function LineRow(props: LineRowProps) {
 
     return (
         <>
-            {props.isFirst && <ProjectRow line={line} minutes={props.projectTotal} format={format} onFold={props.onFold} />}
+            {props.isFirst && (
+                <ProjectRow line={line} minutes={props.projectTotal} format={format} onCollapse={props.onCollapse} />
+            )}
             <tr>
                 <LineName line={line} marks={props.lineMarks} />
                 {days.map((day, column) => {

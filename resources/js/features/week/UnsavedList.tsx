@@ -10,7 +10,7 @@ const MOST = 8;
 /** The values that the server does not have, each with the way to it. */
 export function UnsavedList({ state, grid }: { state: SheetState; grid: Grid }) {
     const found = grid.rows.flatMap((row, index) =>
-        row.kind === 'folded'
+        row.kind === 'collapsed'
             ? []
             : row.line.cells.flatMap(({ date }, column) => {
                   const typed = state.cells[cellKey(row.key, date)]?.typed ?? null;

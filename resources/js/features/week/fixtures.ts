@@ -72,7 +72,7 @@ export function week(lines: LineProps[], proposals: ProposalProps[] = []): WeekP
         step: 15,
         days: dates.map((date) => ({ date, expected: 480, isWorkingDay: true, isToday: false, holiday: null, absences: [] })),
         lines,
-        folded: [],
+        collapsed: [],
         totals,
         proposals,
         remaining: [],

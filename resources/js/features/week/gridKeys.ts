@@ -12,7 +12,7 @@ export type Command =
     | { kind: 'arrange'; by: -1 | 1; withProject: boolean }
     | { kind: 'step'; by: -1 | 1 }
     | Plain<'edit' | 'clear' | 'cancel' | 'select all' | 'undo' | 'redo' | 'fill right' | 'fill down' | 'ditto'>
-    | Plain<'write note' | 'ink client note' | 'auditTrail' | 'fold' | 'add line' | 'remove line' | 'submit' | 'estimate'>;
+    | Plain<'write note' | 'ink client note' | 'auditTrail' | 'collapse' | 'add line' | 'remove line' | 'submit' | 'estimate'>;
 
 interface Pressed {
     key: string;
@@ -37,7 +37,7 @@ const letters: Record<string, Command> = {
     t: { kind: 'auditTrail' },
     p: { kind: 'step', by: -1 },
     n: { kind: 'step', by: 1 },
-    f: { kind: 'fold' },
+    f: { kind: 'collapse' },
     '+': { kind: 'add line' },
     x: { kind: 'remove line' },
     w: { kind: 'estimate' },

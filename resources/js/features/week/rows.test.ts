@@ -6,14 +6,14 @@ const [one, two, three] = [line(1, 'A'), line(2, 'A'), line(3, 'B')];
 const keys = (lines: { key: string }[]) => lines.map(({ key }) => key).join(' ');
 
 describe('rows', () => {
-    it('are the lines, the first of each project marked; a folded project is one', () => {
+    it('are the lines, the first of each project marked; a collapsed project is one', () => {
         expect(rowsOf([one, two, three], []).map((row) => [row.key, row.kind === 'line' && row.isFirst])).toEqual([
             ['1:', true],
             ['2:', false],
             ['3:', true],
         ]);
         expect(rowsOf([one, two, three], ['A']).map((row) => [row.kind, row.key])).toEqual([
-            ['folded', 'A'],
+            ['collapsed', 'A'],
             ['line', '3:'],
         ]);
     });
@@ -29,11 +29,11 @@ describe('rows', () => {
         expect(arrangementOf(moved([one, two, three], two, 1, true), ['B'])).toEqual({
             projects: ['B', 'A'],
             lines: ['3:', '1:', '2:'],
-            folded: ['B'],
+            collapsed: ['B'],
         });
     });
 
-    it('fold a project, and unfold it again', () => {
+    it('collapse a project, and unfold it again', () => {
         expect(foldedWith(['A'], 'B')).toEqual(['A', 'B']);
         expect(foldedWith(['A', 'B'], 'A')).toEqual(['B']);
     });

@@ -1,22 +1,22 @@
 import type { LineProps } from '@/types/generated/props';
 
-/** A row that arrow keys reach: a line, or a folded project in place of its lines. */
+/** A row that arrow keys reach: a line, or a collapsed project in place of its lines. */
 export type Row =
     | { kind: 'line'; key: string; line: LineProps; isFirst: boolean }
-    | { kind: 'folded'; key: string; projectCode: string; projectName: string; lines: LineProps[] };
+    | { kind: 'collapsed'; key: string; projectCode: string; projectName: string; lines: LineProps[] };
 
 /** The projects in the order of their lines, each once. */
 function projectsOf(lines: LineProps[]): string[] {
     return [...new Set(lines.map((line) => line.projectCode))];
 }
 
-export function rowsOf(lines: LineProps[], folded: readonly string[]): Row[] {
+export function rowsOf(lines: LineProps[], collapsed: readonly string[]): Row[] {
     return projectsOf(lines).flatMap((projectCode): Row[] => {
         const own = lines.filter((line) => line.projectCode === projectCode);
         const [first] = own;
 
-        return folded.includes(projectCode) && first !== undefined
-            ? [{ kind: 'folded', key: projectCode, projectCode, projectName: first.projectName, lines: own }]
+        return collapsed.includes(projectCode) && first !== undefined
+            ? [{ kind: 'collapsed', key: projectCode, projectCode, projectName: first.projectName, lines: own }]
             : own.map((line) => ({ kind: 'line', key: line.key, line, isFirst: line === first }));
     });
 }
@@ -50,13 +50,13 @@ export function moved(lines: LineProps[], line: LineProps, by: -1 | 1, withProje
 }
 
 /** How the lines are stored, in words for the server. */
-export function arrangementOf(lines: LineProps[], folded: readonly string[]) {
-    return { projects: projectsOf(lines), lines: lines.map(({ key }) => key), folded };
+export function arrangementOf(lines: LineProps[], collapsed: readonly string[]) {
+    return { projects: projectsOf(lines), lines: lines.map(({ key }) => key), collapsed };
 }
 
-/** The folded projects with one folded, or unfolded if it was. */
-export function foldedWith(folded: readonly string[], projectCode: string): string[] {
-    return folded.includes(projectCode) ? folded.filter((one) => one !== projectCode) : [...folded, projectCode];
+/** The collapsed projects with one collapsed, or unfolded if it was. */
+export function foldedWith(collapsed: readonly string[], projectCode: string): string[] {
+    return collapsed.includes(projectCode) ? collapsed.filter((one) => one !== projectCode) : [...collapsed, projectCode];
 }
 
 /** The keys of the lines that are the first of their task; what is remaining of it stands beside those. */

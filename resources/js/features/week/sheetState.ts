@@ -14,7 +14,7 @@ export interface SheetState {
     cells: Cells;
     totals: TotalsProps;
     proposals: Readonly<Record<string, ProposalProps>>;
-    folded: readonly string[];
+    collapsed: readonly string[];
     /** What is remaining, by task. */
     remaining: Readonly<Record<number, TaskRemainingProps>>;
 }
@@ -29,7 +29,7 @@ export type SheetChange =
     | { kind: 'pencilled'; proposals: ProposalProps[]; remaining: TaskRemainingProps[] }
     | { kind: 'estimated'; remaining: TaskRemainingProps }
     | { kind: 'rubbed out'; keys: readonly string[] }
-    | { kind: 'arranged'; lines: LineProps[]; folded: readonly string[] };
+    | { kind: 'arranged'; lines: LineProps[]; collapsed: readonly string[] };
 
 function byCell(proposals: ProposalProps[]): Record<string, ProposalProps> {
     return Object.fromEntries(proposals.map((proposal) => [cellKey(proposal.line, proposal.date), proposal]));
@@ -45,7 +45,7 @@ export function stateOf(sheet: WeekProps): SheetState {
         cells: cellsOf(sheet.lines),
         totals: sheet.totals,
         proposals: byCell(sheet.proposals),
-        folded: sheet.folded,
+        collapsed: sheet.collapsed,
         remaining: byTask(sheet.remaining),
     };
 }
@@ -129,6 +129,6 @@ export function changedSheet(state: SheetState, change: SheetChange): SheetState
         case 'rubbed out':
             return { ...state, proposals: without(state.proposals, change.keys) };
         case 'arranged':
-            return { ...state, lines: change.lines, folded: change.folded };
+            return { ...state, lines: change.lines, collapsed: change.collapsed };
     }
 }

@@ -57,7 +57,7 @@ function keysOf(scope: Scope, { keysIn, block, size, place }: Grid): string[] {
 type Does = { [Kind in Command['kind']]: (command: Extract<Command, { kind: Kind }>) => void };
 
 /** What may be asked of a sheet that one only reads. */
-const readOnly = new Set<Command['kind']>(['move', 'select all', 'step', 'fold', 'auditTrail', 'cancel', 'estimate']);
+const readOnly = new Set<Command['kind']>(['move', 'select all', 'step', 'collapse', 'auditTrail', 'cancel', 'estimate']);
 
 /** Does what a key or a button asks of the grid. */
 export function useCommands({ sheet, state, grid, acts, correct, open, type, say, write }: Hands): (command: Command) => void {
@@ -71,11 +71,11 @@ export function useCommands({ sheet, state, grid, acts, correct, open, type, say
         }
         acts.want(wanted);
     };
-    const fold = () => {
+    const collapse = () => {
         const row = grid.rows[place.row];
-        const code = row?.kind === 'folded' ? row.projectCode : row?.line.projectCode;
+        const code = row?.kind === 'collapsed' ? row.projectCode : row?.line.projectCode;
         if (code !== undefined) {
-            acts.arrange(state.lines, foldedWith(state.folded, code));
+            acts.arrange(state.lines, foldedWith(state.collapsed, code));
         }
     };
 
@@ -94,7 +94,7 @@ export function useCommands({ sheet, state, grid, acts, correct, open, type, say
                 grid.go(to);
             }
         },
-        fold,
+        collapse,
         auditTrail: () => {
             write('auditTrail');
         },
@@ -115,7 +115,7 @@ export function useCommands({ sheet, state, grid, acts, correct, open, type, say
             if (mayType) {
                 type(null);
             } else if (here === null) {
-                fold();
+                collapse();
             }
         },
         ink: ({ scope }) => {
@@ -166,8 +166,8 @@ export function useCommands({ sheet, state, grid, acts, correct, open, type, say
         arrange: ({ by, withProject }) => {
             if (line !== undefined) {
                 const lines = moved(state.lines, line, by, withProject);
-                acts.arrange(lines, state.folded);
-                grid.go({ row: rowsOf(lines, state.folded).findIndex(({ key }) => key === line.key), column: place.column });
+                acts.arrange(lines, state.collapsed);
+                grid.go({ row: rowsOf(lines, state.collapsed).findIndex(({ key }) => key === line.key), column: place.column });
             }
         },
         'add line': () => {

@@ -13,7 +13,7 @@ export interface Grid {
     place: FindingPlace;
     block: Block;
     hasBlock: boolean;
-    /** The line and cell that are here; none on a folded project, or where there are no lines. */
+    /** The line and cell that are here; none on a collapsed project, or where there are no lines. */
     here: { key: string; cell: Cell; row: Extract<Row, { kind: 'line' }> } | null;
     keyAt: (row: number, column: number) => string | null;
     valueAt: (row: number, column: number) => string;
@@ -43,7 +43,7 @@ export function useGrid(sheet: WeekProps, state: SheetState, format: HoursFormat
     });
     // Taken once the place is drawn: lines may have moved with it.
     const takesFocus = useRef(false);
-    const rows = useMemo(() => rowsOf(state.lines, state.folded), [state.lines, state.folded]);
+    const rows = useMemo(() => rowsOf(state.lines, state.collapsed), [state.lines, state.collapsed]);
     const size = { rows: rows.length, columns: sheet.days.length };
     const inside = ({ row, column }: FindingPlace): FindingPlace => ({
         row: Math.max(0, Math.min(row, rows.length - 1)),

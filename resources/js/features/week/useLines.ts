@@ -51,9 +51,9 @@ export function useLines(address: string, state: SheetState, change: Dispatch<Sh
                 }
             });
         }),
-        arrange: useStable((lines: SheetState['lines'], folded: readonly string[]) => {
-            change({ kind: 'arranged', lines, folded });
-            void put('/preferences/arrangement', arrangementOf(lines, folded));
+        arrange: useStable((lines: SheetState['lines'], collapsed: readonly string[]) => {
+            change({ kind: 'arranged', lines, collapsed });
+            void put('/preferences/arrangement', arrangementOf(lines, collapsed));
         }),
     };
 }

@@ -27,7 +27,7 @@ export interface SheetActs {
     /** Adds a line, shows it, and may want things of its cells at once. */
     addLine: (line: string, wanted?: ReadonlyMap<string, Wanted>) => void;
     removeLine: (line: string) => void;
-    arrange: (lines: SheetState['lines'], folded: readonly string[]) => void;
+    arrange: (lines: SheetState['lines'], collapsed: readonly string[]) => void;
     /** Something else is remaining of a task now. */
     estimated: (left: TaskRemainingProps) => void;
 }

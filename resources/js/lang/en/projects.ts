@@ -222,7 +222,7 @@ export const projectsText = {
         noSchedule: 'SPI: nothing planned to date.',
     },
     trace: {
-        title: 'FigureKind details',
+        title: 'Figure details',
         close: 'Close',
         of: (figure: string, hours: string, what: string) => `${figure} for ${what}: ${hours}`,
         entries: (shown: number, all: number) =>

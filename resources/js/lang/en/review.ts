@@ -9,8 +9,8 @@ export const reviewText = {
             ['/not-submitted', 'Not submitted'],
             ['/stand-ins', 'Stand-ins'],
         ] as const,
-        finding: (entries: number, hours: string, looks: number) =>
-            `${hours} in ${plural(entries, { one: 'one entry is', other: '# entries are' })} waiting for you; ${looks === 0 ? 'everything is in order' : plural(looks, { one: 'one needs attention', other: '# need attention' })}.`,
+        finding: (entries: number, hours: string, needingAttention: number) =>
+            `${hours} in ${plural(entries, { one: 'one entry is', other: '# entries are' })} waiting for you; ${needingAttention === 0 ? 'everything is in order' : plural(needingAttention, { one: 'one needs attention', other: '# need attention' })}.`,
         nothing: 'Nothing is waiting for you.',
         onlyCorrections: 'Only corrections are waiting for you.',
         nothingNext: 'Weeks appear here as soon as people submit them. There is nothing to do until then.',
@@ -18,11 +18,11 @@ export const reviewText = {
         by: 'Group by',
         groupings: { person: 'Person', project: 'Project', week: 'Week' },
         show: 'Show',
-        looks: { all: 'All', needed: 'Needs attention', 'in order': 'In order' },
+        needingAttention: { all: 'All', attention: 'Needs attention', 'in order': 'In order' },
         search: 'Search people, projects, tasks',
         list: 'Waiting for you',
         item: (entries: number, hours: string) => `${hours} in ${plural(entries, { one: 'one entry', other: '# entries' })}`,
-        itemLooks: (count: number) => plural(count, { one: 'one needs attention', other: '# need attention' }),
+        itemsNeedingAttention: (count: number) => plural(count, { one: 'one needs attention', other: '# need attention' }),
         weekFrom: (day: string) => `Week of ${day}`,
         sheetsOf: (shown: number, all: number) => `${printNumber(shown)} of ${printNumber(all)} weeks shown`,
         approveInOrder: (entries: number, hours: string) =>

@@ -40,7 +40,7 @@ export type TaskGroup = 'recent' | 'mine' | 'team' | 'later' | 'non-project';
 
 export type TrustReason = 'permission' | 'line manager' | 'office';
 
-export type WaitingFilter = 'all' | 'needed' | 'in order';
+export type WaitingFilter = 'all' | 'attention' | 'in order';
 
 export interface DayReminderLineProps {
     line: string;
@@ -689,13 +689,13 @@ export interface GroupProps {
     name: string;
     entries: number;
     minutes: number;
-    looks: number;
+    needingAttention: number;
     first: string;
 }
 
 export interface ReviewProps {
     by: Grouping;
-    look: WaitingFilter;
+    show: WaitingFilter;
     search: string;
     sum: SumProps;
     groups: GroupProps[];
@@ -725,7 +725,7 @@ export interface SelfApprovedProps {
 export interface SumProps {
     entries: number;
     minutes: number;
-    looks: number;
+    needingAttention: number;
     attentionMinutes: number;
     inOrder: string;
 }
@@ -809,7 +809,7 @@ export interface SignedInProps {
     recordsTime: boolean;
     reviews: boolean;
     seesProjects: boolean;
-    keepsOffice: boolean;
+    isOffice: boolean;
     waiting: number;
     unread: number;
     isRecalculating: boolean;
@@ -1069,7 +1069,7 @@ export interface WeekProps {
     step: number;
     days: DayProps[];
     lines: LineProps[];
-    folded: string[];
+    collapsed: string[];
     totals: TotalsProps;
     proposals: ProposalProps[];
     remaining: TaskRemainingProps[];

@@ -8,7 +8,7 @@ import { LineTotal } from './LineTotal';
 import type { Row } from './rows';
 
 interface FoldedRowProps {
-    row: Extract<Row, { kind: 'folded' }>;
+    row: Extract<Row, { kind: 'collapsed' }>;
     index: number;
     days: DayProps[];
     dayNames: string[];
@@ -20,8 +20,8 @@ interface FoldedRowProps {
     onUnfold: (projectCode: string) => void;
 }
 
-/** A folded project in place of its lines: what each day has on them, to be read and unfolded. */
-export function FoldedRow({ row, index, days, dayNames, cells, total, column, format, onUnfold }: FoldedRowProps) {
+/** A collapsed project in place of its lines: what each day has on them, to be read and unfolded. */
+export function CollapsedRow({ row, index, days, dayNames, cells, total, column, format, onUnfold }: FoldedRowProps) {
     return (
         <tr className="text-moss">
             <th scope="row" className="truncate border-b border-rule py-0.5 pe-2">
@@ -33,7 +33,7 @@ export function FoldedRow({ row, index, days, dayNames, cells, total, column, fo
                         onUnfold(row.projectCode);
                     }}
                 >
-                    {row.projectName} <span className="pencilled">{text.week.foldedLines(row.lines.length)}</span>
+                    {row.projectName} <span className="pencilled">{text.week.collapsedLines(row.lines.length)}</span>
                 </button>
             </th>
             {days.map((day, at) => {
@@ -51,7 +51,7 @@ export function FoldedRow({ row, index, days, dayNames, cells, total, column, fo
                         data-place={`${index} ${at}`}
                         data-day={at}
                         aria-readonly
-                        aria-label={text.week.foldedCell(
+                        aria-label={text.week.collapsedCell(
                             row.projectName,
                             dayNames[at] ?? '',
                             shown === '' ? text.week.empty : shown,
