@@ -18,7 +18,7 @@ export function AuditTrailPage({ auditTrail }: { auditTrail: AuditTrailPageProps
     const copy = text.officePage.auditTrail;
 
     return (
-        <OfficeShell title={copy.name}>
+        <OfficeShell title={copy.name} finding={copy.finding}>
             <form
                 role="search"
                 className="mt-2 flex flex-wrap items-end gap-3"

@@ -9,7 +9,10 @@ import { Recorders } from './Recorders';
 export function TimesheetsPage({ sheets }: { sheets: TimesheetsProps }) {
     return (
         <Shell>
-            <PageHeading title={text.sheets} />
+            <PageHeading
+                title={text.sheets}
+                finding={sheets.search === '' ? text.timesheetsPage.finding(sheets.owners.length + sheets.more) : undefined}
+            />
             <div className="grid grid-cols-[minmax(0,1fr)] gap-x-10 gap-y-6 lg:grid-cols-[minmax(0,1fr)_24rem]">
                 <OwnersTable sheets={sheets} />
                 <Recorders sheets={sheets} />

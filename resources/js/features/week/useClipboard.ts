@@ -29,7 +29,9 @@ export function useClipboard({ sheet, grid, acts, onCommand, onSay }: GridParts)
             }
             event.preventDefault();
             const { filled, outside } = pasted(event.clipboardData.getData('text/plain'), grid.block, grid.size);
-            const onCollapsed = filled.filter(({ row, column, value }) => value !== '' && grid.keyAt(row, column) === null).length;
+            const onCollapsed = filled.filter(
+                ({ row, column, value }) => value !== '' && grid.keyAt(row, column) === null,
+            ).length;
             if (outside + onCollapsed > 0) {
                 onSay(text.week.pastedOutside(outside + onCollapsed));
             }

@@ -194,6 +194,7 @@ export const officeText = {
         },
         auditTrail: {
             name: 'Audit trail',
+            finding: 'Who changed what, when, from what to what; the latest first.',
             search: 'Person, project, task or reason',
             subject: 'Subject',
             everything: 'everything',

@@ -3,6 +3,13 @@ import { plural } from './plural';
 /** Timesheets of others. */
 export const timesheetsText = {
     timesheetsPage: {
+        finding: (people: number) =>
+            people === 0
+                ? 'You can record in your own timesheet.'
+                : plural(people, {
+                      one: 'You can record in your own timesheet and in that of one other person.',
+                      other: 'You can record in your own timesheet and in those of # other people.',
+                  }),
         title: 'Timesheets you can record in',
         none: 'You cannot record in anyone else’s timesheet. People can give you permission on their own Timesheets page.',
         search: 'Name',
