@@ -6,7 +6,7 @@ namespace App\Exchange;
 
 use UnexpectedValueException;
 
-/** One line of an exchange file, its cells read; the texts as they stood are stored for the report. */
+/** One line of an exchange file, its cells read; the texts as they were are kept for the report. */
 final readonly class FileRow
 {
     /**

@@ -19,7 +19,7 @@ use Moss\Core\Review\RouteKind;
  * @property int|null $entry_step
  * @property RouteKind $approval
  * @property EstimateMode $estimate_mode
- * @property int $estimate_tolerance  minutes by which a remaining estimate may depart from the rule without a reason
+ * @property int $estimate_tolerance  minutes by which a remaining estimate may differ from the calculated remaining minutes without a reason
  * @property bool $self_approve
  * @property int $week_due  days after its Sunday by which a week is to be submitted
  * @property string|null $closed_until  the last day of the closed period

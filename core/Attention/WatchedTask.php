@@ -20,7 +20,7 @@ final readonly class WatchedTask
     {
     }
 
-    /** What is entered beyond the plan of assignees who have not said what is left; 0 once it is done. */
+    /** What is entered beyond the plan of assignees who have not updated the estimate; 0 once it is done. */
     public function overWithoutEstimate(): Minutes
     {
         $over = array_map(

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Moss\Core\Effort;
 
-/** What becomes of a remaining estimate: it counts, it counts and the project manager is told, or it waits for the project manager. */
+/** How a remaining estimate takes effect: immediately, with notice to the project manager, or after their approval. */
 enum EstimateMode: string
 {
     case Immediate = 'immediate';

@@ -7,7 +7,7 @@ namespace Moss\Core\Effort;
 use DomainException;
 use Moss\Core\CoreError;
 
-/** A remaining estimate that cannot be taken. */
+/** A remaining estimate that is refused. */
 final class EstimateRefused extends DomainException implements CoreError
 {
     /** @param  list<AssigneeFigures>  $others  those who have something left, where that is why */

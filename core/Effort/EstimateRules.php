@@ -9,7 +9,7 @@ use Moss\Core\Planning\Assignee;
 use Moss\Core\Time\Minutes;
 
 /**
- * Takes somebody's remaining estimate of a task.
+ * Checks a new remaining estimate of a task, or that it may be marked as done.
  */
 final readonly class EstimateRules
 {

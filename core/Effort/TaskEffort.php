@@ -8,7 +8,7 @@ use Moss\Core\Calendar\Day;
 use Moss\Core\Planning\PlannedTask;
 
 /**
- * A task with everything recorded on it: entries and remaining estimates dealt out to those whose holding they fall on.
+ * A task with everything recorded on it: entries and remaining estimates attributed to its assignees.
  */
 final readonly class TaskEffort
 {

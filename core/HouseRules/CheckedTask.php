@@ -16,7 +16,7 @@ final readonly class CheckedTask
      * @param  bool  $isInternal  of a non-project kind
      * @param  Day|null  $doneOn  the last day of a task that is done
      * @param  bool  $isAssigned  to the person or to their team
-     * @param  Minutes|null  $over  by how much more has been entered by its assignee than remained; null where nobody holds it
+     * @param  Minutes|null  $over  by how much more has been entered by its assignee than remained; null where it has no assignee
      * @param  bool  $budgetIsSpent  whether all that is entered costs more than the project's budget
      */
     public function __construct(

@@ -59,7 +59,7 @@ final readonly class PlannedTask
     }
 
     /**
-     * Whose holding a person's entries and remaining estimates fall on: their own, else their team's, else none.
+     * The assignee for whom a person's entries and remaining estimates count: their own, else their team's, else none.
      */
     public function assigneeFor(string $person, ?string $team): ?Assignee
     {

@@ -10,9 +10,9 @@ return new class extends Migration
     public function up(): void
     {
         foreach ([
-            // Minutes by which a remaining estimate may depart from what the rule says before it needs a reason.
+            // Minutes by which a remaining estimate may differ from the calculated remaining minutes before it needs a reason.
             'ALTER TABLE organisations ADD COLUMN estimate_tolerance INTEGER NOT NULL DEFAULT 240 CHECK (estimate_tolerance >= 0)',
-            // How remaining estimates count on this project; null as the organisation has it.
+            // How remaining estimates take effect on this project; null for the organisation's setting.
             "ALTER TABLE projects ADD COLUMN estimate_mode TEXT CHECK (estimate_mode IN ('immediate', 'notify', 'approve'))",
             // The day whose plan is the baseline; null for the first on which there was one.
             'ALTER TABLE projects ADD COLUMN baseline_on TEXT CHECK (length(baseline_on) = 10)',

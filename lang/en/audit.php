@@ -5,7 +5,7 @@ declare(strict_types=1);
 return [
     // What changed, by the name under which an act stores it.
     'fields' => [
-        'answer' => 'answer', 'approval' => 'approval route', 'approvals' => 'approvals given', 'approver_id' => 'approver',
+        'answer' => 'answer', 'approval' => 'approval route', 'approvals' => 'approvals given', 'approver' => 'approver',
         'baseline_on' => 'baseline', 'bill_rate' => 'billing rate', 'billable' => 'billable', 'break' => 'breaks', 'budget' => 'budget',
         'charge_code' => 'charge code', 'choices' => 'choices', 'client' => 'client', 'client_note' => 'client note',
         'closed_until' => 'closed up to', 'code' => 'code', 'comment' => 'comment', 'cost_rate' => 'cost rate', 'date' => 'date',
@@ -16,7 +16,7 @@ return [
         'person' => 'person', 'phase' => 'phase', 'planned' => 'planned hours', 'posted_on' => 'posted on', 'project' => 'project',
         'projects' => 'projects', 'reason' => 'reason', 'remaining' => 'remaining hours', 'required' => 'required', 'role' => 'role',
         'route' => 'approval route', 'rule' => 'house rule', 'sees_cost' => 'sees cost', 'self_approve' => 'automatic approval',
-        'severity' => 'severity', 'starts_at' => 'start', 'starts_on' => 'first day', 'state' => 'state', 'stretches' => 'parts',
+        'severity' => 'severity', 'stand_in' => 'stand-in', 'task' => 'task', 'lead' => 'lead', 'pattern' => 'work pattern', 'estimated_on' => 'estimate of', 'starts_at' => 'start', 'starts_on' => 'first day', 'state' => 'state', 'stretches' => 'parts',
         'team' => 'team', 'to' => 'to', 'tolerance' => 'tolerance', 'until' => 'up to', 'estimate_mode' => 'effect of estimates',
         // Settings, by the name under which they are stored.
         'settings' => [
@@ -50,6 +50,7 @@ return [
     'nothing' => '',
 
     'week' => 'week :number',
+    'rows_added_and_changed' => ':added added, :changed changed',
     'rows_added' => ':count added',
     'rows_changed' => ':count changed',
     'rows_unchanged' => 'unchanged',

@@ -10,7 +10,7 @@ use Illuminate\Session\Middleware\StartSession as LaravelStartSession;
 /**
  * Keeps a message for the next page until a page has shown it.
  *
- * A page asks for more beside it (what is found, the pencil, a audit trail). Such a request writes no session: it would take what
+ * A page asks for more beside it (what is found, the pencil, an audit trail). Such a request writes no session: it would take what
  * was said for itself, or put an older session over the one in which it was said.
  */
 final class StartSession extends LaravelStartSession

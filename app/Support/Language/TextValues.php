@@ -8,7 +8,7 @@ use App\Models\Person;
 use Moss\Core\Calendar\Day;
 use Moss\Core\Time\Minutes;
 
-/** Facts that wording is made of: stored as JSON, in which minutes and days say what they are, and printed for a reader. */
+/** The values of a sentence: stored as JSON in which minutes and days are tagged, and printed for a reader. */
 final class TextValues
 {
     /** @param  array<string, Minutes|Day|int|string>  $values */

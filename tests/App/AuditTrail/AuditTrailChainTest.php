@@ -44,7 +44,7 @@ final class AuditTrailChainTest extends TestCase
         yield 'another actor' => ['UPDATE audit_trail SET actor_id = (SELECT id FROM people WHERE code = \'bo\') WHERE id = 2', 2];
         yield 'another instant' => ["UPDATE audit_trail SET at = '2020-01-01T00:00:00Z' WHERE id = 1", 1];
         yield 'other hours' => ["UPDATE audit_trail SET after = replace(after, '480', '60') WHERE id = 3", 3];
-        yield 'a word put in' => ["UPDATE audit_trail SET why = 'as agreed' WHERE id = 3", 3];
+        yield 'a text put in' => ["UPDATE audit_trail SET why = 'as agreed' WHERE id = 3", 3];
         yield 'a line taken out' => ['DELETE FROM audit_trail WHERE id = 2', 3];
         yield 'a line put in' => ["INSERT INTO audit_trail (at, act) VALUES ('2026-06-17T10:00:00Z', 'approve')", 5];
         yield 'a line moved to the end' => ['UPDATE audit_trail SET id = 12 WHERE id = 2', 3];

@@ -4,8 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\App\Office;
 
+use App\Support\AuditTrail\AuditTrail;
+use App\Support\AuditTrail\AuditTrailLine;
+use App\Support\AuditTrail\AuditTrailSubject;
 use Illuminate\Support\Facades\DB;
 use Inertia\Testing\AssertableInertia;
+use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\App\Lighthouse;
 use Tests\App\TestCase;
 
@@ -107,6 +111,37 @@ final class OfficeTest extends TestCase
         $this->get('/office/audit-trail?search=lens+which')->assertInertia(fn (AssertableInertia $page) => $page
             ->where('auditTrail.rows.0.actor', 'Lee Tor')->where('auditTrail.rows.0.person', 'Ada Moor')->where('auditTrail.rows.0.on', 'Fit the lens, Lens refit')
             ->where('auditTrail.rows.0.why', 'Which lens?')->where('auditTrail.rows.0.changes.0', ['what' => 'state', 'before' => 'submitted', 'after' => 'returned']));
+    }
+
+    /** @param  array<string, int|string|null>|null  $before
+     * @param  array<string, int|string|null>|null  $after
+     * @param  list<array{string, string|null, string|null}>  $changes
+     */
+    #[DataProvider('changes')]
+    public function test_a_change_is_told_as_its_reader_understands_it(?array $before, ?array $after, array $changes): void
+    {
+        $lee = $this->person('lee')->id;
+        $named = static fn (?array $values): ?array => $values === null ? null : array_map(static fn (mixed $value): mixed => $value === 'lee' ? $lee : $value, $values);
+        DB::transaction(fn () => app(AuditTrail::class)->of([AuditTrailLine::on(AuditTrailSubject::Project, 'LENS', 'change', $this->person('kit'), $named($before), $named($after))]));
+
+        $this->get('/office/audit-trail?subject=project')->assertInertia(fn (AssertableInertia $page) => $page
+            ->where('auditTrail.rows.0.changes', fn ($rows): bool => array_map(null, self::each($rows, 'what'), self::each($rows, 'before'), self::each($rows, 'after')) === $changes));
+    }
+
+    /** @return iterable<string, array{array<string, int|string|null>|null, array<string, int|string|null>|null, list<array{string, string|null, string|null}>}> */
+    public static function changes(): iterable
+    {
+        yield 'hours' => [['minutes' => 90], ['minutes' => 75], [['hours', "1.5\u{A0}h", "1.25\u{A0}h"]]];
+        yield 'money' => [['budget_cents' => null], ['budget_cents' => 123450], [['budget', null, '1,234.50']]];
+        yield 'a day' => [['ends_on' => '2026-06-17'], ['ends_on' => null], [['last day', '17 Jun 2026', null]]];
+        yield 'a name of ours' => [['state' => 'submitted'], ['state' => 'returned'], [['state', 'submitted', 'returned']]];
+        yield 'a switch' => [['self_approve' => 0], ['self_approve' => 1], [['automatic approval', 'no', 'yes']]];
+        yield 'somebody' => [['approver_id' => null], ['approver_id' => 'lee'], [['approver', null, 'Lee Tor']]];
+        yield 'somebody who is gone' => [['approver_id' => 99999], ['approver_id' => null], [['approver', '#99999', null]]];
+        yield 'a week' => [null, ['week' => '2026-W25'], [['week', null, 'week 25']]];
+        yield 'what somebody wrote stays as it is' => [['note' => 'approve'], ['note' => '2026-06-17'], [['team note', 'approve', '2026-06-17']]];
+        yield 'what stayed the same is not told' => [['minutes' => 60, 'state' => 'draft'], ['minutes' => 60, 'state' => 'draft'], []];
+        yield 'an import' => [null, ['tasks.csv' => '3 new, 1 changed, 5 the same', 'roles.csv' => '0 new, 0 changed, 2 the same'], [['tasks.csv', null, '3 added, 1 changed'], ['roles.csv', null, 'unchanged']]];
     }
 
     public function test_a_long_audit_trail_is_paged(): void

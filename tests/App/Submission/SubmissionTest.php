@@ -13,7 +13,7 @@ use Symfony\Component\HttpFoundation\Response;
 use Tests\App\Lighthouse;
 use Tests\App\TestCase;
 
-/** Handing over: with findings, explanations, questions, and only some of it. */
+/** Submission: with findings, explanations, questions, and only some of it. */
 final class SubmissionTest extends TestCase
 {
     private const ENTRIES = "person,project,task,role,date,hours\n"

@@ -18,7 +18,7 @@ final class SheetPencilTest extends TestCase
     {
         $this->import(Lighthouse::files(['entries.csv' => self::ENTRIES."ada,LENS,FIT,surveyor,2026-06-16,1\n"]));
 
-        // Friday owes half for the leave; Tuesday has ink.
+        // Half of Friday is expected, for the leave; Tuesday has ink.
         self::assertSame(['Wed FIT 3.75', 'Thu FIT 3.75', 'Fri FIT 2'], $this->pencilled());
     }
 

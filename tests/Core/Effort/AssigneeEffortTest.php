@@ -41,9 +41,9 @@ final class AssigneeEffortTest extends TestCase
         yield 'some left' => [480, 120, [], 360, 0];
         yield 'exactly used up' => [480, 480, [], 0, 0];
         yield 'one minute more' => [480, 481, [], 0, 1];
-        yield 'restated, and less since' => [480, 120, [['2026-06-15', 180, false]], 60, 0];
-        yield 'restated, and more since' => [480, 200, [['2026-06-15', 180, false]], 0, 20];
-        yield 'restated on the day itself: what is entered on it was known' => [480, 200, [['2026-06-16', 180, false]], 180, 0];
+        yield 'estimated, and less since' => [480, 120, [['2026-06-15', 180, false]], 60, 0];
+        yield 'estimated, and more since' => [480, 200, [['2026-06-15', 180, false]], 0, 20];
+        yield 'estimated on the day itself, with its entries known' => [480, 200, [['2026-06-16', 180, false]], 180, 0];
         yield 'said done, and more since' => [480, 60, [['2026-06-15', 0, true]], 0, 60];
         yield 'said done, and corrected downwards since' => [480, -120, [['2026-06-15', 0, true]], 0, 0];
         yield 'said done, then not after all' => [480, 60, [['2026-06-15', 0, true], ['2026-06-15', 90, false]], 30, 0];

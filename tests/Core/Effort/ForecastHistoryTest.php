@@ -36,7 +36,7 @@ final class ForecastHistoryTest extends TestCase
 
         yield 'as planned' => [$task()->entry('ada', 12, '2026-06-03'), ['' => 40]];
         yield 'past the plan' => [$task()->entry('ada', 30, '2026-06-03')->entry('ada', 16, '2026-06-10'), ['' => 40, '2026-06-14' => 6]];
-        yield 'a word, and less since' => [
+        yield 'an estimate, and less since' => [
             $task()->entry('ada', 10, '2026-06-03')->estimated('ada', 36, '2026-06-10')->entry('ada', 10, '2026-06-17'),
             ['' => 40, '2026-06-14' => 6],
         ];

@@ -34,7 +34,7 @@ final class ForecastingTest extends TestCase
     {
         yield 'on plan' => [self::ada(40)->entry('ada', 12), 28, 40, 0, '0.0'];
         yield 'entered more than planned' => [self::ada(40)->entry('ada', 46), 0, 46, 6, '15.0'];
-        yield 'restated upwards' => [self::ada(160)->entry('ada', 116)->estimated('ada', 44, '2026-06-08')->estimated('ada', 56, '2026-06-10'), 56, 172, 12, '7.5'];
+        yield 'estimate raised' => [self::ada(160)->entry('ada', 116)->estimated('ada', 44, '2026-06-08')->estimated('ada', 56, '2026-06-10'), 56, 172, 12, '7.5'];
         yield 'worked since the remaining estimate' => [self::ada(160)->entry('ada', 116)->estimated('ada', 56, '2026-06-10')->entry('ada', 8, '2026-06-11'), 48, 172, 12, '7.5'];
         yield 'done early' => [self::ada(40)->entry('ada', 20)->estimated('ada', 0, '2026-06-10', true), 0, 20, -20, '-50.0'];
         yield 'nothing entered' => [self::ada(40), 40, 40, 0, '0.0'];

@@ -70,7 +70,7 @@ final class ProgressTest extends TestCase
     {
         foreach (['2026-06-01', '2026-06-17', '2026-09-01'] as $today) {
             yield 'under way on '.$today => [(new EffortBuilder())->planned(50)->assigned(Assignee::person('ada'), 40)->entry('ada', 12)->entry('bo', 5), $today];
-            yield 'over, with words on '.$today => [(new EffortBuilder())->assigned(Assignee::person('ada'), 40)->assigned(Assignee::team('field'), 20)->entry('ada', 46)->estimated('ada', 7, '2026-06-12'), $today];
+            yield 'over, with estimates on '.$today => [(new EffortBuilder())->assigned(Assignee::person('ada'), 40)->assigned(Assignee::team('field'), 20)->entry('ada', 46)->estimated('ada', 7, '2026-06-12'), $today];
             yield 'over-assigned on '.$today => [(new EffortBuilder())->planned(10)->assigned(Assignee::person('ada'), 40), $today];
         }
     }

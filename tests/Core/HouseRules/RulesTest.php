@@ -61,11 +61,11 @@ final class RulesTest extends TestCase
         yield 'time on a working day' => ['time_on_free_day', 0, $sheet()->with('16', 60), []];
         yield 'a day of absence is no free day' => ['time_on_free_day', 0, $sheet()->absentOn('16', null)->with('16', 60), []];
 
-        yield 'what half a holiday still owes' => ['time_on_holiday', 0, $sheet()->with('15', 240), []];
-        yield 'more on a holiday than it owes' => ['time_on_holiday', 0, $sheet()->with('15', 241), ['2026-06-15']];
+        yield 'the hours expected on half a holiday' => ['time_on_holiday', 0, $sheet()->with('15', 240), []];
+        yield 'more than is expected on a holiday' => ['time_on_holiday', 0, $sheet()->with('15', 241), ['2026-06-15']];
 
-        yield 'what half a day of absence still owes' => ['time_on_absence', 0, $sheet()->absentOn('16', 240)->with('16', 240), []];
-        yield 'more on a day of absence than it owes' => ['time_on_absence', 0, $sheet()->absentOn('16', 240)->with('16', 241), ['2026-06-16']];
+        yield 'the hours expected on half a day of absence' => ['time_on_absence', 0, $sheet()->absentOn('16', 240)->with('16', 240), []];
+        yield 'more than is expected on a day of absence' => ['time_on_absence', 0, $sheet()->absentOn('16', 240)->with('16', 241), ['2026-06-16']];
 
         yield 'billed without a client note' => ['client_note_missing', 0, $sheet()->with('16', 60, isBillable: true), ['FIT 2026-06-16']];
         yield 'billed with a client note' => ['client_note_missing', 0, $sheet()->with('16', 60, isBillable: true, clientNote: 'Lens'), []];

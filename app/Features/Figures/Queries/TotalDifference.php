@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Features\Figures\Queries;
 
-/** A stored figure that is not what the entries come to. */
+/** A stored total that differs from what the entries come to. */
 final readonly class TotalDifference
 {
     public function __construct(public string $table, public string $key, public string $column, public int $stored, public int $found)

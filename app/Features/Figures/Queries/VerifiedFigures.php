@@ -9,7 +9,7 @@ use App\Support\Database\Record;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 
-/** Works all stored figures out again from the entries, and says where they differ. */
+/** Calculates all stored totals again from the entries, and lists where they differ. */
 final readonly class VerifiedFigures
 {
     private const TASKS_AT_ONCE = 50;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Features\HouseRules\Actions;
 
-/** A explanation given on a finding; an empty one takes it back. */
+/** The explanation of a finding; an empty one removes it. */
 final readonly class Explanation
 {
     public function __construct(public string $rule, public ?int $task, public ?int $role, public ?string $date, public string $explanation)

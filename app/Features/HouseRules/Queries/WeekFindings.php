@@ -113,7 +113,7 @@ final readonly class WeekFindings
         return $line === null ? null : LineKey::of(...$this->lines[$line->key()]);
     }
 
-    /** Where a explanation belongs. */
+    /** The place of an explanation. */
     public static function place(string $rule, ?string $line, ?string $date): string
     {
         return $rule.' '.$line.' '.$date;

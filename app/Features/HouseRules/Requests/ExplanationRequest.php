@@ -12,7 +12,7 @@ use Illuminate\Validation\Rule;
 use Moss\Core\HouseRules\AllRules;
 use Moss\Core\HouseRules\HouseRule;
 
-/** A explanation on one finding. */
+/** An explanation on one finding. */
 final class ExplanationRequest extends BoundedRequest
 {
     public const MOST = 1000;
@@ -28,7 +28,7 @@ final class ExplanationRequest extends BoundedRequest
         return self::read($this->all());
     }
 
-    /** @return array<string, list<mixed>> for a explanation under a key of the request */
+    /** @return array<string, list<mixed>> for an explanation under a key of the request */
     public static function rulesUnder(string $under): array
     {
         return [

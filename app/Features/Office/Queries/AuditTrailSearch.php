@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Features\Office\Queries;
 
-use App\Features\Office\Props\AuditTrailChangeProps;
 use App\Features\Office\Props\AuditTrailPageProps;
 use App\Features\Office\Props\AuditTrailRowProps;
 use App\Models\Person;
@@ -12,20 +11,14 @@ use App\Models\Project;
 use App\Support\AuditTrail\AuditTrailSubject;
 use App\Support\Database\Record;
 use App\Support\Database\TextSearch;
-use App\Support\Language\LocalFormat;
 use App\Support\Language\Wording;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 use Moss\Core\Calendar\Day;
-use Moss\Core\Money\Money;
-use Moss\Core\Time\Minutes;
 
 /** The audit trail, searched by words, subject and days; a page at a time, in one query. */
 final class AuditTrailSearch
 {
-    /** What is stored as 0 or 1. */
-    private const SWITCHES = ['billable', 'may_submit', 'sees_cost', 'self_approve', 'required'];
-
     private const AT_ONCE = 60;
 
     private const OF_PROJECT = 12;
@@ -36,13 +29,14 @@ final class AuditTrailSearch
             ->when($before !== null, static fn (Builder $older): Builder => $older->where('audit_trail.id', '<', $before))
             ->orderByDesc('audit_trail.id')->limit(self::AT_ONCE + 1));
         $shown = array_slice($rows, 0, self::AT_ONCE);
+        $changes = AuditTrailChanges::of($shown, $reader, true);
 
         return new AuditTrailPageProps(
             $search,
             $subject->value ?? '',
             $from?->toString(),
             $to?->toString(),
-            array_map(static fn (Record $line): AuditTrailRowProps => self::row($line, $reader), $shown),
+            array_map(static fn (Record $line): AuditTrailRowProps => self::row($line, $changes), $shown),
             count($rows) > self::AT_ONCE ? $shown[self::AT_ONCE - 1]->int('id') : null,
             array_map(static fn (AuditTrailSubject $one): string => $one->value, AuditTrailSubject::cases()),
         );
@@ -62,8 +56,11 @@ final class AuditTrailSearch
                     ->where(static fn (Builder $name): Builder => $name->where('audit_trail.name', $project->code)->orWhereBetween('audit_trail.name', [$project->code.'/', $project->code.'0']))))
             ->orderByDesc('audit_trail.id')->limit(self::OF_PROJECT + 1));
 
+        $shown = array_slice($rows, 0, self::OF_PROJECT);
+        $changes = AuditTrailChanges::of($shown, $reader, $showsMoney);
+
         return [
-            array_map(static fn (Record $line): AuditTrailRowProps => self::row($line, $reader, $showsMoney), array_slice($rows, 0, self::OF_PROJECT)),
+            array_map(static fn (Record $line): AuditTrailRowProps => self::row($line, $changes), $shown),
             count($rows) > self::OF_PROJECT,
         ];
     }
@@ -85,7 +82,7 @@ final class AuditTrailSearch
         return TextSearch::narrow($query, $search, ['actors.name', 'principals.name', 'owners.name', 'tasks.name', 'tasks.code', 'projects.name', 'projects.code', 'audit_trail.act', 'audit_trail.name', 'audit_trail.why', 'audit_trail.date']);
     }
 
-    private static function row(Record $line, Person $reader, bool $showsMoney = true): AuditTrailRowProps
+    private static function row(Record $line, AuditTrailChanges $changes): AuditTrailRowProps
     {
         $task = $line->stringOrNull('task');
 
@@ -99,7 +96,7 @@ final class AuditTrailSearch
             $line->stringOrNull('owner'),
             $task === null ? self::name($line->string('subject'), $line->string('name')) : $task.', '.$line->string('project'),
             $line->stringOrNull('date'),
-            self::changes($line, $reader, $showsMoney),
+            $changes->in($line),
             $line->string('why'),
         );
     }
@@ -116,74 +113,5 @@ final class AuditTrailSearch
         $known = $key === null ? null : Wording::of($key);
 
         return $known === null || $known === $key ? $name : $known;
-    }
-
-    /** @return list<AuditTrailChangeProps> */
-    private static function changes(Record $line, Person $reader, bool $showsMoney): array
-    {
-        $before = self::told($line->stringOrNull('before'));
-        $after = self::told($line->stringOrNull('after'));
-        $changes = [];
-        foreach (array_keys($before + $after) as $name) {
-            $old = self::printed((string) $name, $before[$name] ?? null, $reader);
-            $new = self::printed((string) $name, $after[$name] ?? null, $reader);
-            if ($old !== $new && $name !== 'role' && ! str_ends_with((string) $name, '_id') && ($showsMoney || ! str_contains((string) $name, 'cents'))) {
-                $changes[] = new AuditTrailChangeProps(self::field((string) $name), $old, $new);
-            }
-        }
-
-        return $changes;
-    }
-
-    private static function printed(string $name, mixed $value, Person $reader): ?string
-    {
-        return match (true) {
-            $value === null => null,
-            is_int($value) && str_contains($name, 'minutes') => Wording::hours(Minutes::of($value), $reader),
-            is_int($value) && str_contains($name, 'cents') => Money::ofCents($value)->toString(),
-            is_int($value) && in_array($name, self::SWITCHES, true) => Wording::of('audit.values.'.($value === 0 ? 'no' : 'yes')),
-            is_string($value) => self::text($value),
-            is_scalar($value) => (string) $value,
-            default => json_encode($value, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE),
-        };
-    }
-
-    private static function field(string $name): string
-    {
-        $plain = (string) preg_replace('/_(minutes|cents)$/', '', $name);
-        $known = Wording::of('audit.fields.'.$plain);
-
-        return $known === 'audit.fields.'.$plain ? str_replace('_', ' ', $plain) : $known;
-    }
-
-    /** A day, what became of a file, a value that is a name of ours, or whatever somebody wrote. */
-    private static function text(string $value): string
-    {
-        if (preg_match('/^\d{4}-\d\d-\d\d$/', $value) === 1) {
-            return LocalFormat::wholeDay(Day::of($value));
-        }
-        if (preg_match('/^\d{4}-W(\d\d)$/', $value, $week) === 1) {
-            return Wording::of('audit.week', ['number' => (int) $week[1]]);
-        }
-        if (preg_match('/^(\d+) new, (\d+) changed, (\d+) the same$/', $value, $counts) === 1) {
-            return self::counts((int) $counts[1], (int) $counts[2]);
-        }
-        $known = preg_match('/^[a-z+]+$/', $value) === 1 ? Wording::of('audit.values.'.$value) : '';
-
-        return $known === '' || $known === 'audit.values.'.$value ? $value : $known;
-    }
-
-    /** What an import did to the rows of a file; those that stayed the same go without saying. */
-    private static function counts(int $new, int $changed): string
-    {
-        $parts = [...($new > 0 ? [Wording::of('audit.rows_added', ['count' => $new])] : []), ...($changed > 0 ? [Wording::of('audit.rows_changed', ['count' => $changed])] : [])];
-
-        return $parts === [] ? Wording::of('audit.rows_unchanged') : implode(', ', $parts);
-    }
-
-    /** @return array<array-key, mixed> */
-    private static function told(?string $json): array
-    {
-        return $json === null ? [] : (array) json_decode($json, true, flags: JSON_THROW_ON_ERROR);
     }
 }

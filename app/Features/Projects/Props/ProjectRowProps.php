@@ -11,7 +11,7 @@ final readonly class ProjectRowProps
      * @param  string|null  $task  task code; null for a phase
      * @param  int|null  $taskId  null for a phase
      * @param  string|null  $assignee  what names the assignee in an address; null for a phase or task
-     * @param  string|null  $speaker  code of the person whose remaining estimate speaks for the assignee
+     * @param  string|null  $speaker  code of the person whose estimate counts for the assignee
      * @param  int|null  $baseline  minutes planned by the baseline; null where there is none
      * @param  int  $overAssigned  minutes by which assignments exceed the task's own plan
      */

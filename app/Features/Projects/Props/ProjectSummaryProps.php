@@ -8,7 +8,7 @@ namespace App\Features\Projects\Props;
 final readonly class ProjectSummaryProps
 {
     /**
-     * @param  int  $waiting  remaining estimate that wait for the project manager
+     * @param  int  $waiting  remaining estimates that wait for the project manager
      * @param  list<int>  $trend  forecast at the ends of the last twelve weeks, minutes, the oldest first
      */
     public function __construct(

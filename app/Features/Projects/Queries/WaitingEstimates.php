@@ -11,7 +11,7 @@ use Moss\Core\Calendar\Day;
 use Moss\Core\Effort\RemainingEstimate;
 use Moss\Core\Time\Minutes;
 
-/** The remaining estimate of a project's tasks that wait for its manager, each with its effect; in one query. */
+/** The remaining estimates of a project's tasks that wait for its manager, each with its effect; in one query. */
 final class WaitingEstimates
 {
     /** @return list<WaitingEstimateProps> the oldest first */

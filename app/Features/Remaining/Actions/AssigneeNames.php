@@ -10,7 +10,7 @@ use Illuminate\Support\Facades\DB;
 use Moss\Core\Effort\AssigneeFigures;
 use Moss\Core\Planning\Assignee;
 
-/** What assignees are called in a sentence. */
+/** The names of assignees, for a sentence. */
 final readonly class AssigneeNames
 {
     /**

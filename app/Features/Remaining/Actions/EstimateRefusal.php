@@ -8,7 +8,7 @@ use App\Support\Language\Wording;
 use DomainException;
 use Moss\Core\Effort\EstimateFault;
 
-/** A remaining estimate that was not taken, with the sentence that says why and what can be done. */
+/** A remaining estimate that was refused, with the sentence that says why and what can be done. */
 final class EstimateRefusal extends DomainException
 {
     private function __construct(string $sentence, public readonly ?EstimateFault $fault)

@@ -13,7 +13,7 @@ use Illuminate\Support\Facades\DB;
 use Moss\Core\Effort\EstimateMode;
 use Moss\Core\Time\Minutes;
 
-/** How remaining estimate count in the organisation, and how far they may depart from the rule without a reason. */
+/** How remaining estimates take effect in the organisation, and by how much they may differ from the calculated hours without a reason. */
 final readonly class SaveEstimateSettings
 {
     public function __construct(private AuditTrail $auditTrail)

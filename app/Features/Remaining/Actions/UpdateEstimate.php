@@ -23,7 +23,7 @@ use Moss\Core\Time\HoursText;
 use Moss\Core\Time\HoursTextRefused;
 use Moss\Core\Time\Minutes;
 
-/** Takes a person's remaining estimate of a task: it counts, or it waits for the project manager, as the project has it. */
+/** Takes a person's new estimate of a task: it takes effect, or it waits for the project manager, as the project is set. */
 final readonly class UpdateEstimate
 {
     public function __construct(

@@ -17,7 +17,7 @@ use Illuminate\Support\Facades\Gate;
 use Inertia\Inertia;
 use Inertia\Response;
 
-/** How remaining estimate count in the organisation. */
+/** How remaining estimates take effect in the organisation. */
 final class EstimateSettingsController
 {
     public function show(): Response

@@ -6,7 +6,7 @@ namespace App\Features\Remaining\Props;
 
 use Moss\Core\Effort\EstimateMode;
 
-/** How remaining estimate count in the organisation. */
+/** How remaining estimates take effect in the organisation. */
 final readonly class EstimateSettingsProps
 {
     /**

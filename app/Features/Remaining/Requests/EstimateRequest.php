@@ -8,7 +8,7 @@ use App\Features\Remaining\Actions\EstimateInput;
 use App\Http\Input\BoundedRequest;
 use Illuminate\Validation\Rule;
 
-/** Somebody's remaining estimate: hours, or that it is done for whose it is or for all. */
+/** A remaining estimate: hours, or the task marked as done for the assignee or for everyone. */
 final class EstimateRequest extends BoundedRequest
 {
     /** @return array<string, list<mixed>> */

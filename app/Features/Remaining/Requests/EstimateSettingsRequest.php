@@ -13,7 +13,7 @@ use Moss\Core\Time\HoursText;
 use Moss\Core\Time\HoursTextRefused;
 use Moss\Core\Time\Minutes;
 
-/** How remaining estimate are to count. */
+/** How remaining estimates take effect. */
 final class EstimateSettingsRequest extends BoundedRequest
 {
     /** @return array<string, list<mixed>> */

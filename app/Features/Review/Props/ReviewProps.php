@@ -18,7 +18,7 @@ final readonly class ReviewProps
      * @param  list<WaitingCorrectionProps>  $corrections  oldest first
      * @param  list<DecisionProps>  $decisions  the person's own of today, the newest first
      * @param  list<SelfApprovedProps>  $selfApproved  what approved itself in the last days
-     * @param  list<string>  $phrases  stored for returning
+     * @param  list<string>  $phrases  saved for returning
      */
     public function __construct(
         public Grouping $by,

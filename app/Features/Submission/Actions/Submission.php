@@ -17,7 +17,7 @@ final readonly class Submission
     {
     }
 
-    /** The whole week, without a explanation. */
+    /** The whole week, without an explanation. */
     public static function whole(): self
     {
         return new self(Selection::whole());

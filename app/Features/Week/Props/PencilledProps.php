@@ -6,7 +6,7 @@ namespace App\Features\Week\Props;
 
 use App\Features\Remaining\Props\TaskRemainingProps;
 
-/** What is pencilled in a week now, and what is remaining of its tasks. */
+/** The pencilled hours of a week, and the remaining hours of its tasks. */
 final readonly class PencilledProps
 {
     /**

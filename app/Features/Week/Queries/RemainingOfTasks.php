@@ -7,7 +7,7 @@ namespace App\Features\Week\Queries;
 use App\Features\Remaining\Props\TaskRemainingProps;
 use Moss\Core\Effort\AssigneeEffort;
 
-/** What is remaining of the tasks of a week, as far as a person or their team holds them. */
+/** The remaining hours of the tasks of a week that are assigned to a person or their team. */
 final readonly class RemainingOfTasks
 {
     /**

@@ -61,7 +61,7 @@ final readonly class WeekSheet
         );
     }
 
-    /** What is pencilled now and what is remaining, after something has changed. */
+    /** The pencilled and remaining hours after a change. */
     public function pencilled(Person $owner, Week $week): PencilledProps
     {
         $records = SheetRecords::load($owner, $week, $this->today->for($owner));

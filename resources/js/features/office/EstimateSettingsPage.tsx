@@ -10,7 +10,7 @@ import { OfficeShell } from './OfficeShell';
 
 const modes: EstimateMode[] = ['immediate', 'notify', 'approve'];
 
-/** How remaining estimate count. */
+/** How remaining estimates take effect. */
 export function EstimateSettingsPage({ settings }: { settings: EstimateSettingsProps }) {
     const copy = text.officePage.remaining;
     const format = useHoursFormat();

@@ -7,7 +7,7 @@ import { useForm } from '@inertiajs/react';
 
 const modes = ['', 'immediate', 'notify', 'approve'] as const;
 
-/** What the project is: its name, client, days, whether it bills and is open, and how remaining estimates count. */
+/** What the project is: its name, client, days, whether it bills and is open, and how remaining estimates take effect. */
 export function SettingsForm({ plan, onClose }: { plan: PlanProps; onClose: () => void }) {
     const form = useForm({
         name: plan.name,

@@ -8,7 +8,7 @@ interface DoneForAllProps {
     className: string;
 }
 
-/** Marks a task as done for everyone; where others have something remaining, it says so and asks once more. */
+/** Marks a task as done for everyone; where others have hours remaining, it says so and asks for a confirmation. */
 export function DoneForAll({ task, isDone, done, className }: DoneForAllProps) {
     const copy = text.remaining;
     const refusal = done.refusalOf(task);

@@ -15,7 +15,7 @@ interface ReturnFormProps {
 
 const stored = { preserveScroll: true, preserveState: true } as const;
 
-/** Asks for the comment with which time is returned; phrases that were stored stand in pencil. */
+/** The comment with which time is returned; saved phrases stand in pencil. */
 export function ReturnForm({ hours, label, act, phrases, going, onReturn, onCancel }: ReturnFormProps) {
     const field = useRef<HTMLTextAreaElement>(null);
     const [comment, setComment] = useState('');

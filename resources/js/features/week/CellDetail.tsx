@@ -29,7 +29,7 @@ interface CellDetailProps {
     onAuditTrail: (shows: boolean) => void;
     onCommand: (command: Command) => void;
     onInkClientNotes: () => void;
-    /** What is remaining of the task; none where nothing of it is planned for the person. */
+    /** The remaining hours of the task; none where it is not assigned to the person. */
     remaining: TaskRemainingProps | undefined;
     onLeave: () => void;
 }

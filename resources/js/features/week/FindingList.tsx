@@ -8,7 +8,7 @@ interface FindingListProps {
     findings: readonly FindingProps[];
     /** Under which each that is marked stands in the grid. */
     letters: ReadonlyMap<FindingProps, string>;
-    /** Answers with an explanation; without it, explanations are only read. */
+    /** Saves an explanation; without it, explanations are only read. */
     onAnswer?: ((finding: FindingProps, explanation: string) => void) | undefined;
     /** Where a finding is, for those that are elsewhere. */
     whereabouts?: (finding: FindingProps) => { place: string; go: () => void } | null;

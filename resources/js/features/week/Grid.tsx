@@ -35,7 +35,7 @@ interface GridProps {
     onType: (typing: Typing | null) => void;
     onCommand: (command: Command) => void;
     onSay: (sentence: string) => void;
-    /** What was typed over what is remaining of a line's task; null to look only. */
+    /** What was typed over the remaining hours of a line's task; null to open only. */
     onUpdateRemaining: (index: number, typed: string | null) => void;
 }
 

@@ -42,7 +42,7 @@ interface LineRowProps {
     onFinish: (typed: string | null, key: KeyboardEvent | null) => void;
     onStep: (key: string, minutes: number | null) => void;
     onCollapse: (projectCode: string) => void;
-    /** What is remaining of its task; none on a further line of the same. */
+    /** The remaining hours of its task; none on a further line of the same task. */
     remaining: TaskRemainingProps | undefined;
     onUpdateRemaining: (index: number, typed: string | null) => void;
     onLeaveRemaining: (index: number) => void;

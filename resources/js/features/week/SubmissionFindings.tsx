@@ -11,7 +11,7 @@ interface SubmissionFindingsProps {
     onSay: (given: Record<string, string>) => void;
 }
 
-/** What stands in the way, what asks for a explanation, and what is mentioned, before it goes. */
+/** The findings before submission: what blocks it, what needs an explanation, and what is for information. */
 export function SubmissionFindings({ summary, given, isLacking, onSay }: SubmissionFindingsProps) {
     const id = useId();
     const of = (severity: string) => summary.findings.filter((finding) => finding.severity === severity);

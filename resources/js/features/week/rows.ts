@@ -59,7 +59,7 @@ export function foldedWith(collapsed: readonly string[], projectCode: string): s
     return collapsed.includes(projectCode) ? collapsed.filter((one) => one !== projectCode) : [...collapsed, projectCode];
 }
 
-/** The keys of the lines that are the first of their task; what is remaining of it stands beside those. */
+/** The keys of the lines that are the first of their task, which show its remaining hours. */
 export function firstsOf(rows: readonly Row[]): ReadonlySet<string> {
     const seen = new Set<number>();
 

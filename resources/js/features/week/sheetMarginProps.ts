@@ -22,7 +22,7 @@ export interface SheetMarginProps {
     onAuditTrail: (shows: boolean) => void;
     onCommand: (command: Command) => void;
     onClose: () => void;
-    /** What was typed over what is remaining. */
+    /** What was typed over the remaining hours. */
     typedRemaining: string | null;
     /** It was taken. */
     onEstimateSaved: (sentence: string) => void;

@@ -15,7 +15,7 @@ export interface SheetState {
     totals: TotalsProps;
     proposals: Readonly<Record<string, ProposalProps>>;
     collapsed: readonly string[];
-    /** What is remaining, by task. */
+    /** Remaining hours, by task. */
     remaining: Readonly<Record<number, TaskRemainingProps>>;
 }
 

@@ -82,7 +82,7 @@ export function useGridEvents(parts: GridParts) {
         }),
         events: {
             onKeyDown: (event: KeyboardEvent) => {
-                // What is remaining stands beside the last day.
+                // The remaining hours stand beside the last day.
                 if (
                     event.key === 'ArrowRight' &&
                     !event.shiftKey &&

@@ -5,7 +5,7 @@ import type { SheetChange, SheetState } from './sheetState';
 
 const AFTER = 200;
 
-/** Asks anew what is pencilled and what is remaining whenever the sums have changed, once nothing is on its way. */
+/** Requests the pencilled and remaining hours again whenever the sums have changed, once nothing is being saved. */
 export function usePencil(
     sheet: WeekProps,
     queue: { isEmpty: () => boolean },

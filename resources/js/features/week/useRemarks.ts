@@ -9,7 +9,7 @@ const AFTER = 150;
 const none: SheetRemarksProps = { findings: [], spans: null };
 
 export interface Remarks extends SheetRemarksProps {
-    /** Answers a finding with a explanation. */
+    /** Answers a finding with an explanation. */
     answer: (finding: FindingProps, explanation: string) => void;
     /** Says from when to when the day went; null with what is wrong where it was refused. */
     span: (asked: { date: string; starts: string | null; ends: string | null; pause: number }) => Promise<string | null>;

@@ -28,7 +28,7 @@ export interface SheetActs {
     addLine: (line: string, wanted?: ReadonlyMap<string, Wanted>) => void;
     removeLine: (line: string) => void;
     arrange: (lines: SheetState['lines'], collapsed: readonly string[]) => void;
-    /** Something else is remaining of a task now. */
+    /** The remaining hours of a task have changed. */
     estimated: (left: TaskRemainingProps) => void;
 }
 
