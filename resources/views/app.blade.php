@@ -1,5 +1,5 @@
 <!DOCTYPE html>
-<html lang="{{ str_replace('_', '-', app()->getLocale()) }}" data-today="{{ app(App\Support\Clock\Today::class)->in(auth()->user()?->timezone ?? 'UTC')->toString() }}" data-locale="{{ Illuminate\Support\Number::defaultLocale() }}" data-theme="{{ $page['props']['theme'] ?? 'system' }}">
+<html lang="{{ str_replace('_', '-', app()->getLocale()) }}" data-locale="{{ $page['props']['locale'] ?? '' }}" data-theme="{{ $page['props']['theme'] ?? 'system' }}">
     <head>
         <meta charset="utf-8">
         <meta name="viewport" content="width=device-width, initial-scale=1">

@@ -35,6 +35,16 @@ for (const theme of ['light', 'dark'] as const) {
             expect(await findings(page)).toEqual([]);
         });
 
+        test('the account menu is accessible, and works by keyboard', async ({ page }) => {
+            await signIn(page, 'pilar.duncombe');
+            const menu = page.getByRole('button', { name: 'Account: Pilar Duncombe' });
+            await menu.press('Enter');
+            await expect(page.getByLabel('Hours format')).toBeFocused();
+            expect(await findings(page)).toEqual([]);
+            await page.keyboard.press('Escape');
+            await expect(menu).toBeFocused();
+        });
+
         test('the week is accessible while typing, refused, submitting, and empty', async ({ page }) => {
             await signIn(page, 'pilar.duncombe');
             expect(await findings(page)).toEqual([]);

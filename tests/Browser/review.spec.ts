@@ -199,6 +199,30 @@ test('the office closes a period after its check list, and opens days again with
     await expect(office.getByText('A test of the harbour lights')).toBeVisible();
 });
 
+test('a date is typed as people type it, and a wrong one says what to enter', async ({ browser }) => {
+    const office = await signedIn(browser, 'tobin.vale');
+    await office.goto('/office/audit-trail');
+    const from = office.getByLabel('From');
+    for (const [typed, shown] of [
+        ['fri', '19 Jun 2026'],
+        ['28/11', '28 Nov 2026'],
+        ['+3', '20 Jun 2026'],
+        ['2026-06-01', '1 Jun 2026'],
+    ] as const) {
+        await from.fill(typed);
+        await from.press('Tab');
+        await expect(from).toHaveValue(shown);
+    }
+    await from.fill('soon');
+    await from.press('Enter');
+    await expect(office.getByRole('alert')).toHaveText('Enter a date such as 17 Jun 2026.');
+    await expect(office).toHaveURL(/audit-trail$/);
+    await from.fill('1 jun');
+    await from.press('Enter');
+    await expect(office).toHaveURL(/from=2026-06-01/);
+    await expect(office.getByLabel('From')).toHaveValue('1 Jun 2026');
+});
+
 test('who has not submitted is seen and reminded', async ({ browser }) => {
     const una = await signedIn(browser, 'una.sedge');
     await una.goto('/not-submitted?week=2026-W23');

@@ -33,6 +33,7 @@ final class HandleInertiaRequests extends Middleware
         return [
             ...parent::share($request),
             ...self::ofNobody($request),
+            'today' => $this->today->in($person instanceof Person ? $person->timezone ?? 'UTC' : 'UTC')->toString(),
             // Worked out only for pages: saving a cell shows none.
             'signedIn' => fn (): ?SignedInProps => $person instanceof Person ? $this->signedIn($person) : null,
             'message' => $request->session()->get('message'),

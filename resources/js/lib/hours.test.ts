@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { hoursWithUnit, printHours, signedHours } from './hours';
+import { hoursWithUnit, printHours, signedHours, typedHours } from './hours';
 
 describe('hours', () => {
     it.each([
@@ -17,6 +17,18 @@ describe('hours', () => {
     ])('prints %i minutes', (minutes, decimal, clock) => {
         expect(printHours(minutes, 'decimal')).toBe(decimal);
         expect(printHours(minutes, 'clock')).toBe(clock);
+    });
+
+    it.each([
+        [0, '0', '0:00'],
+        [80, '1.33', '1:20'],
+        [-90, '-1.5', '-1:30'],
+        [600, '10', '10:00'],
+        // Printed it is grouped; typed it must read back.
+        [74070, '1234.5', '1234:30'],
+    ])('prints %i minutes for a field', (minutes, decimal, clock) => {
+        expect(typedHours(minutes, 'decimal')).toBe(decimal);
+        expect(typedHours(minutes, 'clock')).toBe(clock);
     });
 
     it('says the unit in a sentence and the sign of a difference', () => {

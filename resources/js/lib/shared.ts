@@ -4,6 +4,8 @@ import { usePage } from '@inertiajs/react';
 interface Shared {
     [key: string]: unknown;
     theme: Theme;
+    /** The day it is where the reader is. */
+    today: string;
     signedIn: SignedInProps | null;
     message: string | null;
     refusal: string | null;

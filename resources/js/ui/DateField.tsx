@@ -1,6 +1,7 @@
 import { wholeDate } from '@/lib/days';
 import { readDate, type IsoDay } from '@/lib/dateText';
 import { locale } from '@/lib/locale';
+import { useShared } from '@/lib/shared';
 import { text } from '@/lib/text';
 import { useId, useRef, useState } from 'react';
 
@@ -15,15 +16,13 @@ interface DateFieldProps {
     onPick?: (day: IsoDay) => void;
 }
 
-const today = () => document.documentElement.dataset.today ?? new Date().toISOString().slice(0, 10);
-
 /** What is wrong with what was typed; empty where nothing is. */
-function faultOf(typed: string, day: IsoDay | null, { min, max, required }: DateFieldProps): string {
+function faultOf(typed: string, day: IsoDay | null, today: IsoDay, { min, max, required }: DateFieldProps): string {
     if (typed.trim() === '') {
         return required === true ? text.date.missing : '';
     }
     if (day === null) {
-        return text.date.unreadable(wholeDate(today()));
+        return text.date.unreadable(wholeDate(today));
     }
 
     return min !== undefined && day < min
@@ -36,6 +35,7 @@ function faultOf(typed: string, day: IsoDay | null, { min, max, required }: Date
 /** A day, typed as people type it and shown in one format; what it was understood as stands there once it is left. */
 export function DateField(props: DateFieldProps) {
     const { label, name, defaultValue, required, onPick } = props;
+    const { today } = useShared();
     const id = useId();
     const field = useRef<HTMLInputElement>(null);
     const [typed, setTyped] = useState(defaultValue ? wholeDate(defaultValue) : '');
@@ -43,10 +43,10 @@ export function DateField(props: DateFieldProps) {
     const [fault, setFault] = useState('');
 
     const read = (value: string) => {
-        const found = readDate(value, today(), locale);
+        const found = readDate(value, today, locale);
         setTyped(value);
         setDay(found);
-        field.current?.setCustomValidity(faultOf(value, found, props));
+        field.current?.setCustomValidity(faultOf(value, found, today, props));
         setFault('');
         onPick?.(found ?? '');
     };
@@ -69,11 +69,11 @@ export function DateField(props: DateFieldProps) {
                 }}
                 onInvalid={(event) => {
                     event.preventDefault();
-                    setFault(faultOf(typed, day, props));
+                    setFault(faultOf(typed, day, today, props));
                 }}
                 onBlur={() => {
                     if (day === null) {
-                        setFault(typed.trim() === '' ? '' : faultOf(typed, day, props));
+                        setFault(typed.trim() === '' ? '' : faultOf(typed, day, today, props));
                     } else {
                         setTyped(wholeDate(day));
                     }
