@@ -26,7 +26,9 @@ export function ProjectsPage({ list }: { list: ProjectsProps }) {
         <Shell>
             <PageHeading
                 title={text.projects}
-                finding={hasNone ? copy.nothing : list.count === 0 ? copy.notFound : copy.finding(list.count, list.above)}
+                finding={
+                    hasNone ? copy.nothing : list.count === 0 ? copy.notFound : copy.finding(list.count, list.above, list.state)
+                }
             >
                 {list.mayCreate && (
                     <Link href="/new-project" className="act">

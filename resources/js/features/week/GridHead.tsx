@@ -52,7 +52,7 @@ export function GridHead({ days, format }: { days: DayProps[]; format: HoursForm
                 </th>
                 <th
                     scope="col"
-                    className="w-[5.8rem] max-md:hidden ps-2 pe-1 text-end align-bottom text-faded"
+                    className="w-[6.2rem] max-md:hidden ps-2 pe-1 text-end align-bottom text-faded"
                     title={text.week.remaining.title}
                 >
                     {text.week.remaining.head}

@@ -5,8 +5,21 @@ import { plural } from './plural';
 export const projectsText = {
     projectTabs: { label: 'Project', standing: 'Status', plan: 'Plan' },
     projectsPage: {
-        finding: (count: number, over: number) =>
-            `${plural(count, { one: '# project', other: '# projects' })}; ${over === 0 ? 'none is' : plural(over, { one: 'one is', other: '# are' })} forecast over plan.`,
+        finding: (count: number, over: number, state: string) => {
+            const projects =
+                state === 'open'
+                    ? plural(count, { one: '# open project', other: '# open projects' })
+                    : state === 'closed'
+                      ? plural(count, { one: '# closed project', other: '# closed projects' })
+                      : plural(count, { one: '# project', other: '# projects' });
+
+            return over === 0
+                ? `${projects}; none is forecast over plan.`
+                : plural(over, {
+                      one: `${projects}; one is forecast over plan.`,
+                      other: `${projects}; # are forecast over plan.`,
+                  });
+        },
         sums: (planned: string, entered: string, remaining: string, forecast: string, verdict: string) =>
             `In total, ${planned} planned, ${entered} entered and ${remaining} remaining; the forecast is ${forecast}, ${verdict}.`,
         nothing: 'You do not manage any projects yet.',
