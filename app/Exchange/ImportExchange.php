@@ -16,7 +16,7 @@ use Throwable;
  */
 final readonly class ImportExchange
 {
-    public function __construct(private RouteWaitingEntries $routing, private SaveFindings $findings, private EndAssignments $endings, private AssignmentNotices $notices, private ImportAuditTrail $auditTrail)
+    public function __construct(private RouteWaitingEntries $routing, private SaveFindings $findings, private EndAssignments $endings, private AssignmentNotices $notices, private ImportAuditTrail $auditTrail, private ImportedChanges $changes)
     {
     }
 
@@ -99,12 +99,14 @@ final readonly class ImportExchange
             }
         }
         $ended = $replacesPlan ? $this->endings->handle($files, $codes) : [];
+        $this->changes->ended($ended);
         $report->addEnded($ended);
         $this->auditTrail->ended($ended);
         foreach (EstimatesWithoutAssignment::among($files['remaining_estimates'] ?? null, $codes) as $problem) {
             $problems->add($problem);
         }
         $problems->refuseIfAny();
+        $this->changes->finish();
         $this->routing->handle();
         if (isset($files['entries'])) {
             $this->findings->ofAllThatWaits();
@@ -121,6 +123,7 @@ final readonly class ImportExchange
             $change = FileKindChange::of($file->kind, $rows, $codes, $problems);
             if (! $problems->areThereAny()) {
                 $change->write();
+                $this->changes->of($change);
                 $this->auditTrail->of($change);
                 $report->add($change);
             }

@@ -10,10 +10,10 @@ use App\Support\Database\Record;
 use Illuminate\Support\Facades\DB;
 use Moss\Core\Calendar\Day;
 
-/** How much waits for a person, how much they have not read, whether they lead anybody, and whether totals are being recalculated; in one query. */
+/** How much waits for a person, how much they have not read, whether they lead anybody, and how much of what is being recalculated is done; in one query. */
 final readonly class HeaderCounts
 {
-    private function __construct(public int $waiting, public int $unread, public bool $leads, public bool $isRecalculating)
+    private function __construct(public int $waiting, public int $unread, public bool $leads, public ?int $recalculated)
     {
     }
 
@@ -23,9 +23,9 @@ final readonly class HeaderCounts
             ->selectSub($waiting->for($person, $today)->selectRaw('count(*)'), 'entries')
             ->selectSub($waiting->corrections($person, $today)->selectRaw('count(*)'), 'corrections')
             ->selectSub(DB::table('messages')->where('person_id', $person->id)->where('in_app', 1)->whereNull('read_at')->selectRaw('count(*)'), 'unread')
-            ->selectSub(DB::query()->selectRaw('EXISTS (SELECT 1 FROM outdated_efforts)'), 'outdated')
+            ->selectSub(DB::table('recalculations')->selectRaw('100 * coalesce(sum(units_done), 0) / max(1, sum(units))')->havingRaw('count(*) > 0'), 'recalculated')
             ->selectSub(DB::table('people')->where('manager_id', $person->id)->selectRaw('count(*)'), 'led'))[0];
 
-        return new self($record->int('entries') + $record->int('corrections'), $record->int('unread'), $record->int('led') > 0, $record->bool('outdated'));
+        return new self($record->int('entries') + $record->int('corrections'), $record->int('unread'), $record->int('led') > 0, $record->intOrNull('recalculated'));
     }
 }

@@ -111,6 +111,6 @@ final class PersonPolicy
         $on = static fn (string $table): Builder => DB::table($table)->select('task_id')->where('person_id', $owner->id);
 
         return DB::table('tasks')->join('projects', 'projects.id', 'tasks.project_id')->where('projects.manager_id', $person->id)
-            ->whereIn('tasks.id', $on('assignments')->union($on('recorded_months')))->exists();
+            ->whereIn('tasks.id', $on('assignments')->union($on('recorded_weeks')))->exists();
     }
 }

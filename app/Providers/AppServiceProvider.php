@@ -4,20 +4,14 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
-use App\Features\Figures\Actions\Recalculation;
-use App\Features\Figures\Actions\RecalculationFlag;
-use App\Features\Figures\Actions\RefreshFigures;
 use App\Features\SignIn\SignedInPeople;
 use App\Http\Input\WorkWeek;
 use App\Models\Person;
 use App\Support\Clock\Today;
-use App\Support\Database\ActConnection;
 use App\Support\Database\ImmediateSqliteConnector;
 use App\Support\Language\Wording;
 use App\Support\Mail\OutboxTransport;
-use Closure;
 use Illuminate\Contracts\Auth\StatefulGuard;
-use Illuminate\Database\Connection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\Mail;
@@ -26,7 +20,6 @@ use Illuminate\Support\Number;
 use Illuminate\Support\ServiceProvider;
 use Illuminate\Translation\FileLoader;
 use Moss\Core\Calendar\Week;
-use PDO;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
 final class AppServiceProvider extends ServiceProvider
@@ -34,14 +27,6 @@ final class AppServiceProvider extends ServiceProvider
     public function register(): void
     {
         $this->app->bind('db.connector.sqlite', ImmediateSqliteConnector::class);
-        Connection::resolverFor('sqlite', function (PDO|Closure $pdo, string $database, string $prefix, array $config): ActConnection {
-            $connection = new ActConnection($pdo, $database, $prefix, $config);
-            $connection->beforeActsEnd(fn () => $this->app->make(RefreshFigures::class)->ofAct());
-            $connection->afterActs(fn () => $this->app->make(Recalculation::class)->afterAct());
-
-            return $connection;
-        });
-        $this->app->singleton(RecalculationFlag::class);
         $this->app->bind(StatefulGuard::class, static fn (): StatefulGuard => Auth::guard('web'));
         $this->app->singleton(Today::class, static function (): Today {
             $fixed = config('moss.today');

@@ -34,7 +34,7 @@ enum Grouping: string
     public function groupOf(WorkItem $subject, Day $day): string
     {
         return match ($this) {
-            self::Project => $subject->project,
+            self::Project => $subject->project ?? self::NONE,
             self::Phase => $subject->project.'/'.($subject->phase ?? self::NONE),
             self::Task => $subject->project.'/'.$subject->task,
             self::Person => $subject->person ?? self::NONE,

@@ -7,10 +7,12 @@ namespace Moss\Core\Compare;
 use Moss\Core\Calendar\Day;
 use Moss\Core\Time\Minutes;
 
-/** Recorded minutes of one subject on a day, or on any day of the period where the grouping does not ask which. */
+/** Recorded minutes of one subject. */
 final readonly class RecordedTime
 {
-    public function __construct(public WorkItem $subject, public Day $day, public Minutes $minutes, public bool $isActual)
+    /** @param  bool  $withPending  whether pending time counts as actual */
+    public static function amount(WorkItem $subject, Day $day, Minutes $actual, Minutes $pending, bool $withPending): ComparedAmount
     {
+        return new ComparedAmount($subject, $day, new ComparisonRow(Minutes::zero(), Minutes::zero(), $withPending ? $actual->plus($pending) : $actual, $pending));
     }
 }

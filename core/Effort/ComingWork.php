@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Moss\Core\Effort;
 
-use Moss\Core\Calendar\Capacity;
 use Moss\Core\Calendar\Day;
 use Moss\Core\Calendar\DayRange;
+use Moss\Core\Planning\Capacities;
 use Moss\Core\Planning\Spread;
 use Moss\Core\Time\Minutes;
 
@@ -20,10 +20,9 @@ final readonly class ComingWork
 
     /**
      * @param  iterable<TaskEffort>  $efforts
-     * @param  Capacity  $organisation  for hours that are nobody's
      * @return array<string, Minutes> by `YYYY-MM-DD`, days after today in order; together they are what remains
      */
-    public static function of(iterable $efforts, Forecasting $forecasting, Capacity $organisation, Day $today): array
+    public static function of(iterable $efforts, Forecasting $forecasting, Capacities $capacities, Day $today): array
     {
         $byDay = [];
         foreach ($efforts as $effort) {
@@ -31,14 +30,13 @@ final readonly class ComingWork
                 if ($part->figures->remaining->isZero()) {
                     continue;
                 }
-                [$days, $capacity] = [$effort->task->days, $organisation];
+                $days = $effort->task->days;
                 foreach ($effort->assigneeEfforts as $assigneeEffort) {
                     if ($part->assignee !== null && $assigneeEffort->assignee->key() === $part->assignee->key()) {
-                        $last = $assigneeEffort->lastAssignment();
-                        [$days, $capacity] = [DayRange::between($assigneeEffort->firstPlannedDay(), $last->days->last()), $last->capacity];
+                        $days = DayRange::between($assigneeEffort->firstPlannedDay(), $assigneeEffort->lastAssignment()->days->last());
                     }
                 }
-                foreach (Spread::over($part->figures->remaining, self::rest($days, $today), $capacity)->byDay() as $date => $minutes) {
+                foreach (Spread::over($part->figures->remaining, self::rest($days, $today), $capacities->for($part->assignee))->byDay() as $date => $minutes) {
                     $byDay[$date] = ($byDay[$date] ?? Minutes::zero())->plus($minutes);
                 }
             }

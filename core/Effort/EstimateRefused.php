@@ -10,7 +10,7 @@ use Moss\Core\CoreError;
 /** A remaining estimate that is refused. */
 final class EstimateRefused extends DomainException implements CoreError
 {
-    /** @param  list<AssigneeFigures>  $others  those who have something left, where that is why */
+    /** @param  list<AssigneeRemaining>  $others  those who have something left, where that is why */
     private function __construct(public readonly EstimateFault $fault, public readonly array $others)
     {
         parent::__construct('Remaining estimate refused: '.$fault->value);
@@ -21,7 +21,7 @@ final class EstimateRefused extends DomainException implements CoreError
         return new self($fault, []);
     }
 
-    /** @param  list<AssigneeFigures>  $others */
+    /** @param  list<AssigneeRemaining>  $others */
     public static function overOthers(EstimateFault $fault, array $others): self
     {
         return new self($fault, $others);

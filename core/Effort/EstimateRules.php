@@ -70,13 +70,14 @@ final readonly class EstimateRules
     /**
      * Other assignees with minutes remaining; one without an assignee stands for unassigned hours.
      *
-     * @return list<AssigneeFigures>
+     * @return list<AssigneeRemaining>
      */
     public function othersRemaining(?Assignee $assignee): array
     {
-        $parts = Forecasting::ofMinutes()->ofAssignees($this->effort);
+        $parts = array_map(fn (AssigneeEffort $one): AssigneeRemaining => new AssigneeRemaining($one->assignee, $this->effort->remainingOf($one)), $this->effort->assigneeEfforts);
+        $parts[] = new AssigneeRemaining(null, $this->effort->remainingUnassigned());
 
-        return array_values(array_filter($parts, static fn (AssigneeFigures $part): bool => ! $part->figures->remaining->isZero()
+        return array_values(array_filter($parts, static fn (AssigneeRemaining $part): bool => ! $part->remaining->isZero()
             && ($assignee === null || $part->assignee === null || $part->assignee->key() !== $assignee->key())));
     }
 

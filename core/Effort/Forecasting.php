@@ -9,6 +9,7 @@ use Moss\Core\Money\Cost;
 use Moss\Core\Money\Money;
 use Moss\Core\Money\Pricing;
 use Moss\Core\Planning\Assignment;
+use Moss\Core\Planning\Capacities;
 use Moss\Core\Time\Minutes;
 
 /**
@@ -18,15 +19,9 @@ final readonly class Forecasting
 {
     private Pricing $valuePricing;
 
-    public function __construct(private Pricing $pricing, private Day $today)
+    public function __construct(private Pricing $pricing, private Day $today, private Capacities $capacities)
     {
         $this->valuePricing = $pricing->hasRates() ? $pricing : Pricing::inHours();
-    }
-
-    /** For planned, entered and remaining minutes alone, which depend on no rate and not on the day on which one looks. */
-    public static function ofMinutes(): self
-    {
-        return new self(Pricing::inHours(), Day::of('2000-01-03'));
     }
 
     public function ofTask(TaskEffort $effort): Figures
@@ -56,22 +51,20 @@ final readonly class Forecasting
      */
     public function ofAssignees(TaskEffort $effort): array
     {
-        $done = $effort->isDone();
         $wasDone = $effort->wasDoneOn($this->today);
         $parts = [];
         foreach ($effort->assigneeEfforts as $assigneeEffort) {
-            $parts[] = new AssigneeFigures($assigneeEffort->assignee, $this->ofHolding($assigneeEffort, $done, $wasDone));
+            $parts[] = new AssigneeFigures($assigneeEffort->assignee, $this->ofHolding($assigneeEffort, $effort->remainingOf($assigneeEffort), $wasDone));
         }
         if (! $effort->task->unassigned()->isZero() || $effort->unheld !== []) {
-            $parts[] = new AssigneeFigures(null, $this->ofUnassigned($effort->task->unassigned(), $effort->unheld, $done));
+            $parts[] = new AssigneeFigures(null, $this->ofUnassigned($effort));
         }
 
         return $parts;
     }
 
-    private function ofHolding(AssigneeEffort $assigneeEffort, bool $done, bool $wasDone): Figures
+    private function ofHolding(AssigneeEffort $assigneeEffort, Minutes $remaining, bool $wasDone): Figures
     {
-        $remaining = $done ? Minutes::zero() : $assigneeEffort->remaining();
         $entered = self::costOf($assigneeEffort->entries);
         $last = $assigneeEffort->lastAssignment();
         $remainingCost = $this->pricing->cost(
@@ -95,11 +88,10 @@ final readonly class Forecasting
         );
     }
 
-    /** @param  list<RecordedEffort>  $entries */
-    private function ofUnassigned(Minutes $planned, array $entries, bool $done): Figures
+    private function ofUnassigned(TaskEffort $effort): Figures
     {
+        [$planned, $entries, $remaining] = [$effort->task->unassigned(), $effort->unheld, $effort->remainingUnassigned()];
         $entered = self::costOf($entries);
-        $remaining = $done ? Minutes::zero() : $planned->minus(self::minutesOf($entries))->notBelowZero();
         $spent = self::valueOf(self::datedUpTo($this->today, $entries));
 
         return new Figures(
@@ -139,7 +131,7 @@ final readonly class Forecasting
             if ($days !== null) {
                 $cost = $this->plannedCostOf($assignment, $this->valuePricing)->known;
                 // Once all days are past, all that was planned is.
-                $phased = $assignment->days->last()->isAfter($this->today) ? $assignment->spread()->within($days) : $assignment->planned;
+                $phased = $assignment->days->last()->isAfter($this->today) ? $assignment->spread($this->capacities->for($assignment->assignee))->within($days) : $assignment->planned;
                 $sum = $sum->plus($cost->share($phased->toInt(), $assignment->planned->toInt()));
             }
         }

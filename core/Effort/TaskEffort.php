@@ -6,6 +6,7 @@ namespace Moss\Core\Effort;
 
 use Moss\Core\Calendar\Day;
 use Moss\Core\Planning\PlannedTask;
+use Moss\Core\Time\Minutes;
 
 /**
  * A task with everything recorded on it: entries and remaining estimates attributed to its assignees.
@@ -67,6 +68,37 @@ final readonly class TaskEffort
         return null;
     }
 
+    /** What remains for one of its assignees; nothing once the task is done. */
+    public function remainingOf(AssigneeEffort $assigneeEffort): Minutes
+    {
+        return $this->isDone() ? Minutes::zero() : $assigneeEffort->remaining();
+    }
+
+    /** What remains of the unassigned hours; nothing once the task is done, and never below 0. */
+    public function remainingUnassigned(): Minutes
+    {
+        return $this->isDone() ? Minutes::zero() : $this->task->unassigned()->minus(self::minutesOf($this->unheld))->notBelowZero();
+    }
+
+    public function remaining(): Minutes
+    {
+        return $this->isDone()
+            ? Minutes::zero()
+            : Minutes::sum(array_map(static fn (AssigneeEffort $assigneeEffort): Minutes => $assigneeEffort->remaining(), $this->assigneeEfforts))->plus($this->remainingUnassigned());
+    }
+
+    /** Everything entered, whoever it falls on. */
+    public function entered(): Minutes
+    {
+        return Minutes::sum(array_map(static fn (AssigneeEffort $assigneeEffort): Minutes => $assigneeEffort->entered(), $this->assigneeEfforts))->plus(self::minutesOf($this->unheld));
+    }
+
+    /** What is entered and what remains. */
+    public function forecast(): Minutes
+    {
+        return $this->entered()->plus($this->remaining());
+    }
+
     /** As it stood at the end of the day: entries, remaining estimates and completion up to it, the plan as it is. */
     public function asOf(Day $day): self
     {
@@ -118,5 +150,11 @@ final readonly class TaskEffort
         }
 
         return $this->assigneeEfforts !== [];
+    }
+
+    /** @param  list<RecordedEffort>  $entries */
+    private static function minutesOf(array $entries): Minutes
+    {
+        return Minutes::sum(array_map(static fn (RecordedEffort $entry): Minutes => $entry->minutes, $entries));
     }
 }

@@ -9,7 +9,7 @@ use Moss\Core\Calendar\DayRange;
 use Moss\Core\Time\Minutes;
 
 /**
- * An assignee on a task in a role, with planned minutes over days; the capacity is that of the assignee.
+ * An assignee on a task in a role, with planned minutes over days.
  */
 final readonly class Assignment
 {
@@ -18,12 +18,12 @@ final readonly class Assignment
         public ?string $role,
         public Minutes $planned,
         public DayRange $days,
-        public Capacity $capacity,
     ) {
     }
 
-    public function spread(): Spread
+    /** @param  Capacity  $capacity  of the assignee's days */
+    public function spread(Capacity $capacity): Spread
     {
-        return Spread::over($this->planned, $this->days, $this->capacity);
+        return Spread::over($this->planned, $this->days, $capacity);
     }
 }

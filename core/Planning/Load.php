@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Moss\Core\Planning;
 
+use Moss\Core\Calendar\Capacity;
 use Moss\Core\Calendar\DayRange;
 use Moss\Core\Calendar\ExpectedHours;
 use Moss\Core\Time\Minutes;
@@ -20,12 +21,15 @@ final readonly class Load
     {
     }
 
-    /** @param  iterable<Assignment>  $assignments  of one person, on any project; those of tasks that are done left out */
-    public static function over(DayRange $days, iterable $assignments, ExpectedHours $expected): self
+    /**
+     * @param  iterable<Assignment>  $assignments  of one person, on any project; those of tasks that are done left out
+     * @param  Capacity  $capacity  of the person's days
+     */
+    public static function over(DayRange $days, iterable $assignments, Capacity $capacity, ExpectedHours $expected): self
     {
         $planned = [];
         foreach ($assignments as $assignment) {
-            foreach ($assignment->spread()->byDay() as $date => $minutes) {
+            foreach ($assignment->spread($capacity)->byDay() as $date => $minutes) {
                 $planned[$date] = ($planned[$date] ?? Minutes::zero())->plus($minutes);
             }
         }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Moss\Core\Sheet;
 
+use Moss\Core\Calendar\Capacity;
 use Moss\Core\Planning\Assignment;
 use Moss\Core\Planning\Spread;
 use Moss\Core\Time\Minutes;
@@ -17,9 +18,10 @@ final readonly class PlannedLine
 
     public Spread $spread;
 
-    public function __construct(string $project, string $task, public Assignment $assignment, public Minutes $remaining)
+    /** @param  Capacity  $capacity  of the person's days */
+    public function __construct(string $project, string $task, public Assignment $assignment, public Minutes $remaining, Capacity $capacity)
     {
         $this->line = new Line($project, $task, $assignment->role);
-        $this->spread = $assignment->spread();
+        $this->spread = $assignment->spread($capacity);
     }
 }

@@ -43,7 +43,7 @@ return new class extends Migration
             // What was planned for an assignee from a day on, until the next; person and team 0 for the task itself.
             <<<'SQL'
                 CREATE TABLE plan_steps (
-                    task_id INTEGER NOT NULL REFERENCES tasks (id),
+                    task_id INTEGER NOT NULL REFERENCES tasks (id) ON DELETE CASCADE,
                     person_id INTEGER NOT NULL DEFAULT 0,
                     team_id INTEGER NOT NULL DEFAULT 0,
                     starting_on TEXT NOT NULL CHECK (length(starting_on) = 10),
@@ -56,7 +56,6 @@ return new class extends Migration
         ] as $statement) {
             DB::statement($statement);
         }
-        DB::statement('INSERT INTO outdated_efforts (task_id) SELECT id FROM tasks WHERE true ON CONFLICT DO NOTHING');
     }
 
     public function down(): void

@@ -67,7 +67,7 @@ final class HandleInertiaRequests extends Middleware
             $person->isOffice(),
             $counts->waiting,
             $counts->unread,
-            $counts->isRecalculating,
+            $counts->recalculated,
         );
     }
 }

@@ -87,8 +87,8 @@ export function Shell({ children, skipTo = '#page' }: ShellProps) {
                         {refusal}
                     </p>
                 )}
-                {signedIn?.isRecalculating === true && (
-                    <p className="mb-2 border-s-2 border-ochre ps-3 text-ochre">{text.recalculating}</p>
+                {typeof signedIn?.recalculated === 'number' && (
+                    <p className="mb-2 border-s-2 border-ochre ps-3 text-ochre">{text.recalculating(signedIn.recalculated)}</p>
                 )}
                 {children}
             </main>

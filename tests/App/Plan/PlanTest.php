@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\App\Plan;
 
-use App\Features\Figures\Queries\VerifiedFigures;
+use App\Effort\Totals\VerifiedTotals;
 use App\Models\Assignment;
 use App\Models\Project;
 use App\Models\Task;
@@ -29,7 +29,7 @@ final class PlanTest extends TestCase
 
     protected function tearDown(): void
     {
-        self::assertSame([], iterator_to_array($this->app->make(VerifiedFigures::class)->differences(), false));
+        self::assertSame([], iterator_to_array($this->app->make(VerifiedTotals::class)->differences(), false));
         parent::tearDown();
     }
 

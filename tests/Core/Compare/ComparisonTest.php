@@ -9,6 +9,8 @@ use Moss\Core\Calendar\Day;
 use Moss\Core\Calendar\DayRange;
 use Moss\Core\Calendar\HolidayCalendar;
 use Moss\Core\Calendar\WorkPattern;
+use Moss\Core\Compare\ComparedAmount;
+use Moss\Core\Compare\ComparedDays;
 use Moss\Core\Compare\Comparison;
 use Moss\Core\Compare\ComparisonRow;
 use Moss\Core\Compare\Grouping;
@@ -79,21 +81,16 @@ final class ComparisonTest extends TestCase
         $bell = new WorkItem('BELL', null, null, 'FRAME', null, 'field', null);
         $bellOfBo = new WorkItem('BELL', null, null, 'FRAME', 'bo', null, null);
 
-        return Comparison::of(
-            $by,
-            $selection,
-            $period ?? DayRange::between(Day::of('2026-06-01'), Day::of('2026-07-31')),
-            Day::of('2026-06-30'),
-            $withPending,
+        $days = $period ?? DayRange::between(Day::of('2026-06-01'), Day::of('2026-07-31'));
+        $compared = ComparedDays::of($days, Day::of('2026-06-30'));
+        $recorded = static fn (WorkItem $item, string $day, int $actual, int $pending): ComparedAmount => RecordedTime::amount($item, Day::of($day), Minutes::ofHours($actual), Minutes::ofHours($pending), $withPending);
+
+        return Comparison::of($by, $selection, [
             // Monday 29 June to Thursday 2 July, 8 h a day; and 8 h on Friday 26 June for the team.
-            [new PlannedTime($lens, self::spread(32, '2026-06-29', '2026-07-02')), new PlannedTime($bell, self::spread(8, '2026-06-26', '2026-06-28'))],
-            [
-                new RecordedTime($lens, Day::of('2026-06-29'), Minutes::ofHours(8), true),
-                new RecordedTime($lensOfBo, Day::of('2026-06-30'), Minutes::ofHours(5), false),
-                new RecordedTime($bellOfBo, Day::of('2026-06-30'), Minutes::ofHours(3), true),
-                new RecordedTime($bellOfBo, Day::of('2026-08-01'), Minutes::ofHours(3), true),
-            ],
-        );
+            ...PlannedTime::spread($lens, self::spread(32, '2026-06-29', '2026-07-02'), $days, $compared),
+            ...PlannedTime::spread($bell, self::spread(8, '2026-06-26', '2026-06-28'), $days, $compared),
+            ...$period === null ? [$recorded($lens, '2026-06-29', 8, 0), $recorded($lensOfBo, '2026-06-30', 0, 5), $recorded($bellOfBo, '2026-06-30', 3, 0)] : [],
+        ]);
     }
 
     private static function spread(int $hours, string $first, string $last): Spread

@@ -4,11 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Core\Effort;
 
-use Moss\Core\Calendar\Capacity;
 use Moss\Core\Calendar\Day;
 use Moss\Core\Calendar\DayRange;
-use Moss\Core\Calendar\HolidayCalendar;
-use Moss\Core\Calendar\WorkPattern;
 use Moss\Core\Effort\AssigneeEffort;
 use Moss\Core\Effort\RecordedEffort;
 use Moss\Core\Effort\RemainingEstimate;
@@ -26,7 +23,6 @@ final class AssigneeEffortTest extends TestCase
     {
         $assignment = new Assignment(
             Assignee::person('ada'), null, Minutes::of($planned), DayRange::between(Day::of('2026-06-15'), Day::of('2026-06-19')),
-            new Capacity(WorkPattern::of('8 8 8 8 8 0 0'), HolidayCalendar::empty()),
         );
         $entries = $entered === 0 ? [] : [RecordedEffort::unpriced('ada', null, Day::of('2026-06-16'), Minutes::of($entered))];
         $estimates = array_map(static fn (array $one): RemainingEstimate => new RemainingEstimate('ada', null, Day::of($one[0]), Minutes::of($one[1]), $one[2]), $estimated);

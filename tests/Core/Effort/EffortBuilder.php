@@ -22,6 +22,7 @@ use Moss\Core\Money\Rate;
 use Moss\Core\Money\RateCard;
 use Moss\Core\Planning\Assignee;
 use Moss\Core\Planning\Assignment;
+use Moss\Core\Planning\Capacities;
 use Moss\Core\Planning\PlannedTask;
 use Moss\Core\Sheet\Entry;
 use Moss\Core\Sheet\EntryState;
@@ -71,8 +72,7 @@ final class EffortBuilder
 
     public function assigned(Assignee $assignee, int $hours, string $first = '2026-06-01', string $last = '2026-06-30', ?string $role = null): self
     {
-        $capacity = new Capacity(WorkPattern::standard(), HolidayCalendar::empty());
-        $this->assignments[] = new Assignment($assignee, $role, Minutes::ofHours($hours), DayRange::between(Day::of($first), Day::of($last)), $capacity);
+        $this->assignments[] = new Assignment($assignee, $role, Minutes::ofHours($hours), DayRange::between(Day::of($first), Day::of($last)));
 
         return $this;
     }
@@ -120,7 +120,13 @@ final class EffortBuilder
 
     private function forecasting(string $today): Forecasting
     {
-        return new Forecasting($this->pricing(), Day::of($today));
+        return new Forecasting($this->pricing(), Day::of($today), self::capacities());
+    }
+
+    /** Eight hours on every weekday, whoever it is. */
+    public static function capacities(): Capacities
+    {
+        return Capacities::of(new Capacity(WorkPattern::standard(), HolidayCalendar::empty()));
     }
 
     private function pricing(): Pricing

@@ -95,7 +95,7 @@ final class EstimateRulesTest extends TestCase
     {
         $rests = [];
         foreach ($rules->othersRemaining($assignee) as $part) {
-            $rests[$part->assignee->code ?? ''] = $part->figures->remaining->toInt();
+            $rests[$part->assignee->code ?? ''] = $part->remaining->toInt();
         }
 
         return $rests;

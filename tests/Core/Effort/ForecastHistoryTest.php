@@ -4,10 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Effort;
 
-use Moss\Core\Calendar\Capacity;
 use Moss\Core\Calendar\Day;
-use Moss\Core\Calendar\HolidayCalendar;
-use Moss\Core\Calendar\WorkPattern;
 use Moss\Core\Effort\ComingWork;
 use Moss\Core\Effort\ForecastHistory;
 use Moss\Core\Effort\Forecasting;
@@ -66,7 +63,7 @@ final class ForecastHistoryTest extends TestCase
         for ($time = 0; $time < 30; $time++) {
             $effort = self::someTask($random)->effort();
             $changes = ForecastHistory::changesOf($effort);
-            $forecasting = new Forecasting(Pricing::inHours(), Day::of('2026-06-30'));
+            $forecasting = new Forecasting(Pricing::inHours(), Day::of('2026-06-30'), EffortBuilder::capacities());
             self::assertSame($forecasting->ofTask($effort)->forecast()->toInt(), Minutes::sum(array_values($changes))->toInt());
             self::assertNotContains(0, array_map(static fn (Minutes $change): int => $change->toInt(), $changes));
             $so = 0;
@@ -83,12 +80,11 @@ final class ForecastHistoryTest extends TestCase
     public function test_what_may_come_is_what_remains_and_lies_after_today(int $seed): void
     {
         $random = new Randomizer(new Mt19937($seed));
-        $organisation = new Capacity(WorkPattern::standard(), HolidayCalendar::empty());
         for ($time = 0; $time < 30; $time++) {
             $today = Day::of('2026-05-20')->plusDays($random->getInt(0, 60));
             $efforts = [self::someTask($random)->effort(), self::someTask($random)->effort()];
-            $forecasting = new Forecasting(Pricing::inHours(), $today);
-            $coming = ComingWork::of($efforts, $forecasting, $organisation, $today);
+            $forecasting = new Forecasting(Pricing::inHours(), $today, EffortBuilder::capacities());
+            $coming = ComingWork::of($efforts, $forecasting, EffortBuilder::capacities(), $today);
             $remaining = $forecasting->ofTask($efforts[0])->remaining->plus($forecasting->ofTask($efforts[1])->remaining);
 
             self::assertSame($remaining->toInt(), Minutes::sum(array_values($coming))->toInt());

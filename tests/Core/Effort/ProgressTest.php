@@ -4,11 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Core\Effort;
 
-use Moss\Core\Calendar\Capacity;
 use Moss\Core\Calendar\Day;
-use Moss\Core\Calendar\HolidayCalendar;
 use Moss\Core\Calendar\Week;
-use Moss\Core\Calendar\WorkPattern;
 use Moss\Core\Effort\ComingWork;
 use Moss\Core\Effort\Forecasting;
 use Moss\Core\Effort\Progress;
@@ -46,14 +43,14 @@ final class ProgressTest extends TestCase
     public function test_the_last_week_sums_up_to_plan_and_forecast(EffortBuilder $task, string $today): void
     {
         $effort = $task->effort();
-        $forecasting = new Forecasting(Pricing::inHours(), Day::of($today));
+        $forecasting = new Forecasting(Pricing::inHours(), Day::of($today), EffortBuilder::capacities());
         $figures = $forecasting->ofTask($effort);
         $recorded = [
             new RecordedWeek(Week::of('2026-W23'), $figures->actual, Minutes::zero()),
             new RecordedWeek(Week::of('2026-W25'), Minutes::zero(), $figures->pending),
         ];
 
-        $weeks = Progress::of(self::planned($effort), $recorded, ComingWork::of([$effort], $forecasting, self::capacity(), Day::of($today)));
+        $weeks = Progress::of(self::planned($effort), $recorded, ComingWork::of([$effort], $forecasting, EffortBuilder::capacities(), Day::of($today)));
         $last = $weeks[count($weeks) - 1];
 
         self::assertSame($effort->task->assigned()->toInt(), $last->plannedSoFar->toInt());
@@ -94,7 +91,7 @@ final class ProgressTest extends TestCase
     {
         $byDay = [];
         foreach ($effort->task->assignments as $assignment) {
-            foreach ($assignment->spread()->byDay() as $date => $minutes) {
+            foreach ($assignment->spread(EffortBuilder::capacities()->for($assignment->assignee))->byDay() as $date => $minutes) {
                 $byDay[$date] = ($byDay[$date] ?? Minutes::zero())->plus($minutes);
             }
         }
@@ -108,11 +105,6 @@ final class ProgressTest extends TestCase
      */
     private static function coming(array $efforts, string $today): array
     {
-        return array_map(static fn (Minutes $minutes): int => $minutes->toInt(), ComingWork::of($efforts, new Forecasting(Pricing::inHours(), Day::of($today)), self::capacity(), Day::of($today)));
-    }
-
-    private static function capacity(): Capacity
-    {
-        return new Capacity(WorkPattern::standard(), HolidayCalendar::empty());
+        return array_map(static fn (Minutes $minutes): int => $minutes->toInt(), ComingWork::of($efforts, new Forecasting(Pricing::inHours(), Day::of($today), EffortBuilder::capacities()), EffortBuilder::capacities(), Day::of($today)));
     }
 }

@@ -71,10 +71,10 @@ final class LoadTest extends TestCase
         $calendar = HolidayCalendar::of(array_map(static fn (string $day): Holiday => Holiday::on(Day::of($day), 'Storm', '1'), $holidays));
         $capacity = new Capacity(WorkPattern::standard(), $calendar);
         $assignments = array_map(static fn (array $plan): Assignment => new Assignment(
-            Assignee::person('ada'), null, Minutes::ofHours($plan[0]), DayRange::between(Day::of($plan[1]), Day::of($plan[2])), $capacity,
+            Assignee::person('ada'), null, Minutes::ofHours($plan[0]), DayRange::between(Day::of($plan[1]), Day::of($plan[2])),
         ), $plans);
 
-        return Load::over(DayRange::between(Day::of('2026-06-15'), Day::of('2026-06-21')), $assignments, ExpectedHours::of($capacity, new Employment(null, null), $absences));
+        return Load::over(DayRange::between(Day::of('2026-06-15'), Day::of('2026-06-21')), $assignments, $capacity, ExpectedHours::of($capacity, new Employment(null, null), $absences));
     }
 
     /** @return array<string, int> minutes over by day */

@@ -145,7 +145,7 @@ final class PencilTest extends TestCase
         $days = DayRange::between(Day::of($first), Day::of($last));
         $capacity = new Capacity(WorkPattern::standard(), HolidayCalendar::empty());
 
-        return new PlannedLine('P', $task, new Assignment(Assignee::person('ada'), $role, Minutes::ofHours($hours), $days, $capacity), Minutes::of($remaining));
+        return new PlannedLine('P', $task, new Assignment(Assignee::person('ada'), $role, Minutes::ofHours($hours), $days), Minutes::of($remaining), $capacity);
     }
 
     private static function entry(string $task, string $day, int $minutes): TaskEntry

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Features\Compare\Console;
 
+use App\Effort\Recalculation\Recalculation;
 use App\Features\Compare\Queries\ComparisonReport;
 use App\Features\Compare\Queries\GroupNames;
-use App\Features\Figures\Actions\Recalculation;
 use App\Support\Clock\Today;
 use App\Support\Console\FigureTable;
 use App\Support\Console\OptionRefused;

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Features\Corrections\Actions;
 
+use App\Effort\Recalculation\EffortChanges;
+use App\Effort\Recalculation\UpdateTotals;
 use App\Features\Corrections\Queries\CorrectableEntries;
 use App\Features\Corrections\Queries\FullDays;
 use App\Models\Correction as ProposedCorrection;
@@ -23,7 +25,7 @@ use Moss\Core\Time\Minutes;
  */
 final readonly class AcceptCorrections
 {
-    public function __construct(private PostDifferences $post, private AuditTrail $auditTrail, private Today $today)
+    public function __construct(private PostDifferences $post, private UpdateTotals $totals, private AuditTrail $auditTrail, private Today $today)
     {
     }
 
@@ -50,11 +52,29 @@ final readonly class AcceptCorrections
         }
         $this->replace($stored);
         $postedOn = $this->post->handle($differences);
+        $this->totals->handle(self::changes($accepted, $postedOn));
         $ids = array_map(static fn (AcceptedCorrection $one): int => $one->correction->id, $accepted);
         ProposedCorrection::query()->whereIntegerInRaw('id', $ids)->update([
             'state' => CorrectionState::Accepted, 'decided_by_id' => $approver?->id, 'decided_at' => $this->today->now()->format('Y-m-d\TH:i:s\Z'), 'comment' => $comment,
         ]);
         $this->auditTrail->of(array_map(static fn (AcceptedCorrection $one): AuditTrailLine => self::line($one, $approver, $postedOn[$one->entry->int('id')] ?? null), $accepted));
+    }
+
+    /**
+     * @param  list<AcceptedCorrection>  $accepted
+     * @param  array<int, string>  $postedOn  days of differences by settled entry
+     */
+    private static function changes(array $accepted, array $postedOn): EffortChanges
+    {
+        $changes = new EffortChanges;
+        foreach ($accepted as $one) {
+            $entry = $one->entry;
+            foreach (array_filter([$entry->string('date'), $postedOn[$entry->int('id')] ?? null]) as $date) {
+                $changes->recorded($entry->int('task_id'), $entry->int('person_id'), $entry->intOrNull('role_id'), $date);
+            }
+        }
+
+        return $changes;
     }
 
     /**

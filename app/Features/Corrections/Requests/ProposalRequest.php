@@ -8,7 +8,7 @@ use App\Features\Corrections\Actions\ProposedHours;
 use App\Http\Input\BoundedRequest;
 use App\Http\Input\RowId;
 use App\Http\Input\WorkDay;
-use App\Support\Database\ActConnection;
+use App\Support\Database\WriteLimits;
 use App\Support\Language\Wording;
 use Closure;
 use Illuminate\Contracts\Validation\Validator;
@@ -22,7 +22,7 @@ final class ProposalRequest extends BoundedRequest
     public function rules(): array
     {
         return [
-            'cells' => ['required', 'list', 'max:'.ActConnection::MOST_ROWS],
+            'cells' => ['required', 'list', 'max:'.WriteLimits::MOST_ROWS],
             'cells.*.task' => ['required', new RowId],
             'cells.*.role' => ['nullable', new RowId],
             'cells.*.date' => ['required', new WorkDay],

@@ -6,7 +6,7 @@ namespace App\Features\Corrections\Requests;
 
 use App\Http\Input\BoundedRequest;
 use App\Http\Input\RowId;
-use App\Support\Database\ActConnection;
+use App\Support\Database\WriteLimits;
 
 final class VerdictRequest extends BoundedRequest
 {
@@ -14,7 +14,7 @@ final class VerdictRequest extends BoundedRequest
     public function rules(): array
     {
         return [
-            'corrections' => ['required', 'list', 'max:'.ActConnection::MOST_ROWS],
+            'corrections' => ['required', 'list', 'max:'.WriteLimits::MOST_ROWS],
             'corrections.*' => ['required', new RowId],
             'accept' => ['required', 'boolean'],
             'comment' => ['nullable', 'string', 'max:2000'],

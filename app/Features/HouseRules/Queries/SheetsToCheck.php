@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Features\HouseRules\Queries;
 
-use App\Features\Calendar\Queries\WorkingTime;
+use App\Effort\WorkingTime;
 use App\Models\Person;
 use App\Support\Database\Record;
 use Closure;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Features\Plan\Actions;
 
+use App\Effort\Recalculation\UpdateTotals;
 use App\Models\Assignment;
 use App\Models\Person;
 use App\Models\Phase;
@@ -28,7 +29,7 @@ final class AddPlanLines
     /** @var array<string, Task> by code and by name in small letters */
     private array $tasks = [];
 
-    public function __construct(private readonly PlanAuditTrail $auditTrail, private readonly AssignedNotices $notices, private readonly Today $today)
+    public function __construct(private readonly PlanAuditTrail $auditTrail, private readonly UpdateTotals $totals, private readonly AssignedNotices $notices, private readonly Today $today)
     {
     }
 
@@ -65,7 +66,7 @@ final class AddPlanLines
             if ($this->faults !== []) {
                 throw PlanRefused::with($this->faults);
             }
-            $this->auditTrail->write();
+            $this->totals->handle($this->auditTrail->write());
             $this->notices->of($assigned);
 
             return $rows;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Features\Plan\Actions;
 
+use App\Effort\Recalculation\UpdateTotals;
 use App\Features\Plan\Queries\AssignmentInUse;
 use App\Models\Assignment;
 use App\Models\Person;
@@ -23,7 +24,7 @@ final class ChangePlan
     /** @var array<string, string> */
     private array $faults = [];
 
-    public function __construct(private readonly PlanAuditTrail $auditTrail, private readonly AssignedNotices $notices, private readonly Today $today)
+    public function __construct(private readonly PlanAuditTrail $auditTrail, private readonly UpdateTotals $totals, private readonly AssignedNotices $notices, private readonly Today $today)
     {
     }
 
@@ -51,7 +52,7 @@ final class ChangePlan
             if ($this->faults !== []) {
                 throw PlanRefused::with($this->faults);
             }
-            $this->auditTrail->write();
+            $this->totals->handle($this->auditTrail->write());
             $this->notices->of($assigned);
         });
     }

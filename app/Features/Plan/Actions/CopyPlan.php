@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Features\Plan\Actions;
 
+use App\Effort\Recalculation\UpdateTotals;
 use App\Http\Input\WorkDay;
 use App\Models\Assignment;
 use App\Models\Person;
@@ -19,7 +20,7 @@ final class CopyPlan
 {
     private const AT_ONCE = 200;
 
-    public function __construct(private readonly PlanAuditTrail $auditTrail, private readonly SaveProject $save, private readonly AssignedNotices $notices)
+    public function __construct(private readonly PlanAuditTrail $auditTrail, private readonly UpdateTotals $totals, private readonly SaveProject $save, private readonly AssignedNotices $notices)
     {
     }
 
@@ -45,7 +46,7 @@ final class CopyPlan
                     $assigned[$own->person_id][$copy->id] = true;
                 }
             }
-            $this->auditTrail->write();
+            $this->totals->handle($this->auditTrail->write());
             $this->notices->of($assigned);
 
             return $project;

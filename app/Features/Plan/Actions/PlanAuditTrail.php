@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Features\Plan\Actions;
 
+use App\Effort\Recalculation\EffortChanges;
 use App\Models\Assignment;
 use App\Models\Person;
 use App\Models\Project;
@@ -22,6 +23,9 @@ final class PlanAuditTrail
 
     /** @var list<AuditTrailLine> */
     private array $lines = [];
+
+    /** @var array<int, true> tasks that it speaks of */
+    private array $tasks = [];
 
     public function __construct(private readonly AuditTrail $auditTrail)
     {
@@ -42,6 +46,7 @@ final class PlanAuditTrail
      */
     public function task(Person $actor, Project $project, Task $task, string $act, ?array $before, ?array $after): void
     {
+        $this->tasks[$task->id] = true;
         $this->add($actor, AuditTrailSubject::Task, $project->code.'/'.$task->code, $act, $before, $after);
     }
 
@@ -51,10 +56,12 @@ final class PlanAuditTrail
      */
     public function assignment(Person $actor, Project $project, Task $task, Assignment $assignment, string $act, ?array $before, ?array $after): void
     {
+        $this->tasks[$task->id] = true;
         $this->add($actor, AuditTrailSubject::Assignment, $project->code.'/'.$task->code, $act, $before, $after, $assignment->person_id);
     }
 
-    public function write(): void
+    /** @return EffortChanges the plans that changed, to be handed on */
+    public function write(): EffortChanges
     {
         $codes = [];
         foreach (self::CODED as $name => $table) {
@@ -64,7 +71,10 @@ final class PlanAuditTrail
             static fn (AuditTrailLine $line): AuditTrailLine => $line->telling(self::coded($line->before, $codes), self::coded($line->after, $codes)),
             $this->lines,
         ));
-        $this->lines = [];
+        $changes = (new EffortChanges)->plansOf(...array_keys($this->tasks));
+        [$this->lines, $this->tasks] = [[], []];
+
+        return $changes;
     }
 
     /**

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Features\Plan\Actions;
 
+use App\Effort\Recalculation\UpdateTotals;
 use App\Features\Plan\Queries\AssignmentInUse;
 use App\Models\Assignment;
 use App\Models\Person;
@@ -14,7 +15,7 @@ use Illuminate\Support\Facades\DB;
 /** Removes rows from a plan, unless they have recorded time or an estimate. */
 final class RemovePlanRows
 {
-    public function __construct(private readonly PlanAuditTrail $auditTrail)
+    public function __construct(private readonly PlanAuditTrail $auditTrail, private readonly UpdateTotals $totals)
     {
     }
 
@@ -32,7 +33,7 @@ final class RemovePlanRows
             foreach (Assignment::query()->with('task', 'person', 'team')->whereIntegerInRaw('id', $assignments)->whereRelation('task', 'project_id', $project->id)->get() as $assignment) {
                 $this->removeAssignment($actor, $project, $assignment);
             }
-            $this->auditTrail->write();
+            $this->totals->handle($this->auditTrail->write()->taskRemoved($project->id));
         });
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Features\Plan\Actions;
 
+use App\Effort\Recalculation\UpdateTotals;
 use App\Features\Review\Actions\RouteWaitingEntries;
 use App\Models\Client;
 use App\Models\Person;
@@ -13,7 +14,7 @@ use Illuminate\Support\Facades\DB;
 /** Creates a project from an intake, or changes what it is. */
 final class SaveProject
 {
-    public function __construct(private readonly PlanAuditTrail $auditTrail, private readonly AddPlanLines $lines, private readonly RouteWaitingEntries $routing)
+    public function __construct(private readonly PlanAuditTrail $auditTrail, private readonly UpdateTotals $totals, private readonly AddPlanLines $lines, private readonly RouteWaitingEntries $routing)
     {
     }
 
@@ -49,10 +50,18 @@ final class SaveProject
             $before = ProjectSettings::told($project);
             $this->fill($project, $settings);
             $this->auditTrail->project($actor, $project, 'change', $before, ProjectSettings::told($project));
-            $this->auditTrail->write();
+            $changes = $this->auditTrail->write();
+            // Tasks without dates of their own lie over those of the project.
+            $this->totals->handle($project->wasChanged(['starts_on', 'ends_on']) ? $changes->plansOf(...self::tasks($project)) : $changes);
         });
         // What waits for the manager goes on to whoever manages it now.
         $this->routing->handle($project->id);
+    }
+
+    /** @return list<int> */
+    private static function tasks(Project $project): array
+    {
+        return array_values(array_filter($project->tasks()->pluck('id')->all(), is_int(...)));
     }
 
     private function fill(Project $project, ProjectSettings $settings): void

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Features\Plan\Actions;
 
+use App\Effort\Recalculation\UpdateTotals;
 use App\Models\Assignment;
 use App\Models\Person;
 use App\Models\Project;
@@ -14,7 +15,7 @@ use Illuminate\Support\Facades\DB;
 /** Gives hours day by day, each its own stretch of one day; or takes them together again, to be spread evenly. */
 final class SpreadAssignment
 {
-    public function __construct(private readonly PlanAuditTrail $auditTrail)
+    public function __construct(private readonly PlanAuditTrail $auditTrail, private readonly UpdateTotals $totals)
     {
     }
 
@@ -48,7 +49,7 @@ final class SpreadAssignment
                 Assignment::query()->create($key);
             }
             $this->auditTrail->assignment($actor, $project, $task, $first, 'change daily hours', $before, ['planned_minutes' => array_sum(array_column($stretches, 2)), 'stretches' => count($stretches)]);
-            $this->auditTrail->write();
+            $this->totals->handle($this->auditTrail->write());
         });
     }
 

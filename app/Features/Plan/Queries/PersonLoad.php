@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Features\Plan\Queries;
 
-use App\Features\Calendar\Queries\WorkingTime;
+use App\Effort\WorkingTime;
 use App\Features\Plan\Props\LoadDayProps;
 use App\Features\Plan\Props\LoadProps;
 use App\Models\Person;
@@ -37,12 +37,11 @@ final readonly class PersonLoad
             null,
             Minutes::of($one->int('planned_minutes')),
             DayRange::between(Day::of($one->string('starts_on')), Day::of($one->string('ends_on'))),
-            $capacity,
         ), Record::all(DB::table('assignments')->join('tasks', 'tasks.id', 'assignments.task_id')->join('projects', 'projects.id', 'tasks.project_id')
             ->where('assignments.person_id', $person->id)->where('assignments.starts_on', '<=', $between[1])->where('assignments.ends_on', '>=', $between[0])
             ->whereNull('tasks.done_on')->where('projects.state', 'open')
             ->select('assignments.planned_minutes', 'assignments.starts_on', 'assignments.ends_on')));
-        $load = Load::over($days, $assignments, ExpectedHours::of($capacity, $person->employment(), $absences));
+        $load = Load::over($days, $assignments, $capacity, ExpectedHours::of($capacity, $person->employment(), $absences));
 
         return new LoadProps(
             $person->name,

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Features\Plan\Queries;
 
-use App\Features\Figures\Queries\EarlierPlan;
+use App\Effort\EarlierPlan;
 use App\Features\Office\Queries\OptionLists;
 use App\Features\Plan\Props\PlanAssignmentProps;
 use App\Features\Plan\Props\PlanGoneProps;

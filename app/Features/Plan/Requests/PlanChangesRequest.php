@@ -7,7 +7,7 @@ namespace App\Features\Plan\Requests;
 use App\Features\Plan\Actions\PlanChange;
 use App\Http\Input\BoundedRequest;
 use App\Http\Input\RowId;
-use App\Support\Database\ActConnection;
+use App\Support\Database\WriteLimits;
 use App\Support\Language\Wording;
 use Closure;
 use Illuminate\Validation\Validator;
@@ -19,9 +19,9 @@ final class PlanChangesRequest extends BoundedRequest
     public function rules(): array
     {
         return [
-            'changes' => ['required', 'list', 'max:'.ActConnection::MOST_ROWS],
+            'changes' => ['required', 'list', 'max:'.WriteLimits::MOST_ROWS],
             'changes.*.task' => ['nullable', new RowId, 'required_without:changes.*.assignments'],
-            'changes.*.assignments' => ['nullable', 'list', 'max:'.ActConnection::MOST_ROWS],
+            'changes.*.assignments' => ['nullable', 'list', 'max:'.WriteLimits::MOST_ROWS],
             'changes.*.assignments.*' => [new RowId],
             'changes.*.fields' => ['required', 'array', 'max:10'],
             'changes.*.fields.*' => ['nullable', 'string', 'max:300'],
@@ -32,8 +32,8 @@ final class PlanChangesRequest extends BoundedRequest
     public function after(): array
     {
         return [function (Validator $validator): void {
-            if ($validator->errors()->isEmpty() && array_sum(array_map(static fn (PlanChange $change): int => max(1, count($change->assignments)), $this->changes())) > ActConnection::MOST_ROWS) {
-                $validator->errors()->add('changes', Wording::refusal('plan_row.too_many', ['most' => ActConnection::MOST_ROWS]));
+            if ($validator->errors()->isEmpty() && array_sum(array_map(static fn (PlanChange $change): int => max(1, count($change->assignments)), $this->changes())) > WriteLimits::MOST_ROWS) {
+                $validator->errors()->add('changes', Wording::refusal('plan_row.too_many', ['most' => WriteLimits::MOST_ROWS]));
             }
         }];
     }
@@ -41,7 +41,7 @@ final class PlanChangesRequest extends BoundedRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['changes.max' => Wording::refusal('plan_row.too_many', ['most' => ActConnection::MOST_ROWS])];
+        return ['changes.max' => Wording::refusal('plan_row.too_many', ['most' => WriteLimits::MOST_ROWS])];
     }
 
     /** @return list<PlanChange> */

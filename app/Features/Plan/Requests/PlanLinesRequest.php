@@ -7,7 +7,7 @@ namespace App\Features\Plan\Requests;
 use App\Features\Plan\Actions\PlanLine;
 use App\Http\Input\BoundedRequest;
 use App\Http\Input\RowId;
-use App\Support\Database\ActConnection;
+use App\Support\Database\WriteLimits;
 use App\Support\Language\Wording;
 
 /** Lines to be added to a plan. */
@@ -17,7 +17,7 @@ final class PlanLinesRequest extends BoundedRequest
     public function rules(): array
     {
         return [
-            'lines' => ['required', 'list', 'max:'.ActConnection::MOST_ROWS],
+            'lines' => ['required', 'list', 'max:'.WriteLimits::MOST_ROWS],
             'lines.*' => ['array', 'max:20'],
             'lines.*.*' => ['nullable', 'string', 'max:300'],
             'under' => ['nullable', new RowId],
@@ -27,7 +27,7 @@ final class PlanLinesRequest extends BoundedRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['lines.max' => Wording::refusal('plan_row.too_many', ['most' => ActConnection::MOST_ROWS])];
+        return ['lines.max' => Wording::refusal('plan_row.too_many', ['most' => WriteLimits::MOST_ROWS])];
     }
 
     /** @return list<PlanLine> */

@@ -6,7 +6,7 @@ namespace App\Features\Plan\Requests;
 
 use App\Http\Input\BoundedRequest;
 use App\Http\Input\RowId;
-use App\Support\Database\ActConnection;
+use App\Support\Database\WriteLimits;
 
 /** Rows of a plan: a task, or an assignment with all its stretches; and hours by day. */
 final class PlanRowsRequest extends BoundedRequest
@@ -16,7 +16,7 @@ final class PlanRowsRequest extends BoundedRequest
     {
         return [
             'task' => ['nullable', new RowId, 'required_without:assignments'],
-            'assignments' => ['nullable', 'list', 'max:'.ActConnection::MOST_ROWS],
+            'assignments' => ['nullable', 'list', 'max:'.WriteLimits::MOST_ROWS],
             'assignments.*' => [new RowId],
             'days' => ['nullable', 'array', 'max:200'],
             'days.*' => ['nullable', 'string', 'max:50'],

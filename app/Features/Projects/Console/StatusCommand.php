@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Features\Projects\Console;
 
-use App\Features\Figures\Actions\Recalculation;
+use App\Effort\Recalculation\Recalculation;
 use App\Features\Projects\Queries\StatusLevel;
 use App\Features\Projects\Queries\StatusReport;
 use App\Features\Projects\Queries\StatusRow;

@@ -30,7 +30,7 @@ final readonly class ProjectNames
         $on = static fn (string $table, string $column): Builder => DB::table($table)->join('tasks', 'tasks.id', $table.'.task_id')
             ->where('tasks.project_id', $project)->whereNotNull($table.'.'.$column)->select($table.'.'.$column);
         $people = DB::table('people')->select('id', 'code', 'name')
-            ->whereIn('id', $on('assignments', 'person_id')->union($on('recorded_months', 'person_id'))->union($on('remaining_estimates', 'person_id')));
+            ->whereIn('id', $on('assignments', 'person_id')->union($on('recorded_weeks', 'person_id'))->union($on('remaining_estimates', 'person_id')));
         $teams = DB::table('teams')->select('id', 'code', 'name')->whereIn('id', $on('assignments', 'team_id'))
             ->selectSub(DB::table('people')->whereColumn('people.team_id', 'teams.id')->where('access', '<>', 'viewer')->selectRaw('min(people.code)'), 'member');
 

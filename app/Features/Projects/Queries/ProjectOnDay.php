@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace App\Features\Projects\Queries;
 
-use App\Features\Calendar\Queries\WorkingTime;
+use App\Effort\EffortReader;
+use App\Effort\EffortScope;
+use App\Effort\PlanReader;
+use App\Effort\RatesInForce;
+use App\Effort\WorkingTime;
 use App\Models\Project;
 use Moss\Core\Calendar\Day;
 use Moss\Core\Effort\AssigneeFigures;
@@ -12,6 +16,7 @@ use Moss\Core\Effort\Figures;
 use Moss\Core\Effort\Forecasting;
 use Moss\Core\Effort\TaskEffort;
 use Moss\Core\Money\Pricing;
+use Moss\Core\Planning\Capacities;
 
 /** How a project stands on a day: its tasks with everything recorded on them, and their figures. In a fixed number of queries. */
 final readonly class ProjectOnDay
@@ -25,6 +30,7 @@ final readonly class ProjectOnDay
         public Project $project,
         public Day $today,
         public WorkingTime $working,
+        public Capacities $capacities,
         public Pricing $pricing,
         public Forecasting $forecasting,
         public array $efforts,
@@ -36,10 +42,11 @@ final readonly class ProjectOnDay
 
     public static function of(Project $project, Day $today): self
     {
-        $working = WorkingTime::load();
+        $plans = new PlanReader;
         $pricing = RatesInForce::ofProjects([$project->id]);
-        $forecasting = new Forecasting($pricing, $today);
-        $efforts = (new ProjectEfforts(new ProjectPlans($working)))->ofProjects([$project->id], $pricing, $today);
+        $read = (new EffortReader($plans))->priced(EffortScope::projects([$project->id]), $pricing, $today);
+        $forecasting = new Forecasting($pricing, $today, $read->plans->capacities());
+        $efforts = $read->tasks;
         $parts = array_map($forecasting->ofAssignees(...), $efforts);
         $figures = [];
         foreach ($efforts as $id => $effort) {
@@ -47,7 +54,7 @@ final readonly class ProjectOnDay
         }
         $whole = array_reduce($figures, static fn (Figures $sum, Figures $task): Figures => $sum->plus($task), Figures::zero());
 
-        return new self($project, $today, $working, $pricing, $forecasting, $efforts, $parts, $figures, $whole);
+        return new self($project, $today, $plans->working(), $read->plans->capacities(), $pricing, $forecasting, $efforts, $parts, $figures, $whole);
     }
 
     /** The last day for which work that is not done is planned; null where none is. */

@@ -35,7 +35,7 @@ final readonly class ProjectProgress
 
             return new RecordedWeek(Week::containing(Day::of($sum->string('monday'))), $isActual ? $minutes : Minutes::zero(), $isActual ? Minutes::zero() : $minutes);
         }, $sums);
-        $coming = ComingWork::of($onDay->efforts, $onDay->forecasting, $onDay->working->ofOrganisation(), $onDay->today);
+        $coming = ComingWork::of($onDay->efforts, $onDay->forecasting, $onDay->capacities, $onDay->today);
         $weeks = Progress::of(self::planned($onDay), $recorded, $coming);
 
         return new ProgressProps(
@@ -45,13 +45,13 @@ final readonly class ProjectProgress
         );
     }
 
-    /** @return array<string, Minutes> by day, as it is stored */
+    /** @return array<string, Minutes> by the first day of each week part, as it is stored */
     private static function planned(ProjectOnDay $onDay): array
     {
         $minutes = [];
-        foreach (Record::all(DB::table('task_days')->whereIntegerInRaw('task_id', array_keys($onDay->efforts))
-            ->groupBy('date')->select('date')->selectRaw('sum(planned_minutes) AS minutes')) as $day) {
-            $minutes[$day->string('date')] = Minutes::of($day->int('minutes'));
+        foreach (Record::all(DB::table('planned_weeks')->whereIntegerInRaw('task_id', array_keys($onDay->efforts))
+            ->groupBy('starts_on')->select('starts_on')->selectRaw('sum(planned_minutes) AS minutes')) as $week) {
+            $minutes[$week->string('starts_on')] = Minutes::of($week->int('minutes'));
         }
 
         return $minutes;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Features\Projects\Queries;
 
-use App\Features\Figures\Queries\EarlierPlan;
+use App\Effort\EarlierPlan;
 use App\Features\Projects\Props\EarnedValueProps;
 use App\Features\Projects\Props\FiguresProps;
 use App\Features\Projects\Props\ProjectProps;

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Features\Projects\Queries;
 
-use App\Features\Calendar\Queries\WorkingTime;
+use App\Effort\EffortReader;
+use App\Effort\EffortScope;
+use App\Effort\RatesInForce;
 use App\Support\Database\Record;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
@@ -35,13 +37,14 @@ final class StatusReport
         foreach (Record::all($query) as $record) {
             $projects[$record->int('id')] = $record->string('code');
         }
-        $efforts = new ProjectEfforts(new ProjectPlans(WorkingTime::load()));
+        $efforts = new EffortReader;
         $pricing = $codes === [] ? RatesInForce::load() : RatesInForce::ofProjects(array_keys($projects));
-        $forecasting = new Forecasting($pricing, $today);
         $rows = [];
         foreach (array_chunk($projects, self::PROJECTS_AT_ONCE, true) as $chunk) {
             $byProject = array_fill_keys($chunk, []);
-            foreach ($efforts->ofProjects(array_keys($chunk), $pricing, $today) as $effort) {
+            $read = $efforts->priced(EffortScope::projects(array_keys($chunk)), $pricing, $today);
+            $forecasting = new Forecasting($pricing, $today, $read->plans->capacities());
+            foreach ($read->tasks as $effort) {
                 $byProject[$effort->task->project][] = $effort;
             }
             foreach ($byProject as $project => $tasks) {

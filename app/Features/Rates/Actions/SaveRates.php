@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Features\Rates\Actions;
 
+use App\Effort\Recalculation\EffortChanges;
+use App\Effort\Recalculation\UpdateTotals;
 use App\Models\Person;
 use App\Models\Rate;
 use App\Models\Role;
@@ -16,7 +18,7 @@ use Moss\Core\Money\Rate as Money;
 /** Sets a rate from a day on, or takes it away; what was recorded since then costs accordingly, at once. */
 final readonly class SaveRates
 {
-    public function __construct(private AuditTrail $auditTrail)
+    public function __construct(private AuditTrail $auditTrail, private UpdateTotals $totals)
     {
     }
 
@@ -33,6 +35,7 @@ final readonly class SaveRates
             $before = $rate->exists ? ['cost_rate' => $rate->cost_rate, 'bill_rate' => $rate->bill_rate] : null;
             if ($before !== $after) {
                 $rate->fill($after)->save();
+                $this->totals->handle(self::changes($rate));
                 $this->trace($office, $rate, 'save', $before, $after);
             }
         });
@@ -43,7 +46,14 @@ final readonly class SaveRates
         DB::transaction(function () use ($office, $rate): void {
             $this->trace($office, $rate, 'remove', ['cost_rate' => $rate->cost_rate, 'bill_rate' => $rate->bill_rate], null);
             $rate->delete();
+            $this->totals->handle(self::changes($rate));
         });
+    }
+
+    /** What time costs from the day of the rate on. */
+    private static function changes(Rate $rate): EffortChanges
+    {
+        return (new EffortChanges)->costOf($rate->person_id, $rate->role_id, $rate->starts_on);
     }
 
     /**

@@ -64,11 +64,11 @@ final class RateTable
     /** @return list<UnratedProps> */
     private function unrated(): array
     {
-        $minutes = 'recorded_months.actual_unrated + recorded_months.pending_unrated';
-        $query = DB::table('recorded_months')->join('people', 'people.id', 'recorded_months.person_id')
-            ->leftJoin('roles', static fn (JoinClause $join) => $join->whereRaw('roles.id = coalesce(nullif(recorded_months.role_id, 0), people.role_id)'))
+        $minutes = 'recorded_weeks.actual_unrated + recorded_weeks.pending_unrated';
+        $query = DB::table('recorded_weeks')->join('people', 'people.id', 'recorded_weeks.person_id')
+            ->leftJoin('roles', static fn (JoinClause $join) => $join->whereRaw('roles.id = coalesce(nullif(recorded_weeks.role_id, 0), people.role_id)'))
             ->whereRaw('('.$minutes.') > 0')->groupBy('people.id', 'roles.id')
-            ->selectRaw('people.name AS person, roles.name AS role, sum('.$minutes.') AS minutes, min(recorded_months.month) AS since')
+            ->selectRaw('people.name AS person, roles.name AS role, sum('.$minutes.') AS minutes, min(substr(recorded_weeks.starts_on, 1, 7)) AS since')
             ->orderByRaw('3 DESC')->orderBy('people.name')->limit(self::MOST_UNRATED);
 
         return array_map(static fn (Record $one): UnratedProps => new UnratedProps($one->string('person'), $one->stringOrNull('role'), $one->int('minutes'), $one->string('since')), Record::all($query));

@@ -7,7 +7,7 @@ namespace App\Features\Remaining\Actions;
 use App\Models\Person;
 use App\Support\Language\Wording;
 use Illuminate\Support\Facades\DB;
-use Moss\Core\Effort\AssigneeFigures;
+use Moss\Core\Effort\AssigneeRemaining;
 use Moss\Core\Planning\Assignee;
 
 /** The names of assignees, for a sentence. */
@@ -16,14 +16,14 @@ final readonly class AssigneeNames
     /**
      * Who has how much left, as a person reads hours.
      *
-     * @param  list<AssigneeFigures>  $parts
+     * @param  list<AssigneeRemaining>  $parts
      */
     public static function withRest(array $parts, Person $reader): string
     {
         return implode(', ', array_map(
-            static fn (AssigneeFigures $part, string $name): string => $name.' '.Wording::hours($part->figures->remaining, $reader),
+            static fn (AssigneeRemaining $part, string $name): string => $name.' '.Wording::hours($part->remaining, $reader),
             $parts,
-            self::of(array_map(static fn (AssigneeFigures $part): ?Assignee => $part->assignee, $parts)),
+            self::of(array_map(static fn (AssigneeRemaining $part): ?Assignee => $part->assignee, $parts)),
         ));
     }
 

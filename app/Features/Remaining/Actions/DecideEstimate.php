@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Features\Remaining\Actions;
 
-use App\Features\Figures\Queries\TaskEfforts;
+use App\Effort\EffortReader;
 use App\Models\Person;
 use App\Models\ProposedEstimate;
 use App\Support\Clock\Today;
@@ -17,7 +17,7 @@ use Moss\Core\Time\Minutes;
 /** Accepts or declines a remaining estimate that waits; twice is the same as once. */
 final readonly class DecideEstimate
 {
-    public function __construct(private SaveEstimate $save, private TaskEfforts $efforts, private EstimateNotices $notices, private Today $today)
+    public function __construct(private SaveEstimate $save, private EffortReader $efforts, private EstimateNotices $notices, private Today $today)
     {
     }
 
@@ -34,7 +34,7 @@ final readonly class DecideEstimate
     {
         $asked->refresh()->load('task.project', 'person.team');
         $verdict = $accepts ? 'accepted' : 'declined';
-        $effort = $this->efforts->of($asked->task_id);
+        $effort = $this->efforts->task($asked->task_id);
         if ($asked->state === $verdict && $asked->decided_by_id === $decider->id) {
             return;
         }

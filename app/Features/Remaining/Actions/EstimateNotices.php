@@ -12,7 +12,6 @@ use App\Models\ProposedEstimate;
 use App\Models\Task;
 use Moss\Core\Calendar\Day;
 use Moss\Core\Calendar\Week;
-use Moss\Core\Effort\Forecasting;
 use Moss\Core\Effort\RemainingEstimate as Estimate;
 use Moss\Core\Effort\TaskEffort;
 use Moss\Core\Time\Minutes;
@@ -50,9 +49,8 @@ final readonly class EstimateNotices
     /** @return array<string, Minutes|Day|int|string> */
     private static function values(Person $owner, Task $task, ?TaskEffort $before, ?TaskEffort $after, string $reason): array
     {
-        $forecasting = Forecasting::ofMinutes();
         $left = static fn (?TaskEffort $effort): Minutes => $effort?->effortOf($owner->code, $owner->team?->code)?->remaining() ?? Minutes::zero();
-        $forecast = static fn (?TaskEffort $effort): Minutes => $effort === null ? Minutes::zero() : $forecasting->ofTask($effort)->forecast();
+        $forecast = static fn (?TaskEffort $effort): Minutes => $effort?->forecast() ?? Minutes::zero();
 
         return [
             'name' => $owner->name, 'task' => $task->name, 'project' => $task->project->name, 'before' => $left($before), 'after' => $left($after),

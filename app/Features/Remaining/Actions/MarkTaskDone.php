@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Features\Remaining\Actions;
 
-use App\Features\Figures\Queries\TaskEfforts;
+use App\Effort\EffortReader;
+use App\Effort\Recalculation\EffortChanges;
+use App\Effort\Recalculation\UpdateTotals;
 use App\Models\Person;
 use App\Models\ProposedEstimate;
 use App\Models\Task;
@@ -16,13 +18,12 @@ use Illuminate\Support\Facades\DB;
 use Moss\Core\Calendar\Day;
 use Moss\Core\Effort\EstimateRefused;
 use Moss\Core\Effort\EstimateRules;
-use Moss\Core\Effort\Forecasting;
 use Moss\Core\Time\Minutes;
 
 /** Declares a task done for everybody, or opens it again. */
 final readonly class MarkTaskDone
 {
-    public function __construct(private TaskEfforts $efforts, private AuditTrail $auditTrail, private Today $today)
+    public function __construct(private EffortReader $efforts, private UpdateTotals $totals, private AuditTrail $auditTrail, private Today $today)
     {
     }
 
@@ -35,7 +36,7 @@ final readonly class MarkTaskDone
     {
         try {
             DB::transaction(function () use ($actor, $task, $isDone, $isConfirmed, $reason): void {
-                $effort = $this->efforts->of($task->id);
+                $effort = $this->efforts->task($task->id);
                 if ($isDone && $effort !== null) {
                     (new EstimateRules($effort, Minutes::zero()))->checkDone(null, true, $isConfirmed);
                 }
@@ -68,15 +69,15 @@ final readonly class MarkTaskDone
     {
         $before = $this->told($task);
         $task->update(['done_on' => $doneOn]);
+        $this->totals->handle((new EffortChanges)->estimatesOf($task->id));
         $this->auditTrail->of([new AuditTrailLine($act, $actor->id, null, null, $task->id, $this->today->for($actor)->toString(), $before, $this->told($task), $reason, AuditTrailSubject::Task)]);
     }
 
     /** @return array<string, string|int|null> */
     private function told(Task $task): array
     {
-        $effort = $this->efforts->of($task->id);
-        $figures = $effort === null ? null : Forecasting::ofMinutes()->ofTask($effort);
+        $effort = $this->efforts->task($task->id);
 
-        return ['done_on' => $task->done_on, 'remaining_minutes' => $figures?->remaining->toInt(), 'forecast_minutes' => $figures?->forecast()->toInt()];
+        return ['done_on' => $task->done_on, 'remaining_minutes' => $effort?->remaining()->toInt(), 'forecast_minutes' => $effort?->forecast()->toInt()];
     }
 }

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Features\Remaining\Actions;
 
-use App\Features\Figures\Queries\TaskEfforts;
+use App\Effort\EffortReader;
+use App\Effort\Recalculation\EffortChanges;
+use App\Effort\Recalculation\UpdateTotals;
 use App\Models\Person;
 use App\Models\RemainingEstimate;
 use App\Models\Task;
@@ -13,20 +15,19 @@ use App\Support\AuditTrail\AuditTrailLine;
 use App\Support\AuditTrail\AuditTrailSubject;
 use App\Support\Clock\Today;
 use Moss\Core\Calendar\Day;
-use Moss\Core\Effort\Forecasting;
 use Moss\Core\Effort\RemainingEstimate as Estimate;
 use Moss\Core\Effort\TaskEffort;
 
 /** Puts a remaining estimate in force, in the place of one that the person made on the same day; the audit trail keeps both. */
 final readonly class SaveEstimate
 {
-    public function __construct(private TaskEfforts $efforts, private AuditTrail $auditTrail, private Today $today)
+    public function __construct(private EffortReader $efforts, private UpdateTotals $totals, private AuditTrail $auditTrail, private Today $today)
     {
     }
 
     public function handle(Person $actor, Person $owner, Task $task, Estimate $estimate, string $reason, string $act): void
     {
-        $before = $this->efforts->of($task->id);
+        $before = $this->efforts->task($task->id);
         $known = RemainingEstimate::query()->where('task_id', $task->id)->where('person_id', $owner->id)->where('estimated_on', $estimate->on->toString())->first();
         // Inserted rather than updated, so that it is the last estimate of the day.
         $known?->delete();
@@ -34,7 +35,8 @@ final readonly class SaveEstimate
             'task_id' => $task->id, 'person_id' => $owner->id, 'estimated_on' => $estimate->on->toString(), 'remaining_minutes' => $estimate->remaining->toInt(),
             'done' => $estimate->done, 'reason' => $reason, 'entered_at' => $this->today->now()->format('Y-m-d\TH:i:s\Z'), 'entered_by_id' => $actor->id,
         ]);
-        $this->trace($actor, $owner, $task, $before, $this->efforts->of($task->id), $estimate->on, $reason, $act);
+        $this->totals->handle((new EffortChanges)->estimatesOf($task->id));
+        $this->trace($actor, $owner, $task, $before, $this->efforts->task($task->id), $estimate->on, $reason, $act);
     }
 
     public function trace(Person $actor, Person $owner, Task $task, ?TaskEffort $before, ?TaskEffort $after, Day $on, string $reason, string $act): void
@@ -51,7 +53,7 @@ final readonly class SaveEstimate
         if ($effort === null || $assigneeEffort === null) {
             return null;
         }
-        $forecast = Forecasting::ofMinutes()->ofTask($effort)->forecast();
+        $forecast = $effort->forecast();
 
         return ['remaining_minutes' => $assigneeEffort->remaining()->toInt(), 'done' => $assigneeEffort->isDone() ? 'yes' : 'no', 'forecast_minutes' => $forecast->toInt()];
     }

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Features\Remaining\Actions;
 
-use App\Features\Figures\Queries\TaskEfforts;
+use App\Effort\EffortReader;
+use App\Effort\Recalculation\EffortChanges;
+use App\Effort\Recalculation\UpdateTotals;
 use App\Models\Person;
 use App\Models\ProposedEstimate;
 use App\Models\RemainingEstimate;
@@ -15,7 +17,7 @@ use Illuminate\Support\Facades\DB;
 /** Takes back an estimate of today, or one that is waiting; the previous one counts again. */
 final readonly class TakeBackEstimate
 {
-    public function __construct(private TaskEfforts $efforts, private SaveEstimate $save, private Today $today)
+    public function __construct(private EffortReader $efforts, private SaveEstimate $save, private UpdateTotals $totals, private Today $today)
     {
     }
 
@@ -26,15 +28,16 @@ final readonly class TakeBackEstimate
             $on = $this->today->for($owner);
             $asked = ProposedEstimate::query()->where('task_id', $task->id)->where('person_id', $owner->id)->where('state', 'waiting')->first();
             $estimate = RemainingEstimate::query()->where('task_id', $task->id)->where('person_id', $owner->id)->where('estimated_on', $on->toString())->first();
-            $before = $this->efforts->of($task->id);
+            $before = $this->efforts->task($task->id);
             if ($asked !== null) {
                 $asked->update(['state' => 'withdrawn', 'decided_by_id' => $actor->id, 'decided_at' => $this->today->now()->format('Y-m-d\TH:i:s\Z')]);
             } elseif ($estimate !== null) {
                 $estimate->delete();
+                $this->totals->handle((new EffortChanges)->estimatesOf($task->id));
             } else {
                 throw EstimateRefusal::saying('nothing_said');
             }
-            $this->save->trace($actor, $owner, $task, $before, $this->efforts->of($task->id), $on, '', 'take back');
+            $this->save->trace($actor, $owner, $task, $before, $this->efforts->task($task->id), $on, '', 'take back');
         });
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Features\Remaining\Actions;
 
-use App\Features\Figures\Queries\TaskEfforts;
+use App\Effort\EffortReader;
 use App\Models\Organisation;
 use App\Models\Person;
 use App\Models\ProposedEstimate;
@@ -27,7 +27,7 @@ use Moss\Core\Time\Minutes;
 final readonly class UpdateEstimate
 {
     public function __construct(
-        private TaskEfforts $efforts,
+        private EffortReader $efforts,
         private SaveEstimate $save,
         private MarkTaskDone $finish,
         private EstimateNotices $notices,
@@ -57,9 +57,9 @@ final readonly class UpdateEstimate
     private function update(Person $actor, Person $owner, Task $task, EstimateInput $input): EstimateResult
     {
         $organisation = Organisation::query()->sole();
-        $effort = $this->efforts->of($task->id) ?? throw EstimateRefused::because(EstimateFault::NotAssigned);
-        $rules = new EstimateRules($effort, Minutes::of($organisation->estimate_tolerance));
         $on = $this->today->for($owner);
+        $effort = $this->efforts->task($task->id, $on) ?? throw EstimateRefused::because(EstimateFault::NotAssigned);
+        $rules = new EstimateRules($effort, Minutes::of($organisation->estimate_tolerance));
         $team = $owner->team?->code;
         if ($input->forAll) {
             $rules->done($owner->code, $team, $on);
@@ -107,7 +107,7 @@ final readonly class UpdateEstimate
             'person_id' => $owner->id, 'task_id' => $task->id, 'estimated_on' => $estimate->on->toString(), 'entered_at' => $this->today->now()->format('Y-m-d\TH:i:s\Z'),
             'entered_by_id' => $actor->id, 'remaining_minutes' => $estimate->remaining->toInt(), 'done' => $estimate->done, 'reason' => $reason,
         ]);
-        $effort = $this->efforts->of($task->id);
+        $effort = $this->efforts->task($task->id, $estimate->on);
         $this->save->trace($actor, $owner, $task, $effort, $effort?->with($estimate), $estimate->on, $reason, 'submit');
         $this->notices->asked($actor, $owner, $task, $asked, $effort, $effort?->with($estimate));
     }

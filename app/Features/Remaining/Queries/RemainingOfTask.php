@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Features\Remaining\Queries;
 
-use App\Features\Figures\Queries\TaskEfforts;
+use App\Effort\EffortReader;
 use App\Features\Remaining\Props\EstimateProps;
 use App\Features\Remaining\Props\RemainingProps;
 use App\Features\Remaining\Props\TaskRemainingProps;
@@ -17,13 +17,12 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
 use Moss\Core\Calendar\Day;
 use Moss\Core\Effort\EstimateMode;
-use Moss\Core\Effort\Forecasting;
 use Moss\Core\Effort\TaskEffort;
 
 /** The remaining hours of a task, and its estimates. */
 final readonly class RemainingOfTask
 {
-    public function __construct(private TaskEfforts $efforts, private Today $today)
+    public function __construct(private EffortReader $efforts, private Today $today)
     {
     }
 
@@ -31,7 +30,7 @@ final readonly class RemainingOfTask
     {
         $owner->loadMissing('team');
         $organisation = Organisation::query()->sole();
-        $effort = $this->efforts->of($task->id);
+        $effort = $this->efforts->task($task->id);
         $asked = self::asked($task);
         $estimates = self::estimates($task);
         $today = $this->today->for($owner)->toString();
@@ -67,7 +66,7 @@ final readonly class RemainingOfTask
     /** @return list<EstimateProps> the estimates of a task, the latest first */
     public function historyOf(Task $task): array
     {
-        return self::history(self::estimates($task), self::asked($task), $this->efforts->of($task->id));
+        return self::history(self::estimates($task), self::asked($task), $this->efforts->task($task->id));
     }
 
     /**
@@ -77,10 +76,9 @@ final readonly class RemainingOfTask
      */
     private static function history(array $estimates, array $asked, ?TaskEffort $effort): array
     {
-        $forecasting = Forecasting::ofMinutes();
         $history = [];
         foreach ($estimates as $estimate) {
-            $forecast = $effort === null ? null : $forecasting->ofTask($effort->asOf(Day::of($estimate->string('estimated_on'))))->forecast()->toInt();
+            $forecast = $effort?->asOf(Day::of($estimate->string('estimated_on')))->forecast()->toInt();
             $history[] = [$estimate->string('estimated_on').' 1 '.$estimate->int('id'), self::estimateProps($estimate, 'in force', $forecast, '', '')];
         }
         foreach ($asked as $one) {

@@ -9,8 +9,8 @@ use App\Features\Review\Queries\ReviewDesk;
 use App\Features\Review\Queries\Waiting;
 use App\Models\Person;
 use App\Support\Clock\Today;
-use App\Support\Database\ActConnection;
 use App\Support\Database\Record;
+use App\Support\Database\WriteLimits;
 use App\Support\Language\Wording;
 use Moss\Core\Time\Minutes;
 
@@ -45,7 +45,7 @@ final readonly class ApproveInOrder
             $versions[$entry->int('id')] = $entry->int('version');
         }
         $decided = null;
-        foreach (array_chunk($versions, ActConnection::MOST_ROWS, true) as $some) {
+        foreach (array_chunk($versions, WriteLimits::MOST_ROWS, true) as $some) {
             try {
                 $next = $this->decide->handle($approver, DecisionKind::Approve, $some, '');
             } catch (DecisionRefused $refused) {

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Features\Review\Actions;
 
+use App\Effort\Recalculation\EffortChanges;
+use App\Effort\Recalculation\UpdateTotals;
 use App\Features\Corrections\Actions\EndCorrections;
 use App\Features\Messages\Actions\DecisionNotices;
 use App\Features\Messages\Actions\NotifyPeople;
@@ -27,7 +29,7 @@ use Moss\Core\Time\Minutes;
 /** Approves or returns entries: all of them, or none; twice is the same as once. */
 final readonly class DecideEntries
 {
-    public function __construct(private Waiting $waiting, private RecordDecision $record, private NotifyPeople $notify, private EndCorrections $corrections, private AuditTrail $auditTrail, private Today $today)
+    public function __construct(private Waiting $waiting, private RecordDecision $record, private NotifyPeople $notify, private EndCorrections $corrections, private UpdateTotals $totals, private AuditTrail $auditTrail, private Today $today)
     {
     }
 
@@ -58,6 +60,7 @@ final readonly class DecideEntries
         }
         $default = Organisation::query()->sole()->approval;
         $rights = new DecisionRights($approver, $this->waiting->stoodInFor($approver, $this->today->for($approver)));
+        $changes = new EffortChanges;
         $moves = [];
         $lines = [];
         $taken = [];
@@ -76,12 +79,14 @@ final readonly class DecideEntries
             }
             $next = $after->state === EntryState::Submitted ? $route->stepAfter($after->approvals)?->approver : null;
             $moves[$after->state->value.' '.$after->approvals.' '.$next][] = $entry->int('id');
+            $changes->moved($entry->int('task_id'), $entry->int('person_id'), $entry->intOrNull('role_id'), $entry->string('date'), $before->state, $after->state);
             $lines[] = $this->auditTrailLine($approver, $rights->insteadOf($entry), $decision, $entry, $after, $comment);
             $taken[] = $entry->with(['version' => $entry->int('version') + 1]);
             $told[] = [$entry, $after->state];
             $decided = $decided->plus(Minutes::of($entry->int('minutes')));
         }
         $this->move($approver, $decision, $moves, $comment);
+        $this->totals->handle($changes);
         $this->auditTrail->of($lines);
         if ($decision === DecisionKind::Return) {
             $this->corrections->of($approver, array_map(static fn (Record $entry): int => $entry->int('id'), $taken));

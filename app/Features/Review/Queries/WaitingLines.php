@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Features\Review\Queries;
 
-use App\Features\Projects\Queries\RatesInForce;
+use App\Effort\RatesInForce;
 use App\Features\Review\Props\WaitingCellProps;
 use App\Features\Review\Props\WaitingLineProps;
 use App\Features\Week\Queries\LineKey;

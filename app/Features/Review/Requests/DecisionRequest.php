@@ -7,7 +7,7 @@ namespace App\Features\Review\Requests;
 use App\Features\Review\Actions\DecisionKind;
 use App\Http\Input\BoundedRequest;
 use App\Http\Input\RowId;
-use App\Support\Database\ActConnection;
+use App\Support\Database\WriteLimits;
 use Illuminate\Validation\Rule;
 
 final class DecisionRequest extends BoundedRequest
@@ -17,7 +17,7 @@ final class DecisionRequest extends BoundedRequest
     {
         return [
             'decision' => ['required', Rule::in([DecisionKind::Approve->value, DecisionKind::Return->value])],
-            'entries' => ['required', 'array', 'max:'.ActConnection::MOST_ROWS],
+            'entries' => ['required', 'array', 'max:'.WriteLimits::MOST_ROWS],
             'entries.*.id' => ['required', new RowId],
             'entries.*.version' => ['required', 'integer'],
             'comment' => ['nullable', 'string', 'max:2000'],

@@ -6,14 +6,14 @@ namespace App\Features\Review\Requests;
 
 use App\Http\Input\BoundedRequest;
 use App\Http\Input\RowId;
-use App\Support\Database\ActConnection;
+use App\Support\Database\WriteLimits;
 
 final class ReopeningRequest extends BoundedRequest
 {
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['entries' => ['required', 'list', 'max:'.ActConnection::MOST_ROWS], 'entries.*' => ['required', new RowId]];
+        return ['entries' => ['required', 'list', 'max:'.WriteLimits::MOST_ROWS], 'entries.*' => ['required', new RowId]];
     }
 
     /** @return list<int> */

@@ -14,7 +14,7 @@ final readonly class SignedInProps
      * @param  list<string>  $languages  that can be chosen
      * @param  list<string>  $locales  that can be chosen
      * @param  int  $waiting  entries and corrections that wait for this person's decision
-     * @param  bool  $isRecalculating  whether some totals are not up to date yet
+     * @param  int|null  $recalculated  how much of what is being recalculated is done, in percent; null while all totals are up to date
      * @param  int  $unread  messages that they have not read
      */
     public function __construct(
@@ -31,7 +31,7 @@ final readonly class SignedInProps
         public bool $isOffice,
         public int $waiting,
         public int $unread,
-        public bool $isRecalculating,
+        public ?int $recalculated,
     ) {
     }
 }

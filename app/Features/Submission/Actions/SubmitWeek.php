@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Features\Submission\Actions;
 
+use App\Effort\Recalculation\EffortChanges;
+use App\Effort\Recalculation\UpdateTotals;
 use App\Features\HouseRules\Actions\ExplainFindings;
 use App\Features\HouseRules\Actions\SaveFindings;
 use App\Features\HouseRules\Queries\FindingText;
@@ -40,6 +42,7 @@ final readonly class SubmitWeek
         private AnswerQuestions $answerQuestions,
         private SaveFindings $keepFindings,
         private RecordDecision $recordDecision,
+        private UpdateTotals $totals,
         private AuditTrail $auditTrail,
         private Today $today,
     ) {
@@ -92,6 +95,7 @@ final readonly class SubmitWeek
     {
         $organisation = Organisation::query()->sole();
         $done = SubmittedWeek::nothing();
+        $changes = new EffortChanges;
         $moves = [];
         $lines = [];
         $approvingThemselves = [];
@@ -109,6 +113,7 @@ final readonly class SubmitWeek
             if ($after->state === EntryState::Approved && ! $route->isEmpty()) {
                 $approvingThemselves[] = $entry->with(['approver_id' => $approver === null ? null : (int) $approver, 'version' => $entry->int('version') + 1]);
             }
+            $changes->moved($entry->int('task_id'), $owner->id, $entry->intOrNull('role_id'), $entry->string('date'), $before, $after->state);
             $lines[] = new AuditTrailLine(
                 'submit', $actor->id, null, $owner->id, $entry->int('task_id'), $entry->string('date'),
                 ['role' => $entry->intOrNull('role_id'), 'state' => $before->value],
@@ -117,6 +122,7 @@ final readonly class SubmitWeek
             $done = $done->plus(Minutes::of($entry->int('minutes')), $after->state === EntryState::Approved);
         }
         $this->move($moves);
+        $this->totals->handle($changes);
         $this->recordDecision->of(null, DecisionKind::ApproveItself, $approvingThemselves, '');
         $this->auditTrail->of($lines);
 

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Features\Week\Actions;
 
+use App\Effort\Recalculation\EffortChanges;
+use App\Effort\Recalculation\UpdateTotals;
 use App\Models\Entry;
 use App\Models\Person;
 use App\Models\SheetChoice;
@@ -17,7 +19,7 @@ use Moss\Core\Time\Minutes;
 /** Takes a line out of a week, with what is open on it: all of it, or nothing. */
 final readonly class RemoveLine
 {
-    public function __construct(private AuditTrail $auditTrail)
+    public function __construct(private AuditTrail $auditTrail, private UpdateTotals $totals)
     {
     }
 
@@ -38,6 +40,11 @@ final readonly class RemoveLine
                 throw LineRefused::because(Wording::refusal('line.moved_on'));
             }
             Entry::query()->whereIntegerInRaw('id', $entries->modelKeys())->delete();
+            $effort = new EffortChanges;
+            foreach ($entries as $entry) {
+                $effort->recorded($entry->task_id, $entry->person_id, $entry->role_id, $entry->date);
+            }
+            $this->totals->handle($effort);
             $key = ['person_id' => $owner->id, 'week' => $week->toString(), 'task_id' => $task, 'role_id' => $role, 'date' => null];
             DB::table('sheet_choices')->where($key)->delete();
             DB::table('sheet_choices')->insert([...$key, 'choice' => SheetChoice::Removed->value]);

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Features\Week\Actions;
 
+use App\Effort\Recalculation\EffortChanges;
+use App\Effort\Recalculation\UpdateTotals;
 use App\Features\Week\Queries\LineKey;
 use App\Features\Week\Queries\RecordableTasks;
 use App\Models\Entry;
@@ -31,7 +33,7 @@ final readonly class SaveCells
 {
     private const WHOLE_DAY = 1440;
 
-    public function __construct(private RecordableTasks $tasks, private AuditTrail $auditTrail)
+    public function __construct(private RecordableTasks $tasks, private AuditTrail $auditTrail, private UpdateTotals $totals)
     {
     }
 
@@ -148,6 +150,11 @@ final readonly class SaveCells
         if ($rows['changed'] !== []) {
             Entry::query()->upsert($rows['changed'], ['id'], ['minutes', 'note', 'client_note', 'billable', 'recorded_by_id', 'version']);
         }
+        $effort = new EffortChanges;
+        foreach ($changes as $change) {
+            $effort->recorded($change->input->task, $owner->id, $change->input->role, $change->input->day->toString());
+        }
+        $this->totals->handle($effort);
         $this->auditTrail->of(array_values(array_map(static fn (CellChange $change): AuditTrailLine => $change->traced($actor, $owner, $why), $changes)));
 
         return $results;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Features\Week\Queries;
 
-use App\Features\Calendar\Queries\WorkingTime;
+use App\Effort\WorkingTime;
 use App\Features\Week\Props\AbsenceProps;
 use App\Features\Week\Props\DayProps;
 use App\Models\Person;

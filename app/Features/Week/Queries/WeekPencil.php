@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Features\Week\Queries;
 
+use App\Effort\EffortReader;
+use App\Effort\EffortScope;
 use App\Models\LastWeekPencil;
 use App\Models\Person;
 use App\Support\Database\Record;
@@ -19,17 +21,17 @@ use Moss\Core\Sheet\Proposal;
 use Moss\Core\Sheet\TaskEntry;
 use Moss\Core\Time\Minutes;
 
-/** What is pencilled in for a person's week. In two queries beside those of its records. */
+/** What is pencilled in for a person's week. In the queries of efforts beside those of its records. */
 final readonly class WeekPencil
 {
-    public function __construct(private AssigneeEfforts $assigneeEfforts)
+    public function __construct(private EffortReader $efforts)
     {
     }
 
     /** @return list<Proposal> from the plan alone: days in order, within a day by end, project, task and role */
     public function fromPlan(Person $owner, SheetRecords $records, ExpectedDays $expected): array
     {
-        $lines = $this->planned($records, $this->held($owner, $records, $expected));
+        $lines = $this->planned($records, $this->held($owner, $records), $expected);
 
         return (new Pencil($expected->hours(), $lines, self::entriesOf($records->entries, $records)))->over($records->week->days());
     }
@@ -37,8 +39,8 @@ final readonly class WeekPencil
     /** What the person's sources pencil in, and which lines they speak of. */
     public function of(Person $owner, SheetRecords $records, ExpectedDays $expected): PencilledWeek
     {
-        $assigneeEfforts = $this->held($owner, $records, $expected);
-        $planned = $owner->pencil_plan ? $this->planned($records, $assigneeEfforts) : [];
+        $assigneeEfforts = $this->held($owner, $records);
+        $planned = $owner->pencil_plan ? $this->planned($records, $assigneeEfforts, $expected) : [];
         $past = $this->past($owner, $records, $assigneeEfforts);
         $hoursOf = $owner->pencil_last_week === LastWeekPencil::Hours
             ? $past
@@ -48,17 +50,29 @@ final readonly class WeekPencil
         return new PencilledWeek($proposals, array_map(static fn (PastLine $line): Line => $line->line, $past), $assigneeEfforts);
     }
 
-    /** @return array<int, AssigneeEffort> */
-    private function held(Person $owner, SheetRecords $records, ExpectedDays $expected): array
+    /** @return array<int, AssigneeEffort> what the person's time falls on, by task: their own assignment, else their team's */
+    private function held(Person $owner, SheetRecords $records): array
     {
-        return $this->assigneeEfforts->of($owner, $records->assignments, $expected->capacity(), $expected->capacityOfOrganisation());
+        $tasks = [];
+        $team = null;
+        foreach ($records->assignments as $assignment) {
+            $tasks[$assignment->int('task_id')] = true;
+            $team ??= $assignment->stringOrNull('team');
+        }
+        $scope = EffortScope::tasks(array_keys($tasks))->fallingOn([$owner->id], $owner->team_id === null ? [] : [$owner->team_id]);
+        $held = [];
+        foreach ($tasks === [] ? [] : $this->efforts->minutes($scope)->tasks as $id => $effort) {
+            $held[$id] = $effort->effortOf($owner->code, $team);
+        }
+
+        return array_filter($held);
     }
 
     /**
      * @param  array<int, AssigneeEffort>  $assigneeEfforts
      * @return list<PlannedLine>
      */
-    private function planned(SheetRecords $records, array $assigneeEfforts): array
+    private function planned(SheetRecords $records, array $assigneeEfforts, ExpectedDays $expected): array
     {
         $own = [];
         foreach ($records->assignments as $assignment) {
@@ -74,7 +88,7 @@ final readonly class WeekPencil
             }
             foreach ($assigneeEffort->assignments as $assignment) {
                 if ($assignment->days->intersectedWith($records->week->days()) !== null) {
-                    $lines[] = new PlannedLine($task->string('project'), $task->string('code'), $assignment, $assigneeEffort->remaining());
+                    $lines[] = new PlannedLine($task->string('project'), $task->string('code'), $assignment, $assigneeEffort->remaining(), $expected->capacity());
                 }
             }
         }

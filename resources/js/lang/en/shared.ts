@@ -13,7 +13,8 @@ export const sharedText = {
     office: 'Time office',
     messages: 'Messages',
     unread: (count: number) => plural(count, { one: 'One unread message', other: '# unread messages' }),
-    recalculating: 'Totals are being recalculated after a large change. Some figures may be out of date until that is done.',
+    recalculating: (percent: number) =>
+        `Totals are being recalculated after a large change; ${printNumber(percent)}% is done. Some figures may be out of date until then.`,
     signOut: 'Sign out',
     theme: { label: 'Theme', light: 'Light', dark: 'Dark', system: 'Same as the system' },
     hoursFormat: { label: 'Hours format', decimal: 'Decimal, 1.5', clock: 'Hours and minutes, 1:30' },

@@ -812,7 +812,7 @@ export interface SignedInProps {
     isOffice: boolean;
     waiting: number;
     unread: number;
-    isRecalculating: boolean;
+    recalculated: number | null;
 }
 
 export interface StandInProps {

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Effort\Recalculation;
+
+/** What is recalculated in the background. */
+enum RecalculationKind: string
+{
+    /** Recorded totals by their keys, and the figures of their tasks. */
+    case RecordedKeys = 'recorded_keys';
+
+    /** Recorded totals of people from a day on, and what is summed up of them. */
+    case RecordedPeople = 'recorded_people';
+
+    /** Planned totals of tasks, which depend on working time. */
+    case Planned = 'planned';
+
+    /** Plans, figures and forecasts of tasks. */
+    case Tasks = 'tasks';
+
+    /** Figures and forecasts of all projects. */
+    case Projects = 'projects';
+
+    /** How many units a step takes at once: keys, people, tasks or projects. */
+    public function atOnce(): int
+    {
+        return match ($this) {
+            self::RecordedKeys => 60,
+            self::RecordedPeople => 4,
+            self::Planned => 25,
+            self::Tasks => 10,
+            self::Projects => 50,
+        };
+    }
+}

@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Effort\Recalculation;
+
+use App\Support\Clock\Today;
+use App\Support\Database\Record;
+use Illuminate\Support\Facades\DB;
+
+/** What is still to be recalculated, in the database: it outlives whoever works it off. */
+final readonly class RecalculationQueue
+{
+    public function __construct(private RecalculationUnits $units, private Today $today)
+    {
+    }
+
+    /** @param  non-empty-list<RecalculationScope>  $scopes */
+    public function add(array $scopes): void
+    {
+        DB::table('recalculations')->insert(array_map(fn (RecalculationScope $scope): array => [
+            'kind' => $scope->kind->value,
+            'scope' => $scope->values === [] ? '{}' : json_encode($scope->values, JSON_THROW_ON_ERROR),
+            'units' => $this->units->count($scope),
+            'queued_at' => $this->today->now()->format('Y-m-d\TH:i:s\Z'),
+        ], $scopes));
+    }
+
+    public function next(): ?QueuedRecalculation
+    {
+        $row = Record::all(DB::table('recalculations')->orderBy('id')->limit(1))[0] ?? null;
+        if ($row === null) {
+            return null;
+        }
+        $values = json_decode($row->string('scope'), true, flags: JSON_THROW_ON_ERROR);
+
+        return new QueuedRecalculation($row->int('id'), RecalculationScope::stored(RecalculationKind::from($row->string('kind')), is_array($values) ? self::named($values) : []), $row->int('place'));
+    }
+
+    /** So far the work has come; what is done to the end is no longer queued. */
+    public function advance(QueuedRecalculation $queued, ?int $place, int $units): void
+    {
+        $row = DB::table('recalculations')->where('id', $queued->id);
+        if ($place === null) {
+            $row->delete();
+        } else {
+            $row->update(['place' => $place, 'units_done' => DB::raw('units_done + '.$units)]);
+        }
+    }
+
+    public function count(): int
+    {
+        return DB::table('recalculations')->count();
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $values
+     * @return array<string, mixed>
+     */
+    private static function named(array $values): array
+    {
+        $named = [];
+        foreach ($values as $name => $value) {
+            $named[(string) $name] = $value;
+        }
+
+        return $named;
+    }
+}

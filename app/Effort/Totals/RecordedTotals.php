@@ -1,0 +1,169 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Effort\Totals;
+
+use App\Effort\RatesInForce;
+use App\Support\Database\BulkRows;
+use App\Support\Database\Record;
+use Illuminate\Database\Query\Builder;
+use Illuminate\Support\Facades\DB;
+use Moss\Core\Calendar\Day;
+use Moss\Core\Calendar\WeekPart;
+use Moss\Core\Money\Cost;
+use Moss\Core\Money\Pricing;
+use Moss\Core\Sheet\EntryState;
+use Moss\Core\Time\Minutes;
+
+/**
+ * What was recorded by task, person, role and week part, with what it costs; every entry is priced by itself. Stored in
+ * `recorded_weeks`, where role 0 stands for the person's usual one.
+ */
+final class RecordedTotals
+{
+    public const KEY = ['task_id', 'person_id', 'role_id', 'starts_on'];
+
+    /** Minutes; cents of what has a rate; minutes of what has none; and hundredths of hours, rounded for each entry. */
+    public const COLUMNS = [
+        'actual_minutes', 'pending_minutes', 'actual_cents', 'pending_cents',
+        'actual_unrated', 'pending_unrated', 'actual_hundredths', 'pending_hundredths',
+    ];
+
+    /** @var array<string, array{Day, string}> days and the first days of their parts, by the text of the day */
+    private array $days = [];
+
+    /** @var array<int, int> hundredths of hours by minutes */
+    private array $hundredths = [];
+
+    /** @var array<string, bool> whether time in a state is actual */
+    private array $isActual = [];
+
+    /**
+     * Recalculates some totals.
+     *
+     * @param  list<array{int, int, int, string}>  $keys  task, person, role and the first day of a part
+     */
+    public function refresh(array $keys): void
+    {
+        if ($keys === []) {
+            return;
+        }
+        $sums = $this->sums($keys);
+        BulkRows::delete('recorded_weeks', self::KEY, array_values(array_filter($keys, static fn (array $key): bool => ! isset($sums[implode(' ', $key)]))));
+        BulkRows::upsert('recorded_weeks', self::KEY, self::COLUMNS, array_values($sums));
+    }
+
+    /**
+     * Recalculates all totals of some people from a day on.
+     *
+     * @param  list<int>  $people
+     * @param  string  $from  `YYYY-MM-DD`
+     * @return list<int> tasks on which something is another now
+     */
+    public function refreshPeople(array $people, string $from): array
+    {
+        $first = WeekPart::containing(Day::of($from))->toString();
+        $sums = $this->added($this->ofPeople($people, $first), RatesInForce::of($people));
+        $gone = [];
+        $tasks = [];
+        foreach (Record::each(DB::table('recorded_weeks')->whereIntegerInRaw('person_id', $people)->where('starts_on', '>=', $first)) as $row) {
+            $stored = [...self::keyOf($row), ...array_map($row->int(...), self::COLUMNS)];
+            $key = implode(' ', self::keyOf($row));
+            if (! isset($sums[$key])) {
+                $gone[] = self::keyOf($row);
+                $tasks[$row->int('task_id')] = true;
+            } elseif ($sums[$key] === $stored) {
+                unset($sums[$key]);
+            }
+        }
+        BulkRows::delete('recorded_weeks', self::KEY, $gone);
+        BulkRows::upsert('recorded_weeks', self::KEY, self::COLUMNS, array_values($sums));
+        foreach ($sums as $sum) {
+            $tasks[(int) $sum[0]] = true;
+        }
+
+        return array_keys($tasks);
+    }
+
+    /**
+     * What the totals of some people should be, by their keys.
+     *
+     * @param  list<int>  $people
+     * @return array<string, non-empty-list<int|string>> the values of key and columns, by the key
+     */
+    public function sumsOfPeople(array $people): array
+    {
+        return $this->added($this->ofPeople($people, ''), RatesInForce::of($people));
+    }
+
+    /**
+     * @param  non-empty-list<array{int, int, int, string}>  $keys
+     * @return array<string, non-empty-list<int|string>> those with entries, by the key
+     */
+    private function sums(array $keys): array
+    {
+        $asked = array_map(fn (array $key): array => [$key[0], $key[1], $key[2], $key[3], WeekPart::containing(Day::of($key[3]))->days()->last()->toString()], $keys);
+        $parts = DB::query()->fromRaw('json_each(?)', [json_encode($asked, JSON_THROW_ON_ERROR)])
+            ->selectRaw('value ->> 0 AS task_id, value ->> 1 AS person_id, value ->> 2 AS role_id, value ->> 3 AS first, value ->> 4 AS last');
+        $entries = DB::query()->fromSub($parts, 'parts')->crossJoin('entries')
+            ->whereColumn('entries.person_id', 'parts.person_id')->whereColumn('entries.task_id', 'parts.task_id')
+            ->whereColumn('entries.date', '>=', 'parts.first')->whereColumn('entries.date', '<=', 'parts.last')
+            ->whereRaw('coalesce(entries.role_id, 0) = parts.role_id');
+
+        return $this->added(self::selected($entries), RatesInForce::of(array_values(array_unique(array_column($keys, 1)))));
+    }
+
+    /** @param  list<int>  $people */
+    private function ofPeople(array $people, string $first): Builder
+    {
+        return self::selected(DB::table('entries')->whereIntegerInRaw('entries.person_id', $people)->where('entries.date', '>=', $first));
+    }
+
+    private static function selected(Builder $entries): Builder
+    {
+        return $entries->join('people', 'people.id', 'entries.person_id')->leftJoin('roles', 'roles.id', 'entries.role_id')
+            ->select('entries.task_id', 'entries.person_id', 'entries.role_id', 'people.code AS person', 'roles.code AS role', 'entries.date', 'entries.minutes', 'entries.state');
+    }
+
+    /** @return array<string, non-empty-list<int|string>> by the key */
+    private function added(Builder $entries, Pricing $pricing): array
+    {
+        $sums = [];
+        foreach ($entries->cursor() as $row) {
+            /** @var object{task_id: int, person_id: int, role_id: int|null, person: string, role: string|null, date: string, minutes: int, state: string} $row */
+            [$day, $part] = $this->days[$row->date] ??= self::dated($row->date);
+            $role = $row->role_id ?? 0;
+            $key = $row->task_id.' '.$row->person_id.' '.$role.' '.$part;
+            $sums[$key] ??= [$row->task_id, $row->person_id, $role, $part, 0, 0, 0, 0, 0, 0, 0, 0];
+            $cost = $pricing->cost($row->person, $row->role, $day, Minutes::of($row->minutes));
+            // The columns of pending time follow those of actual time.
+            $place = ($this->isActual[$row->state] ??= EntryState::from($row->state)->isActual()) ? 4 : 5;
+            $sums[$key][$place] += $row->minutes;
+            $sums[$key][$place + 2] += $cost->known->cents();
+            $sums[$key][$place + 4] += $cost->unrated->toInt();
+            $sums[$key][$place + 6] += $this->hundredths[$row->minutes] ??= self::inHours($day, $row->minutes)->known->cents();
+        }
+
+        return $sums;
+    }
+
+    private static function inHours(Day $day, int $minutes): Cost
+    {
+        return Pricing::inHours()->cost(null, null, $day, Minutes::of($minutes));
+    }
+
+    /** @return array{Day, string} */
+    private static function dated(string $date): array
+    {
+        $day = Day::of($date);
+
+        return [$day, WeekPart::containing($day)->toString()];
+    }
+
+    /** @return array{int, int, int, string} */
+    private static function keyOf(Record $row): array
+    {
+        return [$row->int('task_id'), $row->int('person_id'), $row->int('role_id'), $row->string('starts_on')];
+    }
+}

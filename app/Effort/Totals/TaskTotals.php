@@ -1,0 +1,150 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Effort\Totals;
+
+use App\Effort\EffortReader;
+use App\Effort\EffortScope;
+use App\Support\Database\BulkRows;
+use App\Support\Database\Record;
+use Illuminate\Support\Facades\DB;
+use Moss\Core\Effort\ForecastHistory;
+use Moss\Core\Planning\PlannedTask;
+
+/**
+ * Figures of tasks at completion, as far as they do not depend on the day on which one looks, and by how much each week changed
+ * the forecast. Stored in `task_figures` and `task_forecasts`.
+ */
+final readonly class TaskTotals
+{
+    /** What the core makes of plan, entries and estimates. */
+    public const FIGURES = ['planned_minutes', 'remaining_minutes', 'over_assigned_minutes', 'budget_cents'];
+
+    /** What is summed up of what was recorded. */
+    public const SUMS = ['actual_minutes', 'pending_minutes', 'actual_cents', 'pending_cents', 'actual_unrated', 'pending_unrated'];
+
+    public const FORECAST_KEY = ['task_id', 'week_end'];
+
+    public function __construct(private EffortReader $efforts)
+    {
+    }
+
+    /**
+     * Recalculates figures and forecasts of tasks whose recorded totals are up to date.
+     *
+     * @param  list<int>  $tasks
+     * @return array{list<int>, list<string>} their projects, and the weeks in which a forecast changed otherwise than before
+     */
+    public function refresh(array $tasks): array
+    {
+        [$figures, $forecasts] = $this->of($tasks);
+        BulkRows::upsert('task_figures', ['task_id'], ['project_id', ...self::FIGURES, ...self::SUMS], array_values($figures));
+        $weeks = self::writeForecasts($tasks, $forecasts);
+
+        return [array_values(array_unique(array_map(static fn (array $row): int => (int) $row[1], $figures))), $weeks];
+    }
+
+    /**
+     * Recalculates only what is summed up of what was recorded, where no minutes have changed.
+     *
+     * @param  list<int>  $tasks
+     * @return list<int> their projects
+     */
+    public function refreshSums(array $tasks): array
+    {
+        $sums = self::sums($tasks);
+        $figures = [];
+        $projects = [];
+        foreach (Record::each(DB::table('task_figures')->whereIntegerInRaw('task_id', $tasks)) as $row) {
+            $figures[] = [$row->int('task_id'), $row->int('project_id'), ...$sums[$row->int('task_id')] ?? self::nothing()];
+            $projects[$row->int('project_id')] = true;
+        }
+        BulkRows::upsert('task_figures', ['task_id'], ['project_id', ...self::SUMS], $figures);
+
+        return array_keys($projects);
+    }
+
+    /**
+     * What is to be stored of tasks; in seven queries for any number of them.
+     *
+     * @param  list<int>  $tasks
+     * @return array{array<int, non-empty-list<int>>, array<string, non-empty-list<int|string>>} task, project, figures and sums by task; task, week and change of forecasts by both
+     */
+    public function of(array $tasks): array
+    {
+        $efforts = $this->efforts->minutes(EffortScope::tasks($tasks));
+        $sums = self::sums($tasks);
+        [$figures, $forecasts] = [[], []];
+        foreach ($efforts->tasks as $id => $effort) {
+            $task = $effort->task;
+            // Time on a task without a plan counts, but nothing remains of it.
+            $isPlanned = self::isPlanned($task);
+            $figures[$id] = [
+                $id,
+                $efforts->plans->projects[$id],
+                $task->planned()->toInt(),
+                $isPlanned ? $effort->remaining()->toInt() : 0,
+                $task->ownPlanned === null ? 0 : $task->overAssigned()->toInt(),
+                $task->budget?->cents() ?? 0,
+                ...$sums[$id] ?? self::nothing(),
+            ];
+            foreach ($isPlanned ? ForecastHistory::changesOf($effort) : [] as $week => $change) {
+                $forecasts[$id.' '.$week] = [$id, (string) $week, $change->toInt()];
+            }
+        }
+
+        return [$figures, $forecasts];
+    }
+
+    private static function isPlanned(PlannedTask $task): bool
+    {
+        return $task->ownPlanned !== null || $task->assignments !== [];
+    }
+
+    /**
+     * @param  list<int>  $tasks
+     * @param  array<string, non-empty-list<int|string>>  $forecasts
+     * @return list<string> weeks in which one changed
+     */
+    private static function writeForecasts(array $tasks, array $forecasts): array
+    {
+        $gone = [];
+        foreach (Record::each(DB::table('task_forecasts')->whereIntegerInRaw('task_id', $tasks)) as $row) {
+            $key = $row->int('task_id').' '.$row->string('week_end');
+            if (! isset($forecasts[$key])) {
+                $gone[] = [$row->int('task_id'), $row->string('week_end')];
+            } elseif ($forecasts[$key][2] === $row->int('change_minutes')) {
+                unset($forecasts[$key]);
+            }
+        }
+        BulkRows::delete('task_forecasts', self::FORECAST_KEY, $gone);
+        BulkRows::upsert('task_forecasts', self::FORECAST_KEY, ['change_minutes'], array_values($forecasts));
+
+        return array_values(array_unique([...array_column($gone, 1), ...array_map(strval(...), array_column($forecasts, 1))]));
+    }
+
+    /**
+     * @param  list<int>  $tasks
+     * @return array<int, non-empty-list<int>> by task, in the order of the columns
+     */
+    private static function sums(array $tasks): array
+    {
+        $query = DB::table('recorded_weeks')->whereIntegerInRaw('task_id', $tasks)->groupBy('task_id')->select('task_id');
+        foreach (self::SUMS as $column) {
+            $query->selectRaw("sum($column) AS $column");
+        }
+        $sums = [];
+        foreach (Record::each($query) as $row) {
+            $sums[$row->int('task_id')] = array_map($row->int(...), self::SUMS);
+        }
+
+        return $sums;
+    }
+
+    /** @return non-empty-list<int> */
+    private static function nothing(): array
+    {
+        return [0, 0, 0, 0, 0, 0];
+    }
+}

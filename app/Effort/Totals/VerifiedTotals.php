@@ -1,0 +1,144 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Effort\Totals;
+
+use App\Support\Clock\Today;
+use App\Support\Database\Record;
+use Illuminate\Database\Query\Builder;
+use Illuminate\Support\Facades\DB;
+
+/**
+ * Calculates all stored totals anew from entries, plans and estimates, some at a time, and finds those that differ. Reads as the
+ * database is when it begins, so that what is saved meanwhile does no harm.
+ */
+final readonly class VerifiedTotals
+{
+    private const PEOPLE_AT_ONCE = 20;
+
+    private const TASKS_AT_ONCE = 100;
+
+    private const PROJECTS_AT_ONCE = 200;
+
+    public function __construct(private RecordedTotals $recorded, private PlannedTotals $planned, private TaskTotals $tasks, private Today $today)
+    {
+    }
+
+    /** @return iterable<TotalDifference> */
+    public function differences(): iterable
+    {
+        foreach (Record::each(DB::table('recalculations')->orderBy('id')) as $queued) {
+            yield new TotalDifference('recalculations', $queued->string('id').' '.$queued->string('kind'), 'units', $queued->int('units') - $queued->int('units_done'), 0);
+        }
+        foreach (self::chunks('people', self::PEOPLE_AT_ONCE) as $people) {
+            yield from self::between('recorded_weeks', RecordedTotals::KEY, RecordedTotals::COLUMNS, DB::table('recorded_weeks')->whereIntegerInRaw('person_id', $people), $this->recorded->sumsOfPeople($people));
+        }
+        foreach (self::chunks('tasks', self::TASKS_AT_ONCE) as $tasks) {
+            yield from $this->ofTasks($tasks);
+        }
+        foreach (self::chunks('projects', self::PROJECTS_AT_ONCE) as $projects) {
+            yield from self::ofProjects($projects);
+        }
+    }
+
+    /**
+     * @param  list<int>  $tasks
+     * @return iterable<TotalDifference>
+     */
+    private function ofTasks(array $tasks): iterable
+    {
+        [$figures, $forecasts] = $this->tasks->of($tasks);
+        $of = static fn (string $table): Builder => DB::table($table)->whereIntegerInRaw('task_id', $tasks);
+        yield from self::between('task_figures', ['task_id'], ['project_id', ...TaskTotals::FIGURES, ...TaskTotals::SUMS], $of('task_figures'), $figures);
+        yield from self::between('task_forecasts', TaskTotals::FORECAST_KEY, ['change_minutes'], $of('task_forecasts'), $forecasts);
+        yield from self::between('planned_weeks', PlannedTotals::KEY, PlannedTotals::COLUMNS, $of('planned_weeks'), $this->planned->of($tasks));
+        // The last step of a plan is the plan as it is; none lies ahead.
+        [$latest, $planned] = [PlanSteps::latest($tasks), PlanSteps::planned($tasks)];
+        foreach (array_keys($latest + $planned) as $key) {
+            [$is, $should] = [$latest[$key] ?? 0, $planned[$key] ?? 0];
+            if ($is !== $should) {
+                yield new TotalDifference('plan_steps', $key, 'minutes', $is, $should);
+            }
+        }
+        foreach (Record::each($of('plan_steps')->where('starting_on', '>', $this->today->in('UTC')->plusDays(1)->toString())) as $ahead) {
+            yield new TotalDifference('plan_steps', implode(' ', $ahead->toArray()), 'minutes', $ahead->int('minutes'), 0);
+        }
+    }
+
+    /**
+     * @param  list<int>  $projects
+     * @return iterable<TotalDifference>
+     */
+    private static function ofProjects(array $projects): iterable
+    {
+        $of = static fn (string $table): Builder => DB::table($table)->whereIntegerInRaw('project_id', $projects);
+        yield from self::between('project_figures', ['project_id'], ProjectTotals::columns(), $of('project_figures'),
+            self::rows(['project_id'], ProjectTotals::columns(), ProjectTotals::figures()->whereIntegerInRaw('project_id', $projects)));
+        yield from self::between('project_forecasts', ProjectTotals::FORECAST_KEY, ['change_minutes'], $of('project_forecasts'),
+            self::rows(ProjectTotals::FORECAST_KEY, ['change_minutes'], ProjectTotals::forecasts()->whereIntegerInRaw('tasks.project_id', $projects)));
+    }
+
+    /**
+     * @param  non-empty-list<string>  $key
+     * @param  non-empty-list<string>  $columns
+     * @param  array<array-key, non-empty-list<int|string>>  $found  values of key and columns, by the key
+     * @return iterable<TotalDifference>
+     */
+    private static function between(string $table, array $key, array $columns, Builder $stored, array $found): iterable
+    {
+        foreach (Record::each($stored) as $row) {
+            $name = implode(' ', array_map($row->string(...), $key));
+            $should = $found[$name] ?? null;
+            unset($found[$name]);
+            foreach ($columns as $place => $column) {
+                $wanted = (int) ($should[count($key) + $place] ?? 0);
+                if ($row->int($column) !== $wanted) {
+                    yield new TotalDifference($table, $name, $column, $row->int($column), $wanted);
+                } elseif ($should === null && $place === 0) {
+                    yield new TotalDifference($table, $name, 'row', 1, 0);
+                }
+            }
+        }
+        foreach ($found as $name => $row) {
+            foreach ($columns as $place => $column) {
+                if ((int) $row[count($key) + $place] !== 0) {
+                    yield new TotalDifference($table, (string) $name, $column, 0, (int) $row[count($key) + $place]);
+                }
+            }
+        }
+    }
+
+    /**
+     * @param  non-empty-list<string>  $key
+     * @param  non-empty-list<string>  $columns
+     * @return array<string, non-empty-list<int|string>>
+     */
+    private static function rows(array $key, array $columns, Builder $query): array
+    {
+        $rows = [];
+        foreach (Record::each($query) as $row) {
+            $keys = array_map($row->string(...), $key);
+            $rows[implode(' ', $keys)] = [...$keys, ...array_map($row->int(...), $columns)];
+        }
+
+        return $rows;
+    }
+
+    /**
+     * @param  literal-string  $table
+     * @param  positive-int  $size
+     * @return iterable<non-empty-list<int>> all numbers of the table, so many at a time
+     */
+    private static function chunks(string $table, int $size): iterable
+    {
+        $last = 0;
+        do {
+            $ids = array_values(array_filter(DB::table($table)->where('id', '>', $last)->orderBy('id')->limit($size)->pluck('id')->all(), is_int(...)));
+            if ($ids !== []) {
+                yield $ids;
+                $last = end($ids);
+            }
+        } while ($ids !== []);
+    }
+}

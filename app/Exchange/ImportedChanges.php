@@ -1,0 +1,115 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Exchange;
+
+use App\Effort\Recalculation\EffortChanges;
+use App\Effort\Recalculation\RecalculationScope;
+use App\Effort\Recalculation\UpdateTotals;
+use Illuminate\Support\Facades\DB;
+
+/** Says what an import changed of what stored totals are made of, whichever files it came by. */
+final class ImportedChanges
+{
+    /** So many recorded totals are gathered before they are queued. */
+    private const GATHERED = 2000;
+
+    private const FIRST_DAY = '0001-01-01';
+
+    private EffortChanges $changes;
+
+    public function __construct(private readonly UpdateTotals $totals)
+    {
+        $this->changes = new EffortChanges;
+    }
+
+    public function of(FileKindChange $change): void
+    {
+        foreach ($change->inserts as $row) {
+            $this->row($change->kind->table(), $row, null);
+        }
+        foreach ($change->updates as $index => $row) {
+            $this->row($change->kind->table(), $row, $change->originals[$index]);
+        }
+        if (count($this->changes->recordedKeys()) >= self::GATHERED) {
+            $this->finish();
+        }
+    }
+
+    /** @param  list<EndedAssignment>  $ended */
+    public function ended(array $ended): void
+    {
+        $this->changes->plansOf(...array_map(static fn (EndedAssignment $one): int => (int) $one->before['task_id'], $ended));
+    }
+
+    public function finish(): void
+    {
+        $this->totals->handle($this->changes);
+        $this->changes = new EffortChanges;
+    }
+
+    /**
+     * @param  array<string, string|int|null>  $row
+     * @param  array<string, string|int|null>|null  $before  null where the row is new
+     */
+    private function row(string $table, array $row, ?array $before): void
+    {
+        $id = (int) ($row['id'] ?? 0);
+        match ($table) {
+            'entries' => $this->changes->recorded((int) $row['task_id'], (int) $row['person_id'], self::number($row['role_id']), (string) $row['date']),
+            'remaining_estimates' => $this->changes->estimatesOf((int) $row['task_id']),
+            'assignments' => $this->changes->plansOf((int) $row['task_id']),
+            'tasks' => $this->changes->plansOf($id),
+            'projects' => self::differ($row, $before, 'starts_on', 'ends_on') ? $this->changes->plansOf(...self::tasks($id)) : null,
+            'people' => $before === null ? null : $this->person($id, $row, $before),
+            'rates' => $this->changes->costOf(self::number($row['person_id']), self::number($row['role_id']), (string) $row['starts_on']),
+            'holidays' => $this->changes->widely(RecalculationScope::holiday((string) $row['date'])),
+            'organisations' => self::differ($row, $before, 'pattern', 'calendar_id') ? $this->changes->widely(RecalculationScope::workingTime()) : null,
+            default => null,
+        };
+    }
+
+    /**
+     * @param  array<string, string|int|null>  $row
+     * @param  array<string, string|int|null>  $before
+     */
+    private function person(int $id, array $row, array $before): void
+    {
+        if (self::differ($row, $before, 'team_id')) {
+            $this->changes->widely(RecalculationScope::teamOf($id));
+        }
+        if (self::differ($row, $before, 'role_id')) {
+            $this->changes->widely(RecalculationScope::costOfPerson($id, self::FIRST_DAY));
+        }
+        if (self::differ($row, $before, 'pattern', 'calendar_id')) {
+            $this->changes->widely(RecalculationScope::workingTimeOf($id));
+        }
+    }
+
+    /**
+     * @param  array<string, string|int|null>  $row
+     * @param  array<string, string|int|null>|null  $before
+     */
+    private static function differ(array $row, ?array $before, string ...$columns): bool
+    {
+        foreach ($columns as $column) {
+            if (($row[$column] ?? null) !== ($before[$column] ?? null)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    private static function number(string|int|null $value): ?int
+    {
+        return $value === null ? null : (int) $value;
+    }
+
+    /** @return list<int> */
+    private static function tasks(int $project): array
+    {
+        return array_values(array_filter(DB::table('tasks')->where('project_id', $project)->pluck('id')->all(), is_int(...)));
+    }
+}

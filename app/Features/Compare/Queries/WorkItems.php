@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Features\Compare\Queries;
+
+use App\Support\Database\Record;
+use Illuminate\Database\Query\Builder;
+use Illuminate\Support\Facades\DB;
+use Moss\Core\Compare\WorkItem;
+
+/** What the numbers of tasks, people, teams and roles stand for, as far as it is asked for; in at most four queries. */
+final class WorkItems
+{
+    /** @var array<string, WorkItem> by the numbers they are made of */
+    private array $made = [];
+
+    /**
+     * @param  array<int, array{string, string|null, string|null, string}>  $tasks  project, client, phase and task by task id
+     * @param  array<int, array{string, string|null, string|null}>  $people  person, team and usual role by person id
+     * @param  array<int, string>  $teams
+     * @param  array<int, string>  $roles
+     */
+    private function __construct(private readonly array $tasks, private readonly array $people, private readonly array $teams, private readonly array $roles)
+    {
+    }
+
+    public static function load(Dimensions $asked): self
+    {
+        $tasks = [];
+        foreach ($asked->tasks ? Record::each(self::tasksQuery()) : [] as $task) {
+            $tasks[$task->int('id')] = [$task->string('project'), $task->stringOrNull('client'), $task->stringOrNull('phase'), $task->string('code')];
+        }
+        $people = [];
+        foreach ($asked->people ? Record::each(self::peopleQuery()) : [] as $person) {
+            $people[$person->int('id')] = [$person->string('code'), $person->stringOrNull('team'), $person->stringOrNull('role')];
+        }
+
+        return new self($tasks, $people, $asked->people ? self::codes('teams') : [], $asked->roles ? self::codes('roles') : []);
+    }
+
+    /** @param  int  $person  0, like any of the others, for none */
+    public function of(int $task, int $person, int $team, int $role): WorkItem
+    {
+        return $this->made[$task.' '.$person.' '.$team.' '.$role] ??= $this->make($task, $person, $team, $role);
+    }
+
+    private function make(int $task, int $person, int $team, int $role): WorkItem
+    {
+        [$project, $client, $phase, $code] = $this->tasks[$task] ?? [null, null, null, null];
+        [$who, $ofTeam, $usual] = $this->people[$person] ?? [null, null, null];
+
+        return new WorkItem($project, $client, $phase, $code, $who, $who === null ? $this->teams[$team] ?? null : $ofTeam, $this->roles[$role] ?? $usual);
+    }
+
+    private static function tasksQuery(): Builder
+    {
+        return DB::table('tasks')->join('projects', 'projects.id', 'tasks.project_id')
+            ->leftJoin('clients', 'clients.id', 'projects.client_id')->leftJoin('phases', 'phases.id', 'tasks.phase_id')
+            ->select('tasks.id', 'tasks.code', 'projects.code AS project', 'clients.code AS client', 'phases.name AS phase');
+    }
+
+    private static function peopleQuery(): Builder
+    {
+        return DB::table('people')->leftJoin('teams', 'teams.id', 'people.team_id')->leftJoin('roles', 'roles.id', 'people.role_id')
+            ->select('people.id', 'people.code', 'teams.code AS team', 'roles.code AS role');
+    }
+
+    /**
+     * @param  literal-string  $table
+     * @return array<int, string>
+     */
+    private static function codes(string $table): array
+    {
+        $codes = [];
+        foreach (Record::all(DB::table($table)->select('id', 'code')) as $row) {
+            $codes[$row->int('id')] = $row->string('code');
+        }
+
+        return $codes;
+    }
+}

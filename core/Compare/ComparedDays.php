@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Moss\Core\Compare;
+
+use Moss\Core\Calendar\Day;
+use Moss\Core\Calendar\DayRange;
+use Moss\Core\Calendar\WeekPart;
+
+/**
+ * The days of a period, as they are read from sums by week part: parts that lie whole within the period and on one side of
+ * today come summed up; days of a part that the period or today cuts through are looked at one by one.
+ */
+final readonly class ComparedDays
+{
+    /** @param  list<DayRange>  $cut  days of parts that are cut through, in order */
+    private function __construct(public DayRange $period, public Day $today, public array $cut)
+    {
+    }
+
+    public static function of(DayRange $period, Day $today): self
+    {
+        $cut = [];
+        foreach ([$period->first(), $period->last(), $today] as $day) {
+            $part = WeekPart::containing($day)->days();
+            $inside = $part->intersectedWith($period);
+            $isWhole = $inside !== null && $inside->count() === $part->count();
+            $isOnOneSide = $today->isBefore($part->first()) || ! $today->isBefore($part->last());
+            if ($inside !== null && (! $isWhole || ! $isOnOneSide)) {
+                $cut[$inside->first()->toString()] = $inside;
+            }
+        }
+        ksort($cut, SORT_STRING);
+
+        return new self($period, $today, array_values($cut));
+    }
+
+    /** @return list<DayRange> the days between those that are cut, in order: whole parts only */
+    public function whole(): array
+    {
+        $whole = [];
+        $from = $this->period->first();
+        foreach ($this->cut as $days) {
+            if ($from->isBefore($days->first())) {
+                $whole[] = DayRange::between($from, $days->first()->plusDays(-1));
+            }
+            $from = $days->last()->plusDays(1);
+        }
+        if (! $from->isAfter($this->period->last())) {
+            $whole[] = DayRange::between($from, $this->period->last());
+        }
+
+        return $whole;
+    }
+
+    /** Whether what is planned on the day is planned to date. */
+    public function isToDate(Day $day): bool
+    {
+        return ! $day->isAfter($this->today);
+    }
+}
