@@ -14,6 +14,8 @@ final class CsvFile
     /** Fields without quotes, or wholly in quotes with quotes inside doubled. */
     private const RECORD = '/^(?:"(?:[^"]++|"")*+"|[^",]*+)(?:,(?:"(?:[^"]++|"")*+"|[^",]*+))*+$/D';
 
+    private const LINES_AT_ONCE = 500;
+
     /** Longer than any record is that keeps to the lengths of its columns. */
     private const LONGEST_RECORD = 4_000_000;
 
@@ -73,12 +75,33 @@ final class CsvFile
      */
     public static function append($stream, iterable $rows): int
     {
+        // Lines are gathered, so that not each of them is a write of its own.
+        $gathered = fopen('php://memory', 'w+');
+        if ($gathered === false) {
+            throw new RuntimeException('no stream in memory');
+        }
         $count = 0;
         foreach ($rows as $row) {
-            fputcsv($stream, $row, ',', '"', '');
-            $count++;
+            fputcsv($gathered, $row, ',', '"', '');
+            if (++$count % self::LINES_AT_ONCE === 0) {
+                self::pass($gathered, $stream);
+            }
         }
+        self::pass($gathered, $stream);
+        fclose($gathered);
 
         return $count;
+    }
+
+    /**
+     * @param  resource  $from
+     * @param  resource  $to
+     */
+    private static function pass($from, $to): void
+    {
+        rewind($from);
+        stream_copy_to_stream($from, $to);
+        rewind($from);
+        ftruncate($from, 0);
     }
 }

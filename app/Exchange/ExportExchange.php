@@ -6,28 +6,40 @@ namespace App\Exchange;
 
 use App\Exchange\Kinds\AllKinds;
 use App\Exchange\Kinds\StandInsKind;
-use App\Support\Database\Record;
-use Illuminate\Support\Facades\DB;
+use App\Support\Database\ReadTransaction;
+use RuntimeException;
 
-/** Writes everything as exchange files; importing them into an empty database gives the same files again. */
+/**
+ * Writes everything as exchange files; importing them into an empty database gives the same files again. All of them show the
+ * database at one moment, and rows go to their file one by one.
+ */
 final class ExportExchange
 {
     /** @return array<string, int> rows by file name */
     public function handle(string $folder): array
     {
-        return DB::transaction(function () use ($folder): array {
+        return ReadTransaction::run(static function () use ($folder): array {
             $counts = [];
             foreach (AllKinds::list() as $kind) {
-                $rows = Record::each($kind->exported())->map($kind->printed(...))->values()->all();
-                if ($rows === [] && $kind instanceof StandInsKind) {
-                    continue;
+                if (! $kind instanceof StandInsKind || $kind->exported()->exists()) {
+                    $counts[$kind->file()] = self::write($kind, $folder.'/'.$kind->file());
                 }
-                $header = array_map(static fn (Column $column): string => $column->name, $kind->columns());
-                file_put_contents($folder.'/'.$kind->file(), CsvFile::write([$header, ...$rows]));
-                $counts[$kind->file()] = count($rows);
             }
 
             return $counts;
         });
+    }
+
+    private static function write(FileKind $kind, string $path): int
+    {
+        $stream = fopen($path, 'w');
+        if ($stream === false) {
+            throw new RuntimeException('cannot write '.basename($path));
+        }
+        CsvFile::append($stream, [array_map(static fn (Column $column): string => $column->name, $kind->columns())]);
+        $count = CsvFile::append($stream, $kind->exportedRows());
+        fclose($stream);
+
+        return $count;
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Exchange;
 
+use App\Exchange\Formats\TextFormat;
 use App\Support\Database\Record;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
@@ -16,6 +17,14 @@ use Moss\Core\Calendar\DayRange;
  */
 abstract class FileKind
 {
+    private const MOST_REMEMBERED = 5000;
+
+    /** @var list<Column>|null those of an export, once they are known */
+    private ?array $printedColumns = null;
+
+    /** @var array<int, array<array-key, string>> cells by column and value */
+    private array $printedValues = [];
+
     /** The file's name without `.csv`. */
     abstract public function name(): string;
 
@@ -148,14 +157,33 @@ abstract class FileKind
         return [];
     }
 
-    /** @return list<string> the cells of an export */
+    /** @return iterable<list<string>> the cells of all rows of an export */
+    public function exportedRows(): iterable
+    {
+        foreach (Record::each($this->exported()) as $record) {
+            yield $this->printed($record);
+        }
+    }
+
+    /** @return list<string> the cells of a row of an export */
     public function printed(Record $record): array
     {
-        return array_map(static function (Column $column) use ($record): string {
+        $this->printedColumns ??= $this->columns();
+        $cells = [];
+        foreach ($this->printedColumns as $place => $column) {
             $value = $record->scalar($column->name);
+            $cells[] = match (true) {
+                $value === null || $value === '' => '',
+                $column->format instanceof TextFormat => $column->format->print($value),
+                // Of other formats the same few values come again and again.
+                default => $this->printedValues[$place][$value] ??= $column->format->print($value),
+            };
+            if (count($this->printedValues[$place] ?? []) > self::MOST_REMEMBERED) {
+                $this->printedValues[$place] = [];
+            }
+        }
 
-            return $value === null || $value === '' ? '' : $column->format->print($value);
-        }, $this->columns());
+        return $cells;
     }
 
     /** @param  array<string, string|int|null>  $attributes */

@@ -27,13 +27,7 @@ final readonly class Spread
 
     public static function over(Minutes $planned, DayRange $days, Capacity $capacity): self
     {
-        $capacities = [];
-        foreach ($days as $day) {
-            $minutes = $capacity->on($day)->toInt();
-            if ($minutes > 0) {
-                $capacities[$day->toString()] = $minutes;
-            }
-        }
+        $capacities = $capacity->over($days);
         if ($capacities === []) {
             $capacities = [$days->first()->toString() => 1];
         }
@@ -75,19 +69,26 @@ final readonly class Spread
     {
         $steps = intdiv($planned, self::STEP);
         $whole = array_sum($capacities);
-        $quotas = [];
+        $shares = [];
         $fractions = [];
+        $given = 0;
         foreach ($capacities as $day => $capacity) {
-            $quotas[$day] = intdiv($steps * $capacity, $whole);
-            $fractions[$day] = ($steps * $capacity) % $whole;
+            $quota = intdiv($steps * $capacity, $whole);
+            $shares[$day] = $quota * self::STEP;
+            $fractions[$day] = $steps * $capacity - $quota * $whole;
+            $given += $quota;
         }
-        // arsort is stable: equal fractions stay in the order of their days.
-        arsort($fractions);
-        foreach (array_slice(array_keys($fractions), 0, $steps - array_sum($quotas)) as $day) {
-            $quotas[$day]++;
+        if ($given < $steps) {
+            // arsort is stable: equal fractions stay in the order of their days.
+            arsort($fractions);
+            foreach (array_slice(array_keys($fractions), 0, $steps - $given) as $day) {
+                $shares[$day] += self::STEP;
+            }
         }
-        $shares = array_map(static fn (int $quota): int => $quota * self::STEP, $quotas);
-        $shares[self::dayOfTheRest($shares)] += $planned % self::STEP;
+        $rest = $planned % self::STEP;
+        if ($rest > 0) {
+            $shares[self::dayOfTheRest($shares)] += $rest;
+        }
 
         return $shares;
     }

@@ -40,6 +40,8 @@ return new class extends Migration
                 SQL,
             'CREATE INDEX entries_of_task ON entries (task_id, date)',
             'CREATE INDEX entries_of_day ON entries (date, task_id, person_id, role_id, state, minutes)',
+            // What is still open, or approved and to be settled, in the days before a day.
+            "CREATE INDEX entries_unsettled ON entries (state, date, person_id, minutes, version) WHERE state <> 'settled'",
             "CREATE INDEX entries_waiting ON entries (approver_id, person_id, date) WHERE state = 'submitted'",
             <<<'SQL'
                 CREATE TRIGGER settled_entries_stay BEFORE UPDATE ON entries

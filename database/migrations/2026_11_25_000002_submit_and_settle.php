@@ -133,6 +133,13 @@ return new class extends Migration
                     PRIMARY KEY (stand_in_id, project_id)
                 ) STRICT, WITHOUT ROWID
                 SQL,
+            // Approved entries of a period that was closed, until they are settled; by whom it was closed.
+            <<<'SQL'
+                CREATE TABLE settling_entries (
+                    entry_id INTEGER PRIMARY KEY REFERENCES entries (id) ON DELETE CASCADE,
+                    settled_by_id INTEGER NOT NULL REFERENCES people (id)
+                ) STRICT
+                SQL,
             // One act of deciding; nobody acted where time approved itself.
             <<<'SQL'
                 CREATE TABLE decisions (
@@ -253,7 +260,7 @@ return new class extends Migration
     {
         DB::statement('DROP TRIGGER IF EXISTS settled_entries_are_not_replaced');
         DB::statement('DROP TRIGGER IF EXISTS audit_trail_is_not_replaced');
-        foreach (['phrases', 'decided_entries', 'decisions', 'stand_in_projects', 'corrections', 'answers', 'questions', 'day_spans', 'findings', 'finding_explanations', 'house_rules'] as $table) {
+        foreach (['phrases', 'settling_entries', 'decided_entries', 'decisions', 'stand_in_projects', 'corrections', 'answers', 'questions', 'day_spans', 'findings', 'finding_explanations', 'house_rules'] as $table) {
             DB::statement('DROP TABLE IF EXISTS '.$table);
         }
         foreach (['audit_trail_of_person', 'audit_trail_of_actor', 'audit_trail_of_subject', 'audit_trail_of_task', 'audit_trail_at', 'entries_waiting'] as $index) {

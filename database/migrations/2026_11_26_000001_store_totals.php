@@ -33,17 +33,19 @@ return new class extends Migration
                 PRIMARY KEY (task_id, person_id, role_id, starts_on)
             ) STRICT, WITHOUT ROWID",
             'CREATE INDEX recorded_weeks_of_person ON recorded_weeks (person_id, starts_on)',
-            'CREATE INDEX recorded_weeks_by_week ON recorded_weeks (starts_on)',
-            'CREATE TABLE planned_weeks (
+            'CREATE INDEX recorded_weeks_by_week ON recorded_weeks (starts_on, actual_minutes, pending_minutes)',
+            // Beside the sum what lies on each weekday, so that a part can be cut at any day.
+            "CREATE TABLE planned_weeks (
                 task_id INTEGER NOT NULL REFERENCES tasks (id) ON DELETE CASCADE,
                 person_id INTEGER NOT NULL DEFAULT 0,
                 team_id INTEGER NOT NULL DEFAULT 0,
                 role_id INTEGER NOT NULL DEFAULT 0,
                 starts_on TEXT NOT NULL CHECK (length(starts_on) = 10),
                 planned_minutes INTEGER NOT NULL CHECK (planned_minutes > 0),
+                {$columns(['monday', 'tuesday', 'wednesday', 'thursday', 'friday', 'saturday', 'sunday'])},
                 PRIMARY KEY (task_id, person_id, team_id, role_id, starts_on)
-            ) STRICT, WITHOUT ROWID',
-            'CREATE INDEX planned_weeks_by_week ON planned_weeks (starts_on)',
+            ) STRICT, WITHOUT ROWID",
+            'CREATE INDEX planned_weeks_by_week ON planned_weeks (starts_on, planned_minutes)',
             // Figures at completion, as far as they do not depend on the day on which one looks.
             "CREATE TABLE task_figures (
                 task_id INTEGER PRIMARY KEY REFERENCES tasks (id) ON DELETE CASCADE,

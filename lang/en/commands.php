@@ -22,6 +22,7 @@ return [
     'audit_trail_cut' => 'The audit trail is broken at its end: its seal is for :expected lines and does not match the :found that there are.',
     'audit_trail_anchor' => 'The audit trail is broken: its first :lines lines differ from the anchor.',
     'recalculated' => 'All stored totals are up to date.',
+    'settled' => 'All approved time in closed periods is settled.',
     'passwords_differ' => 'The two passwords do not match. Nothing was changed.',
     'password_set' => 'The password of :name has been set; they sign in as :email.',
     'audit_trail_act' => 'Unknown action “:act”. Use verify or anchor.',

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Bench;
 
+use App\Effort\Recalculation\RecalculateAll;
+use App\Support\AuditTrail\AuditTrail;
+use App\Support\AuditTrail\AuditTrailLine;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Hash;
 use Moss\Core\Calendar\Day;
@@ -21,6 +24,8 @@ final class LargeOrganisation
     public const TODAY = '2026-06-17';
 
     public const PASSWORD = 'measure-by-measure';
+
+    private const AUDITED_FROM = '2026-02-01';
 
     private const TEAMS = 200;
 
@@ -46,8 +51,8 @@ final class LargeOrganisation
         $this->random = new Randomizer(new Mt19937(2026));
     }
 
-    /** The figures that are stored are worked out at the end, as at the end of every act. */
-    public function build(): void
+    /** Stored totals are recalculated at the end. */
+    public function build(RecalculateAll $totals, AuditTrail $auditTrail): void
     {
         DB::statement('PRAGMA synchronous = OFF');
         DB::transaction(function (): void {
@@ -56,9 +61,11 @@ final class LargeOrganisation
             $this->projects();
             $this->assignments();
             $this->entries();
-            $this->words();
+            $this->busyWeeks();
+            $this->estimates();
         });
-        DB::statement('ANALYZE');
+        DB::transaction(fn () => $this->auditTrail($auditTrail));
+        $totals->handle();
     }
 
     private function organisation(): void
@@ -241,7 +248,8 @@ final class LargeOrganisation
         $state = match (true) {
             $date < '2026-05-01' => 'settled',
             $date < '2026-06-01' => 'approved',
-            $date < '2026-06-15' => 'submitted',
+            // One in eight is late with the weeks before this one.
+            $date < '2026-06-15' && $person % 8 !== 3 => 'submitted',
             default => 'draft',
         };
 
@@ -252,7 +260,7 @@ final class LargeOrganisation
         ];
     }
 
-    private function words(): void
+    private function estimates(): void
     {
         $rows = [];
         for ($number = 0; $number < intdiv($this->people, 2); $number++) {
@@ -264,6 +272,39 @@ final class LargeOrganisation
             ];
         }
         $this->insert('remaining_estimates', array_values($rows));
+    }
+
+    /** One in fifty has many lines in the last weeks, as people have who help everywhere. */
+    private function busyWeeks(): void
+    {
+        $rows = [];
+        for ($person = 50; $person <= $this->people; $person += 50) {
+            for ($line = 0; $line < 25; $line++) {
+                $task = $this->held[1 + ($person + 37 * $line) % $this->people][7];
+                foreach (range(self::daysTo('2026-06-08'), self::daysTo('2026-06-16')) as $day) {
+                    $rows[] = $this->entry($person, $task, $day, 15);
+                }
+            }
+        }
+        $this->insert('entries', $rows);
+    }
+
+    /** What was recorded and approved in the last months, line by line. */
+    private function auditTrail(AuditTrail $auditTrail): void
+    {
+        $lines = [];
+        foreach (DB::table('entries')->where('date', '>=', self::AUDITED_FROM)->orderBy('date')->orderBy('id')->cursor() as $entry) {
+            /** @var object{person_id: int, task_id: int, role_id: int|null, date: string, minutes: int, state: string} $entry */
+            $lines[] = new AuditTrailLine('ink', $entry->person_id, null, $entry->person_id, $entry->task_id, $entry->date, null, ['role' => $entry->role_id, 'minutes' => $entry->minutes, 'state' => 'draft'], '');
+            if (! in_array($entry->state, ['draft', 'submitted'], true)) {
+                $lines[] = new AuditTrailLine('approve', 1 + $entry->task_id % self::MANAGERS, null, $entry->person_id, $entry->task_id, $entry->date, ['role' => $entry->role_id, 'state' => 'submitted'], ['role' => $entry->role_id, 'state' => 'approved', 'approvals' => 1, 'minutes' => $entry->minutes], '');
+            }
+            if (count($lines) > 20_000) {
+                $auditTrail->of($lines);
+                $lines = [];
+            }
+        }
+        $auditTrail->of($lines);
     }
 
     /** @param  list<array<string, int|string|null>>  $rows */

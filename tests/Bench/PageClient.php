@@ -18,6 +18,9 @@ final class PageClient
 
     private const TIMES = 24;
 
+    /** So many requests are made for each measurement. */
+    public const REQUESTS = self::WARM_UP + self::TIMES;
+
     private readonly CurlHandle $curl;
 
     /** @var array<string, string> by name */
@@ -44,16 +47,17 @@ final class PageClient
 
     /**
      * @param  (Closure(): array<string, mixed>)|null  $body  of each request
+     * @param  (Closure(string): void)|null  $check  throws if an answer is not what is measured
      * @return float microseconds of CPU time per request
      */
-    public function cpu(string $method, string $address, ?Closure $body = null): float
+    public function cpu(string $method, string $address, ?Closure $body = null, ?Closure $check = null): float
     {
         for ($time = 0; $time < self::WARM_UP; $time++) {
-            $this->ask($method, $address, $body === null ? null : $body());
+            $this->checked($method, $address, $body, $check);
         }
         $before = $this->ticks();
         for ($time = 0; $time < self::TIMES; $time++) {
-            $this->ask($method, $address, $body === null ? null : $body());
+            $this->checked($method, $address, $body, $check);
         }
 
         return max(1, $this->ticks() - $before) * 10_000 / self::TIMES;
@@ -69,8 +73,20 @@ final class PageClient
         return (int) file_get_contents($this->memoryFile);
     }
 
+    /**
+     * @param  (Closure(): array<string, mixed>)|null  $body
+     * @param  (Closure(string): void)|null  $check
+     */
+    private function checked(string $method, string $address, ?Closure $body, ?Closure $check): void
+    {
+        $answer = $this->ask($method, $address, $body === null ? null : $body());
+        if ($check !== null) {
+            $check($answer);
+        }
+    }
+
     /** @param  array<string, mixed>|null  $body */
-    private function ask(string $method, string $address, ?array $body = null): void
+    private function ask(string $method, string $address, ?array $body = null): string
     {
         curl_reset($this->curl);
         curl_setopt_array($this->curl, [
@@ -105,6 +121,8 @@ final class PageClient
         if ($method === 'GET' && $address !== '/sign-in' && $status !== 200) {
             throw new RuntimeException("$address sends on, as it does to whom is not signed in.");
         }
+
+        return $answer;
     }
 
     /** Of hundredths of seconds, in the process itself. */

@@ -3,8 +3,8 @@
 declare(strict_types=1);
 
 /*
- * What the server of bin/bench answers with: the application, and beside its pages one that does nothing, for who is
- * signed in. Writes down how much memory each request took.
+ * What the server of bin/bench answers with: the application, and beside its pages an empty route, and a page with
+ * nothing on it for who is signed in. Writes down how much memory each request took.
  */
 
 use Illuminate\Contracts\Http\Kernel;
@@ -22,6 +22,7 @@ register_shutdown_function(static function (): void {
 $kernel = $application->make(Kernel::class);
 $kernel->bootstrap();
 // After the application's own, which may come from a cache.
+Route::middleware('web')->get('/empty-route', static fn () => '');
 Route::middleware(['web', 'auth'])->get('/nothing', static fn () => Inertia::render('Fault', ['status' => 404, 'message' => '']));
 $request = Request::capture();
 $response = $kernel->handle($request)->send();

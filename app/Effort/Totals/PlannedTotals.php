@@ -23,10 +23,11 @@ final class PlannedTotals
 {
     public const KEY = ['task_id', 'person_id', 'team_id', 'role_id', 'starts_on'];
 
-    public const COLUMNS = ['planned_minutes'];
+    /** The sum of the part, and what of it lies on each weekday. */
+    public const COLUMNS = ['planned_minutes', 'monday', 'tuesday', 'wednesday', 'thursday', 'friday', 'saturday', 'sunday'];
 
-    /** @var array<string, string> first days of parts by day */
-    private array $parts = [];
+    /** @var array<string, array{string, int}> first days of parts, and weekdays, by day */
+    private array $days = [];
 
     public function __construct(private readonly PlanReader $plans)
     {
@@ -41,7 +42,7 @@ final class PlannedTotals
             $key = self::keyOf($row);
             if (! isset($sums[implode(' ', $key)])) {
                 $gone[] = $key;
-            } elseif ($sums[implode(' ', $key)][5] === $row->int('planned_minutes')) {
+            } elseif ($sums[implode(' ', $key)] === [...$key, ...array_map($row->int(...), self::COLUMNS)]) {
                 unset($sums[implode(' ', $key)]);
             }
         }
@@ -59,14 +60,21 @@ final class PlannedTotals
     {
         $this->plans->forget();
         $plans = $this->plans->of(EffortScope::tasks($tasks));
-        $sums = [];
+        $minutes = [];
         foreach ($plans->tasks as $id => $task) {
             foreach ($plans->parts[$id] ?? [] as $part) {
-                $this->add($sums, [$id, $part->person, $part->team, $part->role], self::spread($part, $plans));
+                $this->add($minutes, $id.' '.$part->person.' '.$part->team.' '.$part->role, self::spread($part, $plans));
             }
             // Without any dates there are no days on which hours could lie.
             if (! $task->unassigned()->isZero() && $task->days !== null) {
-                $this->add($sums, [$id, 0, 0, 0], Spread::over($task->unassigned(), $task->days, $plans->capacities()->for(null)));
+                $this->add($minutes, $id.' 0 0 0', Spread::over($task->unassigned(), $task->days, $plans->capacities()->for(null)));
+            }
+        }
+        $sums = [];
+        foreach ($minutes as $who => $parts) {
+            $numbers = array_map(intval(...), explode(' ', $who));
+            foreach ($parts as $part => $weekdays) {
+                $sums[$who.' '.$part] = [...$numbers, (string) $part, array_sum($weekdays), ...array_values($weekdays)];
             }
         }
 
@@ -79,21 +87,23 @@ final class PlannedTotals
     }
 
     /**
-     * @param  array<string, non-empty-list<int|string>>  $sums
-     * @param  array{int, int, int, int}  $who  task, person, team and role
+     * @param  array<string, array<string, array<int, int>>>  $minutes  by weekday, Monday under 1, by task, person, team and role, then by part
      */
-    private function add(array &$sums, array $who, Spread $spread): void
+    private function add(array &$minutes, string $who, Spread $spread): void
     {
-        $byPart = [];
-        foreach ($spread->byDay() as $date => $minutes) {
-            $part = $this->parts[$date] ??= WeekPart::containing(Day::of($date))->toString();
-            $byPart[$part] = ($byPart[$part] ?? 0) + $minutes->toInt();
+        foreach ($spread->byDay() as $date => $planned) {
+            [$part, $weekday] = $this->days[$date] ??= self::dated($date);
+            $minutes[$who][$part] ??= array_fill(1, 7, 0);
+            $minutes[$who][$part][$weekday] += $planned->toInt();
         }
-        foreach ($byPart as $part => $minutes) {
-            $key = implode(' ', $who).' '.$part;
-            $before = $sums[$key][5] ?? 0;
-            $sums[$key] = [...$who, $part, (int) $before + $minutes];
-        }
+    }
+
+    /** @return array{string, int} */
+    private static function dated(string $date): array
+    {
+        $day = Day::of($date);
+
+        return [WeekPart::containing($day)->toString(), $day->weekday()];
     }
 
     /** @return array{int, int, int, int, string} */

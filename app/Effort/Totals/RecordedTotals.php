@@ -7,6 +7,7 @@ namespace App\Effort\Totals;
 use App\Effort\RatesInForce;
 use App\Support\Database\BulkRows;
 use App\Support\Database\Record;
+use App\Support\Database\StreamedRows;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 use Moss\Core\Calendar\Day;
@@ -130,19 +131,19 @@ final class RecordedTotals
     private function added(Builder $entries, Pricing $pricing): array
     {
         $sums = [];
-        foreach ($entries->cursor() as $row) {
-            /** @var object{task_id: int, person_id: int, role_id: int|null, person: string, role: string|null, date: string, minutes: int, state: string} $row */
-            [$day, $part] = $this->days[$row->date] ??= self::dated($row->date);
-            $role = $row->role_id ?? 0;
-            $key = $row->task_id.' '.$row->person_id.' '.$role.' '.$part;
-            $sums[$key] ??= [$row->task_id, $row->person_id, $role, $part, 0, 0, 0, 0, 0, 0, 0, 0];
-            $cost = $pricing->cost($row->person, $row->role, $day, Minutes::of($row->minutes));
+        foreach (StreamedRows::of($entries) as $entry) {
+            /** @var array{int, int, int|null, string, string|null, string, int, string} $entry */
+            [$task, $person, $roleId, $code, $role, $date, $minutes, $state] = $entry;
+            [$day, $part] = $this->days[$date] ??= self::dated($date);
+            $key = $task.' '.$person.' '.($roleId ?? 0).' '.$part;
+            $sums[$key] ??= [$task, $person, $roleId ?? 0, $part, 0, 0, 0, 0, 0, 0, 0, 0];
+            $cost = $pricing->cost($code, $role, $day, Minutes::of($minutes));
             // The columns of pending time follow those of actual time.
-            $place = ($this->isActual[$row->state] ??= EntryState::from($row->state)->isActual()) ? 4 : 5;
-            $sums[$key][$place] += $row->minutes;
+            $place = ($this->isActual[$state] ??= EntryState::from($state)->isActual()) ? 4 : 5;
+            $sums[$key][$place] += $minutes;
             $sums[$key][$place + 2] += $cost->known->cents();
             $sums[$key][$place + 4] += $cost->unrated->toInt();
-            $sums[$key][$place + 6] += $this->hundredths[$row->minutes] ??= self::inHours($day, $row->minutes)->known->cents();
+            $sums[$key][$place + 6] += $this->hundredths[$minutes] ??= self::inHours($day, $minutes)->known->cents();
         }
 
         return $sums;

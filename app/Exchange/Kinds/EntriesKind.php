@@ -9,6 +9,7 @@ use App\Exchange\CodeTable;
 use App\Exchange\Column;
 use App\Exchange\DraftRow;
 use App\Exchange\ExchangeText;
+use App\Exchange\ExportedEntries;
 use App\Exchange\FileProblem;
 use App\Exchange\FileRow;
 use App\Exchange\Formats\ChoiceFormat;
@@ -48,8 +49,8 @@ final class EntriesKind extends OnTaskKind
             Column::required('hours', HoursCell::ofEntry(), 'minutes'),
             Column::optional('state', new ChoiceFormat(...$states), EntryState::Draft->value),
             Column::optional('billable', new YesNoFormat),
-            Column::optional('note', new TextFormat(2000, true), ''),
-            Column::optional('client_note', new TextFormat(2000, true), ''),
+            Column::optional('note', self::note(), ''),
+            Column::optional('client_note', self::note(), ''),
             Column::optional('corrects', DayFormat::ofWork()),
         ];
     }
@@ -133,15 +134,17 @@ final class EntriesKind extends OnTaskKind
 
     public function exported(): Builder
     {
-        return DB::table('entries')
-            ->join('people', 'people.id', 'entries.person_id')
-            ->join('tasks', 'tasks.id', 'entries.task_id')
-            ->join('projects', 'projects.id', 'tasks.project_id')
-            ->leftJoin('roles', 'roles.id', 'entries.role_id')
-            ->selectRaw('people.code AS person, projects.code AS project, tasks.code AS task, roles.code AS role, entries.date')
-            ->selectRaw('entries.minutes AS hours, entries.state, entries.billable, entries.note, entries.client_note, entries.corrects')
-            ->orderBy('people.code')->orderBy('entries.date')->orderBy('projects.code')->orderBy('tasks.code')
-            ->orderBy('roles.code')->orderBy('entries.corrects');
+        return DB::table('entries');
+    }
+
+    public function exportedRows(): iterable
+    {
+        return ExportedEntries::rows(self::note());
+    }
+
+    private static function note(): TextFormat
+    {
+        return new TextFormat(2000, true);
     }
 
     /**

@@ -34,6 +34,7 @@ use Moss\Core\Compare\Grouping;
 use Moss\Core\Compare\PlannedTime;
 use Moss\Core\Compare\RecordedTime;
 use Moss\Core\Compare\Selection;
+use Moss\Core\Compare\WorkItem;
 use Moss\Core\Effort\Figures;
 use Moss\Core\Effort\ForecastHistory;
 use Moss\Core\Effort\Forecasting;
@@ -266,10 +267,20 @@ final class StoredTotalsTest extends TestCase
         $plans = (new PlanReader)->of(EffortScope::tasks(array_values(array_filter(DB::table('tasks')->pluck('id')->all(), is_int(...)))));
         foreach ($plans->tasks as $id => $task) {
             foreach ($plans->parts[$id] ?? [] as $part) {
-                yield from PlannedTime::spread($items->of($id, $part->person, $part->team, $part->role), $part->assignment->spread($plans->capacities()->for($part->assignment->assignee)), $compared->period, $compared);
+                yield from self::eachDay($items->of($id, $part->person, $part->team, $part->role), $part->assignment->spread($plans->capacities()->for($part->assignment->assignee)), $compared);
             }
             if (! $task->unassigned()->isZero() && $task->days !== null) {
-                yield from PlannedTime::spread($items->of($id, 0, 0, 0), Spread::over($task->unassigned(), $task->days, $plans->capacities()->for(null)), $compared->period, $compared);
+                yield from self::eachDay($items->of($id, 0, 0, 0), Spread::over($task->unassigned(), $task->days, $plans->capacities()->for(null)), $compared);
+            }
+        }
+    }
+
+    /** @return iterable<ComparedAmount> */
+    private static function eachDay(WorkItem $item, Spread $spread, ComparedDays $compared): iterable
+    {
+        foreach ($spread->byDay() as $date => $minutes) {
+            if ($compared->period->includes(Day::of($date))) {
+                yield PlannedTime::amount($item, Day::of($date), $minutes, $compared->isToDate(Day::of($date)) ? $minutes : Minutes::zero());
             }
         }
     }

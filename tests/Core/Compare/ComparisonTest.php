@@ -87,10 +87,20 @@ final class ComparisonTest extends TestCase
 
         return Comparison::of($by, $selection, [
             // Monday 29 June to Thursday 2 July, 8 h a day; and 8 h on Friday 26 June for the team.
-            ...PlannedTime::spread($lens, self::spread(32, '2026-06-29', '2026-07-02'), $days, $compared),
-            ...PlannedTime::spread($bell, self::spread(8, '2026-06-26', '2026-06-28'), $days, $compared),
+            ...self::planned($lens, self::spread(32, '2026-06-29', '2026-07-02'), $days, $compared),
+            ...self::planned($bell, self::spread(8, '2026-06-26', '2026-06-28'), $days, $compared),
             ...$period === null ? [$recorded($lens, '2026-06-29', 8, 0), $recorded($lensOfBo, '2026-06-30', 0, 5), $recorded($bellOfBo, '2026-06-30', 3, 0)] : [],
         ]);
+    }
+
+    /** @return iterable<ComparedAmount> day by day */
+    private static function planned(WorkItem $item, Spread $spread, DayRange $days, ComparedDays $compared): iterable
+    {
+        foreach ($days as $day) {
+            if (! $spread->on($day)->isZero()) {
+                yield PlannedTime::amount($item, $day, $spread->on($day), $compared->isToDate($day) ? $spread->on($day) : Minutes::zero());
+            }
+        }
     }
 
     private static function spread(int $hours, string $first, string $last): Spread

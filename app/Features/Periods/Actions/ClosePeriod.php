@@ -15,9 +15,6 @@ use App\Support\Database\Record;
 use App\Support\Language\Wording;
 use Illuminate\Support\Facades\DB;
 use Moss\Core\Calendar\Day;
-use Moss\Core\Sheet\Actor;
-use Moss\Core\Sheet\EntryState;
-use Moss\Core\Sheet\EntryStatus;
 use Moss\Core\Time\Minutes;
 
 /**
@@ -28,7 +25,7 @@ use Moss\Core\Time\Minutes;
  */
 final readonly class ClosePeriod
 {
-    public function __construct(private AuditTrail $auditTrail, private Today $today)
+    public function __construct(private Settlement $settlement, private AuditTrail $auditTrail, private Today $today)
     {
     }
 
@@ -62,24 +59,15 @@ final readonly class ClosePeriod
 
     private function close(Person $office, Organisation $organisation, Day $until): Minutes
     {
-        $minutes = 0;
-        $lines = [];
-        foreach (Record::all(PeriodCheck::settling($until)->select('id', 'person_id', 'task_id', 'role_id', 'date', 'minutes', 'state')->orderBy('id')) as $entry) {
-            $settled = EntryStatus::of(EntryState::from($entry->string('state')))->settled(new Actor(isOffice: true));
-            $minutes += $entry->int('minutes');
-            $lines[] = new AuditTrailLine(
-                'settle', $office->id, null, $entry->int('person_id'), $entry->int('task_id'), $entry->string('date'),
-                ['role' => $entry->intOrNull('role_id'), 'state' => $entry->string('state')],
-                ['role' => $entry->intOrNull('role_id'), 'state' => $settled->state->value, 'minutes' => $entry->int('minutes')],
-            );
-        }
+        $settling = Record::all(PeriodCheck::settling($until)->selectRaw('count(*) AS entries, coalesce(sum(minutes), 0) AS minutes'))[0];
+        [$entries, $minutes] = [$settling->int('entries'), $settling->int('minutes')];
         $before = $organisation->closed_until;
-        if ($lines === [] && $before === $until->toString()) {
+        if ($entries === 0 && $before === $until->toString()) {
             return Minutes::zero();
         }
-        PeriodCheck::settling($until)->update(['state' => EntryState::Settled->value, 'version' => DB::raw('version + 1')]);
         $organisation->update(['closed_until' => $until->toString()]);
-        $this->auditTrail->of([...$lines, AuditTrailLine::on(AuditTrailSubject::Period, $until->toString(), 'close', $office, ['until' => $before], ['until' => $until->toString(), 'entries' => count($lines), 'minutes' => $minutes])]);
+        $this->auditTrail->of([AuditTrailLine::on(AuditTrailSubject::Period, $until->toString(), 'close', $office, ['until' => $before], ['until' => $until->toString(), 'entries' => $entries, 'minutes' => $minutes])]);
+        $this->settlement->queue(PeriodCheck::settling($until), $office->id);
 
         return Minutes::of($minutes);
     }

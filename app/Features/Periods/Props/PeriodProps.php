@@ -16,6 +16,7 @@ final readonly class PeriodProps
      * @param  int  $corrections  that still wait up to the day
      * @param  int  $entries  approved, that would be settled
      * @param  string  $seen  by which what would be settled is recognised when it is closed
+     * @param  int  $stillSettling  entries of a closed period whose turn has not come yet
      * @param  int  $weekDue  days after its Sunday by which a week is to be submitted
      * @param  list<PeriodActProps>  $acts  what was closed and reopened, the newest first
      */
@@ -31,6 +32,7 @@ final readonly class PeriodProps
         public int $entries,
         public int $minutes,
         public string $seen,
+        public int $stillSettling,
         public int $weekDue,
         public array $acts,
     ) {

@@ -25,21 +25,21 @@ final class PeriodCheck
     {
         $organisation = Organisation::query()->sole();
         $closedUntil = $organisation->closed_until;
-        $open = Record::all(self::open($until)->selectRaw('count(*) AS entries, coalesce(sum(minutes), 0) AS minutes, count(DISTINCT person_id) AS people'))[0];
-        $settling = Record::all(self::settling($until)->selectRaw('count(*) AS entries, coalesce(sum(minutes), 0) AS minutes'))[0];
+        $sums = self::sums($until);
 
         return new PeriodProps(
             $closedUntil,
             $until->toString(),
             $this->people($until),
-            $open->int('people'),
-            $open->int('entries'),
-            $open->int('minutes'),
+            self::open($until)->distinct()->count('person_id'),
+            $sums['open'][0],
+            $sums['open'][1],
             $this->corrected($closedUntil),
             DB::table('corrections')->where('state', 'waiting')->where('date', '<=', $until->toString())->count(),
-            $settling->int('entries'),
-            $settling->int('minutes'),
-            self::seen($until),
+            $sums['settling'][0],
+            $sums['settling'][1],
+            self::recognised($sums),
+            DB::table('settling_entries')->count(),
             $organisation->week_due,
             $this->acts(),
         );
@@ -54,15 +54,32 @@ final class PeriodCheck
     /** Approved time up to a day, which closing settles. */
     public static function settling(Day $until): Builder
     {
-        return DB::table('entries')->where('entries.date', '<=', $until->toString())->where('entries.state', 'approved');
+        return DB::table('entries')->where('entries.date', '<=', $until->toString())->where('entries.state', 'approved')
+            ->whereNotExists(DB::table('settling_entries')->selectRaw('1')->whereColumn('settling_entries.entry_id', 'entries.id'));
     }
 
     /** By which what is open and what would be settled are recognised: whatever changes makes it another. */
     public static function seen(Day $until): string
     {
-        $sums = static fn (Builder $entries): string => implode('-', Record::all($entries->selectRaw('count(*) AS entries, coalesce(sum(minutes), 0) AS minutes, coalesce(sum(version), 0) AS versions'))[0]->toArray());
+        return self::recognised(self::sums($until));
+    }
 
-        return $sums(self::open($until)).'-'.$sums(self::settling($until));
+    /** @param  array{open: array{int, int, int}, settling: array{int, int, int}}  $sums */
+    private static function recognised(array $sums): string
+    {
+        return implode('-', [...$sums['open'], ...$sums['settling']]);
+    }
+
+    /** @return array{open: array{int, int, int}, settling: array{int, int, int}} entries, minutes and the sum of versions */
+    private static function sums(Day $until): array
+    {
+        $sum = static function (Builder $entries): array {
+            $row = Record::all($entries->selectRaw('count(*) AS entries, coalesce(sum(entries.minutes), 0) AS minutes, coalesce(sum(entries.version), 0) AS versions'))[0];
+
+            return [$row->int('entries'), $row->int('minutes'), $row->int('versions')];
+        };
+
+        return ['open' => $sum(self::open($until)), 'settling' => $sum(self::settling($until))];
     }
 
     /** @return list<OpenTimeProps> */

@@ -36,6 +36,7 @@ export function PeriodsPage({ period }: { period: PeriodProps }) {
                 </button>
             </form>
             <FieldError />
+            {period.stillSettling > 0 && <p className="mt-3 text-ochre">{copy.stillSettling(period.stillSettling)}</p>}
             <p className="mt-3">
                 {copy.wouldSettle(hours(period.minutes), period.entries, shortDay(period.until))}{' '}
                 {period.openEntries === 0

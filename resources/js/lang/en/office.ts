@@ -59,6 +59,11 @@ export const officeText = {
                 days === 0
                     ? 'On the Sunday of the week'
                     : plural(days, { one: 'On the Monday after', other: '# days after the Sunday' }),
+            stillSettling: (entries: number) =>
+                plural(entries, {
+                    one: 'One entry of the closed period is still being settled.',
+                    other: '# entries of the closed period are still being settled.',
+                }),
             closedUntil: (day: string) => `Closed up to ${day}.`,
             until: 'Close up to',
             look: 'Check period',

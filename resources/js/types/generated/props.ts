@@ -290,6 +290,7 @@ export interface PeriodProps {
     entries: number;
     minutes: number;
     seen: string;
+    stillSettling: number;
     weekDue: number;
     acts: PeriodActProps[];
 }

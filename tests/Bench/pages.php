@@ -1,0 +1,105 @@
+<?php
+
+declare(strict_types=1);
+
+/*
+ * Run by bin/bench on the large organisation: the CPU time of every page and of saving, as ratios to floors taken in the same
+ * run: an empty web route, and a page with nothing on it. Prints lines of name, ratio, and what the ratio should stay below.
+ */
+
+namespace Tests\Bench;
+
+use Illuminate\Contracts\Console\Kernel;
+use Illuminate\Foundation\Application;
+use Illuminate\Support\Facades\DB;
+
+require __DIR__.'/../../vendor/autoload.php';
+$application = require __DIR__.'/../../bootstrap/app.php';
+assert($application instanceof Application);
+$application->make(Kernel::class)->bootstrap();
+// What goes wrong ends this with an exit code.
+restore_exception_handler();
+
+$client = new PageClient((int) ($argv[1] ?? 0), (int) ($argv[2] ?? 0), (string) getenv('MOSS_BENCH_MEMORY'));
+$note = (string) ($argv[3] ?? '');
+$row = static function (string $name, float $ratio, string $aim) use ($note): void {
+    printf("%s\t%.2f\t%s\n", $name.($note === '' ? '' : ', '.$note), $ratio, $aim);
+};
+$scalar = static function (string $query): string {
+    $value = DB::scalar($query);
+
+    return is_scalar($value) ? (string) $value : '';
+};
+
+// The largest of everything that is under way.
+$busy = $scalar("SELECT projects.code FROM projects JOIN tasks ON tasks.project_id = projects.id JOIN entries ON entries.task_id = tasks.id WHERE projects.state = 'open' GROUP BY projects.id ORDER BY count(*) DESC LIMIT 1");
+$usual = $scalar("SELECT code FROM projects WHERE state = 'open' AND starts_on BETWEEN '2025-10-01' AND '2025-12-31' ORDER BY id LIMIT 1");
+$managerOf = static fn (string $project): string => $scalar("SELECT people.code FROM people JOIN projects ON projects.manager_id = people.id WHERE projects.code = '$project'");
+$approver = $scalar("SELECT people.code FROM people JOIN entries ON entries.approver_id = people.id WHERE entries.state = 'submitted' GROUP BY people.id ORDER BY count(*) DESC LIMIT 1");
+$office = $scalar("SELECT code FROM people WHERE access = 'office'");
+$member = 'p3000';
+$busyMember = 'p3050';
+
+$client->signIn($member);
+$route = $client->cpu('GET', '/empty-route');
+$row('an empty web route, in milliseconds', $route / 1000, 'floor');
+$nothing = $client->cpu('GET', '/nothing');
+$row('an empty page for who is signed in, against an empty web route', $nothing / $route, '1.5');
+$memory = $client->memory('/nothing');
+foreach ([
+    'My week' => [$member, '/week/2026-W25'],
+    'My week of 60 lines' => [$busyMember, '/week/2026-W24'],
+    'what My week asks for after a cell' => [$member, '/people/'.$member.'/week/2026-W25/pencil'],
+    'what submitting would find' => [$member, '/people/'.$member.'/week/2026-W25/submission'],
+    'timesheets' => [$office, '/timesheets'],
+    'the review desk with most that waits' => [$approver, '/review'],
+    'the review desk of the office' => [$office, '/review'],
+    'not submitted, of the office' => [$office, '/not-submitted'],
+    'messages' => [$approver, '/messages'],
+    'stand-ins' => [$approver, '/stand-ins'],
+    'the list of all projects' => [$office, '/projects'],
+    'a search in the list of all projects' => [$office, '/projects?search=person+12&sort=variance&state=all'],
+    'a new project' => [$office, '/new-project'],
+    'a project of usual size' => [$managerOf($usual), '/projects/'.$usual],
+    'the project with most entries' => [$managerOf($busy), '/projects/'.$busy],
+    'what comes after a project page: weeks, people, changes' => [$managerOf($usual), '/projects/'.$usual, PageClient::LATER],
+    'a figure opened to its entries' => [$managerOf($busy), '/projects/'.$busy.'?figure=actual'],
+    'a plan' => [$managerOf($usual), '/projects/'.$usual.'/plan'],
+    'periods' => [$office, '/office/periods'],
+    'house rules' => [$office, '/office/rules'],
+    'questions' => [$office, '/office/questions'],
+    'approval routes' => [$office, '/office/routes'],
+    'remaining estimates' => [$office, '/office/remaining'],
+    'rates' => [$office, '/office/rates'],
+    'the audit trail' => [$office, '/office/audit-trail'],
+] as $name => $page) {
+    [$person, $address] = $page;
+    $client->signIn($person);
+    $row($name.', against the empty page', $client->cpu($page[2] ?? 'GET', $address) / $nothing, '3');
+    $memory = max($memory, $client->memory($address));
+}
+$row('memory of the largest of these requests, in MB', $memory / 1_000_000, '64');
+
+$client->signIn($member);
+$cell = DB::table('entries')->join('people', 'people.id', 'entries.person_id')->where('people.code', $member)->where('entries.date', '2026-06-15')
+    ->select('entries.task_id', 'entries.role_id', 'entries.version')->first();
+assert($cell instanceof \stdClass && is_int($cell->task_id) && is_int($cell->version));
+$address = '/people/'.$member.'/week/2026-W25/cells';
+$input = static fn (string $hours, int $seen): array => ['cells' => [['task' => $cell->task_id, 'role' => $cell->role_id, 'date' => '2026-06-15', 'hours' => $hours, 'seen' => $seen]]];
+$outcomes = static function (string $expected): \Closure {
+    return static function (string $answer) use ($expected): void {
+        if (! str_contains($answer, '"outcome":"'.$expected.'"')) {
+            throw new \RuntimeException('The cell was not '.$expected.': '.substr($answer, -600));
+        }
+    };
+};
+$version = $cell->version;
+$log = config()->string('database.connections.sqlite.database').'-wal';
+DB::statement('PRAGMA wal_checkpoint(TRUNCATE)');
+$saving = $client->cpu('PUT', $address, static function () use ($input, &$version): array {
+    return $input((1 + $version % 7).':15', $version++);
+}, $outcomes('saved'));
+clearstatcache();
+$row('log written by a saving, in kB', filesize($log) / 1000 / PageClient::REQUESTS, '40');
+$refused = $client->cpu('PUT', $address, static fn (): array => $input('25', $version), $outcomes('refused'));
+$row('saving a cell, against a refused saving', $saving / $refused, '1.3');
