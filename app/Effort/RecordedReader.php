@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Effort;
 
-use App\Support\Database\Record;
+use App\Support\Database\StreamedRows;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 use Moss\Core\Calendar\Day;
@@ -37,10 +37,18 @@ final class RecordedReader
         }
         $parts = $this->partsOf($estimated);
         $byTask = [];
-        foreach (Record::each(self::weeks($scope, $parts)->addSelect('recorded_weeks.starts_on')->selectRaw('recorded_weeks.actual_minutes + recorded_weeks.pending_minutes AS minutes')) as $week) {
-            $byTask[$week->int('task_id')][] = RecordedEffort::unpriced($week->string('person'), $week->stringOrNull('team'), $this->day($week->string('starts_on')), Minutes::of($week->int('minutes')));
+        $weeks = $scope->narrow(DB::table('recorded_weeks'), 'recorded_weeks.task_id')
+            ->join('people', 'people.id', 'recorded_weeks.person_id')->leftJoin('teams', 'teams.id', 'people.team_id')
+            ->select('recorded_weeks.task_id', 'people.code', 'teams.code', 'recorded_weeks.starts_on')->selectRaw('actual_minutes + pending_minutes');
+        foreach (StreamedRows::of($weeks) as $row) {
+            /** @var array{int, string, string|null, string, int} $row */
+            [$task, $person, $team, $day, $minutes] = $row;
+            if (isset($parts[$task.' '.$day])) {
+                continue;
+            }
+            $byTask[$task][] = RecordedEffort::unpriced($person, $team, $this->day($day), Minutes::of($minutes));
         }
-        foreach ($parts === [] ? [] : $this->days(self::entriesOfParts($parts)->groupBy('entries.task_id', 'entries.person_id', 'entries.date')) as $task => $days) {
+        foreach ($parts === [] ? [] : $this->days(self::entriesOfParts(array_values($parts))->groupBy('entries.task_id', 'entries.person_id', 'entries.date')) as $task => $days) {
             $byTask[$task] = [...$byTask[$task] ?? [], ...$days];
         }
 
@@ -62,15 +70,10 @@ final class RecordedReader
         if ($parts !== []) {
             $query->unionAll(self::withState(self::entriesOfParts(array_values(array_filter($parts, static fn (array $one): bool => $one[1] !== $part->toString())))));
         }
-        foreach (Record::each($query) as $entry) {
-            $byTask[$entry->int('task_id')][] = RecordedEffort::priced(new Entry(
-                $entry->string('person'),
-                $entry->stringOrNull('team'),
-                $entry->stringOrNull('role'),
-                $this->day($entry->string('date')),
-                Minutes::of($entry->int('minutes')),
-                EntryState::from($entry->string('state')),
-            ), $pricing);
+        foreach (StreamedRows::of($query) as $row) {
+            /** @var array{int, string, string|null, string|null, string, int, string} $row */
+            [$task, $person, $team, $role, $date, $minutes, $state] = $row;
+            $byTask[$task][] = RecordedEffort::priced(new Entry($person, $team, $role, $this->day($date), Minutes::of($minutes), EntryState::from($state)), $pricing);
         }
 
         return $byTask;
@@ -79,33 +82,34 @@ final class RecordedReader
     /**
      * Sums of whole parts. Where no estimate lies between them, parts before today's are one sum, and so are those after it.
      *
-     * @param  list<array{int, string, string}>  $parts  that are left out
+     * @param  array<string, array{int, string, string}>  $parts  that are left out, by task and first day
      * @return array<int, list<RecordedEffort>> by task id
      */
     private function sums(EffortScope $scope, array $parts, WeekPart $today, Pricing $pricing): array
     {
-        $estimated = json_encode(array_values(array_unique(array_column($parts, 0))), JSON_THROW_ON_ERROR);
-        $columns = ['actual_minutes', 'pending_minutes', 'actual_cents', 'pending_cents', 'actual_unrated', 'pending_unrated', 'actual_hundredths', 'pending_hundredths'];
-        $query = self::weeks($scope, $parts)->where('recorded_weeks.starts_on', '<>', $today->toString())
-            ->selectRaw('min(recorded_weeks.starts_on) AS starts_on, '.implode(', ', array_map(static fn (string $column): string => "sum($column) AS $column", $columns)))
-            ->groupBy('recorded_weeks.task_id', 'recorded_weeks.person_id')
-            ->groupByRaw('CASE WHEN recorded_weeks.task_id IN (SELECT value FROM json_each(?)) THEN recorded_weeks.starts_on ELSE recorded_weeks.starts_on > ? END', [$estimated, $today->toString()]);
+        $columns = ['actual_minutes', 'actual_cents', 'actual_unrated', 'actual_hundredths', 'pending_minutes', 'pending_cents', 'pending_unrated', 'pending_hundredths'];
+        $sums = implode(', ', array_map(static fn (string $column): string => "sum($column) AS $column", $columns));
+        $estimated = array_values(array_unique(array_column($parts, 0)));
+        $weeks = static fn (): Builder => $scope->narrow(DB::table('recorded_weeks'), 'task_id')->where('starts_on', '<>', $today->toString())->select('task_id', 'person_id');
+        $query = $weeks()->whereNotIn('task_id', $estimated)->selectRaw('min(starts_on) AS starts_on, '.$sums)
+            ->groupBy('task_id', 'person_id')->groupByRaw('starts_on > ?', [$today->toString()]);
+        if ($parts !== []) {
+            $query->unionAll($weeks()->whereIntegerInRaw('task_id', $estimated)->selectRaw('starts_on, '.$sums)->groupBy('task_id', 'person_id', 'starts_on'));
+        }
         $byTask = [];
-        foreach (Record::each($query) as $sum) {
-            foreach (['actual', 'pending'] as $kind) {
-                $minutes = Minutes::of($sum->int($kind.'_minutes'));
-                $cents = Money::ofCents($sum->int($kind.'_cents'));
-                $unrated = Minutes::of($sum->int($kind.'_unrated'));
-                $hours = Money::ofCents($sum->int($kind.'_hundredths'));
-                if (! $minutes->isZero() || $cents->cents() !== 0 || ! $unrated->isZero() || $hours->cents() !== 0) {
-                    $byTask[$sum->int('task_id')][] = new RecordedEffort(
-                        $sum->string('person'),
-                        $sum->stringOrNull('team'),
-                        $this->day($sum->string('starts_on')),
-                        $minutes,
-                        $kind === 'actual',
-                        Cost::known($cents)->plus(Cost::unknown($unrated)),
-                        $pricing->hasRates() ? $cents : $hours,
+        foreach (StreamedRows::of(DB::query()->fromSub($query, 'sums')->join('people', 'people.id', 'sums.person_id')->leftJoin('teams', 'teams.id', 'people.team_id')
+            ->select('sums.task_id', 'people.code', 'teams.code', 'sums.starts_on', ...$columns)) as $row) {
+            /** @var array{int, string, string|null, string, int, int, int, int, int, int, int, int} $row */
+            [$task, $person, $team, $day] = $row;
+            if (isset($parts[$task.' '.$day])) {
+                continue;
+            }
+            foreach ([[true, $row[4], $row[5], $row[6], $row[7]], [false, $row[8], $row[9], $row[10], $row[11]]] as [$isActual, $minutes, $cents, $unrated, $hundredths]) {
+                if ($minutes !== 0 || $cents !== 0 || $unrated !== 0 || $hundredths !== 0) {
+                    $byTask[$task][] = new RecordedEffort(
+                        $person, $team, $this->day($day), Minutes::of($minutes), $isActual,
+                        Cost::known(Money::ofCents($cents))->plus(Cost::unknown(Minutes::of($unrated))),
+                        Money::ofCents($pricing->hasRates() ? $cents : $hundredths),
                     );
                 }
             }
@@ -118,22 +122,13 @@ final class RecordedReader
     private function days(Builder $query): array
     {
         $byTask = [];
-        foreach (Record::each($query->select('entries.task_id', 'people.code AS person', 'teams.code AS team', 'entries.date')->selectRaw('sum(entries.minutes) AS minutes')) as $day) {
-            $byTask[$day->int('task_id')][] = RecordedEffort::unpriced($day->string('person'), $day->stringOrNull('team'), $this->day($day->string('date')), Minutes::of($day->int('minutes')));
+        foreach (StreamedRows::of($query->select('entries.task_id', 'people.code', 'teams.code', 'entries.date')->selectRaw('sum(entries.minutes)')) as $row) {
+            /** @var array{int, string, string|null, string, int} $row */
+            [$task, $person, $team, $date, $minutes] = $row;
+            $byTask[$task][] = RecordedEffort::unpriced($person, $team, $this->day($date), Minutes::of($minutes));
         }
 
         return $byTask;
-    }
-
-    /** @param  list<array{int, string, string}>  $parts  that are left out */
-    private static function weeks(EffortScope $scope, array $parts): Builder
-    {
-        return $scope->narrow(DB::table('recorded_weeks'), 'recorded_weeks.task_id')
-            ->join('people', 'people.id', 'recorded_weeks.person_id')->leftJoin('teams', 'teams.id', 'people.team_id')
-            ->when($parts !== [], static fn (Builder $query): Builder => $query->whereRaw(
-                '(recorded_weeks.task_id, recorded_weeks.starts_on) NOT IN (SELECT value ->> 0, value ->> 1 FROM json_each(?))', [json_encode($parts, JSON_THROW_ON_ERROR)],
-            ))
-            ->select('recorded_weeks.task_id', 'people.code AS person', 'teams.code AS team');
     }
 
     private static function entries(EffortScope $scope): Builder
@@ -164,7 +159,7 @@ final class RecordedReader
 
     /**
      * @param  array<int, list<Day>>  $estimated
-     * @return list<array{int, string, string}> task, first and last day of the parts in which estimates were made
+     * @return array<string, array{int, string, string}> task, first and last day of the parts in which estimates were made, by the first two
      */
     private function partsOf(array $estimated): array
     {
@@ -176,7 +171,7 @@ final class RecordedReader
             }
         }
 
-        return array_values($parts);
+        return $parts;
     }
 
     private function day(string $text): Day

@@ -36,7 +36,7 @@ final class ExportExchange
         if ($stream === false) {
             throw new RuntimeException('cannot write '.basename($path));
         }
-        CsvFile::append($stream, [array_map(static fn (Column $column): string => $column->name, $kind->columns())]);
+        CsvFile::append($stream, [array_map(static fn (Column $column): string => $column->name, $kind->columnList())]);
         $count = CsvFile::append($stream, $kind->exportedRows());
         fclose($stream);
 

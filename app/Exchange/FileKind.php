@@ -19,8 +19,8 @@ abstract class FileKind
 {
     private const MOST_REMEMBERED = 5000;
 
-    /** @var list<Column>|null those of an export, once they are known */
-    private ?array $printedColumns = null;
+    /** @var list<Column>|null once they are known */
+    private ?array $columnList = null;
 
     /** @var array<int, array<array-key, string>> cells by column and value */
     private array $printedValues = [];
@@ -39,6 +39,12 @@ abstract class FileKind
 
     /** Everything of this kind, selected under the names of the columns, in the order of an export. */
     abstract public function exported(): Builder;
+
+    /** @return list<Column> likewise, made once for all rows */
+    final public function columnList(): array
+    {
+        return $this->columnList ??= $this->columns();
+    }
 
     public function file(): string
     {
@@ -168,9 +174,8 @@ abstract class FileKind
     /** @return list<string> the cells of a row of an export */
     public function printed(Record $record): array
     {
-        $this->printedColumns ??= $this->columns();
         $cells = [];
-        foreach ($this->printedColumns as $place => $column) {
+        foreach ($this->columnList() as $place => $column) {
             $value = $record->scalar($column->name);
             $cells[] = match (true) {
                 $value === null || $value === '' => '',

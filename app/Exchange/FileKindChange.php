@@ -105,7 +105,7 @@ final readonly class FileKindChange
     private static function unknownCodes(FileKind $kind, FileRow $row, Codes $codes): array
     {
         $problems = [];
-        foreach ($kind->columns() as $column) {
+        foreach ($kind->columnList() as $column) {
             $code = $row->value($column->name);
             if ($column->names !== null && $code !== null && $codes->idOf($column->names->value, (string) $code) === null) {
                 $problems[] = $row->problem($column->name, ExchangeText::get('expected.known', ['what' => $column->names->singular()]));
@@ -120,7 +120,7 @@ final readonly class FileKindChange
         $further = $kind->further($row, $codes);
         $attributes = $further;
         $given = array_keys($further);
-        foreach ($kind->columns() as $column) {
+        foreach ($kind->columnList() as $column) {
             if ($column->attribute === '') {
                 continue;
             }

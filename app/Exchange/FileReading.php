@@ -4,13 +4,20 @@ declare(strict_types=1);
 
 namespace App\Exchange;
 
+use App\Exchange\Formats\TextFormat;
+
 /** Reads one exchange file row by row, noting everything that its cells have wrong. */
-final readonly class FileReading
+final class FileReading
 {
+    private const MOST_REMEMBERED = 5000;
+
+    /** @var array<string, array<array-key, string|int>> what texts are read as, by column */
+    private array $known = [];
+
     /**
      * @param  bool  $mustBeUnique  whether rows with the key of an earlier one are noted and left out
      */
-    public function __construct(private FileKind $kind, private FileProblems $problems, private bool $mustBeUnique = true)
+    public function __construct(private readonly FileKind $kind, private readonly FileProblems $problems, private readonly bool $mustBeUnique = true)
     {
     }
 
@@ -55,7 +62,7 @@ final readonly class FileReading
     /** @param  list<string>  $names */
     private function isHeader(array $names): bool
     {
-        $known = array_map(static fn (Column $column): string => $column->name, $this->kind->columns());
+        $known = array_map(static fn (Column $column): string => $column->name, $this->kind->columnList());
         $found = 0;
         foreach ($names as $index => $name) {
             if (! in_array($name, $known, true)) {
@@ -66,7 +73,7 @@ final readonly class FileReading
                 $this->problems->addWhole($this->problem(1, $name, null, ExchangeText::get('expected.once')));
             }
         }
-        foreach ($this->kind->columns() as $column) {
+        foreach ($this->kind->columnList() as $column) {
             if ($column->isRequired && ! in_array($column->name, $names, true)) {
                 $found++;
                 $this->problems->addWhole($this->problem(1, $column->name, null, ExchangeText::get('expected.column')));
@@ -91,7 +98,7 @@ final readonly class FileReading
         $texts = array_combine($names, $cells);
         $values = [];
         $isComplete = true;
-        foreach ($this->kind->columns() as $column) {
+        foreach ($this->kind->columnList() as $column) {
             $text = $texts[$column->name] ?? '';
             try {
                 $values[$column->name] = $this->value($column, $text);
@@ -110,7 +117,15 @@ final readonly class FileReading
             return $column->isRequired ? throw Unreadable::expected('value') : $column->default;
         }
 
-        return $column->format->read($text);
+        if ($column->format instanceof TextFormat) {
+            return $column->format->read($text);
+        }
+        // Of other formats the same few texts come again and again.
+        if (count($this->known[$column->name] ?? []) > self::MOST_REMEMBERED) {
+            $this->known[$column->name] = [];
+        }
+
+        return $this->known[$column->name][$text] ??= $column->format->read($text);
     }
 
     /** @param  array<string, int>  $lineOfKey */

@@ -5,8 +5,6 @@ declare(strict_types=1);
 namespace App\Exchange;
 
 use App\Exchange\Kinds\AllKinds;
-use App\Features\HouseRules\Actions\SaveFindings;
-use App\Features\Review\Actions\RouteWaitingEntries;
 use Illuminate\Support\Facades\DB;
 use Throwable;
 
@@ -16,7 +14,7 @@ use Throwable;
  */
 final readonly class ImportExchange
 {
-    public function __construct(private RouteWaitingEntries $routing, private SaveFindings $findings, private EndAssignments $endings, private AssignmentNotices $notices, private ImportAuditTrail $auditTrail, private ImportedChanges $changes)
+    public function __construct(private ImportedWeeks $weeks, private EndAssignments $endings, private AssignmentNotices $notices, private ImportAuditTrail $auditTrail, private ImportedChanges $changes)
     {
     }
 
@@ -107,10 +105,7 @@ final readonly class ImportExchange
         }
         $problems->refuseIfAny();
         $this->changes->finish();
-        $this->routing->handle();
-        if (isset($files['entries'])) {
-            $this->findings->ofAllThatWaits();
-        }
+        $this->weeks->finish(array_keys($files));
 
         return $report;
     }
@@ -124,6 +119,7 @@ final readonly class ImportExchange
             if (! $problems->areThereAny()) {
                 $change->write();
                 $this->changes->of($change);
+                $this->weeks->of($change);
                 $this->auditTrail->of($change);
                 $report->add($change);
             }

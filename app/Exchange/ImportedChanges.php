@@ -32,8 +32,10 @@ final class ImportedChanges
         foreach ($change->updates as $index => $row) {
             $this->row($change->kind->table(), $row, $change->originals[$index]);
         }
-        if (count($this->changes->recordedKeys()) >= self::GATHERED) {
-            $this->finish();
+        $keys = $this->changes->recordedKeys();
+        if (count($keys) >= self::GATHERED) {
+            $this->totals->queueRecorded($keys);
+            $this->changes = $this->changes->withoutRecorded();
         }
     }
 

@@ -9,26 +9,24 @@ use Moss\Core\Time\Minutes;
 /**
  * What a day holds for planning: the work pattern less public holidays; absences are not known when a plan is made.
  */
-final class Capacity
+final readonly class Capacity
 {
-    /** @var array<int, array{string, int}> days that were asked for, by their number: the date and its minutes */
-    private array $known = [];
-
-    public function __construct(private readonly WorkPattern $pattern, private readonly HolidayCalendar $holidays)
+    public function __construct(private WorkPattern $pattern, private HolidayCalendar $holidays)
     {
     }
 
     /**
-     * The days that hold anything, in order. Plans lie over the same days again and again, so each is worked out once.
+     * The days that hold anything, in order.
      *
      * @return array<string, positive-int> minutes by `YYYY-MM-DD`
      */
     public function over(DayRange $days): array
     {
+        // Plans lie over many days, so that this is done without an object for each of them.
+        $worked = $this->pattern->minutesByWeekday();
         $minutes = [];
-        $first = $days->first();
-        for ($number = $first->number(), $last = $days->last()->number(); $number <= $last; $number++) {
-            [$date, $held] = $this->known[$number] ??= $this->known($first->plusDays($number - $first->number()));
+        foreach ($days->weekdays() as $date => $weekday) {
+            $held = $worked[$weekday] > 0 && $this->holidays->has($date) ? $this->on(Day::of($date))->toInt() : $worked[$weekday];
             if ($held > 0) {
                 $minutes[$date] = $held;
             }
@@ -43,12 +41,6 @@ final class Capacity
         $holiday = $this->holidays->on($day);
 
         return $holiday === null ? $worked : $worked->minus($holiday->off($worked))->notBelowZero();
-    }
-
-    /** @return array{string, int} */
-    private function known(Day $day): array
-    {
-        return [$day->toString(), $this->on($day)->toInt()];
     }
 
     /** Whether the pattern asks for work on that weekday at all, holiday or not. */

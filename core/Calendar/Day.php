@@ -41,12 +41,6 @@ final readonly class Day
         return sprintf('%04d-%02d-%02d', $year, $month, $day);
     }
 
-    /** Days since 1970-01-01; negative before. */
-    public function number(): int
-    {
-        return $this->number;
-    }
-
     /** 1 is Monday, 7 is Sunday (ISO 8601). */
     public function weekday(): int
     {

@@ -63,6 +63,25 @@ final readonly class DayRange implements IteratorAggregate
         return $day->isBefore($this->first) ? null : new self($this->first, Day::earlier($this->last, $day));
     }
 
+    /** @return array<string, int> weekdays, 1 for Monday to 7 for Sunday, by `YYYY-MM-DD` in order */
+    public function weekdays(): array
+    {
+        $weekdays = [];
+        $weekday = $this->first->weekday();
+        $left = $this->count();
+        for ($first = $this->first; $left > 0; $first = $next) {
+            $month = $first->month();
+            $next = Day::of(Day::of($month.'-01')->plusDays(31)->month().'-01');
+            $number = (int) substr($first->toString(), 8);
+            for ($inMonth = min($left, $first->daysUntil($next)); $inMonth > 0; $inMonth--, $left--, $number++) {
+                $weekdays[$month.($number < 10 ? '-0' : '-').$number] = $weekday;
+                $weekday = $weekday % 7 + 1;
+            }
+        }
+
+        return $weekdays;
+    }
+
     public function getIterator(): Traversable
     {
         for ($day = $this->first; ! $day->isAfter($this->last); $day = $day->plusDays(1)) {

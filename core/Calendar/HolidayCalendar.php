@@ -30,6 +30,12 @@ final readonly class HolidayCalendar
         return new self([]);
     }
 
+    /** @param  string  $date  `YYYY-MM-DD` */
+    public function has(string $date): bool
+    {
+        return isset($this->holidays[$date]);
+    }
+
     public function on(Day $day): ?Holiday
     {
         return $this->holidays === [] ? null : $this->holidays[$day->toString()] ?? null;

@@ -44,6 +44,17 @@ final readonly class WorkPattern
         return $this->weekdays[$day->weekday() - 1];
     }
 
+    /** @return array<int, int> minutes by weekday, 1 for Monday to 7 for Sunday */
+    public function minutesByWeekday(): array
+    {
+        $minutes = [];
+        foreach ($this->weekdays as $index => $worked) {
+            $minutes[$index + 1] = $worked->toInt();
+        }
+
+        return $minutes;
+    }
+
     public function toString(): string
     {
         return implode(' ', array_map(HoursFormat::exact(...), $this->weekdays));

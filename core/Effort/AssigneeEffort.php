@@ -30,7 +30,12 @@ final readonly class AssigneeEffort
 
     public function entered(): Minutes
     {
-        return Minutes::sum(array_map(static fn (RecordedEffort $entry): Minutes => $entry->minutes, $this->entries));
+        $minutes = 0;
+        foreach ($this->entries as $entry) {
+            $minutes += $entry->minutes->toInt();
+        }
+
+        return Minutes::of($minutes);
     }
 
     /**
@@ -63,9 +68,12 @@ final readonly class AssigneeEffort
     /** What is entered on days after the day. */
     public function enteredAfter(Day $day): Minutes
     {
-        $after = array_filter($this->entries, static fn (RecordedEffort $entry): bool => $entry->day->isAfter($day));
+        $minutes = 0;
+        foreach ($this->entries as $entry) {
+            $minutes += $entry->day->isAfter($day) ? $entry->minutes->toInt() : 0;
+        }
 
-        return Minutes::sum(array_values(array_map(static fn (RecordedEffort $entry): Minutes => $entry->minutes, $after)));
+        return Minutes::of($minutes);
     }
 
     public function isDone(): bool
@@ -89,12 +97,32 @@ final readonly class AssigneeEffort
     /** As it stood at the end of the day: entries and remaining estimates dated up to it, the plan as it is. */
     public function asOf(Day $day): self
     {
+        if (! $this->goesBeyond($day)) {
+            return $this;
+        }
+
         return new self(
             $this->assignee,
             $this->assignments,
             array_values(array_filter($this->entries, static fn (RecordedEffort $entry): bool => ! $entry->day->isAfter($day))),
             array_values(array_filter($this->estimates, static fn (RemainingEstimate $estimate): bool => ! $estimate->on->isAfter($day))),
         );
+    }
+
+    private function goesBeyond(Day $day): bool
+    {
+        foreach ($this->entries as $entry) {
+            if ($entry->day->isAfter($day)) {
+                return true;
+            }
+        }
+        foreach ($this->estimates as $estimate) {
+            if ($estimate->on->isAfter($day)) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** The assignment that ends last; of those that end on the same day, the one with the lower role code. */

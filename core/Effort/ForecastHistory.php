@@ -35,19 +35,19 @@ final readonly class ForecastHistory
     {
         $steps = [];
         foreach ($this->effort->assigneeEfforts as $assigneeEffort) {
-            $steps[] = self::running($assigneeEffort->entries);
+            $steps[] = RunningSum::of($assigneeEffort->entries);
         }
-        $unheld = self::running($this->effort->unheld);
+        $unheld = RunningSum::of($this->effort->unheld);
         $unassigned = $this->effort->task->unassigned()->toInt();
         $first = $this->effort->task->assigned()->toInt() + $unassigned;
         $changes = [self::BEGINNING => Minutes::of($first)];
         $before = $first;
         foreach ($this->weeks() as $sunday) {
             $isDone = $this->isDoneOn($sunday);
-            $entered = self::upTo($unheld, $sunday);
+            $entered = $unheld->upTo($sunday);
             $forecast = $entered + ($isDone ? 0 : max(0, $unassigned - $entered));
             foreach ($this->effort->assigneeEfforts as $index => $assigneeEffort) {
-                $entered = self::upTo($steps[$index], $sunday);
+                $entered = $steps[$index]->upTo($sunday);
                 $forecast += $entered + ($isDone ? 0 : self::left($assigneeEffort, $steps[$index], $entered, $sunday));
             }
             $changes[$sunday] = Minutes::of($forecast - $before);
@@ -57,15 +57,14 @@ final readonly class ForecastHistory
         return array_filter($changes, static fn (Minutes $change): bool => ! $change->isZero());
     }
 
-    /** @param  array<string, int>  $running */
-    private static function left(AssigneeEffort $assigneeEffort, array $running, int $entered, string $sunday): int
+    private static function left(AssigneeEffort $assigneeEffort, RunningSum $running, int $entered, string $sunday): int
     {
         $latest = self::latest($assigneeEffort, $sunday);
         if ($latest === null) {
             return max(0, $assigneeEffort->planned()->toInt() - $entered);
         }
 
-        return $latest->done ? 0 : max(0, $latest->remaining->toInt() - $entered + self::upTo($running, $latest->on->toString()));
+        return $latest->done ? 0 : max(0, $latest->remaining->toInt() - $entered + $running->upTo($latest->on->toString()));
     }
 
     private static function latest(AssigneeEffort $assigneeEffort, string $sunday): ?RemainingEstimate
@@ -114,42 +113,5 @@ final readonly class ForecastHistory
         sort($weeks, SORT_STRING);
 
         return $weeks;
-    }
-
-    /**
-     * @param  list<RecordedEffort>  $entries
-     * @return array<string, int> what was entered up to a day, by the days with entries, in their order
-     */
-    private static function running(array $entries): array
-    {
-        $byDay = [];
-        foreach ($entries as $entry) {
-            $byDay[$entry->day->toString()] = ($byDay[$entry->day->toString()] ?? 0) + $entry->minutes->toInt();
-        }
-        ksort($byDay, SORT_STRING);
-        $sum = 0;
-        foreach ($byDay as $day => $minutes) {
-            $byDay[$day] = $sum += $minutes;
-        }
-
-        return $byDay;
-    }
-
-    /**
-     * The running sum at the end of a day.
-     *
-     * @param  array<string, int>  $running
-     */
-    private static function upTo(array $running, string $day): int
-    {
-        $sum = 0;
-        foreach ($running as $date => $minutes) {
-            if ($date > $day) {
-                break;
-            }
-            $sum = $minutes;
-        }
-
-        return $sum;
     }
 }

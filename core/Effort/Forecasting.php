@@ -51,10 +51,10 @@ final readonly class Forecasting
      */
     public function ofAssignees(TaskEffort $effort): array
     {
-        $wasDone = $effort->wasDoneOn($this->today);
+        [$isDone, $wasDone] = [$effort->isDone(), $effort->wasDoneOn($this->today)];
         $parts = [];
         foreach ($effort->assigneeEfforts as $assigneeEffort) {
-            $parts[] = new AssigneeFigures($assigneeEffort->assignee, $this->ofHolding($assigneeEffort, $effort->remainingOf($assigneeEffort), $wasDone));
+            $parts[] = new AssigneeFigures($assigneeEffort->assignee, $this->ofHolding($assigneeEffort, $isDone ? Minutes::zero() : $assigneeEffort->remaining(), $wasDone));
         }
         if (! $effort->task->unassigned()->isZero() || $effort->unheld !== []) {
             $parts[] = new AssigneeFigures(null, $this->ofUnassigned($effort));
@@ -65,7 +65,7 @@ final readonly class Forecasting
 
     private function ofHolding(AssigneeEffort $assigneeEffort, Minutes $remaining, bool $wasDone): Figures
     {
-        $entered = self::costOf($assigneeEffort->entries);
+        $recorded = RecordedSums::of($assigneeEffort->entries, $this->today);
         $last = $assigneeEffort->lastAssignment();
         $remainingCost = $this->pricing->cost(
             $this->personOf($last),
@@ -73,80 +73,77 @@ final readonly class Forecasting
             Day::later($this->today, $assigneeEffort->firstPlannedDay()),
             $remaining,
         );
+        $values = $this->plannedCosts($assigneeEffort, $this->valuePricing);
+        $costs = $this->pricing === $this->valuePricing ? $values : $this->plannedCosts($assigneeEffort, $this->pricing);
 
         return new Figures(
             $assigneeEffort->planned(),
-            self::minutesOf(self::actual($assigneeEffort->entries)),
-            self::minutesOf(self::pending($assigneeEffort->entries)),
+            $recorded->actual,
+            $recorded->pending,
             $remaining,
-            $this->plannedCost($assigneeEffort, $this->pricing),
-            self::costOf(self::actual($assigneeEffort->entries)),
-            $entered,
-            $entered->plus($remainingCost),
+            array_reduce($costs, static fn (Cost $sum, Cost $cost): Cost => $sum->plus($cost), Cost::nothing()),
+            $recorded->actualCost,
+            $recorded->cost,
+            $recorded->cost->plus($remainingCost),
             null,
-            $this->earnedValue($assigneeEffort, $wasDone),
+            $this->earnedValue($assigneeEffort, $values, $recorded, $wasDone),
         );
     }
 
     private function ofUnassigned(TaskEffort $effort): Figures
     {
-        [$planned, $entries, $remaining] = [$effort->task->unassigned(), $effort->unheld, $effort->remainingUnassigned()];
-        $entered = self::costOf($entries);
-        $spent = self::valueOf(self::datedUpTo($this->today, $entries));
+        $recorded = RecordedSums::of($effort->unheld, $this->today);
+        [$planned, $remaining] = [$effort->task->unassigned(), $effort->remainingUnassigned()];
 
         return new Figures(
             $planned,
-            self::minutesOf(self::actual($entries)),
-            self::minutesOf(self::pending($entries)),
+            $recorded->actual,
+            $recorded->pending,
             $remaining,
             Cost::unknown($planned),
-            self::costOf(self::actual($entries)),
-            $entered,
-            $entered->plus(Cost::unknown($remaining)),
+            $recorded->actualCost,
+            $recorded->cost,
+            $recorded->cost->plus(Cost::unknown($remaining)),
             null,
-            new EarnedValue(Money::zero(), Money::zero(), $spent),
+            new EarnedValue(Money::zero(), Money::zero(), $recorded->valueToDate),
         );
     }
 
-    private function earnedValue(AssigneeEffort $assigneeEffort, bool $taskWasDone): EarnedValue
+    /** @param  list<Cost>  $values  of the assignments as they are planned, in their order */
+    private function earnedValue(AssigneeEffort $assigneeEffort, array $values, RecordedSums $recorded, bool $taskWasDone): EarnedValue
     {
         $then = $assigneeEffort->asOf($this->today);
-        $plannedCost = $this->plannedCost($assigneeEffort, $this->valuePricing)->known;
-        $entered = $then->entered();
+        $planned = array_reduce($values, static fn (Money $sum, Cost $value): Money => $sum->plus($value->known), Money::zero());
+        $entered = $recorded->minutesToDate;
         $whole = $entered->plus($then->remaining());
-        $earned = $taskWasDone || $then->isDone() ? $plannedCost : $plannedCost->share($entered->toInt(), $whole->toInt());
 
         return new EarnedValue(
-            $this->plannedValue($assigneeEffort),
-            $earned,
-            self::valueOf($then->entries),
+            $this->plannedValue($assigneeEffort, $values),
+            $taskWasDone || $then->isDone() ? $planned : $planned->share($entered->toInt(), $whole->toInt()),
+            $recorded->valueToDate,
         );
     }
 
-    private function plannedValue(AssigneeEffort $assigneeEffort): Money
+    /** @param  list<Cost>  $values */
+    private function plannedValue(AssigneeEffort $assigneeEffort, array $values): Money
     {
         $sum = Money::zero();
-        foreach ($assigneeEffort->assignments as $assignment) {
+        foreach ($assigneeEffort->assignments as $index => $assignment) {
             $days = $assignment->days->upTo($this->today);
             if ($days !== null) {
-                $cost = $this->plannedCostOf($assignment, $this->valuePricing)->known;
                 // Once all days are past, all that was planned is.
                 $phased = $assignment->days->last()->isAfter($this->today) ? $assignment->spread($this->capacities->for($assignment->assignee))->within($days) : $assignment->planned;
-                $sum = $sum->plus($cost->share($phased->toInt(), $assignment->planned->toInt()));
+                $sum = $sum->plus($values[$index]->known->share($phased->toInt(), $assignment->planned->toInt()));
             }
         }
 
         return $sum;
     }
 
-    private function plannedCost(AssigneeEffort $assigneeEffort, Pricing $pricing): Cost
+    /** @return list<Cost> of the assignments, in their order */
+    private function plannedCosts(AssigneeEffort $assigneeEffort, Pricing $pricing): array
     {
-        $sum = Cost::nothing();
-        foreach ($assigneeEffort->assignments as $assignment) {
-            $sum = $sum->plus($this->plannedCostOf($assignment, $pricing));
-        }
-
-        return $sum;
+        return array_map(fn (Assignment $assignment): Cost => $this->plannedCostOf($assignment, $pricing), $assigneeEffort->assignments);
     }
 
     private function plannedCostOf(Assignment $assignment, Pricing $pricing): Cost
@@ -157,50 +154,5 @@ final readonly class Forecasting
     private function personOf(Assignment $assignment): ?string
     {
         return $assignment->assignee->isTeam ? null : $assignment->assignee->code;
-    }
-
-    /** @param  list<RecordedEffort>  $entries */
-    private static function costOf(array $entries): Cost
-    {
-        return array_reduce($entries, static fn (Cost $sum, RecordedEffort $entry): Cost => $sum->plus($entry->cost), Cost::nothing());
-    }
-
-    /** @param  list<RecordedEffort>  $entries */
-    private static function valueOf(array $entries): Money
-    {
-        return array_reduce($entries, static fn (Money $sum, RecordedEffort $entry): Money => $sum->plus($entry->value), Money::zero());
-    }
-
-    /**
-     * @param  list<RecordedEffort>  $entries
-     * @return list<RecordedEffort>
-     */
-    private static function actual(array $entries): array
-    {
-        return array_values(array_filter($entries, static fn (RecordedEffort $entry): bool => $entry->isActual));
-    }
-
-    /**
-     * @param  list<RecordedEffort>  $entries
-     * @return list<RecordedEffort>
-     */
-    private static function pending(array $entries): array
-    {
-        return array_values(array_filter($entries, static fn (RecordedEffort $entry): bool => ! $entry->isActual));
-    }
-
-    /**
-     * @param  list<RecordedEffort>  $entries
-     * @return list<RecordedEffort>
-     */
-    private static function datedUpTo(Day $day, array $entries): array
-    {
-        return array_values(array_filter($entries, static fn (RecordedEffort $entry): bool => ! $entry->day->isAfter($day)));
-    }
-
-    /** @param  list<RecordedEffort>  $entries */
-    private static function minutesOf(array $entries): Minutes
-    {
-        return Minutes::sum(array_map(static fn (RecordedEffort $entry): Minutes => $entry->minutes, $entries));
     }
 }

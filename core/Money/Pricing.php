@@ -40,9 +40,19 @@ final readonly class Pricing
     /** @param  string|null  $person  null for a team's time */
     public function cost(?string $person, ?string $role, Day $on, Minutes $minutes): Cost
     {
-        $rate = $this->flat ?? $this->rateInForce($person, $role, $on)?->cost;
+        $rate = $this->costRate($person, $role, $on);
 
         return $rate === null ? Cost::unknown($minutes) : Cost::known($rate->costOf($minutes));
+    }
+
+    /**
+     * What an hour costs; null where no rate is known.
+     *
+     * @param  string|null  $person  null for a team's time
+     */
+    public function costRate(?string $person, ?string $role, Day $on): ?Rate
+    {
+        return $this->flat ?? $this->rateInForce($person, $role, $on)?->cost;
     }
 
     /** Non-billable time bills 0, also where no rate is known. */

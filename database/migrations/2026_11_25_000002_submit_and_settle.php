@@ -221,8 +221,6 @@ return new class extends Migration
             "ALTER TABLE audit_trail ADD COLUMN subject TEXT NOT NULL DEFAULT 'entry'",
             "ALTER TABLE audit_trail ADD COLUMN name TEXT NOT NULL DEFAULT ''",
             "ALTER TABLE audit_trail ADD COLUMN hash TEXT NOT NULL DEFAULT ''",
-            'CREATE INDEX audit_trail_of_person ON audit_trail (person_id, id)',
-            'CREATE INDEX audit_trail_of_actor ON audit_trail (actor_id, id)',
             'CREATE INDEX audit_trail_of_subject ON audit_trail (subject, id)',
             'CREATE INDEX audit_trail_of_task ON audit_trail (task_id, id)',
             'CREATE INDEX audit_trail_at ON audit_trail (at)',
@@ -263,7 +261,7 @@ return new class extends Migration
         foreach (['phrases', 'settling_entries', 'decided_entries', 'decisions', 'stand_in_projects', 'corrections', 'answers', 'questions', 'day_spans', 'findings', 'finding_explanations', 'house_rules'] as $table) {
             DB::statement('DROP TABLE IF EXISTS '.$table);
         }
-        foreach (['audit_trail_of_person', 'audit_trail_of_actor', 'audit_trail_of_subject', 'audit_trail_of_task', 'audit_trail_at', 'entries_waiting'] as $index) {
+        foreach (['audit_trail_of_subject', 'audit_trail_of_task', 'audit_trail_at', 'entries_waiting'] as $index) {
             DB::statement('DROP INDEX '.$index);
         }
         foreach (['audit_trail' => ['subject', 'name', 'hash'], 'organisations' => ['closed_until'], 'entries' => ['needs_attention']] as $table => $columns) {

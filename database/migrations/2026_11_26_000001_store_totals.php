@@ -33,6 +33,7 @@ return new class extends Migration
                 PRIMARY KEY (task_id, person_id, role_id, starts_on)
             ) STRICT, WITHOUT ROWID",
             'CREATE INDEX recorded_weeks_of_person ON recorded_weeks (person_id, starts_on)',
+            'CREATE INDEX recorded_weeks_unrated ON recorded_weeks (person_id, role_id, starts_on, actual_unrated, pending_unrated) WHERE actual_unrated + pending_unrated <> 0',
             'CREATE INDEX recorded_weeks_by_week ON recorded_weeks (starts_on, actual_minutes, pending_minutes)',
             // Beside the sum what lies on each weekday, so that a part can be cut at any day.
             "CREATE TABLE planned_weeks (

@@ -45,6 +45,16 @@ final class Dependencies
     }
 
     #[TestRule]
+    public function what_features_share_knows_none_of_them(): Rule
+    {
+        return PHPat::rule()
+            ->classes(Selector::inNamespace('App\Effort'), Selector::inNamespace('App\Support'))
+            ->shouldNotDependOn()
+            ->classes(Selector::inNamespace('App\Features'), Selector::inNamespace('App\Http'))
+            ->because('figures and their recalculation lie below the features');
+    }
+
+    #[TestRule]
     public function models_know_no_feature(): Rule
     {
         return PHPat::rule()

@@ -7,6 +7,7 @@ namespace Tests\Bench;
 use App\Effort\Recalculation\RecalculateAll;
 use App\Support\AuditTrail\AuditTrail;
 use App\Support\AuditTrail\AuditTrailLine;
+use App\Support\Clock\Today;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Hash;
 use Moss\Core\Calendar\Day;
@@ -52,7 +53,7 @@ final class LargeOrganisation
     }
 
     /** Stored totals are recalculated at the end. */
-    public function build(RecalculateAll $totals, AuditTrail $auditTrail): void
+    public function build(RecalculateAll $totals): void
     {
         DB::statement('PRAGMA synchronous = OFF');
         DB::transaction(function (): void {
@@ -64,7 +65,7 @@ final class LargeOrganisation
             $this->busyWeeks();
             $this->estimates();
         });
-        DB::transaction(fn () => $this->auditTrail($auditTrail));
+        DB::transaction($this->auditTrail(...));
         $totals->handle();
     }
 
@@ -290,21 +291,21 @@ final class LargeOrganisation
     }
 
     /** What was recorded and approved in the last months, line by line. */
-    private function auditTrail(AuditTrail $auditTrail): void
+    private function auditTrail(): void
     {
-        $lines = [];
+        [$lines, $date] = [[], self::AUDITED_FROM];
         foreach (DB::table('entries')->where('date', '>=', self::AUDITED_FROM)->orderBy('date')->orderBy('id')->cursor() as $entry) {
             /** @var object{person_id: int, task_id: int, role_id: int|null, date: string, minutes: int, state: string} $entry */
             $lines[] = new AuditTrailLine('ink', $entry->person_id, null, $entry->person_id, $entry->task_id, $entry->date, null, ['role' => $entry->role_id, 'minutes' => $entry->minutes, 'state' => 'draft'], '');
             if (! in_array($entry->state, ['draft', 'submitted'], true)) {
                 $lines[] = new AuditTrailLine('approve', 1 + $entry->task_id % self::MANAGERS, null, $entry->person_id, $entry->task_id, $entry->date, ['role' => $entry->role_id, 'state' => 'submitted'], ['role' => $entry->role_id, 'state' => 'approved', 'approvals' => 1, 'minutes' => $entry->minutes], '');
             }
-            if (count($lines) > 20_000) {
-                $auditTrail->of($lines);
-                $lines = [];
+            if ($entry->date !== $date) {
+                (new AuditTrail(new Today($date)))->of(array_splice($lines, 0, -1));
+                $date = $entry->date;
             }
         }
-        $auditTrail->of($lines);
+        (new AuditTrail(new Today($date)))->of($lines);
     }
 
     /** @param  list<array<string, int|string|null>>  $rows */

@@ -10,7 +10,6 @@ declare(strict_types=1);
 namespace Tests\Bench;
 
 use App\Effort\Recalculation\RecalculateAll;
-use App\Support\AuditTrail\AuditTrail;
 use Illuminate\Contracts\Console\Kernel;
 use Illuminate\Foundation\Application;
 use Illuminate\Support\Facades\DB;
@@ -23,7 +22,7 @@ $application->make(Kernel::class)->bootstrap();
 restore_exception_handler();
 ini_set('memory_limit', '256M');
 
-(new LargeOrganisation((int) ($argv[1] ?? 5000), (int) ($argv[2] ?? 1500), (int) ($argv[3] ?? 3_000_000)))->build($application->make(RecalculateAll::class), $application->make(AuditTrail::class));
+(new LargeOrganisation((int) ($argv[1] ?? 5000), (int) ($argv[2] ?? 1500), (int) ($argv[3] ?? 3_000_000)))->build($application->make(RecalculateAll::class));
 foreach (['people', 'projects', 'tasks', 'assignments', 'entries', 'recorded_weeks', 'planned_weeks', 'audit_trail'] as $table) {
     printf("%s\t%d\n", $table, DB::table($table)->count());
 }

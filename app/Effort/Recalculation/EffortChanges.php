@@ -38,6 +38,15 @@ final class EffortChanges
         return $this;
     }
 
+    /** The same once the totals of what was recorded are queued: the figures of its tasks change after them. */
+    public function withoutRecorded(): self
+    {
+        $this->estimatesOf(...array_column($this->recorded, 0));
+        $this->recorded = [];
+
+        return $this;
+    }
+
     /** Time that goes from one state to another, where that makes it actual or takes that back. */
     public function moved(int $task, int $person, ?int $role, string $date, EntryState $before, EntryState $after): self
     {

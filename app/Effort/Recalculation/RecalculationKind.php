@@ -7,7 +7,7 @@ namespace App\Effort\Recalculation;
 /** What is recalculated in the background. */
 enum RecalculationKind: string
 {
-    /** Recorded totals by their keys, and the figures of their tasks. */
+    /** Recorded totals by their keys. */
     case RecordedKeys = 'recorded_keys';
 
     /** Recorded totals of people from a day on, and what is summed up of them. */
@@ -26,7 +26,7 @@ enum RecalculationKind: string
     public function atOnce(): int
     {
         return match ($this) {
-            self::RecordedKeys => 60,
+            self::RecordedKeys => 250,
             self::RecordedPeople => 4,
             self::Planned => 25,
             self::Tasks => 10,

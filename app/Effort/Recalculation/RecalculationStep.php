@@ -35,7 +35,6 @@ final readonly class RecalculationStep
         if ($scope->kind === RecalculationKind::RecordedKeys) {
             $keys = array_slice($scope->keys(), $queued->place, $scope->kind->atOnce());
             $this->recorded->refresh($keys);
-            $this->figures(array_values(array_unique(array_column($keys, 0))));
             $this->queue->advance($queued, $keys === [] ? null : $queued->place + count($keys), count($keys));
 
             return true;

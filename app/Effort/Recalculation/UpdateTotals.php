@@ -48,6 +48,8 @@ final readonly class UpdateTotals
         $scopes = $changes->scopes();
         if (count($keys) > self::MOST_KEYS) {
             array_push($scopes, ...array_map(RecalculationScope::recorded(...), array_chunk($keys, self::QUEUED_AT_ONCE)));
+            // The figures of their tasks come after them.
+            array_push($scopes, ...array_map(RecalculationScope::figures(...), array_chunk(array_values(array_unique(array_column($keys, 0))), self::QUEUED_AT_ONCE)));
             [$keys, $tasks] = [[], array_values(array_diff($tasks, array_column($keys, 0)))];
         }
         $plans = $changes->plannedTasks();
@@ -68,6 +70,18 @@ final readonly class UpdateTotals
             $this->queue->add($scopes);
             DB::afterCommit($this->recalculation->afterAct(...));
         }
+    }
+
+    /**
+     * Queues recorded totals alone, where there are so many that they come some at a time; whoever does tells of their tasks once
+     * all of them are there.
+     *
+     * @param  non-empty-list<array{int, int, int, string}>  $keys
+     */
+    public function queueRecorded(array $keys): void
+    {
+        $this->queue->add(array_map(RecalculationScope::recorded(...), array_chunk($keys, self::QUEUED_AT_ONCE)));
+        DB::afterCommit($this->recalculation->afterAct(...));
     }
 
     /**

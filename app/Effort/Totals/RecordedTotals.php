@@ -130,19 +130,22 @@ final class RecordedTotals
     /** @return array<string, non-empty-list<int|string>> by the key */
     private function added(Builder $entries, Pricing $pricing): array
     {
-        $sums = [];
+        [$sums, $cents] = [[], []];
         foreach (StreamedRows::of($entries) as $entry) {
             /** @var array{int, int, int|null, string, string|null, string, int, string} $entry */
             [$task, $person, $roleId, $code, $role, $date, $minutes, $state] = $entry;
             [$day, $part] = $this->days[$date] ??= self::dated($date);
             $key = $task.' '.$person.' '.($roleId ?? 0).' '.$part;
             $sums[$key] ??= [$task, $person, $roleId ?? 0, $part, 0, 0, 0, 0, 0, 0, 0, 0];
-            $cost = $pricing->cost($code, $role, $day, Minutes::of($minutes));
+            $rate = $pricing->costRate($code, $role, $day);
             // The columns of pending time follow those of actual time.
             $place = ($this->isActual[$state] ??= EntryState::from($state)->isActual()) ? 4 : 5;
             $sums[$key][$place] += $minutes;
-            $sums[$key][$place + 2] += $cost->known->cents();
-            $sums[$key][$place + 4] += $cost->unrated->toInt();
+            if ($rate === null) {
+                $sums[$key][$place + 4] += $minutes;
+            } else {
+                $sums[$key][$place + 2] += $cents[spl_object_id($rate)][$minutes] ??= $rate->costOf(Minutes::of($minutes))->cents();
+            }
             $sums[$key][$place + 6] += $this->hundredths[$minutes] ??= self::inHours($day, $minutes)->known->cents();
         }
 

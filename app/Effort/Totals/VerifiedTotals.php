@@ -6,6 +6,7 @@ namespace App\Effort\Totals;
 
 use App\Support\Clock\Today;
 use App\Support\Database\Record;
+use App\Support\Database\StreamedRows;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 
@@ -87,14 +88,14 @@ final readonly class VerifiedTotals
      */
     private static function between(string $table, array $key, array $columns, Builder $stored, array $found): iterable
     {
-        foreach (Record::each($stored) as $row) {
-            $name = implode(' ', array_map($row->string(...), $key));
+        foreach (StreamedRows::of($stored->select(...$key, ...$columns)) as $row) {
+            $name = implode(' ', array_slice($row, 0, count($key)));
             $should = $found[$name] ?? null;
             unset($found[$name]);
-            foreach ($columns as $place => $column) {
-                $wanted = (int) ($should[count($key) + $place] ?? 0);
-                if ($row->int($column) !== $wanted) {
-                    yield new TotalDifference($table, $name, $column, $row->int($column), $wanted);
+            foreach ($should === $row ? [] : $columns as $place => $column) {
+                [$is, $wanted] = [(int) $row[count($key) + $place], (int) ($should[count($key) + $place] ?? 0)];
+                if ($is !== $wanted) {
+                    yield new TotalDifference($table, $name, $column, $is, $wanted);
                 } elseif ($should === null && $place === 0) {
                     yield new TotalDifference($table, $name, 'row', 1, 0);
                 }

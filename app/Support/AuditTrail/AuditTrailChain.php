@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Support\AuditTrail;
 
-use App\Support\Database\Record;
+use App\Support\Database\StreamedRows;
 use Illuminate\Support\Facades\DB;
 
 /**
@@ -40,11 +40,12 @@ final class AuditTrailChain
     {
         $hash = '';
         $lines = 0;
-        foreach (Record::each(DB::table('audit_trail')->select('id', 'hash', ...self::COLUMNS)->orderBy('id')) as $record) {
-            if (! hash_equals(self::hash($hash, $record->toArray()), $record->string('hash'))) {
-                throw AuditTrailBroken::atLine($record->int('id'));
+        foreach (StreamedRows::of(DB::table('audit_trail')->select('id', 'hash', ...self::COLUMNS)->orderBy('id')) as $row) {
+            [$id, $stored] = [(int) $row[0], (string) $row[1]];
+            if (! hash_equals(self::keyed([$hash, ...array_slice($row, 2)]), $stored)) {
+                throw AuditTrailBroken::atLine($id);
             }
-            $hash = $record->string('hash');
+            $hash = $stored;
             $lines++;
             if (isset($anchors[$lines]) && ! hash_equals($anchors[$lines], $hash)) {
                 throw AuditTrailBroken::againstAnchor($lines);
@@ -65,8 +66,13 @@ final class AuditTrailChain
     /** @param  list<string|int|null>  $values */
     private static function keyed(array $values): string
     {
+        return hash_hmac('sha256', json_encode($values, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE), self::key());
+    }
+
+    private static function key(): string
+    {
         $key = config('moss.audit_key');
 
-        return hash_hmac('sha256', json_encode($values, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE), is_string($key) ? $key : '');
+        return is_string($key) ? $key : '';
     }
 }

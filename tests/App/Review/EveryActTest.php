@@ -132,7 +132,7 @@ final class EveryActTest extends TestCase
             'propose' => $this->post($week.'/corrections', ['cells' => [$cell + ['hours' => '7']], 'reason' => 'Left early']),
             'accept', 'decline' => $this->post('/review/corrections', ['corrections' => [1], 'accept' => $act === 'accept', 'comment' => 'No']),
             'withdraw' => $this->delete($week.'/corrections/1'),
-            'settle' => $this->post('/office/periods', ['day' => '2026-06-16', 'seen' => \App\Features\Periods\Queries\PeriodCheck::seen(\Moss\Core\Calendar\Day::of('2026-06-16')), 'leavesOut' => true]),
+            'settle' => tap($this->post('/office/periods', ['day' => '2026-06-16', 'seen' => \App\Features\Periods\Queries\PeriodCheck::seen(\Moss\Core\Calendar\Day::of('2026-06-16')), 'leavesOut' => true]), fn () => $this->app->make(\App\Features\Periods\Actions\Settlement::class)->finish()),
             default => self::fail('no such act: '.$act),
         };
     }

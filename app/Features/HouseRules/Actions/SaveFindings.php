@@ -32,7 +32,7 @@ final readonly class SaveFindings
         $this->save([[$owner, $week, $found]]);
     }
 
-    /** Of all time that waits, after it has come by files: it has not been checked by being submitted. */
+    /** Of all time that waits, as where it was not submitted by anybody. */
     public function ofAllThatWaits(): void
     {
         $weeks = [];
@@ -40,6 +40,16 @@ final readonly class SaveFindings
             $week = Week::containing(Day::of($record->string('date')));
             $weeks[$record->int('person_id')][$week->toString()] = $week;
         }
+        $this->ofWeeks($weeks);
+    }
+
+    /**
+     * Of waiting time that has come by files: it has not been checked by being submitted.
+     *
+     * @param  array<int, array<string, Week>>  $weeks  by person
+     */
+    public function ofWeeks(array $weeks): void
+    {
         Person::query()->whereIntegerInRaw('id', array_keys($weeks))->orderBy('id')->chunk(self::PEOPLE_AT_ONCE, function (Collection $people) use ($weeks): void {
             $this->check(array_values($people->all()), $weeks);
         });

@@ -49,8 +49,12 @@ final class AuditTrailSearch
      */
     public function ofProject(Person $reader, Project $project, Day $since, bool $showsMoney): array
     {
-        $rows = Record::all($this->lines('', null, $since, null)
-            ->whereNotIn('audit_trail.subject', [AuditTrailSubject::Entry->value, AuditTrailSubject::Timesheet->value])
+        $subjects = array_filter(AuditTrailSubject::cases(), static fn (AuditTrailSubject $subject): bool => ! in_array($subject, [AuditTrailSubject::Entry, AuditTrailSubject::Timesheet], true));
+        // Lines come in the order of time, so that the first of the days is enough to find them by subject.
+        $first = DB::table('audit_trail')->where('at', '>=', $since->toString())->orderBy('at')->orderBy('id')->limit(1)->value('id');
+        $rows = $first === null ? [] : Record::all($this->lines('', null, null, null)
+            ->where('audit_trail.id', '>=', $first)
+            ->whereIn('audit_trail.subject', array_values(array_map(static fn (AuditTrailSubject $subject): string => $subject->value, $subjects)))
             ->where(static fn (Builder $about): Builder => $about->where('tasks.project_id', $project->id)
                 ->orWhere(static fn (Builder $named): Builder => $named->whereIn('audit_trail.subject', [AuditTrailSubject::Project->value, AuditTrailSubject::Task->value, AuditTrailSubject::Assignment->value])
                     ->where(static fn (Builder $name): Builder => $name->where('audit_trail.name', $project->code)->orWhereBetween('audit_trail.name', [$project->code.'/', $project->code.'0']))))

@@ -26,7 +26,9 @@ final class Routes
         $projects = DB::table('projects')->join('people', 'people.id', 'projects.manager_id')->where('projects.state', 'open')
             ->when($search !== '', static fn (Builder $query): Builder => $query->whereRaw("(projects.name LIKE ? ESCAPE '\\' OR projects.code LIKE ? ESCAPE '\\')", [$like, $like]));
         $count = (clone $projects)->count();
-        $waiting = DB::table('entries')->join('tasks', 'tasks.id', 'entries.task_id')->whereColumn('tasks.project_id', 'projects.id')->where('entries.state', 'submitted')->selectRaw('count(*)');
+        $waiting = DB::table('entries')->join('tasks', 'tasks.id', 'entries.task_id')->whereColumn('tasks.project_id', 'projects.id')->where('entries.state', 'submitted')
+            // Before the first day on which anything waits no entries need be looked at.
+            ->where('entries.date', '>=', DB::table('entries')->whereRaw("state = 'submitted' AND state <> 'settled'")->orderBy('date')->limit(1)->value('date') ?? '')->selectRaw('count(*)');
 
         return new RoutesProps(
             $organisation->approval,

@@ -21,6 +21,9 @@ final class PeriodCheck
 {
     private const MOST = 100;
 
+    /** As the index of what is not settled says it, so that it is found by that. */
+    private const UNSETTLED = "entries.state <> 'settled'";
+
     public function of(Day $until): PeriodProps
     {
         $organisation = Organisation::query()->sole();
@@ -48,14 +51,16 @@ final class PeriodCheck
     /** Time up to a day that is not approved. */
     public static function open(Day $until): Builder
     {
-        return DB::table('entries')->where('entries.date', '<=', $until->toString())->whereIn('entries.state', ['draft', 'returned', 'submitted']);
+        return DB::table('entries')->where('entries.date', '<=', $until->toString())->whereRaw("entries.state IN ('draft', 'returned', 'submitted') AND ".self::UNSETTLED);
     }
 
     /** Approved time up to a day, which closing settles. */
     public static function settling(Day $until): Builder
     {
-        return DB::table('entries')->where('entries.date', '<=', $until->toString())->where('entries.state', 'approved')
-            ->whereNotExists(DB::table('settling_entries')->selectRaw('1')->whereColumn('settling_entries.entry_id', 'entries.id'));
+        $approved = DB::table('entries')->where('entries.date', '<=', $until->toString())->whereRaw("entries.state = 'approved' AND ".self::UNSETTLED);
+        $queued = DB::table('settling_entries');
+
+        return $queued->exists() ? $approved->whereNotExists($queued->selectRaw('1')->whereColumn('settling_entries.entry_id', 'entries.id')) : $approved;
     }
 
     /** By which what is open and what would be settled are recognised: whatever changes makes it another. */

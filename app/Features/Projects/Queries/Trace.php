@@ -146,6 +146,11 @@ final readonly class Trace
             ->when(str_starts_with($asked->assignee ?? '', 'person:'), static fn (Builder $own) => $own->where('people.code', mb_substr($asked->assignee ?? '', 7)))
             ->select('entries.task_id', 'people.code', 'people.name', 'teams.code AS team', 'entries.date', 'entries.minutes', 'entries.state', 'entries.note', 'entries.corrects', 'roles.code AS role')
             ->orderByDesc('entries.date')->orderBy('people.name')->orderBy('entries.id');
+        // Unless it is asked for one assignee's, the database finds the newest and counts the rest.
+        $counted = $asked->assignee === null ? self::ofFigure($query, $asked->figure)->count() : null;
+        if ($counted !== null) {
+            $query->limit(self::PAGE);
+        }
         [$entries, $count, $assignees] = [[], 0, []];
         foreach (Record::each($query) as $record) {
             $state = EntryState::from($record->string('state'));
@@ -167,7 +172,7 @@ final readonly class Trace
             }
         }
 
-        return [$entries, $count];
+        return [$entries, $counted ?? $count];
     }
 
     private static function cost(Record $entry, Pricing $pricing): ?string
@@ -175,6 +180,13 @@ final readonly class Trace
         $cost = $pricing->cost($entry->string('code'), $entry->stringOrNull('role'), Day::of($entry->string('date')), Minutes::of($entry->int('minutes')));
 
         return $cost->unrated->isZero() ? $cost->known->toString() : null;
+    }
+
+    private static function ofFigure(Builder $entries, FigureKind $figure): Builder
+    {
+        $states = array_filter(EntryState::cases(), static fn (EntryState $state): bool => self::belongs($figure, $state));
+
+        return $entries->whereIn('entries.state', array_values(array_map(static fn (EntryState $state): string => $state->value, $states)));
     }
 
     private static function belongs(FigureKind $figure, EntryState $state): bool

@@ -67,7 +67,7 @@ final class RateTable
         $minutes = 'recorded_weeks.actual_unrated + recorded_weeks.pending_unrated';
         $query = DB::table('recorded_weeks')->join('people', 'people.id', 'recorded_weeks.person_id')
             ->leftJoin('roles', static fn (JoinClause $join) => $join->whereRaw('roles.id = coalesce(nullif(recorded_weeks.role_id, 0), people.role_id)'))
-            ->whereRaw('('.$minutes.') > 0')->groupBy('people.id', 'roles.id')
+            ->whereRaw('recorded_weeks.actual_unrated + recorded_weeks.pending_unrated <> 0')->groupBy('people.id', 'roles.id')->havingRaw('sum('.$minutes.') > 0')
             ->selectRaw('people.name AS person, roles.name AS role, sum('.$minutes.') AS minutes, min(substr(recorded_weeks.starts_on, 1, 7)) AS since')
             ->orderByRaw('3 DESC')->orderBy('people.name')->limit(self::MOST_UNRATED);
 

@@ -19,11 +19,15 @@ final class RouteWaitingEntries
 {
     private const AT_ONCE = 500;
 
-    /** @param  int|null  $project  null for all */
-    public function handle(?int $project = null): void
+    /**
+     * @param  int|null  $project  null for all
+     * @param  list<int>|null  $people  null for all
+     */
+    public function handle(?int $project = null, ?array $people = null): void
     {
         $default = Organisation::query()->sole()->approval;
         $waiting = EntryRoute::entries()->whereRaw("entries.state = 'submitted'")
+            ->when($people !== null, static fn (Builder $theirs): Builder => $theirs->whereIntegerInRaw('entries.person_id', $people ?? []))
             ->when($project !== null, static fn (Builder $some): Builder => $some->whereIn('entries.task_id', DB::table('tasks')->select('id')->where('project_id', $project)));
         $moves = [];
         foreach (Record::each($waiting) as $entry) {
