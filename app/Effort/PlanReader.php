@@ -20,9 +20,6 @@ use Moss\Core\Time\Minutes;
 /** The plans of tasks as the core takes them, in two queries, and two more for working time where it is asked for. */
 final class PlanReader
 {
-    /** @var array<string, Capacity> by pattern and calendar, since people share them */
-    private array $shared = [];
-
     private ?WorkingTime $working = null;
 
     public function of(EffortScope $scope): Plans
@@ -37,7 +34,7 @@ final class PlanReader
 
         return new Plans($tasks, $projects, $parts, fn (): Capacities => Capacities::of(
             $this->working()->ofOrganisation(),
-            array_map(fn (array $person): Capacity => $this->capacity(...$person), $people),
+            array_map(fn (array $person): Capacity => $this->working()->capacity(...$person), $people),
         ));
     }
 
@@ -50,7 +47,7 @@ final class PlanReader
     /** Calendars and patterns are read again for the next plan. */
     public function forget(): void
     {
-        [$this->working, $this->shared] = [null, []];
+        $this->working = null;
     }
 
     private static function tasksQuery(EffortScope $scope): Builder
@@ -123,10 +120,5 @@ final class PlanReader
         }
 
         return [$byTask, $people];
-    }
-
-    private function capacity(?string $pattern, ?int $calendar): Capacity
-    {
-        return $this->shared[$pattern.'/'.$calendar] ??= $this->working()->capacity($pattern, $calendar);
     }
 }

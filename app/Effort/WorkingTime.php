@@ -16,10 +16,13 @@ use Moss\Core\Calendar\WorkPattern;
 /**
  * Work patterns and holidays of the organisation and its people, read in two queries.
  */
-final readonly class WorkingTime
+final class WorkingTime
 {
+    /** @var array<string, Capacity> by pattern and calendar, since people share them */
+    private array $capacities = [];
+
     /** @param  array<int, HolidayCalendar>  $calendars  by id */
-    private function __construct(private Organisation $organisation, private array $calendars)
+    private function __construct(private readonly Organisation $organisation, private readonly array $calendars)
     {
     }
 
@@ -47,7 +50,7 @@ final readonly class WorkingTime
     /** What a person's days hold; pattern and calendar are the organisation's where they have none. */
     public function capacity(?string $pattern, ?int $calendar): Capacity
     {
-        return new Capacity(WorkPattern::of($pattern ?? $this->organisation->pattern), $this->holidays($calendar));
+        return $this->capacities[$pattern.'/'.$calendar] ??= new Capacity(WorkPattern::of($pattern ?? $this->organisation->pattern), $this->holidays($calendar));
     }
 
     public function holidays(?int $calendar): HolidayCalendar

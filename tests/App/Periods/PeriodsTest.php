@@ -7,6 +7,7 @@ namespace Tests\App\Periods;
 use App\Exchange\ImportRefused;
 use App\Models\Entry;
 use Illuminate\Database\QueryException;
+use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
 use Inertia\Testing\AssertableInertia;
@@ -49,6 +50,23 @@ final class PeriodsTest extends TestCase
         $this->as('mo')->post('/review/decisions', ['decision' => 'approve', 'entries' => [['id' => $entry?->id, 'version' => $entry?->version]]])->assertSessionHas('message');
         $this->close('2026-06-08', true);
         self::assertSame('settled', $this->entry('ada', 'CLEAN', '2026-06-04')?->state->value);
+    }
+
+    public function test_a_large_period_is_settled_in_steps_and_what_waits_again_by_then_is_left(): void
+    {
+        $this->load();
+        $kit = $this->person('kit')->id;
+        foreach (DB::table('entries')->where('state', 'approved')->pluck('id')->all() as $id) {
+            DB::table('settling_entries')->insert(['entry_id' => $id, 'settled_by_id' => $kit]);
+        }
+        $this->check('2026-06-07')->assertInertia(fn (AssertableInertia $page) => $page->where('period.stillSettling', 3)->where('period.entries', 0));
+        DB::table('entries')->where('date', '2026-06-16')->update(['state' => 'submitted']);
+
+        self::assertSame(0, Artisan::call('moss:settle'));
+
+        self::assertSame(['2026-06-02', '2026-06-03'], DB::table('entries')->where('state', 'settled')->orderBy('date')->pluck('date')->all());
+        self::assertSame([$kit, $kit], DB::table('audit_trail')->where('act', 'settle')->pluck('actor_id')->all());
+        self::assertSame(0, DB::table('settling_entries')->count());
     }
 
     public function test_what_has_changed_since_it_was_looked_at_is_not_closed_unseen(): void

@@ -26,6 +26,7 @@ final class MissingWeeks
         [$people, $missing] = $this->missing($reader, $week, $search);
         $page = max(1, min($page, (int) ceil(count($missing) / self::AT_ONCE)));
         $shown = array_slice($missing, ($page - 1) * self::AT_ONCE, self::AT_ONCE);
+        Person::query()->getModel()->newCollection(array_map(static fn (array $one): Person => $one[0], $shown))->load('team:id,name');
         $reminded = $this->reminded(array_map(static fn (array $one): Person => $one[0], $shown), $week);
         $due = WeekSubmission::dueOn($week, max(0, Organisation::query()->sole()->week_due));
 
@@ -52,7 +53,7 @@ final class MissingWeeks
     /** @return array{int, list<array{Person, WeekSubmission}>} how many people there are, and those who have not, with most missing first */
     public function missing(Person $reader, Week $week, string $search): array
     {
-        $people = array_values($this->people($reader, $week, $search)->with('team:id,name')->get()->all());
+        $people = array_values($this->people($reader, $week, $search)->select('id', 'code', 'name', 'team_id', 'pattern', 'calendar_id', 'starts_on', 'ends_on')->get()->all());
         if ($people === []) {
             return [0, []];
         }

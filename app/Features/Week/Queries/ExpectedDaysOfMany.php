@@ -19,10 +19,13 @@ use Moss\Core\Calendar\Week;
 use Moss\Core\Time\Minutes;
 
 /** What weeks ask of any number of people, in three queries. */
-final readonly class ExpectedDaysOfMany
+final class ExpectedDaysOfMany
 {
+    /** @var array<string, Minutes> of whoever is employed throughout and never away, by pattern, calendar and days */
+    private array $usual = [];
+
     /** @param  array<int, list<Record>>  $absences  by person */
-    private function __construct(private WorkingTime $working, private array $absences)
+    private function __construct(private readonly WorkingTime $working, private readonly array $absences)
     {
     }
 
@@ -46,7 +49,11 @@ final readonly class ExpectedDaysOfMany
 
     public function expected(Person $person, DayRange $days): Minutes
     {
-        return $this->hours($person)->within($days);
+        if (isset($this->absences[$person->id]) || $person->starts_on !== null || $person->ends_on !== null) {
+            return $this->hours($person)->within($days);
+        }
+
+        return $this->usual[implode('/', [$person->pattern, $person->calendar_id, $days->first()->toString(), $days->last()->toString()])] ??= $this->hours($person)->within($days);
     }
 
     public function hours(Person $person): ExpectedHours
