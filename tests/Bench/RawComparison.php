@@ -48,10 +48,12 @@ final class RawComparison
             default => 'task_id',
         };
         $sums = self::SUMS;
+        // Projects have a state too.
+        $ofPart = str_replace(['state', 'minutes'], ['part.state', 'part.minutes'], $sums);
 
         return [
-            "SELECT $key AS name, $sums FROM entries AS part $joins WHERE date BETWEEN ? AND ? GROUP BY 1",
-            "SELECT $key AS name, $sums FROM entries AS part INDEXED BY entries_of_day $joins WHERE date BETWEEN ? AND ? GROUP BY 1",
+            "SELECT $key AS name, $ofPart FROM entries AS part $joins WHERE date BETWEEN ? AND ? GROUP BY 1",
+            "SELECT $key AS name, $ofPart FROM entries AS part INDEXED BY entries_of_day $joins WHERE date BETWEEN ? AND ? GROUP BY 1",
             "SELECT $key AS name, sum(actual), sum(pending) FROM (SELECT $inner, $sums FROM entries WHERE date BETWEEN ? AND ? GROUP BY $inner) AS part $joins GROUP BY 1",
         ];
     }

@@ -9,7 +9,7 @@ use App\Effort\PlannedPart;
 use App\Effort\PlanReader;
 use App\Effort\Plans;
 use App\Support\Database\BulkRows;
-use App\Support\Database\Record;
+use App\Support\Database\StreamedRows;
 use Illuminate\Support\Facades\DB;
 use Moss\Core\Calendar\Day;
 use Moss\Core\Calendar\WeekPart;
@@ -38,12 +38,14 @@ final class PlannedTotals
     {
         $sums = $this->of($tasks);
         $gone = [];
-        foreach (Record::each(DB::table('planned_weeks')->whereIntegerInRaw('task_id', $tasks)) as $row) {
-            $key = self::keyOf($row);
-            if (! isset($sums[implode(' ', $key)])) {
+        foreach (StreamedRows::of(DB::table('planned_weeks')->whereIntegerInRaw('task_id', $tasks)->select(...self::KEY, ...self::COLUMNS)) as $row) {
+            /** @var non-empty-list<int|string> $row */
+            $key = array_slice($row, 0, count(self::KEY));
+            $name = implode(' ', $key);
+            if (! isset($sums[$name])) {
                 $gone[] = $key;
-            } elseif ($sums[implode(' ', $key)] === [...$key, ...array_map($row->int(...), self::COLUMNS)]) {
-                unset($sums[implode(' ', $key)]);
+            } elseif ($sums[$name] === $row) {
+                unset($sums[$name]);
             }
         }
         BulkRows::delete('planned_weeks', self::KEY, $gone);
@@ -104,11 +106,5 @@ final class PlannedTotals
         $day = Day::of($date);
 
         return [WeekPart::containing($day)->toString(), $day->weekday()];
-    }
-
-    /** @return array{int, int, int, int, string} */
-    private static function keyOf(Record $row): array
-    {
-        return [$row->int('task_id'), $row->int('person_id'), $row->int('team_id'), $row->int('role_id'), $row->string('starts_on')];
     }
 }

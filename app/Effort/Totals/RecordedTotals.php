@@ -6,7 +6,6 @@ namespace App\Effort\Totals;
 
 use App\Effort\RatesInForce;
 use App\Support\Database\BulkRows;
-use App\Support\Database\Record;
 use App\Support\Database\StreamedRows;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
@@ -68,14 +67,16 @@ final class RecordedTotals
         $sums = $this->added($this->ofPeople($people, $first), RatesInForce::of($people));
         $gone = [];
         $tasks = [];
-        foreach (Record::each(DB::table('recorded_weeks')->whereIntegerInRaw('person_id', $people)->where('starts_on', '>=', $first)) as $row) {
-            $stored = [...self::keyOf($row), ...array_map($row->int(...), self::COLUMNS)];
-            $key = implode(' ', self::keyOf($row));
-            if (! isset($sums[$key])) {
-                $gone[] = self::keyOf($row);
-                $tasks[$row->int('task_id')] = true;
-            } elseif ($sums[$key] === $stored) {
-                unset($sums[$key]);
+        $stored = DB::table('recorded_weeks')->whereIntegerInRaw('person_id', $people)->where('starts_on', '>=', $first);
+        foreach (StreamedRows::of($stored->select(...self::KEY, ...self::COLUMNS)) as $row) {
+            /** @var non-empty-list<int|string> $row */
+            $key = array_slice($row, 0, count(self::KEY));
+            $name = implode(' ', $key);
+            if (! isset($sums[$name])) {
+                $gone[] = $key;
+                $tasks[(int) $row[0]] = true;
+            } elseif ($sums[$name] === $row) {
+                unset($sums[$name]);
             }
         }
         BulkRows::delete('recorded_weeks', self::KEY, $gone);
@@ -163,11 +164,5 @@ final class RecordedTotals
         $day = Day::of($date);
 
         return [$day, WeekPart::containing($day)->toString()];
-    }
-
-    /** @return array{int, int, int, string} */
-    private static function keyOf(Record $row): array
-    {
-        return [$row->int('task_id'), $row->int('person_id'), $row->int('role_id'), $row->string('starts_on')];
     }
 }
