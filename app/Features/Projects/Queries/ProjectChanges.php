@@ -21,9 +21,10 @@ final readonly class ProjectChanges
     public function of(ProjectOnDay $onDay, Person $reader): ChangesProps
     {
         $week = Week::containing($onDay->today);
-        $entered = Record::all(DB::table('entries')->join('tasks', 'tasks.id', 'entries.task_id')->where('tasks.project_id', $onDay->project->id)
-            ->whereBetween('entries.date', [$week->monday()->toString(), $week->sunday()->toString()])
-            ->selectRaw("coalesce(sum(entries.minutes), 0) AS entered, coalesce(sum(CASE WHEN entries.state IN ('approved', 'settled') THEN 0 ELSE entries.minutes END), 0) AS pending"))[0];
+        // Both parts of a week begin within it.
+        $entered = Record::all(DB::table('recorded_weeks')->whereIntegerInRaw('task_id', array_keys($onDay->efforts))
+            ->whereBetween('starts_on', [$week->monday()->toString(), $week->sunday()->toString()])
+            ->selectRaw('coalesce(sum(actual_minutes + pending_minutes), 0) AS entered, coalesce(sum(pending_minutes), 0) AS pending'))[0];
         $forecast = DB::table('project_forecasts')->where('project_id', $onDay->project->id)->where('week_end', $week->sunday()->toString())->value('change_minutes');
         [$acts, $isMore] = $this->auditTrail->ofProject($reader, $onDay->project, $week->monday(), ProjectStatus::showsMoney($reader, $onDay));
 
