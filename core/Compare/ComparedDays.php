@@ -36,24 +36,6 @@ final readonly class ComparedDays
         return new self($period, $today, array_values($cut));
     }
 
-    /** @return list<DayRange> the days between those that are cut, in order: whole parts only */
-    public function whole(): array
-    {
-        $whole = [];
-        $from = $this->period->first();
-        foreach ($this->cut as $days) {
-            if ($from->isBefore($days->first())) {
-                $whole[] = DayRange::between($from, $days->first()->plusDays(-1));
-            }
-            $from = $days->last()->plusDays(1);
-        }
-        if (! $from->isAfter($this->period->last())) {
-            $whole[] = DayRange::between($from, $this->period->last());
-        }
-
-        return $whole;
-    }
-
     /** Whether what is planned on the day is planned to date. */
     public function isToDate(Day $day): bool
     {

@@ -84,6 +84,7 @@ return new class extends Migration
                     place INTEGER NOT NULL DEFAULT 0,
                     units INTEGER NOT NULL DEFAULT 0,
                     units_done INTEGER NOT NULL DEFAULT 0,
+                    is_done INTEGER NOT NULL DEFAULT 0 CHECK (is_done IN (0, 1)),
                     queued_at TEXT NOT NULL
                 ) STRICT
                 SQL,

@@ -75,7 +75,7 @@ final class VerifyCommand extends Command
     /** Another database is left as it is, so what is queued in it may show as differences. */
     private function sayWhatIsQueued(): void
     {
-        $count = DB::table('recalculations')->count();
+        $count = DB::table('recalculations')->where('is_done', 0)->count();
         if ($count > 0) {
             $this->line(Wording::choice('commands.figures_queued', $count));
         }

@@ -23,12 +23,12 @@ final readonly class RecalculationQueue
             'scope' => $scope->values === [] ? '{}' : json_encode($scope->values, JSON_THROW_ON_ERROR),
             'units' => $this->units->count($scope),
             'queued_at' => $this->today->now()->format('Y-m-d\TH:i:s\Z'),
-        ], $scopes));
+        ], array_map($this->units->named(...), $scopes)));
     }
 
     public function next(): ?QueuedRecalculation
     {
-        $row = Record::all(DB::table('recalculations')->orderBy('id')->limit(1))[0] ?? null;
+        $row = Record::all(DB::table('recalculations')->where('is_done', 0)->orderBy('id')->limit(1))[0] ?? null;
         if ($row === null) {
             return null;
         }
@@ -37,20 +37,19 @@ final readonly class RecalculationQueue
         return new QueuedRecalculation($row->int('id'), RecalculationScope::stored(RecalculationKind::from($row->string('kind')), is_array($values) ? self::named($values) : []), $row->int('place'));
     }
 
-    /** So far the work has come; what is done to the end is no longer queued. */
+    /**
+     * So far the work has come. What is done stays until all is, so that a page can say how much of it.
+     *
+     * @param  int|null  $place  null for the end
+     */
     public function advance(QueuedRecalculation $queued, ?int $place, int $units): void
     {
-        $row = DB::table('recalculations')->where('id', $queued->id);
-        if ($place === null) {
-            $row->delete();
-        } else {
-            $row->update(['place' => $place, 'units_done' => DB::raw('units_done + '.$units)]);
+        DB::table('recalculations')->where('id', $queued->id)->update(
+            $place === null ? ['is_done' => 1, 'units_done' => DB::raw('units')] : ['place' => $place, 'units_done' => DB::raw('units_done + '.$units)],
+        );
+        if ($place === null && DB::table('recalculations')->where('is_done', 0)->doesntExist()) {
+            DB::table('recalculations')->delete();
         }
-    }
-
-    public function count(): int
-    {
-        return DB::table('recalculations')->count();
     }
 
     /**

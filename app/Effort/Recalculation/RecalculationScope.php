@@ -94,6 +94,24 @@ final readonly class RecalculationScope
         return $this->kind->value.' '.json_encode(array_diff_key($this->values, ['from' => '']), JSON_THROW_ON_ERROR);
     }
 
+    /** Whether it is of some people or tasks that its reason tells, rather than named or all of them. */
+    public function isOfSome(): bool
+    {
+        return array_intersect_key($this->values, ['role' => 0, 'person' => 0, 'date' => 0]) !== [];
+    }
+
+    /** Whether plans are recalculated with figures. */
+    public function hasPlans(): bool
+    {
+        return ($this->values['plans'] ?? false) === true;
+    }
+
+    /** @param  list<int>  $ids */
+    public function ofIds(string $name, array $ids): self
+    {
+        return new self($this->kind, [$name => $ids] + array_intersect_key($this->values, ['from' => 0, 'plans' => 0]));
+    }
+
     /** @return list<int>|null what is named, null where it is found as the work goes on */
     public function ids(string $name): ?array
     {

@@ -4,24 +4,13 @@ declare(strict_types=1);
 
 namespace App\Effort\Recalculation;
 
-use App\Effort\Totals\PlannedTotals;
-use App\Effort\Totals\PlanSteps;
-use App\Effort\Totals\ProjectTotals;
-use App\Effort\Totals\RecordedTotals;
-use App\Effort\Totals\TaskTotals;
+use App\Effort\Totals\StoredTotals;
 
-/** Recalculates the next few people, tasks or projects of what is queued. */
+/** Recalculates the next few totals, people, tasks or projects of what is queued. */
 final readonly class RecalculationStep
 {
-    public function __construct(
-        private RecalculationQueue $queue,
-        private RecalculationUnits $units,
-        private RecordedTotals $recorded,
-        private PlannedTotals $planned,
-        private PlanSteps $steps,
-        private TaskTotals $tasks,
-        private ProjectTotals $projects,
-    ) {
+    public function __construct(private RecalculationQueue $queue, private RecalculationUnits $units, private StoredTotals $totals)
+    {
     }
 
     /** @return bool whether anything was queued */
@@ -34,12 +23,12 @@ final readonly class RecalculationStep
         $scope = $queued->scope;
         if ($scope->kind === RecalculationKind::RecordedKeys) {
             $keys = array_slice($scope->keys(), $queued->place, $scope->kind->atOnce());
-            $this->recorded->refresh($keys);
+            $this->totals->recorded($keys);
             $this->queue->advance($queued, $keys === [] ? null : $queued->place + count($keys), count($keys));
 
             return true;
         }
-        $ids = $this->units->after($scope, $queued->place, $scope->kind->atOnce());
+        $ids = $this->units->after($scope, $queued->place);
         if ($ids !== []) {
             $this->refresh($scope, $ids);
         }
@@ -51,38 +40,15 @@ final readonly class RecalculationStep
     /** @param  non-empty-list<int>  $ids */
     private function refresh(RecalculationScope $scope, array $ids): void
     {
+        if ($scope->kind === RecalculationKind::Tasks && $scope->hasPlans()) {
+            $this->totals->plans($ids);
+        }
         match ($scope->kind) {
             RecalculationKind::RecordedKeys => null,
-            RecalculationKind::RecordedPeople => $this->sums($this->recorded->refreshPeople($ids, $scope->text('from'))),
-            RecalculationKind::Planned => $this->planned->refresh($ids),
-            RecalculationKind::Tasks => $this->plansAndFigures($ids, ($scope->values['plans'] ?? false) === true),
-            RecalculationKind::Projects => $this->projects->refresh($ids, null),
+            RecalculationKind::RecordedPeople => $this->totals->costs($ids, $scope->text('from')),
+            RecalculationKind::Planned => $this->totals->plannedDays($ids),
+            RecalculationKind::Tasks => $this->totals->figures($ids),
+            RecalculationKind::Projects => $this->totals->projects($ids),
         };
-    }
-
-    /** @param  non-empty-list<int>  $tasks */
-    private function plansAndFigures(array $tasks, bool $withPlans): void
-    {
-        if ($withPlans) {
-            $this->steps->refresh($tasks);
-            $this->planned->refresh($tasks);
-        }
-        $this->figures($tasks);
-    }
-
-    /** @param  list<int>  $tasks */
-    private function figures(array $tasks): void
-    {
-        if ($tasks !== []) {
-            $this->projects->refresh(...$this->tasks->refresh($tasks));
-        }
-    }
-
-    /** @param  list<int>  $tasks */
-    private function sums(array $tasks): void
-    {
-        if ($tasks !== []) {
-            $this->projects->refresh($this->tasks->refreshSums($tasks), []);
-        }
     }
 }

@@ -10,15 +10,27 @@ use Illuminate\Support\Facades\DB;
 /** The people, tasks or projects that a scope stands for, in the order of their numbers. */
 final readonly class RecalculationUnits
 {
+    /** Scopes of some people or tasks name them from then on, so that they are looked for once and not by every step. */
+    public function named(RecalculationScope $scope): RecalculationScope
+    {
+        return $scope->isOfSome() ? $scope->ofIds($scope->kind === RecalculationKind::RecordedPeople ? 'people' : 'tasks', self::ids(self::query($scope))) : $scope;
+    }
+
     public function count(RecalculationScope $scope): int
     {
         return $scope->kind === RecalculationKind::RecordedKeys ? count($scope->keys()) : self::query($scope)->count();
     }
 
-    /** @return list<int> the next after a place, at most so many */
-    public function after(RecalculationScope $scope, int $place, int $most): array
+    /** @return list<int> the next after a place, as many as a step takes */
+    public function after(RecalculationScope $scope, int $place): array
     {
-        return array_values(array_filter(self::query($scope)->where('id', '>', $place)->orderBy('id')->limit($most)->pluck('id')->all(), is_int(...)));
+        return self::ids(self::query($scope)->where('id', '>', $place)->orderBy('id')->limit($scope->kind->atOnce()));
+    }
+
+    /** @return list<int> */
+    private static function ids(Builder $query): array
+    {
+        return array_values(array_filter($query->pluck('id')->all(), is_int(...)));
     }
 
     private static function query(RecalculationScope $scope): Builder

@@ -4,11 +4,7 @@ declare(strict_types=1);
 
 namespace App\Effort\Recalculation;
 
-use App\Effort\Totals\PlannedTotals;
-use App\Effort\Totals\PlanSteps;
-use App\Effort\Totals\ProjectTotals;
-use App\Effort\Totals\RecordedTotals;
-use App\Effort\Totals\TaskTotals;
+use App\Effort\Totals\StoredTotals;
 use Illuminate\Support\Facades\DB;
 
 /**
@@ -30,11 +26,7 @@ final readonly class UpdateTotals
     private const QUEUED_AT_ONCE = 500;
 
     public function __construct(
-        private RecordedTotals $recorded,
-        private PlannedTotals $planned,
-        private PlanSteps $steps,
-        private TaskTotals $tasks,
-        private ProjectTotals $projects,
+        private StoredTotals $totals,
         private RecalculationQueue $queue,
         private Recalculation $recalculation,
     ) {
@@ -58,14 +50,10 @@ final readonly class UpdateTotals
             array_push($scopes, ...array_map(RecalculationScope::figures(...), array_chunk(array_values(array_diff($tasks, $plans)), self::QUEUED_AT_ONCE)));
             [$tasks, $plans] = [[], []];
         }
-        $this->recorded->refresh($keys);
-        if ($plans !== []) {
-            $this->steps->refresh($plans);
-            $this->planned->refresh($plans);
-        }
-        [$projects, $weeks] = $tasks === [] ? [[], []] : $this->tasks->refresh($tasks);
-        $this->projects->refresh($projects, $weeks);
-        $this->projects->refresh($changes->projects(), null);
+        $this->totals->recorded($keys);
+        $this->totals->plans($plans);
+        $this->totals->figures($tasks);
+        $this->totals->projects($changes->projects());
         if ($scopes !== []) {
             $this->queue->add($scopes);
             DB::afterCommit($this->recalculation->afterAct(...));

@@ -29,7 +29,7 @@ final readonly class VerifiedTotals
     /** @return iterable<TotalDifference> */
     public function differences(): iterable
     {
-        foreach (Record::each(DB::table('recalculations')->orderBy('id')) as $queued) {
+        foreach (Record::each(DB::table('recalculations')->where('is_done', 0)->orderBy('id')) as $queued) {
             yield new TotalDifference('recalculations', $queued->string('id').' '.$queued->string('kind'), 'units', $queued->int('units') - $queued->int('units_done'), 0);
         }
         foreach (self::chunks('people', self::PEOPLE_AT_ONCE) as $people) {

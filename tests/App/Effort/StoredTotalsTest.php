@@ -20,6 +20,7 @@ use App\Features\Plan\Actions\PlanChange;
 use App\Features\Projects\Queries\StatusLevel;
 use App\Features\Projects\Queries\StatusReport;
 use App\Models\Person;
+use App\Models\Role;
 use App\Models\Task;
 use App\Support\Database\Record;
 use Illuminate\Support\Facades\Artisan;
@@ -143,6 +144,29 @@ final class StoredTotalsTest extends TestCase
         // Whoever comes next has only what is in the database.
         self::assertSame(0, Artisan::call('moss:recalculate'));
 
+        self::assertSame(0, Artisan::call('moss:verify'), Artisan::output());
+    }
+
+    public function test_progress_goes_on_from_one_piece_of_work_to_the_next(): void
+    {
+        $this->import(AwkwardData::files(3));
+        $office = Person::query()->firstOrFail();
+        $office->update(['access' => 'office']);
+        $this->queue(RecalculationScope::workingTimeOf($office->id));
+        $this->queue(RecalculationScope::costOfRole(Role::query()->firstOrFail()->id, '2026-06-01'));
+        $this->queue(RecalculationScope::holiday('2026-06-17'));
+        $this->queue(RecalculationScope::teamOf($office->id));
+        $before = -1;
+        do {
+            $this->actingAs($office)->get('/projects')->assertInertia(function (AssertableInertia $page) use (&$before): void {
+                $percent = data_get($page->toArray(), 'props.signedIn.recalculated', 100) ?? 100;
+                self::assertGreaterThanOrEqual($before, $percent);
+                $before = $percent;
+            });
+        } while ($this->app->make(RecalculationStep::class)->handle());
+
+        self::assertSame(100, $before);
+        self::assertSame(0, DB::table('recalculations')->count());
         self::assertSame(0, Artisan::call('moss:verify'), Artisan::output());
     }
 

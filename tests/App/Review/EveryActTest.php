@@ -4,10 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\App\Review;
 
+use App\Features\Periods\Actions\Settlement;
+use App\Features\Periods\Queries\PeriodCheck;
 use App\Models\Recorder;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
+use Moss\Core\Calendar\Day;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Symfony\Component\HttpFoundation\Response;
 use Tests\App\Lighthouse;
@@ -132,7 +135,7 @@ final class EveryActTest extends TestCase
             'propose' => $this->post($week.'/corrections', ['cells' => [$cell + ['hours' => '7']], 'reason' => 'Left early']),
             'accept', 'decline' => $this->post('/review/corrections', ['corrections' => [1], 'accept' => $act === 'accept', 'comment' => 'No']),
             'withdraw' => $this->delete($week.'/corrections/1'),
-            'settle' => tap($this->post('/office/periods', ['day' => '2026-06-16', 'seen' => \App\Features\Periods\Queries\PeriodCheck::seen(\Moss\Core\Calendar\Day::of('2026-06-16')), 'leavesOut' => true]), fn () => $this->app->make(\App\Features\Periods\Actions\Settlement::class)->finish()),
+            'settle' => tap($this->post('/office/periods', ['day' => '2026-06-16', 'seen' => PeriodCheck::seen(Day::of('2026-06-16')), 'leavesOut' => true]), fn () => $this->app->make(Settlement::class)->finish()),
             default => self::fail('no such act: '.$act),
         };
     }

@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Effort\Totals;
+
+/** Brings stored totals up to date in the order in which they rest on each other: of what was recorded, of plans, of tasks, of projects. */
+final readonly class StoredTotals
+{
+    public function __construct(
+        private RecordedTotals $recorded,
+        private PlannedTotals $planned,
+        private PlanSteps $steps,
+        private TaskTotals $tasks,
+        private ProjectTotals $projects,
+    ) {
+    }
+
+    /** @param  list<array{int, int, int, string}>  $keys  task, person, role and the first day of a week part */
+    public function recorded(array $keys): void
+    {
+        $this->recorded->refresh($keys);
+    }
+
+    /**
+     * What time of people costs from a day on, and what is summed up of it; their minutes stay as they were.
+     *
+     * @param  list<int>  $people
+     */
+    public function costs(array $people, string $from): void
+    {
+        $tasks = $this->recorded->refreshPeople($people, $from);
+        if ($tasks !== []) {
+            $this->projects->refresh($this->tasks->refreshSums($tasks), []);
+        }
+    }
+
+    /** @param  list<int>  $tasks  whose plans are others, not only the days over which they lie */
+    public function plans(array $tasks): void
+    {
+        if ($tasks !== []) {
+            $this->steps->refresh($tasks);
+            $this->planned->refresh($tasks);
+        }
+    }
+
+    /** @param  list<int>  $tasks  whose plans lie over days that hold other hours */
+    public function plannedDays(array $tasks): void
+    {
+        $this->planned->refresh($tasks);
+    }
+
+    /** @param  list<int>  $tasks  whose recorded totals are up to date */
+    public function figures(array $tasks): void
+    {
+        if ($tasks !== []) {
+            $this->projects->refresh(...$this->tasks->refresh($tasks));
+        }
+    }
+
+    /** @param  list<int>  $projects */
+    public function projects(array $projects): void
+    {
+        $this->projects->refresh($projects, null);
+    }
+}
