@@ -26,8 +26,7 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Hash;
 use Moss\Core\Calendar\Day;
 use Moss\Core\Calendar\Week;
-use Moss\Core\HouseRules\Rules\ClientNoteMissing;
-use Moss\Core\HouseRules\Rules\DayAbove;
+use Moss\Core\HouseRules\RuleCode;
 use Moss\Core\HouseRules\Severity;
 
 /** What exchange files cannot tell: what was returned with which comment, who may record for whom, what is asked, which plans changed, and what was mailed. */
@@ -98,14 +97,14 @@ final class ActsCommand extends Command
             'kind' => QuestionKind::YesNo, 'choices' => [], 'required' => false, 'starts_on' => Week::containing($today)->plusWeeks(-4)->monday()->toString(),
         ]);
         DB::table('house_rules')->insertOrIgnore([
-            'rule' => ClientNoteMissing::CODE, 'severity' => Severity::Information->value, 'starts_on' => $today->plusDays(1)->toString(), 'project_id' => Project::query()->where('code', 'LANTERN')->sole()->id,
+            'rule' => RuleCode::ClientNoteMissing->value, 'severity' => Severity::Information->value, 'starts_on' => $today->plusDays(1)->toString(), 'project_id' => Project::query()->where('code', 'LANTERN')->sole()->id,
         ]);
     }
 
     /** Days above nine and a half hours need an explanation from now on; two people have explained why a task took longer. */
     private function askForWords(Week $week, ExplainFindings $answer, SaveFindings $findings): void
     {
-        DB::table('house_rules')->insertOrIgnore(['rule' => DayAbove::CODE, 'severity' => Severity::NeedsExplanation->value, 'limit_number' => 570, 'starts_on' => $week->plusWeeks(-8)->monday()->toString()]);
+        DB::table('house_rules')->insertOrIgnore(['rule' => RuleCode::DayAbove->value, 'severity' => Severity::NeedsExplanation->value, 'limit_number' => 570, 'starts_on' => $week->plusWeeks(-8)->monday()->toString()]);
         $findings->ofAllThatWaits();
         $explanations = ['The old bolts had to be drilled out one by one.', 'Rain stopped the mortar work twice; this includes both attempts.'];
         foreach (Record::all(DB::table('findings')->where('severity', Severity::NeedsExplanation->value)->where('week', $week->toString())->groupBy('person_id')->orderBy('person_id')->limit(count($explanations))) as $index => $finding) {

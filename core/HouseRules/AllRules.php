@@ -4,69 +4,53 @@ declare(strict_types=1);
 
 namespace Moss\Core\HouseRules;
 
-use Moss\Core\HouseRules\Rules\ClientNoteMissing;
-use Moss\Core\HouseRules\Rules\DayAbove;
-use Moss\Core\HouseRules\Rules\EmptyWorkingDay;
-use Moss\Core\HouseRules\Rules\MoreThanRemained;
-use Moss\Core\HouseRules\Rules\NotAssigned;
-use Moss\Core\HouseRules\Rules\NoteMissing;
-use Moss\Core\HouseRules\Rules\NoteShort;
-use Moss\Core\HouseRules\Rules\OffStep;
-use Moss\Core\HouseRules\Rules\OldTime;
-use Moss\Core\HouseRules\Rules\OverBudget;
-use Moss\Core\HouseRules\Rules\RecordedByAnother;
-use Moss\Core\HouseRules\Rules\SameEveryDay;
-use Moss\Core\HouseRules\Rules\SpansDiffer;
-use Moss\Core\HouseRules\Rules\TaskClosed;
-use Moss\Core\HouseRules\Rules\TaskEnded;
-use Moss\Core\HouseRules\Rules\TaskNotStarted;
-use Moss\Core\HouseRules\Rules\TimeOnAbsence;
-use Moss\Core\HouseRules\Rules\TimeOnFreeDay;
-use Moss\Core\HouseRules\Rules\TimeOnHoliday;
-use Moss\Core\HouseRules\Rules\WeekAbove;
-use Moss\Core\HouseRules\Rules\WeekShort;
+use Moss\Core\HouseRules\Rules\DayRules;
+use Moss\Core\HouseRules\Rules\EntryRules;
+use Moss\Core\HouseRules\Rules\TaskRules;
+use Moss\Core\HouseRules\Rules\WeekRules;
 
 /**
- * Every rule that there is, in the order in which they are shown. A new rule is a class of its own and a line here.
+ * Every rule that there is. A new rule is a code, a few lines beside its like in `Rules/`, and a line here.
  */
 final readonly class AllRules
 {
-    /** @return list<HouseRule> */
+    /** @return list<HouseRule> in the order in which they are shown */
     public static function list(): array
     {
-        return [
-            new WeekShort,
-            new WeekAbove,
-            new EmptyWorkingDay,
-            new DayAbove,
-            new SpansDiffer,
-            new TimeOnFreeDay,
-            new TimeOnHoliday,
-            new TimeOnAbsence,
-            new OffStep,
-            new NotAssigned,
-            new TaskClosed,
-            new TaskNotStarted,
-            new TaskEnded,
-            new MoreThanRemained,
-            new OverBudget,
-            new ClientNoteMissing,
-            new NoteMissing,
-            new NoteShort,
-            new OldTime,
-            new SameEveryDay,
-            new RecordedByAnother,
-        ];
+        return array_map(self::rule(...), RuleCode::cases());
     }
 
     public static function named(string $code): ?HouseRule
     {
-        foreach (self::list() as $rule) {
-            if ($rule->code() === $code) {
-                return $rule;
-            }
-        }
+        $known = RuleCode::tryFrom($code);
 
-        return null;
+        return $known === null ? null : self::rule($known);
+    }
+
+    private static function rule(RuleCode $code): HouseRule
+    {
+        return match ($code) {
+            RuleCode::WeekShort => WeekRules::short(),
+            RuleCode::WeekAbove => WeekRules::above(),
+            RuleCode::EmptyWorkingDay => DayRules::emptyWorkingDay(),
+            RuleCode::DayAbove => DayRules::above(),
+            RuleCode::SpansDiffer => DayRules::spansDiffer(),
+            RuleCode::TimeOnFreeDay => DayRules::timeOnFreeDay(),
+            RuleCode::TimeOnHoliday => DayRules::timeOnHoliday(),
+            RuleCode::TimeOnAbsence => DayRules::timeOnAbsence(),
+            RuleCode::OffStep => EntryRules::offStep(),
+            RuleCode::NotAssigned => TaskRules::notAssigned(),
+            RuleCode::TaskClosed => TaskRules::closed(),
+            RuleCode::TaskNotStarted => TaskRules::notStarted(),
+            RuleCode::TaskEnded => TaskRules::ended(),
+            RuleCode::MoreThanRemained => TaskRules::moreThanRemained(),
+            RuleCode::OverBudget => TaskRules::overBudget(),
+            RuleCode::ClientNoteMissing => EntryRules::clientNoteMissing(),
+            RuleCode::NoteMissing => EntryRules::noteMissing(),
+            RuleCode::NoteShort => EntryRules::noteShort(),
+            RuleCode::OldTime => EntryRules::oldTime(),
+            RuleCode::SameEveryDay => EntryRules::sameEveryDay(),
+            RuleCode::RecordedByAnother => EntryRules::recordedByAnother(),
+        };
     }
 }

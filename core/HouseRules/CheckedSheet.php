@@ -43,6 +43,20 @@ final readonly class CheckedSheet
         return array_values(array_filter($this->entries, static fn (CheckedEntry $entry): bool => $entry->isInQuestion));
     }
 
+    /** @return list<non-empty-list<CheckedEntry>> each line's, in the order of days */
+    public function lines(): array
+    {
+        $lines = [];
+        foreach ($this->entries as $entry) {
+            $lines[$entry->line->key()][] = $entry;
+        }
+        foreach ($lines as &$entries) {
+            usort($entries, static fn (CheckedEntry $one, CheckedEntry $other): int => $other->day->daysUntil($one->day));
+        }
+
+        return array_values($lines);
+    }
+
     public function enteredOn(Day $day): Minutes
     {
         return Minutes::sum(array_map(static fn (CheckedEntry $entry): Minutes => $entry->minutes, $this->on($day)));

@@ -8,9 +8,9 @@ use Moss\Core\Calendar\Day;
 use Moss\Core\HouseRules\Finding;
 use Moss\Core\HouseRules\HouseRules;
 use Moss\Core\HouseRules\Limit;
-use Moss\Core\HouseRules\Rules\ClientNoteMissing;
-use Moss\Core\HouseRules\Rules\DayAbove;
-use Moss\Core\HouseRules\Rules\WeekAbove;
+use Moss\Core\HouseRules\Rules\DayRules;
+use Moss\Core\HouseRules\Rules\EntryRules;
+use Moss\Core\HouseRules\Rules\WeekRules;
 use Moss\Core\HouseRules\RuleSetting;
 use Moss\Core\HouseRules\Severity;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -34,8 +34,8 @@ final class HouseRulesTest extends TestCase
     /** @return iterable<string, array{list<RuleSetting>, SheetBuilder, list<string>}> */
     public static function settings(): iterable
     {
-        $note = static fn (Severity $severity, ?string $from = null, ?string $team = null, ?string $project = null): RuleSetting => new RuleSetting(new ClientNoteMissing, $severity, Limit::none(), $from === null ? null : Day::of($from), $team, $project);
-        $day = static fn (Severity $severity, int $limit, ?string $team = null): RuleSetting => new RuleSetting(new DayAbove, $severity, Limit::of($limit), null, $team);
+        $note = static fn (Severity $severity, ?string $from = null, ?string $team = null, ?string $project = null): RuleSetting => new RuleSetting(EntryRules::clientNoteMissing(), $severity, Limit::none(), $from === null ? null : Day::of($from), $team, $project);
+        $day = static fn (Severity $severity, int $limit, ?string $team = null): RuleSetting => new RuleSetting(DayRules::above(), $severity, Limit::of($limit), null, $team);
         $billed = (new SheetBuilder)->with('16', 60, isBillable: true)->with('18', 60, isBillable: true);
         $long = (new SheetBuilder)->with('16', 700);
 
@@ -52,13 +52,13 @@ final class HouseRulesTest extends TestCase
         yield 'as usual: asks above twelve hours' => [[], (new SheetBuilder)->with('16', 721), ['explanation 2026-06-16']];
         yield 'another limit' => [[$day(Severity::Blocking, 660)], $long, ['blocking 2026-06-16']];
         yield 'a wider limit for the team' => [[$day(Severity::Blocking, 660), $day(Severity::Blocking, 720, 'field')], $long, []];
-        yield 'weeks are judged by their Monday' => [[new RuleSetting(new WeekAbove, Severity::NeedsExplanation, Limit::of(0), Day::of('2026-06-16'))], (new SheetBuilder)->with('16', 1440)->with('17', 660, isInQuestion: false), ['explanation 2026-06-16']];
-        yield 'and hold from the Monday that they name' => [[new RuleSetting(new WeekAbove, Severity::NeedsExplanation, Limit::of(0), Day::of('2026-06-15'))], (new SheetBuilder)->with('16', 700)->with('17', 700)->with('18', 700), ['explanation week']];
+        yield 'weeks are judged by their Monday' => [[new RuleSetting(WeekRules::above(), Severity::NeedsExplanation, Limit::of(0), Day::of('2026-06-16'))], (new SheetBuilder)->with('16', 1440)->with('17', 660, isInQuestion: false), ['explanation 2026-06-16']];
+        yield 'and hold from the Monday that they name' => [[new RuleSetting(WeekRules::above(), Severity::NeedsExplanation, Limit::of(0), Day::of('2026-06-15'))], (new SheetBuilder)->with('16', 700)->with('17', 700)->with('18', 700), ['explanation week']];
     }
 
     public function test_what_blocks_comes_first(): void
     {
-        $rules = HouseRules::of([new RuleSetting(new ClientNoteMissing, Severity::Blocking, Limit::none())]);
+        $rules = HouseRules::of([new RuleSetting(EntryRules::clientNoteMissing(), Severity::Blocking, Limit::none())]);
 
         $severities = array_map(static fn (Finding $finding): Severity => $finding->severity, $rules->check((new SheetBuilder)->with('20', 800, isBillable: true)->sheet()));
 

@@ -133,7 +133,7 @@ final class RulesTest extends TestCase
         foreach (self::cases() as $name => [$code, $limit, $sheet]) {
             $rule = AllRules::named($code);
             foreach ($rule?->findings($sheet->sheet(), Limit::of($limit)) ?? [] as $found) {
-                self::assertSame($rule?->concern() === RuleScope::Entries, $found->place->line !== null, $name);
+                self::assertSame($rule?->scope() === RuleScope::Entries, $found->place->line !== null, $name);
             }
         }
     }

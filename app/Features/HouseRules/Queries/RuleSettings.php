@@ -53,7 +53,7 @@ final class RuleSettings
             $limits?->unit,
             $limits->least ?? 0,
             $limits->most ?? 0,
-            $rule->concern() === RuleScope::Entries,
+            $rule->scope() === RuleScope::Entries,
             [new RuleSettingProps(null, $rule->defaultSeverity(), $limits->usual ?? 0, null, null), ...$set],
         );
     }

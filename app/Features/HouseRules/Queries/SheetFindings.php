@@ -13,7 +13,7 @@ use Moss\Core\Calendar\Day;
 use Moss\Core\Calendar\DayRange;
 use Moss\Core\Calendar\Week;
 use Moss\Core\HouseRules\HouseRules;
-use Moss\Core\HouseRules\Rules\SpansDiffer;
+use Moss\Core\HouseRules\RuleCode;
 use Moss\Core\HouseRules\Severity;
 use Moss\Core\Sheet\EntryState;
 
@@ -45,7 +45,7 @@ final readonly class SheetFindings
     {
         $sheet = $this->sheets->sheet($owner, $week, $today, $isWhole, $inQuestion);
 
-        $asksForSpans = $this->rules->severity(SpansDiffer::CODE, $week->sunday(), $sheet->team, null) !== Severity::Off;
+        $asksForSpans = $this->rules->severity(RuleCode::SpansDiffer->value, $week->sunday(), $sheet->team, null) !== Severity::Off;
 
         return WeekFindings::of($sheet, $asksForSpans, $this->rules->check($sheet), $this->sheets->entriesOf($owner, $week), $this->explanations[$owner->id.' '.$week->toString()] ?? []);
     }

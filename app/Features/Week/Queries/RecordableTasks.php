@@ -12,8 +12,7 @@ use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 use Moss\Core\Calendar\Day;
 use Moss\Core\HouseRules\HouseRules;
-use Moss\Core\HouseRules\Rules\NotAssigned;
-use Moss\Core\HouseRules\Rules\TaskClosed;
+use Moss\Core\HouseRules\RuleCode;
 use Moss\Core\HouseRules\Severity;
 use Moss\Core\Sheet\Line;
 
@@ -63,9 +62,9 @@ final class RecordableTasks
 
         return match (true) {
             $isNew && $closedUntil !== null && $day->toString() <= $closedUntil => Wording::refusal('cell.period_closed', ['day' => $closedUntil]),
-            $task->stringOrNull('assigned') === null && ! $task->bool('internal') && $this->blocks(NotAssigned::CODE, $task, $day) => Wording::refusal('cell.not_assigned', $names),
-            $task->string('project_state') === 'closed' && $this->blocks(TaskClosed::CODE, $task, $day) => Wording::refusal('cell.closed', $names),
-            $doneOn !== null && $day->isAfter(Day::of($doneOn)) && $this->blocks(TaskClosed::CODE, $task, $day) => Wording::refusal('cell.done', ['day' => $doneOn] + $names),
+            $task->stringOrNull('assigned') === null && ! $task->bool('internal') && $this->blocks(RuleCode::NotAssigned->value, $task, $day) => Wording::refusal('cell.not_assigned', $names),
+            $task->string('project_state') === 'closed' && $this->blocks(RuleCode::TaskClosed->value, $task, $day) => Wording::refusal('cell.closed', $names),
+            $doneOn !== null && $day->isAfter(Day::of($doneOn)) && $this->blocks(RuleCode::TaskClosed->value, $task, $day) => Wording::refusal('cell.done', ['day' => $doneOn] + $names),
             ! $owner->employment()->includes($day) => Wording::refusal('cell.not_employed'),
             default => null,
         };
@@ -85,7 +84,7 @@ final class RecordableTasks
         $this->rules ??= RulesInForce::load();
         $team = $owner->team_id === null ? null : DB::table('teams')->where('id', $owner->team_id)->value('code');
 
-        return $this->rules->severity(NotAssigned::CODE, $day, is_string($team) ? $team : null, null) === Severity::Blocking;
+        return $this->rules->severity(RuleCode::NotAssigned->value, $day, is_string($team) ? $team : null, null) === Severity::Blocking;
     }
 
     private function tasks(Person $owner): Builder

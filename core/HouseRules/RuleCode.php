@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Moss\Core\HouseRules;
+
+/**
+ * The rules that there are, in the order in which they are shown. Settings and wording are stored under these codes, so
+ * that a code stays the same for good.
+ */
+enum RuleCode: string
+{
+    case WeekShort = 'week_short';
+    case WeekAbove = 'week_above';
+    case EmptyWorkingDay = 'empty_working_day';
+    case DayAbove = 'day_above';
+    case SpansDiffer = 'spans_differ';
+    case TimeOnFreeDay = 'time_on_free_day';
+    case TimeOnHoliday = 'time_on_holiday';
+    case TimeOnAbsence = 'time_on_absence';
+    case OffStep = 'off_step';
+    case NotAssigned = 'not_assigned';
+    case TaskClosed = 'task_closed';
+    case TaskNotStarted = 'task_not_started';
+    case TaskEnded = 'task_ended';
+    case MoreThanRemained = 'more_than_remained';
+    case OverBudget = 'over_budget';
+    case ClientNoteMissing = 'client_note_missing';
+    case NoteMissing = 'note_missing';
+    case NoteShort = 'note_short';
+    case OldTime = 'old_time';
+    case SameEveryDay = 'same_every_day';
+    case RecordedByAnother = 'recorded_by_another';
+}
