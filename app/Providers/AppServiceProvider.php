@@ -9,9 +9,13 @@ use App\Http\Input\WorkWeek;
 use App\Models\Person;
 use App\Support\Clock\Today;
 use App\Support\Database\ImmediateSqliteConnector;
+use App\Support\Database\Schema\SchemaMacros;
+use App\Support\Database\Schema\StrictSqliteConnection;
 use App\Support\Language\Wording;
 use App\Support\Mail\OutboxTransport;
+use Closure;
 use Illuminate\Contracts\Auth\StatefulGuard;
+use Illuminate\Database\Connection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\Mail;
@@ -20,6 +24,7 @@ use Illuminate\Support\Number;
 use Illuminate\Support\ServiceProvider;
 use Illuminate\Translation\FileLoader;
 use Moss\Core\Calendar\Week;
+use PDO;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
 final class AppServiceProvider extends ServiceProvider
@@ -27,6 +32,8 @@ final class AppServiceProvider extends ServiceProvider
     public function register(): void
     {
         $this->app->bind('db.connector.sqlite', ImmediateSqliteConnector::class);
+        Connection::resolverFor('sqlite', static fn (PDO|Closure $pdo, string $database, string $prefix, array $config): StrictSqliteConnection => new StrictSqliteConnection($pdo, $database, $prefix, $config));
+        SchemaMacros::register();
         $this->app->bind(StatefulGuard::class, static fn (): StatefulGuard => Auth::guard('web'));
         $this->app->singleton(Today::class, static function (): Today {
             $fixed = config('moss.today');

@@ -31,8 +31,8 @@ final class AuditTrailChainTest extends TestCase
     #[DataProvider('tampering')]
     public function test_what_was_done_to_it_from_outside_is_found(string $statement, int $line): void
     {
-        DB::statement('DROP TRIGGER audit_trail_is_not_rewritten');
-        DB::statement('DROP TRIGGER audit_trail_is_not_shortened');
+        DB::statement('DROP TRIGGER audit_trail_lines_are_not_changed');
+        DB::statement('DROP TRIGGER audit_trail_lines_are_not_deleted');
         DB::statement($statement);
 
         $this->auditTrail('verify', 1, 'broken at line '.$line);
@@ -74,7 +74,7 @@ final class AuditTrailChainTest extends TestCase
     #[DataProvider('endings')]
     public function test_an_audit_trail_that_ends_too_soon_is_found(string $statements, string $sentence): void
     {
-        DB::statement('DROP TRIGGER audit_trail_is_not_shortened');
+        DB::statement('DROP TRIGGER audit_trail_lines_are_not_deleted');
         DB::unprepared($statements);
 
         $this->auditTrail('verify', 1, $sentence);
@@ -82,7 +82,7 @@ final class AuditTrailChainTest extends TestCase
 
     public function test_who_has_no_key_cannot_write_it_anew_from_a_line_on(): void
     {
-        DB::statement('DROP TRIGGER audit_trail_is_not_rewritten');
+        DB::statement('DROP TRIGGER audit_trail_lines_are_not_changed');
         DB::statement("UPDATE audit_trail SET why = 'as agreed' WHERE id = 3");
         $key = config('moss.audit_key');
         config(['moss.audit_key' => 'guessed']);
@@ -105,7 +105,7 @@ final class AuditTrailChainTest extends TestCase
         self::assertSame(0, Artisan::call('moss:audit', ['act' => 'anchor', '--anchors' => $anchors]));
         self::assertSame(0, Artisan::call('moss:audit', ['act' => 'verify', '--anchors' => $anchors]));
         // Somebody with the key, or with an old copy of the database, takes the newest lines away and seals the rest.
-        DB::statement('DROP TRIGGER audit_trail_is_not_shortened');
+        DB::statement('DROP TRIGGER audit_trail_lines_are_not_deleted');
         DB::table('audit_trail')->where('id', '>', 4)->delete();
         AuditTrailHead::write(4, self::hashOf(4));
 

@@ -73,8 +73,8 @@ final class ExportTest extends TestCase
     private function empty(): void
     {
         DB::statement('PRAGMA defer_foreign_keys = ON');
-        DB::statement('DROP TRIGGER settled_entries_are_stored');
-        DB::statement('DROP TRIGGER audit_trail_is_not_shortened');
+        DB::statement('DROP TRIGGER settled_entries_are_not_deleted');
+        DB::statement('DROP TRIGGER audit_trail_lines_are_not_deleted');
         foreach (['audit_trail', 'remaining_estimates', 'entries', 'assignments', 'tasks', 'phases', 'projects', 'clients', 'stand_ins', 'absences', 'rates', 'people', 'teams', 'roles', 'organisations', 'holidays', 'calendars'] as $table) {
             DB::table($table)->delete();
         }
