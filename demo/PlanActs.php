@@ -39,7 +39,7 @@ final readonly class PlanActs
         $project = Project::query()->where('code', $code)->sole();
         $first = Assignment::query()->whereHas('task', static fn ($query) => $query->where('project_id', $project->id)->where('code', $task))->orderBy('id')->first();
         if ($first !== null) {
-            $planned = HoursFormat::exact(Minutes::of($first->planned_minutes + 60 * $hours));
+            $planned = HoursFormat::exact($first->planned_minutes->plus(Minutes::ofHours($hours)));
             $this->plan->handle(Person::query()->findOrFail($project->manager_id), $project, [new PlanChange(null, [$first->id], ['planned' => $planned])]);
         }
     }
@@ -53,7 +53,7 @@ final readonly class PlanActs
             ->whereIn('task_id', Task::query()->select('id')->where('project_id', $project->id)->where('code', '<>', 'LEAD')->whereNull('done_on'))->orderBy('id')->first();
         if ($assignment !== null) {
             $owner = Person::query()->findOrFail($assignment->person_id);
-            $left = HoursFormat::exact(Minutes::of($assignment->planned_minutes));
+            $left = HoursFormat::exact($assignment->planned_minutes);
             $this->updateEstimate->handle($owner, $owner, Task::query()->findOrFail($assignment->task_id), new EstimateInput($left, false, false, 'The upper gate has twisted; the heel post has to be scarfed.'));
         }
     }

@@ -19,7 +19,7 @@ final readonly class EarlierPlan
     /** The plan that is the baseline: as it stood on the day taken for it, else on the first day on which there was one. */
     public static function baseline(Project $project): self
     {
-        return self::on($project, $project->baseline_on ?? self::dates($project)[0] ?? null);
+        return self::on($project, $project->baseline_on?->toString() ?? self::dates($project)[0] ?? null);
     }
 
     public static function on(Project $project, ?string $day): self

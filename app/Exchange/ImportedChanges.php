@@ -8,6 +8,7 @@ use App\Effort\Recalculation\EffortChanges;
 use App\Effort\Recalculation\RecalculationScope;
 use App\Effort\Recalculation\UpdateTotals;
 use Illuminate\Support\Facades\DB;
+use Moss\Core\Calendar\Day;
 
 /** Says what an import changed of what stored totals are made of, whichever files it came by. */
 final class ImportedChanges
@@ -65,7 +66,7 @@ final class ImportedChanges
             'tasks' => $this->changes->plansOf($id),
             'projects' => self::differ($row, $before, 'starts_on', 'ends_on') ? $this->changes->plansOf(...self::tasks($id)) : null,
             'people' => $before === null ? null : $this->person($id, $row, $before),
-            'rates' => $this->changes->costOf(self::number($row['person_id']), self::number($row['role_id']), (string) $row['starts_on']),
+            'rates' => $this->changes->costOf(self::number($row['person_id']), self::number($row['role_id']), Day::of((string) $row['starts_on'])),
             'holidays' => $this->changes->widely(RecalculationScope::holiday((string) $row['date'])),
             'organisations' => self::differ($row, $before, 'pattern', 'calendar_id') ? $this->changes->widely(RecalculationScope::workingTime()) : null,
             default => null,

@@ -4,9 +4,13 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Models\Casts\AsDay;
+use App\Models\Casts\AsMinutes;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Moss\Core\Calendar\Day;
+use Moss\Core\Time\Minutes;
 
 /**
  * A person or a team on a task, in a role, with planned minutes over days.
@@ -16,9 +20,9 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property int|null $person_id
  * @property int|null $team_id
  * @property int|null $role_id
- * @property int $planned_minutes
- * @property string $starts_on
- * @property string $ends_on
+ * @property Minutes $planned_minutes
+ * @property Day $starts_on
+ * @property Day $ends_on
  * @property-read Task $task
  * @property-read Person|null $person
  * @property-read Team|null $team
@@ -28,7 +32,15 @@ final class Assignment extends Model
 {
     public $timestamps = false;
 
-    protected $guarded = [];
+    protected $fillable = [
+        'task_id',
+        'person_id',
+        'team_id',
+        'role_id',
+        'planned_minutes',
+        'starts_on',
+        'ends_on',
+    ];
 
     /** Whether there is another of the same assignee on the same task in the same role from the same day. */
     public function hasTwin(): bool
@@ -60,5 +72,15 @@ final class Assignment extends Model
     public function role(): BelongsTo
     {
         return $this->belongsTo(Role::class);
+    }
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return [
+            'planned_minutes' => AsMinutes::class,
+            'starts_on' => AsDay::class,
+            'ends_on' => AsDay::class,
+        ];
     }
 }

@@ -17,7 +17,7 @@ final class Calendar extends Model
 {
     public $timestamps = false;
 
-    protected $guarded = [];
+    protected $fillable = ['code'];
 
     /** @return HasMany<Holiday, $this> */
     public function holidays(): HasMany

@@ -17,5 +17,5 @@ final class Client extends Model
 {
     public $timestamps = false;
 
-    protected $guarded = [];
+    protected $fillable = ['code', 'name'];
 }

@@ -4,9 +4,13 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Models\Casts\AsDay;
+use App\Models\Casts\AsMinutes;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Moss\Core\Calendar\Day;
 use Moss\Core\Sheet\EntryState;
+use Moss\Core\Time\Minutes;
 
 /**
  * Minutes of one person on one day on one line.
@@ -15,28 +19,50 @@ use Moss\Core\Sheet\EntryState;
  * @property int $person_id
  * @property int $task_id
  * @property int|null $role_id
- * @property string $date
- * @property int $minutes
+ * @property Day $date
+ * @property Minutes $minutes
  * @property EntryState $state
  * @property bool|null $billable
  * @property string $note
  * @property string $client_note
- * @property string|null $corrects
+ * @property Day|null $corrects
  * @property int|null $approver_id
  * @property int $approvals
  * @property int|null $last_decided_by_id
  * @property string|null $return_comment
  * @property int|null $recorded_by_id
  * @property int $version
+ * @property bool $needs_attention
  * @property-read Person $person
  * @property-read Task $task
  * @property-read Role|null $role
+ * @property-read Person|null $approver
+ * @property-read Person|null $lastDecidedBy
+ * @property-read Person|null $recordedBy
  */
 final class Entry extends Model
 {
     public $timestamps = false;
 
-    protected $guarded = [];
+    protected $fillable = [
+        'person_id',
+        'task_id',
+        'role_id',
+        'date',
+        'minutes',
+        'state',
+        'billable',
+        'note',
+        'client_note',
+        'corrects',
+        'approver_id',
+        'approvals',
+        'last_decided_by_id',
+        'return_comment',
+        'recorded_by_id',
+        'version',
+        'needs_attention',
+    ];
 
     /** @return BelongsTo<Person, $this> */
     public function person(): BelongsTo
@@ -56,12 +82,34 @@ final class Entry extends Model
         return $this->belongsTo(Role::class);
     }
 
+    /** @return BelongsTo<Person, $this> */
+    public function approver(): BelongsTo
+    {
+        return $this->belongsTo(Person::class);
+    }
+
+    /** @return BelongsTo<Person, $this> */
+    public function lastDecidedBy(): BelongsTo
+    {
+        return $this->belongsTo(Person::class);
+    }
+
+    /** @return BelongsTo<Person, $this> */
+    public function recordedBy(): BelongsTo
+    {
+        return $this->belongsTo(Person::class);
+    }
+
     /** @return array<string, string> */
     protected function casts(): array
     {
         return [
+            'date' => AsDay::class,
+            'minutes' => AsMinutes::class,
             'state' => EntryState::class,
             'billable' => 'boolean',
+            'corrects' => AsDay::class,
+            'needs_attention' => 'boolean',
         ];
     }
 }

@@ -4,9 +4,14 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Models\Casts\AsDay;
+use App\Models\Casts\AsMinutes;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Moss\Core\Calendar\Day;
 use Moss\Core\Effort\EstimateMode;
 use Moss\Core\Review\RouteKind;
+use Moss\Core\Time\Minutes;
 
 /**
  * The organisation's settings; there is exactly one row.
@@ -16,27 +21,49 @@ use Moss\Core\Review\RouteKind;
  * @property string $currency
  * @property string $pattern
  * @property int|null $calendar_id
- * @property int|null $entry_step
+ * @property Minutes|null $entry_step
  * @property RouteKind $approval
- * @property EstimateMode $estimate_mode
- * @property int $estimate_tolerance  minutes by which a remaining estimate may differ from the calculated remaining minutes without a reason
  * @property bool $self_approve
+ * @property EstimateMode $estimate_mode
+ * @property Minutes $estimate_tolerance  minutes by which a remaining estimate may differ from the calculated remaining minutes without a reason
+ * @property Day|null $closed_until  the last day of the closed period
  * @property int $week_due  days after its Sunday by which a week is to be submitted
- * @property string|null $closed_until  the last day of the closed period
+ * @property-read Calendar|null $calendar
  */
 final class Organisation extends Model
 {
     public $timestamps = false;
 
-    protected $guarded = [];
+    protected $fillable = [
+        'name',
+        'currency',
+        'pattern',
+        'calendar_id',
+        'entry_step',
+        'approval',
+        'self_approve',
+        'estimate_mode',
+        'estimate_tolerance',
+        'closed_until',
+        'week_due',
+    ];
+
+    /** @return BelongsTo<Calendar, $this> */
+    public function calendar(): BelongsTo
+    {
+        return $this->belongsTo(Calendar::class);
+    }
 
     /** @return array<string, string> */
     protected function casts(): array
     {
         return [
+            'entry_step' => AsMinutes::class,
             'approval' => RouteKind::class,
-            'estimate_mode' => EstimateMode::class,
             'self_approve' => 'boolean',
+            'estimate_mode' => EstimateMode::class,
+            'estimate_tolerance' => AsMinutes::class,
+            'closed_until' => AsDay::class,
         ];
     }
 }

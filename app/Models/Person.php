@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Models\Casts\AsDay;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Foundation\Auth\User;
 use Moss\Core\Calendar\Day;
@@ -25,8 +26,10 @@ use Moss\Core\Time\HoursFormat;
  * @property int|null $calendar_id
  * @property string|null $pattern
  * @property string|null $timezone
- * @property string|null $starts_on
- * @property string|null $ends_on
+ * @property Day|null $starts_on
+ * @property Day|null $ends_on
+ * @property string|null $disabled_at  the UTC instant from which the person can no longer sign in
+ * @property bool $sees_cost  whether the office lets them see what hours cost on the projects that they manage
  * @property string $language  the code of a folder in lang/
  * @property string|null $locale  of numbers and dates; null as the browser has it
  * @property HoursFormat $hours_format
@@ -36,10 +39,10 @@ use Moss\Core\Time\HoursFormat;
  * @property Arrangement $arrangement
  * @property MessagePreferences $messages
  * @property string $mailed_in  the part of which day the person was last mailed in
- * @property string|null $disabled_at  the UTC instant from which the person can no longer sign in
- * @property bool $sees_cost  whether the office lets them see what hours cost on the projects that they manage
  * @property-read Team|null $team
  * @property-read Person|null $manager
+ * @property-read Role|null $role
+ * @property-read Calendar|null $calendar
  */
 final class Person extends User
 {
@@ -47,7 +50,32 @@ final class Person extends User
 
     protected $table = 'people';
 
-    protected $guarded = [];
+    protected $fillable = [
+        'code',
+        'name',
+        'email',
+        'password',
+        'team_id',
+        'manager_id',
+        'access',
+        'role_id',
+        'calendar_id',
+        'pattern',
+        'timezone',
+        'starts_on',
+        'ends_on',
+        'disabled_at',
+        'sees_cost',
+        'language',
+        'locale',
+        'hours_format',
+        'pencil_plan',
+        'pencil_last_week',
+        'pencil_usual_week',
+        'arrangement',
+        'messages',
+        'mailed_in',
+    ];
 
     protected $hidden = ['password', 'remember_token'];
 
@@ -65,16 +93,13 @@ final class Person extends User
 
     public function employment(): Employment
     {
-        return new Employment(
-            $this->starts_on === null ? null : Day::of($this->starts_on),
-            $this->ends_on === null ? null : Day::of($this->ends_on),
-        );
+        return new Employment($this->starts_on, $this->ends_on);
     }
 
     /** Whether the person may use the application on a day: not disabled, and not after the last day of employment. */
     public function hasAccess(Day $today): bool
     {
-        return $this->disabled_at === null && ($this->ends_on === null || ! $today->isAfter(Day::of($this->ends_on)));
+        return $this->disabled_at === null && ($this->ends_on === null || ! $today->isAfter($this->ends_on));
     }
 
     /**
@@ -96,19 +121,33 @@ final class Person extends User
         return $this->access === Access::Viewer;
     }
 
+    /** @return BelongsTo<Role, $this> */
+    public function role(): BelongsTo
+    {
+        return $this->belongsTo(Role::class);
+    }
+
+    /** @return BelongsTo<Calendar, $this> */
+    public function calendar(): BelongsTo
+    {
+        return $this->belongsTo(Calendar::class);
+    }
+
     /** @return array<string, string> */
     protected function casts(): array
     {
         return [
+            'password' => 'hashed',
             'access' => Access::class,
-            'hours_format' => HoursFormat::class,
+            'starts_on' => AsDay::class,
+            'ends_on' => AsDay::class,
             'sees_cost' => 'boolean',
+            'hours_format' => HoursFormat::class,
             'pencil_plan' => 'boolean',
             'pencil_last_week' => LastWeekPencil::class,
             'pencil_usual_week' => 'boolean',
             'arrangement' => Arrangement::class,
             'messages' => MessagePreferences::class,
-            'password' => 'hashed',
         ];
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
  * A part of a project that groups tasks.
@@ -12,10 +13,17 @@ use Illuminate\Database\Eloquent\Model;
  * @property int $id
  * @property int $project_id
  * @property string $name
+ * @property-read Project $project
  */
 final class Phase extends Model
 {
     public $timestamps = false;
 
-    protected $guarded = [];
+    protected $fillable = ['project_id', 'name'];
+
+    /** @return BelongsTo<Project, $this> */
+    public function project(): BelongsTo
+    {
+        return $this->belongsTo(Project::class);
+    }
 }

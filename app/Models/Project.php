@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Models\Casts\AsDay;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Moss\Core\Calendar\Day;
 use Moss\Core\Effort\EstimateMode;
 use Moss\Core\Review\RouteKind;
 
@@ -18,14 +20,14 @@ use Moss\Core\Review\RouteKind;
  * @property string $name
  * @property int|null $client_id
  * @property int $manager_id
- * @property string|null $starts_on
- * @property string|null $ends_on
+ * @property Day|null $starts_on
+ * @property Day|null $ends_on
  * @property bool $billable
  * @property bool $internal
  * @property RouteKind|null $approval
+ * @property ProjectState $state
  * @property EstimateMode|null $estimate_mode  null as the organisation has it
- * @property string|null $baseline_on  the day whose plan is the baseline; null for the first
- * @property string $state
+ * @property Day|null $baseline_on  the day whose plan is the baseline; null for the first
  * @property-read Client|null $client
  * @property-read Person $manager
  */
@@ -33,7 +35,20 @@ final class Project extends Model
 {
     public $timestamps = false;
 
-    protected $guarded = [];
+    protected $fillable = [
+        'code',
+        'name',
+        'client_id',
+        'manager_id',
+        'starts_on',
+        'ends_on',
+        'billable',
+        'internal',
+        'approval',
+        'state',
+        'estimate_mode',
+        'baseline_on',
+    ];
 
     /** @return BelongsTo<Client, $this> */
     public function client(): BelongsTo
@@ -57,10 +72,14 @@ final class Project extends Model
     protected function casts(): array
     {
         return [
-            'approval' => RouteKind::class,
-            'estimate_mode' => EstimateMode::class,
+            'starts_on' => AsDay::class,
+            'ends_on' => AsDay::class,
             'billable' => 'boolean',
             'internal' => 'boolean',
+            'approval' => RouteKind::class,
+            'state' => ProjectState::class,
+            'estimate_mode' => EstimateMode::class,
+            'baseline_on' => AsDay::class,
         ];
     }
 }

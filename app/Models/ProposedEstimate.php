@@ -4,8 +4,12 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Models\Casts\AsDay;
+use App\Models\Casts\AsMinutes;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Moss\Core\Calendar\Day;
+use Moss\Core\Time\Minutes;
 
 /**
  * Somebody's remaining estimate of a task that waits for its project manager, or has waited.
@@ -13,24 +17,39 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property int $id
  * @property int $person_id
  * @property int $task_id
- * @property string $estimated_on
+ * @property Day $estimated_on
  * @property string $entered_at
  * @property int $entered_by_id
- * @property int $remaining_minutes
+ * @property Minutes $remaining_minutes
  * @property bool $done
  * @property string $reason
- * @property string $state  waiting, accepted, declined or withdrawn
+ * @property ProposalState $state  waiting, accepted, declined or withdrawn
  * @property int|null $decided_by_id
  * @property string|null $decided_at
  * @property string $comment
  * @property-read Person $person
  * @property-read Task $task
+ * @property-read Person $enteredBy
+ * @property-read Person|null $decidedBy
  */
 final class ProposedEstimate extends Model
 {
     public $timestamps = false;
 
-    protected $guarded = [];
+    protected $fillable = [
+        'person_id',
+        'task_id',
+        'estimated_on',
+        'entered_at',
+        'entered_by_id',
+        'remaining_minutes',
+        'done',
+        'reason',
+        'state',
+        'decided_by_id',
+        'decided_at',
+        'comment',
+    ];
 
     protected $attributes = ['state' => 'waiting', 'comment' => ''];
 
@@ -46,11 +65,26 @@ final class ProposedEstimate extends Model
         return $this->belongsTo(Task::class);
     }
 
+    /** @return BelongsTo<Person, $this> */
+    public function enteredBy(): BelongsTo
+    {
+        return $this->belongsTo(Person::class);
+    }
+
+    /** @return BelongsTo<Person, $this> */
+    public function decidedBy(): BelongsTo
+    {
+        return $this->belongsTo(Person::class);
+    }
+
     /** @return array<string, string> */
     protected function casts(): array
     {
         return [
+            'estimated_on' => AsDay::class,
+            'remaining_minutes' => AsMinutes::class,
             'done' => 'boolean',
+            'state' => ProposalState::class,
         ];
     }
 }

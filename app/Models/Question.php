@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Models\Casts\AsDay;
 use Illuminate\Database\Eloquent\Model;
+use Moss\Core\Calendar\Day;
 
 /**
  * What the office asks with every week that begins in a stretch of days.
@@ -14,14 +16,21 @@ use Illuminate\Database\Eloquent\Model;
  * @property QuestionKind $kind
  * @property list<string> $choices
  * @property bool $required
- * @property string $starts_on
- * @property string|null $ends_on
+ * @property Day $starts_on
+ * @property Day|null $ends_on
  */
 final class Question extends Model
 {
     public $timestamps = false;
 
-    protected $guarded = [];
+    protected $fillable = [
+        'wording',
+        'kind',
+        'choices',
+        'required',
+        'starts_on',
+        'ends_on',
+    ];
 
     /** @return array<string, string> */
     protected function casts(): array
@@ -30,6 +39,8 @@ final class Question extends Model
             'kind' => QuestionKind::class,
             'choices' => 'array',
             'required' => 'boolean',
+            'starts_on' => AsDay::class,
+            'ends_on' => AsDay::class,
         ];
     }
 }

@@ -21,7 +21,7 @@ final class Recorder extends Model
 {
     public $timestamps = false;
 
-    protected $guarded = [];
+    protected $fillable = ['person_id', 'recorder_id', 'may_submit'];
 
     /** @return BelongsTo<Person, $this> */
     public function person(): BelongsTo
@@ -38,6 +38,8 @@ final class Recorder extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['may_submit' => 'boolean'];
+        return [
+            'may_submit' => 'boolean',
+        ];
     }
 }

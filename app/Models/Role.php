@@ -17,5 +17,5 @@ final class Role extends Model
 {
     public $timestamps = false;
 
-    protected $guarded = [];
+    protected $fillable = ['code', 'name'];
 }

@@ -4,9 +4,15 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Models\Casts\AsDay;
+use App\Models\Casts\AsMinutes;
+use App\Models\Casts\AsMoney;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Moss\Core\Calendar\Day;
+use Moss\Core\Money\Money;
+use Moss\Core\Time\Minutes;
 
 /**
  * A piece of a project's work that time is recorded on.
@@ -16,13 +22,13 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property int|null $phase_id
  * @property string $code
  * @property string $name
- * @property int|null $planned_minutes
- * @property int|null $budget_cents
- * @property string|null $starts_on
- * @property string|null $ends_on
+ * @property Minutes|null $planned_minutes
+ * @property Money|null $budget_cents
+ * @property Day|null $starts_on
+ * @property Day|null $ends_on
  * @property string|null $charge_code
  * @property bool|null $billable
- * @property string|null $done_on
+ * @property Day|null $done_on
  * @property-read Project $project
  * @property-read Phase|null $phase
  */
@@ -30,7 +36,19 @@ final class Task extends Model
 {
     public $timestamps = false;
 
-    protected $guarded = [];
+    protected $fillable = [
+        'project_id',
+        'phase_id',
+        'code',
+        'name',
+        'planned_minutes',
+        'budget_cents',
+        'starts_on',
+        'ends_on',
+        'charge_code',
+        'billable',
+        'done_on',
+    ];
 
     /** @return BelongsTo<Project, $this> */
     public function project(): BelongsTo
@@ -54,7 +72,12 @@ final class Task extends Model
     protected function casts(): array
     {
         return [
+            'planned_minutes' => AsMinutes::class,
+            'budget_cents' => AsMoney::class,
+            'starts_on' => AsDay::class,
+            'ends_on' => AsDay::class,
             'billable' => 'boolean',
+            'done_on' => AsDay::class,
         ];
     }
 }

@@ -21,7 +21,7 @@ final class Team extends Model
 {
     public $timestamps = false;
 
-    protected $guarded = [];
+    protected $fillable = ['code', 'name', 'lead_id'];
 
     /** @return BelongsTo<Person, $this> */
     public function lead(): BelongsTo

@@ -10,7 +10,7 @@ use App\Models\Person;
 use App\Support\Clock\Today;
 use App\Support\Database\ImmediateSqliteConnector;
 use App\Support\Database\Schema\SchemaMacros;
-use App\Support\Database\Schema\StrictSqliteConnection;
+use App\Support\Database\StrictSqliteConnection;
 use App\Support\Language\Wording;
 use App\Support\Mail\OutboxTransport;
 use Closure;

@@ -30,8 +30,9 @@ final class EffortChanges
     private static array $parts = [];
 
     /** Time on a task: recorded, changed, cleared, or approved where it was not, or not any more. */
-    public function recorded(int $task, int $person, ?int $role, string $date): self
+    public function recorded(int $task, int $person, ?int $role, Day|string $date): self
     {
+        $date = $date instanceof Day ? $date->toString() : $date;
         $part = self::$parts[$date] ??= WeekPart::containing(Day::of($date))->toString();
         $this->recorded[$task.' '.$person.' '.$role.' '.$part] = [$task, $person, $role ?? 0, $part];
 
@@ -82,11 +83,11 @@ final class EffortChanges
     }
 
     /** A rate of a person or, where it is nobody's, of a role. */
-    public function costOf(?int $person, ?int $role, string $from): self
+    public function costOf(?int $person, ?int $role, Day $from): self
     {
         return match (true) {
-            $person !== null => $this->widely(RecalculationScope::costOfPerson($person, $from)),
-            $role !== null => $this->widely(RecalculationScope::costOfRole($role, $from)),
+            $person !== null => $this->widely(RecalculationScope::costOfPerson($person, $from->toString())),
+            $role !== null => $this->widely(RecalculationScope::costOfRole($role, $from->toString())),
             default => $this,
         };
     }

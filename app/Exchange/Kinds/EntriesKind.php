@@ -80,7 +80,7 @@ final class EntriesKind extends OnTaskKind
 
     public function checkAgainst(array $drafts, array $existing): array
     {
-        $this->closedUntil ??= [Organisation::query()->sole()->closed_until];
+        $this->closedUntil ??= [Organisation::query()->sole()->closed_until?->toString()];
         [$closedUntil] = $this->closedUntil;
         $problems = [];
         foreach ($drafts as $draft) {

@@ -5,10 +5,16 @@ declare(strict_types=1);
 namespace App\Support\AuditTrail;
 
 use App\Models\Person;
+use BackedEnum;
+use Moss\Core\Calendar\Day;
+use Moss\Core\Money\Money;
+use Moss\Core\Time\Minutes;
 
 /** One act, for the audit trail. */
 final readonly class AuditTrailLine
 {
+    public ?string $date;
+
     /**
      * @param  int|null  $actor  null where the system acted
      * @param  int|null  $onBehalfOf  whom a stand-in acted for
@@ -23,13 +29,31 @@ final readonly class AuditTrailLine
         public ?int $onBehalfOf,
         public ?int $person,
         public ?int $task,
-        public ?string $date,
+        Day|string|null $date,
         public ?array $before,
         public ?array $after,
         public string $why = '',
         public AuditTrailSubject $subject = AuditTrailSubject::Entry,
         public string $name = '',
     ) {
+        $this->date = $date instanceof Day ? $date->toString() : $date;
+    }
+
+    /**
+     * Values as the audit trail stores them: minutes and cents as numbers, days as text.
+     *
+     * @param  array<string, Day|Minutes|Money|BackedEnum|string|int|null>  $values
+     * @return array<string, string|int|null>
+     */
+    public static function told(array $values): array
+    {
+        return array_map(static fn (Day|Minutes|Money|BackedEnum|string|int|null $value): string|int|null => match (true) {
+            $value instanceof Day => $value->toString(),
+            $value instanceof Minutes => $value->toInt(),
+            $value instanceof Money => $value->cents(),
+            $value instanceof BackedEnum => $value->value,
+            default => $value,
+        }, $values);
     }
 
     /**

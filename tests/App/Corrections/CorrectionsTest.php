@@ -25,7 +25,7 @@ final class CorrectionsTest extends TestCase
         $this->load();
         $this->letSeeCost('mo');
         $this->propose([['2026-06-16', '6:30']])->assertSessionHas('message', static fn (string $message): bool => str_contains($message, 'The correction is waiting for your approver. The approved hours stay unchanged until then.'));
-        self::assertSame(480, $this->entry('ada', 'FIT', '2026-06-16')?->minutes);
+        self::assertSame(480, $this->entry('ada', 'FIT', '2026-06-16')?->minutes->toInt());
         $this->as('ada')->get('/week/2026-W25')->assertInertia(fn (AssertableInertia $page) => $page
             ->where('sheet.lines.1.cells.1.correction', ['id' => 1, 'minutes' => 390, 'reason' => 'Left early', 'waitsFor' => 'Mo Fell']));
         $this->as('mo')->get('/review')->assertInertia(fn (AssertableInertia $page) => $page
@@ -49,7 +49,7 @@ final class CorrectionsTest extends TestCase
 
         $this->verdict('mo', [1], false, 'The log book says eight')->assertSessionHas('message');
 
-        self::assertSame([480, 1], [$this->entry('ada', 'FIT', '2026-06-16')?->minutes, $this->entry('ada', 'FIT', '2026-06-16')?->version]);
+        self::assertSame([480, 1], [$this->entry('ada', 'FIT', '2026-06-16')?->minutes->toInt(), $this->entry('ada', 'FIT', '2026-06-16')?->version]);
         $this->as('ada')->get('/week/2026-W25')->assertInertia(fn (AssertableInertia $page) => $page
             ->where('sheet.lines.1.cells.1.correction', null)->where('sheet.lines.1.cells.1.declined', 'The log book says eight'));
     }
@@ -61,7 +61,7 @@ final class CorrectionsTest extends TestCase
         $this->propose([['2026-06-02', '4']], 'Half of it was training', '2026-W23');
         $this->verdict('mo', [1], true);
 
-        self::assertSame(['settled', 360], [$this->entry('ada', 'FIT', '2026-06-02')?->state->value, $this->entry('ada', 'FIT', '2026-06-02')?->minutes]);
+        self::assertSame(['settled', 360], [$this->entry('ada', 'FIT', '2026-06-02')?->state->value, $this->entry('ada', 'FIT', '2026-06-02')?->minutes->toInt()]);
         self::assertSame([['2026-06-08', -120, 'approved', 'Half of it was training']], $this->posted());
         // A second correction starts from what the first has made of it, and is taken into the same difference.
         $this->propose([['2026-06-02', '4']], 'Again', '2026-W23')->assertSessionHas('refusal', static fn (string $why): bool => str_contains($why, 'already'));
@@ -107,7 +107,7 @@ final class CorrectionsTest extends TestCase
 
         $this->propose([['2026-06-16', '7'], ['2026-06-17', '5']])->assertSessionHas('message', static fn (string $message): bool => str_starts_with($message, '2 corrections are waiting'));
         $this->verdict('mo', [1, 2], true)->assertSessionHas('message', static fn (string $message): bool => str_starts_with($message, '2 corrections accepted'));
-        self::assertSame([420, 300], [$this->entry('ada', 'FIT', '2026-06-16')?->minutes, $this->entry('ada', 'FIT', '2026-06-17')?->minutes]);
+        self::assertSame([420, 300], [$this->entry('ada', 'FIT', '2026-06-16')?->minutes->toInt(), $this->entry('ada', 'FIT', '2026-06-17')?->minutes->toInt()]);
     }
 
     public function test_what_cannot_be_corrected_says_what_to_do_instead(): void
@@ -143,7 +143,7 @@ final class CorrectionsTest extends TestCase
 
         DB::table('organisations')->update(['approval' => 'none']);
         $this->propose([['2026-06-17', '3']])->assertSessionHas('message', 'One cell corrected. The audit trail has the earlier value.');
-        self::assertSame(180, $this->entry('ada', 'FIT', '2026-06-17')?->minutes);
+        self::assertSame(180, $this->entry('ada', 'FIT', '2026-06-17')?->minutes->toInt());
     }
 
     public function test_it_is_withdrawn_or_changed_while_nobody_has_decided(): void
@@ -159,7 +159,7 @@ final class CorrectionsTest extends TestCase
         $withdraw()->assertSessionHas('message');
         $withdraw()->assertSessionHas('message');
         $this->verdict('mo', [1], true)->assertSessionHas('refusal', static fn (string $why): bool => str_contains($why, 'This correction has already been decided or withdrawn. Reload to see its status.'));
-        self::assertSame(480, $this->entry('ada', 'FIT', '2026-06-16')?->minutes);
+        self::assertSame(480, $this->entry('ada', 'FIT', '2026-06-16')?->minutes->toInt());
     }
 
     public function test_what_waits_itself_again_has_no_correction_to_decide(): void

@@ -143,7 +143,7 @@ final readonly class RandomActs
     private function planning(): array
     {
         $settings = fn (Project $project): ProjectSettings => new ProjectSettings(
-            $project->name, '', $this->some(Person::query())->code, $this->maybe(fn (): string => '2026-04-'.$this->random->getInt(10, 30)), $this->maybe(static fn (): string => '2026-08-01'), true, true, null,
+            $project->name, '', $this->some(Person::query())->code, $this->maybe(fn (): Day => Day::of('2026-04-'.$this->random->getInt(10, 30))), $this->maybe(static fn (): Day => Day::of('2026-08-01')), true, true, null,
         );
 
         return [
@@ -201,13 +201,13 @@ final readonly class RandomActs
 
     private function change(Entry $entry, string $hours): void
     {
-        $this->save(Person::query()->findOrFail($entry->person_id), $entry->task_id, $entry->role_id, Day::of($entry->date), $entry->version, $hours);
+        $this->save(Person::query()->findOrFail($entry->person_id), $entry->task_id, $entry->role_id, $entry->date, $entry->version, $hours);
     }
 
     private function removeLine(Entry $entry): void
     {
         $person = Person::query()->findOrFail($entry->person_id);
-        $week = Week::containing(Day::of($entry->date));
+        $week = Week::containing($entry->date);
         $sum = Entry::query()->where('person_id', $person->id)->where('task_id', $entry->task_id)->where('role_id', $entry->role_id)
             ->whereBetween('date', [$week->monday()->toString(), $week->sunday()->toString()])->sum('minutes');
         $this->make(RemoveLine::class)->handle($person, $person, $week, $entry->task_id, $entry->role_id, Minutes::of((int) $sum));
@@ -215,7 +215,7 @@ final readonly class RandomActs
 
     private function submit(Entry $entry): void
     {
-        $this->make(SubmitWeek::class)->handle($entry->person, $entry->person, Week::containing(Day::of($entry->date)), Submission::whole());
+        $this->make(SubmitWeek::class)->handle($entry->person, $entry->person, Week::containing($entry->date), Submission::whole());
     }
 
     private function decide(DecisionKind $kind): void
@@ -236,7 +236,7 @@ final readonly class RandomActs
 
     private function correct(Entry $entry): void
     {
-        $this->make(ProposeCorrections::class)->handle($entry->person, $entry->person, [new ProposedHours($entry->task_id, $entry->role_id, Day::of($entry->date), $this->hours())], 'Forgot');
+        $this->make(ProposeCorrections::class)->handle($entry->person, $entry->person, [new ProposedHours($entry->task_id, $entry->role_id, $entry->date, $this->hours())], 'Forgot');
     }
 
     /** @param  array<string, string>  $fields */
@@ -247,7 +247,7 @@ final readonly class RandomActs
 
     private function changeAssignment(Assignment $assignment): void
     {
-        $fields = ['planned' => (string) $this->random->getInt(0, 90), 'endsOn' => Day::of($assignment->starts_on)->plusDays($this->random->getInt(0, 40))->toString()];
+        $fields = ['planned' => (string) $this->random->getInt(0, 90), 'endsOn' => $assignment->starts_on->plusDays($this->random->getInt(0, 40))->toString()];
         $this->make(ChangePlan::class)->handle($this->office(), $assignment->task->project, [new PlanChange(null, [$assignment->id], $fields)]);
     }
 

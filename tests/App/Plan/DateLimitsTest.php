@@ -32,8 +32,8 @@ final class DateLimitsTest extends TestCase
         $this->putJson('/projects/LENS', ['name' => 'Lens', 'manager' => 'mo', 'startsOn' => '2026-06-01', 'endsOn' => $last])->assertStatus(422);
         $this->putJson('/projects/LENS/plan/days', ['assignments' => [$assignment->id], 'days' => ['2999-01-04' => '2']])->assertStatus(422);
 
-        self::assertSame('2026-06-26', $assignment->refresh()->ends_on);
-        self::assertSame('2026-07-31', Project::query()->where('code', 'LENS')->sole()->ends_on);
+        self::assertSame('2026-06-26', $assignment->refresh()->ends_on->toString());
+        self::assertSame('2026-07-31', Project::query()->where('code', 'LENS')->sole()->ends_on?->toString());
     }
 
     /** @return iterable<string, array{string}> */

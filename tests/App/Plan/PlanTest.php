@@ -38,8 +38,8 @@ final class PlanTest extends TestCase
         $this->post('/projects', ['name' => 'Fog bell, Ness', 'client' => 'Ness Trust', 'manager' => 'mo', 'startsOn' => '2026-07-01', 'endsOn' => '2026-08-31', 'hours' => '120'])
             ->assertRedirect('/projects/FOG-BELL-NESS/plan');
         $project = Project::query()->with('client')->where('code', 'FOG-BELL-NESS')->sole();
-        self::assertSame(['Ness Trust', 'NESS-TRUST', 'open'], [$project->client?->name, $project->client?->code, $project->state]);
-        self::assertSame([['FOG-BELL-NESS', 7200, '2026-07-01']], Task::query()->where('project_id', $project->id)->get()->map(static fn (Task $task): array => [$task->code, $task->planned_minutes, $task->starts_on])->all());
+        self::assertSame(['Ness Trust', 'NESS-TRUST', 'open'], [$project->client?->name, $project->client?->code, $project->state->value]);
+        self::assertSame([['FOG-BELL-NESS', 7200, '2026-07-01']], Task::query()->where('project_id', $project->id)->get()->map(static fn (Task $task): array => [$task->code, $task->planned_minutes?->toInt(), $task->starts_on?->toString()])->all());
 
         // The same again is another project; a code that is taken is refused; a known client is used again.
         $this->post('/projects', ['name' => 'Fog bell, Ness', 'client' => 'ness trust', 'manager' => 'mo'])->assertRedirect('/projects/FOG-BELL-NESS-2/plan');
@@ -68,7 +68,7 @@ final class PlanTest extends TestCase
 
         $this->postJson('/projects/LENS/plan', ['lines' => $lines])->assertOk();
         $task = $this->task('CAST-THE-BELL');
-        self::assertSame([2400, 900000, '2026-07-01', '2026-07-31', 'B-1'], [$task->planned_minutes, $task->budget_cents, $task->starts_on, $task->ends_on, $task->charge_code]);
+        self::assertSame([2400, 900000, '2026-07-01', '2026-07-31', 'B-1'], [$task->planned_minutes?->toInt(), $task->budget_cents?->cents(), $task->starts_on?->toString(), $task->ends_on?->toString(), $task->charge_code]);
         // Days that are not said are the task's, else the project's.
         self::assertSame([['2026-07-01', '2026-07-10', 1440], ['2026-07-01', '2026-07-31', 960]], self::stretches($task));
         self::assertSame([['2026-06-01', '2026-07-31', 450]], self::stretches($this->task('HANG-THE-BELL')));
@@ -199,8 +199,8 @@ final class PlanTest extends TestCase
         $this->post('/projects/LENS/copy', ['name' => 'Second lens', 'code' => 'LENS2', 'manager' => 'mo', 'startsOn' => '2026-09-07', 'withPeople' => true])->assertRedirect('/projects/LENS2/plan');
         $copy = Project::query()->where('code', 'LENS2')->sole();
         // 98 days on from 1 June, and never the time recorded or what was said to be done.
-        self::assertSame(['2026-09-07', '2026-11-06'], [$copy->starts_on, $copy->ends_on]);
-        self::assertSame([['FIT', 2400, null], ['CLEAN', null, null], ['DRAW', 480, null]], $copy->tasks()->orderBy('id')->get()->map(static fn (Task $task): array => [$task->code, $task->planned_minutes, $task->done_on])->all());
+        self::assertSame(['2026-09-07', '2026-11-06'], [$copy->starts_on?->toString(), $copy->ends_on?->toString()]);
+        self::assertSame([['FIT', 2400, null], ['CLEAN', null, null], ['DRAW', 480, null]], $copy->tasks()->orderBy('id')->get()->map(static fn (Task $task): array => [$task->code, $task->planned_minutes?->toInt(), $task->done_on?->toString()])->all());
         $fit = Task::query()->where('project_id', $copy->id)->where('code', 'FIT')->sole();
         self::assertSame([['2026-09-21', '2026-10-02', 1920]], self::stretches($fit));
         self::assertSame(0, DB::table('entries')->where('task_id', $fit->id)->count());
@@ -253,6 +253,6 @@ final class PlanTest extends TestCase
     private static function stretches(Task $task): array
     {
         return array_values(Assignment::query()->where('task_id', $task->id)->orderBy('starts_on')->orderBy('ends_on')->get()
-            ->map(static fn (Assignment $one): array => [$one->starts_on, $one->ends_on, $one->planned_minutes])->all());
+            ->map(static fn (Assignment $one): array => [$one->starts_on->toString(), $one->ends_on->toString(), $one->planned_minutes->toInt()])->all());
     }
 }

@@ -88,11 +88,11 @@ final class RatesTest extends TestCase
     {
         $this->put('/office/remaining', ['mode' => 'approve', 'tolerance' => '2:30'])->assertSessionHasNoErrors();
         $organisation = Organisation::query()->sole();
-        self::assertSame([EstimateMode::AfterApproval, 150], [$organisation->estimate_mode, $organisation->estimate_tolerance]);
+        self::assertSame([EstimateMode::AfterApproval, 150], [$organisation->estimate_mode, $organisation->estimate_tolerance->toInt()]);
         $this->put('/office/remaining', ['mode' => 'approve', 'tolerance' => 'some'])->assertSessionHasErrors(['tolerance']);
         $this->put('/office/remaining', ['mode' => 'never', 'tolerance' => '1'])->assertSessionHasErrors(['mode']);
 
-        self::assertSame(150, $organisation->refresh()->estimate_tolerance);
+        self::assertSame(150, $organisation->refresh()->estimate_tolerance->toInt());
         self::assertSame(1, DB::table('audit_trail')->where('subject', 'setting')->where('name', 'remaining estimates')->count());
     }
 

@@ -41,7 +41,7 @@ final class RemainingTest extends TestCase
             // 32 h planned and 8 h of nobody: 14 h entered, 20 h and 8 h left.
             ->assertJsonPath('remaining.history.0.forecast', 12 * 60 + 22 * 60 + 8 * 60);
         // The 2 h entered for tomorrow were still left at the end of today.
-        self::assertSame([22 * 60, '2026-06-17'], [RemainingEstimate::query()->sole()->remaining_minutes, RemainingEstimate::query()->sole()->estimated_on]);
+        self::assertSame([22 * 60, '2026-06-17'], [RemainingEstimate::query()->sole()->remaining_minutes->toInt(), RemainingEstimate::query()->sole()->estimated_on->toString()]);
         self::assertSame(42 * 60, $this->forecast());
         $this->getJson('/people/ada/week/2026-W25/pencil')->assertJsonFragment(['minutes' => 1200]);
     }
@@ -54,7 +54,7 @@ final class RemainingTest extends TestCase
         self::assertSame(1, DB::table('audit_trail')->where('subject', 'remaining')->count());
 
         $this->say('ada', 'FIT', ['hours' => '21', 'done' => 'no', 'reason' => 'More putty'])->assertOk();
-        self::assertSame([23 * 60], RemainingEstimate::query()->pluck('remaining_minutes')->all());
+        self::assertSame([23 * 60], RemainingEstimate::query()->toBase()->pluck('remaining_minutes')->all());
         $last = DB::table('audit_trail')->where('subject', 'remaining')->orderByDesc('id')->first();
         self::assertSame(
             ['update', 'More putty', '{"remaining_minutes":1200,"done":"no","forecast_minutes":2520}', '{"remaining_minutes":1260,"done":"no","forecast_minutes":2580}'],
@@ -101,7 +101,7 @@ final class RemainingTest extends TestCase
         $this->actingAs($this->person('mo'))->post("/projects/LENS/estimates/{$asked->id}", ['accept' => false])->assertSessionHas('refusal');
         $this->post("/projects/LENS/estimates/{$asked->id}", ['accept' => true])->assertSessionHas('message');
         $this->post("/projects/LENS/estimates/{$asked->id}", ['accept' => true])->assertSessionHas('message');
-        self::assertSame([52 * 60, 'accepted', 1], [$this->forecast(), $asked->refresh()->state, RemainingEstimate::query()->count()]);
+        self::assertSame([52 * 60, 'accepted', 1], [$this->forecast(), $asked->refresh()->state->value, RemainingEstimate::query()->count()]);
         $this->post("/projects/LENS/estimates/{$asked->id}", ['accept' => false, 'comment' => 'No'])->assertSessionHas('refusal', 'This has already been decided or taken back. Reload to see its status.');
         self::assertSame(1, DB::table('messages')->where('kind', 'estimate decided')->count());
     }
@@ -126,10 +126,10 @@ final class RemainingTest extends TestCase
         Assignment::query()->where('task_id', $this->task('FIT')->id)->delete();
         $this->actingAs($this->person('mo'))->post("/projects/LENS/estimates/{$asked->id}", ['accept' => true])
             ->assertSessionHas('refusal', 'Neither Ada Moor nor their team has planned hours on Fit the lens, so there is nothing to estimate. Ask the project manager, Mo Fell, to assign hours.');
-        self::assertSame(['waiting', 0], [$asked->refresh()->state, RemainingEstimate::query()->count()]);
+        self::assertSame(['waiting', 0], [$asked->refresh()->state->value, RemainingEstimate::query()->count()]);
 
         $this->put('/projects/LENS/tasks/'.$this->task('FIT')->id.'/done', ['done' => true, 'confirmed' => true])->assertSessionHasNoErrors();
-        self::assertSame('withdrawn', $asked->refresh()->state);
+        self::assertSame('withdrawn', $asked->refresh()->state->value);
     }
 
     public function test_an_estimate_of_today_or_one_that_is_waiting_can_be_taken_back(): void
@@ -143,7 +143,7 @@ final class RemainingTest extends TestCase
         Organisation::query()->update(['estimate_mode' => 'approve']);
         $this->say('ada', 'FIT', ['hours' => '19', 'done' => 'no']);
         $this->deleteJson($address)->assertOk();
-        self::assertSame('withdrawn', ProposedEstimate::query()->sole()->state);
+        self::assertSame('withdrawn', ProposedEstimate::query()->sole()->state->value);
     }
 
     public function test_done_for_oneself_for_the_team_and_for_all(): void
@@ -153,7 +153,7 @@ final class RemainingTest extends TestCase
         $this->say('ada', 'FIT', ['done' => 'all'])->assertStatus(422)->assertJsonPath('fault', 'others_have_left')
             ->assertJsonPath('message', "Others still have hours remaining on Fit the lens: unassigned 8\u{A0}h. Mark it as done for you; once everyone has, the task is done. Or ask Mo Fell.");
         $this->say('ada', 'CLEAN', ['done' => 'all'])->assertOk()->assertJsonPath('remaining.doneOn', '2026-06-17');
-        self::assertSame('2026-06-17', $this->task('CLEAN')->done_on);
+        self::assertSame('2026-06-17', $this->task('CLEAN')->done_on?->toString());
         $this->say('ada', 'CLEAN', ['hours' => '1', 'done' => 'no'])->assertStatus(422)->assertJsonPath('fault', 'task_done');
 
         $task = $this->task('FIT')->id;
@@ -162,12 +162,12 @@ final class RemainingTest extends TestCase
         $mo->put("/projects/LENS/tasks/$task/done", ['done' => true, 'confirmed' => true])->assertSessionHas('message', 'Fit the lens is marked as done for everyone.');
         self::assertSame(14 * 60, $this->forecast());
         $mo->put("/projects/LENS/tasks/$task/done", ['done' => false])->assertSessionHas('message');
-        self::assertSame([null, 40 * 60], [$this->task('FIT')->done_on, $this->forecast()]);
+        self::assertSame([null, 40 * 60], [$this->task('FIT')->done_on?->toString(), $this->forecast()]);
 
         // She holds all that is assigned of it: with her it is done.
         $this->actingAs($this->person('ada'));
         $this->say('ada', 'FIT', ['done' => 'me'])->assertOk()->assertJsonPath('remaining.ofPerson.isDone', true)->assertJsonPath('remaining.ofPerson.minutes', 0);
-        self::assertSame([null, 14 * 60], [$this->task('FIT')->done_on, $this->forecast()]);
+        self::assertSame([null, 14 * 60], [$this->task('FIT')->done_on?->toString(), $this->forecast()]);
         self::assertSame(3, DB::table('audit_trail')->whereIn('act', ['mark as done for everyone', 'reopen'])->count());
     }
 

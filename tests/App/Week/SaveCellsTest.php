@@ -30,7 +30,7 @@ final class SaveCellsTest extends TestCase
             'totals' => ['week' => 90, 'days' => [0, 0, 90, 0, 0, 0, 0], 'projects' => ['LENS' => 90]],
         ]);
 
-        self::assertSame(90, $this->entry('ada', 'FIT', '2026-06-17')?->minutes);
+        self::assertSame(90, $this->entry('ada', 'FIT', '2026-06-17')?->minutes->toInt());
         self::assertSame(['ink', '2026-06-17'], array_values((array) DB::table('audit_trail')->orderByDesc('id')->first(['act', 'date'])));
     }
 
@@ -167,7 +167,7 @@ final class SaveCellsTest extends TestCase
     {
         $this->save('FIT', '2026-06-17', '3');
         $this->outcome($this->save('FIT', '2026-06-17', '5'), 'moved on', ['minutes' => 180, 'version' => 1], 'This cell has changed in the meantime and is now');
-        self::assertSame(180, $this->entry('ada', 'FIT', '2026-06-17')?->minutes);
+        self::assertSame(180, $this->entry('ada', 'FIT', '2026-06-17')?->minutes->toInt());
 
         $this->outcome($this->save('FIT', '2026-06-17', '0', 1), 'saved');
         $this->outcome($this->save('FIT', '2026-06-17', '6', 1), 'moved on', ['minutes' => null, 'version' => null], 'This cell was cleared in the meantime. Your value was not saved.');
@@ -218,7 +218,7 @@ final class SaveCellsTest extends TestCase
         $this->outcome($this->save('FIT', '2026-06-17', '7', 1), 'refused', ['minutes' => 480], $sentence);
         $this->outcome($this->saveAll([['note' => 'late'] + $this->cell('FIT', '2026-06-17', '8', 1)]), 'refused', ['note' => ''], $sentence);
 
-        self::assertSame(480, $this->entry('ada', 'FIT', '2026-06-17')?->minutes);
+        self::assertSame(480, $this->entry('ada', 'FIT', '2026-06-17')?->minutes->toInt());
     }
 
     /** @return iterable<array{string, string}> */

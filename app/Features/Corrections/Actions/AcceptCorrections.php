@@ -9,9 +9,9 @@ use App\Effort\Recalculation\UpdateTotals;
 use App\Features\Corrections\Queries\CorrectableEntries;
 use App\Features\Corrections\Queries\FullDays;
 use App\Models\Correction as ProposedCorrection;
-use App\Models\CorrectionState;
 use App\Models\Entry;
 use App\Models\Person;
+use App\Models\ProposalState;
 use App\Support\AuditTrail\AuditTrail;
 use App\Support\AuditTrail\AuditTrailLine;
 use App\Support\Clock\Today;
@@ -43,7 +43,7 @@ final readonly class AcceptCorrections
         $differences = [];
         foreach ($accepted as $one) {
             $state = EntryState::from($one->entry->string('state'));
-            $effect = Correction::of($state, Minutes::of(CorrectableEntries::minutes($one->entry)), Minutes::of($one->correction->minutes));
+            $effect = Correction::of($state, Minutes::of(CorrectableEntries::minutes($one->entry)), $one->correction->minutes);
             if ($state === EntryState::Approved) {
                 $stored[$one->entry->int('id')] = $effect->stored->toInt();
             } else {
@@ -55,7 +55,7 @@ final readonly class AcceptCorrections
         $this->totals->handle(self::changes($accepted, $postedOn));
         $ids = array_map(static fn (AcceptedCorrection $one): int => $one->correction->id, $accepted);
         ProposedCorrection::query()->whereIntegerInRaw('id', $ids)->update([
-            'state' => CorrectionState::Accepted, 'decided_by_id' => $approver?->id, 'decided_at' => $this->today->now()->format('Y-m-d\TH:i:s\Z'), 'comment' => $comment,
+            'state' => ProposalState::Accepted, 'decided_by_id' => $approver?->id, 'decided_at' => $this->today->now()->format('Y-m-d\TH:i:s\Z'), 'comment' => $comment,
         ]);
         $this->auditTrail->of(array_map(static fn (AcceptedCorrection $one): AuditTrailLine => self::line($one, $approver, $postedOn[$one->entry->int('id')] ?? null), $accepted));
     }
@@ -88,8 +88,8 @@ final readonly class AcceptCorrections
     {
         $growth = [];
         foreach ($accepted as $one) {
-            [$person, $date] = [$one->correction->person_id, $one->correction->date];
-            $growth[$person][$date] = ($growth[$person][$date] ?? 0) + $one->correction->minutes - CorrectableEntries::minutes($one->entry);
+            [$person, $date] = [$one->correction->person_id, $one->correction->date->toString()];
+            $growth[$person][$date] = ($growth[$person][$date] ?? 0) + $one->correction->minutes->toInt() - CorrectableEntries::minutes($one->entry);
         }
         foreach ($growth as $person => $ofDays) {
             FullDays::refuse($person, $ofDays);
@@ -122,7 +122,7 @@ final readonly class AcceptCorrections
         return new AuditTrailLine(
             'correct', $approver?->id, $one->insteadOf, $entry->int('person_id'), $entry->int('task_id'), $entry->string('date'),
             ['role' => $entry->intOrNull('role_id'), 'minutes' => CorrectableEntries::minutes($entry), 'state' => $entry->string('state')],
-            ['role' => $entry->intOrNull('role_id'), 'minutes' => $correction->minutes, 'state' => $entry->string('state')] + ($postedOn === null ? [] : ['posted_on' => $postedOn]),
+            ['role' => $entry->intOrNull('role_id'), 'minutes' => $correction->minutes->toInt(), 'state' => $entry->string('state')] + ($postedOn === null ? [] : ['posted_on' => $postedOn]),
             $correction->reason,
         );
     }

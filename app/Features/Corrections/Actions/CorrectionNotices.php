@@ -7,14 +7,12 @@ namespace App\Features\Corrections\Actions;
 use App\Features\Messages\Actions\Notice;
 use App\Features\Messages\Actions\NotifyPeople;
 use App\Models\Correction;
-use App\Models\CorrectionState;
 use App\Models\MessageKind;
 use App\Models\Person;
+use App\Models\ProposalState;
 use App\Support\Database\Record;
 use Illuminate\Support\Facades\DB;
-use Moss\Core\Calendar\Day;
 use Moss\Core\Calendar\Week;
-use Moss\Core\Time\Minutes;
 
 /** Tells approvers what is asked of them, and owners what was decided. */
 final readonly class CorrectionNotices
@@ -32,8 +30,8 @@ final readonly class CorrectionNotices
         $notices = [];
         foreach ($corrections as $correction) {
             foreach ($correction->approver_id === null ? $office : [$correction->approver_id] as $approver) {
-                $notices[] = new Notice($approver, MessageKind::CorrectionWaiting, 'correction '.$correction->id.' '.$correction->minutes, [
-                    'name' => $owner->name, 'day' => Day::of($correction->date), 'before' => Minutes::of($correction->minutes_before), 'after' => Minutes::of($correction->minutes), 'comment' => $correction->reason,
+                $notices[] = new Notice($approver, MessageKind::CorrectionWaiting, 'correction '.$correction->id.' '.$correction->minutes->toInt(), [
+                    'name' => $owner->name, 'day' => $correction->date, 'before' => $correction->minutes_before, 'after' => $correction->minutes, 'comment' => $correction->reason,
                 ], '/review');
             }
         }
@@ -43,10 +41,10 @@ final readonly class CorrectionNotices
     /** @param  list<Correction>  $corrections */
     public function decided(Person $approver, array $corrections, bool $accepted, string $comment): void
     {
-        $verdict = $accepted ? CorrectionState::Accepted : CorrectionState::Declined;
+        $verdict = $accepted ? ProposalState::Accepted : ProposalState::Declined;
         $this->notify->of(array_map(static fn (Correction $correction): Notice => new Notice($correction->person_id, MessageKind::CorrectionDecided, 'correction '.$correction->id.' decided', [
-            'name' => $approver->name, 'day' => Day::of($correction->date), 'verdict' => $verdict->value,
-            'before' => Minutes::of($correction->minutes_before), 'after' => Minutes::of($correction->minutes), 'comment' => $comment,
-        ], '/week/'.Week::containing(Day::of($correction->date))->toString()), $corrections));
+            'name' => $approver->name, 'day' => $correction->date, 'verdict' => $verdict->value,
+            'before' => $correction->minutes_before, 'after' => $correction->minutes, 'comment' => $comment,
+        ], '/week/'.Week::containing($correction->date)->toString()), $corrections));
     }
 }

@@ -8,8 +8,8 @@ use App\Features\Corrections\Queries\CorrectableEntries;
 use App\Features\Review\Queries\DecisionRights;
 use App\Features\Review\Queries\Waiting;
 use App\Models\Correction;
-use App\Models\CorrectionState;
 use App\Models\Person;
+use App\Models\ProposalState;
 use App\Support\AuditTrail\AuditTrail;
 use App\Support\AuditTrail\AuditTrailLine;
 use App\Support\AuditTrail\AuditTrailSubject;
@@ -60,17 +60,17 @@ final readonly class DecideCorrections
         $rights = new DecisionRights($approver, $this->waiting->stoodInFor($approver, $this->today->for($approver)));
         $decided = [];
         foreach ($corrections as $correction) {
-            $wanted = $accepts ? CorrectionState::Accepted : CorrectionState::Declined;
+            $wanted = $accepts ? ProposalState::Accepted : ProposalState::Declined;
             if ($correction->state === $wanted && $correction->decided_by_id === $approver->id) {
                 continue;
             }
             $entry = $entries[$correction->entry_id ?? 0] ?? null;
-            if ($entry === null || $correction->state !== CorrectionState::Waiting) {
+            if ($entry === null || $correction->state !== ProposalState::Waiting) {
                 throw CorrectionRefused::because('decided');
             }
             $turn = $entry->with(['approver_id' => $correction->approver_id]);
             EntryStatus::of(EntryState::from($entry->string('state')))->corrected($rights->towards($turn));
-            if ($accepts && CorrectableEntries::minutes($entry) !== $correction->minutes_before) {
+            if ($accepts && CorrectableEntries::minutes($entry) !== $correction->minutes_before->toInt()) {
                 throw CorrectionRefused::because('moved_on');
             }
             $decided[] = new AcceptedCorrection($correction, $entry, $rights->insteadOf($turn));
@@ -89,14 +89,14 @@ final readonly class DecideCorrections
     private function decline(array $declined, Person $approver, string $comment): void
     {
         Correction::query()->whereIntegerInRaw('id', array_map(static fn (AcceptedCorrection $one): int => $one->correction->id, $declined))->update([
-            'state' => CorrectionState::Declined, 'decided_by_id' => $approver->id, 'decided_at' => $this->today->now()->format('Y-m-d\TH:i:s\Z'), 'comment' => $comment,
+            'state' => ProposalState::Declined, 'decided_by_id' => $approver->id, 'decided_at' => $this->today->now()->format('Y-m-d\TH:i:s\Z'), 'comment' => $comment,
         ]);
         $this->auditTrail->of(array_map(static function (AcceptedCorrection $one) use ($approver, $comment): AuditTrailLine {
             $correction = $one->correction;
 
             return new AuditTrailLine(
                 'decline', $approver->id, $one->insteadOf, $correction->person_id, $correction->task_id, $correction->date,
-                ['role' => $correction->role_id, 'minutes' => $correction->minutes], ['role' => $correction->role_id, 'minutes' => $correction->minutes_before], $comment, AuditTrailSubject::Correction,
+                ['role' => $correction->role_id, 'minutes' => $correction->minutes->toInt()], ['role' => $correction->role_id, 'minutes' => $correction->minutes_before->toInt()], $comment, AuditTrailSubject::Correction,
             );
         }, $declined));
     }

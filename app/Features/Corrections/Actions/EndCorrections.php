@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Features\Corrections\Actions;
 
 use App\Models\Correction;
-use App\Models\CorrectionState;
 use App\Models\Person;
+use App\Models\ProposalState;
 use App\Support\AuditTrail\AuditTrail;
 use App\Support\AuditTrail\AuditTrailLine;
 use App\Support\AuditTrail\AuditTrailSubject;
@@ -25,16 +25,16 @@ final readonly class EndCorrections
     /** @param  list<int>  $entries */
     public function of(?Person $actor, array $entries): void
     {
-        $moot = Correction::query()->whereIntegerInRaw('entry_id', $entries)->where('state', CorrectionState::Waiting)->get();
+        $moot = Correction::query()->whereIntegerInRaw('entry_id', $entries)->where('state', ProposalState::Waiting)->get();
         if ($moot->isEmpty()) {
             return;
         }
         Correction::query()->whereKey($moot->modelKeys())->update([
-            'state' => CorrectionState::Withdrawn, 'decided_by_id' => $actor?->id, 'decided_at' => $this->today->now()->format('Y-m-d\TH:i:s\Z'),
+            'state' => ProposalState::Withdrawn, 'decided_by_id' => $actor?->id, 'decided_at' => $this->today->now()->format('Y-m-d\TH:i:s\Z'),
         ]);
         $this->auditTrail->of(array_values($moot->map(static fn (Correction $correction): AuditTrailLine => new AuditTrailLine(
             'withdraw', $actor?->id, null, $correction->person_id, $correction->task_id, $correction->date,
-            ['role' => $correction->role_id, 'minutes' => $correction->minutes], ['role' => $correction->role_id, 'minutes' => $correction->minutes_before], '', AuditTrailSubject::Correction,
+            ['role' => $correction->role_id, 'minutes' => $correction->minutes->toInt()], ['role' => $correction->role_id, 'minutes' => $correction->minutes_before->toInt()], '', AuditTrailSubject::Correction,
         ))->all()));
     }
 }

@@ -34,8 +34,8 @@ final readonly class PostDifferences
         foreach ($differences as $difference) {
             $before = $posted[$difference->key()] ?? [];
             $open = array_values(array_filter($before, static fn (Entry $entry): bool => $entry->state === EntryState::Approved))[0] ?? null;
-            $sum = ($open->minutes ?? 0) + $difference->minutes->toInt();
-            $day = $open->date ?? self::firstOpenDay($difference, $closedUntil, $before);
+            $sum = ($open?->minutes->toInt() ?? 0) + $difference->minutes->toInt();
+            $day = $open?->date->toString() ?? self::firstOpenDay($difference, $closedUntil, $before);
             $days[$difference->entry->int('id')] = $day;
             if ($open !== null && $sum === 0) {
                 $gone[] = $open->id;
@@ -65,18 +65,18 @@ final readonly class PostDifferences
             ->whereIn('person_id', array_map(static fn (PostedDifference $one): int => $one->entry->int('person_id'), $differences))
             ->whereIn('corrects', array_map(static fn (PostedDifference $one): string => $one->entry->string('date'), $differences))
             ->orderBy('date')->get() as $entry) {
-            $posted[PostedDifference::keyOf($entry->person_id, $entry->task_id, $entry->role_id, $entry->corrects)][] = $entry;
+            $posted[PostedDifference::keyOf($entry->person_id, $entry->task_id, $entry->role_id, $entry->corrects?->toString())][] = $entry;
         }
 
         return $posted;
     }
 
     /** @param  list<Entry>  $before */
-    private static function firstOpenDay(PostedDifference $difference, ?string $closedUntil, array $before): string
+    private static function firstOpenDay(PostedDifference $difference, ?Day $closedUntil, array $before): string
     {
         $own = Day::of($difference->entry->string('date'));
-        $day = $closedUntil === null ? $own : Day::later($own, Day::of($closedUntil)->plusDays(1));
-        $taken = array_map(static fn (Entry $entry): string => $entry->date, $before);
+        $day = $closedUntil === null ? $own : Day::later($own, $closedUntil->plusDays(1));
+        $taken = array_map(static fn (Entry $entry): string => $entry->date->toString(), $before);
         while (in_array($day->toString(), $taken, true)) {
             $day = $day->plusDays(1);
         }

@@ -9,9 +9,9 @@ use App\Features\Corrections\Queries\FullDays;
 use App\Features\Review\Queries\EntryRoute;
 use App\Features\Week\Queries\LineKey;
 use App\Models\Correction;
-use App\Models\CorrectionState;
 use App\Models\Organisation;
 use App\Models\Person;
+use App\Models\ProposalState;
 use App\Support\AuditTrail\AuditTrail;
 use App\Support\AuditTrail\AuditTrailLine;
 use App\Support\AuditTrail\AuditTrailSubject;
@@ -129,7 +129,7 @@ final readonly class ProposeCorrections
         return [
             'id' => $entry->intOrNull('correction'),
             'entry_id' => $entry->int('id'),
-            'state' => CorrectionState::Waiting->value,
+            'state' => ProposalState::Waiting->value,
             'person_id' => $entry->int('person_id'),
             'task_id' => $entry->int('task_id'),
             'role_id' => $entry->intOrNull('role_id'),
@@ -156,7 +156,7 @@ final readonly class ProposeCorrections
             DB::table('corrections')->upsert($known, ['id'], ['proposed_by_id', 'proposed_at', 'minutes_before', 'minutes', 'reason', 'approver_id']);
         }
 
-        return array_values(Correction::query()->whereIn('entry_id', array_column($rows, 'entry_id'))->where('state', CorrectionState::Waiting)->orderBy('id')->get()->all());
+        return array_values(Correction::query()->whereIn('entry_id', array_column($rows, 'entry_id'))->where('state', ProposalState::Waiting)->orderBy('id')->get()->all());
     }
 
     private static function line(Person $actor, Record $entry, Minutes $minutes, string $reason): AuditTrailLine

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Features\Corrections\Actions;
 
 use App\Models\Correction;
-use App\Models\CorrectionState;
 use App\Models\Person;
+use App\Models\ProposalState;
 use App\Support\AuditTrail\AuditTrail;
 use App\Support\AuditTrail\AuditTrailLine;
 use App\Support\AuditTrail\AuditTrailSubject;
@@ -25,16 +25,16 @@ final readonly class WithdrawCorrection
     {
         DB::transaction(function () use ($actor, $owner, $id): void {
             $correction = Correction::query()->where('person_id', $owner->id)->find($id) ?? throw CorrectionRefused::because('gone');
-            if ($correction->state === CorrectionState::Withdrawn) {
+            if ($correction->state === ProposalState::Withdrawn) {
                 return;
             }
-            if ($correction->state !== CorrectionState::Waiting) {
+            if ($correction->state !== ProposalState::Waiting) {
                 throw CorrectionRefused::because('decided');
             }
-            $correction->update(['state' => CorrectionState::Withdrawn, 'decided_by_id' => $actor->id, 'decided_at' => $this->today->now()->format('Y-m-d\TH:i:s\Z')]);
+            $correction->update(['state' => ProposalState::Withdrawn, 'decided_by_id' => $actor->id, 'decided_at' => $this->today->now()->format('Y-m-d\TH:i:s\Z')]);
             $this->auditTrail->of([new AuditTrailLine(
                 'withdraw', $actor->id, null, $owner->id, $correction->task_id, $correction->date,
-                ['role' => $correction->role_id, 'minutes' => $correction->minutes], ['role' => $correction->role_id, 'minutes' => $correction->minutes_before], '', AuditTrailSubject::Correction,
+                ['role' => $correction->role_id, 'minutes' => $correction->minutes->toInt()], ['role' => $correction->role_id, 'minutes' => $correction->minutes_before->toInt()], '', AuditTrailSubject::Correction,
             )]);
         });
     }

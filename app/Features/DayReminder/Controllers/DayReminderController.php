@@ -57,7 +57,7 @@ final readonly class DayReminderController
             return $back->with('message', Wording::refusal('day_reminder_used'));
         }
         $refused = array_values(array_filter($results, static fn (CellResult $result): bool => $result->outcome !== CellOutcome::Saved));
-        $minutes = array_sum(array_map(static fn (CellResult $result): int => $result->outcome === CellOutcome::Saved ? ($result->entry->minutes ?? 0) : 0, $results));
+        $minutes = array_sum(array_map(static fn (CellResult $result): int => $result->outcome === CellOutcome::Saved ? ($result->entry?->minutes->toInt() ?? 0) : 0, $results));
 
         return $refused === []
             ? $back->with('message', Wording::refusal('day_reminder_inked', ['hours' => Wording::hours(Minutes::of($minutes), $person), 'day' => Wording::day($day)]))

@@ -73,7 +73,6 @@ final readonly class SheetsToCheck
     {
         $capacity = $this->working->capacity($owner->pattern, $owner->calendar_id);
         $team = $owner->team_id === null ? null : $this->teams[$owner->team_id];
-        $step = $this->working->organisation()->entry_step;
 
         return new CheckedSheet(
             $week,
@@ -83,7 +82,7 @@ final readonly class SheetsToCheck
             ExpectedHours::of($capacity, $owner->employment(), $this->absences[$owner->id] ?? []),
             $this->working->holidays($owner->calendar_id),
             $this->kinds[$owner->id] ?? [],
-            $step === null ? null : Minutes::of($step),
+            $this->working->organisation()->entry_step,
             $this->spans[$owner->id] ?? [],
             array_map(fn (Record $entry): CheckedEntry => $this->entry($entry, $owner, $team, $inQuestion), $this->entriesOf($owner, $week)),
         );

@@ -75,8 +75,8 @@ final readonly class NotifyDueWeeks
             $notices = [];
             foreach ($turns as [$person, $turn]) {
                 // Weeks before somebody began, with us or with recording here, are nobody's.
-                $first = $person->starts_on ?? $begun[$person->id] ?? $turn->day->plusDays(-7)->toString();
-                $since = array_values(array_filter($weeks, static fn (Week $week): bool => $week->sunday()->toString() >= $first));
+                $first = $person->starts_on ?? (isset($begun[$person->id]) ? Day::of($begun[$person->id]) : $turn->day->plusDays(-7));
+                $since = array_values(array_filter($weeks, static fn (Week $week): bool => ! $week->sunday()->isBefore($first)));
                 array_push($notices, ...self::notices($person, $turn->day, $submissions, $since, $due));
             }
             $this->notify->of($notices);

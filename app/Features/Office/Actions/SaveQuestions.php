@@ -12,6 +12,7 @@ use App\Support\AuditTrail\AuditTrailLine;
 use App\Support\AuditTrail\AuditTrailSubject;
 use App\Support\Clock\Today;
 use Illuminate\Support\Facades\DB;
+use Moss\Core\Calendar\Day;
 use Moss\Core\Calendar\Week;
 
 /** Asks a question with every week from a day on, or no longer. What was answered stays. */
@@ -36,13 +37,13 @@ final readonly class SaveQuestions
     public function end(Person $office, Question $question): void
     {
         DB::transaction(function () use ($office, $question): void {
-            $last = Week::containing($this->today->for($office))->monday()->plusDays(-1)->toString();
-            if ($last < $question->starts_on && ! DB::table('answers')->where('question_id', $question->id)->exists()) {
+            $last = Week::containing($this->today->for($office))->monday()->plusDays(-1);
+            if ($last->isBefore($question->starts_on) && ! DB::table('answers')->where('question_id', $question->id)->exists()) {
                 $question->delete();
             } else {
-                $question->update(['ends_on' => max($last, $question->starts_on)]);
+                $question->update(['ends_on' => Day::later($last, $question->starts_on)]);
             }
-            $this->auditTrail->of([AuditTrailLine::on(AuditTrailSubject::Question, $question->wording, 'end', $office, null, ['to' => $last])]);
+            $this->auditTrail->of([AuditTrailLine::on(AuditTrailSubject::Question, $question->wording, 'end', $office, null, ['to' => $last->toString()])]);
         });
     }
 }

@@ -29,7 +29,7 @@ final class QuestionsController
 
         return Inertia::render('Questions', [
             'questions' => array_values(Question::query()->orderBy('id')->get()->map(static fn (Question $question): OfficeQuestionProps => new OfficeQuestionProps(
-                $question->id, $question->wording, $question->kind, $question->choices, $question->required, $question->starts_on, $question->ends_on,
+                $question->id, $question->wording, $question->kind, $question->choices, $question->required, $question->starts_on->toString(), $question->ends_on?->toString(),
                 is_int($answers[$question->id] ?? null) ? $answers[$question->id] : 0,
             ))->all()),
             'monday' => Week::containing($today->for($office))->monday()->toString(),

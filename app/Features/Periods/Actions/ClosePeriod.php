@@ -42,8 +42,8 @@ final readonly class ClosePeriod
             if ($until->isAfter($this->today->for($office))) {
                 throw PeriodRefused::because('future', ['day' => Wording::day($until)]);
             }
-            if ($organisation->closed_until !== null && $until->toString() < $organisation->closed_until) {
-                throw PeriodRefused::because('backwards', ['day' => Wording::day(Day::of($organisation->closed_until))]);
+            if ($organisation->closed_until !== null && $until->isBefore($organisation->closed_until)) {
+                throw PeriodRefused::because('backwards', ['day' => Wording::day($organisation->closed_until)]);
             }
             if (PeriodCheck::seen($until) !== $seen) {
                 throw PeriodRefused::because('moved_on');
@@ -61,7 +61,7 @@ final readonly class ClosePeriod
     {
         $settling = Record::all(PeriodCheck::settling($until)->selectRaw('count(*) AS entries, coalesce(sum(minutes), 0) AS minutes'))[0];
         [$entries, $minutes] = [$settling->int('entries'), $settling->int('minutes')];
-        $before = $organisation->closed_until;
+        $before = $organisation->closed_until?->toString();
         if ($entries === 0 && $before === $until->toString()) {
             return Minutes::zero();
         }

@@ -35,12 +35,12 @@ final readonly class ReopenPeriod
         DB::transaction(function () use ($office, $from, $reason): void {
             $organisation = Organisation::query()->sole();
             $before = $organisation->closed_until;
-            if ($before === null || $from->toString() > $before) {
+            if ($before === null || $from->isAfter($before)) {
                 throw PeriodRefused::because('not_closed');
             }
             $until = $from->plusDays(-1)->toString();
             $organisation->update(['closed_until' => $until]);
-            $this->auditTrail->of([AuditTrailLine::on(AuditTrailSubject::Period, $from->toString(), 'reopen', $office, ['until' => $before], ['until' => $until], null, trim($reason))]);
+            $this->auditTrail->of([AuditTrailLine::on(AuditTrailSubject::Period, $from->toString(), 'reopen', $office, ['until' => $before->toString()], ['until' => $until], null, trim($reason))]);
         });
     }
 }

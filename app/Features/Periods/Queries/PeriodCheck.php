@@ -27,7 +27,7 @@ final class PeriodCheck
     public function of(Day $until): PeriodProps
     {
         $organisation = Organisation::query()->sole();
-        $closedUntil = $organisation->closed_until;
+        $closedUntil = $organisation->closed_until?->toString();
         $sums = self::sums($until);
 
         return new PeriodProps(

@@ -14,6 +14,8 @@ use App\Support\Clock\Today;
 use App\Support\Language\Wording;
 use DomainException;
 use Illuminate\Support\Facades\DB;
+use Moss\Core\Calendar\Day;
+use Moss\Core\Time\Minutes;
 
 /**
  * Adds lines to a plan, typed one by one or pasted from a spreadsheet: all of them, or none.
@@ -103,8 +105,8 @@ final class AddPlanLines
         $this->read($index, 'code', fn () => $task->code = $line->text('code') === ''
             ? PlanText::codeFor($line->text('task'), fn (string $code): bool => isset($this->tasks[mb_strtolower($code)]))
             : PlanText::code($line->text('code')));
-        $this->read($index, 'planned', static fn () => $task->planned_minutes = $isOfTask ? PlanText::hours($line->text('planned')) : null);
-        $this->read($index, 'budget', static fn () => $task->budget_cents = PlanText::cents($line->text('budget')));
+        $this->read($index, 'planned', static fn () => $task->planned_minutes = $isOfTask ? PlanText::minutes($line->text('planned')) : null);
+        $this->read($index, 'budget', static fn () => $task->budget_cents = PlanText::money($line->text('budget')));
         foreach (['startsOn' => 'starts_on', 'endsOn' => 'ends_on'] as $field => $column) {
             $this->read($index, $field, static fn () => $task->setAttribute($column, $isOfTask ? PlanText::day($line->text($field), $field) : null));
         }
@@ -128,11 +130,11 @@ final class AddPlanLines
         $assignment = new Assignment(['task_id' => $task->id, 'person_id' => null, 'team_id' => null, 'role_id' => null]);
         $this->read($index, 'who', static fn () => $assignment->fill($names->assignee($line->text('who'))));
         $this->read($index, 'role', static fn () => $assignment->role_id = $names->role($line->text('role')));
-        $this->read($index, 'planned', static fn () => $assignment->planned_minutes = PlanText::hours($line->text('planned')) ?? 0);
+        $this->read($index, 'planned', static fn () => $assignment->planned_minutes = PlanText::minutes($line->text('planned')) ?? Minutes::zero());
         // Missing dates are those of the task, else of the project, else today.
-        $today = $this->today->for($actor)->toString();
+        $today = $this->today->for($actor);
         $this->read($index, 'startsOn', static fn () => $assignment->starts_on = PlanText::day($line->text('startsOn'), 'startsOn') ?? $task->starts_on ?? $project->starts_on ?? $today);
-        $this->read($index, 'endsOn', static fn () => $assignment->ends_on = PlanText::day($line->text('endsOn'), 'endsOn') ?? max($assignment->starts_on ?? $today, $task->ends_on ?? $project->ends_on ?? $today));
+        $this->read($index, 'endsOn', static fn () => $assignment->ends_on = PlanText::day($line->text('endsOn'), 'endsOn') ?? Day::later($assignment->starts_on ?? $today, $task->ends_on ?? $project->ends_on ?? $today));
         $this->checkDays($index, $assignment->starts_on, $assignment->ends_on);
         if ($this->faults === [] && $assignment->hasTwin()) {
             $this->faults[$index.'.who'] = Wording::refusal('plan_row.twice');
@@ -142,12 +144,12 @@ final class AddPlanLines
         }
         $assignment->save();
         $this->auditTrail->assignment($actor, $project, $task, $assignment, 'add', null, PlanAuditTrail::told($assignment));
-        if ($assignment->person_id !== null && $assignment->person_id !== $actor->id && $assignment->ends_on >= $today) {
+        if ($assignment->person_id !== null && $assignment->person_id !== $actor->id && ! $assignment->ends_on->isBefore($today)) {
             $assigned[$assignment->person_id][$task->id] = true;
         }
     }
 
-    private function checkDays(int $index, ?string $first, ?string $last): void
+    private function checkDays(int $index, ?Day $first, ?Day $last): void
     {
         $fault = $this->faults === [] ? PlanText::faultOfDays($first, $last) : null;
         if ($fault !== null) {

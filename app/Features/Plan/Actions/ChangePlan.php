@@ -17,6 +17,8 @@ use App\Support\Language\Wording;
 use DomainException;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
+use Moss\Core\Calendar\Day;
+use Moss\Core\Time\Minutes;
 
 /** Changes rows of a plan: all that was asked for, or nothing. */
 final class ChangePlan
@@ -68,8 +70,8 @@ final class ChangePlan
                 match ($field) {
                     'name' => $task->name = PlanText::name($text, 'name'),
                     'code' => $task->code = self::freeCode($text, $task, $tasks),
-                    'planned' => $task->planned_minutes = PlanText::hours($text),
-                    'budget' => $task->budget_cents = PlanText::cents($text),
+                    'planned' => $task->planned_minutes = PlanText::minutes($text),
+                    'budget' => $task->budget_cents = PlanText::money($text),
                     'startsOn' => $task->starts_on = PlanText::day($text, 'startsOn'),
                     'endsOn' => $task->ends_on = PlanText::day($text, 'endsOn'),
                     'chargeCode' => $task->charge_code = trim($text) === '' ? null : PlanText::name($text, 'chargeCode'),
@@ -105,7 +107,7 @@ final class ChangePlan
                     match ($field) {
                         'assignee' => $assignment->fill($names->assignee($text)),
                         'role' => $assignment->role_id = $names->role($text),
-                        'planned' => $assignment->planned_minutes = PlanText::hours($text) ?? 0,
+                        'planned' => $assignment->planned_minutes = PlanText::minutes($text) ?? Minutes::zero(),
                         'startsOn' => $assignment->starts_on = PlanText::day($text, 'startsOn') ?? throw new DomainException(Wording::refusal('plan_row.startsOn_missing')),
                         'endsOn' => $assignment->ends_on = PlanText::day($text, 'endsOn') ?? throw new DomainException(Wording::refusal('plan_row.endsOn_missing')),
                         default => null,
@@ -117,7 +119,7 @@ final class ChangePlan
             if ($this->faults === [] && ! $this->isTwice($change, $assignment, isset($change->fields['assignee']) ? 'assignee' : (array_key_first($change->fields) ?? 'assignee'))) {
                 $assignment->save();
                 $this->auditTrail->assignment($actor, $project, $task, $assignment, 'change', $before, PlanAuditTrail::told($assignment));
-                if ($assignment->person_id !== null && $assignment->person_id !== $person && $assignment->person_id !== $actor->id && $assignment->ends_on >= $this->today->for($actor)->toString()) {
+                if ($assignment->person_id !== null && $assignment->person_id !== $person && $assignment->person_id !== $actor->id && ! $assignment->ends_on->isBefore($this->today->for($actor))) {
                     $assigned[$assignment->person_id][$task->id] = true;
                 }
             }
@@ -143,7 +145,7 @@ final class ChangePlan
         return $isTwice;
     }
 
-    private function checkOrder(PlanChange $change, ?string $first, ?string $last): void
+    private function checkOrder(PlanChange $change, ?Day $first, ?Day $last): void
     {
         $fault = PlanText::faultOfDays($first, $last);
         if ($fault !== null) {

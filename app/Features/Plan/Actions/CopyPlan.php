@@ -30,7 +30,7 @@ final class CopyPlan
         return DB::transaction(function () use ($actor, $source, $code, $settings, $withPeople): Project {
             $tasks = $source->tasks()->with('phase', 'assignments')->orderBy('id')->get();
             $first = self::firstDay($source, $tasks->all());
-            $by = $first === null || $settings->startsOn === null ? 0 : Day::of($first)->daysUntil(Day::of($settings->startsOn));
+            $by = $first === null || $settings->startsOn === null ? 0 : $first->daysUntil($settings->startsOn);
             $project = $this->save->create($actor, $code, $settings, '');
             if ($project->ends_on === null && $source->ends_on !== null) {
                 $project->update(['ends_on' => self::moved($source->ends_on, $by)]);
@@ -67,7 +67,7 @@ final class CopyPlan
         }
         foreach ($tasks->chunk(self::AT_ONCE) as $chunk) {
             Task::query()->insert(array_values($chunk->map(static fn (Task $task): array => [
-                'project_id' => $project->id, 'code' => $task->code, 'name' => $task->name, 'planned_minutes' => $task->planned_minutes, 'budget_cents' => $task->budget_cents,
+                'project_id' => $project->id, 'code' => $task->code, 'name' => $task->name, 'planned_minutes' => $task->planned_minutes?->toInt(), 'budget_cents' => $task->budget_cents?->cents(),
                 'starts_on' => self::moved($task->starts_on, $by), 'ends_on' => self::moved($task->ends_on, $by), 'charge_code' => $task->charge_code, 'billable' => $task->billable,
                 'phase_id' => $task->phase === null ? null : $phases[$task->phase->name],
             ])->all()));
@@ -103,21 +103,24 @@ final class CopyPlan
         return $own;
     }
 
-    private static function moved(?string $day, int $by): ?string
+    private static function moved(?Day $day, int $by): ?string
     {
         return $day === null ? null : self::movedDay($day, $by);
     }
 
-    private static function movedDay(string $day, int $by): string
+    private static function movedDay(Day $day, int $by): string
     {
-        $moved = Day::of($day)->plusDays($by)->toString();
+        $moved = $day->plusDays($by)->toString();
 
         return WorkDay::fault($moved) === null ? $moved : throw PlanRefused::because('copied_too_far');
     }
 
     /** @param  array<int, Task>  $tasks */
-    private static function firstDay(Project $source, array $tasks): ?string
+    private static function firstDay(Project $source, array $tasks): ?Day
     {
+        if ($source->starts_on !== null) {
+            return $source->starts_on;
+        }
         $days = [];
         foreach ($tasks as $task) {
             $days[] = $task->starts_on;
@@ -125,8 +128,7 @@ final class CopyPlan
                 $days[] = $assignment->starts_on;
             }
         }
-        $days = array_filter($days, is_string(...));
 
-        return $source->starts_on ?? ($days === [] ? null : min($days));
+        return array_reduce(array_filter($days), static fn (?Day $first, Day $day): Day => $first === null ? $day : Day::earlier($first, $day));
     }
 }

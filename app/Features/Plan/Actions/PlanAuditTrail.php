@@ -126,8 +126,8 @@ final class PlanAuditTrail
     /** @return array<string, string|int|null> people, teams and roles by their ids, which become codes when it is written */
     public static function told(Assignment|Task $row): array
     {
-        return $row instanceof Task
+        return AuditTrailLine::told($row instanceof Task
             ? ['name' => $row->name, 'planned_minutes' => $row->planned_minutes, 'budget_cents' => $row->budget_cents, 'starts_on' => $row->starts_on, 'ends_on' => $row->ends_on, 'charge_code' => $row->charge_code]
-            : ['person' => $row->person_id, 'team' => $row->team_id, 'in_role' => $row->role_id, 'planned_minutes' => $row->planned_minutes, 'starts_on' => $row->starts_on, 'ends_on' => $row->ends_on];
+            : ['person' => $row->person_id, 'team' => $row->team_id, 'in_role' => $row->role_id, 'planned_minutes' => $row->planned_minutes, 'starts_on' => $row->starts_on, 'ends_on' => $row->ends_on]);
     }
 }

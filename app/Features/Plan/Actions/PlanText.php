@@ -15,6 +15,7 @@ use Moss\Core\Money\Money;
 use Moss\Core\Money\NotMoney;
 use Moss\Core\Time\HoursText;
 use Moss\Core\Time\HoursTextRefused;
+use Moss\Core\Time\Minutes;
 
 /** Reads what is typed or pasted into a plan; what cannot be read is refused with what was expected. */
 final readonly class PlanText
@@ -24,26 +25,26 @@ final readonly class PlanText
     private const CODE = 32;
 
     /** @throws DomainException */
-    public static function hours(string $text): ?int
+    public static function minutes(string $text): ?Minutes
     {
         if (trim($text) === '') {
             return null;
         }
         try {
-            return HoursText::ofPlan(trim($text))->toInt();
+            return HoursText::ofPlan(trim($text));
         } catch (HoursTextRefused) {
             throw self::expected('planned', 'hours_of_plan', $text);
         }
     }
 
     /** @throws DomainException */
-    public static function cents(string $text): ?int
+    public static function money(string $text): ?Money
     {
         if (trim($text) === '') {
             return null;
         }
         try {
-            return Money::of(trim($text))->cents();
+            return Money::of(trim($text));
         } catch (NotMoney) {
             throw self::expected('budget', 'money', $text);
         }
@@ -54,7 +55,7 @@ final readonly class PlanText
      *
      * @throws DomainException
      */
-    public static function day(string $text, string $field): ?string
+    public static function day(string $text, string $field): ?Day
     {
         $text = trim($text);
         if ($text === '') {
@@ -70,16 +71,16 @@ final readonly class PlanText
         }
         $fault = WorkDay::fault($text);
 
-        return $fault === null ? $day->toString() : throw new DomainException($fault);
+        return $fault === null ? $day : throw new DomainException($fault);
     }
 
     /** @return string|null what is wrong with the first and last day of a plan, in a sentence; null where nothing is */
-    public static function faultOfDays(?string $first, ?string $last): ?string
+    public static function faultOfDays(?Day $first, ?Day $last): ?string
     {
         return match (true) {
             $first === null || $last === null => null,
-            $first > $last => Wording::refusal('plan_row.reversed'),
-            DateLimits::isTooLong(DayRange::between(Day::of($first), Day::of($last))) => Wording::refusal('date.plan_long'),
+            $first->isAfter($last) => Wording::refusal('plan_row.reversed'),
+            DateLimits::isTooLong(DayRange::between($first, $last)) => Wording::refusal('date.plan_long'),
             default => null,
         };
     }

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Features\Plan\Actions;
 
 use App\Models\Project;
+use App\Support\AuditTrail\AuditTrailLine;
+use Moss\Core\Calendar\Day;
 
 /** What a project is, apart from its plan. */
 final readonly class ProjectSettings
@@ -18,8 +20,8 @@ final readonly class ProjectSettings
         public string $name,
         public string $client,
         public string $manager,
-        public ?string $startsOn,
-        public ?string $endsOn,
+        public ?Day $startsOn,
+        public ?Day $endsOn,
         public bool $billable,
         public bool $isOpen,
         public ?string $estimateMode,
@@ -29,9 +31,9 @@ final readonly class ProjectSettings
     /** @return array<string, string|int|null> */
     public static function told(Project $project): array
     {
-        return [
+        return AuditTrailLine::told([
             'name' => $project->name, 'client' => $project->client?->code, 'manager' => $project->manager->code, 'starts_on' => $project->starts_on, 'ends_on' => $project->ends_on,
-            'billable' => $project->billable ? 'yes' : 'no', 'state' => $project->state, 'estimate_mode' => $project->estimate_mode?->value,
-        ];
+            'billable' => $project->billable ? 'yes' : 'no', 'state' => $project->state, 'estimate_mode' => $project->estimate_mode,
+        ]);
     }
 }

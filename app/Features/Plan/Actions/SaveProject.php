@@ -36,7 +36,7 @@ final class SaveProject
             $this->auditTrail->project($actor, $project, 'create', null, ProjectSettings::told($project));
             $this->auditTrail->write();
             if (trim($hours) !== '') {
-                $this->lines->handle($actor, $project, [new PlanLine(['task' => $settings->name, 'planned' => $hours, 'startsOn' => $settings->startsOn ?? '', 'endsOn' => $settings->endsOn ?? ''], null)]);
+                $this->lines->handle($actor, $project, [new PlanLine(['task' => $settings->name, 'planned' => $hours, 'startsOn' => $settings->startsOn?->toString() ?? '', 'endsOn' => $settings->endsOn?->toString() ?? ''], null)]);
             }
 
             return $project;

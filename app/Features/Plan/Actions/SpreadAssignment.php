@@ -11,6 +11,7 @@ use App\Models\Project;
 use App\Support\Language\Wording;
 use DomainException;
 use Illuminate\Support\Facades\DB;
+use Moss\Core\Calendar\Day;
 
 /** Gives hours day by day, each its own stretch of one day; or takes them together again, to be spread evenly. */
 final class SpreadAssignment
@@ -34,9 +35,9 @@ final class SpreadAssignment
                 throw PlanRefused::because('gone');
             }
             $all = $rows->all();
-            $planned = array_sum(array_map(static fn (Assignment $row): int => $row->planned_minutes, $all));
-            $last = array_reduce($all, static fn (string $last, Assignment $row): string => max($last, $row->ends_on), $first->ends_on);
-            $stretches = $days === [] ? [[$first->starts_on, $last, $planned]] : self::byDay($days);
+            $planned = array_sum(array_map(static fn (Assignment $row): int => $row->planned_minutes->toInt(), $all));
+            $last = array_reduce($all, static fn (Day $last, Assignment $row): Day => Day::later($last, $row->ends_on), $first->ends_on);
+            $stretches = $days === [] ? [[$first->starts_on->toString(), $last->toString(), $planned]] : self::byDay($days);
             $before = ['planned_minutes' => $planned, 'stretches' => $rows->count()];
             $task = $first->task;
             Assignment::query()->whereIntegerInRaw('id', $ids)->delete();
@@ -66,12 +67,12 @@ final class SpreadAssignment
         foreach ($days as $date => $text) {
             try {
                 $day = PlanText::day((string) $date, 'startsOn') ?? throw PlanText::expected('startsOn', 'day', (string) $date);
-                $minutes = PlanText::hours($text) ?? 0;
+                $minutes = PlanText::minutes($text)?->toInt() ?? 0;
                 if ($minutes > 1440) {
                     throw new DomainException(Wording::refusal('plan_row.full_day'));
                 }
                 if ($minutes > 0) {
-                    $stretches[] = [$day, $day, $minutes];
+                    $stretches[] = [$day->toString(), $day->toString(), $minutes];
                 }
             } catch (DomainException $refused) {
                 $faults[(string) $date] = $refused->getMessage();

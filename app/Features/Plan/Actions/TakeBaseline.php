@@ -19,9 +19,10 @@ final class TakeBaseline
     public function handle(Person $actor, Project $project, string $why): void
     {
         DB::transaction(function () use ($actor, $project, $why): void {
-            $before = $project->baseline_on;
-            $project->update(['baseline_on' => $this->today->in('UTC')->toString()]);
-            $this->auditTrail->project($actor, $project, 'set baseline', ['baseline_on' => $before], ['baseline_on' => $project->baseline_on], $why);
+            $before = $project->baseline_on?->toString();
+            $today = $this->today->in('UTC');
+            $project->update(['baseline_on' => $today]);
+            $this->auditTrail->project($actor, $project, 'set baseline', ['baseline_on' => $before], ['baseline_on' => $today->toString()], $why);
             $this->auditTrail->write();
         });
     }

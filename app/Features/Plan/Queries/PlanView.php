@@ -13,6 +13,7 @@ use App\Features\Plan\Props\PlanTaskProps;
 use App\Models\Organisation;
 use App\Models\Person;
 use App\Models\Project;
+use App\Models\ProjectState;
 use App\Support\Database\Record;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
@@ -26,7 +27,7 @@ final readonly class PlanView
     {
         $project->loadMissing('client', 'manager');
         $dates = EarlierPlan::dates($project);
-        $baselineOn = $project->baseline_on ?? $dates[0] ?? '';
+        $baselineOn = $project->baseline_on?->toString() ?? $dates[0] ?? '';
         $on = $compared === 'baseline' ? $baselineOn : $compared;
         $then = $on === null || $on === '' ? null : EarlierPlan::on($project, $on);
         $seesBudget = Gate::forUser($reader)->allows('viewBudget', $project);
@@ -38,10 +39,10 @@ final readonly class PlanView
             $project->client?->name,
             $project->manager->name,
             $project->manager->code,
-            $project->starts_on,
-            $project->ends_on,
+            $project->starts_on?->toString(),
+            $project->ends_on?->toString(),
             $project->billable,
-            $project->state === 'open',
+            $project->state === ProjectState::Open,
             $project->estimate_mode?->value,
             Organisation::query()->sole()->currency,
             Gate::forUser($reader)->allows('plan', $project),

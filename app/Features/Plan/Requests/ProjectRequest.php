@@ -14,6 +14,7 @@ use App\Support\Language\Wording;
 use Closure;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
+use Moss\Core\Calendar\Day;
 use Moss\Core\Effort\EstimateMode;
 
 /** What a project is. A new one may have a code and say about how much it will be. */
@@ -66,9 +67,10 @@ final class ProjectRequest extends BoundedRequest
     public function settings(): ProjectSettings
     {
         $text = fn (string $name): ?string => $this->filled($name) ? trim($this->string($name)->toString()) : null;
+        $day = static fn (string $name): ?Day => $text($name) === null ? null : Day::of($text($name));
 
         return new ProjectSettings(
-            trim($this->string('name')->toString()), $text('client') ?? '', PersonByName::find($this->string('manager')->toString())->code ?? '', $text('startsOn'), $text('endsOn'),
+            trim($this->string('name')->toString()), $text('client') ?? '', PersonByName::find($this->string('manager')->toString())->code ?? '', $day('startsOn'), $day('endsOn'),
             $this->boolean('billable', true), $this->boolean('isOpen', true), $text('estimateMode'),
         );
     }

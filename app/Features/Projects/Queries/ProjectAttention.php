@@ -8,6 +8,7 @@ use App\Features\NotSubmitted\Queries\WeekSubmissions;
 use App\Features\Office\Props\OptionProps;
 use App\Features\Projects\Props\AttentionProps;
 use App\Models\Person;
+use App\Models\ProjectState;
 use App\Support\Database\Record;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
@@ -47,7 +48,7 @@ final class ProjectAttention
             $onDay->today,
             $onDay->lastPlannedDay(),
             $this->overSince($onDay),
-            $onDay->project->state === 'open',
+            $onDay->project->state === ProjectState::Open,
         );
         $isMoney = static fn (AttentionItem $remark): bool => in_array($remark->kind, [AttentionKind::OverBudget, AttentionKind::BudgetGoing], true);
 

@@ -11,6 +11,7 @@ use App\Features\Projects\Props\ProjectProps;
 use App\Features\Projects\Props\ProjectRowProps;
 use App\Features\Projects\Props\RowLevel;
 use App\Models\Person;
+use App\Models\ProjectState;
 use Illuminate\Support\Facades\Gate;
 use Moss\Core\Effort\AssigneeFigures;
 use Moss\Core\Effort\Figures;
@@ -35,9 +36,9 @@ final readonly class ProjectStatus
             $project->name,
             $project->client?->name,
             $project->manager->name,
-            $project->starts_on,
-            $project->ends_on,
-            $project->state === 'open',
+            $project->starts_on?->toString(),
+            $project->ends_on?->toString(),
+            $project->state === ProjectState::Open,
             $onDay->working->organisation()->currency,
             FiguresProps::of($onDay->whole, $showsMoney),
             $baseline->day,

@@ -64,7 +64,7 @@ final readonly class SaveRates
     {
         $role = $rate->role_id === null ? null : Role::query()->findOrFail($rate->role_id)->code;
         $person = $rate->person_id === null ? null : Person::query()->findOrFail($rate->person_id)->code;
-        $name = implode(' ', array_filter([$person, $role], static fn (?string $part): bool => $part !== null)).', '.$rate->starts_on;
+        $name = implode(' ', array_filter([$person, $role], static fn (?string $part): bool => $part !== null)).', '.$rate->starts_on->toString();
         $this->auditTrail->of([AuditTrailLine::on(AuditTrailSubject::Rate, $name, $act, $office, $before, $after, $rate->person_id)]);
     }
 }

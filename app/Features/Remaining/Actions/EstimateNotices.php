@@ -42,8 +42,8 @@ final readonly class EstimateNotices
     public function decided(Person $decider, ProposedEstimate $asked, Task $task): void
     {
         $this->notify->of([new Notice($asked->person_id, MessageKind::EstimateDecided, 'remaining estimate '.$asked->id.' decided', [
-            'name' => $decider->name, 'task' => $task->name, 'verdict' => $asked->state, 'remaining' => Minutes::of($asked->remaining_minutes), 'comment' => $asked->comment,
-        ], '/week/'.Week::containing(Day::of($asked->estimated_on))->toString())]);
+            'name' => $decider->name, 'task' => $task->name, 'verdict' => $asked->state->value, 'remaining' => $asked->remaining_minutes, 'comment' => $asked->comment,
+        ], '/week/'.Week::containing($asked->estimated_on)->toString())]);
     }
 
     /** @return array<string, Minutes|Day|int|string> */

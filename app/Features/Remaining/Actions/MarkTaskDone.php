@@ -78,6 +78,6 @@ final readonly class MarkTaskDone
     {
         $effort = $this->efforts->task($task->id);
 
-        return ['done_on' => $task->done_on, 'remaining_minutes' => $effort?->remaining()->toInt(), 'forecast_minutes' => $effort?->forecast()->toInt()];
+        return ['done_on' => $task->done_on?->toString(), 'remaining_minutes' => $effort?->remaining()->toInt(), 'forecast_minutes' => $effort?->forecast()->toInt()];
     }
 }

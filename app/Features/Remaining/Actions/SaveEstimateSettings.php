@@ -24,10 +24,10 @@ final readonly class SaveEstimateSettings
     {
         DB::transaction(function () use ($office, $mode, $tolerance): void {
             $organisation = Organisation::query()->sole();
-            $before = ['mode' => $organisation->estimate_mode->value, 'tolerance_minutes' => $organisation->estimate_tolerance];
+            $before = ['mode' => $organisation->estimate_mode->value, 'tolerance_minutes' => $organisation->estimate_tolerance->toInt()];
             $after = ['mode' => $mode->value, 'tolerance_minutes' => $tolerance->toInt()];
             if ($before !== $after) {
-                $organisation->update(['estimate_mode' => $mode, 'estimate_tolerance' => $tolerance->toInt()]);
+                $organisation->update(['estimate_mode' => $mode, 'estimate_tolerance' => $tolerance]);
                 $this->auditTrail->of([AuditTrailLine::on(AuditTrailSubject::Setting, 'remaining estimates', 'save', $office, $before, $after)]);
             }
         });

@@ -21,7 +21,6 @@ use Moss\Core\Effort\RemainingEstimate as Estimate;
 use Moss\Core\Effort\TaskEffort;
 use Moss\Core\Time\HoursText;
 use Moss\Core\Time\HoursTextRefused;
-use Moss\Core\Time\Minutes;
 
 /** Takes a person's new estimate of a task: it takes effect, or it waits for the project manager, as the project is set. */
 final readonly class UpdateEstimate
@@ -59,7 +58,7 @@ final readonly class UpdateEstimate
         $organisation = Organisation::query()->sole();
         $on = $this->today->for($owner);
         $effort = $this->efforts->task($task->id, $on) ?? throw EstimateRefused::because(EstimateFault::NotAssigned);
-        $rules = new EstimateRules($effort, Minutes::of($organisation->estimate_tolerance));
+        $rules = new EstimateRules($effort, $organisation->estimate_tolerance);
         $team = $owner->team?->code;
         if ($input->forAll) {
             $rules->done($owner->code, $team, $on);

@@ -38,8 +38,8 @@ final readonly class RemainingOfTask
 
         return new RemainingProps(
             self::remaining($owner, $task, $effort, $waiting[0] ?? null),
-            $task->done_on,
-            $organisation->estimate_tolerance,
+            $task->done_on?->toString(),
+            $organisation->estimate_tolerance->toInt(),
             ($task->project->estimate_mode ?? $organisation->estimate_mode) === EstimateMode::AfterApproval && ! Gate::forUser($reader)->allows('plan', $task->project),
             $task->project->manager->name,
             $waiting !== [] || array_filter($estimates, static fn (Record $one): bool => $one->int('person_id') === $owner->id && $one->string('estimated_on') === $today) !== [],

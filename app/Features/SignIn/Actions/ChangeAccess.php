@@ -43,7 +43,7 @@ final readonly class ChangeAccess
     private function change(Person $person, string $act, array $values): void
     {
         DB::transaction(function () use ($person, $act, $values): void {
-            $person->update($values);
+            $person->forceFill($values)->save();
             SignIn::query()->where('person_id', $person->id)->delete();
             $this->auditTrail->of([AuditTrailLine::on(AuditTrailSubject::Access, $person->code, $act, null, null, null, $person->id)]);
         });

@@ -45,7 +45,7 @@ final readonly class AddStandIn
             $known = StandIn::query()->where($key)->first();
             $codes = array_map(static fn (Project $project): string => $project->code, $projects);
             sort($codes);
-            $before = $known === null ? null : ['from' => $known->starts_on, 'to' => $known->ends_on, 'projects' => implode(' ', $this->codes($known))];
+            $before = $known === null ? null : ['from' => $known->starts_on->toString(), 'to' => $known->ends_on->toString(), 'projects' => implode(' ', $this->codes($known))];
             $after = ['from' => $days->first()->toString(), 'to' => $days->last()->toString(), 'projects' => implode(' ', $codes)];
             if ($before === $after) {
                 return;
@@ -62,15 +62,15 @@ final readonly class AddStandIn
     public function end(Person $actor, StandIn $standIn, Day $today): void
     {
         DB::transaction(function () use ($actor, $standIn, $today): void {
-            $before = ['from' => $standIn->starts_on, 'to' => $standIn->ends_on];
-            $last = $today->plusDays(-1)->toString();
-            if ($standIn->starts_on > $last) {
+            $before = ['from' => $standIn->starts_on->toString(), 'to' => $standIn->ends_on->toString()];
+            $last = $today->plusDays(-1);
+            if ($standIn->starts_on->isAfter($last)) {
                 $standIn->delete();
             } else {
                 $standIn->update(['ends_on' => $last]);
             }
             $name = Person::query()->whereKey($standIn->stand_in_id)->sole()->name;
-            $this->auditTrail->of([AuditTrailLine::on(AuditTrailSubject::StandIn, $name, 'remove', $actor, $before, $standIn->exists ? ['from' => $standIn->starts_on, 'to' => $last] : null, $standIn->person_id)]);
+            $this->auditTrail->of([AuditTrailLine::on(AuditTrailSubject::StandIn, $name, 'remove', $actor, $before, $standIn->exists ? ['from' => $standIn->starts_on->toString(), 'to' => $last->toString()] : null, $standIn->person_id)]);
         });
     }
 

@@ -47,7 +47,7 @@ final readonly class TakeBackWeek
                 ['role' => $entry->role_id, 'state' => EntryState::Submitted->value], ['role' => $entry->role_id, 'state' => EntryState::Draft->value],
             ))->all()));
 
-            return Minutes::sum($entries->map(static fn (Entry $entry): Minutes => Minutes::of($entry->minutes)));
+            return Minutes::sum($entries->map(static fn (Entry $entry): Minutes => $entry->minutes));
         });
     }
 }

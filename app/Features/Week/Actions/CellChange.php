@@ -27,7 +27,8 @@ final readonly class CellChange
             return $this->before === null && $wanted['note'] === '' && $wanted['client_note'] === '';
         }
 
-        return $this->before !== null && $this->before->only(array_keys($wanted)) === $wanted;
+        return $this->before !== null && $this->before->minutes->equals($this->minutes)
+            && $this->before->only('note', 'client_note', 'billable') === array_diff_key($wanted, ['minutes' => true]);
     }
 
     public function isClearing(): bool
@@ -38,7 +39,7 @@ final readonly class CellChange
     /** By how many minutes the day grows. */
     public function growth(): int
     {
-        return $this->minutes->toInt() - ($this->before->minutes ?? 0);
+        return $this->minutes->toInt() - ($this->before?->minutes->toInt() ?? 0);
     }
 
     /** The entry as it will be; not saved. */
@@ -83,7 +84,7 @@ final readonly class CellChange
     /** @return array<string, string|int|null> notes only where there are any */
     private static function told(Entry $entry): array
     {
-        $told = ['role' => $entry->role_id, 'minutes' => $entry->minutes, 'state' => $entry->state->value];
+        $told = ['role' => $entry->role_id, 'minutes' => $entry->minutes->toInt(), 'state' => $entry->state->value];
         foreach (['note', 'client_note'] as $note) {
             if ($entry->getAttribute($note) !== '') {
                 $told[$note] = $entry->{$note};

@@ -7,7 +7,7 @@ namespace App\Features\Week\Actions;
 use App\Features\Week\Queries\RecordableTasks;
 use App\Models\Person;
 use App\Models\Role;
-use App\Models\SheetChoice;
+use App\Models\SheetChoiceKind;
 use App\Support\Language\Wording;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
@@ -55,13 +55,13 @@ final readonly class ChooseInSheet
         $tasks = $this->tasks->byId($owner, array_values(array_unique(array_map(static fn (Choice $choice): int => $choice->task, $choices))));
         $roles = Role::query()->whereKey(array_filter(array_map(static fn (Choice $choice): ?int => $choice->role, $choices)))->pluck('id')->all();
         // Whoever starts within the week can have lines in it.
-        $day = $owner->starts_on === null ? $week->monday() : Day::later($week->monday(), Day::earlier($week->sunday(), Day::of($owner->starts_on)));
+        $day = $owner->starts_on === null ? $week->monday() : Day::later($week->monday(), Day::earlier($week->sunday(), $owner->starts_on));
         foreach ($choices as $choice) {
             $task = $tasks[$choice->task] ?? null;
             $refusal = match (true) {
                 $choice->role !== null && ! in_array($choice->role, $roles, true) => Wording::refusal('cell.no_role'),
                 $task === null => Wording::refusal('cell.no_task'),
-                $choice->choice === SheetChoice::Added => $this->tasks->refusal($owner, $task, $day),
+                $choice->choice === SheetChoiceKind::Added => $this->tasks->refusal($owner, $task, $day),
                 default => null,
             };
             if ($refusal !== null) {

@@ -8,7 +8,7 @@ use App\Effort\Recalculation\EffortChanges;
 use App\Effort\Recalculation\UpdateTotals;
 use App\Models\Entry;
 use App\Models\Person;
-use App\Models\SheetChoice;
+use App\Models\SheetChoiceKind;
 use App\Support\AuditTrail\AuditTrail;
 use App\Support\AuditTrail\AuditTrailLine;
 use App\Support\Language\Wording;
@@ -36,7 +36,7 @@ final readonly class RemoveLine
             if ($entries->contains(static fn (Entry $entry): bool => ! $entry->state->isOpen())) {
                 throw LineRefused::because(Wording::refusal('line.not_open'));
             }
-            if ($entries->reduce(static fn (int $sum, Entry $entry): int => $sum + $entry->minutes, 0) !== $seen->toInt()) {
+            if (! Minutes::sum($entries->map(static fn (Entry $entry): Minutes => $entry->minutes))->equals($seen)) {
                 throw LineRefused::because(Wording::refusal('line.moved_on'));
             }
             Entry::query()->whereIntegerInRaw('id', $entries->modelKeys())->delete();
@@ -47,10 +47,10 @@ final readonly class RemoveLine
             $this->totals->handle($effort);
             $key = ['person_id' => $owner->id, 'week' => $week->toString(), 'task_id' => $task, 'role_id' => $role, 'date' => null];
             DB::table('sheet_choices')->where($key)->delete();
-            DB::table('sheet_choices')->insert([...$key, 'choice' => SheetChoice::Removed->value]);
+            DB::table('sheet_choices')->insert([...$key, 'choice' => SheetChoiceKind::Removed->value]);
             $this->auditTrail->of(array_values($entries->map(static fn (Entry $entry): AuditTrailLine => new AuditTrailLine(
                 'clear', $actor->id, null, $owner->id, $entry->task_id, $entry->date,
-                ['role' => $entry->role_id, 'minutes' => $entry->minutes, 'state' => $entry->state->value], null,
+                ['role' => $entry->role_id, 'minutes' => $entry->minutes->toInt(), 'state' => $entry->state->value], null,
             ))->all()));
         });
     }

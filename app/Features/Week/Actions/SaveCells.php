@@ -47,7 +47,7 @@ final readonly class SaveCells
         return DB::transaction(function () use ($actor, $owner, $inputs, $why): array {
             $days = array_unique(array_map(static fn (CellInput $input): string => $input->day->toString(), $inputs));
             $entries = Entry::query()->where('person_id', $owner->id)->whereIn('date', $days)->get();
-            $byCell = $entries->whereNull('corrects')->keyBy(static fn (Entry $entry): string => LineKey::of($entry->task_id, $entry->role_id).' '.$entry->date);
+            $byCell = $entries->whereNull('corrects')->keyBy(static fn (Entry $entry): string => LineKey::of($entry->task_id, $entry->role_id).' '.$entry->date->toString());
             $tasks = $this->tasks->byId($owner, array_values(array_unique(array_map(static fn (CellInput $input): int => $input->task, $inputs))));
             $results = [];
             $changes = [];
@@ -71,7 +71,7 @@ final readonly class SaveCells
     private function decide(Person $actor, Person $owner, CellInput $input, ?Record $task, ?Entry $entry): CellChange|CellResult
     {
         try {
-            $minutes = $input->hours === null ? Minutes::of($entry->minutes ?? 0) : HoursText::onDay($input->hours);
+            $minutes = $input->hours === null ? $entry->minutes ?? Minutes::zero() : HoursText::onDay($input->hours);
             $change = new CellChange($input, $task, $entry, $minutes);
             if ($change->isNothing()) {
                 return CellResult::saved($input, $task, $entry);
@@ -105,7 +105,8 @@ final readonly class SaveCells
     {
         $sums = [];
         foreach ($entries as $entry) {
-            $sums[$entry->date] = ($sums[$entry->date] ?? 0) + $entry->minutes;
+            $date = $entry->date->toString();
+            $sums[$date] = ($sums[$date] ?? 0) + $entry->minutes->toInt();
         }
         uasort($changes, static fn (CellChange $one, CellChange $other): int => $one->growth() <=> $other->growth());
         $refused = [];
@@ -164,6 +165,6 @@ final readonly class SaveCells
     {
         return $entry === null
             ? Wording::refusal('cell.moved_on_empty')
-            : Wording::refusal('cell.moved_on', ['hours' => Wording::hours(Minutes::of($entry->minutes), $reader)]);
+            : Wording::refusal('cell.moved_on', ['hours' => Wording::hours($entry->minutes, $reader)]);
     }
 }

@@ -73,7 +73,7 @@ final class CellView
         $billable = $entry->billable ?? $task->bool('billable');
 
         return new CellProps(
-            $date, $entry->minutes, $entry->version, $entry->state, $billable, $entry->note, $entry->client_note,
+            $date, $entry->minutes->toInt(), $entry->version, $entry->state, $billable, $entry->note, $entry->client_note,
             self::proposedClientNote($task, $entry->note, $entry->client_note, $billable && $entry->state->isOpen()),
             $recordedBy, $at, $entry->return_comment, null, 0, [], null, null, [],
         );

@@ -6,7 +6,7 @@ namespace App\Features\Week\Queries;
 
 use App\Features\Week\Props\LineProps;
 use App\Models\Person;
-use App\Models\SheetChoice;
+use App\Models\SheetChoiceKind;
 use App\Support\Database\Record;
 use App\Support\Language\Wording;
 use Moss\Core\Review\RouteKind;
@@ -49,7 +49,7 @@ final readonly class SheetLines
         $choices = [];
         foreach ($records->choices as $choice) {
             $choices[self::key($choice)] ??= $choice->stringOrNull('date') === null ? $choice->string('choice') : null;
-            if ($choice->string('choice') === SheetChoice::Added->value) {
+            if ($choice->string('choice') === SheetChoiceKind::Added->value) {
                 $lines[self::key($choice)] = $choice;
             }
         }
@@ -58,7 +58,7 @@ final readonly class SheetLines
                 $lines[self::key($assignment)] ??= $assignment;
             }
         }
-        $lines = array_filter($lines, static fn (string $key): bool => ($choices[$key] ?? null) !== SheetChoice::Removed->value, ARRAY_FILTER_USE_KEY);
+        $lines = array_filter($lines, static fn (string $key): bool => ($choices[$key] ?? null) !== SheetChoiceKind::Removed->value, ARRAY_FILTER_USE_KEY);
         foreach ($records->entries as $entry) {
             $lines[self::key($entry)] ??= $entry;
         }
@@ -74,7 +74,7 @@ final readonly class SheetLines
     {
         $removed = [];
         foreach ($records->choices as $choice) {
-            $removed[self::key($choice)] = ($removed[self::key($choice)] ?? false) || $choice->string('choice') === SheetChoice::Removed->value;
+            $removed[self::key($choice)] = ($removed[self::key($choice)] ?? false) || $choice->string('choice') === SheetChoiceKind::Removed->value;
         }
         $wanted = array_flip(array_map(static fn (Line $line): string => $line->key(), $past));
         $lines = [];

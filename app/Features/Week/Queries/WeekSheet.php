@@ -9,7 +9,7 @@ use App\Features\Week\Props\PencilProps;
 use App\Features\Week\Props\ProposalProps;
 use App\Features\Week\Props\WeekProps;
 use App\Models\Person;
-use App\Models\SheetChoice;
+use App\Models\SheetChoiceKind;
 use App\Support\Clock\Today;
 use Illuminate\Support\Facades\Gate;
 use Moss\Core\Calendar\Week;
@@ -49,7 +49,7 @@ final readonly class WeekSheet
             $mayRecord && Gate::forUser($reader)->allows('submitWeek', $owner),
             Week::containing($today)->toString(),
             $expected->within($week->days())->toInt(),
-            $expected->organisation()->entry_step ?? self::STEP,
+            $expected->organisation()->entry_step?->toInt() ?? self::STEP,
             $expected->props($week->days(), $today),
             SheetLines::of($owner, $records, $pencilled->pastLines, $expected->organisation()->approval),
             $owner->arrangement->collapsed,
@@ -87,7 +87,7 @@ final readonly class WeekSheet
             $taken[$records->lineOf($entry)->key()][$entry->string('date')] = true;
         }
         foreach ($records->choices as $choice) {
-            if ($choice->string('choice') === SheetChoice::RubbedOut->value) {
+            if ($choice->string('choice') === SheetChoiceKind::RubbedOut->value) {
                 $taken[$records->lineOf($choice)->key()][$choice->string('date')] = true;
             }
         }

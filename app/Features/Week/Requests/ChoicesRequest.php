@@ -8,7 +8,7 @@ use App\Features\Week\Actions\Choice;
 use App\Http\Input\BoundedRequest;
 use App\Http\Input\RowId;
 use App\Http\Input\WorkDay;
-use App\Models\SheetChoice;
+use App\Models\SheetChoiceKind;
 use Illuminate\Validation\Rule;
 use Moss\Core\Calendar\Day;
 
@@ -23,8 +23,8 @@ final class ChoicesRequest extends BoundedRequest
             'choices' => ['required', 'list', 'max:'.self::MOST],
             'choices.*.task' => ['required', new RowId],
             'choices.*.role' => ['nullable', new RowId],
-            'choices.*.date' => ['nullable', new WorkDay, 'required_if:choices.*.choice,'.SheetChoice::RubbedOut->value],
-            'choices.*.choice' => ['nullable', Rule::in([SheetChoice::Added->value, SheetChoice::RubbedOut->value])],
+            'choices.*.date' => ['nullable', new WorkDay, 'required_if:choices.*.choice,'.SheetChoiceKind::RubbedOut->value],
+            'choices.*.choice' => ['nullable', Rule::in([SheetChoiceKind::Added->value, SheetChoiceKind::RubbedOut->value])],
         ];
     }
 
@@ -34,11 +34,11 @@ final class ChoicesRequest extends BoundedRequest
         $choices = [];
         /** @var array{task: int|string, role?: int|string|null, date?: string|null, choice?: string|null} $choice */
         foreach ($this->array('choices') as $choice) {
-            $wanted = isset($choice['choice']) ? SheetChoice::from($choice['choice']) : null;
+            $wanted = isset($choice['choice']) ? SheetChoiceKind::from($choice['choice']) : null;
             $choices[] = new Choice(
                 (int) $choice['task'],
                 isset($choice['role']) ? (int) $choice['role'] : null,
-                isset($choice['date']) && $wanted !== SheetChoice::Added ? Day::of($choice['date']) : null,
+                isset($choice['date']) && $wanted !== SheetChoiceKind::Added ? Day::of($choice['date']) : null,
                 $wanted,
             );
         }

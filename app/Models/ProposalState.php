@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-/** What has become of a proposed correction. */
-enum CorrectionState: string
+/** What has become of what somebody proposed, a correction or a remaining estimate. */
+enum ProposalState: string
 {
     case Waiting = 'waiting';
     case Accepted = 'accepted';

@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+
+/**
+ * Something that a person is told; the wording is made when it is read.
+ *
+ * @property int $id
+ * @property int $person_id
+ * @property MessageKind $kind
+ * @property string $at
+ * @property array<string, mixed> $text_values
+ * @property string $link
+ * @property string $about
+ * @property bool $in_app
+ * @property bool $by_mail
+ * @property string|null $read_at
+ * @property string|null $mailed_at
+ * @property-read Person $person
+ */
+final class Message extends Model
+{
+    public $timestamps = false;
+
+    protected $fillable = [
+        'person_id',
+        'kind',
+        'at',
+        'text_values',
+        'link',
+        'about',
+        'in_app',
+        'by_mail',
+        'read_at',
+        'mailed_at',
+    ];
+
+    /** @return BelongsTo<Person, $this> */
+    public function person(): BelongsTo
+    {
+        return $this->belongsTo(Person::class);
+    }
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return [
+            'kind' => MessageKind::class,
+            'text_values' => 'array',
+            'in_app' => 'boolean',
+            'by_mail' => 'boolean',
+        ];
+    }
+}

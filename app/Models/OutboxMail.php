@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * A mail that has left the application, as it would arrive.
+ *
+ * @property int $id
+ * @property string $at
+ * @property string $sender
+ * @property string $recipient
+ * @property string $subject
+ * @property string $html
+ * @property string $text
+ */
+final class OutboxMail extends Model
+{
+    public $timestamps = false;
+
+    protected $fillable = [
+        'at',
+        'sender',
+        'recipient',
+        'subject',
+        'html',
+        'text',
+    ];
+}
