@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace App\Effort;
 
+use App\Models\PlanStep;
 use App\Models\Project;
 use App\Support\Database\Record;
-use Illuminate\Support\Facades\DB;
+use App\Support\Database\Sql;
 
 /** What was planned on a day: for tasks, and for assignees on them. */
 final readonly class EarlierPlan
@@ -25,10 +26,10 @@ final readonly class EarlierPlan
     public static function on(Project $project, ?string $day): self
     {
         // With max(), SQLite gives the other columns of the row that has it.
-        $query = DB::table('plan_steps')->join('tasks', 'tasks.id', 'plan_steps.task_id')
+        $query = PlanStep::query()->toBase()->join('tasks', 'tasks.id', 'plan_steps.task_id')
             ->where('tasks.project_id', $project->id)->where('plan_steps.starting_on', '<=', $day ?? '')
             ->groupBy('plan_steps.task_id', 'plan_steps.person_id', 'plan_steps.team_id')
-            ->selectRaw('plan_steps.task_id, plan_steps.person_id, plan_steps.team_id, plan_steps.minutes, max(plan_steps.starting_on)');
+            ->addSelect('plan_steps.task_id', 'plan_steps.person_id', 'plan_steps.team_id', 'plan_steps.minutes', Sql::max('plan_steps.starting_on'));
         $minutes = [];
         foreach (Record::all($query) as $step) {
             $assignee = self::key($step->int('person_id') ?: null, $step->int('team_id') ?: null);
@@ -41,7 +42,7 @@ final readonly class EarlierPlan
     /** @return list<string> days on which the plan became another, in order */
     public static function dates(Project $project): array
     {
-        return array_map(static fn (Record $step): string => $step->string('starting_on'), Record::all(DB::table('plan_steps')
+        return array_map(static fn (Record $step): string => $step->string('starting_on'), Record::all(PlanStep::query()->toBase()
             ->join('tasks', 'tasks.id', 'plan_steps.task_id')->where('tasks.project_id', $project->id)->distinct()
             ->select('plan_steps.starting_on')->orderBy('plan_steps.starting_on')));
     }

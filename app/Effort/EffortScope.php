@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace App\Effort;
 
+use App\Models\Person;
+use App\Models\Task;
 use Illuminate\Database\Query\Builder;
-use Illuminate\Support\Facades\DB;
 
 /** Of which tasks plans and efforts are read, and whose: what everybody has, or what falls on some people. */
 final readonly class EffortScope
@@ -53,7 +54,7 @@ final readonly class EffortScope
     {
         return $this->projects === null
             ? $query->whereIntegerInRaw($column, $this->tasks)
-            : $query->whereIn($column, DB::table('tasks')->whereIntegerInRaw('project_id', $this->projects)->select('id'));
+            : $query->whereIn($column, Task::query()->toBase()->whereIntegerInRaw('project_id', $this->projects)->select('id'));
     }
 
     /** @param  literal-string  $column  that holds the person's number */
@@ -76,6 +77,6 @@ final readonly class EffortScope
      */
     private static function members(array $people, array $teams): Builder
     {
-        return DB::table('people')->select('id')->where(static fn (Builder $either): Builder => $either->whereIntegerInRaw('id', $people)->orWhereIntegerInRaw('team_id', $teams));
+        return Person::query()->toBase()->select('id')->where(static fn (Builder $either): Builder => $either->whereIntegerInRaw('id', $people)->orWhereIntegerInRaw('team_id', $teams));
     }
 }

@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace App\Effort;
 
+use App\Models\ProposedEstimate;
+use App\Models\RemainingEstimate as RemainingEstimateModel;
 use App\Support\Database\Record;
-use Illuminate\Support\Facades\DB;
 use Moss\Core\Calendar\Day;
 use Moss\Core\Effort\RemainingEstimate;
 use Moss\Core\Time\Minutes;
@@ -16,7 +17,7 @@ final readonly class EstimateReader
     /** @return array<int, non-empty-list<RemainingEstimate>> those in force, in the order in which they were made, by task id */
     public static function of(EffortScope $scope): array
     {
-        $query = $scope->narrowPeople($scope->narrow(DB::table('remaining_estimates'), 'remaining_estimates.task_id'), 'remaining_estimates.person_id')
+        $query = $scope->narrowPeople($scope->narrow(RemainingEstimateModel::query()->toBase(), 'remaining_estimates.task_id'), 'remaining_estimates.person_id')
             ->join('people', 'people.id', 'remaining_estimates.person_id')->leftJoin('teams', 'teams.id', 'people.team_id')
             ->select('remaining_estimates.task_id', 'people.code AS person', 'teams.code AS team', 'remaining_estimates.estimated_on', 'remaining_estimates.remaining_minutes', 'remaining_estimates.done')
             ->orderBy('remaining_estimates.id');
@@ -38,7 +39,7 @@ final readonly class EstimateReader
     public static function daysWaiting(EffortScope $scope): array
     {
         $days = [];
-        foreach (Record::all($scope->narrow(DB::table('proposed_estimates'), 'task_id')->where('state', 'waiting')->select('task_id', 'estimated_on')) as $record) {
+        foreach (Record::all($scope->narrow(ProposedEstimate::query()->toBase(), 'task_id')->where('state', 'waiting')->select('task_id', 'estimated_on')) as $record) {
             $days[$record->int('task_id')][] = Day::of($record->string('estimated_on'));
         }
 

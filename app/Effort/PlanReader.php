@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace App\Effort;
 
+use App\Models\Assignment as AssignmentModel;
+use App\Models\Task;
 use App\Support\Database\Record;
+use App\Support\Database\Sql;
 use Illuminate\Database\Query\Builder;
-use Illuminate\Support\Facades\DB;
 use Moss\Core\Calendar\Capacity;
 use Moss\Core\Calendar\Day;
 use Moss\Core\Calendar\DayRange;
@@ -52,12 +54,12 @@ final class PlanReader
 
     private static function tasksQuery(EffortScope $scope): Builder
     {
-        return $scope->narrow(DB::table('tasks'), 'tasks.id')
+        return $scope->narrow(Task::query()->toBase(), 'tasks.id')
             ->join('projects', 'projects.id', 'tasks.project_id')
             ->leftJoin('phases', 'phases.id', 'tasks.phase_id')
             ->select('tasks.id', 'tasks.project_id', 'tasks.code', 'projects.code AS project', 'phases.name AS phase', 'tasks.planned_minutes', 'tasks.budget_cents')
             ->addSelect('tasks.starts_on', 'tasks.ends_on', 'tasks.done_on', 'projects.starts_on AS project_starts_on', 'projects.ends_on AS project_ends_on')
-            ->orderBy('projects.code')->orderByRaw("coalesce(phases.name, '')")->orderBy('tasks.code');
+            ->orderBy('projects.code')->orderBy(Sql::first(['phases.name'], none: ''))->orderBy('tasks.code');
     }
 
     /** @param  list<Assignment>  $assignments */
@@ -96,7 +98,7 @@ final class PlanReader
     /** @return array{array<int, list<PlannedPart>>, array<array-key, array{string|null, int|null}>} by task id; and people's patterns and calendars, by person code */
     private static function parts(EffortScope $scope): array
     {
-        $query = $scope->narrowAssignments($scope->narrow(DB::table('assignments'), 'assignments.task_id'))
+        $query = $scope->narrowAssignments($scope->narrow(AssignmentModel::query()->toBase(), 'assignments.task_id'))
             ->leftJoin('people', 'people.id', 'assignments.person_id')
             ->leftJoin('teams', 'teams.id', 'assignments.team_id')
             ->leftJoin('roles', 'roles.id', 'assignments.role_id')

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Effort;
 
+use App\Models\Person;
+use App\Models\Rate as RateModel;
 use App\Support\Database\Record;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
@@ -54,7 +56,7 @@ final class RatesInForce
     /** @param  (callable(Builder, string): Builder)|null  $who  narrows a query to people by the column that names them */
     private static function pricing(?callable $who): Pricing
     {
-        $query = DB::table('rates')
+        $query = RateModel::query()->toBase()
             ->leftJoin('people', 'people.id', 'rates.person_id')
             ->leftJoin('roles', 'roles.id', 'rates.role_id')
             ->select('people.code AS person', 'roles.code AS role', 'rates.starts_on', 'rates.cost_rate', 'rates.bill_rate')
@@ -73,7 +75,7 @@ final class RatesInForce
             );
         }
 
-        return Pricing::from(RateCard::of($rates), self::rolesOf($who), $rates !== [] || DB::table('rates')->exists());
+        return Pricing::from(RateCard::of($rates), self::rolesOf($who), $rates !== [] || RateModel::query()->exists());
     }
 
     /**
@@ -82,7 +84,7 @@ final class RatesInForce
      */
     private static function rolesOf(?callable $who): array
     {
-        $query = DB::table('people')->leftJoin('roles', 'roles.id', 'people.role_id')->select('people.code', 'roles.code AS role');
+        $query = Person::query()->toBase()->leftJoin('roles', 'roles.id', 'people.role_id')->select('people.code', 'roles.code AS role');
         $roles = [];
         foreach (Record::all($who === null ? $query : $who($query, 'people.id')) as $record) {
             $roles[$record->string('code')] = $record->stringOrNull('role');

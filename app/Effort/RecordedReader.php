@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\Effort;
 
+use App\Models\Entry as EntryModel;
+use App\Models\RecordedWeek;
+use App\Support\Database\Sql;
 use App\Support\Database\StreamedRows;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
@@ -37,7 +40,7 @@ final class RecordedReader
         }
         $parts = $this->partsOf($estimated);
         $byTask = [];
-        $weeks = $scope->narrow(DB::table('recorded_weeks'), 'recorded_weeks.task_id')
+        $weeks = $scope->narrow(RecordedWeek::query()->toBase(), 'recorded_weeks.task_id')
             ->join('people', 'people.id', 'recorded_weeks.person_id')->leftJoin('teams', 'teams.id', 'people.team_id')
             ->select('recorded_weeks.task_id', 'people.code', 'teams.code', 'recorded_weeks.starts_on')->selectRaw('actual_minutes + pending_minutes');
         foreach (StreamedRows::of($weeks) as $row) {
@@ -90,7 +93,7 @@ final class RecordedReader
         $columns = ['actual_minutes', 'actual_cents', 'actual_unrated', 'actual_hundredths', 'pending_minutes', 'pending_cents', 'pending_unrated', 'pending_hundredths'];
         $sums = implode(', ', array_map(static fn (string $column): string => "sum($column) AS $column", $columns));
         $estimated = array_values(array_unique(array_column($parts, 0)));
-        $weeks = static fn (): Builder => $scope->narrow(DB::table('recorded_weeks'), 'task_id')->where('starts_on', '<>', $today->toString())->select('task_id', 'person_id');
+        $weeks = static fn (): Builder => $scope->narrow(RecordedWeek::query()->toBase(), 'task_id')->where('starts_on', '<>', $today->toString())->select('task_id', 'person_id');
         $query = $weeks()->whereNotIn('task_id', $estimated)->selectRaw('min(starts_on) AS starts_on, '.$sums)
             ->groupBy('task_id', 'person_id')->groupByRaw('starts_on > ?', [$today->toString()]);
         if ($parts !== []) {
@@ -122,7 +125,7 @@ final class RecordedReader
     private function days(Builder $query): array
     {
         $byTask = [];
-        foreach (StreamedRows::of($query->select('entries.task_id', 'people.code', 'teams.code', 'entries.date')->selectRaw('sum(entries.minutes)')) as $row) {
+        foreach (StreamedRows::of($query->select('entries.task_id', 'people.code', 'teams.code', 'entries.date', Sql::sum('entries.minutes'))) as $row) {
             /** @var array{int, string, string|null, string, int} $row */
             [$task, $person, $team, $date, $minutes] = $row;
             $byTask[$task][] = RecordedEffort::unpriced($person, $team, $this->day($date), Minutes::of($minutes));
@@ -148,7 +151,7 @@ final class RecordedReader
 
     private static function entriesJoined(): Builder
     {
-        return DB::table('entries')->join('people', 'people.id', 'entries.person_id')->leftJoin('teams', 'teams.id', 'people.team_id');
+        return EntryModel::query()->toBase()->join('people', 'people.id', 'entries.person_id')->leftJoin('teams', 'teams.id', 'people.team_id');
     }
 
     private static function withState(Builder $entries): Builder

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Effort;
 
+use App\Models\Holiday as HolidayModel;
 use App\Models\Organisation;
 use App\Support\Database\Record;
-use Illuminate\Support\Facades\DB;
 use Moss\Core\Calendar\Capacity;
 use Moss\Core\Calendar\Day;
 use Moss\Core\Calendar\Holiday;
@@ -29,7 +29,7 @@ final class WorkingTime
     public static function load(): self
     {
         $holidays = [];
-        foreach (Record::all(DB::table('holidays')->select('calendar_id', 'date', 'name', 'part')) as $record) {
+        foreach (Record::all(HolidayModel::query()->toBase()->select('calendar_id', 'date', 'name', 'part')) as $record) {
             $holidays[$record->int('calendar_id')][] = Holiday::on(Day::of($record->string('date')), $record->string('name'), $record->string('part'));
         }
 

@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace App\Exchange;
 
+use App\Models\Calendar;
+use App\Models\Phase;
+use App\Models\Task;
+use App\Support\Database\Sql;
 use Illuminate\Support\Facades\DB;
 
 /**
@@ -26,10 +30,10 @@ final class Codes
         foreach (CodeTable::cases() as $table) {
             $this->remember($table->value, DB::table($table->value)->pluck('id', 'code')->all());
         }
-        $this->remember('tasks', DB::table('tasks')->join('projects', 'projects.id', 'tasks.project_id')
-            ->selectRaw("tasks.id, projects.code || '/' || tasks.code AS code")->pluck('id', 'code')->all());
-        $this->remember('phases', DB::table('phases')->join('projects', 'projects.id', 'phases.project_id')
-            ->selectRaw("phases.id, projects.code || '/' || phases.name AS code")->pluck('id', 'code')->all());
+        $this->remember('tasks', Task::query()->toBase()->join('projects', 'projects.id', 'tasks.project_id')
+            ->select('tasks.id', Sql::joined(['projects.code', 'tasks.code'], '/', 'code'))->pluck('id', 'code')->all());
+        $this->remember('phases', Phase::query()->toBase()->join('projects', 'projects.id', 'phases.project_id')
+            ->select('phases.id', Sql::joined(['projects.code', 'phases.name'], '/', 'code'))->pluck('id', 'code')->all());
     }
 
     public function idOf(string $table, string $code): ?int
@@ -61,9 +65,9 @@ final class Codes
             [$project, $name] = explode('/', (string) $code, 2);
             $phases[] = ['id' => $id, 'project_id' => $this->idOf('projects', $project), 'name' => $name];
         }
-        DB::table('calendars')->insert($calendars);
+        Calendar::query()->insert($calendars);
         foreach (array_chunk($phases, 500) as $chunk) {
-            DB::table('phases')->insert($chunk);
+            Phase::query()->insert($chunk);
         }
     }
 

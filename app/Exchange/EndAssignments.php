@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Exchange;
 
+use App\Models\Assignment;
 use App\Support\Database\Record;
 use Illuminate\Database\Query\Builder;
-use Illuminate\Support\Facades\DB;
 
 /**
  * Ends the assignments that a refreshed plan no longer has, in the projects that it speaks of.
@@ -43,10 +43,10 @@ final class EndAssignments
             }
         }
         foreach (array_chunk($removed, 500) as $ids) {
-            DB::table('assignments')->whereIn('id', $ids)->delete();
+            Assignment::query()->whereIn('id', $ids)->delete();
         }
         foreach (array_chunk($stored, 500) as $chunk) {
-            DB::table('assignments')->upsert($chunk, ['id'], ['planned_minutes', 'ends_on']);
+            Assignment::query()->upsert($chunk, ['id'], ['planned_minutes', 'ends_on']);
         }
 
         return $ended;
@@ -128,7 +128,7 @@ final class EndAssignments
         $theirs = '(people.id = assignments.person_id OR (people.team_id = assignments.team_id
             AND NOT EXISTS (SELECT 1 FROM assignments AS own WHERE own.task_id = assignments.task_id AND own.person_id = people.id)))';
 
-        return DB::table('assignments')->join('tasks', 'tasks.id', 'assignments.task_id')
+        return Assignment::query()->toBase()->join('tasks', 'tasks.id', 'assignments.task_id')
             ->whereIn('tasks.project_id', $projects)
             ->select('assignments.*')
             ->selectRaw('(SELECT sum(entries.minutes) FROM entries JOIN people ON people.id = entries.person_id WHERE entries.task_id = tasks.id AND '.$theirs.') AS recorded')

@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace App\Exchange;
 
+use App\Models\Assignment;
 use App\Support\Database\Record;
-use Illuminate\Support\Facades\DB;
+use App\Support\Database\Sql;
 
 /** Finds remaining estimates of people who are not assigned to the task, neither themselves nor through their team. */
 final class EstimatesWithoutAssignment
@@ -17,9 +18,9 @@ final class EstimatesWithoutAssignment
             return [];
         }
         $held = [];
-        $query = DB::table('assignments')
+        $query = Assignment::query()->toBase()
             ->leftJoin('people AS members', 'members.team_id', 'assignments.team_id')
-            ->selectRaw('DISTINCT assignments.task_id, coalesce(assignments.person_id, members.id) AS person_id');
+            ->distinct()->addSelect('assignments.task_id', Sql::first(['assignments.person_id', 'members.id'], 'person_id'));
         foreach (Record::all($query) as $record) {
             $held[$record->int('task_id').'/'.$record->intOrNull('person_id')] = true;
         }

@@ -7,6 +7,8 @@ namespace App\Exchange;
 use App\Exchange\Formats\HoursCell;
 use App\Exchange\Formats\TextFormat;
 use App\Exchange\Formats\YesNoFormat;
+use App\Models\Person;
+use App\Models\Task;
 use App\Support\Database\Record;
 use App\Support\Database\StreamedRows;
 use Illuminate\Database\Query\Builder;
@@ -34,7 +36,7 @@ final class ExportedEntries
     public static function rows(TextFormat $text): iterable
     {
         $tasks = [];
-        foreach (Record::each(DB::table('tasks')->join('projects', 'projects.id', 'tasks.project_id')->select('tasks.id', 'tasks.code', 'projects.code AS project')) as $task) {
+        foreach (Record::each(Task::query()->toBase()->join('projects', 'projects.id', 'tasks.project_id')->select('tasks.id', 'tasks.code', 'projects.code AS project')) as $task) {
             $tasks[$task->int('id')] = [$task->string('project'), $task->string('code')];
         }
 
@@ -59,7 +61,7 @@ final class ExportedEntries
 
     private static function query(): Builder
     {
-        return DB::table('people')->crossJoin('entries')->whereColumn('entries.person_id', 'people.id')->orderBy('people.code')->orderBy('entries.date')
+        return Person::query()->toBase()->crossJoin('entries')->whereColumn('entries.person_id', 'people.id')->orderBy('people.code')->orderBy('entries.date')
             ->select('entries.person_id', 'entries.task_id', 'entries.role_id', 'entries.date', 'entries.minutes', 'entries.state', 'entries.billable', 'entries.note', 'entries.client_note', 'entries.corrects');
     }
 

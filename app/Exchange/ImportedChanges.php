@@ -7,7 +7,7 @@ namespace App\Exchange;
 use App\Effort\Recalculation\EffortChanges;
 use App\Effort\Recalculation\RecalculationScope;
 use App\Effort\Recalculation\UpdateTotals;
-use Illuminate\Support\Facades\DB;
+use App\Models\Task;
 use Moss\Core\Calendar\Day;
 
 /** Says what an import changed of what stored totals are made of, whichever files it came by. */
@@ -113,6 +113,6 @@ final class ImportedChanges
     /** @return list<int> */
     private static function tasks(int $project): array
     {
-        return array_values(array_filter(DB::table('tasks')->where('project_id', $project)->pluck('id')->all(), is_int(...)));
+        return array_values(array_filter(Task::query()->toBase()->where('project_id', $project)->pluck('id')->all(), is_int(...)));
     }
 }

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Exchange;
 
+use App\Models\Task;
 use App\Support\Database\Record;
+use App\Support\Database\Sql;
 use Illuminate\Support\Facades\DB;
 use Moss\Core\Time\HoursFormat;
 use Moss\Core\Time\Minutes;
@@ -102,7 +104,7 @@ final class PlanChanges
     {
         if (! isset($this->names[$table])) {
             $query = $table === 'tasks'
-                ? DB::table('tasks')->join('projects', 'projects.id', 'tasks.project_id')->selectRaw("tasks.id, projects.code || '/' || tasks.code AS name")
+                ? Task::query()->toBase()->join('projects', 'projects.id', 'tasks.project_id')->select('tasks.id', Sql::joined(['projects.code', 'tasks.code'], '/', 'name'))
                 : DB::table($table)->select('id', 'code AS name');
             $this->names[$table] = [];
             foreach (Record::all($query) as $record) {

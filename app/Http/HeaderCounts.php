@@ -5,8 +5,11 @@ declare(strict_types=1);
 namespace App\Http;
 
 use App\Features\Review\Queries\Waiting;
+use App\Models\Message;
 use App\Models\Person;
+use App\Models\StoredRecalculation;
 use App\Support\Database\Record;
+use App\Support\Database\Sql;
 use Illuminate\Support\Facades\DB;
 use Moss\Core\Calendar\Day;
 
@@ -20,11 +23,11 @@ final readonly class HeaderCounts
     public static function of(Person $person, Waiting $waiting, Day $today): self
     {
         $record = Record::all(DB::query()
-            ->selectSub($waiting->for($person, $today)->selectRaw('count(*)'), 'entries')
-            ->selectSub($waiting->corrections($person, $today)->selectRaw('count(*)'), 'corrections')
-            ->selectSub(DB::table('messages')->where('person_id', $person->id)->where('in_app', 1)->whereNull('read_at')->selectRaw('count(*)'), 'unread')
-            ->selectSub(DB::table('recalculations')->selectRaw('100 * coalesce(sum(units_done), 0) / max(1, sum(units))')->havingRaw('count(*) > 0'), 'recalculated')
-            ->selectSub(DB::table('people')->where('manager_id', $person->id)->selectRaw('count(*)'), 'led'))[0];
+            ->selectSub($waiting->for($person, $today)->addSelect(Sql::count()), 'entries')
+            ->selectSub($waiting->corrections($person, $today)->addSelect(Sql::count()), 'corrections')
+            ->selectSub(Message::query()->toBase()->where('person_id', $person->id)->where('in_app', 1)->whereNull('read_at')->addSelect(Sql::count()), 'unread')
+            ->selectSub(StoredRecalculation::query()->toBase()->selectRaw('100 * coalesce(sum(units_done), 0) / max(1, sum(units))')->havingRaw('count(*) > 0'), 'recalculated')
+            ->selectSub(Person::query()->toBase()->where('manager_id', $person->id)->addSelect(Sql::count()), 'led'))[0];
 
         return new self($record->int('entries') + $record->int('corrections'), $record->int('unread'), $record->int('led') > 0, $record->intOrNull('recalculated'));
     }

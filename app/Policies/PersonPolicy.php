@@ -30,7 +30,7 @@ final class PersonPolicy
     /** What the owner has recorded on a task: also the manager of its project. */
     public function viewEntries(Person $person, Person $owner, int $task): Response
     {
-        $isManager = ! $person->isViewer() && DB::table('tasks')->join('projects', 'projects.id', 'tasks.project_id')->where('tasks.id', $task)->where('projects.manager_id', $person->id)->exists();
+        $isManager = ! $person->isViewer() && Task::query()->join('projects', 'projects.id', 'tasks.project_id')->where('tasks.id', $task)->where('projects.manager_id', $person->id)->exists();
 
         return $isManager ? Response::allow() : $this->viewWeek($person, $owner);
     }
@@ -110,7 +110,7 @@ final class PersonPolicy
     {
         $on = static fn (string $table): Builder => DB::table($table)->select('task_id')->where('person_id', $owner->id);
 
-        return DB::table('tasks')->join('projects', 'projects.id', 'tasks.project_id')->where('projects.manager_id', $person->id)
+        return Task::query()->join('projects', 'projects.id', 'tasks.project_id')->where('projects.manager_id', $person->id)
             ->whereIn('tasks.id', $on('assignments')->union($on('recorded_weeks')))->exists();
     }
 }

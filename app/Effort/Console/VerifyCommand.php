@@ -7,6 +7,7 @@ namespace App\Effort\Console;
 use App\Effort\Recalculation\RecalculateAll;
 use App\Effort\Recalculation\Recalculation;
 use App\Effort\Totals\VerifiedTotals;
+use App\Models\StoredRecalculation;
 use App\Support\AuditTrail\AuditTrailBroken;
 use App\Support\AuditTrail\AuditTrailChain;
 use App\Support\Console\OptionRefused;
@@ -15,7 +16,6 @@ use App\Support\Database\OtherDatabase;
 use App\Support\Database\ReadTransaction;
 use App\Support\Language\Wording;
 use Illuminate\Console\Command;
-use Illuminate\Support\Facades\DB;
 
 final class VerifyCommand extends Command
 {
@@ -75,7 +75,7 @@ final class VerifyCommand extends Command
     /** Another database is left as it is, so what is queued in it may show as differences. */
     private function sayWhatIsQueued(): void
     {
-        $count = DB::table('recalculations')->where('is_done', 0)->count();
+        $count = StoredRecalculation::query()->where('is_done', 0)->count();
         if ($count > 0) {
             $this->line(Wording::choice('commands.figures_queued', $count));
         }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Effort\Recalculation;
 
+use App\Models\PlanStep;
+use App\Models\StoredRecalculation;
 use App\Support\Clock\Today;
 use Illuminate\Support\Facades\DB;
 
@@ -17,8 +19,8 @@ final readonly class RecalculateAll
     public function handle(): void
     {
         DB::transaction(function (): void {
-            DB::table('recalculations')->delete();
-            DB::table('plan_steps')->where('starting_on', '>', $this->today->in('UTC')->plusDays(1)->toString())->delete();
+            StoredRecalculation::query()->delete();
+            PlanStep::query()->where('starting_on', '>', $this->today->in('UTC')->plusDays(1)->toString())->delete();
             // Each rests on those before it.
             $this->queue->add([RecalculationScope::allRecorded(), RecalculationScope::allTasks(), RecalculationScope::allProjects()]);
         });

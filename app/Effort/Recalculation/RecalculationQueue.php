@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace App\Effort\Recalculation;
 
+use App\Models\StoredRecalculation;
 use App\Support\Clock\Today;
 use App\Support\Database\Record;
-use Illuminate\Support\Facades\DB;
+use App\Support\Database\Sql;
 
 /** What is still to be recalculated, in the database: it outlives whoever works it off. */
 final readonly class RecalculationQueue
@@ -18,7 +19,7 @@ final readonly class RecalculationQueue
     /** @param  non-empty-list<RecalculationScope>  $scopes */
     public function add(array $scopes): void
     {
-        DB::table('recalculations')->insert(array_map(fn (RecalculationScope $scope): array => [
+        StoredRecalculation::query()->insert(array_map(fn (RecalculationScope $scope): array => [
             'kind' => $scope->kind->value,
             'scope' => $scope->values === [] ? '{}' : json_encode($scope->values, JSON_THROW_ON_ERROR),
             'units' => $this->units->count($scope),
@@ -28,7 +29,7 @@ final readonly class RecalculationQueue
 
     public function next(): ?QueuedRecalculation
     {
-        $row = Record::all(DB::table('recalculations')->where('is_done', 0)->orderBy('id')->limit(1))[0] ?? null;
+        $row = Record::all(StoredRecalculation::query()->toBase()->where('is_done', 0)->orderBy('id')->limit(1))[0] ?? null;
         if ($row === null) {
             return null;
         }
@@ -44,11 +45,14 @@ final readonly class RecalculationQueue
      */
     public function advance(QueuedRecalculation $queued, ?int $place, int $units): void
     {
-        DB::table('recalculations')->where('id', $queued->id)->update(
-            $place === null ? ['is_done' => 1, 'units_done' => DB::raw('units')] : ['place' => $place, 'units_done' => DB::raw('units_done + '.$units)],
-        );
-        if ($place === null && DB::table('recalculations')->where('is_done', 0)->doesntExist()) {
-            DB::table('recalculations')->delete();
+        $row = StoredRecalculation::query()->where('id', $queued->id);
+        if ($place === null) {
+            $row->update(['is_done' => true, 'units_done' => Sql::column('units')]);
+        } else {
+            $row->increment('units_done', $units, ['place' => $place]);
+        }
+        if ($place === null && StoredRecalculation::query()->where('is_done', 0)->doesntExist()) {
+            StoredRecalculation::query()->delete();
         }
     }
 

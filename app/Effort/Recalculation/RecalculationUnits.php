@@ -4,8 +4,14 @@ declare(strict_types=1);
 
 namespace App\Effort\Recalculation;
 
+use App\Models\Assignment;
+use App\Models\Person;
+use App\Models\Project;
+use App\Models\RecordedWeek;
+use App\Models\RemainingEstimate;
+use App\Models\Task;
+use App\Support\Database\Sql;
 use Illuminate\Database\Query\Builder;
-use Illuminate\Support\Facades\DB;
 
 /** The people, tasks or projects that a scope stands for, in the order of their numbers. */
 final readonly class RecalculationUnits
@@ -36,7 +42,7 @@ final readonly class RecalculationUnits
     private static function query(RecalculationScope $scope): Builder
     {
         return match ($scope->kind) {
-            RecalculationKind::RecordedKeys, RecalculationKind::Projects => DB::table('projects')->select('id'),
+            RecalculationKind::RecordedKeys, RecalculationKind::Projects => Project::query()->toBase()->select('id'),
             RecalculationKind::RecordedPeople => self::people($scope),
             RecalculationKind::Planned, RecalculationKind::Tasks => self::tasks($scope),
         };
@@ -44,7 +50,7 @@ final readonly class RecalculationUnits
 
     private static function people(RecalculationScope $scope): Builder
     {
-        $query = DB::table('people')->select('id');
+        $query = Person::query()->toBase()->select('id');
         $people = $scope->ids('people');
         if ($people !== null) {
             return $query->whereIntegerInRaw('id', $people);
@@ -52,12 +58,12 @@ final readonly class RecalculationUnits
         $role = $scope->int('role');
 
         return $role === null ? $query : $query->where(static fn (Builder $either): Builder => $either->where('role_id', $role)
-            ->orWhereIn('id', DB::table('recorded_weeks')->where('role_id', $role)->where('starts_on', '>=', self::monthBefore($scope->text('from')))->select('person_id')));
+            ->orWhereIn('id', RecordedWeek::query()->toBase()->where('role_id', $role)->where('starts_on', '>=', self::monthBefore($scope->text('from')))->select('person_id')));
     }
 
     private static function tasks(RecalculationScope $scope): Builder
     {
-        $query = DB::table('tasks')->select('tasks.id');
+        $query = Task::query()->toBase()->select('tasks.id');
         $tasks = $scope->ids('tasks');
         if ($tasks !== null) {
             return $query->whereIntegerInRaw('tasks.id', $tasks);
@@ -65,17 +71,17 @@ final readonly class RecalculationUnits
         $person = $scope->int('person');
         if ($person !== null) {
             return $query->where(static fn (Builder $any): Builder => $any
-                ->whereIn('tasks.id', DB::table('assignments')->where('person_id', $person)->select('task_id'))
+                ->whereIn('tasks.id', Assignment::query()->toBase()->where('person_id', $person)->select('task_id'))
                 ->when($scope->kind === RecalculationKind::Tasks, static fn (Builder $also): Builder => $also
-                    ->orWhereIn('tasks.id', DB::table('recorded_weeks')->where('person_id', $person)->select('task_id'))
-                    ->orWhereIn('tasks.id', DB::table('remaining_estimates')->where('person_id', $person)->select('task_id'))));
+                    ->orWhereIn('tasks.id', RecordedWeek::query()->toBase()->where('person_id', $person)->select('task_id'))
+                    ->orWhereIn('tasks.id', RemainingEstimate::query()->toBase()->where('person_id', $person)->select('task_id'))));
         }
         $date = $scope->text('date');
 
         return $date === '' ? $query : $query->where(static fn (Builder $any): Builder => $any
-            ->whereIn('tasks.id', DB::table('assignments')->where('starts_on', '<=', $date)->where('ends_on', '>=', $date)->select('task_id'))
-            ->orWhereIn('tasks.id', DB::table('tasks')->join('projects', 'projects.id', 'tasks.project_id')->whereNotNull('tasks.planned_minutes')
-                ->whereRaw("coalesce(tasks.starts_on, projects.starts_on, '') <= ?", [$date])->whereRaw("coalesce(tasks.ends_on, projects.ends_on, '9') >= ?", [$date])->select('tasks.id')));
+            ->whereIn('tasks.id', Assignment::query()->toBase()->where('starts_on', '<=', $date)->where('ends_on', '>=', $date)->select('task_id'))
+            ->orWhereIn('tasks.id', Task::query()->toBase()->join('projects', 'projects.id', 'tasks.project_id')->whereNotNull('tasks.planned_minutes')
+                ->where(Sql::first(['tasks.starts_on', 'projects.starts_on'], none: ''), '<=', $date)->where(Sql::first(['tasks.ends_on', 'projects.ends_on'], none: '9'), '>=', $date)->select('tasks.id')));
     }
 
     /** A part of a week may begin before the day that it holds. */

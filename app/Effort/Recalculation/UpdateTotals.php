@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Effort\Recalculation;
 
 use App\Effort\Totals\StoredTotals;
+use App\Models\Assignment;
+use App\Models\Task;
 use Illuminate\Support\Facades\DB;
 
 /**
@@ -84,8 +86,8 @@ final readonly class UpdateTotals
         }
         $days = 'julianday(ends_on) - julianday(starts_on) + 1';
         $sum = DB::query()->fromSub(
-            DB::table('assignments')->whereIntegerInRaw('task_id', $tasks)->selectRaw($days.' AS days')
-                ->unionAll(DB::table('tasks')->whereIntegerInRaw('id', $tasks)->whereNotNull('planned_minutes')->selectRaw('coalesce('.$days.', 0)')),
+            Assignment::query()->toBase()->whereIntegerInRaw('task_id', $tasks)->selectRaw($days.' AS days')
+                ->unionAll(Task::query()->toBase()->whereIntegerInRaw('id', $tasks)->whereNotNull('planned_minutes')->selectRaw('coalesce('.$days.', 0)')),
             'plans',
         )->sum('days');
 

@@ -4,10 +4,13 @@ declare(strict_types=1);
 
 namespace App\Effort\Totals;
 
+use App\Models\Assignment;
+use App\Models\PlanStep;
+use App\Models\Task;
 use App\Support\Clock\Today;
 use App\Support\Database\BulkRows;
 use App\Support\Database\Record;
-use Illuminate\Support\Facades\DB;
+use App\Support\Database\Sql;
 
 /** From which day on the plan of tasks and their assignees is another, in `plan_steps`; of a day, what it was last. */
 final readonly class PlanSteps
@@ -41,9 +44,9 @@ final readonly class PlanSteps
      */
     public static function planned(array $tasks): array
     {
-        $assigned = DB::table('assignments')->whereIntegerInRaw('task_id', $tasks)->groupBy('task_id', 'person_id', 'team_id')
-            ->selectRaw('task_id, coalesce(person_id, 0) AS person_id, coalesce(team_id, 0) AS team_id, sum(planned_minutes) AS minutes');
-        $own = DB::table('tasks')->whereIntegerInRaw('id', $tasks)->selectRaw(
+        $assigned = Assignment::query()->toBase()->whereIntegerInRaw('task_id', $tasks)->groupBy('task_id', 'person_id', 'team_id')
+            ->addSelect('task_id', Sql::first(['person_id'], 'person_id', 0), Sql::first(['team_id'], 'team_id', 0), Sql::sum('planned_minutes', 'minutes'));
+        $own = Task::query()->toBase()->whereIntegerInRaw('id', $tasks)->selectRaw(
             'id, 0, 0, coalesce(planned_minutes, (SELECT coalesce(sum(assignments.planned_minutes), 0) FROM assignments WHERE assignments.task_id = tasks.id))',
         );
 
@@ -57,8 +60,8 @@ final readonly class PlanSteps
     public static function latest(array $tasks): array
     {
         // With max(), SQLite gives the other columns of the row that has it.
-        return self::byAssignee(Record::all(DB::table('plan_steps')->whereIntegerInRaw('task_id', $tasks)->groupBy('task_id', 'person_id', 'team_id')
-            ->selectRaw('task_id, person_id, team_id, minutes, max(starting_on)')));
+        return self::byAssignee(Record::all(PlanStep::query()->toBase()->whereIntegerInRaw('task_id', $tasks)->groupBy('task_id', 'person_id', 'team_id')
+            ->addSelect('task_id', 'person_id', 'team_id', 'minutes', Sql::max('starting_on'))));
     }
 
     /**

@@ -8,9 +8,9 @@ use App\Effort\EffortScope;
 use App\Effort\PlannedPart;
 use App\Effort\PlanReader;
 use App\Effort\Plans;
+use App\Models\PlannedWeek;
 use App\Support\Database\BulkRows;
 use App\Support\Database\StreamedRows;
-use Illuminate\Support\Facades\DB;
 use Moss\Core\Calendar\Day;
 use Moss\Core\Calendar\WeekPart;
 use Moss\Core\Planning\Spread;
@@ -38,7 +38,7 @@ final class PlannedTotals
     {
         $sums = $this->of($tasks);
         $gone = [];
-        foreach (StreamedRows::of(DB::table('planned_weeks')->whereIntegerInRaw('task_id', $tasks)->select(...self::KEY, ...self::COLUMNS)) as $row) {
+        foreach (StreamedRows::of(PlannedWeek::query()->toBase()->whereIntegerInRaw('task_id', $tasks)->select(...self::KEY, ...self::COLUMNS)) as $row) {
             /** @var non-empty-list<int|string> $row */
             $key = array_slice($row, 0, count(self::KEY));
             $name = implode(' ', $key);

@@ -4,10 +4,13 @@ declare(strict_types=1);
 
 namespace App\Effort\Totals;
 
+use App\Models\ProjectForecast;
+use App\Models\TaskFigures;
+use App\Models\TaskForecast;
 use App\Support\Database\BulkRows;
 use App\Support\Database\Record;
+use App\Support\Database\Sql;
 use Illuminate\Database\Query\Builder;
-use Illuminate\Support\Facades\DB;
 
 /** The figures and forecasts of projects: those of their tasks summed up, in `project_figures` and `project_forecasts`. */
 final readonly class ProjectTotals
@@ -43,9 +46,9 @@ final readonly class ProjectTotals
     /** What the figures should be. */
     public static function figures(): Builder
     {
-        $query = DB::table('task_figures')->select('project_id')->groupBy('project_id');
+        $query = TaskFigures::query()->toBase()->select('project_id')->groupBy('project_id');
         foreach (self::columns() as $column) {
-            $query->selectRaw("sum($column) AS $column");
+            $query->addSelect(Sql::sum($column, $column));
         }
 
         return $query;
@@ -54,8 +57,8 @@ final readonly class ProjectTotals
     /** What the forecasts should be. */
     public static function forecasts(): Builder
     {
-        return DB::table('task_forecasts')->join('tasks', 'tasks.id', 'task_forecasts.task_id')
-            ->select('tasks.project_id', 'week_end')->selectRaw('sum(change_minutes) AS change_minutes')->groupBy('tasks.project_id', 'week_end');
+        return TaskForecast::query()->toBase()->join('tasks', 'tasks.id', 'task_forecasts.task_id')
+            ->select('tasks.project_id', 'week_end', Sql::sum('change_minutes', 'change_minutes'))->groupBy('tasks.project_id', 'week_end');
     }
 
     /**
@@ -70,7 +73,7 @@ final readonly class ProjectTotals
             $changes[$row->int('project_id').' '.$row->string('week_end')] = [$row->int('project_id'), $row->string('week_end'), $row->int('change_minutes')];
         }
         $gone = [];
-        foreach (Record::each($ofWeeks(DB::table('project_forecasts')->whereIntegerInRaw('project_id', $projects))) as $row) {
+        foreach (Record::each($ofWeeks(ProjectForecast::query()->toBase()->whereIntegerInRaw('project_id', $projects))) as $row) {
             $key = $row->int('project_id').' '.$row->string('week_end');
             if (! isset($changes[$key])) {
                 $gone[] = [$row->int('project_id'), $row->string('week_end')];

@@ -5,7 +5,10 @@ declare(strict_types=1);
 namespace App\Effort\Totals;
 
 use App\Effort\RatesInForce;
+use App\Models\Entry;
+use App\Models\RecordedWeek;
 use App\Support\Database\BulkRows;
+use App\Support\Database\Sql;
 use App\Support\Database\StreamedRows;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
@@ -67,7 +70,7 @@ final class RecordedTotals
         $sums = $this->added($this->ofPeople($people, $first), RatesInForce::of($people));
         $gone = [];
         $tasks = [];
-        $stored = DB::table('recorded_weeks')->whereIntegerInRaw('person_id', $people)->where('starts_on', '>=', $first);
+        $stored = RecordedWeek::query()->toBase()->whereIntegerInRaw('person_id', $people)->where('starts_on', '>=', $first);
         foreach (StreamedRows::of($stored->select(...self::KEY, ...self::COLUMNS)) as $row) {
             /** @var non-empty-list<int|string> $row */
             $key = array_slice($row, 0, count(self::KEY));
@@ -111,7 +114,7 @@ final class RecordedTotals
         $entries = DB::query()->fromSub($parts, 'parts')->crossJoin('entries')
             ->whereColumn('entries.person_id', 'parts.person_id')->whereColumn('entries.task_id', 'parts.task_id')
             ->whereColumn('entries.date', '>=', 'parts.first')->whereColumn('entries.date', '<=', 'parts.last')
-            ->whereRaw('coalesce(entries.role_id, 0) = parts.role_id');
+            ->where(Sql::first(['entries.role_id'], none: 0), Sql::column('parts.role_id'));
 
         return $this->added(self::selected($entries), RatesInForce::of(array_values(array_unique(array_column($keys, 1)))));
     }
@@ -119,7 +122,7 @@ final class RecordedTotals
     /** @param  list<int>  $people */
     private function ofPeople(array $people, string $first): Builder
     {
-        return self::selected(DB::table('entries')->whereIntegerInRaw('entries.person_id', $people)->where('entries.date', '>=', $first));
+        return self::selected(Entry::query()->toBase()->whereIntegerInRaw('entries.person_id', $people)->where('entries.date', '>=', $first));
     }
 
     private static function selected(Builder $entries): Builder

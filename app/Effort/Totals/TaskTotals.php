@@ -6,9 +6,12 @@ namespace App\Effort\Totals;
 
 use App\Effort\EffortReader;
 use App\Effort\EffortScope;
+use App\Models\RecordedWeek;
+use App\Models\TaskFigures;
+use App\Models\TaskForecast;
 use App\Support\Database\BulkRows;
 use App\Support\Database\Record;
-use Illuminate\Support\Facades\DB;
+use App\Support\Database\Sql;
 use Moss\Core\Effort\ForecastHistory;
 use Moss\Core\Planning\PlannedTask;
 
@@ -56,7 +59,7 @@ final readonly class TaskTotals
         $sums = self::sums($tasks);
         $figures = [];
         $projects = [];
-        foreach (Record::each(DB::table('task_figures')->whereIntegerInRaw('task_id', $tasks)) as $row) {
+        foreach (Record::each(TaskFigures::query()->toBase()->whereIntegerInRaw('task_id', $tasks)) as $row) {
             $figures[] = [$row->int('task_id'), $row->int('project_id'), ...$sums[$row->int('task_id')] ?? self::nothing()];
             $projects[$row->int('project_id')] = true;
         }
@@ -110,7 +113,7 @@ final readonly class TaskTotals
     private static function writeForecasts(array $tasks, array $forecasts): array
     {
         $gone = [];
-        foreach (Record::each(DB::table('task_forecasts')->whereIntegerInRaw('task_id', $tasks)) as $row) {
+        foreach (Record::each(TaskForecast::query()->toBase()->whereIntegerInRaw('task_id', $tasks)) as $row) {
             $key = $row->int('task_id').' '.$row->string('week_end');
             if (! isset($forecasts[$key])) {
                 $gone[] = [$row->int('task_id'), $row->string('week_end')];
@@ -130,9 +133,9 @@ final readonly class TaskTotals
      */
     private static function sums(array $tasks): array
     {
-        $query = DB::table('recorded_weeks')->whereIntegerInRaw('task_id', $tasks)->groupBy('task_id')->select('task_id');
+        $query = RecordedWeek::query()->toBase()->whereIntegerInRaw('task_id', $tasks)->groupBy('task_id')->select('task_id');
         foreach (self::SUMS as $column) {
-            $query->selectRaw("sum($column) AS $column");
+            $query->addSelect(Sql::sum($column, $column));
         }
         $sums = [];
         foreach (Record::each($query) as $row) {

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Effort\Totals;
 
+use App\Models\RecordedWeek;
+use App\Models\StoredRecalculation;
 use App\Support\Clock\Today;
 use App\Support\Database\Record;
 use App\Support\Database\StreamedRows;
@@ -29,11 +31,11 @@ final readonly class VerifiedTotals
     /** @return iterable<TotalDifference> */
     public function differences(): iterable
     {
-        foreach (Record::each(DB::table('recalculations')->where('is_done', 0)->orderBy('id')) as $queued) {
+        foreach (Record::each(StoredRecalculation::query()->toBase()->where('is_done', 0)->orderBy('id')) as $queued) {
             yield new TotalDifference('recalculations', $queued->string('id').' '.$queued->string('kind'), 'units', $queued->int('units') - $queued->int('units_done'), 0);
         }
         foreach (self::chunks('people', self::PEOPLE_AT_ONCE) as $people) {
-            yield from self::between('recorded_weeks', RecordedTotals::KEY, RecordedTotals::COLUMNS, DB::table('recorded_weeks')->whereIntegerInRaw('person_id', $people), $this->recorded->sumsOfPeople($people));
+            yield from self::between('recorded_weeks', RecordedTotals::KEY, RecordedTotals::COLUMNS, RecordedWeek::query()->toBase()->whereIntegerInRaw('person_id', $people), $this->recorded->sumsOfPeople($people));
         }
         foreach (self::chunks('tasks', self::TASKS_AT_ONCE) as $tasks) {
             yield from $this->ofTasks($tasks);

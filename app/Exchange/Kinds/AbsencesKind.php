@@ -11,8 +11,8 @@ use App\Exchange\FileKind;
 use App\Exchange\Formats\DayFormat;
 use App\Exchange\Formats\HoursCell;
 use App\Exchange\Formats\TextFormat;
+use App\Models\Absence;
 use Illuminate\Database\Query\Builder;
-use Illuminate\Support\Facades\DB;
 
 /** `absences.csv` */
 final class AbsencesKind extends FileKind
@@ -55,8 +55,8 @@ final class AbsencesKind extends FileKind
 
     public function exported(): Builder
     {
-        return DB::table('absences')->join('people', 'people.id', 'absences.person_id')
-            ->selectRaw('people.code AS person, absences.date, absences.minutes AS hours, absences.kind')
+        return Absence::query()->toBase()->join('people', 'people.id', 'absences.person_id')
+            ->addSelect('people.code AS person', 'absences.date', 'absences.minutes AS hours', 'absences.kind')
             ->orderBy('people.code')->orderBy('absences.date')->orderBy('absences.kind');
     }
 }

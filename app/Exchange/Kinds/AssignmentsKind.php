@@ -11,8 +11,8 @@ use App\Exchange\ExchangeText;
 use App\Exchange\FileRow;
 use App\Exchange\Formats\DayFormat;
 use App\Exchange\Formats\HoursCell;
+use App\Models\Assignment;
 use Illuminate\Database\Query\Builder;
-use Illuminate\Support\Facades\DB;
 
 /** `assignments.csv` */
 final class AssignmentsKind extends OnTaskKind
@@ -56,14 +56,14 @@ final class AssignmentsKind extends OnTaskKind
 
     public function exported(): Builder
     {
-        return DB::table('assignments')
+        return Assignment::query()->toBase()
             ->join('tasks', 'tasks.id', 'assignments.task_id')
             ->join('projects', 'projects.id', 'tasks.project_id')
             ->leftJoin('people', 'people.id', 'assignments.person_id')
             ->leftJoin('teams', 'teams.id', 'assignments.team_id')
             ->leftJoin('roles', 'roles.id', 'assignments.role_id')
-            ->selectRaw('projects.code AS project, tasks.code AS task, people.code AS person, teams.code AS team, roles.code AS role')
-            ->selectRaw('assignments.planned_minutes AS planned, assignments.starts_on, assignments.ends_on')
+            ->addSelect('projects.code AS project', 'tasks.code AS task', 'people.code AS person', 'teams.code AS team', 'roles.code AS role')
+            ->addSelect('assignments.planned_minutes AS planned', 'assignments.starts_on', 'assignments.ends_on')
             ->orderBy('projects.code')->orderBy('tasks.code')->orderBy('people.code')->orderBy('teams.code')
             ->orderBy('roles.code')->orderBy('assignments.starts_on');
     }

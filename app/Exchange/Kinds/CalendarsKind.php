@@ -12,8 +12,8 @@ use App\Exchange\FileRow;
 use App\Exchange\Formats\DayFormat;
 use App\Exchange\Formats\PartFormat;
 use App\Exchange\Formats\TextFormat;
+use App\Models\Holiday;
 use Illuminate\Database\Query\Builder;
-use Illuminate\Support\Facades\DB;
 
 /** `calendars.csv`: the holidays of each calendar. */
 final class CalendarsKind extends FileKind
@@ -60,8 +60,8 @@ final class CalendarsKind extends FileKind
 
     public function exported(): Builder
     {
-        return DB::table('holidays')->join('calendars', 'calendars.id', 'holidays.calendar_id')
-            ->selectRaw('calendars.code AS calendar, holidays.date, holidays.name, holidays.part')
+        return Holiday::query()->toBase()->join('calendars', 'calendars.id', 'holidays.calendar_id')
+            ->addSelect('calendars.code AS calendar', 'holidays.date', 'holidays.name', 'holidays.part')
             ->orderBy('calendars.code')->orderBy('holidays.date');
     }
 }

@@ -38,7 +38,7 @@ abstract class CodeAndNameKind extends FileKind
 
     public function exported(): Builder
     {
-        return DB::table($this->table())->selectRaw('code AS '.$this->codeColumn().', name')->orderBy('code');
+        return DB::table($this->table())->select('code AS '.$this->codeColumn(), 'name')->orderBy('code');
     }
 
     public function further(FileRow $row, Codes $codes): array

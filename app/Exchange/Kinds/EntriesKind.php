@@ -17,10 +17,10 @@ use App\Exchange\Formats\DayFormat;
 use App\Exchange\Formats\HoursCell;
 use App\Exchange\Formats\TextFormat;
 use App\Exchange\Formats\YesNoFormat;
+use App\Models\Entry;
 use App\Models\Organisation;
 use App\Support\Database\Record;
 use Illuminate\Database\Query\Builder;
-use Illuminate\Support\Facades\DB;
 use Moss\Core\Sheet\EntryState;
 
 /** `entries.csv` */
@@ -134,7 +134,7 @@ final class EntriesKind extends OnTaskKind
 
     public function exported(): Builder
     {
-        return DB::table('entries');
+        return Entry::query()->toBase();
     }
 
     public function exportedRows(): iterable

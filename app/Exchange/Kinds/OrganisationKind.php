@@ -18,9 +18,9 @@ use App\Exchange\Formats\TextFormat;
 use App\Exchange\Formats\WholeNumberFormat;
 use App\Exchange\Formats\YesNoFormat;
 use App\Exchange\Unreadable;
+use App\Models\Organisation;
 use App\Support\Database\Record;
 use Illuminate\Database\Query\Builder;
-use Illuminate\Support\Facades\DB;
 
 /** `organisation.csv`: one setting a line. In the table they are the columns of its one row. */
 final class OrganisationKind extends FileKind
@@ -86,7 +86,7 @@ final class OrganisationKind extends FileKind
                 default => 'organisations.'.$setting,
             };
 
-            return DB::table('organisations')->leftJoin('calendars', 'calendars.id', 'organisations.calendar_id')
+            return Organisation::query()->toBase()->leftJoin('calendars', 'calendars.id', 'organisations.calendar_id')
                 ->selectRaw("'".$setting."' AS key, ".$column.' AS value')->whereNotNull($column);
         }, self::SETTINGS);
         $first = array_shift($queries);

@@ -15,6 +15,7 @@ use App\Exchange\Formats\DayFormat;
 use App\Exchange\Formats\EmailFormat;
 use App\Exchange\Formats\PatternFormat;
 use App\Exchange\Formats\TimezoneFormat;
+use App\Models\Person;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 
@@ -78,7 +79,7 @@ final class PeopleKind extends CodeAndNameKind
             }
         }
         foreach (array_chunk($moving, 500) as $ids) {
-            DB::table('people')->whereIn('id', $ids)->update(['email' => DB::raw("'moving-' || id")]);
+            Person::query()->whereIn('id', $ids)->update(['email' => DB::raw("'moving-' || id")]);
         }
     }
 
@@ -89,13 +90,13 @@ final class PeopleKind extends CodeAndNameKind
 
     public function exported(): Builder
     {
-        return DB::table('people')
+        return Person::query()->toBase()
             ->leftJoin('teams', 'teams.id', 'people.team_id')
             ->leftJoin('people AS managers', 'managers.id', 'people.manager_id')
             ->leftJoin('roles', 'roles.id', 'people.role_id')
             ->leftJoin('calendars', 'calendars.id', 'people.calendar_id')
-            ->selectRaw('people.code AS person, people.name, people.email, teams.code AS team, managers.code AS manager, people.access')
-            ->selectRaw('roles.code AS role, calendars.code AS calendar, people.pattern, people.timezone, people.starts_on, people.ends_on')
+            ->addSelect('people.code AS person', 'people.name', 'people.email', 'teams.code AS team', 'managers.code AS manager', 'people.access')
+            ->addSelect('roles.code AS role', 'calendars.code AS calendar', 'people.pattern', 'people.timezone', 'people.starts_on', 'people.ends_on')
             ->orderBy('people.code');
     }
 

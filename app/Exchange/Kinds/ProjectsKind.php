@@ -11,8 +11,8 @@ use App\Exchange\FileRow;
 use App\Exchange\Formats\ChoiceFormat;
 use App\Exchange\Formats\DayFormat;
 use App\Exchange\Formats\YesNoFormat;
+use App\Models\Project;
 use Illuminate\Database\Query\Builder;
-use Illuminate\Support\Facades\DB;
 
 /** `projects.csv` */
 final class ProjectsKind extends CodeAndNameKind
@@ -44,11 +44,11 @@ final class ProjectsKind extends CodeAndNameKind
 
     public function exported(): Builder
     {
-        return DB::table('projects')
+        return Project::query()->toBase()
             ->leftJoin('clients', 'clients.id', 'projects.client_id')
             ->join('people', 'people.id', 'projects.manager_id')
-            ->selectRaw('projects.code AS project, projects.name, clients.code AS client, people.code AS manager, projects.starts_on, projects.ends_on')
-            ->selectRaw('projects.billable, projects.internal, projects.approval, projects.state')
+            ->addSelect('projects.code AS project', 'projects.name', 'clients.code AS client', 'people.code AS manager', 'projects.starts_on', 'projects.ends_on')
+            ->addSelect('projects.billable', 'projects.internal', 'projects.approval', 'projects.state')
             ->orderBy('projects.code');
     }
 

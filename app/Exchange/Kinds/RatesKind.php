@@ -12,8 +12,8 @@ use App\Exchange\FileKind;
 use App\Exchange\FileRow;
 use App\Exchange\Formats\DayFormat;
 use App\Exchange\Formats\RateFormat;
+use App\Models\Rate;
 use Illuminate\Database\Query\Builder;
-use Illuminate\Support\Facades\DB;
 
 /** `rates.csv` */
 final class RatesKind extends FileKind
@@ -53,10 +53,10 @@ final class RatesKind extends FileKind
 
     public function exported(): Builder
     {
-        return DB::table('rates')
+        return Rate::query()->toBase()
             ->leftJoin('people', 'people.id', 'rates.person_id')
             ->leftJoin('roles', 'roles.id', 'rates.role_id')
-            ->selectRaw('people.code AS person, roles.code AS role, rates.starts_on AS "from", rates.cost_rate, rates.bill_rate')
+            ->addSelect('people.code AS person', 'roles.code AS role', 'rates.starts_on AS from', 'rates.cost_rate', 'rates.bill_rate')
             ->orderBy('people.code')->orderBy('roles.code')->orderBy('rates.starts_on');
     }
 }

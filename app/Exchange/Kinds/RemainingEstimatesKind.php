@@ -12,8 +12,9 @@ use App\Exchange\Formats\DayFormat;
 use App\Exchange\Formats\HoursCell;
 use App\Exchange\Formats\TextFormat;
 use App\Exchange\Formats\YesNoFormat;
+use App\Models\Assignment;
+use App\Models\RemainingEstimate;
 use Illuminate\Database\Query\Builder;
-use Illuminate\Support\Facades\DB;
 
 /** `remaining_estimates.csv`: in the order in which they were made, since the last of a day counts. */
 final class RemainingEstimatesKind extends OnTaskKind
@@ -58,14 +59,14 @@ final class RemainingEstimatesKind extends OnTaskKind
     /** Without those of people who have moved to another team since: these count for nobody, and no import would accept them. */
     public function exported(): Builder
     {
-        return DB::table('remaining_estimates')
+        return RemainingEstimate::query()->toBase()
             ->join('people', 'people.id', 'remaining_estimates.person_id')
             ->join('tasks', 'tasks.id', 'remaining_estimates.task_id')
             ->join('projects', 'projects.id', 'tasks.project_id')
-            ->whereExists(DB::table('assignments')->selectRaw('1')->whereColumn('assignments.task_id', 'remaining_estimates.task_id')
+            ->whereExists(Assignment::query()->toBase()->whereColumn('assignments.task_id', 'remaining_estimates.task_id')
                 ->where(static fn (Builder $held): Builder => $held->whereColumn('assignments.person_id', 'remaining_estimates.person_id')->orWhereColumn('assignments.team_id', 'people.team_id')))
-            ->selectRaw('people.code AS person, projects.code AS project, tasks.code AS task, remaining_estimates.estimated_on AS "on"')
-            ->selectRaw('remaining_estimates.remaining_minutes AS remaining, remaining_estimates.reason, remaining_estimates.done')
+            ->addSelect('people.code AS person', 'projects.code AS project', 'tasks.code AS task', 'remaining_estimates.estimated_on AS on')
+            ->addSelect('remaining_estimates.remaining_minutes AS remaining', 'remaining_estimates.reason', 'remaining_estimates.done')
             ->orderBy('projects.code')->orderBy('tasks.code')->orderBy('remaining_estimates.estimated_on')->orderBy('remaining_estimates.id');
     }
 }

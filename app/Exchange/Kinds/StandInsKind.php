@@ -11,8 +11,9 @@ use App\Exchange\ExchangeText;
 use App\Exchange\FileKind;
 use App\Exchange\FileRow;
 use App\Exchange\Formats\DayFormat;
+use App\Models\StandIn;
+use App\Models\StandInProject;
 use Illuminate\Database\Query\Builder;
-use Illuminate\Support\Facades\DB;
 
 /** `stand_ins.csv`: who decides in an absent approver's place, for everything; those for some projects only are not exchanged. */
 final class StandInsKind extends FileKind
@@ -53,11 +54,11 @@ final class StandInsKind extends FileKind
 
     public function exported(): Builder
     {
-        return DB::table('stand_ins')
+        return StandIn::query()->toBase()
             ->join('people', 'people.id', 'stand_ins.person_id')
             ->join('people AS others', 'others.id', 'stand_ins.stand_in_id')
-            ->whereNotExists(DB::table('stand_in_projects')->selectRaw('1')->whereColumn('stand_in_projects.stand_in_id', 'stand_ins.id'))
-            ->selectRaw('people.code AS person, others.code AS stand_in, stand_ins.starts_on, stand_ins.ends_on')
+            ->whereNotExists(StandInProject::query()->toBase()->whereColumn('stand_in_projects.stand_in_id', 'stand_ins.id'))
+            ->addSelect('people.code AS person', 'others.code AS stand_in', 'stand_ins.starts_on', 'stand_ins.ends_on')
             ->orderBy('people.code')->orderBy('others.code')->orderBy('stand_ins.starts_on');
     }
 }

@@ -15,8 +15,8 @@ use App\Exchange\Formats\HoursCell;
 use App\Exchange\Formats\MoneyFormat;
 use App\Exchange\Formats\TextFormat;
 use App\Exchange\Formats\YesNoFormat;
+use App\Models\Task;
 use Illuminate\Database\Query\Builder;
-use Illuminate\Support\Facades\DB;
 
 /** `tasks.csv` */
 final class TasksKind extends FileKind
@@ -87,11 +87,11 @@ final class TasksKind extends FileKind
 
     public function exported(): Builder
     {
-        return DB::table('tasks')
+        return Task::query()->toBase()
             ->join('projects', 'projects.id', 'tasks.project_id')
             ->leftJoin('phases', 'phases.id', 'tasks.phase_id')
-            ->selectRaw('projects.code AS project, tasks.code AS task, tasks.name, phases.name AS phase, tasks.planned_minutes AS planned')
-            ->selectRaw('tasks.budget_cents AS budget, tasks.starts_on, tasks.ends_on, tasks.charge_code, tasks.billable, tasks.done_on')
+            ->addSelect('projects.code AS project', 'tasks.code AS task', 'tasks.name', 'phases.name AS phase', 'tasks.planned_minutes AS planned')
+            ->addSelect('tasks.budget_cents AS budget', 'tasks.starts_on', 'tasks.ends_on', 'tasks.charge_code', 'tasks.billable', 'tasks.done_on')
             ->orderBy('projects.code')->orderBy('tasks.code');
     }
 }

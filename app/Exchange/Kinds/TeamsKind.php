@@ -6,8 +6,8 @@ namespace App\Exchange\Kinds;
 
 use App\Exchange\CodeTable;
 use App\Exchange\Column;
+use App\Models\Team;
 use Illuminate\Database\Query\Builder;
-use Illuminate\Support\Facades\DB;
 
 /** `teams.csv` */
 final class TeamsKind extends CodeAndNameKind
@@ -24,8 +24,8 @@ final class TeamsKind extends CodeAndNameKind
 
     public function exported(): Builder
     {
-        return DB::table('teams')->leftJoin('people', 'people.id', 'teams.lead_id')
-            ->selectRaw('teams.code AS team, teams.name, people.code AS lead')->orderBy('teams.code');
+        return Team::query()->toBase()->leftJoin('people', 'people.id', 'teams.lead_id')
+            ->addSelect('teams.code AS team', 'teams.name', 'people.code AS lead')->orderBy('teams.code');
     }
 
     protected function codeColumn(): string

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Support\AuditTrail;
 
+use App\Models\AuditTrailRow;
 use App\Support\Clock\Today;
-use Illuminate\Support\Facades\DB;
 
 /**
  * Who changed what, when, from what to what. Append only: the table refuses anything else, and a chain of hashes shows
@@ -33,7 +33,7 @@ final readonly class AuditTrail
                 $hash = AuditTrailChain::hash($hash, $row);
                 $rows[] = $row + ['hash' => $hash];
             }
-            DB::table('audit_trail')->insert($rows);
+            AuditTrailRow::query()->insert($rows);
         }
         AuditTrailHead::write($head->lines + count($lines), $hash);
     }

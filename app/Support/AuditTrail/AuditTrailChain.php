@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Support\AuditTrail;
 
+use App\Models\AuditTrailRow;
 use App\Support\Database\StreamedRows;
-use Illuminate\Support\Facades\DB;
 
 /**
  * The hashes of the audit trail. Each line's is made of its own content, of the hash before it and of a key that is not in the
@@ -40,7 +40,7 @@ final class AuditTrailChain
     {
         $hash = '';
         $lines = 0;
-        foreach (StreamedRows::of(DB::table('audit_trail')->select('id', 'hash', ...self::COLUMNS)->orderBy('id')) as $row) {
+        foreach (StreamedRows::of(AuditTrailRow::query()->toBase()->select('id', 'hash', ...self::COLUMNS)->orderBy('id')) as $row) {
             [$id, $stored] = [(int) $row[0], (string) $row[1]];
             if (! hash_equals(self::keyed([$hash, ...array_slice($row, 2)]), $stored)) {
                 throw AuditTrailBroken::atLine($id);

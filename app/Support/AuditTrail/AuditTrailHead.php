@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace App\Support\AuditTrail;
 
+use App\Models\AuditTrailSeal;
+use App\Models\Person;
 use App\Support\Database\Record;
-use Illuminate\Support\Facades\DB;
 
 /** How far the audit trail goes: its number of lines and the hash of the last, under a seal. */
 final readonly class AuditTrailHead
@@ -16,7 +17,7 @@ final readonly class AuditTrailHead
 
     public static function read(): self
     {
-        $row = Record::all(DB::table('audit_trail_heads')->select('lines', 'hash', 'seal'))[0] ?? null;
+        $row = Record::all(AuditTrailSeal::query()->toBase()->select('lines', 'hash', 'seal'))[0] ?? null;
 
         return $row === null ? new self(0, '', '') : new self($row->int('lines'), $row->string('hash'), $row->string('seal'));
     }
@@ -24,11 +25,11 @@ final readonly class AuditTrailHead
     /** Whether whoever wrote it had the key; before the first line there is nothing to seal. */
     public function isSealed(): bool
     {
-        return $this->seal === '' ? $this->lines === 0 && DB::table('people')->doesntExist() : hash_equals(AuditTrailChain::seal($this->lines, $this->hash), $this->seal);
+        return $this->seal === '' ? $this->lines === 0 && Person::query()->doesntExist() : hash_equals(AuditTrailChain::seal($this->lines, $this->hash), $this->seal);
     }
 
     public static function write(int $lines, string $hash): void
     {
-        DB::table('audit_trail_heads')->upsert([['id' => 1, 'lines' => $lines, 'hash' => $hash, 'seal' => AuditTrailChain::seal($lines, $hash)]], ['id']);
+        AuditTrailSeal::query()->upsert([['id' => 1, 'lines' => $lines, 'hash' => $hash, 'seal' => AuditTrailChain::seal($lines, $hash)]], ['id']);
     }
 }

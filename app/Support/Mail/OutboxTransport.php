@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Support\Mail;
 
+use App\Models\OutboxMail;
 use App\Support\Clock\Today;
-use Illuminate\Support\Facades\DB;
 use Symfony\Component\Mailer\SentMessage;
 use Symfony\Component\Mailer\Transport\AbstractTransport;
 use Symfony\Component\Mime\Address;
@@ -31,7 +31,7 @@ final class OutboxTransport extends AbstractTransport
         $mail = $original instanceof \Symfony\Component\Mime\Message ? MessageConverter::toEmail($original) : new Email;
         $text = static fn (mixed $body): string => is_string($body) ? $body : '';
         foreach ($mail->getTo() as $recipient) {
-            DB::table('outbox_mails')->insert([
+            OutboxMail::query()->toBase()->insert([
                 'at' => $this->today->now()->format('Y-m-d\TH:i:s\Z'),
                 'sender' => implode(', ', array_map(static fn (Address $from): string => $from->toString(), $mail->getFrom())),
                 'recipient' => $recipient->getAddress(),

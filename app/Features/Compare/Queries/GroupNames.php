@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace App\Features\Compare\Queries;
 
+use App\Models\Person;
+use App\Models\Phase;
+use App\Models\Task;
 use App\Support\Database\Record;
+use App\Support\Database\Sql;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 use Moss\Core\Compare\Grouping;
@@ -38,11 +42,11 @@ final readonly class GroupNames
     {
         return match ($grouping) {
             Grouping::Project, Grouping::Client, Grouping::Team, Grouping::Role => DB::table($grouping->value.'s')->select('code', 'name'),
-            Grouping::Person => DB::table('people')->select('code', 'name'),
-            Grouping::Task => DB::table('tasks')->join('projects', 'projects.id', 'tasks.project_id')
-                ->selectRaw("projects.code || '/' || tasks.code AS code, tasks.name"),
-            Grouping::Phase => DB::table('phases')->join('projects', 'projects.id', 'phases.project_id')
-                ->selectRaw("projects.code || '/' || phases.name AS code, phases.name"),
+            Grouping::Person => Person::query()->toBase()->select('code', 'name'),
+            Grouping::Task => Task::query()->toBase()->join('projects', 'projects.id', 'tasks.project_id')
+                ->select(Sql::joined(['projects.code', 'tasks.code'], '/', 'code'), 'tasks.name'),
+            Grouping::Phase => Phase::query()->toBase()->join('projects', 'projects.id', 'phases.project_id')
+                ->select(Sql::joined(['projects.code', 'phases.name'], '/', 'code'), 'phases.name'),
             Grouping::Month, Grouping::Week => null,
         };
     }

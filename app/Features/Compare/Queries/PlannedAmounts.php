@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Features\Compare\Queries;
 
 use App\Effort\Totals\PlannedTotals;
+use App\Models\PlannedWeek;
 use Illuminate\Database\Query\Builder;
-use Illuminate\Support\Facades\DB;
 use Moss\Core\Calendar\Day;
 use Moss\Core\Calendar\DayRange;
 use Moss\Core\Calendar\WeekPart;
@@ -53,7 +53,7 @@ final class PlannedAmounts
      */
     private static function ofDays(array $columns, DayRange $days, ComparedDays $compared): Builder
     {
-        return DB::table('planned_weeks')->where('starts_on', WeekPart::containing($days->first())->toString())
+        return PlannedWeek::query()->toBase()->where('starts_on', WeekPart::containing($days->first())->toString())
             ->select($columns)->selectRaw('? AS first, sum('.self::weekdays($days).') AS minutes, sum('.self::weekdays($days->upTo($compared->today)).') AS to_date', [$days->first()->toString()])
             ->groupBy(...$columns)->having('minutes', '>', 0);
     }

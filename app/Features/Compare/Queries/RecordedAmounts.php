@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace App\Features\Compare\Queries;
 
+use App\Models\Entry;
+use App\Support\Database\Sql;
 use Illuminate\Database\Query\Builder;
-use Illuminate\Support\Facades\DB;
 use Moss\Core\Calendar\Day;
 use Moss\Core\Calendar\DayRange;
 use Moss\Core\Compare\ComparedAmount;
@@ -53,13 +54,13 @@ final class RecordedAmounts
     {
         $columns = array_map(static fn (string $column): string => $column === 'starts_on' ? 'date AS starts_on' : $column, $asked->columns());
 
-        return DB::table('entries')
+        return Entry::query()->toBase()
             ->where(static function (Builder $any) use ($ranges): void {
                 foreach ($ranges as $range) {
                     $any->orWhereBetween('date', [$range->first()->toString(), $range->last()->toString()]);
                 }
             })
-            ->select($columns)->selectRaw('min(date) AS first, sum(minutes) AS minutes')->addSelect('state')
+            ->select($columns)->addSelect(Sql::min('date', 'first'), Sql::sum('minutes', 'minutes'))->addSelect('state')
             ->groupBy('state', ...$asked->columns());
     }
 }

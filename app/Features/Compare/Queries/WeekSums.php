@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Features\Compare\Queries;
 
+use App\Support\Database\Sql;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 use Moss\Core\Calendar\DayRange;
@@ -33,16 +34,16 @@ final readonly class WeekSums
         $parts = DB::table($table)
             ->whereRaw(($isLong ? '+' : '').'starts_on BETWEEN ? AND ?', [$days->period->first()->toString(), $days->period->last()->toString()])
             ->whereNotIn('starts_on', array_map(static fn (DayRange $cut): string => WeekPart::containing($cut->first())->toString(), $days->cut))
-            ->select($dimensions)->selectRaw('min(starts_on) AS first')->groupBy(...$dimensions);
+            ->select($dimensions)->addSelect(Sql::min('starts_on', 'first'))->groupBy(...$dimensions);
         foreach ($sums as $name => $sum) {
             $parts->selectRaw("sum($sum) AS $name", array_slice($bindings, 0, substr_count($sum, '?')));
         }
         if (! $isLong) {
             return $parts;
         }
-        $whole = DB::query()->fromSub($parts, 'parts')->select($columns)->selectRaw('min(first) AS first')->groupBy(...$columns);
+        $whole = DB::query()->fromSub($parts, 'parts')->select($columns)->addSelect(Sql::min('first', 'first'))->groupBy(...$columns);
         foreach (array_keys($sums) as $name) {
-            $whole->selectRaw("sum($name) AS $name");
+            $whole->addSelect(Sql::sum($name, $name));
         }
 
         return $whole;

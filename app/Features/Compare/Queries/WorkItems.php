@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Features\Compare\Queries;
 
+use App\Models\Person;
+use App\Models\Task;
 use App\Support\Database\Record;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
@@ -55,14 +57,14 @@ final class WorkItems
 
     private static function tasksQuery(): Builder
     {
-        return DB::table('tasks')->join('projects', 'projects.id', 'tasks.project_id')
+        return Task::query()->toBase()->join('projects', 'projects.id', 'tasks.project_id')
             ->leftJoin('clients', 'clients.id', 'projects.client_id')->leftJoin('phases', 'phases.id', 'tasks.phase_id')
             ->select('tasks.id', 'tasks.code', 'projects.code AS project', 'clients.code AS client', 'phases.name AS phase');
     }
 
     private static function peopleQuery(): Builder
     {
-        return DB::table('people')->leftJoin('teams', 'teams.id', 'people.team_id')->leftJoin('roles', 'roles.id', 'people.role_id')
+        return Person::query()->toBase()->leftJoin('teams', 'teams.id', 'people.team_id')->leftJoin('roles', 'roles.id', 'people.role_id')
             ->select('people.id', 'people.code', 'teams.code AS team', 'roles.code AS role');
     }
 

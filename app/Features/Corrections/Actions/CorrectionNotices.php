@@ -11,7 +11,6 @@ use App\Models\MessageKind;
 use App\Models\Person;
 use App\Models\ProposalState;
 use App\Support\Database\Record;
-use Illuminate\Support\Facades\DB;
 use Moss\Core\Calendar\Week;
 
 /** Tells approvers what is asked of them, and owners what was decided. */
@@ -26,7 +25,7 @@ final readonly class CorrectionNotices
     {
         $needsOffice = array_filter($corrections, static fn (Correction $correction): bool => $correction->approver_id === null) !== [];
         // Without an approver, the office decides: all of it is told.
-        $office = $needsOffice ? array_map(static fn (Record $person): int => $person->int('id'), Record::all(DB::table('people')->select('id')->where('access', 'office')->where('id', '<>', $owner->id))) : [];
+        $office = $needsOffice ? array_map(static fn (Record $person): int => $person->int('id'), Record::all(Person::query()->toBase()->select('id')->where('access', 'office')->where('id', '<>', $owner->id))) : [];
         $notices = [];
         foreach ($corrections as $correction) {
             foreach ($correction->approver_id === null ? $office : [$correction->approver_id] as $approver) {

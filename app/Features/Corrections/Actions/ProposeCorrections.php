@@ -151,9 +151,9 @@ final readonly class ProposeCorrections
     {
         $isNew = static fn (array $row): bool => $row['id'] === null;
         $known = array_values(array_filter($rows, static fn (array $row): bool => ! $isNew($row)));
-        DB::table('corrections')->insert(array_values(array_filter($rows, $isNew)));
+        Correction::query()->insert(array_values(array_filter($rows, $isNew)));
         if ($known !== []) {
-            DB::table('corrections')->upsert($known, ['id'], ['proposed_by_id', 'proposed_at', 'minutes_before', 'minutes', 'reason', 'approver_id']);
+            Correction::query()->upsert($known, ['id'], ['proposed_by_id', 'proposed_at', 'minutes_before', 'minutes', 'reason', 'approver_id']);
         }
 
         return array_values(Correction::query()->whereIn('entry_id', array_column($rows, 'entry_id'))->where('state', ProposalState::Waiting)->orderBy('id')->get()->all());

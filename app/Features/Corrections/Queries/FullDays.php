@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace App\Features\Corrections\Queries;
 
 use App\Features\Corrections\Actions\CorrectionRefused;
+use App\Models\Correction;
+use App\Models\Entry;
 use App\Support\Database\Record;
+use App\Support\Database\Sql;
 use Illuminate\Database\Query\Builder;
-use Illuminate\Support\Facades\DB;
 
 /** Whether a person's days still fit what corrections add to them: 24 hours, with the differences that were posted for a day. */
 final class FullDays
@@ -22,10 +24,9 @@ final class FullDays
     public static function refuse(int $person, array $growth): void
     {
         $days = array_keys(array_filter($growth, static fn (int $minutes): bool => $minutes > 0));
-        $of = 'coalesce(corrects, date)';
-        $sums = DB::table('entries')->where('person_id', $person)
+        $sums = Entry::query()->toBase()->where('person_id', $person)
             ->where(static fn (Builder $on): Builder => $on->whereIn('corrects', $days)->orWhere(static fn (Builder $own): Builder => $own->whereNull('corrects')->whereIn('date', $days)))
-            ->groupByRaw($of)->selectRaw($of.' AS day, sum(minutes) AS minutes');
+            ->groupBy('day')->select(Sql::first(['corrects', 'date'], 'day'), Sql::sum('minutes', 'minutes'));
         foreach (Record::all($sums) as $sum) {
             if ($sum->int('minutes') + $growth[$sum->string('day')] > self::WHOLE_DAY) {
                 throw CorrectionRefused::because('full_day', ['day' => $sum->string('day')]);
@@ -43,7 +44,7 @@ final class FullDays
     public static function waiting(int $person, array $days, array $except): array
     {
         $growth = [];
-        $query = DB::table('corrections')->where('person_id', $person)->where('state', 'waiting')->whereIn('date', $days)
+        $query = Correction::query()->toBase()->where('person_id', $person)->where('state', 'waiting')->whereIn('date', $days)
             ->whereNotIn('entry_id', $except)->whereNotNull('entry_id')->select('date', 'minutes', 'minutes_before');
         foreach (Record::all($query) as $correction) {
             $growth[$correction->string('date')] = ($growth[$correction->string('date')] ?? 0) + max(0, $correction->int('minutes') - $correction->int('minutes_before'));

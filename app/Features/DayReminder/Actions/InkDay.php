@@ -11,6 +11,7 @@ use App\Features\Week\Actions\CellResult;
 use App\Features\Week\Actions\SaveCells;
 use App\Features\Week\Props\CellOutcome;
 use App\Models\Person;
+use App\Models\UsedLink;
 use App\Support\Clock\Today;
 use App\Support\Language\Wording;
 use Illuminate\Support\Facades\DB;
@@ -42,7 +43,7 @@ final readonly class InkDay
             $results = $inputs === [] ? [] : $this->save->handle($person, $person, $inputs, Wording::refusal('day_reminder_by_link'));
             // With nothing saved the link is as good as before.
             if (array_filter($results, static fn (CellResult $result): bool => $result->outcome === CellOutcome::Saved) !== []) {
-                DB::table('used_links')->insert(['signature' => hash('sha256', $signature), 'person_id' => $person->id, 'used_at' => $this->today->now()->format('Y-m-d\TH:i:s\Z')]);
+                UsedLink::query()->insert(['signature' => hash('sha256', $signature), 'person_id' => $person->id, 'used_at' => $this->today->now()->format('Y-m-d\TH:i:s\Z')]);
             }
 
             return $results;
@@ -51,6 +52,6 @@ final readonly class InkDay
 
     public static function isUsed(string $signature): bool
     {
-        return DB::table('used_links')->where('signature', hash('sha256', $signature))->exists();
+        return UsedLink::query()->where('signature', hash('sha256', $signature))->exists();
     }
 }

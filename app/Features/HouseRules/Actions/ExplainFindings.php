@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Features\HouseRules\Actions;
 
+use App\Models\FindingExplanation;
 use App\Models\Person;
 use App\Support\AuditTrail\AuditTrail;
 use App\Support\AuditTrail\AuditTrailLine;
@@ -27,7 +28,7 @@ final readonly class ExplainFindings
         }
         DB::transaction(function () use ($actor, $owner, $week, $explanations): void {
             $before = [];
-            foreach (Record::all(DB::table('finding_explanations')->where('person_id', $owner->id)->where('week', $week->toString())) as $stored) {
+            foreach (Record::all(FindingExplanation::query()->toBase()->where('person_id', $owner->id)->where('week', $week->toString())) as $stored) {
                 $before[self::key($stored->string('rule'), $stored->intOrNull('task_id'), $stored->intOrNull('role_id'), $stored->stringOrNull('date'))] = $stored;
             }
             $gone = [];
@@ -48,8 +49,8 @@ final readonly class ExplainFindings
                     $known === null ? null : ['role' => $explanation->role, 'explanation' => $known->string('explanation')], ['role' => $explanation->role, 'week' => $week->toString()], $said, AuditTrailSubject::Finding, $explanation->rule,
                 );
             }
-            DB::table('finding_explanations')->whereIntegerInRaw('id', array_filter($gone))->delete();
-            DB::table('finding_explanations')->insert($new);
+            FindingExplanation::query()->whereIntegerInRaw('id', array_filter($gone))->delete();
+            FindingExplanation::query()->insert($new);
             $this->auditTrail->of($lines);
         });
     }

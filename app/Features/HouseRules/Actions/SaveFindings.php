@@ -6,12 +6,13 @@ namespace App\Features\HouseRules\Actions;
 
 use App\Features\HouseRules\Queries\SheetFindings;
 use App\Features\HouseRules\Queries\WeekFindings;
+use App\Models\Entry;
 use App\Models\Person;
+use App\Models\SubmittedFinding;
 use App\Support\Clock\Today;
 use App\Support\Database\Record;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Collection;
-use Illuminate\Support\Facades\DB;
 use Moss\Core\Calendar\Day;
 use Moss\Core\Calendar\DayRange;
 use Moss\Core\Calendar\Week;
@@ -36,7 +37,7 @@ final readonly class SaveFindings
     public function ofAllThatWaits(): void
     {
         $weeks = [];
-        foreach (Record::all(DB::table('entries')->select('person_id', 'date')->distinct()->where('state', EntryState::Submitted->value)) as $record) {
+        foreach (Record::all(Entry::query()->toBase()->select('person_id', 'date')->distinct()->where('state', EntryState::Submitted->value)) as $record) {
             $week = Week::containing(Day::of($record->string('date')));
             $weeks[$record->int('person_id')][$week->toString()] = $week;
         }
@@ -85,16 +86,16 @@ final readonly class SaveFindings
             }
         }
         foreach (array_chunk($found, 500) as $chunk) {
-            DB::table('findings')->where(static function (Builder $any) use ($chunk): void {
+            SubmittedFinding::query()->toBase()->where(static function (Builder $any) use ($chunk): void {
                 foreach ($chunk as [$owner, $week]) {
                     $any->orWhere(static fn (Builder $one): Builder => $one->where('person_id', $owner->id)->where('week', $week->toString()));
                 }
             })->delete();
         }
         foreach (array_chunk($rows, 500) as $chunk) {
-            DB::table('findings')->insert($chunk);
+            SubmittedFinding::query()->insert($chunk);
         }
-        DB::table('entries')->whereIntegerInRaw('id', $ids['looks'])->where('needs_attention', 0)->update(['needs_attention' => 1]);
-        DB::table('entries')->whereIntegerInRaw('id', $ids['in order'])->where('needs_attention', 1)->update(['needs_attention' => 0]);
+        Entry::query()->whereIntegerInRaw('id', $ids['looks'])->where('needs_attention', 0)->update(['needs_attention' => 1]);
+        Entry::query()->whereIntegerInRaw('id', $ids['in order'])->where('needs_attention', 1)->update(['needs_attention' => 0]);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Features\HouseRules\Actions;
 
+use App\Models\DaySpan;
 use App\Models\Person;
 use App\Support\AuditTrail\AuditTrail;
 use App\Support\AuditTrail\AuditTrailLine;
@@ -24,15 +25,15 @@ final readonly class SaveSpan
     {
         DB::transaction(function () use ($actor, $owner, $day, $span): void {
             $key = ['person_id' => $owner->id, 'date' => $day->toString()];
-            $stored = Record::all(DB::table('day_spans')->where($key))[0] ?? null;
+            $stored = Record::all(DaySpan::query()->toBase()->where($key))[0] ?? null;
             $before = $stored?->only('starts_at', 'ends_at', 'break_minutes');
             $after = $span === null ? null : ['starts_at' => $span[0], 'ends_at' => $span[1], 'break_minutes' => $span[2]];
             if ($before === $after) {
                 return;
             }
-            DB::table('day_spans')->where($key)->delete();
+            DaySpan::query()->where($key)->delete();
             if ($after !== null) {
-                DB::table('day_spans')->insert($key + $after);
+                DaySpan::query()->insert($key + $after);
             }
             $this->auditTrail->of([new AuditTrailLine('change', $actor->id, null, $owner->id, null, $day->toString(), $before, $after, '', AuditTrailSubject::Timesheet, 'start, end and break')]);
         });

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace App\Features\HouseRules\Actions;
 
+use App\Models\HouseRuleSetting;
 use App\Models\Person;
+use App\Models\Project;
+use App\Models\Team;
 use App\Support\AuditTrail\AuditTrail;
 use App\Support\AuditTrail\AuditTrailLine;
 use App\Support\AuditTrail\AuditTrailSubject;
@@ -30,17 +33,17 @@ final readonly class SetRule
             $key = [
                 'rule' => $rule,
                 'starts_on' => $from,
-                'team_id' => $team === null ? null : DB::table('teams')->where('code', $team)->value('id'),
-                'project_id' => $project === null ? null : DB::table('projects')->where('code', $project)->value('id'),
+                'team_id' => $team === null ? null : Team::query()->toBase()->where('code', $team)->value('id'),
+                'project_id' => $project === null ? null : Project::query()->toBase()->where('code', $project)->value('id'),
             ];
-            $known = Record::all(DB::table('house_rules')->where($key))[0] ?? null;
+            $known = Record::all(HouseRuleSetting::query()->toBase()->where($key))[0] ?? null;
             $before = $known?->only('severity', 'limit_number');
             $after = ['severity' => $severity->value, 'limit_number' => $limit];
             if ($before === $after) {
                 return;
             }
-            DB::table('house_rules')->where($key)->delete();
-            DB::table('house_rules')->insert($key + $after);
+            HouseRuleSetting::query()->where($key)->delete();
+            HouseRuleSetting::query()->insert($key + $after);
             $this->auditTrail->of([AuditTrailLine::on(AuditTrailSubject::Rule, $rule, $known === null ? 'save' : 'change', $office, $before, $after + array_filter(['from' => $from, 'team' => $team, 'project' => $project]))]);
         });
     }
@@ -48,9 +51,9 @@ final readonly class SetRule
     public function remove(Person $office, int $id): void
     {
         DB::transaction(function () use ($office, $id): void {
-            $known = Record::all(DB::table('house_rules')->where('id', $id))[0] ?? null;
+            $known = Record::all(HouseRuleSetting::query()->toBase()->where('id', $id))[0] ?? null;
             if ($known !== null) {
-                DB::table('house_rules')->where('id', $id)->delete();
+                HouseRuleSetting::query()->where('id', $id)->delete();
                 $this->auditTrail->of([AuditTrailLine::on(AuditTrailSubject::Rule, $known->string('rule'), 'remove', $office, $known->only('severity', 'limit_number', 'starts_on', 'team_id', 'project_id'), null)]);
             }
         });

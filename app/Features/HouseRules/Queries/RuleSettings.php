@@ -8,9 +8,10 @@ use App\Features\HouseRules\Props\HouseRulesProps;
 use App\Features\HouseRules\Props\RuleProps;
 use App\Features\HouseRules\Props\RuleSettingProps;
 use App\Features\Office\Queries\OptionLists;
+use App\Models\HouseRuleSetting;
 use App\Support\Database\Record;
+use App\Support\Database\Sql;
 use App\Support\Language\Wording;
-use Illuminate\Support\Facades\DB;
 use Moss\Core\Calendar\Day;
 use Moss\Core\HouseRules\AllRules;
 use Moss\Core\HouseRules\HouseRule;
@@ -22,10 +23,10 @@ final class RuleSettings
 {
     public function of(Day $today): HouseRulesProps
     {
-        $query = DB::table('house_rules')->leftJoin('teams', 'teams.id', 'house_rules.team_id')->leftJoin('projects', 'projects.id', 'house_rules.project_id')
+        $query = HouseRuleSetting::query()->toBase()->leftJoin('teams', 'teams.id', 'house_rules.team_id')->leftJoin('projects', 'projects.id', 'house_rules.project_id')
             ->select('house_rules.id', 'house_rules.rule', 'house_rules.severity', 'house_rules.limit_number', 'house_rules.starts_on')
-            ->selectRaw('coalesce(teams.name, projects.name) AS name')
-            ->orderByRaw('house_rules.project_id IS NOT NULL, house_rules.team_id IS NOT NULL')->orderBy('name')->orderBy('house_rules.starts_on');
+            ->addSelect(Sql::first(['teams.name', 'projects.name'], 'name'))
+            ->orderByDesc(Sql::isNull('house_rules.project_id'))->orderByDesc(Sql::isNull('house_rules.team_id'))->orderBy('name')->orderBy('house_rules.starts_on');
         $set = [];
         foreach (Record::all($query) as $record) {
             $set[$record->string('rule')][] = new RuleSettingProps(

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Features\HouseRules\Queries;
 
+use App\Models\HouseRuleSetting;
 use App\Support\Database\Record;
-use Illuminate\Support\Facades\DB;
 use Moss\Core\Calendar\Day;
 use Moss\Core\HouseRules\AllRules;
 use Moss\Core\HouseRules\HouseRules;
@@ -18,7 +18,7 @@ final class RulesInForce
 {
     public static function load(): HouseRules
     {
-        $query = DB::table('house_rules')
+        $query = HouseRuleSetting::query()->toBase()
             ->leftJoin('teams', 'teams.id', 'house_rules.team_id')
             ->leftJoin('projects', 'projects.id', 'house_rules.project_id')
             ->select('house_rules.rule', 'house_rules.severity', 'house_rules.limit_number', 'house_rules.starts_on', 'teams.code AS team', 'projects.code AS project')

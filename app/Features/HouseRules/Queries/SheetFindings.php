@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Features\HouseRules\Queries;
 
 use App\Features\Week\Queries\LineKey;
+use App\Models\FindingExplanation;
 use App\Models\Person;
 use App\Support\Database\Record;
 use Closure;
-use Illuminate\Support\Facades\DB;
 use Moss\Core\Calendar\Day;
 use Moss\Core\Calendar\DayRange;
 use Moss\Core\Calendar\Week;
@@ -58,7 +58,7 @@ final readonly class SheetFindings
     {
         $explanations = [];
         $ids = array_map(static fn (Person $person): int => $person->id, $people);
-        foreach (Record::all(DB::table('finding_explanations')->whereIntegerInRaw('person_id', $ids)) as $record) {
+        foreach (Record::all(FindingExplanation::query()->toBase()->whereIntegerInRaw('person_id', $ids)) as $record) {
             $task = $record->intOrNull('task_id');
             $line = $task === null ? null : LineKey::of($task, $record->intOrNull('role_id'));
             $place = WeekFindings::place($record->string('rule'), $line, $record->stringOrNull('date'));

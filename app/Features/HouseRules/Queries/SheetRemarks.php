@@ -6,9 +6,9 @@ namespace App\Features\HouseRules\Queries;
 
 use App\Features\HouseRules\Props\SheetRemarksProps;
 use App\Features\HouseRules\Props\SpanProps;
+use App\Models\DaySpan;
 use App\Models\Person;
 use App\Support\Database\Record;
-use Illuminate\Support\Facades\DB;
 use Moss\Core\Calendar\Day;
 use Moss\Core\Calendar\Week;
 
@@ -30,7 +30,7 @@ final class SheetRemarks
             self::clock($span->int('starts_at')),
             self::clock($span->int('ends_at')),
             $span->int('break_minutes'),
-        ), Record::all(DB::table('day_spans')->where('person_id', $owner->id)->whereBetween('date', [$week->monday()->toString(), $week->sunday()->toString()])->orderBy('date')));
+        ), Record::all(DaySpan::query()->toBase()->where('person_id', $owner->id)->whereBetween('date', [$week->monday()->toString(), $week->sunday()->toString()])->orderBy('date')));
     }
 
     private static function clock(int $minutes): string

@@ -5,11 +5,15 @@ declare(strict_types=1);
 namespace App\Features\HouseRules\Queries;
 
 use App\Effort\WorkingTime;
+use App\Models\Absence as AbsenceModel;
+use App\Models\DaySpan;
+use App\Models\Entry;
 use App\Models\Person;
+use App\Models\Team;
 use App\Support\Database\Record;
+use App\Support\Database\Sql;
 use Closure;
 use Illuminate\Database\Query\JoinClause;
-use Illuminate\Support\Facades\DB;
 use Moss\Core\Calendar\Absence;
 use Moss\Core\Calendar\Day;
 use Moss\Core\Calendar\DayRange;
@@ -58,7 +62,7 @@ final readonly class SheetsToCheck
             $byPerson[$entry->int('person_id')][] = $entry;
         }
         $codes = [];
-        foreach (Record::all(DB::table('teams')->select('id', 'code')->whereIntegerInRaw('id', $teams)) as $team) {
+        foreach (Record::all(Team::query()->toBase()->select('id', 'code')->whereIntegerInRaw('id', $teams)) as $team) {
             $codes[$team->int('id')] = $team->string('code');
         }
 
@@ -140,7 +144,7 @@ final readonly class SheetsToCheck
      */
     private static function entries(array $people, DayRange $days): array
     {
-        return Record::all(DB::table('entries')
+        return Record::all(Entry::query()->toBase()
             ->join('tasks', 'tasks.id', 'entries.task_id')
             ->join('projects', 'projects.id', 'tasks.project_id')
             ->leftJoin('roles', 'roles.id', 'entries.role_id')
@@ -151,8 +155,8 @@ final readonly class SheetsToCheck
             ->select('entries.id', 'entries.person_id', 'entries.task_id', 'entries.role_id', 'entries.date', 'entries.minutes', 'entries.state', 'entries.note', 'entries.client_note', 'entries.corrects')
             ->addSelect('tasks.code AS task', 'tasks.project_id', 'tasks.done_on', 'projects.code AS project', 'projects.internal', 'projects.state AS project_state')
             ->addSelect('roles.code AS role', 'recorders.name AS recorder')
-            ->selectRaw('coalesce(tasks.starts_on, projects.starts_on) AS starts_on, coalesce(tasks.ends_on, projects.ends_on) AS ends_on')
-            ->selectRaw('coalesce(entries.billable, tasks.billable, projects.billable) AS is_billable')
+            ->addSelect(Sql::first(['tasks.starts_on', 'projects.starts_on'], 'starts_on'), Sql::first(['tasks.ends_on', 'projects.ends_on'], 'ends_on'))
+            ->addSelect(Sql::first(['entries.billable', 'tasks.billable', 'projects.billable'], 'is_billable'))
             ->orderBy('entries.date')->orderBy('entries.id'));
     }
 
@@ -164,7 +168,7 @@ final readonly class SheetsToCheck
     {
         $absences = [];
         $kinds = [];
-        foreach (Record::all(DB::table('absences')->select('person_id', 'date', 'minutes', 'kind')->whereIntegerInRaw('person_id', $people)
+        foreach (Record::all(AbsenceModel::query()->toBase()->select('person_id', 'date', 'minutes', 'kind')->whereIntegerInRaw('person_id', $people)
             ->whereBetween('date', [$days->first()->toString(), $days->last()->toString()])->orderBy('kind')) as $record) {
             $minutes = $record->intOrNull('minutes');
             $absences[$record->int('person_id')][] = new Absence(Day::of($record->string('date')), $minutes === null ? null : Minutes::of($minutes));
@@ -181,9 +185,9 @@ final readonly class SheetsToCheck
     private static function spans(array $people, DayRange $days): array
     {
         $spans = [];
-        foreach (Record::all(DB::table('day_spans')->select('person_id', 'date')->selectRaw('ends_at - starts_at - break_minutes AS minutes')->whereIntegerInRaw('person_id', $people)
+        foreach (Record::all(DaySpan::query()->toBase()->select('person_id', 'date', 'starts_at', 'ends_at', 'break_minutes')->whereIntegerInRaw('person_id', $people)
             ->whereBetween('date', [$days->first()->toString(), $days->last()->toString()])) as $record) {
-            $spans[$record->int('person_id')][$record->string('date')] = Minutes::of($record->int('minutes'));
+            $spans[$record->int('person_id')][$record->string('date')] = Minutes::of($record->int('ends_at') - $record->int('starts_at') - $record->int('break_minutes'));
         }
 
         return $spans;

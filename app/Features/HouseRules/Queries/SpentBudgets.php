@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Features\HouseRules\Queries;
 
+use App\Models\ProjectFigures;
+use App\Models\Rate;
+use App\Models\Task;
 use App\Support\Database\Record;
-use Illuminate\Support\Facades\DB;
 
 /** Which projects have a budget that is less than all that is entered on them costs, at the rates that are known. */
 final class SpentBudgets
@@ -16,11 +18,11 @@ final class SpentBudgets
      */
     public static function among(array $projects): array
     {
-        $query = DB::table('project_figures')->whereIntegerInRaw('project_id', $projects)
+        $query = ProjectFigures::query()->toBase()->whereIntegerInRaw('project_id', $projects)
             ->whereRaw('actual_cents + pending_cents > budget_cents')
-            ->whereExists(DB::table('tasks')->selectRaw('1')->whereColumn('tasks.project_id', 'project_figures.project_id')->whereNotNull('tasks.budget_cents'))
+            ->whereExists(Task::query()->toBase()->whereColumn('tasks.project_id', 'project_figures.project_id')->whereNotNull('tasks.budget_cents'))
             // Without rates nothing costs anything; what is stored then are hours.
-            ->whereExists(DB::table('rates')->selectRaw('1'))
+            ->whereExists(Rate::query()->toBase())
             ->select('project_id');
         $spent = [];
         foreach (Record::all($query) as $record) {

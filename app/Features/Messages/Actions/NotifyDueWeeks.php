@@ -7,9 +7,12 @@ namespace App\Features\Messages\Actions;
 use App\Features\Messages\Jobs\MailPerson;
 use App\Features\NotSubmitted\Queries\WeekSubmissions;
 use App\Models\Access;
+use App\Models\Entry;
+use App\Models\Message;
 use App\Models\Organisation;
 use App\Models\Person;
 use App\Support\Database\Record;
+use App\Support\Database\Sql;
 use DateTimeImmutable;
 use DateTimeZone;
 use Illuminate\Support\Collection;
@@ -92,7 +95,7 @@ final readonly class NotifyDueWeeks
     private static function begun(array $people): array
     {
         $begun = [];
-        foreach (Record::all(DB::table('entries')->whereIntegerInRaw('person_id', $people)->groupBy('person_id')->select('person_id')->selectRaw('min(date) AS first')) as $record) {
+        foreach (Record::all(Entry::query()->toBase()->whereIntegerInRaw('person_id', $people)->groupBy('person_id')->select('person_id', Sql::min('date', 'first'))) as $record) {
             $begun[$record->int('person_id')] = $record->string('first');
         }
 
@@ -142,7 +145,7 @@ final readonly class NotifyDueWeeks
     {
         $ids = array_map(static fn (array $one): int => $one[0]->id, $turns);
         $waiting = [];
-        foreach (Record::all(DB::table('messages')->whereIntegerInRaw('person_id', $ids)->where('by_mail', 1)->whereNull('mailed_at')->distinct()->select('person_id')) as $record) {
+        foreach (Record::all(Message::query()->toBase()->whereIntegerInRaw('person_id', $ids)->where('by_mail', 1)->whereNull('mailed_at')->distinct()->select('person_id')) as $record) {
             $waiting[$record->int('person_id')] = true;
         }
         $jobs = [];

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Features\Messages\Actions;
 
+use App\Models\Message;
 use App\Models\MessagePreferences;
+use App\Models\Person;
 use App\Support\Clock\Today;
 use App\Support\Database\Record;
 use App\Support\Language\TextValues;
@@ -30,7 +32,7 @@ final readonly class NotifyPeople
         }
         $settings = [];
         $people = array_values(array_unique(array_map(static fn (Notice $notice): int => $notice->person, $notices)));
-        foreach (Record::all(DB::table('people')->select('id', 'messages')->whereIntegerInRaw('id', $people)) as $person) {
+        foreach (Record::all(Person::query()->toBase()->select('id', 'messages')->whereIntegerInRaw('id', $people)) as $person) {
             $settings[$person->int('id')] = MessagePreferences::read($person->string('messages'));
         }
         $at = $this->today->now()->format('Y-m-d\TH:i:s\Z');
@@ -46,7 +48,7 @@ final readonly class NotifyPeople
             }
         }
         foreach (array_chunk($rows, 500) as $chunk) {
-            DB::table('messages')->insertOrIgnore($chunk);
+            Message::query()->insertOrIgnore($chunk);
         }
     }
 
@@ -65,6 +67,6 @@ final readonly class NotifyPeople
     /** Takes back what was told about something, and of its parts, as far as nobody has read it. */
     public function takeBack(string $about): void
     {
-        DB::table('messages')->where('about', '>=', $about.' ')->where('about', '<', $about.'!')->whereNull('read_at')->whereNull('mailed_at')->delete();
+        Message::query()->where('about', '>=', $about.' ')->where('about', '<', $about.'!')->whereNull('read_at')->whereNull('mailed_at')->delete();
     }
 }

@@ -8,6 +8,7 @@ use App\Features\DayReminder\Queries\DayPencil;
 use App\Features\Messages\Mail\Digest;
 use App\Features\Messages\Mail\DigestLine;
 use App\Features\Messages\Queries\MessageText;
+use App\Models\Message;
 use App\Models\MessageKind;
 use App\Models\Person;
 use App\Support\Clock\Today;
@@ -41,7 +42,7 @@ final readonly class SendDigest
                 return;
             }
             $lines = $turn->isEvening ? $this->dayReminder($person, $turn) : [];
-            $messages = Record::all(DB::table('messages')->where('person_id', $person->id)->where('by_mail', 1)->whereNull('mailed_at')->orderBy('id'));
+            $messages = Record::all(Message::query()->toBase()->where('person_id', $person->id)->where('by_mail', 1)->whereNull('mailed_at')->orderBy('id'));
             // A day reminder of another day has nothing to say any more.
             $said = array_values(array_filter($messages, static fn (Record $message): bool => $message->string('kind') !== MessageKind::DayReminder->value || $message->string('about') === self::about($turn)));
             if ($said !== []) {
@@ -50,7 +51,7 @@ final readonly class SendDigest
                     $said,
                 ), $lines));
             }
-            DB::table('messages')->whereIntegerInRaw('id', array_map(static fn (Record $message): int => $message->int('id'), $messages))
+            Message::query()->whereIntegerInRaw('id', array_map(static fn (Record $message): int => $message->int('id'), $messages))
                 ->update(['mailed_at' => $this->today->now()->format('Y-m-d\TH:i:s\Z')]);
             $person->update(['mailed_in' => $turn->key()]);
         }));

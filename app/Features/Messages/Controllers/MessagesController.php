@@ -8,13 +8,13 @@ use App\Features\Messages\Queries\MessageList;
 use App\Features\Messages\Requests\NotificationSettingsRequest;
 use App\Features\Messages\Requests\ReadRequest;
 use App\Http\Input\Address;
+use App\Models\Message;
 use App\Models\Person;
 use App\Support\Clock\Today;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
 use Inertia\Inertia;
 use Inertia\Response;
@@ -33,7 +33,7 @@ final class MessagesController
     public function read(#[CurrentUser] Person $person, ReadRequest $request, Today $today): JsonResponse
     {
         Gate::authorize('changePreferences', $person);
-        DB::table('messages')->where('person_id', $person->id)->where('id', '<=', $request->integer('upTo'))->whereNull('read_at')
+        Message::query()->where('person_id', $person->id)->where('id', '<=', $request->integer('upTo'))->whereNull('read_at')
             ->update(['read_at' => $today->now()->format('Y-m-d\TH:i:s\Z')]);
 
         return response()->json(['saved' => true]);

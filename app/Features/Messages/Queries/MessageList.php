@@ -7,11 +7,11 @@ namespace App\Features\Messages\Queries;
 use App\Features\Messages\Props\MessageProps;
 use App\Features\Messages\Props\MessagesProps;
 use App\Features\Messages\Props\NotificationSettingProps;
+use App\Models\Message;
 use App\Models\MessageKind;
 use App\Models\Person;
 use App\Support\Database\Record;
 use Illuminate\Database\Query\Builder;
-use Illuminate\Support\Facades\DB;
 
 /** What a person was told in the application, a page at a time, and how they want to be told. */
 final readonly class MessageList
@@ -24,7 +24,7 @@ final readonly class MessageList
 
     public function of(Person $reader, ?int $before): MessagesProps
     {
-        $messages = Record::all(DB::table('messages')->where('person_id', $reader->id)->where('in_app', 1)
+        $messages = Record::all(Message::query()->toBase()->where('person_id', $reader->id)->where('in_app', 1)
             ->when($before !== null, static fn (Builder $older): Builder => $older->where('id', '<', $before))
             ->orderByDesc('id')->limit(self::AT_ONCE + 1));
         $shown = array_slice($messages, 0, self::AT_ONCE);

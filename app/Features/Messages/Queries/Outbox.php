@@ -7,11 +7,12 @@ namespace App\Features\Messages\Queries;
 use App\Features\Messages\Props\MailProps;
 use App\Features\Messages\Props\OpenMailProps;
 use App\Features\Messages\Props\OutboxProps;
+use App\Models\OutboxMail;
 use App\Models\Person;
 use App\Support\Database\Record;
+use App\Support\Database\TextSearch;
 use App\Support\Language\Wording;
 use Illuminate\Database\Query\Builder;
-use Illuminate\Support\Facades\DB;
 
 /** Every mail that the application would send; the office reads all of them, everybody else their own. */
 final class Outbox
@@ -20,8 +21,7 @@ final class Outbox
 
     public function of(Person $reader, string $search, ?int $before, ?int $open): OutboxProps
     {
-        $mails = Record::all($this->visibleTo($reader)
-            ->when($search !== '', static fn (Builder $some): Builder => $some->whereRaw("(recipient LIKE ? ESCAPE '\\' OR subject LIKE ? ESCAPE '\\')", array_fill(0, 2, '%'.addcslashes($search, '%_\\').'%')))
+        $mails = Record::all(TextSearch::narrow($this->visibleTo($reader), $search, ['recipient', 'subject'])
             ->when($before !== null, static fn (Builder $older): Builder => $older->where('id', '<', $before))
             ->select('id', 'at', 'recipient', 'subject')->orderByDesc('id')->limit(self::AT_ONCE + 1));
         $shown = array_slice($mails, 0, self::AT_ONCE);
@@ -57,6 +57,6 @@ final class Outbox
 
     private function visibleTo(Person $reader): Builder
     {
-        return DB::table('outbox_mails')->when(! $reader->isOffice(), static fn (Builder $own): Builder => $own->where('recipient', $reader->email));
+        return OutboxMail::query()->toBase()->when(! $reader->isOffice(), static fn (Builder $own): Builder => $own->where('recipient', $reader->email));
     }
 }

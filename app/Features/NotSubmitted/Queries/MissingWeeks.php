@@ -7,11 +7,12 @@ namespace App\Features\NotSubmitted\Queries;
 use App\Features\NotSubmitted\Props\MissingWeekProps;
 use App\Features\NotSubmitted\Props\NotSubmittedProps;
 use App\Models\Access;
+use App\Models\Message;
 use App\Models\Organisation;
 use App\Models\Person;
 use App\Support\Database\Record;
+use App\Support\Database\Sql;
 use Illuminate\Database\Eloquent\Builder;
-use Illuminate\Support\Facades\DB;
 use Moss\Core\Calendar\Day;
 use Moss\Core\Calendar\Week;
 use Moss\Core\Review\WeekSubmission;
@@ -90,9 +91,9 @@ final class MissingWeeks
     private function reminded(array $people, Week $week): array
     {
         $reminded = [];
-        $query = DB::table('messages')->whereIntegerInRaw('person_id', array_map(static fn (Person $person): int => $person->id, $people))
+        $query = Message::query()->toBase()->whereIntegerInRaw('person_id', array_map(static fn (Person $person): int => $person->id, $people))
             ->where('about', '>=', 'week '.$week->toString().' ')->where('about', '<', 'week '.$week->toString().'!')
-            ->groupBy('person_id')->select('person_id')->selectRaw('max(at) AS at');
+            ->groupBy('person_id')->select('person_id', Sql::max('at', 'at'));
         foreach (Record::all($query) as $record) {
             $reminded[$record->int('person_id')] = $record->string('at');
         }

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Features\NotSubmitted\Queries;
 
-use App\Features\Review\Queries\Grouping;
 use App\Features\Week\Queries\ExpectedDaysOfMany;
+use App\Models\Entry;
 use App\Models\Person;
 use App\Support\Database\Record;
+use App\Support\Database\Sql;
 use Illuminate\Database\Query\Builder;
-use Illuminate\Support\Facades\DB;
 use Moss\Core\Calendar\Week;
 use Moss\Core\Review\WeekSubmission;
 use Moss\Core\Sheet\EntryState;
@@ -31,11 +31,11 @@ final readonly class WeekSubmissions
      */
     public static function load(array $people, array $weeks): self
     {
-        $query = DB::table('entries')->selectRaw('entries.person_id, '.Grouping::monday().' AS monday, entries.state, sum(entries.minutes) AS minutes')
+        $query = Entry::query()->toBase()->select('entries.person_id', Sql::monday('entries.date', 'monday'), 'entries.state', Sql::sum('entries.minutes', 'minutes'))
             // Where they are many, the days alone say quickly enough which entries are meant; what others recorded is not asked for.
             ->when(count($people) <= self::FEW, static fn (Builder $theirs): Builder => $theirs->whereIntegerInRaw('entries.person_id', array_map(static fn (Person $person): int => $person->id, $people)))
             ->whereBetween('entries.date', [$weeks[0]->monday()->toString(), $weeks[count($weeks) - 1]->sunday()->toString()])
-            ->groupByRaw('1, 2, 3');
+            ->groupBy('entries.person_id', 'monday', 'entries.state');
         $sums = [];
         foreach (Record::all($query) as $record) {
             $sums[$record->int('person_id').' '.$record->string('monday')][$record->string('state')] = $record->int('minutes');

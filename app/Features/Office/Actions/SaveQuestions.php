@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Features\Office\Actions;
 
+use App\Models\Answer;
 use App\Models\Person;
 use App\Models\Question;
 use App\Models\QuestionKind;
@@ -38,7 +39,7 @@ final readonly class SaveQuestions
     {
         DB::transaction(function () use ($office, $question): void {
             $last = Week::containing($this->today->for($office))->monday()->plusDays(-1);
-            if ($last->isBefore($question->starts_on) && ! DB::table('answers')->where('question_id', $question->id)->exists()) {
+            if ($last->isBefore($question->starts_on) && ! Answer::query()->where('question_id', $question->id)->exists()) {
                 $question->delete();
             } else {
                 $question->update(['ends_on' => Day::later($last, $question->starts_on)]);

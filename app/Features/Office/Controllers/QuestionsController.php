@@ -7,14 +7,15 @@ namespace App\Features\Office\Controllers;
 use App\Features\Office\Actions\SaveQuestions;
 use App\Features\Office\Props\OfficeQuestionProps;
 use App\Features\Office\Requests\QuestionRequest;
+use App\Models\Answer;
 use App\Models\Organisation;
 use App\Models\Person;
 use App\Models\Question;
 use App\Support\Clock\Today;
+use App\Support\Database\Sql;
 use App\Support\Language\Wording;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
 use Inertia\Inertia;
 use Inertia\Response;
@@ -25,7 +26,7 @@ final class QuestionsController
     public function show(#[CurrentUser] Person $office, Today $today): Response
     {
         Gate::authorize('keep', Organisation::class);
-        $answers = DB::table('answers')->groupBy('question_id')->selectRaw('question_id, count(*) AS answers')->pluck('answers', 'question_id');
+        $answers = Answer::query()->toBase()->groupBy('question_id')->addSelect('question_id', Sql::count('answers'))->pluck('answers', 'question_id');
 
         return Inertia::render('Questions', [
             'questions' => array_values(Question::query()->orderBy('id')->get()->map(static fn (Question $question): OfficeQuestionProps => new OfficeQuestionProps(

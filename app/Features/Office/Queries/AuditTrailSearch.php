@@ -6,6 +6,7 @@ namespace App\Features\Office\Queries;
 
 use App\Features\Office\Props\AuditTrailPageProps;
 use App\Features\Office\Props\AuditTrailRowProps;
+use App\Models\AuditTrailRow;
 use App\Models\Person;
 use App\Models\Project;
 use App\Support\AuditTrail\AuditTrailSubject;
@@ -13,7 +14,6 @@ use App\Support\Database\Record;
 use App\Support\Database\TextSearch;
 use App\Support\Language\Wording;
 use Illuminate\Database\Query\Builder;
-use Illuminate\Support\Facades\DB;
 use Moss\Core\Calendar\Day;
 
 /** The audit trail, searched by words, subject and days; a page at a time, in one query. */
@@ -51,7 +51,7 @@ final class AuditTrailSearch
     {
         $subjects = array_filter(AuditTrailSubject::cases(), static fn (AuditTrailSubject $subject): bool => ! in_array($subject, [AuditTrailSubject::Entry, AuditTrailSubject::Timesheet], true));
         // Lines come in the order of time, so that the first of the days is enough to find them by subject.
-        $first = DB::table('audit_trail')->where('at', '>=', $since->toString())->orderBy('at')->orderBy('id')->limit(1)->value('id');
+        $first = AuditTrailRow::query()->toBase()->where('at', '>=', $since->toString())->orderBy('at')->orderBy('id')->limit(1)->value('id');
         $rows = $first === null ? [] : Record::all($this->lines('', null, null, null)
             ->where('audit_trail.id', '>=', $first)
             ->whereIn('audit_trail.subject', array_values(array_map(static fn (AuditTrailSubject $subject): string => $subject->value, $subjects)))
@@ -71,7 +71,7 @@ final class AuditTrailSearch
 
     private function lines(string $search, ?AuditTrailSubject $subject, ?Day $from, ?Day $to): Builder
     {
-        $query = DB::table('audit_trail')
+        $query = AuditTrailRow::query()->toBase()
             ->leftJoin('people AS actors', 'actors.id', 'audit_trail.actor_id')
             ->leftJoin('people AS principals', 'principals.id', 'audit_trail.on_behalf_of_id')
             ->leftJoin('people AS owners', 'owners.id', 'audit_trail.person_id')

@@ -5,9 +5,13 @@ declare(strict_types=1);
 namespace App\Features\Office\Queries;
 
 use App\Features\Office\Props\OptionProps;
+use App\Models\Client;
+use App\Models\Person;
+use App\Models\Project;
+use App\Models\Role;
+use App\Models\Team;
 use App\Support\Database\Record;
 use Illuminate\Database\Query\Builder;
-use Illuminate\Support\Facades\DB;
 
 /** Things to choose from. */
 final class OptionLists
@@ -15,37 +19,37 @@ final class OptionLists
     /** @return list<OptionProps> */
     public static function teams(): array
     {
-        return self::all(DB::table('teams'));
+        return self::all(Team::query()->toBase());
     }
 
     /** @return list<OptionProps> */
     public static function openProjects(): array
     {
-        return self::all(DB::table('projects')->where('state', 'open'));
+        return self::all(Project::query()->toBase()->where('state', 'open'));
     }
 
     /** @return list<OptionProps> */
     public static function roles(): array
     {
-        return self::all(DB::table('roles'));
+        return self::all(Role::query()->toBase());
     }
 
     /** @return list<OptionProps> */
     public static function clients(): array
     {
-        return self::all(DB::table('clients'));
+        return self::all(Client::query()->toBase());
     }
 
     /** @return list<OptionProps> */
     public static function peopleWhoMayDecide(): array
     {
-        return self::all(DB::table('people')->where('access', '<>', 'viewer'));
+        return self::all(Person::query()->toBase()->where('access', '<>', 'viewer'));
     }
 
     /** @return list<OptionProps> */
     public static function costReaders(): array
     {
-        return self::all(DB::table('people')->where('sees_cost', 1));
+        return self::all(Person::query()->toBase()->where('sees_cost', 1));
     }
 
     /** @return list<OptionProps> by name */

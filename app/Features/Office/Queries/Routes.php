@@ -6,10 +6,13 @@ namespace App\Features\Office\Queries;
 
 use App\Features\Office\Props\ProjectRouteProps;
 use App\Features\Office\Props\RoutesProps;
+use App\Models\Entry;
 use App\Models\Organisation;
+use App\Models\Person;
+use App\Models\Project;
 use App\Support\Database\Record;
-use Illuminate\Database\Query\Builder;
-use Illuminate\Support\Facades\DB;
+use App\Support\Database\Sql;
+use App\Support\Database\TextSearch;
 use Moss\Core\Review\RouteKind;
 
 /** Who approves, by project. */
@@ -22,13 +25,12 @@ final class Routes
     public function of(string $search, int $page): RoutesProps
     {
         $organisation = Organisation::query()->sole();
-        $like = '%'.addcslashes($search, '%_\\').'%';
-        $projects = DB::table('projects')->join('people', 'people.id', 'projects.manager_id')->where('projects.state', 'open')
-            ->when($search !== '', static fn (Builder $query): Builder => $query->whereRaw("(projects.name LIKE ? ESCAPE '\\' OR projects.code LIKE ? ESCAPE '\\')", [$like, $like]));
+        $projects = Project::query()->toBase()->join('people', 'people.id', 'projects.manager_id')->where('projects.state', 'open');
+        TextSearch::narrow($projects, $search, ['projects.name', 'projects.code']);
         $count = (clone $projects)->count();
-        $waiting = DB::table('entries')->join('tasks', 'tasks.id', 'entries.task_id')->whereColumn('tasks.project_id', 'projects.id')->where('entries.state', 'submitted')
+        $waiting = Entry::query()->toBase()->join('tasks', 'tasks.id', 'entries.task_id')->whereColumn('tasks.project_id', 'projects.id')->where('entries.state', 'submitted')
             // Before the first day on which anything waits no entries need be looked at.
-            ->where('entries.date', '>=', DB::table('entries')->whereRaw("state = 'submitted' AND state <> 'settled'")->orderBy('date')->limit(1)->value('date') ?? '')->selectRaw('count(*)');
+            ->where('entries.date', '>=', Entry::query()->toBase()->where('state', Sql::value('submitted'))->where('state', '<>', Sql::value('settled'))->orderBy('date')->limit(1)->value('date') ?? '')->addSelect(Sql::count());
 
         return new RoutesProps(
             $organisation->approval,
@@ -42,7 +44,7 @@ final class Routes
             $page,
             self::AT_ONCE,
             array_map(static fn (Record $person): string => $person->string('name'), Record::all(
-                DB::table('people')->select('name')->whereNull('manager_id')->where('access', '<>', 'viewer')->orderBy('name')->limit(self::MOST_PEOPLE),
+                Person::query()->toBase()->select('name')->whereNull('manager_id')->where('access', '<>', 'viewer')->orderBy('name')->limit(self::MOST_PEOPLE),
             )),
         );
     }

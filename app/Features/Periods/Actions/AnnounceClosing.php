@@ -14,6 +14,7 @@ use App\Support\AuditTrail\AuditTrailLine;
 use App\Support\AuditTrail\AuditTrailSubject;
 use App\Support\Clock\Today;
 use App\Support\Database\Record;
+use App\Support\Database\Sql;
 use Illuminate\Support\Facades\DB;
 use Moss\Core\Calendar\Day;
 use Moss\Core\Calendar\Week;
@@ -30,7 +31,7 @@ final readonly class AnnounceClosing
     public function handle(Person $office, Day $until): int
     {
         $today = $this->today->for($office)->toString();
-        $open = Record::all(PeriodCheck::open($until)->select('person_id')->selectRaw('sum(minutes) AS minutes, min(date) AS first')->groupBy('person_id'));
+        $open = Record::all(PeriodCheck::open($until)->select('person_id', Sql::sum('minutes', 'minutes'), Sql::min('date', 'first'))->groupBy('person_id'));
         $this->notify->many(array_map(static fn (Record $person): Notice => new Notice(
             $person->int('person_id'), MessageKind::PeriodClosing, 'closing '.$until->toString().' '.$today, ['day' => $until, 'hours' => Minutes::of($person->int('minutes'))],
             '/week/'.Week::containing(Day::of($person->string('first')))->toString(),

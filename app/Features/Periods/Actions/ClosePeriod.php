@@ -12,6 +12,7 @@ use App\Support\AuditTrail\AuditTrailLine;
 use App\Support\AuditTrail\AuditTrailSubject;
 use App\Support\Clock\Today;
 use App\Support\Database\Record;
+use App\Support\Database\Sql;
 use App\Support\Language\Wording;
 use Illuminate\Support\Facades\DB;
 use Moss\Core\Calendar\Day;
@@ -59,7 +60,7 @@ final readonly class ClosePeriod
 
     private function close(Person $office, Organisation $organisation, Day $until): Minutes
     {
-        $settling = Record::all(PeriodCheck::settling($until)->selectRaw('count(*) AS entries, coalesce(sum(minutes), 0) AS minutes'))[0];
+        $settling = Record::all(PeriodCheck::settling($until)->addSelect(Sql::count('entries'), Sql::total('minutes', 'minutes')))[0];
         [$entries, $minutes] = [$settling->int('entries'), $settling->int('minutes')];
         $before = $organisation->closed_until?->toString();
         if ($entries === 0 && $before === $until->toString()) {

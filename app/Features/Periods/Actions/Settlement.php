@@ -4,10 +4,13 @@ declare(strict_types=1);
 
 namespace App\Features\Periods\Actions;
 
+use App\Models\Entry;
+use App\Models\SettlingEntry;
 use App\Support\AuditTrail\AuditTrail;
 use App\Support\AuditTrail\AuditTrailLine;
 use App\Support\Database\Record;
 use App\Support\Database\ShortSteps;
+use App\Support\Database\Sql;
 use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
@@ -33,7 +36,7 @@ final readonly class Settlement
     /** Within the transaction in which a period is closed. */
     public function queue(Builder $entries, int $office): void
     {
-        DB::table('settling_entries')->insertUsing(['entry_id', 'settled_by_id'], $entries->select('entries.id')->selectRaw('?', [$office]));
+        SettlingEntry::query()->insertUsing(['entry_id', 'settled_by_id'], $entries->select('entries.id', Sql::value($office)));
         DB::afterCommit($this->afterClosing(...));
     }
 
@@ -54,11 +57,11 @@ final readonly class Settlement
     /** @return bool whether there was anything */
     private function step(): bool
     {
-        $queued = Record::all(DB::table('settling_entries')->join('entries', 'entries.id', 'settling_entries.entry_id')->orderBy('entry_id')->limit(self::AT_ONCE)
+        $queued = Record::all(SettlingEntry::query()->toBase()->join('entries', 'entries.id', 'settling_entries.entry_id')->orderBy('entry_id')->limit(self::AT_ONCE)
             ->select('settling_entries.settled_by_id', 'entries.id', 'entries.person_id', 'entries.task_id', 'entries.role_id', 'entries.date', 'entries.minutes', 'entries.state'));
         if ($queued === []) {
             // Entries that were cleared since are not there any more.
-            return DB::table('settling_entries')->delete() > 0;
+            return SettlingEntry::query()->delete() > 0;
         }
         [$ids, $lines] = [[], []];
         foreach ($queued as $entry) {
@@ -67,9 +70,9 @@ final readonly class Settlement
                 $lines[] = self::line($entry);
             }
         }
-        DB::table('entries')->whereIntegerInRaw('id', $ids)->update(['state' => EntryState::Settled->value, 'version' => DB::raw('version + 1')]);
+        Entry::query()->whereIntegerInRaw('id', $ids)->increment('version', 1, ['state' => EntryState::Settled]);
         $this->auditTrail->of($lines);
-        DB::table('settling_entries')->where('entry_id', '<=', end($queued)->int('id'))->delete();
+        SettlingEntry::query()->where('entry_id', '<=', end($queued)->int('id'))->delete();
 
         return true;
     }

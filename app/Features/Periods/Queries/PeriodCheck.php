@@ -8,8 +8,12 @@ use App\Features\Periods\Props\CorrectedTimeProps;
 use App\Features\Periods\Props\OpenTimeProps;
 use App\Features\Periods\Props\PeriodActProps;
 use App\Features\Periods\Props\PeriodProps;
+use App\Models\AuditTrailRow;
+use App\Models\Correction;
 use App\Models\Organisation;
+use App\Models\SettlingEntry;
 use App\Support\Database\Record;
+use App\Support\Database\Sql;
 use App\Support\Language\Wording;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
@@ -38,11 +42,11 @@ final class PeriodCheck
             $sums['open'][0],
             $sums['open'][1],
             $this->corrected($closedUntil),
-            DB::table('corrections')->where('state', 'waiting')->where('date', '<=', $until->toString())->count(),
+            Correction::query()->where('state', 'waiting')->where('date', '<=', $until->toString())->count(),
             $sums['settling'][0],
             $sums['settling'][1],
             self::recognised($sums),
-            DB::table('settling_entries')->count(),
+            SettlingEntry::query()->count(),
             $organisation->week_due,
             $this->acts(),
         );
@@ -58,9 +62,9 @@ final class PeriodCheck
     public static function settling(Day $until): Builder
     {
         $approved = self::unsettled()->where('entries.date', '<=', $until->toString())->whereRaw("entries.state = 'approved' AND ".self::UNSETTLED);
-        $queued = DB::table('settling_entries');
+        $queued = SettlingEntry::query()->toBase();
 
-        return $queued->exists() ? $approved->whereNotExists($queued->selectRaw('1')->whereColumn('settling_entries.entry_id', 'entries.id')) : $approved;
+        return $queued->exists() ? $approved->whereNotExists($queued->whereColumn('settling_entries.entry_id', 'entries.id')) : $approved;
     }
 
     /** Found by the index of what is not settled, also where statistics would have all days of the past read instead. */
@@ -85,7 +89,7 @@ final class PeriodCheck
     private static function sums(Day $until): array
     {
         $sum = static function (Builder $entries): array {
-            $row = Record::all($entries->selectRaw('count(*) AS entries, coalesce(sum(entries.minutes), 0) AS minutes, coalesce(sum(entries.version), 0) AS versions'))[0];
+            $row = Record::all($entries->addSelect(Sql::count('entries'), Sql::total('entries.minutes', 'minutes'), Sql::total('entries.version', 'versions')))[0];
 
             return [$row->int('entries'), $row->int('minutes'), $row->int('versions')];
         };
@@ -111,7 +115,7 @@ final class PeriodCheck
     /** @return list<CorrectedTimeProps> */
     private function corrected(?string $since): array
     {
-        $query = DB::table('corrections')->join('people', 'people.id', 'corrections.person_id')->join('tasks', 'tasks.id', 'corrections.task_id')
+        $query = Correction::query()->toBase()->join('people', 'people.id', 'corrections.person_id')->join('tasks', 'tasks.id', 'corrections.task_id')
             ->where('corrections.state', 'accepted')->when($since !== null, static fn (Builder $later): Builder => $later->where('corrections.decided_at', '>', $since))
             ->select('people.name', 'tasks.name AS task', 'corrections.date', 'corrections.minutes_before', 'corrections.minutes', 'corrections.reason')
             ->orderByDesc('corrections.id')->limit(self::MOST);
@@ -124,8 +128,8 @@ final class PeriodCheck
     /** @return list<PeriodActProps> */
     private function acts(): array
     {
-        $query = DB::table('audit_trail')->leftJoin('people', 'people.id', 'audit_trail.actor_id')->where('audit_trail.subject', 'period')
-            ->select('audit_trail.at', 'people.name', 'audit_trail.act', 'audit_trail.why')->selectRaw("json_extract(audit_trail.after, '$.until') AS until")
+        $query = AuditTrailRow::query()->toBase()->leftJoin('people', 'people.id', 'audit_trail.actor_id')->where('audit_trail.subject', 'period')
+            ->select('audit_trail.at', 'people.name', 'audit_trail.act', 'audit_trail.why')->addSelect(Sql::field('audit_trail.after', 'until', 'until'))
             ->orderByDesc('audit_trail.id')->limit(self::MOST);
 
         return array_map(static fn (Record $act): PeriodActProps => new PeriodActProps(

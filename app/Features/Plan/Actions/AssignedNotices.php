@@ -7,9 +7,9 @@ namespace App\Features\Plan\Actions;
 use App\Features\Messages\Actions\Notice;
 use App\Features\Messages\Actions\NotifyPeople;
 use App\Models\MessageKind;
+use App\Models\Task;
 use App\Support\Database\Record;
 use App\Support\Language\Wording;
-use Illuminate\Support\Facades\DB;
 
 /** Tells people which tasks have been assigned to them, in one message each. */
 final readonly class AssignedNotices
@@ -25,7 +25,7 @@ final readonly class AssignedNotices
     {
         $names = [];
         $ids = array_unique(array_merge(...array_map(array_keys(...), array_values($tasks))));
-        foreach ($ids === [] ? [] : Record::all(DB::table('tasks')->select('id', 'name')->whereIntegerInRaw('id', $ids)) as $task) {
+        foreach ($ids === [] ? [] : Record::all(Task::query()->toBase()->select('id', 'name')->whereIntegerInRaw('id', $ids)) as $task) {
             $names[$task->int('id')] = $task->string('name');
         }
         $this->notify->of(array_map(static fn (int $person, array $assigned): Notice => new Notice($person, MessageKind::Assigned, 'assigned '.implode(' ', array_keys($assigned)), [

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Features\Plan\Actions;
 
+use App\Models\Role;
 use App\Support\Database\Record;
 use App\Support\Language\Wording;
 use DomainException;
@@ -36,7 +37,7 @@ final readonly class PlanNames
             }
         }
         $ofRoles = [];
-        $all = $roles === [] ? [] : Record::all(DB::table('roles')->select('id', 'code', 'name'));
+        $all = $roles === [] ? [] : Record::all(Role::query()->toBase()->select('id', 'code', 'name'));
         // A code says more exactly what is meant than a name does.
         foreach (['name', 'code'] as $column) {
             foreach ($all as $record) {

@@ -9,6 +9,7 @@ use App\Features\Plan\Queries\AssignmentInUse;
 use App\Models\Assignment;
 use App\Models\Person;
 use App\Models\Project;
+use App\Models\SheetChoice;
 use App\Models\Task;
 use Illuminate\Support\Facades\DB;
 
@@ -48,7 +49,7 @@ final class RemovePlanRows
             $this->auditTrail->assignment($actor, $project, $task, $assignment, 'remove', PlanAuditTrail::told($assignment), null);
         }
         $task->assignments()->delete();
-        DB::table('sheet_choices')->where('task_id', $task->id)->delete();
+        SheetChoice::query()->where('task_id', $task->id)->delete();
         $this->auditTrail->task($actor, $project, $task, 'remove', PlanAuditTrail::told($task), null);
         $task->delete();
     }

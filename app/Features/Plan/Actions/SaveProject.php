@@ -80,7 +80,7 @@ final class SaveProject
         if ($text === '') {
             return null;
         }
-        $known = Client::query()->where('code', $text)->orWhere('name', $text)->orderByRaw('code = ? DESC', [$text])->first();
+        $known = Client::query()->where('code', $text)->first() ?? Client::query()->where('name', $text)->first();
 
         return $known ?? Client::query()->create([
             'code' => PlanText::codeFor($text, static fn (string $code): bool => Client::query()->where('code', $code)->exists()), 'name' => $text,

@@ -7,9 +7,10 @@ namespace App\Features\Plan\Queries;
 use App\Effort\WorkingTime;
 use App\Features\Plan\Props\LoadDayProps;
 use App\Features\Plan\Props\LoadProps;
+use App\Models\Absence as AbsenceModel;
+use App\Models\Assignment as AssignmentModel;
 use App\Models\Person;
 use App\Support\Database\Record;
-use Illuminate\Support\Facades\DB;
 use Moss\Core\Calendar\Absence;
 use Moss\Core\Calendar\Day;
 use Moss\Core\Calendar\DayRange;
@@ -31,13 +32,13 @@ final readonly class PersonLoad
         $absences = array_map(static fn (Record $one): Absence => new Absence(
             Day::of($one->string('date')),
             $one->intOrNull('minutes') === null ? null : Minutes::of($one->int('minutes')),
-        ), Record::all(DB::table('absences')->where('person_id', $person->id)->whereBetween('date', $between)));
+        ), Record::all(AbsenceModel::query()->toBase()->where('person_id', $person->id)->whereBetween('date', $between)));
         $assignments = array_map(static fn (Record $one): Assignment => new Assignment(
             Assignee::person($person->code),
             null,
             Minutes::of($one->int('planned_minutes')),
             DayRange::between(Day::of($one->string('starts_on')), Day::of($one->string('ends_on'))),
-        ), Record::all(DB::table('assignments')->join('tasks', 'tasks.id', 'assignments.task_id')->join('projects', 'projects.id', 'tasks.project_id')
+        ), Record::all(AssignmentModel::query()->toBase()->join('tasks', 'tasks.id', 'assignments.task_id')->join('projects', 'projects.id', 'tasks.project_id')
             ->where('assignments.person_id', $person->id)->where('assignments.starts_on', '<=', $between[1])->where('assignments.ends_on', '>=', $between[0])
             ->whereNull('tasks.done_on')->where('projects.state', 'open')
             ->select('assignments.planned_minutes', 'assignments.starts_on', 'assignments.ends_on')));

@@ -10,10 +10,14 @@ use App\Features\Plan\Props\PlanAssignmentProps;
 use App\Features\Plan\Props\PlanGoneProps;
 use App\Features\Plan\Props\PlanProps;
 use App\Features\Plan\Props\PlanTaskProps;
+use App\Models\Assignment;
+use App\Models\Entry;
 use App\Models\Organisation;
 use App\Models\Person;
+use App\Models\PlanStep;
 use App\Models\Project;
 use App\Models\ProjectState;
+use App\Models\Task;
 use App\Support\Database\Record;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
@@ -62,9 +66,9 @@ final readonly class PlanView
     {
         $assignments = self::assignments($project);
         $gone = $then === null ? [] : self::namesOfGone($then, $assignments, $project);
-        $query = DB::table('tasks')->leftJoin('phases', 'phases.id', 'tasks.phase_id')->where('tasks.project_id', $project->id)
+        $query = Task::query()->toBase()->leftJoin('phases', 'phases.id', 'tasks.phase_id')->where('tasks.project_id', $project->id)
             ->select('tasks.*', 'phases.name AS phase')
-            ->selectRaw('EXISTS (SELECT 1 FROM entries WHERE entries.task_id = tasks.id) AS recorded')
+            ->selectSub(Entry::query()->toBase()->whereColumn('entries.task_id', 'tasks.id')->select('entries.id')->limit(1), 'recorded')
             // Phases, and tasks in them, in the order in which they begin; what has no phase comes last.
             ->selectRaw('coalesce(tasks.starts_on, (SELECT min(assignments.starts_on) FROM assignments WHERE assignments.task_id = tasks.id), ?) AS begins', ['9999'])
             ->orderBy('begins')->orderBy('tasks.id');
@@ -99,7 +103,7 @@ final readonly class PlanView
             $task->stringOrNull('ends_on'),
             $task->stringOrNull('charge_code'),
             $task->stringOrNull('done_on'),
-            $task->bool('recorded'),
+            $task->intOrNull('recorded') !== null,
             $then?->ofTask($task->int('id')),
             self::rows($assignments, $then),
             $gone,
@@ -146,7 +150,7 @@ final readonly class PlanView
     private static function assignments(Project $project): array
     {
         $byTask = [];
-        foreach (Record::all(DB::table('assignments')->join('tasks', 'tasks.id', 'assignments.task_id')
+        foreach (Record::all(Assignment::query()->toBase()->join('tasks', 'tasks.id', 'assignments.task_id')
             ->leftJoin('people', 'people.id', 'assignments.person_id')->leftJoin('teams', 'teams.id', 'assignments.team_id')->leftJoin('roles', 'roles.id', 'assignments.role_id')
             ->where('tasks.project_id', $project->id)
             ->select('assignments.*', 'roles.code AS role_code')
@@ -167,13 +171,13 @@ final readonly class PlanView
         $names = [];
         foreach (['person' => 'people', 'team' => 'teams'] as $kind => $table) {
             $column = $kind.'_id';
-            foreach (Record::all(DB::table($table)->select('id', 'name')->whereIn('id', DB::table('plan_steps')->join('tasks', 'tasks.id', 'plan_steps.task_id')
+            foreach (Record::all(DB::table($table)->select('id', 'name')->whereIn('id', PlanStep::query()->toBase()->join('tasks', 'tasks.id', 'plan_steps.task_id')
                 ->where('tasks.project_id', $project->id)->select('plan_steps.'.$column))) as $one) {
                 $names[$kind.':'.$one->int('id')] = $one->string('name');
             }
         }
         $gone = [];
-        foreach (Record::all(DB::table('tasks')->select('id')->where('project_id', $project->id)) as $task) {
+        foreach (Record::all(Task::query()->toBase()->select('id')->where('project_id', $project->id)) as $task) {
             $id = $task->int('id');
             $there = array_map(static fn (Record $one): string => EarlierPlan::key($one->intOrNull('person_id'), $one->intOrNull('team_id')), $assignments[$id] ?? []);
             foreach (array_diff_key($then->assigneesOf($id), array_flip($there)) as $assignee => $minutes) {

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Features\Projects\Queries;
 
+use App\Models\ProjectForecast;
 use App\Support\Database\Record;
-use Illuminate\Support\Facades\DB;
 use Moss\Core\Calendar\Day;
 use Moss\Core\Calendar\Week;
 
@@ -23,7 +23,7 @@ final class ForecastTrend
         $last = Week::containing($today);
         $sundays = array_map(static fn (int $weeks): string => $last->plusWeeks($weeks)->sunday()->toString(), range(1 - self::WEEKS, 0));
         $changes = [];
-        foreach (Record::all(DB::table('project_forecasts')->whereIntegerInRaw('project_id', array_keys($forecasts))->where('week_end', '>', $sundays[0])) as $change) {
+        foreach (Record::all(ProjectForecast::query()->toBase()->whereIntegerInRaw('project_id', array_keys($forecasts))->where('week_end', '>', $sundays[0])) as $change) {
             $changes[$change->int('project_id')][$change->string('week_end')] = $change->int('change_minutes');
         }
         $trends = [];

@@ -7,11 +7,15 @@ namespace App\Features\Projects\Queries;
 use App\Features\NotSubmitted\Queries\WeekSubmissions;
 use App\Features\Office\Props\OptionProps;
 use App\Features\Projects\Props\AttentionProps;
+use App\Models\Assignment;
+use App\Models\Entry as EntryModel;
 use App\Models\Person;
+use App\Models\ProjectForecast;
 use App\Models\ProjectState;
+use App\Models\Task;
 use App\Support\Database\Record;
+use App\Support\Database\Sql;
 use Illuminate\Database\Query\Builder;
-use Illuminate\Support\Facades\DB;
 use Moss\Core\Attention\AttentionItem;
 use Moss\Core\Attention\AttentionKind;
 use Moss\Core\Attention\AttentionList;
@@ -76,8 +80,8 @@ final class ProjectAttention
     private function lastRecorded(int $project): array
     {
         $days = [];
-        $latest = DB::table('entries')->whereColumn('entries.task_id', 'tasks.id')->selectRaw('max(entries.date)');
-        foreach (Record::all(DB::table('tasks')->where('project_id', $project)->select('id')->selectSub($latest, 'date')) as $task) {
+        $latest = EntryModel::query()->toBase()->whereColumn('entries.task_id', 'tasks.id')->addSelect(Sql::max('entries.date'));
+        foreach (Record::all(Task::query()->toBase()->where('project_id', $project)->select('id')->selectSub($latest, 'date')) as $task) {
             $date = $task->stringOrNull('date');
             if ($date !== null) {
                 $days[$task->int('id')] = $date;
@@ -92,7 +96,7 @@ final class ProjectAttention
         if ($onDay->whole->budget === null) {
             return Money::zero();
         }
-        $query = DB::table('entries')->join('tasks', 'tasks.id', 'entries.task_id')->join('people', 'people.id', 'entries.person_id')->leftJoin('roles', 'roles.id', 'entries.role_id')
+        $query = EntryModel::query()->toBase()->join('tasks', 'tasks.id', 'entries.task_id')->join('people', 'people.id', 'entries.person_id')->leftJoin('roles', 'roles.id', 'entries.role_id')
             ->where('tasks.project_id', $onDay->project->id)
             ->whereBetween('entries.date', [$onDay->today->plusDays(1 - self::PACE)->toString(), $onDay->today->toString()])
             ->select('people.code AS person', 'roles.code AS role', 'entries.date', 'entries.minutes', 'entries.state');
@@ -117,7 +121,7 @@ final class ProjectAttention
         if (! $onDay->today->isAfter($due)) {
             return [];
         }
-        $planned = DB::table('assignments')->join('tasks', 'tasks.id', 'assignments.task_id')
+        $planned = Assignment::query()->toBase()->join('tasks', 'tasks.id', 'assignments.task_id')
             ->where('tasks.project_id', $onDay->project->id)->whereNull('tasks.done_on')->whereNotNull('assignments.person_id')
             ->where('assignments.starts_on', '<=', $week->sunday()->toString())->where('assignments.ends_on', '>=', $week->monday()->toString())
             ->select('assignments.person_id');
@@ -138,7 +142,7 @@ final class ProjectAttention
     private function overSince(ProjectOnDay $onDay): ?Day
     {
         $planned = $onDay->whole->planned->toInt();
-        $changes = Record::all(DB::table('project_forecasts')->where('project_id', $onDay->project->id)
+        $changes = Record::all(ProjectForecast::query()->toBase()->where('project_id', $onDay->project->id)
             ->where(static fn (Builder $week): Builder => $week->where('week_end', '')->orWhere('week_end', '<=', Week::containing($onDay->today)->sunday()->toString()))
             ->select('week_end', 'change_minutes')->orderBy('week_end'));
         [$forecast, $since] = [0, null];

@@ -10,10 +10,12 @@ use App\Features\Projects\Props\ProjectsProps;
 use App\Features\Projects\Props\ProjectSummaryProps;
 use App\Models\Person;
 use App\Models\Project;
+use App\Models\ProposedEstimate;
+use App\Models\Rate;
 use App\Support\Database\Record;
+use App\Support\Database\Sql;
 use App\Support\Database\TextSearch;
 use Illuminate\Database\Query\Builder;
-use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
 use Moss\Core\Calendar\Day;
 use Moss\Core\Effort\EarnedValue;
@@ -39,11 +41,11 @@ final readonly class ProjectList
 
     public function for(Person $reader, ProjectFilter $filter, Day $today): ProjectsProps
     {
-        $hasRates = DB::table('rates')->exists();
+        $hasRates = Rate::query()->exists();
         $query = $this->filtered($reader, $filter, $hasRates);
         $totals = Record::all((clone $query)->selectRaw('count(*) AS projects, coalesce(sum('.self::FORECAST.' > project_figures.planned_minutes), 0) AS above')
-            ->selectRaw('coalesce(sum(project_figures.planned_minutes), 0) AS planned, coalesce(sum(project_figures.actual_minutes), 0) AS actual')
-            ->selectRaw('coalesce(sum(project_figures.pending_minutes), 0) AS pending, coalesce(sum(project_figures.remaining_minutes), 0) AS remaining')
+            ->addSelect(Sql::total('project_figures.planned_minutes', 'planned'), Sql::total('project_figures.actual_minutes', 'actual'))
+            ->addSelect(Sql::total('project_figures.pending_minutes', 'pending'), Sql::total('project_figures.remaining_minutes', 'remaining'))
             // Internal projects hold everybody's own time and would dwarf the others on the common scale.
             ->selectRaw('coalesce(max(CASE WHEN projects.internal = 0 THEN max('.self::FORECAST.', project_figures.planned_minutes) END), 1) AS scale'))[0];
         $pages = max(1, (int) ceil($totals->int('projects') / self::AT_ONCE));
@@ -74,7 +76,7 @@ final readonly class ProjectList
 
     private function filtered(Person $reader, ProjectFilter $filter, bool $hasRates): Builder
     {
-        $query = DB::table('projects')->join('people AS managers', 'managers.id', 'projects.manager_id')
+        $query = Project::query()->toBase()->join('people AS managers', 'managers.id', 'projects.manager_id')
             ->leftJoin('clients', 'clients.id', 'projects.client_id')->leftJoin('project_figures', 'project_figures.project_id', 'projects.id')
             ->leftJoinSub(self::waitingEstimates(), 'waiting_estimates', 'waiting_estimates.project_id', 'projects.id')
             ->when(! $reader->isOffice() && ! $reader->isViewer(), static fn (Builder $own): Builder => $own->where('projects.manager_id', $reader->id))
@@ -89,8 +91,8 @@ final readonly class ProjectList
 
     private static function waitingEstimates(): Builder
     {
-        return DB::table('proposed_estimates')->join('tasks', 'tasks.id', 'proposed_estimates.task_id')->whereRaw("proposed_estimates.state = 'waiting'")
-            ->groupBy('tasks.project_id')->selectRaw('tasks.project_id, count(*) AS number');
+        return ProposedEstimate::query()->toBase()->join('tasks', 'tasks.id', 'proposed_estimates.task_id')->where('proposed_estimates.state', Sql::value('waiting'))
+            ->groupBy('tasks.project_id')->addSelect('tasks.project_id', Sql::count('number'));
     }
 
     private function sorted(Builder $query, ProjectSort $sort, string $budgetIsGone): Builder
@@ -151,7 +153,7 @@ final readonly class ProjectList
         }
 
         return array_map(static fn (Record $one): OptionProps => new OptionProps($one->string('code'), $one->string('name')), Record::all(
-            DB::table('people')->whereIn('id', DB::table('projects')->select('manager_id'))->select('code', 'name')->orderBy('name'),
+            Person::query()->toBase()->whereIn('id', Project::query()->toBase()->select('manager_id'))->select('code', 'name')->orderBy('name'),
         ));
     }
 }

@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace App\Features\Projects\Queries;
 
+use App\Models\Person;
+use App\Models\Task;
+use App\Models\Team;
 use App\Support\Database\Record;
+use App\Support\Database\Sql;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 use Moss\Core\Planning\Assignee;
@@ -24,15 +28,15 @@ final readonly class ProjectNames
     public static function of(int $project): self
     {
         $tasks = [];
-        foreach (Record::all(DB::table('tasks')->select('id', 'name')->where('project_id', $project)) as $record) {
+        foreach (Record::all(Task::query()->toBase()->select('id', 'name')->where('project_id', $project)) as $record) {
             $tasks[$record->int('id')] = $record->string('name');
         }
         $on = static fn (string $table, string $column): Builder => DB::table($table)->join('tasks', 'tasks.id', $table.'.task_id')
             ->where('tasks.project_id', $project)->whereNotNull($table.'.'.$column)->select($table.'.'.$column);
-        $people = DB::table('people')->select('id', 'code', 'name')
+        $people = Person::query()->toBase()->select('id', 'code', 'name')
             ->whereIn('id', $on('assignments', 'person_id')->union($on('recorded_weeks', 'person_id'))->union($on('remaining_estimates', 'person_id')));
-        $teams = DB::table('teams')->select('id', 'code', 'name')->whereIn('id', $on('assignments', 'team_id'))
-            ->selectSub(DB::table('people')->whereColumn('people.team_id', 'teams.id')->where('access', '<>', 'viewer')->selectRaw('min(people.code)'), 'member');
+        $teams = Team::query()->toBase()->select('id', 'code', 'name')->whereIn('id', $on('assignments', 'team_id'))
+            ->selectSub(Person::query()->toBase()->whereColumn('people.team_id', 'teams.id')->where('access', '<>', 'viewer')->addSelect(Sql::min('people.code')), 'member');
 
         return new self($tasks, self::byCode($people), self::byCode($teams));
     }

@@ -6,9 +6,10 @@ namespace App\Features\Projects\Queries;
 
 use App\Features\Projects\Props\ProgressProps;
 use App\Features\Projects\Props\ProgressWeekProps;
-use App\Features\Review\Queries\Grouping;
+use App\Models\Entry;
+use App\Models\PlannedWeek;
 use App\Support\Database\Record;
-use Illuminate\Support\Facades\DB;
+use App\Support\Database\Sql;
 use Moss\Core\Calendar\Day;
 use Moss\Core\Calendar\Week;
 use Moss\Core\Effort\ComingWork;
@@ -26,9 +27,9 @@ final readonly class ProjectProgress
 
     public function of(ProjectOnDay $onDay, ProjectNames $names): ProgressProps
     {
-        $sums = Record::all(DB::table('entries')->join('tasks', 'tasks.id', 'entries.task_id')->join('people', 'people.id', 'entries.person_id')
+        $sums = Record::all(Entry::query()->toBase()->join('tasks', 'tasks.id', 'entries.task_id')->join('people', 'people.id', 'entries.person_id')
             ->where('tasks.project_id', $onDay->project->id)
-            ->selectRaw('people.code AS person, '.Grouping::monday().' AS monday, entries.state, sum(entries.minutes) AS minutes')->groupByRaw('1, 2, 3')->orderByRaw('2'));
+            ->select('people.code AS person', Sql::monday('entries.date', 'monday'), 'entries.state', Sql::sum('entries.minutes', 'minutes'))->groupBy('people.code', 'monday', 'entries.state')->orderBy('monday'));
         $recorded = array_map(static function (Record $sum): RecordedWeek {
             $isActual = EntryState::from($sum->string('state'))->isActual();
             $minutes = Minutes::of($sum->int('minutes'));
@@ -49,8 +50,8 @@ final readonly class ProjectProgress
     private static function planned(ProjectOnDay $onDay): array
     {
         $minutes = [];
-        foreach (Record::all(DB::table('planned_weeks')->whereIntegerInRaw('task_id', array_keys($onDay->efforts))
-            ->groupBy('starts_on')->select('starts_on')->selectRaw('sum(planned_minutes) AS minutes')) as $week) {
+        foreach (Record::all(PlannedWeek::query()->toBase()->whereIntegerInRaw('task_id', array_keys($onDay->efforts))
+            ->groupBy('starts_on')->select('starts_on', Sql::sum('planned_minutes', 'minutes'))) as $week) {
             $minutes[$week->string('starts_on')] = Minutes::of($week->int('minutes'));
         }
 

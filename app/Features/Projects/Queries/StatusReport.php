@@ -7,9 +7,9 @@ namespace App\Features\Projects\Queries;
 use App\Effort\EffortReader;
 use App\Effort\EffortScope;
 use App\Effort\RatesInForce;
+use App\Models\Project;
 use App\Support\Database\Record;
 use Illuminate\Database\Query\Builder;
-use Illuminate\Support\Facades\DB;
 use Moss\Core\Calendar\Day;
 use Moss\Core\Effort\Figures;
 use Moss\Core\Effort\Forecasting;
@@ -32,7 +32,7 @@ final class StatusReport
     public function rows(StatusLevel $level, Day $today, array $codes = []): array
     {
         $projects = [];
-        $query = DB::table('projects')->select('id', 'code')->orderBy('code')
+        $query = Project::query()->toBase()->select('id', 'code')->orderBy('code')
             ->when($codes !== [], static fn (Builder $query) => $query->whereIn('code', $codes));
         foreach (Record::all($query) as $record) {
             $projects[$record->int('id')] = $record->string('code');

@@ -10,10 +10,11 @@ use App\Features\Projects\Props\TraceEntryProps;
 use App\Features\Projects\Props\TraceProps;
 use App\Features\Remaining\Props\EstimateProps;
 use App\Features\Remaining\Queries\RemainingOfTask;
+use App\Models\Entry;
+use App\Models\RemainingEstimate;
 use App\Models\Task;
 use App\Support\Database\Record;
 use Illuminate\Database\Query\Builder;
-use Illuminate\Support\Facades\DB;
 use Moss\Core\Calendar\Day;
 use Moss\Core\Calendar\Week;
 use Moss\Core\Effort\AssigneeFigures;
@@ -121,7 +122,7 @@ final readonly class Trace
      */
     private function reasons(array $tasks): array
     {
-        $query = DB::table('remaining_estimates')->join('people', 'people.id', 'remaining_estimates.person_id')
+        $query = RemainingEstimate::query()->toBase()->join('people', 'people.id', 'remaining_estimates.person_id')
             ->whereIn('remaining_estimates.task_id', $tasks)
             ->select('remaining_estimates.task_id', 'people.code', 'remaining_estimates.estimated_on', 'remaining_estimates.reason');
         $reasons = [];
@@ -139,7 +140,7 @@ final readonly class Trace
      */
     private function entries(TraceRequest $asked, array $efforts, ProjectNames $names, ?Pricing $pricing): array
     {
-        $query = DB::table('entries')
+        $query = Entry::query()->toBase()
             ->join('people', 'people.id', 'entries.person_id')
             ->leftJoin('teams', 'teams.id', 'people.team_id')->leftJoin('roles', 'roles.id', 'entries.role_id')
             ->whereIn('entries.task_id', array_keys($efforts))

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Features\Projects\Queries;
 
 use App\Features\Projects\Props\WaitingEstimateProps;
+use App\Models\ProposedEstimate;
 use App\Support\Database\Record;
-use Illuminate\Support\Facades\DB;
 use Moss\Core\Calendar\Day;
 use Moss\Core\Effort\RemainingEstimate;
 use Moss\Core\Time\Minutes;
@@ -17,7 +17,7 @@ final class WaitingEstimates
     /** @return list<WaitingEstimateProps> the oldest first */
     public function of(ProjectOnDay $onDay, ProjectNames $names, bool $showsMoney): array
     {
-        $query = DB::table('proposed_estimates')->join('tasks', 'tasks.id', 'proposed_estimates.task_id')->join('people', 'people.id', 'proposed_estimates.person_id')
+        $query = ProposedEstimate::query()->toBase()->join('tasks', 'tasks.id', 'proposed_estimates.task_id')->join('people', 'people.id', 'proposed_estimates.person_id')
             ->leftJoin('teams', 'teams.id', 'people.team_id')->join('people AS enterers', 'enterers.id', 'proposed_estimates.entered_by_id')
             ->where('tasks.project_id', $onDay->project->id)->where('proposed_estimates.state', 'waiting')
             ->select('proposed_estimates.*', 'people.code', 'people.name', 'teams.code AS team', 'enterers.name AS entered_by')->orderBy('proposed_estimates.id');

@@ -9,11 +9,13 @@ use App\Features\Rates\Props\RateProps;
 use App\Features\Rates\Props\RatesProps;
 use App\Features\Rates\Props\UnratedProps;
 use App\Models\Organisation;
+use App\Models\Rate;
+use App\Models\RecordedWeek;
 use App\Support\Database\Record;
+use App\Support\Database\Sql;
 use App\Support\Database\TextSearch;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Database\Query\JoinClause;
-use Illuminate\Support\Facades\DB;
 use Moss\Core\Calendar\Day;
 
 /** All rates, a page at a time, and the recorded time for which there is none; in a fixed number of queries. */
@@ -29,11 +31,11 @@ final class RateTable
         $count = (clone $query)->count();
         $pages = max(1, (int) ceil($count / self::AT_ONCE));
         $page = max(1, min($page, $pages));
-        $hasAny = DB::table('rates')->exists();
-        $later = DB::table('rates AS later')->whereRaw('later.person_id IS rates.person_id AND later.role_id IS rates.role_id AND later.starts_on > rates.starts_on')
-            ->where('later.starts_on', '<=', $today->toString())->selectRaw('count(*)');
+        $hasAny = Rate::query()->exists();
+        $later = Rate::query()->from('rates', 'later')->toBase()->whereRaw('later.person_id IS rates.person_id AND later.role_id IS rates.role_id AND later.starts_on > rates.starts_on')
+            ->where('later.starts_on', '<=', $today->toString())->addSelect(Sql::count());
         $rates = Record::all($query->select('rates.*', 'people.code AS person_code', 'people.name AS person', 'roles.code AS role_code', 'roles.name AS role')->selectSub($later, 'later')
-            ->orderByRaw('people.name IS NOT NULL, people.name, roles.name')->orderByDesc('rates.starts_on')->forPage($page, self::AT_ONCE));
+            ->orderByDesc(Sql::isNull('people.name'))->orderBy('people.name')->orderBy('roles.name')->orderByDesc('rates.starts_on')->forPage($page, self::AT_ONCE));
 
         return new RatesProps(
             Organisation::query()->sole()->currency,
@@ -56,7 +58,7 @@ final class RateTable
 
     private function searched(string $search): Builder
     {
-        $query = DB::table('rates')->leftJoin('people', 'people.id', 'rates.person_id')->leftJoin('roles', 'roles.id', 'rates.role_id');
+        $query = Rate::query()->toBase()->leftJoin('people', 'people.id', 'rates.person_id')->leftJoin('roles', 'roles.id', 'rates.role_id');
 
         return TextSearch::narrow($query, $search, ['people.name', 'people.code', 'roles.name', 'roles.code']);
     }
@@ -65,7 +67,7 @@ final class RateTable
     private function unrated(): array
     {
         $minutes = 'recorded_weeks.actual_unrated + recorded_weeks.pending_unrated';
-        $query = DB::table('recorded_weeks')->join('people', 'people.id', 'recorded_weeks.person_id')
+        $query = RecordedWeek::query()->toBase()->join('people', 'people.id', 'recorded_weeks.person_id')
             ->leftJoin('roles', static fn (JoinClause $join) => $join->whereRaw('roles.id = coalesce(nullif(recorded_weeks.role_id, 0), people.role_id)'))
             ->whereRaw('recorded_weeks.actual_unrated + recorded_weeks.pending_unrated <> 0')->groupBy('people.id', 'roles.id')->havingRaw('sum('.$minutes.') > 0')
             ->selectRaw('people.name AS person, roles.name AS role, sum('.$minutes.') AS minutes, min(substr(recorded_weeks.starts_on, 1, 7)) AS since')

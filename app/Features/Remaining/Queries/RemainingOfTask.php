@@ -10,10 +10,11 @@ use App\Features\Remaining\Props\RemainingProps;
 use App\Features\Remaining\Props\TaskRemainingProps;
 use App\Models\Organisation;
 use App\Models\Person;
+use App\Models\ProposedEstimate;
+use App\Models\RemainingEstimate;
 use App\Models\Task;
 use App\Support\Clock\Today;
 use App\Support\Database\Record;
-use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
 use Moss\Core\Calendar\Day;
 use Moss\Core\Effort\EstimateMode;
@@ -115,7 +116,7 @@ final readonly class RemainingOfTask
     /** @return list<Record> */
     private static function estimates(Task $task): array
     {
-        return Record::all(DB::table('remaining_estimates')->join('people', 'people.id', 'remaining_estimates.person_id')
+        return Record::all(RemainingEstimate::query()->toBase()->join('people', 'people.id', 'remaining_estimates.person_id')
             ->leftJoin('people AS enterers', 'enterers.id', 'remaining_estimates.entered_by_id')
             ->where('remaining_estimates.task_id', $task->id)
             ->select('remaining_estimates.*', 'people.name', 'enterers.name AS entered_by')->orderBy('remaining_estimates.id'));
@@ -124,7 +125,7 @@ final readonly class RemainingOfTask
     /** @return list<Record> */
     private static function asked(Task $task): array
     {
-        return Record::all(DB::table('proposed_estimates')->join('people', 'people.id', 'proposed_estimates.person_id')
+        return Record::all(ProposedEstimate::query()->toBase()->join('people', 'people.id', 'proposed_estimates.person_id')
             ->leftJoin('people AS enterers', 'enterers.id', 'proposed_estimates.entered_by_id')
             ->leftJoin('people AS deciders', 'deciders.id', 'proposed_estimates.decided_by_id')
             ->where('proposed_estimates.task_id', $task->id)

@@ -121,13 +121,12 @@ final readonly class DecideEntries
         foreach ($moves as $to => $ids) {
             [$state, $approvals, $next] = explode(' ', $to);
             foreach (array_chunk($ids, 1000) as $chunk) {
-                Entry::query()->whereIntegerInRaw('id', $chunk)->update([
+                Entry::query()->whereIntegerInRaw('id', $chunk)->increment('version', 1, [
                     'state' => $state,
                     'approvals' => (int) $approvals,
                     'approver_id' => $next === '' ? null : (int) $next,
                     'last_decided_by_id' => $approver->id,
                     'return_comment' => $decision === DecisionKind::Return ? $comment : null,
-                    'version' => DB::raw('version + 1'),
                 ]);
             }
         }

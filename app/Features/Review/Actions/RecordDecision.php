@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace App\Features\Review\Actions;
 
+use App\Models\DecidedEntry;
+use App\Models\Decision;
 use App\Models\Person;
 use App\Support\Clock\Today;
 use App\Support\Database\Record;
-use Illuminate\Support\Facades\DB;
 
 /** Keeps what a decision took with it, so that it can be undone until somebody else acts on it. */
 final readonly class RecordDecision
@@ -28,7 +29,7 @@ final readonly class RecordDecision
         if ($entries === []) {
             return null;
         }
-        $id = DB::table('decisions')->insertGetId([
+        $id = Decision::query()->toBase()->insertGetId([
             'at' => $this->today->now()->format('Y-m-d\TH:i:s\Z'),
             'actor_id' => $actor?->id,
             'decision' => $decision->value,
@@ -37,7 +38,7 @@ final readonly class RecordDecision
             'minutes' => array_sum(array_map(static fn (Record $entry): int => $entry->int('minutes'), $entries)),
         ]);
         foreach (array_chunk($entries, 1000) as $chunk) {
-            DB::table('decided_entries')->insert(array_map(static fn (Record $entry): array => [
+            DecidedEntry::query()->insert(array_map(static fn (Record $entry): array => [
                 'decision_id' => $id,
                 'entry_id' => $entry->int('id'),
                 'version' => $entry->int('version'),

@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace App\Features\Review\Actions;
 
 use App\Features\Review\Queries\EntryRoute;
+use App\Models\Entry;
 use App\Models\Organisation;
+use App\Models\Task;
 use App\Support\Database\Record;
+use App\Support\Database\Sql;
 use Illuminate\Database\Query\Builder;
-use Illuminate\Support\Facades\DB;
 use Moss\Core\Sheet\EntryState;
 
 /**
@@ -26,9 +28,9 @@ final class RouteWaitingEntries
     public function handle(?int $project = null, ?array $people = null): void
     {
         $default = Organisation::query()->sole()->approval;
-        $waiting = EntryRoute::entries()->whereRaw("entries.state = 'submitted'")
+        $waiting = EntryRoute::entries()->where('entries.state', Sql::value('submitted'))
             ->when($people !== null, static fn (Builder $theirs): Builder => $theirs->whereIntegerInRaw('entries.person_id', $people ?? []))
-            ->when($project !== null, static fn (Builder $some): Builder => $some->whereIn('entries.task_id', DB::table('tasks')->select('id')->where('project_id', $project)));
+            ->when($project !== null, static fn (Builder $some): Builder => $some->whereIn('entries.task_id', Task::query()->toBase()->select('id')->where('project_id', $project)));
         $moves = [];
         foreach (Record::each($waiting) as $entry) {
             $approver = EntryRoute::of($entry, $default)->stepAfter($entry->int('approvals'))?->approver;
@@ -39,8 +41,8 @@ final class RouteWaitingEntries
         foreach ($moves as $move => $ids) {
             [$approvals, $from, $to] = explode(' ', $move);
             foreach (array_chunk($ids, self::AT_ONCE) as $chunk) {
-                DB::table('entries')->whereIntegerInRaw('id', $chunk)->where('state', EntryState::Submitted->value)->where('approvals', (int) $approvals)
-                    ->whereRaw('approver_id IS ?', [$from === '' ? null : (int) $from])->update(['approver_id' => $to === '' ? null : (int) $to]);
+                Entry::query()->whereIntegerInRaw('id', $chunk)->where('state', EntryState::Submitted->value)->where('approvals', (int) $approvals)
+                    ->where('approver_id', $from === '' ? null : (int) $from)->update(['approver_id' => $to === '' ? null : (int) $to]);
             }
         }
     }

@@ -7,6 +7,7 @@ namespace App\Features\Review\Actions;
 use App\Features\Messages\Actions\DecisionNotices;
 use App\Features\Messages\Actions\NotifyPeople;
 use App\Features\Review\Queries\EntryRoute;
+use App\Models\Decision;
 use App\Models\Person;
 use App\Support\Clock\Today;
 use App\Support\Database\Record;
@@ -43,7 +44,7 @@ final readonly class UndoDecision
 
     private function undo(Person $approver, int $id): Minutes
     {
-        $made = Record::all(DB::table('decisions')->where('id', $id)->where('actor_id', $approver->id))[0] ?? null;
+        $made = Record::all(Decision::query()->toBase()->where('id', $id)->where('actor_id', $approver->id))[0] ?? null;
         if ($made === null) {
             throw DecisionRefused::because(Wording::refusal('decided.no_decision'));
         }
@@ -64,7 +65,7 @@ final readonly class UndoDecision
         }
         $this->waitAgain->handle($approver, 'undo', $entries);
         $this->notify->takeBack(DecisionNotices::about($id));
-        DB::table('decisions')->where('id', $id)->update(['undone_at' => $this->today->now()->format('Y-m-d\TH:i:s\Z')]);
+        Decision::query()->where('id', $id)->update(['undone_at' => $this->today->now()->format('Y-m-d\TH:i:s\Z')]);
 
         return Minutes::of($made->int('minutes'));
     }

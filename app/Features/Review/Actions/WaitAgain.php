@@ -6,11 +6,11 @@ namespace App\Features\Review\Actions;
 
 use App\Effort\Recalculation\EffortChanges;
 use App\Effort\Recalculation\UpdateTotals;
+use App\Models\Entry;
 use App\Models\Person;
 use App\Support\AuditTrail\AuditTrail;
 use App\Support\AuditTrail\AuditTrailLine;
 use App\Support\Database\Record;
-use Illuminate\Support\Facades\DB;
 use Moss\Core\Sheet\EntryState;
 
 /** Lets decided entries wait again as they did before the decision; within the transaction of the act. */
@@ -40,13 +40,12 @@ final readonly class WaitAgain
             );
         }
         foreach ($moves as ['before' => [$approvals, $approver, $decidedBy], 'ids' => $ids]) {
-            DB::table('entries')->whereIntegerInRaw('id', $ids)->update([
+            Entry::query()->whereIntegerInRaw('id', $ids)->increment('version', 1, [
                 'state' => EntryState::Submitted->value,
                 'approvals' => $approvals,
                 'approver_id' => $approver,
                 'last_decided_by_id' => $decidedBy,
                 'return_comment' => null,
-                'version' => DB::raw('version + 1'),
             ]);
         }
         $this->totals->handle($changes);

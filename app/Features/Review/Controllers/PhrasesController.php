@@ -6,9 +6,9 @@ namespace App\Features\Review\Controllers;
 
 use App\Features\Review\Requests\PhraseRequest;
 use App\Models\Person;
+use App\Models\Phrase;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
-use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
 
 /** The phrases that an approver keeps for returning; they are nobody else's. */
@@ -17,7 +17,7 @@ final class PhrasesController
     public function update(#[CurrentUser] Person $person, PhraseRequest $request): RedirectResponse
     {
         Gate::authorize('review', Person::class);
-        DB::table('phrases')->insertOrIgnore(['person_id' => $person->id, 'phrase' => $request->phrase()]);
+        Phrase::query()->insertOrIgnore(['person_id' => $person->id, 'phrase' => $request->phrase()]);
 
         return back();
     }
@@ -25,7 +25,7 @@ final class PhrasesController
     public function destroy(#[CurrentUser] Person $person, PhraseRequest $request): RedirectResponse
     {
         Gate::authorize('review', Person::class);
-        DB::table('phrases')->where('person_id', $person->id)->where('phrase', $request->phrase())->delete();
+        Phrase::query()->where('person_id', $person->id)->where('phrase', $request->phrase())->delete();
 
         return back();
     }

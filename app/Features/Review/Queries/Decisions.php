@@ -6,10 +6,12 @@ namespace App\Features\Review\Queries;
 
 use App\Features\Review\Actions\DecisionKind;
 use App\Features\Review\Props\DecisionProps;
+use App\Models\DecidedEntry;
+use App\Models\Decision;
 use App\Models\Person;
 use App\Support\Database\Record;
+use App\Support\Database\Sql;
 use Illuminate\Database\Query\JoinClause;
-use Illuminate\Support\Facades\DB;
 use Moss\Core\Calendar\Day;
 
 /** What a person has decided today and not undone, in two queries. */
@@ -20,7 +22,7 @@ final class Decisions
     /** @return list<DecisionProps> the newest first */
     public function of(Person $person, Day $today): array
     {
-        $decisions = Record::all(DB::table('decisions')->where('actor_id', $person->id)->where('at', '>=', $today->plusDays(-1)->toString())
+        $decisions = Record::all(Decision::query()->toBase()->where('actor_id', $person->id)->where('at', '>=', $today->plusDays(-1)->toString())
             ->whereNull('undone_at')->orderByDesc('id')->limit(self::MOST));
         $touched = $this->touched(array_map(static fn (Record $decision): int => $decision->int('id'), $decisions));
 
@@ -42,11 +44,11 @@ final class Decisions
      */
     private function touched(array $ids): array
     {
-        $query = DB::table('decided_entries')
+        $query = DecidedEntry::query()->toBase()
             ->join('entries', static fn (JoinClause $join): JoinClause => $join->on('entries.id', 'decided_entries.entry_id')->whereColumn('entries.version', 'decided_entries.version'))
             ->join('people', 'people.id', 'entries.person_id')
             ->whereIntegerInRaw('decided_entries.decision_id', $ids)->where('entries.state', '<>', 'settled')
-            ->select('decided_entries.decision_id', 'people.name')->selectRaw('count(*) AS entries')
+            ->select('decided_entries.decision_id', 'people.name', Sql::count('entries'))
             ->groupBy('decided_entries.decision_id', 'people.id')->orderBy('people.name');
         $touched = [];
         foreach (Record::all($query) as $record) {

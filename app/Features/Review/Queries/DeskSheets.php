@@ -11,9 +11,11 @@ use App\Features\Review\Props\WaitingSheetProps;
 use App\Features\Week\Props\DayProps;
 use App\Features\Week\Queries\ExpectedDaysOfMany;
 use App\Features\Week\Queries\LineKey;
+use App\Models\Entry;
 use App\Models\Person;
 use App\Policies\WholeWeeks;
 use App\Support\Database\Record;
+use App\Support\Database\Sql;
 use App\Support\Language\TextValues;
 use App\Support\Language\Wording;
 use Illuminate\Database\Query\Builder;
@@ -31,17 +33,17 @@ final readonly class DeskSheets
 
     public function count(Person $approver, Day $today, DeskFilter $filter): int
     {
-        $sheets = $filter->narrow($this->waiting->for($approver, $today))->selectRaw('DISTINCT entries.person_id, '.Grouping::monday().' AS monday');
+        $sheets = $filter->narrow($this->waiting->for($approver, $today))->distinct()->select('entries.person_id', Sql::monday('entries.date', 'monday'));
 
-        return Record::all(DB::query()->fromSub($sheets, 'timesheets')->selectRaw('count(*) AS sheets'))[0]->int('sheets');
+        return Record::all(DB::query()->fromSub($sheets, 'timesheets')->addSelect(Sql::count('sheets')))[0]->int('sheets');
     }
 
     /** @return list<WaitingSheetProps> those that need attention first, then the oldest */
     public function of(Person $approver, Day $today, DeskFilter $filter, int $page): array
     {
         $sheets = Record::all($filter->narrow($this->waiting->for($approver, $today))
-            ->selectRaw('entries.person_id, '.Grouping::monday().' AS monday, people.name')
-            ->groupByRaw('1, 2')->orderByRaw('sum(entries.needs_attention) > 0 DESC, monday, people.name')
+            ->select('entries.person_id', Sql::monday('entries.date', 'monday'), 'people.name')
+            ->groupBy('entries.person_id', 'monday')->orderByRaw('sum(entries.needs_attention) > 0 DESC, monday, people.name')
             ->offset(($page - 1) * ReviewDesk::SHEETS_AT_ONCE)->limit(ReviewDesk::SHEETS_AT_ONCE));
         if ($sheets === []) {
             return [];
@@ -99,13 +101,13 @@ final readonly class DeskSheets
      */
     private function entered(array $sheets): array
     {
-        $query = DB::table('entries')->selectRaw('entries.person_id, '.Grouping::monday().' AS monday, sum(entries.minutes) AS minutes')
+        $query = Entry::query()->toBase()->select('entries.person_id', Sql::monday('entries.date', 'monday'), Sql::sum('entries.minutes', 'minutes'))
             ->where(static function (Builder $any) use ($sheets): void {
                 foreach ($sheets as $sheet) {
                     $any->orWhere(static fn (Builder $one): Builder => $one->where('entries.person_id', $sheet->int('person_id'))
                         ->whereBetween('entries.date', [$sheet->string('monday'), Day::of($sheet->string('monday'))->plusDays(6)->toString()]));
                 }
-            })->groupByRaw('1, 2');
+            })->groupBy('entries.person_id', 'monday');
         $entered = [];
         foreach (Record::all($query) as $record) {
             $entered[self::key($record)] = $record->int('minutes');

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Features\Review\Queries;
 
+use App\Models\Entry;
 use App\Support\Database\Record;
 use Illuminate\Database\Query\Builder;
-use Illuminate\Support\Facades\DB;
 use Moss\Core\Review\ApprovalRoute;
 use Moss\Core\Review\RouteKind;
 
@@ -16,7 +16,7 @@ final class EntryRoute
     /** Entries with what their route is made of; a caller adds what else it needs. */
     public static function entries(): Builder
     {
-        return DB::table('entries')
+        return Entry::query()->toBase()
             ->join('tasks', 'tasks.id', 'entries.task_id')
             ->join('projects', 'projects.id', 'tasks.project_id')
             ->join('people', 'people.id', 'entries.person_id')

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Features\Review\Queries;
 
 use App\Models\Person;
+use App\Models\Phrase;
 use App\Support\Database\Record;
-use Illuminate\Support\Facades\DB;
 
 /** The phrases that an approver keeps for returning. */
 final class Phrases
@@ -15,7 +15,7 @@ final class Phrases
     public function of(Person $person): array
     {
         return array_map(static fn (Record $phrase): string => $phrase->string('phrase'), Record::all(
-            DB::table('phrases')->where('person_id', $person->id)->orderByDesc('id'),
+            Phrase::query()->toBase()->where('person_id', $person->id)->orderByDesc('id'),
         ));
     }
 }

@@ -9,6 +9,7 @@ use App\Features\Review\Props\ReviewProps;
 use App\Features\Review\Props\SumProps;
 use App\Models\Person;
 use App\Support\Database\Record;
+use App\Support\Database\Sql;
 use Illuminate\Support\Facades\DB;
 use Moss\Core\Calendar\Day;
 
@@ -67,7 +68,7 @@ final readonly class ReviewDesk
     public function sum(Person $person, Day $today, DeskFilter $filter): SumProps
     {
         $record = Record::all($filter->narrow($this->waiting->for($person, $today))
-            ->selectRaw('count(*) AS entries, coalesce(sum(entries.minutes), 0) AS minutes')
+            ->addSelect(Sql::count('entries'), Sql::total('entries.minutes', 'minutes'))
             ->selectRaw('coalesce(sum(entries.needs_attention), 0) AS needing_attention, coalesce(sum(entries.needs_attention * entries.minutes), 0) AS minutes_needing_attention')
             ->selectRaw('coalesce(sum((1 - entries.needs_attention) * entries.version), 0) AS versions, coalesce(sum((1 - entries.needs_attention) * entries.id), 0) AS ids'))[0];
         [$entries, $minutes] = [$record->int('entries') - $record->int('needing_attention'), $record->int('minutes') - $record->int('minutes_needing_attention')];
@@ -85,7 +86,7 @@ final readonly class ReviewDesk
     private function groupCount(Person $person, Day $today, DeskFilter $filter): int
     {
         return Record::all(DB::query()->fromSub($filter->narrow($this->waiting->for($person, $today))->selectRaw('DISTINCT '.$filter->by->key().' AS "key"'), 'keys')
-            ->selectRaw('count(*) AS groups'))[0]->int('groups');
+            ->addSelect(Sql::count('groups')))[0]->int('groups');
     }
 
     /** @return list<GroupProps> those with most entries needing attention first, then the oldest */
@@ -93,7 +94,7 @@ final readonly class ReviewDesk
     {
         $query = $filter->narrow($this->waiting->for($person, $today))
             ->selectRaw($filter->by->key().' AS "key", '.$filter->by->name().' AS name')
-            ->selectRaw('count(*) AS entries, sum(entries.minutes) AS minutes, sum(entries.needs_attention) AS needing_attention, min(entries.date) AS first')
+            ->addSelect(Sql::count('entries'), Sql::sum('entries.minutes', 'minutes'), Sql::sum('entries.needs_attention', 'needing_attention'), Sql::min('entries.date', 'first'))
             ->groupByRaw('1')->orderByRaw('sum(entries.needs_attention) > 0 DESC, min(entries.date), name')
             ->offset(($page - 1) * self::GROUPS_AT_ONCE)->limit(self::GROUPS_AT_ONCE);
 

@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace App\Features\Review\Queries;
 
 use App\Features\Review\Props\SelfApprovedProps;
+use App\Models\Decision;
 use App\Models\Person;
 use App\Support\Database\Record;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Database\Query\JoinClause;
-use Illuminate\Support\Facades\DB;
 use Moss\Core\Calendar\Day;
 use Moss\Core\Calendar\Week;
 
@@ -35,7 +35,7 @@ final class SelfApproved
     /** Those that the person would have decided on, since the day from which they can still be reopened. */
     public static function of(Person $person, Day $today): Builder
     {
-        $decided = DB::table('decisions')->join('decided_entries', 'decided_entries.decision_id', 'decisions.id')
+        $decided = Decision::query()->toBase()->join('decided_entries', 'decided_entries.decision_id', 'decisions.id')
             ->whereNull('decisions.actor_id')->where('decisions.at', '>=', self::since($today))->select('decided_entries.entry_id');
 
         return self::entries()

@@ -4,8 +4,13 @@ declare(strict_types=1);
 
 namespace App\Features\Review\Queries;
 
+use App\Models\Correction;
+use App\Models\Entry;
 use App\Models\Person;
+use App\Models\StandIn;
+use App\Models\StandInProject;
 use App\Support\Database\Record;
+use App\Support\Database\Sql;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 use Moss\Core\Calendar\Day;
@@ -19,7 +24,7 @@ final class Waiting
     /** The entries, on which a caller may select and group. The state stands in the query itself, so that the index of what waits serves it. */
     public function for(Person $person, Day $today): Builder
     {
-        return $this->inTurn(DB::table('entries')->whereRaw("entries.state = 'submitted'"), 'entries', $person, $today)
+        return $this->inTurn(Entry::query()->toBase()->where('entries.state', Sql::value('submitted')), 'entries', $person, $today)
             // Who approved one step does not approve the next in somebody else's place.
             ->where(static fn (Builder $step): Builder => $step->where('entries.approver_id', $person->id)->orWhere('entries.approvals', 0)
                 ->orWhereNull('entries.last_decided_by_id')->orWhere('entries.last_decided_by_id', '<>', $person->id)->orWhereNull('entries.approver_id'));
@@ -29,15 +34,15 @@ final class Waiting
     public function corrections(Person $person, Day $today): Builder
     {
         // One whose entry is gone, or waits itself again, has nothing to be decided on.
-        $decided = DB::table('entries')->selectRaw('1')->whereColumn('entries.id', 'corrections.entry_id')->whereIn('entries.state', ['approved', 'settled']);
+        $decided = Entry::query()->toBase()->whereColumn('entries.id', 'corrections.entry_id')->whereIn('entries.state', ['approved', 'settled']);
 
-        return $this->inTurn(DB::table('corrections')->where('corrections.state', 'waiting')->whereExists($decided), 'corrections', $person, $today);
+        return $this->inTurn(Correction::query()->toBase()->where('corrections.state', 'waiting')->whereExists($decided), 'corrections', $person, $today);
     }
 
     private function inTurn(Builder $waiting, string $table, Person $person, Day $today): Builder
     {
         // Whose turn it can be at all, which an index finds; then whether it is.
-        $approvers = DB::query()->selectRaw('?', [$person->id])->unionAll($this->standIns($person, $today));
+        $approvers = DB::query()->select(Sql::value($person->id))->unionAll($this->standIns($person, $today));
         if ($person->isOffice()) {
             $ofNobody = $waiting->clone()->whereNull($table.'.approver_id')->select($table.'.id');
             $waiting->whereIn($table.'.id', $waiting->clone()->whereIn($table.'.approver_id', $approvers)->select($table.'.id')->unionAll($ofNobody));
@@ -65,7 +70,7 @@ final class Waiting
 
     private function standIns(Person $person, Day $today): Builder
     {
-        return DB::table('stand_ins')->select('stand_ins.person_id')
+        return StandIn::query()->toBase()->select('stand_ins.person_id')
             ->where('stand_ins.stand_in_id', $person->id)
             ->where('stand_ins.starts_on', '<=', $today->toString())
             ->where('stand_ins.ends_on', '>=', $today->toString());
@@ -74,7 +79,7 @@ final class Waiting
     /** Those that a person stands in for with everything. */
     private function everything(Person $person, Day $today): Builder
     {
-        return $this->standIns($person, $today)->whereNotExists(DB::table('stand_in_projects')->selectRaw('1')->whereColumn('stand_in_projects.stand_in_id', 'stand_ins.id'));
+        return $this->standIns($person, $today)->whereNotExists(StandInProject::query()->toBase()->whereColumn('stand_in_projects.stand_in_id', 'stand_ins.id'));
     }
 
     /** Whether a person stands in for the approver of an entry on its project. */

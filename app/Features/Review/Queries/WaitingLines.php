@@ -11,6 +11,7 @@ use App\Features\Week\Queries\LineKey;
 use App\Models\Organisation;
 use App\Models\Person;
 use App\Support\Database\Record;
+use App\Support\Database\Sql;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Database\Query\JoinClause;
 use Moss\Core\Calendar\Day;
@@ -61,7 +62,7 @@ final readonly class WaitingLines
             ->addSelect('entries.approver_id', 'entries.approvals', 'entries.needs_attention', 'approvers.name AS approver', 'recorders.name AS recorder', 'people.code AS person')
             ->addSelect('tasks.name AS task_name', 'projects.code AS project', 'projects.name AS project_name', 'projects.approval', 'roles.code AS role', 'roles.name AS role_name')
             ->addSelect('projects.manager_id AS project_manager_id', 'people.manager_id AS line_manager_id', 'project_managers.name AS project_manager', 'line_managers.name AS line_manager')
-            ->selectRaw('coalesce(entries.billable, tasks.billable, projects.billable) AS is_billable, '.Grouping::monday().' AS monday')
+            ->addSelect(Sql::first(['entries.billable', 'tasks.billable', 'projects.billable'], 'is_billable'), Sql::monday('entries.date', 'monday'))
             ->orderBy('projects.code')->orderBy('tasks.code')->orderBy('roles.code')->orderBy('entries.date');
     }
 

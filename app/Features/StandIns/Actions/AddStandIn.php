@@ -10,6 +10,7 @@ use App\Models\MessageKind;
 use App\Models\Person;
 use App\Models\Project;
 use App\Models\StandIn;
+use App\Models\StandInProject;
 use App\Support\AuditTrail\AuditTrail;
 use App\Support\AuditTrail\AuditTrailLine;
 use App\Support\AuditTrail\AuditTrailSubject;
@@ -51,8 +52,8 @@ final readonly class AddStandIn
                 return;
             }
             $named = StandIn::query()->updateOrCreate($key, ['ends_on' => $days->last()->toString()]);
-            DB::table('stand_in_projects')->where('stand_in_id', $named->id)->delete();
-            DB::table('stand_in_projects')->insert(array_map(static fn (Project $project): array => ['stand_in_id' => $named->id, 'project_id' => $project->id], $projects));
+            StandInProject::query()->where('stand_in_id', $named->id)->delete();
+            StandInProject::query()->insert(array_map(static fn (Project $project): array => ['stand_in_id' => $named->id, 'project_id' => $project->id], $projects));
             $this->notify->of([new Notice($standIn->id, MessageKind::StandInAdded, 'stand-in '.$named->id.' '.$days->last()->toString(), ['name' => $principal->name, 'from' => $days->first(), 'to' => $days->last()], '/stand-ins')]);
             $this->auditTrail->of([AuditTrailLine::on(AuditTrailSubject::StandIn, $standIn->name, 'add', $actor, $before, $after, $principal->id)]);
         });
@@ -78,7 +79,7 @@ final readonly class AddStandIn
     private function codes(StandIn $standIn): array
     {
         $codes = [];
-        foreach (Project::query()->whereIn('id', DB::table('stand_in_projects')->select('project_id')->where('stand_in_id', $standIn->id))->orderBy('code')->get() as $project) {
+        foreach (Project::query()->whereIn('id', StandInProject::query()->toBase()->select('project_id')->where('stand_in_id', $standIn->id))->orderBy('code')->get() as $project) {
             $codes[] = $project->code;
         }
 

@@ -9,9 +9,10 @@ use App\Features\Office\Queries\OptionLists;
 use App\Features\StandIns\Props\StandInProps;
 use App\Features\StandIns\Props\StandInsProps;
 use App\Models\Person;
+use App\Models\StandIn;
+use App\Models\StandInProject;
 use App\Support\Database\Record;
 use Illuminate\Database\Query\Builder;
-use Illuminate\Support\Facades\DB;
 use Moss\Core\Calendar\Day;
 
 /** Stand-ins, now and to come; in a fixed number of queries. */
@@ -19,9 +20,9 @@ final class StandIns
 {
     public function of(Person $reader, Day $today): StandInsProps
     {
-        $standIns = Record::all($this->current($today)->where(static fn (Builder $who): Builder => $who
-            ->where('stand_ins.person_id', $reader->id)->orWhere('stand_ins.stand_in_id', $reader->id)
-            ->when($reader->isOffice(), static fn (Builder $all): Builder => $all->orWhereRaw('1'))));
+        $standIns = Record::all($this->current($today)->when(! $reader->isOffice(), static fn (Builder $own): Builder => $own->where(
+            static fn (Builder $who): Builder => $who->where('stand_ins.person_id', $reader->id)->orWhere('stand_ins.stand_in_id', $reader->id),
+        )));
         $projects = $this->projects(array_map(static fn (Record $one): int => $one->int('id'), $standIns));
         $props = static fn (Record $one): StandInProps => new StandInProps(
             $one->int('id'), $one->string('principal'), $one->string('stand_in'), $one->string('starts_on'), $one->string('ends_on'), $projects[$one->int('id')] ?? [],
@@ -42,7 +43,7 @@ final class StandIns
 
     private function current(Day $today): Builder
     {
-        return DB::table('stand_ins')
+        return StandIn::query()->toBase()
             ->join('people AS principals', 'principals.id', 'stand_ins.person_id')
             ->join('people AS others', 'others.id', 'stand_ins.stand_in_id')
             ->where('stand_ins.ends_on', '>=', $today->toString())
@@ -57,7 +58,7 @@ final class StandIns
     private function projects(array $ids): array
     {
         $projects = [];
-        foreach (Record::all(DB::table('stand_in_projects')->join('projects', 'projects.id', 'stand_in_projects.project_id')
+        foreach (Record::all(StandInProject::query()->toBase()->join('projects', 'projects.id', 'stand_in_projects.project_id')
             ->whereIntegerInRaw('stand_in_projects.stand_in_id', $ids)->select('stand_in_projects.stand_in_id', 'projects.name')->orderBy('projects.name')) as $one) {
             $projects[$one->int('stand_in_id')][] = $one->string('name');
         }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Features\Submission\Actions;
 
 use App\Features\Submission\Queries\AskedQuestions;
+use App\Models\Answer;
 use App\Models\Person;
 use App\Models\Question;
 use App\Models\QuestionKind;
@@ -12,7 +13,6 @@ use App\Support\AuditTrail\AuditTrail;
 use App\Support\AuditTrail\AuditTrailLine;
 use App\Support\AuditTrail\AuditTrailSubject;
 use App\Support\Language\Wording;
-use Illuminate\Support\Facades\DB;
 use Moss\Core\Calendar\Week;
 
 /** Keeps what a person answers to the office's questions for a week, and sees that what must be answered is. */
@@ -42,8 +42,8 @@ final readonly class AnswerQuestions
                 $lines[] = AuditTrailLine::on(AuditTrailSubject::Question, $question->wording, 'answer', $actor, isset($before[$question->id]) ? ['answer' => $before[$question->id]] : null, ['answer' => $answer, 'week' => $week->toString()], $owner->id);
             }
         }
-        DB::table('answers')->where('person_id', $owner->id)->where('week', $week->toString())->whereIntegerInRaw('question_id', array_keys($rows))->delete();
-        DB::table('answers')->insert(array_map(
+        Answer::query()->where('person_id', $owner->id)->where('week', $week->toString())->whereIntegerInRaw('question_id', array_keys($rows))->delete();
+        Answer::query()->toBase()->insert(array_map(
             static fn (int $question, string $answer): array => ['question_id' => $question, 'person_id' => $owner->id, 'week' => $week->toString(), 'answer' => $answer],
             array_keys(array_filter($rows, static fn (string $answer): bool => $answer !== '')),
             array_values(array_filter($rows, static fn (string $answer): bool => $answer !== '')),

@@ -134,14 +134,13 @@ final readonly class SubmitWeek
     {
         foreach ($moves as $to => $ids) {
             [$state, $approver, $needsAttention] = explode(' ', $to);
-            Entry::query()->whereKey($ids)->update([
+            Entry::query()->whereKey($ids)->increment('version', 1, [
                 'state' => $state,
                 'approver_id' => $approver === '' ? null : (int) $approver,
                 'needs_attention' => (int) $needsAttention,
                 'approvals' => 0,
                 'last_decided_by_id' => null,
                 'return_comment' => null,
-                'version' => DB::raw('version + 1'),
             ]);
         }
     }

@@ -35,11 +35,10 @@ final readonly class TakeBackWeek
             foreach ($entries as $entry) {
                 EntryStatus::of($entry->state)->takenBack(new Actor(isOwner: $actor->id === $owner->id, maySubmit: true));
             }
-            Entry::query()->whereKey($entries->modelKeys())->update([
+            Entry::query()->whereKey($entries->modelKeys())->increment('version', 1, [
                 'state' => EntryState::Draft,
                 'approver_id' => null,
                 'needs_attention' => 0,
-                'version' => DB::raw('version + 1'),
             ]);
             $this->corrections->of($actor, array_values(array_map(static fn (Entry $entry): int => $entry->id, $entries->all())));
             $this->auditTrail->of(array_values($entries->map(static fn (Entry $entry): AuditTrailLine => new AuditTrailLine(

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Features\Submission\Queries;
 
+use App\Models\Answer;
 use App\Models\Person;
 use App\Models\Question;
 use App\Support\Database\Record;
-use Illuminate\Support\Facades\DB;
 use Moss\Core\Calendar\Week;
 
 /** What the office asks for a week, and what a person has answered. */
@@ -27,7 +27,7 @@ final class AskedQuestions
     public function answers(Person $owner, Week $week): array
     {
         $answers = [];
-        foreach (Record::all(DB::table('answers')->where('person_id', $owner->id)->where('week', $week->toString())) as $record) {
+        foreach (Record::all(Answer::query()->toBase()->where('person_id', $owner->id)->where('week', $week->toString())) as $record) {
             $answers[$record->int('question_id')] = $record->string('answer');
         }
 

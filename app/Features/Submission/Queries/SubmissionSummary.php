@@ -17,7 +17,6 @@ use App\Models\Question;
 use App\Support\Clock\Today;
 use App\Support\Database\Record;
 use App\Support\Language\Wording;
-use Illuminate\Support\Facades\DB;
 use Moss\Core\Calendar\Week;
 use Moss\Core\Review\ApprovalRoute;
 use Moss\Core\Review\RouteStep;
@@ -82,7 +81,7 @@ final readonly class SubmissionSummary
             $groups[$key][3]++;
         }
         $names = [];
-        foreach (Record::all(DB::table('people')->select('id', 'name')->whereIntegerInRaw('id', array_map(intval(...), $approvers))) as $person) {
+        foreach (Record::all(Person::query()->toBase()->select('id', 'name')->whereIntegerInRaw('id', array_map(intval(...), $approvers))) as $person) {
             $names[$person->string('id')] = $person->string('name');
         }
 

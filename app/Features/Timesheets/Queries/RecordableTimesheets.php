@@ -11,11 +11,12 @@ use App\Features\Timesheets\Props\TimesheetsProps;
 use App\Features\Timesheets\Props\TrustReason;
 use App\Models\Access;
 use App\Models\Person;
+use App\Models\Recorder;
 use App\Support\Clock\Today;
 use App\Support\Database\Record;
+use App\Support\Database\Sql;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Database\Query\JoinClause;
-use Illuminate\Support\Facades\DB;
 use Moss\Core\Calendar\Week;
 
 /** Whose sheets a person records in, and who records in theirs. In three queries. */
@@ -30,10 +31,10 @@ final readonly class RecordableTimesheets
     public function of(Person $reader, string $search): TimesheetsProps
     {
         $owners = Record::all($this->owners($reader, $search)->limit(self::MOST + 1));
-        $recorders = Record::all(DB::table('recorders')->join('people', 'people.id', 'recorders.recorder_id')
+        $recorders = Record::all(Recorder::query()->toBase()->join('people', 'people.id', 'recorders.recorder_id')
             ->where('recorders.person_id', $reader->id)->orderBy('people.name')->select('people.id', 'people.code', 'people.name', 'recorders.may_submit'));
         $named = array_map(static fn (Record $record): int => $record->int('id'), $recorders);
-        $people = Record::all(DB::table('people')->whereNotIn('id', [...$named, $reader->id])
+        $people = Record::all(Person::query()->toBase()->whereNotIn('id', [...$named, $reader->id])
             ->where('access', '<>', Access::Viewer->value)->orderBy('name')->select('code', 'name'));
 
         return new TimesheetsProps(
@@ -48,14 +49,14 @@ final readonly class RecordableTimesheets
 
     private function owners(Person $reader, string $search): Builder
     {
-        return DB::table('people')
+        return Person::query()->toBase()
             ->leftJoin('teams', 'teams.id', 'people.team_id')
             ->leftJoin('recorders', static fn (JoinClause $join): JoinClause => $join->on('recorders.person_id', 'people.id')->where('recorders.recorder_id', $reader->id))
             ->where('people.id', '<>', $reader->id)->where('people.access', '<>', Access::Viewer->value)
             ->when(! $reader->isOffice(), static fn (Builder $query): Builder => $query
                 ->where(static fn (Builder $why): Builder => $why->where('people.manager_id', $reader->id)->orWhereNotNull('recorders.id')))
             ->when($search !== '', static fn (Builder $query): Builder => $query->whereLike('people.name', '%'.addcslashes($search, '%_\\').'%'))
-            ->orderByRaw('recorders.id IS NULL')->orderByRaw('people.manager_id IS NOT ?', [$reader->id])->orderBy('people.name')
+            ->orderBy(Sql::isNull('recorders.id'))->orderByRaw('people.manager_id IS NOT ?', [$reader->id])->orderBy('people.name')
             ->select('people.code', 'people.name', 'teams.name AS team', 'people.manager_id', 'recorders.id AS recorder', 'recorders.may_submit');
     }
 

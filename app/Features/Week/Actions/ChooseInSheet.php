@@ -7,6 +7,7 @@ namespace App\Features\Week\Actions;
 use App\Features\Week\Queries\RecordableTasks;
 use App\Models\Person;
 use App\Models\Role;
+use App\Models\SheetChoice;
 use App\Models\SheetChoiceKind;
 use App\Support\Language\Wording;
 use Illuminate\Database\Query\Builder;
@@ -37,12 +38,12 @@ final readonly class ChooseInSheet
                 'role_id' => $choice->role,
                 'date' => $choice->day?->toString(),
             ];
-            DB::table('sheet_choices')->where(static function (Builder $any) use ($choices, $key): void {
+            SheetChoice::query()->toBase()->where(static function (Builder $any) use ($choices, $key): void {
                 foreach ($choices as $choice) {
                     $any->orWhere(static fn (Builder $one): Builder => $one->where($key($choice)));
                 }
             })->delete();
-            DB::table('sheet_choices')->insert(array_map(
+            SheetChoice::query()->insert(array_map(
                 static fn (Choice $choice): array => [...$key($choice), 'choice' => $choice->choice?->value],
                 array_values(array_filter($choices, static fn (Choice $choice): bool => $choice->choice !== null)),
             ));

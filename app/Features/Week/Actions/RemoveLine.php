@@ -8,6 +8,7 @@ use App\Effort\Recalculation\EffortChanges;
 use App\Effort\Recalculation\UpdateTotals;
 use App\Models\Entry;
 use App\Models\Person;
+use App\Models\SheetChoice;
 use App\Models\SheetChoiceKind;
 use App\Support\AuditTrail\AuditTrail;
 use App\Support\AuditTrail\AuditTrailLine;
@@ -46,8 +47,8 @@ final readonly class RemoveLine
             }
             $this->totals->handle($effort);
             $key = ['person_id' => $owner->id, 'week' => $week->toString(), 'task_id' => $task, 'role_id' => $role, 'date' => null];
-            DB::table('sheet_choices')->where($key)->delete();
-            DB::table('sheet_choices')->insert([...$key, 'choice' => SheetChoiceKind::Removed->value]);
+            SheetChoice::query()->where($key)->delete();
+            SheetChoice::query()->insert([...$key, 'choice' => SheetChoiceKind::Removed->value]);
             $this->auditTrail->of(array_values($entries->map(static fn (Entry $entry): AuditTrailLine => new AuditTrailLine(
                 'clear', $actor->id, null, $owner->id, $entry->task_id, $entry->date,
                 ['role' => $entry->role_id, 'minutes' => $entry->minutes->toInt(), 'state' => $entry->state->value], null,

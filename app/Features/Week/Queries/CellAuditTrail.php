@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Features\Week\Queries;
 
 use App\Features\Week\Props\AuditTrailLineProps;
+use App\Models\AuditTrailRow;
 use App\Models\Person;
 use App\Support\Database\Record;
 use App\Support\Language\Wording;
-use Illuminate\Support\Facades\DB;
 use Moss\Core\Calendar\Day;
 
 /** What has become of one cell, act by act; the newest first. One query. */
@@ -19,7 +19,7 @@ final class CellAuditTrail
     /** @return list<AuditTrailLineProps> */
     public function of(Person $owner, int $task, ?int $role, Day $day): array
     {
-        $query = DB::table('audit_trail')
+        $query = AuditTrailRow::query()->toBase()
             ->leftJoin('people AS actors', 'actors.id', 'audit_trail.actor_id')
             ->leftJoin('people AS principals', 'principals.id', 'audit_trail.on_behalf_of_id')
             ->where('audit_trail.person_id', $owner->id)->where('audit_trail.date', $day->toString())->where('audit_trail.task_id', $task)

@@ -7,11 +7,11 @@ namespace App\Features\Week\Queries;
 use App\Effort\WorkingTime;
 use App\Features\Week\Props\AbsenceProps;
 use App\Features\Week\Props\DayProps;
+use App\Models\Absence as AbsenceModel;
 use App\Models\Organisation;
 use App\Models\Person;
 use App\Support\Database\Record;
 use App\Support\Language\Wording;
-use Illuminate\Support\Facades\DB;
 use Moss\Core\Calendar\Absence;
 use Moss\Core\Calendar\Capacity;
 use Moss\Core\Calendar\Day;
@@ -38,7 +38,7 @@ final readonly class ExpectedDays
     {
         $working = WorkingTime::load();
         $capacity = $working->capacity($person->pattern, $person->calendar_id);
-        $query = DB::table('absences')->select('date', 'minutes', 'kind')->where('person_id', $person->id)
+        $query = AbsenceModel::query()->toBase()->select('date', 'minutes', 'kind')->where('person_id', $person->id)
             ->whereBetween('date', [$days->first()->toString(), $days->last()->toString()])->orderBy('date')->orderBy('kind');
         $absences = [];
         $shown = [];

@@ -7,10 +7,10 @@ namespace App\Features\Week\Queries;
 use App\Effort\WorkingTime;
 use App\Features\Week\Props\AbsenceProps;
 use App\Features\Week\Props\DayProps;
+use App\Models\Absence as AbsenceModel;
 use App\Models\Person;
 use App\Support\Database\Record;
 use App\Support\Language\Wording;
-use Illuminate\Support\Facades\DB;
 use Moss\Core\Calendar\Absence;
 use Moss\Core\Calendar\Day;
 use Moss\Core\Calendar\DayRange;
@@ -36,7 +36,7 @@ final class ExpectedDaysOfMany
     public static function load(array $people, array $weeks): self
     {
         $mondays = array_map(static fn (Week $week): string => $week->monday()->toString(), $weeks);
-        $query = DB::table('absences')->select('person_id', 'date', 'minutes', 'kind')
+        $query = AbsenceModel::query()->toBase()->select('person_id', 'date', 'minutes', 'kind')
             ->whereIntegerInRaw('person_id', array_map(static fn (Person $person): int => $person->id, $people))
             ->whereBetween('date', [min($mondays), Day::of(max($mondays))->plusDays(6)->toString()])->orderBy('date')->orderBy('kind');
         $absences = [];

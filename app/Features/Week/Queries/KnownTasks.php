@@ -6,9 +6,12 @@ namespace App\Features\Week\Queries;
 
 use App\Features\Week\Props\TaskGroup;
 use App\Features\Week\Props\TaskOfferProps;
+use App\Models\Assignment;
+use App\Models\Entry;
 use App\Models\Person;
 use App\Support\Database\Record;
-use Illuminate\Support\Facades\DB;
+use App\Support\Database\Sql;
+use Moss\Core\Calendar\Day;
 use Moss\Core\Calendar\Week;
 use Moss\Core\QuickLine\KnownTask;
 use Moss\Core\QuickLine\TaskSearch;
@@ -83,11 +86,11 @@ final readonly class KnownTasks
     private static function recent(Person $owner, Week $week): array
     {
         $days = [];
-        $query = DB::table('entries')->where('person_id', $owner->id)
+        $query = Entry::query()->toBase()->where('person_id', $owner->id)
             ->whereBetween('date', [$week->plusWeeks(-self::RECENT)->monday()->toString(), $week->sunday()->toString()])
-            ->groupBy('task_id')->select('task_id')->selectRaw('CAST(julianday(?) - julianday(max(date)) AS INTEGER) AS days', [$week->sunday()->toString()]);
+            ->groupBy('task_id')->select('task_id')->addSelect(Sql::max('date', 'date'));
         foreach (Record::all($query) as $record) {
-            $days[$record->int('task_id')] = $record->int('days');
+            $days[$record->int('task_id')] = Day::of($record->string('date'))->daysUntil($week->sunday());
         }
 
         return $days;
@@ -96,10 +99,10 @@ final readonly class KnownTasks
     /** @return array<int, Record> by task, the role of the person's assignment, else of their team's; of several, the first */
     private static function roles(Person $owner): array
     {
-        $query = DB::table('assignments')->leftJoin('roles', 'roles.id', 'assignments.role_id')
+        $query = Assignment::query()->toBase()->leftJoin('roles', 'roles.id', 'assignments.role_id')
             ->where(AssignmentsOf::person($owner))
             ->select('assignments.task_id', 'assignments.role_id', 'roles.name AS role_name')
-            ->orderByRaw('assignments.person_id IS NULL')->orderBy('assignments.starts_on')->orderBy('assignments.id');
+            ->orderBy(Sql::isNull('assignments.person_id'))->orderBy('assignments.starts_on')->orderBy('assignments.id');
         $roles = [];
         foreach (Record::all($query) as $record) {
             $roles[$record->int('task_id')] ??= $record;

@@ -5,11 +5,15 @@ declare(strict_types=1);
 namespace App\Features\Week\Queries;
 
 use App\Features\HouseRules\Queries\RulesInForce;
+use App\Models\Assignment;
+use App\Models\Organisation;
 use App\Models\Person;
+use App\Models\Task;
+use App\Models\Team;
 use App\Support\Database\Record;
+use App\Support\Database\Sql;
 use App\Support\Language\Wording;
 use Illuminate\Database\Query\Builder;
-use Illuminate\Support\Facades\DB;
 use Moss\Core\Calendar\Day;
 use Moss\Core\HouseRules\HouseRules;
 use Moss\Core\HouseRules\RuleCode;
@@ -82,7 +86,7 @@ final class RecordableTasks
     private function mustBeAssigned(Person $owner, Day $day): bool
     {
         $this->rules ??= RulesInForce::load();
-        $team = $owner->team_id === null ? null : DB::table('teams')->where('id', $owner->team_id)->value('code');
+        $team = $owner->team_id === null ? null : Team::query()->toBase()->where('id', $owner->team_id)->value('code');
 
         return $this->rules->severity(RuleCode::NotAssigned->value, $day, is_string($team) ? $team : null, null) === Severity::Blocking;
     }
@@ -91,21 +95,21 @@ final class RecordableTasks
     {
         $first = $this->assignments($owner)->selectRaw("min(CASE WHEN assignments.person_id IS NULL THEN 'team' ELSE 'own' END)");
 
-        return DB::table('tasks')
+        return Task::query()->toBase()
             ->join('projects', 'projects.id', 'tasks.project_id')
             ->join('people', 'people.id', 'projects.manager_id')
             ->select('tasks.id', 'tasks.code', 'tasks.name', 'tasks.charge_code', 'tasks.done_on', 'projects.code AS project', 'projects.name AS project_name')
             ->addSelect('projects.state AS project_state', 'projects.internal', 'people.name AS manager')
-            ->selectRaw('coalesce(tasks.billable, projects.billable) AS billable, (SELECT closed_until FROM organisations) AS closed_until')
-            ->selectSub(DB::table('teams')->select('code')->where('id', $owner->team_id), 'owner_team')
+            ->addSelect(Sql::first(['tasks.billable', 'projects.billable'], 'billable'))->selectSub(Organisation::query()->toBase()->select('closed_until'), 'closed_until')
+            ->selectSub(Team::query()->toBase()->select('code')->where('id', $owner->team_id), 'owner_team')
             // Whose it is, the person's own before their team's; and when the first of those assignments starts.
             ->selectSub($first, 'assigned')
-            ->selectSub($this->assignments($owner)->selectRaw('min(assignments.starts_on)'), 'assigned_from');
+            ->selectSub($this->assignments($owner)->addSelect(Sql::min('assignments.starts_on')), 'assigned_from');
     }
 
     private function assignments(Person $owner): Builder
     {
-        return DB::table('assignments')->whereColumn('assignments.task_id', 'tasks.id')
+        return Assignment::query()->toBase()->whereColumn('assignments.task_id', 'tasks.id')
             ->where(AssignmentsOf::person($owner));
     }
 }

@@ -4,11 +4,19 @@ declare(strict_types=1);
 
 namespace App\Features\Week\Queries;
 
+use App\Models\Assignment;
+use App\Models\AuditTrailRow;
+use App\Models\Correction;
+use App\Models\Entry;
 use App\Models\Person;
+use App\Models\ProposedEstimate;
+use App\Models\RemainingEstimate;
+use App\Models\SheetChoice;
+use App\Models\Task;
 use App\Support\Database\Record;
+use App\Support\Database\Sql;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Database\Query\JoinClause;
-use Illuminate\Support\Facades\DB;
 use Moss\Core\Calendar\Day;
 use Moss\Core\Calendar\DayRange;
 use Moss\Core\Calendar\Week;
@@ -70,11 +78,11 @@ final readonly class SheetRecords
     /** @return list<Record> */
     private static function entries(Person $owner, Week $week): array
     {
-        $recordedAt = DB::table('audit_trail')->selectRaw('max(audit_trail.at)')
+        $recordedAt = AuditTrailRow::query()->toBase()->select(Sql::max('audit_trail.at'))
             ->whereColumn('audit_trail.person_id', 'entries.person_id')->whereColumn('audit_trail.date', 'entries.date')
             ->whereColumn('audit_trail.task_id', 'entries.task_id')->whereIn('audit_trail.act', ['ink', 'change'])
             ->whereRaw("json_extract(audit_trail.after, '$.role') IS entries.role_id");
-        $query = DB::table('entries')
+        $query = Entry::query()->toBase()
             ->leftJoin('roles', 'roles.id', 'entries.role_id')
             ->leftJoin('people AS approvers', 'approvers.id', 'entries.approver_id')
             ->leftJoin('people AS recorders', 'recorders.id', 'entries.recorded_by_id')
@@ -97,7 +105,7 @@ final readonly class SheetRecords
     /** The comment with which the latest correction of an entry was declined, if any. */
     private static function declined(): Builder
     {
-        return DB::table('corrections AS latest')->selectRaw("CASE latest.state WHEN 'declined' THEN latest.comment END")
+        return Correction::query()->from('corrections', 'latest')->toBase()->selectRaw("CASE latest.state WHEN 'declined' THEN latest.comment END")
             ->whereColumn('latest.entry_id', 'entries.id')->orderByDesc('latest.id')->limit(1);
     }
 
@@ -106,12 +114,12 @@ final readonly class SheetRecords
     {
         $ribbon = Ribbon::days($week);
         $days = DayRange::between(Day::earlier($ribbon->first(), $lastFull->plusWeeks(1 - PastWeeks::USUAL)->monday()), $ribbon->last());
-        $query = DB::table('entries')
+        $query = Entry::query()->toBase()
             ->leftJoin('roles', 'roles.id', 'entries.role_id')
             ->where('entries.person_id', $owner->id)
             ->whereBetween('entries.date', [$days->first()->toString(), $days->last()->toString()])
             ->select('entries.date', 'entries.task_id', 'entries.role_id', 'roles.code AS role', 'roles.name AS role_name', 'entries.state')
-            ->selectRaw('sum(entries.minutes) AS minutes')
+            ->addSelect(Sql::sum('entries.minutes', 'minutes'))
             ->groupBy('entries.date', 'entries.task_id', 'entries.role_id', 'entries.state');
 
         return Record::all($query);
@@ -120,7 +128,7 @@ final readonly class SheetRecords
     /** @return list<Record> */
     private static function choices(Person $owner, Week $week): array
     {
-        return Record::all(DB::table('sheet_choices')
+        return Record::all(SheetChoice::query()->toBase()
             ->leftJoin('roles', 'roles.id', 'sheet_choices.role_id')
             ->where('sheet_choices.person_id', $owner->id)->where('sheet_choices.week', $week->toString())
             ->select('sheet_choices.task_id', 'sheet_choices.role_id', 'roles.code AS role', 'roles.name AS role_name', 'sheet_choices.date', 'sheet_choices.choice'));
@@ -133,11 +141,11 @@ final readonly class SheetRecords
     private static function assignments(Person $owner, Week $week, array $past): array
     {
         $mine = AssignmentsOf::person($owner);
-        $inWeek = DB::table('assignments')->select('assignments.task_id')->where($mine)
+        $inWeek = Assignment::query()->toBase()->select('assignments.task_id')->where($mine)
             ->where('assignments.starts_on', '<=', $week->sunday()->toString())
             ->where('assignments.ends_on', '>=', $week->monday()->toString());
 
-        return Record::all(DB::table('assignments')
+        return Record::all(Assignment::query()->toBase()
             ->leftJoin('teams', 'teams.id', 'assignments.team_id')
             ->leftJoin('roles', 'roles.id', 'assignments.role_id')
             ->where($mine)
@@ -152,7 +160,7 @@ final readonly class SheetRecords
     /** Whether the person has marked the task of an assignment as done. */
     private static function saidDone(Person $owner): Builder
     {
-        return DB::table('remaining_estimates')->select('remaining_estimates.done')
+        return RemainingEstimate::query()->toBase()->select('remaining_estimates.done')
             ->whereColumn('remaining_estimates.task_id', 'assignments.task_id')->where('remaining_estimates.person_id', $owner->id)
             ->orderByDesc('remaining_estimates.estimated_on')->orderByDesc('remaining_estimates.id')->limit(1);
     }
@@ -160,7 +168,7 @@ final readonly class SheetRecords
     /** The person's estimate for the task of an assignment, while it is waiting for the project manager. */
     private static function asked(Person $owner): Builder
     {
-        return DB::table('proposed_estimates')->select('proposed_estimates.remaining_minutes')
+        return ProposedEstimate::query()->toBase()->select('proposed_estimates.remaining_minutes')
             ->whereColumn('proposed_estimates.task_id', 'assignments.task_id')->where('proposed_estimates.person_id', $owner->id)
             ->where('proposed_estimates.state', 'waiting');
     }
@@ -171,7 +179,7 @@ final readonly class SheetRecords
      */
     private static function tasks(array $ids): array
     {
-        $query = DB::table('tasks')
+        $query = Task::query()->toBase()
             ->join('projects', 'projects.id', 'tasks.project_id')
             ->join('people AS project_managers', 'project_managers.id', 'projects.manager_id')
             ->leftJoin('phases', 'phases.id', 'tasks.phase_id')
@@ -179,7 +187,7 @@ final readonly class SheetRecords
             ->select('tasks.id', 'tasks.name', 'tasks.code', 'tasks.done_on', 'projects.code AS project', 'projects.name AS project_name')
             ->addSelect('projects.state AS project_state', 'projects.internal', 'phases.name AS phase')
             ->addSelect('projects.approval', 'projects.manager_id AS project_manager_id', 'project_managers.name AS project_manager')
-            ->selectRaw('coalesce(tasks.billable, projects.billable) AS billable');
+            ->addSelect(Sql::first(['tasks.billable', 'projects.billable'], 'billable'));
         $tasks = [];
         foreach (Record::all($query) as $record) {
             $tasks[$record->int('id')] = $record;

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Features\Week\Queries;
 
 use App\Features\Week\Props\TotalsProps;
+use App\Models\Entry;
 use App\Models\Person;
 use App\Support\Database\Record;
-use Illuminate\Support\Facades\DB;
 use Moss\Core\Calendar\Week;
 use Moss\Core\Sheet\EntryState;
 
@@ -16,7 +16,7 @@ final class WeekTotals
 {
     public function of(Person $owner, Week $week): TotalsProps
     {
-        $query = DB::table('entries')
+        $query = Entry::query()->toBase()
             ->join('tasks', 'tasks.id', 'entries.task_id')
             ->join('projects', 'projects.id', 'tasks.project_id')
             ->where('entries.person_id', $owner->id)

@@ -1,0 +1,126 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Support\Database;
+
+use Closure;
+use Illuminate\Contracts\Database\Query\Expression;
+use Illuminate\Database\Grammar;
+
+/**
+ * What queries say beyond Laravel's own words, over columns by their names. What engines have different words for is here and
+ * nowhere else.
+ */
+final readonly class Sql implements Expression
+{
+    /** @param  Closure(Closure(string): string): string  $made  of a function that quotes names */
+    private function __construct(private Closure $made)
+    {
+    }
+
+    public static function count(?string $alias = null): self
+    {
+        return self::as($alias, static fn (): string => 'count(*)');
+    }
+
+    /** Null where there is no row. */
+    public static function sum(string $column, ?string $alias = null): self
+    {
+        return self::as($alias, static fn (Closure $name): string => 'sum('.$name($column).')');
+    }
+
+    /**
+     * Zero where there is no row.
+     *
+     * @param  string|non-empty-list<string>  $columns  of several, their sums together
+     */
+    public static function total(string|array $columns, ?string $alias = null): self
+    {
+        return self::as($alias, static fn (Closure $name): string => 'coalesce(sum('.implode(' + ', array_map($name, (array) $columns)).'), 0)');
+    }
+
+    public static function min(string $column, ?string $alias = null): self
+    {
+        return self::as($alias, static fn (Closure $name): string => 'min('.$name($column).')');
+    }
+
+    public static function max(string $column, ?string $alias = null): self
+    {
+        return self::as($alias, static fn (Closure $name): string => 'max('.$name($column).')');
+    }
+
+    /**
+     * The first of the columns that is not null.
+     *
+     * @param  non-empty-list<string>  $columns
+     * @param  string|int|null  $none  where all are
+     */
+    public static function first(array $columns, ?string $alias = null, string|int|null $none = null): self
+    {
+        return self::as($alias, static fn (Closure $name): string => 'coalesce('.implode(', ', [...array_map($name, $columns), ...($none === null ? [] : [self::quoted($none)])]).')');
+    }
+
+    /** The Monday of a day's week. */
+    public static function monday(string $column, ?string $alias = null): self
+    {
+        return self::as($alias, static fn (Closure $name): string => 'date('.$name($column).", 'weekday 0', '-6 days')");
+    }
+
+    /**
+     * Texts one after the other.
+     *
+     * @param  non-empty-list<string>  $columns
+     */
+    public static function joined(array $columns, string $between, ?string $alias = null): self
+    {
+        return self::as($alias, static fn (Closure $name): string => implode(' || '.self::quoted($between).' || ', array_map($name, $columns)));
+    }
+
+    /** A column to compare another with, where a value is expected. */
+    public static function column(string $column): self
+    {
+        return self::as(null, static fn (Closure $name): string => $name($column));
+    }
+
+    /** To order by: rows without a value after those with one. */
+    public static function isNull(string $column): self
+    {
+        return self::as(null, static fn (Closure $name): string => $name($column).' is null');
+    }
+
+    /** A field of a JSON object. */
+    public static function field(string $column, string $field, ?string $alias = null): self
+    {
+        return self::as($alias, static fn (Closure $name): string => 'json_extract('.$name($column).', '.self::quoted('$.'.$field).')');
+    }
+
+    /** A value written into the query: the engine then sees that an index of some rows only has all that are asked for. */
+    public static function value(string|int $value): self
+    {
+        return self::as(null, static fn (): string => self::quoted($value));
+    }
+
+    public function getValue(Grammar $grammar): string
+    {
+        return ($this->made)(static fn (string $column): string => (string) $grammar->wrap($column));
+    }
+
+    /** @param  Closure(Closure(string): string): string  $made */
+    private static function as(?string $alias, Closure $made): self
+    {
+        if ($alias === null) {
+            return new self($made);
+        }
+
+        return new self(
+            /** @param  Closure(string): string  $name */
+            static fn (Closure $name): string => $made($name).' as '.$name($alias),
+        );
+    }
+
+    private static function quoted(string|int $value): string
+    {
+        return is_int($value) ? (string) $value : "'".str_replace("'", "''", $value)."'";
+    }
+}
