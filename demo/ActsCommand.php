@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Demo;
 
+use App\Approval\DecisionKind;
 use App\Features\Corrections\Actions\ProposeCorrections;
 use App\Features\Corrections\Actions\ProposedHours;
 use App\Features\HouseRules\Actions\ExplainFindings;
 use App\Features\HouseRules\Actions\Explanation;
 use App\Features\HouseRules\Actions\SaveFindings;
 use App\Features\Review\Actions\DecideEntries;
-use App\Features\Review\Actions\DecisionKind;
 use App\Models\Access;
 use App\Models\Entry;
 use App\Models\Person;

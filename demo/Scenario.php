@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Demo;
 
-use App\Exchange\CsvFile;
+use App\Support\Files\CsvFile;
 use Moss\Core\Calendar\Day;
 
 /**

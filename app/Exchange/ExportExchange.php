@@ -7,6 +7,7 @@ namespace App\Exchange;
 use App\Exchange\Kinds\AllKinds;
 use App\Exchange\Kinds\StandInsKind;
 use App\Support\Database\ReadTransaction;
+use App\Support\Files\CsvFile;
 use RuntimeException;
 
 /**

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Exchange;
 
 use App\Exchange\Formats\TextFormat;
+use App\Support\Files\CsvFile;
+use App\Support\Files\MalformedCsv;
 
 /** Reads one exchange file row by row, noting everything that its cells have wrong. */
 final class FileReading
@@ -50,7 +52,7 @@ final class FileReading
                 }
             }
         } catch (MalformedCsv $malformed) {
-            $this->problems->addWhole($this->problem($malformed->at, null, null, $malformed->expected));
+            $this->problems->addWhole($this->problem($malformed->at, null, null, ExchangeText::get('expected.'.$malformed->expected)));
 
             return;
         }

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Exchange;
 
-use App\Support\AuditTrail\AuditTrail;
-use App\Support\AuditTrail\AuditTrailLine;
-use App\Support\AuditTrail\AuditTrailSubject;
+use App\AuditTrail\AuditTrail;
+use App\AuditTrail\AuditTrailLine;
+use App\AuditTrail\AuditTrailSubject;
 
 /** Writes down what an import changed: how much of each file, and from what to what where something was there before. */
 final readonly class ImportAuditTrail

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Exchange;
 
+use App\Approval\RouteWaitingEntries;
 use App\Features\HouseRules\Actions\SaveFindings;
-use App\Features\Review\Actions\RouteWaitingEntries;
 use Moss\Core\Calendar\Day;
 use Moss\Core\Calendar\Week;
 use Moss\Core\Sheet\EntryState;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http;
 
-use App\Features\Review\Queries\Waiting;
+use App\Approval\Waiting;
 use App\Models\Message;
 use App\Models\Person;
 use App\Models\StoredRecalculation;

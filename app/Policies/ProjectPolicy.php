@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Policies;
 
-use App\Features\Review\Queries\Waiting;
+use App\Approval\Waiting;
 use App\Models\Access;
 use App\Models\Person;
 use App\Models\Project;

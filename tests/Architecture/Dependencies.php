@@ -44,23 +44,94 @@ final class Dependencies
             ->because('arrows point inward only');
     }
 
+    /** @return iterable<string, Rule> */
     #[TestRule]
-    public function what_features_share_knows_none_of_them(): Rule
+    public function what_lies_below_the_features_knows_none_of_them(): iterable
     {
-        return PHPat::rule()
-            ->classes(Selector::inNamespace('App\Effort'), Selector::inNamespace('App\Support'))
-            ->shouldNotDependOn()
-            ->classes(Selector::inNamespace('App\Features'), Selector::inNamespace('App\Http'))
-            ->because('figures and their recalculation lie below the features');
+        foreach (Features::KERNELS as $kernel => $uses) {
+            $others = array_diff(array_keys(Features::KERNELS), [$kernel], $uses);
+            yield $kernel => PHPat::rule()
+                ->classes(Selector::inNamespace('App\\'.$kernel))
+                ->shouldNotDependOn()
+                ->classes(
+                    Selector::inNamespace('App\Features'),
+                    Selector::inNamespace('App\Http'),
+                    Selector::inNamespace('App\Exchange'),
+                    ...array_map(static fn (string $other) => Selector::inNamespace('App\\'.$other), array_values($others)),
+                )
+                ->because('features share it, and kernels have an order of their own');
+        }
+    }
+
+    /** @return iterable<string, Rule> */
+    #[TestRule]
+    public function features_use_what_others_offer_in_one_order(): iterable
+    {
+        foreach (Features::USES as $feature => $uses) {
+            yield $feature => PHPat::rule()
+                ->classes(Selector::inNamespace('App\Features\\'.$feature))
+                ->shouldNotDependOn()
+                ->classes(Selector::inNamespace('App\Features'), Selector::inNamespace('App\Exchange'))
+                ->excluding(Selector::inNamespace('App\Features\\'.$feature), ...self::offered($uses))
+                ->because('a feature is changed without looking into all the others');
+        }
     }
 
     #[TestRule]
-    public function models_know_no_feature(): Rule
+    public function files_in_and_out_use_what_features_offer(): Rule
+    {
+        return PHPat::rule()
+            ->classes(Selector::inNamespace('App\Exchange'))
+            ->shouldNotDependOn()
+            ->classes(Selector::inNamespace('App\Features'))
+            ->excluding(...self::offered(Features::EXCHANGE_USES))
+            ->because('an import passes through the same acts as a screen');
+    }
+
+    #[TestRule]
+    public function support_and_http_know_no_feature(): Rule
+    {
+        return PHPat::rule()
+            ->classes(Selector::inNamespace('App\Support'), Selector::inNamespace('App\Http'), Selector::inNamespace('App\Policies'))
+            ->shouldNotDependOn()
+            ->classes(Selector::inNamespace('App\Features'), Selector::inNamespace('App\Exchange'))
+            ->because('they are the same whatever the application can do');
+    }
+
+    #[TestRule]
+    public function support_knows_nothing_but_models(): Rule
+    {
+        return PHPat::rule()
+            ->classes(Selector::inNamespace('App\Support'))
+            ->shouldNotDependOn()
+            ->classes(Selector::inNamespace('App\Http'), ...array_map(static fn (string $kernel) => Selector::inNamespace('App\\'.$kernel), array_keys(Features::KERNELS)))
+            ->because('everything else stands on it');
+    }
+
+    #[TestRule]
+    public function models_know_only_the_core(): Rule
     {
         return PHPat::rule()
             ->classes(Selector::inNamespace('App\Models'))
             ->shouldNotDependOn()
-            ->classes(Selector::inNamespace('App\Features'), Selector::inNamespace('App\Exchange'))
+            ->classes(Selector::inNamespace('App'))
+            ->excluding(Selector::inNamespace('App\Models'))
             ->because('features use models, not the other way round');
+    }
+
+    /**
+     * @param  list<string>  $features
+     * @return list<\PHPat\Selector\SelectorInterface>
+     */
+    private static function offered(array $features): array
+    {
+        $selectors = [];
+        foreach ($features as $feature) {
+            foreach (Features::OFFERS[$feature] ?? [] as $class) {
+                $selectors[] = Selector::classname('App\Features\\'.$feature.'\\'.$class);
+            }
+        }
+
+        return $selectors;
     }
 }

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Bench;
 
+use App\AuditTrail\AuditTrail;
+use App\AuditTrail\AuditTrailLine;
 use App\Effort\Recalculation\RecalculateAll;
-use App\Support\AuditTrail\AuditTrail;
-use App\Support\AuditTrail\AuditTrailLine;
 use App\Support\Clock\Today;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Hash;

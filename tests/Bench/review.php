@@ -9,13 +9,13 @@ declare(strict_types=1);
 
 namespace Tests\Bench;
 
-use App\Exchange\CsvFile;
 use App\Features\Review\Actions\ApproveInOrder;
 use App\Features\Review\Queries\DeskFilter;
 use App\Features\Review\Queries\Grouping;
 use App\Features\Review\Queries\ReviewDesk;
 use App\Features\Review\Queries\WaitingFilter;
 use App\Models\Person;
+use App\Support\Files\CsvFile;
 use Closure;
 use Illuminate\Contracts\Console\Kernel;
 use Illuminate\Foundation\Application;

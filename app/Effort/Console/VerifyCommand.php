@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Effort\Console;
 
+use App\AuditTrail\AuditTrailBroken;
+use App\AuditTrail\AuditTrailChain;
 use App\Effort\Recalculation\RecalculateAll;
 use App\Effort\Recalculation\Recalculation;
 use App\Effort\Totals\VerifiedTotals;
 use App\Models\StoredRecalculation;
-use App\Support\AuditTrail\AuditTrailBroken;
-use App\Support\AuditTrail\AuditTrailChain;
 use App\Support\Console\OptionRefused;
 use App\Support\Console\ReadsOptions;
 use App\Support\Database\OtherDatabase;

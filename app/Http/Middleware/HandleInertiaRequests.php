@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Middleware;
 
-use App\Features\Review\Queries\Waiting;
-use App\Features\SignIn\Props\SignedInProps;
+use App\Approval\Waiting;
 use App\Http\HeaderCounts;
+use App\Http\Props\SignedInProps;
 use App\Models\Person;
 use App\Models\Project;
 use App\Support\Clock\Today;

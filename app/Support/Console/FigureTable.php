@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Support\Console;
 
-use App\Exchange\CsvFile;
-use App\Exchange\Formats\TextFormat;
+use App\Support\Files\CsvFile;
+use App\Support\Files\SpreadsheetText;
 
 /** Prints rows of figures as CSV or JSON; what is undefined is empty, or null. */
 final class FigureTable
@@ -19,12 +19,11 @@ final class FigureTable
      */
     public static function csv(array $columns, array $rows): string
     {
-        $words = new TextFormat(1000);
         $cells = [];
         foreach ($rows as $row) {
             $line = [];
             foreach ($row as $column => $value) {
-                $line[] = $value !== null && in_array($column, self::WORDS, true) ? $words->print($value) : (string) $value;
+                $line[] = $value !== null && in_array($column, self::WORDS, true) ? SpreadsheetText::guarded((string) $value) : (string) $value;
             }
             $cells[] = $line;
         }

@@ -42,7 +42,7 @@ final class TypeScriptTypes
             $enums .= 'export type '.$name.' = '.implode(' | ', $cases).";\n\n";
         }
 
-        return "// Written by `php artisan moss:types` from the props classes in app/Features; do not edit.\n\n".$enums.rtrim($types)."\n";
+        return "// Written by `php artisan moss:types` from the props classes in app; do not edit.\n\n".$enums.rtrim($types)."\n";
     }
 
     /** @param  ReflectionClass<object>  $class */

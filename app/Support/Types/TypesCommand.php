@@ -45,7 +45,7 @@ final class TypesCommand extends Command
     private function classes(): array
     {
         $classes = [];
-        foreach (glob(app_path('Features/*/Props/*.php')) ?: [] as $path) {
+        foreach ([...glob(app_path('*/Props/*.php')) ?: [], ...glob(app_path('Features/*/Props/*.php')) ?: []] as $path) {
             $class = 'App'.str_replace('/', '\\', substr($path, strlen(app_path()), -strlen('.php')));
             if (class_exists($class) || enum_exists($class)) {
                 $classes[] = $class;

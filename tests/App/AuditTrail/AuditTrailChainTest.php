@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\App\AuditTrail;
 
-use App\Support\AuditTrail\AuditTrailChain;
-use App\Support\AuditTrail\AuditTrailHead;
+use App\AuditTrail\AuditTrailChain;
+use App\AuditTrail\AuditTrailHead;
 use App\Support\Database\Record;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\App\Effort;
 
+use App\Approval\DecisionKind;
 use App\Exchange\ExchangeSource;
 use App\Exchange\ImportExchange;
 use App\Exchange\ImportRefused;
@@ -31,7 +32,6 @@ use App\Features\Remaining\Actions\MarkTaskDone;
 use App\Features\Remaining\Actions\TakeBackEstimate;
 use App\Features\Remaining\Actions\UpdateEstimate;
 use App\Features\Review\Actions\DecideEntries;
-use App\Features\Review\Actions\DecisionKind;
 use App\Features\Review\Actions\DecisionRefused;
 use App\Features\Review\Actions\ReopenEntries;
 use App\Features\Review\Actions\UndoDecision;

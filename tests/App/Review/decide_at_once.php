@@ -7,8 +7,8 @@ declare(strict_types=1);
  * has come, and says what came of it.
  */
 
+use App\Approval\DecisionKind;
 use App\Features\Review\Actions\DecideEntries;
-use App\Features\Review\Actions\DecisionKind;
 use App\Features\Review\Actions\DecisionRefused;
 use App\Features\Submission\Actions\TakeBackWeek;
 use App\Models\Entry;

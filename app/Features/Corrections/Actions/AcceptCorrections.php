@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Features\Corrections\Actions;
 
+use App\AuditTrail\AuditTrail;
+use App\AuditTrail\AuditTrailLine;
 use App\Effort\Recalculation\EffortChanges;
 use App\Effort\Recalculation\UpdateTotals;
 use App\Features\Corrections\Queries\CorrectableEntries;
@@ -12,8 +14,6 @@ use App\Models\Correction as ProposedCorrection;
 use App\Models\Entry;
 use App\Models\Person;
 use App\Models\ProposalState;
-use App\Support\AuditTrail\AuditTrail;
-use App\Support\AuditTrail\AuditTrailLine;
 use App\Support\Clock\Today;
 use Moss\Core\Sheet\Correction;
 use Moss\Core\Sheet\EntryState;

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Features\Corrections\Actions;
 
-use App\Features\Messages\Actions\Notice;
-use App\Features\Messages\Actions\NotifyPeople;
 use App\Models\Correction;
 use App\Models\MessageKind;
 use App\Models\Person;
 use App\Models\ProposalState;
+use App\Notices\Notice;
+use App\Notices\NotifyPeople;
 use App\Support\Database\Record;
 use Moss\Core\Calendar\Week;
 

@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace App\Features\Corrections\Actions;
 
+use App\Approval\DecisionRights;
+use App\Approval\Waiting;
+use App\AuditTrail\AuditTrail;
+use App\AuditTrail\AuditTrailLine;
+use App\AuditTrail\AuditTrailSubject;
 use App\Features\Corrections\Queries\CorrectableEntries;
-use App\Features\Review\Queries\DecisionRights;
-use App\Features\Review\Queries\Waiting;
 use App\Models\Correction;
 use App\Models\Person;
 use App\Models\ProposalState;
-use App\Support\AuditTrail\AuditTrail;
-use App\Support\AuditTrail\AuditTrailLine;
-use App\Support\AuditTrail\AuditTrailSubject;
 use App\Support\Clock\Today;
 use App\Support\Database\Record;
 use App\Support\Language\Wording;

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Features\Corrections\Actions;
 
+use App\AuditTrail\AuditTrail;
+use App\AuditTrail\AuditTrailLine;
+use App\AuditTrail\AuditTrailSubject;
 use App\Models\Correction;
 use App\Models\Person;
 use App\Models\ProposalState;
-use App\Support\AuditTrail\AuditTrail;
-use App\Support\AuditTrail\AuditTrailLine;
-use App\Support\AuditTrail\AuditTrailSubject;
 use App\Support\Clock\Today;
 
 /**

@@ -4,17 +4,17 @@ declare(strict_types=1);
 
 namespace App\Features\Corrections\Actions;
 
+use App\Approval\EntryRoute;
+use App\AuditTrail\AuditTrail;
+use App\AuditTrail\AuditTrailLine;
+use App\AuditTrail\AuditTrailSubject;
 use App\Features\Corrections\Queries\CorrectableEntries;
 use App\Features\Corrections\Queries\FullDays;
-use App\Features\Review\Queries\EntryRoute;
-use App\Features\Week\Queries\LineKey;
 use App\Models\Correction;
 use App\Models\Organisation;
 use App\Models\Person;
 use App\Models\ProposalState;
-use App\Support\AuditTrail\AuditTrail;
-use App\Support\AuditTrail\AuditTrailLine;
-use App\Support\AuditTrail\AuditTrailSubject;
+use App\Sheet\LineKey;
 use App\Support\Clock\Today;
 use App\Support\Database\Record;
 use App\Support\Language\Wording;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Features\Corrections\Actions;
 
-use App\Features\Week\Queries\LineKey;
+use App\Sheet\LineKey;
 use Moss\Core\Calendar\Day;
 
 /** What a cell should have held; hours as typed, empty for nothing. */

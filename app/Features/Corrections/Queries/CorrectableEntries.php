@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Features\Corrections\Queries;
 
-use App\Features\Review\Queries\EntryRoute;
+use App\Approval\EntryRoute;
 use App\Models\Entry;
 use App\Support\Database\Record;
 use App\Support\Database\Sql;

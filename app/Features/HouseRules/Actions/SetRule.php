@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Features\HouseRules\Actions;
 
+use App\AuditTrail\AuditTrail;
+use App\AuditTrail\AuditTrailLine;
+use App\AuditTrail\AuditTrailSubject;
 use App\Models\HouseRuleSetting;
 use App\Models\Person;
 use App\Models\Project;
 use App\Models\Team;
-use App\Support\AuditTrail\AuditTrail;
-use App\Support\AuditTrail\AuditTrailLine;
-use App\Support\AuditTrail\AuditTrailSubject;
 use App\Support\Database\Record;
 use Illuminate\Support\Facades\DB;
 use Moss\Core\HouseRules\Severity;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Features\HouseRules\Props;
 
-use App\Features\Office\Props\OptionProps;
+use App\Lookup\Props\OptionProps;
 
 /** The page on which the office sets the rules. */
 final readonly class HouseRulesProps

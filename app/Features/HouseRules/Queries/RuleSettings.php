@@ -7,7 +7,7 @@ namespace App\Features\HouseRules\Queries;
 use App\Features\HouseRules\Props\HouseRulesProps;
 use App\Features\HouseRules\Props\RuleProps;
 use App\Features\HouseRules\Props\RuleSettingProps;
-use App\Features\Office\Queries\OptionLists;
+use App\Lookup\OptionLists;
 use App\Models\HouseRuleSetting;
 use App\Support\Database\Record;
 use App\Support\Database\Sql;

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Features\HouseRules\Queries;
 
-use App\Features\Week\Queries\LineKey;
 use App\Models\FindingExplanation;
 use App\Models\Person;
+use App\Sheet\LineKey;
 use App\Support\Database\Record;
 use Closure;
 use Moss\Core\Calendar\Day;

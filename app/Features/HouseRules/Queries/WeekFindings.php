@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Features\HouseRules\Queries;
 
 use App\Features\HouseRules\Props\FindingProps;
-use App\Features\Week\Queries\LineKey;
 use App\Models\Person;
+use App\Sheet\LineKey;
 use App\Support\Database\Record;
 use App\Support\Language\TextValues;
 use Moss\Core\HouseRules\CheckedSheet;

@@ -5,12 +5,15 @@ declare(strict_types=1);
 namespace App\Features\Messages\Actions;
 
 use App\Features\Messages\Jobs\MailPerson;
+use App\Features\NotSubmitted\Actions\UnsubmittedWeek;
 use App\Features\NotSubmitted\Queries\WeekSubmissions;
 use App\Models\Access;
 use App\Models\Entry;
 use App\Models\Message;
 use App\Models\Organisation;
 use App\Models\Person;
+use App\Notices\Notice;
+use App\Notices\NotifyPeople;
 use App\Support\Database\Record;
 use App\Support\Database\Sql;
 use DateTimeImmutable;

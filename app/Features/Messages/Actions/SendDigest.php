@@ -11,6 +11,8 @@ use App\Features\Messages\Queries\MessageText;
 use App\Models\Message;
 use App\Models\MessageKind;
 use App\Models\Person;
+use App\Notices\Notice;
+use App\Notices\NotifyPeople;
 use App\Support\Clock\Today;
 use App\Support\Database\Record;
 use App\Support\Language\ReaderLanguage;

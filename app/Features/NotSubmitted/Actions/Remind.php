@@ -4,14 +4,13 @@ declare(strict_types=1);
 
 namespace App\Features\NotSubmitted\Actions;
 
-use App\Features\Messages\Actions\NotifyPeople;
-use App\Features\Messages\Actions\UnsubmittedWeek;
+use App\AuditTrail\AuditTrail;
+use App\AuditTrail\AuditTrailLine;
+use App\AuditTrail\AuditTrailSubject;
 use App\Features\NotSubmitted\Queries\MissingWeeks;
 use App\Models\Organisation;
 use App\Models\Person;
-use App\Support\AuditTrail\AuditTrail;
-use App\Support\AuditTrail\AuditTrailLine;
-use App\Support\AuditTrail\AuditTrailSubject;
+use App\Notices\NotifyPeople;
 use App\Support\Clock\Today;
 use Illuminate\Support\Facades\DB;
 use Moss\Core\Calendar\Week;

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Features\NotSubmitted\Queries;
 
-use App\Features\Week\Queries\ExpectedDaysOfMany;
 use App\Models\Entry;
 use App\Models\Person;
+use App\Sheet\ExpectedDaysOfMany;
 use App\Support\Database\Record;
 use App\Support\Database\Sql;
 use Illuminate\Database\Query\Builder;

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Features\Office\Actions;
 
+use App\AuditTrail\AuditTrail;
+use App\AuditTrail\AuditTrailLine;
+use App\AuditTrail\AuditTrailSubject;
 use App\Models\Answer;
 use App\Models\Person;
 use App\Models\Question;
 use App\Models\QuestionKind;
-use App\Support\AuditTrail\AuditTrail;
-use App\Support\AuditTrail\AuditTrailLine;
-use App\Support\AuditTrail\AuditTrailSubject;
 use App\Support\Clock\Today;
 use Illuminate\Support\Facades\DB;
 use Moss\Core\Calendar\Day;

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Features\Office\Actions;
 
-use App\Features\Review\Actions\RouteWaitingEntries;
+use App\Approval\RouteWaitingEntries;
+use App\AuditTrail\AuditTrail;
+use App\AuditTrail\AuditTrailLine;
+use App\AuditTrail\AuditTrailSubject;
 use App\Models\Organisation;
 use App\Models\Person;
 use App\Models\Project;
-use App\Support\AuditTrail\AuditTrail;
-use App\Support\AuditTrail\AuditTrailLine;
-use App\Support\AuditTrail\AuditTrailSubject;
 use Illuminate\Support\Facades\DB;
 use Moss\Core\Review\RouteKind;
 

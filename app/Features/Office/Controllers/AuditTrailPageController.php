@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Features\Office\Controllers;
 
-use App\Features\Office\Queries\AuditTrailSearch;
+use App\AuditTrail\AuditTrailSearch;
+use App\AuditTrail\AuditTrailSubject;
 use App\Http\Input\Address;
 use App\Models\Organisation;
 use App\Models\Person;
-use App\Support\AuditTrail\AuditTrailSubject;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;

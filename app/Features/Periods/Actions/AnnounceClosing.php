@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace App\Features\Periods\Actions;
 
-use App\Features\Messages\Actions\Notice;
-use App\Features\Messages\Actions\NotifyPeople;
+use App\AuditTrail\AuditTrail;
+use App\AuditTrail\AuditTrailLine;
+use App\AuditTrail\AuditTrailSubject;
 use App\Features\Periods\Queries\PeriodCheck;
 use App\Models\MessageKind;
 use App\Models\Person;
-use App\Support\AuditTrail\AuditTrail;
-use App\Support\AuditTrail\AuditTrailLine;
-use App\Support\AuditTrail\AuditTrailSubject;
+use App\Notices\Notice;
+use App\Notices\NotifyPeople;
 use App\Support\Clock\Today;
 use App\Support\Database\Record;
 use App\Support\Database\Sql;

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Features\Periods\Actions;
 
+use App\AuditTrail\AuditTrail;
+use App\AuditTrail\AuditTrailLine;
+use App\AuditTrail\AuditTrailSubject;
 use App\Features\Periods\Queries\PeriodCheck;
 use App\Models\Organisation;
 use App\Models\Person;
-use App\Support\AuditTrail\AuditTrail;
-use App\Support\AuditTrail\AuditTrailLine;
-use App\Support\AuditTrail\AuditTrailSubject;
 use App\Support\Clock\Today;
 use App\Support\Database\Record;
 use App\Support\Database\Sql;

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Features\Periods\Actions;
 
+use App\AuditTrail\AuditTrail;
+use App\AuditTrail\AuditTrailLine;
+use App\AuditTrail\AuditTrailSubject;
 use App\Models\Organisation;
 use App\Models\Person;
-use App\Support\AuditTrail\AuditTrail;
-use App\Support\AuditTrail\AuditTrailLine;
-use App\Support\AuditTrail\AuditTrailSubject;
 use Illuminate\Support\Facades\DB;
 
 /** Says by when a week is to be submitted, in days after its Sunday; twice is the same as once. */

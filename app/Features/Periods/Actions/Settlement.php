@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Features\Periods\Actions;
 
+use App\AuditTrail\AuditTrail;
+use App\AuditTrail\AuditTrailLine;
 use App\Models\Entry;
 use App\Models\SettlingEntry;
-use App\Support\AuditTrail\AuditTrail;
-use App\Support\AuditTrail\AuditTrailLine;
 use App\Support\Database\Record;
 use App\Support\Database\ShortSteps;
 use App\Support\Database\Sql;

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Features\Plan\Actions;
 
-use App\Features\Messages\Actions\Notice;
-use App\Features\Messages\Actions\NotifyPeople;
 use App\Models\MessageKind;
 use App\Models\Task;
+use App\Notices\Notice;
+use App\Notices\NotifyPeople;
 use App\Support\Database\Record;
 use App\Support\Language\Wording;
 

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace App\Features\Plan\Actions;
 
+use App\AuditTrail\AuditTrail;
+use App\AuditTrail\AuditTrailLine;
+use App\AuditTrail\AuditTrailSubject;
 use App\Effort\Recalculation\EffortChanges;
 use App\Models\Assignment;
 use App\Models\Person;
 use App\Models\Project;
 use App\Models\Task;
-use App\Support\AuditTrail\AuditTrail;
-use App\Support\AuditTrail\AuditTrailLine;
-use App\Support\AuditTrail\AuditTrailSubject;
 use App\Support\Database\Record;
 use Illuminate\Support\Facades\DB;
 

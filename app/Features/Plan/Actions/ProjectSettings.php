@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Features\Plan\Actions;
 
+use App\AuditTrail\AuditTrailLine;
 use App\Models\Project;
-use App\Support\AuditTrail\AuditTrailLine;
 use Moss\Core\Calendar\Day;
 
 /** What a project is, apart from its plan. */

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Features\Plan\Actions;
 
+use App\Approval\RouteWaitingEntries;
 use App\Effort\Recalculation\UpdateTotals;
-use App\Features\Review\Actions\RouteWaitingEntries;
 use App\Models\Client;
 use App\Models\Person;
 use App\Models\Project;

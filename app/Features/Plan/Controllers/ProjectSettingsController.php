@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace App\Features\Plan\Controllers;
 
-use App\Features\Office\Props\OptionProps;
-use App\Features\Office\Queries\OptionLists;
 use App\Features\Plan\Actions\CopyPlan;
 use App\Features\Plan\Actions\PlanRefused;
 use App\Features\Plan\Actions\SaveProject;
 use App\Features\Plan\Props\NewProjectProps;
 use App\Features\Plan\Requests\ProjectRequest;
 use App\Http\Input\Address;
+use App\Lookup\OptionLists;
+use App\Lookup\Props\OptionProps;
 use App\Models\Person;
 use App\Models\Project;
 use App\Support\Clock\Today;

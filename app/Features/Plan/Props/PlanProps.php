@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Features\Plan\Props;
 
-use App\Features\Office\Props\OptionProps;
+use App\Lookup\Props\OptionProps;
 
 /** The plan of a project. */
 final readonly class PlanProps

@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace App\Features\Plan\Queries;
 
 use App\Effort\EarlierPlan;
-use App\Features\Office\Queries\OptionLists;
 use App\Features\Plan\Props\PlanAssignmentProps;
 use App\Features\Plan\Props\PlanGoneProps;
 use App\Features\Plan\Props\PlanProps;
 use App\Features\Plan\Props\PlanTaskProps;
+use App\Lookup\OptionLists;
 use App\Models\Assignment;
 use App\Models\Entry;
 use App\Models\Organisation;

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Features\Plan\Requests;
 
-use App\Features\Office\Queries\PersonByName;
 use App\Features\Plan\Actions\PlanText;
 use App\Features\Plan\Actions\ProjectSettings;
 use App\Http\Input\BoundedRequest;
 use App\Http\Input\NotBefore;
 use App\Http\Input\WorkDay;
+use App\Lookup\PersonByName;
 use App\Support\Language\Wording;
 use Closure;
 use Illuminate\Validation\Rule;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Features\Projects\Props;
 
-use App\Features\Office\Props\OptionProps;
+use App\Lookup\Props\OptionProps;
 use Moss\Core\Attention\AttentionKind;
 
 /** One thing that asks for attention. */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Features\Projects\Props;
 
-use App\Features\Office\Props\AuditTrailRowProps;
+use App\AuditTrail\Props\AuditTrailRowProps;
 
 /** What became of a project this week, from its Monday on. */
 final readonly class ChangesProps

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Features\Projects\Props;
 
-use App\Features\Office\Props\OptionProps;
 use App\Features\Projects\Queries\ProjectSort;
+use App\Lookup\Props\OptionProps;
 
 /** A page of the projects that the reader may see, and what is true of all that were asked for. */
 final readonly class ProjectsProps

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Features\Projects\Queries;
 
 use App\Features\NotSubmitted\Queries\WeekSubmissions;
-use App\Features\Office\Props\OptionProps;
 use App\Features\Projects\Props\AttentionProps;
+use App\Lookup\Props\OptionProps;
 use App\Models\Assignment;
 use App\Models\Entry as EntryModel;
 use App\Models\Person;

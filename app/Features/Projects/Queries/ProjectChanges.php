@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Features\Projects\Queries;
 
-use App\Features\Office\Queries\AuditTrailSearch;
+use App\AuditTrail\AuditTrailSearch;
 use App\Features\Projects\Props\ChangesProps;
 use App\Models\Person;
 use App\Models\ProjectForecast;

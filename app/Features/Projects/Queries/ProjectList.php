@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Features\Projects\Queries;
 
-use App\Features\Office\Props\OptionProps;
 use App\Features\Projects\Props\FiguresProps;
 use App\Features\Projects\Props\ProjectsProps;
 use App\Features\Projects\Props\ProjectSummaryProps;
+use App\Lookup\Props\OptionProps;
 use App\Models\Person;
 use App\Models\Project;
 use App\Models\ProposedEstimate;

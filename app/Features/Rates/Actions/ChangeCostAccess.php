@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Features\Rates\Actions;
 
+use App\AuditTrail\AuditTrail;
+use App\AuditTrail\AuditTrailLine;
+use App\AuditTrail\AuditTrailSubject;
 use App\Models\Person;
-use App\Support\AuditTrail\AuditTrail;
-use App\Support\AuditTrail\AuditTrailLine;
-use App\Support\AuditTrail\AuditTrailSubject;
 use Illuminate\Support\Facades\DB;
 
 /** Lets somebody see what hours cost on the projects that they manage, or no longer. */

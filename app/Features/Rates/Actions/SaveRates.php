@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace App\Features\Rates\Actions;
 
+use App\AuditTrail\AuditTrail;
+use App\AuditTrail\AuditTrailLine;
+use App\AuditTrail\AuditTrailSubject;
 use App\Effort\Recalculation\EffortChanges;
 use App\Effort\Recalculation\UpdateTotals;
 use App\Models\Person;
 use App\Models\Rate;
 use App\Models\Role;
-use App\Support\AuditTrail\AuditTrail;
-use App\Support\AuditTrail\AuditTrailLine;
-use App\Support\AuditTrail\AuditTrailSubject;
 use Illuminate\Support\Facades\DB;
 use Moss\Core\Money\Rate as Money;
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Features\Rates\Props;
 
-use App\Features\Office\Props\OptionProps;
+use App\Lookup\Props\OptionProps;
 
 /** The page of rates. */
 final readonly class RatesProps

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Features\Rates\Queries;
 
-use App\Features\Office\Queries\OptionLists;
 use App\Features\Rates\Props\RateProps;
 use App\Features\Rates\Props\RatesProps;
 use App\Features\Rates\Props\UnratedProps;
+use App\Lookup\OptionLists;
 use App\Models\Organisation;
 use App\Models\Rate;
 use App\Models\RecordedWeek;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Features\Rates\Requests;
 
-use App\Features\Office\Queries\PersonByName;
 use App\Http\Input\BoundedRequest;
+use App\Lookup\PersonByName;
 use App\Models\Person;
 use App\Support\Language\Wording;
 use Closure;

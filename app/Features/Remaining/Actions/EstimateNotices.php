@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Features\Remaining\Actions;
 
-use App\Features\Messages\Actions\Notice;
-use App\Features\Messages\Actions\NotifyPeople;
 use App\Models\MessageKind;
 use App\Models\Person;
 use App\Models\ProposedEstimate;
 use App\Models\Task;
+use App\Notices\Notice;
+use App\Notices\NotifyPeople;
 use Moss\Core\Calendar\Day;
 use Moss\Core\Calendar\Week;
 use Moss\Core\Effort\RemainingEstimate as Estimate;

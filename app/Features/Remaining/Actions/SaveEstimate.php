@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace App\Features\Remaining\Actions;
 
+use App\AuditTrail\AuditTrail;
+use App\AuditTrail\AuditTrailLine;
+use App\AuditTrail\AuditTrailSubject;
 use App\Effort\EffortReader;
 use App\Effort\Recalculation\EffortChanges;
 use App\Effort\Recalculation\UpdateTotals;
 use App\Models\Person;
 use App\Models\RemainingEstimate;
 use App\Models\Task;
-use App\Support\AuditTrail\AuditTrail;
-use App\Support\AuditTrail\AuditTrailLine;
-use App\Support\AuditTrail\AuditTrailSubject;
 use App\Support\Clock\Today;
 use Moss\Core\Calendar\Day;
 use Moss\Core\Effort\RemainingEstimate as Estimate;

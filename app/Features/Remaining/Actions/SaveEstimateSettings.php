@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Features\Remaining\Actions;
 
+use App\AuditTrail\AuditTrail;
+use App\AuditTrail\AuditTrailLine;
+use App\AuditTrail\AuditTrailSubject;
 use App\Models\Organisation;
 use App\Models\Person;
-use App\Support\AuditTrail\AuditTrail;
-use App\Support\AuditTrail\AuditTrailLine;
-use App\Support\AuditTrail\AuditTrailSubject;
 use Illuminate\Support\Facades\DB;
 use Moss\Core\Effort\EstimateMode;
 use Moss\Core\Time\Minutes;

@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace App\Features\Review\Actions;
 
+use App\Approval\DecisionKind;
+use App\Approval\Waiting;
 use App\Features\Review\Queries\DeskFilter;
 use App\Features\Review\Queries\ReviewDesk;
-use App\Features\Review\Queries\Waiting;
 use App\Models\Person;
 use App\Support\Clock\Today;
 use App\Support\Database\Record;

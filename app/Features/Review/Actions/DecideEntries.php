@@ -4,19 +4,20 @@ declare(strict_types=1);
 
 namespace App\Features\Review\Actions;
 
+use App\Approval\DecisionKind;
+use App\Approval\DecisionRights;
+use App\Approval\EntryRoute;
+use App\Approval\RecordDecision;
+use App\Approval\Waiting;
+use App\AuditTrail\AuditTrail;
+use App\AuditTrail\AuditTrailLine;
 use App\Effort\Recalculation\EffortChanges;
 use App\Effort\Recalculation\UpdateTotals;
 use App\Features\Corrections\Actions\EndCorrections;
-use App\Features\Messages\Actions\DecisionNotices;
-use App\Features\Messages\Actions\NotifyPeople;
-use App\Features\Review\Queries\DecisionRights;
-use App\Features\Review\Queries\EntryRoute;
-use App\Features\Review\Queries\Waiting;
 use App\Models\Entry;
 use App\Models\Organisation;
 use App\Models\Person;
-use App\Support\AuditTrail\AuditTrail;
-use App\Support\AuditTrail\AuditTrailLine;
+use App\Notices\NotifyPeople;
 use App\Support\Clock\Today;
 use App\Support\Database\Record;
 use App\Support\Language\Wording;

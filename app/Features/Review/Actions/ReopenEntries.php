@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Features\Review\Actions;
 
-use App\Features\Review\Queries\DecisionRights;
+use App\Approval\DecisionRights;
+use App\Approval\Waiting;
 use App\Features\Review\Queries\SelfApproved;
-use App\Features\Review\Queries\Waiting;
 use App\Models\Person;
 use App\Support\Clock\Today;
 use App\Support\Database\Record;

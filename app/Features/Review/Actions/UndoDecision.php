@@ -4,11 +4,10 @@ declare(strict_types=1);
 
 namespace App\Features\Review\Actions;
 
-use App\Features\Messages\Actions\DecisionNotices;
-use App\Features\Messages\Actions\NotifyPeople;
-use App\Features\Review\Queries\EntryRoute;
+use App\Approval\EntryRoute;
 use App\Models\Decision;
 use App\Models\Person;
+use App\Notices\NotifyPeople;
 use App\Support\Clock\Today;
 use App\Support\Database\Record;
 use App\Support\Language\Wording;

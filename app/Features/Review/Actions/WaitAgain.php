@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Features\Review\Actions;
 
+use App\AuditTrail\AuditTrail;
+use App\AuditTrail\AuditTrailLine;
 use App\Effort\Recalculation\EffortChanges;
 use App\Effort\Recalculation\UpdateTotals;
 use App\Models\Entry;
 use App\Models\Person;
-use App\Support\AuditTrail\AuditTrail;
-use App\Support\AuditTrail\AuditTrailLine;
 use App\Support\Database\Record;
 use Moss\Core\Sheet\EntryState;
 

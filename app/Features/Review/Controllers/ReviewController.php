@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Features\Review\Controllers;
 
+use App\Approval\DecisionKind;
 use App\Features\Review\Actions\ApproveInOrder;
 use App\Features\Review\Actions\DecideEntries;
-use App\Features\Review\Actions\DecisionKind;
 use App\Features\Review\Actions\DecisionRefused;
 use App\Features\Review\Actions\DecisionResult;
 use App\Features\Review\Actions\ReopenEntries;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Features\Review\Props;
 
-use App\Features\Review\Actions\DecisionKind;
+use App\Approval\DecisionKind;
 
 /** A decision that somebody has made. */
 final readonly class DecisionProps

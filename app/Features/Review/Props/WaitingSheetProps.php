@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Features\Review\Props;
 
 use App\Features\HouseRules\Props\FindingProps;
-use App\Features\Week\Props\DayProps;
+use App\Sheet\Props\DayProps;
 
 /** One person's week with what of it waits. */
 final readonly class WaitingSheetProps

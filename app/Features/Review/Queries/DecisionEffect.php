@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Features\Review\Queries;
 
+use App\Approval\Waiting;
 use App\Features\Projects\Queries\StatusLevel;
 use App\Features\Projects\Queries\StatusReport;
 use App\Features\Review\Props\DecisionEffectProps;

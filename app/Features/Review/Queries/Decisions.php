@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Features\Review\Queries;
 
-use App\Features\Review\Actions\DecisionKind;
+use App\Approval\DecisionKind;
 use App\Features\Review\Props\DecisionProps;
 use App\Models\DecidedEntry;
 use App\Models\Decision;

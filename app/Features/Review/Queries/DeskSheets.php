@@ -4,16 +4,17 @@ declare(strict_types=1);
 
 namespace App\Features\Review\Queries;
 
+use App\Approval\Waiting;
 use App\Features\HouseRules\Props\FindingProps;
 use App\Features\HouseRules\Queries\FindingText;
 use App\Features\Review\Props\AnswerProps;
 use App\Features\Review\Props\WaitingSheetProps;
-use App\Features\Week\Props\DayProps;
-use App\Features\Week\Queries\ExpectedDaysOfMany;
-use App\Features\Week\Queries\LineKey;
 use App\Models\Entry;
 use App\Models\Person;
 use App\Policies\WholeWeeks;
+use App\Sheet\ExpectedDaysOfMany;
+use App\Sheet\LineKey;
+use App\Sheet\Props\DayProps;
 use App\Support\Database\Record;
 use App\Support\Database\Sql;
 use App\Support\Language\TextValues;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Features\Review\Queries;
 
+use App\Approval\Waiting;
 use App\Features\Review\Props\GroupProps;
 use App\Features\Review\Props\ReviewProps;
 use App\Features\Review\Props\SumProps;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Features\Review\Queries;
 
+use App\Approval\EntryRoute;
 use App\Features\Review\Props\SelfApprovedProps;
 use App\Models\Decision;
 use App\Models\Person;

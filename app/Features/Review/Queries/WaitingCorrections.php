@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Features\Review\Queries;
 
+use App\Approval\Waiting;
 use App\Effort\RatesInForce;
 use App\Features\Review\Props\WaitingCorrectionProps;
 use App\Models\Person;

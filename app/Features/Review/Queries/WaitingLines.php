@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace App\Features\Review\Queries;
 
+use App\Approval\RouteNames;
+use App\Approval\Waiting;
 use App\Effort\RatesInForce;
 use App\Features\Review\Props\WaitingCellProps;
 use App\Features\Review\Props\WaitingLineProps;
-use App\Features\Week\Queries\LineKey;
 use App\Models\Organisation;
 use App\Models\Person;
+use App\Sheet\LineKey;
 use App\Support\Database\Record;
 use App\Support\Database\Sql;
 use Illuminate\Database\Query\Builder;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Features\Review\Requests;
 
-use App\Features\Review\Actions\DecisionKind;
+use App\Approval\DecisionKind;
 use App\Http\Input\BoundedRequest;
 use App\Http\Input\RowId;
 use App\Support\Database\WriteLimits;

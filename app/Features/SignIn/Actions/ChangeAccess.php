@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Features\SignIn\Actions;
 
+use App\AuditTrail\AuditTrail;
+use App\AuditTrail\AuditTrailLine;
+use App\AuditTrail\AuditTrailSubject;
 use App\Models\Person;
 use App\Models\SignIn;
-use App\Support\AuditTrail\AuditTrail;
-use App\Support\AuditTrail\AuditTrailLine;
-use App\Support\AuditTrail\AuditTrailSubject;
 use App\Support\Clock\Today;
 use Illuminate\Support\Facades\DB;
 

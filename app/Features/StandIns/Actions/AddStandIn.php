@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace App\Features\StandIns\Actions;
 
-use App\Features\Messages\Actions\Notice;
-use App\Features\Messages\Actions\NotifyPeople;
+use App\AuditTrail\AuditTrail;
+use App\AuditTrail\AuditTrailLine;
+use App\AuditTrail\AuditTrailSubject;
 use App\Models\MessageKind;
 use App\Models\Person;
 use App\Models\Project;
 use App\Models\StandIn;
 use App\Models\StandInProject;
-use App\Support\AuditTrail\AuditTrail;
-use App\Support\AuditTrail\AuditTrailLine;
-use App\Support\AuditTrail\AuditTrailSubject;
+use App\Notices\Notice;
+use App\Notices\NotifyPeople;
 use Illuminate\Support\Facades\DB;
 use Moss\Core\Calendar\Day;
 use Moss\Core\Calendar\DayRange;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Features\StandIns\Props;
 
-use App\Features\Office\Props\OptionProps;
+use App\Lookup\Props\OptionProps;
 
 /** The page on which stand-ins are named. */
 final readonly class StandInsProps

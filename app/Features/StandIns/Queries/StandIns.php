@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Features\StandIns\Queries;
 
-use App\Features\Office\Props\OptionProps;
-use App\Features\Office\Queries\OptionLists;
 use App\Features\StandIns\Props\StandInProps;
 use App\Features\StandIns\Props\StandInsProps;
+use App\Lookup\OptionLists;
+use App\Lookup\Props\OptionProps;
 use App\Models\Person;
 use App\Models\StandIn;
 use App\Models\StandInProject;

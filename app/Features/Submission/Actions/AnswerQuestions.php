@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace App\Features\Submission\Actions;
 
+use App\AuditTrail\AuditTrail;
+use App\AuditTrail\AuditTrailLine;
+use App\AuditTrail\AuditTrailSubject;
 use App\Features\Submission\Queries\AskedQuestions;
 use App\Models\Answer;
 use App\Models\Person;
 use App\Models\Question;
 use App\Models\QuestionKind;
-use App\Support\AuditTrail\AuditTrail;
-use App\Support\AuditTrail\AuditTrailLine;
-use App\Support\AuditTrail\AuditTrailSubject;
 use App\Support\Language\Wording;
 use Moss\Core\Calendar\Week;
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Features\Submission\Actions;
 
-use App\Features\Week\Queries\LineKey;
+use App\Sheet\LineKey;
 use App\Support\Database\Record;
 use Moss\Core\Sheet\EntryState;
 

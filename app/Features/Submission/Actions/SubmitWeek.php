@@ -4,6 +4,11 @@ declare(strict_types=1);
 
 namespace App\Features\Submission\Actions;
 
+use App\Approval\DecisionKind;
+use App\Approval\EntryRoute;
+use App\Approval\RecordDecision;
+use App\AuditTrail\AuditTrail;
+use App\AuditTrail\AuditTrailLine;
 use App\Effort\Recalculation\EffortChanges;
 use App\Effort\Recalculation\UpdateTotals;
 use App\Features\HouseRules\Actions\ExplainFindings;
@@ -11,14 +16,9 @@ use App\Features\HouseRules\Actions\SaveFindings;
 use App\Features\HouseRules\Queries\FindingText;
 use App\Features\HouseRules\Queries\SheetFindings;
 use App\Features\HouseRules\Queries\WeekFindings;
-use App\Features\Review\Actions\DecisionKind;
-use App\Features\Review\Actions\RecordDecision;
-use App\Features\Review\Queries\EntryRoute;
 use App\Models\Entry;
 use App\Models\Organisation;
 use App\Models\Person;
-use App\Support\AuditTrail\AuditTrail;
-use App\Support\AuditTrail\AuditTrailLine;
 use App\Support\Clock\Today;
 use App\Support\Database\Record;
 use App\Support\Language\Wording;

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Features\Submission\Actions;
 
+use App\AuditTrail\AuditTrail;
+use App\AuditTrail\AuditTrailLine;
 use App\Features\Corrections\Actions\EndCorrections;
 use App\Models\Entry;
 use App\Models\Person;
-use App\Support\AuditTrail\AuditTrail;
-use App\Support\AuditTrail\AuditTrailLine;
 use Illuminate\Support\Facades\DB;
 use Moss\Core\Calendar\Week;
 use Moss\Core\Sheet\Actor;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Features\Submission\Queries;
 
+use App\Approval\EntryRoute;
 use App\Features\HouseRules\Queries\SheetFindings;
-use App\Features\Review\Queries\EntryRoute;
 use App\Features\Submission\Actions\Selection;
 use App\Features\Submission\Props\ProjectHoursProps;
 use App\Features\Submission\Props\QuestionProps;

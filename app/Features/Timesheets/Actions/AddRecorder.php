@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Features\Timesheets\Actions;
 
+use App\AuditTrail\AuditTrail;
+use App\AuditTrail\AuditTrailLine;
+use App\AuditTrail\AuditTrailSubject;
 use App\Models\Person;
 use App\Models\Recorder;
-use App\Support\AuditTrail\AuditTrail;
-use App\Support\AuditTrail\AuditTrailLine;
-use App\Support\AuditTrail\AuditTrailSubject;
 use Illuminate\Support\Facades\DB;
 
 /** Lets somebody record in a person's sheet, or no longer; twice is the same as once. */

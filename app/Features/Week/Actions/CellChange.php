@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Features\Week\Actions;
 
+use App\AuditTrail\AuditTrailLine;
 use App\Models\Entry;
 use App\Models\Person;
-use App\Support\AuditTrail\AuditTrailLine;
 use App\Support\Database\Record;
 use Moss\Core\Sheet\EntryState;
 use Moss\Core\Time\Minutes;

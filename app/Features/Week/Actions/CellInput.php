@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Features\Week\Actions;
 
-use App\Features\Week\Queries\LineKey;
+use App\Sheet\LineKey;
 use Moss\Core\Calendar\Day;
 
 /** What somebody wants of one cell, and what they had seen there. What is null stays as it is. */

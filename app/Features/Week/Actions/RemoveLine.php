@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace App\Features\Week\Actions;
 
+use App\AuditTrail\AuditTrail;
+use App\AuditTrail\AuditTrailLine;
 use App\Effort\Recalculation\EffortChanges;
 use App\Effort\Recalculation\UpdateTotals;
 use App\Models\Entry;
 use App\Models\Person;
 use App\Models\SheetChoice;
 use App\Models\SheetChoiceKind;
-use App\Support\AuditTrail\AuditTrail;
-use App\Support\AuditTrail\AuditTrailLine;
 use App\Support\Language\Wording;
 use Illuminate\Support\Facades\DB;
 use Moss\Core\Calendar\Week;

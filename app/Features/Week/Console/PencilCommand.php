@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Features\Week\Console;
 
-use App\Features\Week\Queries\ExpectedDays;
 use App\Features\Week\Queries\PencilSourceText;
 use App\Features\Week\Queries\SheetRecords;
 use App\Features\Week\Queries\WeekPencil;
 use App\Models\Person;
+use App\Sheet\ExpectedDays;
 use App\Support\Clock\Today;
 use App\Support\Console\FigureTable;
 use App\Support\Console\OptionRefused;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Features\Week\Props;
 
 use App\Features\Remaining\Props\TaskRemainingProps;
+use App\Sheet\Props\DayProps;
 
 /** A person's week. */
 final readonly class WeekProps

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Features\Week\Queries;
 
-use App\Features\Review\Queries\RouteNames;
+use App\Approval\RouteNames;
 use App\Features\Week\Props\AdjustmentProps;
 use App\Features\Week\Props\CellProps;
 use App\Features\Week\Props\CorrectionProps;

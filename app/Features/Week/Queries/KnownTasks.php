@@ -9,6 +9,7 @@ use App\Features\Week\Props\TaskOfferProps;
 use App\Models\Assignment;
 use App\Models\Entry;
 use App\Models\Person;
+use App\Sheet\LineKey;
 use App\Support\Database\Record;
 use App\Support\Database\Sql;
 use Moss\Core\Calendar\Day;

@@ -8,6 +8,7 @@ use App\Features\Week\Props\QuickReadingProps;
 use App\Features\Week\Props\TaskOfferProps;
 use App\Models\Person;
 use App\Models\Role;
+use App\Sheet\LineKey;
 use App\Support\Clock\Today;
 use App\Support\Language\Wording;
 use Illuminate\Support\Str;

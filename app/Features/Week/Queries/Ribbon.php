@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Features\Week\Queries;
 
 use App\Features\Week\Props\RibbonWeekProps;
+use App\Sheet\ExpectedDays;
 use App\Support\Database\Record;
 use Moss\Core\Calendar\Day;
 use Moss\Core\Calendar\DayRange;

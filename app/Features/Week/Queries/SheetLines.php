@@ -7,6 +7,7 @@ namespace App\Features\Week\Queries;
 use App\Features\Week\Props\LineProps;
 use App\Models\Person;
 use App\Models\SheetChoiceKind;
+use App\Sheet\LineKey;
 use App\Support\Database\Record;
 use App\Support\Language\Wording;
 use Moss\Core\Review\RouteKind;

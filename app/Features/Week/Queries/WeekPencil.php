@@ -8,6 +8,7 @@ use App\Effort\EffortReader;
 use App\Effort\EffortScope;
 use App\Models\LastWeekPencil;
 use App\Models\Person;
+use App\Sheet\ExpectedDays;
 use App\Support\Database\Record;
 use Moss\Core\Calendar\Day;
 use Moss\Core\Effort\AssigneeEffort;

@@ -10,6 +10,8 @@ use App\Features\Week\Props\ProposalProps;
 use App\Features\Week\Props\WeekProps;
 use App\Models\Person;
 use App\Models\SheetChoiceKind;
+use App\Sheet\ExpectedDays;
+use App\Sheet\LineKey;
 use App\Support\Clock\Today;
 use Illuminate\Support\Facades\Gate;
 use Moss\Core\Calendar\Week;

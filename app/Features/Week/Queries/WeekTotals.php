@@ -7,6 +7,7 @@ namespace App\Features\Week\Queries;
 use App\Features\Week\Props\TotalsProps;
 use App\Models\Entry;
 use App\Models\Person;
+use App\Sheet\LineKey;
 use App\Support\Database\Record;
 use Moss\Core\Calendar\Week;
 use Moss\Core\Sheet\EntryState;

@@ -1,4 +1,4 @@
-// Written by `php artisan moss:types` from the props classes in app/Features; do not edit.
+// Written by `php artisan moss:types` from the props classes in app; do not edit.
 
 export type AttentionKind = 'over budget' | 'over plan' | 'not updated' | 'budget going' | 'estimate raised' | 'nothing lately' | 'not submitted' | 'over assigned';
 
@@ -41,6 +41,36 @@ export type TaskGroup = 'recent' | 'mine' | 'team' | 'later' | 'non-project';
 export type TrustReason = 'permission' | 'line manager' | 'office';
 
 export type WaitingFilter = 'all' | 'attention' | 'in order';
+
+export interface AuditTrailChangeProps {
+    what: string;
+    before: string | null;
+    after: string | null;
+}
+
+export interface AuditTrailPageProps {
+    search: string;
+    subject: string;
+    from: string | null;
+    to: string | null;
+    rows: AuditTrailRowProps[];
+    before: number | null;
+    subjects: string[];
+}
+
+export interface AuditTrailRowProps {
+    id: number;
+    at: string;
+    actor: string;
+    insteadOf: string | null;
+    act: string;
+    subject: string;
+    person: string | null;
+    on: string;
+    date: string | null;
+    changes: AuditTrailChangeProps[];
+    why: string;
+}
 
 export interface DayReminderLineProps {
     line: string;
@@ -187,36 +217,6 @@ export interface NotSubmittedProps {
     atOnce: number;
 }
 
-export interface AuditTrailChangeProps {
-    what: string;
-    before: string | null;
-    after: string | null;
-}
-
-export interface AuditTrailPageProps {
-    search: string;
-    subject: string;
-    from: string | null;
-    to: string | null;
-    rows: AuditTrailRowProps[];
-    before: number | null;
-    subjects: string[];
-}
-
-export interface AuditTrailRowProps {
-    id: number;
-    at: string;
-    actor: string;
-    insteadOf: string | null;
-    act: string;
-    subject: string;
-    person: string | null;
-    on: string;
-    date: string | null;
-    changes: AuditTrailChangeProps[];
-    why: string;
-}
-
 export interface OfficeQuestionProps {
     id: number;
     wording: string;
@@ -226,11 +226,6 @@ export interface OfficeQuestionProps {
     from: string;
     to: string | null;
     answers: number;
-}
-
-export interface OptionProps {
-    code: string;
-    name: string;
 }
 
 export interface ProjectRouteProps {
@@ -799,23 +794,6 @@ export interface SignInProps {
     demoPeople: DemoPersonProps[];
 }
 
-export interface SignedInProps {
-    code: string;
-    name: string;
-    hoursFormat: HoursFormat;
-    language: string;
-    locale: string | null;
-    languages: string[];
-    locales: string[];
-    recordsTime: boolean;
-    reviews: boolean;
-    seesProjects: boolean;
-    isOffice: boolean;
-    waiting: number;
-    unread: number;
-    recalculated: number | null;
-}
-
 export interface StandInProps {
     id: number;
     principal: string;
@@ -896,11 +874,6 @@ export interface TimesheetsProps {
     people: PersonProps[];
 }
 
-export interface AbsenceProps {
-    kind: string;
-    minutes: number | null;
-}
-
 export interface AdjustmentProps {
     minutes: number;
     corrects: string;
@@ -944,15 +917,6 @@ export interface CorrectionProps {
     minutes: number;
     reason: string;
     waitsFor: string;
-}
-
-export interface DayProps {
-    date: string;
-    expected: number | null;
-    isWorkingDay: boolean;
-    isToday: boolean;
-    holiday: string | null;
-    absences: AbsenceProps[];
 }
 
 export interface LineProps {
@@ -1076,4 +1040,40 @@ export interface WeekProps {
     remaining: TaskRemainingProps[];
     pencil: PencilProps;
     ribbon: RibbonWeekProps[];
+}
+
+export interface SignedInProps {
+    code: string;
+    name: string;
+    hoursFormat: HoursFormat;
+    language: string;
+    locale: string | null;
+    languages: string[];
+    locales: string[];
+    recordsTime: boolean;
+    reviews: boolean;
+    seesProjects: boolean;
+    isOffice: boolean;
+    waiting: number;
+    unread: number;
+    recalculated: number | null;
+}
+
+export interface OptionProps {
+    code: string;
+    name: string;
+}
+
+export interface AbsenceProps {
+    kind: string;
+    minutes: number | null;
+}
+
+export interface DayProps {
+    date: string;
+    expected: number | null;
+    isWorkingDay: boolean;
+    isToday: boolean;
+    holiday: string | null;
+    absences: AbsenceProps[];
 }

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Approval;
+
+use App\Models\Entry;
+use App\Models\Organisation;
+use App\Models\Task;
+use App\Support\Database\Record;
+use App\Support\Database\Sql;
+use Illuminate\Database\Query\Builder;
+use Moss\Core\Sheet\EntryState;
+
+/**
+ * Gives submitted entries to the approver whose turn it is, after managers, routes or entries have changed. Entries are read
+ * without the write lock and given on some at a time, each only if it still waits where it did.
+ */
+final class RouteWaitingEntries
+{
+    private const AT_ONCE = 500;
+
+    /**
+     * @param  int|null  $project  null for all
+     * @param  list<int>|null  $people  null for all
+     */
+    public function handle(?int $project = null, ?array $people = null): void
+    {
+        $default = Organisation::query()->sole()->approval;
+        $waiting = EntryRoute::entries()->where('entries.state', Sql::value('submitted'))
+            ->when($people !== null, static fn (Builder $theirs): Builder => $theirs->whereIntegerInRaw('entries.person_id', $people ?? []))
+            ->when($project !== null, static fn (Builder $some): Builder => $some->whereIn('entries.task_id', Task::query()->toBase()->select('id')->where('project_id', $project)));
+        $moves = [];
+        foreach (Record::each($waiting) as $entry) {
+            $approver = EntryRoute::of($entry, $default)->stepAfter($entry->int('approvals'))?->approver;
+            if ($approver !== $entry->stringOrNull('approver_id')) {
+                $moves[implode(' ', [$entry->int('approvals'), $entry->stringOrNull('approver_id') ?? '', $approver ?? ''])][] = $entry->int('id');
+            }
+        }
+        foreach ($moves as $move => $ids) {
+            [$approvals, $from, $to] = explode(' ', $move);
+            foreach (array_chunk($ids, self::AT_ONCE) as $chunk) {
+                Entry::query()->whereIntegerInRaw('id', $chunk)->where('state', EntryState::Submitted->value)->where('approvals', (int) $approvals)
+                    ->where('approver_id', $from === '' ? null : (int) $from)->update(['approver_id' => $to === '' ? null : (int) $to]);
+            }
+        }
+    }
+}

@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\AuditTrail;
+
+/** What an act was on. */
+enum AuditTrailSubject: string
+{
+    case Entry = 'entry';
+    case Timesheet = 'timesheet';
+    case Finding = 'finding';
+    case Correction = 'correction';
+    case Project = 'project';
+    case Task = 'task';
+    case Assignment = 'assignment';
+    case Remaining = 'remaining';
+    case Rate = 'rate';
+    case Rule = 'rule';
+    case Question = 'question';
+    case Route = 'route';
+    case StandIn = 'stand-in';
+    case Recorder = 'recorder';
+    case Period = 'period';
+    case Setting = 'setting';
+    case Access = 'access';
+    case Exchange = 'exchange';
+}

@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Features\NotSubmitted\Actions;
+
+use App\Models\MessageKind;
+use App\Models\Person;
+use App\Notices\Notice;
+use Moss\Core\Calendar\Day;
+use Moss\Core\Calendar\Week;
+use Moss\Core\Review\WeekSubmission;
+
+/** What somebody is told of a week that is not submitted: what is missing, and by when it is due. */
+final class UnsubmittedWeek
+{
+    /** @param  Person|null  $by  who reminds them; null where nobody asked */
+    public static function notice(Person $owner, Week $week, Day $due, WeekSubmission $status, Day $today, ?Person $by = null): Notice
+    {
+        $what = match (true) {
+            ! $status->returned->isZero() => ['returned', $status->returned],
+            ! $status->draft->isZero() => ['unsubmitted', $status->draft],
+            default => ['nothing', $status->expected],
+        };
+
+        return new Notice(
+            $owner->id,
+            $today->isAfter($due) ? MessageKind::WeekOverdue : MessageKind::WeekDue,
+            // Once a day, and once more where somebody reminds them.
+            'week '.$week->toString().' '.$today->toString().($by === null ? '' : ' '.$by->code),
+            [
+                'week' => $week->number(), 'day' => $due, 'what' => $what[0], 'hours' => $what[1],
+                'entered' => $status->submitted->plus($status->draft)->plus($status->returned), 'expected' => $status->expected,
+                ...($by === null ? [] : ['by' => $by->name]),
+            ],
+            '/week/'.$week->toString(),
+        );
+    }
+}

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Props;
+
+use Moss\Core\Time\HoursFormat;
+
+/** Who is signed in, and which sections are theirs. */
+final readonly class SignedInProps
+{
+    /**
+     * @param  string|null  $locale  of numbers and dates; null as the browser has it
+     * @param  list<string>  $languages  that can be chosen
+     * @param  list<string>  $locales  that can be chosen
+     * @param  int  $waiting  entries and corrections that wait for this person's decision
+     * @param  int|null  $recalculated  how much of what is being recalculated is done, in percent; null while all totals are up to date
+     * @param  int  $unread  messages that they have not read
+     */
+    public function __construct(
+        public string $code,
+        public string $name,
+        public HoursFormat $hoursFormat,
+        public string $language,
+        public ?string $locale,
+        public array $languages,
+        public array $locales,
+        public bool $recordsTime,
+        public bool $reviews,
+        public bool $seesProjects,
+        public bool $isOffice,
+        public int $waiting,
+        public int $unread,
+        public ?int $recalculated,
+    ) {
+    }
+}

@@ -1,0 +1,94 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Sheet;
+
+use App\Effort\WorkingTime;
+use App\Models\Absence as AbsenceModel;
+use App\Models\Person;
+use App\Sheet\Props\AbsenceProps;
+use App\Sheet\Props\DayProps;
+use App\Support\Database\Record;
+use App\Support\Language\Wording;
+use Moss\Core\Calendar\Absence;
+use Moss\Core\Calendar\Day;
+use Moss\Core\Calendar\DayRange;
+use Moss\Core\Calendar\ExpectedHours;
+use Moss\Core\Calendar\Week;
+use Moss\Core\Time\Minutes;
+
+/** What weeks ask of any number of people, in three queries. */
+final class ExpectedDaysOfMany
+{
+    /** @var array<string, Minutes> of whoever is employed throughout and never away, by pattern, calendar and days */
+    private array $usual = [];
+
+    /** @param  array<int, list<Record>>  $absences  by person */
+    private function __construct(private readonly WorkingTime $working, private readonly array $absences)
+    {
+    }
+
+    /**
+     * @param  list<Person>  $people
+     * @param  non-empty-list<Week>  $weeks
+     */
+    public static function load(array $people, array $weeks): self
+    {
+        $mondays = array_map(static fn (Week $week): string => $week->monday()->toString(), $weeks);
+        $query = AbsenceModel::query()->toBase()->select('person_id', 'date', 'minutes', 'kind')
+            ->whereIntegerInRaw('person_id', array_map(static fn (Person $person): int => $person->id, $people))
+            ->whereBetween('date', [min($mondays), Day::of(max($mondays))->plusDays(6)->toString()])->orderBy('date')->orderBy('kind');
+        $absences = [];
+        foreach (Record::all($query) as $record) {
+            $absences[$record->int('person_id')][] = $record;
+        }
+
+        return new self(WorkingTime::load(), $absences);
+    }
+
+    public function expected(Person $person, DayRange $days): Minutes
+    {
+        if (isset($this->absences[$person->id]) || $person->starts_on !== null || $person->ends_on !== null) {
+            return $this->hours($person)->within($days);
+        }
+
+        return $this->usual[implode('/', [$person->pattern, $person->calendar_id, $days->first()->toString(), $days->last()->toString()])] ??= $this->hours($person)->within($days);
+    }
+
+    public function hours(Person $person): ExpectedHours
+    {
+        $absences = array_map(static fn (Record $record): Absence => new Absence(
+            Day::of($record->string('date')),
+            $record->intOrNull('minutes') === null ? null : Minutes::of($record->int('minutes')),
+        ), $this->absences[$person->id] ?? []);
+
+        return ExpectedHours::of($this->working->capacity($person->pattern, $person->calendar_id), $person->employment(), $absences);
+    }
+
+    /**
+     * @param  bool  $isWhole  whether the reader may know what the days ask of the person, and why they are away
+     * @return list<DayProps>
+     */
+    public function props(Person $person, Week $week, Day $today, bool $isWhole = true): array
+    {
+        $capacity = $this->working->capacity($person->pattern, $person->calendar_id);
+        $expected = $this->hours($person);
+        $props = [];
+        foreach ($week->days() as $day) {
+            $absences = array_values(array_filter($this->absences[$person->id] ?? [], static fn (Record $absence): bool => $absence->string('date') === $day->toString()));
+            $props[] = new DayProps(
+                $day->toString(),
+                $isWhole ? $expected->on($day)->toInt() : null,
+                $capacity->isWorkingDay($day),
+                $day->equals($today),
+                $this->working->holidays($person->calendar_id)->on($day)?->name,
+                array_map(static fn (Record $absence): AbsenceProps => $isWhole
+                    ? new AbsenceProps($absence->string('kind'), $absence->intOrNull('minutes'))
+                    : new AbsenceProps(Wording::refusal('absent'), null), $absences),
+            );
+        }
+
+        return $props;
+    }
+}

@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Sheet;
+
+/** What makes a line of the sheet the same line: its task and role. */
+final class LineKey
+{
+    public static function of(int $task, ?int $role): string
+    {
+        return $task.':'.($role ?? '');
+    }
+}

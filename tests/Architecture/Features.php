@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Architecture;
+
+/** Which part of the application may use which, stated once; the analysis and a test read it. */
+final class Features
+{
+    /** What lies below the features, each with what it may use besides models and support. */
+    public const KERNELS = [
+        'AuditTrail' => [],
+        'Lookup' => [],
+        'Notices' => [],
+        'Approval' => [],
+        'Effort' => ['AuditTrail'],
+        'Sheet' => ['Effort'],
+    ];
+
+    /** Each feature, with the features that it may use; only what those offer. */
+    public const USES = [
+        'Compare' => [],
+        'Office' => [],
+        'Periods' => [],
+        'Preferences' => [],
+        'Rates' => [],
+        'SignIn' => [],
+        'StandIns' => [],
+        'Timesheets' => [],
+        'Plan' => [],
+        'HouseRules' => [],
+        'Remaining' => [],
+        'Corrections' => [],
+        'NotSubmitted' => [],
+        'Week' => ['HouseRules', 'Remaining'],
+        'Submission' => ['HouseRules', 'Corrections'],
+        'Projects' => ['Remaining', 'NotSubmitted'],
+        'Review' => ['HouseRules', 'Corrections', 'Projects'],
+        'DayReminder' => ['Week'],
+        'Messages' => ['NotSubmitted', 'DayReminder'],
+    ];
+
+    /** What each feature offers to others. All else is its own. */
+    public const OFFERS = [
+        'HouseRules' => [
+            'Queries\RulesInForce', 'Queries\SheetFindings', 'Queries\WeekFindings', 'Queries\FindingText', 'Props\FindingProps',
+            'Actions\SaveFindings', 'Actions\ExplainFindings', 'Actions\Explanation', 'Requests\ExplanationRequest',
+        ],
+        'Remaining' => ['Queries\RemainingOfTask', 'Props\EstimateProps', 'Props\TaskRemainingProps'],
+        'Corrections' => ['Actions\EndCorrections'],
+        'NotSubmitted' => ['Queries\WeekSubmissions', 'Actions\UnsubmittedWeek'],
+        'Projects' => ['Queries\StatusReport', 'Queries\StatusLevel'],
+        'Week' => ['Queries\WeekSheet', 'Props\LineProps', 'Props\ProposalProps', 'Props\CellOutcome', 'Actions\SaveCells', 'Actions\CellInput', 'Actions\CellResult'],
+        'DayReminder' => ['Queries\DayPencil'],
+        'Plan' => ['Actions\AssignedNotices'],
+    ];
+
+    /** What files in and out may use of the features. */
+    public const EXCHANGE_USES = ['HouseRules', 'Plan'];
+}
