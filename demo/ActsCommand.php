@@ -84,7 +84,7 @@ final class ActsCommand extends Command
     private function correct(Person $owner, Week $week, ProposeCorrections $propose): void
     {
         $entry = Entry::query()->where('person_id', $owner->id)->where('state', 'approved')->where('minutes', '>', 60)->whereNull('corrects')
-            ->whereBetween('date', [$week->monday()->toString(), $week->sunday()->toString()])->orderBy('date')->orderBy('id')->first();
+            ->inWeek($week)->orderBy('date')->orderBy('id')->first();
         if ($entry !== null) {
             $propose->handle($owner, $owner, [new ProposedHours($entry->task_id, $entry->role_id, $entry->date, ($entry->minutes->toInt() - 60).'m')], 'One hour of this was the drive to the quay.');
         }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Approval;
 
 use App\Models\Person;
-use App\Support\Database\Record;
 use Moss\Core\Sheet\Actor;
 
 /** What a person is to entries on which something is to be decided. */
@@ -16,28 +15,27 @@ final readonly class DecisionRights
     {
     }
 
-    /** @param  Record  $entry  with its owner, approver, project and who decided last */
-    public function towards(Record $entry): Actor
+    public function towards(RoutedEntry $entry): Actor
     {
         return new Actor(
-            isOwner: $entry->int('person_id') === $this->person->id,
+            isOwner: $entry->personId === $this->person->id,
             isInTurn: $this->isInTurn($entry),
-            hasDecided: $entry->intOrNull('last_decided_by_id') === $this->person->id,
+            hasDecided: $entry->lastDecidedById === $this->person->id,
             isOffice: $this->person->isOffice(),
         );
     }
 
     /** For whom the person acts on the entry; null for themselves or the office. */
-    public function insteadOf(Record $entry): ?int
+    public function insteadOf(RoutedEntry $entry): ?int
     {
-        $turn = $entry->intOrNull('approver_id');
+        $turn = $entry->approverId;
 
         return $turn === $this->person->id ? null : $turn;
     }
 
-    private function isInTurn(Record $entry): bool
+    private function isInTurn(RoutedEntry $entry): bool
     {
-        $turn = $entry->intOrNull('approver_id');
+        $turn = $entry->approverId;
         if ($turn === null) {
             return $this->person->isOffice();
         }
@@ -45,7 +43,7 @@ final readonly class DecisionRights
             return true;
         }
         // Who approved one step does not approve the next in somebody else's place: two steps are two people.
-        if ($entry->int('approvals') > 0 && $entry->intOrNull('last_decided_by_id') === $this->person->id) {
+        if ($entry->approvals > 0 && $entry->lastDecidedById === $this->person->id) {
             return false;
         }
         foreach ($this->stoodInFor as $place) {

@@ -8,7 +8,6 @@ use App\Models\DecidedEntry;
 use App\Models\Decision;
 use App\Models\Person;
 use App\Support\Clock\Today;
-use App\Support\Database\Record;
 
 /** Keeps what a decision took with it, so that it can be undone until somebody else acts on it. */
 final readonly class RecordDecision
@@ -21,7 +20,7 @@ final readonly class RecordDecision
      * Within the transaction of the decision.
      *
      * @param  Person|null  $actor  null where time approved itself
-     * @param  list<Record>  $entries  as they were before it, but with the version that they have after it
+     * @param  list<RoutedEntry>  $entries  as they were before it, but with the version that they have after it
      * @return int|null the decision; null where nothing was decided
      */
     public function of(?Person $actor, DecisionKind $decision, array $entries, string $comment): ?int
@@ -35,16 +34,16 @@ final readonly class RecordDecision
             'decision' => $decision->value,
             'comment' => $comment,
             'entries' => count($entries),
-            'minutes' => array_sum(array_map(static fn (Record $entry): int => $entry->int('minutes'), $entries)),
+            'minutes' => array_sum(array_map(static fn (RoutedEntry $entry): int => $entry->minutes->toInt(), $entries)),
         ]);
         foreach (array_chunk($entries, 1000) as $chunk) {
-            DecidedEntry::query()->insert(array_map(static fn (Record $entry): array => [
+            DecidedEntry::query()->insert(array_map(static fn (RoutedEntry $entry): array => [
                 'decision_id' => $id,
-                'entry_id' => $entry->int('id'),
-                'version' => $entry->int('version'),
-                'approvals_before' => $entry->int('approvals'),
-                'approver_before_id' => $entry->intOrNull('approver_id'),
-                'decided_before_id' => $entry->intOrNull('last_decided_by_id'),
+                'entry_id' => $entry->id,
+                'version' => $entry->version,
+                'approvals_before' => $entry->approvals,
+                'approver_before_id' => $entry->approverId,
+                'decided_before_id' => $entry->lastDecidedById,
             ], $chunk));
         }
 

@@ -4,27 +4,26 @@ declare(strict_types=1);
 
 namespace App\Approval;
 
-use App\Support\Database\Record;
 use App\Support\Language\Wording;
-use Moss\Core\Review\RouteKind;
+use Moss\Core\Review\ApprovalRoute;
 use Moss\Core\Review\RouteStep;
 
 /** Who decides on an entry, by name. */
 final class RouteNames
 {
     /**
-     * @param  Record  $entry  with its route, and the names of the managers of the project and of the line
      * @param  int  $steps  how many to leave out
+     * @param  int  $projectManagerId  who is called `$projectManager`; everybody else on a route is the line manager
      * @return list<string>
      */
-    public static function after(Record $entry, RouteKind $default, int $steps): array
+    public static function after(ApprovalRoute $route, int $steps, int $projectManagerId, ?string $projectManager, ?string $lineManager): array
     {
         $name = static fn (RouteStep $step): string => match (true) {
             $step->approver === null => null,
-            $step->approver === $entry->stringOrNull('project_manager_id') => $entry->stringOrNull('project_manager'),
-            default => $entry->stringOrNull('line_manager'),
+            $step->approver === (string) $projectManagerId => $projectManager,
+            default => $lineManager,
         } ?? Wording::refusal('the_office');
 
-        return array_map($name, array_slice(EntryRoute::of($entry, $default)->steps(), $steps));
+        return array_map($name, array_slice($route->steps(), $steps));
     }
 }

@@ -7,7 +7,7 @@ namespace App\Approval;
 use App\Models\Entry;
 use App\Models\Organisation;
 use App\Models\Task;
-use App\Support\Database\Record;
+use App\Support\Database\Rows;
 use App\Support\Database\Sql;
 use Illuminate\Database\Query\Builder;
 use Moss\Core\Sheet\EntryState;
@@ -31,10 +31,11 @@ final class RouteWaitingEntries
             ->when($people !== null, static fn (Builder $theirs): Builder => $theirs->whereIntegerInRaw('entries.person_id', $people ?? []))
             ->when($project !== null, static fn (Builder $some): Builder => $some->whereIn('entries.task_id', Task::query()->toBase()->select('id')->where('project_id', $project)));
         $moves = [];
-        foreach (Record::each($waiting) as $entry) {
-            $approver = EntryRoute::of($entry, $default)->stepAfter($entry->int('approvals'))?->approver;
-            if ($approver !== $entry->stringOrNull('approver_id')) {
-                $moves[implode(' ', [$entry->int('approvals'), $entry->stringOrNull('approver_id') ?? '', $approver ?? ''])][] = $entry->int('id');
+        foreach (Rows::each(RoutedEntry::class, $waiting) as $entry) {
+            $approver = $entry->route($default)->stepAfter($entry->approvals)?->approver;
+            $before = (string) $entry->approverId;
+            if (($approver ?? '') !== $before) {
+                $moves[implode(' ', [$entry->approvals, $before, $approver ?? ''])][] = $entry->id;
             }
         }
         foreach ($moves as $move => $ids) {

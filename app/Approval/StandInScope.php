@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\Approval;
 
-use App\Support\Database\Record;
-
 /** Whose turn a stand-in may take: an approver's on one project, or on every one. */
 final readonly class StandInScope
 {
@@ -13,9 +11,8 @@ final readonly class StandInScope
     {
     }
 
-    /** @param  Record  $entry  with its approver and its project */
-    public function covers(Record $entry): bool
+    public function covers(RoutedEntry $entry): bool
     {
-        return $entry->intOrNull('approver_id') === $this->approver && ($this->project === null || $this->project === $entry->int('project_id'));
+        return $entry->approverId === $this->approver && ($this->project === null || $this->project === $entry->projectId);
     }
 }

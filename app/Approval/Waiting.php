@@ -36,7 +36,7 @@ final class Waiting
         // One whose entry is gone, or waits itself again, has nothing to be decided on.
         $decided = Entry::query()->toBase()->whereColumn('entries.id', 'corrections.entry_id')->whereIn('entries.state', ['approved', 'settled']);
 
-        return $this->inTurn(Correction::query()->toBase()->where('corrections.state', 'waiting')->whereExists($decided), 'corrections', $person, $today);
+        return $this->inTurn(Correction::query()->waiting()->toBase()->whereExists($decided), 'corrections', $person, $today);
     }
 
     private function inTurn(Builder $waiting, string $table, Person $person, Day $today): Builder

@@ -35,12 +35,12 @@ final readonly class AuditTrailChanges
     {
     }
 
-    /** @param  list<Record>  $lines */
+    /** @param  list<FoundLine>  $lines */
     public static function of(array $lines, Person $reader, bool $showsMoney): self
     {
         $ids = [];
         foreach ($lines as $line) {
-            foreach ([self::told($line->stringOrNull('before')), self::told($line->stringOrNull('after'))] as $values) {
+            foreach ([self::told($line->before), self::told($line->after)] as $values) {
                 foreach (array_intersect_key($values, self::ROWS) as $field => $id) {
                     if (is_int($id)) {
                         $ids[self::ROWS[$field]][$id] = $id;
@@ -59,9 +59,9 @@ final readonly class AuditTrailChanges
     }
 
     /** @return list<AuditTrailChangeProps> */
-    public function in(Record $line): array
+    public function in(FoundLine $line): array
     {
-        [$before, $after] = [self::told($line->stringOrNull('before')), self::told($line->stringOrNull('after'))];
+        [$before, $after] = [self::told($line->before), self::told($line->after)];
         $changes = [];
         foreach (array_keys($before + $after) as $field) {
             $field = (string) $field;

@@ -9,7 +9,7 @@ use App\AuditTrail\Props\AuditTrailRowProps;
 use App\Models\AuditTrailRow;
 use App\Models\Person;
 use App\Models\Project;
-use App\Support\Database\Record;
+use App\Support\Database\Rows;
 use App\Support\Database\TextSearch;
 use App\Support\Language\Wording;
 use Illuminate\Database\Query\Builder;
@@ -24,7 +24,7 @@ final class AuditTrailSearch
 
     public function of(Person $reader, string $search, ?AuditTrailSubject $subject, ?Day $from, ?Day $to, ?int $before): AuditTrailPageProps
     {
-        $rows = Record::all($this->lines($search, $subject, $from, $to)
+        $rows = Rows::of(FoundLine::class, $this->lines($search, $subject, $from, $to)
             ->when($before !== null, static fn (Builder $older): Builder => $older->where('audit_trail.id', '<', $before))
             ->orderByDesc('audit_trail.id')->limit(self::AT_ONCE + 1));
         $shown = array_slice($rows, 0, self::AT_ONCE);
@@ -35,8 +35,8 @@ final class AuditTrailSearch
             $subject->value ?? '',
             $from?->toString(),
             $to?->toString(),
-            array_map(static fn (Record $line): AuditTrailRowProps => self::row($line, $changes), $shown),
-            count($rows) > self::AT_ONCE ? $shown[self::AT_ONCE - 1]->int('id') : null,
+            array_map(static fn (FoundLine $line): AuditTrailRowProps => self::row($line, $changes), $shown),
+            count($rows) > self::AT_ONCE ? $shown[self::AT_ONCE - 1]->id : null,
             array_map(static fn (AuditTrailSubject $one): string => $one->value, AuditTrailSubject::cases()),
         );
     }
@@ -51,7 +51,7 @@ final class AuditTrailSearch
         $subjects = array_filter(AuditTrailSubject::cases(), static fn (AuditTrailSubject $subject): bool => ! in_array($subject, [AuditTrailSubject::Entry, AuditTrailSubject::Timesheet], true));
         // Lines come in the order of time, so that the first of the days is enough to find them by subject.
         $first = AuditTrailRow::query()->toBase()->where('at', '>=', $since->toString())->orderBy('at')->orderBy('id')->limit(1)->value('id');
-        $rows = $first === null ? [] : Record::all($this->lines('', null, null, null)
+        $rows = $first === null ? [] : Rows::of(FoundLine::class, $this->lines('', null, null, null)
             ->where('audit_trail.id', '>=', $first)
             ->whereIn('audit_trail.subject', array_values(array_map(static fn (AuditTrailSubject $subject): string => $subject->value, $subjects)))
             ->where(static fn (Builder $about): Builder => $about->where('tasks.project_id', $project->id)
@@ -63,7 +63,7 @@ final class AuditTrailSearch
         $changes = AuditTrailChanges::of($shown, $reader, $showsMoney);
 
         return [
-            array_map(static fn (Record $line): AuditTrailRowProps => self::row($line, $changes), $shown),
+            array_map(static fn (FoundLine $line): AuditTrailRowProps => self::row($line, $changes), $shown),
             count($rows) > self::OF_PROJECT,
         ];
     }
@@ -85,22 +85,22 @@ final class AuditTrailSearch
         return TextSearch::narrow($query, $search, ['actors.name', 'principals.name', 'owners.name', 'tasks.name', 'tasks.code', 'projects.name', 'projects.code', 'audit_trail.act', 'audit_trail.name', 'audit_trail.why', 'audit_trail.date']);
     }
 
-    private static function row(Record $line, AuditTrailChanges $changes): AuditTrailRowProps
+    private static function row(FoundLine $line, AuditTrailChanges $changes): AuditTrailRowProps
     {
-        $task = $line->stringOrNull('task');
+        $task = $line->task;
 
         return new AuditTrailRowProps(
-            $line->int('id'),
-            $line->string('at'),
-            $line->stringOrNull('actor') ?? Wording::refusal('the_system'),
-            $line->stringOrNull('principal'),
-            $line->string('act'),
-            $line->string('subject'),
-            $line->stringOrNull('owner'),
-            $task === null ? self::name($line->string('subject'), $line->string('name')) : $task.', '.$line->string('project'),
-            $line->stringOrNull('date'),
+            $line->id,
+            $line->at,
+            $line->actor ?? Wording::refusal('the_system'),
+            $line->principal,
+            $line->act,
+            $line->subject,
+            $line->owner,
+            $task === null ? self::name($line->subject, $line->name) : $task.', '.$line->project,
+            $line->date,
             $changes->in($line),
-            $line->string('why'),
+            $line->why,
         );
     }
 

@@ -39,7 +39,7 @@ final readonly class EstimateReader
     public static function daysWaiting(EffortScope $scope): array
     {
         $days = [];
-        foreach (Record::all($scope->narrow(ProposedEstimate::query()->toBase(), 'task_id')->where('state', 'waiting')->select('task_id', 'estimated_on')) as $record) {
+        foreach (Record::all($scope->narrow(ProposedEstimate::query()->waiting()->toBase(), 'task_id')->select('task_id', 'estimated_on')) as $record) {
             $days[$record->int('task_id')][] = Day::of($record->string('estimated_on'));
         }
 

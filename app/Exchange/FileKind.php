@@ -167,16 +167,19 @@ abstract class FileKind
     public function exportedRows(): iterable
     {
         foreach (Record::each($this->exported()) as $record) {
-            yield $this->printed($record);
+            yield $this->printed($record->toArray());
         }
     }
 
-    /** @return list<string> the cells of a row of an export */
-    public function printed(Record $record): array
+    /**
+     * @param  array<string, string|int|null>  $row  by column
+     * @return list<string> the cells of a row of an export
+     */
+    public function printed(array $row): array
     {
         $cells = [];
         foreach ($this->columnList() as $place => $column) {
-            $value = $record->scalar($column->name);
+            $value = $row[$column->name];
             $cells[] = match (true) {
                 $value === null || $value === '' => '',
                 $column->format instanceof TextFormat => $column->format->print($value),

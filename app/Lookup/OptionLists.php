@@ -25,7 +25,7 @@ final class OptionLists
     /** @return list<OptionProps> */
     public static function openProjects(): array
     {
-        return self::all(Project::query()->toBase()->where('state', 'open'));
+        return self::all(Project::query()->open()->toBase());
     }
 
     /** @return list<OptionProps> */

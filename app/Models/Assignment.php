@@ -6,7 +6,9 @@ namespace App\Models;
 
 use App\Models\Casts\AsDay;
 use App\Models\Casts\AsMinutes;
+use Database\Factories\AssignmentFactory;
 use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Moss\Core\Calendar\Day;
@@ -30,6 +32,9 @@ use Moss\Core\Time\Minutes;
  */
 final class Assignment extends Model
 {
+    /** @use HasFactory<AssignmentFactory> */
+    use HasFactory;
+
     public $timestamps = false;
 
     protected $fillable = [

@@ -6,6 +6,7 @@ namespace App\Models;
 
 use App\Models\Casts\AsDay;
 use App\Models\Casts\AsMinutes;
+use App\Models\Concerns\IsProposed;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Moss\Core\Calendar\Day;
@@ -40,6 +41,8 @@ use Moss\Core\Time\Minutes;
  */
 final class Correction extends Model
 {
+    use IsProposed;
+
     public $timestamps = false;
 
     protected $fillable = [

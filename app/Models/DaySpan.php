@@ -6,6 +6,7 @@ namespace App\Models;
 
 use App\Models\Casts\AsDay;
 use App\Models\Casts\AsMinutes;
+use App\Models\Concerns\LiesOnDay;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Moss\Core\Calendar\Day;
@@ -24,6 +25,8 @@ use Moss\Core\Time\Minutes;
  */
 final class DaySpan extends Model
 {
+    use LiesOnDay;
+
     public $timestamps = false;
 
     protected $fillable = [

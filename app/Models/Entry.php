@@ -6,6 +6,9 @@ namespace App\Models;
 
 use App\Models\Casts\AsDay;
 use App\Models\Casts\AsMinutes;
+use App\Models\Concerns\LiesOnDay;
+use Database\Factories\EntryFactory;
+use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Moss\Core\Calendar\Day;
@@ -42,6 +45,11 @@ use Moss\Core\Time\Minutes;
  */
 final class Entry extends Model
 {
+    /** @use HasFactory<EntryFactory> */
+    use HasFactory;
+
+    use LiesOnDay;
+
     public $timestamps = false;
 
     protected $fillable = [

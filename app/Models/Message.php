@@ -14,7 +14,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property int $person_id
  * @property MessageKind $kind
  * @property string $at
- * @property array<string, mixed> $text_values
+ * @property string $text_values  a JSON object of what the wording needs
  * @property string $link
  * @property string $about
  * @property bool $in_app
@@ -51,7 +51,6 @@ final class Message extends Model
     {
         return [
             'kind' => MessageKind::class,
-            'text_values' => 'array',
             'in_app' => 'boolean',
             'by_mail' => 'boolean',
         ];

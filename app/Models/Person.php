@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Models\Casts\AsDay;
+use Database\Factories\PersonFactory;
+use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Foundation\Auth\User;
 use Moss\Core\Calendar\Day;
@@ -46,6 +48,9 @@ use Moss\Core\Time\HoursFormat;
  */
 final class Person extends User
 {
+    /** @use HasFactory<PersonFactory> */
+    use HasFactory;
+
     public $timestamps = false;
 
     protected $table = 'people';

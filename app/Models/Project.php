@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Models\Casts\AsDay;
+use Database\Factories\ProjectFactory;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -33,6 +36,9 @@ use Moss\Core\Review\RouteKind;
  */
 final class Project extends Model
 {
+    /** @use HasFactory<ProjectFactory> */
+    use HasFactory;
+
     public $timestamps = false;
 
     protected $fillable = [
@@ -66,6 +72,16 @@ final class Project extends Model
     public function tasks(): HasMany
     {
         return $this->hasMany(Task::class);
+    }
+
+    /**
+     * Those on which time can still be recorded.
+     *
+     * @param  Builder<static>  $query
+     */
+    public function scopeOpen(Builder $query): void
+    {
+        $query->where($this->qualifyColumn('state'), ProjectState::Open);
     }
 
     /** @return array<string, string> */

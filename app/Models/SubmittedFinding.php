@@ -23,7 +23,7 @@ use Moss\Core\HouseRules\Severity;
  * @property int|null $task_id
  * @property int|null $role_id
  * @property Day|null $date
- * @property array<string, mixed> $text_values
+ * @property string $text_values  a JSON object of what the wording needs
  * @property string $explanation
  * @property-read Person $person
  * @property-read Task|null $task
@@ -72,7 +72,6 @@ final class SubmittedFinding extends Model
             'week' => AsWeek::class,
             'severity' => Severity::class,
             'date' => AsDay::class,
-            'text_values' => 'array',
         ];
     }
 }

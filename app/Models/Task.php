@@ -7,6 +7,8 @@ namespace App\Models;
 use App\Models\Casts\AsDay;
 use App\Models\Casts\AsMinutes;
 use App\Models\Casts\AsMoney;
+use Database\Factories\TaskFactory;
+use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -34,6 +36,9 @@ use Moss\Core\Time\Minutes;
  */
 final class Task extends Model
 {
+    /** @use HasFactory<TaskFactory> */
+    use HasFactory;
+
     public $timestamps = false;
 
     protected $fillable = [

@@ -43,7 +43,7 @@ final class Features
     /** What each feature offers to others. All else is its own. */
     public const OFFERS = [
         'HouseRules' => [
-            'Queries\RulesInForce', 'Queries\SheetFindings', 'Queries\WeekFindings', 'Queries\FindingText', 'Props\FindingProps',
+            'Queries\RulesInForce', 'Queries\SheetFindings', 'Queries\WeekFindings', 'Queries\EntryToCheck', 'Queries\FindingText', 'Props\FindingProps',
             'Actions\SaveFindings', 'Actions\ExplainFindings', 'Actions\Explanation', 'Requests\ExplanationRequest',
         ],
         'Remaining' => ['Queries\RemainingOfTask', 'Props\EstimateProps', 'Props\TaskRemainingProps'],

@@ -49,7 +49,7 @@ final class EffortChanges
     }
 
     /** Time that goes from one state to another, where that makes it actual or takes that back. */
-    public function moved(int $task, int $person, ?int $role, string $date, EntryState $before, EntryState $after): self
+    public function moved(int $task, int $person, ?int $role, Day|string $date, EntryState $before, EntryState $after): self
     {
         return $before->isActual() === $after->isActual() ? $this : $this->recorded($task, $person, $role, $date);
     }

@@ -19,7 +19,6 @@ use App\Exchange\Formats\WholeNumberFormat;
 use App\Exchange\Formats\YesNoFormat;
 use App\Exchange\Unreadable;
 use App\Models\Organisation;
-use App\Support\Database\Record;
 use Illuminate\Database\Query\Builder;
 
 /** `organisation.csv`: one setting a line. In the table they are the columns of its one row. */
@@ -94,11 +93,11 @@ final class OrganisationKind extends FileKind
         return array_reduce($queries, static fn (Builder $union, Builder $query): Builder => $union->unionAll($query), $first);
     }
 
-    public function printed(Record $record): array
+    public function printed(array $row): array
     {
-        $setting = $record->string('key');
+        $setting = (string) $row['key'];
 
-        return [$setting, $this->format($setting)->print($record->string('value'))];
+        return [$setting, $this->format($setting)->print((string) $row['value'])];
     }
 
     /** The format of a setting's value. */

@@ -209,7 +209,7 @@ final readonly class RandomActs
         $person = Person::query()->findOrFail($entry->person_id);
         $week = Week::containing($entry->date);
         $sum = Entry::query()->where('person_id', $person->id)->where('task_id', $entry->task_id)->where('role_id', $entry->role_id)
-            ->whereBetween('date', [$week->monday()->toString(), $week->sunday()->toString()])->sum('minutes');
+            ->inWeek($week)->sum('minutes');
         $this->make(RemoveLine::class)->handle($person, $person, $week, $entry->task_id, $entry->role_id, Minutes::of((int) $sum));
     }
 

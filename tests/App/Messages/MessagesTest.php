@@ -8,8 +8,9 @@ use App\Features\Messages\Actions\MailSlot;
 use App\Features\Messages\Actions\SendDigest;
 use App\Features\Messages\Queries\MessageText;
 use App\Models\Entry;
+use App\Models\Message;
 use App\Support\Database\Record;
-use Illuminate\Database\Query\Builder;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Inertia\Testing\AssertableInertia;
@@ -242,8 +243,7 @@ final class MessagesTest extends TestCase
     {
         $reader = $this->person($person);
 
-        return array_map(static fn (Record $message): string => MessageText::of($message, $reader), Record::all(
-            DB::table('messages')->where('person_id', $reader->id)->when($kind !== null, static fn (Builder $some): Builder => $some->where('kind', $kind))->orderBy('id'),
-        ));
+        return array_values(Message::query()->where('person_id', $reader->id)->when($kind !== null, static fn (Builder $some): Builder => $some->where('kind', $kind))->orderBy('id')
+            ->get()->map(static fn (Message $message): string => MessageText::of($message, $reader))->all());
     }
 }

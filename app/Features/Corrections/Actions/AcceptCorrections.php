@@ -8,7 +8,6 @@ use App\AuditTrail\AuditTrail;
 use App\AuditTrail\AuditTrailLine;
 use App\Effort\Recalculation\EffortChanges;
 use App\Effort\Recalculation\UpdateTotals;
-use App\Features\Corrections\Queries\CorrectableEntries;
 use App\Features\Corrections\Queries\FullDays;
 use App\Models\Correction as ProposedCorrection;
 use App\Models\Entry;
@@ -17,7 +16,6 @@ use App\Models\ProposalState;
 use App\Support\Clock\Today;
 use Moss\Core\Sheet\Correction;
 use Moss\Core\Sheet\EntryState;
-use Moss\Core\Time\Minutes;
 
 /**
  * Puts corrections into effect, within the transaction of the act and in a fixed number of queries: approved time takes
@@ -42,10 +40,10 @@ final readonly class AcceptCorrections
         $stored = [];
         $differences = [];
         foreach ($accepted as $one) {
-            $state = EntryState::from($one->entry->string('state'));
-            $effect = Correction::of($state, Minutes::of(CorrectableEntries::minutes($one->entry)), $one->correction->minutes);
+            $state = $one->entry->entry->state;
+            $effect = Correction::of($state, $one->entry->minutes(), $one->correction->minutes);
             if ($state === EntryState::Approved) {
-                $stored[$one->entry->int('id')] = $effect->stored->toInt();
+                $stored[$one->entry->entry->id] = $effect->stored->toInt();
             } else {
                 $differences[] = new PostedDifference($one->entry, $effect->posted, $one->correction->reason);
             }
@@ -57,7 +55,7 @@ final readonly class AcceptCorrections
         ProposedCorrection::query()->whereIntegerInRaw('id', $ids)->update([
             'state' => ProposalState::Accepted, 'decided_by_id' => $approver?->id, 'decided_at' => $this->today->now()->format('Y-m-d\TH:i:s\Z'), 'comment' => $comment,
         ]);
-        $this->auditTrail->of(array_map(static fn (AcceptedCorrection $one): AuditTrailLine => self::line($one, $approver, $postedOn[$one->entry->int('id')] ?? null), $accepted));
+        $this->auditTrail->of(array_map(static fn (AcceptedCorrection $one): AuditTrailLine => self::line($one, $approver, $postedOn[$one->entry->entry->id] ?? null), $accepted));
     }
 
     /**
@@ -69,8 +67,8 @@ final readonly class AcceptCorrections
         $changes = new EffortChanges;
         foreach ($accepted as $one) {
             $entry = $one->entry;
-            foreach (array_filter([$entry->string('date'), $postedOn[$entry->int('id')] ?? null]) as $date) {
-                $changes->recorded($entry->int('task_id'), $entry->int('person_id'), $entry->intOrNull('role_id'), $date);
+            foreach (array_filter([$entry->entry->date->toString(), $postedOn[$entry->entry->id] ?? null]) as $date) {
+                $changes->recorded($entry->entry->taskId, $entry->entry->personId, $entry->entry->roleId, $date);
             }
         }
 
@@ -89,7 +87,7 @@ final readonly class AcceptCorrections
         $growth = [];
         foreach ($accepted as $one) {
             [$person, $date] = [$one->correction->person_id, $one->correction->date->toString()];
-            $growth[$person][$date] = ($growth[$person][$date] ?? 0) + $one->correction->minutes->toInt() - CorrectableEntries::minutes($one->entry);
+            $growth[$person][$date] = ($growth[$person][$date] ?? 0) + $one->correction->minutes->toInt() - $one->entry->minutes()->toInt();
         }
         foreach ($growth as $person => $ofDays) {
             FullDays::refuse($person, $ofDays);
@@ -120,9 +118,9 @@ final readonly class AcceptCorrections
         [$entry, $correction] = [$one->entry, $one->correction];
 
         return new AuditTrailLine(
-            'correct', $approver?->id, $one->insteadOf, $entry->int('person_id'), $entry->int('task_id'), $entry->string('date'),
-            ['role' => $entry->intOrNull('role_id'), 'minutes' => CorrectableEntries::minutes($entry), 'state' => $entry->string('state')],
-            ['role' => $entry->intOrNull('role_id'), 'minutes' => $correction->minutes->toInt(), 'state' => $entry->string('state')] + ($postedOn === null ? [] : ['posted_on' => $postedOn]),
+            'correct', $approver?->id, $one->insteadOf, $entry->entry->personId, $entry->entry->taskId, $entry->entry->date->toString(),
+            ['role' => $entry->entry->roleId, 'minutes' => $entry->minutes()->toInt(), 'state' => $entry->entry->state->value],
+            ['role' => $entry->entry->roleId, 'minutes' => $correction->minutes->toInt(), 'state' => $entry->entry->state->value] + ($postedOn === null ? [] : ['posted_on' => $postedOn]),
             $correction->reason,
         );
     }

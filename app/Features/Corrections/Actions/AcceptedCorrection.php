@@ -4,17 +4,16 @@ declare(strict_types=1);
 
 namespace App\Features\Corrections\Actions;
 
+use App\Features\Corrections\Queries\CorrectableEntry;
 use App\Models\Correction;
-use App\Support\Database\Record;
 
 /** A correction that is to take effect, with the entry that it is of. */
 final readonly class AcceptedCorrection
 {
     /**
-     * @param  Record  $entry  as CorrectableEntries has it
      * @param  int|null  $insteadOf  whom a stand-in decided for
      */
-    public function __construct(public Correction $correction, public Record $entry, public ?int $insteadOf)
+    public function __construct(public Correction $correction, public CorrectableEntry $entry, public ?int $insteadOf)
     {
     }
 }

@@ -10,15 +10,15 @@ use App\AuditTrail\AuditTrail;
 use App\AuditTrail\AuditTrailLine;
 use App\AuditTrail\AuditTrailSubject;
 use App\Features\Corrections\Queries\CorrectableEntries;
+use App\Features\Corrections\Queries\CorrectableEntry;
 use App\Models\Correction;
 use App\Models\Person;
 use App\Models\ProposalState;
 use App\Support\Clock\Today;
-use App\Support\Database\Record;
+use App\Support\Database\Rows;
 use App\Support\Language\Wording;
 use Illuminate\Support\Facades\DB;
 use Moss\Core\Sheet\ActRefused;
-use Moss\Core\Sheet\EntryState;
 use Moss\Core\Sheet\EntryStatus;
 
 /** Accepts or declines proposed corrections: all of them, or none; twice is the same as once. */
@@ -54,8 +54,8 @@ final readonly class DecideCorrections
             throw CorrectionRefused::because('gone');
         }
         $entries = [];
-        foreach (Record::all(CorrectableEntries::query()->whereIntegerInRaw('entries.id', $corrections->pluck('entry_id')->filter()->all())) as $entry) {
-            $entries[$entry->int('id')] = $entry;
+        foreach (Rows::of(CorrectableEntry::class, CorrectableEntries::query()->whereIntegerInRaw('entries.id', $corrections->pluck('entry_id')->filter()->all())) as $entry) {
+            $entries[$entry->entry->id] = $entry;
         }
         $rights = new DecisionRights($approver, $this->waiting->stoodInFor($approver, $this->today->for($approver)));
         $decided = [];
@@ -68,9 +68,9 @@ final readonly class DecideCorrections
             if ($entry === null || $correction->state !== ProposalState::Waiting) {
                 throw CorrectionRefused::because('decided');
             }
-            $turn = $entry->with(['approver_id' => $correction->approver_id]);
-            EntryStatus::of(EntryState::from($entry->string('state')))->corrected($rights->towards($turn));
-            if ($accepts && CorrectableEntries::minutes($entry) !== $correction->minutes_before->toInt()) {
+            $turn = $entry->entry->inTurnOf($correction->approver_id);
+            EntryStatus::of($entry->entry->state)->corrected($rights->towards($turn));
+            if ($accepts && $entry->minutes()->toInt() !== $correction->minutes_before->toInt()) {
                 throw CorrectionRefused::because('moved_on');
             }
             $decided[] = new AcceptedCorrection($correction, $entry, $rights->insteadOf($turn));

@@ -25,7 +25,7 @@ final readonly class EndCorrections
     /** @param  list<int>  $entries */
     public function of(?Person $actor, array $entries): void
     {
-        $moot = Correction::query()->whereIntegerInRaw('entry_id', $entries)->where('state', ProposalState::Waiting)->get();
+        $moot = Correction::query()->whereIntegerInRaw('entry_id', $entries)->waiting()->get();
         if ($moot->isEmpty()) {
             return;
         }

@@ -36,7 +36,7 @@ final readonly class PostDifferences
             $open = array_values(array_filter($before, static fn (Entry $entry): bool => $entry->state === EntryState::Approved))[0] ?? null;
             $sum = ($open?->minutes->toInt() ?? 0) + $difference->minutes->toInt();
             $day = $open?->date->toString() ?? self::firstOpenDay($difference, $closedUntil, $before);
-            $days[$difference->entry->int('id')] = $day;
+            $days[$difference->entry->entry->id] = $day;
             if ($open !== null && $sum === 0) {
                 $gone[] = $open->id;
             } elseif ($open !== null) {
@@ -62,8 +62,8 @@ final readonly class PostDifferences
     {
         $posted = [];
         foreach (Entry::query()
-            ->whereIn('person_id', array_map(static fn (PostedDifference $one): int => $one->entry->int('person_id'), $differences))
-            ->whereIn('corrects', array_map(static fn (PostedDifference $one): string => $one->entry->string('date'), $differences))
+            ->whereIn('person_id', array_map(static fn (PostedDifference $one): int => $one->entry->entry->personId, $differences))
+            ->whereIn('corrects', array_map(static fn (PostedDifference $one): string => $one->entry->entry->date->toString(), $differences))
             ->orderBy('date')->get() as $entry) {
             $posted[PostedDifference::keyOf($entry->person_id, $entry->task_id, $entry->role_id, $entry->corrects?->toString())][] = $entry;
         }
@@ -74,7 +74,7 @@ final readonly class PostDifferences
     /** @param  list<Entry>  $before */
     private static function firstOpenDay(PostedDifference $difference, ?Day $closedUntil, array $before): string
     {
-        $own = Day::of($difference->entry->string('date'));
+        $own = $difference->entry->entry->date;
         $day = $closedUntil === null ? $own : Day::later($own, $closedUntil->plusDays(1));
         $taken = array_map(static fn (Entry $entry): string => $entry->date->toString(), $before);
         while (in_array($day->toString(), $taken, true)) {
@@ -88,10 +88,10 @@ final readonly class PostDifferences
     private static function entry(PostedDifference $difference, string $day): array
     {
         return [
-            'person_id' => $difference->entry->int('person_id'),
-            'task_id' => $difference->entry->int('task_id'),
-            'role_id' => $difference->entry->intOrNull('role_id'),
-            'corrects' => $difference->entry->string('date'),
+            'person_id' => $difference->entry->entry->personId,
+            'task_id' => $difference->entry->entry->taskId,
+            'role_id' => $difference->entry->entry->roleId,
+            'corrects' => $difference->entry->entry->date->toString(),
             'date' => $day,
             'minutes' => $difference->minutes->toInt(),
             'state' => EntryState::Approved->value,

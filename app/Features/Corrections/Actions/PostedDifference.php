@@ -4,20 +4,20 @@ declare(strict_types=1);
 
 namespace App\Features\Corrections\Actions;
 
-use App\Support\Database\Record;
+use App\Features\Corrections\Queries\CorrectableEntry;
 use Moss\Core\Time\Minutes;
 
 /** What is to be posted beside a settled entry; negative where less was worked. */
 final readonly class PostedDifference
 {
-    public function __construct(public Record $entry, public Minutes $minutes, public string $reason)
+    public function __construct(public CorrectableEntry $entry, public Minutes $minutes, public string $reason)
     {
     }
 
     /** The same for every difference that was, or is to be, posted for the same entry. */
     public function key(): string
     {
-        return self::keyOf($this->entry->int('person_id'), $this->entry->int('task_id'), $this->entry->intOrNull('role_id'), $this->entry->string('date'));
+        return self::keyOf($this->entry->entry->personId, $this->entry->entry->taskId, $this->entry->entry->roleId, $this->entry->entry->date->toString());
     }
 
     public static function keyOf(int $person, int $task, ?int $role, ?string $corrects): string

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Features\Corrections\Actions;
 
-use App\Approval\EntryRoute;
 use App\AuditTrail\AuditTrail;
 use App\AuditTrail\AuditTrailLine;
 use App\AuditTrail\AuditTrailSubject;
 use App\Features\Corrections\Queries\CorrectableEntries;
+use App\Features\Corrections\Queries\CorrectableEntry;
 use App\Features\Corrections\Queries\FullDays;
 use App\Models\Correction;
 use App\Models\Organisation;
@@ -16,12 +16,11 @@ use App\Models\Person;
 use App\Models\ProposalState;
 use App\Sheet\LineKey;
 use App\Support\Clock\Today;
-use App\Support\Database\Record;
+use App\Support\Database\Rows;
 use App\Support\Language\Wording;
 use Illuminate\Support\Facades\DB;
 use Moss\Core\Sheet\Actor;
 use Moss\Core\Sheet\ActRefused;
-use Moss\Core\Sheet\EntryState;
 use Moss\Core\Sheet\EntryStatus;
 use Moss\Core\Time\HoursText;
 use Moss\Core\Time\HoursTextRefused;
@@ -65,12 +64,12 @@ final readonly class ProposeCorrections
         $lines = [];
         $undecided = [];
         foreach ($changes as [$entry, $minutes]) {
-            $steps = EntryRoute::of($entry, $default)->steps();
+            $steps = $entry->entry->route($default)->steps();
             $last = end($steps);
             $rows[] = $this->row($actor, $entry, $minutes, $reason, $last === false ? null : $last->approver);
             $lines[] = self::line($actor, $entry, $minutes, $reason);
             if ($last === false) {
-                $undecided[$entry->int('id')] = $entry;
+                $undecided[$entry->entry->id] = $entry;
             }
         }
         $corrections = $this->write($rows);
@@ -93,8 +92,8 @@ final readonly class ProposeCorrections
 
     /**
      * @param  non-empty-list<ProposedHours>  $proposals
-     * @param  array<string, Record>  $entries  by cell
-     * @return list<array{Record, Minutes}> those that change something
+     * @param  array<string, CorrectableEntry>  $entries  by cell
+     * @return list<array{CorrectableEntry, Minutes}> those that change something
      */
     private function changes(Person $actor, Person $owner, array $proposals, array $entries, string $reason): array
     {
@@ -102,19 +101,19 @@ final readonly class ProposeCorrections
         $growth = [];
         foreach ($proposals as $proposed) {
             $entry = $entries[$proposed->cell()] ?? throw CorrectionRefused::because('no_entry', ['day' => Wording::day($proposed->day)]);
-            EntryStatus::of(EntryState::from($entry->string('state')))->correctionProposed(new Actor(isOwner: $actor->id === $owner->id, maySubmit: true));
+            EntryStatus::of($entry->entry->state)->correctionProposed(new Actor(isOwner: $actor->id === $owner->id, maySubmit: true));
             $minutes = HoursText::onDay($proposed->hours);
-            $isSame = $entry->intOrNull('proposed') === $minutes->toInt() && $entry->stringOrNull('reason') === $reason;
-            if ($entry->intOrNull('proposed') === null && CorrectableEntries::minutes($entry) === $minutes->toInt()) {
+            $isSame = $entry->proposed?->toInt() === $minutes->toInt() && $entry->reason === $reason;
+            if ($entry->proposed?->toInt() === null && $entry->minutes()->toInt() === $minutes->toInt()) {
                 throw CorrectionRefused::because('no_change', ['day' => Wording::day($proposed->day), 'hours' => Wording::hours($minutes, $actor)]);
             }
             if (! $isSame) {
                 $changes[] = [$entry, $minutes];
             }
             $date = $proposed->day->toString();
-            $growth[$date] = ($growth[$date] ?? 0) + $minutes->toInt() - CorrectableEntries::minutes($entry);
+            $growth[$date] = ($growth[$date] ?? 0) + $minutes->toInt() - $entry->minutes()->toInt();
         }
-        $entryIds = array_map(static fn (array $change): int => $change[0]->int('id'), $changes);
+        $entryIds = array_map(static fn (array $change): int => $change[0]->entry->id, $changes);
         foreach (FullDays::waiting($owner->id, array_keys($growth), $entryIds) as $date => $minutes) {
             $growth[$date] += $minutes;
         }
@@ -124,19 +123,19 @@ final readonly class ProposeCorrections
     }
 
     /** @return array<string, string|int|null> */
-    private function row(Person $actor, Record $entry, Minutes $minutes, string $reason, ?string $approver): array
+    private function row(Person $actor, CorrectableEntry $entry, Minutes $minutes, string $reason, ?string $approver): array
     {
         return [
-            'id' => $entry->intOrNull('correction'),
-            'entry_id' => $entry->int('id'),
+            'id' => $entry->correction,
+            'entry_id' => $entry->entry->id,
             'state' => ProposalState::Waiting->value,
-            'person_id' => $entry->int('person_id'),
-            'task_id' => $entry->int('task_id'),
-            'role_id' => $entry->intOrNull('role_id'),
-            'date' => $entry->string('date'),
+            'person_id' => $entry->entry->personId,
+            'task_id' => $entry->entry->taskId,
+            'role_id' => $entry->entry->roleId,
+            'date' => $entry->entry->date->toString(),
             'proposed_by_id' => $actor->id,
             'proposed_at' => $this->today->now()->format('Y-m-d\TH:i:s\Z'),
-            'minutes_before' => CorrectableEntries::minutes($entry),
+            'minutes_before' => $entry->minutes()->toInt(),
             'minutes' => $minutes->toInt(),
             'reason' => $reason,
             'approver_id' => $approver === null ? null : (int) $approver,
@@ -156,28 +155,28 @@ final readonly class ProposeCorrections
             Correction::query()->upsert($known, ['id'], ['proposed_by_id', 'proposed_at', 'minutes_before', 'minutes', 'reason', 'approver_id']);
         }
 
-        return array_values(Correction::query()->whereIn('entry_id', array_column($rows, 'entry_id'))->where('state', ProposalState::Waiting)->orderBy('id')->get()->all());
+        return array_values(Correction::query()->whereIn('entry_id', array_column($rows, 'entry_id'))->waiting()->orderBy('id')->get()->all());
     }
 
-    private static function line(Person $actor, Record $entry, Minutes $minutes, string $reason): AuditTrailLine
+    private static function line(Person $actor, CorrectableEntry $entry, Minutes $minutes, string $reason): AuditTrailLine
     {
         return new AuditTrailLine(
-            'propose', $actor->id, null, $entry->int('person_id'), $entry->int('task_id'), $entry->string('date'),
-            ['role' => $entry->intOrNull('role_id'), 'minutes' => CorrectableEntries::minutes($entry)],
-            ['role' => $entry->intOrNull('role_id'), 'minutes' => $minutes->toInt()], $reason, AuditTrailSubject::Correction,
+            'propose', $actor->id, null, $entry->entry->personId, $entry->entry->taskId, $entry->entry->date->toString(),
+            ['role' => $entry->entry->roleId, 'minutes' => $entry->minutes()->toInt()],
+            ['role' => $entry->entry->roleId, 'minutes' => $minutes->toInt()], $reason, AuditTrailSubject::Correction,
         );
     }
 
     /**
      * @param  non-empty-list<ProposedHours>  $proposals
-     * @return array<string, Record> by cell
+     * @return array<string, CorrectableEntry> by cell
      */
     private function entries(Person $owner, array $proposals): array
     {
         $days = array_map(static fn (ProposedHours $proposed): string => $proposed->day->toString(), $proposals);
         $entries = [];
-        foreach (Record::all(CorrectableEntries::query()->where('entries.person_id', $owner->id)->whereIn('entries.date', $days)) as $entry) {
-            $entries[LineKey::of($entry->int('task_id'), $entry->intOrNull('role_id')).' '.$entry->string('date')] = $entry;
+        foreach (Rows::of(CorrectableEntry::class, CorrectableEntries::query()->where('entries.person_id', $owner->id)->whereIn('entries.date', $days)) as $entry) {
+            $entries[LineKey::of($entry->entry->taskId, $entry->entry->roleId).' '.$entry->entry->date->toString()] = $entry;
         }
 
         return $entries;

@@ -6,7 +6,6 @@ namespace App\Features\Corrections\Queries;
 
 use App\Approval\EntryRoute;
 use App\Models\Entry;
-use App\Support\Database\Record;
 use App\Support\Database\Sql;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Database\Query\JoinClause;
@@ -14,6 +13,7 @@ use Illuminate\Database\Query\JoinClause;
 /** Entries with what they come to now, posted differences included, and the correction that waits for them. */
 final class CorrectableEntries
 {
+    /** Rows of `CorrectableEntry`. */
     public static function query(): Builder
     {
         $posted = Entry::query()->from('entries', 'posted')->toBase()->select(Sql::total('posted.minutes'))
@@ -24,11 +24,5 @@ final class CorrectableEntries
             ->leftJoin('corrections', static fn (JoinClause $join): JoinClause => $join->on('corrections.entry_id', 'entries.id')->where('corrections.state', 'waiting'))
             ->addSelect('corrections.id AS correction', 'corrections.minutes AS proposed', 'corrections.reason')
             ->selectSub($posted, 'posted');
-    }
-
-    /** What an entry comes to, with the differences that were posted for it. */
-    public static function minutes(Record $entry): int
-    {
-        return $entry->int('minutes') + $entry->int('posted');
     }
 }

@@ -44,7 +44,7 @@ final class FullDays
     public static function waiting(int $person, array $days, array $except): array
     {
         $growth = [];
-        $query = Correction::query()->toBase()->where('person_id', $person)->where('state', 'waiting')->whereIn('date', $days)
+        $query = Correction::query()->waiting()->toBase()->where('person_id', $person)->whereIn('date', $days)
             ->whereNotIn('entry_id', $except)->whereNotNull('entry_id')->select('date', 'minutes', 'minutes_before');
         foreach (Record::all($query) as $correction) {
             $growth[$correction->string('date')] = ($growth[$correction->string('date')] ?? 0) + max(0, $correction->int('minutes') - $correction->int('minutes_before'));

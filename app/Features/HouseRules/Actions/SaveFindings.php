@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Features\HouseRules\Actions;
 
+use App\Features\HouseRules\Queries\EntryToCheck;
 use App\Features\HouseRules\Queries\SheetFindings;
 use App\Features\HouseRules\Queries\WeekFindings;
 use App\Models\Entry;
@@ -68,7 +69,7 @@ final readonly class SaveFindings
         $found = [];
         foreach ($people as $person) {
             foreach ($weeks[$person->id] as $week) {
-                $found[] = [$person, $week, $findings->of($person, $week, $this->today->for($person), true, static fn (Record $entry): bool => $entry->string('state') === EntryState::Submitted->value)];
+                $found[] = [$person, $week, $findings->of($person, $week, $this->today->for($person), true, static fn (EntryToCheck $entry): bool => $entry->state === EntryState::Submitted)];
             }
         }
         $this->save($found);

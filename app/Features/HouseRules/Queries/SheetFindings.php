@@ -15,7 +15,6 @@ use Moss\Core\Calendar\Week;
 use Moss\Core\HouseRules\HouseRules;
 use Moss\Core\HouseRules\RuleCode;
 use Moss\Core\HouseRules\Severity;
-use Moss\Core\Sheet\EntryState;
 
 /** What the house rules find in the weeks of any number of people, in a fixed number of queries. */
 final readonly class SheetFindings
@@ -34,12 +33,12 @@ final readonly class SheetFindings
     /** What is found while a week is being written: in all that is open. */
     public static function whileWriting(Person $owner, Week $week, Day $today): WeekFindings
     {
-        return self::load([$owner], $week->days())->of($owner, $week, $today, false, static fn (Record $entry): bool => EntryState::from($entry->string('state'))->isOpen());
+        return self::load([$owner], $week->days())->of($owner, $week, $today, false, static fn (EntryToCheck $entry): bool => $entry->state->isOpen());
     }
 
     /**
      * @param  bool  $isWhole  whether the whole week is being submitted
-     * @param  Closure(Record): bool  $inQuestion  which entries are to be checked
+     * @param  Closure(EntryToCheck): bool  $inQuestion  which entries are to be checked
      */
     public function of(Person $owner, Week $week, Day $today, bool $isWhole, Closure $inQuestion): WeekFindings
     {

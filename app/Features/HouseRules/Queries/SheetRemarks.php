@@ -30,7 +30,7 @@ final class SheetRemarks
             self::clock($span->int('starts_at')),
             self::clock($span->int('ends_at')),
             $span->int('break_minutes'),
-        ), Record::all(DaySpan::query()->toBase()->where('person_id', $owner->id)->whereBetween('date', [$week->monday()->toString(), $week->sunday()->toString()])->orderBy('date')));
+        ), Record::all(DaySpan::query()->inWeek($week)->toBase()->where('person_id', $owner->id)->orderBy('date')));
     }
 
     private static function clock(int $minutes): string

@@ -9,8 +9,10 @@ use App\Models\Absence as AbsenceModel;
 use App\Models\DaySpan;
 use App\Models\Entry;
 use App\Models\Person;
+use App\Models\ProjectState;
 use App\Models\Team;
 use App\Support\Database\Record;
+use App\Support\Database\Rows;
 use App\Support\Database\Sql;
 use Closure;
 use Illuminate\Database\Query\JoinClause;
@@ -22,7 +24,6 @@ use Moss\Core\Calendar\Week;
 use Moss\Core\HouseRules\CheckedEntry;
 use Moss\Core\HouseRules\CheckedSheet;
 use Moss\Core\HouseRules\CheckedTask;
-use Moss\Core\Sheet\Line;
 use Moss\Core\Time\Minutes;
 
 /** Sheets of any number of people as the house rules look at them, in a fixed number of queries. */
@@ -33,7 +34,7 @@ final readonly class SheetsToCheck
      * @param  array<int, list<Absence>>  $absences  by person
      * @param  array<int, array<string, string>>  $kinds  of absence, by person and day
      * @param  array<int, array<string, Minutes>>  $spans  by person and day
-     * @param  array<int, list<Record>>  $entries  by person
+     * @param  array<int, list<EntryToCheck>>  $entries  by person
      * @param  array<int, true>  $spentBudgets  by project
      */
     private function __construct(
@@ -54,12 +55,12 @@ final readonly class SheetsToCheck
         $ids = array_map(static fn (Person $person): int => $person->id, $people);
         $teams = array_values(array_unique(array_filter(array_map(static fn (Person $person): ?int => $person->team_id, $people))));
         $entries = self::entries($ids, $days);
-        $tasks = array_values(array_unique(array_map(static fn (Record $entry): int => $entry->int('task_id'), $entries)));
-        $projects = array_values(array_unique(array_map(static fn (Record $entry): int => $entry->int('project_id'), $entries)));
+        $tasks = array_values(array_unique(array_map(static fn (EntryToCheck $entry): int => $entry->taskId, $entries)));
+        $projects = array_values(array_unique(array_map(static fn (EntryToCheck $entry): int => $entry->projectId, $entries)));
         [$absences, $kinds] = self::absences($ids, $days);
         $byPerson = [];
         foreach ($entries as $entry) {
-            $byPerson[$entry->int('person_id')][] = $entry;
+            $byPerson[$entry->personId][] = $entry;
         }
         $codes = [];
         foreach (Record::all(Team::query()->toBase()->select('id', 'code')->whereIntegerInRaw('id', $teams)) as $team) {
@@ -71,7 +72,7 @@ final readonly class SheetsToCheck
 
     /**
      * @param  bool  $isWhole  whether the whole week is being submitted
-     * @param  Closure(Record): bool  $inQuestion  which entries are to be checked
+     * @param  Closure(EntryToCheck): bool  $inQuestion  which entries are to be checked
      */
     public function sheet(Person $owner, Week $week, Day $today, bool $isWhole, Closure $inQuestion): CheckedSheet
     {
@@ -88,63 +89,49 @@ final readonly class SheetsToCheck
             $this->kinds[$owner->id] ?? [],
             $this->working->organisation()->entry_step,
             $this->spans[$owner->id] ?? [],
-            array_map(fn (Record $entry): CheckedEntry => $this->entry($entry, $owner, $team, $inQuestion), $this->entriesOf($owner, $week)),
+            array_map(fn (EntryToCheck $entry): CheckedEntry => $this->entry($entry, $owner, $team, $inQuestion), $this->entriesOf($owner, $week)),
         );
     }
 
-    /** @return list<Record> */
+    /** @return list<EntryToCheck> */
     public function entriesOf(Person $owner, Week $week): array
     {
-        [$monday, $sunday] = [$week->monday()->toString(), $week->sunday()->toString()];
-
-        return array_values(array_filter($this->entries[$owner->id] ?? [], static fn (Record $entry): bool => $entry->string('date') >= $monday && $entry->string('date') <= $sunday));
+        return array_values(array_filter($this->entries[$owner->id] ?? [], static fn (EntryToCheck $entry): bool => ! $entry->date->isBefore($week->monday()) && ! $entry->date->isAfter($week->sunday())));
     }
 
-    /** @param  Closure(Record): bool  $inQuestion */
-    private function entry(Record $entry, Person $owner, ?string $team, Closure $inQuestion): CheckedEntry
+    /** @param  Closure(EntryToCheck): bool  $inQuestion */
+    private function entry(EntryToCheck $entry, Person $owner, ?string $team, Closure $inQuestion): CheckedEntry
     {
         return new CheckedEntry(
-            self::lineOf($entry),
-            Day::of($entry->string('date')),
-            Minutes::of($entry->int('minutes')),
+            $entry->line(),
+            $entry->date,
+            $entry->minutes,
             new CheckedTask(
-                $entry->bool('internal'),
-                $entry->string('project_state') === 'closed',
-                self::day($entry, 'done_on'),
-                self::day($entry, 'starts_on'),
-                self::day($entry, 'ends_on'),
-                $this->over->isAssigned($entry->int('task_id'), $owner->code, $team),
-                $this->over->over($entry->int('task_id'), $owner->code, $team),
-                isset($this->spentBudgets[$entry->int('project_id')]),
+                $entry->internal,
+                $entry->projectState === ProjectState::Closed,
+                $entry->doneOn,
+                $entry->startsOn,
+                $entry->endsOn,
+                $this->over->isAssigned($entry->taskId, $owner->code, $team),
+                $this->over->over($entry->taskId, $owner->code, $team),
+                isset($this->spentBudgets[$entry->projectId]),
             ),
             // What was posted to correct settled time was decided when it was.
-            $entry->stringOrNull('corrects') === null && $inQuestion($entry),
-            $entry->bool('is_billable'),
-            $entry->string('note'),
-            $entry->string('client_note'),
-            $entry->stringOrNull('recorder'),
+            $entry->corrects === null && $inQuestion($entry),
+            $entry->isBillable,
+            $entry->note,
+            $entry->clientNote,
+            $entry->recorder,
         );
-    }
-
-    public static function lineOf(Record $entry): Line
-    {
-        return new Line($entry->string('project'), $entry->string('task'), $entry->stringOrNull('role'));
-    }
-
-    private static function day(Record $entry, string $column): ?Day
-    {
-        $date = $entry->stringOrNull($column);
-
-        return $date === null ? null : Day::of($date);
     }
 
     /**
      * @param  list<int>  $people
-     * @return list<Record>
+     * @return list<EntryToCheck>
      */
     private static function entries(array $people, DayRange $days): array
     {
-        return Record::all(Entry::query()->toBase()
+        return Rows::of(EntryToCheck::class, Entry::query()->toBase()
             ->join('tasks', 'tasks.id', 'entries.task_id')
             ->join('projects', 'projects.id', 'tasks.project_id')
             ->leftJoin('roles', 'roles.id', 'entries.role_id')

@@ -7,7 +7,6 @@ namespace App\Features\HouseRules\Queries;
 use App\Features\HouseRules\Props\FindingProps;
 use App\Models\Person;
 use App\Sheet\LineKey;
-use App\Support\Database\Record;
 use App\Support\Language\TextValues;
 use Moss\Core\HouseRules\CheckedSheet;
 use Moss\Core\HouseRules\Finding;
@@ -20,7 +19,7 @@ final readonly class WeekFindings
     /**
      * @param  bool  $asksForSpans  whether a rule wants to know start, end and break of days
      * @param  list<Finding>  $findings
-     * @param  list<Record>  $entries  of the week, in the order of those of the sheet
+     * @param  list<EntryToCheck>  $entries  of the week, in the order of those of the sheet
      * @param  array<string, array{int, int|null}>  $lines  task and role by the core's line
      * @param  array<string, string>  $explanations  by place
      */
@@ -31,14 +30,14 @@ final readonly class WeekFindings
     /**
      * @param  bool  $asksForSpans  whether a rule wants to know start, end and break of days
      * @param  list<Finding>  $findings
-     * @param  list<Record>  $entries  of the week, in the order of those of the sheet
+     * @param  list<EntryToCheck>  $entries  of the week, in the order of those of the sheet
      * @param  array<string, string>  $explanations  by place
      */
     public static function of(CheckedSheet $sheet, bool $asksForSpans, array $findings, array $entries, array $explanations): self
     {
         $lines = [];
         foreach ($entries as $entry) {
-            $lines[SheetsToCheck::lineOf($entry)->key()] = [$entry->int('task_id'), $entry->intOrNull('role_id')];
+            $lines[$entry->line()->key()] = [$entry->taskId, $entry->roleId];
         }
 
         return new self($sheet, $asksForSpans, $findings, $entries, $lines, $explanations);
@@ -73,7 +72,7 @@ final readonly class WeekFindings
             if (! $entry->isInQuestion) {
                 continue;
             }
-            $id = $this->entries[$index]->int('id');
+            $id = $this->entries[$index]->id;
             $needing[$id] = false;
             foreach ($this->findings as $finding) {
                 $needing[$id] = $needing[$id] || ($finding->severity->needsAttention() && $finding->place->covers($entry->line, $entry->day));

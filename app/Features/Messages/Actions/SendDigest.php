@@ -14,7 +14,6 @@ use App\Models\Person;
 use App\Notices\Notice;
 use App\Notices\NotifyPeople;
 use App\Support\Clock\Today;
-use App\Support\Database\Record;
 use App\Support\Language\ReaderLanguage;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
@@ -44,16 +43,16 @@ final readonly class SendDigest
                 return;
             }
             $lines = $turn->isEvening ? $this->dayReminder($person, $turn) : [];
-            $messages = Record::all(Message::query()->toBase()->where('person_id', $person->id)->where('by_mail', 1)->whereNull('mailed_at')->orderBy('id'));
+            $messages = Message::query()->where('person_id', $person->id)->where('by_mail', 1)->whereNull('mailed_at')->orderBy('id')->get();
             // A day reminder of another day has nothing to say any more.
-            $said = array_values(array_filter($messages, static fn (Record $message): bool => $message->string('kind') !== MessageKind::DayReminder->value || $message->string('about') === self::about($turn)));
+            $said = array_values(array_filter($messages->all(), static fn (Message $message): bool => $message->kind !== MessageKind::DayReminder || $message->about === self::about($turn)));
             if ($said !== []) {
                 Mail::to($person->email)->send(new Digest($person->name, array_map(
-                    static fn (Record $message): DigestLine => new DigestLine(MessageText::of($message, $person), url($message->string('link')), $message->string('kind') === MessageKind::DayReminder->value),
+                    static fn (Message $message): DigestLine => new DigestLine(MessageText::of($message, $person), url($message->link), $message->kind === MessageKind::DayReminder),
                     $said,
                 ), $lines));
             }
-            Message::query()->whereIntegerInRaw('id', array_map(static fn (Record $message): int => $message->int('id'), $messages))
+            Message::query()->whereKey($messages->modelKeys())
                 ->update(['mailed_at' => $this->today->now()->format('Y-m-d\TH:i:s\Z')]);
             $person->update(['mailed_in' => $turn->key()]);
         }));

@@ -34,6 +34,6 @@ final class OutboxController
         $found = $outbox->mail($person, $mail);
         abort_if($found === null, 404);
 
-        return response($found->string('html'))->header('Content-Security-Policy', self::POLICY);
+        return response($found->html)->header('Content-Security-Policy', self::POLICY);
     }
 }

@@ -10,8 +10,7 @@ use App\Features\Messages\Props\NotificationSettingProps;
 use App\Models\Message;
 use App\Models\MessageKind;
 use App\Models\Person;
-use App\Support\Database\Record;
-use Illuminate\Database\Query\Builder;
+use Illuminate\Database\Eloquent\Builder;
 
 /** What a person was told in the application, a page at a time, and how they want to be told. */
 final readonly class MessageList
@@ -24,17 +23,17 @@ final readonly class MessageList
 
     public function of(Person $reader, ?int $before): MessagesProps
     {
-        $messages = Record::all(Message::query()->toBase()->where('person_id', $reader->id)->where('in_app', 1)
+        $messages = Message::query()->where('person_id', $reader->id)->where('in_app', 1)
             ->when($before !== null, static fn (Builder $older): Builder => $older->where('id', '<', $before))
-            ->orderByDesc('id')->limit(self::AT_ONCE + 1));
-        $shown = array_slice($messages, 0, self::AT_ONCE);
+            ->orderByDesc('id')->limit(self::AT_ONCE + 1)->get();
+        $shown = array_slice($messages->all(), 0, self::AT_ONCE);
         $settings = $reader->messages;
 
         return new MessagesProps(
-            array_map(static fn (Record $message): MessageProps => new MessageProps(
-                $message->int('id'), $message->string('at'), MessageText::of($message, $reader), $message->string('link'), $message->stringOrNull('read_at') === null,
+            array_map(static fn (Message $message): MessageProps => new MessageProps(
+                $message->id, $message->at, MessageText::of($message, $reader), $message->link, $message->read_at === null,
             ), $shown),
-            count($messages) > self::AT_ONCE ? $shown[self::AT_ONCE - 1]->int('id') : null,
+            count($messages) > self::AT_ONCE ? $shown[self::AT_ONCE - 1]->id : null,
             array_map(static fn (MessageKind $kind): NotificationSettingProps => new NotificationSettingProps($kind, $settings->inApp($kind), $settings->byMail($kind)), MessageKind::cases()),
             $settings->hour,
             $settings->dayReminderHour,

@@ -4,31 +4,29 @@ declare(strict_types=1);
 
 namespace App\Features\Messages\Queries;
 
+use App\Models\Message;
 use App\Models\MessageKind;
 use App\Models\Person;
-use App\Support\Database\Record;
 use App\Support\Language\TextValues;
 use App\Support\Language\Wording;
 
 /** What a message says to its reader. */
 final class MessageText
 {
-    /** @param  Record  $message  with its kind and facts */
-    public static function of(Record $message, Person $reader): string
+    public static function of(Message $message, Person $reader): string
     {
-        $values = TextValues::printed(TextValues::read($message->string('text_values')), $reader);
-        $kind = MessageKind::from($message->string('kind'));
+        $values = TextValues::printed(TextValues::read($message->text_values), $reader);
         $variant = static fn (string $name): string => (string) ($values[$name] ?? '');
 
-        return match ($kind) {
+        return match ($message->kind) {
             MessageKind::Assigned => str_replace(':tasks', $variant('tasks'), Wording::choice('messages.assigned', (int) ($values['count'] ?? 1))),
             MessageKind::CorrectionDecided => Wording::of('messages.correction decided.'.$variant('verdict'), $values),
-            MessageKind::EstimateUpdated, MessageKind::EstimateWaiting => Wording::of('messages.'.$kind->value, $values).($variant('reason') === '' ? '' : ' '.Wording::of('messages.because', $values)),
+            MessageKind::EstimateUpdated, MessageKind::EstimateWaiting => Wording::of('messages.'.$message->kind->value, $values).($variant('reason') === '' ? '' : ' '.Wording::of('messages.because', $values)),
             MessageKind::EstimateDecided => Wording::of('messages.estimate decided.'.$variant('verdict'), $values),
             MessageKind::DayReminder => Wording::of('messages.day reminder.'.(isset($values['hours']) ? 'pencilled' : 'bare'), $values),
             MessageKind::WeekOverdue => Wording::of('messages.week overdue', $values + ['missing' => Wording::of('messages.late.'.$variant('what'), $values)]).self::by($values),
             MessageKind::WeekDue => Wording::of('messages.week due', $values).self::by($values),
-            default => Wording::of('messages.'.$kind->value, $values),
+            default => Wording::of('messages.'.$message->kind->value, $values),
         };
     }
 

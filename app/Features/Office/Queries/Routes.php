@@ -25,7 +25,7 @@ final class Routes
     public function of(string $search, int $page): RoutesProps
     {
         $organisation = Organisation::query()->sole();
-        $projects = Project::query()->toBase()->join('people', 'people.id', 'projects.manager_id')->where('projects.state', 'open');
+        $projects = Project::query()->open()->toBase()->join('people', 'people.id', 'projects.manager_id');
         TextSearch::narrow($projects, $search, ['projects.name', 'projects.code']);
         $count = (clone $projects)->count();
         $waiting = Entry::query()->toBase()->join('tasks', 'tasks.id', 'entries.task_id')->whereColumn('tasks.project_id', 'projects.id')->where('entries.state', 'submitted')

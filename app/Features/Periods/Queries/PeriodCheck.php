@@ -42,7 +42,7 @@ final class PeriodCheck
             $sums['open'][0],
             $sums['open'][1],
             $this->corrected($closedUntil),
-            Correction::query()->where('state', 'waiting')->where('date', '<=', $until->toString())->count(),
+            Correction::query()->waiting()->where('date', '<=', $until->toString())->count(),
             $sums['settling'][0],
             $sums['settling'][1],
             self::recognised($sums),

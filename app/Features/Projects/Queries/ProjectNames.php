@@ -8,6 +8,7 @@ use App\Models\Person;
 use App\Models\Task;
 use App\Models\Team;
 use App\Support\Database\Record;
+use App\Support\Database\Rows;
 use App\Support\Database\Sql;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
@@ -18,8 +19,8 @@ final readonly class ProjectNames
 {
     /**
      * @param  array<int, string>  $tasks  by id
-     * @param  array<string, Record>  $people  id, name, team code by code
-     * @param  array<string, Record>  $teams  id, name and the code of one of its members by code
+     * @param  array<string, NamedAssignee>  $people  by code
+     * @param  array<string, NamedAssignee>  $teams  by code
      */
     private function __construct(private array $tasks, private array $people, private array $teams)
     {
@@ -33,7 +34,7 @@ final readonly class ProjectNames
         }
         $on = static fn (string $table, string $column): Builder => DB::table($table)->join('tasks', 'tasks.id', $table.'.task_id')
             ->where('tasks.project_id', $project)->whereNotNull($table.'.'.$column)->select($table.'.'.$column);
-        $people = Person::query()->toBase()->select('id', 'code', 'name')
+        $people = Person::query()->toBase()->select('id', 'code', 'name', 'code AS member')
             ->whereIn('id', $on('assignments', 'person_id')->union($on('recorded_weeks', 'person_id'))->union($on('remaining_estimates', 'person_id')));
         $teams = Team::query()->toBase()->select('id', 'code', 'name')->whereIn('id', $on('assignments', 'team_id'))
             ->selectSub(Person::query()->toBase()->whereColumn('people.team_id', 'teams.id')->where('access', '<>', 'viewer')->addSelect(Sql::min('people.code')), 'member');
@@ -48,12 +49,12 @@ final readonly class ProjectNames
 
     public function person(string $code): string
     {
-        return isset($this->people[$code]) ? $this->people[$code]->string('name') : $code;
+        return isset($this->people[$code]) ? $this->people[$code]->name : $code;
     }
 
     public function personId(string $code): ?int
     {
-        return isset($this->people[$code]) ? $this->people[$code]->int('id') : null;
+        return isset($this->people[$code]) ? $this->people[$code]->id : null;
     }
 
     /** Empty for nobody. */
@@ -61,7 +62,7 @@ final readonly class ProjectNames
     {
         return match (true) {
             $assignee === null => '',
-            $assignee->isTeam => isset($this->teams[$assignee->code]) ? $this->teams[$assignee->code]->string('name') : $assignee->code,
+            $assignee->isTeam => isset($this->teams[$assignee->code]) ? $this->teams[$assignee->code]->name : $assignee->code,
             default => $this->person($assignee->code),
         };
     }
@@ -70,14 +71,14 @@ final readonly class ProjectNames
     public function assigneeIds(Assignee $assignee): array
     {
         return $assignee->isTeam
-            ? [null, isset($this->teams[$assignee->code]) ? $this->teams[$assignee->code]->int('id') : null]
+            ? [null, isset($this->teams[$assignee->code]) ? $this->teams[$assignee->code]->id : null]
             : [$this->personId($assignee->code), null];
     }
 
     /** The code of a person whose estimate counts for the assignee; null where a team has nobody. */
     public function speaker(Assignee $assignee): ?string
     {
-        return $assignee->isTeam ? ($this->teams[$assignee->code] ?? null)?->stringOrNull('member') : $assignee->code;
+        return $assignee->isTeam ? ($this->teams[$assignee->code] ?? null)?->member : $assignee->code;
     }
 
     /** A code holds no colon, so a team cannot be taken for a person. */
@@ -86,14 +87,14 @@ final readonly class ProjectNames
         return $assignee === null ? 'nobody' : ($assignee->isTeam ? 'team:' : 'person:').$assignee->code;
     }
 
-    /** @return array<string, Record> */
+    /** @return array<string, NamedAssignee> */
     private static function byCode(Builder $query): array
     {
-        $records = [];
-        foreach (Record::all($query) as $record) {
-            $records[$record->string('code')] = $record;
+        $byCode = [];
+        foreach (Rows::of(NamedAssignee::class, $query) as $one) {
+            $byCode[$one->code] = $one;
         }
 
-        return $records;
+        return $byCode;
     }
 }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Features\Projects\Queries;
 
 use App\Features\Projects\Props\ProjectPersonProps;
-use App\Support\Database\Record;
 use Moss\Core\Calendar\Week;
 use Moss\Core\Effort\AssigneeFigures;
 use Moss\Core\Effort\TaskEffort;
@@ -16,7 +15,7 @@ use Moss\Core\Planning\Assignment;
 final class ProjectPeople
 {
     /**
-     * @param  list<Record>  $sums  of entries: person, Monday, minutes, in the order of Mondays
+     * @param  list<PersonWeek>  $sums  in the order of Mondays
      * @return list<ProjectPersonProps> in the order of the first day planned, then who only recorded
      */
     public function of(ProjectOnDay $onDay, ProjectNames $names, array $sums): array
@@ -24,9 +23,9 @@ final class ProjectPeople
         $recorded = [];
         $entered = [];
         foreach ($sums as $sum) {
-            $person = $sum->string('person');
-            $recorded[$person][$sum->string('monday')] = true;
-            $entered[$person] = ($entered[$person] ?? 0) + $sum->int('minutes');
+            $person = $sum->person;
+            $recorded[$person][$sum->monday->toString()] = true;
+            $entered[$person] = ($entered[$person] ?? 0) + $sum->actual->plus($sum->pending)->toInt();
         }
         $rows = [];
         $assignments = self::byAssignee($onDay->efforts);

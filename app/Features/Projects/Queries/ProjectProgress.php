@@ -6,16 +6,16 @@ namespace App\Features\Projects\Queries;
 
 use App\Features\Projects\Props\ProgressProps;
 use App\Features\Projects\Props\ProgressWeekProps;
-use App\Models\Entry;
 use App\Models\PlannedWeek;
+use App\Models\RecordedWeek as RecordedWeekTotal;
 use App\Support\Database\Record;
+use App\Support\Database\Rows;
 use App\Support\Database\Sql;
 use Moss\Core\Calendar\Day;
 use Moss\Core\Calendar\Week;
 use Moss\Core\Effort\ComingWork;
 use Moss\Core\Effort\Progress;
 use Moss\Core\Effort\RecordedWeek;
-use Moss\Core\Sheet\EntryState;
 use Moss\Core\Time\Minutes;
 
 /** How a project goes over its weeks, and who is on it when; two queries beside those of how it stands. */
@@ -27,15 +27,11 @@ final readonly class ProjectProgress
 
     public function of(ProjectOnDay $onDay, ProjectNames $names): ProgressProps
     {
-        $sums = Record::all(Entry::query()->toBase()->join('tasks', 'tasks.id', 'entries.task_id')->join('people', 'people.id', 'entries.person_id')
-            ->where('tasks.project_id', $onDay->project->id)
-            ->select('people.code AS person', Sql::monday('entries.date', 'monday'), 'entries.state', Sql::sum('entries.minutes', 'minutes'))->groupBy('people.code', 'monday', 'entries.state')->orderBy('monday'));
-        $recorded = array_map(static function (Record $sum): RecordedWeek {
-            $isActual = EntryState::from($sum->string('state'))->isActual();
-            $minutes = Minutes::of($sum->int('minutes'));
-
-            return new RecordedWeek(Week::containing(Day::of($sum->string('monday'))), $isActual ? $minutes : Minutes::zero(), $isActual ? Minutes::zero() : $minutes);
-        }, $sums);
+        $sums = Rows::of(PersonWeek::class, RecordedWeekTotal::query()->toBase()->join('people', 'people.id', 'recorded_weeks.person_id')
+            ->whereIntegerInRaw('recorded_weeks.task_id', array_keys($onDay->efforts))
+            ->select('people.code AS person', Sql::monday('recorded_weeks.starts_on', 'monday'), Sql::sum('actual_minutes', 'actual'), Sql::sum('pending_minutes', 'pending'))
+            ->groupBy('people.code', 'monday')->orderBy('monday'));
+        $recorded = array_map(static fn (PersonWeek $sum): RecordedWeek => new RecordedWeek(Week::containing($sum->monday), $sum->actual, $sum->pending), $sums);
         $coming = ComingWork::of($onDay->efforts, $onDay->forecasting, $onDay->capacities, $onDay->today);
         $weeks = Progress::of(self::planned($onDay), $recorded, $coming);
 

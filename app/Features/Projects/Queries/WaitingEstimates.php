@@ -17,9 +17,9 @@ final class WaitingEstimates
     /** @return list<WaitingEstimateProps> the oldest first */
     public function of(ProjectOnDay $onDay, ProjectNames $names, bool $showsMoney): array
     {
-        $query = ProposedEstimate::query()->toBase()->join('tasks', 'tasks.id', 'proposed_estimates.task_id')->join('people', 'people.id', 'proposed_estimates.person_id')
+        $query = ProposedEstimate::query()->waiting()->toBase()->join('tasks', 'tasks.id', 'proposed_estimates.task_id')->join('people', 'people.id', 'proposed_estimates.person_id')
             ->leftJoin('teams', 'teams.id', 'people.team_id')->join('people AS enterers', 'enterers.id', 'proposed_estimates.entered_by_id')
-            ->where('tasks.project_id', $onDay->project->id)->where('proposed_estimates.state', 'waiting')
+            ->where('tasks.project_id', $onDay->project->id)
             ->select('proposed_estimates.*', 'people.code', 'people.name', 'teams.code AS team', 'enterers.name AS entered_by')->orderBy('proposed_estimates.id');
 
         return array_map(static fn (Record $asked): WaitingEstimateProps => self::props($asked, $onDay, $names, $showsMoney), Record::all($query));

@@ -52,7 +52,7 @@ final readonly class MarkTaskDone
     {
         if ($task->done_on === null) {
             // What waits to be decided on is about work that is no more.
-            ProposedEstimate::query()->where('task_id', $task->id)->where('state', 'waiting')
+            ProposedEstimate::query()->where('task_id', $task->id)->waiting()
                 ->update(['state' => 'withdrawn', 'decided_by_id' => $actor->id, 'decided_at' => $this->today->now()->format('Y-m-d\TH:i:s\Z')]);
             $this->change($actor, $task, $on->toString(), 'mark as done for everyone', $reason);
         }

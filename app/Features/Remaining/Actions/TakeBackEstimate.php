@@ -26,7 +26,7 @@ final readonly class TakeBackEstimate
     {
         DB::transaction(function () use ($actor, $owner, $task): void {
             $on = $this->today->for($owner);
-            $asked = ProposedEstimate::query()->where('task_id', $task->id)->where('person_id', $owner->id)->where('state', 'waiting')->first();
+            $asked = ProposedEstimate::query()->where('task_id', $task->id)->where('person_id', $owner->id)->waiting()->first();
             $estimate = RemainingEstimate::query()->where('task_id', $task->id)->where('person_id', $owner->id)->where('estimated_on', $on->toString())->first();
             $before = $this->efforts->task($task->id);
             if ($asked !== null) {

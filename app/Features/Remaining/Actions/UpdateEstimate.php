@@ -114,7 +114,7 @@ final readonly class UpdateEstimate
     /** What waited of the person on the task gives way to what they say now. */
     private function withdraw(Person $actor, Person $owner, Task $task): void
     {
-        ProposedEstimate::query()->where('task_id', $task->id)->where('person_id', $owner->id)->where('state', 'waiting')
+        ProposedEstimate::query()->where('task_id', $task->id)->where('person_id', $owner->id)->waiting()
             ->update(['state' => 'withdrawn', 'decided_by_id' => $actor->id, 'decided_at' => $this->today->now()->format('Y-m-d\TH:i:s\Z')]);
     }
 }

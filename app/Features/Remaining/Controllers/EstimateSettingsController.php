@@ -28,7 +28,7 @@ final class EstimateSettingsController
         return Inertia::render('EstimateSettings', ['settings' => new EstimateSettingsProps(
             $organisation->estimate_mode,
             $organisation->estimate_tolerance->toInt(),
-            Project::query()->where('state', 'open')->whereNotNull('estimate_mode')->where('estimate_mode', '<>', $organisation->estimate_mode->value)->count(),
+            Project::query()->open()->whereNotNull('estimate_mode')->where('estimate_mode', '<>', $organisation->estimate_mode->value)->count(),
         )]);
     }
 

@@ -8,6 +8,7 @@ use App\Approval\DecisionKind;
 use App\Approval\DecisionRights;
 use App\Approval\EntryRoute;
 use App\Approval\RecordDecision;
+use App\Approval\RoutedEntry;
 use App\Approval\Waiting;
 use App\AuditTrail\AuditTrail;
 use App\AuditTrail\AuditTrailLine;
@@ -19,7 +20,7 @@ use App\Models\Organisation;
 use App\Models\Person;
 use App\Notices\NotifyPeople;
 use App\Support\Clock\Today;
-use App\Support\Database\Record;
+use App\Support\Database\Rows;
 use App\Support\Language\Wording;
 use Illuminate\Support\Facades\DB;
 use Moss\Core\Sheet\ActRefused;
@@ -55,7 +56,7 @@ final readonly class DecideEntries
     /** @param  array<int, int>  $seen */
     private function decide(Person $approver, DecisionKind $decision, array $seen, string $comment): DecisionResult
     {
-        $entries = Record::all(EntryRoute::entries()->whereIntegerInRaw('entries.id', array_keys($seen)));
+        $entries = Rows::of(RoutedEntry::class, EntryRoute::entries()->whereIntegerInRaw('entries.id', array_keys($seen)));
         if (count($entries) !== count($seen)) {
             throw DecisionRefused::because(Wording::refusal('decided.gone'));
         }
@@ -68,29 +69,29 @@ final readonly class DecideEntries
         $told = [];
         $decided = Minutes::zero();
         foreach ($entries as $entry) {
-            $before = EntryStatus::of(EntryState::from($entry->string('state')), max(0, $entry->int('approvals')));
-            $route = EntryRoute::of($entry, $default);
+            $before = $entry->status();
+            $route = $entry->route($default);
             $actor = $rights->towards($entry);
             $after = $decision === DecisionKind::Approve ? $before->approved($actor, $route) : $before->returned($actor, $comment);
             if ($after == $before) {
                 continue;
             }
-            if ($entry->int('version') !== $seen[$entry->int('id')]) {
+            if ($entry->version !== $seen[$entry->id]) {
                 throw DecisionRefused::because(Wording::refusal('decided.changed'));
             }
             $next = $after->state === EntryState::Submitted ? $route->stepAfter($after->approvals)?->approver : null;
-            $moves[$after->state->value.' '.$after->approvals.' '.$next][] = $entry->int('id');
-            $changes->moved($entry->int('task_id'), $entry->int('person_id'), $entry->intOrNull('role_id'), $entry->string('date'), $before->state, $after->state);
+            $moves[$after->state->value.' '.$after->approvals.' '.$next][] = $entry->id;
+            $changes->moved($entry->taskId, $entry->personId, $entry->roleId, $entry->date, $before->state, $after->state);
             $lines[] = $this->auditTrailLine($approver, $rights->insteadOf($entry), $decision, $entry, $after, $comment);
-            $taken[] = $entry->with(['version' => $entry->int('version') + 1]);
+            $taken[] = $entry->afterAct();
             $told[] = [$entry, $after->state];
-            $decided = $decided->plus(Minutes::of($entry->int('minutes')));
+            $decided = $decided->plus($entry->minutes);
         }
         $this->move($approver, $decision, $moves, $comment);
         $this->totals->handle($changes);
         $this->auditTrail->of($lines);
         if ($decision === DecisionKind::Return) {
-            $this->corrections->of($approver, array_map(static fn (Record $entry): int => $entry->int('id'), $taken));
+            $this->corrections->of($approver, array_map(static fn (RoutedEntry $entry): int => $entry->id, $taken));
         }
 
         $id = $this->record->of($approver, $decision, $taken, $comment);
@@ -101,17 +102,17 @@ final readonly class DecideEntries
         return new DecisionResult($decided, count($taken));
     }
 
-    private function auditTrailLine(Person $approver, ?int $insteadOf, DecisionKind $decision, Record $entry, EntryStatus $after, string $comment): AuditTrailLine
+    private function auditTrailLine(Person $approver, ?int $insteadOf, DecisionKind $decision, RoutedEntry $entry, EntryStatus $after, string $comment): AuditTrailLine
     {
         return new AuditTrailLine(
             $decision->value,
             $approver->id,
             $insteadOf,
-            $entry->int('person_id'),
-            $entry->int('task_id'),
-            $entry->string('date'),
-            ['role' => $entry->intOrNull('role_id'), 'state' => $entry->string('state')],
-            ['role' => $entry->intOrNull('role_id'), 'state' => $after->state->value, 'approvals' => $after->approvals, 'minutes' => $entry->int('minutes')],
+            $entry->personId,
+            $entry->taskId,
+            $entry->date->toString(),
+            ['role' => $entry->roleId, 'state' => $entry->state->value],
+            ['role' => $entry->roleId, 'state' => $after->state->value, 'approvals' => $after->approvals, 'minutes' => $entry->minutes->toInt()],
             $comment,
         );
     }

@@ -4,11 +4,10 @@ declare(strict_types=1);
 
 namespace App\Features\Review\Actions;
 
+use App\Approval\RoutedEntry;
 use App\Models\MessageKind;
 use App\Models\Person;
 use App\Notices\Notice;
-use App\Support\Database\Record;
-use Moss\Core\Calendar\Day;
 use Moss\Core\Calendar\Week;
 use Moss\Core\Sheet\EntryState;
 use Moss\Core\Time\Minutes;
@@ -17,7 +16,7 @@ use Moss\Core\Time\Minutes;
 final class DecisionNotices
 {
     /**
-     * @param  list<array{Record, EntryState}>  $decided  entries with the state that they have after it
+     * @param  list<array{RoutedEntry, EntryState}>  $decided  entries with the state that they have after it
      * @return list<Notice>
      */
     public static function of(int $decision, Person $approver, array $decided, string $comment): array
@@ -27,10 +26,10 @@ final class DecisionNotices
             if ($state === EntryState::Submitted) {
                 continue;
             }
-            $week = Week::containing(Day::of($entry->string('date')));
-            $key = $entry->int('person_id').' '.$week->toString();
-            $sums[$key] ??= [$entry->int('person_id'), $week, $state, 0];
-            $sums[$key][3] += $entry->int('minutes');
+            $week = Week::containing($entry->date);
+            $key = $entry->personId.' '.$week->toString();
+            $sums[$key] ??= [$entry->personId, $week, $state, 0];
+            $sums[$key][3] += $entry->minutes->toInt();
         }
 
         return array_map(static fn (array $sum): Notice => new Notice(

@@ -6,14 +6,15 @@ namespace App\Features\Review\Actions;
 
 use App\Approval\DecisionRights;
 use App\Approval\Waiting;
+use App\Features\Review\Queries\DecidedRow;
 use App\Features\Review\Queries\SelfApproved;
+use App\Features\Review\Queries\SelfApprovedEntry;
 use App\Models\Person;
 use App\Support\Clock\Today;
-use App\Support\Database\Record;
+use App\Support\Database\Rows;
 use App\Support\Language\Wording;
 use Illuminate\Support\Facades\DB;
 use Moss\Core\Sheet\ActRefused;
-use Moss\Core\Sheet\EntryState;
 use Moss\Core\Sheet\EntryStatus;
 use Moss\Core\Time\Minutes;
 
@@ -43,18 +44,19 @@ final readonly class ReopenEntries
     private function reopen(Person $approver, array $ids): Minutes
     {
         $today = $this->today->for($approver);
-        $entries = Record::all(SelfApproved::entries()->whereIntegerInRaw('entries.id', $ids));
+        $entries = Rows::of(SelfApprovedEntry::class, SelfApproved::entries()->whereIntegerInRaw('entries.id', $ids));
         if (count($entries) !== count(array_unique($ids))) {
             throw DecisionRefused::because(Wording::refusal('decided.not_self_approved'));
         }
         $rights = new DecisionRights($approver, $this->waiting->stoodInFor($approver, $today));
         $minutes = Minutes::zero();
-        foreach ($entries as $entry) {
-            $turn = $entry->with(['approver_id' => $entry->intOrNull('approver_before_id')]);
-            EntryStatus::of(EntryState::from($entry->string('state')))->reopened($rights->towards($turn), $entry->string('at') >= SelfApproved::since($today));
-            $minutes = $minutes->plus(Minutes::of($entry->int('minutes')));
+        foreach ($entries as $one) {
+            $entry = $one->decided->entry;
+            $turn = $entry->inTurnOf($one->decided->approverBeforeId);
+            EntryStatus::of($entry->state)->reopened($rights->towards($turn), $one->at >= SelfApproved::since($today));
+            $minutes = $minutes->plus($entry->minutes);
         }
-        $this->waitAgain->handle($approver, 'reopen', $entries);
+        $this->waitAgain->handle($approver, 'reopen', array_map(static fn (SelfApprovedEntry $one): DecidedRow => $one->decided, $entries));
 
         return $minutes;
     }

@@ -5,16 +5,17 @@ declare(strict_types=1);
 namespace App\Features\Review\Actions;
 
 use App\Approval\EntryRoute;
+use App\Features\Review\Queries\DecidedRow;
 use App\Models\Decision;
 use App\Models\Person;
 use App\Notices\NotifyPeople;
 use App\Support\Clock\Today;
 use App\Support\Database\Record;
+use App\Support\Database\Rows;
 use App\Support\Language\Wording;
 use Illuminate\Support\Facades\DB;
 use Moss\Core\Sheet\Actor;
 use Moss\Core\Sheet\ActRefused;
-use Moss\Core\Sheet\EntryState;
 use Moss\Core\Sheet\EntryStatus;
 use Moss\Core\Time\Minutes;
 
@@ -50,13 +51,13 @@ final readonly class UndoDecision
         if ($made->stringOrNull('undone_at') !== null) {
             return Minutes::zero();
         }
-        $entries = Record::all(EntryRoute::entries()->join('decided_entries', 'decided_entries.entry_id', 'entries.id')->where('decided_entries.decision_id', $id)
+        $entries = Rows::of(DecidedRow::class, EntryRoute::entries()->join('decided_entries', 'decided_entries.entry_id', 'entries.id')->where('decided_entries.decision_id', $id)
             ->addSelect('decided_entries.version AS decided_version', 'approvals_before', 'approver_before_id', 'decided_before_id'));
         // An entry that is gone was cleared by its owner.
         $isWhole = count($entries) === $made->int('entries');
-        foreach ($entries as $entry) {
-            EntryStatus::of(EntryState::from($entry->string('state')))->undone(
-                new Actor(hasDecided: true), max(0, $entry->int('approvals_before')), $isWhole && $entry->int('version') === $entry->int('decided_version'),
+        foreach ($entries as $one) {
+            EntryStatus::of($one->entry->state)->undone(
+                new Actor(hasDecided: true), max(0, $one->approvalsBefore), $isWhole && $one->entry->version === $one->decidedVersion,
             );
         }
         if (! $isWhole) {

@@ -8,9 +8,9 @@ use App\AuditTrail\AuditTrail;
 use App\AuditTrail\AuditTrailLine;
 use App\Effort\Recalculation\EffortChanges;
 use App\Effort\Recalculation\UpdateTotals;
+use App\Features\Review\Queries\DecidedRow;
 use App\Models\Entry;
 use App\Models\Person;
-use App\Support\Database\Record;
 use Moss\Core\Sheet\EntryState;
 
 /** Lets decided entries wait again as they did before the decision; within the transaction of the act. */
@@ -20,23 +20,24 @@ final readonly class WaitAgain
     {
     }
 
-    /** @param  list<Record>  $entries  with what they were before the decision */
-    public function handle(Person $actor, string $act, array $entries): void
+    /** @param  list<DecidedRow>  $decided  with what they were before the decision */
+    public function handle(Person $actor, string $act, array $decided): void
     {
         $changes = new EffortChanges;
         $moves = [];
         $lines = [];
-        foreach ($entries as $entry) {
-            $before = [$entry->int('approvals_before'), $entry->intOrNull('approver_before_id'), $entry->intOrNull('decided_before_id')];
+        foreach ($decided as $one) {
+            $entry = $one->entry;
+            $before = [$one->approvalsBefore, $one->approverBeforeId, $one->decidedBeforeId];
             $moves[json_encode($before, JSON_THROW_ON_ERROR)]['before'] = $before;
-            $moves[json_encode($before, JSON_THROW_ON_ERROR)]['ids'][] = $entry->int('id');
+            $moves[json_encode($before, JSON_THROW_ON_ERROR)]['ids'][] = $entry->id;
             $changes->moved(
-                $entry->int('task_id'), $entry->int('person_id'), $entry->intOrNull('role_id'), $entry->string('date'), EntryState::from($entry->string('state')), EntryState::Submitted,
+                $entry->taskId, $entry->personId, $entry->roleId, $entry->date->toString(), $entry->state, EntryState::Submitted,
             );
             $lines[] = new AuditTrailLine(
-                $act, $actor->id, null, $entry->int('person_id'), $entry->int('task_id'), $entry->string('date'),
-                ['role' => $entry->intOrNull('role_id'), 'state' => $entry->string('state')],
-                ['role' => $entry->intOrNull('role_id'), 'state' => EntryState::Submitted->value],
+                $act, $actor->id, null, $entry->personId, $entry->taskId, $entry->date->toString(),
+                ['role' => $entry->roleId, 'state' => $entry->state->value],
+                ['role' => $entry->roleId, 'state' => EntryState::Submitted->value],
             );
         }
         foreach ($moves as ['before' => [$approvals, $approver, $decidedBy], 'ids' => $ids]) {

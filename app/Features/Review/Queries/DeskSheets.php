@@ -16,6 +16,7 @@ use App\Sheet\ExpectedDaysOfMany;
 use App\Sheet\LineKey;
 use App\Sheet\Props\DayProps;
 use App\Support\Database\Record;
+use App\Support\Database\Rows;
 use App\Support\Database\Sql;
 use App\Support\Language\TextValues;
 use App\Support\Language\Wording;
@@ -42,15 +43,15 @@ final readonly class DeskSheets
     /** @return list<WaitingSheetProps> those that need attention first, then the oldest */
     public function of(Person $approver, Day $today, DeskFilter $filter, int $page): array
     {
-        $sheets = Record::all($filter->narrow($this->waiting->for($approver, $today))
+        $sheets = Rows::of(WaitingWeek::class, $filter->narrow($this->waiting->for($approver, $today))
             ->select('entries.person_id', Sql::monday('entries.date', 'monday'), 'people.name')
             ->groupBy('entries.person_id', 'monday')->orderByRaw('sum(entries.needs_attention) > 0 DESC, monday, people.name')
             ->offset(($page - 1) * ReviewDesk::SHEETS_AT_ONCE)->limit(ReviewDesk::SHEETS_AT_ONCE));
         if ($sheets === []) {
             return [];
         }
-        $weeks = array_map(static fn (Record $sheet): Week => Week::containing(Day::of($sheet->string('monday'))), $sheets);
-        $ids = array_values(array_unique(array_map(static fn (Record $sheet): int => $sheet->int('person_id'), $sheets)));
+        $weeks = array_map(static fn (WaitingWeek $sheet): Week => Week::containing($sheet->monday), $sheets);
+        $ids = array_values(array_unique(array_map(static fn (WaitingWeek $sheet): int => $sheet->personId, $sheets)));
         $people = Person::query()->whereIntegerInRaw('id', $ids)->get()->keyBy('id');
         $expected = ExpectedDaysOfMany::load(array_values($people->all()), $weeks);
         $lines = $this->lines->of($approver, $today, $filter, $sheets);
@@ -60,11 +61,11 @@ final readonly class DeskSheets
         $answers = $this->answers($sheets, $weeks);
         $props = [];
         foreach ($sheets as $index => $sheet) {
-            $owner = $people[$sheet->int('person_id')] ?? null;
-            $waiting = $lines[self::key($sheet)] ?? null;
+            $owner = $people[$sheet->personId] ?? null;
+            $waiting = $lines[$sheet->key()] ?? null;
             if ($owner !== null && $waiting !== null) {
                 $isWhole = isset($whole[$owner->id]);
-                $props[] = $this->sheet($owner, $weeks[$index], $isWhole, $expected->props($owner, $weeks[$index], $today, $isWhole), $waiting, $isWhole ? $entered[self::key($sheet)] ?? 0 : $waiting->minutes, $findings[self::key($sheet)] ?? [], $answers[self::key($sheet)] ?? []);
+                $props[] = $this->sheet($owner, $weeks[$index], $isWhole, $expected->props($owner, $weeks[$index], $today, $isWhole), $waiting, $isWhole ? $entered[$sheet->key()] ?? 0 : $waiting->minutes, $findings[$sheet->key()] ?? [], $answers[$sheet->key()] ?? []);
             }
         }
 
@@ -97,7 +98,7 @@ final readonly class DeskSheets
     }
 
     /**
-     * @param  list<Record>  $sheets
+     * @param  list<WaitingWeek>  $sheets
      * @return array<string, int> minutes by sheet
      */
     private function entered(array $sheets): array
@@ -105,20 +106,20 @@ final readonly class DeskSheets
         $query = Entry::query()->toBase()->select('entries.person_id', Sql::monday('entries.date', 'monday'), Sql::sum('entries.minutes', 'minutes'))
             ->where(static function (Builder $any) use ($sheets): void {
                 foreach ($sheets as $sheet) {
-                    $any->orWhere(static fn (Builder $one): Builder => $one->where('entries.person_id', $sheet->int('person_id'))
-                        ->whereBetween('entries.date', [$sheet->string('monday'), Day::of($sheet->string('monday'))->plusDays(6)->toString()]));
+                    $any->orWhere(static fn (Builder $one): Builder => $one->where('entries.person_id', $sheet->personId)
+                        ->whereBetween('entries.date', [$sheet->monday, $sheet->monday->plusDays(6)]));
                 }
             })->groupBy('entries.person_id', 'monday');
         $entered = [];
         foreach (Record::all($query) as $record) {
-            $entered[self::key($record)] = $record->int('minutes');
+            $entered[$record->string('person_id').' '.$record->string('monday')] = $record->int('minutes');
         }
 
         return $entered;
     }
 
     /**
-     * @param  list<Record>  $sheets
+     * @param  list<WaitingWeek>  $sheets
      * @param  list<Week>  $weeks
      * @param  array<int, true>  $whole  people whose whole week the reader may see
      * @return array<string, list<FindingProps>> by sheet
@@ -147,7 +148,7 @@ final readonly class DeskSheets
     }
 
     /**
-     * @param  list<Record>  $sheets
+     * @param  list<WaitingWeek>  $sheets
      * @param  list<Week>  $weeks
      * @return array<string, list<AnswerProps>> by sheet
      */
@@ -163,14 +164,14 @@ final readonly class DeskSheets
     }
 
     /**
-     * @param  list<Record>  $sheets
+     * @param  list<WaitingWeek>  $sheets
      * @param  list<Week>  $weeks
      */
     private function ofSheets(string $table, array $sheets, array $weeks): Builder
     {
         return DB::table($table)->where(static function (Builder $any) use ($sheets, $weeks): void {
             foreach ($sheets as $index => $sheet) {
-                $any->orWhere(static fn (Builder $one): Builder => $one->where('person_id', $sheet->int('person_id'))->where('week', $weeks[$index]->toString()));
+                $any->orWhere(static fn (Builder $one): Builder => $one->where('person_id', $sheet->personId)->where('week', $weeks[$index]->toString()));
             }
         });
     }
@@ -190,10 +191,5 @@ final readonly class DeskSheets
         }
 
         return $bySheet;
-    }
-
-    private static function key(Record $sheet): string
-    {
-        return $sheet->int('person_id').' '.$sheet->string('monday');
     }
 }

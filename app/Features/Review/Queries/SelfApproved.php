@@ -8,7 +8,7 @@ use App\Approval\EntryRoute;
 use App\Features\Review\Props\SelfApprovedProps;
 use App\Models\Decision;
 use App\Models\Person;
-use App\Support\Database\Record;
+use App\Support\Database\Rows;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Database\Query\JoinClause;
 use Moss\Core\Calendar\Day;
@@ -30,7 +30,7 @@ final class SelfApproved
             ->join('decisions', 'decisions.id', 'decided_entries.decision_id')
             ->where('decisions.decision', 'approve itself')
             ->where('entries.state', 'approved')
-            ->addSelect('decisions.at', 'approvals_before', 'approver_before_id', 'decided_before_id');
+            ->addSelect('decisions.at', 'people.name', 'decided_entries.version AS decided_version', 'approvals_before', 'approver_before_id', 'decided_before_id');
     }
 
     /** Those that the person would have decided on, since the day from which they can still be reopened. */
@@ -51,12 +51,13 @@ final class SelfApproved
     public static function sheets(Person $person, Day $today): array
     {
         $sheets = [];
-        foreach (Record::all(self::of($person, $today)->addSelect('people.name')->orderByDesc('entries.date')->orderBy('people.name')) as $entry) {
-            $week = Week::containing(Day::of($entry->string('date')));
-            $key = $week->toString().' '.$entry->string('name');
+        foreach (Rows::of(SelfApprovedEntry::class, self::of($person, $today)->orderByDesc('entries.date')->orderBy('people.name')) as $one) {
+            $entry = $one->decided->entry;
+            $week = Week::containing($entry->date);
+            $key = $week->toString().' '.$one->name;
             $known = $sheets[$key] ?? null;
             $sheets[$key] = new SelfApprovedProps(
-                $entry->string('name'), $week->toString(), $week->number(), ($known->minutes ?? 0) + $entry->int('minutes'), [...($known->entries ?? []), $entry->int('id')],
+                $one->name, $week->toString(), $week->number(), ($known->minutes ?? 0) + $entry->minutes->toInt(), [...($known->entries ?? []), $entry->id],
             );
         }
 

@@ -8,9 +8,10 @@ use App\Approval\Waiting;
 use App\Effort\RatesInForce;
 use App\Features\Review\Props\WaitingCorrectionProps;
 use App\Models\Person;
-use App\Support\Database\Record;
+use App\Support\Database\Rows;
 use Moss\Core\Calendar\Day;
 use Moss\Core\Money\Pricing;
+use Moss\Core\Sheet\EntryState;
 use Moss\Core\Time\Minutes;
 
 /** The corrections that wait for an approver, oldest first. */
@@ -25,7 +26,7 @@ final readonly class WaitingCorrections
     /** @return list<WaitingCorrectionProps> */
     public function of(Person $approver, Day $today): array
     {
-        $corrections = Record::all($this->waiting->corrections($approver, $today)
+        $corrections = Rows::of(WaitingCorrection::class, $this->waiting->corrections($approver, $today)
             ->join('entries', 'entries.id', 'corrections.entry_id')
             ->join('people', 'people.id', 'corrections.person_id')
             ->join('tasks', 'tasks.id', 'corrections.task_id')
@@ -38,29 +39,29 @@ final readonly class WaitingCorrections
             ->orderBy('corrections.id')->limit(self::MOST));
         $pricing = $corrections === [] ? null : RatesInForce::load();
 
-        return array_map(static fn (Record $correction): WaitingCorrectionProps => new WaitingCorrectionProps(
-            $correction->int('id'),
-            $correction->string('person_name'),
-            $correction->string('task_name'),
-            $correction->string('project'),
-            $correction->string('project_name'),
-            $correction->stringOrNull('role_name'),
-            $correction->string('date'),
-            $correction->int('minutes_before'),
-            $correction->int('minutes'),
-            $correction->string('reason'),
-            $correction->string('state') === 'settled',
-            $pricing !== null && $approver->seesCostOfProjectsOf($correction->int('manager_id')) ? self::cost($correction, $pricing) : null,
-            $correction->intOrNull('approver_id') === $approver->id ? null : $correction->stringOrNull('approver'),
+        return array_map(static fn (WaitingCorrection $correction): WaitingCorrectionProps => new WaitingCorrectionProps(
+            $correction->id,
+            $correction->personName,
+            $correction->taskName,
+            $correction->project,
+            $correction->projectName,
+            $correction->roleName,
+            $correction->date->toString(),
+            $correction->minutesBefore->toInt(),
+            $correction->minutes->toInt(),
+            $correction->reason,
+            $correction->state === EntryState::Settled,
+            $pricing !== null && $approver->seesCostOfProjectsOf($correction->managerId) ? self::cost($correction, $pricing) : null,
+            $correction->approverId === $approver->id ? null : $correction->approver,
         ), $corrections);
     }
 
     /** Approved time is priced anew as a whole; a difference to settled time is priced by itself. */
-    private static function cost(Record $correction, Pricing $pricing): ?int
+    private static function cost(WaitingCorrection $correction, Pricing $pricing): ?int
     {
         $cost = static fn (int $minutes): ?int => self::known($correction, $pricing, Minutes::of($minutes));
-        [$before, $after] = [$correction->int('minutes_before'), $correction->int('minutes')];
-        if ($correction->string('state') === 'settled') {
+        [$before, $after] = [$correction->minutesBefore->toInt(), $correction->minutes->toInt()];
+        if ($correction->state === EntryState::Settled) {
             return $cost($after - $before);
         }
         [$old, $new] = [$cost($before), $cost($after)];
@@ -68,9 +69,9 @@ final readonly class WaitingCorrections
         return $old === null || $new === null ? null : $new - $old;
     }
 
-    private static function known(Record $correction, Pricing $pricing, Minutes $minutes): ?int
+    private static function known(WaitingCorrection $correction, Pricing $pricing, Minutes $minutes): ?int
     {
-        $cost = $pricing->cost($correction->string('person'), $correction->stringOrNull('role'), Day::of($correction->string('date')), $minutes);
+        $cost = $pricing->cost($correction->person, $correction->role, $correction->date, $minutes);
 
         return $cost->unrated->isZero() ? $cost->known->cents() : null;
     }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Features\Review\Queries;
 
-use App\Approval\RouteNames;
 use App\Approval\Waiting;
 use App\Effort\RatesInForce;
 use App\Features\Review\Props\WaitingCellProps;
@@ -12,14 +11,13 @@ use App\Features\Review\Props\WaitingLineProps;
 use App\Models\Organisation;
 use App\Models\Person;
 use App\Sheet\LineKey;
-use App\Support\Database\Record;
+use App\Support\Database\Rows;
 use App\Support\Database\Sql;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Database\Query\JoinClause;
 use Moss\Core\Calendar\Day;
 use Moss\Core\Money\Pricing;
 use Moss\Core\Review\RouteKind;
-use Moss\Core\Time\Minutes;
 
 /** The lines of sheets with the entries on them that wait for an approver. */
 final readonly class WaitingLines
@@ -29,22 +27,22 @@ final readonly class WaitingLines
     }
 
     /**
-     * @param  list<Record>  $sheets  with their person and Monday
+     * @param  list<WaitingWeek>  $sheets  with their person and Monday
      * @return array<string, WaitingLinesOfSheet> by person and Monday
      */
     public function of(Person $approver, Day $today, DeskFilter $filter, array $sheets): array
     {
         $default = Organisation::query()->sole()->approval;
-        $pricing = RatesInForce::of(array_values(array_unique(array_map(static fn (Record $sheet): int => $sheet->int('person_id'), $sheets))));
+        $pricing = RatesInForce::of(array_values(array_unique(array_map(static fn (WaitingWeek $sheet): int => $sheet->personId, $sheets))));
         $bySheet = [];
-        foreach (Record::all($this->entries($approver, $today, $filter, $sheets)) as $entry) {
-            $bySheet[$entry->int('person_id').' '.$entry->string('monday')][LineKey::of($entry->int('task_id'), $entry->intOrNull('role_id'))][] = $entry;
+        foreach (Rows::of(WaitingEntry::class, $this->entries($approver, $today, $filter, $sheets)) as $entry) {
+            $bySheet[$entry->personId.' '.$entry->monday->toString()][LineKey::of($entry->taskId, $entry->roleId)][] = $entry;
         }
 
         return array_map(fn (array $lines): WaitingLinesOfSheet => $this->ofSheet($approver, $lines, $default, $pricing), $bySheet);
     }
 
-    /** @param  list<Record>  $sheets */
+    /** @param  list<WaitingWeek>  $sheets */
     private function entries(Person $approver, Day $today, DeskFilter $filter, array $sheets): Builder
     {
         return $filter->narrow($this->waiting->for($approver, $today))
@@ -56,8 +54,8 @@ final readonly class WaitingLines
                 ->on('recorders.id', 'entries.recorded_by_id')->whereColumn('recorders.id', '<>', 'entries.person_id'))
             ->where(static function (Builder $any) use ($sheets): void {
                 foreach ($sheets as $sheet) {
-                    $any->orWhere(static fn (Builder $one): Builder => $one->where('entries.person_id', $sheet->int('person_id'))
-                        ->whereBetween('entries.date', [$sheet->string('monday'), Day::of($sheet->string('monday'))->plusDays(6)->toString()]));
+                    $any->orWhere(static fn (Builder $one): Builder => $one->where('entries.person_id', $sheet->personId)
+                        ->whereBetween('entries.date', [$sheet->monday, $sheet->monday->plusDays(6)]));
                 }
             })
             ->select('entries.id', 'entries.version', 'entries.person_id', 'entries.task_id', 'entries.role_id', 'entries.date', 'entries.minutes', 'entries.note', 'entries.client_note')
@@ -68,7 +66,7 @@ final readonly class WaitingLines
             ->orderBy('projects.code')->orderBy('tasks.code')->orderBy('roles.code')->orderBy('entries.date');
     }
 
-    /** @param  array<string, non-empty-list<Record>>  $lines */
+    /** @param  array<string, non-empty-list<WaitingEntry>>  $lines */
     private function ofSheet(Person $approver, array $lines, RouteKind $default, Pricing $pricing): WaitingLinesOfSheet
     {
         $minutes = 0;
@@ -76,9 +74,9 @@ final readonly class WaitingLines
         $props = [];
         foreach ($lines as $key => $entries) {
             foreach ($entries as $entry) {
-                $minutes += $entry->int('minutes');
-                $turn = $entry->stringOrNull('approver');
-                if ($turn !== null && $entry->intOrNull('approver_id') !== $approver->id) {
+                $minutes += $entry->minutes->toInt();
+                $turn = $entry->approver;
+                if ($turn !== null && $entry->approverId !== $approver->id) {
                     $standingInFor[$turn] = true;
                 }
             }
@@ -88,38 +86,38 @@ final readonly class WaitingLines
         return new WaitingLinesOfSheet($props, $minutes, array_map(strval(...), array_keys($standingInFor)));
     }
 
-    /** @param  non-empty-list<Record>  $entries */
+    /** @param  non-empty-list<WaitingEntry>  $entries */
     private function line(Person $approver, string $key, array $entries, RouteKind $default, Pricing $pricing): WaitingLineProps
     {
         $first = $entries[0];
-        $seesMoney = $approver->seesCostOfProjectsOf($first->int('project_manager_id'));
+        $seesMoney = $approver->seesCostOfProjectsOf($first->projectManagerId);
 
         return new WaitingLineProps(
             $key,
-            $first->string('task_name'),
-            $first->string('project'),
-            $first->string('project_name'),
-            $first->stringOrNull('role_name'),
-            $first->bool('is_billable'),
-            $first->int('approvals'),
-            RouteNames::after($first, $default, $first->int('approvals') + 1),
-            array_map(static fn (Record $entry): WaitingCellProps => new WaitingCellProps(
-                $entry->int('id'),
-                $entry->int('version'),
-                $entry->string('date'),
-                $entry->int('minutes'),
-                $entry->bool('needs_attention'),
-                $entry->string('note'),
-                $entry->string('client_note'),
-                $entry->stringOrNull('recorder'),
+            $first->taskName,
+            $first->project,
+            $first->projectName,
+            $first->roleName,
+            $first->isBillable,
+            $first->approvals,
+            $first->routeAfter($default),
+            array_map(static fn (WaitingEntry $entry): WaitingCellProps => new WaitingCellProps(
+                $entry->id,
+                $entry->version,
+                $entry->date->toString(),
+                $entry->minutes->toInt(),
+                $entry->needsAttention,
+                $entry->note,
+                $entry->clientNote,
+                $entry->recorder,
                 $seesMoney ? self::cost($entry, $pricing) : null,
             ), $entries),
         );
     }
 
-    private static function cost(Record $entry, Pricing $pricing): ?int
+    private static function cost(WaitingEntry $entry, Pricing $pricing): ?int
     {
-        $cost = $pricing->cost($entry->string('person'), $entry->stringOrNull('role'), Day::of($entry->string('date')), Minutes::of($entry->int('minutes')));
+        $cost = $pricing->cost($entry->person, $entry->role, $entry->date, $entry->minutes);
 
         return $cost->unrated->isZero() ? $cost->known->cents() : null;
     }

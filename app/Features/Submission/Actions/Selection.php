@@ -4,9 +4,8 @@ declare(strict_types=1);
 
 namespace App\Features\Submission\Actions;
 
+use App\Features\HouseRules\Queries\EntryToCheck;
 use App\Sheet\LineKey;
-use App\Support\Database\Record;
-use Moss\Core\Sheet\EntryState;
 
 /** What of a week goes: all of it, or some lines or cells. */
 final readonly class Selection
@@ -38,11 +37,11 @@ final readonly class Selection
     }
 
     /** Whether an entry is meant, being open. */
-    public function takes(Record $entry): bool
+    public function takes(EntryToCheck $entry): bool
     {
-        [$task, $role, $date] = [$entry->int('task_id'), $entry->intOrNull('role_id'), $entry->string('date')];
+        [$task, $role, $date] = [$entry->taskId, $entry->roleId, $entry->date->toString()];
 
-        return EntryState::from($entry->string('state'))->isOpen()
+        return $entry->state->isOpen()
             && ($this->places === null || isset($this->places[self::key($task, $role, null)]) || isset($this->places[self::key($task, $role, $date)]));
     }
 

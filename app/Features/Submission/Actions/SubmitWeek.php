@@ -7,12 +7,14 @@ namespace App\Features\Submission\Actions;
 use App\Approval\DecisionKind;
 use App\Approval\EntryRoute;
 use App\Approval\RecordDecision;
+use App\Approval\RoutedEntry;
 use App\AuditTrail\AuditTrail;
 use App\AuditTrail\AuditTrailLine;
 use App\Effort\Recalculation\EffortChanges;
 use App\Effort\Recalculation\UpdateTotals;
 use App\Features\HouseRules\Actions\ExplainFindings;
 use App\Features\HouseRules\Actions\SaveFindings;
+use App\Features\HouseRules\Queries\EntryToCheck;
 use App\Features\HouseRules\Queries\FindingText;
 use App\Features\HouseRules\Queries\SheetFindings;
 use App\Features\HouseRules\Queries\WeekFindings;
@@ -20,7 +22,7 @@ use App\Models\Entry;
 use App\Models\Organisation;
 use App\Models\Person;
 use App\Support\Clock\Today;
-use App\Support\Database\Record;
+use App\Support\Database\Rows;
 use App\Support\Language\Wording;
 use Illuminate\Support\Facades\DB;
 use Moss\Core\Calendar\Week;
@@ -28,7 +30,6 @@ use Moss\Core\HouseRules\Severity;
 use Moss\Core\Sheet\Actor;
 use Moss\Core\Sheet\EntryState;
 use Moss\Core\Sheet\EntryStatus;
-use Moss\Core\Time\Minutes;
 
 /**
  * Submits what is open in a person's week, or a selection of it: everything, or nothing; twice is the same as once.
@@ -57,9 +58,9 @@ final readonly class SubmitWeek
             $found = SheetFindings::load([$owner], $week->days())->of(
                 $owner, $week, $this->today->for($owner), $selection->isWhole(),
                 // What waits already is looked at again beside what comes to it.
-                static fn (Record $entry): bool => $entry->string('state') === EntryState::Submitted->value || $selection->takes($entry),
+                static fn (EntryToCheck $entry): bool => $entry->state === EntryState::Submitted || $selection->takes($entry),
             );
-            $going = array_values(array_filter($found->entries, static fn (Record $entry): bool => $entry->stringOrNull('corrects') === null && $selection->takes($entry)));
+            $going = array_values(array_filter($found->entries, static fn (EntryToCheck $entry): bool => $entry->corrects === null && $selection->takes($entry)));
             if ($going === []) {
                 return SubmittedWeek::nothing();
             }
@@ -88,7 +89,7 @@ final readonly class SubmitWeek
     }
 
     /**
-     * @param  non-empty-list<Record>  $going
+     * @param  non-empty-list<EntryToCheck>  $going
      * @param  array<int, bool>  $needsAttention  by entry
      */
     private function submit(Person $actor, Person $owner, array $going, array $needsAttention): SubmittedWeek
@@ -99,11 +100,11 @@ final readonly class SubmitWeek
         $moves = [];
         $lines = [];
         $approvingThemselves = [];
-        $ids = array_map(static fn (Record $entry): int => $entry->int('id'), $going);
-        foreach (Record::all(EntryRoute::entries()->whereIntegerInRaw('entries.id', $ids)) as $entry) {
-            $id = $entry->int('id');
-            $route = EntryRoute::of($entry, $organisation->approval);
-            $before = EntryState::from($entry->string('state'));
+        $ids = array_map(static fn (EntryToCheck $entry): int => $entry->id, $going);
+        foreach (Rows::of(RoutedEntry::class, EntryRoute::entries()->whereIntegerInRaw('entries.id', $ids)) as $entry) {
+            $id = $entry->id;
+            $route = $entry->route($organisation->approval);
+            $before = $entry->state;
             $after = EntryStatus::of($before)->submitted(
                 new Actor(isOwner: $actor->id === $owner->id, maySubmit: true), $route, $organisation->self_approve && ! $needsAttention[$id],
             );
@@ -111,15 +112,15 @@ final readonly class SubmitWeek
             $waitsFor = $after->state === EntryState::Submitted ? $approver : null;
             $moves[$after->state->value.' '.$waitsFor.' '.($needsAttention[$id] ? 1 : 0)][] = $id;
             if ($after->state === EntryState::Approved && ! $route->isEmpty()) {
-                $approvingThemselves[] = $entry->with(['approver_id' => $approver === null ? null : (int) $approver, 'version' => $entry->int('version') + 1]);
+                $approvingThemselves[] = $entry->inTurnOf($approver === null ? null : (int) $approver)->afterAct();
             }
-            $changes->moved($entry->int('task_id'), $owner->id, $entry->intOrNull('role_id'), $entry->string('date'), $before, $after->state);
+            $changes->moved($entry->taskId, $owner->id, $entry->roleId, $entry->date->toString(), $before, $after->state);
             $lines[] = new AuditTrailLine(
-                'submit', $actor->id, null, $owner->id, $entry->int('task_id'), $entry->string('date'),
-                ['role' => $entry->intOrNull('role_id'), 'state' => $before->value],
-                ['role' => $entry->intOrNull('role_id'), 'state' => $after->state->value, 'minutes' => $entry->int('minutes')],
+                'submit', $actor->id, null, $owner->id, $entry->taskId, $entry->date->toString(),
+                ['role' => $entry->roleId, 'state' => $before->value],
+                ['role' => $entry->roleId, 'state' => $after->state->value, 'minutes' => $entry->minutes->toInt()],
             );
-            $done = $done->plus(Minutes::of($entry->int('minutes')), $after->state === EntryState::Approved);
+            $done = $done->plus($entry->minutes, $after->state === EntryState::Approved);
         }
         $this->move($moves);
         $this->totals->handle($changes);

@@ -29,7 +29,7 @@ final readonly class TakeBackWeek
         return DB::transaction(function () use ($actor, $owner, $week): Minutes {
             $entries = Entry::query()
                 ->where('person_id', $owner->id)
-                ->whereBetween('date', [$week->monday()->toString(), $week->sunday()->toString()])
+                ->inWeek($week)
                 ->where('state', EntryState::Submitted)->where('approvals', 0)
                 ->get();
             foreach ($entries as $entry) {

@@ -16,6 +16,7 @@ use App\Models\Person;
 use App\Models\Question;
 use App\Support\Clock\Today;
 use App\Support\Database\Record;
+use App\Support\Database\Rows;
 use App\Support\Language\Wording;
 use Moss\Core\Calendar\Week;
 use Moss\Core\Review\ApprovalRoute;
@@ -32,11 +33,11 @@ final readonly class SubmissionSummary
     {
         $found = SheetFindings::load([$owner], $week->days())->of($owner, $week, $this->today->for($owner), $selection->isWhole(), $selection->takes(...));
         $needsAttention = $found->needingALook();
-        $entries = Record::all(EntryRoute::entries()->whereIntegerInRaw('entries.id', array_keys($needsAttention))
+        $entries = Rows::of(SubmittedEntry::class, EntryRoute::entries()->whereIntegerInRaw('entries.id', array_keys($needsAttention))
             ->addSelect('projects.code AS project', 'projects.name AS project_name')->orderBy('projects.code'));
 
         return new SubmissionProps(
-            array_sum(array_map(static fn (Record $entry): int => $entry->int('minutes'), $entries)),
+            array_sum(array_map(static fn (SubmittedEntry $one): int => $one->entry->minutes->toInt(), $entries)),
             count($entries),
             self::projects($entries),
             $found->props($reader),
@@ -46,22 +47,22 @@ final readonly class SubmissionSummary
     }
 
     /**
-     * @param  list<Record>  $entries
+     * @param  list<SubmittedEntry>  $entries
      * @return list<ProjectHoursProps>
      */
     private static function projects(array $entries): array
     {
         $projects = [];
         foreach ($entries as $entry) {
-            $code = $entry->string('project');
-            $projects[$code] = new ProjectHoursProps($code, $entry->string('project_name'), ($projects[$code]->minutes ?? 0) + $entry->int('minutes'));
+            $code = $entry->project;
+            $projects[$code] = new ProjectHoursProps($code, $entry->projectName, ($projects[$code]->minutes ?? 0) + $entry->entry->minutes->toInt());
         }
 
         return array_values($projects);
     }
 
     /**
-     * @param  list<Record>  $entries
+     * @param  list<SubmittedEntry>  $entries
      * @param  array<int, bool>  $needsAttention  by entry
      * @return list<RecipientProps>
      */
@@ -71,13 +72,13 @@ final readonly class SubmissionSummary
         $groups = [];
         $approvers = [];
         foreach ($entries as $entry) {
-            $route = EntryRoute::of($entry, $organisation->approval);
-            $approvesItself = ! $route->isEmpty() && $organisation->self_approve && ! $needsAttention[$entry->int('id')];
+            $route = $entry->entry->route($organisation->approval);
+            $approvesItself = ! $route->isEmpty() && $organisation->self_approve && ! $needsAttention[$entry->entry->id];
             $steps = array_map(static fn (RouteStep $step): string => $step->approver ?? '', $route->steps());
             array_push($approvers, ...array_filter($steps));
             $key = implode(',', $steps).($approvesItself ? '!' : '').($route->isEmpty() ? '-' : '');
             $groups[$key] ??= [$route, $approvesItself, 0, 0];
-            $groups[$key][2] += $entry->int('minutes');
+            $groups[$key][2] += $entry->entry->minutes->toInt();
             $groups[$key][3]++;
         }
         $names = [];

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Features\Week\Actions;
 
 use App\AuditTrail\AuditTrailLine;
+use App\Features\Week\Queries\RecordableTask;
 use App\Models\Entry;
 use App\Models\Person;
-use App\Support\Database\Record;
 use Moss\Core\Sheet\EntryState;
 use Moss\Core\Time\Minutes;
 
@@ -15,7 +15,7 @@ use Moss\Core\Time\Minutes;
 final readonly class CellChange
 {
     /** @param  Entry|null  $before  null where the cell is empty */
-    public function __construct(public CellInput $input, public ?Record $task, public ?Entry $before, public Minutes $minutes)
+    public function __construct(public CellInput $input, public ?RecordableTask $task, public ?Entry $before, public Minutes $minutes)
     {
     }
 

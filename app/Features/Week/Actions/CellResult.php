@@ -5,38 +5,38 @@ declare(strict_types=1);
 namespace App\Features\Week\Actions;
 
 use App\Features\Week\Props\CellOutcome;
+use App\Features\Week\Queries\RecordableTask;
 use App\Models\Entry;
-use App\Support\Database\Record;
 
 /** What became of one cell: saved, or why not; with what it holds now. */
 final readonly class CellResult
 {
     /**
-     * @param  Record|null  $task  with its names; null where there is no such task
+     * @param  RecordableTask|null  $task  with its names; null where there is no such task
      * @param  Entry|null  $entry  what the cell holds now; null where it is empty
      */
     private function __construct(
         public CellInput $input,
-        public ?Record $task,
+        public ?RecordableTask $task,
         public CellOutcome $outcome,
         public ?string $message,
         public ?Entry $entry,
     ) {
     }
 
-    public static function saved(CellInput $input, ?Record $task, ?Entry $entry): self
+    public static function saved(CellInput $input, ?RecordableTask $task, ?Entry $entry): self
     {
         return new self($input, $task, CellOutcome::Saved, null, $entry);
     }
 
     /** @param  string  $sentence  for people: why, and what to do */
-    public static function refused(CellInput $input, ?Record $task, ?Entry $entry, string $sentence): self
+    public static function refused(CellInput $input, ?RecordableTask $task, ?Entry $entry, string $sentence): self
     {
         return new self($input, $task, CellOutcome::Refused, $sentence, $entry);
     }
 
     /** Somebody else, or another tab, was there first. */
-    public static function movedOn(CellInput $input, ?Record $task, ?Entry $entry, string $sentence): self
+    public static function movedOn(CellInput $input, ?RecordableTask $task, ?Entry $entry, string $sentence): self
     {
         return new self($input, $task, CellOutcome::MovedOn, $sentence, $entry);
     }

@@ -33,7 +33,7 @@ final readonly class RemoveLine
     {
         DB::transaction(function () use ($actor, $owner, $week, $task, $role, $seen): void {
             $entries = Entry::query()->where('person_id', $owner->id)->where('task_id', $task)->where('role_id', $role)
-                ->whereBetween('date', [$week->monday()->toString(), $week->sunday()->toString()])->get();
+                ->inWeek($week)->get();
             if ($entries->contains(static fn (Entry $entry): bool => ! $entry->state->isOpen())) {
                 throw LineRefused::because(Wording::refusal('line.not_open'));
             }

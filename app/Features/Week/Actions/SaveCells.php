@@ -8,11 +8,11 @@ use App\AuditTrail\AuditTrail;
 use App\AuditTrail\AuditTrailLine;
 use App\Effort\Recalculation\EffortChanges;
 use App\Effort\Recalculation\UpdateTotals;
+use App\Features\Week\Queries\RecordableTask;
 use App\Features\Week\Queries\RecordableTasks;
 use App\Models\Entry;
 use App\Models\Person;
 use App\Sheet\LineKey;
-use App\Support\Database\Record;
 use App\Support\Language\Wording;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
@@ -68,7 +68,7 @@ final readonly class SaveCells
     }
 
     /** What an input comes to by itself, before it is seen whether the day has room for it. */
-    private function decide(Person $actor, Person $owner, CellInput $input, ?Record $task, ?Entry $entry): CellChange|CellResult
+    private function decide(Person $actor, Person $owner, CellInput $input, ?RecordableTask $task, ?Entry $entry): CellChange|CellResult
     {
         try {
             $minutes = $input->hours === null ? $entry->minutes ?? Minutes::zero() : HoursText::onDay($input->hours);

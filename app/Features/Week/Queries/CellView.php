@@ -10,8 +10,8 @@ use App\Features\Week\Props\CellProps;
 use App\Features\Week\Props\CorrectionProps;
 use App\Models\Entry;
 use App\Models\Person;
-use App\Support\Database\Record;
 use App\Support\Language\Wording;
+use Moss\Core\Review\ApprovalRoute;
 use Moss\Core\Review\RouteKind;
 use Moss\Core\Sheet\ClientNote;
 use Moss\Core\Sheet\EntryState;
@@ -20,44 +20,43 @@ use Moss\Core\Sheet\EntryState;
 final class CellView
 {
     /**
-     * @param  Record  $task  with its names, and whether it is billed
-     * @param  list<Record>  $entries  of the day and line
+     * @param  list<InkedEntry>  $entries  of the day and line
      * @param  RouteKind  $route  the organisation's
      */
-    public static function of(Person $owner, string $date, Record $task, array $entries, RouteKind $route): CellProps
+    public static function of(Person $owner, string $date, SheetTask $task, array $entries, RouteKind $route): CellProps
     {
         $inked = null;
         $adjustments = [];
         foreach ($entries as $entry) {
-            if ($entry->stringOrNull('corrects') === null) {
+            if ($entry->corrects === null) {
                 $inked = $entry;
             } else {
-                $adjustments[] = new AdjustmentProps($entry->int('minutes'), $entry->string('corrects'), $entry->string('note'));
+                $adjustments[] = new AdjustmentProps($entry->minutes->toInt(), $entry->corrects->toString(), $entry->note);
             }
         }
         if ($inked === null) {
-            return self::empty($date, $task->bool('billable'), $adjustments);
+            return self::empty($date, $task->billable, $adjustments);
         }
-        $state = EntryState::from($inked->string('state'));
-        $billable = ($inked->intOrNull('billable') ?? $task->int('billable')) !== 0;
+        $state = $inked->state;
+        $billable = $inked->billable ?? $task->billable;
 
         return new CellProps(
             $date,
-            $inked->int('minutes'),
-            $inked->int('version'),
+            $inked->minutes->toInt(),
+            $inked->version,
             $state,
             $billable,
-            $inked->string('note'),
-            $inked->string('client_note'),
-            self::proposedClientNote($task, $inked->string('note'), $inked->string('client_note'), $billable && $state->isOpen()),
-            $inked->intOrNull('recorded_by_id') === $owner->id ? null : $inked->stringOrNull('recorder'),
-            $inked->stringOrNull('recorded_at'),
-            $state === EntryState::Returned ? $inked->stringOrNull('return_comment') : null,
-            $state === EntryState::Submitted ? $inked->stringOrNull('approver') ?? Wording::refusal('the_office') : null,
-            $state === EntryState::Submitted ? $inked->int('approvals') : 0,
-            $state === EntryState::Submitted ? RouteNames::after($inked->with($task->only('approval', 'project_manager_id', 'project_manager')), $route, $inked->int('approvals') + 1) : [],
+            $inked->note,
+            $inked->clientNote,
+            self::proposedClientNote($task->projectName, $task->name, $inked->note, $inked->clientNote, $billable && $state->isOpen()),
+            $inked->recordedById === $owner->id ? null : $inked->recorder,
+            $inked->recordedAt,
+            $state === EntryState::Returned ? $inked->returnComment : null,
+            $state === EntryState::Submitted ? $inked->approver ?? Wording::refusal('the_office') : null,
+            $state === EntryState::Submitted ? $inked->approvals : 0,
+            $state === EntryState::Submitted ? self::after($task, $inked, $route) : [],
             self::correction($inked),
-            $inked->stringOrNull('declined'),
+            $inked->declined,
             $adjustments,
         );
     }
@@ -65,25 +64,34 @@ final class CellView
     /**
      * A cell as it was just saved or found; what posted corrections stand beside it does not change by that.
      *
-     * @param  Record  $task  with its names, and whether it is billed
      * @param  string|null  $recordedBy  null where the owner did
      */
-    public static function saved(string $date, Record $task, Entry $entry, ?string $recordedBy, string $at): CellProps
+    public static function saved(string $date, RecordableTask $task, Entry $entry, ?string $recordedBy, string $at): CellProps
     {
-        $billable = $entry->billable ?? $task->bool('billable');
+        $billable = $entry->billable ?? $task->billable;
 
         return new CellProps(
             $date, $entry->minutes->toInt(), $entry->version, $entry->state, $billable, $entry->note, $entry->client_note,
-            self::proposedClientNote($task, $entry->note, $entry->client_note, $billable && $entry->state->isOpen()),
+            self::proposedClientNote($task->projectName, $task->name, $entry->note, $entry->client_note, $billable && $entry->state->isOpen()),
             $recordedBy, $at, $entry->return_comment, null, 0, [], null, null, [],
         );
     }
 
-    private static function correction(Record $inked): ?CorrectionProps
+    /** @return list<string> who decides on an entry after the step that it waits for */
+    private static function after(SheetTask $task, InkedEntry $inked, RouteKind $default): array
     {
-        $id = $inked->intOrNull('correction');
+        $route = ApprovalRoute::of(
+            $task->approval ?? $default, (string) $inked->personId, (string) $task->projectManagerId, $inked->lineManagerId === null ? null : (string) $inked->lineManagerId,
+        );
 
-        return $id === null ? null : new CorrectionProps($id, $inked->int('corrected'), $inked->string('reason'), $inked->stringOrNull('corrector') ?? Wording::refusal('the_office'));
+        return RouteNames::after($route, $inked->approvals + 1, $task->projectManagerId, $task->projectManager, $inked->lineManager);
+    }
+
+    private static function correction(InkedEntry $inked): ?CorrectionProps
+    {
+        return $inked->correction === null || $inked->corrected === null ? null : new CorrectionProps(
+            $inked->correction, $inked->corrected->toInt(), $inked->reason ?? '', $inked->corrector ?? Wording::refusal('the_office'),
+        );
     }
 
     /** @param  list<AdjustmentProps>  $adjustments */
@@ -93,8 +101,8 @@ final class CellView
     }
 
     /** @param  bool  $isWanted  it is billed, and can still be written */
-    private static function proposedClientNote(Record $task, string $note, string $clientNote, bool $isWanted): ?string
+    private static function proposedClientNote(string $project, string $task, string $note, string $clientNote, bool $isWanted): ?string
     {
-        return $isWanted && $clientNote === '' ? ClientNote::proposed($task->string('project_name'), $task->string('name'), $note) : null;
+        return $isWanted && $clientNote === '' ? ClientNote::proposed($project, $task, $note) : null;
     }
 }

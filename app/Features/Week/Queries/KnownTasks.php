@@ -11,6 +11,7 @@ use App\Models\Entry;
 use App\Models\Person;
 use App\Sheet\LineKey;
 use App\Support\Database\Record;
+use App\Support\Database\Rows;
 use App\Support\Database\Sql;
 use Moss\Core\Calendar\Day;
 use Moss\Core\Calendar\Week;
@@ -38,13 +39,13 @@ final readonly class KnownTasks
         $offers = [];
         $known = [];
         foreach ($tasks->openOn($owner, $week->monday()) as $task) {
-            $id = $task->int('id');
+            $id = $task->id;
             $group = self::group($task, $recent, $week);
             $offers[$id] = self::offer($task, $roles[$id] ?? null, $group);
             $order = array_search($group, TaskGroup::cases(), true);
             // Recent ones by how long ago, before everything else.
             $rank = $group === TaskGroup::Recent ? $recent[$id] : 10_000 * (int) $order;
-            $known[] = new KnownTask($id, $task->string('project'), $task->string('project_name'), $task->string('code'), $task->string('name'), $task->stringOrNull('charge_code'), $rank);
+            $known[] = new KnownTask($id, $task->project, $task->projectName, $task->code, $task->name, $task->chargeCode, $rank);
         }
 
         return new self($offers, $known);
@@ -56,29 +57,29 @@ final readonly class KnownTasks
     }
 
     /** @param  array<int, int>  $recent */
-    private static function group(Record $task, array $recent, Week $week): TaskGroup
+    private static function group(RecordableTask $task, array $recent, Week $week): TaskGroup
     {
         return match (true) {
-            isset($recent[$task->int('id')]) => TaskGroup::Recent,
-            $task->stringOrNull('assigned') === null => TaskGroup::NonProject,
-            $task->string('assigned_from') > $week->sunday()->toString() => TaskGroup::Later,
-            $task->string('assigned') === 'own' => TaskGroup::Mine,
+            isset($recent[$task->id]) => TaskGroup::Recent,
+            $task->assigned === null => TaskGroup::NonProject,
+            $task->assignedFrom?->isAfter($week->sunday()) === true => TaskGroup::Later,
+            $task->assigned === 'own' => TaskGroup::Mine,
             default => TaskGroup::Team,
         };
     }
 
-    private static function offer(Record $task, ?Record $role, TaskGroup $group): TaskOfferProps
+    private static function offer(RecordableTask $task, ?LineRow $role, TaskGroup $group): TaskOfferProps
     {
         return new TaskOfferProps(
-            $task->int('id'),
-            $role?->intOrNull('role_id'),
-            LineKey::of($task->int('id'), $role?->intOrNull('role_id')),
-            $task->string('name'),
-            $task->string('code'),
-            $task->string('project'),
-            $task->string('project_name'),
-            $task->stringOrNull('charge_code'),
-            $role?->stringOrNull('role_name'),
+            $task->id,
+            $role?->roleId,
+            LineKey::of($task->id, $role?->roleId),
+            $task->name,
+            $task->code,
+            $task->project,
+            $task->projectName,
+            $task->chargeCode,
+            $role?->roleName,
             $group,
         );
     }
@@ -97,16 +98,16 @@ final readonly class KnownTasks
         return $days;
     }
 
-    /** @return array<int, Record> by task, the role of the person's assignment, else of their team's; of several, the first */
+    /** @return array<int, LineRow> by task, with the role of the person's assignment, else of their team's; of several, the first */
     private static function roles(Person $owner): array
     {
         $query = Assignment::query()->toBase()->leftJoin('roles', 'roles.id', 'assignments.role_id')
             ->where(AssignmentsOf::person($owner))
-            ->select('assignments.task_id', 'assignments.role_id', 'roles.name AS role_name')
+            ->select('assignments.task_id', 'assignments.role_id', 'roles.code AS role', 'roles.name AS role_name')
             ->orderBy(Sql::isNull('assignments.person_id'))->orderBy('assignments.starts_on')->orderBy('assignments.id');
         $roles = [];
-        foreach (Record::all($query) as $record) {
-            $roles[$record->int('task_id')] ??= $record;
+        foreach (Rows::of(LineRow::class, $query) as $line) {
+            $roles[$line->taskId] ??= $line;
         }
 
         return $roles;

@@ -8,9 +8,11 @@ use App\Features\HouseRules\Queries\RulesInForce;
 use App\Models\Assignment;
 use App\Models\Organisation;
 use App\Models\Person;
+use App\Models\ProjectState;
 use App\Models\Task;
 use App\Models\Team;
 use App\Support\Database\Record;
+use App\Support\Database\Rows;
 use App\Support\Database\Sql;
 use App\Support\Language\Wording;
 use Illuminate\Database\Query\Builder;
@@ -29,22 +31,22 @@ final class RecordableTasks
      * Any tasks, with all that says whether they can be recorded on.
      *
      * @param  list<int>  $ids
-     * @return array<int, Record> by id
+     * @return array<int, RecordableTask> by id
      */
     public function byId(Person $owner, array $ids): array
     {
         $tasks = [];
-        foreach (Record::all($this->tasks($owner)->whereIntegerInRaw('tasks.id', $ids)) as $record) {
-            $tasks[$record->int('id')] = $record;
+        foreach (Rows::of(RecordableTask::class, $this->tasks($owner)->whereIntegerInRaw('tasks.id', $ids)) as $task) {
+            $tasks[$task->id] = $task;
         }
 
         return $tasks;
     }
 
-    /** @return list<Record> those open to the person that are not done on a day; assigned ones also if planned for later */
+    /** @return list<RecordableTask> those open to the person that are not done on a day; assigned ones also if planned for later */
     public function openOn(Person $owner, Day $day): array
     {
-        return Record::all($this->tasks($owner)
+        return Rows::of(RecordableTask::class, $this->tasks($owner)
             ->where('projects.state', 'open')
             ->where(static fn (Builder $open): Builder => $open->whereNull('tasks.done_on')->orWhere('tasks.done_on', '>=', $day->toString()))
             ->when($this->mustBeAssigned($owner, $day), fn (Builder $mine): Builder => $mine
@@ -55,31 +57,29 @@ final class RecordableTasks
      * @param  bool  $isNew  whether nothing is recorded there yet
      * @return string|null why nothing can be recorded on the task on the day; null where it can
      */
-    public function refusal(Person $owner, ?Record $task, Day $day, bool $isNew = true): ?string
+    public function refusal(Person $owner, ?RecordableTask $task, Day $day, bool $isNew = true): ?string
     {
         if ($task === null) {
             return Wording::refusal('cell.no_task');
         }
-        $closedUntil = $task->stringOrNull('closed_until');
-        $names = ['task' => $task->string('name'), 'project' => $task->string('project_name'), 'manager' => $task->string('manager')];
-        $doneOn = $task->stringOrNull('done_on');
+        $names = ['task' => $task->name, 'project' => $task->projectName, 'manager' => $task->manager];
 
         return match (true) {
-            $isNew && $closedUntil !== null && $day->toString() <= $closedUntil => Wording::refusal('cell.period_closed', ['day' => $closedUntil]),
-            $task->stringOrNull('assigned') === null && ! $task->bool('internal') && $this->blocks(RuleCode::NotAssigned->value, $task, $day) => Wording::refusal('cell.not_assigned', $names),
-            $task->string('project_state') === 'closed' && $this->blocks(RuleCode::TaskClosed->value, $task, $day) => Wording::refusal('cell.closed', $names),
-            $doneOn !== null && $day->isAfter(Day::of($doneOn)) && $this->blocks(RuleCode::TaskClosed->value, $task, $day) => Wording::refusal('cell.done', ['day' => $doneOn] + $names),
+            $isNew && $task->closedUntil !== null && ! $day->isAfter($task->closedUntil) => Wording::refusal('cell.period_closed', ['day' => $task->closedUntil->toString()]),
+            $task->assigned === null && ! $task->internal && $this->blocks(RuleCode::NotAssigned->value, $task, $day) => Wording::refusal('cell.not_assigned', $names),
+            $task->projectState === ProjectState::Closed && $this->blocks(RuleCode::TaskClosed->value, $task, $day) => Wording::refusal('cell.closed', $names),
+            $task->doneOn !== null && $day->isAfter($task->doneOn) && $this->blocks(RuleCode::TaskClosed->value, $task, $day) => Wording::refusal('cell.done', ['day' => $task->doneOn->toString()] + $names),
             ! $owner->employment()->includes($day) => Wording::refusal('cell.not_employed'),
             default => null,
         };
     }
 
     /** What would block the week anyway is refused as it is typed. */
-    private function blocks(string $rule, Record $task, Day $day): bool
+    private function blocks(string $rule, RecordableTask $task, Day $day): bool
     {
         $this->rules ??= RulesInForce::load();
 
-        return $this->rules->severity($rule, $day, $task->stringOrNull('owner_team'), new Line($task->string('project'), $task->string('code'), null)) === Severity::Blocking;
+        return $this->rules->severity($rule, $day, $task->ownerTeam, new Line($task->project, $task->code, null)) === Severity::Blocking;
     }
 
     /** Whether time on tasks of others is blocked anyway, on whatever project. */

@@ -18,15 +18,15 @@ final readonly class RemainingOfTasks
     {
         $asked = [];
         foreach ($records->assignments as $assignment) {
-            $asked[$assignment->int('task_id')] = $assignment->intOrNull('asked');
+            $asked[$assignment->line->taskId] = $assignment->asked;
         }
         $remaining = [];
         foreach ($assigneeEfforts as $task => $assigneeEffort) {
             // Non-project time comes to no end.
-            if ($records->tasks[$task]->bool('internal')) {
+            if ($records->tasks[$task]->internal) {
                 continue;
             }
-            $isDoneForAll = $records->tasks[$task]->stringOrNull('done_on') !== null;
+            $isDoneForAll = $records->tasks[$task]->doneOn !== null;
             $remaining[] = new TaskRemainingProps(
                 $task,
                 $assigneeEffort->planned()->toInt(),

@@ -6,7 +6,6 @@ namespace App\Features\Week\Queries;
 
 use App\Features\Week\Props\RibbonWeekProps;
 use App\Sheet\ExpectedDays;
-use App\Support\Database\Record;
 use Moss\Core\Calendar\Day;
 use Moss\Core\Calendar\DayRange;
 use Moss\Core\Calendar\Week;
@@ -25,16 +24,16 @@ final class Ribbon
     }
 
     /**
-     * @param  list<Record>  $history  sums by day and state, also of days outside
+     * @param  list<PastSum>  $history  sums by day and state, also of days outside
      * @return list<RibbonWeekProps>
      */
     public static function around(Week $week, array $history, ExpectedDays $expected, Day $today): array
     {
         $sums = [];
         $weeks = [];
-        foreach ($history as $record) {
-            $of = $weeks[$record->string('date')] ??= Week::containing(Day::of($record->string('date')))->toString();
-            $sums[$of][$record->string('state')] = ($sums[$of][$record->string('state')] ?? 0) + $record->int('minutes');
+        foreach ($history as $past) {
+            $of = $weeks[$past->date->toString()] ??= Week::containing($past->date)->toString();
+            $sums[$of][$past->state->value] = ($sums[$of][$past->state->value] ?? 0) + $past->minutes->toInt();
         }
         $ribbon = [];
         for ($offset = -self::BEFORE; $offset <= self::AFTER; $offset++) {

@@ -7,8 +7,6 @@ namespace App\Features\Week\Queries;
 use App\Features\Week\Props\LineProps;
 use App\Models\Person;
 use App\Models\SheetChoiceKind;
-use App\Sheet\LineKey;
-use App\Support\Database\Record;
 use App\Support\Language\Wording;
 use Moss\Core\Review\RouteKind;
 use Moss\Core\Sheet\Line;
@@ -29,13 +27,13 @@ final readonly class SheetLines
     {
         $byCell = [];
         foreach ($records->entries as $entry) {
-            $byCell[self::key($entry)][$entry->string('date')][] = $entry;
+            $byCell[$entry->line->key()][$entry->date->toString()][] = $entry;
         }
         $pencilled = self::pencilled($records, $past);
         $firm = self::firm($records);
         $lines = [];
-        foreach ($firm + $pencilled as $key => $record) {
-            $lines[] = self::line($owner, $key, $record, $records, ! isset($firm[$key]), $byCell[$key] ?? [], $route);
+        foreach ($firm + $pencilled as $key => $line) {
+            $lines[] = self::line($owner, $key, $line, $records, ! isset($firm[$key]), $byCell[$key] ?? [], $route);
         }
         $rank = self::ranks($owner);
         usort($lines, static fn (LineProps $one, LineProps $other): int => $rank($one, $records) <=> $rank($other, $records));
@@ -43,25 +41,25 @@ final readonly class SheetLines
         return $lines;
     }
 
-    /** @return array<string, Record> what each line is known by */
+    /** @return array<string, LineRow> what each line is known by */
     private static function firm(SheetRecords $records): array
     {
         $lines = [];
         $choices = [];
         foreach ($records->choices as $choice) {
-            $choices[self::key($choice)] ??= $choice->stringOrNull('date') === null ? $choice->string('choice') : null;
-            if ($choice->string('choice') === SheetChoiceKind::Added->value) {
-                $lines[self::key($choice)] = $choice;
+            $choices[$choice->line->key()] ??= $choice->date === null ? $choice->choice : null;
+            if ($choice->choice === SheetChoiceKind::Added) {
+                $lines[$choice->line->key()] = $choice->line;
             }
         }
         foreach ($records->assignments as $assignment) {
             if (self::isOffered($assignment, $records)) {
-                $lines[self::key($assignment)] ??= $assignment;
+                $lines[$assignment->line->key()] ??= $assignment->line;
             }
         }
-        $lines = array_filter($lines, static fn (string $key): bool => ($choices[$key] ?? null) !== SheetChoiceKind::Removed->value, ARRAY_FILTER_USE_KEY);
+        $lines = array_filter($lines, static fn (string $key): bool => ($choices[$key] ?? null) !== SheetChoiceKind::Removed, ARRAY_FILTER_USE_KEY);
         foreach ($records->entries as $entry) {
-            $lines[self::key($entry)] ??= $entry;
+            $lines[$entry->line->key()] ??= $entry->line;
         }
 
         return $lines;
@@ -69,19 +67,19 @@ final readonly class SheetLines
 
     /**
      * @param  list<Line>  $past
-     * @return array<string, Record>
+     * @return array<string, LineRow>
      */
     private static function pencilled(SheetRecords $records, array $past): array
     {
         $removed = [];
         foreach ($records->choices as $choice) {
-            $removed[self::key($choice)] = ($removed[self::key($choice)] ?? false) || $choice->string('choice') === SheetChoiceKind::Removed->value;
+            $removed[$choice->line->key()] = ($removed[$choice->line->key()] ?? false) || $choice->choice === SheetChoiceKind::Removed;
         }
         $wanted = array_flip(array_map(static fn (Line $line): string => $line->key(), $past));
         $lines = [];
-        foreach ($records->history as $record) {
-            if (isset($wanted[$records->lineOf($record)->key()]) && ! ($removed[self::key($record)] ?? false)) {
-                $lines[self::key($record)] = $record;
+        foreach ($records->history as $past) {
+            if (isset($wanted[$records->lineOf($past->line)->key()]) && ! ($removed[$past->line->key()] ?? false)) {
+                $lines[$past->line->key()] = $past->line;
             }
         }
 
@@ -89,26 +87,20 @@ final readonly class SheetLines
     }
 
     /** Active in the week, on an open project, unfinished when the week began and not marked as done by the person. */
-    private static function isOffered(Record $assignment, SheetRecords $records): bool
+    private static function isOffered(AssignedLine $assignment, SheetRecords $records): bool
     {
-        $task = $records->tasks[$assignment->int('task_id')];
-        $doneOn = $task->stringOrNull('done_on');
-        $monday = $records->week->monday()->toString();
+        $task = $records->tasks[$assignment->line->taskId];
+        $monday = $records->week->monday();
 
-        return $assignment->string('starts_on') <= $records->week->sunday()->toString() && $assignment->string('ends_on') >= $monday
-            && $task->string('project_state') === 'open' && ($doneOn === null || $doneOn >= $monday)
-            && ! $assignment->bool('said_done');
+        return ! $assignment->startsOn->isAfter($records->week->sunday()) && ! $assignment->endsOn->isBefore($monday)
+            && $task->isOpen() && ! $task->doneOn?->isBefore($monday)
+            && ! $assignment->saidDone;
     }
 
-    private static function key(Record $record): string
+    /** @param  array<string, list<InkedEntry>>  $entries  by day */
+    private static function line(Person $owner, string $key, LineRow $line, SheetRecords $records, bool $isPencilled, array $entries, RouteKind $route): LineProps
     {
-        return LineKey::of($record->int('task_id'), $record->intOrNull('role_id'));
-    }
-
-    /** @param  array<string, list<Record>>  $entries  by day */
-    private static function line(Person $owner, string $key, Record $record, SheetRecords $records, bool $isPencilled, array $entries, RouteKind $route): LineProps
-    {
-        $task = $records->tasks[$record->int('task_id')];
+        $task = $records->tasks[$line->taskId];
         $cells = [];
         foreach ($records->week->days() as $day) {
             $cells[] = CellView::of($owner, $day->toString(), $task, $entries[$day->toString()] ?? [], $route);
@@ -116,16 +108,16 @@ final readonly class SheetLines
 
         return new LineProps(
             $key,
-            $task->int('id'),
-            $record->intOrNull('role_id'),
-            $task->string('name'),
-            $task->string('code'),
-            $task->string('project'),
-            $task->string('project_name'),
-            $task->stringOrNull('phase'),
-            $record->stringOrNull('role_name'),
+            $task->id,
+            $line->roleId,
+            $task->name,
+            $task->code,
+            $task->project,
+            $task->projectName,
+            $task->phase,
+            $line->roleName,
             $isPencilled,
-            $task->string('project_state') === 'closed' ? Wording::refusal('line_closed') : null,
+            ! $task->isOpen() ? Wording::refusal('line_closed') : null,
             $cells,
         );
     }
@@ -142,7 +134,7 @@ final readonly class SheetLines
 
         return static fn (LineProps $line, SheetRecords $records): array => [
             $projects[$line->projectCode] ?? PHP_INT_MAX,
-            $records->tasks[$line->task]->int('internal'),
+            (int) $records->tasks[$line->task]->internal,
             $line->projectCode,
             $lines[$line->key] ?? PHP_INT_MAX,
             // Codes and names are compared as texts, also where they are digits.

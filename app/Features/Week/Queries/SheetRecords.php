@@ -13,7 +13,7 @@ use App\Models\ProposedEstimate;
 use App\Models\RemainingEstimate;
 use App\Models\SheetChoice;
 use App\Models\Task;
-use App\Support\Database\Record;
+use App\Support\Database\Rows;
 use App\Support\Database\Sql;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Database\Query\JoinClause;
@@ -27,11 +27,11 @@ use Moss\Core\Sheet\PastWeeks;
 final readonly class SheetRecords
 {
     /**
-     * @param  list<Record>  $entries  of the week, with all that a cell shows
-     * @param  list<Record>  $history  sums by day, line and state of the weeks around
-     * @param  list<Record>  $choices  lines added and removed, and pencil rubbed out
-     * @param  list<Record>  $assignments  of the person and their team, on tasks that are assigned in the week or were worked on
-     * @param  array<int, Record>  $tasks  by id, every one that the others speak of
+     * @param  list<InkedEntry>  $entries  of the week, with all that a cell shows
+     * @param  list<PastSum>  $history  sums by day, line and state of the weeks around
+     * @param  list<ChosenLine>  $choices  lines added and removed, and pencil rubbed out
+     * @param  list<AssignedLine>  $assignments  of the person and their team, on tasks that are assigned in the week or were worked on
+     * @param  array<int, SheetTask>  $tasks  by id, every one that the others speak of
      * @param  Week  $lastFull  the last week that is over before both the week and today
      */
     private function __construct(
@@ -52,7 +52,7 @@ final readonly class SheetRecords
         $entries = self::entries($owner, $week);
         $history = self::history($owner, $week, $lastFull);
         $choices = self::choices($owner, $week);
-        $past = self::ids($history, static fn (Record $record): bool => $record->string('date') < $week->monday()->toString());
+        $past = self::ids($history, static fn (InkedEntry|PastSum|ChosenLine|AssignedLine $row): bool => $row instanceof PastSum && $row->date->isBefore($week->monday()));
         $assignments = self::assignments($owner, $week, $past);
 
         return new self($week, $lastFull, $entries, $history, $choices, $assignments, self::tasks(self::ids([...$entries, ...$history, ...$choices, ...$assignments])));
@@ -61,28 +61,43 @@ final readonly class SheetRecords
     /** Only what is on projects that somebody manages. */
     public function ofProjectsManagedBy(Person $manager): self
     {
-        $isTheirs = fn (Record $record): bool => $this->tasks[$record->int('task_id')]->int('project_manager_id') === $manager->id;
-        $theirs = static fn (array $records): array => array_values(array_filter($records, $isTheirs));
+        $isTheirs = fn (InkedEntry|PastSum|AssignedLine $row): bool => $this->tasks[$row->line->taskId]->projectManagerId === $manager->id;
 
-        return new self($this->week, $this->lastFull, $theirs($this->entries), $theirs($this->history), [], $theirs($this->assignments), $this->tasks);
+        return new self(
+            $this->week,
+            $this->lastFull,
+            array_values(array_filter($this->entries, $isTheirs)),
+            array_values(array_filter($this->history, $isTheirs)),
+            [],
+            array_values(array_filter($this->assignments, $isTheirs)),
+            $this->tasks,
+        );
+    }
+
+    /** @return list<TotalledEntry> the entries of the week */
+    public function totalled(): array
+    {
+        return array_map(fn (InkedEntry $entry): TotalledEntry => new TotalledEntry(
+            $entry->line->taskId, $entry->line->roleId, $this->tasks[$entry->line->taskId]->project, $entry->date, $entry->minutes, $entry->state,
+        ), $this->entries);
     }
 
     /** The line that an entry, assignment or choice is about. */
-    public function lineOf(Record $record): Line
+    public function lineOf(LineRow $line): Line
     {
-        $task = $this->tasks[$record->int('task_id')];
+        $task = $this->tasks[$line->taskId];
 
-        return new Line($task->string('project'), $task->string('code'), $record->stringOrNull('role'));
+        return new Line($task->project, $task->code, $line->role);
     }
 
-    /** @return list<Record> */
+    /** @return list<InkedEntry> */
     private static function entries(Person $owner, Week $week): array
     {
         $recordedAt = AuditTrailRow::query()->toBase()->select(Sql::max('audit_trail.at'))
             ->whereColumn('audit_trail.person_id', 'entries.person_id')->whereColumn('audit_trail.date', 'entries.date')
             ->whereColumn('audit_trail.task_id', 'entries.task_id')->whereIn('audit_trail.act', ['ink', 'change'])
             ->whereRaw("json_extract(audit_trail.after, '$.role') IS entries.role_id");
-        $query = Entry::query()->toBase()
+        $query = Entry::query()->inWeek($week)->toBase()
             ->leftJoin('roles', 'roles.id', 'entries.role_id')
             ->leftJoin('people AS approvers', 'approvers.id', 'entries.approver_id')
             ->leftJoin('people AS recorders', 'recorders.id', 'entries.recorded_by_id')
@@ -90,7 +105,6 @@ final readonly class SheetRecords
             ->leftJoin('corrections', static fn (JoinClause $join): JoinClause => $join->on('corrections.entry_id', 'entries.id')->where('corrections.state', 'waiting'))
             ->leftJoin('people AS correctors', 'correctors.id', 'corrections.approver_id')
             ->where('entries.person_id', $owner->id)
-            ->whereBetween('entries.date', [$week->monday()->toString(), $week->sunday()->toString()])
             ->select('entries.task_id', 'entries.role_id', 'roles.code AS role', 'roles.name AS role_name', 'entries.date', 'entries.minutes')
             ->addSelect('corrections.id AS correction', 'corrections.minutes AS corrected', 'corrections.reason', 'correctors.name AS corrector')
             ->selectSub(self::declined(), 'declined')
@@ -99,7 +113,7 @@ final readonly class SheetRecords
             ->addSelect('entries.corrects', 'approvers.name AS approver', 'recorders.name AS recorder', 'entries.recorded_by_id')
             ->selectSub($recordedAt, 'recorded_at');
 
-        return Record::all($query);
+        return Rows::of(InkedEntry::class, $query);
     }
 
     /** The comment with which the latest correction of an entry was declined, if any. */
@@ -109,7 +123,7 @@ final readonly class SheetRecords
             ->whereColumn('latest.entry_id', 'entries.id')->orderByDesc('latest.id')->limit(1);
     }
 
-    /** @return list<Record> */
+    /** @return list<PastSum> */
     private static function history(Person $owner, Week $week, Week $lastFull): array
     {
         $ribbon = Ribbon::days($week);
@@ -122,13 +136,13 @@ final readonly class SheetRecords
             ->addSelect(Sql::sum('entries.minutes', 'minutes'))
             ->groupBy('entries.date', 'entries.task_id', 'entries.role_id', 'entries.state');
 
-        return Record::all($query);
+        return Rows::of(PastSum::class, $query);
     }
 
-    /** @return list<Record> */
+    /** @return list<ChosenLine> */
     private static function choices(Person $owner, Week $week): array
     {
-        return Record::all(SheetChoice::query()->toBase()
+        return Rows::of(ChosenLine::class, SheetChoice::query()->toBase()
             ->leftJoin('roles', 'roles.id', 'sheet_choices.role_id')
             ->where('sheet_choices.person_id', $owner->id)->where('sheet_choices.week', $week->toString())
             ->select('sheet_choices.task_id', 'sheet_choices.role_id', 'roles.code AS role', 'roles.name AS role_name', 'sheet_choices.date', 'sheet_choices.choice'));
@@ -136,7 +150,7 @@ final readonly class SheetRecords
 
     /**
      * @param  list<int>  $past  ids of tasks
-     * @return list<Record>
+     * @return list<AssignedLine>
      */
     private static function assignments(Person $owner, Week $week, array $past): array
     {
@@ -145,12 +159,12 @@ final readonly class SheetRecords
             ->where('assignments.starts_on', '<=', $week->sunday()->toString())
             ->where('assignments.ends_on', '>=', $week->monday()->toString());
 
-        return Record::all(Assignment::query()->toBase()
+        return Rows::of(AssignedLine::class, Assignment::query()->toBase()
             ->leftJoin('teams', 'teams.id', 'assignments.team_id')
             ->leftJoin('roles', 'roles.id', 'assignments.role_id')
             ->where($mine)
             ->where(static fn (Builder $task): Builder => $task->whereIn('assignments.task_id', $inWeek)->orWhereIn('assignments.task_id', $past))
-            ->select('assignments.task_id', 'assignments.role_id', 'assignments.person_id', 'assignments.planned_minutes', 'assignments.starts_on', 'assignments.ends_on')
+            ->select('assignments.task_id', 'assignments.role_id', 'assignments.person_id', 'assignments.starts_on', 'assignments.ends_on')
             ->addSelect('teams.code AS team', 'roles.code AS role', 'roles.name AS role_name')
             ->selectRaw('coalesce(('.self::saidDone($owner)->toRawSql().'), 0) AS said_done')
             ->selectSub(self::asked($owner), 'asked')
@@ -168,14 +182,13 @@ final readonly class SheetRecords
     /** The person's estimate for the task of an assignment, while it is waiting for the project manager. */
     private static function asked(Person $owner): Builder
     {
-        return ProposedEstimate::query()->toBase()->select('proposed_estimates.remaining_minutes')
-            ->whereColumn('proposed_estimates.task_id', 'assignments.task_id')->where('proposed_estimates.person_id', $owner->id)
-            ->where('proposed_estimates.state', 'waiting');
+        return ProposedEstimate::query()->waiting()->toBase()->select('proposed_estimates.remaining_minutes')
+            ->whereColumn('proposed_estimates.task_id', 'assignments.task_id')->where('proposed_estimates.person_id', $owner->id);
     }
 
     /**
      * @param  list<int>  $ids
-     * @return array<int, Record>
+     * @return array<int, SheetTask>
      */
     private static function tasks(array $ids): array
     {
@@ -189,24 +202,24 @@ final readonly class SheetRecords
             ->addSelect('projects.approval', 'projects.manager_id AS project_manager_id', 'project_managers.name AS project_manager')
             ->addSelect(Sql::first(['tasks.billable', 'projects.billable'], 'billable'));
         $tasks = [];
-        foreach (Record::all($query) as $record) {
-            $tasks[$record->int('id')] = $record;
+        foreach (Rows::of(SheetTask::class, $query) as $task) {
+            $tasks[$task->id] = $task;
         }
 
         return $tasks;
     }
 
     /**
-     * @param  list<Record>  $records
-     * @param  (callable(Record): bool)|null  $which
+     * @param  list<InkedEntry|PastSum|ChosenLine|AssignedLine>  $rows
+     * @param  (callable(InkedEntry|PastSum|ChosenLine|AssignedLine): bool)|null  $which
      * @return list<int> task ids, each once
      */
-    private static function ids(array $records, ?callable $which = null): array
+    private static function ids(array $rows, ?callable $which = null): array
     {
         $ids = [];
-        foreach ($records as $record) {
-            if ($which === null || $which($record)) {
-                $ids[$record->int('task_id')] = true;
+        foreach ($rows as $row) {
+            if ($which === null || $which($row)) {
+                $ids[$row->line->taskId] = true;
             }
         }
 

@@ -9,7 +9,6 @@ use App\Effort\EffortScope;
 use App\Models\LastWeekPencil;
 use App\Models\Person;
 use App\Sheet\ExpectedDays;
-use App\Support\Database\Record;
 use Moss\Core\Calendar\Day;
 use Moss\Core\Effort\AssigneeEffort;
 use Moss\Core\Sheet\Line;
@@ -20,7 +19,6 @@ use Moss\Core\Sheet\PencilSource;
 use Moss\Core\Sheet\PlannedLine;
 use Moss\Core\Sheet\Proposal;
 use Moss\Core\Sheet\TaskEntry;
-use Moss\Core\Time\Minutes;
 
 /** What is pencilled in for a person's week. In the queries of efforts beside those of its records. */
 final readonly class WeekPencil
@@ -57,8 +55,8 @@ final readonly class WeekPencil
         $tasks = [];
         $team = null;
         foreach ($records->assignments as $assignment) {
-            $tasks[$assignment->int('task_id')] = true;
-            $team ??= $assignment->stringOrNull('team');
+            $tasks[$assignment->line->taskId] = true;
+            $team ??= $assignment->team;
         }
         $scope = EffortScope::tasks(array_keys($tasks))->fallingOn([$owner->id], $owner->team_id === null ? [] : [$owner->team_id]);
         $held = [];
@@ -77,19 +75,19 @@ final readonly class WeekPencil
     {
         $own = [];
         foreach ($records->assignments as $assignment) {
-            if ($assignment->intOrNull('person_id') !== null) {
-                $own[$assignment->int('task_id')] = true;
+            if ($assignment->personId !== null) {
+                $own[$assignment->line->taskId] = true;
             }
         }
         $lines = [];
         foreach (array_intersect_key($assigneeEfforts, $own) as $id => $assigneeEffort) {
             $task = $records->tasks[$id];
-            if ($task->string('project_state') !== 'open' || $task->stringOrNull('done_on') !== null || $assigneeEffort->isDone()) {
+            if (! $task->isOpen() || $task->doneOn !== null || $assigneeEffort->isDone()) {
                 continue;
             }
             foreach ($assigneeEffort->assignments as $assignment) {
                 if ($assignment->days->intersectedWith($records->week->days()) !== null) {
-                    $lines[] = new PlannedLine($task->string('project'), $task->string('code'), $assignment, $assigneeEffort->remaining(), $expected->capacity());
+                    $lines[] = new PlannedLine($task->project, $task->code, $assignment, $assigneeEffort->remaining(), $expected->capacity());
                 }
             }
         }
@@ -106,10 +104,10 @@ final readonly class WeekPencil
         $remaining = [];
         foreach ($records->tasks as $id => $task) {
             $assigneeEffort = $assigneeEfforts[$id] ?? null;
-            $isOpen = $task->string('project_state') === 'open' && $task->stringOrNull('done_on') === null
-                && ($assigneeEffort === null ? $task->bool('internal') : ! $assigneeEffort->isDone());
+            $isOpen = $task->isOpen() && $task->doneOn === null
+                && ($assigneeEffort === null ? $task->internal : ! $assigneeEffort->isDone());
             if ($isOpen) {
-                $remaining[(new Line($task->string('project'), $task->string('code'), null))->taskKey()] = $assigneeEffort?->remaining();
+                $remaining[(new Line($task->project, $task->code, null))->taskKey()] = $assigneeEffort?->remaining();
             }
         }
         $weeks = PastWeeks::of(self::entriesOf($records->history, $records));
@@ -128,15 +126,11 @@ final readonly class WeekPencil
     }
 
     /**
-     * @param  list<Record>  $entries
+     * @param  list<InkedEntry|PastSum>  $entries
      * @return list<TaskEntry>
      */
     private static function entriesOf(array $entries, SheetRecords $records): array
     {
-        return array_map(static fn (Record $entry): TaskEntry => new TaskEntry(
-            $records->lineOf($entry),
-            Day::of($entry->string('date')),
-            Minutes::of($entry->int('minutes')),
-        ), $entries);
+        return array_map(static fn (InkedEntry|PastSum $entry): TaskEntry => new TaskEntry($records->lineOf($entry->line), $entry->date, $entry->minutes), $entries);
     }
 }

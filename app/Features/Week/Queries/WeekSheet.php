@@ -11,7 +11,6 @@ use App\Features\Week\Props\WeekProps;
 use App\Models\Person;
 use App\Models\SheetChoiceKind;
 use App\Sheet\ExpectedDays;
-use App\Sheet\LineKey;
 use App\Support\Clock\Today;
 use Illuminate\Support\Facades\Gate;
 use Moss\Core\Calendar\Week;
@@ -55,7 +54,7 @@ final readonly class WeekSheet
             $expected->props($week->days(), $today),
             SheetLines::of($owner, $records, $pencilled->pastLines, $expected->organisation()->approval),
             $owner->arrangement->collapsed,
-            WeekTotals::sum($records->entries, $records->tasks, $week),
+            WeekTotals::sum($records->totalled(), $week),
             $mayRecord ? self::shown($pencilled->proposals, $records) : [],
             RemainingOfTasks::of($pencilled->assigneeEfforts, $records),
             new PencilProps($owner->pencil_plan, $owner->pencil_last_week, $owner->pencil_usual_week),
@@ -81,16 +80,16 @@ final readonly class WeekSheet
     private static function shown(array $proposals, SheetRecords $records): array
     {
         $keys = [];
-        foreach ([...$records->history, ...$records->entries, ...$records->assignments] as $record) {
-            $keys[$records->lineOf($record)->key()] = LineKey::of($record->int('task_id'), $record->intOrNull('role_id'));
+        foreach ([...$records->history, ...$records->entries, ...$records->assignments] as $row) {
+            $keys[$records->lineOf($row->line)->key()] = $row->line->key();
         }
         $taken = [];
         foreach ($records->entries as $entry) {
-            $taken[$records->lineOf($entry)->key()][$entry->string('date')] = true;
+            $taken[$records->lineOf($entry->line)->key()][$entry->date->toString()] = true;
         }
         foreach ($records->choices as $choice) {
-            if ($choice->string('choice') === SheetChoiceKind::RubbedOut->value) {
-                $taken[$records->lineOf($choice)->key()][$choice->string('date')] = true;
+            if ($choice->choice === SheetChoiceKind::RubbedOut && $choice->date !== null) {
+                $taken[$records->lineOf($choice->line)->key()][$choice->date->toString()] = true;
             }
         }
         $props = [];

@@ -8,36 +8,25 @@ use App\Features\Week\Props\TotalsProps;
 use App\Models\Entry;
 use App\Models\Person;
 use App\Sheet\LineKey;
-use App\Support\Database\Record;
+use App\Support\Database\Rows;
 use Moss\Core\Calendar\Week;
-use Moss\Core\Sheet\EntryState;
 
 /** The sums of a person's week, in one query. */
 final class WeekTotals
 {
     public function of(Person $owner, Week $week): TotalsProps
     {
-        $query = Entry::query()->toBase()
+        $query = Entry::query()->inWeek($week)->toBase()
             ->join('tasks', 'tasks.id', 'entries.task_id')
             ->join('projects', 'projects.id', 'tasks.project_id')
             ->where('entries.person_id', $owner->id)
-            ->whereBetween('entries.date', [$week->monday()->toString(), $week->sunday()->toString()])
             ->select('entries.task_id', 'entries.role_id', 'entries.date', 'entries.minutes', 'entries.state', 'projects.code AS project');
 
-        $entries = Record::all($query);
-        $tasks = [];
-        foreach ($entries as $entry) {
-            $tasks[$entry->int('task_id')] = $entry;
-        }
-
-        return self::sum($entries, $tasks, $week);
+        return self::sum(Rows::of(TotalledEntry::class, $query), $week);
     }
 
-    /**
-     * @param  list<Record>  $entries
-     * @param  array<int, Record>  $tasks  by id, with the code of their project
-     */
-    public static function sum(array $entries, array $tasks, Week $week): TotalsProps
+    /** @param  list<TotalledEntry>  $entries */
+    public static function sum(array $entries, Week $week): TotalsProps
     {
         $days = [];
         foreach ($week->days() as $day) {
@@ -48,14 +37,14 @@ final class WeekTotals
         $projects = [];
         $states = [];
         foreach ($entries as $entry) {
-            $minutes = $entry->int('minutes');
-            $line = LineKey::of($entry->int('task_id'), $entry->intOrNull('role_id'));
-            $days[$entry->string('date')] += $minutes;
-            $approvedDays[$entry->string('date')] += EntryState::from($entry->string('state'))->isActual() ? $minutes : 0;
+            $minutes = $entry->minutes->toInt();
+            $date = $entry->date->toString();
+            $line = LineKey::of($entry->taskId, $entry->roleId);
+            $days[$date] += $minutes;
+            $approvedDays[$date] += $entry->state->isActual() ? $minutes : 0;
             $lines[$line] = ($lines[$line] ?? 0) + $minutes;
-            $project = $tasks[$entry->int('task_id')]->string('project');
-            $projects[$project] = ($projects[$project] ?? 0) + $minutes;
-            $states[$entry->string('state')] = ($states[$entry->string('state')] ?? 0) + $minutes;
+            $projects[$entry->project] = ($projects[$entry->project] ?? 0) + $minutes;
+            $states[$entry->state->value] = ($states[$entry->state->value] ?? 0) + $minutes;
         }
 
         return new TotalsProps(array_sum($days), array_values($days), array_values($approvedDays), $lines, $projects, $states);

@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models\Concerns;
+
+use Illuminate\Database\Eloquent\Builder;
+use Moss\Core\Calendar\Week;
+
+/** Rows that lie on a day. */
+trait LiesOnDay
+{
+    /**
+     * Those of a week.
+     *
+     * @param  Builder<static>  $query
+     */
+    public function scopeInWeek(Builder $query, Week $week): void
+    {
+        $query->whereBetween($this->qualifyColumn('date'), [$week->monday(), $week->sunday()]);
+    }
+}
