@@ -81,6 +81,12 @@ final class PersonPolicy
         return $person->id === $owner->id ? Response::allow() : Response::deny((string) __('refusals.preferences'));
     }
 
+    /** Who fills in fields may look up what they can be filled with; viewers fill in none. */
+    public function lookUp(Person $person): Response
+    {
+        return $person->isViewer() ? Response::deny((string) __('refusals.viewer')) : Response::allow();
+    }
+
     /** What waits for a person is theirs to see and decide; nothing ever waits for a viewer. */
     public function review(Person $person): Response
     {

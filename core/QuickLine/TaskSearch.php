@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Moss\Core\QuickLine;
 
+use Moss\Core\Search\WordFit;
+use Moss\Core\Search\Words;
+
 /**
  * Finds tasks by words of their project, name and codes.
  *
@@ -13,21 +16,6 @@ namespace Moss\Core\QuickLine;
  */
 final readonly class TaskSearch
 {
-    private const WHOLE = 40;
-
-    private const BEGINNING = 30;
-
-    private const WITHIN = 20;
-
-    private const NEARLY = 10;
-
-    private const ACCENTS = [
-        'à' => 'a', 'á' => 'a', 'â' => 'a', 'ã' => 'a', 'ä' => 'a', 'å' => 'a', 'ą' => 'a', 'ç' => 'c', 'ć' => 'c', 'č' => 'c', 'è' => 'e', 'é' => 'e', 'ê' => 'e',
-        'ë' => 'e', 'ę' => 'e', 'ì' => 'i', 'í' => 'i', 'î' => 'i', 'ï' => 'i', 'ł' => 'l', 'ñ' => 'n', 'ń' => 'n', 'ò' => 'o', 'ó' => 'o', 'ô' => 'o', 'õ' => 'o',
-        'ö' => 'o', 'ø' => 'o', 'ő' => 'o', 'ß' => 'ss', 'ś' => 's', 'š' => 's', 'ù' => 'u', 'ú' => 'u', 'û' => 'u', 'ü' => 'u', 'ű' => 'u', 'ý' => 'y', 'ÿ' => 'y',
-        'ź' => 'z', 'ż' => 'z', 'ž' => 'z', 'æ' => 'ae', 'œ' => 'oe', '’' => "'",
-    ];
-
     /** @param  list<KnownTask>  $tasks */
     public function __construct(private array $tasks)
     {
@@ -39,7 +27,7 @@ final readonly class TaskSearch
      */
     public function find(array $words): array
     {
-        $words = array_map(self::plain(...), $words);
+        $words = array_map(Words::plain(...), $words);
         $found = [];
         foreach ($this->tasks as $task) {
             $fit = self::fit($task, $words);
@@ -59,16 +47,16 @@ final readonly class TaskSearch
      */
     private static function fit(KnownTask $task, array $words): ?int
     {
-        $codes = array_map(self::plain(...), array_filter([$task->project, $task->task, $task->chargeCode], static fn (?string $code): bool => $code !== null && $code !== ''));
-        $names = self::wordsOf($task->taskName);
-        $parts = [...$names, ...self::wordsOf($task->projectName)];
+        $codes = array_map(Words::plain(...), array_filter([$task->project, $task->task, $task->chargeCode], static fn (?string $code): bool => $code !== null && $code !== ''));
+        $names = Words::of($task->taskName);
+        $parts = [...$names, ...Words::of($task->projectName)];
         $sum = 0;
         $named = [];
         foreach ($words as $word) {
-            $best = in_array($word, $codes, true) ? self::WHOLE : 0;
+            $best = in_array($word, $codes, true) ? WordFit::WHOLE : 0;
             foreach ([...$parts, ...$codes] as $index => $part) {
                 // A code that is nearly right is another code.
-                $fit = self::wordFit($word, $part, $index < count($parts));
+                $fit = WordFit::of($word, $part, $index < count($parts));
                 if ($fit > 0 && $index < count($names)) {
                     $named[$index] = true;
                 }
@@ -82,40 +70,5 @@ final readonly class TaskSearch
 
         // A name said in full comes before one that goes on; by less than any word can count.
         return $sum + ($names !== [] && count($named) === count($names) ? 1 : 0);
-    }
-
-    private static function wordFit(string $word, string $part, bool $forgives): int
-    {
-        return match (true) {
-            $word === $part => self::WHOLE,
-            str_starts_with($part, $word) => self::BEGINNING,
-            strlen($word) >= 3 && str_contains($part, $word) => self::WITHIN,
-            $forgives && strlen($word) >= 4 && preg_match('/\d/', $word) !== 1 && self::isNearly($word, substr($part, 0, strlen($word) + 1)) => self::NEARLY,
-            default => 0,
-        };
-    }
-
-    /** One slip in four letters or more, two in eight or more: a letter wrong, missing or too many. */
-    private static function isNearly(string $word, string $part): bool
-    {
-        $slips = strlen($word) >= 8 ? 2 : 1;
-        foreach ([0, 1, 2] as $shorter) {
-            if (levenshtein($word, substr($part, 0, strlen($part) - $shorter)) <= $slips) {
-                return true;
-            }
-        }
-
-        return false;
-    }
-
-    /** @return list<string> */
-    private static function wordsOf(string $text): array
-    {
-        return preg_split("/[^\\p{L}\\p{N}']+/u", self::plain($text), -1, PREG_SPLIT_NO_EMPTY) ?: [];
-    }
-
-    private static function plain(string $text): string
-    {
-        return strtr(mb_strtolower($text, 'UTF-8'), self::ACCENTS);
     }
 }

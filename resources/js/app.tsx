@@ -1,6 +1,9 @@
 import { createInertiaApp } from '@inertiajs/react';
 import { StrictMode, type ComponentType } from 'react';
 import { createRoot } from 'react-dom/client';
+import { styleNonce } from './lib/styleNonce';
+
+styleNonce();
 
 const pages = import.meta.glob<{ default: ComponentType }>('./pages/*.tsx');
 

@@ -4,6 +4,7 @@
         <meta charset="utf-8">
         <meta name="viewport" content="width=device-width, initial-scale=1">
         <meta name="color-scheme" content="light dark">
+        <meta property="csp-nonce" nonce="{{ Vite::cspNonce() }}">
         <link rel="icon" href="/favicon.svg" type="image/svg+xml">
         <title>Moss Week</title>
         @viteReactRefresh

@@ -1,24 +1,88 @@
+import { styleNonce } from '@/lib/styleNonce';
 import clsx from 'clsx';
-import type { ComponentProps } from 'react';
+import { Select as Primitive } from 'radix-ui';
+import { useId, useState } from 'react';
 
-interface SelectProps extends ComponentProps<'select'> {
+interface SelectProps {
     label: string;
+    /** The label is for those who do not see where the field stands. */
+    hidesLabel?: boolean;
     /** Values and what they are called. */
     options: readonly (readonly [string, string])[];
+    /** Under which a form sends the value. */
+    name?: string;
+    value?: string;
+    defaultValue?: string;
+    hint?: string;
+    isInvalid?: boolean;
+    autoFocus?: boolean;
+    className?: string;
+    onChoose?: (value: string) => void;
 }
 
+/** Lists know no empty value. */
+const NONE = '\u0000';
+const inner = (value: string) => (value === '' ? NONE : value);
+
 /** One of several, with its name above. */
-export function Select({ label, options, className, ...rest }: SelectProps) {
+export function Select({ label, hidesLabel, options, name, hint, isInvalid, autoFocus, className, onChoose, ...given }: SelectProps) {
+    const id = useId();
+    const [own, setOwn] = useState(given.defaultValue ?? options[0]?.[0] ?? '');
+    const value = given.value ?? own;
+
     return (
-        <label className={clsx('flex max-w-full min-w-0 flex-col gap-1', className)}>
-            {label}
-            <select {...rest} className="min-h-9 max-w-full border-b border-edge bg-sheet px-1">
-                {options.map(([value, name]) => (
-                    <option key={value} value={value}>
-                        {name}
-                    </option>
-                ))}
-            </select>
-        </label>
+        <div className={clsx('flex max-w-full min-w-0 flex-col gap-1', className)}>
+            <label id={`${id}-label`} htmlFor={id} className={clsx(hidesLabel && 'sr-only')}>
+                {label}
+            </label>
+            <Primitive.Root
+                value={inner(value)}
+                onValueChange={(chosen) => {
+                    const outer = chosen === NONE ? '' : chosen;
+                    setOwn(outer);
+                    onChoose?.(outer);
+                }}
+            >
+                <Primitive.Trigger
+                    id={id}
+                    autoFocus={autoFocus}
+                    aria-labelledby={`${id}-label`}
+                    aria-invalid={isInvalid}
+                    aria-describedby={hint === undefined ? undefined : `${id}-hint`}
+                    className="flex min-h-9 min-w-0 cursor-pointer items-center justify-between gap-2 border-b border-edge bg-sheet px-2 text-start"
+                >
+                    <span className="truncate">
+                        <Primitive.Value />
+                    </span>
+                    <Primitive.Icon className="text-faded">▾</Primitive.Icon>
+                </Primitive.Trigger>
+                <Primitive.Portal>
+                    <Primitive.Content
+                        position="popper"
+                        sideOffset={2}
+                        collisionPadding={8}
+                        className="z-30 max-h-(--radix-select-content-available-height) max-w-[min(32rem,90vw)] min-w-(--radix-select-trigger-width) border border-edge bg-sheet text-ink"
+                    >
+                        <Primitive.Viewport nonce={styleNonce()} className="py-1">
+                            {options.map(([each, called]) => (
+                                <Primitive.Item
+                                    key={each}
+                                    value={inner(each)}
+                                    className="min-h-8 cursor-pointer border-s-2 border-transparent px-3 py-1 outline-none [overflow-wrap:anywhere] data-highlighted:bg-moss-wash data-[state=checked]:border-moss"
+                                >
+                                    <Primitive.ItemText>{called}</Primitive.ItemText>
+                                </Primitive.Item>
+                            ))}
+                        </Primitive.Viewport>
+                    </Primitive.Content>
+                </Primitive.Portal>
+            </Primitive.Root>
+            {name !== undefined && <input type="hidden" name={name} value={value} />}
+            {hint !== undefined && (
+                <p id={`${id}-hint`} className="pencilled">
+                    {hint}
+                </p>
+            )}
+        </div>
     );
 }

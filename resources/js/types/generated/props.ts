@@ -1059,6 +1059,11 @@ export interface SignedInProps {
     recalculated: number | null;
 }
 
+export interface LookupProps {
+    options: OptionProps[];
+    hasMore: boolean;
+}
+
 export interface OptionProps {
     code: string;
     name: string;
