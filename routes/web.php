@@ -34,6 +34,7 @@ use App\Features\Week\Controllers\QuickLineController;
 use App\Features\Week\Controllers\WeekController;
 use App\Http\UnknownAddress;
 use App\Lookup\Controllers\LookupController;
+use App\Sheet\Controllers\CalendarController;
 use Illuminate\Support\Facades\Route;
 
 Route::middleware('guest')->group(static function (): void {
@@ -50,6 +51,7 @@ Route::middleware('signed:relative')->group(static function (): void {
 Route::middleware('auth')->group(static function (): void {
     Route::post('/sign-out', [SignInController::class, 'destroy'])->name('sign-out');
 
+    Route::get('/calendar/{year}', [CalendarController::class, 'show'])->where('year', '[0-9]{4}')->name('calendar');
     Route::get('/lookup/{kind}', [LookupController::class, 'show'])->name('lookup');
     Route::patch('/preferences', [PreferencesController::class, 'update'])->name('preferences');
     Route::put('/preferences/arrangement', [PreferencesController::class, 'arrange'])->name('preferences.arrange');

@@ -5,11 +5,8 @@ declare(strict_types=1);
 namespace App\Lookup;
 
 use App\Lookup\Props\OptionProps;
-use App\Models\Client;
 use App\Models\Person;
-use App\Models\Project;
 use App\Models\Role;
-use App\Models\Team;
 use App\Support\Database\Record;
 use Illuminate\Database\Query\Builder;
 
@@ -17,33 +14,9 @@ use Illuminate\Database\Query\Builder;
 final class OptionLists
 {
     /** @return list<OptionProps> */
-    public static function teams(): array
-    {
-        return self::all(Team::query()->toBase());
-    }
-
-    /** @return list<OptionProps> */
-    public static function openProjects(): array
-    {
-        return self::all(Project::query()->open()->toBase());
-    }
-
-    /** @return list<OptionProps> */
     public static function roles(): array
     {
         return self::all(Role::query()->toBase());
-    }
-
-    /** @return list<OptionProps> */
-    public static function clients(): array
-    {
-        return self::all(Client::query()->toBase());
-    }
-
-    /** @return list<OptionProps> */
-    public static function peopleWhoMayDecide(): array
-    {
-        return self::all(Person::query()->toBase()->where('access', '<>', 'viewer'));
     }
 
     /** @return list<OptionProps> */

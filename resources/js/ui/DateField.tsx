@@ -3,7 +3,8 @@ import { readDate, type IsoDay } from '@/lib/dateText';
 import { locale } from '@/lib/locale';
 import { useShared } from '@/lib/shared';
 import { text } from '@/lib/text';
-import { useId, useRef, useState } from 'react';
+import { Popover as Primitive } from 'radix-ui';
+import { lazy, Suspense, useId, useRef, useState } from 'react';
 
 interface DateFieldProps {
     label: string;
@@ -13,8 +14,12 @@ interface DateFieldProps {
     required?: boolean;
     min?: IsoDay | undefined;
     max?: IsoDay | undefined;
+    /** What the server found wrong with it. */
+    fault?: string | undefined;
     onPick?: (day: IsoDay) => void;
 }
+
+const Calendar = lazy(async () => ({ default: (await import('./Calendar')).Calendar }));
 
 /** What is wrong with what was typed; empty where nothing is. */
 function faultOf(typed: string, day: IsoDay | null, today: IsoDay, { min, max, required }: DateFieldProps): string {
@@ -40,10 +45,12 @@ export function DateField(props: DateFieldProps) {
     const field = useRef<HTMLInputElement>(null);
     const [typed, setTyped] = useState(defaultValue ? wholeDate(defaultValue) : '');
     const [day, setDay] = useState<IsoDay | null>(defaultValue ?? null);
-    const [fault, setFault] = useState('');
+    const [ownFault, setFault] = useState('');
+    const fault = ownFault === '' ? (props.fault ?? '') : ownFault;
+    const [isOpen, open] = useState(false);
 
-    const read = (value: string) => {
-        const found = readDate(value, today, locale);
+    const read = (value: string, picked?: IsoDay) => {
+        const found = picked ?? readDate(value, today, locale);
         setTyped(value);
         setDay(found);
         field.current?.setCustomValidity(faultOf(value, found, today, props));
@@ -54,31 +61,68 @@ export function DateField(props: DateFieldProps) {
     return (
         <div className="flex flex-col gap-1">
             <label htmlFor={id}>{label}</label>
-            <input
-                ref={field}
-                id={id}
-                value={typed}
-                required={required}
-                autoComplete="off"
-                maxLength={40}
-                aria-invalid={fault !== ''}
-                aria-describedby={fault === '' ? undefined : `${id}-fault`}
-                className="min-h-9 w-36 border-b border-edge bg-sheet px-2"
-                onChange={(event) => {
-                    read(event.target.value);
-                }}
-                onInvalid={(event) => {
-                    event.preventDefault();
-                    setFault(faultOf(typed, day, today, props));
-                }}
-                onBlur={() => {
-                    if (day === null) {
-                        setFault(typed.trim() === '' ? '' : faultOf(typed, day, today, props));
-                    } else {
-                        setTyped(wholeDate(day));
-                    }
-                }}
-            />
+            <span className="flex w-40 items-stretch border-b border-edge bg-sheet">
+                <input
+                    ref={field}
+                    id={id}
+                    value={typed}
+                    required={required}
+                    autoComplete="off"
+                    maxLength={40}
+                    aria-invalid={fault !== ''}
+                    aria-describedby={fault === '' ? undefined : `${id}-fault`}
+                    className="min-h-9 min-w-0 grow bg-transparent px-2"
+                    onChange={(event) => {
+                        read(event.target.value);
+                    }}
+                    onInvalid={(event) => {
+                        event.preventDefault();
+                        setFault(faultOf(typed, day, today, props));
+                    }}
+                    onBlur={() => {
+                        if (day === null) {
+                            setFault(typed.trim() === '' ? '' : faultOf(typed, day, today, props));
+                        } else {
+                            setTyped(wholeDate(day));
+                        }
+                    }}
+                />
+                <Primitive.Root open={isOpen} onOpenChange={open}>
+                    <Primitive.Trigger
+                        aria-label={text.calendar.openOf(label)}
+                        className="min-w-8 cursor-pointer text-faded hover:text-ink"
+                    >
+                        ▾
+                    </Primitive.Trigger>
+                    <Primitive.Portal>
+                        <Primitive.Content
+                            aria-label={text.calendar.openOf(label)}
+                            align="end"
+                            sideOffset={4}
+                            collisionPadding={8}
+                            className="z-40 min-h-80 min-w-72 border border-edge bg-sheet p-3 text-ink"
+                            onKeyDown={(event) => {
+                                if (event.key === 'Escape') {
+                                    event.stopPropagation();
+                                }
+                            }}
+                        >
+                            <Suspense>
+                                <Calendar
+                                    chosen={day}
+                                    today={today}
+                                    min={props.min}
+                                    max={props.max}
+                                    onPick={(picked) => {
+                                        read(wholeDate(picked), picked);
+                                        open(false);
+                                    }}
+                                />
+                            </Suspense>
+                        </Primitive.Content>
+                    </Primitive.Portal>
+                </Primitive.Root>
+            </span>
             {name !== undefined && <input type="hidden" name={name} value={day ?? ''} />}
             {fault !== '' && (
                 <p id={`${id}-fault`} role="alert" className="max-w-48 text-brick">

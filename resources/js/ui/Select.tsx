@@ -25,7 +25,18 @@ const NONE = '\u0000';
 const inner = (value: string) => (value === '' ? NONE : value);
 
 /** One of several, with its name above. */
-export function Select({ label, hidesLabel, options, name, hint, isInvalid, autoFocus, className, onChoose, ...given }: SelectProps) {
+export function Select({
+    label,
+    hidesLabel,
+    options,
+    name,
+    hint,
+    isInvalid,
+    autoFocus,
+    className,
+    onChoose,
+    ...given
+}: SelectProps) {
     const id = useId();
     const [own, setOwn] = useState(given.defaultValue ?? options[0]?.[0] ?? '');
     const value = given.value ?? own;
@@ -61,6 +72,12 @@ export function Select({ label, hidesLabel, options, name, hint, isInvalid, auto
                         position="popper"
                         sideOffset={2}
                         collisionPadding={8}
+                        // Escape closes the list, not what it stands in.
+                        onKeyDown={(event) => {
+                            if (event.key === 'Escape') {
+                                event.stopPropagation();
+                            }
+                        }}
                         className="z-30 max-h-(--radix-select-content-available-height) max-w-[min(32rem,90vw)] min-w-(--radix-select-trigger-width) border border-edge bg-sheet text-ink"
                     >
                         <Primitive.Viewport nonce={styleNonce()} className="py-1">

@@ -7,7 +7,6 @@ namespace App\Features\HouseRules\Queries;
 use App\Features\HouseRules\Props\HouseRulesProps;
 use App\Features\HouseRules\Props\RuleProps;
 use App\Features\HouseRules\Props\RuleSettingProps;
-use App\Lookup\OptionLists;
 use App\Models\HouseRuleSetting;
 use App\Support\Database\Record;
 use App\Support\Database\Sql;
@@ -36,8 +35,6 @@ final class RuleSettings
 
         return new HouseRulesProps(
             array_map(static fn (HouseRule $rule): RuleProps => self::rule($rule, $set[$rule->code()] ?? []), AllRules::list()),
-            OptionLists::teams(),
-            OptionLists::openProjects(),
             $today->toString(),
         );
     }

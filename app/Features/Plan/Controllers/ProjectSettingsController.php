@@ -10,7 +10,6 @@ use App\Features\Plan\Actions\SaveProject;
 use App\Features\Plan\Props\NewProjectProps;
 use App\Features\Plan\Requests\ProjectRequest;
 use App\Http\Input\Address;
-use App\Lookup\OptionLists;
 use App\Lookup\Props\OptionProps;
 use App\Models\Person;
 use App\Models\Project;
@@ -36,9 +35,7 @@ final readonly class ProjectSettingsController
         }
 
         return Inertia::render('NewProject', ['start' => new NewProjectProps(
-            OptionLists::clients(),
-            OptionLists::peopleWhoMayDecide(),
-            $actor->code,
+            new OptionProps($actor->code, $actor->name),
             $today->for($actor)->toString(),
             $source === null ? null : new OptionProps($source->code, $source->name),
         )]);

@@ -10,11 +10,9 @@ use App\Lookup\Props\OptionProps;
 final readonly class NewProjectProps
 {
     /**
-     * @param  list<OptionProps>  $clients
-     * @param  list<OptionProps>  $managers
      * @param  OptionProps|null  $source  the project whose plan is copied
      */
-    public function __construct(public array $clients, public array $managers, public string $manager, public string $today, public ?OptionProps $source)
+    public function __construct(public OptionProps $manager, public string $today, public ?OptionProps $source)
     {
     }
 }

@@ -15,7 +15,6 @@ final readonly class RatesProps
      * @param  int  $count  of all that were looked for
      * @param  bool  $hasAny  whether there is any rate at all
      * @param  list<UnratedProps>  $unrated  with most time first
-     * @param  list<OptionProps>  $roles
      * @param  list<OptionProps>  $readers  who sees cost on the projects that they manage
      */
     public function __construct(
@@ -27,7 +26,6 @@ final readonly class RatesProps
         public int $page,
         public int $pages,
         public array $unrated,
-        public array $roles,
         public array $readers,
         public string $today,
     ) {

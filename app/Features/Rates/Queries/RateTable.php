@@ -50,7 +50,6 @@ final class RateTable
             $page,
             $pages,
             $hasAny ? $this->unrated() : [],
-            OptionLists::roles(),
             OptionLists::costReaders(),
             $today->toString(),
         );

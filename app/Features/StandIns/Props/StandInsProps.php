@@ -12,17 +12,13 @@ final readonly class StandInsProps
     /**
      * @param  list<StandInProps>  $named  who decides in the reader's place; for the office, in anybody's
      * @param  list<StandInProps>  $mine  in whose place the reader decides
-     * @param  list<OptionProps>  $people  who can be named
-     * @param  list<OptionProps>  $projects  those on which it can be for only some
      * @param  bool  $namesForOthers  whether the reader names stand-ins for others too
      */
     public function __construct(
         public array $named,
         public array $mine,
-        public array $people,
-        public array $projects,
         public bool $namesForOthers,
-        public string $reader,
+        public OptionProps $reader,
         public string $today,
     ) {
     }

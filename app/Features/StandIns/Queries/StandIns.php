@@ -6,7 +6,6 @@ namespace App\Features\StandIns\Queries;
 
 use App\Features\StandIns\Props\StandInProps;
 use App\Features\StandIns\Props\StandInsProps;
-use App\Lookup\OptionLists;
 use App\Lookup\Props\OptionProps;
 use App\Models\Person;
 use App\Models\StandIn;
@@ -33,10 +32,8 @@ final class StandIns
         return new StandInsProps(
             array_map($props, array_values(array_filter($standIns, static fn (Record $one): bool => $reader->isOffice() || ! $mine($one)))),
             array_map($props, array_values(array_filter($standIns, $mine))),
-            array_values(array_filter(OptionLists::peopleWhoMayDecide(), static fn (OptionProps $person): bool => $reader->isOffice() || $person->code !== $reader->code)),
-            OptionLists::openProjects(),
             $reader->isOffice(),
-            $reader->code,
+            new OptionProps($reader->code, $reader->name),
             $today->toString(),
         );
     }

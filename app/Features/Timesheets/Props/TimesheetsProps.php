@@ -12,9 +12,8 @@ final readonly class TimesheetsProps
      * @param  list<SheetOwnerProps>  $owners  by name
      * @param  int  $more  owners beyond those shown
      * @param  list<RecorderProps>  $recorders  by name
-     * @param  list<PersonProps>  $people  who could be named, by name
      */
-    public function __construct(public string $week, public string $search, public array $owners, public int $more, public array $recorders, public array $people)
+    public function __construct(public string $week, public string $search, public array $owners, public int $more, public array $recorders)
     {
     }
 }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Features\Timesheets\Queries;
 
-use App\Features\Timesheets\Props\PersonProps;
 use App\Features\Timesheets\Props\RecorderProps;
 use App\Features\Timesheets\Props\SheetOwnerProps;
 use App\Features\Timesheets\Props\TimesheetsProps;
@@ -33,9 +32,6 @@ final readonly class RecordableTimesheets
         $owners = Record::all($this->owners($reader, $search)->limit(self::MOST + 1));
         $recorders = Record::all(Recorder::query()->toBase()->join('people', 'people.id', 'recorders.recorder_id')
             ->where('recorders.person_id', $reader->id)->orderBy('people.name')->select('people.id', 'people.code', 'people.name', 'recorders.may_submit'));
-        $named = array_map(static fn (Record $record): int => $record->int('id'), $recorders);
-        $people = Record::all(Person::query()->toBase()->whereNotIn('id', [...$named, $reader->id])
-            ->where('access', '<>', Access::Viewer->value)->orderBy('name')->select('code', 'name'));
 
         return new TimesheetsProps(
             Week::containing($this->today->for($reader))->toString(),
@@ -43,7 +39,6 @@ final readonly class RecordableTimesheets
             array_map(static fn (Record $record): SheetOwnerProps => self::owner($record, $reader), array_slice($owners, 0, self::MOST)),
             max(0, count($owners) - self::MOST),
             array_map(static fn (Record $record): RecorderProps => new RecorderProps($record->string('code'), $record->string('name'), $record->bool('may_submit')), $recorders),
-            array_map(static fn (Record $record): PersonProps => new PersonProps($record->string('code'), $record->string('name')), $people),
         );
     }
 

@@ -1,8 +1,10 @@
 import { text } from '@/lib/text';
 import type { MessageKind, MessagesProps } from '@/types/generated/props';
 import { router } from '@inertiajs/react';
+import { Select } from '@/ui/Select';
+import { Checkbox } from '@/ui/Checkbox';
 
-const hours = Array.from({ length: 24 }, (_, hour) => hour);
+const hours = Array.from({ length: 24 }, (_, hour) => [String(hour), `${String(hour).padStart(2, '0')}:00`] as const);
 
 /** Which messages come in the application and by mail, and at which hours; saved as it is changed. */
 export function NotificationSettings({ messages }: { messages: MessagesProps }) {
@@ -39,10 +41,9 @@ export function NotificationSettings({ messages }: { messages: MessagesProps }) 
                             <th scope="row">{copy.kinds[setting.kind]}</th>
                             {(['inApp', 'byMail'] as const).map((how) => (
                                 <td key={how} className="text-center">
-                                    <input
-                                        type="checkbox"
-                                        className="size-4 align-middle accent-moss"
-                                        aria-label={copy.setting(copy.kinds[setting.kind], how)}
+                                    <Checkbox
+                                        hidesLabel
+                                        label={copy.setting(copy.kinds[setting.kind], how)}
                                         checked={setting[how]}
                                         onChange={() => {
                                             save({ [how === 'inApp' ? 'notInApp' : 'notByMail']: without(how, setting.kind) });
@@ -54,31 +55,24 @@ export function NotificationSettings({ messages }: { messages: MessagesProps }) 
                     ))}
                 </tbody>
             </table>
-            <p className="mt-2 flex flex-wrap gap-x-4 gap-y-1">
+            <div className="mt-2 flex flex-wrap gap-x-4 gap-y-1">
                 {(
                     [
                         ['hour', copy.morning, hour],
                         ['dayReminderHour', copy.evening, dayReminderHour],
                     ] as const
                 ).map(([name, label, chosen]) => (
-                    <label key={name} className="flex items-baseline gap-2">
-                        {label}
-                        <select
-                            value={chosen}
-                            className="min-h-7 border-b border-edge bg-sheet"
-                            onChange={(event) => {
-                                save({ [name]: Number(event.target.value) });
-                            }}
-                        >
-                            {hours.map((one) => (
-                                <option key={one} value={one}>
-                                    {String(one).padStart(2, '0')}:00
-                                </option>
-                            ))}
-                        </select>
-                    </label>
+                    <Select
+                        key={name}
+                        label={label}
+                        value={String(chosen)}
+                        options={hours}
+                        onChoose={(hour) => {
+                            save({ [name]: Number(hour) });
+                        }}
+                    />
                 ))}
-            </p>
+            </div>
             <p className="pencilled">{copy.explained}</p>
         </section>
     );

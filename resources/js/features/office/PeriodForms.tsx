@@ -1,6 +1,7 @@
 import { hoursWithUnit } from '@/lib/hours';
 import { text } from '@/lib/text';
 import type { HoursFormat, PeriodProps } from '@/types/generated/props';
+import { Checkbox } from '@/ui/Checkbox';
 import { DateField } from '@/ui/DateField';
 import { router } from '@inertiajs/react';
 import { useState } from 'react';
@@ -16,17 +17,14 @@ export function PeriodForms({ period, format }: { period: PeriodProps; format: H
     return (
         <div className="mt-2 flex flex-col items-start gap-2">
             {period.openEntries > 0 && (
-                <label className="flex min-h-6 items-center gap-2">
-                    <input
-                        type="checkbox"
-                        className="size-4 accent-moss"
-                        checked={leavesOut}
-                        onChange={(event) => {
-                            leaveOut(event.target.checked);
-                        }}
-                    />
-                    {copy.leavesOut(period.openEntries)}
-                </label>
+                <Checkbox
+                    label={copy.leavesOut(period.openEntries)}
+
+                    checked={leavesOut}
+                    onChange={(checked) => {
+                        leaveOut(checked);
+                    }}
+                />
             )}
             <div className="flex flex-wrap gap-2">
                 <button

@@ -48,10 +48,10 @@ export function PeriodsPage({ period }: { period: PeriodProps }) {
             <Select
                 label={copy.weekDue}
                 className="mt-4 w-fit"
-                value={period.weekDue}
+                value={String(period.weekDue)}
                 options={Array.from({ length: 15 }, (_, days) => [String(days), copy.dueAfter(days)] as const)}
-                onChange={(event) => {
-                    router.put('/office/periods/due', { days: Number(event.target.value) }, { preserveScroll: true });
+                onChoose={(days) => {
+                    router.put('/office/periods/due', { days: Number(days) }, { preserveScroll: true });
                 }}
             />
             <div className="mt-5 grid grid-cols-[minmax(0,1fr)] gap-x-10 gap-y-5 lg:grid-cols-2">

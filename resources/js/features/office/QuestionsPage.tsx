@@ -2,6 +2,7 @@ import { wholeDate } from '@/lib/days';
 import { printList } from '@/lib/numbers';
 import { text } from '@/lib/text';
 import type { OfficeQuestionProps, QuestionKind } from '@/types/generated/props';
+import { Checkbox } from '@/ui/Checkbox';
 import { DateField } from '@/ui/DateField';
 import { Field } from '@/ui/Field';
 import { Select } from '@/ui/Select';
@@ -72,16 +73,13 @@ function QuestionForm({ monday }: { monday: string }) {
                 label={copy.kind}
                 value={kind}
                 options={kinds.map((one) => [one, copy.kinds[one]])}
-                onChange={(event) => {
-                    setKind(event.target.value as QuestionKind);
+                onChoose={(value) => {
+                    setKind(value as QuestionKind);
                 }}
             />
             {kind === 'choice' && <Field label={copy.choices} name="choices" required maxLength={1000} className="w-72" />}
             <DateField label={copy.since} name="from" required defaultValue={monday} />
-            <label className="flex min-h-9 items-center gap-2">
-                <input type="checkbox" name="required" className="size-4 accent-moss" />
-                {copy.required}
-            </label>
+            <Checkbox label={copy.required} name="required" />
             <button type="submit" className="act act-main">
                 {copy.ask}
             </button>

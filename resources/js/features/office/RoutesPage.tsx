@@ -1,6 +1,7 @@
 import { printList } from '@/lib/numbers';
 import { text } from '@/lib/text';
 import type { RouteKind, RoutesProps } from '@/types/generated/props';
+import { Checkbox } from '@/ui/Checkbox';
 import { Paging } from '@/ui/Paging';
 import { SearchBox } from '@/ui/SearchBox';
 import { Select } from '@/ui/Select';
@@ -29,21 +30,18 @@ export function RoutesPage({ routes }: { routes: RoutesProps }) {
                     label={copy.default}
                     value={routes.default}
                     options={options}
-                    onChange={(event) => {
-                        set(event.target.value, routes.selfApprove);
+                    onChoose={(route) => {
+                        set(route, routes.selfApprove);
                     }}
                 />
-                <label className="flex min-h-8 items-center gap-2">
-                    <input
-                        type="checkbox"
-                        className="size-4 accent-moss"
-                        checked={routes.selfApprove}
-                        onChange={(event) => {
-                            set(routes.default, event.target.checked);
-                        }}
-                    />
-                    {copy.selfApprove}
-                </label>
+                <Checkbox
+                    label={copy.selfApprove}
+
+                    checked={routes.selfApprove}
+                    onChange={(checked) => {
+                        set(routes.default, checked);
+                    }}
+                />
             </div>
             <p className="mt-2 max-w-prose text-faded">
                 {copy.explained} {routes.withoutManager.length > 0 && copy.withoutManager(printList(routes.withoutManager))}
@@ -74,25 +72,20 @@ export function RoutesPage({ routes }: { routes: RoutesProps }) {
                             <td className="pe-2">{project.manager}</td>
                             <td className="pe-4 text-end">{project.waiting === 0 ? '' : project.waiting}</td>
                             <td>
-                                <select
-                                    aria-label={copy.routeOf(project.name)}
+                                <Select
+                                    hidesLabel
+                                    label={copy.routeOf(project.name)}
                                     value={project.route ?? ''}
-                                    className={project.route === null ? 'pencilled min-h-7 bg-paper' : 'min-h-7 bg-paper'}
-                                    onChange={(event) => {
+                                    options={[['', copy.asOrganisation(copy.kinds[routes.default])], ...options]}
+                                    {...(project.route === null ? { className: 'pencilled' } : {})}
+                                    onChoose={(route) => {
                                         router.put(
                                             `/office/routes/${project.code}`,
-                                            { route: event.target.value === '' ? null : event.target.value },
+                                            { route: route === '' ? null : route },
                                             stored,
                                         );
                                     }}
-                                >
-                                    <option value="">{copy.asOrganisation(copy.kinds[routes.default])}</option>
-                                    {options.map(([value, name]) => (
-                                        <option key={value} value={value}>
-                                            {name}
-                                        </option>
-                                    ))}
-                                </select>
+                                />
                             </td>
                         </tr>
                     ))}

@@ -1,10 +1,13 @@
 import { typedHours } from '@/lib/hours';
 import { text } from '@/lib/text';
 import type { HoursFormat, HouseRulesProps, Severity, RuleProps } from '@/types/generated/props';
+import { Combobox } from '@/ui/Combobox';
 import { DateField } from '@/ui/DateField';
 import { Field } from '@/ui/Field';
 import { Select } from '@/ui/Select';
+import type { Option } from '@/ui/combobox';
 import { router } from '@inertiajs/react';
+import { useState } from 'react';
 
 interface RuleFormProps {
     rule: RuleProps;
@@ -20,6 +23,9 @@ export function RuleForm({ rule, houseRules, format, onDone }: RuleFormProps) {
     const copy = text.officePage.rules;
     const last = rule.settings[rule.settings.length - 1];
     const usual = last?.limit ?? 0;
+    const [scope, setScope] = useState('');
+    const [team, setTeam] = useState<Option[]>([]);
+    const [project, setProject] = useState<Option[]>([]);
 
     return (
         <form
@@ -32,7 +38,6 @@ export function RuleForm({ rule, houseRules, format, onDone }: RuleFormProps) {
 
                     return typeof given === 'string' && given !== '' ? given : null;
                 };
-                const [kind, code] = (value('for') ?? '').split(' ');
                 router.put(
                     '/office/rules',
                     {
@@ -40,8 +45,8 @@ export function RuleForm({ rule, houseRules, format, onDone }: RuleFormProps) {
                         severity: value('severity'),
                         limit: value('limit'),
                         from: value('from'),
-                        team: kind === 'team' ? (code ?? null) : null,
-                        project: kind === 'project' ? (code ?? null) : null,
+                        team: value('team'),
+                        project: value('project'),
                     },
                     { preserveScroll: true, preserveState: true, onSuccess: onDone },
                 );
@@ -55,7 +60,7 @@ export function RuleForm({ rule, houseRules, format, onDone }: RuleFormProps) {
             <Select
                 label={copy.severity}
                 name="severity"
-                defaultValue={last?.severity}
+                defaultValue={last?.severity ?? 'off'}
                 autoFocus
                 options={severities.map((severity) => [severity, copy.severities[severity]])}
             />
@@ -70,16 +75,27 @@ export function RuleForm({ rule, houseRules, format, onDone }: RuleFormProps) {
             <DateField label={copy.fromDay} name="from" defaultValue={houseRules.today} />
             <Select
                 label={copy.for}
-                name="for"
-                className="max-w-72"
+                value={scope}
                 options={[
                     ['', copy.everybody],
-                    ...houseRules.teams.map(({ code, name }) => [`team ${code}`, copy.team(name)] as const),
-                    ...(rule.mayBeOfProject
-                        ? houseRules.projects.map(({ code, name }) => [`project ${code}`, copy.project(name)] as const)
-                        : []),
+                    ['team', copy.aTeam],
+                    ...(rule.mayBeOfProject ? [['project', copy.aProject] as const] : []),
                 ]}
+                onChoose={setScope}
             />
+            {scope === 'team' && (
+                <Combobox label={copy.whichTeam} kind="teams" name="team" required chosen={team} onChange={setTeam} />
+            )}
+            {scope === 'project' && (
+                <Combobox
+                    label={copy.whichProject}
+                    kind="projects"
+                    name="project"
+                    required
+                    chosen={project}
+                    onChange={setProject}
+                />
+            )}
             <button type="submit" className="act act-main">
                 {copy.save}
             </button>

@@ -1,6 +1,7 @@
 import { text } from '@/lib/text';
 import type { FoundAssigneeProps, OptionProps } from '@/types/generated/props';
 import { useEffect, useId, useRef, useState } from 'react';
+import { DateField } from '@/ui/DateField';
 import type { PastedLine } from './pastedLines';
 import type { Faults } from './usePlan';
 
@@ -22,6 +23,7 @@ const fieldsOfPerson = ['who', 'role', 'planned', 'startsOn', 'endsOn'] as const
 export function AddForm({ task, roles, found, faults, onAsk, onAdd, onClose }: AddFormProps) {
     const fields = task === null ? fieldsOfTask : fieldsOfPerson;
     const [line, setLine] = useState<PastedLine>({});
+    const [added, setAdded] = useState(0);
     const first = useRef<HTMLInputElement>(null);
     const list = useId();
     useEffect(() => {
@@ -44,6 +46,7 @@ export function AddForm({ task, roles, found, faults, onAsk, onAdd, onClose }: A
                 void onAdd(who === undefined ? line : { ...line, who }).then((isAdded) => {
                     if (isAdded) {
                         // The days stay for the next, since they are often the same.
+                        setAdded((count) => count + 1);
                         setLine({ startsOn: line.startsOn ?? '', endsOn: line.endsOn ?? '', phase: line.phase ?? '' });
                         first.current?.focus();
                     }
@@ -56,32 +59,43 @@ export function AddForm({ task, roles, found, faults, onAsk, onAdd, onClose }: A
             }}
         >
             <h2 className="[overflow-wrap:anywhere]">{title}</h2>
-            {fields.map((field, index) => (
-                <label key={field} className="flex flex-col gap-0.5">
-                    <span className="text-faded">{text.plan.fields[field]}</span>
-                    <input
-                        ref={index === 0 ? first : undefined}
-                        value={line[field] ?? ''}
-                        maxLength={300}
-                        list={field === 'who' ? `${list}-who` : field === 'role' ? `${list}-role` : undefined}
-                        type={field === 'startsOn' || field === 'endsOn' ? 'date' : 'text'}
-                        aria-invalid={faults[`0.${field}`] !== undefined}
-                        className="min-h-8 border-b border-edge bg-sheet px-2"
-                        onFocus={() => {
-                            if (field === 'who') {
-                                onAsk(line.who ?? '');
-                            }
-                        }}
-                        onChange={(event) => {
-                            setLine({ ...line, [field]: event.target.value });
-                            if (field === 'who') {
-                                onAsk(event.target.value);
-                            }
+            {fields.map((field, index) =>
+                field === 'startsOn' || field === 'endsOn' ? (
+                    <DateField
+                        key={`${field} ${added}`}
+                        label={text.plan.fields[field]}
+                        defaultValue={line[field]}
+                        fault={faults[`0.${field}`]}
+                        onPick={(day) => {
+                            setLine((before) => ({ ...before, [field]: day }));
                         }}
                     />
-                    {faults[`0.${field}`] !== undefined && <span className="text-brick">{faults[`0.${field}`]}</span>}
-                </label>
-            ))}
+                ) : (
+                    <label key={field} className="flex flex-col gap-0.5">
+                        <span className="text-faded">{text.plan.fields[field]}</span>
+                        <input
+                            ref={index === 0 ? first : undefined}
+                            value={line[field] ?? ''}
+                            maxLength={300}
+                            list={field === 'who' ? `${list}-who` : field === 'role' ? `${list}-role` : undefined}
+                            aria-invalid={faults[`0.${field}`] !== undefined}
+                            className="min-h-8 border-b border-edge bg-sheet px-2"
+                            onFocus={() => {
+                                if (field === 'who') {
+                                    onAsk(line.who ?? '');
+                                }
+                            }}
+                            onChange={(event) => {
+                                setLine({ ...line, [field]: event.target.value });
+                                if (field === 'who') {
+                                    onAsk(event.target.value);
+                                }
+                            }}
+                        />
+                        {faults[`0.${field}`] !== undefined && <span className="text-brick">{faults[`0.${field}`]}</span>}
+                    </label>
+                ),
+            )}
             <datalist id={`${list}-who`}>
                 {found.map(({ key, name }) => (
                     <option key={key} value={name} />

@@ -1,12 +1,14 @@
 import { text } from '@/lib/text';
 import type { NewProjectProps } from '@/types/generated/props';
+import { Combobox } from '@/ui/Combobox';
+import { Checkbox } from '@/ui/Checkbox';
 import { DateField } from '@/ui/DateField';
 import { Field } from '@/ui/Field';
-import { Select } from '@/ui/Select';
+import type { Option } from '@/ui/combobox';
 import { Shell } from '@/ui/Shell';
 import { FieldError } from '@/ui/FieldError';
 import { Head, Link, useForm } from '@inertiajs/react';
-import { useId } from 'react';
+import { useState } from 'react';
 
 /** A new project from a short intake, or from another's plan with its days moved. */
 export function NewProjectPage({ start }: { start: NewProjectProps }) {
@@ -16,14 +18,15 @@ export function NewProjectPage({ start }: { start: NewProjectProps }) {
         name: '',
         code: '',
         client: '',
-        manager: start.manager,
+        manager: start.manager.code,
         startsOn: start.today,
         endsOn: '',
         hours: '',
         withPeople: true,
     });
     const { data, setData } = form;
-    const clients = useId();
+    const [client, setClient] = useState<Option[]>([]);
+    const [manager, setManager] = useState<Option[]>([start.manager]);
 
     return (
         <Shell>
@@ -48,20 +51,16 @@ export function NewProjectPage({ start }: { start: NewProjectProps }) {
                         setData('name', event.target.value);
                     }}
                 />
-                <Field
+                <Combobox
                     label={copy.client}
-                    value={data.client}
-                    maxLength={200}
-                    list={clients}
-                    onChange={(event) => {
-                        setData('client', event.target.value);
+                    kind="clients"
+                    takesNew
+                    chosen={client}
+                    onChange={(chosen) => {
+                        setClient(chosen);
+                        setData('client', chosen[0]?.code ?? '');
                     }}
                 />
-                <datalist id={clients}>
-                    {start.clients.map(({ code, name }) => (
-                        <option key={code} value={name} />
-                    ))}
-                </datalist>
                 <div className="flex flex-wrap gap-4">
                     <DateField
                         label={copy.from}
@@ -90,12 +89,14 @@ export function NewProjectPage({ start }: { start: NewProjectProps }) {
                     )}
                 </div>
                 <div className="flex flex-wrap gap-4">
-                    <Select
+                    <Combobox
                         label={copy.manager}
-                        options={start.managers.map(({ code, name }) => [code, name] as const)}
-                        value={data.manager}
-                        onChange={(event) => {
-                            setData('manager', event.target.value);
+                        kind="people"
+                        required
+                        chosen={manager}
+                        onChange={(chosen) => {
+                            setManager(chosen);
+                            setData('manager', chosen[0]?.code ?? '');
                         }}
                     />
                     <Field
@@ -109,17 +110,14 @@ export function NewProjectPage({ start }: { start: NewProjectProps }) {
                     />
                 </div>
                 {source !== null && (
-                    <label className="flex min-h-9 items-center gap-2">
-                        <input
-                            type="checkbox"
-                            className="size-6 accent-moss"
-                            checked={data.withPeople}
-                            onChange={(event) => {
-                                setData('withPeople', event.target.checked);
-                            }}
-                        />
-                        {copy.withPeople}
-                    </label>
+                    <Checkbox
+                        label={copy.withPeople}
+
+                        checked={data.withPeople}
+                        onChange={(checked) => {
+                            setData('withPeople', checked);
+                        }}
+                    />
                 )}
                 <p className="flex gap-2">
                     <button type="submit" className="act act-main" disabled={form.processing}>

@@ -2,6 +2,7 @@ import { span, wholeDate } from '@/lib/days';
 import { text } from '@/lib/text';
 import type { PlanProps } from '@/types/generated/props';
 import { Link, router } from '@inertiajs/react';
+import { Select } from '@/ui/Select';
 
 interface PlanHeadProps {
     plan: PlanProps;
@@ -27,23 +28,21 @@ export function PlanHead({ plan, onSettings }: PlanHeadProps) {
             </div>
             <div className="no-print flex flex-wrap items-center gap-x-4 gap-y-1">
                 {plan.dates.length > 0 && (
-                    <label className="flex items-center gap-2">
-                        {text.plan.beside}
-                        <select
-                            value={plan.comparedOn ?? ''}
-                            className="min-h-8 border-b border-edge bg-sheet px-1"
-                            onChange={(event) => {
-                                choose(event.target.value);
-                            }}
-                        >
-                            <option value="">{text.plan.besideNothing}</option>
-                            {plan.dates.map((day) => (
-                                <option key={day} value={day}>
-                                    {day === plan.baselineOn ? text.plan.baselineOf(wholeDate(day)) : wholeDate(day)}
-                                </option>
-                            ))}
-                        </select>
-                    </label>
+                    <Select
+                        label={text.plan.beside}
+                        value={plan.comparedOn ?? ''}
+                        options={[
+                            ['', text.plan.besideNothing],
+                            ...plan.dates.map(
+                                (day) =>
+                                    [
+                                        day,
+                                        day === plan.baselineOn ? text.plan.baselineOf(wholeDate(day)) : wholeDate(day),
+                                    ] as const,
+                            ),
+                        ]}
+                        onChoose={choose}
+                    />
                 )}
                 {plan.mayPlan && (
                     <>

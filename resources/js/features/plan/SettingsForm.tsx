@@ -1,9 +1,13 @@
 import { text } from '@/lib/text';
 import type { PlanProps } from '@/types/generated/props';
+import { Combobox } from '@/ui/Combobox';
+import { Checkbox } from '@/ui/Checkbox';
 import { DateField } from '@/ui/DateField';
 import { Field } from '@/ui/Field';
 import { Select } from '@/ui/Select';
+import type { Option } from '@/ui/combobox';
 import { useForm } from '@inertiajs/react';
+import { useState } from 'react';
 
 const modes = ['', 'immediate', 'notify', 'approve'] as const;
 
@@ -20,6 +24,8 @@ export function SettingsForm({ plan, onClose }: { plan: PlanProps; onClose: () =
         estimateMode: plan.estimateMode ?? '',
     });
     const { data, setData } = form;
+    const [client, setClient] = useState<Option[]>(plan.client === null ? [] : [{ code: plan.client, name: plan.client }]);
+    const [manager, setManager] = useState<Option[]>([{ code: plan.managerCode, name: plan.manager }]);
 
     return (
         <form
@@ -39,22 +45,26 @@ export function SettingsForm({ plan, onClose }: { plan: PlanProps; onClose: () =
                     setData('name', event.target.value);
                 }}
             />
-            <Field
+            <Combobox
                 label={text.newProject.client}
-                value={data.client}
-                maxLength={200}
+                kind="clients"
+                takesNew
+                chosen={client}
                 className="w-52"
-                onChange={(event) => {
-                    setData('client', event.target.value);
+                onChange={(chosen) => {
+                    setClient(chosen);
+                    setData('client', chosen[0]?.code ?? '');
                 }}
             />
-            <Field
-                label={text.plan.managerByName}
-                value={data.manager}
-                maxLength={200}
+            <Combobox
+                label={text.newProject.manager}
+                kind="people"
+                required
+                chosen={manager}
                 className="w-44"
-                onChange={(event) => {
-                    setData('manager', event.target.value);
+                onChange={(chosen) => {
+                    setManager(chosen);
+                    setData('manager', chosen[0]?.code ?? '');
                 }}
             />
             <DateField
@@ -75,32 +85,26 @@ export function SettingsForm({ plan, onClose }: { plan: PlanProps; onClose: () =
                 label={text.plan.estimates}
                 options={modes.map((mode) => [mode, text.plan.estimateModes[mode]] as const)}
                 value={data.estimateMode}
-                onChange={(event) => {
-                    setData('estimateMode', event.target.value);
+                onChoose={(mode) => {
+                    setData('estimateMode', mode);
                 }}
             />
-            <label className="flex min-h-9 items-center gap-2">
-                <input
-                    type="checkbox"
-                    className="size-6 accent-moss"
-                    checked={data.billable}
-                    onChange={(event) => {
-                        setData('billable', event.target.checked);
-                    }}
-                />
-                {text.plan.billable}
-            </label>
-            <label className="flex min-h-9 items-center gap-2">
-                <input
-                    type="checkbox"
-                    className="size-6 accent-moss"
-                    checked={data.isOpen}
-                    onChange={(event) => {
-                        setData('isOpen', event.target.checked);
-                    }}
-                />
-                {text.plan.open}
-            </label>
+            <Checkbox
+                label={text.plan.billable}
+
+                checked={data.billable}
+                onChange={(checked) => {
+                    setData('billable', checked);
+                }}
+            />
+            <Checkbox
+                label={text.plan.open}
+
+                checked={data.isOpen}
+                onChange={(checked) => {
+                    setData('isOpen', checked);
+                }}
+            />
             <span className="flex gap-2">
                 <button type="submit" className="act act-main" disabled={form.processing}>
                     {text.plan.saveSettings}

@@ -81,14 +81,5 @@ interface ChosenProps {
 }
 
 function Chosen({ label, value, names, onChoose }: ChosenProps) {
-    return (
-        <Select
-            label={label}
-            value={value}
-            options={Object.entries(names)}
-            onChange={(event) => {
-                onChoose(event.target.value);
-            }}
-        />
-    );
+    return <Select label={label} value={value} options={Object.entries(names)} onChoose={onChoose} />;
 }

@@ -1,14 +1,17 @@
 import { text } from '@/lib/text';
 import type { RatesProps } from '@/types/generated/props';
-import { Field } from '@/ui/Field';
+import { Combobox } from '@/ui/Combobox';
+import type { Option } from '@/ui/combobox';
 import { FieldError } from '@/ui/FieldError';
 import { router } from '@inertiajs/react';
+import { useState } from 'react';
 
 const stored = { preserveScroll: true, preserveState: true } as const;
 
 /** Who besides the time office sees what hours cost. */
 export function CostReaders({ readers }: Pick<RatesProps, 'readers'>) {
     const copy = text.ratesPage.readers;
+    const [reader, setReader] = useState<Option[]>([]);
 
     return (
         <section aria-labelledby="readers" className="mt-8 max-w-3xl">
@@ -40,16 +43,23 @@ export function CostReaders({ readers }: Pick<RatesProps, 'readers'>) {
                 className="mt-3 flex flex-wrap items-end gap-3"
                 onSubmit={(event) => {
                     event.preventDefault();
-                    const form = event.currentTarget;
-                    router.post('/office/rates/readers', Object.fromEntries(new FormData(form)), {
+                    router.post('/office/rates/readers', Object.fromEntries(new FormData(event.currentTarget)), {
                         ...stored,
                         onSuccess: () => {
-                            form.reset();
+                            setReader([]);
                         },
                     });
                 }}
             >
-                <Field label={copy.person} name="reader" maxLength={200} required className="w-52" />
+                <Combobox
+                    label={copy.person}
+                    kind="people"
+                    name="reader"
+                    required
+                    className="w-52"
+                    chosen={reader}
+                    onChange={setReader}
+                />
                 <button className="act">{copy.add}</button>
                 <div className="w-full">
                     <FieldError of={['reader']} />

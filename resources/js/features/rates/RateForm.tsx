@@ -1,10 +1,12 @@
 import { text } from '@/lib/text';
 import type { RateProps, RatesProps } from '@/types/generated/props';
+import { Combobox } from '@/ui/Combobox';
 import { DateField } from '@/ui/DateField';
 import { Field } from '@/ui/Field';
-import { Select } from '@/ui/Select';
+import type { Option } from '@/ui/combobox';
 import { FieldError } from '@/ui/FieldError';
 import { router } from '@inertiajs/react';
+import { useState } from 'react';
 
 interface RateFormProps {
     rates: RatesProps;
@@ -13,9 +15,15 @@ interface RateFormProps {
     onDone: () => void;
 }
 
+function optionOf(code: string | null | undefined, name: string | null | undefined): Option[] {
+    return typeof code === 'string' && typeof name === 'string' ? [{ code, name }] : [];
+}
+
 /** Sets a rate from a day on; one of the same person, role and day becomes another. */
 export function RateForm({ rates, from, onDone }: RateFormProps) {
     const copy = text.ratesPage;
+    const [person, setPerson] = useState(optionOf(from?.personCode, from?.person));
+    const [role, setRole] = useState(optionOf(from?.roleCode, from?.role));
 
     return (
         <form
@@ -23,20 +31,19 @@ export function RateForm({ rates, from, onDone }: RateFormProps) {
             className="mt-3 flex flex-wrap items-end gap-3"
             onSubmit={(event) => {
                 event.preventDefault();
-                router.put('/office/rates', Object.fromEntries(new FormData(event.currentTarget)), {
-                    preserveScroll: true,
-                    preserveState: true,
-                    onSuccess: onDone,
-                });
+                router.put(
+                    '/office/rates',
+                    { person: '', role: '', ...Object.fromEntries(new FormData(event.currentTarget)) },
+                    {
+                        preserveScroll: true,
+                        preserveState: true,
+                        onSuccess: onDone,
+                    },
+                );
             }}
         >
-            <Field label={copy.person} name="person" defaultValue={from?.personCode ?? ''} maxLength={200} className="w-52" />
-            <Select
-                label={copy.role}
-                name="role"
-                defaultValue={from?.roleCode ?? ''}
-                options={[['', copy.anyRole], ...rates.roles.map(({ code, name }) => [code, name] as const)]}
-            />
+            <Combobox label={copy.person} kind="people" name="person" className="w-52" chosen={person} onChange={setPerson} />
+            <Combobox label={copy.role} kind="roles" name="role" className="w-52" chosen={role} onChange={setRole} />
             <DateField label={copy.since} name="from" required defaultValue={from?.from ?? rates.today} />
             <Field
                 label={copy.cost(rates.currency)}

@@ -1,7 +1,9 @@
 import { text } from '@/lib/text';
 import type { StandInsProps } from '@/types/generated/props';
+import { Combobox } from '@/ui/Combobox';
+import { Checkbox } from '@/ui/Checkbox';
 import { DateField } from '@/ui/DateField';
-import { Select } from '@/ui/Select';
+import type { Option } from '@/ui/combobox';
 import { FieldError } from '@/ui/FieldError';
 import { router } from '@inertiajs/react';
 import { useState } from 'react';
@@ -10,7 +12,9 @@ import { useState } from 'react';
 export function StandInForm({ standIns }: { standIns: StandInsProps }) {
     const copy = text.standInsPage;
     const [onlySome, chooseSome] = useState(false);
-    const people = standIns.people.map(({ code, name }) => [code, name] as const);
+    const [principal, setPrincipal] = useState<Option[]>([standIns.reader]);
+    const [standIn, setStandIn] = useState<Option[]>([]);
+    const [projects, setProjects] = useState<Option[]>([]);
 
     return (
         <section aria-labelledby="name-stand-in">
@@ -40,33 +44,37 @@ export function StandInForm({ standIns }: { standIns: StandInsProps }) {
                 }}
             >
                 {standIns.namesForOthers && (
-                    <Select label={copy.principal} name="principal" defaultValue={standIns.reader} options={people} />
+                    <Combobox
+                        label={copy.principal}
+                        kind="people"
+                        name="principal"
+                        required
+                        chosen={principal}
+                        onChange={setPrincipal}
+                    />
                 )}
-                <Select label={copy.standIn} name="standIn" required defaultValue="" options={[['', ''], ...people]} />
+                <Combobox label={copy.standIn} kind="people" name="standIn" required chosen={standIn} onChange={setStandIn} />
                 <DateField label={copy.firstDay} name="from" required min={standIns.today} defaultValue={standIns.today} />
                 <DateField label={copy.lastDay} name="to" required min={standIns.today} />
-                <label className="flex min-h-8 w-full items-center gap-2">
-                    <input
-                        type="checkbox"
-                        className="size-4 accent-moss"
-                        checked={onlySome}
-                        onChange={(event) => {
-                            chooseSome(event.target.checked);
-                        }}
-                    />
-                    {copy.onlySome}
-                </label>
+                <Checkbox
+                    label={copy.onlySome}
+
+                    checked={onlySome}
+                    onChange={(checked) => {
+                        chooseSome(checked);
+                    }}
+                />
                 {onlySome && (
-                    <label className="flex w-full flex-col gap-1">
-                        <span className="text-faded">{copy.projects}</span>
-                        <select name="projects" multiple required size={6} className="border border-edge bg-sheet px-1">
-                            {standIns.projects.map(({ code, name }) => (
-                                <option key={code} value={code}>
-                                    {name}
-                                </option>
-                            ))}
-                        </select>
-                    </label>
+                    <Combobox
+                        className="w-full"
+                        label={copy.projects}
+                        kind="projects"
+                        name="projects"
+                        takesMany
+                        required
+                        chosen={projects}
+                        onChange={setProjects}
+                    />
                 )}
                 <button type="submit" className="act act-main">
                     {copy.save}

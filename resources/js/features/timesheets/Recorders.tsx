@@ -1,7 +1,10 @@
 import { text } from '@/lib/text';
 import type { TimesheetsProps } from '@/types/generated/props';
+import { Combobox } from '@/ui/Combobox';
+import type { Option } from '@/ui/combobox';
 import { router } from '@inertiajs/react';
 import { useState } from 'react';
+import { Checkbox } from '@/ui/Checkbox';
 
 const stored = { preserveScroll: true, preserveState: true } as const;
 
@@ -10,9 +13,9 @@ function name(code: string, maySubmit: boolean) {
 }
 
 /** Whom the reader lets record in their own sheet, and whether they may submit it too. */
-export function Recorders({ sheets: { recorders, people } }: { sheets: TimesheetsProps }) {
+export function Recorders({ sheets: { recorders } }: { sheets: TimesheetsProps }) {
     const copy = text.timesheetsPage;
-    const [chosen, choose] = useState('');
+    const [chosen, choose] = useState<Option[]>([]);
 
     return (
         <section aria-labelledby="recorders">
@@ -25,17 +28,14 @@ export function Recorders({ sheets: { recorders, people } }: { sheets: Timesheet
                     {recorders.map((one) => (
                         <li key={one.code} className="flex flex-wrap items-center gap-x-4 border-b border-rule py-1">
                             <span className="grow">{one.name}</span>
-                            <label className="flex min-h-6 items-center gap-2">
-                                <input
-                                    type="checkbox"
-                                    className="size-4 accent-moss"
-                                    checked={one.maySubmit}
-                                    onChange={() => {
-                                        name(one.code, !one.maySubmit);
-                                    }}
-                                />
-                                {copy.maySubmit}
-                            </label>
+                            <Checkbox
+                                label={copy.maySubmit}
+
+                                checked={one.maySubmit}
+                                onChange={() => {
+                                    name(one.code, !one.maySubmit);
+                                }}
+                            />
                             <button
                                 type="button"
                                 className="act-quiet"
@@ -54,30 +54,14 @@ export function Recorders({ sheets: { recorders, people } }: { sheets: Timesheet
                 className="mt-3 flex flex-wrap items-end gap-2"
                 onSubmit={(event) => {
                     event.preventDefault();
-                    if (chosen !== '') {
-                        name(chosen, false);
-                        choose('');
+                    if (chosen[0] !== undefined) {
+                        name(chosen[0].code, false);
+                        choose([]);
                     }
                 }}
             >
-                <label className="flex min-w-0 flex-col gap-1">
-                    <span className="text-faded">{copy.name}</span>
-                    <select
-                        value={chosen}
-                        className="min-h-8 max-w-full border-b border-edge bg-sheet px-2"
-                        onChange={(event) => {
-                            choose(event.currentTarget.value);
-                        }}
-                    >
-                        <option value="" />
-                        {people.map((person) => (
-                            <option key={person.code} value={person.code}>
-                                {person.name}
-                            </option>
-                        ))}
-                    </select>
-                </label>
-                <button type="submit" className="act" disabled={chosen === ''}>
+                <Combobox label={copy.name} kind="people" chosen={chosen} onChange={choose} />
+                <button type="submit" className="act" disabled={chosen.length === 0}>
                     {copy.nameThem}
                 </button>
             </form>

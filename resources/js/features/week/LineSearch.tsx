@@ -2,6 +2,7 @@ import { read } from '@/lib/http';
 import { text } from '@/lib/text';
 import type { TaskOffersProps } from '@/types/generated/props';
 import { useEffect, useId, useState } from 'react';
+import { Select } from '@/ui/Select';
 import { groupedOffers, optionAfter } from './offers';
 import { TaskOption } from './TaskOption';
 
@@ -80,23 +81,18 @@ export function LineSearch({ address, shown, onAdd, onClose }: LineSearchProps) 
                     }
                 }}
             />
-            <label className="mt-1 flex items-center gap-2 text-faded">
-                {text.week.search.role}
-                <select
-                    className="min-h-6 min-w-0 bg-paper text-ink"
-                    value={role ?? ''}
-                    onChange={(event) => {
-                        setRole(event.currentTarget.value === '' ? null : Number(event.currentTarget.value));
-                    }}
-                >
-                    <option value="">{text.week.search.ownRole}</option>
-                    {offers?.roles.map(({ id, name }) => (
-                        <option key={id} value={id}>
-                            {name}
-                        </option>
-                    ))}
-                </select>
-            </label>
+            <Select
+                className="mt-1"
+                label={text.week.search.role}
+                value={role === null ? '' : String(role)}
+                options={[
+                    ['', text.week.search.ownRole],
+                    ...(offers?.roles ?? []).map(({ id, name }) => [String(id), name] as const),
+                ]}
+                onChoose={(chosen) => {
+                    setRole(chosen === '' ? null : Number(chosen));
+                }}
+            />
             {offers !== null && tasks.length === 0 && <p className="mt-2 text-faded">{text.week.search.none}</p>}
             <div id={list} role="listbox" aria-label={text.week.search.found} className="mt-2 max-h-[60vh] overflow-y-auto">
                 {groups.map(({ group, offers: some }) => (

@@ -1,5 +1,6 @@
 import { text } from '@/lib/text';
 import type { CellProps } from '@/types/generated/props';
+import { Checkbox } from '@/ui/Checkbox';
 import { NoteField } from '@/ui/NoteField';
 import { useState } from 'react';
 import type { Wanted } from './cells';
@@ -92,17 +93,14 @@ export function NotesForm({ cell, billable, mayWrite, pencilled, onWrite, onInkA
                     onLeave={onLeave}
                 />
             )}
-            <label className="flex min-h-6 items-center gap-2">
-                <input
-                    type="checkbox"
-                    className="size-4 accent-moss"
-                    checked={billable}
-                    onChange={(event) => {
-                        onWrite({ billable: event.currentTarget.checked });
-                    }}
-                />
-                {text.week.remark.billable}
-            </label>
+            <Checkbox
+                label={text.week.remark.billable}
+
+                checked={billable}
+                onChange={(checked) => {
+                    onWrite({ billable: checked });
+                }}
+            />
         </div>
     );
 }

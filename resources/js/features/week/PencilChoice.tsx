@@ -1,5 +1,6 @@
 import { text } from '@/lib/text';
 import type { LastWeekPencil, PencilProps } from '@/types/generated/props';
+import { Select } from '@/ui/Select';
 import { AttentionItem } from '@/ui/Margin';
 import { router } from '@inertiajs/react';
 
@@ -32,22 +33,14 @@ export function PencilChoice({ pencil }: { pencil: PencilProps }) {
                         {label}
                     </label>
                 ))}
-                <label className="flex min-h-6 items-center gap-2 whitespace-nowrap">
-                    {text.week.pencilFrom.lastWeek}
-                    <select
-                        className="min-h-6 min-w-0 bg-paper"
-                        value={pencil.lastWeek}
-                        onChange={(event) => {
-                            prefer({ pencilLastWeek: event.currentTarget.value });
-                        }}
-                    >
-                        {lastWeek.map((choice) => (
-                            <option key={choice} value={choice}>
-                                {text.week.pencilFrom.lastWeekChoices[choice]}
-                            </option>
-                        ))}
-                    </select>
-                </label>
+                <Select
+                    label={text.week.pencilFrom.lastWeek}
+                    value={pencil.lastWeek}
+                    options={lastWeek.map((choice) => [choice, text.week.pencilFrom.lastWeekChoices[choice]])}
+                    onChoose={(pencilLastWeek) => {
+                        prefer({ pencilLastWeek });
+                    }}
+                />
             </div>
         </AttentionItem>
     );

@@ -1,5 +1,6 @@
 import { text } from '@/lib/text';
 import type { QuestionProps, SubmissionProps } from '@/types/generated/props';
+import { Select } from '@/ui/Select';
 
 interface SubmissionQuestionsProps {
     summary: SubmissionProps;
@@ -42,7 +43,7 @@ interface AskedProps {
 function Asked({ question, answer, isLacking, onAnswer }: AskedProps) {
     const lacks = isLacking && question.required && answer.trim() === '';
     const wording = `${question.wording}${question.required ? '' : ` (${text.week.confirm.optional})`}`;
-    const choices =
+    const choices: (readonly [string, string])[] =
         question.kind === 'yes/no'
             ? [
                   ['yes', text.week.confirm.answerYes],
@@ -50,37 +51,34 @@ function Asked({ question, answer, isLacking, onAnswer }: AskedProps) {
               ]
             : question.choices.map((choice) => [choice, choice]);
 
+    if (question.kind !== 'text') {
+        return (
+            <div className="mt-1">
+                <Select
+                    label={wording}
+                    value={answer}
+                    isInvalid={lacks}
+                    options={[['', text.week.confirm.choose], ...choices]}
+                    onChoose={onAnswer}
+                />
+                {lacks && <p className="text-brick">{text.week.confirm.answerLacks}</p>}
+            </div>
+        );
+    }
+
     return (
         <label className="mt-1 flex flex-col gap-0.5">
             <span>{wording}</span>
-            {question.kind === 'text' ? (
-                <textarea
-                    rows={1}
-                    maxLength={2000}
-                    value={answer}
-                    aria-invalid={lacks}
-                    className="field-sizing-content min-h-7 border-b border-edge bg-sheet px-2 py-0.5"
-                    onChange={(event) => {
-                        onAnswer(event.target.value);
-                    }}
-                />
-            ) : (
-                <select
-                    value={answer}
-                    aria-invalid={lacks}
-                    className="min-h-7 border-b border-edge bg-sheet"
-                    onChange={(event) => {
-                        onAnswer(event.target.value);
-                    }}
-                >
-                    <option value="">{text.week.confirm.choose}</option>
-                    {choices.map(([value, name]) => (
-                        <option key={value} value={value}>
-                            {name}
-                        </option>
-                    ))}
-                </select>
-            )}
+            <textarea
+                rows={1}
+                maxLength={2000}
+                value={answer}
+                aria-invalid={lacks}
+                className="field-sizing-content min-h-7 border-b border-edge bg-sheet px-2 py-0.5"
+                onChange={(event) => {
+                    onAnswer(event.target.value);
+                }}
+            />
             {lacks && <span className="text-brick">{text.week.confirm.answerLacks}</span>}
         </label>
     );

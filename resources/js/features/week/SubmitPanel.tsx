@@ -4,6 +4,7 @@ import { useStable } from '@/lib/useStable';
 import type { HoursFormat, TotalsProps, WeekProps } from '@/types/generated/props';
 import { router } from '@inertiajs/react';
 import { useEffect, useRef, useState } from 'react';
+import { RadioGroup } from '@/ui/RadioGroup';
 import { findingKey, explanationOf } from './findings';
 import { SubmissionFindings } from './SubmissionFindings';
 import { SubmissionHours } from './SubmissionHours';
@@ -99,23 +100,15 @@ export function SubmitPanel({ sheet, totals, format, unsaved, isSaving, parts, o
         >
             <h2 id="submit-title">{text.week.confirm.title(sheet.number)}</h2>
             {parts.length > 1 && (
-                <fieldset className="mt-1 flex flex-col">
-                    <legend className="text-faded">{text.week.confirm.what}</legend>
-                    {parts.map(({ name }, index) => (
-                        <label key={name} className="flex min-h-7 items-center gap-2 [overflow-wrap:anywhere]">
-                            <input
-                                type="radio"
-                                name="what-goes"
-                                className="size-4 shrink-0 accent-moss"
-                                checked={chosen === index}
-                                onChange={() => {
-                                    choose(index);
-                                }}
-                            />
-                            {name}
-                        </label>
-                    ))}
-                </fieldset>
+                <RadioGroup
+                    className="mt-1"
+                    label={text.week.confirm.what}
+                    options={parts.map(({ name }, index) => [String(index), name])}
+                    value={String(chosen)}
+                    onChoose={(index) => {
+                        choose(Number(index));
+                    }}
+                />
             )}
             {isEmpty ? (
                 <p className="mt-1">{text.week.confirm.nothing}</p>

@@ -63,7 +63,6 @@ export const planText = {
             notify: 'Effective with notice to the manager',
             approve: 'Effective after approval',
         },
-        managerByName: 'Project manager (name or code)',
         billable: 'Billable',
         open: 'Open',
         saveSettings: 'Save settings',

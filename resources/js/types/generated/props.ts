@@ -106,8 +106,6 @@ export interface FindingProps {
 
 export interface HouseRulesProps {
     rules: RuleProps[];
-    teams: OptionProps[];
-    projects: OptionProps[];
     today: string;
 }
 
@@ -312,9 +310,7 @@ export interface LoadProps {
 }
 
 export interface NewProjectProps {
-    clients: OptionProps[];
-    managers: OptionProps[];
-    manager: string;
+    manager: OptionProps;
     today: string;
     source: OptionProps | null;
 }
@@ -601,7 +597,6 @@ export interface RatesProps {
     page: number;
     pages: number;
     unrated: UnratedProps[];
-    roles: OptionProps[];
     readers: OptionProps[];
     today: string;
 }
@@ -807,10 +802,8 @@ export interface StandInProps {
 export interface StandInsProps {
     named: StandInProps[];
     mine: StandInProps[];
-    people: OptionProps[];
-    projects: OptionProps[];
     namesForOthers: boolean;
-    reader: string;
+    reader: OptionProps;
     today: string;
 }
 
@@ -871,7 +864,6 @@ export interface TimesheetsProps {
     owners: SheetOwnerProps[];
     more: number;
     recorders: RecorderProps[];
-    people: PersonProps[];
 }
 
 export interface AdjustmentProps {
@@ -1072,6 +1064,11 @@ export interface OptionProps {
 export interface AbsenceProps {
     kind: string;
     minutes: number | null;
+}
+
+export interface CalendarProps {
+    holidays: Record<string, string>;
+    closedUntil: string | null;
 }
 
 export interface DayProps {

@@ -1,0 +1,38 @@
+import { describe, expect, it } from 'vitest';
+import { ambiguousNames, optionTyped, placeAfter, withoutChosen } from './combobox';
+
+const people = [
+    { code: 'ada', name: 'Ada Lock' },
+    { code: 'bo', name: 'Bo Quay' },
+    { code: 'bo-2', name: 'Bo Quay' },
+];
+
+describe('combobox', () => {
+    it.each([
+        ['ArrowDown', 0, 3, 1],
+        ['ArrowDown', 2, 3, 2],
+        ['ArrowUp', 0, 3, 0],
+        ['PageDown', 0, 3, 2],
+        ['PageUp', 2, 3, 0],
+        ['ArrowDown', 0, 0, null],
+        ['a', 0, 3, null],
+    ])('%s from %i of %i moves to %s', (key, at, count, expected) => {
+        expect(placeAfter(key, at, count)).toBe(expected);
+    });
+
+    it.each([
+        ['ada lock', 'ada'],
+        [' ADA ', 'ada'],
+        ['Bo Quay', null],
+        ['bo-2', 'bo-2'],
+        ['Ad', null],
+        ['', null],
+    ])('%j in full is %s', (typed, code) => {
+        expect(optionTyped(typed, people)?.code ?? null).toBe(code);
+    });
+
+    it('offers what is not chosen yet and tells equal names apart', () => {
+        expect(withoutChosen(people, [{ code: 'bo', name: 'Bo Quay' }]).map(({ code }) => code)).toEqual(['ada', 'bo-2']);
+        expect([...ambiguousNames(people)]).toEqual(['Bo Quay']);
+    });
+});
