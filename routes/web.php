@@ -10,6 +10,7 @@ use App\Features\Messages\Controllers\MessagesController;
 use App\Features\Messages\Controllers\OutboxController;
 use App\Features\NotSubmitted\Controllers\NotSubmittedController;
 use App\Features\Office\Controllers\AuditTrailPageController;
+use App\Features\Office\Controllers\OfficeController;
 use App\Features\Office\Controllers\QuestionsController;
 use App\Features\Office\Controllers\RoutesController;
 use App\Features\Periods\Controllers\PeriodsController;
@@ -113,6 +114,7 @@ Route::middleware('auth')->group(static function (): void {
     Route::delete('/stand-ins/{standIn}', [StandInsController::class, 'destroy'])->name('stand-ins.end');
 
     Route::prefix('/office')->name('office.')->group(static function (): void {
+        Route::get('/', [OfficeController::class, 'show'])->name('today');
         Route::get('/periods', [PeriodsController::class, 'show'])->name('periods');
         Route::post('/periods', [PeriodsController::class, 'store'])->name('periods.close');
         Route::put('/periods/due', [PeriodsController::class, 'due'])->name('periods.due');

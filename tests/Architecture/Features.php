@@ -20,7 +20,6 @@ final class Features
     /** Each feature, with the features that it may use; only what those offer. */
     public const USES = [
         'Compare' => [],
-        'Office' => [],
         'Periods' => [],
         'Preferences' => [],
         'Rates' => [],
@@ -38,6 +37,7 @@ final class Features
         'Review' => ['HouseRules', 'Corrections', 'Projects'],
         'DayReminder' => ['Week'],
         'Messages' => ['NotSubmitted', 'DayReminder'],
+        'Office' => ['NotSubmitted', 'Periods', 'Rates'],
     ];
 
     /** What each feature offers to others. All else is its own. */
@@ -48,7 +48,9 @@ final class Features
         ],
         'Remaining' => ['Queries\RemainingOfTask', 'Props\EstimateProps', 'Props\TaskRemainingProps'],
         'Corrections' => ['Actions\EndCorrections'],
-        'NotSubmitted' => ['Queries\WeekSubmissions', 'Actions\UnsubmittedWeek'],
+        'Periods' => ['Queries\PeriodCheck'],
+        'Rates' => ['Queries\RateTable'],
+        'NotSubmitted' => ['Queries\MissingWeeks', 'Queries\WeekSubmissions', 'Actions\UnsubmittedWeek'],
         'Projects' => ['Queries\StatusReport', 'Queries\StatusLevel'],
         'Week' => ['Queries\WeekSheet', 'Props\LineProps', 'Props\ProposalProps', 'Props\CellOutcome', 'Actions\SaveCells', 'Actions\CellInput', 'Actions\CellResult'],
         'DayReminder' => ['Queries\DayPencil'],

@@ -27,6 +27,7 @@ export function Calendar({ chosen, today, min, max, onPick }: CalendarProps) {
             mode="single"
             autoFocus
             showOutsideDays
+            fixedWeeks
             showWeekNumber
             ISOWeek
             month={month}

@@ -27,7 +27,7 @@ export function ComboboxList({ id, label, options, current, found, onChoose }: C
 
     return (
         <div className="absolute inset-x-0 top-full z-20 mt-0.5 min-w-56 border border-edge bg-sheet">
-            <ul id={`${id}-list`} role="listbox" aria-label={label} className="max-h-72 overflow-y-auto">
+            <ul id={`${id}-list`} role="listbox" aria-label={copy.offered(label)} className="max-h-72 overflow-y-auto">
                 {options.map((option) => (
                     <li
                         key={option.code}

@@ -61,7 +61,7 @@ export function DateField(props: DateFieldProps) {
     return (
         <div className="flex flex-col gap-1">
             <label htmlFor={id}>{label}</label>
-            <span className="flex w-40 items-stretch border-b border-edge bg-sheet">
+            <span className="flex min-h-9 w-40 items-stretch border-b border-edge bg-sheet">
                 <input
                     ref={field}
                     id={id}
@@ -71,7 +71,7 @@ export function DateField(props: DateFieldProps) {
                     maxLength={40}
                     aria-invalid={fault !== ''}
                     aria-describedby={fault === '' ? undefined : `${id}-fault`}
-                    className="min-h-9 min-w-0 grow bg-transparent px-2"
+                    className="min-w-0 grow bg-transparent px-2"
                     onChange={(event) => {
                         read(event.target.value);
                     }}
@@ -100,7 +100,7 @@ export function DateField(props: DateFieldProps) {
                             align="end"
                             sideOffset={4}
                             collisionPadding={8}
-                            className="z-40 min-h-80 min-w-72 border border-edge bg-sheet p-3 text-ink"
+                            className="z-40 min-h-72 min-w-72 border border-edge bg-sheet p-3 text-ink"
                             onKeyDown={(event) => {
                                 if (event.key === 'Escape') {
                                     event.stopPropagation();

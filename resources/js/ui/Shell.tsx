@@ -57,11 +57,7 @@ export function Shell({ children, skipTo = '#page' }: ShellProps) {
                             </Section>
                         )}
                         {signedIn.seesProjects && <Section href="/projects">{text.projects}</Section>}
-                        {signedIn.isOffice && (
-                            <Section href="/office/periods" also={['/office']}>
-                                {text.office}
-                            </Section>
-                        )}
+                        {signedIn.isOffice && <Section href="/office">{text.office}</Section>}
                     </nav>
                 )}
                 <span className="ms-auto flex flex-wrap items-center gap-x-4 text-faded">

@@ -49,6 +49,11 @@ final class LookupTest extends TestCase
         self::assertTrue($found->json('hasMore'));
     }
 
+    public function test_what_cannot_be_looked_up_is_not_found(): void
+    {
+        $this->actingAs(Person::factory()->create()->refresh())->getJson('/lookup/secrets')->assertNotFound();
+    }
+
     public function test_closed_projects_are_not_offered(): void
     {
         $reader = Person::factory()->create()->refresh();

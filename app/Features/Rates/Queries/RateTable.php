@@ -49,7 +49,7 @@ final class RateTable
             $hasAny,
             $page,
             $pages,
-            $hasAny ? $this->unrated() : [],
+            $this->missing(),
             OptionLists::costReaders(),
             $today->toString(),
         );
@@ -62,9 +62,12 @@ final class RateTable
         return TextSearch::narrow($query, $search, ['people.name', 'people.code', 'roles.name', 'roles.code']);
     }
 
-    /** @return list<UnratedProps> */
-    private function unrated(): array
+    /** @return list<UnratedProps> people and roles with time that has no rate, most time first; none where there are no rates at all */
+    public function missing(): array
     {
+        if (! Rate::query()->exists()) {
+            return [];
+        }
         $minutes = 'recorded_weeks.actual_unrated + recorded_weeks.pending_unrated';
         $query = RecordedWeek::query()->toBase()->join('people', 'people.id', 'recorded_weeks.person_id')
             ->leftJoin('roles', static fn (JoinClause $join) => $join->whereRaw('roles.id = coalesce(nullif(recorded_weeks.role_id, 0), people.role_id)'))

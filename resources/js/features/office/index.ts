@@ -5,3 +5,4 @@ export { OfficeShell } from './OfficeShell';
 export { EstimateSettingsPage } from './EstimateSettingsPage';
 export { RoutesPage } from './RoutesPage';
 export { AuditTrailPage } from './AuditTrailPage';
+export { TodayPage } from './TodayPage';

@@ -16,7 +16,7 @@ import { Progress } from './Progress';
 import { EarnedValue } from './EarnedValue';
 import { FiguresTable } from './FiguresTable';
 import { growthOf, growthLabel } from './growthOf';
-import { Later } from './Later';
+import { Later } from '@/ui/Later';
 import { MoneySentences } from './MoneySentences';
 import { People } from './People';
 import { Sentence } from './Sentence';

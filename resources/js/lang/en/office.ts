@@ -16,7 +16,7 @@ export const officeText = {
             `${person}${role === null ? ', no role' : `, ${role}`}: ${hours} recorded since ${since} are not included in costs.`,
         search: 'Search by person or role',
         whose: 'Person or role',
-        person: 'Person (name or code)',
+        person: 'Person',
         role: 'Role',
         since: 'Applies from',
         cost: (currency: string) => `Cost rate (${currency}/h)`,
@@ -34,14 +34,81 @@ export const officeText = {
             explained:
                 'The time office sees all costs. The managers listed here see them on the projects they manage, and so what an hour of each person costs; everybody else sees hours only.',
             nobody: 'Nobody besides the time office sees cost.',
-            person: 'Manager, by code or name',
+            person: 'Manager',
             add: 'Add manager',
             remove: 'Remove',
             removeName: (name: string) => `Remove ${name}`,
         },
     },
     officePage: {
+        today: {
+            name: 'Time office',
+            finding: (count: number) =>
+                count === 0
+                    ? 'Nothing needs the time office today.'
+                    : plural(count, { one: 'One thing needs the time office.', other: '# things need the time office.' }),
+            needs: 'Today',
+            nothing: 'Nothing is waiting, late or missing.',
+            notSubmitted: (missing: number, people: number, week: number) =>
+                `${plural(missing, { one: 'One person has', other: '# people have' })} not submitted week ${String(week)}, of ${plural(people, { one: 'one', other: '#' })}.`,
+            overdue: 'It is overdue.',
+            remind: 'See who',
+            waiting: (entries: number, corrections: number) => {
+                if (corrections === 0) {
+                    return plural(entries, {
+                        one: 'One entry is waiting for your decision.',
+                        other: '# entries are waiting for your decision.',
+                    });
+                }
+                if (entries === 0) {
+                    return plural(corrections, {
+                        one: 'One correction is waiting for your decision.',
+                        other: '# corrections are waiting for your decision.',
+                    });
+                }
+
+                return `${plural(entries, { one: 'One entry', other: '# entries' })} and ${plural(corrections, { one: 'one correction', other: '# corrections' })} are waiting for your decision.`;
+            },
+            review: 'Review',
+            toClose: (month: string) => `${month} is not closed.`,
+            allApproved: 'All its time is approved.',
+            stillOpen: (count: number) =>
+                plural(count, { one: 'One entry is not approved yet.', other: '# entries are not approved yet.' }),
+            check: 'Check and close',
+            unrated: (count: number) =>
+                plural(count, { one: 'One person has time without a rate.', other: '# people have time without a rate.' }),
+            setRates: 'Set rates',
+            estimates: (count: number) =>
+                plural(count, {
+                    one: 'One remaining estimate is waiting for its project manager.',
+                    other: '# remaining estimates are waiting for their project managers.',
+                }),
+            since: (day: string) => `The oldest is of ${day}.`,
+            show: 'Show projects',
+            failed: (count: number) => plural(count, { one: 'One background job failed.', other: '# background jobs failed.' }),
+            askOperator: 'Reminders or mail may be missing; whoever runs this installation can see why.',
+            settings: 'Settings',
+            settingNames: {
+                periods: 'Periods',
+                rules: 'House rules',
+                questions: 'Questions',
+                routes: 'Approval routes',
+                remaining: 'Remaining estimates',
+                rates: 'Rates',
+            },
+            settingTexts: {
+                periods: 'Until when time is closed and settled, and when a week is due.',
+                rules: 'What is checked before a week is submitted.',
+                questions: 'What people answer with every week.',
+                routes: 'Who approves time, for everyone and by project.',
+                remaining: 'Whether a remaining estimate takes effect at once or is approved first.',
+                rates: 'What an hour costs and is billed at, and who sees that.',
+            },
+            changed: (at: string, by: string) => `Last changed ${at} by ${by}`,
+            neverChanged: 'Not changed yet',
+        },
         tabs: [
+            ['/office', 'Today'],
             ['/office/periods', 'Periods'],
             ['/office/rules', 'House rules'],
             ['/office/questions', 'Questions'],

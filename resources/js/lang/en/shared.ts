@@ -35,6 +35,7 @@ export const sharedText = {
         tooLate: (day: string) => `Enter a date on or before ${day}.`,
     },
     combobox: {
+        offered: (field: string) => `${field}: matches`,
         found: (count: number) => plural(count, { one: '# match', other: '# matches' }),
         none: 'No matches',
         more: 'There are more. Type more of the name.',

@@ -34,6 +34,8 @@ export type RouteKind = 'none' | 'project' | 'line' | 'project+line';
 
 export type RowLevel = 'phase' | 'task' | 'assignee';
 
+export type SettingName = 'periods' | 'rules' | 'questions' | 'routes' | 'remaining' | 'rates';
+
 export type Severity = 'blocking' | 'explanation' | 'information' | 'off';
 
 export type TaskGroup = 'recent' | 'mine' | 'team' | 'later' | 'non-project';
@@ -215,6 +217,14 @@ export interface NotSubmittedProps {
     atOnce: number;
 }
 
+export interface LateWeekProps {
+    week: string;
+    number: number;
+    missing: number;
+    people: number;
+    isOverdue: boolean;
+}
+
 export interface OfficeQuestionProps {
     id: number;
     wording: string;
@@ -224,6 +234,11 @@ export interface OfficeQuestionProps {
     from: string;
     to: string | null;
     answers: number;
+}
+
+export interface PeriodToCloseProps {
+    until: string;
+    open: number;
 }
 
 export interface ProjectRouteProps {
@@ -243,6 +258,23 @@ export interface RoutesProps {
     page: number;
     atOnce: number;
     withoutManager: string[];
+}
+
+export interface SettingProps {
+    name: SettingName;
+    changedAt: string | null;
+    changedBy: string | null;
+}
+
+export interface TodayProps {
+    entries: number;
+    corrections: number;
+    estimates: number;
+    estimatesSince: string | null;
+    unrated: number;
+    period: PeriodToCloseProps | null;
+    failed: number;
+    settings: SettingProps[];
 }
 
 export interface CorrectedTimeProps {

@@ -1,0 +1,97 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Features\Office\Queries;
+
+use App\Approval\Waiting;
+use App\AuditTrail\AuditTrailSubject;
+use App\Features\NotSubmitted\Queries\MissingWeeks;
+use App\Features\Office\Props\LateWeekProps;
+use App\Features\Office\Props\PeriodToCloseProps;
+use App\Features\Office\Props\SettingName;
+use App\Features\Office\Props\SettingProps;
+use App\Features\Office\Props\TodayProps;
+use App\Features\Periods\Queries\PeriodCheck;
+use App\Features\Rates\Queries\RateTable;
+use App\Models\AuditTrailRow;
+use App\Models\Organisation;
+use App\Models\Person;
+use App\Models\ProposedEstimate;
+use App\Support\Clock\Today;
+use App\Support\Database\Rows;
+use Illuminate\Database\Query\Builder;
+use Illuminate\Support\Facades\DB;
+use Moss\Core\Calendar\Day;
+use Moss\Core\Calendar\Week;
+use Moss\Core\Review\WeekSubmission;
+
+/** What needs the time office today, and when each setting was last changed; in a fixed number of queries. */
+final readonly class OfficeToday
+{
+    /** Under which subject, and which names of it, the audit trail has the changes of a setting. */
+    private const CHANGES = [
+        'periods' => [[AuditTrailSubject::Period, null], [AuditTrailSubject::Setting, 'week due']],
+        'rules' => [[AuditTrailSubject::Rule, null]],
+        'questions' => [[AuditTrailSubject::Question, null]],
+        'routes' => [[AuditTrailSubject::Setting, 'approval']],
+        'remaining' => [[AuditTrailSubject::Setting, 'remaining estimates']],
+        'rates' => [[AuditTrailSubject::Rate, null]],
+    ];
+
+    public function __construct(private Waiting $waiting, private RateTable $rates, private MissingWeeks $missing, private Today $today)
+    {
+    }
+
+    public function of(Person $office): TodayProps
+    {
+        $today = $this->today->for($office);
+        $estimates = ProposedEstimate::query()->waiting();
+
+        return new TodayProps(
+            $this->waiting->for($office, $today)->count(),
+            $this->waiting->corrections($office, $today)->count(),
+            (clone $estimates)->count(),
+            $estimates->orderBy('estimated_on')->first()?->estimated_on->toString(),
+            count($this->rates->missing()),
+            self::period($today),
+            DB::table('failed_jobs')->count(),
+            array_map(self::setting(...), SettingName::cases()),
+        );
+    }
+
+    /** Last week, of everybody: asked for by itself, since it looks at every sheet. */
+    public function lateWeek(Person $office): LateWeekProps
+    {
+        $today = $this->today->for($office);
+        $week = Week::containing($today)->plusWeeks(-1);
+        [$people, $missing] = $this->missing->missing($office, $week, '');
+        $due = WeekSubmission::dueOn($week, max(0, Organisation::query()->sole()->week_due));
+
+        return new LateWeekProps($week->toString(), $week->number(), count($missing), $people, $today->isAfter($due));
+    }
+
+    private static function period(Day $today): ?PeriodToCloseProps
+    {
+        $until = Day::of($today->month().'-01')->plusDays(-1);
+        $closed = Organisation::query()->sole()->closed_until;
+
+        return $closed !== null && ! $until->isAfter($closed) ? null : new PeriodToCloseProps($until->toString(), PeriodCheck::open($until)->count());
+    }
+
+    private static function setting(SettingName $name): SettingProps
+    {
+        $last = Rows::of(LastChange::class, AuditTrailRow::query()->toBase()->leftJoin('people', 'people.id', 'audit_trail.actor_id')
+            ->where(static function (Builder $any) use ($name): void {
+                foreach (self::CHANGES[$name->value] as [$subject, $named]) {
+                    $any->orWhere(static fn (Builder $one): Builder => $one->where('audit_trail.subject', $subject->value)
+                        ->when($named !== null, static fn (Builder $of): Builder => $of->where('audit_trail.name', $named))
+                        // People answer questions; that changes none.
+                        ->where('audit_trail.act', '<>', 'answer'));
+                }
+            })
+            ->select('audit_trail.at', 'people.name')->orderByDesc('audit_trail.id')->limit(1))[0] ?? null;
+
+        return new SettingProps($name, $last?->at, $last?->name);
+    }
+}

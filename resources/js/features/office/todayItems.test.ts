@@ -1,0 +1,43 @@
+import type { TodayProps } from '@/types/generated/props';
+import { describe, expect, it } from 'vitest';
+import { todayItems } from './todayItems';
+
+const quiet: TodayProps = {
+    entries: 0,
+    corrections: 0,
+    estimates: 0,
+    estimatesSince: null,
+    unrated: 0,
+    period: null,
+    failed: 0,
+    settings: [],
+};
+const week = { week: '2026-W24', number: 24, missing: 3, people: 11, isOverdue: false };
+
+describe('what needs the time office', () => {
+    it('is nothing on a quiet day', () => {
+        expect(todayItems(quiet, { ...week, missing: 0 })).toEqual([]);
+        expect(todayItems(quiet, null)).toEqual([]);
+    });
+
+    it('leads to where each is dealt with', () => {
+        const items = todayItems(
+            { ...quiet, entries: 2, estimates: 1, estimatesSince: '2026-06-10', period: { until: '2026-05-31', open: 4 } },
+            week,
+        );
+
+        expect(items.map(({ href }) => href)).toEqual([
+            '/not-submitted?week=2026-W24',
+            '/review',
+            '/office/periods?day=2026-05-31',
+            '/projects?only=estimates%20waiting',
+        ]);
+    });
+
+    it('puts what is late first', () => {
+        const items = todayItems({ ...quiet, corrections: 1, unrated: 2, failed: 1 }, { ...week, isOverdue: true });
+
+        expect(items.map(({ isUrgent }) => isUrgent)).toEqual([true, true, true, false]);
+        expect(items[0]?.href).toBe('/not-submitted?week=2026-W24');
+    });
+});

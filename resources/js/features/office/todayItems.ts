@@ -1,0 +1,59 @@
+import { monthOf, wholeDate } from '@/lib/days';
+import { text } from '@/lib/text';
+import type { LateWeekProps, TodayProps } from '@/types/generated/props';
+
+export interface TodayItem {
+    what: string;
+    detail: string | null;
+    /** Where it is dealt with; null where that is not in the application. */
+    href: string | null;
+    act: string;
+    isUrgent: boolean;
+}
+
+const copy = text.officePage.today;
+
+/** What needs the time office, what is late first. */
+export function todayItems(today: TodayProps, lateWeek: LateWeekProps | null): TodayItem[] {
+    const items: (TodayItem | false)[] = [
+        lateWeek !== null &&
+            lateWeek.missing > 0 && {
+                what: copy.notSubmitted(lateWeek.missing, lateWeek.people, lateWeek.number),
+                detail: lateWeek.isOverdue ? copy.overdue : null,
+                href: `/not-submitted?week=${lateWeek.week}`,
+                act: copy.remind,
+                isUrgent: lateWeek.isOverdue,
+            },
+        today.entries + today.corrections > 0 && {
+            what: copy.waiting(today.entries, today.corrections),
+            detail: null,
+            href: '/review',
+            act: copy.review,
+            isUrgent: false,
+        },
+        today.period !== null && {
+            what: copy.toClose(monthOf(today.period.until)),
+            detail: today.period.open === 0 ? copy.allApproved : copy.stillOpen(today.period.open),
+            href: `/office/periods?day=${today.period.until}`,
+            act: copy.check,
+            isUrgent: false,
+        },
+        today.unrated > 0 && {
+            what: copy.unrated(today.unrated),
+            detail: null,
+            href: '/office/rates',
+            act: copy.setRates,
+            isUrgent: true,
+        },
+        today.estimates > 0 && {
+            what: copy.estimates(today.estimates),
+            detail: today.estimatesSince === null ? null : copy.since(wholeDate(today.estimatesSince)),
+            href: '/projects?only=estimates%20waiting',
+            act: copy.show,
+            isUrgent: false,
+        },
+        today.failed > 0 && { what: copy.failed(today.failed), detail: copy.askOperator, href: null, act: '', isUrgent: true },
+    ];
+
+    return items.filter((item) => item !== false).sort((one, other) => Number(other.isUrgent) - Number(one.isUrgent));
+}

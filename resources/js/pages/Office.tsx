@@ -1,0 +1,1 @@
+export { TodayPage as default } from '@/features/office';
