@@ -75,6 +75,8 @@ final class ActsCommand extends Command
         $this->askWithEveryWeek($today->for($owner));
         $this->askForWords($lastWeek, $answer, $findings);
         $plans->handle($today->for($owner));
+        // Whoever has used it for a while knows what pencil and ink are.
+        Person::query()->whereIn('id', Entry::query()->select('person_id'))->update(['knows_pencil' => true]);
         $this->fillTheOutbox($today->for($owner));
 
         return self::SUCCESS;

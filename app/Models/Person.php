@@ -38,6 +38,7 @@ use Moss\Core\Time\HoursFormat;
  * @property bool $pencil_plan
  * @property LastWeekPencil $pencil_last_week
  * @property bool $pencil_usual_week
+ * @property bool $knows_pencil  whether they have been told once what pencil and ink are
  * @property Arrangement $arrangement
  * @property MessagePreferences $messages
  * @property string $mailed_in  the part of which day the person was last mailed in
@@ -77,6 +78,7 @@ final class Person extends User
         'pencil_plan',
         'pencil_last_week',
         'pencil_usual_week',
+        'knows_pencil',
         'arrangement',
         'messages',
         'mailed_in',
@@ -151,6 +153,7 @@ final class Person extends User
             'pencil_plan' => 'boolean',
             'pencil_last_week' => LastWeekPencil::class,
             'pencil_usual_week' => 'boolean',
+            'knows_pencil' => 'boolean',
             'arrangement' => Arrangement::class,
             'messages' => MessagePreferences::class,
         ];

@@ -90,6 +90,8 @@ return new class extends Migration
             $table->boolean('pencil_plan')->default(true);
             $table->enum('pencil_last_week', ['off', 'lines', 'hours'])->default('off');
             $table->boolean('pencil_usual_week')->default(true);
+            // Whether they have been told once what pencil and ink are.
+            $table->boolean('knows_pencil')->default(false);
             $table->json('arrangement')->default('{}');
             $table->json('messages')->default('{}');
             // The part of which day the person was last mailed in, so that no mail comes twice.

@@ -47,3 +47,18 @@ export async function paste(page: Page, text: string): Promise<void> {
         document.activeElement?.dispatchEvent(new ClipboardEvent('paste', { clipboardData, bubbles: true, cancelable: true }));
     }, text);
 }
+
+/** Chooses from a list by its name. */
+export async function choose(page: Page, list: string, option: string): Promise<void> {
+    await page.getByRole('combobox', { name: list, exact: true }).click();
+    await page.getByRole('option', { name: option, exact: true }).click();
+}
+
+/** Types a part of a name into a combobox and takes what is offered first. */
+export async function pick(page: Page, field: string, typed: string, expected: string): Promise<void> {
+    const input = page.getByRole('combobox', { name: field, exact: true });
+    await input.fill(typed);
+    await expect(page.getByRole('option').first()).toHaveText(expected);
+    await input.press('Enter');
+    await expect(input).toHaveValue(expected);
+}

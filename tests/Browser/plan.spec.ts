@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
-import { goTo, paste, signIn } from './people';
+import { choose, goTo, paste, pick, signIn } from './people';
 
 /** A cell of the plan by its column and what row it is of. */
 function planCell(page: Page, column: string, of: string) {
@@ -40,16 +40,16 @@ test('a newcomer plans a small project with three people, and a week of it is re
     await nell.getByRole('link', { name: 'New project' }).press('Enter');
     await expect(nell.getByLabel('Project name', { exact: true })).toBeFocused();
     await typeThrough(nell, ['Gull tower roof', 'Sandle Harbour Board']);
-    await nell.getByLabel('First day', { exact: true }).fill('2026-06-15');
-    await nell.getByLabel('Last day', { exact: true }).fill('2026-07-10');
+    await nell.getByRole('textbox', { name: 'First day' }).fill('2026-06-15');
+    await nell.getByRole('textbox', { name: 'Last day' }).fill('2026-07-10');
     await nell.getByRole('button', { name: 'Create project' }).press('Enter');
     await expect(nell.getByRole('heading', { name: 'Gull tower roof: plan' })).toBeVisible();
 
     await nell.getByRole('button', { name: 'Add task…' }).press('Enter');
     await expect(nell.getByLabel('Task', { exact: true })).toBeFocused();
     await typeThrough(nell, ['Strip the slates', 'Roof', 'Bram Holm', '40']);
-    await nell.getByLabel('First day').fill('2026-06-15');
-    await nell.getByLabel('Last day').fill('2026-06-26');
+    await nell.getByRole('textbox', { name: 'First day' }).fill('2026-06-15');
+    await nell.getByRole('textbox', { name: 'Last day' }).fill('2026-06-26');
     await nell.keyboard.press('Enter');
     await expect(planCell(nell, 'Task, assignee', 'Bram Holm on Strip the slates')).toBeVisible();
     await typeThrough(nell, ['Lay new slates']);
@@ -233,7 +233,7 @@ test('the list is filtered and sorted in its address, and a manager is offered a
     await signIn(page, 'tobin.vale');
     await page.goto('/projects');
     await expect(page.getByRole('row').nth(1)).toContainText('Thornmere bell frame repair');
-    await page.getByRole('combobox', { name: 'Issue' }).selectOption('estimates waiting');
+    await choose(page, 'Issue', 'Estimates waiting');
     await expect(page).toHaveURL(/only=estimates\+waiting|only=estimates%20waiting/);
     await page.goBack();
     await page.getByLabel('Name, code, client or manager').fill('wendle brannoc');
@@ -250,8 +250,8 @@ test('the office sets a rate from a day on, and who has none is not named any mo
     await signIn(page, 'tobin.vale');
     await page.goto('/office/rates');
     await expect(page.getByText(/^Ewan Skerry, Apprentice: .* are not included in costs\.$/)).toBeVisible();
-    await page.getByLabel('Person (name or code)').fill('Ewan Skerry');
-    await page.getByLabel('Applies from', { exact: true }).fill('2025-06-01');
+    await pick(page, 'Person', 'ewan sk', 'Ewan Skerry');
+    await page.getByRole('textbox', { name: 'Applies from' }).fill('2025-06-01');
     await page.getByLabel('Cost rate (EUR/h)').fill('31.5');
     await page.keyboard.press('Enter');
     await expect(page.getByText('Rate saved. Costs from that day on now use it.')).toBeVisible();

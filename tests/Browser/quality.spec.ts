@@ -79,7 +79,7 @@ for (const theme of ['light', 'dark'] as const) {
             ).toBeVisible();
             expect(await findings(page), 'a block, notes and the audit trail').toEqual([]);
             await page.keyboard.press('?');
-            await expect(margin.getByRole('heading', { name: 'Keyboard shortcuts' })).toBeVisible();
+            await expect(page.getByRole('dialog', { name: 'Keyboard shortcuts' })).toBeVisible();
             expect(await findings(page), 'keys').toEqual([]);
             await page.keyboard.press('Escape');
             await page.keyboard.press('+');
@@ -123,6 +123,7 @@ for (const theme of ['light', 'dark'] as const) {
                 '/office/rules',
                 '/not-submitted',
                 '/stand-ins',
+                '/office',
                 '/office/periods',
                 '/office/questions',
                 '/office/routes',

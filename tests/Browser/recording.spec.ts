@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
-import { cell, goTo, paste, signIn } from './people';
+import { cell, choose, goTo, paste, signIn } from './people';
 
 /** Presses keys one by one and counts them. */
 function counting(page: Page) {
@@ -125,14 +125,14 @@ test.describe('pencil', () => {
         await expect(cell(page, 'Training', 'Monday 15 June')).toHaveAccessibleName(/: 1, draft$/);
         await saved(page);
         await open(page, '2026-W26');
-        const choice = page.getByLabel('Last week');
-        await expect(choice).toHaveValue('off');
+        const choice = page.getByRole('combobox', { name: 'Last week' });
+        await expect(choice).toHaveText(/^Nothing/);
         await expect(training).toHaveCount(0);
-        await choice.selectOption('lines');
+        await choose(page, 'Last week', 'Lines only');
         await expect(training).toHaveAccessibleName(/: empty$/);
-        await choice.selectOption('hours');
+        await choose(page, 'Last week', 'Lines with hours');
         await expect(training).toHaveAccessibleName(/: 1\sh pencilled$/);
-        await choice.selectOption('off');
+        await choose(page, 'Last week', 'Nothing');
         await expect(training).toHaveCount(0);
     });
 });
@@ -235,7 +235,7 @@ test.describe('lines', () => {
         await expect(margin(page).getByRole('group', { name: 'Non-project time' })).toBeVisible();
         await page.keyboard.type('gull 44-103');
         await expect(margin(page).getByRole('listbox').getByRole('option')).toHaveText([/^Ladders/]);
-        await margin(page).getByLabel('Role').selectOption({ label: 'Surveyor' });
+        await choose(page, 'Role', 'Surveyor');
         await search.press('Enter');
         const ladders = (day: string) => cell(page, 'Ladders', day);
         await expect(ladders('Monday 22 June')).toHaveAccessibleName(/^Ladders, Surveyor, .*: empty$/);

@@ -1,5 +1,5 @@
 import { expect, test, type Browser, type Page } from '@playwright/test';
-import { cell, goTo, signIn } from './people';
+import { cell, choose, goTo, pick, signIn } from './people';
 
 async function signedIn(browser: Browser, code: string): Promise<Page> {
     const page = await (await browser.newContext()).newPage();
@@ -91,8 +91,8 @@ test('approved time is corrected by asking, and the audit trail has the earlier 
 test('a stand-in approves a line that was submitted alone, and every decision says for whom', async ({ browser }) => {
     const una = await signedIn(browser, 'una.sedge');
     await una.goto('/stand-ins');
-    await una.getByRole('combobox', { name: 'Stand-in' }).selectOption('Per Knoll');
-    await una.getByLabel('Last day').fill('2026-06-19');
+    await pick(una, 'Stand-in', 'per kn', 'Per Knoll');
+    await una.getByRole('textbox', { name: 'Last day' }).fill('2026-06-19');
     await una.getByRole('button', { name: 'Add stand-in' }).click();
     await expect(una.getByText('Standing in at the moment: Per Knoll.')).toBeVisible();
 
@@ -156,10 +156,10 @@ test('a rule that the office sets is found while typing, needs an explanation, a
     const office = await signedIn(browser, 'tobin.vale');
     await office.goto('/office/rules');
     await office.getByRole('button', { name: 'Change the rule: Long day' }).click();
-    await office.getByRole('combobox', { name: 'Severity' }).selectOption('explanation');
+    await choose(office, 'Severity', 'Needs explanation');
     await office.getByRole('textbox', { name: /^More than/ }).fill('5');
-    await office.getByRole('combobox', { name: 'Applies to' }).selectOption({ label: 'Everyone' });
-    await office.getByLabel('Applies from').fill('2026-06-19');
+    await choose(office, 'Applies to', 'Everyone');
+    await office.getByRole('textbox', { name: 'Applies from' }).fill('2026-06-19');
     await office.getByRole('button', { name: 'Save rule' }).click();
     await expect(office.getByText('Rule saved: Long day.')).toBeVisible();
 
@@ -189,9 +189,12 @@ test('the office closes a period after its check list, and opens days again with
     const office = await signedIn(browser, 'tobin.vale');
     await office.goto('/office/periods?day=2026-01-31');
     await office.getByRole('button', { name: /^Close and settle/ }).click();
+    const asked = office.getByRole('alertdialog', { name: /^Close all time up to 31 Jan 2026/ });
+    await expect(asked.getByRole('button', { name: 'Not yet' })).toBeFocused();
+    await asked.getByRole('button', { name: /^Close and settle/ }).click();
     await expect(office.getByText(/^Closed up to Sat 31 Jan;/)).toBeVisible();
     await office.getByRole('button', { name: 'Reopen closed days…' }).click();
-    await office.getByLabel('Reopen from').fill('2026-01-01');
+    await office.getByRole('textbox', { name: 'Reopen from' }).fill('2026-01-01');
     await office.getByLabel('Reason', { exact: true }).fill('A test of the harbour lights');
     await office.getByRole('button', { name: 'Reopen closed days', exact: true }).click();
     await expect(office.getByText(/^Reopened from Thu 1 Jan\./)).toBeVisible();
@@ -202,7 +205,7 @@ test('the office closes a period after its check list, and opens days again with
 test('a date is typed as people type it, and a wrong one says what to enter', async ({ browser }) => {
     const office = await signedIn(browser, 'tobin.vale');
     await office.goto('/office/audit-trail');
-    const from = office.getByLabel('From');
+    const from = office.getByRole('textbox', { name: 'From' });
     for (const [typed, shown] of [
         ['fri', '19 Jun 2026'],
         ['28/11', '28 Nov 2026'],
@@ -220,7 +223,7 @@ test('a date is typed as people type it, and a wrong one says what to enter', as
     await from.fill('1 jun');
     await from.press('Enter');
     await expect(office).toHaveURL(/from=2026-06-01/);
-    await expect(office.getByLabel('From')).toHaveValue('1 Jun 2026');
+    await expect(office.getByRole('textbox', { name: 'From' })).toHaveValue('1 Jun 2026');
 });
 
 test('who has not submitted is seen and reminded', async ({ browser }) => {

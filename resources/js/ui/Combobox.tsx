@@ -3,7 +3,7 @@ import clsx from 'clsx';
 import { useEffect, useId, useRef, useState, type KeyboardEvent } from 'react';
 import { ComboboxList } from './ComboboxList';
 import { optionTyped, placeAfter, withoutChosen, type Option } from './combobox';
-import { useLookup, type LookupKind } from './useLookup';
+import { lookUp, useLookup, type LookupKind } from './useLookup';
 
 interface ComboboxProps {
     label: string;
@@ -57,6 +57,14 @@ export function Combobox({ label, kind, name, chosen, takesMany, takesNew, requi
             setTyped(null);
         } else if (takesNew === true) {
             choose({ code: typed.trim(), name: typed.trim() });
+        } else {
+            // Whoever types a name and goes on has not waited for the list.
+            void lookUp(kind, typed).then((late) => {
+                const meant = optionTyped(typed, late?.options ?? []);
+                if (meant !== null) {
+                    choose(meant);
+                }
+            });
         }
     };
     const press = (event: KeyboardEvent) => {

@@ -11,6 +11,11 @@ interface Found extends LookupProps {
     isLost: boolean;
 }
 
+/** What the server offers for some text; null where it cannot be reached. */
+export async function lookUp(kind: LookupKind, search: string): Promise<LookupProps | null> {
+    return read<LookupProps>(`/lookup/${kind}`, { search });
+}
+
 /** What the server offers for what is typed, while the list is open; null until it has answered. */
 export function useLookup(kind: LookupKind, search: string, isOpen: boolean): Found | null {
     const [found, setFound] = useState<Found | null>(null);
@@ -21,7 +26,7 @@ export function useLookup(kind: LookupKind, search: string, isOpen: boolean): Fo
         }
         let isLate = false;
         const timer = window.setTimeout(() => {
-            void read<LookupProps>(`/lookup/${kind}`, { search }).then((answer) => {
+            void lookUp(kind, search).then((answer) => {
                 if (!isLate) {
                     setFound({ ...(answer ?? { options: [], hasMore: false }), search, isLost: answer === null });
                 }

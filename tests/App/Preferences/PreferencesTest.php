@@ -31,4 +31,16 @@ final class PreferencesTest extends TestCase
         $this->actingAs($this->person('ada'))->patch('/preferences', ['hoursFormat' => 'roman'])->assertSessionHasErrors('hoursFormat');
         self::assertSame('decimal', $this->person('ada')->hours_format->value);
     }
+
+    public function test_pencil_and_ink_are_explained_until_one_has_seen_it_and_to_nobody_else(): void
+    {
+        $this->import(Lighthouse::files());
+        $ada = $this->actingAs($this->person('ada'));
+        $ada->get('/week/2026-W25')->assertInertia(static fn (AssertableInertia $page) => $page->where('sheet.explainsPencil', true));
+        $this->actingAs($this->person('lee'))->get('/people/ada/week/2026-W25')->assertInertia(static fn (AssertableInertia $page) => $page->where('sheet.explainsPencil', false));
+
+        $this->actingAs($this->person('ada'))->patch('/preferences', ['knowsPencil' => true])->assertRedirect();
+
+        $this->actingAs($this->person('ada'))->get('/week/2026-W25')->assertInertia(static fn (AssertableInertia $page) => $page->where('sheet.explainsPencil', false));
+    }
 }

@@ -20,6 +20,7 @@ final class PreferencesRequest extends BoundedRequest
         'pencilPlan' => 'pencil_plan',
         'pencilLastWeek' => 'pencil_last_week',
         'pencilUsualWeek' => 'pencil_usual_week',
+        'knowsPencil' => 'knows_pencil',
     ];
 
     /** @return array<string, mixed> */
@@ -32,6 +33,7 @@ final class PreferencesRequest extends BoundedRequest
             'pencilPlan' => ['boolean'],
             'pencilLastWeek' => [Rule::enum(LastWeekPencil::class)],
             'pencilUsualWeek' => ['boolean'],
+            'knowsPencil' => ['sometimes', 'accepted'],
         ];
     }
 

@@ -22,6 +22,7 @@ final readonly class WeekProps
      * @param  list<ProposalProps>  $proposals
      * @param  list<TaskRemainingProps>  $remaining  of tasks that the person or their team holds
      * @param  list<RibbonWeekProps>  $ribbon
+     * @param  bool  $explainsPencil  whether the reader sees pencil and ink for the first time
      */
     public function __construct(
         public string $week,
@@ -44,6 +45,7 @@ final readonly class WeekProps
         public array $remaining,
         public PencilProps $pencil,
         public array $ribbon,
+        public bool $explainsPencil,
     ) {
     }
 }

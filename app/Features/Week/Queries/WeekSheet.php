@@ -59,6 +59,7 @@ final readonly class WeekSheet
             RemainingOfTasks::of($pencilled->assigneeEfforts, $records),
             new PencilProps($owner->pencil_plan, $owner->pencil_last_week, $owner->pencil_usual_week),
             Ribbon::around($week, $records->history, $expected, $today),
+            $owner->id === $reader->id && ! $owner->knows_pencil,
         );
     }
 

@@ -3,6 +3,8 @@ import { text } from '@/lib/text';
 import type { HoursFormat, PeriodProps } from '@/types/generated/props';
 import { Checkbox } from '@/ui/Checkbox';
 import { DateField } from '@/ui/DateField';
+import { Confirm } from '@/ui/Confirm';
+import { wholeDate } from '@/lib/days';
 import { router } from '@inertiajs/react';
 import { useState } from 'react';
 
@@ -27,16 +29,21 @@ export function PeriodForms({ period, format }: { period: PeriodProps; format: H
                 />
             )}
             <div className="flex flex-wrap gap-2">
-                <button
-                    type="button"
-                    className="act act-main"
-                    disabled={period.openEntries > 0 && !leavesOut}
-                    onClick={() => {
+                <Confirm
+                    title={copy.confirmTitle(wholeDate(period.until))}
+                    yes={copy.close(hoursWithUnit(period.minutes, format))}
+                    no={copy.confirmNo}
+                    onYes={() => {
                         router.post('/office/periods', { day: period.until, seen: period.seen, leavesOut }, stored);
                     }}
+                    trigger={
+                        <button type="button" className="act act-main" disabled={period.openEntries > 0 && !leavesOut}>
+                            {copy.close(hoursWithUnit(period.minutes, format))}
+                        </button>
+                    }
                 >
-                    {copy.close(hoursWithUnit(period.minutes, format))}
-                </button>
+                    {copy.confirmText}
+                </Confirm>
                 {period.openPeople > 0 && (
                     <button
                         type="button"

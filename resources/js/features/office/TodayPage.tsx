@@ -40,13 +40,13 @@ export function TodayPage({ today, lateWeek }: { today: TodayProps; lateWeek?: L
 
 function Item({ item }: { item: TodayItem }) {
     return (
-        <li className="flex min-h-11 flex-wrap items-baseline gap-x-4 border-b border-rule py-2">
+        <li className="flex min-h-11 flex-wrap items-baseline gap-x-4 border-b sm:flex-nowrap border-rule py-2">
             <span className={item.isUrgent ? 'grow border-s-2 border-ochre ps-3' : 'grow border-s-2 border-transparent ps-3'}>
                 {item.what}
                 {item.detail !== null && <span className="text-faded"> {item.detail}</span>}
             </span>
             {item.href !== null && (
-                <Link href={item.href} className="act-quiet">
+                <Link href={item.href} className="act-quiet shrink-0">
                     {item.act}
                 </Link>
             )}

@@ -2,6 +2,7 @@ import { span, wholeDate } from '@/lib/days';
 import { text } from '@/lib/text';
 import type { PlanProps } from '@/types/generated/props';
 import { Link, router } from '@inertiajs/react';
+import { Confirm } from '@/ui/Confirm';
 import { Select } from '@/ui/Select';
 
 interface PlanHeadProps {
@@ -52,15 +53,21 @@ export function PlanHead({ plan, onSettings }: PlanHeadProps) {
                         <Link href={`/new-project?from=${plan.code}`} className="act-quiet">
                             {text.plan.copy}
                         </Link>
-                        <button
-                            type="button"
-                            className="act-quiet"
-                            onClick={() => {
+                        <Confirm
+                            title={text.plan.takeBaseline}
+                            yes={text.plan.takeBaseline}
+                            no={text.plan.keepBaseline}
+                            onYes={() => {
                                 router.put(`/projects/${plan.code}/baseline`, {}, { preserveScroll: true });
                             }}
+                            trigger={
+                                <button type="button" className="act-quiet">
+                                    {text.plan.takeBaseline}
+                                </button>
+                            }
                         >
-                            {text.plan.takeBaseline}
-                        </button>
+                            {text.plan.baselineReplaced}
+                        </Confirm>
                     </>
                 )}
             </div>

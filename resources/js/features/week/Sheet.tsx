@@ -7,6 +7,7 @@ import { marksOf } from './findings';
 import type { Command } from './gridKeys';
 import { Grid } from './Grid';
 import { previewOf, wantedBy } from './quickLine';
+import { PencilIntro } from './PencilIntro';
 import { QuickLine } from './QuickLine';
 import { SheetFoot } from './SheetFoot';
 import { SheetHeading } from './SheetHeading';
@@ -99,6 +100,7 @@ export function Sheet({ sheet, title, format, onTotals }: SheetProps) {
         <div className="grid grid-cols-[minmax(0,1fr)] gap-x-5 pt-2 lg:grid-cols-[minmax(0,1fr)_15.5rem]">
             <div id="hours" tabIndex={-1} className="outline-none">
                 <SheetHeading sheet={sheet} entered={state.totals.week} title={title} format={format} />
+                {sheet.explainsPencil && <PencilIntro />}
                 {grid.rows.length === 0 ? (
                     <p className="mt-6 max-w-prose">{text.week.noLines}</p>
                 ) : (

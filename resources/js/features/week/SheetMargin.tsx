@@ -16,6 +16,7 @@ export function SheetMargin(props: SheetMarginProps) {
     return (
         <Margin label={text.week.margin}>
             <Asked {...props} />
+            {props.panel === 'keys' && <KeyList onClose={props.onClose} />}
         </Margin>
     );
 }
@@ -35,9 +36,6 @@ function Asked(props: SheetMarginProps) {
                 onClose={onClose}
             />
         );
-    }
-    if (panel === 'keys') {
-        return <KeyList onClose={onClose} />;
     }
     if (panel === 'add line') {
         return (

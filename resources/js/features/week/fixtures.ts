@@ -78,6 +78,7 @@ export function week(lines: LineProps[], proposals: ProposalProps[] = []): WeekP
         remaining: [],
         pencil: { plan: true, lastWeek: 'off', usualWeek: true },
         ribbon: [],
+        explainsPencil: false,
     };
 }
 

@@ -1,3 +1,4 @@
+import { printNumber } from '@/lib/numbers';
 import { subjects } from './auditTrail';
 import { plural } from './plural';
 
@@ -50,7 +51,10 @@ export const officeText = {
             needs: 'Today',
             nothing: 'Nothing is waiting, late or missing.',
             notSubmitted: (missing: number, people: number, week: number) =>
-                `${plural(missing, { one: 'One person has', other: '# people have' })} not submitted week ${String(week)}, of ${plural(people, { one: 'one', other: '#' })}.`,
+                plural(missing, {
+                    one: `One of ${printNumber(people)} people has not submitted week ${String(week)}.`,
+                    other: `# of ${printNumber(people)} people have not submitted week ${String(week)}.`,
+                }),
             overdue: 'It is overdue.',
             remind: 'See who',
             waiting: (entries: number, corrections: number) => {
@@ -148,6 +152,10 @@ export const officeText = {
                     other: 'Leave out the # entries that are not approved; they can still be approved, and a later closing will settle them',
                 }),
             close: (hours: string) => `Close and settle ${hours}`,
+            confirmTitle: (day: string) => `Close all time up to ${day}?`,
+            confirmText:
+                'Settled time can never be changed again, even after the days are reopened; corrections are posted beside it.',
+            confirmNo: 'Not yet',
             announce: (people: number) => plural(people, { one: 'Notify one person', other: 'Notify all # people' }),
             reopen: 'Reopen closed days',
             startReopen: 'Reopen closed days…',

@@ -55,6 +55,9 @@ export const planText = {
         baselineOf: (day: string) => `Baseline, ${day}`,
         settings: 'Project settings…',
         copy: 'Copy plan…',
+        keepBaseline: 'Keep the baseline',
+        baselineReplaced:
+            'Variances will be measured against the plan as it is now. The plans of earlier days can still be shown beside it.',
         takeBaseline: 'Set as baseline',
         estimates: 'New remaining estimates',
         estimateModes: {

@@ -194,8 +194,17 @@ export const weekText = {
         holiday: (day: string, name: string, expected: string) => `${day}: ${name}, ${expected} expected.`,
         absence: (day: string, kind: string, hours: string | null) => `${day}: ${kind}, ${hours ?? 'all day'}.`,
         strokes: 'Legend',
+        intro: {
+            title: 'Pencil and ink',
+            pencil: 'Hours in grey italics are pencilled: suggested from your plan and past weeks. They count for nothing yet.',
+            ink: 'Hours in upright letters are inked: what you recorded. Only these are submitted.',
+            keys: 'Press i to ink what is pencilled in a cell, or type over it. Press ? for all shortcuts.',
+            done: 'Got it',
+        },
         keys: {
             title: 'Keyboard shortcuts',
+            search: 'Search shortcuts',
+            none: 'No matching shortcut',
             groups: [
                 [
                     'Anywhere',

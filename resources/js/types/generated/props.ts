@@ -1064,6 +1064,7 @@ export interface WeekProps {
     remaining: TaskRemainingProps[];
     pencil: PencilProps;
     ribbon: RibbonWeekProps[];
+    explainsPencil: boolean;
 }
 
 export interface SignedInProps {
