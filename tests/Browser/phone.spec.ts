@@ -75,3 +75,28 @@ test('a tap opens the figure, and the quick line is there too', async ({ page })
     await expect(training).toHaveAccessibleName(/: empty$/);
     await expect(page.getByText('All changes saved.')).toBeVisible();
 });
+
+test('what waits for approval is one line a task, and its days are left out by thumb', async ({ page }) => {
+    await signIn(page, 'idris.calloway');
+    await page.goto('/review');
+    const list = page.getByRole('list', { name: /^Hours waiting for approval/ }).first();
+    await expect(list.getByRole('checkbox').first()).toBeChecked();
+    expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
+    await list.getByRole('button', { expanded: false }).first().tap();
+    const day = list.getByRole('checkbox', { name: /day \d+ \w+$/ }).first();
+    await expect(day).toBeChecked();
+    await day.tap();
+    await expect(day).not.toBeChecked();
+    await expect(list.getByRole('checkbox').first()).not.toBeChecked();
+    await expect(page.getByText(/^\d+ of \d+ entries selected/).first()).toBeVisible();
+});
+
+test('a project is one line a task with its forecast, and the rest opens below it', async ({ page }) => {
+    await signIn(page, 'brannoc.leigh');
+    await page.goto('/projects/WEIR');
+    const dams = page.getByRole('button', { name: /^Dams and boards/ });
+    await dams.tap();
+    await expect(dams).toHaveAttribute('aria-expanded', 'true');
+    await expect(page.getByRole('link', { name: /^Remaining .*Gideon Park, Dams and boards/ })).toBeVisible();
+    expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
+});

@@ -18,6 +18,11 @@ const month = new Intl.DateTimeFormat(locale, { month: 'long', year: 'numeric' }
 const weekday = new Intl.DateTimeFormat(locale, { weekday: 'short' });
 const whole = new Intl.DateTimeFormat(locale, { weekday: 'long', day: 'numeric', month: 'long', year: 'numeric' });
 
+const wholeWeekday = new Intl.DateTimeFormat(locale, { weekday: 'long' });
+
+/** `Wednesday`. */
+export const fullWeekday = (date: Date) => wholeWeekday.format(date);
+
 /** `June 2026`. */
 export const monthName = (date: Date) => month.format(date);
 

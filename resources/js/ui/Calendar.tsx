@@ -1,4 +1,4 @@
-import { dateOf, fullDay, isoOf, monthName, narrowWeekday } from '@/lib/calendarDays';
+import { dateOf, fullDay, fullWeekday, isoOf, monthName, narrowWeekday } from '@/lib/calendarDays';
 import type { IsoDay } from '@/lib/dateText';
 import { text } from '@/lib/text';
 import clsx from 'clsx';
@@ -60,7 +60,7 @@ export function Calendar({ chosen, today, min, max, onPick }: CalendarProps) {
                 labelPrevious: () => text.calendar.previous,
                 labelNav: () => text.calendar.open,
                 labelGrid: monthName,
-                labelWeekday: (date) => fullDay(date).split(' ')[0] ?? '',
+                labelWeekday: fullWeekday,
                 labelWeekNumber: (number) => text.calendar.week(number),
                 labelWeekNumberHeader: () => text.calendar.weeks,
             }}

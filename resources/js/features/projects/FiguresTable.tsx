@@ -1,7 +1,9 @@
 import { text } from '@/lib/text';
 import type { HoursFormat, ProjectProps, ProjectRowProps } from '@/types/generated/props';
 import { commonScale } from '@/ui/growth';
+import { useNarrow } from '@/lib/useNarrow';
 import type { Shown } from './address';
+import { FigureList } from './FigureList';
 import { FigureRow } from './FigureRow';
 import { growthOf } from './growthOf';
 
@@ -38,10 +40,15 @@ function nameOf(row: ProjectRowProps): string {
 
 /** Figures by phase, task and assignee; the bars share one scale. */
 export function FiguresTable({ project, shown, format }: FiguresTableProps) {
+    const isNarrow = useNarrow();
     const scale = commonScale(project.rows.filter((row) => row.level === 'task').map((row) => growthOf(row.figures)));
     const planColumns = [text.projectPage.planned, ...(project.baseline === null ? [] : [text.projectPage.baseline])];
     const columns =
         shown === 'hours' ? [...planColumns, ...hourColumns] : moneyColumns.map((name) => `${name}, ${project.currency}`);
+
+    if (isNarrow && shown === 'hours') {
+        return <FigureList project={project} nameOf={nameOf} format={format} />;
+    }
 
     return (
         <div

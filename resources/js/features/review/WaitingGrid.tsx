@@ -2,11 +2,13 @@ import { fullDay, weekdayAndDay } from '@/lib/days';
 import { text } from '@/lib/text';
 import type { HoursFormat, WaitingSheetProps } from '@/types/generated/props';
 import { Hours } from '@/ui/Hours';
+import { useNarrow } from '@/lib/useNarrow';
 import clsx from 'clsx';
 import { useEffect, useRef, useState } from 'react';
 import { movedBy, type FindingPlace } from './deskKeys';
 import { cellsOf, minutesOf } from './taken';
 import { WaitingLine } from './WaitingLine';
+import { WaitingList } from './WaitingList';
 
 interface WaitingGridProps {
     sheet: WaitingSheetProps;
@@ -18,6 +20,7 @@ interface WaitingGridProps {
 /** The waiting hours by line and day: one tab stop, arrow keys inside, space takes or leaves out. */
 export function WaitingGrid({ sheet, taken, onToggle, format }: WaitingGridProps) {
     const [place, setPlace] = useState<FindingPlace>({ row: 0, column: -1 });
+    const isNarrow = useNarrow();
     const table = useRef<HTMLTableElement>(null);
     const moves = useRef(false);
     const row = Math.min(place.row, sheet.lines.length - 1);
@@ -38,6 +41,10 @@ export function WaitingGrid({ sheet, taken, onToggle, format }: WaitingGridProps
             table.current?.querySelector<HTMLElement>('[tabindex="0"]')?.focus();
         }
     }, [place]);
+
+    if (isNarrow) {
+        return <WaitingList sheet={sheet} taken={taken} onToggle={onToggle} format={format} />;
+    }
 
     return (
         <div className="mt-1 overflow-x-auto">

@@ -1,10 +1,10 @@
 import { fullDay } from '@/lib/days';
 import { hoursWithUnit } from '@/lib/hours';
-import { printList } from '@/lib/numbers';
 import { text } from '@/lib/text';
 import type { DayProps, HoursFormat, WaitingLineProps } from '@/types/generated/props';
 import { Hours } from '@/ui/Hours';
 import clsx from 'clsx';
+import { aboutLine } from './aboutLine';
 import { minutesOf } from './taken';
 
 interface WaitingLinePartProps {
@@ -21,13 +21,6 @@ interface WaitingLinePartProps {
 /** One line that waits. What is left out stands in brackets; what needs attention is underlined as an editor would. */
 export function WaitingLine({ line, days, taken, here, format, onGo, onToggle }: WaitingLinePartProps) {
     const isTaken = line.cells.every(({ id }) => taken.has(id));
-    const about = [
-        line.projectName,
-        line.roleName,
-        line.billable ? null : text.reviewPage.notBillable,
-        line.decided > 0 ? text.reviewPage.decided(line.decided) : null,
-        line.then.length > 0 ? text.reviewPage.then(printList(line.then)) : null,
-    ];
 
     return (
         <tr className="align-baseline">
@@ -46,7 +39,7 @@ export function WaitingLine({ line, days, taken, here, format, onGo, onToggle }:
                 }}
             >
                 <span className={clsx(!isTaken && 'text-faded')}>{line.taskName}</span>
-                <span className="block text-[0.85em] text-faded">{about.filter((part) => part !== null).join(' · ')}</span>
+                <span className="block text-[0.85em] text-faded">{aboutLine(line)}</span>
             </th>
             {days.map((day, column) => {
                 const cell = line.cells.find(({ date }) => date === day.date);

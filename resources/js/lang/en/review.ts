@@ -44,6 +44,8 @@ export const reviewText = {
         then: (names: string) => `next: ${names}`,
         cell: (day: string, hours: string, needsAttention: boolean, leftOut: boolean) =>
             `${day}: ${hours}${needsAttention ? ', needs attention' : ''}${leftOut ? ', excluded' : ''}`,
+        take: (task: string) => `Include ${task}`,
+        needsAttention: 'needs attention',
         nothingOn: (day: string) => `${day}: nothing waiting`,
         approveAll: (hours: string) => `Approve ${hours}`,
         returnAll: (hours: string) => `Return ${hours}…`,
