@@ -22,12 +22,6 @@ test('my week, a returned week, submitting', async ({ page }) => {
     await page.keyboard.press('Control+Enter');
     await page.getByRole('heading', { name: 'Submit week 25?' }).waitFor();
     await picture(page, 'submit');
-    await page.goto('/week/2026-W24');
-    await page
-        .getByRole('gridcell', { name: /returned$/ })
-        .first()
-        .click();
-    await picture(page, 'returned');
 });
 
 test('the quick line', async ({ page }) => {
@@ -69,8 +63,11 @@ test('a correction', async ({ page }) => {
     await picture(page, 'correction');
 });
 
-test('house rules, messages, a day reminder', async ({ page }) => {
+test('the time office, house rules, messages, a day reminder', async ({ page }) => {
     await signIn(page, 'tobin.vale');
+    await page.goto('/office');
+    await page.getByText(/have not submitted week/).waitFor();
+    await picture(page, 'time-office');
     await page.goto('/office/rules');
     await page.getByRole('button', { name: 'Change the rule: Long day' }).click();
     await picture(page, 'house-rules');

@@ -53,7 +53,7 @@ export function NotSubmittedPage({ notSubmitted }: { notSubmitted: NotSubmittedP
             </div>
             {missingCount > 0 && (
                 <div className="mt-3 overflow-x-auto" role="region" aria-label={copy.list} tabIndex={0}>
-                    <table className="w-full max-w-5xl">
+                    <table className="sticky-head w-full">
                         <thead>
                             <tr className="text-faded">
                                 <th scope="col">{copy.person}</th>

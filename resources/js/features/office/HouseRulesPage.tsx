@@ -27,7 +27,7 @@ export function HouseRulesPage({ houseRules }: { houseRules: HouseRulesProps }) 
         <OfficeShell title={copy.name} finding={copy.finding}>
             <p className="mt-1 max-w-5xl text-faded">{copy.explained}</p>
             <FieldError />
-            <table className="mt-3 w-full max-w-5xl">
+            <table className="sticky-head mt-3 w-full">
                 <thead>
                     <tr className="text-faded">
                         <th scope="col">{copy.rule}</th>
@@ -37,7 +37,7 @@ export function HouseRulesPage({ houseRules }: { houseRules: HouseRulesProps }) 
                         <th scope="col" className="w-52 max-sm:hidden">
                             {copy.limit}
                         </th>
-                        <th scope="col" className="w-60 max-sm:hidden">
+                        <th scope="col" className="w-[26rem] max-sm:hidden">
                             {copy.holds}
                         </th>
                         <td className="w-24" />

@@ -52,7 +52,7 @@ export function RoutesPage({ routes }: { routes: RoutesProps }) {
                 value={routes.search}
                 address={(search) => `/office/routes?search=${encodeURIComponent(search)}`}
             />
-            <table className="mt-2 w-full max-w-4xl">
+            <table className="sticky-head mt-2 w-full">
                 <thead>
                     <tr className="text-faded">
                         <th scope="col">{copy.project}</th>

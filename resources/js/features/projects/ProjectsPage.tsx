@@ -60,7 +60,7 @@ export function ProjectsPage({ list }: { list: ProjectsProps }) {
 
 function ProjectTable({ list, format }: { list: ProjectsProps; format: HoursFormat }) {
     return (
-        <table className="mt-3 w-full border-collapse">
+        <table className="sticky-head mt-3 w-full border-collapse">
             <thead className="text-faded">
                 <tr>
                     <th scope="col" className="border-b border-edge">

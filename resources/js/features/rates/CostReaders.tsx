@@ -14,7 +14,7 @@ export function CostReaders({ readers }: Pick<RatesProps, 'readers'>) {
     const [reader, setReader] = useState<Option[]>([]);
 
     return (
-        <section aria-labelledby="readers" className="mt-8 max-w-3xl">
+        <section aria-labelledby="readers" className="mt-8">
             <h2 id="readers">{copy.title}</h2>
             <p className="mt-1 text-faded">{copy.explained}</p>
             {readers.length === 0 ? (

@@ -28,7 +28,7 @@ export function RateForm({ rates, from, onDone }: RateFormProps) {
     return (
         <form
             aria-label={copy.set}
-            className="mt-3 flex flex-wrap items-end gap-3"
+            className="flex flex-wrap items-end gap-3"
             onSubmit={(event) => {
                 event.preventDefault();
                 router.put(
@@ -42,8 +42,8 @@ export function RateForm({ rates, from, onDone }: RateFormProps) {
                 );
             }}
         >
-            <Combobox label={copy.person} kind="people" name="person" className="w-52" chosen={person} onChange={setPerson} />
-            <Combobox label={copy.role} kind="roles" name="role" className="w-52" chosen={role} onChange={setRole} />
+            <Combobox label={copy.person} kind="people" name="person" className="w-full" chosen={person} onChange={setPerson} />
+            <Combobox label={copy.role} kind="roles" name="role" className="w-full" chosen={role} onChange={setRole} />
             <DateField label={copy.since} name="from" required defaultValue={from?.from ?? rates.today} />
             <Field
                 label={copy.cost(rates.currency)}

@@ -37,27 +37,30 @@ export function RatesPage({ rates }: { rates: RatesProps }) {
                     ))}
                 </ul>
             )}
-            <RateForm
-                key={`${chosen?.id ?? ''} ${rates.count}`}
-                rates={rates}
-                from={chosen}
-                onDone={() => {
-                    setChosen(null);
-                }}
-            />
-            {rates.hasAny && (
-                <>
-                    <SearchBox
-                        className="mt-4"
-                        label={copy.search}
-                        value={rates.search}
-                        address={(search) => `/office/rates?search=${encodeURIComponent(search)}`}
+            <div className="mt-3 grid grid-cols-[minmax(0,1fr)] gap-x-12 gap-y-6 lg:grid-cols-[minmax(0,1fr)_24rem]">
+                <div className="lg:order-2">
+                    <RateForm
+                        key={`${chosen?.id ?? ''} ${rates.count}`}
+                        rates={rates}
+                        from={chosen}
+                        onDone={() => {
+                            setChosen(null);
+                        }}
                     />
-                    <RateRows rates={rates} onChoose={setChosen} />
-                    <Paging page={rates.page} pages={rates.pages} address={address} className="mt-2" />
-                </>
-            )}
-            <CostReaders readers={rates.readers} />
+                    <CostReaders readers={rates.readers} />
+                </div>
+                {rates.hasAny && (
+                    <div>
+                        <SearchBox
+                            label={copy.search}
+                            value={rates.search}
+                            address={(search) => `/office/rates?search=${encodeURIComponent(search)}`}
+                        />
+                        <RateRows rates={rates} onChoose={setChosen} />
+                        <Paging page={rates.page} pages={rates.pages} address={address} className="mt-2" />
+                    </div>
+                )}
+            </div>
         </OfficeShell>
     );
 }
@@ -68,7 +71,7 @@ function RateRows({ rates, onChoose }: { rates: RatesProps; onChoose: (rate: Rat
     }
 
     return (
-        <table className="mt-2 w-full max-w-5xl">
+        <table className="sticky-head mt-2 w-full">
             <thead className="text-faded">
                 <tr>
                     <th scope="col">{copy.whose}</th>
