@@ -100,3 +100,21 @@ test('a project is one line a task with its forecast, and the rest opens below i
     await expect(page.getByRole('link', { name: /^Remaining .*Gideon Park, Dams and boards/ })).toBeVisible();
     expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
 });
+
+test('a plan is one line a task, and hours are changed below it', async ({ page }) => {
+    await signIn(page, 'brannoc.leigh');
+    await page.goto('/projects/WEIR/plan');
+    const dams = page.getByRole('button', { name: /^Dams and boards/ });
+    await dams.tap();
+    const planned = page.getByRole('textbox', { name: 'Planned' }).last();
+    const before = await planned.inputValue();
+    await planned.fill('plenty');
+    await planned.blur();
+    await expect(page.getByText(/^“plenty”|plenty/).first()).toBeVisible();
+    await planned.fill(String(Number(before) + 1));
+    await planned.blur();
+    await expect(page.getByText('Saved.')).toBeVisible();
+    await page.getByRole('button', { name: 'Undo' }).tap();
+    await expect(page.getByRole('textbox', { name: 'Planned' }).last()).toHaveValue(before);
+    expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
+});

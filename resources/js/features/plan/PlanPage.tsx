@@ -2,6 +2,7 @@ import { useDone } from '@/features/remaining';
 import { wholeDate } from '@/lib/days';
 import { hoursWithUnit } from '@/lib/hours';
 import { useHoursFormat } from '@/lib/shared';
+import { useNarrow } from '@/lib/useNarrow';
 import { text } from '@/lib/text';
 import type { PlanProps } from '@/types/generated/props';
 import { ProjectTabs } from '@/ui/ProjectTabs';
@@ -10,6 +11,7 @@ import { FieldError } from '@/ui/FieldError';
 import { Head } from '@inertiajs/react';
 import { useState } from 'react';
 import { PlanHead } from './PlanHead';
+import { PlanList } from './PlanList';
 import { PlanMargin, type PlanPanel } from './PlanMargin';
 import type { PlanRow } from './planRows';
 import { PlanTable } from './PlanTable';
@@ -20,6 +22,7 @@ import { usePlanGrid } from './usePlanGrid';
 /** The plan of a project: tasks and who is on them, typed in one table, beside what it was on another day. */
 export function PlanPage({ plan: first }: { plan: PlanProps }) {
     const format = useHoursFormat();
+    const isNarrow = useNarrow();
     const acts = usePlan(first, format);
     const { plan } = acts;
     const [panel, setPanel] = useState<PlanPanel>('row');
@@ -70,8 +73,11 @@ export function PlanPage({ plan: first }: { plan: PlanProps }) {
             </p>
             <FieldError />
             <div id="plan" className="mt-2 grid grid-cols-[minmax(0,1fr)] gap-x-5 lg:grid-cols-[minmax(0,1fr)_15.5rem]">
-                <div className="max-md:overflow-x-auto" tabIndex={-1}>
-                    {plan.tasks.length > 0 && <PlanTable plan={plan} grid={grid} faults={acts.faults} format={format} />}
+                <div tabIndex={-1}>
+                    {plan.tasks.length > 0 && isNarrow && <PlanList plan={plan} acts={acts} format={format} />}
+                    {plan.tasks.length > 0 && !isNarrow && (
+                        <PlanTable plan={plan} grid={grid} faults={acts.faults} format={format} />
+                    )}
                     {plan.tasks.length === 0 && plan.mayPlan && (
                         <textarea
                             aria-label={text.plan.pasteHere}

@@ -31,7 +31,7 @@ export function PlanTable({ plan, grid, faults, format }: PlanTableProps) {
         <table
             role="grid"
             aria-label={text.plan.table(plan.name)}
-            className="w-full table-fixed border-collapse max-md:min-w-[52rem]"
+            className="w-full table-fixed border-collapse"
             {...grid.events}
         >
             <thead className="text-faded">

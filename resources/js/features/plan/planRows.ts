@@ -156,3 +156,14 @@ export function freshIn({ tasks }: { tasks: PlanTaskProps[] }, known: ReadonlySe
         return assignments.length === 0 ? [] : [{ assignments }];
     });
 }
+
+/** The field change that puts a text in the place of what a row holds, and the one that takes it back. */
+export function changesOf(row: PlanRow, field: Field, after: string, before: string) {
+    const of = (value: string) => [
+        row.kind === 'task'
+            ? { task: row.task.id, fields: { [field]: value } }
+            : { assignments: row.assignment.ids, fields: { [field]: value } },
+    ];
+
+    return [of(after), of(before)] as const;
+}

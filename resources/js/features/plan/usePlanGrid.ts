@@ -5,22 +5,11 @@ import type { FoundAssigneeProps, HoursFormat, PlanProps } from '@/types/generat
 import { useLayoutEffect, useMemo, useRef, useState, type ClipboardEvent, type KeyboardEvent, type MouseEvent } from 'react';
 import { pastedLines } from './pastedLines';
 import { planCommandFor, type PlanCommand } from './planKeys';
-import { columnsOf, fieldOf, isOpen, rowsOf, textOf, type Field, type PlanRow } from './planRows';
+import { changesOf, columnsOf, fieldOf, isOpen, rowsOf, textOf, type PlanRow } from './planRows';
 import type { PlanActs } from './usePlan';
 
 export interface Typing extends FindingPlace {
     first: string;
-}
-
-/** The field change that puts a text in the place of what a row holds, and the one that takes it back. */
-function changesOf(row: PlanRow, field: Field, after: string, before: string) {
-    const of = (value: string) => [
-        row.kind === 'task'
-            ? { task: row.task.id, fields: { [field]: value } }
-            : { assignments: row.assignment.ids, fields: { [field]: value } },
-    ];
-
-    return [of(after), of(before)] as const;
 }
 
 /** Where one is in the plan, what is typed there, and what the keys do. */

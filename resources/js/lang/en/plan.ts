@@ -24,6 +24,7 @@ export const planText = {
         nothing: 'Nothing is planned yet. Add a task, or paste rows from a spreadsheet.',
         sentence: (tasks: number, hours: string) => `${plural(tasks, { one: 'One task', other: '# tasks' })}, ${hours} planned.`,
         comparedSentence: (day: string, hours: string) => `The plan of ${day} had ${hours}.`,
+        from: (day: string) => `from ${day}`,
         columns: {
             name: 'Task, assignee',
             code: 'Code, role',
