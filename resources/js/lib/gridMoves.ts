@@ -1,5 +1,5 @@
 /** A place in the grid, from 0. */
-export interface FindingPlace {
+export interface GridPlace {
     row: number;
     column: number;
 }
@@ -16,12 +16,12 @@ interface Key {
     shiftKey: boolean;
 }
 
-function within({ row, column }: FindingPlace, { rows, columns }: Size): FindingPlace {
+function within({ row, column }: GridPlace, { rows, columns }: Size): GridPlace {
     return { row: Math.min(Math.max(row, 0), rows - 1), column: Math.min(Math.max(column, 0), columns - 1) };
 }
 
 /** Where an arrow, Home, End or page key leads, or null for any other key. */
-export function movedBy({ key, ctrlKey, metaKey }: Key, { row, column }: FindingPlace, size: Size): FindingPlace | null {
+export function movedBy({ key, ctrlKey, metaKey }: Key, { row, column }: GridPlace, size: Size): GridPlace | null {
     const far = ctrlKey || metaKey;
     switch (key) {
         case 'ArrowUp':
@@ -42,7 +42,7 @@ export function movedBy({ key, ctrlKey, metaKey }: Key, { row, column }: Finding
 }
 
 /** Where Enter or Tab leads after typing: down, or right and on to the next line; with Shift the other way. */
-export function afterTyping({ key, shiftKey }: Key, { row, column }: FindingPlace, size: Size): FindingPlace | null {
+export function afterTyping({ key, shiftKey }: Key, { row, column }: GridPlace, size: Size): GridPlace | null {
     if (key === 'Enter') {
         return within({ row: row + (shiftKey ? -1 : 1), column }, size);
     }

@@ -1,8 +1,8 @@
-import { movedBy, type FindingPlace, type Size } from '@/lib/gridMoves';
+import { movedBy, type GridPlace, type Size } from '@/lib/gridMoves';
 
 /** What a key asks of the plan. */
 export type PlanCommand =
-    | { kind: 'move'; to: FindingPlace }
+    | { kind: 'move'; to: GridPlace }
     | { kind: 'edit'; first: string | null }
     | { kind: 'clear' | 'add task' | 'add person' | 'remove' | 'by day' | 'done' | 'undo' | 'redo' };
 
@@ -25,7 +25,7 @@ const withControl: Record<string, PlanCommand> = {
 };
 
 /** What a key pressed in the table means there, or null where it is left to the browser. Letters begin to type. */
-export function planCommandFor(pressed: Pressed, place: FindingPlace, size: Size): PlanCommand | null {
+export function planCommandFor(pressed: Pressed, place: GridPlace, size: Size): PlanCommand | null {
     const { key, altKey } = pressed;
     const control = pressed.ctrlKey || pressed.metaKey;
     if (altKey) {

@@ -1,5 +1,5 @@
 import { read } from '@/lib/http';
-import { afterTyping, type FindingPlace } from '@/lib/gridMoves';
+import { afterTyping, type GridPlace } from '@/lib/gridMoves';
 import { useStable } from '@/lib/useStable';
 import type { FoundAssigneeProps, HoursFormat, PlanProps } from '@/types/generated/props';
 import { useLayoutEffect, useMemo, useRef, useState, type ClipboardEvent, type KeyboardEvent, type MouseEvent } from 'react';
@@ -8,7 +8,7 @@ import { planCommandFor, type PlanCommand } from './planKeys';
 import { changesOf, columnsOf, fieldOf, isOpen, rowsOf, textOf, type PlanRow } from './planRows';
 import type { PlanActs } from './usePlan';
 
-export interface Typing extends FindingPlace {
+export interface Typing extends GridPlace {
     first: string;
 }
 
@@ -22,7 +22,7 @@ export function usePlanGrid(
     const rows = useMemo(() => rowsOf(plan.tasks), [plan.tasks]);
     const columns = useMemo(() => columnsOf(plan), [plan]);
     const size = { rows: rows.length, columns: columns.length };
-    const [at, setAt] = useState<FindingPlace>({ row: 0, column: 0 });
+    const [at, setAt] = useState<GridPlace>({ row: 0, column: 0 });
     const [typing, setTyping] = useState<Typing | null>(null);
     const [found, setFound] = useState<FoundAssigneeProps[]>([]);
     const takesFocus = useRef(false);
@@ -37,7 +37,7 @@ export function usePlanGrid(
             document.querySelector<HTMLElement>(`[data-plan="${place.row} ${place.column}"]`)?.focus();
         }
     });
-    const go = (to: FindingPlace) => {
+    const go = (to: GridPlace) => {
         takesFocus.current = true;
         setAt(to);
     };

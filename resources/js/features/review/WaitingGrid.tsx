@@ -5,7 +5,7 @@ import { Hours } from '@/ui/Hours';
 import { useNarrow } from '@/lib/useNarrow';
 import clsx from 'clsx';
 import { useEffect, useRef, useState } from 'react';
-import { movedBy, type FindingPlace } from './deskKeys';
+import { movedBy, type GridPlace } from './deskKeys';
 import { cellsOf, minutesOf } from './taken';
 import { WaitingLine } from './WaitingLine';
 import { WaitingList } from './WaitingList';
@@ -19,13 +19,13 @@ interface WaitingGridProps {
 
 /** The waiting hours by line and day: one tab stop, arrow keys inside, space takes or leaves out. */
 export function WaitingGrid({ sheet, taken, onToggle, format }: WaitingGridProps) {
-    const [place, setPlace] = useState<FindingPlace>({ row: 0, column: -1 });
+    const [place, setPlace] = useState<GridPlace>({ row: 0, column: -1 });
     const isNarrow = useNarrow();
     const table = useRef<HTMLTableElement>(null);
     const moves = useRef(false);
     const row = Math.min(place.row, sheet.lines.length - 1);
     const dayTotals = sheet.days.map(({ date }) => minutesOf(cellsOf(sheet.lines).filter((cell) => cell.date === date)));
-    const toggleAt = ({ row: at, column }: FindingPlace) => {
+    const toggleAt = ({ row: at, column }: GridPlace) => {
         const line = sheet.lines[at];
         const ids = (line?.cells ?? [])
             .filter(({ date }) => column === -1 || date === sheet.days[column]?.date)

@@ -33,13 +33,13 @@ export function deskCommandFor({ key, ctrlKey, metaKey, altKey }: Pressed): Desk
 }
 
 /** A place of a sheet: its line, and its day; −1 is the line as a whole. */
-export interface FindingPlace {
+export interface GridPlace {
     row: number;
     column: number;
 }
 
 /** Where an arrow key leads from a place, inside what there is; null for any other key. */
-export function movedBy(key: string, { row, column }: FindingPlace, rows: number, columns: number): FindingPlace | null {
+export function movedBy(key: string, { row, column }: GridPlace, rows: number, columns: number): GridPlace | null {
     const steps: Record<string, [number, number]> = {
         ArrowUp: [-1, 0],
         ArrowDown: [1, 0],

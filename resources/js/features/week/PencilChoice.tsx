@@ -1,5 +1,6 @@
 import { text } from '@/lib/text';
 import type { LastWeekPencil, PencilProps } from '@/types/generated/props';
+import { Checkbox } from '@/ui/Checkbox';
 import { Select } from '@/ui/Select';
 import { AttentionItem } from '@/ui/Margin';
 import { router } from '@inertiajs/react';
@@ -21,17 +22,14 @@ export function PencilChoice({ pencil }: { pencil: PencilProps }) {
                         ['pencilUsualWeek', text.week.pencilFrom.usualWeek, pencil.usualWeek],
                     ] as const
                 ).map(([name, label, isOn]) => (
-                    <label key={name} className="flex min-h-6 items-center gap-2">
-                        <input
-                            type="checkbox"
-                            className="size-4 accent-moss"
-                            checked={isOn}
-                            onChange={() => {
-                                prefer({ [name]: !isOn });
-                            }}
-                        />
-                        {label}
-                    </label>
+                    <Checkbox
+                        key={name}
+                        label={label}
+                        checked={isOn}
+                        onChange={() => {
+                            prefer({ [name]: !isOn });
+                        }}
+                    />
                 ))}
                 <Select
                     label={text.week.pencilFrom.lastWeek}

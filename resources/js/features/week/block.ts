@@ -1,4 +1,4 @@
-import type { FindingPlace, Size } from '@/lib/gridMoves';
+import type { GridPlace, Size } from '@/lib/gridMoves';
 
 /** Rows and columns from the first to the last, both included. */
 export interface Block {
@@ -8,7 +8,7 @@ export interface Block {
     right: number;
 }
 
-export function blockBetween(one: FindingPlace, other: FindingPlace): Block {
+export function blockBetween(one: GridPlace, other: GridPlace): Block {
     return {
         top: Math.min(one.row, other.row),
         bottom: Math.max(one.row, other.row),
@@ -26,8 +26,8 @@ export function isSingle({ top, bottom, left, right }: Block): boolean {
 }
 
 /** The places of a block, row by row. */
-export function placesOf({ top, bottom, left, right }: Block): FindingPlace[] {
-    const places: FindingPlace[] = [];
+export function placesOf({ top, bottom, left, right }: Block): GridPlace[] {
+    const places: GridPlace[] = [];
     for (let row = top; row <= bottom; row++) {
         for (let column = left; column <= right; column++) {
             places.push({ row, column });
@@ -38,7 +38,7 @@ export function placesOf({ top, bottom, left, right }: Block): FindingPlace[] {
 }
 
 /** A value to be put into a place. */
-export interface Filled extends FindingPlace {
+export interface Filled extends GridPlace {
     value: string;
 }
 

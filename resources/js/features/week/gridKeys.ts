@@ -1,4 +1,4 @@
-import { movedBy, startsTyping, type FindingPlace, type Size } from '@/lib/gridMoves';
+import { movedBy, startsTyping, type GridPlace, type Size } from '@/lib/gridMoves';
 
 export type Scope = 'cell' | 'line' | 'day' | 'all';
 
@@ -6,7 +6,7 @@ type Plain<Kind extends string> = Kind extends string ? { kind: Kind } : never;
 
 /** What a key asks of the grid. */
 export type Command =
-    | { kind: 'move'; to: FindingPlace; extends: boolean }
+    | { kind: 'move'; to: GridPlace; extends: boolean }
     | { kind: 'type'; first: string }
     | { kind: 'ink'; scope: Scope }
     | { kind: 'arrange'; by: -1 | 1; withProject: boolean }
@@ -59,7 +59,7 @@ const withControl: Record<string, Command> = {
 const onBlock: Record<string, Command> = { r: { kind: 'fill right' }, d: { kind: 'fill down' } };
 
 /** What a key pressed in the grid means there, or null where it is left to the browser. */
-export function commandFor(pressed: Pressed, place: FindingPlace, size: Size, hasBlock: boolean): Command | null {
+export function commandFor(pressed: Pressed, place: GridPlace, size: Size, hasBlock: boolean): Command | null {
     const { key, altKey, shiftKey } = pressed;
     const control = pressed.ctrlKey || pressed.metaKey;
     if (altKey) {

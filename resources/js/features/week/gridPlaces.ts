@@ -1,4 +1,4 @@
-import type { FindingPlace } from '@/lib/gridMoves';
+import type { GridPlace } from '@/lib/gridMoves';
 
 /** The cell of the grid that an event happened in or on. */
 export function cellAround(target: EventTarget): HTMLElement | null {
@@ -6,7 +6,7 @@ export function cellAround(target: EventTarget): HTMLElement | null {
 }
 
 /** Where it stands. */
-export function placeOf(cell: HTMLElement | null): FindingPlace | null {
+export function placeOf(cell: HTMLElement | null): GridPlace | null {
     const [row, column] = (cell?.dataset.place ?? '').split(' ').map(Number);
 
     return row === undefined || column === undefined ? null : { row, column };

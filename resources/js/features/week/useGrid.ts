@@ -3,14 +3,14 @@ import type { HoursFormat, WeekProps } from '@/types/generated/props';
 import { useLayoutEffect, useMemo, useRef, useState } from 'react';
 import { blockBetween, isSingle, placesOf, type Block, type Filled } from './block';
 import { cellKey, shownIn, type Cell, type Wanted } from './cells';
-import type { FindingPlace } from '@/lib/gridMoves';
+import type { GridPlace } from '@/lib/gridMoves';
 import { rowsOf, type Row } from './rows';
 import type { SheetState } from './sheetState';
 
 export interface Grid {
     rows: Row[];
     size: { rows: number; columns: number };
-    place: FindingPlace;
+    place: GridPlace;
     block: Block;
     hasBlock: boolean;
     /** The line and cell that are here; none on a collapsed project, or where there are no lines. */
@@ -20,14 +20,14 @@ export interface Grid {
     keysIn: (block: Block) => string[];
     wantedBy: (filled: Filled[]) => Map<string, Wanted>;
     /** Goes to a place and takes the focus there, or takes the block along. */
-    go: (place: FindingPlace, extend?: boolean) => void;
+    go: (place: GridPlace, extend?: boolean) => void;
     /** Selects a block and goes to its end. */
     select: (block: Block) => void;
     /** Goes to a place without taking the focus. */
-    stay: (place: FindingPlace) => void;
+    stay: (place: GridPlace) => void;
 }
 
-function focusOn({ row, column }: FindingPlace): void {
+function focusOn({ row, column }: GridPlace): void {
     document.querySelector<HTMLElement>(`[data-place="${row} ${column}"]`)?.focus();
 }
 
@@ -37,7 +37,7 @@ export function useGrid(sheet: WeekProps, state: SheetState, format: HoursFormat
         0,
         sheet.days.findIndex((day) => day.isToday),
     );
-    const [at, setAt] = useState<{ place: FindingPlace; anchor: FindingPlace | null }>({
+    const [at, setAt] = useState<{ place: GridPlace; anchor: GridPlace | null }>({
         place: { row: 0, column: today },
         anchor: null,
     });
@@ -45,7 +45,7 @@ export function useGrid(sheet: WeekProps, state: SheetState, format: HoursFormat
     const takesFocus = useRef(false);
     const rows = useMemo(() => rowsOf(state.lines, state.collapsed), [state.lines, state.collapsed]);
     const size = { rows: rows.length, columns: sheet.days.length };
-    const inside = ({ row, column }: FindingPlace): FindingPlace => ({
+    const inside = ({ row, column }: GridPlace): GridPlace => ({
         row: Math.max(0, Math.min(row, rows.length - 1)),
         column,
     });

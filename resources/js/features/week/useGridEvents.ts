@@ -3,7 +3,7 @@ import type { LineProps, WeekProps } from '@/types/generated/props';
 import type { FocusEvent, KeyboardEvent } from 'react';
 import { isCorrectable, isOpen, type Cell } from './cells';
 import { commandFor, type Command } from './gridKeys';
-import { afterTyping, type FindingPlace } from '@/lib/gridMoves';
+import { afterTyping, type GridPlace } from '@/lib/gridMoves';
 import { cellAround, isOfCell, placeOf } from './gridPlaces';
 import { focusOnRemaining } from './RemainingCell';
 import type { SheetState } from './sheetState';
@@ -14,7 +14,7 @@ import type { SheetActs } from './useSheet';
 import { useSwipe } from './useSwipe';
 
 /** The place that is typed over, and what the typing begins with. */
-export interface Typing extends FindingPlace {
+export interface Typing extends GridPlace {
     first: string;
 }
 
@@ -41,7 +41,7 @@ export function mayTypeIn(sheet: WeekProps, line: LineProps, cell: Cell): boolea
 /** Keys, mouse, fingers and the clipboard on the grid, and what becomes of what is typed in it. */
 export function useGridEvents(parts: GridParts) {
     const { sheet, state, grid, acts, typing, onType, onCommand } = parts;
-    const mayType = ({ row, column }: FindingPlace) => {
+    const mayType = ({ row, column }: GridPlace) => {
         const [line, cell] = [grid.rows[row], state.cells[grid.keyAt(row, column) ?? '']];
 
         return line?.kind === 'line' && cell !== undefined && mayTypeIn(sheet, line.line, cell);

@@ -1,11 +1,11 @@
 import { useRef, type PointerEvent } from 'react';
-import type { FindingPlace } from '@/lib/gridMoves';
+import type { GridPlace } from '@/lib/gridMoves';
 import { cellAround, placeOf } from './gridPlaces';
 import type { GridParts } from './useGridEvents';
 import { SWIPE } from './useSwipe';
 
 interface Pressed {
-    place: FindingPlace;
+    place: GridPlace;
     hadFocus: boolean;
     x: number;
     byTouch: boolean;
@@ -16,7 +16,7 @@ function isOnControl(target: EventTarget): boolean {
 }
 
 /** A press goes to a cell, a drag selects a block, and a press on the cell one is on opens it; a finger opens it at once. */
-export function usePointer({ grid, typing, onType }: GridParts, mayType: (place: FindingPlace) => boolean) {
+export function usePointer({ grid, typing, onType }: GridParts, mayType: (place: GridPlace) => boolean) {
     const pressed = useRef<Pressed | null>(null);
 
     return {
