@@ -21,5 +21,23 @@ export default defineConfig(
             '@typescript-eslint/consistent-type-imports': 'error',
         },
     },
+    {
+        files: ['resources/js/**'],
+        ignores: ['**/*.test.*'],
+        rules: {
+            'max-lines-per-function': ['error', { max: 80, skipComments: true }],
+        },
+    },
+    {
+        files: ['resources/js/{features,ui}/**'],
+        ignores: ['**/*.test.*'],
+        rules: {
+            // What a component wants to focus or measure it holds by a ref of its own.
+            'no-restricted-properties': [
+                'error',
+                ...['querySelector', 'querySelectorAll', 'getElementById'].map((property) => ({ property })),
+            ],
+        },
+    },
     prettier,
 );

@@ -154,7 +154,6 @@ Route::middleware('auth')->group(static function (): void {
             Route::put('/removed', [PlanController::class, 'destroy'])->name('project.plan.remove');
             Route::put('/days', [PlanController::class, 'spread'])->name('project.plan.spread');
             Route::get('/load', [PlanController::class, 'load'])->name('project.plan.load');
-            Route::get('/assignees', [PlanController::class, 'assignees'])->name('project.plan.assignees');
         });
         Route::post('/estimates/{asked}', [ManagerEstimatesController::class, 'decide'])->name('project.decide-remaining');
         Route::put('/tasks/{task}/done', [ManagerEstimatesController::class, 'done'])->name('project.task-done');

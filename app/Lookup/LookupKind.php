@@ -11,17 +11,26 @@ use App\Models\Project;
 use App\Models\Role;
 use App\Models\Team;
 use Illuminate\Database\Query\Builder;
+use LogicException;
 
 /** What a field may offer by its name. */
 enum LookupKind: string
 {
     case People = 'people';
     case Teams = 'teams';
+    /** People and teams, whom a task can be given to; known as `person:CODE` or `team:CODE`. */
+    case Assignees = 'assignees';
     case Projects = 'projects';
     case Clients = 'clients';
     case Roles = 'roles';
 
-    /** Rows with a code and a name: everybody who records or decides, and open projects. */
+    /** @return array<string, self> the kinds that it consists of, by what their codes are preceded by */
+    public function parts(): array
+    {
+        return $this === self::Assignees ? ['person:' => self::People, 'team:' => self::Teams] : ['' => $this];
+    }
+
+    /** Rows with a code and a name, of a kind that has no parts: everybody who records or decides, and open projects. */
     public function query(): Builder
     {
         return match ($this) {
@@ -30,6 +39,7 @@ enum LookupKind: string
             self::Projects => Project::query()->open()->toBase(),
             self::Clients => Client::query()->toBase(),
             self::Roles => Role::query()->toBase(),
+            self::Assignees => throw new LogicException('It has no rows of its own, only parts.'),
         };
     }
 }

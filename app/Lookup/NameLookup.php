@@ -20,25 +20,30 @@ final class NameLookup
 
     public function of(LookupKind $kind, string $search): LookupProps
     {
-        $query = $kind->query()->select('code', 'name')->orderBy('name')->orderBy('code');
-        if (trim($search) === '') {
-            return self::props(Rows::of(OptionProps::class, $query->limit(self::MOST + 1)));
+        $found = [];
+        foreach ($kind->parts() as $before => $part) {
+            foreach (self::ranked($part, $search) as [$fit, $option]) {
+                $found[] = [$fit, new OptionProps($before.$option->code, $option->name)];
+            }
         }
-        $literal = Rows::of(OptionProps::class, TextSearch::narrow($query->clone(), $search, ['name', 'code'])->limit(self::RANKED));
+        // What fits equally well stays in the order of the parts and their names.
+        usort($found, static fn (array $one, array $other): int => $other[0] <=> $one[0]);
 
-        // Accents and slips of the finger take a look at all names; whoever typed what is there does not wait for that.
-        return self::props(self::ranked($literal === [] ? Rows::each(OptionProps::class, $query) : $literal, $search));
+        return new LookupProps(array_column(array_slice($found, 0, self::MOST), 1), count($found) > self::MOST);
     }
 
-    /**
-     * @param  iterable<OptionProps>  $options
-     * @return list<OptionProps>
-     */
-    private static function ranked(iterable $options, string $search): array
+    /** @return list<array{int, OptionProps}> with how well each fits, the best first, one more than are offered */
+    private static function ranked(LookupKind $kind, string $search): array
     {
+        $query = $kind->query()->select('code', 'name')->orderBy('name')->orderBy('code');
+        if (trim($search) === '') {
+            return array_map(static fn (OptionProps $option): array => [0, $option], Rows::of(OptionProps::class, $query->limit(self::MOST + 1)));
+        }
+        $literal = Rows::of(OptionProps::class, TextSearch::narrow($query->clone(), $search, ['name', 'code'])->limit(self::RANKED));
         $names = new NameSearch($search);
         $found = [];
-        foreach ($options as $option) {
+        // Accents and slips of the finger take a look at all names; whoever typed what is there does not wait for that.
+        foreach ($literal === [] ? Rows::each(OptionProps::class, $query) : $literal as $option) {
             $fit = $names->fit($option->code, $option->name);
             if ($fit !== null) {
                 $found[] = [$fit, $option];
@@ -46,12 +51,6 @@ final class NameLookup
         }
         usort($found, static fn (array $one, array $other): int => $other[0] <=> $one[0]);
 
-        return array_column(array_slice($found, 0, self::MOST + 1), 1);
-    }
-
-    /** @param  list<OptionProps>  $options */
-    private static function props(array $options): LookupProps
-    {
-        return new LookupProps(array_slice($options, 0, self::MOST), count($options) > self::MOST);
+        return array_slice($found, 0, self::MOST + 1);
     }
 }

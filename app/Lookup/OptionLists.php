@@ -6,19 +6,12 @@ namespace App\Lookup;
 
 use App\Lookup\Props\OptionProps;
 use App\Models\Person;
-use App\Models\Role;
 use App\Support\Database\Record;
 use Illuminate\Database\Query\Builder;
 
 /** Things to choose from. */
 final class OptionLists
 {
-    /** @return list<OptionProps> */
-    public static function roles(): array
-    {
-        return self::all(Role::query()->toBase());
-    }
-
     /** @return list<OptionProps> */
     public static function costReaders(): array
     {

@@ -21,8 +21,6 @@ final readonly class HoursText
     /** Ten million hours: more than any plan holds, and far from the edge of an integer. */
     private const MAX_PLAN = 600_000_000;
 
-    private const MAX_DAY = 1440;
-
     private const DECIMAL = '/^(\d*[.,]\d+|\d+)\s*h?$/iD';
 
     private const CLOCK = '/^(\d{1,9}):(\d{2})$/D';
@@ -38,7 +36,7 @@ final readonly class HoursText
      */
     public static function onDay(string $text): Minutes
     {
-        return self::read($text, self::MAX_DAY);
+        return self::read($text, Minutes::PER_DAY);
     }
 
     /**
@@ -77,7 +75,7 @@ final readonly class HoursText
         }
         $minutes = self::minutes($trimmed);
         if ($minutes > $limit) {
-            throw $limit === self::MAX_DAY ? HoursTextRefused::moreThanADay($trimmed) : HoursTextRefused::tooLarge($trimmed);
+            throw $limit === Minutes::PER_DAY ? HoursTextRefused::moreThanADay($trimmed) : HoursTextRefused::tooLarge($trimmed);
         }
 
         return Minutes::of($minutes);

@@ -9,6 +9,9 @@ namespace Moss\Core\Time;
  */
 final readonly class Minutes
 {
+    /** The minutes of a whole day. */
+    public const PER_DAY = 1440;
+
     private function __construct(private int $amount)
     {
     }

@@ -78,7 +78,6 @@ final class AccessTest extends TestCase
         'PUT /projects/LENS/plan/removed' => ['ada' => 403, 'mo' => 200, 'lee' => 403, 'kit' => 200, 'vic' => 403],
         'PUT /projects/LENS/plan/days' => ['ada' => 403, 'mo' => 200, 'lee' => 403, 'kit' => 200, 'vic' => 403],
         'GET /projects/LENS/plan/load' => ['ada' => 403, 'mo' => 200, 'lee' => 403, 'kit' => 200, 'vic' => 403],
-        'GET /projects/LENS/plan/assignees' => ['ada' => 403, 'mo' => 200, 'lee' => 403, 'kit' => 200, 'vic' => 403],
         'GET /projects/NONE' => ['kit' => 404],
         'GET /office' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 200, 'vic' => 403],
         'GET /office/periods' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 200, 'vic' => 403],

@@ -8,7 +8,7 @@ function planCell(page: Page, column: string, of: string) {
 
 /** Goes to a cell of the plan by arrow keys alone. */
 async function goToPlan(page: Page, column: string, of: string): Promise<void> {
-    const place = (await planCell(page, column, of).getAttribute('data-plan')) ?? '0 0';
+    const place = (await planCell(page, column, of).getAttribute('data-place')) ?? '0 0';
     const [row = 0, at = 0] = place.split(' ').map(Number);
     await page.locator('[role=gridcell][tabindex="0"]').focus();
     await page.keyboard.press('Control+Home');

@@ -47,7 +47,6 @@ export function DateField(props: DateFieldProps) {
     const [day, setDay] = useState<IsoDay | null>(defaultValue ?? null);
     const [ownFault, setFault] = useState('');
     const fault = ownFault === '' ? (props.fault ?? '') : ownFault;
-    const [isOpen, open] = useState(false);
 
     const read = (value: string, picked?: IsoDay) => {
         const found = picked ?? readDate(value, today, locale);
@@ -87,41 +86,16 @@ export function DateField(props: DateFieldProps) {
                         }
                     }}
                 />
-                <Primitive.Root open={isOpen} onOpenChange={open}>
-                    <Primitive.Trigger
-                        aria-label={text.calendar.openOf(label)}
-                        className="min-w-8 cursor-pointer text-faded hover:text-ink"
-                    >
-                        ▾
-                    </Primitive.Trigger>
-                    <Primitive.Portal>
-                        <Primitive.Content
-                            aria-label={text.calendar.openOf(label)}
-                            align="end"
-                            sideOffset={4}
-                            collisionPadding={8}
-                            className="z-40 min-h-72 min-w-72 border border-edge bg-sheet p-3 text-ink"
-                            onKeyDown={(event) => {
-                                if (event.key === 'Escape') {
-                                    event.stopPropagation();
-                                }
-                            }}
-                        >
-                            <Suspense>
-                                <Calendar
-                                    chosen={day}
-                                    today={today}
-                                    min={props.min}
-                                    max={props.max}
-                                    onPick={(picked) => {
-                                        read(wholeDate(picked), picked);
-                                        open(false);
-                                    }}
-                                />
-                            </Suspense>
-                        </Primitive.Content>
-                    </Primitive.Portal>
-                </Primitive.Root>
+                <DatePopover
+                    label={label}
+                    chosen={day}
+                    today={today}
+                    min={props.min}
+                    max={props.max}
+                    onPick={(picked) => {
+                        read(wholeDate(picked), picked);
+                    }}
+                />
             </span>
             {name !== undefined && <input type="hidden" name={name} value={day ?? ''} />}
             {fault !== '' && (
@@ -130,5 +104,54 @@ export function DateField(props: DateFieldProps) {
                 </p>
             )}
         </div>
+    );
+}
+
+interface DatePopoverProps extends Pick<DateFieldProps, 'label' | 'min' | 'max'> {
+    chosen: IsoDay | null;
+    today: IsoDay;
+    onPick: (day: IsoDay) => void;
+}
+
+/** The calendar that opens beside a field. */
+function DatePopover({ label, chosen, today, min, max, onPick }: DatePopoverProps) {
+    const [isOpen, open] = useState(false);
+
+    return (
+        <Primitive.Root open={isOpen} onOpenChange={open}>
+            <Primitive.Trigger
+                aria-label={text.calendar.openOf(label)}
+                className="min-w-8 cursor-pointer text-faded hover:text-ink"
+            >
+                ▾
+            </Primitive.Trigger>
+            <Primitive.Portal>
+                <Primitive.Content
+                    aria-label={text.calendar.openOf(label)}
+                    align="end"
+                    sideOffset={4}
+                    collisionPadding={8}
+                    className="z-40 min-h-72 min-w-72 border border-edge bg-sheet p-3 text-ink"
+                    onKeyDown={(event) => {
+                        if (event.key === 'Escape') {
+                            event.stopPropagation();
+                        }
+                    }}
+                >
+                    <Suspense>
+                        <Calendar
+                            chosen={chosen}
+                            today={today}
+                            min={min}
+                            max={max}
+                            onPick={(picked) => {
+                                onPick(picked);
+                                open(false);
+                            }}
+                        />
+                    </Suspense>
+                </Primitive.Content>
+            </Primitive.Portal>
+        </Primitive.Root>
     );
 }

@@ -1,8 +1,9 @@
 import { text } from '@/lib/text';
-import { useEffect, useRef } from 'react';
+import { useEffect, useRef, type RefObject } from 'react';
 
 interface NoteFieldProps {
-    id: string;
+    /** What can focus it from elsewhere. */
+    field?: RefObject<HTMLTextAreaElement | null> | undefined;
     label: string;
     saved: string;
     /** What stands in it to begin with, where that is not what is saved. */
@@ -14,8 +15,9 @@ interface NoteFieldProps {
 }
 
 /** A short text, saved by Enter or by going elsewhere; Escape leaves them as they were. */
-export function NoteField({ id, label, saved, first, isFocused = false, onSave, onLeave }: NoteFieldProps) {
-    const field = useRef<HTMLTextAreaElement>(null);
+export function NoteField({ field: given, label, saved, first, isFocused = false, onSave, onLeave }: NoteFieldProps) {
+    const own = useRef<HTMLTextAreaElement>(null);
+    const field = given ?? own;
     const finished = useRef(false);
     const save = (typed: string) => {
         if (!finished.current && typed.trim() !== saved) {
@@ -28,14 +30,13 @@ export function NoteField({ id, label, saved, first, isFocused = false, onSave, 
             field.current?.focus();
             field.current?.select();
         }
-    }, [isFocused]);
+    }, [isFocused, field]);
 
     return (
         <label className="flex flex-col gap-0.5">
             <span className="text-faded">{label}</span>
             <textarea
                 ref={field}
-                id={id}
                 rows={2}
                 maxLength={2000}
                 defaultValue={first ?? saved}

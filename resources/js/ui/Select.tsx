@@ -1,7 +1,7 @@
 import { styleNonce } from '@/lib/styleNonce';
 import clsx from 'clsx';
 import { Select as Primitive } from 'radix-ui';
-import { useId, useState } from 'react';
+import { useId, useState, type Ref } from 'react';
 
 interface SelectProps {
     label: string;
@@ -16,6 +16,8 @@ interface SelectProps {
     hint?: string;
     isInvalid?: boolean;
     autoFocus?: boolean;
+    /** What can focus it from elsewhere. */
+    field?: Ref<HTMLButtonElement>;
     className?: string;
     onChoose?: (value: string) => void;
 }
@@ -33,6 +35,7 @@ export function Select({
     hint,
     isInvalid,
     autoFocus,
+    field,
     className,
     onChoose,
     ...given
@@ -55,6 +58,7 @@ export function Select({
                 }}
             >
                 <Primitive.Trigger
+                    ref={field}
                     id={id}
                     autoFocus={autoFocus}
                     aria-labelledby={`${id}-label`}

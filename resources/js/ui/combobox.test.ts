@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { ambiguousNames, optionTyped, placeAfter, withoutChosen } from './combobox';
+import { leftWith, ambiguousNames, optionTyped, placeAfter, withoutChosen } from './combobox';
 
 const people = [
     { code: 'ada', name: 'Ada Lock' },
@@ -34,5 +34,23 @@ describe('combobox', () => {
     it('offers what is not chosen yet and tells equal names apart', () => {
         expect(withoutChosen(people, [{ code: 'bo', name: 'Bo Quay' }]).map(({ code }) => code)).toEqual(['ada', 'bo-2']);
         expect([...ambiguousNames(people)]).toEqual(['Bo Quay']);
+    });
+});
+
+describe('a field that is left', () => {
+    const options = [
+        { code: 'ada', name: 'Ada Lock' },
+        { code: 'bo', name: 'Bo Quay' },
+    ];
+
+    it.each([
+        [null, false, { kind: 'nothing' }],
+        ['  ', false, { kind: 'cleared' }],
+        ['ada lock ', false, { kind: 'chosen', option: options[0] }],
+        ['bo', true, { kind: 'chosen', option: options[1] }],
+        [' Cy ', true, { kind: 'chosen', option: { code: 'Cy', name: 'Cy' } }],
+        ['Cy', false, { kind: 'unknown', typed: 'Cy' }],
+    ] as const)('with %j (new ones taken: %s) holds %j', (typed, takesNew, left) => {
+        expect(leftWith(typed, options, takesNew)).toEqual(left);
     });
 });

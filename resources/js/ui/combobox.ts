@@ -32,6 +32,27 @@ export function optionTyped(typed: string, options: readonly Option[]): Option |
     return typed.trim() !== '' && found.length === 1 ? (found[0] ?? null) : null;
 }
 
+/** What a field that is left holds. */
+export type Left = { kind: 'nothing' | 'cleared' } | { kind: 'chosen'; option: Option } | { kind: 'unknown'; typed: string };
+
+/** What a field holds when it is left with something typed in it; null where nothing was typed. */
+export function leftWith(typed: string | null, options: readonly Option[], takesNew: boolean): Left {
+    if (typed === null) {
+        return { kind: 'nothing' };
+    }
+    const said = typed.trim();
+    const option = optionTyped(said, options);
+    if (option !== null) {
+        return { kind: 'chosen', option };
+    }
+
+    return said === ''
+        ? { kind: 'cleared' }
+        : takesNew
+          ? { kind: 'chosen', option: { code: said, name: said } }
+          : { kind: 'unknown', typed };
+}
+
 /** Those that can still be chosen. */
 export function withoutChosen(options: readonly Option[], chosen: readonly Option[]): Option[] {
     return options.filter(({ code }) => !chosen.some((one) => one.code === code));

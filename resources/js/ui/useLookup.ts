@@ -4,7 +4,7 @@ import { useEffect, useState } from 'react';
 
 const WAIT = 120;
 
-export type LookupKind = 'people' | 'teams' | 'projects' | 'clients' | 'roles';
+export type LookupKind = 'people' | 'teams' | 'assignees' | 'projects' | 'clients' | 'roles';
 
 interface Found extends LookupProps {
     search: string;

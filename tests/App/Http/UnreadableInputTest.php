@@ -38,7 +38,7 @@ final class UnreadableInputTest extends TestCase
     {
         foreach ([
             '/projects?search=&page=&sort=&state=&manager=&only=', '/projects/LENS?figure=&task=&phase=&assignee=', '/projects/LENS/plan?compare=',
-            '/projects/LENS/plan/assignees?search=', '/projects/LENS/plan/load?person=&from=&to=', '/new-project?from=', '/review?by=&look=&search=&open=&page=&sheets=',
+            '/projects/LENS/plan/load?person=&from=&to=', '/new-project?from=', '/review?by=&look=&search=&open=&page=&sheets=',
             '/review/effect?projects=', '/not-submitted?week=&search=&page=', '/messages?before=', '/outbox?search=&before=&mail=', '/timesheets?search=',
             '/office/periods?day=', '/office/routes?search=&page=', '/office/rates?search=&page=', '/office/audit-trail?search=&subject=&from=&to=&before=',
             '/people/ada/week/2026-W25/lines?search=', '/people/ada/week/2026-W25/quick-line?line=&task=', '/people/ada/week/2026-W25/audit-trail?task=&role=&date=',

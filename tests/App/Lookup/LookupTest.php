@@ -8,6 +8,7 @@ use App\Models\Access;
 use App\Models\Person;
 use App\Models\Project;
 use App\Models\ProjectState;
+use App\Models\Team;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\App\TestCase;
 
@@ -52,6 +53,17 @@ final class LookupTest extends TestCase
     public function test_what_cannot_be_looked_up_is_not_found(): void
     {
         $this->actingAs(Person::factory()->create()->refresh())->getJson('/lookup/secrets')->assertNotFound();
+    }
+
+    public function test_people_and_teams_are_found_together_as_whom_a_task_can_be_given_to(): void
+    {
+        $reader = Person::factory()->create(['code' => 'coral', 'name' => 'Coral Harrow'])->refresh();
+        Team::query()->create(['code' => 'coast', 'name' => 'Coast team']);
+        $found = fn (string $search) => $this->actingAs($reader)->getJson('/lookup/assignees?search='.$search)->assertOk()->json('options.*.code');
+
+        self::assertSame(['person:coral', 'team:coast'], $found('co'));
+        self::assertSame(['team:coast'], $found('caost'));
+        self::assertSame([], $found('person'), 'what precedes a code is not searched');
     }
 
     public function test_closed_projects_are_not_offered(): void

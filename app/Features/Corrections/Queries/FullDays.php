@@ -10,12 +10,11 @@ use App\Models\Entry;
 use App\Support\Database\Record;
 use App\Support\Database\Sql;
 use Illuminate\Database\Query\Builder;
+use Moss\Core\Time\Minutes;
 
 /** Whether a person's days still fit what corrections add to them: 24 hours, with the differences that were posted for a day. */
 final class FullDays
 {
-    private const WHOLE_DAY = 1440;
-
     /**
      * @param  array<string, int>  $growth  minutes by day
      *
@@ -28,7 +27,7 @@ final class FullDays
             ->where(static fn (Builder $on): Builder => $on->whereIn('corrects', $days)->orWhere(static fn (Builder $own): Builder => $own->whereNull('corrects')->whereIn('date', $days)))
             ->groupBy('day')->select(Sql::first(['corrects', 'date'], 'day'), Sql::sum('minutes', 'minutes'));
         foreach (Record::all($sums) as $sum) {
-            if ($sum->int('minutes') + $growth[$sum->string('day')] > self::WHOLE_DAY) {
+            if ($sum->int('minutes') + $growth[$sum->string('day')] > Minutes::PER_DAY) {
                 throw CorrectionRefused::because('full_day', ['day' => $sum->string('day')]);
             }
         }

@@ -12,6 +12,7 @@ use App\Support\Language\Wording;
 use DomainException;
 use Illuminate\Support\Facades\DB;
 use Moss\Core\Calendar\Day;
+use Moss\Core\Time\Minutes;
 
 /** Gives hours day by day, each its own stretch of one day; or takes them together again, to be spread evenly. */
 final class SpreadAssignment
@@ -68,7 +69,7 @@ final class SpreadAssignment
             try {
                 $day = PlanText::day((string) $date, 'startsOn') ?? throw PlanText::expected('startsOn', 'day', (string) $date);
                 $minutes = PlanText::minutes($text)?->toInt() ?? 0;
-                if ($minutes > 1440) {
+                if ($minutes > Minutes::PER_DAY) {
                     throw new DomainException(Wording::refusal('plan_row.full_day'));
                 }
                 if ($minutes > 0) {

@@ -11,7 +11,6 @@ use App\Features\Plan\Actions\RemovePlanRows;
 use App\Features\Plan\Actions\SpreadAssignment;
 use App\Features\Plan\Actions\TakeBaseline;
 use App\Features\Plan\Queries\PersonLoad;
-use App\Features\Plan\Queries\PlanSearch;
 use App\Features\Plan\Queries\PlanView;
 use App\Features\Plan\Requests\BaselineRequest;
 use App\Features\Plan\Requests\LoadRequest;
@@ -71,13 +70,6 @@ final readonly class PlanController
         Gate::authorize('plan', $project);
 
         return response()->json($load->of(Person::query()->where('code', $request->string('person')->toString())->firstOrFail(), $request->days()));
-    }
-
-    public function assignees(Project $project, Request $request, PlanSearch $search): JsonResponse
-    {
-        Gate::authorize('plan', $project);
-
-        return response()->json($search->assignees(Address::of($request)->text('search')));
     }
 
     public function baseline(#[CurrentUser] Person $actor, Project $project, BaselineRequest $request, TakeBaseline $take): RedirectResponse

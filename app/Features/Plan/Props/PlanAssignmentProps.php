@@ -10,6 +10,8 @@ final readonly class PlanAssignmentProps
     /**
      * @param  list<int>  $ids  one; several where hours were given by day
      * @param  string  $assignee  `person:CODE` or `team:CODE`
+     * @param  string|null  $person  the code, where it is a person
+     * @param  bool  $isByDay  whether hours were given day by day, so that hours and days are changed there
      * @param  int|null  $compared  what was planned for the assignee on the task on the day that is compared with; on their first row
      * @param  array<string, int>  $byDay  minutes by day, where they were given so
      */
@@ -17,6 +19,8 @@ final readonly class PlanAssignmentProps
         public array $ids,
         public string $assignee,
         public string $assigneeName,
+        public ?string $person,
+        public bool $isByDay,
         public ?string $role,
         public int $planned,
         public string $startsOn,

@@ -4,15 +4,12 @@ declare(strict_types=1);
 
 namespace App\Features\Plan\Props;
 
-use App\Lookup\Props\OptionProps;
-
 /** The plan of a project. */
 final readonly class PlanProps
 {
     /**
      * @param  string|null  $estimateMode  how they count here; null as the organisation has it
      * @param  list<PlanTaskProps>  $tasks  by phase and begin
-     * @param  list<OptionProps>  $roles
      * @param  list<string>  $dates  days on which the plan became another, the latest first
      * @param  string  $baselineOn  the day whose plan is the baseline; empty where nothing was planned yet
      * @param  string|null  $comparedOn  the day whose plan stands beside it
@@ -34,7 +31,6 @@ final readonly class PlanProps
         public int $planned,
         public ?int $compared,
         public array $tasks,
-        public array $roles,
         public array $dates,
         public string $baselineOn,
         public ?string $comparedOn,

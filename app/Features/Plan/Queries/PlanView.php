@@ -9,7 +9,6 @@ use App\Features\Plan\Props\PlanAssignmentProps;
 use App\Features\Plan\Props\PlanGoneProps;
 use App\Features\Plan\Props\PlanProps;
 use App\Features\Plan\Props\PlanTaskProps;
-use App\Lookup\OptionLists;
 use App\Models\Assignment;
 use App\Models\Entry;
 use App\Models\Organisation;
@@ -54,7 +53,6 @@ final readonly class PlanView
             array_sum(array_map(static fn (PlanTaskProps $task): int => $task->planned, $tasks)),
             $then?->total(),
             $tasks,
-            OptionLists::roles(),
             array_reverse($dates),
             $baselineOn,
             $then?->day,
@@ -133,6 +131,8 @@ final readonly class PlanView
                 array_map(static fn (Record $one): int => $one->int('id'), $group),
                 $assignee,
                 $first->string('assignee_name'),
+                $first->stringOrNull('person_code'),
+                $isByDay,
                 $first->stringOrNull('role_code'),
                 array_sum($minutes),
                 $first->string('starts_on'),
@@ -153,7 +153,7 @@ final readonly class PlanView
         foreach (Record::all(Assignment::query()->toBase()->join('tasks', 'tasks.id', 'assignments.task_id')
             ->leftJoin('people', 'people.id', 'assignments.person_id')->leftJoin('teams', 'teams.id', 'assignments.team_id')->leftJoin('roles', 'roles.id', 'assignments.role_id')
             ->where('tasks.project_id', $project->id)
-            ->select('assignments.*', 'roles.code AS role_code')
+            ->select('assignments.*', 'roles.code AS role_code', 'people.code AS person_code')
             ->selectRaw("coalesce('person:' || people.code, 'team:' || teams.code) AS assignee, coalesce(people.name, teams.name) AS assignee_name")
             ->orderBy('assignments.task_id')->orderBy('assignments.starts_on')->orderBy('assignee_name')->orderBy('assignments.id')) as $one) {
             $byTask[$one->int('task_id')][] = $one;

@@ -6,12 +6,14 @@ namespace App\Features\Week\Actions;
 
 use App\Sheet\LineKey;
 use Moss\Core\Calendar\Day;
+use Moss\Core\Time\Minutes;
 
 /** What somebody wants of one cell, and what they had seen there. What is null stays as it is. */
 final readonly class CellInput
 {
     /**
      * @param  string|null  $hours  as typed
+     * @param  Minutes|null  $minutes  where the hours are known exactly and were not typed; before what was typed
      * @param  int|null  $seen  the version that the cell had when it was typed over; null where it was empty
      */
     public function __construct(
@@ -23,6 +25,7 @@ final readonly class CellInput
         public ?string $note = null,
         public ?string $clientNote = null,
         public ?bool $billable = null,
+        public ?Minutes $minutes = null,
     ) {
     }
 

@@ -31,8 +31,6 @@ use Moss\Core\Time\Minutes;
  */
 final readonly class SaveCells
 {
-    private const WHOLE_DAY = 1440;
-
     public function __construct(private RecordableTasks $tasks, private AuditTrail $auditTrail, private UpdateTotals $totals)
     {
     }
@@ -71,7 +69,7 @@ final readonly class SaveCells
     private function decide(Person $actor, Person $owner, CellInput $input, ?RecordableTask $task, ?Entry $entry): CellChange|CellResult
     {
         try {
-            $minutes = $input->hours === null ? $entry->minutes ?? Minutes::zero() : HoursText::onDay($input->hours);
+            $minutes = $input->minutes ?? ($input->hours === null ? $entry->minutes ?? Minutes::zero() : HoursText::onDay($input->hours));
             $change = new CellChange($input, $task, $entry, $minutes);
             if ($change->isNothing()) {
                 return CellResult::saved($input, $task, $entry);
@@ -113,7 +111,7 @@ final readonly class SaveCells
         foreach ($changes as $index => $change) {
             $date = $change->input->day->toString();
             $sum = ($sums[$date] ?? 0) + $change->growth();
-            if ($sum > self::WHOLE_DAY && $change->growth() > 0) {
+            if ($sum > Minutes::PER_DAY && $change->growth() > 0) {
                 $sentence = Wording::refusal('cell.full_day', ['hours' => Wording::hours(Minutes::of($sum), $reader)]);
                 $refused[$index] = CellResult::refused($change->input, $change->task, $change->before, $sentence);
             } else {

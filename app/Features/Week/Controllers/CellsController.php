@@ -40,7 +40,7 @@ final class CellsController
         $date = $result->input->day->toString();
 
         return $result->entry === null || $result->task === null
-            ? CellView::empty($date, $result->task !== null && $result->task->billable)
+            ? CellView::empty($date, $result->task !== null && $result->task->billable, $result->task?->isOpen() ?? false)
             : CellView::saved($date, $result->task, $result->entry, $actor->id === $owner->id ? null : $actor->name, $at);
     }
 }

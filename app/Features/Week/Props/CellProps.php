@@ -11,6 +11,8 @@ final readonly class CellProps
 {
     /**
      * @param  int|null  $version  what the next change must name as seen; null where the cell is empty
+     * @param  bool  $isOpen  whether something may be written here, by whoever may record
+     * @param  bool  $isCorrectable  whether other hours may be asked for here, by its owner
      * @param  bool  $billable  whether what is inked here is billed; for an empty cell, whether it would be
      * @param  string|null  $proposedClientNote  pencilled client note; null where there is one or none is needed
      * @param  string|null  $recordedBy  who recorded it, if somebody else than its owner
@@ -26,6 +28,8 @@ final readonly class CellProps
         public ?int $minutes,
         public ?int $version,
         public ?EntryState $state,
+        public bool $isOpen,
+        public bool $isCorrectable,
         public bool $billable,
         public string $note,
         public string $clientNote,

@@ -35,7 +35,7 @@ final class CellView
             }
         }
         if ($inked === null) {
-            return self::empty($date, $task->billable, $adjustments);
+            return self::empty($date, $task->billable, $task->isOpen(), $adjustments);
         }
         $state = $inked->state;
         $billable = $inked->billable ?? $task->billable;
@@ -45,6 +45,8 @@ final class CellView
             $inked->minutes->toInt(),
             $inked->version,
             $state,
+            $state->isOpen() && $task->isOpen(),
+            $state->isActual(),
             $billable,
             $inked->note,
             $inked->clientNote,
@@ -71,7 +73,8 @@ final class CellView
         $billable = $entry->billable ?? $task->billable;
 
         return new CellProps(
-            $date, $entry->minutes->toInt(), $entry->version, $entry->state, $billable, $entry->note, $entry->client_note,
+            $date, $entry->minutes->toInt(), $entry->version, $entry->state,
+            $entry->state->isOpen() && $task->isOpen(), $entry->state->isActual(), $billable, $entry->note, $entry->client_note,
             self::proposedClientNote($task->projectName, $task->name, $entry->note, $entry->client_note, $billable && $entry->state->isOpen()),
             $recordedBy, $at, $entry->return_comment, null, 0, [], null, null, [],
         );
@@ -95,9 +98,9 @@ final class CellView
     }
 
     /** @param  list<AdjustmentProps>  $adjustments */
-    public static function empty(string $date, bool $billable, array $adjustments = []): CellProps
+    public static function empty(string $date, bool $billable, bool $isOpen, array $adjustments = []): CellProps
     {
-        return new CellProps($date, null, null, null, $billable, '', '', null, null, null, null, null, 0, [], null, null, $adjustments);
+        return new CellProps($date, null, null, null, $isOpen, false, $billable, '', '', null, null, null, null, null, 0, [], null, null, $adjustments);
     }
 
     /** @param  bool  $isWanted  it is billed, and can still be written */

@@ -28,4 +28,9 @@ final readonly class RecordableTask
         public ?Day $assignedFrom,
     ) {
     }
+
+    public function isOpen(): bool
+    {
+        return $this->projectState === ProjectState::Open;
+    }
 }

@@ -15,6 +15,7 @@ use Illuminate\Contracts\Validation\Validator;
 use Moss\Core\Calendar\Day;
 use Moss\Core\Calendar\Week;
 use Moss\Core\Sheet\ClientNote;
+use Moss\Core\Time\Minutes;
 
 final class SaveCellsRequest extends BoundedRequest
 {
@@ -30,6 +31,7 @@ final class SaveCellsRequest extends BoundedRequest
             'cells.*.role' => ['nullable', new RowId],
             'cells.*.date' => ['required', new WorkDay],
             'cells.*.hours' => ['nullable', 'string'],
+            'cells.*.minutes' => ['nullable', 'integer', 'min:0', 'max:'.Minutes::PER_DAY],
             'cells.*.note' => ['nullable', 'string', 'max:'.ClientNote::MAX_LENGTH],
             'cells.*.clientNote' => ['nullable', 'string', 'max:'.ClientNote::MAX_LENGTH],
             'cells.*.billable' => ['nullable', 'boolean'],
@@ -41,7 +43,7 @@ final class SaveCellsRequest extends BoundedRequest
     public function cells(): array
     {
         $inputs = [];
-        /** @var array{task: int|string, date: string, role?: int|string|null, hours?: string|null, seen?: int|string|null, note?: string|null, clientNote?: string|null, billable?: bool|int|string|null} $cell */
+        /** @var array{task: int|string, date: string, role?: int|string|null, hours?: string|null, minutes?: int|string|null, seen?: int|string|null, note?: string|null, clientNote?: string|null, billable?: bool|int|string|null} $cell */
         foreach ($this->array('cells') as $cell) {
             $inputs[] = new CellInput(
                 (int) $cell['task'],
@@ -53,6 +55,7 @@ final class SaveCellsRequest extends BoundedRequest
                 array_key_exists('note', $cell) ? $cell['note'] ?? '' : null,
                 array_key_exists('clientNote', $cell) ? $cell['clientNote'] ?? '' : null,
                 isset($cell['billable']) ? (bool) $cell['billable'] : null,
+                isset($cell['minutes']) ? Minutes::of((int) $cell['minutes']) : null,
             );
         }
 

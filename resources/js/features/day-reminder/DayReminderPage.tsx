@@ -44,26 +44,7 @@ export function DayReminderPage({ dayReminder }: { dayReminder: DayReminderProps
                         className="mt-2"
                     />
                 )}
-                {dayReminder.lines.length > 0 && (
-                    <table className="mt-3 w-full">
-                        <tbody>
-                            {dayReminder.lines.map((line) => (
-                                <tr key={line.line} className="pencilled border-t border-rule align-baseline">
-                                    <th scope="row" className="py-1 pe-3 [overflow-wrap:anywhere]">
-                                        {line.task}
-                                        {line.role === null ? '' : `, ${line.role}`}
-                                        <span className="block text-[0.88em]">
-                                            {line.project} – {line.why}
-                                        </span>
-                                    </th>
-                                    <td className="text-end">
-                                        <Hours minutes={line.minutes} format={dayReminder.format} />
-                                    </td>
-                                </tr>
-                            ))}
-                        </tbody>
-                    </table>
-                )}
+                {dayReminder.lines.length > 0 && <PencilledLines dayReminder={dayReminder} />}
                 <p className="mt-4 flex flex-wrap gap-3">
                     {dayReminder.lines.length > 0 && (
                         <button
@@ -93,5 +74,29 @@ export function DayReminderPage({ dayReminder }: { dayReminder: DayReminderProps
                 {!dayReminder.isUsed && <p className="pencilled mt-2">{copy.only}</p>}
             </div>
         </Shell>
+    );
+}
+
+/** What is pencilled on the day, line by line. */
+function PencilledLines({ dayReminder }: { dayReminder: DayReminderProps }) {
+    return (
+        <table className="mt-3 w-full">
+            <tbody>
+                {dayReminder.lines.map((line) => (
+                    <tr key={line.line} className="pencilled border-t border-rule align-baseline">
+                        <th scope="row" className="py-1 pe-3 [overflow-wrap:anywhere]">
+                            {line.task}
+                            {line.role === null ? '' : `, ${line.role}`}
+                            <span className="block text-[0.88em]">
+                                {line.project} – {line.why}
+                            </span>
+                        </th>
+                        <td className="text-end">
+                            <Hours minutes={line.minutes} format={dayReminder.format} />
+                        </td>
+                    </tr>
+                ))}
+            </tbody>
+        </table>
     );
 }

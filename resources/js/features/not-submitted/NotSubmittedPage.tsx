@@ -16,9 +16,8 @@ const address = (week: string, search: string, page = 1) =>
 
 /** Who has not submitted a week, what is missing of it, and reminders to one or all of them. */
 export function NotSubmittedPage({ notSubmitted }: { notSubmitted: NotSubmittedProps }) {
-    const format = useHoursFormat();
     const copy = text.notSubmittedPage;
-    const { week, search, missing, missingCount, page, atOnce } = notSubmitted;
+    const { week, search, missingCount, page, atOnce } = notSubmitted;
     const pages = Math.ceil(missingCount / atOnce);
     const remind = (people: string[] | null) => {
         router.post('/not-submitted/reminders', { week, search, people }, { preserveScroll: true });
@@ -51,61 +50,82 @@ export function NotSubmittedPage({ notSubmitted }: { notSubmitted: NotSubmittedP
                     </button>
                 )}
             </div>
-            {missingCount > 0 && (
-                <div className="mt-3 overflow-x-auto" role="region" aria-label={copy.list} tabIndex={0}>
-                    <table className="sticky-head w-full">
-                        <thead>
-                            <tr className="text-faded">
-                                <th scope="col">{copy.person}</th>
-                                {[copy.expected, copy.draft, copy.returned, copy.submitted, copy.missing].map((name) => (
-                                    <th key={name} scope="col" className="px-2 text-end">
-                                        {name}
-                                    </th>
-                                ))}
-                                <th scope="col" className="ps-4">
-                                    {copy.reminded}
-                                </th>
-                                <td />
-                            </tr>
-                        </thead>
-                        <tbody>
-                            {missing.map((person) => (
-                                <tr key={person.code} className="border-t border-rule">
-                                    <th scope="row" className="py-1 pe-2 [overflow-wrap:anywhere]">
-                                        <Link className="act-quiet" href={`/people/${person.code}/week/${week}`}>
-                                            {person.name}
-                                        </Link>{' '}
-                                        <span className="text-faded">{person.team}</span>
-                                    </th>
-                                    {[person.expected, person.draft, person.returned, person.submitted, person.missing].map(
-                                        (minutes, index) => (
-                                            <td key={index} className="px-2 text-end">
-                                                {minutes === 0 ? '' : <Hours minutes={minutes} format={format} />}
-                                            </td>
-                                        ),
-                                    )}
-                                    <td className="ps-4 text-faded">
-                                        {person.remindedAt === null ? '' : instant(person.remindedAt)}
-                                    </td>
-                                    <td className="text-end">
-                                        <button
-                                            type="button"
-                                            className="act-quiet"
-                                            aria-label={copy.remindOf(person.name, hoursWithUnit(person.missing, format))}
-                                            onClick={() => {
-                                                remind([person.code]);
-                                            }}
-                                        >
-                                            {copy.remind}
-                                        </button>
-                                    </td>
-                                </tr>
-                            ))}
-                        </tbody>
-                    </table>
-                </div>
-            )}
+            {missingCount > 0 && <MissingTable notSubmitted={notSubmitted} onRemind={remind} />}
             <Paging page={page} pages={pages} address={(other) => address(week, search, other)} className="mt-2" />
         </Shell>
+    );
+}
+
+interface MissingTableProps {
+    notSubmitted: NotSubmittedProps;
+    onRemind: (people: string[]) => void;
+}
+
+function MissingTable({ notSubmitted, onRemind }: MissingTableProps) {
+    const copy = text.notSubmittedPage;
+
+    return (
+        <div className="mt-3 overflow-x-auto" role="region" aria-label={copy.list} tabIndex={0}>
+            <table className="sticky-head w-full">
+                <thead>
+                    <tr className="text-faded">
+                        <th scope="col">{copy.person}</th>
+                        {[copy.expected, copy.draft, copy.returned, copy.submitted, copy.missing].map((name) => (
+                            <th key={name} scope="col" className="px-2 text-end">
+                                {name}
+                            </th>
+                        ))}
+                        <th scope="col" className="ps-4">
+                            {copy.reminded}
+                        </th>
+                        <td />
+                    </tr>
+                </thead>
+                <tbody>
+                    {notSubmitted.missing.map((person) => (
+                        <MissingRow key={person.code} person={person} week={notSubmitted.week} onRemind={onRemind} />
+                    ))}
+                </tbody>
+            </table>
+        </div>
+    );
+}
+
+interface MissingRowProps extends Pick<MissingTableProps, 'onRemind'> {
+    person: NotSubmittedProps['missing'][number];
+    week: string;
+}
+
+function MissingRow({ person, week, onRemind }: MissingRowProps) {
+    const format = useHoursFormat();
+    const copy = text.notSubmittedPage;
+
+    return (
+        <tr className="border-t border-rule">
+            <th scope="row" className="py-1 pe-2 [overflow-wrap:anywhere]">
+                <Link className="act-quiet" href={`/people/${person.code}/week/${week}`}>
+                    {person.name}
+                </Link>{' '}
+                <span className="text-faded">{person.team}</span>
+            </th>
+            {[person.expected, person.draft, person.returned, person.submitted, person.missing].map((minutes, index) => (
+                <td key={index} className="px-2 text-end">
+                    {minutes === 0 ? '' : <Hours minutes={minutes} format={format} />}
+                </td>
+            ))}
+            <td className="ps-4 text-faded">{person.remindedAt === null ? '' : instant(person.remindedAt)}</td>
+            <td className="text-end">
+                <button
+                    type="button"
+                    className="act-quiet"
+                    aria-label={copy.remindOf(person.name, hoursWithUnit(person.missing, format))}
+                    onClick={() => {
+                        onRemind([person.code]);
+                    }}
+                >
+                    {copy.remind}
+                </button>
+            </td>
+        </tr>
     );
 }

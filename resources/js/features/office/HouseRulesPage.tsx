@@ -46,53 +46,16 @@ export function HouseRulesPage({ houseRules }: { houseRules: HouseRulesProps }) 
                 {houseRules.rules.map((rule) => (
                     <tbody key={rule.code} className="border-t border-rule align-baseline">
                         {rule.settings.map((setting, index) => (
-                            <tr key={setting.id ?? 'usual'}>
-                                <th scope="row" className="py-0.5 pe-2">
-                                    {index === 0 ? rule.name : <span className="sr-only">{rule.name}</span>}
-                                </th>
-                                <td className={setting.severity === 'off' ? 'text-faded' : undefined}>
-                                    {copy.severities[setting.severity]}
-                                </td>
-                                <td className="max-sm:hidden">
-                                    {setting.severity === 'off' ? '' : limitOf(rule, setting, format)}
-                                </td>
-                                <td className={setting.id === null ? 'pencilled max-sm:hidden' : 'max-sm:hidden'}>
-                                    {setting.id === null
-                                        ? copy.usual
-                                        : [
-                                              setting.for ?? copy.everybody,
-                                              setting.from === null ? null : copy.from(wholeDate(setting.from)),
-                                          ]
-                                              .filter((part) => part !== null)
-                                              .join(', ')}
-                                </td>
-                                <td className="text-end">
-                                    {setting.id === null ? (
-                                        <button
-                                            type="button"
-                                            className="act-quiet"
-                                            aria-expanded={changing === rule.code}
-                                            aria-label={copy.setRule(rule.name)}
-                                            onClick={() => {
-                                                change(changing === rule.code ? null : rule.code);
-                                            }}
-                                        >
-                                            {copy.set}
-                                        </button>
-                                    ) : (
-                                        <button
-                                            type="button"
-                                            className="act-quiet"
-                                            aria-label={copy.removeOf(rule.name, setting.for ?? copy.everybody)}
-                                            onClick={() => {
-                                                router.delete(`/office/rules/${setting.id}`, { preserveScroll: true });
-                                            }}
-                                        >
-                                            {copy.remove}
-                                        </button>
-                                    )}
-                                </td>
-                            </tr>
+                            <SettingRow
+                                key={setting.id ?? 'usual'}
+                                rule={rule}
+                                setting={setting}
+                                isFirst={index === 0}
+                                isChanging={changing === rule.code}
+                                onChange={() => {
+                                    change(changing === rule.code ? null : rule.code);
+                                }}
+                            />
                         ))}
                         {changing === rule.code && (
                             <tr>
@@ -112,5 +75,61 @@ export function HouseRulesPage({ houseRules }: { houseRules: HouseRulesProps }) 
                 ))}
             </table>
         </OfficeShell>
+    );
+}
+
+interface SettingRowProps {
+    rule: RuleProps;
+    setting: RuleSettingProps;
+    /** Whether the name of the rule stands here. */
+    isFirst: boolean;
+    isChanging: boolean;
+    onChange: () => void;
+}
+
+/** How a rule is set, for whom and from when. */
+function SettingRow({ rule, setting, isFirst, isChanging, onChange }: SettingRowProps) {
+    const format = useHoursFormat();
+    const copy = text.officePage.rules;
+
+    return (
+        <tr>
+            <th scope="row" className="py-0.5 pe-2">
+                {isFirst ? rule.name : <span className="sr-only">{rule.name}</span>}
+            </th>
+            <td className={setting.severity === 'off' ? 'text-faded' : undefined}>{copy.severities[setting.severity]}</td>
+            <td className="max-sm:hidden">{setting.severity === 'off' ? '' : limitOf(rule, setting, format)}</td>
+            <td className={setting.id === null ? 'pencilled max-sm:hidden' : 'max-sm:hidden'}>
+                {setting.id === null
+                    ? copy.usual
+                    : [setting.for ?? copy.everybody, setting.from === null ? null : copy.from(wholeDate(setting.from))]
+                          .filter((part) => part !== null)
+                          .join(', ')}
+            </td>
+            <td className="text-end">
+                {setting.id === null ? (
+                    <button
+                        type="button"
+                        className="act-quiet"
+                        aria-expanded={isChanging}
+                        aria-label={copy.setRule(rule.name)}
+                        onClick={onChange}
+                    >
+                        {copy.set}
+                    </button>
+                ) : (
+                    <button
+                        type="button"
+                        className="act-quiet"
+                        aria-label={copy.removeOf(rule.name, setting.for ?? copy.everybody)}
+                        onClick={() => {
+                            router.delete(`/office/rules/${setting.id}`, { preserveScroll: true });
+                        }}
+                    >
+                        {copy.remove}
+                    </button>
+                )}
+            </td>
+        </tr>
     );
 }

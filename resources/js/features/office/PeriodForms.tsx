@@ -21,7 +21,6 @@ export function PeriodForms({ period, format }: { period: PeriodProps; format: H
             {period.openEntries > 0 && (
                 <Checkbox
                     label={copy.leavesOut(period.openEntries)}
-
                     checked={leavesOut}
                     onChange={(checked) => {
                         leaveOut(checked);
@@ -68,40 +67,47 @@ export function PeriodForms({ period, format }: { period: PeriodProps; format: H
                     </button>
                 )}
             </div>
-            {reopens && (
-                <form
-                    className="flex flex-wrap items-end gap-2 border-s-2 border-ochre ps-3"
-                    onSubmit={(event) => {
-                        event.preventDefault();
-                        const said = new FormData(event.currentTarget);
-                        router.delete('/office/periods', {
-                            ...stored,
-                            data: { day: said.get('day'), reason: said.get('reason') },
-                        });
-                    }}
-                >
-                    <DateField
-                        label={copy.openFrom}
-                        name="day"
-                        required
-                        max={period.closedUntil ?? undefined}
-                        defaultValue={period.closedUntil}
-                    />
-                    <label className="flex flex-col gap-1">
-                        <span className="text-faded">{copy.why}</span>
-                        <input
-                            name="reason"
-                            required
-                            maxLength={1000}
-                            className="min-h-8 w-80 max-w-full border-b border-edge bg-sheet px-2"
-                        />
-                    </label>
-                    <button type="submit" className="act">
-                        {copy.reopen}
-                    </button>
-                    <p className="pencilled w-full">{copy.staysSettled}</p>
-                </form>
-            )}
+            {reopens && <ReopenForm period={period} />}
         </div>
+    );
+}
+
+/** From which day on closed time is open again, and why. */
+function ReopenForm({ period }: { period: PeriodProps }) {
+    const copy = text.officePage.periods;
+
+    return (
+        <form
+            className="flex flex-wrap items-end gap-2 border-s-2 border-ochre ps-3"
+            onSubmit={(event) => {
+                event.preventDefault();
+                const said = new FormData(event.currentTarget);
+                router.delete('/office/periods', {
+                    ...stored,
+                    data: { day: said.get('day'), reason: said.get('reason') },
+                });
+            }}
+        >
+            <DateField
+                label={copy.openFrom}
+                name="day"
+                required
+                max={period.closedUntil ?? undefined}
+                defaultValue={period.closedUntil}
+            />
+            <label className="flex flex-col gap-1">
+                <span className="text-faded">{copy.why}</span>
+                <input
+                    name="reason"
+                    required
+                    maxLength={1000}
+                    className="min-h-8 w-80 max-w-full border-b border-edge bg-sheet px-2"
+                />
+            </label>
+            <button type="submit" className="act">
+                {copy.reopen}
+            </button>
+            <p className="pencilled w-full">{copy.staysSettled}</p>
+        </form>
     );
 }

@@ -36,7 +36,6 @@ export function RoutesPage({ routes }: { routes: RoutesProps }) {
                 />
                 <Checkbox
                     label={copy.selfApprove}
-
                     checked={routes.selfApprove}
                     onChange={(checked) => {
                         set(routes.default, checked);
@@ -52,46 +51,55 @@ export function RoutesPage({ routes }: { routes: RoutesProps }) {
                 value={routes.search}
                 address={(search) => `/office/routes?search=${encodeURIComponent(search)}`}
             />
-            <table className="sticky-head mt-2 w-full">
-                <thead>
-                    <tr className="text-faded">
-                        <th scope="col">{copy.project}</th>
-                        <th scope="col">{copy.manager}</th>
-                        <th scope="col" className="pe-4 text-end">
-                            {copy.waiting}
-                        </th>
-                        <th scope="col">{copy.route}</th>
-                    </tr>
-                </thead>
-                <tbody>
-                    {routes.projects.map((project) => (
-                        <tr key={project.code} className="border-t border-rule">
-                            <th scope="row" className="py-1 pe-2">
-                                {project.name}
-                            </th>
-                            <td className="pe-2">{project.manager}</td>
-                            <td className="pe-4 text-end">{project.waiting === 0 ? '' : project.waiting}</td>
-                            <td>
-                                <Select
-                                    hidesLabel
-                                    label={copy.routeOf(project.name)}
-                                    value={project.route ?? ''}
-                                    options={[['', copy.asOrganisation(copy.kinds[routes.default])], ...options]}
-                                    {...(project.route === null ? { className: 'pencilled' } : {})}
-                                    onChoose={(route) => {
-                                        router.put(
-                                            `/office/routes/${project.code}`,
-                                            { route: route === '' ? null : route },
-                                            stored,
-                                        );
-                                    }}
-                                />
-                            </td>
-                        </tr>
-                    ))}
-                </tbody>
-            </table>
+            <RoutesTable routes={routes} options={options} />
             <Paging page={routes.page} pages={pages} address={address} className="mt-2" />
         </OfficeShell>
+    );
+}
+
+interface RoutesTableProps {
+    routes: RoutesProps;
+    options: (readonly [RouteKind, string])[];
+}
+
+function RoutesTable({ routes, options }: RoutesTableProps) {
+    const copy = text.officePage.routes;
+
+    return (
+        <table className="sticky-head mt-2 w-full">
+            <thead>
+                <tr className="text-faded">
+                    <th scope="col">{copy.project}</th>
+                    <th scope="col">{copy.manager}</th>
+                    <th scope="col" className="pe-4 text-end">
+                        {copy.waiting}
+                    </th>
+                    <th scope="col">{copy.route}</th>
+                </tr>
+            </thead>
+            <tbody>
+                {routes.projects.map((project) => (
+                    <tr key={project.code} className="border-t border-rule">
+                        <th scope="row" className="py-1 pe-2">
+                            {project.name}
+                        </th>
+                        <td className="pe-2">{project.manager}</td>
+                        <td className="pe-4 text-end">{project.waiting === 0 ? '' : project.waiting}</td>
+                        <td>
+                            <Select
+                                hidesLabel
+                                label={copy.routeOf(project.name)}
+                                value={project.route ?? ''}
+                                options={[['', copy.asOrganisation(copy.kinds[routes.default])], ...options]}
+                                {...(project.route === null ? { className: 'pencilled' } : {})}
+                                onChoose={(route) => {
+                                    router.put(`/office/routes/${project.code}`, { route: route === '' ? null : route }, stored);
+                                }}
+                            />
+                        </td>
+                    </tr>
+                ))}
+            </tbody>
+        </table>
     );
 }

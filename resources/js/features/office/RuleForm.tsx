@@ -23,9 +23,6 @@ export function RuleForm({ rule, houseRules, format, onDone }: RuleFormProps) {
     const copy = text.officePage.rules;
     const last = rule.settings[rule.settings.length - 1];
     const usual = last?.limit ?? 0;
-    const [scope, setScope] = useState('');
-    const [team, setTeam] = useState<Option[]>([]);
-    const [project, setProject] = useState<Option[]>([]);
 
     return (
         <form
@@ -73,6 +70,26 @@ export function RuleForm({ rule, houseRules, format, onDone }: RuleFormProps) {
                 />
             )}
             <DateField label={copy.fromDay} name="from" defaultValue={houseRules.today} />
+            <ScopeFields rule={rule} />
+            <button type="submit" className="act act-main">
+                {copy.save}
+            </button>
+            <button type="button" className="act" onClick={onDone}>
+                {copy.cancel}
+            </button>
+        </form>
+    );
+}
+
+/** Everybody, or the team or project that it is set for. */
+function ScopeFields({ rule }: { rule: RuleProps }) {
+    const copy = text.officePage.rules;
+    const [scope, setScope] = useState('');
+    const [team, setTeam] = useState<Option[]>([]);
+    const [project, setProject] = useState<Option[]>([]);
+
+    return (
+        <>
             <Select
                 label={copy.for}
                 value={scope}
@@ -96,12 +113,6 @@ export function RuleForm({ rule, houseRules, format, onDone }: RuleFormProps) {
                     onChange={setProject}
                 />
             )}
-            <button type="submit" className="act act-main">
-                {copy.save}
-            </button>
-            <button type="button" className="act" onClick={onDone}>
-                {copy.cancel}
-            </button>
-        </form>
+        </>
     );
 }

@@ -1,39 +1,32 @@
 import { text } from '@/lib/text';
-import type { FoundAssigneeProps, OptionProps } from '@/types/generated/props';
-import { useEffect, useId, useRef, useState } from 'react';
+import { Combobox } from '@/ui/Combobox';
+import type { Option } from '@/ui/combobox';
 import { DateField } from '@/ui/DateField';
+import { useEffect, useRef, useState, type RefObject } from 'react';
 import type { PastedLine } from './pastedLines';
-import type { Faults } from './usePlan';
+import type { Faults } from './useServerPlan';
 
 interface AddFormProps {
     /** The task that somebody is put on; null for a new task. */
     task: { id: number; name: string } | null;
-    roles: OptionProps[];
-    found: FoundAssigneeProps[];
     faults: Faults;
-    onAsk: (typed: string) => void;
     onAdd: (line: PastedLine) => Promise<boolean>;
     onClose: () => void;
 }
 
-const fieldsOfTask = ['task', 'phase', 'who', 'planned', 'startsOn', 'endsOn'] as const;
-const fieldsOfPerson = ['who', 'role', 'planned', 'startsOn', 'endsOn'] as const;
+type FieldName = 'task' | 'phase' | 'who' | 'role' | 'planned' | 'startsOn' | 'endsOn';
+
+const fieldsOfTask: FieldName[] = ['task', 'phase', 'who', 'planned', 'startsOn', 'endsOn'];
+const fieldsOfPerson: FieldName[] = ['who', 'role', 'planned', 'startsOn', 'endsOn'];
 
 /** A new task, with somebody on it at once if one likes; or somebody on a task. Enter adds it and goes on to the next. */
-export function AddForm({ task, roles, found, faults, onAsk, onAdd, onClose }: AddFormProps) {
-    const fields = task === null ? fieldsOfTask : fieldsOfPerson;
+export function AddForm({ task, faults, onAdd, onClose }: AddFormProps) {
     const [line, setLine] = useState<PastedLine>({});
     const [added, setAdded] = useState(0);
     const first = useRef<HTMLInputElement>(null);
-    const list = useId();
     useEffect(() => {
         first.current?.focus();
-    }, [task?.id]);
-    const chosen = (label: string | undefined) => {
-        const named = found.filter(({ name }) => name === label?.trim());
-
-        return named.length === 1 ? named[0]?.key : label;
-    };
+    }, [added]);
     const title = task === null ? text.plan.newTask : text.plan.newPerson(task.name);
 
     return (
@@ -42,13 +35,11 @@ export function AddForm({ task, roles, found, faults, onAsk, onAdd, onClose }: A
             className="flex flex-col gap-2"
             onSubmit={(event) => {
                 event.preventDefault();
-                const who = chosen(line.who);
-                void onAdd(who === undefined ? line : { ...line, who }).then((isAdded) => {
+                void onAdd(line).then((isAdded) => {
                     if (isAdded) {
                         // The days stay for the next, since they are often the same.
-                        setAdded((count) => count + 1);
                         setLine({ startsOn: line.startsOn ?? '', endsOn: line.endsOn ?? '', phase: line.phase ?? '' });
-                        first.current?.focus();
+                        setAdded((count) => count + 1);
                     }
                 });
             }}
@@ -59,53 +50,18 @@ export function AddForm({ task, roles, found, faults, onAsk, onAdd, onClose }: A
             }}
         >
             <h2 className="[overflow-wrap:anywhere]">{title}</h2>
-            {fields.map((field, index) =>
-                field === 'startsOn' || field === 'endsOn' ? (
-                    <DateField
-                        key={`${field} ${added}`}
-                        label={text.plan.fields[field]}
-                        defaultValue={line[field]}
-                        fault={faults[`0.${field}`]}
-                        onPick={(day) => {
-                            setLine((before) => ({ ...before, [field]: day }));
-                        }}
-                    />
-                ) : (
-                    <label key={field} className="flex flex-col gap-0.5">
-                        <span className="text-faded">{text.plan.fields[field]}</span>
-                        <input
-                            ref={index === 0 ? first : undefined}
-                            value={line[field] ?? ''}
-                            maxLength={300}
-                            list={field === 'who' ? `${list}-who` : field === 'role' ? `${list}-role` : undefined}
-                            aria-invalid={faults[`0.${field}`] !== undefined}
-                            className="min-h-8 border-b border-edge bg-sheet px-2"
-                            onFocus={() => {
-                                if (field === 'who') {
-                                    onAsk(line.who ?? '');
-                                }
-                            }}
-                            onChange={(event) => {
-                                setLine({ ...line, [field]: event.target.value });
-                                if (field === 'who') {
-                                    onAsk(event.target.value);
-                                }
-                            }}
-                        />
-                        {faults[`0.${field}`] !== undefined && <span className="text-brick">{faults[`0.${field}`]}</span>}
-                    </label>
-                ),
-            )}
-            <datalist id={`${list}-who`}>
-                {found.map(({ key, name }) => (
-                    <option key={key} value={name} />
-                ))}
-            </datalist>
-            <datalist id={`${list}-role`}>
-                {roles.map(({ code, name }) => (
-                    <option key={code} value={name} />
-                ))}
-            </datalist>
+            {(task === null ? fieldsOfTask : fieldsOfPerson).map((name, index) => (
+                <LineField
+                    key={`${name} ${added}`}
+                    name={name}
+                    value={line[name] ?? ''}
+                    fault={faults[`0.${name}`]}
+                    field={index === 0 ? first : undefined}
+                    onType={(value) => {
+                        setLine((before) => ({ ...before, [name]: value }));
+                    }}
+                />
+            ))}
             <p className="flex flex-wrap gap-2">
                 <button type="submit" className="act act-main">
                     {text.plan.add}
@@ -115,5 +71,54 @@ export function AddForm({ task, roles, found, faults, onAsk, onAdd, onClose }: A
                 </button>
             </p>
         </form>
+    );
+}
+
+interface LineFieldProps {
+    name: FieldName;
+    value: string;
+    fault: string | undefined;
+    field: RefObject<HTMLInputElement | null> | undefined;
+    onType: (value: string) => void;
+}
+
+function LineField({ name, value, fault, field, onType }: LineFieldProps) {
+    const label = text.plan.fields[name];
+    const [chosen, choose] = useState<Option[]>([]);
+    if (name === 'startsOn' || name === 'endsOn') {
+        return <DateField label={label} defaultValue={value} fault={fault} onPick={onType} />;
+    }
+    if (name === 'who' || name === 'role') {
+        return (
+            <Combobox
+                label={label}
+                kind={name === 'who' ? 'assignees' : 'roles'}
+                field={field}
+                fault={fault}
+                takesNew
+                chosen={chosen}
+                onChange={(options) => {
+                    choose(options);
+                    onType(options[0]?.code ?? '');
+                }}
+            />
+        );
+    }
+
+    return (
+        <label className="flex flex-col gap-0.5">
+            <span>{label}</span>
+            <input
+                ref={field}
+                value={value}
+                maxLength={300}
+                aria-invalid={fault !== undefined}
+                className="min-h-8 border-b border-edge bg-sheet px-2"
+                onChange={(event) => {
+                    onType(event.target.value);
+                }}
+            />
+            {fault !== undefined && <span className="text-brick">{fault}</span>}
+        </label>
     );
 }

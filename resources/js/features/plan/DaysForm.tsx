@@ -3,7 +3,7 @@ import { typedHours } from '@/lib/hours';
 import { text } from '@/lib/text';
 import type { HoursFormat, PlanAssignmentProps } from '@/types/generated/props';
 import { useEffect, useRef, useState } from 'react';
-import type { Faults } from './usePlan';
+import type { Faults } from './useServerPlan';
 
 const MOST_DAYS = 70;
 

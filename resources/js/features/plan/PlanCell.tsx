@@ -1,98 +1,90 @@
-import { dayOf } from '@/lib/days';
-import { printHours } from '@/lib/hours';
-import { printMoney } from '@/lib/money';
 import { text } from '@/lib/text';
-import type { HoursFormat } from '@/types/generated/props';
-import { Hours } from '@/ui/Hours';
+import { CellCombobox } from '@/ui/grid/CellCombobox';
+import { CellInput } from '@/ui/grid/CellInput';
+import type { GridPlace } from '@/ui/grid/moves';
+import { useCellRef } from '@/ui/grid/useCellRef';
+import type { FinishingKey } from '@/ui/grid/useTyping';
+import { decimalRoom } from '@/ui/Hours';
+import type { LookupKind } from '@/ui/useLookup';
 import clsx from 'clsx';
-import type { KeyboardEvent } from 'react';
-import { CellEditor } from './CellEditor';
-import { fieldOf, isOpen, textOf, type Column, type PlanRow } from './planRows';
+import { fieldOf, isSum, type Column, type Field, type PlanRow } from './planRows';
 
 interface PlanCellProps {
     row: PlanRow;
     column: Column;
-    place: string;
+    place: GridPlace;
     isHere: boolean;
-    mayPlan: boolean;
-    format: HoursFormat;
-    /** Days of which are shown without it. */
-    year: string;
+    isSelected: boolean;
+    mayType: boolean;
+    /** What it says. */
+    shown: string;
     fault: string | undefined;
     /** What the typing begins with; null where nothing is typed. */
     typed: string | null;
-    options: readonly string[];
-    onAsk: (typed: string) => void;
-    onFinish: (typed: string | null, key: KeyboardEvent | null) => void;
+    onFinish: (typed: string | null, key: FinishingKey | null) => void;
 }
 
-/** What a cell says, in the label of the table. */
-function shown(row: PlanRow, column: Column, format: HoursFormat, year: string): string {
-    const field = fieldOf(row, column);
-    if (field === null) {
-        return '';
-    }
-    const own = textOf(row, field, format);
-    if (field === 'startsOn' || field === 'endsOn') {
-        return own === '' ? '' : dayOf(own, year);
-    }
-    if (field === 'budget') {
-        return own === '' ? '' : printMoney(own, '');
-    }
+/** What is filled in by its name, and where it is looked up. */
+const lookups: Partial<Record<Field, LookupKind>> = { assignee: 'assignees', role: 'roles' };
 
-    return own;
+/** What the cell is called when it is read out. */
+function nameOf({ row, column, shown }: PlanCellProps): string {
+    return isSum(row, column)
+        ? text.plan.sumCell(row.task.name, shown)
+        : text.plan.cell(
+              text.plan.columns[column.key] ?? column.key,
+              row.kind === 'task' ? row.task.name : text.plan.on(row.assignment.assigneeName, row.task.name),
+              shown === '' ? text.week.empty : shown,
+          );
 }
 
 /** A cell of the plan: read, and typed over. */
 export function PlanCell(props: PlanCellProps) {
-    const { row, column, format, typed, fault } = props;
-    const field = fieldOf(row, column);
-    const open = props.mayPlan && isOpen(row, field);
-    const label = shown(row, column, format, props.year);
-    const name = text.plan.cell(
-        text.plan.columns[column.key] ?? column.key,
-        row.kind === 'task' ? row.task.name : text.plan.on(row.assignment.assigneeName, row.task.name),
-        label === '' ? text.week.empty : label,
-    );
-    const isSum = row.kind === 'task' && column.key === 'planned' && row.task.own === null;
+    const { row, column, place, isHere, mayType, shown, typed, fault } = props;
+    const isTyped = typed !== null;
 
     return (
         <td
+            ref={useCellRef(place.row, place.column)}
             role="gridcell"
-            tabIndex={props.isHere ? 0 : -1}
-            data-plan={props.place}
-            aria-label={isSum ? text.plan.sumCell(row.task.name, printHours(row.task.planned, format)) : name}
-            aria-readonly={!open}
+            tabIndex={!isTyped && isHere ? 0 : -1}
+            data-place={`${place.row} ${place.column}`}
+            aria-label={nameOf(props)}
+            aria-readonly={!mayType}
+            aria-selected={props.isSelected || isHere}
             aria-invalid={fault !== undefined}
-            title={fault ?? (column.isFigure ? undefined : label)}
+            title={fault ?? (column.isFigure ? undefined : shown)}
             className={clsx(
-                'h-7 border-b border-rule px-1.5',
-                column.isFigure ? 'text-end' : 'truncate',
+                'h-7 scroll-my-16 border-b border-rule px-1.5 select-none',
+                column.isFigure ? 'text-end' : !isTyped && 'truncate',
                 row.kind === 'assignment' && column.key === 'name' && 'ps-5',
                 row.kind === 'assignment' && 'text-[0.95em]',
                 row.kind === 'task' && column.key === 'name' && 'font-semibold',
-                open ? 'bg-sheet' : 'text-faded',
+                props.isSelected ? 'bg-moss-wash' : mayType && 'bg-sheet',
+                !mayType && 'text-faded',
+                isSum(row, column) && 'pencilled',
                 fault !== undefined && 'outline-2 -outline-offset-2 outline-brick',
             )}
         >
-            {typed !== null && field !== null ? (
-                <CellEditor
-                    first={typed}
-                    label={name}
-                    isFigure={column.isFigure}
-                    options={props.options}
-                    onAsk={field === 'assignee' ? props.onAsk : null}
-                    onFinish={props.onFinish}
-                />
-            ) : isSum ? (
-                <span className="pencilled">
-                    <Hours minutes={row.task.planned} format={format} />
-                </span>
+            {isTyped ? (
+                <CellEditor {...props} typed={typed} />
             ) : column.key === 'planned' ? (
-                <Hours minutes={row.kind === 'task' ? row.task.planned : row.assignment.planned} format={format} />
+                <span className={clsx('whitespace-nowrap', decimalRoom(shown))}>{shown}</span>
             ) : (
-                label
+                shown
             )}
         </td>
+    );
+}
+
+function CellEditor(props: PlanCellProps & { typed: string }) {
+    const { row, column, typed, onFinish } = props;
+    const kind = lookups[fieldOf(row, column) ?? 'name'];
+    const shared = { name: nameOf(props), first: typed, onFinish };
+
+    return kind === undefined ? (
+        <CellInput {...shared} maxLength={300} className={clsx('bg-transparent', column.isFigure && 'text-end')} />
+    ) : (
+        <CellCombobox {...shared} kind={kind} className="bg-transparent" />
     );
 }

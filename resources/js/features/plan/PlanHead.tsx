@@ -27,7 +27,7 @@ export function PlanHead({ plan, onSettings }: PlanHeadProps) {
                     {!plan.isOpen && ` · ${text.projectPage.closed}`}
                 </p>
             </div>
-            <div className="no-print flex flex-wrap items-center gap-x-4 gap-y-1">
+            <div className="no-print flex flex-wrap items-end gap-x-4 gap-y-1">
                 {plan.dates.length > 0 && (
                     <Select
                         label={text.plan.beside}

@@ -1,19 +1,19 @@
 import { DoneForAll, type useDone } from '@/features/remaining';
-import { text } from '@/lib/text';
 import { hoursWithUnit } from '@/lib/hours';
+import { text } from '@/lib/text';
 import type { HoursFormat } from '@/types/generated/props';
-import { Margin, AttentionItem } from '@/ui/Margin';
+import { AttentionItem, Margin } from '@/ui/Margin';
 import { AddForm } from './AddForm';
 import { DaysForm } from './DaysForm';
 import { LoadRemark } from './LoadRemark';
+import type { PlanPanel } from './PlanPage';
+import type { PlanRow } from './planRows';
 import type { PlanActs } from './usePlan';
-import type { usePlanGrid } from './usePlanGrid';
-
-export type PlanPanel = 'row' | 'add task' | 'add person' | 'by day';
+import type { PlanGrid } from './usePlanGrid';
 
 interface PlanMarginProps {
     acts: PlanActs;
-    grid: ReturnType<typeof usePlanGrid>;
+    grid: PlanGrid;
     panel: PlanPanel;
     format: HoursFormat;
     onPanel: (panel: PlanPanel) => void;
@@ -22,8 +22,16 @@ interface PlanMarginProps {
 }
 
 /** The margin of the plan: what is being added or given by day, or else what is to be said of the row that one is on. */
-export function PlanMargin({ acts, grid, panel, format, onPanel, onRemove, done }: PlanMarginProps) {
-    const { plan, faults } = acts;
+export function PlanMargin(props: PlanMarginProps) {
+    return (
+        <Margin label={text.week.margin}>
+            <Asked {...props} />
+        </Margin>
+    );
+}
+
+function Asked(props: PlanMarginProps) {
+    const { acts, grid, panel, format, onPanel } = props;
     const { row } = grid;
     const close = () => {
         onPanel('row');
@@ -31,93 +39,55 @@ export function PlanMargin({ acts, grid, panel, format, onPanel, onRemove, done 
     };
     if (panel === 'by day' && row?.kind === 'assignment') {
         return (
-            <Margin label={text.week.margin}>
-                <DaysForm
-                    key={row.key}
-                    assignment={row.assignment}
-                    format={format}
-                    faults={faults}
-                    onClose={close}
-                    onSpread={(days) => {
-                        void acts.spread(row.assignment, days).then((isDone) => {
-                            if (isDone) {
-                                close();
-                            }
-                        });
-                    }}
-                />
-            </Margin>
+            <DaysForm
+                key={row.key}
+                assignment={row.assignment}
+                format={format}
+                faults={acts.faults}
+                onClose={close}
+                onSpread={(days) => {
+                    void acts.spread(row.assignment, days).then((isDone) => {
+                        if (isDone) {
+                            close();
+                        }
+                    });
+                }}
+            />
         );
     }
-    if (panel === 'add task' || (panel === 'add person' && row !== undefined)) {
+    const task = panel === 'add person' ? row?.task : null;
+    if ((panel === 'add task' || panel === 'add person') && task !== undefined) {
         return (
-            <Margin label={text.week.margin}>
-                <AddForm
-                    task={panel === 'add task' ? null : (row?.task ?? null)}
-                    roles={plan.roles}
-                    found={grid.found}
-                    faults={faults}
-                    onAsk={grid.ask}
-                    onAdd={(line) => acts.add([line], panel === 'add task' ? null : (row?.task.id ?? null))}
-                    onClose={close}
-                />
-            </Margin>
+            <AddForm
+                key={task?.id ?? ''}
+                task={task}
+                faults={acts.faults}
+                onAdd={(line) => acts.add([line], task?.id ?? null)}
+                onClose={close}
+            />
         );
     }
 
+    return <RowRemarks {...props} />;
+}
+
+/** What is to be said of the row that one is on, what can be done with it, and the keys. */
+function RowRemarks({ acts, grid, format, onPanel, onRemove, done }: PlanMarginProps) {
+    const { plan } = acts;
+    const { row } = grid;
+
     return (
-        <Margin label={text.week.margin}>
+        <>
             {row !== undefined && (
                 <AttentionItem title={row.kind === 'task' ? row.task.name : row.assignment.assigneeName}>
-                    {row.task.own !== null && row.task.assigned !== row.task.own && (
-                        <p className={row.task.assigned > row.task.own ? 'text-ochre' : 'text-faded'}>
-                            {row.task.assigned > row.task.own
-                                ? text.plan.overAssigned(hoursWithUnit(row.task.assigned - row.task.own, format))
-                                : text.plan.unassigned(hoursWithUnit(row.task.own - row.task.assigned, format))}
-                        </p>
-                    )}
-                    {row.task.doneOn !== null && <p className="text-faded">{text.plan.isDone}</p>}
-                    {plan.mayPlan && (
-                        <p className="mt-1 flex flex-wrap gap-x-3">
-                            <button
-                                type="button"
-                                className="act-quiet"
-                                onClick={() => {
-                                    onPanel('add person');
-                                }}
-                            >
-                                {text.plan.addPerson}
-                            </button>
-                            {row.kind === 'assignment' && (
-                                <button
-                                    type="button"
-                                    className="act-quiet"
-                                    onClick={() => {
-                                        onPanel('by day');
-                                    }}
-                                >
-                                    {text.plan.giveDays}
-                                </button>
-                            )}
-                            {row.kind === 'task' && (
-                                <DoneForAll
-                                    task={row.task.id}
-                                    isDone={row.task.doneOn !== null}
-                                    done={done}
-                                    className="act-quiet"
-                                />
-                            )}
-                            <button type="button" className="act-quiet" onClick={onRemove}>
-                                {text.plan.remove}
-                            </button>
-                        </p>
-                    )}
+                    <AssignedRemark row={row} format={format} />
+                    {plan.mayPlan && <RowActs row={row} done={done} onPanel={onPanel} onRemove={onRemove} />}
                 </AttentionItem>
             )}
-            {plan.mayPlan && row?.kind === 'assignment' && row.assignment.assignee.startsWith('person:') && (
+            {plan.mayPlan && row?.kind === 'assignment' && row.assignment.person !== null && (
                 <LoadRemark
                     project={plan.code}
-                    person={row.assignment.assignee.slice('person:'.length)}
+                    person={row.assignment.person}
                     from={row.assignment.startsOn}
                     to={row.assignment.endsOn}
                     format={format}
@@ -136,6 +106,46 @@ export function PlanMargin({ acts, grid, panel, format, onPanel, onRemove, done 
                     </dl>
                 </AttentionItem>
             )}
-        </Margin>
+        </>
+    );
+}
+
+/** How the hours of those on a task stand to its own. */
+function AssignedRemark({ row: { task }, format }: { row: PlanRow; format: HoursFormat }) {
+    return (
+        <>
+            {task.own !== null && task.assigned !== task.own && (
+                <p className={task.assigned > task.own ? 'text-ochre' : 'text-faded'}>
+                    {task.assigned > task.own
+                        ? text.plan.overAssigned(hoursWithUnit(task.assigned - task.own, format))
+                        : text.plan.unassigned(hoursWithUnit(task.own - task.assigned, format))}
+                </p>
+            )}
+            {task.doneOn !== null && <p className="text-faded">{text.plan.isDone}</p>}
+        </>
+    );
+}
+
+function RowActs({ row, done, onPanel, onRemove }: { row: PlanRow } & Pick<PlanMarginProps, 'done' | 'onPanel' | 'onRemove'>) {
+    const opens = (panel: PlanPanel) => () => {
+        onPanel(panel);
+    };
+
+    return (
+        <p className="mt-1 flex flex-wrap gap-x-3">
+            <button type="button" className="act-quiet" onClick={opens('add person')}>
+                {text.plan.addPerson}
+            </button>
+            {row.kind === 'assignment' ? (
+                <button type="button" className="act-quiet" onClick={opens('by day')}>
+                    {text.plan.giveDays}
+                </button>
+            ) : (
+                <DoneForAll task={row.task.id} isDone={row.task.doneOn !== null} done={done} className="act-quiet" />
+            )}
+            <button type="button" className="act-quiet" onClick={onRemove}>
+                {text.plan.remove}
+            </button>
+        </p>
     );
 }

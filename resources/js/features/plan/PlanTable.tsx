@@ -1,14 +1,20 @@
 import { text } from '@/lib/text';
 import type { HoursFormat, PlanProps } from '@/types/generated/props';
+import { GridElements } from '@/ui/grid/useCellRef';
+import { useVirtualRows } from '@/ui/grid/useVirtualRows';
+import { VirtualBody } from '@/ui/grid/VirtualBody';
 import { Hours } from '@/ui/Hours';
 import clsx from 'clsx';
 import { PlanTableRow } from './PlanTableRow';
-import type { Faults } from './usePlan';
-import type { usePlanGrid } from './usePlanGrid';
+import { isLastOfTask, type Column, type PlanRow } from './planRows';
+import type { usePlanEvents } from './usePlanEvents';
+import type { PlanGrid } from './usePlanGrid';
+import type { Faults } from './useServerPlan';
 
 interface PlanTableProps {
     plan: PlanProps;
-    grid: ReturnType<typeof usePlanGrid>;
+    grid: PlanGrid;
+    events: ReturnType<typeof usePlanEvents>;
     faults: Faults;
     format: HoursFormat;
 }
@@ -23,60 +29,80 @@ const widths: Record<string, string> = {
     endsOn: 'w-[5.6rem]',
 };
 
+/** About how high a row is, with those who were on the task when it is compared with another day, in pixels. */
+function heightOf(row: PlanRow | undefined, compares: boolean): number {
+    return 29 * (1 + (row !== undefined && compares && isLastOfTask(row) ? row.task.gone.length : 0));
+}
+
 /** The plan as a table that is typed in: tasks, and under each who is on it (the WAI-ARIA grid pattern). */
-export function PlanTable({ plan, grid, faults, format }: PlanTableProps) {
+export function PlanTable({ plan, grid, events, faults, format }: PlanTableProps) {
     const compares = plan.comparedOn !== null;
+    const { rows, elements, place } = grid;
+    const drawn = useVirtualRows({
+        count: rows.length,
+        heightOf: (row) => heightOf(rows[row], compares),
+        kept: place.row,
+        elements,
+    });
 
     return (
-        <table
-            role="grid"
-            aria-label={text.plan.table(plan.name)}
-            className="w-full table-fixed border-collapse"
-            {...grid.events}
-        >
-            <thead className="text-faded">
-                <tr>
-                    {grid.columns.map(({ key, isFigure }) => [
-                        <th
-                            key={key}
-                            scope="col"
-                            className={clsx('border-b border-edge px-1.5 align-bottom', widths[key], isFigure && 'text-end')}
-                        >
-                            {text.plan.columns[key]}
-                        </th>,
-                        key === 'planned' && compares && (
-                            <th
-                                key="compared"
-                                scope="col"
-                                className="w-[5.2rem] border-b border-edge px-1.5 text-end align-bottom"
-                            >
-                                {plan.comparedOn === plan.baselineOn ? text.plan.baseline : text.plan.then}
-                            </th>
-                        ),
-                    ])}
-                </tr>
-            </thead>
-            <tbody>
-                {grid.rows.map((row, index) => (
-                    <PlanTableRow key={row.key} row={row} index={index} grid={grid} plan={plan} faults={faults} format={format} />
-                ))}
-            </tbody>
-            <tfoot>
-                <tr className="font-semibold">
-                    <th scope="row" colSpan={3} className="border-t border-edge px-1.5 py-1">
-                        {text.plan.whole}
-                    </th>
-                    <td className="border-t border-edge px-1.5 text-end">
-                        <Hours minutes={plan.planned} format={format} />
-                    </td>
-                    {compares && (
+        <GridElements value={elements}>
+            <table
+                role="grid"
+                aria-label={text.plan.table(plan.name)}
+                aria-multiselectable
+                aria-rowcount={drawn.isVirtual ? rows.length + 2 : undefined}
+                className="w-full table-fixed border-collapse"
+                {...events}
+            >
+                <PlanTableHead plan={plan} columns={grid.columns} />
+                <VirtualBody drawn={drawn} keyOf={(index) => rows[index]?.key ?? ''}>
+                    {(index) => {
+                        const row = rows[index];
+
+                        return (
+                            row !== undefined && (
+                                <PlanTableRow row={row} index={index} grid={grid} plan={plan} faults={faults} format={format} />
+                            )
+                        );
+                    }}
+                </VirtualBody>
+                <tfoot>
+                    <tr className="font-semibold">
+                        <th scope="row" colSpan={3} className="border-t border-edge px-1.5 py-1">
+                            {text.plan.whole}
+                        </th>
                         <td className="border-t border-edge px-1.5 text-end">
-                            <Hours minutes={plan.compared ?? 0} format={format} />
+                            <Hours minutes={plan.planned} format={format} />
                         </td>
-                    )}
-                    <td colSpan={grid.columns.length - 4} className="border-t border-edge" />
-                </tr>
-            </tfoot>
-        </table>
+                        {compares && (
+                            <td className="border-t border-edge px-1.5 text-end">
+                                <Hours minutes={plan.compared ?? 0} format={format} />
+                            </td>
+                        )}
+                        <td colSpan={grid.columns.length - 4} className="border-t border-edge" />
+                    </tr>
+                </tfoot>
+            </table>
+        </GridElements>
+    );
+}
+
+function PlanTableHead({ plan, columns }: { plan: PlanProps; columns: Column[] }) {
+    return (
+        <thead className="sticky top-0 z-10 bg-paper text-faded shadow-[inset_0_-1px_0_var(--edge)]">
+            <tr>
+                {columns.map(({ key, isFigure }) => [
+                    <th key={key} scope="col" className={clsx('px-1.5 align-bottom', widths[key], isFigure && 'text-end')}>
+                        {text.plan.columns[key]}
+                    </th>,
+                    key === 'planned' && plan.comparedOn !== null && (
+                        <th key="compared" scope="col" className="w-[5.2rem] px-1.5 text-end align-bottom">
+                            {plan.comparedOn === plan.baselineOn ? text.plan.baseline : text.plan.then}
+                        </th>
+                    ),
+                ])}
+            </tr>
+        </thead>
     );
 }

@@ -1,30 +1,22 @@
 import { text } from '@/lib/text';
 import { hoursWithUnit } from '@/lib/hours';
 import type { HoursFormat, PlanProps } from '@/types/generated/props';
+import { isIn } from '@/ui/grid/block';
 import { Hours } from '@/ui/Hours';
 import clsx from 'clsx';
 import { Fragment } from 'react';
 import { PlanCell } from './PlanCell';
-import { fieldOf, type PlanRow } from './planRows';
-import type { Faults } from './usePlan';
-import type { usePlanGrid } from './usePlanGrid';
+import { fieldOf, isLastOfTask, shownIn, type PlanRow } from './planRows';
+import type { PlanGrid } from './usePlanGrid';
+import type { Faults } from './useServerPlan';
 
 interface PlanTableRowProps {
     row: PlanRow;
     index: number;
-    grid: ReturnType<typeof usePlanGrid>;
+    grid: PlanGrid;
     plan: PlanProps;
     faults: Faults;
     format: HoursFormat;
-}
-
-/** What can be chosen in a column. */
-function optionsOf(row: PlanRow, column: string, plan: PlanProps, found: { name: string }[]): readonly string[] {
-    if (row.kind === 'assignment') {
-        return column === 'name' ? found.map(({ name }) => name) : column === 'code' ? plan.roles.map(({ name }) => name) : [];
-    }
-
-    return column === 'phase' ? [...new Set(plan.tasks.flatMap(({ phase }) => phase ?? []))] : [];
 }
 
 /** A task, or somebody on it; and, where a former plan stands beside it, who was on the task then. */
@@ -32,27 +24,26 @@ export function PlanTableRow({ row, index, grid, plan, faults, format }: PlanTab
     const compares = plan.comparedOn !== null;
     const compared = row.kind === 'task' ? row.task.compared : row.assignment.compared;
     const now = row.kind === 'task' ? row.task.planned : row.assignment.planned;
-    const isLast = row.kind === 'task' ? row.task.assignments.length === 0 : row.assignment === row.task.assignments.at(-1);
-    const { place, typing } = grid;
+    const year = (plan.startsOn ?? plan.dates[0] ?? '').slice(0, 4);
+    const { place, block, hasBlock } = grid;
+    const { typing, finish } = grid.typing;
 
     return (
         <>
-            <tr className={clsx(row.kind === 'task' && row.task.doneOn !== null && 'text-faded')}>
+            <tr aria-rowindex={index + 2} className={clsx(row.kind === 'task' && row.task.doneOn !== null && 'text-faded')}>
                 {grid.columns.map((column, at) => (
                     <Fragment key={column.key}>
                         <PlanCell
                             row={row}
                             column={column}
-                            place={`${index} ${at}`}
+                            place={{ row: index, column: at }}
                             isHere={place.row === index && place.column === at}
-                            mayPlan={plan.mayPlan}
-                            format={format}
-                            year={(plan.startsOn ?? plan.dates[0] ?? '').slice(0, 4)}
+                            isSelected={hasBlock && isIn(block, index, at)}
+                            mayType={grid.mayType({ row: index, column: at })}
+                            shown={shownIn(row, column, format, year)}
                             fault={faults[`${row.key}.${fieldOf(row, column) ?? ''}`]}
                             typed={typing?.row === index && typing.column === at ? typing.first : null}
-                            options={optionsOf(row, column.key, plan, grid.found)}
-                            onAsk={grid.ask}
-                            onFinish={grid.finish}
+                            onFinish={finish}
                         />
                         {column.key === 'planned' && compares && (
                             <td
@@ -68,7 +59,7 @@ export function PlanTableRow({ row, index, grid, plan, faults, format }: PlanTab
                 ))}
             </tr>
             {compares &&
-                isLast &&
+                isLastOfTask(row) &&
                 row.task.gone.map((one) => (
                     <tr key={`${row.key} ${one.name}`} className="pencilled">
                         <th scope="row" colSpan={4} className="border-b border-rule px-1.5 ps-5">

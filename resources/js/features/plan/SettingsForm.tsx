@@ -1,13 +1,11 @@
 import { text } from '@/lib/text';
 import type { PlanProps } from '@/types/generated/props';
-import { Combobox } from '@/ui/Combobox';
 import { Checkbox } from '@/ui/Checkbox';
-import { DateField } from '@/ui/DateField';
 import { Field } from '@/ui/Field';
 import { Select } from '@/ui/Select';
-import type { Option } from '@/ui/combobox';
 import { useForm } from '@inertiajs/react';
-import { useState } from 'react';
+import { ClientAndManager } from './ClientAndManager';
+import { ProjectDays } from './ProjectDays';
 
 const modes = ['', 'immediate', 'notify', 'approve'] as const;
 
@@ -24,8 +22,6 @@ export function SettingsForm({ plan, onClose }: { plan: PlanProps; onClose: () =
         estimateMode: plan.estimateMode ?? '',
     });
     const { data, setData } = form;
-    const [client, setClient] = useState<Option[]>(plan.client === null ? [] : [{ code: plan.client, name: plan.client }]);
-    const [manager, setManager] = useState<Option[]>([{ code: plan.managerCode, name: plan.manager }]);
 
     return (
         <form
@@ -45,42 +41,17 @@ export function SettingsForm({ plan, onClose }: { plan: PlanProps; onClose: () =
                     setData('name', event.target.value);
                 }}
             />
-            <Combobox
-                label={text.newProject.client}
-                kind="clients"
-                takesNew
-                chosen={client}
-                className="w-52"
-                onChange={(chosen) => {
-                    setClient(chosen);
-                    setData('client', chosen[0]?.code ?? '');
+            <ClientAndManager
+                client={plan.client === null ? null : { code: plan.client, name: plan.client }}
+                manager={{ code: plan.managerCode, name: plan.manager }}
+                onClient={(client) => {
+                    setData('client', client);
+                }}
+                onManager={(manager) => {
+                    setData('manager', manager);
                 }}
             />
-            <Combobox
-                label={text.newProject.manager}
-                kind="people"
-                required
-                chosen={manager}
-                className="w-44"
-                onChange={(chosen) => {
-                    setManager(chosen);
-                    setData('manager', chosen[0]?.code ?? '');
-                }}
-            />
-            <DateField
-                label={text.plan.columns.startsOn ?? ''}
-                defaultValue={data.startsOn}
-                onPick={(day) => {
-                    setData('startsOn', day);
-                }}
-            />
-            <DateField
-                label={text.plan.columns.endsOn ?? ''}
-                defaultValue={data.endsOn}
-                onPick={(day) => {
-                    setData('endsOn', day);
-                }}
-            />
+            <ProjectDays startsOn={data.startsOn} endsOn={data.endsOn} onPick={setData} />
             <Select
                 label={text.plan.estimates}
                 options={modes.map((mode) => [mode, text.plan.estimateModes[mode]] as const)}
@@ -91,7 +62,6 @@ export function SettingsForm({ plan, onClose }: { plan: PlanProps; onClose: () =
             />
             <Checkbox
                 label={text.plan.billable}
-
                 checked={data.billable}
                 onChange={(checked) => {
                     setData('billable', checked);
@@ -99,7 +69,6 @@ export function SettingsForm({ plan, onClose }: { plan: PlanProps; onClose: () =
             />
             <Checkbox
                 label={text.plan.open}
-
                 checked={data.isOpen}
                 onChange={(checked) => {
                     setData('isOpen', checked);

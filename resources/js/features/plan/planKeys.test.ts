@@ -7,7 +7,7 @@ const pressed = (key: string, held: Partial<Record<'ctrlKey' | 'metaKey' | 'altK
 
 describe('keys in the plan', () => {
     it.each([
-        ['ArrowDown', {}, { kind: 'move', to: { row: 2, column: 2 } }],
+        ['ArrowDown', {}, { kind: 'move', to: { row: 2, column: 2 }, extends: false }],
         ['a', {}, { kind: 'edit', first: 'a' }],
         ['4', {}, { kind: 'edit', first: '4' }],
         ['F2', {}, { kind: 'edit', first: null }],

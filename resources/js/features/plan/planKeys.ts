@@ -1,8 +1,8 @@
-import { movedBy, type GridPlace, type Size } from '@/lib/gridMoves';
+import { movedBy, type GridPlace, type Size } from '@/ui/grid/moves';
 
 /** What a key asks of the plan. */
 export type PlanCommand =
-    | { kind: 'move'; to: GridPlace }
+    | { kind: 'move'; to: GridPlace; extends: boolean }
     | { kind: 'edit'; first: string | null }
     | { kind: 'clear' | 'add task' | 'add person' | 'remove' | 'by day' | 'done' | 'undo' | 'redo' };
 
@@ -33,7 +33,7 @@ export function planCommandFor(pressed: Pressed, place: GridPlace, size: Size): 
     }
     const to = movedBy(pressed, place, size);
     if (to !== null) {
-        return { kind: 'move', to };
+        return { kind: 'move', to, extends: pressed.shiftKey };
     }
     if (control) {
         return key.toLowerCase() === 'z' && pressed.shiftKey ? { kind: 'redo' } : (withControl[key] ?? null);

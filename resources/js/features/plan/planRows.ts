@@ -1,4 +1,6 @@
-import { typedHours } from '@/lib/hours';
+import { dayOf } from '@/lib/days';
+import { printHours, typedHours } from '@/lib/hours';
+import { printMoney } from '@/lib/money';
 import type { HoursFormat, PlanAssignmentProps, PlanProps, PlanTaskProps } from '@/types/generated/props';
 
 /** A row of the plan: a task, or somebody on it. */
@@ -56,9 +58,16 @@ export function fieldOf(row: PlanRow, column: Column): Field | null {
 
 /** Whether a field may be typed over. Hours given by day are changed day by day. */
 export function isOpen(row: PlanRow, field: Field | null): boolean {
-    const isByDay = row.kind === 'assignment' && row.assignment.ids.length > 1;
+    const isByDay = row.kind === 'assignment' && row.assignment.isByDay;
 
     return field !== null && !(isByDay && field !== 'assignee' && field !== 'role');
+}
+
+/** Whether no other row of the same task comes after it. */
+export function isLastOfTask(row: PlanRow): boolean {
+    const { assignments } = row.task;
+
+    return row.kind === 'task' ? assignments.length === 0 : row.assignment === assignments.at(-1);
 }
 
 /** What a field holds, as it is typed. */
@@ -166,4 +175,23 @@ export function changesOf(row: PlanRow, field: Field, after: string, before: str
     ];
 
     return [of(after), of(before)] as const;
+}
+
+/** Whether a cell shows the sum of those on a task, which nobody gave it as its own. */
+export function isSum(row: PlanRow, { key }: Column): boolean {
+    return row.kind === 'task' && key === 'planned' && row.task.own === null;
+}
+
+/** What a cell says: days without the year that is given, hours also where they are a sum. */
+export function shownIn(row: PlanRow, column: Column, format: HoursFormat, year: string): string {
+    const field = fieldOf(row, column);
+    if (field === 'planned') {
+        return printHours(row.kind === 'task' ? row.task.planned : row.assignment.planned, format);
+    }
+    const own = field === null ? '' : textOf(row, field, format);
+    if (own === '') {
+        return '';
+    }
+
+    return field === 'startsOn' || field === 'endsOn' ? dayOf(own, year) : field === 'budget' ? printMoney(own, '') : own;
 }

@@ -2,7 +2,7 @@ import { span, wholeDate } from '@/lib/days';
 import { hoursWithUnit } from '@/lib/hours';
 import { useHoursFormat } from '@/lib/shared';
 import { text } from '@/lib/text';
-import type { ChangesProps, ProgressProps, ProjectProps } from '@/types/generated/props';
+import type { ChangesProps, HoursFormat, ProgressProps, ProjectProps } from '@/types/generated/props';
 import { Bar } from '@/ui/Bar';
 import { commonScale } from '@/ui/growth';
 import { Shell } from '@/ui/Shell';
@@ -27,8 +27,8 @@ import { WaitingEstimates } from './WaitingEstimates';
 interface ProjectPageProps {
     project: ProjectProps;
     /** They come after the page, or not at all. */
-    progress?: ProgressProps | null;
-    changes?: ChangesProps | null;
+    progress?: ProgressProps | null | undefined;
+    changes?: ChangesProps | null | undefined;
 }
 
 /** A project: what it has come to in a sentence, what asks for attention, its figures, and what one of them is made of. */
@@ -78,16 +78,7 @@ export function ProjectPage({ project, progress, changes }: ProjectPageProps) {
                 )}
             >
                 {project.rows.length === 0 ? (
-                    <p>
-                        {text.projectPage.noTasks}{' '}
-                        {project.mayPlan ? (
-                            <Link href={`/projects/${project.code}/plan`} className="act-quiet">
-                                {text.projectPage.planIt}
-                            </Link>
-                        ) : (
-                            <span className="text-faded">{text.projectPage.noTasksNext}</span>
-                        )}
-                    </p>
+                    <NoTasks project={project} />
                 ) : (
                     <FiguresTable project={project} shown={shown} format={format} />
                 )}
@@ -101,22 +92,45 @@ export function ProjectPage({ project, progress, changes }: ProjectPageProps) {
                     />
                 )}
             </div>
-            <div className="mt-6 grid gap-x-8 gap-y-6 lg:grid-cols-[minmax(0,1fr)_22rem]">
-                <div className="flex min-w-0 flex-col gap-6">
-                    <Later data="progress">
-                        {progress != null && (
-                            <>
-                                <Progress progress={progress} format={format} />
-                                <People progress={progress} format={format} />
-                            </>
-                        )}
-                    </Later>
-                </div>
-                <div className="flex flex-col gap-6">
-                    {project.earnedValue !== null && <EarnedValue value={project.earnedValue} currency={project.currency} />}
-                    <Later data="changes">{changes != null && <Changes changes={changes} format={format} />}</Later>
-                </div>
-            </div>
+            <Beneath project={project} progress={progress} changes={changes} format={format} />
         </Shell>
+    );
+}
+
+/** That nothing is planned yet, and who does it. */
+function NoTasks({ project }: { project: ProjectProps }) {
+    return (
+        <p>
+            {text.projectPage.noTasks}{' '}
+            {project.mayPlan ? (
+                <Link href={`/projects/${project.code}/plan`} className="act-quiet">
+                    {text.projectPage.planIt}
+                </Link>
+            ) : (
+                <span className="text-faded">{text.projectPage.noTasksNext}</span>
+            )}
+        </p>
+    );
+}
+
+/** How it went week by week and by person, what was earned, and what has changed. */
+function Beneath({ project, progress, changes, format }: ProjectPageProps & { format: HoursFormat }) {
+    return (
+        <div className="mt-6 grid gap-x-8 gap-y-6 lg:grid-cols-[minmax(0,1fr)_22rem]">
+            <div className="flex min-w-0 flex-col gap-6">
+                <Later data="progress">
+                    {progress != null && (
+                        <>
+                            <Progress progress={progress} format={format} />
+                            <People progress={progress} format={format} />
+                        </>
+                    )}
+                </Later>
+            </div>
+            <div className="flex flex-col gap-6">
+                {project.earnedValue !== null && <EarnedValue value={project.earnedValue} currency={project.currency} />}
+                <Later data="changes">{changes != null && <Changes changes={changes} format={format} />}</Later>
+            </div>
+        </div>
     );
 }

@@ -40,24 +40,6 @@ interface WaitingEstimateItemProps {
 
 function WaitingEstimate({ estimate, project, format }: WaitingEstimateItemProps) {
     const hours = (minutes: number) => hoursWithUnit(minutes, format);
-    const [isDeclining, setDeclining] = useState(false);
-    const [why, setWhy] = useState('');
-    const [isGoing, setGoing] = useState(false);
-    const decide = (accept: boolean) => {
-        router.post(
-            `/projects/${project.code}/estimates/${estimate.id}`,
-            { accept, comment: why },
-            {
-                preserveScroll: true,
-                onStart: () => {
-                    setGoing(true);
-                },
-                onFinish: () => {
-                    setGoing(false);
-                },
-            },
-        );
-    };
     const on = shortDay(estimate.on);
 
     return (
@@ -83,64 +65,86 @@ function WaitingEstimate({ estimate, project, format }: WaitingEstimateItemProps
                     )}
                 .
             </p>
-            {project.mayDecide && !isDeclining && (
-                <p className="mt-1 flex gap-3">
-                    <button
-                        type="button"
-                        className="act act-main"
-                        disabled={isGoing}
-                        onClick={() => {
-                            decide(true);
-                        }}
-                    >
-                        {copy.accept}
-                    </button>
-                    <button
-                        type="button"
-                        className="act"
-                        disabled={isGoing}
-                        onClick={() => {
-                            setDeclining(true);
-                        }}
-                    >
-                        {copy.decline}
-                    </button>
-                </p>
-            )}
-            {project.mayDecide && isDeclining && (
-                <form
-                    className="mt-1 flex flex-wrap items-end gap-3"
-                    onSubmit={(event) => {
-                        event.preventDefault();
-                        decide(false);
+            {project.mayDecide && <Verdict address={`/projects/${project.code}/estimates/${estimate.id}`} />}
+        </>
+    );
+}
+
+/** Accepts an estimate, or declines it with a reason. */
+function Verdict({ address }: { address: string }) {
+    const [isDeclining, setDeclining] = useState(false);
+    const [why, setWhy] = useState('');
+    const [isGoing, setGoing] = useState(false);
+    const decide = (accept: boolean) => {
+        router.post(
+            address,
+            { accept, comment: why },
+            {
+                preserveScroll: true,
+                onStart: () => {
+                    setGoing(true);
+                },
+                onFinish: () => {
+                    setGoing(false);
+                },
+            },
+        );
+    };
+    const startDecline = () => {
+        setDeclining(true);
+    };
+    if (!isDeclining) {
+        return (
+            <p className="mt-1 flex gap-3">
+                <button
+                    type="button"
+                    className="act act-main"
+                    disabled={isGoing}
+                    onClick={() => {
+                        decide(true);
                     }}
                 >
-                    <span className="min-w-64 grow">
-                        <Field
-                            label={copy.why}
-                            value={why}
-                            autoFocus
-                            required
-                            maxLength={1000}
-                            onChange={(event) => {
-                                setWhy(event.target.value);
-                            }}
-                        />
-                    </span>
-                    <button className="act act-main" disabled={isGoing}>
-                        {copy.declineNow}
-                    </button>
-                    <button
-                        type="button"
-                        className="act"
-                        onClick={() => {
-                            setDeclining(false);
-                        }}
-                    >
-                        {copy.back}
-                    </button>
-                </form>
-            )}
-        </>
+                    {copy.accept}
+                </button>
+                <button type="button" className="act" disabled={isGoing} onClick={startDecline}>
+                    {copy.decline}
+                </button>
+            </p>
+        );
+    }
+
+    return (
+        <form
+            className="mt-1 flex flex-wrap items-end gap-3"
+            onSubmit={(event) => {
+                event.preventDefault();
+                decide(false);
+            }}
+        >
+            <span className="min-w-64 grow">
+                <Field
+                    label={copy.why}
+                    value={why}
+                    autoFocus
+                    required
+                    maxLength={1000}
+                    onChange={(event) => {
+                        setWhy(event.target.value);
+                    }}
+                />
+            </span>
+            <button className="act act-main" disabled={isGoing}>
+                {copy.declineNow}
+            </button>
+            <button
+                type="button"
+                className="act"
+                onClick={() => {
+                    setDeclining(false);
+                }}
+            >
+                {copy.back}
+            </button>
+        </form>
     );
 }

@@ -1,5 +1,6 @@
 import { text } from '@/lib/text';
 import type { RemainingProps } from '@/types/generated/props';
+import { ReasonField } from '@/ui/ReasonField';
 import { useEffect, useRef, useState } from 'react';
 import type { Fault } from './faults';
 import type { EstimateInput } from './useRemaining';
@@ -55,26 +56,7 @@ export function EstimateForm({ first, remaining, isTeam, isGoing, result, onSave
                     }}
                 />
             </label>
-            <label className="flex flex-col gap-1">
-                <span className="text-faded">{copy.why}</span>
-                <textarea
-                    ref={why}
-                    rows={2}
-                    maxLength={1000}
-                    value={reason}
-                    aria-invalid={result?.fault === 'no_reason'}
-                    className="field-sizing-content min-h-12 border-b border-edge bg-sheet px-2 py-1"
-                    onChange={(event) => {
-                        setReason(event.target.value);
-                    }}
-                    onKeyDown={(event) => {
-                        if (event.key === 'Enter' && !event.shiftKey) {
-                            event.preventDefault();
-                            event.currentTarget.form?.requestSubmit();
-                        }
-                    }}
-                />
-            </label>
+            <ReasonField ref={why} label={copy.why} value={reason} isInvalid={result?.fault === 'no_reason'} onType={setReason} />
             {result?.fault != null && (
                 <p role="alert" className={result.fault === 'no_reason' ? 'text-ochre' : 'text-brick'}>
                     {result.sentence}
@@ -85,19 +67,13 @@ export function EstimateForm({ first, remaining, isTeam, isGoing, result, onSave
                 <button type="submit" className="act act-main" disabled={isGoing}>
                     {copy.save}
                 </button>
-                {(['me', 'all'] as const).map((done) => (
-                    <button
-                        key={done}
-                        type="button"
-                        className="act"
-                        disabled={isGoing}
-                        onClick={() => {
-                            onSave({ hours: null, done, reason: reason.trim() });
-                        }}
-                    >
-                        {done === 'all' ? copy.doneForAll : isTeam ? copy.doneForTeam : copy.doneForMe}
-                    </button>
-                ))}
+                <DoneButtons
+                    isTeam={isTeam}
+                    isGoing={isGoing}
+                    onDone={(done) => {
+                        onSave({ hours: null, done, reason: reason.trim() });
+                    }}
+                />
                 {unconfirmed !== null && (
                     <button
                         ref={again}
@@ -114,4 +90,27 @@ export function EstimateForm({ first, remaining, isTeam, isGoing, result, onSave
             </p>
         </form>
     );
+}
+
+interface DoneButtonsProps extends Pick<EstimateFormProps, 'isTeam' | 'isGoing'> {
+    onDone: (done: 'me' | 'all') => void;
+}
+
+/** Marks the task as done: for oneself or the team, or for everybody. */
+function DoneButtons({ isTeam, isGoing, onDone }: DoneButtonsProps) {
+    const copy = text.remaining;
+
+    return (['me', 'all'] as const).map((done) => (
+        <button
+            key={done}
+            type="button"
+            className="act"
+            disabled={isGoing}
+            onClick={() => {
+                onDone(done);
+            }}
+        >
+            {done === 'all' ? copy.doneForAll : isTeam ? copy.doneForTeam : copy.doneForMe}
+        </button>
+    ));
 }

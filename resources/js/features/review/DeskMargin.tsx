@@ -71,30 +71,36 @@ export function DeskMargin({ review, desk, format }: DeskMarginProps) {
                     </ul>
                 </AttentionItem>
             )}
-            <AttentionItem title={text.week.keys.title}>
-                {desk.showsKeys ? (
-                    <dl className="grid grid-cols-[auto_1fr] gap-x-3">
-                        {text.reviewPage.keys.map(([key, does]) => (
-                            <div key={key} className="col-span-2 grid grid-cols-subgrid">
-                                <dt>
-                                    <kbd>{key}</kbd>
-                                </dt>
-                                <dd>{does}</dd>
-                            </div>
-                        ))}
-                    </dl>
-                ) : (
-                    <button
-                        type="button"
-                        className="act-quiet text-faded"
-                        onClick={() => {
-                            desk.run({ kind: 'keys' });
-                        }}
-                    >
-                        {text.week.keysHint}
-                    </button>
-                )}
-            </AttentionItem>
+            <DeskKeys desk={desk} />
         </Margin>
+    );
+}
+
+function DeskKeys({ desk }: { desk: ReviewDesk }) {
+    return (
+        <AttentionItem title={text.week.keys.title}>
+            {desk.showsKeys ? (
+                <dl className="grid grid-cols-[auto_1fr] gap-x-3">
+                    {text.reviewPage.keys.map(([key, does]) => (
+                        <div key={key} className="col-span-2 grid grid-cols-subgrid">
+                            <dt>
+                                <kbd>{key}</kbd>
+                            </dt>
+                            <dd>{does}</dd>
+                        </div>
+                    ))}
+                </dl>
+            ) : (
+                <button
+                    type="button"
+                    className="act-quiet text-faded"
+                    onClick={() => {
+                        desk.run({ kind: 'keys' });
+                    }}
+                >
+                    {text.week.keysHint}
+                </button>
+            )}
+        </AttentionItem>
     );
 }

@@ -2,15 +2,16 @@ import { hoursWithUnit } from '@/lib/hours';
 import { text } from '@/lib/text';
 import type { HoursFormat, ReviewProps, SumProps } from '@/types/generated/props';
 import { router } from '@inertiajs/react';
-import { useState } from 'react';
+import { useState, type RefObject } from 'react';
 
 interface InOrderBarProps {
     review: ReviewProps;
     format: HoursFormat;
+    button: RefObject<HTMLButtonElement | null>;
 }
 
 /** Approves all that is in order in one act that says how many and how much: of everything shown, or of the open group. */
-export function InOrderBar({ review, format }: InOrderBarProps) {
+export function InOrderBar({ review, format, button }: InOrderBarProps) {
     const [going, setGoing] = useState(false);
     const { by, show, search, sum, open, opened } = review;
     const approve = (seen: SumProps, group: string | null) => {
@@ -35,7 +36,7 @@ export function InOrderBar({ review, format }: InOrderBarProps) {
                 type="button"
                 className="act act-main"
                 disabled={going}
-                data-in-order
+                ref={button}
                 onClick={() => {
                     approve(sum, null);
                 }}

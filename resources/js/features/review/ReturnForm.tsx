@@ -71,32 +71,13 @@ export function ReturnForm({ hours, label, act, phrases, going, onReturn, onCanc
                 {isMissing ? text.reviewPage.commentMissing : text.reviewPage.commentHelp}
             </p>
             {phrases.length > 0 && (
-                <ul aria-label={text.reviewPage.phrases} className="mt-1">
-                    {phrases.map((phrase) => (
-                        <li key={phrase} className="flex items-baseline gap-2">
-                            <button
-                                type="button"
-                                className="act-quiet pencilled text-start [overflow-wrap:anywhere]"
-                                onClick={() => {
-                                    say(phrase);
-                                    field.current?.focus();
-                                }}
-                            >
-                                {phrase}
-                            </button>
-                            <button
-                                type="button"
-                                className="act-quiet text-[0.85em] text-faded"
-                                aria-label={text.reviewPage.dropPhrase(phrase)}
-                                onClick={() => {
-                                    router.delete('/review/phrases', { ...stored, data: { phrase: phrase } });
-                                }}
-                            >
-                                {text.reviewPage.drop}
-                            </button>
-                        </li>
-                    ))}
-                </ul>
+                <Phrases
+                    phrases={phrases}
+                    onChoose={(phrase) => {
+                        say(phrase);
+                        field.current?.focus();
+                    }}
+                />
             )}
             <div className="mt-2 flex flex-wrap gap-2">
                 <button type="submit" disabled={going} className="act act-main">
@@ -105,18 +86,57 @@ export function ReturnForm({ hours, label, act, phrases, going, onReturn, onCanc
                 <button type="button" className="act" onClick={onCancel}>
                     {text.reviewPage.cancel}
                 </button>
-                {comment.trim() !== '' && !phrases.includes(comment.trim()) && (
-                    <button
-                        type="button"
-                        className="act"
-                        onClick={() => {
-                            router.put('/review/phrases', { phrase: comment }, stored);
-                        }}
-                    >
-                        {text.reviewPage.keepPhrase}
-                    </button>
-                )}
+                {comment.trim() !== '' && !phrases.includes(comment.trim()) && <KeepPhrase phrase={comment} />}
             </div>
         </form>
+    );
+}
+
+interface PhrasesProps extends Pick<ReturnFormProps, 'phrases'> {
+    onChoose: (phrase: string) => void;
+}
+
+/** Saved phrases in pencil: one is taken as the comment, or dropped. */
+function Phrases({ phrases, onChoose }: PhrasesProps) {
+    return (
+        <ul aria-label={text.reviewPage.phrases} className="mt-1">
+            {phrases.map((phrase) => (
+                <li key={phrase} className="flex items-baseline gap-2">
+                    <button
+                        type="button"
+                        className="act-quiet pencilled text-start [overflow-wrap:anywhere]"
+                        onClick={() => {
+                            onChoose(phrase);
+                        }}
+                    >
+                        {phrase}
+                    </button>
+                    <button
+                        type="button"
+                        className="act-quiet text-[0.85em] text-faded"
+                        aria-label={text.reviewPage.dropPhrase(phrase)}
+                        onClick={() => {
+                            router.delete('/review/phrases', { ...stored, data: { phrase: phrase } });
+                        }}
+                    >
+                        {text.reviewPage.drop}
+                    </button>
+                </li>
+            ))}
+        </ul>
+    );
+}
+
+function KeepPhrase({ phrase }: { phrase: string }) {
+    return (
+        <button
+            type="button"
+            className="act"
+            onClick={() => {
+                router.put('/review/phrases', { phrase }, stored);
+            }}
+        >
+            {text.reviewPage.keepPhrase}
+        </button>
     );
 }

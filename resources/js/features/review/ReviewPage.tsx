@@ -35,7 +35,7 @@ export function ReviewPage({ review }: { review: ReviewProps }) {
             />
             {nothingAtAll ? <p className="mt-2 max-w-prose">{text.reviewPage.nothingNext}</p> : <DeskFilters review={review} />}
             <CorrectionList review={review} format={format} />
-            {sum.entries > sum.needingAttention && <InOrderBar review={review} format={format} />}
+            {sum.entries > sum.needingAttention && <InOrderBar review={review} format={format} button={desk.inOrder} />}
             <div className="mt-3 grid grid-cols-[minmax(0,1fr)] gap-x-5 gap-y-4 lg:grid-cols-[12.5rem_minmax(0,1fr)_14.5rem]">
                 <GroupList review={review} format={format} />
                 <DeskSheets review={review} desk={desk} format={format} />

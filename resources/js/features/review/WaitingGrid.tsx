@@ -1,125 +1,152 @@
 import { fullDay, weekdayAndDay } from '@/lib/days';
 import { text } from '@/lib/text';
-import type { HoursFormat, WaitingSheetProps } from '@/types/generated/props';
-import { Hours } from '@/ui/Hours';
 import { useNarrow } from '@/lib/useNarrow';
+import { placesOf } from '@/ui/grid/block';
+import { movedBy } from '@/ui/grid/moves';
+import { cellAround, placeOf } from '@/ui/grid/places';
+import { GridElements } from '@/ui/grid/useCellRef';
+import { useGridCursor } from '@/ui/grid/useGridCursor';
+import { Hours } from '@/ui/Hours';
+import type { HoursFormat, WaitingSheetProps } from '@/types/generated/props';
 import clsx from 'clsx';
-import { useEffect, useRef, useState } from 'react';
-import { movedBy, type GridPlace } from './deskKeys';
-import { cellsOf, minutesOf } from './taken';
+import { useEffect } from 'react';
+import type { Arrivals } from './arrivals';
+import { cellsOf, entriesAt, minutesOf } from './taken';
 import { WaitingLine } from './WaitingLine';
 import { WaitingList } from './WaitingList';
 
 interface WaitingGridProps {
     sheet: WaitingSheetProps;
+    index: number;
     taken: ReadonlySet<number>;
+    arrivals: Arrivals;
     onToggle: (ids: readonly number[]) => void;
     format: HoursFormat;
 }
 
-/** The waiting hours by line and day: one tab stop, arrow keys inside, space takes or leaves out. */
-export function WaitingGrid({ sheet, taken, onToggle, format }: WaitingGridProps) {
-    const [place, setPlace] = useState<GridPlace>({ row: 0, column: -1 });
-    const isNarrow = useNarrow();
-    const table = useRef<HTMLTableElement>(null);
-    const moves = useRef(false);
-    const row = Math.min(place.row, sheet.lines.length - 1);
-    const dayTotals = sheet.days.map(({ date }) => minutesOf(cellsOf(sheet.lines).filter((cell) => cell.date === date)));
-    const toggleAt = ({ row: at, column }: GridPlace) => {
-        const line = sheet.lines[at];
-        const ids = (line?.cells ?? [])
-            .filter(({ date }) => column === -1 || date === sheet.days[column]?.date)
-            .map(({ id }) => id);
+/** The waiting hours by line and day; on a narrow screen as a list. */
+export function WaitingGrid(props: WaitingGridProps) {
+    return useNarrow() ? <WaitingList {...props} /> : <WaitingTable {...props} />;
+}
+
+/** One tab stop, arrow keys inside (the WAI-ARIA grid pattern); space takes or leaves out. The first column is the whole line. */
+function WaitingTable({ sheet, index, taken, arrivals, onToggle, format }: WaitingGridProps) {
+    const size = { rows: sheet.lines.length, columns: sheet.days.length + 1 };
+    const cursor = useGridCursor(size, { row: 0, column: 0 });
+    const { place, block, hasBlock, elements } = cursor;
+    const toggle = (places: Parameters<typeof entriesAt>[1]) => {
+        const ids = entriesAt(sheet, places);
         if (ids.length > 0) {
             onToggle(ids);
         }
     };
-
-    useEffect(() => {
-        if (moves.current) {
-            moves.current = false;
-            table.current?.querySelector<HTMLElement>('[tabindex="0"]')?.focus();
-        }
-    }, [place]);
-
-    if (isNarrow) {
-        return <WaitingList sheet={sheet} taken={taken} onToggle={onToggle} format={format} />;
-    }
+    useEffect(() =>
+        arrivals.add(index, () => {
+            cursor.go(place);
+        }),
+    );
 
     return (
         <div className="mt-1 overflow-x-auto">
-            <table
-                ref={table}
-                role="grid"
-                aria-label={text.reviewPage.gridOf(sheet.personName, sheet.number)}
-                aria-multiselectable
-                className="w-full border-collapse"
-                onKeyDown={(event) => {
-                    const to = movedBy(event.key, { row, column: place.column }, sheet.lines.length, sheet.days.length);
-                    if (to !== null) {
-                        event.preventDefault();
-                        moves.current = true;
-                        setPlace(to);
-                    } else if (event.key === ' ') {
-                        event.preventDefault();
-                        toggleAt({ row, column: place.column });
-                    }
-                }}
-            >
-                <thead>
-                    <tr className="text-faded">
-                        <th scope="col" className="border-b border-edge">
-                            {text.reviewPage.line}
-                        </th>
-                        {sheet.days.map((day) => (
-                            <th
-                                key={day.date}
-                                scope="col"
-                                className="w-[3.6rem] border-b border-edge px-1 text-end whitespace-nowrap"
-                                title={[fullDay(day.date), day.holiday, ...day.absences.map(({ kind }) => kind)]
-                                    .filter((comment) => comment !== null)
-                                    .join(', ')}
-                            >
-                                {weekdayAndDay(day.date)}
-                            </th>
+            <GridElements value={elements}>
+                <table
+                    role="grid"
+                    aria-label={text.reviewPage.gridOf(sheet.personName, sheet.number)}
+                    aria-multiselectable
+                    className="w-full border-collapse"
+                    onKeyDown={(event) => {
+                        const to = movedBy(event, place, size);
+                        if (to !== null) {
+                            event.preventDefault();
+                            cursor.go(to, event.shiftKey);
+                        } else if (event.key === ' ') {
+                            event.preventDefault();
+                            toggle(placesOf(block));
+                        }
+                    }}
+                    onFocus={(event) => {
+                        const to = placeOf(cellAround(event.target));
+                        if (to !== null) {
+                            cursor.stay(to);
+                        }
+                    }}
+                    onClick={(event) => {
+                        const to = placeOf(cellAround(event.target));
+                        if (to !== null) {
+                            cursor.go(to);
+                            toggle([to]);
+                        }
+                    }}
+                >
+                    <WaitingHead sheet={sheet} />
+                    <tbody>
+                        {sheet.lines.map((line, row) => (
+                            <WaitingLine
+                                key={line.key}
+                                line={line}
+                                row={row}
+                                days={sheet.days}
+                                taken={taken}
+                                here={row === place.row ? place.column : null}
+                                block={hasBlock ? block : null}
+                                format={format}
+                            />
                         ))}
-                        <th scope="col" className="w-14 border-b border-edge px-1 text-end">
-                            {text.reviewPage.total}
-                        </th>
-                    </tr>
-                </thead>
-                <tbody>
-                    {sheet.lines.map((line, index) => (
-                        <WaitingLine
-                            key={line.key}
-                            line={line}
-                            days={sheet.days}
-                            taken={taken}
-                            here={index === row ? place.column : null}
-                            format={format}
-                            onGo={(column) => {
-                                setPlace({ row: index, column });
-                            }}
-                            onToggle={(column) => {
-                                toggleAt({ row: index, column });
-                            }}
-                        />
-                    ))}
-                </tbody>
-                <tfoot>
-                    <tr className="font-semibold">
-                        <th scope="row">{text.reviewPage.total}</th>
-                        {dayTotals.map((minutes, index) => (
-                            <td key={sheet.days[index]?.date} className={clsx('px-1 text-end', minutes === 0 && 'text-faded')}>
-                                <Hours minutes={minutes} format={format} />
-                            </td>
-                        ))}
-                        <td className="px-1 text-end">
-                            <Hours minutes={sheet.minutes} format={format} />
-                        </td>
-                    </tr>
-                </tfoot>
-            </table>
+                    </tbody>
+                    <WaitingTotals sheet={sheet} format={format} />
+                </table>
+            </GridElements>
         </div>
+    );
+}
+
+function WaitingHead({ sheet }: Pick<WaitingGridProps, 'sheet'>) {
+    return (
+        <thead>
+            <tr className="text-faded">
+                <th scope="col" className="border-b border-edge">
+                    {text.reviewPage.line}
+                </th>
+                {sheet.days.map((day) => (
+                    <th
+                        key={day.date}
+                        scope="col"
+                        className="w-[3.6rem] border-b border-edge px-1 text-end whitespace-nowrap"
+                        title={[fullDay(day.date), day.holiday, ...day.absences.map(({ kind }) => kind)]
+                            .filter((comment) => comment !== null)
+                            .join(', ')}
+                    >
+                        {weekdayAndDay(day.date)}
+                    </th>
+                ))}
+                <th scope="col" className="w-14 border-b border-edge px-1 text-end">
+                    {text.reviewPage.total}
+                </th>
+            </tr>
+        </thead>
+    );
+}
+
+function WaitingTotals({ sheet, format }: Pick<WaitingGridProps, 'sheet' | 'format'>) {
+    const cells = cellsOf(sheet.lines);
+
+    return (
+        <tfoot>
+            <tr className="font-semibold">
+                <th scope="row">{text.reviewPage.total}</th>
+                {sheet.days.map(({ date }) => {
+                    const minutes = minutesOf(cells.filter((cell) => cell.date === date));
+
+                    return (
+                        <td key={date} className={clsx('px-1 text-end', minutes === 0 && 'text-faded')}>
+                            <Hours minutes={minutes} format={format} />
+                        </td>
+                    );
+                })}
+                <td className="px-1 text-end">
+                    <Hours minutes={sheet.minutes} format={format} />
+                </td>
+            </tr>
+        </tfoot>
     );
 }

@@ -30,7 +30,6 @@ export function WaitingSheet({ sheet, index, isHere, desk, phrases, format }: Wa
     return (
         <section
             aria-label={title}
-            data-sheet={index}
             className={clsx('border-s-2 ps-3', isHere ? 'border-ink' : 'border-rule')}
             onFocus={() => {
                 desk.goTo(index);
@@ -49,7 +48,9 @@ export function WaitingSheet({ sheet, index, isHere, desk, phrases, format }: Wa
             </div>
             <WaitingGrid
                 sheet={sheet}
+                index={index}
                 taken={taken}
+                arrivals={desk.arrivals}
                 onToggle={(ids) => {
                     desk.toggle(sheet, ids);
                 }}

@@ -31,28 +31,3 @@ interface Pressed {
 export function deskCommandFor({ key, ctrlKey, metaKey, altKey }: Pressed): DeskCommand | null {
     return ctrlKey || metaKey || altKey ? null : (commands[key] ?? null);
 }
-
-/** A place of a sheet: its line, and its day; −1 is the line as a whole. */
-export interface GridPlace {
-    row: number;
-    column: number;
-}
-
-/** Where an arrow key leads from a place, inside what there is; null for any other key. */
-export function movedBy(key: string, { row, column }: GridPlace, rows: number, columns: number): GridPlace | null {
-    const steps: Record<string, [number, number]> = {
-        ArrowUp: [-1, 0],
-        ArrowDown: [1, 0],
-        ArrowLeft: [0, -1],
-        ArrowRight: [0, 1],
-    };
-    const step = steps[key];
-    if (step === undefined) {
-        return null;
-    }
-
-    return {
-        row: Math.max(0, Math.min(rows - 1, row + step[0])),
-        column: Math.max(-1, Math.min(columns - 1, column + step[1])),
-    };
-}

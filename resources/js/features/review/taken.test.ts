@@ -1,7 +1,7 @@
 import type { DecisionEffectProps, WaitingCellProps, WaitingSheetProps } from '@/types/generated/props';
 import { describe, expect, it } from 'vitest';
 import { deskAddress } from './address';
-import { outcomesOf, projectsOf, toggled } from './taken';
+import { entriesAt, outcomesOf, projectsOf, toggled } from './taken';
 
 function cell(id: number, minutes: number, cost: number | null): WaitingCellProps {
     return {
@@ -28,7 +28,14 @@ function sheet(lines: Record<string, WaitingCellProps[]>): WaitingSheetProps {
         expected: 0,
         entered: 0,
         minutes: 0,
-        days: [],
+        days: [16, 17].map((day) => ({
+            date: `2026-06-${day}`,
+            expected: null,
+            isWorkingDay: true,
+            isToday: false,
+            holiday: null,
+            absences: [],
+        })),
         findings: [],
         answers: [],
         standingInFor: [],
@@ -54,6 +61,22 @@ describe('taking cells', () => {
     it('takes what is not taken, and leaves out what all is', () => {
         expect([...toggled(new Set([1]), [1, 2])]).toEqual([1, 2]);
         expect([...toggled(new Set([1, 2, 3]), [1, 2])]).toEqual([3]);
+    });
+});
+
+describe('the entries of a selection', () => {
+    const two = sheet({ LENS: [cell(1, 60, null), { ...cell(2, 30, null), date: '2026-06-17' }], WEIR: [cell(3, 90, null)] });
+
+    it('are those of its cells, of whole lines in the first column, and each once', () => {
+        expect(entriesAt(two, [{ row: 0, column: 2 }])).toEqual([2]);
+        expect(entriesAt(two, [{ row: 1, column: 2 }])).toEqual([]);
+        expect(
+            entriesAt(
+                two,
+                [0, 1, 2].map((column) => ({ row: 0, column })),
+            ),
+        ).toEqual([1, 2]);
+        expect(entriesAt(two, [{ row: 7, column: 0 }])).toEqual([]);
     });
 });
 

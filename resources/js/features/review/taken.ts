@@ -1,3 +1,4 @@
+import type { GridPlace } from '@/ui/grid/moves';
 import type { DecisionEffectProps, WaitingCellProps, WaitingLineProps, WaitingSheetProps } from '@/types/generated/props';
 
 export function cellsOf(lines: readonly WaitingLineProps[]): WaitingCellProps[] {
@@ -17,6 +18,15 @@ export function toggled(taken: ReadonlySet<number>, ids: readonly number[]): Set
     }
 
     return after;
+}
+
+/** The entries at some places of a sheet, each once; the first column stands for the whole line. */
+export function entriesAt({ lines, days }: WaitingSheetProps, places: readonly GridPlace[]): number[] {
+    const ids = places.flatMap(({ row, column }) =>
+        (lines[row]?.cells ?? []).filter(({ date }) => column === 0 || date === days[column - 1]?.date).map(({ id }) => id),
+    );
+
+    return [...new Set(ids)];
 }
 
 export function minutesOf(cells: readonly WaitingCellProps[]): number {

@@ -2,36 +2,23 @@ import { fullDay, shortDay } from '@/lib/days';
 import { hoursWithUnit } from '@/lib/hours';
 import { printList } from '@/lib/numbers';
 import { text } from '@/lib/text';
-import type { CellProps, HoursFormat, TaskRemainingProps, LineProps, ProposalProps, WeekProps } from '@/types/generated/props';
+import type { CellProps, HoursFormat, LineProps, ProposalProps } from '@/types/generated/props';
 import { AttentionItem } from '@/ui/Margin';
 import type { Cell } from './cells';
-import { isOpen } from './cells';
 import { CellAuditTrail } from './CellAuditTrail';
 import { CellRefusal } from './CellRefusal';
+import { clientNotesPencilled } from './clientNotes';
 import { CorrectionRemark } from './CorrectionRemark';
-import type { Command } from './gridKeys';
 import { RemainingRemark } from './RemainingRemark';
 import { NotesForm } from './NotesForm';
 import { RecordedBy } from './RecordedBy';
-import type { SheetActs } from './useSheet';
+import type { SheetPage } from './useSheetPage';
 
 interface CellDetailProps {
-    sheet: WeekProps;
+    page: SheetPage;
     line: LineProps;
     cell: Cell;
     cellKey: string;
-    proposal: ProposalProps | undefined;
-    /** Cells whose client notes are only pencilled. */
-    clientNotesPencilled: number;
-    acts: SheetActs;
-    format: HoursFormat;
-    showsAuditTrail: boolean;
-    onAuditTrail: (shows: boolean) => void;
-    onCommand: (command: Command) => void;
-    onInkClientNotes: () => void;
-    /** The remaining hours of the task; none where it is not assigned to the person. */
-    remaining: TaskRemainingProps | undefined;
-    onLeave: () => void;
 }
 
 /** How the cell stands, and who has to act next. */
@@ -57,10 +44,11 @@ function standing({ state, waitsFor, decided, then, returnComment }: CellProps):
 }
 
 /** Everything there is to say and to write about the cell that one is on. */
-export function CellDetail(props: CellDetailProps) {
-    const { sheet, line, cell, cellKey, proposal, acts, format, onCommand } = props;
+export function CellDetail({ page, line, cell, cellKey }: CellDetailProps) {
+    const { sheet, state, acts, format, command } = page;
     const { saved } = cell;
-    const stands = standing(saved);
+    const remaining = state.remaining[line.task];
+    const clientNotes = clientNotesPencilled(state.cells);
 
     return (
         <AttentionItem title={fullDay(saved.date)}>
@@ -69,16 +57,55 @@ export function CellDetail(props: CellDetailProps) {
                 {[line.projectName, line.phase, line.roleName].filter((part) => part !== null).join(' · ')}
             </p>
             {line.closedBecause !== null && <p className="mt-1 text-ochre">{line.closedBecause}</p>}
-            {props.remaining !== undefined && (
+            {remaining !== undefined && (
                 <RemainingRemark
-                    remaining={props.remaining}
+                    remaining={remaining}
                     format={format}
                     onOpen={() => {
-                        onCommand({ kind: 'estimate' });
+                        command({ kind: 'estimate' });
                     }}
                 />
             )}
-            <CellRefusal cell={cell} cellKey={cellKey} acts={acts} />
+            <CellRefusal cell={cell} cellKey={cellKey} acts={acts} format={format} />
+            <CellHours cell={cell} proposal={state.proposals[cellKey]} format={format} />
+            <CorrectionRemark sheet={sheet} cell={saved} format={format} />
+            <RecordedBy cell={saved} />
+            {saved.minutes !== null && (
+                <NotesForm
+                    key={`${cellKey} ${saved.version}`}
+                    cell={saved}
+                    field={page.teamNote}
+                    billable={cell.typed?.wanted.billable ?? saved.billable}
+                    mayWrite={sheet.mayRecord && saved.isOpen}
+                    pencilled={clientNotes.size}
+                    onWrite={(wanted) => {
+                        acts.want(new Map([[cellKey, wanted]]));
+                    }}
+                    onInkAll={() => {
+                        acts.want(clientNotes);
+                    }}
+                    onLeave={page.goBack}
+                />
+            )}
+            <CellSteps page={page} />
+            {page.showsAuditTrail && <CellAuditTrail address={sheet.address} line={line} cell={saved} format={format} />}
+        </AttentionItem>
+    );
+}
+
+interface CellHoursProps {
+    cell: Cell;
+    proposal: ProposalProps | undefined;
+    format: HoursFormat;
+}
+
+/** What is inked, pencilled and corrected in the cell, and how it stands. */
+function CellHours({ cell, proposal, format }: CellHoursProps) {
+    const { saved } = cell;
+    const stands = standing(saved);
+
+    return (
+        <>
             {saved.minutes !== null && saved.state !== null && (
                 <p className="mt-1">
                     {hoursWithUnit(saved.minutes, format)},{' '}
@@ -103,47 +130,36 @@ export function CellDetail(props: CellDetailProps) {
                     {adjustment.note}
                 </p>
             ))}
-            <CorrectionRemark sheet={sheet} cell={saved} format={format} />
-            <RecordedBy cell={saved} />
-            {saved.minutes !== null && (
-                <NotesForm
-                    key={`${cellKey} ${saved.version}`}
-                    cell={saved}
-                    billable={cell.typed?.wanted.billable ?? saved.billable}
-                    mayWrite={sheet.mayRecord && isOpen(line, cell)}
-                    pencilled={props.clientNotesPencilled}
-                    onWrite={(wanted) => {
-                        acts.want(new Map([[cellKey, wanted]]));
-                    }}
-                    onInkAll={props.onInkClientNotes}
-                    onLeave={props.onLeave}
-                />
-            )}
-            <div className="mt-2 flex flex-wrap gap-x-3">
-                {([-1, 1] as const).map((by) => (
-                    <button
-                        key={by}
-                        type="button"
-                        className="act-quiet"
-                        onClick={() => {
-                            onCommand({ kind: 'step', by });
-                        }}
-                    >
-                        {by === -1 ? text.week.previousEntry : text.week.nextEntry}
-                    </button>
-                ))}
+        </>
+    );
+}
+
+/** On to the entries beside it, and its audit trail. */
+function CellSteps({ page }: { page: SheetPage }) {
+    return (
+        <div className="mt-2 flex flex-wrap gap-x-3">
+            {([-1, 1] as const).map((by) => (
                 <button
+                    key={by}
                     type="button"
                     className="act-quiet"
-                    aria-expanded={props.showsAuditTrail}
                     onClick={() => {
-                        props.onAuditTrail(!props.showsAuditTrail);
+                        page.command({ kind: 'step', by });
                     }}
                 >
-                    {text.week.auditTrail}
+                    {by === -1 ? text.week.previousEntry : text.week.nextEntry}
                 </button>
-            </div>
-            {props.showsAuditTrail && <CellAuditTrail address={sheet.address} line={line} cell={saved} format={format} />}
-        </AttentionItem>
+            ))}
+            <button
+                type="button"
+                className="act-quiet"
+                aria-expanded={page.showsAuditTrail}
+                onClick={() => {
+                    page.showAuditTrail(!page.showsAuditTrail);
+                }}
+            >
+                {text.week.auditTrail}
+            </button>
+        </div>
     );
 }

@@ -1,9 +1,18 @@
 import { text } from '@/lib/text';
-import type { Cell } from './cells';
+import type { HoursFormat } from '@/types/generated/props';
+import { shownIn, type Cell } from './cells';
 import type { SheetActs } from './useSheet';
 
+interface CellRefusalProps {
+    cell: Cell;
+    cellKey: string;
+    acts: SheetActs;
+    format: HoursFormat;
+}
+
 /** Why what was typed is not saved, and what can be done. */
-export function CellRefusal({ cell: { typed }, cellKey, acts }: { cell: Cell; cellKey: string; acts: SheetActs }) {
+export function CellRefusal({ cell, cellKey, acts, format }: CellRefusalProps) {
+    const { typed } = cell;
     if (typed === null || typed.status === 'saving') {
         return null;
     }
@@ -38,7 +47,11 @@ export function CellRefusal({ cell: { typed }, cellKey, acts }: { cell: Cell; ce
                                 acts.choose(cellKey, mine);
                             }}
                         >
-                            {mine ? text.week.choose.mine(typed.wanted.hours ?? text.week.choose.note) : text.week.choose.theirs}
+                            {mine
+                                ? text.week.choose.mine(
+                                      typed.wanted.hours === undefined ? text.week.choose.note : shownIn(cell, format),
+                                  )
+                                : text.week.choose.theirs}
                         </button>
                     ))}
             </div>

@@ -2,6 +2,7 @@ import { shortDay } from '@/lib/days';
 import { text } from '@/lib/text';
 import type { HoursFormat, LineProps } from '@/types/generated/props';
 import { AttentionItem } from '@/ui/Margin';
+import { ReasonField } from '@/ui/ReasonField';
 import { useState } from 'react';
 import { ofKey, shownIn, type Cells } from './cells';
 import type { Corrections } from './useCorrections';
@@ -52,26 +53,15 @@ export function CorrectionForm({ corrections, lines, cells, format }: Correction
                         );
                     })}
                 </ul>
-                <label className="mt-1 flex flex-col gap-0.5">
-                    <span className="text-faded">{copy.reason}</span>
-                    <textarea
-                        rows={2}
-                        maxLength={1000}
-                        value={reason}
-                        aria-invalid={isLacking}
-                        className="field-sizing-content min-h-12 border-b border-edge bg-sheet px-2 py-1"
-                        onChange={(event) => {
-                            setReason(event.target.value);
-                            setLacking(false);
-                        }}
-                        onKeyDown={(event) => {
-                            if (event.key === 'Enter' && !event.shiftKey) {
-                                event.preventDefault();
-                                event.currentTarget.form?.requestSubmit();
-                            }
-                        }}
-                    />
-                </label>
+                <ReasonField
+                    label={copy.reason}
+                    value={reason}
+                    isInvalid={isLacking}
+                    onType={(typed) => {
+                        setReason(typed);
+                        setLacking(false);
+                    }}
+                />
                 {isLacking && (
                     <p role="alert" className="text-brick">
                         {copy.reasonLacks}

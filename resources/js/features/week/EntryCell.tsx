@@ -1,42 +1,35 @@
 import { hoursWithUnit } from '@/lib/hours';
 import { text } from '@/lib/text';
-import type { DayProps, HoursFormat, LineProps, ProposalProps } from '@/types/generated/props';
+import type { LineProps, ProposalProps } from '@/types/generated/props';
+import { CellInput } from '@/ui/grid/CellInput';
+import { useCellRef } from '@/ui/grid/useCellRef';
 import clsx from 'clsx';
-import { memo, type KeyboardEvent } from 'react';
-import { cellKey, isCorrectable, isOpen, minutesOf, shownIn, type Cell } from './cells';
+import { memo } from 'react';
+import { cellKey, mayTypeIn, minutesOf, shownIn, type Cell } from './cells';
 import { CellFigure, correctedTo } from './CellFigure';
-import { CellInput } from './CellInput';
 import { CellSteppers } from './CellSteppers';
+import { useSheetTools, type SheetTools } from './sheetTools';
 
 interface EntryCellProps {
     cell: Cell;
     /** What is pencilled here. */
     proposal: ProposalProps | undefined;
     line: LineProps;
-    day: DayProps;
-    dayName: string;
-    format: HoursFormat;
-    mayRecord: boolean;
-    maySubmit: boolean;
-    /** Other hours that are to be asked for here, as typed. */
-    corrected: string | undefined;
     row: number;
     column: number;
-    isHere: boolean;
-    isSelected: boolean;
-    hasSteppers: boolean;
+    /** Other hours that are to be asked for here, as typed. */
+    corrected: string | undefined;
     /** Letters under which the margin speaks of this cell. */
     marks: string;
-    step: number;
+    isHere: boolean;
+    isSelected: boolean;
     /** What the typing begins with; null while nothing is typed here. */
     typed: string | null;
-    onFinish: (typed: string | null, key: KeyboardEvent | null) => void;
-    onStep: (key: string, minutes: number | null) => void;
 }
 
 /** What the cell is called when it is read out. */
-function nameOf(props: EntryCellProps): string {
-    const { cell, line, dayName, format, proposal } = props;
+function nameOf(props: EntryCellProps, { dayNames, format }: SheetTools): string {
+    const { cell, line, proposal } = props;
     const shown = shownIn(cell, format);
     const pencilled = proposal === undefined ? null : text.week.pencilled(hoursWithUnit(proposal.minutes, format));
     const parts = [
@@ -49,7 +42,7 @@ function nameOf(props: EntryCellProps): string {
         props.marks === '' ? null : text.findings.marked,
     ];
 
-    return text.week.cell(lineName(line), dayName, parts.filter((part) => part !== null).join(', '));
+    return text.week.cell(lineName(line), dayNames[props.column] ?? '', parts.filter((part) => part !== null).join(', '));
 }
 
 function lineName({ taskName, roleName }: LineProps): string {
@@ -58,9 +51,12 @@ function lineName({ taskName, roleName }: LineProps): string {
 
 /** One day of one line: a figure in ink, in pencil, or both. Drawn anew only when something about it has changed. */
 export const EntryCell = memo(function EntryCell(props: EntryCellProps) {
-    const { cell, proposal, line, day, dayName, format, mayRecord, row, column, isHere, typed } = props;
+    const { cell, proposal, line, row, column, isHere, typed } = props;
+    const tools = useSheetTools();
+    const { days, dayNames, format, isNarrow } = tools;
+    const isWorkingDay = days[column]?.isWorkingDay ?? false;
     const shown = shownIn(cell, format);
-    const mayType = (mayRecord && isOpen(line, cell)) || (props.maySubmit && isCorrectable(cell));
+    const mayType = mayTypeIn(tools, cell);
     const isTrouble = cell.typed !== null && cell.typed.status !== 'saving';
     const figure = (
         <CellFigure
@@ -75,37 +71,41 @@ export const EntryCell = memo(function EntryCell(props: EntryCellProps) {
 
     return (
         <td
+            ref={useCellRef(row, column)}
             role="gridcell"
             // While typing, the field inside has the focus.
             tabIndex={typed === null && isHere ? 0 : -1}
             data-place={`${row} ${column}`}
             data-day={column}
-            aria-label={nameOf(props)}
+            aria-label={nameOf(props, tools)}
             aria-readonly={!mayType}
             aria-selected={props.isSelected || isHere}
             aria-invalid={isTrouble}
             title={proposal?.why}
             className={clsx(
                 'h-[1.65rem] scroll-my-16 border-b border-rule p-0 text-end select-none max-md:h-12',
-                !day.isWorkingDay && 'unruled',
-                isTrouble ? 'bg-brick-wash' : props.isSelected ? 'bg-moss-wash' : day.isWorkingDay && mayType && 'bg-sheet',
+                !isWorkingDay && 'unruled',
+                isTrouble ? 'bg-brick-wash' : props.isSelected ? 'bg-moss-wash' : isWorkingDay && mayType && 'bg-sheet',
             )}
         >
             {typed !== null ? (
                 <CellInput
-                    name={text.week.input(lineName(line), dayName)}
+                    name={text.week.input(lineName(line), dayNames[column] ?? '')}
                     first={typed}
-                    isWhole={props.hasSteppers}
-                    onFinish={props.onFinish}
+                    inputMode="decimal"
+                    maxLength={40}
+                    className="bg-sheet px-1.5 text-end"
+                    isWhole={isNarrow}
+                    onFinish={tools.onFinish}
                 />
-            ) : props.hasSteppers && mayType && !isCorrectable(cell) ? (
+            ) : isNarrow && mayType && !cell.saved.isCorrectable ? (
                 <CellSteppers
                     minutes={minutesOf(cell)}
-                    step={props.step}
+                    step={tools.step}
                     name={lineName(line)}
                     isPencilled={proposal !== undefined}
                     onStep={(minutes) => {
-                        props.onStep(cellKey(line.key, day.date), minutes);
+                        tools.onStep(cellKey(line.key, cell.saved.date), minutes);
                     }}
                 >
                     {figure}

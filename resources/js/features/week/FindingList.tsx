@@ -45,7 +45,6 @@ export function FindingList({ findings, letters, onAnswer, whereabouts, onLeave 
                         <p className="pencilled">{finding.cure}</p>
                         {finding.severity === 'explanation' && onAnswer !== undefined && (
                             <NoteField
-                                id={`explanation-${findingKey(finding).replace(/\W/g, '-')}`}
                                 label={finding.explanation === '' ? text.findings.required : text.findings.explanation}
                                 saved={finding.explanation}
                                 onSave={(explanation) => {

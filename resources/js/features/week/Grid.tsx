@@ -1,137 +1,95 @@
-import { fullDay } from '@/lib/days';
 import { text } from '@/lib/text';
-import { useNarrow } from '@/lib/useNarrow';
-import { useStable } from '@/lib/useStable';
-import type { HoursFormat, ProposalProps, WeekProps } from '@/types/generated/props';
+import { GridElements } from '@/ui/grid/useCellRef';
+import { useVirtualRows } from '@/ui/grid/useVirtualRows';
+import { VirtualBody } from '@/ui/grid/VirtualBody';
 import { useMemo } from 'react';
-import { isIn } from './block';
-import { DayTurner } from './DayTurner';
 import { CollapsedRow } from './CollapsedRow';
-import type { Command } from './gridKeys';
+import { DayTurner } from './DayTurner';
 import { GridHead } from './GridHead';
 import { LineRow } from './LineRow';
-import type { Marks } from './findings';
-import { firstsOf, foldedWith } from './rows';
-import type { SheetState } from './sheetState';
+import { rowCursor } from './rowCursor';
+import { firstsOf, type Row } from './rows';
+import { SheetToolsProvider } from './sheetTools';
 import { TotalRows } from './TotalRows';
-import type { Grid as GridState } from './useGrid';
-import { useGridEvents, type Typing } from './useGridEvents';
-import type { SheetActs } from './useSheet';
+import { useGridEvents } from './useGridEvents';
+import { useGridTools } from './useGridTools';
+import type { SheetPage } from './useSheetPage';
 
-interface GridProps {
-    sheet: WeekProps;
-    state: SheetState;
-    grid: GridState;
-    acts: SheetActs;
-    format: HoursFormat;
-    /** What the quick line has understood and not inked yet. */
-    preview: Readonly<Record<string, ProposalProps>>;
-    /** Letters of findings, where they stand. */
-    marks: Marks;
-    typing: Typing | null;
-    /** Other hours that are to be asked for, by cell. */
-    corrected: Readonly<Record<string, string>>;
-    onCorrect: (cell: string, hours: string) => void;
-    onType: (typing: Typing | null) => void;
-    onCommand: (command: Command) => void;
-    onSay: (sentence: string) => void;
-    /** What was typed over the remaining hours of a line's task; null to open only. */
-    onUpdateRemaining: (index: number, typed: string | null) => void;
+/** About how high a row is, with the heading of its project where that stands above it, in pixels. */
+function heightOf(row: Row | undefined): number {
+    return row?.kind === 'line' && row.isFirst ? 53 : 27;
 }
 
 /** Lines by days: one tab stop, arrow keys inside (the WAI-ARIA grid pattern). On a narrow screen, a day at a time. */
-export function Grid(props: GridProps) {
-    const { sheet, state, grid, acts, format, preview, typing } = props;
-    const narrow = useNarrow();
-    const dayNames = useMemo(() => sheet.days.map((day) => fullDay(day.date)), [sheet.days]);
-    const { events, finish, step } = useGridEvents(props);
-    const { place, block, hasBlock } = grid;
-    const isSelected = (row: number) => hasBlock && isIn(block, row, block.left);
-    const collapse = useStable((projectCode: string) => {
-        acts.arrange(state.lines, foldedWith(state.collapsed, projectCode));
-    });
-
-    const firsts = useMemo(() => firstsOf(grid.rows), [grid.rows]);
-    const leaveRemaining = useStable((row: number) => {
-        grid.go({ row, column: sheet.days.length - 1 });
+export function Grid({ page }: { page: SheetPage }) {
+    const { sheet, state, grid, format, preview, typing, marks } = page;
+    const { place, rows } = grid;
+    const tools = useGridTools(page);
+    const events = useGridEvents(page);
+    const firsts = useMemo(() => firstsOf(rows), [rows]);
+    const pencilled = useMemo(() => ({ ...state.proposals, ...preview }), [state.proposals, preview]);
+    const drawn = useVirtualRows({
+        count: rows.length,
+        heightOf: (row) => heightOf(rows[row]),
+        kept: place.row,
+        elements: grid.elements,
     });
 
     return (
-        <>
-            <DayTurner
-                days={sheet.days}
-                column={place.column}
-                onTurn={(column) => {
-                    grid.stay({ ...place, column });
-                }}
-            />
-            <table
-                role="grid"
-                aria-label={text.week.grid}
-                aria-multiselectable
-                data-column={place.column}
-                className="mt-1 w-full table-fixed border-collapse touch-pan-y"
-                {...events}
-            >
-                <GridHead days={sheet.days} format={format} />
-                <tbody>
-                    {grid.rows.map((row, index) =>
-                        row.kind === 'collapsed' ? (
-                            <CollapsedRow
-                                key={row.key}
-                                row={row}
-                                index={index}
-                                days={sheet.days}
-                                dayNames={dayNames}
-                                cells={state.cells}
-                                total={state.totals.projects[row.projectCode] ?? 0}
-                                column={place.row === index ? place.column : null}
-                                format={format}
-                                onUnfold={collapse}
-                            />
-                        ) : (
-                            <LineRow
-                                key={row.key}
-                                line={row.line}
-                                isFirst={row.isFirst}
-                                index={index}
-                                days={sheet.days}
-                                dayNames={dayNames}
-                                cells={state.cells}
-                                proposals={state.proposals}
-                                preview={preview}
-                                marks={props.marks.cells}
-                                lineMarks={props.marks.lines[row.key] ?? ''}
-                                total={state.totals.lines[row.key] ?? 0}
-                                projectTotal={state.totals.projects[row.line.projectCode] ?? 0}
-                                format={format}
-                                mayRecord={sheet.mayRecord}
-                                step={sheet.step}
-                                stepped={narrow ? place.column : null}
-                                here={place.row === index ? place.column : null}
-                                selectedFrom={isSelected(index) ? block.left : null}
-                                selectedTo={isSelected(index) ? block.right : null}
-                                corrected={props.corrected}
-                                maySubmit={sheet.maySubmit}
-                                typed={typing?.row === index ? typing : null}
-                                onFinish={finish}
-                                onStep={step}
-                                onCollapse={collapse}
-                                remaining={firsts.has(row.key) ? state.remaining[row.line.task] : undefined}
-                                onUpdateRemaining={props.onUpdateRemaining}
-                                onLeaveRemaining={leaveRemaining}
-                            />
-                        ),
-                    )}
-                </tbody>
-                <TotalRows
+        <SheetToolsProvider value={tools}>
+            <GridElements value={grid.elements}>
+                <DayTurner
                     days={sheet.days}
-                    expected={sheet.isWhole ? sheet.expected : null}
-                    totals={state.totals}
-                    marks={props.marks.days}
-                    format={format}
+                    column={place.column}
+                    onTurn={(column) => {
+                        grid.stay({ ...place, column });
+                    }}
                 />
-            </table>
-        </>
+                <table
+                    role="grid"
+                    aria-label={text.week.grid}
+                    aria-multiselectable
+                    aria-rowcount={drawn.isVirtual ? rows.length + 2 : undefined}
+                    data-column={place.column}
+                    className="mt-1 w-full table-fixed border-collapse touch-pan-y"
+                    {...events}
+                >
+                    <GridHead days={sheet.days} format={format} />
+                    <VirtualBody drawn={drawn} keyOf={(index) => rows[index]?.key ?? ''}>
+                        {(index) => {
+                            const row = rows[index];
+
+                            return row === undefined ? null : row.kind === 'collapsed' ? (
+                                <CollapsedRow
+                                    row={row}
+                                    index={index}
+                                    cells={state.cells}
+                                    total={state.totals.projects[row.projectCode] ?? 0}
+                                    column={place.row === index ? place.column : null}
+                                />
+                            ) : (
+                                <LineRow
+                                    row={row}
+                                    index={index}
+                                    state={state}
+                                    pencilled={pencilled}
+                                    marks={marks}
+                                    corrected={page.corrections.wanted}
+                                    cursor={rowCursor(grid, typing.typing, index)}
+                                    hasRemaining={firsts.has(row.key)}
+                                />
+                            );
+                        }}
+                    </VirtualBody>
+                    <TotalRows
+                        days={sheet.days}
+                        expected={sheet.isWhole ? sheet.expected : null}
+                        totals={state.totals}
+                        marks={marks.days}
+                        format={format}
+                    />
+                </table>
+            </GridElements>
+        </SheetToolsProvider>
     );
 }

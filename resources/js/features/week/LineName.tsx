@@ -1,7 +1,8 @@
 import { text } from '@/lib/text';
-import type { HoursFormat, LineProps } from '@/types/generated/props';
+import type { LineProps } from '@/types/generated/props';
 import { Hours } from '@/ui/Hours';
 import clsx from 'clsx';
+import { useSheetTools } from './sheetTools';
 
 /** The name of a line: its task, and the role where the person has one. In pencil where only past weeks speak of it. */
 export function LineName({ line, marks }: { line: LineProps; marks: string }) {
@@ -18,22 +19,17 @@ export function LineName({ line, marks }: { line: LineProps; marks: string }) {
     );
 }
 
-interface ProjectRowProps {
-    line: LineProps;
-    minutes: number;
-    format: HoursFormat;
-    onCollapse: (projectCode: string) => void;
-}
-
 /** The heading of a project's lines, with the project's sum. */
-export function ProjectRow({ line, minutes, format, onCollapse }: ProjectRowProps) {
+export function ProjectRow({ line, minutes }: { line: LineProps; minutes: number }) {
+    const { format } = useSheetTools();
+
     return (
         <tr>
             <th scope="rowgroup" colSpan={8} className="truncate pt-1 text-moss max-md:hidden">
-                <Heading line={line} onCollapse={onCollapse} />
+                <Heading line={line} />
             </th>
             <th scope="rowgroup" colSpan={2} className="truncate pt-1 text-moss md:hidden">
-                <Heading line={line} onCollapse={onCollapse} />
+                <Heading line={line} />
             </th>
             <td className="pe-1 pt-1 text-end text-moss max-md:hidden">
                 <Hours minutes={minutes} format={format} />
@@ -43,7 +39,9 @@ export function ProjectRow({ line, minutes, format, onCollapse }: ProjectRowProp
     );
 }
 
-function Heading({ line, onCollapse }: { line: LineProps; onCollapse: (projectCode: string) => void }) {
+function Heading({ line }: { line: LineProps }) {
+    const { onCollapse } = useSheetTools();
+
     return (
         <button
             type="button"

@@ -1,10 +1,12 @@
-import { read } from '@/lib/http';
 import { text } from '@/lib/text';
-import type { TaskOffersProps } from '@/types/generated/props';
-import { useEffect, useId, useState } from 'react';
+import { useStable } from '@/lib/useStable';
+import type { TaskOfferProps } from '@/types/generated/props';
+import { useId, useState } from 'react';
 import { Select } from '@/ui/Select';
+import { lineKey } from './lineKey';
 import { groupedOffers, optionAfter } from './offers';
 import { TaskOption } from './TaskOption';
+import { useTaskOffers } from './useTaskOffers';
 
 interface LineSearchProps {
     address: string;
@@ -14,36 +16,23 @@ interface LineSearchProps {
     onClose: () => void;
 }
 
-const WAIT = 120;
-
 /** Finds a task to add a line for: recent ones first, then one's own, the team's, what is planned for later, and time without a project. */
 export function LineSearch({ address, shown, onAdd, onClose }: LineSearchProps) {
     const list = useId();
     const [search, searchFor] = useState('');
-    const [offers, offer] = useState<TaskOffersProps | null>(null);
     const [at, setAt] = useState(0);
+    const offers = useTaskOffers(
+        address,
+        search,
+        useStable(() => {
+            setAt(0);
+        }),
+    );
     const [role, setRole] = useState<number | null>(null);
     const groups = groupedOffers(shown, offers?.tasks ?? [], search !== '');
     const tasks = groups.flatMap((group) => group.offers);
     const chosen = tasks[Math.min(at, tasks.length - 1)];
-    const lineOf = (task: { task: number; line: string }) => (role === null ? task.line : `${task.task}:${role}`);
-
-    useEffect(() => {
-        let isLate = false;
-        const timer = window.setTimeout(() => {
-            void read<TaskOffersProps>(`${address}/lines`, { search }).then((found) => {
-                if (!isLate && found !== null) {
-                    offer(found);
-                    setAt(0);
-                }
-            });
-        }, WAIT);
-
-        return () => {
-            isLate = true;
-            window.clearTimeout(timer);
-        };
-    }, [address, search]);
+    const lineOf = ({ task, line }: { task: number; line: string }) => (role === null ? line : lineKey({ task, role }));
 
     return (
         <section
@@ -94,34 +83,57 @@ export function LineSearch({ address, shown, onAdd, onClose }: LineSearchProps) 
                 }}
             />
             {offers !== null && tasks.length === 0 && <p className="mt-2 text-faded">{text.week.search.none}</p>}
-            <div id={list} role="listbox" aria-label={text.week.search.found} className="mt-2 max-h-[60vh] overflow-y-auto">
-                {groups.map(({ group, offers: some }) => (
-                    <div
-                        key={group ?? 'found'}
-                        role="group"
-                        aria-label={group === null ? text.week.search.found : text.week.search.groups[group]}
-                    >
-                        {group !== null && (
-                            <p aria-hidden className="mt-1 text-faded">
-                                {text.week.search.groups[group]}
-                            </p>
-                        )}
-                        {some.map((task) => (
-                            <TaskOption
-                                key={task.task}
-                                id={`${list}-${task.task}`}
-                                task={task}
-                                isChosen={task === chosen}
-                                about={[task.chargeCode, shown.has(lineOf(task)) ? text.week.search.shown : null]}
-                                onChoose={() => {
-                                    onAdd(lineOf(task));
-                                }}
-                            />
-                        ))}
-                    </div>
-                ))}
-            </div>
+            <OfferList
+                id={list}
+                groups={groups}
+                chosen={chosen}
+                isShown={(task) => shown.has(lineOf(task))}
+                onChoose={(task) => {
+                    onAdd(lineOf(task));
+                }}
+            />
             {offers !== null && offers.more > 0 && <p className="pencilled mt-1">{text.week.search.more(offers.more)}</p>}
         </section>
+    );
+}
+
+interface OfferListProps {
+    id: string;
+    groups: ReturnType<typeof groupedOffers>;
+    chosen: TaskOfferProps | undefined;
+    /** Whether the sheet has a line for it already. */
+    isShown: (task: TaskOfferProps) => boolean;
+    onChoose: (task: TaskOfferProps) => void;
+}
+
+function OfferList({ id, groups, chosen, isShown, onChoose }: OfferListProps) {
+    return (
+        <div id={id} role="listbox" aria-label={text.week.search.found} className="mt-2 max-h-[60vh] overflow-y-auto">
+            {groups.map(({ group, offers: some }) => (
+                <div
+                    key={group ?? 'found'}
+                    role="group"
+                    aria-label={group === null ? text.week.search.found : text.week.search.groups[group]}
+                >
+                    {group !== null && (
+                        <p aria-hidden className="mt-1 text-faded">
+                            {text.week.search.groups[group]}
+                        </p>
+                    )}
+                    {some.map((task) => (
+                        <TaskOption
+                            key={task.task}
+                            id={`${id}-${task.task}`}
+                            task={task}
+                            isChosen={task === chosen}
+                            about={[task.chargeCode, isShown(task) ? text.week.search.shown : null]}
+                            onChoose={() => {
+                                onChoose(task);
+                            }}
+                        />
+                    ))}
+                </div>
+            ))}
+        </div>
     );
 }

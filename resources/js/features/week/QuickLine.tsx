@@ -3,7 +3,7 @@ import { hoursWithUnit } from '@/lib/hours';
 import { printList } from '@/lib/numbers';
 import { text } from '@/lib/text';
 import type { HoursFormat, QuickReadingProps } from '@/types/generated/props';
-import { useId, useState } from 'react';
+import { useId, useState, type RefObject } from 'react';
 import type { Cells } from './cells';
 import { optionAfter } from './offers';
 import { replacedBy } from './quickLine';
@@ -12,6 +12,7 @@ import type { useQuickLine } from './useQuickLine';
 
 interface QuickLineProps {
     quick: ReturnType<typeof useQuickLine>;
+    field: RefObject<HTMLInputElement | null>;
     cells: Cells;
     format: HoursFormat;
     onInk: (reading: QuickReadingProps) => void;
@@ -38,7 +39,7 @@ function understood(reading: QuickReadingProps, cells: Cells, format: HoursForma
 }
 
 /** One line of text that records time: read while it is typed, shown in pencil, inked by Enter. */
-export function QuickLine({ quick, cells, format, onInk, onLeave }: QuickLineProps) {
+export function QuickLine({ quick, field, cells, format, onInk, onLeave }: QuickLineProps) {
     const id = useId();
     const [at, setAt] = useState(0);
     const { reading } = quick;
@@ -66,7 +67,7 @@ export function QuickLine({ quick, cells, format, onInk, onLeave }: QuickLinePro
                 </label>
                 <input
                     id={`${id}-line`}
-                    data-quick-line
+                    ref={field}
                     role="combobox"
                     aria-expanded={candidates.length > 0}
                     aria-controls={`${id}-tasks`}
@@ -96,15 +97,7 @@ export function QuickLine({ quick, cells, format, onInk, onLeave }: QuickLinePro
                     }}
                 />
             </div>
-            <p id={`${id}-says`} role="status" className="min-h-6 pt-0.5">
-                {reading?.message != null && <span className="text-ochre">{reading.message}</span>}
-                {reading?.message === null && reading.task !== null && (
-                    <span className="pencilled">
-                        {understood(reading, cells, format)} – {text.week.quick.enterInks}
-                    </span>
-                )}
-                {quick.lost !== null && <span className="text-brick">{quick.lost}</span>}
-            </p>
+            <QuickLineSays id={`${id}-says`} quick={quick} cells={cells} format={format} />
             <div id={`${id}-tasks`} role="listbox" aria-label={text.week.search.found} hidden={candidates.length === 0}>
                 {candidates.map((task) => (
                     <TaskOption
@@ -120,5 +113,22 @@ export function QuickLine({ quick, cells, format, onInk, onLeave }: QuickLinePro
                 ))}
             </div>
         </div>
+    );
+}
+
+/** What was understood, or why nothing was. */
+function QuickLineSays({ id, quick, cells, format }: Pick<QuickLineProps, 'quick' | 'cells' | 'format'> & { id: string }) {
+    const { reading } = quick;
+
+    return (
+        <p id={id} role="status" className="min-h-6 pt-0.5">
+            {reading?.message != null && <span className="text-ochre">{reading.message}</span>}
+            {reading?.message === null && reading.task !== null && (
+                <span className="pencilled">
+                    {understood(reading, cells, format)} – {text.week.quick.enterInks}
+                </span>
+            )}
+            {quick.lost !== null && <span className="text-brick">{quick.lost}</span>}
+        </p>
     );
 }

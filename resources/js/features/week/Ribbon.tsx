@@ -18,13 +18,14 @@ function growth({ approved, draft, submitted, returned, expected }: RibbonWeekPr
 /** The weeks in a row: how full each is against what is expected, and what state it is in. */
 export function Ribbon({ sheet, totals, format }: { sheet: WeekProps; totals: TotalsProps; format: HoursFormat }) {
     const row = useRef<HTMLElement>(null);
+    const current = useRef<HTMLAnchorElement>(null);
     const weeks = sheet.ribbon.map((week) => (week.week === sheet.week ? withTotals(week, totals) : week));
     const scale = commonScale(weeks.map(growth));
     const address = (week: string) => (sheet.isOwn ? `/week/${week}` : `/people/${sheet.personCode}/week/${week}`);
 
     useEffect(() => {
-        const here = row.current?.querySelector<HTMLElement>('[aria-current]');
-        if (row.current !== null && here !== null && here !== undefined) {
+        const here = current.current;
+        if (row.current !== null && here !== null) {
             row.current.scrollLeft = here.offsetLeft - (row.current.clientWidth - here.offsetWidth) / 2;
         }
     }, [sheet.week]);
@@ -44,6 +45,7 @@ export function Ribbon({ sheet, totals, format }: { sheet: WeekProps; totals: To
                 return (
                     <Link
                         key={week.week}
+                        ref={here ? current : undefined}
                         href={address(week.week)}
                         aria-current={here ? 'page' : undefined}
                         aria-label={`${text.week.weekLabel(weekNumber(week.week), dayAndMonth(week.monday))}${week.isThisWeek ? `, ${text.week.thisWeek}` : ''}: ${label}`}

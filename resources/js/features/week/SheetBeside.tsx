@@ -1,40 +1,20 @@
 import { CellDetail } from './CellDetail';
-import { clientNotesPencilled } from './clientNotes';
+import { unsavedCount } from './cells';
 import { PencilChoice } from './PencilChoice';
 import { Strokes, WeekRemarks } from './Remarks';
 import { SheetFindings } from './SheetFindings';
-import type { SheetMarginProps } from './sheetMarginProps';
 import { SpanForm } from './SpanForm';
 import { UnsavedList } from './UnsavedList';
+import type { SheetPage } from './useSheetPage';
 
 /** Beside the sheet: the cell that one is on, its day, and the week. */
-export function SheetBeside(props: SheetMarginProps) {
-    const { sheet, state, grid, acts, format, remarks, unsaved, showsAuditTrail, onAuditTrail, onCommand, onClose } = props;
+export function SheetBeside({ page }: { page: SheetPage }) {
+    const { sheet, state, grid, format, remarks, goBack } = page;
     const { here } = grid;
-    const clientNotes = clientNotesPencilled(state.cells);
 
     return (
         <>
-            {here !== null && (
-                <CellDetail
-                    sheet={sheet}
-                    line={here.row.line}
-                    cell={here.cell}
-                    cellKey={here.key}
-                    proposal={state.proposals[here.key]}
-                    clientNotesPencilled={clientNotes.size}
-                    acts={acts}
-                    format={format}
-                    showsAuditTrail={showsAuditTrail}
-                    onAuditTrail={onAuditTrail}
-                    onCommand={onCommand}
-                    onInkClientNotes={() => {
-                        acts.want(clientNotes);
-                    }}
-                    remaining={state.remaining[here.row.line.task]}
-                    onLeave={onClose}
-                />
-            )}
+            {here !== null && <CellDetail page={page} line={here.row.line} cell={here.cell} cellKey={here.key} />}
             {here !== null && remarks.spans !== null && (
                 <SpanForm
                     key={`${here.cell.saved.date} ${remarks.spans.length}`}
@@ -45,8 +25,8 @@ export function SheetBeside(props: SheetMarginProps) {
                 />
             )}
             {/* Before what is found, which comes a moment later and would move it. */}
-            {unsaved > 0 && <UnsavedList state={state} grid={grid} />}
-            <SheetFindings remarks={remarks} grid={grid} mayAnswer={sheet.mayRecord} onLeave={onClose} />
+            {unsavedCount(state.cells) > 0 && <UnsavedList page={page} />}
+            <SheetFindings remarks={remarks} grid={grid} mayAnswer={sheet.mayRecord} onLeave={goBack} />
             <WeekRemarks days={sheet.days} lines={state.lines} cells={state.cells} entered={state.totals.days} format={format} />
             <Strokes />
             {sheet.isOwn && <PencilChoice pencil={sheet.pencil} />}

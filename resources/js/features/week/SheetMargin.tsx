@@ -1,28 +1,28 @@
 import { EstimatePanel } from '@/features/remaining';
 import { text } from '@/lib/text';
 import { Margin } from '@/ui/Margin';
-import { isSaving } from './cells';
+import { isSaving, unsavedCount } from './cells';
 import { CorrectionForm } from './CorrectionForm';
 import { partsOf } from './going';
 import { KeyList } from './KeyList';
 import { LineSearch } from './LineSearch';
 import { RemoveLinePanel } from './RemoveLinePanel';
 import { SheetBeside } from './SheetBeside';
-import type { SheetMarginProps } from './sheetMarginProps';
 import { SubmitPanel } from './SubmitPanel';
+import type { SheetPage } from './useSheetPage';
 
 /** The margin of the sheet: what is being asked, or else remarks on the cell that one is on and on the week. */
-export function SheetMargin(props: SheetMarginProps) {
+export function SheetMargin({ page }: { page: SheetPage }) {
     return (
         <Margin label={text.week.margin}>
-            <Asked {...props} />
-            {props.panel === 'keys' && <KeyList onClose={props.onClose} />}
+            <Asked page={page} />
+            {page.panel === 'keys' && <KeyList onClose={page.goBack} />}
         </Margin>
     );
 }
 
-function Asked(props: SheetMarginProps) {
-    const { sheet, state, grid, acts, format, panel, unsaved, onClose } = props;
+function Asked({ page }: { page: SheetPage }) {
+    const { sheet, state, grid, acts, format, panel, remaining, corrections, goBack } = page;
     const line = grid.here?.row.line;
     if (panel === 'submit') {
         return (
@@ -30,10 +30,10 @@ function Asked(props: SheetMarginProps) {
                 sheet={sheet}
                 totals={state.totals}
                 format={format}
-                unsaved={unsaved}
+                unsaved={unsavedCount(state.cells)}
                 isSaving={isSaving(state.cells)}
                 parts={partsOf(grid)}
-                onClose={onClose}
+                onClose={goBack}
             />
         );
     }
@@ -43,10 +43,10 @@ function Asked(props: SheetMarginProps) {
                 address={sheet.address}
                 shown={new Set(state.lines.map(({ key }) => key))}
                 onAdd={(key) => {
-                    onClose();
+                    goBack();
                     acts.addLine(key);
                 }}
-                onClose={onClose}
+                onClose={goBack}
             />
         );
     }
@@ -57,16 +57,16 @@ function Asked(props: SheetMarginProps) {
                 address={`/people/${sheet.personCode}/tasks/${line.task}/remaining`}
                 taskName={line.taskName}
                 format={format}
-                typed={props.typedRemaining}
+                typed={remaining.typed}
                 onUpdated={({ ofPerson }, sentence) => {
                     if (ofPerson !== null) {
                         acts.estimated(ofPerson);
                     }
-                    if (props.typedRemaining !== null) {
-                        props.onEstimateSaved(sentence);
+                    if (remaining.typed !== null) {
+                        remaining.onSaved(sentence);
                     }
                 }}
-                onClose={onClose}
+                onClose={goBack}
             />
         );
     }
@@ -77,20 +77,20 @@ function Asked(props: SheetMarginProps) {
                 minutes={state.totals.lines[line.key] ?? 0}
                 format={format}
                 onRemove={() => {
-                    onClose();
+                    goBack();
                     acts.removeLine(line.key);
                 }}
-                onClose={onClose}
+                onClose={goBack}
             />
         );
     }
 
     return (
         <>
-            {Object.keys(props.corrections.wanted).length > 0 && (
-                <CorrectionForm corrections={props.corrections} lines={state.lines} cells={state.cells} format={format} />
+            {Object.keys(corrections.wanted).length > 0 && (
+                <CorrectionForm corrections={corrections} lines={state.lines} cells={state.cells} format={format} />
             )}
-            <SheetBeside {...props} />
+            <SheetBeside page={page} />
         </>
     );
 }

@@ -2,17 +2,19 @@ import { text } from '@/lib/text';
 import type { SubmissionProps } from '@/types/generated/props';
 import { useId } from 'react';
 import { findingKey } from './findings';
+import type { SubmissionFields } from './useSubmission';
 
 interface SubmissionFindingsProps {
     summary: SubmissionProps;
     given: Record<string, string>;
     /** Whether what lacks is said, after it was tried. */
     isLacking: boolean;
+    fields: SubmissionFields;
     onSay: (given: Record<string, string>) => void;
 }
 
 /** The findings before submission: what blocks it, what needs an explanation, and what is for information. */
-export function SubmissionFindings({ summary, given, isLacking, onSay }: SubmissionFindingsProps) {
+export function SubmissionFindings({ summary, given, isLacking, fields, onSay }: SubmissionFindingsProps) {
     const id = useId();
     const of = (severity: string) => summary.findings.filter((finding) => finding.severity === severity);
     const [blocks, asks, mentions] = [of('blocking'), of('explanation'), of('information')];
@@ -41,10 +43,12 @@ export function SubmissionFindings({ summary, given, isLacking, onSay }: Submiss
                             <label key={key} className="mt-1 flex flex-col gap-0.5">
                                 <span>{finding.what}</span>
                                 <textarea
+                                    ref={(element) => {
+                                        fields.set(key, element);
+                                    }}
                                     rows={1}
                                     maxLength={1000}
                                     value={explanation}
-                                    data-first={index === 0 && finding.explanation === '' ? true : undefined}
                                     aria-invalid={lacks}
                                     aria-describedby={lacks ? `${id} ${index}` : undefined}
                                     className="field-sizing-content min-h-7 border-b border-edge bg-sheet px-2 py-0.5"

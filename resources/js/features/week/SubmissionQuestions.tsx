@@ -1,16 +1,18 @@
 import { text } from '@/lib/text';
 import type { QuestionProps, SubmissionProps } from '@/types/generated/props';
 import { Select } from '@/ui/Select';
+import type { SubmissionFields } from './useSubmission';
 
 interface SubmissionQuestionsProps {
     summary: SubmissionProps;
     answers: Record<number, string>;
     isLacking: boolean;
+    fields: SubmissionFields;
     onAnswer: (answers: Record<number, string>) => void;
 }
 
 /** The office's questions for the week. */
-export function SubmissionQuestions({ summary, answers, isLacking, onAnswer }: SubmissionQuestionsProps) {
+export function SubmissionQuestions({ summary, answers, isLacking, fields, onAnswer }: SubmissionQuestionsProps) {
     if (summary.questions.length === 0) {
         return null;
     }
@@ -24,6 +26,9 @@ export function SubmissionQuestions({ summary, answers, isLacking, onAnswer }: S
                     question={question}
                     answer={answers[question.id] ?? question.answer}
                     isLacking={isLacking}
+                    field={(element) => {
+                        fields.set(question.id, element);
+                    }}
                     onAnswer={(answer) => {
                         onAnswer({ ...answers, [question.id]: answer });
                     }}
@@ -37,10 +42,11 @@ interface AskedProps {
     question: QuestionProps;
     answer: string;
     isLacking: boolean;
+    field: (element: HTMLElement | null) => void;
     onAnswer: (answer: string) => void;
 }
 
-function Asked({ question, answer, isLacking, onAnswer }: AskedProps) {
+function Asked({ question, answer, isLacking, field, onAnswer }: AskedProps) {
     const lacks = isLacking && question.required && answer.trim() === '';
     const wording = `${question.wording}${question.required ? '' : ` (${text.week.confirm.optional})`}`;
     const choices: (readonly [string, string])[] =
@@ -55,6 +61,7 @@ function Asked({ question, answer, isLacking, onAnswer }: AskedProps) {
         return (
             <div className="mt-1">
                 <Select
+                    field={field}
                     label={wording}
                     value={answer}
                     isInvalid={lacks}
@@ -70,6 +77,7 @@ function Asked({ question, answer, isLacking, onAnswer }: AskedProps) {
         <label className="mt-1 flex flex-col gap-0.5">
             <span>{wording}</span>
             <textarea
+                ref={field}
                 rows={1}
                 maxLength={2000}
                 value={answer}

@@ -1,21 +1,22 @@
 import { shortDay } from '@/lib/days';
 import { text } from '@/lib/text';
 import { AttentionItem } from '@/ui/Margin';
-import { cellKey } from './cells';
-import type { SheetState } from './sheetState';
-import type { Grid } from './useGrid';
+import { cellKey, shownIn } from './cells';
+import type { SheetPage } from './useSheetPage';
 
 const MOST = 8;
 
 /** The values that the server does not have, each with the way to it. */
-export function UnsavedList({ state, grid }: { state: SheetState; grid: Grid }) {
+export function UnsavedList({ page }: { page: SheetPage }) {
+    const { state, grid, format } = page;
     const found = grid.rows.flatMap((row, index) =>
         row.kind === 'collapsed'
             ? []
             : row.line.cells.flatMap(({ date }, column) => {
-                  const typed = state.cells[cellKey(row.key, date)]?.typed ?? null;
+                  const cell = state.cells[cellKey(row.key, date)];
+                  const typed = cell?.typed ?? null;
 
-                  return typed === null || typed.status === 'saving'
+                  return cell === undefined || typed === null || typed.status === 'saving'
                       ? []
                       : [
                             {
@@ -23,7 +24,7 @@ export function UnsavedList({ state, grid }: { state: SheetState; grid: Grid }) 
                                 column,
                                 date,
                                 name: row.line.taskName,
-                                value: typed.wanted.hours ?? text.week.choose.note,
+                                value: typed.wanted.hours === undefined ? text.week.choose.note : shownIn(cell, format),
                             },
                         ];
               }),

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { cellKey, cellsOf, heldOf, isOpen, isSaving, minutesOf, shownIn, unsavedCount, type Cell, type Typed } from './cells';
+import { cellKey, cellsOf, heldOf, isSaving, minutesOf, shownIn, unsavedCount, type Cell, type Typed } from './cells';
 import { cell, line } from './fixtures';
 
 const [monday, tuesday] = ['2026-06-15', '2026-06-16'];
@@ -22,7 +22,7 @@ describe('cells', () => {
         ['what is saved', null, 80, '1.33'],
         ['nothing', null, null, ''],
         ['what was typed, as typed', { wanted: { hours: '1:60' }, status: 'refused', message: '' }, 80, '1:60'],
-        ['whole minutes as the person reads hours', { wanted: { hours: '90m' }, status: 'saving' }, null, '1.5'],
+        ['whole minutes as the person reads hours', { wanted: { hours: 90 }, status: 'saving' }, null, '1.5'],
         ['what is saved while only a note is on its way', { wanted: { note: 'x' }, status: 'saving' }, 80, '1.33'],
         ['that it is being cleared', { wanted: { hours: '' }, status: 'saving' }, 80, ''],
     ])('show %s', (_, typed, minutes, shown) => {
@@ -35,16 +35,16 @@ describe('cells', () => {
         const onItsWay: Cell = { ...held, typed: { wanted: { hours: '2' }, status: 'saving' } };
         expect(heldOf(onItsWay, { hours: '3' }).hours).toBe('2');
         expect(heldOf(held, { note: 'nuts' })).toEqual({ note: 'bolts' });
-        expect(heldOf(held, { hours: '' })).toEqual({ hours: '80m', note: 'bolts', clientNote: '', billable: true });
+        expect(heldOf(held, { hours: '' })).toEqual({ hours: 80, note: 'bolts', clientNote: '', billable: true });
     });
 
     it('know the minutes that are on their way, for the next step', () => {
-        const saving = (hours: string): Cell => ({
+        const saving = (hours: string | number): Cell => ({
             saved: cell(monday, { minutes: 30 }),
             typed: { wanted: { hours }, status: 'saving' },
         });
         expect([
-            minutesOf(saving('45m')),
+            minutesOf(saving(45)),
             minutesOf(saving('')),
             minutesOf(saving('1:30')),
             minutesOf({ saved: cell(monday), typed: null }),
@@ -58,17 +58,5 @@ describe('cells', () => {
 
         expect([unsavedCount(cells('saving')), isSaving(cells('saving'))]).toEqual([0, true]);
         expect([unsavedCount(cells('stored')), isSaving(cells('stored'))]).toEqual([1, false]);
-    });
-
-    it.each([
-        [null, true],
-        ['draft', true],
-        ['returned', true],
-        ['submitted', false],
-        ['approved', false],
-        ['settled', false],
-    ] as const)('in state %s are open: %s', (state, open) => {
-        expect(isOpen(line(1), { saved: cell(monday, { state }), typed: null })).toBe(open);
-        expect(isOpen({ ...line(1), closedBecause: 'closed' }, { saved: cell(monday, { state }), typed: null })).toBe(false);
     });
 });

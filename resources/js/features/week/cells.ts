@@ -1,9 +1,9 @@
 import { typedHours } from '@/lib/hours';
 import type { CellProps, HoursFormat, LineProps } from '@/types/generated/props';
 
-/** What is wanted of a cell; what is not named stays as it is. Hours are as typed. */
+/** What is wanted of a cell; what is not named stays as it is. Hours are a text as typed, or minutes. */
 export interface Wanted {
-    hours?: string;
+    hours?: string | number;
     note?: string;
     clientNote?: string;
     billable?: boolean;
@@ -63,22 +63,12 @@ export function isSaving(cells: Cells): boolean {
     return Object.values(cells).some(({ typed }) => typed?.status === 'saving');
 }
 
-/** Whether something may be written here: on an open line, over nothing, a draft or what was returned. */
-export function isOpen(line: LineProps, { saved }: Cell): boolean {
-    return line.closedBecause === null && (saved.state === null || saved.state === 'draft' || saved.state === 'returned');
-}
-
-/** Whether other hours can be asked for here: on time that is approved or settled. */
-export function isCorrectable({ saved }: Cell): boolean {
-    return saved.state === 'approved' || saved.state === 'settled';
-}
-
 /** Everything that a cell holds or is about to, as it would be wanted again. Minutes are exact, whatever is shown. */
 function heldBy({ saved, typed }: Cell): Required<Wanted> {
     const onItsWay = typed?.status === 'saving' || typed?.status === 'stored' ? typed.wanted : {};
 
     return {
-        hours: saved.minutes === null ? '' : `${saved.minutes}m`,
+        hours: saved.minutes ?? '',
         note: saved.note,
         clientNote: saved.clientNote,
         billable: saved.billable,
@@ -99,18 +89,18 @@ export function heldOf(cell: Cell, wanted: Wanted): Wanted {
 /** The minutes of a cell as far as they are known: those on their way before those that are saved. */
 export function minutesOf({ saved, typed }: Cell): number {
     const asked = typed?.status === 'saving' || typed?.status === 'stored' ? typed.wanted.hours : undefined;
-    const minutes = asked === '' ? '0' : /^(\d+)m$/.exec(asked ?? '')?.[1];
 
-    return minutes === undefined ? (saved.minutes ?? 0) : Number(minutes);
+    return typeof asked === 'number' ? asked : asked === '' ? 0 : (saved.minutes ?? 0);
 }
 
-/** What a cell shows: as typed, or what is saved; whole minutes as the person reads hours. */
+/** What a cell shows: as typed, or what is saved or asked for in minutes, as the person reads hours. */
 export function shownIn({ saved, typed }: Cell, format: HoursFormat): string {
-    const asked = typed?.wanted.hours;
-    if (asked === undefined) {
-        return saved.minutes === null ? '' : typedHours(saved.minutes, format);
-    }
-    const minutes = /^(\d+)m$/.exec(asked)?.[1];
+    const asked = typed?.wanted.hours ?? saved.minutes ?? '';
 
-    return minutes === undefined ? asked : typedHours(Number(minutes), format);
+    return typeof asked === 'number' ? typedHours(asked, format) : asked;
+}
+
+/** Whether something may be typed here: to be saved where the time is open, to be asked for where it is approved or settled. */
+export function mayTypeIn(may: { mayRecord: boolean; maySubmit: boolean }, { saved }: Cell): boolean {
+    return (may.mayRecord && saved.isOpen) || (may.maySubmit && saved.isCorrectable);
 }

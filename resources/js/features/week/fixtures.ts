@@ -9,6 +9,8 @@ export function cell(date: string, given: Partial<CellProps> = {}): CellProps {
         minutes: null,
         version: null,
         state: null,
+        isOpen: true,
+        isCorrectable: false,
         billable: true,
         note: '',
         clientNote: '',

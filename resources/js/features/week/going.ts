@@ -1,13 +1,12 @@
 import { text } from '@/lib/text';
 import { ofKey } from './cells';
+import { ofLine } from './lineKey';
 import type { Part } from './SubmitPanel';
 import type { Grid } from './useGrid';
 import type { Going } from './useSummary';
 
 function placeOf(line: string, date: string | null): Going {
-    const [task = '', role = ''] = line.split(':');
-
-    return { task: Number(task), role: role === '' ? null : Number(role), date };
+    return { ...ofLine(line), date };
 }
 
 /** What can be submitted from where one is: the week, the selection or else the line. */

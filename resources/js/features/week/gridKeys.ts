@@ -1,4 +1,4 @@
-import { movedBy, startsTyping, type GridPlace, type Size } from '@/lib/gridMoves';
+import { movedBy, startsTyping, type GridPlace, type Size } from '@/ui/grid/moves';
 
 export type Scope = 'cell' | 'line' | 'day' | 'all';
 

@@ -31,14 +31,14 @@ const reading: QuickReadingProps = {
 describe('a quick line', () => {
     it('wants its hours on each of its days, with its note', () => {
         expect([...wantedBy({ ...reading, note: 'bolts' }, cells)]).toEqual([
-            [`1: ${monday}`, { hours: '90m', note: 'bolts' }],
-            [`1: ${tuesday}`, { hours: '90m', note: 'bolts' }],
+            [`1: ${monday}`, { hours: 90, note: 'bolts' }],
+            [`1: ${tuesday}`, { hours: 90, note: 'bolts' }],
         ]);
         expect(replacedBy(reading, cells)).toBe(60);
     });
 
     it('adds to what is there where it says so', () => {
-        expect([...wantedBy({ ...reading, adds: true }, cells).values()]).toEqual([{ hours: '150m' }, { hours: '90m' }]);
+        expect([...wantedBy({ ...reading, adds: true }, cells).values()]).toEqual([{ hours: 150 }, { hours: 90 }]);
         expect(replacedBy({ ...reading, adds: true }, cells)).toBeNull();
     });
 

@@ -8,7 +8,7 @@ export function wantedBy({ task, days, minutes, adds, note }: QuickReadingProps,
             const key = cellKey(task?.line ?? '', date);
             const before = adds ? (cells[key]?.saved.minutes ?? 0) : 0;
 
-            return [key, { hours: `${before + minutes}m`, ...(note === '' ? {} : { note }) }] as const;
+            return [key, { hours: before + minutes, ...(note === '' ? {} : { note }) }] as const;
         }),
     );
 }

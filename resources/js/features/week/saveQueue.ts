@@ -2,6 +2,7 @@ import type { Answer } from '@/lib/http';
 import { sentenceIn } from '@/lib/http';
 import type { SavedCellsProps } from '@/types/generated/props';
 import { cellKey, ofKey, type Wanted } from './cells';
+import { ofLine } from './lineKey';
 
 /** Something wanted of a cell, and the version that was seen there. */
 export interface Sending {
@@ -34,9 +35,9 @@ function isPassing(status: number): boolean {
 
 function cellOf({ key, wanted, seen }: Sending): object {
     const { line, date } = ofKey(key);
-    const [task = '', role = ''] = line.split(':');
+    const { hours, ...others } = wanted;
 
-    return { task: Number(task), role: role === '' ? null : Number(role), date, seen, ...wanted };
+    return { ...ofLine(line), date, seen, ...(typeof hours === 'number' ? { minutes: hours } : { hours }), ...others };
 }
 
 /**

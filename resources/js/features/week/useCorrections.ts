@@ -3,6 +3,7 @@ import type { WeekProps } from '@/types/generated/props';
 import { router } from '@inertiajs/react';
 import { useState } from 'react';
 import { ofKey } from './cells';
+import { ofLine } from './lineKey';
 
 export interface Corrections {
     /** What was typed over approved or settled time and not sent yet, by cell. */
@@ -30,9 +31,8 @@ export function useCorrections(sheet: WeekProps): Corrections {
         ask: (reason: string) => {
             const cells = Object.entries(wanted).map(([key, hours]) => {
                 const { line, date } = ofKey(key);
-                const [task = '', role = ''] = line.split(':');
 
-                return { task: Number(task), role: role === '' ? null : Number(role), date, hours };
+                return { ...ofLine(line), date, hours };
             });
             setGoing(true);
             router.post(

@@ -1,12 +1,14 @@
+import { noHistory, redoing, undoing, withAct, type History } from '@/ui/grid/history';
 import { useState } from 'react';
-import { noHistory, redoing, undoing, withAct, type Act, type History } from './history';
+import type { Act } from './act';
 
 /** What was done to each sheet since the page was opened; stored while other weeks are looked at. */
-const histories = new Map<string, History>();
+const histories = new Map<string, History<Act>>();
 
 /** Remembers the acts on one sheet. */
 export function useHistory(address: string) {
-    const step = (found: { act: Act; history: History } | null): Act | null => {
+    const held = () => histories.get(address) ?? noHistory<Act>();
+    const step = (found: { act: Act; history: History<Act> } | null): Act | null => {
         if (found !== null) {
             histories.set(address, found.history);
         }
@@ -15,10 +17,10 @@ export function useHistory(address: string) {
     };
     const [acts] = useState(() => ({
         add: (act: Act) => {
-            histories.set(address, withAct(histories.get(address) ?? noHistory, act));
+            histories.set(address, withAct(held(), act));
         },
-        undo: () => step(undoing(histories.get(address) ?? noHistory)),
-        redo: () => step(redoing(histories.get(address) ?? noHistory)),
+        undo: () => step(undoing(held())),
+        redo: () => step(redoing(held())),
     }));
 
     return acts;

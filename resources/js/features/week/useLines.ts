@@ -4,14 +4,9 @@ import type { PencilledProps } from '@/types/generated/props';
 import { router } from '@inertiajs/react';
 import { useEffect, useRef, type Dispatch } from 'react';
 import { ofKey } from './cells';
+import { ofLine } from './lineKey';
 import { arrangementOf } from './rows';
 import type { SheetChange, SheetState } from './sheetState';
-
-function taskAndRole(line: string): { task: number; role: number | null } {
-    const [task = '', role = ''] = line.split(':');
-
-    return { task: Number(task), role: role === '' ? null : Number(role) };
-}
 
 /** Which lines the sheet has, in which order. The sheet comes anew from the server with each. */
 export function useLines(address: string, state: SheetState, change: Dispatch<SheetChange>) {
@@ -32,16 +27,16 @@ export function useLines(address: string, state: SheetState, change: Dispatch<Sh
     return {
         add: useStable((line: string, then: () => void) => {
             due.current.set(line, then);
-            router.put(`${address}/lines`, { choices: [{ ...taskAndRole(line), date: null, choice: 'added' }] }, stored);
+            router.put(`${address}/lines`, { choices: [{ ...ofLine(line), date: null, choice: 'added' }] }, stored);
         }),
         remove: useStable((line: string, minutes: number) => {
-            router.delete(`${address}/lines`, { ...stored, data: { ...taskAndRole(line), minutes } });
+            router.delete(`${address}/lines`, { ...stored, data: { ...ofLine(line), minutes } });
         }),
         rubOut: useStable((keys: readonly string[], out: boolean) => {
             const choices = keys.map((key) => {
                 const { line, date } = ofKey(key);
 
-                return { ...taskAndRole(line), date, choice: out ? 'rubbed out' : null };
+                return { ...ofLine(line), date, choice: out ? 'rubbed out' : null };
             });
             rubbing.current = rubbing.current.then(async () => {
                 await put(`${address}/lines`, { choices });

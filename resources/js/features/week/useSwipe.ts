@@ -1,11 +1,9 @@
+import { SWIPE } from '@/ui/grid/useGridPointer';
 import { useRef, type TouchEvent } from 'react';
-import type { GridParts } from './useGridEvents';
-
-/** How far a finger goes before it turns the day, in pixels. */
-export const SWIPE = 60;
+import type { Grid } from './useGrid';
 
 /** A finger that goes sideways turns the day. */
-export function useSwipe({ grid, sheet }: GridParts) {
+export function useSwipe({ place, size, stay }: Pick<Grid, 'place' | 'size' | 'stay'>) {
     const start = useRef<{ x: number; y: number } | null>(null);
 
     return {
@@ -19,9 +17,9 @@ export function useSwipe({ grid, sheet }: GridParts) {
                 return;
             }
             const [across, down] = [touch.clientX - start.current.x, touch.clientY - start.current.y];
-            const column = grid.place.column + (across < 0 ? 1 : -1);
-            if (Math.abs(across) >= SWIPE && Math.abs(across) > 2 * Math.abs(down) && column >= 0 && column < sheet.days.length) {
-                grid.stay({ row: grid.place.row, column });
+            const column = place.column + (across < 0 ? 1 : -1);
+            if (Math.abs(across) >= SWIPE && Math.abs(across) > 2 * Math.abs(down) && column >= 0 && column < size.columns) {
+                stay({ row: place.row, column });
             }
         },
     };

@@ -320,12 +320,6 @@ export interface PeriodProps {
     acts: PeriodActProps[];
 }
 
-export interface FoundAssigneeProps {
-    key: string;
-    name: string;
-    isTeam: boolean;
-}
-
 export interface LoadDayProps {
     date: string;
     planned: number;
@@ -351,6 +345,8 @@ export interface PlanAssignmentProps {
     ids: number[];
     assignee: string;
     assigneeName: string;
+    person: string | null;
+    isByDay: boolean;
     role: string | null;
     planned: number;
     startsOn: string;
@@ -381,7 +377,6 @@ export interface PlanProps {
     planned: number;
     compared: number | null;
     tasks: PlanTaskProps[];
-    roles: OptionProps[];
     dates: string[];
     baselineOn: string;
     comparedOn: string | null;
@@ -921,6 +916,8 @@ export interface CellProps {
     minutes: number | null;
     version: number | null;
     state: EntryState | null;
+    isOpen: boolean;
+    isCorrectable: boolean;
     billable: boolean;
     note: string;
     clientNote: string;

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { afterTyping, movedBy, type GridPlace, type Size } from './gridMoves';
+import { afterTyping, movedBy, type GridPlace, type Size } from './moves';
 
 const key = (name: string, held: Partial<{ ctrlKey: boolean; shiftKey: boolean }> = {}) => ({
     key: name,

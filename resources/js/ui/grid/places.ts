@@ -1,4 +1,4 @@
-import type { GridPlace } from '@/lib/gridMoves';
+import type { GridPlace } from './moves';
 
 /** The cell of the grid that an event happened in or on. */
 export function cellAround(target: EventTarget): HTMLElement | null {

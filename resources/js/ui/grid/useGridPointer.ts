@@ -1,8 +1,11 @@
 import { useRef, type PointerEvent } from 'react';
-import type { GridPlace } from '@/lib/gridMoves';
-import { cellAround, placeOf } from './gridPlaces';
-import type { GridParts } from './useGridEvents';
-import { SWIPE } from './useSwipe';
+import type { GridPlace } from './moves';
+import { cellAround, placeOf } from './places';
+import type { GridCursor } from './useGridCursor';
+import type { TypingState } from './useTyping';
+
+/** How far a finger goes before it means something else than the cell, in pixels. */
+export const SWIPE = 60;
 
 interface Pressed {
     place: GridPlace;
@@ -11,12 +14,19 @@ interface Pressed {
     byTouch: boolean;
 }
 
+interface GridPointer {
+    cursor: Pick<GridCursor, 'go' | 'hasBlock'>;
+    typing: TypingState;
+    mayType: (place: GridPlace) => boolean;
+    valueAt: (row: number, column: number) => string;
+}
+
 function isOnControl(target: EventTarget): boolean {
     return target instanceof Element && target.closest('button, input') !== null;
 }
 
 /** A press goes to a cell, a drag selects a block, and a press on the cell one is on opens it; a finger opens it at once. */
-export function usePointer({ grid, typing, onType }: GridParts, mayType: (place: GridPlace) => boolean) {
+export function useGridPointer({ cursor, typing, mayType, valueAt }: GridPointer) {
     const pressed = useRef<Pressed | null>(null);
 
     return {
@@ -34,18 +44,18 @@ export function usePointer({ grid, typing, onType }: GridParts, mayType: (place:
             };
             if (event.shiftKey) {
                 event.preventDefault();
-                grid.go(place, true);
+                cursor.go(place, true);
             }
         },
         onPointerOver: (event: PointerEvent) => {
             const place = placeOf(cellAround(event.target));
             const from = pressed.current;
-            if (place === null || from === null || from.byTouch || event.buttons !== 1 || typing !== null) {
+            if (place === null || from === null || from.byTouch || event.buttons !== 1 || typing.typing !== null) {
                 return;
             }
-            if (grid.hasBlock || place.row !== from.place.row || place.column !== from.place.column) {
+            if (cursor.hasBlock || place.row !== from.place.row || place.column !== from.place.column) {
                 window.getSelection()?.removeAllRanges();
-                grid.go(place, true);
+                cursor.go(place, true);
             }
         },
         onPointerUp: (event: PointerEvent) => {
@@ -59,7 +69,7 @@ export function usePointer({ grid, typing, onType }: GridParts, mayType: (place:
                 to.row === from.place.row && to.column === from.place.column && Math.abs(event.clientX - from.x) < SWIPE;
             if (isStill && (from.hadFocus || from.byTouch) && mayType(to)) {
                 event.preventDefault();
-                onType({ ...to, first: grid.valueAt(to.row, to.column) });
+                typing.begin({ ...to, first: valueAt(to.row, to.column) });
             }
         },
     };

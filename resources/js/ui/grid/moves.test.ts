@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { afterTyping, movedBy, startsTyping } from './gridMoves';
+import { afterTyping, movedBy, startsTyping } from './moves';
 
 const size = { rows: 3, columns: 7 };
 const key = (name: string, modifiers: { ctrlKey?: boolean; shiftKey?: boolean } = {}) => ({

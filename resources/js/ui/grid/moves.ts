@@ -16,8 +16,12 @@ interface Key {
     shiftKey: boolean;
 }
 
-function within({ row, column }: GridPlace, { rows, columns }: Size): GridPlace {
-    return { row: Math.min(Math.max(row, 0), rows - 1), column: Math.min(Math.max(column, 0), columns - 1) };
+/** How far a page key goes, in rows. */
+const PAGE = 20;
+
+/** The place inside the grid that is nearest. */
+export function within({ row, column }: GridPlace, { rows, columns }: Size): GridPlace {
+    return { row: Math.max(0, Math.min(row, rows - 1)), column: Math.max(0, Math.min(column, columns - 1)) };
 }
 
 /** Where an arrow, Home, End or page key leads, or null for any other key. */
@@ -32,6 +36,10 @@ export function movedBy({ key, ctrlKey, metaKey }: Key, { row, column }: GridPla
             return within({ row, column: far ? 0 : column - 1 }, size);
         case 'ArrowRight':
             return within({ row, column: far ? size.columns : column + 1 }, size);
+        case 'PageUp':
+            return within({ row: row - PAGE, column }, size);
+        case 'PageDown':
+            return within({ row: row + PAGE, column }, size);
         case 'Home':
             return within({ row: far ? 0 : row, column: 0 }, size);
         case 'End':

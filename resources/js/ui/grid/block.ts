@@ -1,4 +1,4 @@
-import type { GridPlace, Size } from '@/lib/gridMoves';
+import type { GridPlace, Size } from './moves';
 
 /** Rows and columns from the first to the last, both included. */
 export interface Block {

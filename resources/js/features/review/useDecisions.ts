@@ -1,0 +1,33 @@
+import type { WaitingSheetProps } from '@/types/generated/props';
+import { router } from '@inertiajs/react';
+import { useState } from 'react';
+import { cellsOf } from './taken';
+
+/** Deciding and taking back, one act at a time. */
+export function useDecisions(takenOf: (sheet: WaitingSheetProps) => ReadonlySet<number>, onDone: () => void) {
+    const [isGoing, setGoing] = useState(false);
+    const finish = {
+        preserveScroll: true,
+        preserveState: true,
+        onFinish: () => {
+            setGoing(false);
+            onDone();
+        },
+    } as const;
+
+    return {
+        isGoing,
+        decide: (sheet: WaitingSheetProps, decision: 'approve' | 'return', comment: string) => {
+            const taken = takenOf(sheet);
+            const entries = cellsOf(sheet.lines).flatMap(({ id, version }) => (taken.has(id) ? [{ id, version }] : []));
+            if (entries.length > 0 && !isGoing) {
+                setGoing(true);
+                router.post('/review/decisions', { decision, comment, entries }, finish);
+            }
+        },
+        undo: (decision: number) => {
+            setGoing(true);
+            router.delete(`/review/decisions/${decision}`, finish);
+        },
+    };
+}

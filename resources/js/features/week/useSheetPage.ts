@@ -1,0 +1,92 @@
+import { useStable } from '@/lib/useStable';
+import type { HoursFormat, QuickReadingProps, TotalsProps, WeekProps } from '@/types/generated/props';
+import { useEffect, useMemo, useRef, useState } from 'react';
+import { marksOf } from './findings';
+import type { Panel } from './commands';
+import type { Command } from './gridKeys';
+import { previewOf, wantedBy } from './quickLine';
+import { useCommands } from './useCommands';
+import { useCorrections } from './useCorrections';
+import { useGrid } from './useGrid';
+import { usePageKeys } from './usePageKeys';
+import { useQuickLine } from './useQuickLine';
+import { useRemainingCell } from './useRemainingCell';
+import { useRemarks } from './useRemarks';
+import { useSheet } from './useSheet';
+import { useSheetTyping } from './useSheetTyping';
+
+/** Everything that happens on the page of one week: its sheet, the grid, the margin and the quick line. */
+export function useSheetPage(sheet: WeekProps, format: HoursFormat, onTotals: (totals: TotalsProps) => void) {
+    const { state, acts } = useSheet(sheet);
+    useEffect(() => {
+        onTotals(state.totals);
+    }, [onTotals, state.totals]);
+    const grid = useGrid(sheet, state, format);
+    const remarks = useRemarks(sheet, state);
+    const quick = useQuickLine(sheet.address);
+    const corrections = useCorrections(sheet);
+    const typing = useSheetTyping(grid, state, acts, corrections.want);
+    const [panel, open] = useState<Panel>('cell');
+    const [said, say] = useState('');
+    const [showsAuditTrail, showAuditTrail] = useState(false);
+    const [quickField, teamNote] = [useRef<HTMLInputElement>(null), useRef<HTMLTextAreaElement>(null)];
+    const remaining = useRemainingCell(grid, open, say);
+    const run = useCommands({
+        sheet,
+        state,
+        grid,
+        acts,
+        correct: corrections.want,
+        open,
+        say,
+        type: (first) => {
+            typing.begin({ ...grid.place, first: first ?? grid.valueAt(grid.place.row, grid.place.column) });
+        },
+        write: (part) => {
+            open('cell');
+            if (part === 'auditTrail') {
+                showAuditTrail(!showsAuditTrail);
+            } else {
+                teamNote.current?.focus();
+            }
+        },
+    });
+    const command = useStable((asked: Command) => {
+        say('');
+        run(asked);
+    });
+    usePageKeys({
+        onCommand: command,
+        onHelp: () => {
+            open(panel === 'keys' ? 'cell' : 'keys');
+        },
+        onQuickLine: () => {
+            quickField.current?.focus();
+        },
+    });
+
+    return {
+        ...{ sheet, format, state, acts, grid, remarks, quick, corrections, typing, remaining },
+        ...{ panel, open, said, say, showsAuditTrail, showAuditTrail, quickField, teamNote, command },
+        marks: useMemo(() => marksOf(remarks.findings), [remarks.findings]),
+        preview: useMemo(() => previewOf(quick.reading), [quick.reading]),
+        /** Back to the cell that one was on. */
+        goBack: () => {
+            remaining.forget();
+            open('cell');
+            grid.go(grid.place);
+        },
+        /** Inks what the quick line has understood, on a line of its own where the sheet has none yet. */
+        inkReading: (reading: QuickReadingProps) => {
+            const wanted = wantedBy(reading, state.cells);
+            const line = reading.task?.line ?? '';
+            if (state.lines.some(({ key }) => key === line)) {
+                acts.want(wanted);
+            } else {
+                acts.addLine(line, wanted);
+            }
+        },
+    };
+}
+
+export type SheetPage = ReturnType<typeof useSheetPage>;

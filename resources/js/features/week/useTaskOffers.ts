@@ -1,0 +1,29 @@
+import { read } from '@/lib/http';
+import type { TaskOffersProps } from '@/types/generated/props';
+import { useEffect, useState } from 'react';
+
+const WAIT = 120;
+
+/** The tasks that the server offers for what is typed; null until it has answered. */
+export function useTaskOffers(address: string, search: string, onFound: () => void): TaskOffersProps | null {
+    const [offers, offer] = useState<TaskOffersProps | null>(null);
+
+    useEffect(() => {
+        let isLate = false;
+        const timer = window.setTimeout(() => {
+            void read<TaskOffersProps>(`${address}/lines`, { search }).then((found) => {
+                if (!isLate && found !== null) {
+                    offer(found);
+                    onFound();
+                }
+            });
+        }, WAIT);
+
+        return () => {
+            isLate = true;
+            window.clearTimeout(timer);
+        };
+    }, [address, search, onFound]);
+
+    return offers;
+}
