@@ -29,9 +29,17 @@ export default defineConfig(
         },
     },
     {
-        files: ['resources/js/{features,ui}/**'],
+        files: ['resources/js/{features,ui,lang}/**'],
         ignores: ['**/*.test.*'],
         rules: {
+            // Addresses come from the names of routes.
+            'no-restricted-syntax': [
+                'error',
+                ...['Literal[value=/^\\u002f[a-z]{2}/]', 'TemplateElement[value.raw=/^\\u002f[a-z]{2}/]'].map((selector) => ({
+                    selector,
+                    message: 'Take the address from route().',
+                })),
+            ],
             // What a component wants to focus or measure it holds by a ref of its own.
             'no-restricted-properties': [
                 'error',

@@ -62,7 +62,7 @@ Route::middleware('auth')->group(static function (): void {
     Route::delete('/timesheets/recorders/{person:code}', [TimesheetsController::class, 'destroy'])->name('timesheets.unname');
 
     Route::get('/', [WeekController::class, 'current'])->name('home');
-    Route::get('/week', [WeekController::class, 'current']);
+    Route::get('/week', [WeekController::class, 'current'])->name('week.current');
     Route::get('/week/{week}', [WeekController::class, 'show'])->name('week');
 
     Route::prefix('/people/{person:code}/week/{week}')->group(static function (): void {

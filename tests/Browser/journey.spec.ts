@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { cell, goTo, signIn } from './people';
+import { cell, goTo, notices, signIn } from './people';
 
 test('hours typed by keyboard are submitted, approved by the manager, and move the project at once', async ({ browser }) => {
     const member = await (await browser.newContext()).newPage();
@@ -28,7 +28,7 @@ test('hours typed by keyboard are submitted, approved by the manager, and move t
     await expect(member.getByRole('heading', { name: 'Submit week 25?' })).toBeVisible();
     await expect(member.getByRole('button', { name: /^Submit \d/ })).toBeFocused();
     await member.keyboard.press('Enter');
-    await expect(member.getByText(/h submitted\./)).toBeVisible();
+    await expect(notices(member).getByText(/h submitted\./)).toBeVisible();
     await expect(cell(member, 'Rotation bearing', 'Thursday 18 June')).toHaveAccessibleName(/: 1\.5, submitted$/);
 
     await manager.goto('/review');
@@ -41,7 +41,7 @@ test('hours typed by keyboard are submitted, approved by the manager, and move t
     // What approving would do stands beside it before it is done.
     await expect(manager.getByRole('heading', { name: 'If you approve this' })).toBeVisible();
     await manager.keyboard.press('a');
-    await expect(manager.getByText(/^Approved: /)).toBeVisible();
+    await expect(notices(manager).getByText(/^Approved: /)).toBeVisible();
 
     await manager.goto('/projects/LANTERN');
     const after = Number((await forecast.innerText()).replace(',', ''));
@@ -56,10 +56,10 @@ test('what is submitted can be taken back, and a returned line carries its comme
     await member.goto('/week/2026-W24');
     await member.getByRole('button', { name: /^Take back/ }).focus();
     await member.keyboard.press('Enter');
-    await expect(member.getByText(/taken back\. They are drafts again\./)).toBeVisible();
+    await expect(notices(member).getByText(/taken back\. They are drafts again\./)).toBeVisible();
     await member.getByRole('button', { name: 'Submit week…' }).click();
     await member.getByRole('button', { name: /^Submit \d/ }).click();
-    await expect(member.getByText(/h submitted\./)).toBeVisible();
+    await expect(notices(member).getByText(/h submitted\./)).toBeVisible();
 
     const manager = await (await browser.newContext()).newPage();
     await signIn(manager, 'idris.calloway');
@@ -88,7 +88,7 @@ test('what is submitted can be taken back, and a returned line carries its comme
     await manager.getByRole('button', { name: 'Save phrase' }).click();
     await expect(manager.getByRole('list', { name: 'Saved phrases' }).getByText('Which prism?')).toBeVisible();
     await manager.getByLabel('Comment (required)').press('Control+Enter');
-    await expect(manager.getByText(/^Returned: .* in one entry\.$/)).toBeVisible();
+    await expect(notices(manager).getByText(/^Returned: .* in one entry\.$/)).toBeVisible();
 
     await member.goto('/week/2026-W24');
     const returned = member.getByRole('gridcell', { name: /returned$/ });

@@ -62,3 +62,8 @@ export async function pick(page: Page, field: string, typed: string, expected: s
     await input.press('Enter');
     await expect(input).toHaveValue(expected);
 }
+
+/** What the page says was just done. */
+export function notices(page: Page) {
+    return page.getByRole('region', { name: /^Notices/ });
+}

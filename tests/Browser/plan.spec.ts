@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
-import { choose, goTo, paste, pick, signIn } from './people';
+import { choose, goTo, notices, paste, pick, signIn } from './people';
 
 /** A cell of the plan by its column and what row it is of. */
 function planCell(page: Page, column: string, of: string) {
@@ -113,14 +113,14 @@ test('a newcomer plans a small project with three people, and a week of it is re
     await goTo(bram, 'Strip the slates', 'Monday 15 June');
     await bram.keyboard.press('Control+Enter');
     await bram.getByRole('button', { name: 'Submit 12 h' }).press('Enter');
-    await expect(bram.getByText('12 h submitted.')).toBeVisible();
+    await expect(notices(bram).getByText('12 h submitted.')).toBeVisible();
     await nell.goto('/review?open=bram.holm');
     await nell
         .getByRole('region', { name: 'Bram Holm, week 25' })
         .getByRole('rowheader', { name: /Strip the slates/ })
         .focus();
     await nell.keyboard.press('a');
-    await expect(nell.getByText('Approved: 12 h in 2 entries.')).toBeVisible();
+    await expect(notices(nell).getByText('Approved: 12 h in 2 entries.')).toBeVisible();
     await nell.goto('/projects/GULL-TOWER');
     await nell.getByRole('link', { name: /^Actual 12\sh, Strip the slates:/ }).press('Enter');
     const margin = nell.getByRole('complementary', { name: 'Figure details' });
@@ -158,7 +158,7 @@ test('a remaining estimate waits for the project manager, who sees what it would
     await page.getByRole('button', { name: 'Save estimate' }).press('Enter');
     await expect(page.getByText('Estimate saved; it takes effect immediately.')).toBeVisible();
     await expect(page.getByRole('link', { name: /^Remaining 20\sh, Lorne Whitby, Flow model/ })).toBeVisible();
-    await page.getByRole('button', { name: 'Show as table' }).press('Enter');
+    await page.getByRole('tab', { name: 'Table' }).click();
     await expect(
         page.getByRole('region', { name: 'Progress by week' }).getByRole('columnheader', { name: 'Forecast to date' }),
     ).toBeVisible();

@@ -34,8 +34,7 @@ export function pseudo(language: unknown): unknown {
 
     const turned = (value: unknown, keep: string[]): unknown => {
         if (typeof value === 'string') {
-            // Addresses stand in the language only so that a list has its links beside its labels.
-            return value.startsWith('/') && value.length > 1 ? value : spoken(value, keep);
+            return spoken(value, keep);
         }
         if (typeof value === 'function') {
             return (...parts: unknown[]) => turned((value as (...all: unknown[]) => unknown)(...parts), parts.flatMap(given));

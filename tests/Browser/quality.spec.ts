@@ -39,7 +39,7 @@ for (const theme of ['light', 'dark'] as const) {
             await signIn(page, 'pilar.duncombe');
             const menu = page.getByRole('button', { name: 'Account: Pilar Duncombe' });
             await menu.press('Enter');
-            await expect(page.getByLabel('Hours format')).toBeFocused();
+            await expect(page.getByRole('radio', { name: '1.5', exact: true })).toBeFocused();
             expect(await findings(page)).toEqual([]);
             await page.keyboard.press('Escape');
             await expect(menu).toBeFocused();
@@ -151,7 +151,7 @@ for (const theme of ['light', 'dark'] as const) {
                 expect(await findings(page), address).toEqual([]);
             }
             await page.goto('/projects/WEIR');
-            await page.getByRole('button', { name: 'Show as table' }).press('Enter');
+            await page.getByRole('tab', { name: 'Table' }).click();
             await page.getByRole('link', { name: /^Remaining .*Gideon Park, Dams and boards/ }).press('Enter');
             await page.getByRole('button', { name: 'Update estimate' }).press('Enter');
             await expect(page.getByRole('textbox', { name: 'Remaining hours' })).toBeVisible();

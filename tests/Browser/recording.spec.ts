@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
-import { cell, choose, goTo, paste, signIn } from './people';
+import { cell, choose, goTo, notices, paste, signIn } from './people';
 
 /** Presses keys one by one and counts them. */
 function counting(page: Page) {
@@ -47,12 +47,12 @@ test('a week of eight lines whose plan is right is recorded and submitted in a f
     await keys.press('Control+Enter');
     await expect(page.getByRole('button', { name: 'Submit 36 h' })).toBeFocused();
     await keys.press('Enter');
-    await expect(page.getByText('36 h submitted.')).toBeVisible();
+    await expect(notices(page).getByText('36 h submitted.')).toBeVisible();
     await expect(page.getByRole('gridcell', { name: /, submitted$/ })).toHaveCount(38);
     test.info().annotations.push({ type: 'key presses', description: `${keys.pressed.length}: ${keys.pressed.join(' ')}` });
     expect(keys.pressed.length).toBeLessThan(40);
     await page.getByRole('button', { name: /^Take back/ }).click();
-    await expect(page.getByText(/taken back/)).toBeVisible();
+    await expect(notices(page).getByText(/taken back/)).toBeVisible();
 });
 
 test.describe('pencil', () => {

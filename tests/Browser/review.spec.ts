@@ -1,5 +1,5 @@
 import { expect, test, type Browser, type Page } from '@playwright/test';
-import { cell, choose, goTo, pick, signIn } from './people';
+import { cell, choose, goTo, notices, pick, signIn } from './people';
 
 async function signedIn(browser: Browser, code: string): Promise<Page> {
     const page = await (await browser.newContext()).newPage();
@@ -17,7 +17,7 @@ test('a week is submitted, one cell returned, that one fixed, and all of it appr
     await expect(ivo.getByRole('radio', { name: 'The whole week' })).toBeChecked();
     await expect(remarks(ivo).getByRole('row', { name: /^To Una Sedge 16/ })).toBeVisible();
     await ivo.getByRole('button', { name: 'Submit 16 h' }).press('Enter');
-    await expect(ivo.getByText('16 h submitted.')).toBeVisible();
+    await expect(notices(ivo).getByText('16 h submitted.')).toBeVisible();
     await goTo(ivo, 'Armour stone', 'Monday 15 June');
     await expect(remarks(ivo).getByText('Waiting for Una Sedge.')).toBeVisible();
 
@@ -32,15 +32,15 @@ test('a week is submitted, one cell returned, that one fixed, and all of it appr
     await una.keyboard.press('r');
     await una.getByLabel('Comment (required)').fill('Was the slipway in it?');
     await una.keyboard.press('Control+Enter');
-    await expect(una.getByText('Returned: 8 h in one entry.')).toBeVisible();
+    await expect(notices(una).getByText('Returned: 8 h in one entry.')).toBeVisible();
     // A second thought: undone, and returned again; Monday is still left out.
-    await una.getByRole('button', { name: 'Undo' }).click();
-    await expect(una.getByText('Undone: 8 h waiting again.')).toBeVisible();
+    await notices(una).getByRole('button', { name: 'Undo' }).click();
+    await expect(notices(una).getByText('Undone: 8 h waiting again.')).toBeVisible();
     await expect(sheet.getByText('1 of 2 entries selected')).toBeVisible();
     await una.keyboard.press('r');
     await una.getByLabel('Comment (required)').fill('Was the slipway in it?');
     await una.keyboard.press('Control+Enter');
-    await expect(una.getByText('Returned: 8 h in one entry.')).toBeVisible();
+    await expect(notices(una).getByText('Returned: 8 h in one entry.')).toBeVisible();
 
     await ivo.goto('/messages');
     await ivo.getByRole('link', { name: 'Una Sedge returned 8 h in week 25: “Was the slipway in it?”' }).click();
@@ -51,12 +51,12 @@ test('a week is submitted, one cell returned, that one fixed, and all of it appr
     await expect(ivo.getByText('All changes saved.')).toBeVisible();
     await ivo.keyboard.press('Control+Enter');
     await ivo.getByRole('button', { name: 'Submit 6 h' }).press('Enter');
-    await expect(ivo.getByText('6 h submitted.')).toBeVisible();
+    await expect(notices(ivo).getByText('6 h submitted.')).toBeVisible();
 
     await una.goto('/review?open=ivo.marl');
     await expect(una.getByRole('complementary', { name: 'Remarks' }).getByText('Approved 40 h → 54 h')).toBeVisible();
     await una.keyboard.press('a');
-    await expect(una.getByText('Approved: 14 h in 2 entries.')).toBeVisible();
+    await expect(notices(una).getByText('Approved: 14 h in 2 entries.')).toBeVisible();
     await ivo.reload();
     await expect(cell(ivo, 'Armour stone', 'Tuesday 16 June')).toHaveAccessibleName(/: 6, approved/);
 });
@@ -72,14 +72,14 @@ test('approved time is corrected by asking, and the audit trail has the earlier 
     await expect(ivo.getByText('Enter a reason so that your approver can decide.')).toBeVisible();
     await ivo.getByLabel('Reason').fill('An hour was the ferry');
     await ivo.keyboard.press('Enter');
-    await expect(ivo.getByText('The correction is waiting for your approver.')).toBeVisible();
+    await expect(notices(ivo).getByText('The correction is waiting for your approver.')).toBeVisible();
     await expect(cell(ivo, 'Armour stone', 'Monday 8 June')).toHaveAccessibleName(/: 8, approved, correction to 7 proposed$/);
 
     const una = await signedIn(browser, 'una.sedge');
     await una.goto('/review');
     await expect(una.getByText('If accepted: −1')).toBeVisible();
     await una.getByRole('button', { name: 'Accept' }).click();
-    await expect(una.getByText('One correction accepted. The audit trail has the earlier value.')).toBeVisible();
+    await expect(notices(una).getByText('One correction accepted. The audit trail has the earlier value.')).toBeVisible();
 
     await ivo.goto('/week/2026-W24');
     await expect(cell(ivo, 'Armour stone', 'Monday 8 June')).toHaveAccessibleName(/: 7, approved$/);
@@ -108,14 +108,14 @@ test('a stand-in approves a line that was submitted alone, and every decision sa
     await ivo.keyboard.press('Control+Enter');
     await ivo.getByRole('radio', { name: 'Only Slipway' }).check();
     await ivo.getByRole('button', { name: 'Submit 2 h' }).click();
-    await expect(ivo.getByText('2 h submitted.')).toBeVisible();
+    await expect(notices(ivo).getByText('2 h submitted.')).toBeVisible();
     await expect(cell(ivo, 'Armour stone', 'Thursday 18 June')).toHaveAccessibleName(/: 4, draft/);
 
     const per = await signedIn(browser, 'per.knoll');
     await per.goto('/review');
     await expect(per.getByText('You are standing in for Una Sedge.')).toBeVisible();
     await per.getByRole('button', { name: /^Approve all in order: 2 h in one entry/ }).press('Enter');
-    await expect(per.getByText('Approved: 2 h in one entry.')).toBeVisible();
+    await expect(notices(per).getByText('Approved: 2 h in one entry.')).toBeVisible();
 
     await ivo.reload();
     await goTo(ivo, 'Slipway', 'Thursday 18 June');
@@ -175,7 +175,7 @@ test('a rule that the office sets is found while typing, needs an explanation, a
         await field.fill('The tide was right');
     }
     await ivo.getByRole('button', { name: /^Submit \d/ }).click();
-    await expect(ivo.getByText(/h submitted\./)).toBeVisible();
+    await expect(notices(ivo).getByText(/h submitted\./)).toBeVisible();
 
     const una = await signedIn(browser, 'una.sedge');
     await una.goto('/review?show=attention');

@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
-import { cell, choose, goTo, signIn } from './people';
+import { cell, goTo, signIn } from './people';
 
 const line = 'Training';
 
@@ -113,9 +113,9 @@ test.describe('the grid', () => {
         await type(page, 'Tuesday 16 June', '80m');
         await expect(cell(page, line, 'Tuesday 16 June')).toHaveText('1.33');
         await page.getByRole('button', { name: /^Account:/ }).click();
-        await choose(page, 'Hours format', 'Hours and minutes, 1:30');
+        await page.getByRole('radio', { name: '1:30', exact: true }).press('Enter');
         await expect(cell(page, line, 'Tuesday 16 June')).toHaveText('1:20');
-        await choose(page, 'Hours format', 'Decimal, 1.5');
+        await page.getByRole('radio', { name: '1.5', exact: true }).press('Enter');
         await page.keyboard.press('Escape');
         await expect(cell(page, line, 'Tuesday 16 June')).toHaveText('1.33');
         await goTo(page, line, 'Tuesday 16 June');

@@ -6,6 +6,7 @@ namespace App\Http\Middleware;
 
 use App\Approval\Waiting;
 use App\Http\HeaderCounts;
+use App\Http\Props\DoneProps;
 use App\Http\Props\SignedInProps;
 use App\Models\Person;
 use App\Models\Project;
@@ -14,6 +15,7 @@ use App\Support\Language\ReaderLanguage;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Number;
+use Illuminate\Support\Str;
 use Inertia\Middleware;
 
 /** What every page is given. */
@@ -36,7 +38,7 @@ final class HandleInertiaRequests extends Middleware
             'today' => $this->today->in($person instanceof Person ? $person->timezone ?? 'UTC' : 'UTC')->toString(),
             // Worked out only for pages: saving a cell shows none.
             'signedIn' => fn (): ?SignedInProps => $person instanceof Person ? $this->signedIn($person) : null,
-            'message' => $request->session()->get('message'),
+            'done' => self::done($request),
             'refusal' => $request->session()->get('refusal'),
         ];
     }
@@ -46,7 +48,15 @@ final class HandleInertiaRequests extends Middleware
     {
         $theme = $request->cookie(self::THEME_COOKIE);
 
-        return ['theme' => in_array($theme, ['light', 'dark'], true) ? $theme : 'system', 'locale' => Number::defaultLocale(), 'signedIn' => null, 'message' => null, 'refusal' => null];
+        return ['theme' => in_array($theme, ['light', 'dark'], true) ? $theme : 'system', 'locale' => Number::defaultLocale(), 'signedIn' => null, 'done' => null, 'refusal' => null];
+    }
+
+    private static function done(Request $request): ?DoneProps
+    {
+        $sentence = $request->session()->get('message');
+        $undo = $request->session()->get('undo');
+
+        return is_string($sentence) ? new DoneProps(Str::random(8), $sentence, is_string($undo) ? $undo : null) : null;
     }
 
     private function signedIn(Person $person): SignedInProps

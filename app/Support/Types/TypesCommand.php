@@ -11,11 +11,11 @@ final class TypesCommand extends Command
 {
     use WritesErrors;
 
-    private const FILE = 'resources/js/types/generated/props.ts';
+    private const FOLDER = 'resources/js/types/generated/';
 
-    protected $signature = 'moss:types {--check : write nothing; fail if the file is out of date}';
+    protected $signature = 'moss:types {--check : write nothing; fail if a file is out of date}';
 
-    protected $description = 'Write the TypeScript types of page props';
+    protected $description = 'Write the TypeScript types of page props, and the addresses of routes';
 
     protected $help = <<<'HELP'
         Examples:
@@ -23,17 +23,19 @@ final class TypesCommand extends Command
           php artisan moss:types --check
         HELP;
 
-    public function handle(TypeScriptTypes $types): int
+    public function handle(TypeScriptTypes $types, TypeScriptRoutes $routes): int
     {
-        $written = $types->of($this->classes());
-        $path = base_path(self::FILE);
-        if ($this->option('check') !== true) {
-            file_put_contents($path, $written);
-
-            return self::SUCCESS;
+        $outdated = [];
+        foreach (['props.ts' => $types->of($this->classes()), 'routes.ts' => $routes->written()] as $file => $written) {
+            $path = base_path(self::FOLDER.$file);
+            if ($this->option('check') !== true) {
+                file_put_contents($path, $written);
+            } elseif (! is_file($path) || file_get_contents($path) !== $written) {
+                $outdated[] = self::FOLDER.$file;
+            }
         }
-        if (! is_file($path) || file_get_contents($path) !== $written) {
-            $this->complain(self::FILE.' is not up to date. Run: php artisan moss:types');
+        if ($outdated !== []) {
+            $this->complain(implode(' and ', $outdated).' not up to date. Run: php artisan moss:types');
 
             return self::FAILURE;
         }

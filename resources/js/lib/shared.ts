@@ -1,4 +1,4 @@
-import type { HoursFormat, SignedInProps } from '@/types/generated/props';
+import type { DoneProps, HoursFormat, SignedInProps } from '@/types/generated/props';
 import { usePage } from '@inertiajs/react';
 
 interface Shared {
@@ -7,7 +7,8 @@ interface Shared {
     /** The day it is where the reader is. */
     today: string;
     signedIn: SignedInProps | null;
-    message: string | null;
+    /** What was just done. */
+    done: DoneProps | null;
     refusal: string | null;
 }
 

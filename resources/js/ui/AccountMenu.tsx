@@ -1,3 +1,4 @@
+import { route } from '@/lib/route';
 import { text } from '@/lib/text';
 import type { SignedInProps } from '@/types/generated/props';
 import { Link } from '@inertiajs/react';
@@ -32,10 +33,10 @@ export function AccountMenu({ person }: { person: SignedInProps }) {
                 {person.languages.length > 1 && <LanguageChoice chosen={person.language} languages={person.languages} />}
                 <ThemeChoice />
                 <p className="mt-1 flex flex-wrap justify-between gap-3">
-                    <Link href="/messages#notifications" className="act-quiet">
+                    <Link href={`${route('messages')}#notifications`} className="act-quiet">
                         {copy.notifications}
                     </Link>
-                    <Link href="/sign-out" method="post" as="button" className="act-quiet">
+                    <Link href={route('sign-out')} method="post" as="button" className="act-quiet">
                         {text.signOut}
                     </Link>
                 </p>

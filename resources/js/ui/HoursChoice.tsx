@@ -1,6 +1,6 @@
 import { text } from '@/lib/text';
 import type { HoursFormat } from '@/types/generated/props';
-import { Choice } from './Choice';
+import { ToggleGroup } from './ToggleGroup';
 import { savePreference } from './savePreference';
 
 /** How the person reads hours, on every device. */
@@ -8,7 +8,7 @@ export function HoursChoice({ chosen }: { chosen: HoursFormat }) {
     const { decimal, clock, label } = text.hoursFormat;
 
     return (
-        <Choice
+        <ToggleGroup
             label={label}
             value={chosen}
             names={{ decimal, clock }}

@@ -1,3 +1,4 @@
+import { route } from '@/lib/route';
 import { text } from '@/lib/text';
 import { SectionTabs } from './SectionTabs';
 
@@ -7,8 +8,8 @@ export function ProjectTabs({ code }: { code: string }) {
         <SectionTabs
             label={text.projectTabs.label}
             tabs={[
-                [`/projects/${code}`, text.projectTabs.standing],
-                [`/projects/${code}/plan`, text.projectTabs.plan],
+                [route('project', { project: code }), text.projectTabs.standing],
+                [route('project.plan', { project: code }), text.projectTabs.plan],
             ]}
         />
     );

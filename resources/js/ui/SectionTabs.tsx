@@ -1,5 +1,22 @@
+import { route, type PlainRoute } from '@/lib/route';
 import { Link, usePage } from '@inertiajs/react';
 import clsx from 'clsx';
+
+interface RouteTabsProps {
+    label: string;
+    /** What each route is called, in their order. */
+    tabs: Readonly<Partial<Record<PlainRoute, string>>>;
+}
+
+/** The tabs of a section that is the same for everything. */
+export function RouteTabs({ label, tabs }: RouteTabsProps) {
+    return (
+        <SectionTabs
+            label={label}
+            tabs={Object.entries(tabs).map(([name, called]) => [route(name as PlainRoute), called] as const)}
+        />
+    );
+}
 
 interface SectionTabsProps {
     label: string;

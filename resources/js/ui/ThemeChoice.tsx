@@ -1,7 +1,7 @@
 import { useShared, type Theme } from '@/lib/shared';
 import { text } from '@/lib/text';
 import { useState } from 'react';
-import { Choice } from './Choice';
+import { ToggleGroup } from './ToggleGroup';
 
 /** Light, dark, or as the system has it; stored for a year on this device. */
 export function ThemeChoice() {
@@ -9,7 +9,7 @@ export function ThemeChoice() {
     const { system, light, dark, label } = text.theme;
 
     return (
-        <Choice
+        <ToggleGroup
             label={label}
             value={theme}
             names={{ system, light, dark }}

@@ -1,3 +1,4 @@
+import { route } from '@/lib/route';
 import { read } from '@/lib/http';
 import type { CalendarProps } from '@/types/generated/props';
 import { useEffect, useState } from 'react';
@@ -10,7 +11,7 @@ export function useCalendarYear(year: number): CalendarProps | null {
 
     useEffect(() => {
         if (!known.has(year)) {
-            void read<CalendarProps>(`/calendar/${String(year)}`).then((found) => {
+            void read<CalendarProps>(route('calendar', { year: String(year) })).then((found) => {
                 if (found !== null) {
                     known.set(year, found);
                     setRead((count) => count + 1);

@@ -1,3 +1,4 @@
+import { route } from '@/lib/route';
 import { read } from '@/lib/http';
 import type { LookupProps } from '@/types/generated/props';
 import { useEffect, useState } from 'react';
@@ -13,7 +14,7 @@ interface Found extends LookupProps {
 
 /** What the server offers for some text; null where it cannot be reached. */
 export async function lookUp(kind: LookupKind, search: string): Promise<LookupProps | null> {
-    return read<LookupProps>(`/lookup/${kind}`, { search });
+    return read<LookupProps>(route('lookup', { kind }), { search });
 }
 
 /** What the server offers for what is typed, while the list is open; null until it has answered. */

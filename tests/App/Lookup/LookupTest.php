@@ -58,11 +58,11 @@ final class LookupTest extends TestCase
     public function test_people_and_teams_are_found_together_as_whom_a_task_can_be_given_to(): void
     {
         $reader = Person::factory()->create(['code' => 'coral', 'name' => 'Coral Harrow'])->refresh();
-        Team::query()->create(['code' => 'coast', 'name' => 'Coast team']);
+        Team::query()->create(['code' => 'quay', 'name' => 'Harbour team']);
         $found = fn (string $search) => $this->actingAs($reader)->getJson('/lookup/assignees?search='.$search)->assertOk()->json('options.*.code');
 
-        self::assertSame(['person:coral', 'team:coast'], $found('co'));
-        self::assertSame(['team:coast'], $found('caost'));
+        self::assertSame(['team:quay', 'person:coral'], $found('har'), 'what begins with it comes first');
+        self::assertSame(['team:quay'], $found('harbor'));
         self::assertSame([], $found('person'), 'what precedes a code is not searched');
     }
 

@@ -142,6 +142,20 @@ final class DeskTest extends TestCase
         self::assertSame(0, DB::table('entries')->where('state', 'approved')->count());
     }
 
+    public function test_what_was_decided_says_how_it_is_undone(): void
+    {
+        $this->load();
+        $entry = DB::table('entries')->where('state', 'submitted')->orderBy('id')->first();
+        self::assertNotNull($entry);
+
+        $this->as('mo')->post('/review/decisions', ['decision' => 'approve', 'comment' => '', 'entries' => [['id' => $entry->id, 'version' => $entry->version]]]);
+        $undo = session('undo');
+        self::assertIsString($undo);
+        $this->as('mo')->delete($undo)->assertSessionMissing('undo')->assertSessionHas('message');
+
+        self::assertSame('submitted', DB::table('entries')->where('id', $entry->id)->value('state'));
+    }
+
     public function test_a_decision_is_undone_while_nobody_has_acted_on_it(): void
     {
         $this->load();

@@ -87,6 +87,19 @@ final class SubmissionTest extends TestCase
         $this->submit(['places' => [['task' => $fit, 'role' => null]]])->assertSessionHas('message', static fn (string $message): bool => str_contains($message, 'nothing to submit'));
     }
 
+    public function test_undoing_is_offered_where_it_takes_back_just_what_was_submitted(): void
+    {
+        $this->load();
+        $explained = ['explanations' => [['rule' => 'day_above', 'date' => '2026-06-17', 'explanation' => 'Storm']]];
+        $whole = $this->submit($explained);
+        self::assertSame('/people/ada/week/2026-W25/submission', $whole->baseResponse->getSession()?->get('undo'));
+        $this->actingAs($this->person('ada'))->delete('/people/ada/week/2026-W25/submission');
+        self::assertSame(4, DB::table('entries')->where('state', 'draft')->count());
+
+        $this->submit(['places' => [['task' => $this->task('CLEAN')->id]]])->assertSessionHas('message', "4\u{00A0}h submitted.");
+        $this->submit($explained)->assertSessionHas('message')->assertSessionMissing('undo');
+    }
+
     public function test_twice_is_once(): void
     {
         $this->load();

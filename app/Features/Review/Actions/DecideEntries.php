@@ -99,7 +99,7 @@ final readonly class DecideEntries
             $this->notify->of(DecisionNotices::of($id, $approver, $told, $comment));
         }
 
-        return new DecisionResult($decided, count($taken));
+        return new DecisionResult($decided, count($taken), decision: $id);
     }
 
     private function auditTrailLine(Person $approver, ?int $insteadOf, DecisionKind $decision, RoutedEntry $entry, EntryStatus $after, string $comment): AuditTrailLine

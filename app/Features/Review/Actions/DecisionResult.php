@@ -9,8 +9,11 @@ use Moss\Core\Time\Minutes;
 /** What was decided now. */
 final readonly class DecisionResult
 {
-    /** @param  bool  $isWhole  whether it is all that was to be decided */
-    public function __construct(public Minutes $minutes, public int $entries, public bool $isWhole = true)
+    /**
+     * @param  bool  $isWhole  whether it is all that was to be decided
+     * @param  int|null  $decision  by which it is undone; null where it was nothing, or more than one decision
+     */
+    public function __construct(public Minutes $minutes, public int $entries, public bool $isWhole = true, public ?int $decision = null)
     {
     }
 
@@ -23,6 +26,6 @@ final readonly class DecisionResult
     /** With the rest left undecided. */
     public function cutShort(): self
     {
-        return new self($this->minutes, $this->entries, isWhole: false);
+        return new self($this->minutes, $this->entries, false, $this->decision);
     }
 }

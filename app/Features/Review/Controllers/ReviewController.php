@@ -96,7 +96,7 @@ final readonly class ReviewController
 
         $back = $decided->isWhole ? back() : back()->with('refusal', Wording::refusal('decided.rest_changed'));
 
-        return $back->with('message', Wording::refusal('decided.'.$decision->value, [
+        return $back->with('undo', $decided->decision === null ? null : route('review.undo', ['decision' => $decided->decision], false))->with('message', Wording::refusal('decided.'.$decision->value, [
             'hours' => Wording::hours($decided->minutes, $person),
             'entries' => Wording::choice('refusals.decided.entries', $decided->entries),
         ]));

@@ -8,6 +8,7 @@ use App\Features\Submission\Actions\SubmissionRefused;
 use App\Features\Submission\Actions\SubmitWeek;
 use App\Features\Submission\Actions\TakeBackWeek;
 use App\Features\Submission\Queries\SubmissionSummary;
+use App\Features\Submission\Queries\SubmittedHours;
 use App\Features\Submission\Requests\SelectionRequest;
 use App\Models\Person;
 use App\Support\Language\Wording;
@@ -27,7 +28,7 @@ final class SubmissionController
         return response()->json($summary->of($reader, $person, $week, $request->selection()));
     }
 
-    public function store(#[CurrentUser] Person $actor, Person $person, Week $week, SelectionRequest $request, SubmitWeek $submit): RedirectResponse
+    public function store(#[CurrentUser] Person $actor, Person $person, Week $week, SelectionRequest $request, SubmitWeek $submit, SubmittedHours $waiting): RedirectResponse
     {
         Gate::authorize('submitWeek', $person);
         try {
@@ -42,7 +43,9 @@ final class SubmissionController
             default => 'partly_approved',
         };
 
-        return back()->with('message', Wording::refusal('week_words.'.$key, [
+        $undo = $waiting->canBeTakenBack($person, $week, $done) ? route('week.take-back', ['person' => $person->code, 'week' => $week->toString()], false) : null;
+
+        return back()->with('undo', $undo)->with('message', Wording::refusal('week_words.'.$key, [
             'hours' => Wording::hours($done->submitted, $actor),
             'approved' => Wording::hours($done->approved, $actor),
         ]));

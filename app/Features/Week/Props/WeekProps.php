@@ -11,7 +11,6 @@ use App\Sheet\Props\DayProps;
 final readonly class WeekProps
 {
     /**
-     * @param  string  $address  of everything that is done to this sheet
      * @param  bool  $isWhole  whether all of the week is shown, or only what is on projects that the reader manages
      * @param  bool  $mayRecord  whether the reader may write here
      * @param  bool  $maySubmit  whether the reader may submit it
@@ -29,7 +28,7 @@ final readonly class WeekProps
         public int $number,
         public string $personCode,
         public string $personName,
-        public string $address,
+        public SheetAddressProps $at,
         public bool $isOwn,
         public bool $isWhole,
         public bool $mayRecord,

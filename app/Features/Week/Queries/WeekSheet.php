@@ -7,6 +7,7 @@ namespace App\Features\Week\Queries;
 use App\Features\Week\Props\PencilledProps;
 use App\Features\Week\Props\PencilProps;
 use App\Features\Week\Props\ProposalProps;
+use App\Features\Week\Props\SheetAddressProps;
 use App\Features\Week\Props\WeekProps;
 use App\Models\Person;
 use App\Models\SheetChoiceKind;
@@ -43,7 +44,7 @@ final readonly class WeekSheet
             $week->number(),
             $owner->code,
             $owner->name,
-            '/people/'.$owner->code.'/week/'.$week->toString(),
+            new SheetAddressProps($owner->code, $week->toString()),
             $owner->id === $reader->id,
             $isWhole,
             $mayRecord,

@@ -1,3 +1,4 @@
+import { route } from '@/lib/route';
 import { fullDay } from '@/lib/days';
 import { hoursWithUnit } from '@/lib/hours';
 import { text } from '@/lib/text';
@@ -67,7 +68,7 @@ export function DayReminderPage({ dayReminder }: { dayReminder: DayReminderProps
                             {copy.ink(hours(dayReminder.pencilled))}
                         </button>
                     )}
-                    <Link href={`/week/${dayReminder.week}`} className="act min-h-11">
+                    <Link href={route('week', { week: dayReminder.week })} className="act min-h-11">
                         {copy.open}
                     </Link>
                 </p>

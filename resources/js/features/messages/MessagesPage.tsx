@@ -1,8 +1,9 @@
+import { route } from '@/lib/route';
 import { instant } from '@/lib/days';
 import { put } from '@/lib/http';
 import { text } from '@/lib/text';
 import type { MessagesProps } from '@/types/generated/props';
-import { SectionTabs } from '@/ui/SectionTabs';
+import { RouteTabs } from '@/ui/SectionTabs';
 import { PageHeading } from '@/ui/PageHeading';
 import { Shell } from '@/ui/Shell';
 import { Link } from '@inertiajs/react';
@@ -17,13 +18,13 @@ export function MessagesPage({ messages }: { messages: MessagesProps }) {
 
     useEffect(() => {
         if (newest !== undefined && unread > 0) {
-            void put('/messages/read', { upTo: newest.id });
+            void put(route('messages.read'), { upTo: newest.id });
         }
     }, [newest, unread]);
 
     return (
         <Shell>
-            <SectionTabs label={copy.name} tabs={copy.tabs} />
+            <RouteTabs label={copy.name} tabs={copy.tabs} />
             <PageHeading title={copy.name} finding={copy.finding(unread)} />
             <div className="mt-3 grid grid-cols-[minmax(0,1fr)] gap-x-10 gap-y-6 lg:grid-cols-[minmax(0,1fr)_24rem]">
                 <div>
@@ -49,7 +50,7 @@ export function MessagesPage({ messages }: { messages: MessagesProps }) {
                         ))}
                     </ul>
                     {messages.before !== null && (
-                        <Link className="act mt-2" href={`/messages?before=${messages.before}`}>
+                        <Link className="act mt-2" href={route('messages', {}, { before: messages.before })}>
                             {copy.older}
                         </Link>
                     )}
@@ -63,7 +64,7 @@ export function MessagesPage({ messages }: { messages: MessagesProps }) {
                             {messages.mails.map((mail) => (
                                 <li key={mail.id} className="border-b border-rule py-1">
                                     <span className="text-faded">{instant(mail.at)}</span>{' '}
-                                    <Link className="act-quiet" href={`/outbox?mail=${mail.id}`}>
+                                    <Link className="act-quiet" href={route('outbox', {}, { mail: mail.id })}>
                                         {mail.subject}
                                     </Link>
                                 </li>

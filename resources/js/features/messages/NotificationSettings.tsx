@@ -1,3 +1,4 @@
+import { route } from '@/lib/route';
 import { text } from '@/lib/text';
 import type { MessageKind, MessagesProps } from '@/types/generated/props';
 import { router } from '@inertiajs/react';
@@ -14,7 +15,7 @@ export function NotificationSettings({ messages }: { messages: MessagesProps }) 
         settings.filter((setting) => (setting.kind === kind ? setting[how] : !setting[how])).map((setting) => setting.kind);
     const save = (changed: object) => {
         router.put(
-            '/messages/notifications',
+            route('messages.notifications'),
             { notInApp: without('inApp'), notByMail: without('byMail'), hour, dayReminderHour, ...changed },
             { preserveScroll: true, preserveState: true },
         );

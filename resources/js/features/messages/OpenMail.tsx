@@ -1,3 +1,4 @@
+import { route } from '@/lib/route';
 import { instant } from '@/lib/days';
 import { text } from '@/lib/text';
 import type { OpenMailProps } from '@/types/generated/props';
@@ -38,7 +39,7 @@ export function OpenMail({ mail }: { mail: OpenMailProps }) {
             ) : (
                 <iframe
                     title={mail.subject}
-                    src={`/outbox/${mail.id}`}
+                    src={route('outbox.mail', { mail: mail.id })}
                     sandbox="allow-top-navigation-by-user-activation allow-popups"
                     className="mt-2 h-[30rem] w-full border border-rule"
                 />

@@ -1,7 +1,8 @@
+import { route } from '@/lib/route';
 import { instant } from '@/lib/days';
 import { text } from '@/lib/text';
 import type { OutboxProps } from '@/types/generated/props';
-import { SectionTabs } from '@/ui/SectionTabs';
+import { RouteTabs } from '@/ui/SectionTabs';
 import { PageHeading } from '@/ui/PageHeading';
 import { Shell } from '@/ui/Shell';
 import { SearchBox } from '@/ui/SearchBox';
@@ -15,14 +16,14 @@ export function OutboxPage({ outbox }: { outbox: OutboxProps }) {
 
     return (
         <Shell>
-            <SectionTabs label={copy.name} tabs={copy.tabs} />
+            <RouteTabs label={copy.name} tabs={copy.tabs} />
             <PageHeading title={copy.outbox} finding={outbox.isOfAll ? copy.outboxOfAll : copy.outboxOfOne} />
             {outbox.isOfAll && (
                 <SearchBox
                     className="mt-2"
                     label={copy.searchMail}
                     value={search}
-                    address={(search) => `/outbox?search=${encodeURIComponent(search)}`}
+                    address={(search) => route('outbox', {}, { search })}
                 />
             )}
             <div className="mt-3 grid grid-cols-[minmax(0,1fr)] gap-x-8 gap-y-6 lg:grid-cols-[24rem_minmax(0,1fr)]">
@@ -32,7 +33,7 @@ export function OutboxPage({ outbox }: { outbox: OutboxProps }) {
                         {mails.map((mail) => (
                             <li key={mail.id} className="border-b border-rule py-1">
                                 <Link
-                                    href={`/outbox?search=${encodeURIComponent(search)}&mail=${mail.id}`}
+                                    href={route('outbox', {}, { search, mail: mail.id })}
                                     preserveScroll
                                     aria-current={mail.id === open?.id ? 'true' : undefined}
                                     className="act-quiet block [overflow-wrap:anywhere]"
@@ -46,7 +47,7 @@ export function OutboxPage({ outbox }: { outbox: OutboxProps }) {
                         ))}
                     </ul>
                     {outbox.before !== null && (
-                        <Link className="act mt-2" href={`/outbox?search=${encodeURIComponent(search)}&before=${outbox.before}`}>
+                        <Link className="act mt-2" href={route('outbox', {}, { search, before: outbox.before })}>
                             {copy.older}
                         </Link>
                     )}

@@ -1,10 +1,11 @@
+import { route } from '@/lib/route';
 import { instant, shortDay } from '@/lib/days';
 import { hoursWithUnit } from '@/lib/hours';
 import { useHoursFormat } from '@/lib/shared';
 import { text } from '@/lib/text';
 import type { NotSubmittedProps } from '@/types/generated/props';
 import { Hours } from '@/ui/Hours';
-import { SectionTabs } from '@/ui/SectionTabs';
+import { RouteTabs } from '@/ui/SectionTabs';
 import { PageHeading } from '@/ui/PageHeading';
 import { Shell } from '@/ui/Shell';
 import { Paging } from '@/ui/Paging';
@@ -12,7 +13,7 @@ import { SearchBox } from '@/ui/SearchBox';
 import { Link, router } from '@inertiajs/react';
 
 const address = (week: string, search: string, page = 1) =>
-    `/not-submitted?week=${week}&search=${encodeURIComponent(search)}${page === 1 ? '' : `&page=${page}`}`;
+    route('not-submitted', {}, { week, search, page: page === 1 ? null : page });
 
 /** Who has not submitted a week, what is missing of it, and reminders to one or all of them. */
 export function NotSubmittedPage({ notSubmitted }: { notSubmitted: NotSubmittedProps }) {
@@ -20,12 +21,12 @@ export function NotSubmittedPage({ notSubmitted }: { notSubmitted: NotSubmittedP
     const { week, search, missingCount, page, atOnce } = notSubmitted;
     const pages = Math.ceil(missingCount / atOnce);
     const remind = (people: string[] | null) => {
-        router.post('/not-submitted/reminders', { week, search, people }, { preserveScroll: true });
+        router.post(route('not-submitted.remind'), { week, search, people }, { preserveScroll: true });
     };
 
     return (
         <Shell>
-            <SectionTabs label={text.review} tabs={text.reviewPage.tabs} />
+            <RouteTabs label={text.review} tabs={text.reviewPage.tabs} />
             <PageHeading title={copy.name} finding={copy.finding(notSubmitted.number, missingCount, notSubmitted.people)} />
             <p className={notSubmitted.isLate ? 'text-ochre' : 'text-faded'}>
                 {notSubmitted.isLate ? copy.wasDue(shortDay(notSubmitted.due)) : copy.isDue(shortDay(notSubmitted.due))}
@@ -103,7 +104,7 @@ function MissingRow({ person, week, onRemind }: MissingRowProps) {
     return (
         <tr className="border-t border-rule">
             <th scope="row" className="py-1 pe-2 [overflow-wrap:anywhere]">
-                <Link className="act-quiet" href={`/people/${person.code}/week/${week}`}>
+                <Link className="act-quiet" href={route('week.of', { person: person.code, week })}>
                     {person.name}
                 </Link>{' '}
                 <span className="text-faded">{person.team}</span>

@@ -1,3 +1,4 @@
+import { route } from '@/lib/route';
 import { text } from '@/lib/text';
 import type { AuditTrailPageProps } from '@/types/generated/props';
 import { DateField } from '@/ui/DateField';
@@ -8,9 +9,7 @@ import { Link, router } from '@inertiajs/react';
 import { OfficeShell } from './OfficeShell';
 
 function addressOf({ search, subject, from, to }: AuditTrailPageProps, before: number): string {
-    const query = new URLSearchParams({ search, subject, from: from ?? '', to: to ?? '', before: String(before) });
-
-    return `/office/audit-trail?${query.toString()}`;
+    return route('office.audit-trail', {}, { search, subject, from, to, before });
 }
 
 /** Who did what, for whom, when, from what to what, and why. */
@@ -25,7 +24,7 @@ export function AuditTrailPage({ auditTrail }: { auditTrail: AuditTrailPageProps
                 onSubmit={(event) => {
                     event.preventDefault();
                     router.get(
-                        '/office/audit-trail',
+                        route('office.audit-trail'),
                         Object.fromEntries(new FormData(event.currentTarget)) as Record<string, string>,
                     );
                 }}

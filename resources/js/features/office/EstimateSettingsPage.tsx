@@ -1,3 +1,4 @@
+import { route } from '@/lib/route';
 import { hoursWithUnit, typedHours } from '@/lib/hours';
 import { useHoursFormat } from '@/lib/shared';
 import { text } from '@/lib/text';
@@ -25,7 +26,7 @@ export function EstimateSettingsPage({ settings }: { settings: EstimateSettingsP
                 className="mt-3 flex flex-wrap items-end gap-4"
                 onSubmit={(event) => {
                     event.preventDefault();
-                    router.put('/office/remaining', Object.fromEntries(new FormData(event.currentTarget)), {
+                    router.put(route('office.remaining.set'), Object.fromEntries(new FormData(event.currentTarget)), {
                         preserveScroll: true,
                     });
                 }}

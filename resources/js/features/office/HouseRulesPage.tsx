@@ -1,3 +1,4 @@
+import { route } from '@/lib/route';
 import { wholeDate } from '@/lib/days';
 import { hoursWithUnit } from '@/lib/hours';
 import { useHoursFormat } from '@/lib/shared';
@@ -89,6 +90,7 @@ interface SettingRowProps {
 
 /** How a rule is set, for whom and from when. */
 function SettingRow({ rule, setting, isFirst, isChanging, onChange }: SettingRowProps) {
+    const { id } = setting;
     const format = useHoursFormat();
     const copy = text.officePage.rules;
 
@@ -99,15 +101,15 @@ function SettingRow({ rule, setting, isFirst, isChanging, onChange }: SettingRow
             </th>
             <td className={setting.severity === 'off' ? 'text-faded' : undefined}>{copy.severities[setting.severity]}</td>
             <td className="max-sm:hidden">{setting.severity === 'off' ? '' : limitOf(rule, setting, format)}</td>
-            <td className={setting.id === null ? 'pencilled max-sm:hidden' : 'max-sm:hidden'}>
-                {setting.id === null
+            <td className={id === null ? 'pencilled max-sm:hidden' : 'max-sm:hidden'}>
+                {id === null
                     ? copy.usual
                     : [setting.for ?? copy.everybody, setting.from === null ? null : copy.from(wholeDate(setting.from))]
                           .filter((part) => part !== null)
                           .join(', ')}
             </td>
             <td className="text-end">
-                {setting.id === null ? (
+                {id === null ? (
                     <button
                         type="button"
                         className="act-quiet"
@@ -123,7 +125,7 @@ function SettingRow({ rule, setting, isFirst, isChanging, onChange }: SettingRow
                         className="act-quiet"
                         aria-label={copy.removeOf(rule.name, setting.for ?? copy.everybody)}
                         onClick={() => {
-                            router.delete(`/office/rules/${setting.id}`, { preserveScroll: true });
+                            router.delete(route('office.rules.take-away', { setting: id }), { preserveScroll: true });
                         }}
                     >
                         {copy.remove}

@@ -1,5 +1,5 @@
 import { text } from '@/lib/text';
-import { SectionTabs } from '@/ui/SectionTabs';
+import { RouteTabs } from '@/ui/SectionTabs';
 import { PageHeading } from '@/ui/PageHeading';
 import { Shell } from '@/ui/Shell';
 import type { ReactNode } from 'react';
@@ -8,7 +8,7 @@ import type { ReactNode } from 'react';
 export function OfficeShell({ title, finding, children }: { title: string; finding?: string; children: ReactNode }) {
     return (
         <Shell>
-            <SectionTabs label={text.office} tabs={text.officePage.tabs} />
+            <RouteTabs label={text.office} tabs={text.officePage.tabs} />
             <PageHeading title={title} finding={finding} />
             {children}
         </Shell>

@@ -1,3 +1,4 @@
+import { route } from '@/lib/route';
 import { shortDay } from '@/lib/days';
 import { text } from '@/lib/text';
 import type { HoursFormat, OpenTimeProps } from '@/types/generated/props';
@@ -39,7 +40,7 @@ export function OpenTimeTable({ people, format }: { people: OpenTimeProps[]; for
                                 <Hours minutes={person.waiting} format={format} />
                             </td>
                             <td className="ps-3">
-                                <Link className="act-quiet" href={`/people/${person.code}/week/${person.week}`}>
+                                <Link className="act-quiet" href={route('week.of', { person: person.code, week: person.week })}>
                                     {shortDay(person.first)}
                                 </Link>
                             </td>

@@ -1,3 +1,4 @@
+import { route } from '@/lib/route';
 import { hoursWithUnit } from '@/lib/hours';
 import { text } from '@/lib/text';
 import type { HoursFormat, PeriodProps } from '@/types/generated/props';
@@ -33,7 +34,7 @@ export function PeriodForms({ period, format }: { period: PeriodProps; format: H
                     yes={copy.close(hoursWithUnit(period.minutes, format))}
                     no={copy.confirmNo}
                     onYes={() => {
-                        router.post('/office/periods', { day: period.until, seen: period.seen, leavesOut }, stored);
+                        router.post(route('office.periods.close'), { day: period.until, seen: period.seen, leavesOut }, stored);
                     }}
                     trigger={
                         <button type="button" className="act act-main" disabled={period.openEntries > 0 && !leavesOut}>
@@ -48,7 +49,7 @@ export function PeriodForms({ period, format }: { period: PeriodProps; format: H
                         type="button"
                         className="act"
                         onClick={() => {
-                            router.post('/office/periods/notice', { day: period.until }, stored);
+                            router.post(route('office.periods.notice'), { day: period.until }, stored);
                         }}
                     >
                         {copy.announce(period.openPeople)}
@@ -82,7 +83,7 @@ function ReopenForm({ period }: { period: PeriodProps }) {
             onSubmit={(event) => {
                 event.preventDefault();
                 const said = new FormData(event.currentTarget);
-                router.delete('/office/periods', {
+                router.delete(route('office.periods.reopen'), {
                     ...stored,
                     data: { day: said.get('day'), reason: said.get('reason') },
                 });

@@ -1,3 +1,4 @@
+import { route } from '@/lib/route';
 import { instant, shortDay, wholeDate } from '@/lib/days';
 import { hoursWithUnit } from '@/lib/hours';
 import { useHoursFormat } from '@/lib/shared';
@@ -27,7 +28,7 @@ export function PeriodsPage({ period }: { period: PeriodProps }) {
                 onSubmit={(event) => {
                     event.preventDefault();
                     const day = new FormData(event.currentTarget).get('day');
-                    router.get('/office/periods', { day: typeof day === 'string' ? day : '' });
+                    router.get(route('office.periods'), { day: typeof day === 'string' ? day : '' });
                 }}
             >
                 <DateField label={copy.until} name="day" required defaultValue={period.until} />
@@ -51,7 +52,7 @@ export function PeriodsPage({ period }: { period: PeriodProps }) {
                 value={String(period.weekDue)}
                 options={Array.from({ length: 15 }, (_, days) => [String(days), copy.dueAfter(days)] as const)}
                 onChoose={(days) => {
-                    router.put('/office/periods/due', { days: Number(days) }, { preserveScroll: true });
+                    router.put(route('office.periods.due'), { days: Number(days) }, { preserveScroll: true });
                 }}
             />
             <div className="mt-5 grid grid-cols-[minmax(0,1fr)] gap-x-10 gap-y-5 lg:grid-cols-2">

@@ -1,3 +1,4 @@
+import { route } from '@/lib/route';
 import { wholeDate } from '@/lib/days';
 import { printList } from '@/lib/numbers';
 import { text } from '@/lib/text';
@@ -41,7 +42,9 @@ export function QuestionsPage({ questions, monday }: { questions: OfficeQuestion
                                 className="act-quiet"
                                 aria-label={copy.endOf(question.wording)}
                                 onClick={() => {
-                                    router.delete(`/office/questions/${question.id}`, { preserveScroll: true });
+                                    router.delete(route('office.questions.end', { question: question.id }), {
+                                        preserveScroll: true,
+                                    });
                                 }}
                             >
                                 {copy.end}
@@ -65,7 +68,11 @@ function QuestionForm({ monday }: { monday: string }) {
             onSubmit={(event) => {
                 event.preventDefault();
                 const said = Object.fromEntries(new FormData(event.currentTarget));
-                router.post('/office/questions', { ...said, kind, required: said.required === 'on' }, { preserveScroll: true });
+                router.post(
+                    route('office.questions.ask'),
+                    { ...said, kind, required: said.required === 'on' },
+                    { preserveScroll: true },
+                );
             }}
         >
             <Field label={copy.wording} name="wording" required maxLength={500} className="w-96 max-w-full" />

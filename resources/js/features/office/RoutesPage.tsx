@@ -1,10 +1,11 @@
+import { route } from '@/lib/route';
 import { printList } from '@/lib/numbers';
 import { text } from '@/lib/text';
 import type { RouteKind, RoutesProps } from '@/types/generated/props';
-import { Checkbox } from '@/ui/Checkbox';
 import { Paging } from '@/ui/Paging';
 import { SearchBox } from '@/ui/SearchBox';
 import { Select } from '@/ui/Select';
+import { Switch } from '@/ui/Switch';
 import { FieldError } from '@/ui/FieldError';
 import { router } from '@inertiajs/react';
 import { OfficeShell } from './OfficeShell';
@@ -17,9 +18,9 @@ export function RoutesPage({ routes }: { routes: RoutesProps }) {
     const copy = text.officePage.routes;
     const options = kinds.map((kind) => [kind, copy.kinds[kind]] as const);
     const pages = Math.ceil(routes.projectCount / routes.atOnce);
-    const address = (page: number) => `/office/routes?search=${encodeURIComponent(routes.search)}&page=${page}`;
-    const set = (route: string, selfApprove: boolean) => {
-        router.put('/office/routes', { route, selfApprove }, stored);
+    const address = (page: number) => route('office.routes', {}, { search: routes.search, page });
+    const set = (kind: string, selfApprove: boolean) => {
+        router.put(route('office.routes.set'), { route: kind, selfApprove }, stored);
     };
 
     return (
@@ -30,15 +31,15 @@ export function RoutesPage({ routes }: { routes: RoutesProps }) {
                     label={copy.default}
                     value={routes.default}
                     options={options}
-                    onChoose={(route) => {
-                        set(route, routes.selfApprove);
+                    onChoose={(kind) => {
+                        set(kind, routes.selfApprove);
                     }}
                 />
-                <Checkbox
+                <Switch
                     label={copy.selfApprove}
-                    checked={routes.selfApprove}
-                    onChange={(checked) => {
-                        set(routes.default, checked);
+                    isOn={routes.selfApprove}
+                    onTurn={(isOn) => {
+                        set(routes.default, isOn);
                     }}
                 />
             </div>
@@ -49,7 +50,7 @@ export function RoutesPage({ routes }: { routes: RoutesProps }) {
                 className="mt-3"
                 label={copy.search}
                 value={routes.search}
-                address={(search) => `/office/routes?search=${encodeURIComponent(search)}`}
+                address={(search) => route('office.routes', {}, { search })}
             />
             <RoutesTable routes={routes} options={options} />
             <Paging page={routes.page} pages={pages} address={address} className="mt-2" />
@@ -92,8 +93,12 @@ function RoutesTable({ routes, options }: RoutesTableProps) {
                                 value={project.route ?? ''}
                                 options={[['', copy.asOrganisation(copy.kinds[routes.default])], ...options]}
                                 {...(project.route === null ? { className: 'pencilled' } : {})}
-                                onChoose={(route) => {
-                                    router.put(`/office/routes/${project.code}`, { route: route === '' ? null : route }, stored);
+                                onChoose={(kind) => {
+                                    router.put(
+                                        route('office.routes.set-of-project', { project: project.code }),
+                                        { route: kind === '' ? null : kind },
+                                        stored,
+                                    );
                                 }}
                             />
                         </td>

@@ -1,3 +1,4 @@
+import { route } from '@/lib/route';
 import { typedHours } from '@/lib/hours';
 import { text } from '@/lib/text';
 import type { HoursFormat, HouseRulesProps, Severity, RuleProps } from '@/types/generated/props';
@@ -36,7 +37,7 @@ export function RuleForm({ rule, houseRules, format, onDone }: RuleFormProps) {
                     return typeof given === 'string' && given !== '' ? given : null;
                 };
                 router.put(
-                    '/office/rules',
+                    route('office.rules.set'),
                     {
                         rule: rule.code,
                         severity: value('severity'),

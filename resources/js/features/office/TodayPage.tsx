@@ -1,3 +1,4 @@
+import { route } from '@/lib/route';
 import { instant } from '@/lib/days';
 import { text } from '@/lib/text';
 import type { LateWeekProps, SettingProps, TodayProps } from '@/types/generated/props';
@@ -57,7 +58,7 @@ function Item({ item }: { item: TodayItem }) {
 function Setting({ setting }: { setting: SettingProps }) {
     return (
         <li className="min-h-11 border-b border-rule py-2">
-            <Link href={`/office/${setting.name}`} className="act-quiet">
+            <Link href={route(`office.${setting.name}`)} className="act-quiet">
                 {copy.settingNames[setting.name]}
             </Link>
             <p>{copy.settingTexts[setting.name]}</p>

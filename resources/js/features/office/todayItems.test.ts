@@ -30,7 +30,7 @@ describe('what needs the time office', () => {
             '/not-submitted?week=2026-W24',
             '/review',
             '/office/periods?day=2026-05-31',
-            '/projects?only=estimates%20waiting',
+            '/projects?only=estimates+waiting',
         ]);
     });
 

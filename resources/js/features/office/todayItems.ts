@@ -1,3 +1,4 @@
+import { route } from '@/lib/route';
 import { monthOf, wholeDate } from '@/lib/days';
 import { text } from '@/lib/text';
 import type { LateWeekProps, TodayProps } from '@/types/generated/props';
@@ -20,35 +21,35 @@ export function todayItems(today: TodayProps, lateWeek: LateWeekProps | null): T
             lateWeek.missing > 0 && {
                 what: copy.notSubmitted(lateWeek.missing, lateWeek.people, lateWeek.number),
                 detail: lateWeek.isOverdue ? copy.overdue : null,
-                href: `/not-submitted?week=${lateWeek.week}`,
+                href: route('not-submitted', {}, { week: lateWeek.week }),
                 act: copy.remind,
                 isUrgent: lateWeek.isOverdue,
             },
         today.entries + today.corrections > 0 && {
             what: copy.waiting(today.entries, today.corrections),
             detail: null,
-            href: '/review',
+            href: route('review'),
             act: copy.review,
             isUrgent: false,
         },
         today.period !== null && {
             what: copy.toClose(monthOf(today.period.until)),
             detail: today.period.open === 0 ? copy.allApproved : copy.stillOpen(today.period.open),
-            href: `/office/periods?day=${today.period.until}`,
+            href: route('office.periods', {}, { day: today.period.until }),
             act: copy.check,
             isUrgent: false,
         },
         today.unrated > 0 && {
             what: copy.unrated(today.unrated),
             detail: null,
-            href: '/office/rates',
+            href: route('office.rates'),
             act: copy.setRates,
             isUrgent: true,
         },
         today.estimates > 0 && {
             what: copy.estimates(today.estimates),
             detail: today.estimatesSince === null ? null : copy.since(wholeDate(today.estimatesSince)),
-            href: '/projects?only=estimates%20waiting',
+            href: route('projects', {}, { only: 'estimates waiting' }),
             act: copy.show,
             isUrgent: false,
         },

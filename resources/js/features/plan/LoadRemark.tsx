@@ -1,3 +1,4 @@
+import { route } from '@/lib/route';
 import { shortDay, span } from '@/lib/days';
 import { hoursWithUnit } from '@/lib/hours';
 import { read } from '@/lib/http';
@@ -23,7 +24,7 @@ export function LoadRemark({ project, person, from, to, format, version }: LoadR
     const [load, setLoad] = useState<LoadProps | null>(null);
     useEffect(() => {
         let isOver = false;
-        void read<LoadProps>(`/projects/${project}/plan/load`, { person, from, to }).then((found) => {
+        void read<LoadProps>(route('project.plan.load', { project }), { person, from, to }).then((found) => {
             if (!isOver) {
                 setLoad(found);
             }

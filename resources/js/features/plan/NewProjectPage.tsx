@@ -1,3 +1,4 @@
+import { route } from '@/lib/route';
 import { text } from '@/lib/text';
 import type { NewProjectProps } from '@/types/generated/props';
 import { Checkbox } from '@/ui/Checkbox';
@@ -51,7 +52,7 @@ function ProjectForm({ start }: { start: NewProjectProps }) {
             className="mt-3 flex max-w-xl flex-col gap-3"
             onSubmit={(event) => {
                 event.preventDefault();
-                form.post(source === null ? '/projects' : `/projects/${source.code}/copy`);
+                form.post(source === null ? route('projects.create') : route('project.copy', { project: source.code }));
             }}
         >
             <Field label={copy.what} maxLength={200} required autoFocus {...field('name')} />
@@ -85,7 +86,10 @@ function ProjectForm({ start }: { start: NewProjectProps }) {
                 <button type="submit" className="act act-main" disabled={form.processing}>
                     {copy.create}
                 </button>
-                <Link href={source === null ? '/projects' : `/projects/${source.code}/plan`} className="act">
+                <Link
+                    href={source === null ? route('projects') : route('project.plan', { project: source.code })}
+                    className="act"
+                >
                     {copy.no}
                 </Link>
             </p>

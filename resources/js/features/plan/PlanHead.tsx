@@ -1,3 +1,4 @@
+import { route } from '@/lib/route';
 import { span, wholeDate } from '@/lib/days';
 import { text } from '@/lib/text';
 import type { PlanProps } from '@/types/generated/props';
@@ -12,7 +13,7 @@ interface PlanHeadProps {
 
 /** What the project is, which plan stands beside it, and what else can be done with the whole. */
 export function PlanHead({ plan, onSettings }: PlanHeadProps) {
-    const address = `/projects/${plan.code}/plan`;
+    const address = route('project.plan', { project: plan.code });
     const choose = (day: string) => {
         router.get(address, day === '' ? {} : { compare: day }, { preserveScroll: true });
     };
@@ -50,7 +51,7 @@ export function PlanHead({ plan, onSettings }: PlanHeadProps) {
                         <button type="button" className="act-quiet" onClick={onSettings}>
                             {text.plan.settings}
                         </button>
-                        <Link href={`/new-project?from=${plan.code}`} className="act-quiet">
+                        <Link href={route('projects.new', {}, { from: plan.code })} className="act-quiet">
                             {text.plan.copy}
                         </Link>
                         <Confirm
@@ -58,7 +59,7 @@ export function PlanHead({ plan, onSettings }: PlanHeadProps) {
                             yes={text.plan.takeBaseline}
                             no={text.plan.keepBaseline}
                             onYes={() => {
-                                router.put(`/projects/${plan.code}/baseline`, {}, { preserveScroll: true });
+                                router.put(route('project.baseline', { project: plan.code }), {}, { preserveScroll: true });
                             }}
                             trigger={
                                 <button type="button" className="act-quiet">

@@ -1,3 +1,4 @@
+import { route } from '@/lib/route';
 import { text } from '@/lib/text';
 import type { PlanProps } from '@/types/generated/props';
 import { Checkbox } from '@/ui/Checkbox';
@@ -29,7 +30,7 @@ export function SettingsForm({ plan, onClose }: { plan: PlanProps; onClose: () =
             className="my-2 flex flex-wrap items-end gap-x-4 gap-y-2 border-s-2 border-moss ps-3"
             onSubmit={(event) => {
                 event.preventDefault();
-                form.put(`/projects/${plan.code}`, { preserveScroll: true, onSuccess: onClose });
+                form.put(route('project.change', { project: plan.code }), { preserveScroll: true, onSuccess: onClose });
             }}
         >
             <Field

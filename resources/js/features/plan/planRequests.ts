@@ -1,3 +1,4 @@
+import { route } from '@/lib/route';
 import { post, put, type Answer } from '@/lib/http';
 import type { PlanProps } from '@/types/generated/props';
 import type { PastedLine } from './pastedLines';
@@ -10,14 +11,15 @@ export interface Change extends Fresh {
 
 /** What is asked of the server about a plan; each answers with the whole plan, beside the day that it is compared with. */
 export function planRequests({ code, comparedOn }: Pick<PlanProps, 'code' | 'comparedOn'>) {
-    const address = `/projects/${code}/plan`;
-    const query = comparedOn === null ? '' : `?compare=${comparedOn}`;
+    const at = { project: code };
+    const beside = { compare: comparedOn };
 
     return {
-        change: (changes: Change[]): Promise<Answer> => put(`${address}${query}`, { changes }),
-        add: (lines: PastedLine[], under: number | null): Promise<Answer> => post(`${address}${query}`, { lines, under }),
-        remove: (removed: Fresh): Promise<Answer> => put(`${address}/removed${query}`, removed),
+        change: (changes: Change[]): Promise<Answer> => put(route('project.plan.change', at, beside), { changes }),
+        add: (lines: PastedLine[], under: number | null): Promise<Answer> =>
+            post(route('project.plan.add', at, beside), { lines, under }),
+        remove: (removed: Fresh): Promise<Answer> => put(route('project.plan.remove', at, beside), removed),
         spread: (assignments: number[], days: Record<string, string>): Promise<Answer> =>
-            put(`${address}/days${query}`, { assignments, days }),
+            put(route('project.plan.spread', at, beside), { assignments, days }),
     };
 }

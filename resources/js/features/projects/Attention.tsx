@@ -1,3 +1,4 @@
+import { route } from '@/lib/route';
 import { shortDay } from '@/lib/days';
 import { hoursWithUnit } from '@/lib/hours';
 import { printMoney } from '@/lib/money';
@@ -62,7 +63,7 @@ export function Attention({ project, format }: AttentionListProps) {
                         {remark.kind === 'estimate raised' && (
                             <OptionLists
                                 named={remark.people}
-                                address={(person) => `/people/${person}/week/${remark.week}`}
+                                address={(person) => route('week.of', { person, week: remark.week })}
                                 after=" "
                             />
                         )}
@@ -79,7 +80,7 @@ export function Attention({ project, format }: AttentionListProps) {
                                 :{' '}
                                 <OptionLists
                                     named={remark.people}
-                                    address={(person) => `/people/${person}/week/${remark.week}`}
+                                    address={(person) => route('week.of', { person, week: remark.week })}
                                     after=""
                                 />
                             </>

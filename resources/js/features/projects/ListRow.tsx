@@ -1,3 +1,4 @@
+import { route } from '@/lib/route';
 import { printPercent } from '@/lib/numbers';
 import { text } from '@/lib/text';
 import type { HoursFormat, ProjectSummaryProps } from '@/types/generated/props';
@@ -25,7 +26,10 @@ export function ListRow({ project, scale, format }: ListRowProps) {
     return (
         <tr className="align-baseline">
             <th scope="row" className="border-b border-rule py-1">
-                <Link href={`/projects/${code}`} className="underline decoration-rule underline-offset-4 hover:decoration-ink">
+                <Link
+                    href={route('project', { project: code })}
+                    className="underline decoration-rule underline-offset-4 hover:decoration-ink"
+                >
                     {name}
                 </Link>
                 <span className="block text-[0.88em] text-faded">

@@ -1,3 +1,4 @@
+import { route } from '@/lib/route';
 import { dayOf, span } from '@/lib/days';
 import { text } from '@/lib/text';
 import type { ProgressProps, HoursFormat, ProjectPersonProps } from '@/types/generated/props';
@@ -51,7 +52,7 @@ export function People({ progress, format }: PeopleProps) {
                                         person.name
                                     ) : (
                                         <Link
-                                            href={`/people/${person.code}/week/${weekOf(person, progress)}`}
+                                            href={route('week.of', { person: person.code, week: weekOf(person, progress) })}
                                             className="act-quiet"
                                         >
                                             {person.name}

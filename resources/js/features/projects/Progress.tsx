@@ -1,7 +1,7 @@
 import { hoursWithUnit } from '@/lib/hours';
 import { text } from '@/lib/text';
 import type { ProgressProps, HoursFormat } from '@/types/generated/props';
-import { useState } from 'react';
+import { Tabs } from '@/ui/Tabs';
 import { upTo } from './progressScale';
 import { ProgressChart } from './ProgressChart';
 import { ProgressTable } from './ProgressTable';
@@ -10,7 +10,6 @@ const copy = text.progress;
 
 /** Planned, actual and forecast over the weeks: in a sentence, drawn, and as a table. */
 export function Progress({ progress, format }: { progress: ProgressProps; format: HoursFormat }) {
-    const [isTable, setTable] = useState(false);
     const hours = (minutes: number) => hoursWithUnit(minutes, format);
     const last = progress.weeks[progress.weeks.length - 1];
     if (last === undefined) {
@@ -26,25 +25,19 @@ export function Progress({ progress, format }: { progress: ProgressProps; format
 
     return (
         <section aria-labelledby="progress">
-            <div className="flex flex-wrap items-baseline justify-between gap-x-6">
-                <h2 id="progress">{copy.title}</h2>
-                <button
-                    type="button"
-                    className="act-quiet no-print"
-                    aria-pressed={isTable}
-                    onClick={() => {
-                        setTable(!isTable);
-                    }}
-                >
-                    {isTable ? copy.asChart : copy.asTable}
-                </button>
-            </div>
+            <h2 id="progress">{copy.title}</h2>
             <p>{sentence}</p>
-            {isTable ? (
-                <ProgressTable progress={progress} format={format} />
-            ) : (
-                <ProgressChart progress={progress} label={sentence} format={format} />
-            )}
+            <Tabs
+                label={copy.seen}
+                views={[
+                    {
+                        key: 'chart',
+                        name: copy.asChart,
+                        view: <ProgressChart progress={progress} label={sentence} format={format} />,
+                    },
+                    { key: 'table', name: copy.asTable, view: <ProgressTable progress={progress} format={format} /> },
+                ]}
+            />
         </section>
     );
 }

@@ -1,3 +1,4 @@
+import { route } from '@/lib/route';
 import { span, wholeDate } from '@/lib/days';
 import { hoursWithUnit } from '@/lib/hours';
 import { useHoursFormat } from '@/lib/shared';
@@ -103,7 +104,7 @@ function NoTasks({ project }: { project: ProjectProps }) {
         <p>
             {text.projectPage.noTasks}{' '}
             {project.mayPlan ? (
-                <Link href={`/projects/${project.code}/plan`} className="act-quiet">
+                <Link href={route('project.plan', { project: project.code })} className="act-quiet">
                     {text.projectPage.planIt}
                 </Link>
             ) : (

@@ -1,3 +1,4 @@
+import { route } from '@/lib/route';
 import { hoursWithUnit } from '@/lib/hours';
 import { useHoursFormat } from '@/lib/shared';
 import { text } from '@/lib/text';
@@ -19,7 +20,7 @@ export function ProjectsPage({ list }: { list: ProjectsProps }) {
     const format = useHoursFormat();
     const { figures } = list;
     const hours = (minutes: number) => hoursWithUnit(minutes, format);
-    const isAsked = listAddress(list, {}) !== '/projects';
+    const isAsked = listAddress(list, {}) !== route('projects');
     const hasNone = list.count === 0 && !isAsked;
 
     return (
@@ -31,7 +32,7 @@ export function ProjectsPage({ list }: { list: ProjectsProps }) {
                 }
             >
                 {list.mayCreate && (
-                    <Link href="/new-project" className="act">
+                    <Link href={route('projects.new')} className="act">
                         {copy.newProject}
                     </Link>
                 )}

@@ -1,3 +1,4 @@
+import { route } from '@/lib/route';
 import { DoneForAll, EstimatePanel, useDone } from '@/features/remaining';
 import { text } from '@/lib/text';
 import type { HoursFormat, ProjectProps, ProjectRowProps } from '@/types/generated/props';
@@ -31,7 +32,7 @@ export function TaskEstimates({ row, project, format }: TaskEstimatesProps) {
 
     return isSaying ? (
         <EstimatePanel
-            address={`/people/${row.speaker}/tasks/${row.taskId}/remaining`}
+            address={route('remaining', { person: row.speaker, task: row.taskId })}
             taskName={task.name}
             format={format}
             typed={null}

@@ -1,3 +1,4 @@
+import { route } from '@/lib/route';
 import { wholeDate } from '@/lib/days';
 import { printHours } from '@/lib/hours';
 import { printMoney } from '@/lib/money';
@@ -25,7 +26,7 @@ export function TraceEntries({ trace, currency, format }: TraceEntriesProps) {
                         <tr key={index} className="border-t border-rule align-baseline">
                             <td className="pe-2 whitespace-nowrap">
                                 <Link
-                                    href={`/people/${entry.personCode}/week/${entry.week}`}
+                                    href={route('week.of', { person: entry.personCode, week: entry.week })}
                                     aria-label={text.projectPage.toWeek(entry.person, wholeDate(entry.date))}
                                     className="act-quiet inline-block text-faded"
                                 >

@@ -1,3 +1,4 @@
+import { route } from '@/lib/route';
 import { shortDay } from '@/lib/days';
 import { hoursWithUnit } from '@/lib/hours';
 import { printMoney } from '@/lib/money';
@@ -65,7 +66,9 @@ function WaitingEstimate({ estimate, project, format }: WaitingEstimateItemProps
                     )}
                 .
             </p>
-            {project.mayDecide && <Verdict address={`/projects/${project.code}/estimates/${estimate.id}`} />}
+            {project.mayDecide && (
+                <Verdict address={route('project.decide-remaining', { project: project.code, asked: estimate.id })} />
+            )}
         </>
     );
 }

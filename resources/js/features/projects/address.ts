@@ -1,3 +1,4 @@
+import { route } from '@/lib/route';
 import type { FigureKind, ProjectProps, ProjectRowProps } from '@/types/generated/props';
 
 /** Which figures the table shows. */
@@ -14,21 +15,7 @@ export interface Opened {
 
 /** The address of a project's page with what is open on it, so that it can be shared. */
 export function projectAddress(code: string, shown: Shown, { figure, phase, task, assignee }: Opened = {}): string {
-    const query = new URLSearchParams();
-    for (const [name, value] of Object.entries({
-        show: shown === 'money' ? 'money' : undefined,
-        figure,
-        phase,
-        task,
-        assignee,
-    })) {
-        if (value !== undefined && value !== null) {
-            query.set(name, value);
-        }
-    }
-    const text = query.toString();
-
-    return `/projects/${code}${text === '' ? '' : `?${text}`}`;
+    return route('project', { project: code }, { show: shown === 'money' ? 'money' : null, figure, phase, task, assignee });
 }
 
 /** Which figures an address asks for. */

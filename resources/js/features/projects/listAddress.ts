@@ -1,3 +1,4 @@
+import { route, type Query } from '@/lib/route';
 import type { ProjectSort, ProjectsProps } from '@/types/generated/props';
 
 /** What of the list is asked for; what is left out stays as it is. */
@@ -21,14 +22,8 @@ export function listAddress(list: ProjectsProps, changed: Partial<Asked>): strin
         page: 1,
         ...changed,
     };
-    const query = new URLSearchParams();
     const usual: Partial<Record<keyof Asked, string>> = { state: 'open', sort: 'attention', page: '1' };
-    for (const [name, value] of Object.entries(asked) as [keyof Asked, string | number][]) {
-        if (String(value) !== (usual[name] ?? '')) {
-            query.set(name, String(value));
-        }
-    }
-    const text = query.toString();
+    const query = Object.entries(asked).filter(([name, value]) => String(value) !== (usual[name as keyof Asked] ?? ''));
 
-    return text === '' ? '/projects' : `/projects?${text}`;
+    return route('projects', {}, Object.fromEntries(query) as Query);
 }

@@ -1,3 +1,4 @@
+import { route } from '@/lib/route';
 import { text } from '@/lib/text';
 import type { RatesProps } from '@/types/generated/props';
 import { Combobox } from '@/ui/Combobox';
@@ -29,7 +30,7 @@ export function CostReaders({ readers }: Pick<RatesProps, 'readers'>) {
                                 className="act-quiet"
                                 aria-label={copy.removeName(one.name)}
                                 onClick={() => {
-                                    router.delete(`/office/rates/readers/${one.code}`, stored);
+                                    router.delete(route('office.rates.readers.remove', { person: one.code }), stored);
                                 }}
                             >
                                 {copy.remove}
@@ -43,7 +44,7 @@ export function CostReaders({ readers }: Pick<RatesProps, 'readers'>) {
                 className="mt-3 flex flex-wrap items-end gap-3"
                 onSubmit={(event) => {
                     event.preventDefault();
-                    router.post('/office/rates/readers', Object.fromEntries(new FormData(event.currentTarget)), {
+                    router.post(route('office.rates.readers.add'), Object.fromEntries(new FormData(event.currentTarget)), {
                         ...stored,
                         onSuccess: () => {
                             setReader([]);

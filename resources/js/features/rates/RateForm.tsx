@@ -1,3 +1,4 @@
+import { route } from '@/lib/route';
 import { text } from '@/lib/text';
 import type { RateProps, RatesProps } from '@/types/generated/props';
 import { Combobox } from '@/ui/Combobox';
@@ -32,7 +33,7 @@ export function RateForm({ rates, from, onDone }: RateFormProps) {
             onSubmit={(event) => {
                 event.preventDefault();
                 router.put(
-                    '/office/rates',
+                    route('office.rates.set'),
                     { person: '', role: '', ...Object.fromEntries(new FormData(event.currentTarget)) },
                     {
                         preserveScroll: true,

@@ -1,3 +1,4 @@
+import { route } from '@/lib/route';
 import { OfficeShell } from '@/features/office';
 import { monthOf, wholeDate } from '@/lib/days';
 import { hoursWithUnit } from '@/lib/hours';
@@ -18,7 +19,7 @@ const copy = text.ratesPage;
 export function RatesPage({ rates }: { rates: RatesProps }) {
     const format = useHoursFormat();
     const [chosen, setChosen] = useState<RateProps | null>(null);
-    const address = (page: number) => `/office/rates?search=${encodeURIComponent(rates.search)}&page=${page}`;
+    const address = (page: number) => route('office.rates', {}, { search: rates.search, page });
 
     return (
         <OfficeShell
@@ -54,7 +55,7 @@ export function RatesPage({ rates }: { rates: RatesProps }) {
                         <SearchBox
                             label={copy.search}
                             value={rates.search}
-                            address={(search) => `/office/rates?search=${encodeURIComponent(search)}`}
+                            address={(search) => route('office.rates', {}, { search })}
                         />
                         <RateRows rates={rates} onChoose={setChosen} />
                         <Paging page={rates.page} pages={rates.pages} address={address} className="mt-2" />
@@ -116,7 +117,10 @@ function RateRows({ rates, onChoose }: { rates: RatesProps; onChoose: (rate: Rat
                                     className="act-quiet ms-3"
                                     aria-label={copy.removeOf(whose, since)}
                                     onClick={() => {
-                                        router.delete(`/office/rates/${rate.id}`, { preserveScroll: true, preserveState: true });
+                                        router.delete(route('office.rates.take-away', { rate: rate.id }), {
+                                            preserveScroll: true,
+                                            preserveState: true,
+                                        });
                                     }}
                                 >
                                     {copy.remove}

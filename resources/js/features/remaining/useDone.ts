@@ -1,3 +1,4 @@
+import { route } from '@/lib/route';
 import { router } from '@inertiajs/react';
 import { useState } from 'react';
 
@@ -10,7 +11,7 @@ export function useDone(project: string) {
         /** Repeated for the same task, it counts although others have hours remaining. */
         declare: (task: number, done: boolean) => {
             router.put(
-                `/projects/${project}/tasks/${task}/done`,
+                route('project.task-done', { project, task }),
                 { done, confirmed: refused?.task === task },
                 {
                     preserveScroll: true,

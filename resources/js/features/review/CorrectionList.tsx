@@ -1,3 +1,4 @@
+import { route } from '@/lib/route';
 import { shortDay } from '@/lib/days';
 import { hoursWithUnit, signedHours } from '@/lib/hours';
 import { printCents } from '@/lib/money';
@@ -19,7 +20,7 @@ export function CorrectionList({ review, format }: CorrectionListProps) {
     const decide = (id: number, accept: boolean, comment: string) => {
         setGoing(true);
         router.post(
-            '/review/corrections',
+            route('review.corrections'),
             { corrections: [id], accept, comment },
             {
                 preserveScroll: true,

@@ -1,3 +1,4 @@
+import { route } from '@/lib/route';
 import { hoursWithUnit } from '@/lib/hours';
 import { read } from '@/lib/http';
 import { printCents } from '@/lib/money';
@@ -24,8 +25,7 @@ function useProjects(review: ReviewProps): DecisionEffectProps[] {
         const asked = projectsOf(review.sheets);
         let isLate = false;
         if (asked.length > 0) {
-            const query = `projects=${encodeURIComponent(asked.join(','))}`;
-            void read<DecisionEffectProps[]>(`/review/effect?${query}`).then((projects) => {
+            void read<DecisionEffectProps[]>(route('review.effect'), { projects: asked.join(',') }).then((projects) => {
                 if (projects !== null && !isLate) {
                     find(projects);
                 }

@@ -1,3 +1,4 @@
+import { route } from '@/lib/route';
 import { hoursWithUnit } from '@/lib/hours';
 import { text } from '@/lib/text';
 import type { HoursFormat, ReviewProps } from '@/types/generated/props';
@@ -61,7 +62,7 @@ export function DeskMargin({ review, desk, format }: DeskMarginProps) {
                                     type="button"
                                     className="act-quiet"
                                     onClick={() => {
-                                        router.post('/review/reopening', { entries: one.entries }, { preserveScroll: true });
+                                        router.post(route('review.reopen'), { entries: one.entries }, { preserveScroll: true });
                                     }}
                                 >
                                     {text.reviewPage.reopen}

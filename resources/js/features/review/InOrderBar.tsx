@@ -1,3 +1,4 @@
+import { route } from '@/lib/route';
 import { hoursWithUnit } from '@/lib/hours';
 import { text } from '@/lib/text';
 import type { HoursFormat, ReviewProps, SumProps } from '@/types/generated/props';
@@ -17,7 +18,7 @@ export function InOrderBar({ review, format, button }: InOrderBarProps) {
     const approve = (seen: SumProps, group: string | null) => {
         setGoing(true);
         router.post(
-            '/review/in-order',
+            route('review.in-order'),
             { by, show, search, open: group, seen: seen.inOrder },
             {
                 preserveScroll: true,

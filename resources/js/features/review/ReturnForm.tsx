@@ -1,3 +1,4 @@
+import { route } from '@/lib/route';
 import { text } from '@/lib/text';
 import { router } from '@inertiajs/react';
 import { useEffect, useRef, useState } from 'react';
@@ -116,7 +117,7 @@ function Phrases({ phrases, onChoose }: PhrasesProps) {
                         className="act-quiet text-[0.85em] text-faded"
                         aria-label={text.reviewPage.dropPhrase(phrase)}
                         onClick={() => {
-                            router.delete('/review/phrases', { ...stored, data: { phrase: phrase } });
+                            router.delete(route('review.phrases.drop'), { ...stored, data: { phrase: phrase } });
                         }}
                     >
                         {text.reviewPage.drop}
@@ -133,7 +134,7 @@ function KeepPhrase({ phrase }: { phrase: string }) {
             type="button"
             className="act"
             onClick={() => {
-                router.put('/review/phrases', { phrase }, stored);
+                router.put(route('review.phrases.keep'), { phrase }, stored);
             }}
         >
             {text.reviewPage.keepPhrase}

@@ -2,7 +2,7 @@ import { hoursWithUnit } from '@/lib/hours';
 import { useHoursFormat } from '@/lib/shared';
 import { text } from '@/lib/text';
 import type { ReviewProps } from '@/types/generated/props';
-import { SectionTabs } from '@/ui/SectionTabs';
+import { RouteTabs } from '@/ui/SectionTabs';
 import { PageHeading } from '@/ui/PageHeading';
 import { Shell } from '@/ui/Shell';
 import { CorrectionList } from './CorrectionList';
@@ -22,7 +22,7 @@ export function ReviewPage({ review }: { review: ReviewProps }) {
 
     return (
         <Shell skipTo="#sheets">
-            <SectionTabs label={text.review} tabs={text.reviewPage.tabs} />
+            <RouteTabs label={text.review} tabs={text.reviewPage.tabs} />
             <PageHeading
                 title={text.review}
                 finding={

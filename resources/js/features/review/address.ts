@@ -1,3 +1,4 @@
+import { route } from '@/lib/route';
 import type { Grouping, WaitingFilter } from '@/types/generated/props';
 
 /** What of the desk is looked at. */
@@ -12,21 +13,16 @@ export interface View {
 
 /** The address of a view of the desk, so that it can be shared and gone back to. */
 export function deskAddress({ by, show, search, open = null, page = 1, sheets = 1 }: View): string {
-    const query = new URLSearchParams();
-    const given = {
-        by: by === 'person' ? null : by,
-        show: show === 'all' ? null : show,
-        search: search === '' ? null : search,
-        open,
-        page: page === 1 ? null : String(page),
-        sheets: sheets === 1 ? null : String(sheets),
-    };
-    for (const [name, value] of Object.entries(given)) {
-        if (value !== null) {
-            query.set(name, value);
-        }
-    }
-    const text = query.toString();
-
-    return `/review${text === '' ? '' : `?${text}`}`;
+    return route(
+        'review',
+        {},
+        {
+            by: by === 'person' ? null : by,
+            show: show === 'all' ? null : show,
+            search: search === '' ? null : search,
+            open,
+            page: page === 1 ? null : page,
+            sheets: sheets === 1 ? null : sheets,
+        },
+    );
 }

@@ -1,3 +1,4 @@
+import { route } from '@/lib/route';
 import type { WaitingSheetProps } from '@/types/generated/props';
 import { router } from '@inertiajs/react';
 import { useState } from 'react';
@@ -22,12 +23,12 @@ export function useDecisions(takenOf: (sheet: WaitingSheetProps) => ReadonlySet<
             const entries = cellsOf(sheet.lines).flatMap(({ id, version }) => (taken.has(id) ? [{ id, version }] : []));
             if (entries.length > 0 && !isGoing) {
                 setGoing(true);
-                router.post('/review/decisions', { decision, comment, entries }, finish);
+                router.post(route('review.decide'), { decision, comment, entries }, finish);
             }
         },
         undo: (decision: number) => {
             setGoing(true);
-            router.delete(`/review/decisions/${decision}`, finish);
+            router.delete(route('review.undo', { decision }), finish);
         },
     };
 }

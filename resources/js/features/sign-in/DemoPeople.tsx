@@ -1,3 +1,4 @@
+import { route } from '@/lib/route';
 import { text } from '@/lib/text';
 import type { DemoPersonProps } from '@/types/generated/props';
 import { router } from '@inertiajs/react';
@@ -13,7 +14,7 @@ export function DemoPeople({ people }: { people: DemoPersonProps[] }) {
                         <button
                             type="button"
                             onClick={() => {
-                                router.post('/sign-in/demo', { person: code });
+                                router.post(route('sign-in.demo'), { person: code });
                             }}
                             className="flex w-full cursor-pointer flex-wrap gap-x-3 py-2 text-start hover:bg-sheet"
                         >

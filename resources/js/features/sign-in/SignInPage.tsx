@@ -1,3 +1,4 @@
+import { route } from '@/lib/route';
 import { text } from '@/lib/text';
 import type { SignInProps } from '@/types/generated/props';
 import { Field } from '@/ui/Field';
@@ -17,7 +18,7 @@ export function SignInPage({ page }: { page: SignInProps }) {
                 <form
                     onSubmit={(event) => {
                         event.preventDefault();
-                        form.post('/sign-in', {
+                        form.post(route('sign-in.store'), {
                             onError: () => {
                                 form.reset('password');
                             },

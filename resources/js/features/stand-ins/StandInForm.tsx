@@ -1,3 +1,4 @@
+import { route } from '@/lib/route';
 import { text } from '@/lib/text';
 import type { StandInsProps } from '@/types/generated/props';
 import { Combobox } from '@/ui/Combobox';
@@ -31,7 +32,7 @@ export function StandInForm({ standIns }: { standIns: StandInsProps }) {
                         return typeof value === 'string' && value !== '' ? value : null;
                     };
                     router.post(
-                        '/stand-ins',
+                        route('stand-ins.name'),
                         {
                             principal: one('principal'),
                             standIn: one('standIn'),

@@ -1,8 +1,9 @@
+import { route } from '@/lib/route';
 import { shortDay } from '@/lib/days';
 import { printList } from '@/lib/numbers';
 import { text } from '@/lib/text';
 import type { StandInProps, StandInsProps } from '@/types/generated/props';
-import { SectionTabs } from '@/ui/SectionTabs';
+import { RouteTabs } from '@/ui/SectionTabs';
 import { PageHeading } from '@/ui/PageHeading';
 import { Shell } from '@/ui/Shell';
 import { router } from '@inertiajs/react';
@@ -16,7 +17,7 @@ export function StandInsPage({ standIns }: { standIns: StandInsProps }) {
 
     return (
         <Shell>
-            <SectionTabs label={text.review} tabs={text.reviewPage.tabs} />
+            <RouteTabs label={text.review} tabs={text.reviewPage.tabs} />
             <PageHeading
                 title={copy.name}
                 finding={now.length === 0 ? copy.nobodyNow : copy.now(printList(now.map(({ standIn }) => standIn)))}
@@ -30,7 +31,7 @@ export function StandInsPage({ standIns }: { standIns: StandInsProps }) {
                                 className="act-quiet"
                                 aria-label={copy.endOf(one.standIn)}
                                 onClick={() => {
-                                    router.delete(`/stand-ins/${one.id}`, { preserveScroll: true });
+                                    router.delete(route('stand-ins.end', { standIn: one.id }), { preserveScroll: true });
                                 }}
                             >
                                 {copy.end}

@@ -1,3 +1,4 @@
+import { route } from '@/lib/route';
 import { text } from '@/lib/text';
 import type { TimesheetsProps } from '@/types/generated/props';
 import { Link, router } from '@inertiajs/react';
@@ -16,7 +17,7 @@ export function OwnersTable({ sheets: { owners, more, search, week } }: { sheets
                     onSubmit={(event) => {
                         event.preventDefault();
                         const asked = new FormData(event.currentTarget).get('search');
-                        router.get('/timesheets', typeof asked === 'string' && asked !== '' ? { search: asked } : {}, {
+                        router.get(route('timesheets'), typeof asked === 'string' && asked !== '' ? { search: asked } : {}, {
                             preserveState: true,
                         });
                     }}
@@ -53,7 +54,7 @@ export function OwnersTable({ sheets: { owners, more, search, week } }: { sheets
                             <tr key={code}>
                                 <th scope="row" className="border-b border-rule py-0.5 pe-4">
                                     <Link
-                                        href={`/people/${code}/week/${week}`}
+                                        href={route('week.of', { person: code, week })}
                                         className="underline decoration-rule underline-offset-4 hover:decoration-ink"
                                     >
                                         {name}

@@ -1,3 +1,4 @@
+import { route } from '@/lib/route';
 import { text } from '@/lib/text';
 import type { TimesheetsProps } from '@/types/generated/props';
 import { Combobox } from '@/ui/Combobox';
@@ -9,7 +10,7 @@ import { Checkbox } from '@/ui/Checkbox';
 const stored = { preserveScroll: true, preserveState: true } as const;
 
 function name(code: string, maySubmit: boolean) {
-    router.put(`/timesheets/recorders/${code}`, { maySubmit }, stored);
+    router.put(route('timesheets.name', { person: code }), { maySubmit }, stored);
 }
 
 /** Whom the reader lets record in their own sheet, and whether they may submit it too. */
@@ -41,7 +42,7 @@ export function Recorders({ sheets: { recorders } }: { sheets: TimesheetsProps }
                                 className="act-quiet"
                                 aria-label={copy.remove(one.name)}
                                 onClick={() => {
-                                    router.delete(`/timesheets/recorders/${one.code}`, stored);
+                                    router.delete(route('timesheets.unname', { person: one.code }), stored);
                                 }}
                             >
                                 {copy.takeAwayShort}

@@ -1,12 +1,13 @@
+import { route } from '@/lib/route';
 import { instant } from '@/lib/days';
 import { hoursWithUnit } from '@/lib/hours';
 import { read } from '@/lib/http';
 import { text } from '@/lib/text';
-import type { CellProps, HoursFormat, LineProps, AuditTrailLineProps } from '@/types/generated/props';
+import type { CellProps, HoursFormat, LineProps, AuditTrailLineProps, SheetAddressProps } from '@/types/generated/props';
 import { useEffect, useState } from 'react';
 
 interface CellAuditTrailProps {
-    address: string;
+    at: SheetAddressProps;
     line: LineProps;
     cell: CellProps;
     format: HoursFormat;
@@ -19,24 +20,26 @@ function becomes({ before, after }: AuditTrailLineProps, format: HoursFormat): s
 }
 
 /** What has become of the cell, act by act. */
-export function CellAuditTrail({ address, line, cell, format }: CellAuditTrailProps) {
+export function CellAuditTrail({ at, line, cell, format }: CellAuditTrailProps) {
     const asked = `${line.key} ${cell.date} ${cell.version ?? ''} ${cell.state ?? ''}`;
     const [found, find] = useState<{ asked: string; lines: AuditTrailLineProps[] | null } | null>(null);
 
     useEffect(() => {
         let isLate = false;
-        void read<AuditTrailLineProps[]>(`${address}/audit-trail`, { task: line.task, role: line.role, date: cell.date }).then(
-            (lines) => {
-                if (!isLate) {
-                    find({ asked, lines });
-                }
-            },
-        );
+        void read<AuditTrailLineProps[]>(route('week.audit-trail', at), {
+            task: line.task,
+            role: line.role,
+            date: cell.date,
+        }).then((lines) => {
+            if (!isLate) {
+                find({ asked, lines });
+            }
+        });
 
         return () => {
             isLate = true;
         };
-    }, [address, asked, line.task, line.role, cell.date]);
+    }, [at, asked, line.task, line.role, cell.date]);
 
     if (found?.asked !== asked) {
         return <p className="pencilled mt-1">{text.week.auditTrailComes}</p>;

@@ -1,13 +1,12 @@
-import { fullDay, shortDay } from '@/lib/days';
-import { hoursWithUnit } from '@/lib/hours';
-import { printList } from '@/lib/numbers';
+import { fullDay } from '@/lib/days';
 import { text } from '@/lib/text';
-import type { CellProps, HoursFormat, LineProps, ProposalProps } from '@/types/generated/props';
+import type { LineProps } from '@/types/generated/props';
 import { AttentionItem } from '@/ui/Margin';
 import type { Cell } from './cells';
 import { CellAuditTrail } from './CellAuditTrail';
 import { CellRefusal } from './CellRefusal';
 import { clientNotesPencilled } from './clientNotes';
+import { CellHours } from './CellHours';
 import { CorrectionRemark } from './CorrectionRemark';
 import { RemainingRemark } from './RemainingRemark';
 import { NotesForm } from './NotesForm';
@@ -19,28 +18,6 @@ interface CellDetailProps {
     line: LineProps;
     cell: Cell;
     cellKey: string;
-}
-
-/** How the cell stands, and who has to act next. */
-function standing({ state, waitsFor, decided, then, returnComment }: CellProps): string | null {
-    switch (state) {
-        case 'submitted':
-            return [
-                text.week.remark.waitsFor(waitsFor ?? ''),
-                decided > 0 ? text.week.remark.decided(decided, decided + 1 + then.length) : null,
-                then.length > 0 ? text.week.remark.then(printList(then)) : null,
-            ]
-                .filter((part) => part !== null)
-                .join(' ');
-        case 'returned':
-            return returnComment === null ? text.week.remark.returnedWithoutComment : text.week.remark.returned(returnComment);
-        case 'approved':
-            return text.week.remark.approved;
-        case 'settled':
-            return text.week.remark.settled;
-        default:
-            return null;
-    }
 }
 
 /** Everything there is to say and to write about the cell that one is on. */
@@ -88,49 +65,8 @@ export function CellDetail({ page, line, cell, cellKey }: CellDetailProps) {
                 />
             )}
             <CellSteps page={page} />
-            {page.showsAuditTrail && <CellAuditTrail address={sheet.address} line={line} cell={saved} format={format} />}
+            {page.showsAuditTrail && <CellAuditTrail at={sheet.at} line={line} cell={saved} format={format} />}
         </AttentionItem>
-    );
-}
-
-interface CellHoursProps {
-    cell: Cell;
-    proposal: ProposalProps | undefined;
-    format: HoursFormat;
-}
-
-/** What is inked, pencilled and corrected in the cell, and how it stands. */
-function CellHours({ cell, proposal, format }: CellHoursProps) {
-    const { saved } = cell;
-    const stands = standing(saved);
-
-    return (
-        <>
-            {saved.minutes !== null && saved.state !== null && (
-                <p className="mt-1">
-                    {hoursWithUnit(saved.minutes, format)},{' '}
-                    <span className={`stroke-${saved.state}`}>{text.state[saved.state]}</span>
-                    {saved.billable ? '' : `, ${text.week.remark.notBillable}`}.
-                </p>
-            )}
-            {proposal !== undefined && (
-                <p className="pencilled mt-1">
-                    {text.week.pencilled(hoursWithUnit(proposal.minutes, format))}
-                    {' – '}
-                    {proposal.why}
-                </p>
-            )}
-            {saved.minutes === null && proposal === undefined && saved.adjustments.length === 0 && cell.typed === null && (
-                <p className="pencilled mt-1">{text.week.remark.empty}</p>
-            )}
-            {stands !== null && <p className={saved.state === 'returned' ? 'mt-1 text-ochre' : 'mt-1 text-faded'}>{stands}</p>}
-            {saved.adjustments.map((adjustment) => (
-                <p key={adjustment.corrects} className="mt-1 text-ochre">
-                    {text.week.remark.corrects(hoursWithUnit(adjustment.minutes, format), shortDay(adjustment.corrects))}{' '}
-                    {adjustment.note}
-                </p>
-            ))}
-        </>
     );
 }
 

@@ -1,3 +1,4 @@
+import { route } from '@/lib/route';
 import { hoursWithUnit } from '@/lib/hours';
 import { text } from '@/lib/text';
 import type { CellProps, HoursFormat, WeekProps } from '@/types/generated/props';
@@ -28,7 +29,7 @@ export function CorrectionRemark({ sheet, cell: { correction, declined }, format
                     type="button"
                     className="act-quiet not-italic"
                     onClick={() => {
-                        router.delete(`${sheet.address}/corrections/${correction.id}`, {
+                        router.delete(route('week.corrections.withdraw', { ...sheet.at, correction: correction.id }), {
                             preserveScroll: true,
                             preserveState: true,
                         });

@@ -1,6 +1,6 @@
 import { text } from '@/lib/text';
 import { useStable } from '@/lib/useStable';
-import type { TaskOfferProps } from '@/types/generated/props';
+import type { TaskOfferProps, SheetAddressProps } from '@/types/generated/props';
 import { useId, useState } from 'react';
 import { Select } from '@/ui/Select';
 import { lineKey } from './lineKey';
@@ -9,7 +9,7 @@ import { TaskOption } from './TaskOption';
 import { useTaskOffers } from './useTaskOffers';
 
 interface LineSearchProps {
-    address: string;
+    at: SheetAddressProps;
     /** Keys of lines that the sheet shows already. */
     shown: ReadonlySet<string>;
     onAdd: (line: string) => void;
@@ -17,12 +17,12 @@ interface LineSearchProps {
 }
 
 /** Finds a task to add a line for: recent ones first, then one's own, the team's, what is planned for later, and time without a project. */
-export function LineSearch({ address, shown, onAdd, onClose }: LineSearchProps) {
+export function LineSearch({ at: sheet, shown, onAdd, onClose }: LineSearchProps) {
     const list = useId();
     const [search, searchFor] = useState('');
     const [at, setAt] = useState(0);
     const offers = useTaskOffers(
-        address,
+        sheet,
         search,
         useStable(() => {
             setAt(0);

@@ -1,14 +1,15 @@
+import { route } from '@/lib/route';
 import { text } from '@/lib/text';
 import type { LastWeekPencil, PencilProps } from '@/types/generated/props';
-import { Checkbox } from '@/ui/Checkbox';
 import { Select } from '@/ui/Select';
+import { Switch } from '@/ui/Switch';
 import { AttentionItem } from '@/ui/Margin';
 import { router } from '@inertiajs/react';
 
 const lastWeek: LastWeekPencil[] = ['off', 'lines', 'hours'];
 
 function prefer(preference: Record<string, string | boolean>) {
-    router.patch('/preferences', preference, { preserveScroll: true, preserveState: true });
+    router.patch(route('preferences'), preference, { preserveScroll: true, preserveState: true });
 }
 
 /** Where pencilled hours may come from, as the person wants it. */
@@ -22,12 +23,12 @@ export function PencilChoice({ pencil }: { pencil: PencilProps }) {
                         ['pencilUsualWeek', text.week.pencilFrom.usualWeek, pencil.usualWeek],
                     ] as const
                 ).map(([name, label, isOn]) => (
-                    <Checkbox
+                    <Switch
                         key={name}
                         label={label}
-                        checked={isOn}
-                        onChange={() => {
-                            prefer({ [name]: !isOn });
+                        isOn={isOn}
+                        onTurn={(turned) => {
+                            prefer({ [name]: turned });
                         }}
                     />
                 ))}

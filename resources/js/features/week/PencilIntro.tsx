@@ -1,3 +1,4 @@
+import { route } from '@/lib/route';
 import { text } from '@/lib/text';
 import { router } from '@inertiajs/react';
 
@@ -14,7 +15,7 @@ export function PencilIntro() {
                 type="button"
                 className="act-quiet mt-1"
                 onClick={() => {
-                    router.patch('/preferences', { knowsPencil: true }, { preserveScroll: true, preserveState: true });
+                    router.patch(route('preferences'), { knowsPencil: true }, { preserveScroll: true, preserveState: true });
                 }}
             >
                 {copy.done}

@@ -1,3 +1,4 @@
+import { route } from '@/lib/route';
 import { dayAndMonth, weekNumber } from '@/lib/days';
 import { hoursWithUnit } from '@/lib/hours';
 import { text } from '@/lib/text';
@@ -21,7 +22,8 @@ export function Ribbon({ sheet, totals, format }: { sheet: WeekProps; totals: To
     const current = useRef<HTMLAnchorElement>(null);
     const weeks = sheet.ribbon.map((week) => (week.week === sheet.week ? withTotals(week, totals) : week));
     const scale = commonScale(weeks.map(growth));
-    const address = (week: string) => (sheet.isOwn ? `/week/${week}` : `/people/${sheet.personCode}/week/${week}`);
+    const address = (week: string) =>
+        sheet.isOwn ? route('week', { week }) : route('week.of', { person: sheet.personCode, week });
 
     useEffect(() => {
         const here = current.current;

@@ -1,3 +1,4 @@
+import { route } from '@/lib/route';
 import { hoursWithUnit } from '@/lib/hours';
 import { text } from '@/lib/text';
 import { router } from '@inertiajs/react';
@@ -52,7 +53,7 @@ export function SheetFoot({ page }: { page: SheetPage }) {
                 <button
                     type="button"
                     onClick={() => {
-                        router.delete(`${sheet.address}/submission`, { preserveScroll: true, preserveState: true });
+                        router.delete(route('week.take-back', sheet.at), { preserveScroll: true, preserveState: true });
                     }}
                     className="act"
                 >

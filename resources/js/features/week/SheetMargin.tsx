@@ -1,3 +1,4 @@
+import { route } from '@/lib/route';
 import { EstimatePanel } from '@/features/remaining';
 import { text } from '@/lib/text';
 import { Margin } from '@/ui/Margin';
@@ -40,7 +41,7 @@ function Asked({ page }: { page: SheetPage }) {
     if (panel === 'add line') {
         return (
             <LineSearch
-                address={sheet.address}
+                at={sheet.at}
                 shown={new Set(state.lines.map(({ key }) => key))}
                 onAdd={(key) => {
                     goBack();
@@ -54,7 +55,7 @@ function Asked({ page }: { page: SheetPage }) {
         return (
             <EstimatePanel
                 key={line.task}
-                address={`/people/${sheet.personCode}/tasks/${line.task}/remaining`}
+                address={route('remaining', { person: sheet.personCode, task: line.task })}
                 taskName={line.taskName}
                 format={format}
                 typed={remaining.typed}

@@ -1,3 +1,4 @@
+import { route } from '@/lib/route';
 import { useStable } from '@/lib/useStable';
 import type { WeekProps } from '@/types/generated/props';
 import { router } from '@inertiajs/react';
@@ -36,7 +37,7 @@ export function useCorrections(sheet: WeekProps): Corrections {
             });
             setGoing(true);
             router.post(
-                `${sheet.address}/corrections`,
+                route('week.corrections', sheet.at),
                 { cells, reason },
                 {
                     preserveScroll: true,

@@ -1,6 +1,7 @@
+import { route } from '@/lib/route';
 import { put, read } from '@/lib/http';
 import { useStable } from '@/lib/useStable';
-import type { PencilledProps } from '@/types/generated/props';
+import type { PencilledProps, SheetAddressProps } from '@/types/generated/props';
 import { router } from '@inertiajs/react';
 import { useEffect, useRef, type Dispatch } from 'react';
 import { ofKey } from './cells';
@@ -9,7 +10,7 @@ import { arrangementOf } from './rows';
 import type { SheetChange, SheetState } from './sheetState';
 
 /** Which lines the sheet has, in which order. The sheet comes anew from the server with each. */
-export function useLines(address: string, state: SheetState, change: Dispatch<SheetChange>) {
+export function useLines(at: SheetAddressProps, state: SheetState, change: Dispatch<SheetChange>) {
     // What is to be done once a line is there.
     const due = useRef(new Map<string, () => void>());
     useEffect(() => {
@@ -27,10 +28,10 @@ export function useLines(address: string, state: SheetState, change: Dispatch<Sh
     return {
         add: useStable((line: string, then: () => void) => {
             due.current.set(line, then);
-            router.put(`${address}/lines`, { choices: [{ ...ofLine(line), date: null, choice: 'added' }] }, stored);
+            router.put(route('week.lines.choose', at), { choices: [{ ...ofLine(line), date: null, choice: 'added' }] }, stored);
         }),
         remove: useStable((line: string, minutes: number) => {
-            router.delete(`${address}/lines`, { ...stored, data: { ...ofLine(line), minutes } });
+            router.delete(route('week.lines.remove', at), { ...stored, data: { ...ofLine(line), minutes } });
         }),
         rubOut: useStable((keys: readonly string[], out: boolean) => {
             const choices = keys.map((key) => {
@@ -39,8 +40,8 @@ export function useLines(address: string, state: SheetState, change: Dispatch<Sh
                 return { ...ofLine(line), date, choice: out ? 'rubbed out' : null };
             });
             rubbing.current = rubbing.current.then(async () => {
-                await put(`${address}/lines`, { choices });
-                const pencilled = out ? null : await read<PencilledProps>(`${address}/pencil`);
+                await put(route('week.lines.choose', at), { choices });
+                const pencilled = out ? null : await read<PencilledProps>(route('week.pencil', at));
                 if (pencilled !== null) {
                     change({ kind: 'pencilled', ...pencilled });
                 }
@@ -48,7 +49,7 @@ export function useLines(address: string, state: SheetState, change: Dispatch<Sh
         }),
         arrange: useStable((lines: SheetState['lines'], collapsed: readonly string[]) => {
             change({ kind: 'arranged', lines, collapsed });
-            void put('/preferences/arrangement', arrangementOf(lines, collapsed));
+            void put(route('preferences.arrange'), arrangementOf(lines, collapsed));
         }),
     };
 }

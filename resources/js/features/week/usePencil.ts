@@ -1,3 +1,4 @@
+import { route } from '@/lib/route';
 import { read } from '@/lib/http';
 import type { PencilledProps, WeekProps } from '@/types/generated/props';
 import { useEffect, type Dispatch } from 'react';
@@ -18,7 +19,7 @@ export function usePencil(
         }
         let isLate = false;
         const timer = window.setTimeout(() => {
-            void read<PencilledProps>(`${sheet.address}/pencil`).then((pencilled) => {
+            void read<PencilledProps>(route('week.pencil', sheet.at)).then((pencilled) => {
                 if (pencilled !== null && !isLate && queue.isEmpty()) {
                     change({ kind: 'pencilled', ...pencilled });
                 }

@@ -1,7 +1,8 @@
+import { route } from '@/lib/route';
 import { read } from '@/lib/http';
 import { text } from '@/lib/text';
 import { useStable } from '@/lib/useStable';
-import type { QuickReadingProps } from '@/types/generated/props';
+import type { QuickReadingProps, SheetAddressProps } from '@/types/generated/props';
 import { useEffect, useState } from 'react';
 
 const WAIT = 120;
@@ -14,7 +15,7 @@ interface Reading {
 }
 
 /** Has the server read the quick line while it is typed. */
-export function useQuickLine(address: string) {
+export function useQuickLine(at: SheetAddressProps) {
     const [line, setLine] = useState('');
     const [task, setTask] = useState<number | null>(null);
     const [reading, setReading] = useState<Reading | null>(null);
@@ -23,7 +24,7 @@ export function useQuickLine(address: string) {
         if (isCurrent) {
             return reading.found;
         }
-        const found = await read<QuickReadingProps>(`${address}/quick-line`, { line, task });
+        const found = await read<QuickReadingProps>(route('week.quick-line', at), { line, task });
         setReading({ line, task, found });
 
         return found;

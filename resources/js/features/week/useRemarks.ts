@@ -1,3 +1,4 @@
+import { route } from '@/lib/route';
 import { put, read } from '@/lib/http';
 import { useStable } from '@/lib/useStable';
 import type { FindingProps, SheetRemarksProps, WeekProps } from '@/types/generated/props';
@@ -22,7 +23,7 @@ export function useRemarks(sheet: WeekProps, { totals }: SheetState): Remarks {
     useEffect(() => {
         let isLate = false;
         const timer = window.setTimeout(() => {
-            void read<SheetRemarksProps>(`${sheet.address}/findings`).then((found) => {
+            void read<SheetRemarksProps>(route('week.findings', sheet.at)).then((found) => {
                 if (found !== null && !isLate) {
                     setRemarks(found);
                 }
@@ -50,8 +51,8 @@ export function useRemarks(sheet: WeekProps, { totals }: SheetState): Remarks {
     return {
         ...remarks,
         answer: useStable((finding: FindingProps, explanation: string) => {
-            void send(`${sheet.address}/findings`, explanationOf(finding, explanation));
+            void send(route('week.findings.answer', sheet.at), explanationOf(finding, explanation));
         }),
-        span: useStable((asked) => send(`${sheet.address}/spans`, asked)),
+        span: useStable((asked) => send(route('week.spans', sheet.at), asked)),
     };
 }

@@ -1,3 +1,5 @@
+import { route } from '@/lib/route';
+import type { SheetAddressProps } from '@/types/generated/props';
 import { put } from '@/lib/http';
 import { text } from '@/lib/text';
 import { router } from '@inertiajs/react';
@@ -9,12 +11,12 @@ import type { SheetChange } from './sheetState';
 const RETRY_AFTER = 5000;
 
 /** Sends what is typed, keeps it while the server is away, and warns before it would be lost. */
-export function useSaveQueue(address: string, reader: string, change: Dispatch<SheetChange>) {
+export function useSaveQueue(at: SheetAddressProps, reader: string, change: Dispatch<SheetChange>) {
     const [parts] = useState(() => {
         // In the tab's own storage: it outlives a reload and a discarded tab, and no other tab sends it too.
-        const place = `moss-week unsaved ${reader} ${address}`;
+        const place = `moss-week unsaved ${reader} ${route('week.of', at)}`;
         const queue = new SaveQueue({
-            send: (cells) => put(`${address}/cells`, { cells }),
+            send: (cells) => put(route('week.cells', at), { cells }),
             keep: (stored) => {
                 if (stored === null) {
                     window.sessionStorage.removeItem(place);
@@ -72,7 +74,7 @@ export function useSaveQueue(address: string, reader: string, change: Dispatch<S
         window.addEventListener('beforeunload', warn);
         const stopAsking = router.on('before', ({ detail: { visit } }) => {
             const { pathname } = visit.url;
-            const leaves = pathname === '/sign-out' || (visit.method === 'get' && pathname !== window.location.pathname);
+            const leaves = pathname === route('sign-out') || (visit.method === 'get' && pathname !== window.location.pathname);
 
             return !leaves || queue.isEmpty() || window.confirm(text.week.leave);
         });

@@ -1,3 +1,4 @@
+import { route } from '@/lib/route';
 import { useShared } from '@/lib/shared';
 import type { WeekProps } from '@/types/generated/props';
 import type { Dispatch } from 'react';
@@ -11,9 +12,9 @@ import { useSaveQueue } from './useSaveQueue';
 /** How acts on a sheet reach the server, and how they are taken back. */
 export function useSending(sheet: WeekProps, state: SheetState, change: Dispatch<SheetChange>) {
     const reader = useShared().signedIn?.code ?? '';
-    const queue = useSaveQueue(sheet.address, reader, change);
-    const history = useHistory(sheet.address);
-    const lines = useLines(sheet.address, state, change);
+    const queue = useSaveQueue(sheet.at, reader, change);
+    const history = useHistory(route('week.of', sheet.at));
+    const lines = useLines(sheet.at, state, change);
 
     const send = (wanted: ReadonlyMap<string, Wanted>) => {
         const sendings = [...wanted].map(([key, asked]) => {

@@ -23,7 +23,7 @@ export function useSheetPage(sheet: WeekProps, format: HoursFormat, onTotals: (t
     }, [onTotals, state.totals]);
     const grid = useGrid(sheet, state, format);
     const remarks = useRemarks(sheet, state);
-    const quick = useQuickLine(sheet.address);
+    const quick = useQuickLine(sheet.at);
     const corrections = useCorrections(sheet);
     const typing = useSheetTyping(grid, state, acts, corrections.want);
     const [panel, open] = useState<Panel>('cell');

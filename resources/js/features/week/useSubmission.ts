@@ -1,3 +1,4 @@
+import { route } from '@/lib/route';
 import { useStable } from '@/lib/useStable';
 import type { SubmissionProps } from '@/types/generated/props';
 import { router } from '@inertiajs/react';
@@ -35,7 +36,7 @@ export function useSubmission({ sheet, totals, unsaved, isSaving, onClose }: Sub
     const [answers, setAnswers] = useState<Record<number, string>>({});
     const [isGoing, setGoing] = useState(false);
     const [isLacking, setLacking] = useState(false);
-    const { summary, isLost } = useSummary(sheet.address, places, !isSaving && unsaved === 0);
+    const { summary, isLost } = useSummary(sheet.at, places, !isSaving && unsaved === 0);
     const open = (totals.states.draft ?? 0) + (totals.states.returned ?? 0);
     const isBlocked = summary?.findings.some(({ severity }) => severity === 'blocking') ?? false;
     const isEmpty = open === 0 || summary?.minutes === 0;
@@ -58,7 +59,7 @@ export function useSubmission({ sheet, totals, unsaved, isSaving, onClose }: Sub
         }
         setGoing(true);
         router.post(
-            `${sheet.address}/submission`,
+            route('week.submit', sheet.at),
             { places: places?.map((place) => ({ ...place })) ?? null, explanations: given, answers: answered },
             {
                 preserveScroll: true,

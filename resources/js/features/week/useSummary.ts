@@ -1,5 +1,6 @@
+import { route } from '@/lib/route';
 import { read } from '@/lib/http';
-import type { SubmissionProps } from '@/types/generated/props';
+import type { SheetAddressProps, SubmissionProps } from '@/types/generated/props';
 import { useEffect, useState } from 'react';
 
 /** A place of the sheet that is to go: a whole line, or one day of it. */
@@ -9,20 +10,20 @@ export interface Going {
     date: string | null;
 }
 
-/** The query of an address that names places, as `task:role:date`. */
-function query(places: readonly Going[] | null): string {
-    const named = (places ?? []).map(({ task, role, date }) => [task, role ?? '', date ?? ''].join(':'));
+/** Places as an address names them, as `task:role:date`; null for the whole. */
+function named(places: readonly Going[] | null): string | null {
+    const all = (places ?? []).map(({ task, role, date }) => [task, role ?? '', date ?? ''].join(':'));
 
-    return named.length === 0 ? '' : `places=${named.join(',')}`;
+    return all.length === 0 ? null : all.join(',');
 }
 
 /** What would go if it were submitted now; null while it is being asked, and lost where it could not be. */
 export function useSummary(
-    address: string,
+    at: SheetAddressProps,
     places: readonly Going[] | null,
     isReady: boolean,
 ): { summary: SubmissionProps | null; isLost: boolean } {
-    const asked = `${address}/submission?${query(places)}`;
+    const asked = route('week.summary', at, { places: named(places) });
     const [found, find] = useState<{ asked: string; summary: SubmissionProps | null } | null>(null);
 
     useEffect(() => {

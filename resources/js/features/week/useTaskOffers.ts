@@ -1,17 +1,18 @@
+import { route } from '@/lib/route';
 import { read } from '@/lib/http';
-import type { TaskOffersProps } from '@/types/generated/props';
+import type { SheetAddressProps, TaskOffersProps } from '@/types/generated/props';
 import { useEffect, useState } from 'react';
 
 const WAIT = 120;
 
 /** The tasks that the server offers for what is typed; null until it has answered. */
-export function useTaskOffers(address: string, search: string, onFound: () => void): TaskOffersProps | null {
+export function useTaskOffers(at: SheetAddressProps, search: string, onFound: () => void): TaskOffersProps | null {
     const [offers, offer] = useState<TaskOffersProps | null>(null);
 
     useEffect(() => {
         let isLate = false;
         const timer = window.setTimeout(() => {
-            void read<TaskOffersProps>(`${address}/lines`, { search }).then((found) => {
+            void read<TaskOffersProps>(route('week.lines', at), { search }).then((found) => {
                 if (!isLate && found !== null) {
                     offer(found);
                     onFound();
@@ -23,7 +24,7 @@ export function useTaskOffers(address: string, search: string, onFound: () => vo
             isLate = true;
             window.clearTimeout(timer);
         };
-    }, [address, search, onFound]);
+    }, [at, search, onFound]);
 
     return offers;
 }

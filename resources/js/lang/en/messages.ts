@@ -1,13 +1,14 @@
+import type { PlainRoute } from '@/lib/route';
 import { plural } from './plural';
 
 /** Messages and emails. */
 export const messagesText = {
     messagesPage: {
         name: 'Messages',
-        tabs: [
-            ['/messages', 'Messages'],
-            ['/outbox', 'Outbox'],
-        ] as const,
+        tabs: {
+            messages: 'Messages',
+            outbox: 'Outbox',
+        } satisfies Partial<Record<PlainRoute, string>>,
         finding: (unread: number) =>
             unread === 0
                 ? 'You have no new messages.'

@@ -1,3 +1,4 @@
+import type { PlainRoute } from '@/lib/route';
 import { printNumber } from '@/lib/numbers';
 import { subjects } from './auditTrail';
 import { plural } from './plural';
@@ -111,16 +112,16 @@ export const officeText = {
             changed: (at: string, by: string) => `Last changed ${at} by ${by}`,
             neverChanged: 'Not changed yet',
         },
-        tabs: [
-            ['/office', 'Today'],
-            ['/office/periods', 'Periods'],
-            ['/office/rules', 'House rules'],
-            ['/office/questions', 'Questions'],
-            ['/office/routes', 'Approval routes'],
-            ['/office/remaining', 'Remaining estimates'],
-            ['/office/rates', 'Rates'],
-            ['/office/audit-trail', 'Audit trail'],
-        ] as const,
+        tabs: {
+            'office.today': 'Today',
+            'office.periods': 'Periods',
+            'office.rules': 'House rules',
+            'office.questions': 'Questions',
+            'office.routes': 'Approval routes',
+            'office.remaining': 'Remaining estimates',
+            'office.rates': 'Rates',
+            'office.audit-trail': 'Audit trail',
+        } satisfies Partial<Record<PlainRoute, string>>,
         periods: {
             name: 'Periods',
             nothingClosed: 'No period has been closed yet.',

@@ -1,14 +1,15 @@
+import type { PlainRoute } from '@/lib/route';
 import { printList, printNumber } from '@/lib/numbers';
 import { plural } from './plural';
 
 /** Approving, stand-ins and weeks not submitted. */
 export const reviewText = {
     reviewPage: {
-        tabs: [
-            ['/review', 'Waiting for you'],
-            ['/not-submitted', 'Not submitted'],
-            ['/stand-ins', 'Stand-ins'],
-        ] as const,
+        tabs: {
+            review: 'Waiting for you',
+            'not-submitted': 'Not submitted',
+            'stand-ins': 'Stand-ins',
+        } satisfies Partial<Record<PlainRoute, string>>,
         finding: (entries: number, hours: string, needingAttention: number) =>
             `${hours} in ${plural(entries, { one: 'one entry is', other: '# entries are' })} waiting for you; ${needingAttention === 0 ? 'everything is in order' : plural(needingAttention, { one: 'one needs attention', other: '# need attention' })}.`,
         nothing: 'Nothing is waiting for you.',

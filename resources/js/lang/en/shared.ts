@@ -16,8 +16,15 @@ export const sharedText = {
     recalculating: (percent: number) =>
         `Totals are being recalculated after a large change; ${printNumber(percent)}% is done. Some figures may be out of date until then.`,
     signOut: 'Sign out',
-    theme: { label: 'Theme', light: 'Light', dark: 'Dark', system: 'Same as the system' },
-    hoursFormat: { label: 'Hours format', decimal: 'Decimal, 1.5', clock: 'Hours and minutes, 1:30' },
+    toast: {
+        label: 'Notice',
+        viewport: 'Notices ({hotkey})',
+        undo: 'Undo',
+        undoOf: 'Press F8, then Enter, to undo it.',
+        close: 'Close',
+    },
+    theme: { label: 'Theme', light: 'Light', dark: 'Dark', system: 'As system' },
+    hoursFormat: { label: 'Hours format', decimal: '1.5', clock: '1:30' },
     account: {
         label: 'Account',
         of: (name: string) => `Account: ${name}`,

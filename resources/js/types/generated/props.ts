@@ -1012,6 +1012,11 @@ export interface SavedCellsProps {
     totals: TotalsProps;
 }
 
+export interface SheetAddressProps {
+    person: string;
+    week: string;
+}
+
 export interface TaskOfferProps {
     task: number;
     role: number | null;
@@ -1045,7 +1050,7 @@ export interface WeekProps {
     number: number;
     personCode: string;
     personName: string;
-    address: string;
+    at: SheetAddressProps;
     isOwn: boolean;
     isWhole: boolean;
     mayRecord: boolean;
@@ -1062,6 +1067,12 @@ export interface WeekProps {
     pencil: PencilProps;
     ribbon: RibbonWeekProps[];
     explainsPencil: boolean;
+}
+
+export interface DoneProps {
+    at: string;
+    sentence: string;
+    undo: string | null;
 }
 
 export interface SignedInProps {

@@ -1,0 +1,85 @@
+import { useNarrow } from '@/lib/useNarrow';
+import { route, routePrefix } from '@/lib/route';
+import { text } from '@/lib/text';
+import type { SignedInProps } from '@/types/generated/props';
+import { Link, usePage } from '@inertiajs/react';
+import clsx from 'clsx';
+import { Menu } from './Menu';
+
+interface Section {
+    href: string;
+    name: string;
+    /** What waits there; 0 for nothing. */
+    count: number;
+    isHere: boolean;
+}
+
+/** The sections that somebody has, and the one that they are in. */
+function sectionsOf(signedIn: SignedInProps, url: string): Section[] {
+    const of = (isTheirs: boolean, name: string, [href, ...also]: [string, ...string[]], count = 0): Section[] =>
+        isTheirs ? [{ href, name, count, isHere: [href, ...also].some((one) => url.startsWith(one)) }] : [];
+
+    return [
+        ...of(signedIn.recordsTime, text.myWeek, [route('week.current')]),
+        ...of(signedIn.recordsTime, text.sheets, [route('timesheets'), routePrefix('week.of')]),
+        ...of(signedIn.reviews, text.review, [route('review'), route('stand-ins'), route('not-submitted')], signedIn.waiting),
+        ...of(signedIn.seesProjects, text.projects, [route('projects')]),
+        ...of(signedIn.isOffice, text.office, [route('office.today')]),
+    ];
+}
+
+/** The sections in one line; on a narrow screen under the name of the one that one is in. */
+export function Sections({ signedIn }: { signedIn: SignedInProps }) {
+    const { url } = usePage();
+    const isNarrow = useNarrow();
+    const sections = sectionsOf(signedIn, url);
+
+    if (isNarrow && sections.length > 2) {
+        return (
+            <Menu
+                label={text.sections}
+                trigger={
+                    <button type="button" className="min-h-11 cursor-pointer font-semibold">
+                        {sections.find(({ isHere }) => isHere)?.name ?? text.sections} <span className="text-faded">▾</span>
+                    </button>
+                }
+                items={sections.map((section) => ({
+                    href: section.href,
+                    isHere: section.isHere,
+                    content: <SectionName {...section} />,
+                }))}
+            />
+        );
+    }
+
+    return (
+        <nav aria-label={text.sections} className="flex flex-wrap gap-x-5">
+            {sections.map((section) => (
+                <Link
+                    key={section.href}
+                    href={section.href}
+                    aria-current={section.isHere ? 'page' : undefined}
+                    className={clsx(
+                        'py-1 underline-offset-[6px]',
+                        section.isHere ? 'underline decoration-moss decoration-2' : 'hover:underline',
+                    )}
+                >
+                    <SectionName {...section} />
+                </Link>
+            ))}
+        </nav>
+    );
+}
+
+function SectionName({ name, count }: Section) {
+    return (
+        <>
+            {name}
+            {count > 0 && (
+                <span className="ms-1.5 text-ochre" title={text.waiting(count)}>
+                    {count}
+                </span>
+            )}
+        </>
+    );
+}
