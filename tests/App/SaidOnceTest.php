@@ -19,7 +19,7 @@ final class SaidOnceTest extends TestCase
         $ada->getJson('/people/ada/week/2026-W25/findings')->assertOk();
         $ada->getJson('/people/ada/week/2026-W25/pencil')->assertOk();
 
-        $ada->get('/week/2026-W25')->assertInertia(fn (AssertableInertia $page) => $page->where('message', fn (mixed $message): bool => is_string($message) && str_contains($message, 'submitted')));
-        $ada->get('/week/2026-W25')->assertInertia(fn (AssertableInertia $page) => $page->where('message', null));
+        $ada->get('/week/2026-W25')->assertInertia(fn (AssertableInertia $page) => $page->where('done.sentence', fn (mixed $sentence): bool => is_string($sentence) && str_contains($sentence, 'submitted')));
+        $ada->get('/week/2026-W25')->assertInertia(fn (AssertableInertia $page) => $page->where('done', null));
     }
 }

@@ -254,6 +254,6 @@ test('the office sets a rate from a day on, and who has none is not named any mo
     await page.getByRole('textbox', { name: 'Applies from' }).fill('2025-06-01');
     await page.getByLabel('Cost rate (EUR/h)').fill('31.5');
     await page.keyboard.press('Enter');
-    await expect(page.getByText('Rate saved. Costs from that day on now use it.')).toBeVisible();
+    await expect(notices(page).getByText('Rate saved. Costs from that day on now use it.')).toBeVisible();
     await expect(page.getByText(/^Ewan Skerry, Apprentice/)).toBeHidden();
 });

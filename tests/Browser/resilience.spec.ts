@@ -3,7 +3,7 @@ import { execFileSync } from 'node:child_process';
 import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { cell, goTo, pick, serverFolder, signIn } from './people';
+import { cell, goTo, notices, pick, serverFolder, signIn } from './people';
 
 const line = 'Workshop and tools';
 
@@ -222,9 +222,9 @@ test('what the office records for somebody shows who did, and the owner submits 
     await owner.getByRole('link', { name: 'Timesheets' }).press('Enter');
     await pick(owner, 'Person', 'hal w', 'Hal Wintour');
     await owner.getByRole('button', { name: 'Add person' }).press('Enter');
-    await expect(owner.getByText('Hal Wintour can now record in your timesheet, but not submit it.')).toBeVisible();
+    await expect(notices(owner).getByText('Hal Wintour can now record in your timesheet, but not submit it.')).toBeVisible();
     await owner.getByLabel('May also submit').click();
-    await expect(owner.getByText('Hal Wintour can now record in your timesheet and submit it.')).toBeVisible();
+    await expect(notices(owner).getByText('Hal Wintour can now record in your timesheet and submit it.')).toBeVisible();
     await owner.getByRole('button', { name: 'Remove Hal Wintour' }).press('Enter');
     await expect(owner.getByText('You have not given anyone else permission.')).toBeVisible();
 });

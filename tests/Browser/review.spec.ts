@@ -161,7 +161,7 @@ test('a rule that the office sets is found while typing, needs an explanation, a
     await choose(office, 'Applies to', 'Everyone');
     await office.getByRole('textbox', { name: 'Applies from' }).fill('2026-06-19');
     await office.getByRole('button', { name: 'Save rule' }).click();
-    await expect(office.getByText('Rule saved: Long day.')).toBeVisible();
+    await expect(notices(office).getByText('Rule saved: Long day.')).toBeVisible();
 
     const ivo = await signedIn(browser, 'ivo.marl');
     await goTo(ivo, 'Armour stone', 'Friday 19 June');
@@ -182,7 +182,7 @@ test('a rule that the office sets is found while typing, needs an explanation, a
     await expect(una.getByText('The tide was right').first()).toBeVisible();
     await office.goto('/office/rules');
     await office.getByRole('button', { name: 'Remove the setting: Long day, Everyone' }).last().click();
-    await expect(office.getByText('Setting removed. The one it overrode applies again.')).toBeVisible();
+    await expect(notices(office).getByText('Setting removed. The one it overrode applies again.')).toBeVisible();
 });
 
 test('the office closes a period after its check list, and opens days again with a reason', async ({ browser }) => {
@@ -230,7 +230,7 @@ test('who has not submitted is seen and reminded', async ({ browser }) => {
     const una = await signedIn(browser, 'una.sedge');
     await una.goto('/not-submitted?week=2026-W23');
     await una.getByRole('button', { name: /^Remind Ivo Marl/ }).click();
-    await expect(una.getByText('One person has been reminded.')).toBeVisible();
+    await expect(notices(una).getByText('One person has been reminded.')).toBeVisible();
 
     const ivo = await signedIn(browser, 'ivo.marl');
     await ivo.goto('/messages');

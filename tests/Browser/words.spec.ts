@@ -16,7 +16,7 @@ async function speakPseudo(page: Page): Promise<void> {
     await page.getByRole('option').nth(1).click();
     await page.waitForFunction(() => document.documentElement.lang === 'qps');
     await menu.click();
-    await page.getByRole('dialog').getByRole('combobox').nth(1).click();
+    await page.getByRole('dialog').getByRole('combobox').first().click();
     await page.getByRole('option', { name: /^Ελληνικά|^Greek/ }).click();
     await page.waitForFunction(() => document.documentElement.dataset.locale === 'el-GR');
 }

@@ -91,8 +91,7 @@ final class SubmissionTest extends TestCase
     {
         $this->load();
         $explained = ['explanations' => [['rule' => 'day_above', 'date' => '2026-06-17', 'explanation' => 'Storm']]];
-        $whole = $this->submit($explained);
-        self::assertSame('/people/ada/week/2026-W25/submission', $whole->baseResponse->getSession()?->get('undo'));
+        $this->submit($explained)->assertSessionHas('undo', '/people/ada/week/2026-W25/submission');
         $this->actingAs($this->person('ada'))->delete('/people/ada/week/2026-W25/submission');
         self::assertSame(4, DB::table('entries')->where('state', 'draft')->count());
 
