@@ -114,6 +114,6 @@ serve() {
     local port=$1
     php artisan config:cache --quiet && php artisan route:cache --quiet || fail 'Could not prepare the application.'
     cd public
-    PHP_CLI_SERVER_WORKERS=4 exec php -d opcache.enable_cli=1 -S "127.0.0.1:$port" \
-        ../vendor/laravel/framework/src/Illuminate/Foundation/resources/server.php
+    PHP_CLI_SERVER_WORKERS=4 exec php -d opcache.enable_cli=1 -d expose_php=0 -d zlib.output_compression=1 \
+        -S "127.0.0.1:$port" ../bin/router.php
 }

@@ -7,8 +7,11 @@
         <meta property="csp-nonce" nonce="{{ Vite::cspNonce() }}">
         <link rel="icon" href="/favicon.svg" type="image/svg+xml">
         <title>Moss Week</title>
+        @foreach (\App\Http\PageFiles::FONTS as $font)
+            <link rel="preload" href="{{ Vite::asset($font) }}" as="font" type="font/woff2" crossorigin>
+        @endforeach
         @viteReactRefresh
-        @vite(['resources/css/app.css', 'resources/js/app.tsx'])
+        @vite(\App\Http\PageFiles::of($page['component'], app()->getLocale()))
     </head>
     <body>
         @inertia

@@ -63,6 +63,19 @@ export async function pick(page: Page, field: string, typed: string, expected: s
     await expect(input).toHaveValue(expected);
 }
 
+/** Waits until the page is there, with everything that comes after it. */
+export async function arrived(page: Page): Promise<void> {
+    await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+    await expect(page.locator('[aria-busy=true]')).toHaveCount(0);
+}
+
+/** Does something, and waits until the server has answered what was sent by that. */
+export async function answered(page: Page, act: () => Promise<void>): Promise<void> {
+    const answer = page.waitForResponse((response) => response.request().method() !== 'GET');
+    await act();
+    await answer;
+}
+
 /** What the page says was just done. */
 export function notices(page: Page) {
     return page.getByRole('region', { name: /^Notices/ });

@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
-import { cell, choose, goTo, notices, paste, signIn } from './people';
+import { answered, cell, choose, goTo, notices, paste, signIn } from './people';
 
 /** Presses keys one by one and counts them. */
 function counting(page: Page) {
@@ -96,9 +96,8 @@ test.describe('pencil', () => {
         await expect(cell(page, 'Fenders', 'Friday 19 June')).toHaveAccessibleName(/: empty$/);
         await page.keyboard.press('Control+z');
         await expect(cell(page, 'Fenders', 'Friday 19 June')).toHaveAccessibleName(/pencilled/);
-        await page.keyboard.press('Control+y');
+        await answered(page, () => page.keyboard.press('Control+y'));
         await expect(cell(page, 'Fenders', 'Friday 19 June')).toHaveAccessibleName(/: empty$/);
-        await page.waitForLoadState('networkidle');
         await page.reload();
         await expect(cell(page, 'Fenders', 'Friday 19 June')).toHaveAccessibleName(/: empty$/);
 
@@ -125,14 +124,15 @@ test.describe('pencil', () => {
         await expect(cell(page, 'Training', 'Monday 15 June')).toHaveAccessibleName(/: 1, draft$/);
         await saved(page);
         await open(page, '2026-W26');
-        const choice = page.getByRole('combobox', { name: 'Last week' });
-        await expect(choice).toHaveText(/^Nothing/);
+        const choice = (name: string) =>
+            page.getByRole('radiogroup', { name: 'Last week' }).getByRole('radio', { name, exact: true });
+        await expect(choice('Nothing')).toBeChecked();
         await expect(training).toHaveCount(0);
-        await choose(page, 'Last week', 'Lines only');
+        await choice('Lines only').click();
         await expect(training).toHaveAccessibleName(/: empty$/);
-        await choose(page, 'Last week', 'Lines with hours');
+        await choice('Lines with hours').click();
         await expect(training).toHaveAccessibleName(/: 1\sh pencilled$/);
-        await choose(page, 'Last week', 'Nothing');
+        await choice('Nothing').click();
         await expect(training).toHaveCount(0);
     });
 });
@@ -260,18 +260,16 @@ test.describe('lines', () => {
     test('stay where they are put, and collapse with their project', async ({ page }) => {
         await open(page, '2026-W25');
         await goTo(page, 'Soundings', 'Monday 15 June');
-        await page.keyboard.press('Alt+ArrowDown');
+        await answered(page, () => page.keyboard.press('Alt+ArrowDown'));
         await expect(cell(page, 'Soundings', 'Monday 15 June')).toBeFocused();
         await expect(cell(page, 'Soundings', 'Monday 15 June')).toHaveAttribute('data-place', '1 0');
-        await page.waitForLoadState('networkidle');
         await page.reload();
         await expect(cell(page, 'Soundings', 'Monday 15 June')).toHaveAttribute('data-place', '1 0');
         await goTo(page, 'Soundings', 'Monday 15 June');
-        await page.keyboard.press('f');
+        await answered(page, () => page.keyboard.press('f'));
         const collapsed = page.getByRole('gridcell', { name: /^Gull quay wall, collapsed, Monday 15 June/ });
         await expect(collapsed).toBeVisible();
         await expect(cell(page, 'Soundings', 'Monday 15 June')).toHaveCount(0);
-        await page.waitForLoadState('networkidle');
         await page.reload();
         await collapsed.focus();
         await page.keyboard.press('Enter');
@@ -279,9 +277,8 @@ test.describe('lines', () => {
         // And by mouse.
         await page.getByRole('button', { name: 'Gull quay wall' }).click();
         await expect(collapsed).toBeVisible();
-        await page.getByRole('button', { name: /^Gull quay wall/ }).click();
+        await answered(page, () => page.getByRole('button', { name: /^Gull quay wall/ }).click());
         await expect(cell(page, 'Soundings', 'Monday 15 June')).toBeVisible();
-        await page.waitForLoadState('networkidle');
     });
 });
 

@@ -77,7 +77,7 @@ test('approved time is corrected by asking, and the audit trail has the earlier 
 
     const una = await signedIn(browser, 'una.sedge');
     await una.goto('/review');
-    await expect(una.getByText('If accepted: −1')).toBeVisible();
+    await expect(una.getByText(/If accepted: −1\sh/)).toBeVisible();
     await una.getByRole('button', { name: 'Accept' }).click();
     await expect(notices(una).getByText('One correction accepted. The audit trail has the earlier value.')).toBeVisible();
 

@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
-import { signIn } from './people';
+import { arrived, signIn } from './people';
 import { pseudo } from './pseudo';
 
 /** Loads the pseudo-language in the place of the reader's. */
@@ -92,8 +92,10 @@ async function overflowing(page: Page): Promise<string[]> {
 }
 
 async function check(page: Page, address: string): Promise<void> {
-    await page.goto(address, { waitUntil: 'networkidle' });
-    await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+    const found = address.includes('/2026-W25') ? page.waitForResponse(/\/findings$/) : null;
+    await page.goto(address);
+    await arrived(page);
+    await found;
     expect.soft(await untranslated(page), `${address}: past the translation`).toEqual([]);
     expect.soft(await overflowing(page), `${address}: does not fit`).toEqual([]);
 }
@@ -140,11 +142,18 @@ test.describe('in a language half as long again', () => {
         ]) {
             await check(page, address);
         }
-        await page.goto('/week/2026-W25', { waitUntil: 'networkidle' });
-        await page.locator('[role=gridcell][tabindex="0"]').focus();
-        for (const key of ['?', 't', '+', 'Control+Enter']) {
+        await page.goto('/week/2026-W25');
+        const margin = page.getByRole('complementary');
+        for (const [key, opened] of [
+            ['?', page.getByRole('dialog')],
+            ['t', margin.locator('[aria-expanded=true]')],
+            ['+', margin.getByRole('option').first()],
+            ['Control+Enter', margin.getByRole('button').first()],
+        ] as const) {
+            await page.locator('[role=gridcell][tabindex="0"]').focus();
             await page.keyboard.press(key);
-            await page.waitForLoadState('networkidle');
+            await expect(opened).toBeVisible();
+            await arrived(page);
             expect.soft(await untranslated(page), `the panel of ${key}: past the translation`).toEqual([]);
             expect.soft(await overflowing(page), `the panel of ${key}: does not fit`).toEqual([]);
             await page.keyboard.press('Escape');

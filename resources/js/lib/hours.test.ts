@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { hoursWithUnit, printHours, signedHours, typedHours } from './hours';
+import { hoursWithUnit, printHours, signedHours, signedHoursWithUnit, typedHours } from './hours';
 
 describe('hours', () => {
     it.each([
@@ -37,5 +37,7 @@ describe('hours', () => {
         expect(signedHours(90, 'decimal')).toBe('+1.5');
         expect(signedHours(-90, 'decimal')).toBe('−1.5');
         expect(signedHours(0, 'decimal')).toBe('0');
+        expect(signedHoursWithUnit(90, 'decimal')).toBe('+1.5\u00a0h');
+        expect(signedHoursWithUnit(-90, 'clock')).toBe('−1:30');
     });
 });

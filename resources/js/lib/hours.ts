@@ -39,6 +39,11 @@ export function hoursWithUnit(minutes: number, format: HoursFormat): string {
     return format === 'clock' ? printHours(minutes, format) : `${printHours(minutes, format)}\u00a0h`;
 }
 
+/** A difference with its sign and unit, for a sentence: `+1.5 h`. */
+export function signedHoursWithUnit(minutes: number, format: HoursFormat): string {
+    return minutes > 0 ? `+${hoursWithUnit(minutes, format)}` : hoursWithUnit(minutes, format);
+}
+
 /** A difference with its sign. */
 export function signedHours(minutes: number, format: HoursFormat): string {
     return minutes > 0 ? `+${printHours(minutes, format)}` : printHours(minutes, format);

@@ -7,7 +7,11 @@ export function Later({ data, children }: { data: string; children: ReactNode })
     return (
         <Deferred
             data={data}
-            fallback={<p className="pencilled">{text.progress.comes}</p>}
+            fallback={
+                <p aria-busy className="pencilled">
+                    {text.progress.comes}
+                </p>
+            }
             rescue={
                 <p className="text-ochre">
                     {text.progress.lost}{' '}

@@ -6,14 +6,16 @@ interface MenuProps {
     /** The button that opens it. */
     trigger: ReactNode;
     label: string;
+    isOpen: boolean;
+    onOpen: (isOpen: boolean) => void;
     /** Addresses, what stands there, and whether one is there. */
     items: readonly { href: string; content: ReactNode; isHere: boolean }[];
 }
 
 /** Places to go to, under a button. */
-export function Menu({ trigger, label, items }: MenuProps) {
+export function Menu({ trigger, label, isOpen, onOpen, items }: MenuProps) {
     return (
-        <Primitive.Root>
+        <Primitive.Root open={isOpen} onOpenChange={onOpen}>
             <Primitive.Trigger asChild>{trigger}</Primitive.Trigger>
             <Primitive.Portal>
                 <Primitive.Content

@@ -7,14 +7,16 @@ interface PopoverProps {
     trigger: ReactNode;
     /** What the panel is called, for those who do not see it. */
     label: string;
+    isOpen: boolean;
+    onOpen: (isOpen: boolean) => void;
     className?: string;
     children: ReactNode;
 }
 
 /** A small panel under a button; Escape or a click elsewhere closes it. */
-export function Popover({ trigger, label, className, children }: PopoverProps) {
+export function Popover({ trigger, label, isOpen, onOpen, className, children }: PopoverProps) {
     return (
-        <Primitive.Root>
+        <Primitive.Root open={isOpen} onOpenChange={onOpen}>
             <Primitive.Trigger asChild>{trigger}</Primitive.Trigger>
             <Primitive.Portal>
                 <Primitive.Content

@@ -17,9 +17,7 @@ export function RadioGroup({ label, options, value, className, onChoose }: Radio
 
     return (
         <div className={clsx('flex flex-col', className)}>
-            <span id={id} className="text-faded">
-                {label}
-            </span>
+            <span id={id}>{label}</span>
             <Primitive.Root aria-labelledby={id} value={value} onValueChange={onChoose} className="flex flex-col">
                 {options.map(([each, called]) => (
                     <span key={each} className="flex min-h-7 items-center gap-2 [overflow-wrap:anywhere]">

@@ -1,10 +1,13 @@
 import { useNarrow } from '@/lib/useNarrow';
 import { route, routePrefix } from '@/lib/route';
+import { soon } from '@/lib/soon';
 import { text } from '@/lib/text';
 import type { SignedInProps } from '@/types/generated/props';
 import { Link, usePage } from '@inertiajs/react';
 import clsx from 'clsx';
-import { Menu } from './Menu';
+import { Suspense, useState } from 'react';
+
+const Menu = soon(async () => (await import('./Menu')).Menu);
 
 interface Section {
     href: string;
@@ -35,21 +38,7 @@ export function Sections({ signedIn }: { signedIn: SignedInProps }) {
     const sections = sectionsOf(signedIn, url);
 
     if (isNarrow && sections.length > 2) {
-        return (
-            <Menu
-                label={text.sections}
-                trigger={
-                    <button type="button" className="min-h-11 cursor-pointer font-semibold">
-                        {sections.find(({ isHere }) => isHere)?.name ?? text.sections} <span className="text-faded">▾</span>
-                    </button>
-                }
-                items={sections.map((section) => ({
-                    href: section.href,
-                    isHere: section.isHere,
-                    content: <SectionName {...section} />,
-                }))}
-            />
-        );
+        return <SectionMenu sections={sections} />;
     }
 
     return (
@@ -81,5 +70,36 @@ function SectionName({ name, count }: Section) {
                 </span>
             )}
         </>
+    );
+}
+
+function SectionMenu({ sections }: { sections: Section[] }) {
+    const [isOpen, open] = useState<boolean | null>(null);
+    const trigger = (onClick?: () => void) => (
+        <button type="button" aria-haspopup="menu" className="min-h-11 cursor-pointer font-semibold" onClick={onClick}>
+            {sections.find(({ isHere }) => isHere)?.name ?? text.sections} <span className="text-faded">▾</span>
+        </button>
+    );
+    const openFirst = trigger(() => {
+        open(true);
+    });
+    if (isOpen === null) {
+        return openFirst;
+    }
+
+    return (
+        <Suspense fallback={openFirst}>
+            <Menu
+                label={text.sections}
+                isOpen={isOpen}
+                onOpen={open}
+                trigger={trigger()}
+                items={sections.map((section) => ({
+                    href: section.href,
+                    isHere: section.isHere,
+                    content: <SectionName {...section} />,
+                }))}
+            />
+        </Suspense>
     );
 }

@@ -1,12 +1,14 @@
 import { route } from '@/lib/route';
 import { useShared } from '@/lib/shared';
+import { soon } from '@/lib/soon';
 import { text } from '@/lib/text';
 import { Link } from '@inertiajs/react';
-import type { ReactNode } from 'react';
+import { Suspense, type ReactNode } from 'react';
 import { AccountMenu } from './AccountMenu';
 import { Sections } from './Sections';
 import { ThemeChoice } from './ThemeChoice';
-import { Toasts } from './Toasts';
+
+const Toasts = soon(async () => (await import('./Toasts')).Toasts);
 
 interface ShellProps {
     children: ReactNode;
@@ -16,10 +18,10 @@ interface ShellProps {
 
 /** The frame of every page: the sections in one line, what was just done, and the work below. */
 export function Shell({ children, skipTo = '#page' }: ShellProps) {
-    const { signedIn, refusal } = useShared();
+    const { signedIn, refusal, done } = useShared();
 
     return (
-        <Toasts>
+        <>
             <div className="mx-auto flex min-h-dvh max-w-[96rem] flex-col px-4 sm:px-6">
                 <a href={skipTo} className="sr-only focus:not-sr-only">
                     {text.skip}
@@ -55,6 +57,11 @@ export function Shell({ children, skipTo = '#page' }: ShellProps) {
                     {children}
                 </main>
             </div>
-        </Toasts>
+            {done !== null && (
+                <Suspense>
+                    <Toasts done={done} />
+                </Suspense>
+            )}
+        </>
     );
 }

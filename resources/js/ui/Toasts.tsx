@@ -1,32 +1,27 @@
-import { useShared } from '@/lib/shared';
 import { text } from '@/lib/text';
 import type { DoneProps } from '@/types/generated/props';
 import { router } from '@inertiajs/react';
 import { Toast as Primitive } from 'radix-ui';
-import { useState, type ReactNode } from 'react';
+import { useState } from 'react';
 
 /** How long it is said what was done, in milliseconds; longer where it can be undone. It stays while somebody is on it. */
 const STAYS = 8_000;
 const STAYS_WITH_UNDO = 20_000;
 
 /** Says at the foot of the page what was just done, with the way to undo it; F8 leads there. */
-export function Toasts({ children }: { children: ReactNode }) {
-    const { done } = useShared();
+export function Toasts({ done }: { done: DoneProps }) {
     const [dismissed, dismiss] = useState<DoneProps | null>(null);
 
     return (
         <Primitive.Provider label={text.toast.label} swipeDirection="down">
-            {children}
-            {done !== null && (
-                <Done
-                    key={done.at}
-                    done={done}
-                    isOpen={dismissed?.at !== done.at}
-                    onClose={() => {
-                        dismiss(done);
-                    }}
-                />
-            )}
+            <Done
+                key={done.at}
+                done={done}
+                isOpen={dismissed?.at !== done.at}
+                onClose={() => {
+                    dismiss(done);
+                }}
+            />
             <Primitive.Viewport
                 label={text.toast.viewport}
                 className="no-print fixed inset-x-4 bottom-4 z-40 mx-auto w-fit max-w-[min(40rem,92vw)] outline-none"

@@ -15,9 +15,7 @@ export function ToggleGroup<Value extends string>({ label, value, names, onChoos
 
     return (
         <div>
-            <span id={id} className="text-faded">
-                {label}
-            </span>
+            <span id={id}>{label}</span>
             <Primitive.Root
                 type="single"
                 value={value}

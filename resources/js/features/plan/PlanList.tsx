@@ -2,8 +2,8 @@ import { dayOf } from '@/lib/days';
 import { useShared } from '@/lib/shared';
 import { text } from '@/lib/text';
 import type { HoursFormat, PlanProps, PlanTaskProps } from '@/types/generated/props';
+import { Foldout } from '@/ui/Foldout';
 import { Hours } from '@/ui/Hours';
-import { Collapsible } from 'radix-ui';
 import { PlanFields } from './PlanFields';
 import { rowsOf } from './planRows';
 import type { PlanActs } from './usePlan';
@@ -32,31 +32,34 @@ function Task({ task, acts, format }: Omit<PlanListProps, 'plan'> & { task: Plan
 
     return (
         <li className="border-b border-rule">
-            <Collapsible.Root>
-                <Collapsible.Trigger className="group flex min-h-11 w-full cursor-pointer gap-3 py-2 text-start">
-                    <span aria-hidden className="text-faded group-data-[state=open]:rotate-90">
-                        ›
-                    </span>
-                    <span className="min-w-0 grow [overflow-wrap:anywhere]">
-                        {task.name}
-                        <span className="block text-[0.88em] text-faded">
-                            {[task.phase, first === undefined ? null : text.plan.from(dayOf(first, year))]
-                                .filter((part) => part !== null)
-                                .join(' · ')}
+            <Foldout
+                lineClassName="py-2"
+                contentClassName="pb-3 ps-5"
+                line={
+                    <>
+                        <span aria-hidden className="text-faded group-aria-expanded:rotate-90">
+                            ›
                         </span>
-                    </span>
-                    <Hours minutes={task.planned} format={format} />
-                </Collapsible.Trigger>
-                <Collapsible.Content className="pb-3 ps-5">
-                    {own !== undefined && <PlanFields row={own} acts={acts} format={format} />}
-                    {people.map((row) => (
-                        <div key={row.key} className="mt-2 border-s-2 border-rule ps-3">
-                            <p>{row.kind === 'assignment' && row.assignment.assigneeName}</p>
-                            <PlanFields row={row} acts={acts} format={format} />
-                        </div>
-                    ))}
-                </Collapsible.Content>
-            </Collapsible.Root>
+                        <span className="min-w-0 grow [overflow-wrap:anywhere]">
+                            {task.name}
+                            <span className="block text-[0.88em] text-faded">
+                                {[task.phase, first === undefined ? null : text.plan.from(dayOf(first, year))]
+                                    .filter((part) => part !== null)
+                                    .join(' · ')}
+                            </span>
+                        </span>
+                        <Hours minutes={task.planned} format={format} />
+                    </>
+                }
+            >
+                {own !== undefined && <PlanFields row={own} acts={acts} format={format} />}
+                {people.map((row) => (
+                    <div key={row.key} className="mt-2 border-s-2 border-rule ps-3">
+                        <p>{row.kind === 'assignment' && row.assignment.assigneeName}</p>
+                        <PlanFields row={row} acts={acts} format={format} />
+                    </div>
+                ))}
+            </Foldout>
         </li>
     );
 }

@@ -1,8 +1,7 @@
 import { text } from '@/lib/text';
 import type { HoursFormat, PlanProps } from '@/types/generated/props';
 import { GridElements } from '@/ui/grid/useCellRef';
-import { useVirtualRows } from '@/ui/grid/useVirtualRows';
-import { VirtualBody } from '@/ui/grid/VirtualBody';
+import { GridBody, SCREENFUL } from '@/ui/grid/GridBody';
 import { Hours } from '@/ui/Hours';
 import clsx from 'clsx';
 import { PlanTableRow } from './PlanTableRow';
@@ -38,12 +37,6 @@ function heightOf(row: PlanRow | undefined, compares: boolean): number {
 export function PlanTable({ plan, grid, events, faults, format }: PlanTableProps) {
     const compares = plan.comparedOn !== null;
     const { rows, elements, place } = grid;
-    const drawn = useVirtualRows({
-        count: rows.length,
-        heightOf: (row) => heightOf(rows[row], compares),
-        kept: place.row,
-        elements,
-    });
 
     return (
         <GridElements value={elements}>
@@ -51,12 +44,18 @@ export function PlanTable({ plan, grid, events, faults, format }: PlanTableProps
                 role="grid"
                 aria-label={text.plan.table(plan.name)}
                 aria-multiselectable
-                aria-rowcount={drawn.isVirtual ? rows.length + 2 : undefined}
+                aria-rowcount={rows.length > SCREENFUL ? rows.length + 2 : undefined}
                 className="w-full table-fixed border-collapse"
                 {...events}
             >
                 <PlanTableHead plan={plan} columns={grid.columns} />
-                <VirtualBody drawn={drawn} keyOf={(index) => rows[index]?.key ?? ''}>
+                <GridBody
+                    count={rows.length}
+                    keyOf={(index) => rows[index]?.key ?? ''}
+                    heightOf={(row) => heightOf(rows[row], compares)}
+                    kept={place.row}
+                    elements={elements}
+                >
                     {(index) => {
                         const row = rows[index];
 
@@ -66,7 +65,7 @@ export function PlanTable({ plan, grid, events, faults, format }: PlanTableProps
                             )
                         );
                     }}
-                </VirtualBody>
+                </GridBody>
                 <tfoot>
                     <tr className="font-semibold">
                         <th scope="row" colSpan={3} className="border-t border-edge px-1.5 py-1">

@@ -2,10 +2,10 @@ import { hoursWithUnit } from '@/lib/hours';
 import { text } from '@/lib/text';
 import type { FigureKind, HoursFormat } from '@/types/generated/props';
 import { Bar } from '@/ui/Bar';
+import { Foldout } from '@/ui/Foldout';
 import { Hours } from '@/ui/Hours';
 import { Link } from '@inertiajs/react';
 import clsx from 'clsx';
-import { Collapsible } from 'radix-ui';
 import { projectAddress } from './address';
 import { growthLabel, growthOf } from './growthOf';
 import { openedBy, type TableRow } from './tableRow';
@@ -25,37 +25,41 @@ interface FigureItemProps {
 /** A task in one line, which opens to all its figures and who is on it. */
 export function FigureItem({ row, name, code, scale, format, assignees }: FigureItemProps) {
     return (
-        <Collapsible.Root className="border-b border-rule">
-            <Collapsible.Trigger className="group flex min-h-11 w-full cursor-pointer items-baseline gap-3 py-2 text-start">
-                <span aria-hidden className="text-faded group-data-[state=open]:rotate-90">
-                    ›
-                </span>
-                <span className="min-w-0 grow [overflow-wrap:anywhere]">
-                    {name}
-                    {row.isDone && <span className="pencilled ms-2">{text.projectPage.done}</span>}
-                </span>
-                <span className="w-20 shrink-0 text-end">
-                    <Hours minutes={row.figures.forecast} format={format} />
-                </span>
-                <span className={clsx('w-20 shrink-0 text-end', row.figures.variance > 0 && 'text-brick')}>
-                    <Hours minutes={row.figures.variance} format={format} signed />
-                </span>
-            </Collapsible.Trigger>
-            <Collapsible.Content className="pb-3 ps-5 font-normal">
-                {scale !== null && (
-                    <div className="mb-2">
-                        <Bar {...growthOf(row.figures)} scale={scale} label={growthLabel(row.figures, format)} />
-                    </div>
-                )}
-                <Figures row={row} name={name} code={code} format={format} />
-                {assignees.map((one) => (
-                    <div key={`${one.row.assignee ?? ''} ${one.name}`} className="mt-2 border-s-2 border-rule ps-3">
-                        <p>{one.name}</p>
-                        <Figures row={one.row} name={`${one.name}, ${name}`} code={code} format={format} />
-                    </div>
-                ))}
-            </Collapsible.Content>
-        </Collapsible.Root>
+        <Foldout
+            className="border-b border-rule"
+            lineClassName="items-baseline py-2"
+            contentClassName="pb-3 ps-5 font-normal"
+            line={
+                <>
+                    <span aria-hidden className="text-faded group-aria-expanded:rotate-90">
+                        ›
+                    </span>
+                    <span className="min-w-0 grow [overflow-wrap:anywhere]">
+                        {name}
+                        {row.isDone && <span className="pencilled ms-2">{text.projectPage.done}</span>}
+                    </span>
+                    <span className="w-20 shrink-0 text-end">
+                        <Hours minutes={row.figures.forecast} format={format} />
+                    </span>
+                    <span className={clsx('w-20 shrink-0 text-end', row.figures.variance > 0 && 'text-brick')}>
+                        <Hours minutes={row.figures.variance} format={format} signed />
+                    </span>
+                </>
+            }
+        >
+            {scale !== null && (
+                <div className="mb-2">
+                    <Bar {...growthOf(row.figures)} scale={scale} label={growthLabel(row.figures, format)} />
+                </div>
+            )}
+            <Figures row={row} name={name} code={code} format={format} />
+            {assignees.map((one) => (
+                <div key={`${one.row.assignee ?? ''} ${one.name}`} className="mt-2 border-s-2 border-rule ps-3">
+                    <p>{one.name}</p>
+                    <Figures row={one.row} name={`${one.name}, ${name}`} code={code} format={format} />
+                </div>
+            ))}
+        </Foldout>
     );
 }
 

@@ -1,6 +1,6 @@
 import { route } from '@/lib/route';
 import { shortDay } from '@/lib/days';
-import { hoursWithUnit, signedHours } from '@/lib/hours';
+import { hoursWithUnit, signedHoursWithUnit } from '@/lib/hours';
 import { printCents } from '@/lib/money';
 import { text } from '@/lib/text';
 import type { HoursFormat, ReviewProps, WaitingCorrectionProps } from '@/types/generated/props';
@@ -99,7 +99,7 @@ function Correction({ correction, format }: { correction: WaitingCorrectionProps
             <span className="pencilled">{hoursWithUnit(after, format)}</span>. <q>{correction.reason}</q>{' '}
             <span className="text-faded">
                 {text.reviewPage.wouldChange(
-                    signedHours(after - before, format),
+                    signedHoursWithUnit(after - before, format),
                     cost === null ? null : `${cost > 0 ? '+' : ''}${printCents(cost, '')}`,
                     correction.isSettled,
                 )}

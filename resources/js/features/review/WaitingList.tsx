@@ -3,9 +3,9 @@ import { hoursWithUnit } from '@/lib/hours';
 import { text } from '@/lib/text';
 import type { HoursFormat, WaitingLineProps, WaitingSheetProps } from '@/types/generated/props';
 import { Checkbox } from '@/ui/Checkbox';
+import { Foldout } from '@/ui/Foldout';
 import { Hours } from '@/ui/Hours';
 import clsx from 'clsx';
-import { Collapsible } from 'radix-ui';
 import { aboutLine } from './aboutLine';
 import { minutesOf } from './taken';
 
@@ -36,8 +36,11 @@ function Line({ line, taken, onToggle, format }: Omit<WaitingListProps, 'sheet'>
 
     return (
         <li className={clsx('border-b border-rule', needsAttention && 'bg-ochre-wash')}>
-            <Collapsible.Root>
-                <div className="flex items-start gap-2 py-1">
+            <Foldout
+                className="py-1"
+                lineClassName="py-1"
+                contentClassName="pb-2 ps-8"
+                before={
                     <Checkbox
                         hidesLabel
                         label={text.reviewPage.take(line.taskName)}
@@ -46,35 +49,36 @@ function Line({ line, taken, onToggle, format }: Omit<WaitingListProps, 'sheet'>
                             onToggle(line.cells.map(({ id }) => id));
                         }}
                     />
-                    <Collapsible.Trigger className="group flex min-h-11 min-w-0 grow cursor-pointer gap-3 py-1 text-start">
+                }
+                line={
+                    <>
                         <span className="min-w-0 grow [overflow-wrap:anywhere]">
                             <span className={clsx(!isTaken && 'text-faded')}>{line.taskName}</span>
                             <span className="block text-[0.88em] text-faded">{aboutLine(line)}</span>
                         </span>
                         <Hours minutes={minutesOf(line.cells)} format={format} />
-                        <span aria-hidden className="text-faded group-data-[state=open]:rotate-90">
+                        <span aria-hidden className="text-faded group-aria-expanded:rotate-90">
                             ›
                         </span>
-                    </Collapsible.Trigger>
-                </div>
-                <Collapsible.Content className="pb-2 ps-8">
-                    {line.cells.map((cell) => (
-                        <p key={cell.id} className="flex items-center justify-between gap-3">
-                            <Checkbox
-                                label={fullDay(cell.date)}
-                                checked={taken.has(cell.id)}
-                                onChange={() => {
-                                    onToggle([cell.id]);
-                                }}
-                            />
-                            <span>
-                                {cell.needsAttention && <span className="me-2 text-ochre">{text.reviewPage.needsAttention}</span>}
-                                {hoursWithUnit(cell.minutes, format)}
-                            </span>
-                        </p>
-                    ))}
-                </Collapsible.Content>
-            </Collapsible.Root>
+                    </>
+                }
+            >
+                {line.cells.map((cell) => (
+                    <p key={cell.id} className="flex items-center justify-between gap-3">
+                        <Checkbox
+                            label={fullDay(cell.date)}
+                            checked={taken.has(cell.id)}
+                            onChange={() => {
+                                onToggle([cell.id]);
+                            }}
+                        />
+                        <span>
+                            {cell.needsAttention && <span className="me-2 text-ochre">{text.reviewPage.needsAttention}</span>}
+                            {hoursWithUnit(cell.minutes, format)}
+                        </span>
+                    </p>
+                ))}
+            </Foldout>
         </li>
     );
 }

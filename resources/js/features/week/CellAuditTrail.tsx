@@ -42,7 +42,11 @@ export function CellAuditTrail({ at, line, cell, format }: CellAuditTrailProps) 
     }, [at, asked, line.task, line.role, cell.date]);
 
     if (found?.asked !== asked) {
-        return <p className="pencilled mt-1">{text.week.auditTrailComes}</p>;
+        return (
+            <p aria-busy className="pencilled mt-1">
+                {text.week.auditTrailComes}
+            </p>
+        );
     }
     if (found.lines === null || found.lines.length === 0) {
         return <p className="mt-1 text-faded">{found.lines === null ? text.week.auditTrailLost : text.week.noAuditTrail}</p>;

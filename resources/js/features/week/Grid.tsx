@@ -1,7 +1,6 @@
 import { text } from '@/lib/text';
 import { GridElements } from '@/ui/grid/useCellRef';
-import { useVirtualRows } from '@/ui/grid/useVirtualRows';
-import { VirtualBody } from '@/ui/grid/VirtualBody';
+import { GridBody, SCREENFUL } from '@/ui/grid/GridBody';
 import { useMemo } from 'react';
 import { CollapsedRow } from './CollapsedRow';
 import { DayTurner } from './DayTurner';
@@ -28,12 +27,6 @@ export function Grid({ page }: { page: SheetPage }) {
     const events = useGridEvents(page);
     const firsts = useMemo(() => firstsOf(rows), [rows]);
     const pencilled = useMemo(() => ({ ...state.proposals, ...preview }), [state.proposals, preview]);
-    const drawn = useVirtualRows({
-        count: rows.length,
-        heightOf: (row) => heightOf(rows[row]),
-        kept: place.row,
-        elements: grid.elements,
-    });
 
     return (
         <SheetToolsProvider value={tools}>
@@ -49,13 +42,19 @@ export function Grid({ page }: { page: SheetPage }) {
                     role="grid"
                     aria-label={text.week.grid}
                     aria-multiselectable
-                    aria-rowcount={drawn.isVirtual ? rows.length + 2 : undefined}
+                    aria-rowcount={rows.length > SCREENFUL ? rows.length + 2 : undefined}
                     data-column={place.column}
                     className="mt-1 w-full table-fixed border-collapse touch-pan-y"
                     {...events}
                 >
                     <GridHead days={sheet.days} format={format} />
-                    <VirtualBody drawn={drawn} keyOf={(index) => rows[index]?.key ?? ''}>
+                    <GridBody
+                        count={rows.length}
+                        keyOf={(index) => rows[index]?.key ?? ''}
+                        heightOf={(row) => heightOf(rows[row])}
+                        kept={place.row}
+                        elements={grid.elements}
+                    >
                         {(index) => {
                             const row = rows[index];
 
@@ -80,7 +79,7 @@ export function Grid({ page }: { page: SheetPage }) {
                                 />
                             );
                         }}
-                    </VirtualBody>
+                    </GridBody>
                     <TotalRows
                         days={sheet.days}
                         expected={sheet.isWhole ? sheet.expected : null}

@@ -1,7 +1,7 @@
 import { route } from '@/lib/route';
 import { text } from '@/lib/text';
 import type { LastWeekPencil, PencilProps } from '@/types/generated/props';
-import { Select } from '@/ui/Select';
+import { RadioGroup } from '@/ui/RadioGroup';
 import { Switch } from '@/ui/Switch';
 import { AttentionItem } from '@/ui/Margin';
 import { router } from '@inertiajs/react';
@@ -32,10 +32,10 @@ export function PencilChoice({ pencil }: { pencil: PencilProps }) {
                         }}
                     />
                 ))}
-                <Select
+                <RadioGroup
                     label={text.week.pencilFrom.lastWeek}
                     value={pencil.lastWeek}
-                    options={lastWeek.map((choice) => [choice, text.week.pencilFrom.lastWeekChoices[choice]])}
+                    options={lastWeek.map((choice) => [choice, text.week.pencilFrom.lastWeekChoices[choice]] as const)}
                     onChoose={(pencilLastWeek) => {
                         prefer({ pencilLastWeek });
                     }}

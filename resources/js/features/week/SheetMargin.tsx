@@ -1,90 +1,32 @@
-import { route } from '@/lib/route';
-import { EstimatePanel } from '@/features/remaining';
+import { soon } from '@/lib/soon';
 import { text } from '@/lib/text';
 import { Margin } from '@/ui/Margin';
-import { isSaving, unsavedCount } from './cells';
+import { Suspense } from 'react';
 import { CorrectionForm } from './CorrectionForm';
-import { partsOf } from './going';
-import { KeyList } from './KeyList';
-import { LineSearch } from './LineSearch';
-import { RemoveLinePanel } from './RemoveLinePanel';
 import { SheetBeside } from './SheetBeside';
-import { SubmitPanel } from './SubmitPanel';
 import type { SheetPage } from './useSheetPage';
+
+const AskedPanel = soon(async () => (await import('./AskedPanel')).AskedPanel);
 
 /** The margin of the sheet: what is being asked, or else remarks on the cell that one is on and on the week. */
 export function SheetMargin({ page }: { page: SheetPage }) {
+    const { panel, grid } = page;
+    const isAsked = panel === 'submit' || panel === 'add line' || (panel !== 'cell' && panel !== 'keys' && grid.here !== null);
+
     return (
         <Margin label={text.week.margin}>
-            <Asked page={page} />
-            {page.panel === 'keys' && <KeyList onClose={page.goBack} />}
+            {(isAsked || panel === 'keys') && (
+                <Suspense>
+                    <AskedPanel page={page} />
+                </Suspense>
+            )}
+            {!isAsked && <Remarks page={page} />}
         </Margin>
     );
 }
 
-function Asked({ page }: { page: SheetPage }) {
-    const { sheet, state, grid, acts, format, panel, remaining, corrections, goBack } = page;
-    const line = grid.here?.row.line;
-    if (panel === 'submit') {
-        return (
-            <SubmitPanel
-                sheet={sheet}
-                totals={state.totals}
-                format={format}
-                unsaved={unsavedCount(state.cells)}
-                isSaving={isSaving(state.cells)}
-                parts={partsOf(grid)}
-                onClose={goBack}
-            />
-        );
-    }
-    if (panel === 'add line') {
-        return (
-            <LineSearch
-                at={sheet.at}
-                shown={new Set(state.lines.map(({ key }) => key))}
-                onAdd={(key) => {
-                    goBack();
-                    acts.addLine(key);
-                }}
-                onClose={goBack}
-            />
-        );
-    }
-    if (panel === 'estimate' && line !== undefined) {
-        return (
-            <EstimatePanel
-                key={line.task}
-                address={route('remaining', { person: sheet.personCode, task: line.task })}
-                taskName={line.taskName}
-                format={format}
-                typed={remaining.typed}
-                onUpdated={({ ofPerson }, sentence) => {
-                    if (ofPerson !== null) {
-                        acts.estimated(ofPerson);
-                    }
-                    if (remaining.typed !== null) {
-                        remaining.onSaved(sentence);
-                    }
-                }}
-                onClose={goBack}
-            />
-        );
-    }
-    if (panel === 'remove line' && line !== undefined) {
-        return (
-            <RemoveLinePanel
-                line={line}
-                minutes={state.totals.lines[line.key] ?? 0}
-                format={format}
-                onRemove={() => {
-                    goBack();
-                    acts.removeLine(line.key);
-                }}
-                onClose={goBack}
-            />
-        );
-    }
+function Remarks({ page }: { page: SheetPage }) {
+    const { state, format, corrections } = page;
 
     return (
         <>

@@ -1,15 +1,10 @@
-import { Fragment, type ReactNode } from 'react';
-import type { DrawnRows } from './useVirtualRows';
-
-interface VirtualBodyProps {
-    drawn: DrawnRows;
-    keyOf: (row: number) => string;
-    children: (row: number) => ReactNode;
-}
+import { Fragment } from 'react';
+import type { GridBodyProps } from './GridBody';
+import { useVirtualRows } from './useVirtualRows';
 
 /** The body of a table of which only some rows are drawn; what is not keeps its room. */
-export function VirtualBody({ drawn, keyOf, children }: VirtualBodyProps) {
-    const { attach, rows, below } = drawn;
+export function VirtualBody({ keyOf, children, ...table }: GridBodyProps) {
+    const { attach, rows, below } = useVirtualRows(table);
 
     return (
         <tbody ref={attach}>
