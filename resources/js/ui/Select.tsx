@@ -1,4 +1,5 @@
 import { styleNonce } from '@/lib/styleNonce';
+import { useCover } from '@/lib/covered';
 import clsx from 'clsx';
 import { Select as Primitive } from 'radix-ui';
 import { useId, useState, type Ref } from 'react';
@@ -51,6 +52,7 @@ export function Select({
             </label>
             <Primitive.Root
                 value={inner(value)}
+                onOpenChange={useCover()}
                 onValueChange={(chosen) => {
                     const outer = chosen === NONE ? '' : chosen;
                     setOwn(outer);

@@ -1,3 +1,4 @@
+import { useCovered } from '@/lib/covered';
 import { route } from '@/lib/route';
 import { useShared } from '@/lib/shared';
 import { soon } from '@/lib/soon';
@@ -19,10 +20,11 @@ interface ShellProps {
 /** The frame of every page: the sections in one line, what was just done, and the work below. */
 export function Shell({ children, skipTo = '#page' }: ShellProps) {
     const { signedIn, refusal, done } = useShared();
+    const isCovered = useCovered();
 
     return (
         <>
-            <div className="mx-auto flex min-h-dvh max-w-[96rem] flex-col px-4 sm:px-6">
+            <div inert={isCovered} className="mx-auto flex min-h-dvh max-w-[96rem] flex-col px-4 sm:px-6">
                 <a href={skipTo} className="sr-only focus:not-sr-only">
                     {text.skip}
                 </a>

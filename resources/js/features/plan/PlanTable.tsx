@@ -1,5 +1,6 @@
 import { text } from '@/lib/text';
 import type { HoursFormat, PlanProps } from '@/types/generated/props';
+import { rowCursor } from '@/ui/grid/rowCursor';
 import { GridElements } from '@/ui/grid/useCellRef';
 import { GridBody, SCREENFUL } from '@/ui/grid/GridBody';
 import { Hours } from '@/ui/Hours';
@@ -61,7 +62,16 @@ export function PlanTable({ plan, grid, events, faults, format }: PlanTableProps
 
                         return (
                             row !== undefined && (
-                                <PlanTableRow row={row} index={index} grid={grid} plan={plan} faults={faults} format={format} />
+                                <PlanTableRow
+                                    row={row}
+                                    index={index}
+                                    columns={grid.columns}
+                                    cursor={rowCursor(grid, grid.typing.typing, index)}
+                                    plan={plan}
+                                    faults={faults}
+                                    format={format}
+                                    onFinish={grid.typing.finish}
+                                />
                             )
                         );
                     }}

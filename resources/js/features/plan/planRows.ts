@@ -63,6 +63,11 @@ export function isOpen(row: PlanRow, field: Field | null): boolean {
     return field !== null && !(isByDay && field !== 'assignee' && field !== 'role');
 }
 
+/** Whether the plan may be written where a row meets a column. */
+export function mayTypeIn(plan: Pick<PlanProps, 'mayPlan'>, row: PlanRow, column: Column): boolean {
+    return plan.mayPlan && isOpen(row, fieldOf(row, column));
+}
+
 /** Whether no other row of the same task comes after it. */
 export function isLastOfTask(row: PlanRow): boolean {
     const { assignments } = row.task;

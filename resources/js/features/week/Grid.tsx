@@ -1,4 +1,5 @@
 import { text } from '@/lib/text';
+import { rowCursor } from '@/ui/grid/rowCursor';
 import { GridElements } from '@/ui/grid/useCellRef';
 import { GridBody, SCREENFUL } from '@/ui/grid/GridBody';
 import { useMemo } from 'react';
@@ -6,7 +7,6 @@ import { CollapsedRow } from './CollapsedRow';
 import { DayTurner } from './DayTurner';
 import { GridHead } from './GridHead';
 import { LineRow } from './LineRow';
-import { rowCursor } from './rowCursor';
 import { firstsOf, type Row } from './rows';
 import { SheetToolsProvider } from './sheetTools';
 import { TotalRows } from './TotalRows';

@@ -1,4 +1,5 @@
 import type { ProposalProps } from '@/types/generated/props';
+import { cellCursor, type RowCursor } from '@/ui/grid/rowCursor';
 import { memo } from 'react';
 import { cellKey } from './cells';
 import { EntryCell } from './EntryCell';
@@ -6,7 +7,6 @@ import type { Marks } from './findings';
 import { LineName, ProjectRow } from './LineName';
 import { LineTotal } from './LineTotal';
 import { RemainingCell } from './RemainingCell';
-import type { RowCursor } from './rowCursor';
 import type { Row } from './rows';
 import type { SheetState } from './sheetState';
 import { useSheetTools } from './sheetTools';
@@ -52,9 +52,7 @@ export const LineRow = memo(function LineRow(props: LineRowProps) {
                                 column={column}
                                 corrected={corrected[key]}
                                 marks={marks.cells[key] ?? ''}
-                                isHere={cursor?.here === column}
-                                isSelected={isBetween(cursor?.selected ?? null, column)}
-                                typed={cursor?.typing?.column === column ? cursor.typing.first : null}
+                                {...cellCursor(cursor, column)}
                             />
                         )
                     );
@@ -69,7 +67,3 @@ export const LineRow = memo(function LineRow(props: LineRowProps) {
         </>
     );
 });
-
-function isBetween(selected: RowCursor['selected'], column: number): boolean {
-    return selected !== null && column >= selected.left && column <= selected.right;
-}

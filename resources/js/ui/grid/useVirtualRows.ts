@@ -20,6 +20,8 @@ export function useVirtualRows({ count, heightOf, kept, elements }: Omit<GridBod
     const [top, setTop] = useState(0);
     const virtualizer = useWindowVirtualizer({
         count,
+        // A row that comes a frame later is there before anybody reads it; drawing it at once would hold the scrolling up.
+        useFlushSync: false,
         estimateSize: heightOf,
         overscan: 15,
         scrollMargin: top,

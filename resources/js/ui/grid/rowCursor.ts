@@ -1,8 +1,8 @@
-import { isIn } from '@/ui/grid/block';
-import type { GridCursor } from '@/ui/grid/useGridCursor';
-import type { Typing } from '@/ui/grid/useTyping';
+import { isIn } from './block';
+import type { GridCursor } from './useGridCursor';
+import type { Typing } from './useTyping';
 
-/** What of the cursor lies in one row: the day that one is on, the days selected, and the day that is typed over. */
+/** What of the cursor lies in one row: the column that one is on, those selected, and the one that is typed over. */
 export interface RowCursor {
     here: number | null;
     selected: { left: number; right: number } | null;
@@ -24,5 +24,17 @@ export function rowCursor(
         here: place.row === row ? place.column : null,
         selected: isSelected ? { left: block.left, right: block.right } : null,
         typing: typing?.row === row ? typing : null,
+    };
+}
+
+/** What of it lies in one cell. */
+export function cellCursor(cursor: RowCursor | null, column: number) {
+    const selected = cursor?.selected ?? null;
+
+    return {
+        isHere: cursor?.here === column,
+        isSelected: selected !== null && column >= selected.left && column <= selected.right,
+        /** What the typing begins with; null where nothing is typed. */
+        typed: cursor?.typing?.column === column ? cursor.typing.first : null,
     };
 }
