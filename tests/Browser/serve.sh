@@ -6,6 +6,8 @@ source "$(dirname "${BASH_SOURCE[0]}")/../../bin/lib.sh"
 folder=$PWD/$2
 rm -rf "$folder"
 export MOSS_TODAY=2026-06-17 APP_URL=http://127.0.0.1:$1
+# People of the tests sign in a hundred times with a password that everybody knows.
+export ARGON_MEMORY=1024 ARGON_TIME=1
 # A language of the tests, beside English.
 php tests/Browser/pseudo.php "$folder/lang"
 export MOSS_LANGUAGES=en,qps MOSS_LANGUAGE_FOLDER="$folder/lang"

@@ -3,6 +3,7 @@ import clsx from 'clsx';
 import { useId } from 'react';
 import { ComboboxList } from './ComboboxList';
 import { useCombobox, type ComboboxChoice } from './useCombobox';
+import { Tooltip } from './Tooltip';
 
 interface ComboboxProps extends ComboboxChoice {
     label: string;
@@ -81,16 +82,18 @@ function ChosenNames({ chosen, onChange }: Pick<ComboboxChoice, 'chosen' | 'onCh
                 {chosen.map((option) => (
                     <li key={option.code} className="flex items-baseline gap-1 border-b border-moss">
                         {option.name}
-                        <button
-                            type="button"
-                            className="min-h-6 min-w-6 cursor-pointer text-faded hover:text-ink"
-                            aria-label={text.combobox.remove(option.name)}
-                            onClick={() => {
-                                onChange(chosen.filter(({ code }) => code !== option.code));
-                            }}
-                        >
-                            ×
-                        </button>
+                        <Tooltip says={text.combobox.remove(option.name)}>
+                            <button
+                                type="button"
+                                className="min-h-6 min-w-6 cursor-pointer text-faded hover:text-ink"
+                                aria-label={text.combobox.remove(option.name)}
+                                onClick={() => {
+                                    onChange(chosen.filter(({ code }) => code !== option.code));
+                                }}
+                            >
+                                ×
+                            </button>
+                        </Tooltip>
                     </li>
                 ))}
             </ul>

@@ -3,8 +3,8 @@ import { readDate, type IsoDay } from '@/lib/dateText';
 import { locale } from '@/lib/locale';
 import { useShared } from '@/lib/shared';
 import { text } from '@/lib/text';
-import { Popover as Primitive } from 'radix-ui';
-import { lazy, Suspense, useId, useRef, useState } from 'react';
+import { useId, useRef, useState } from 'react';
+import { DatePopover } from './DatePopover';
 
 interface DateFieldProps {
     label: string;
@@ -18,8 +18,6 @@ interface DateFieldProps {
     fault?: string | undefined;
     onPick?: (day: IsoDay) => void;
 }
-
-const Calendar = lazy(async () => ({ default: (await import('./Calendar')).Calendar }));
 
 /** What is wrong with what was typed; empty where nothing is. */
 function faultOf(typed: string, day: IsoDay | null, today: IsoDay, { min, max, required }: DateFieldProps): string {
@@ -104,54 +102,5 @@ export function DateField(props: DateFieldProps) {
                 </p>
             )}
         </div>
-    );
-}
-
-interface DatePopoverProps extends Pick<DateFieldProps, 'label' | 'min' | 'max'> {
-    chosen: IsoDay | null;
-    today: IsoDay;
-    onPick: (day: IsoDay) => void;
-}
-
-/** The calendar that opens beside a field. */
-function DatePopover({ label, chosen, today, min, max, onPick }: DatePopoverProps) {
-    const [isOpen, open] = useState(false);
-
-    return (
-        <Primitive.Root open={isOpen} onOpenChange={open}>
-            <Primitive.Trigger
-                aria-label={text.calendar.openOf(label)}
-                className="min-w-8 cursor-pointer text-faded hover:text-ink"
-            >
-                ▾
-            </Primitive.Trigger>
-            <Primitive.Portal>
-                <Primitive.Content
-                    aria-label={text.calendar.openOf(label)}
-                    align="end"
-                    sideOffset={4}
-                    collisionPadding={8}
-                    className="z-40 min-h-72 min-w-72 border border-edge bg-sheet p-3 text-ink"
-                    onKeyDown={(event) => {
-                        if (event.key === 'Escape') {
-                            event.stopPropagation();
-                        }
-                    }}
-                >
-                    <Suspense>
-                        <Calendar
-                            chosen={chosen}
-                            today={today}
-                            min={min}
-                            max={max}
-                            onPick={(picked) => {
-                                onPick(picked);
-                                open(false);
-                            }}
-                        />
-                    </Suspense>
-                </Primitive.Content>
-            </Primitive.Portal>
-        </Primitive.Root>
     );
 }

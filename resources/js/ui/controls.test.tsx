@@ -7,6 +7,7 @@ import { Confirm } from './Confirm';
 import { Dialog } from './Dialog';
 import { RadioGroup } from './RadioGroup';
 import { Select } from './Select';
+import { Tooltip } from './Tooltip';
 
 afterEach(cleanup);
 
@@ -112,5 +113,22 @@ describe('a dialog', () => {
         await user.keyboard('{Escape}');
 
         expect(onClose).toHaveBeenCalledOnce();
+    });
+});
+
+describe('a tooltip', () => {
+    it('says what a button does once one comes to it by keyboard, and nothing before', async () => {
+        const user = userEvent.setup();
+        render(
+            <Tooltip says="Choose from a calendar">
+                <button>▾</button>
+            </Tooltip>,
+        );
+        expect(screen.queryByRole('tooltip')).toBeNull();
+        await user.tab();
+        expect((await screen.findByRole('tooltip')).textContent).toBe('Choose from a calendar');
+        expect(screen.getByRole('button').getAttribute('aria-describedby')).not.toBeNull();
+        await user.keyboard('{Escape}');
+        expect(screen.queryByRole('tooltip')).toBeNull();
     });
 });
