@@ -84,18 +84,11 @@ export function Select({
                                 event.stopPropagation();
                             }
                         }}
-                        className="z-30 max-h-(--radix-select-content-available-height) max-w-[min(32rem,90vw)] min-w-(--radix-select-trigger-width) border border-edge bg-sheet text-ink"
+                        className="z-30 overflow-y-auto max-h-(--radix-select-content-available-height) max-w-[min(32rem,90vw)] min-w-(--radix-select-trigger-width) border border-edge bg-sheet text-ink"
                     >
-                        <Primitive.Viewport nonce={styleNonce()} className="py-1">
-                            {options.map(([each, called]) => (
-                                <Primitive.Item
-                                    key={each}
-                                    value={inner(each)}
-                                    className="min-h-8 cursor-pointer border-s-2 border-transparent px-3 py-1 outline-none [overflow-wrap:anywhere] data-highlighted:bg-moss-wash data-[state=checked]:border-moss"
-                                >
-                                    <Primitive.ItemText>{called}</Primitive.ItemText>
-                                </Primitive.Item>
-                            ))}
+                        {/* The list itself scrolls: what is in it is reached by its keys. */}
+                        <Primitive.Viewport nonce={styleNonce()} className="py-1" style={{ flex: 'none', overflow: 'visible' }}>
+                            <Options options={options} />
                         </Primitive.Viewport>
                     </Primitive.Content>
                 </Primitive.Portal>
@@ -108,4 +101,16 @@ export function Select({
             )}
         </div>
     );
+}
+
+function Options({ options }: Pick<SelectProps, 'options'>) {
+    return options.map(([each, called]) => (
+        <Primitive.Item
+            key={each}
+            value={inner(each)}
+            className="min-h-8 cursor-pointer border-s-2 border-transparent px-3 py-1 outline-none [overflow-wrap:anywhere] data-highlighted:bg-moss-wash data-[state=checked]:border-moss"
+        >
+            <Primitive.ItemText>{called}</Primitive.ItemText>
+        </Primitive.Item>
+    ));
 }
