@@ -38,6 +38,29 @@ test.describe('what is typed is never lost', () => {
         await page.getByRole('grid').waitFor();
     });
 
+    test('when a panel cannot be fetched, it says so, and can be tried again', async ({ page }) => {
+        const panel = /\/assets\/AskedPanel-/;
+        await page.route(panel, (route) => route.abort());
+        await type(page, 'Saturday 20 June', '2');
+        await page.keyboard.press('Control+Enter');
+        const lost = page.getByRole('complementary').getByRole('alert');
+        await expect(lost).toContainText('This could not be loaded.');
+        await expect(cell(page, line, 'Saturday 20 June')).toHaveAccessibleName(/: 2, draft$/);
+
+        await page.unroute(panel);
+        await page.route('**/submission*', (route) => route.abort());
+        await lost.getByRole('button', { name: 'Try again' }).click();
+        await expect(page.getByRole('heading', { name: 'Submit week 25?' })).toBeVisible();
+        await expect(lost).toContainText('The summary could not be loaded.');
+        await page.unroute('**/submission*');
+        await lost.getByRole('button', { name: 'Try again' }).click();
+        await expect(page.getByRole('button', { name: /^Submit \d/ })).toBeEnabled();
+        await page.keyboard.press('Escape');
+        await goTo(page, line, 'Saturday 20 June');
+        await page.keyboard.press('Delete');
+        await expect(cell(page, line, 'Saturday 20 June')).toHaveAccessibleName(/: empty$/);
+    });
+
     test('when the server goes away in the middle of saving, it is saved once', async ({ page }) => {
         let attempts = 0;
         await page.route('**/cells', async (route) => {

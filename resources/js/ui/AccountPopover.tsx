@@ -2,18 +2,15 @@ import { route } from '@/lib/route';
 import { text } from '@/lib/text';
 import type { SignedInProps } from '@/types/generated/props';
 import { Link } from '@inertiajs/react';
-import type { ReactNode } from 'react';
 import { HoursChoice } from './HoursChoice';
 import { LanguageChoice } from './LanguageChoice';
 import { LocaleChoice } from './LocaleChoice';
+import type { Opened } from './Opener';
 import { Popover } from './Popover';
 import { ThemeChoice } from './ThemeChoice';
 
-interface AccountPopoverProps {
+interface AccountPopoverProps extends Opened {
     person: SignedInProps;
-    trigger: ReactNode;
-    isOpen: boolean;
-    onOpen: (isOpen: boolean) => void;
 }
 
 /** The account menu, once it is opened. */

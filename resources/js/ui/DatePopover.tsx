@@ -1,10 +1,11 @@
 import type { IsoDay } from '@/lib/dateText';
 import { text } from '@/lib/text';
 import { Popover as Primitive } from 'radix-ui';
-import { lazy, Suspense, useState } from 'react';
+import { useState } from 'react';
+import { soon } from './soon';
 import { Tooltip } from './Tooltip';
 
-const Calendar = lazy(async () => ({ default: (await import('./Calendar')).Calendar }));
+const Calendar = soon(async () => (await import('./Calendar')).Calendar);
 
 interface DatePopoverProps {
     label: string;
@@ -42,18 +43,16 @@ export function DatePopover({ label, chosen, today, min, max, onPick }: DatePopo
                         }
                     }}
                 >
-                    <Suspense>
-                        <Calendar
-                            chosen={chosen}
-                            today={today}
-                            min={min}
-                            max={max}
-                            onPick={(picked) => {
-                                onPick(picked);
-                                open(false);
-                            }}
-                        />
-                    </Suspense>
+                    <Calendar
+                        chosen={chosen}
+                        today={today}
+                        min={min}
+                        max={max}
+                        onPick={(picked) => {
+                            onPick(picked);
+                            open(false);
+                        }}
+                    />
                 </Primitive.Content>
             </Primitive.Portal>
         </Primitive.Root>

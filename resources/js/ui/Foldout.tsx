@@ -30,6 +30,9 @@ export function Foldout({ line, before, className, lineClassName, contentClassNa
                         setOpen(!isOpen);
                     }}
                 >
+                    <span aria-hidden className="text-faded group-aria-expanded:rotate-90">
+                        ›
+                    </span>
                     {line}
                 </button>
             </div>

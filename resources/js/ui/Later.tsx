@@ -1,6 +1,7 @@
 import { text } from '@/lib/text';
 import { Deferred, router } from '@inertiajs/react';
 import type { ReactNode } from 'react';
+import { TryAgain } from './TryAgain';
 
 /** What comes once the page is there; where it fails, that is said and can be tried again. */
 export function Later({ data, children }: { data: string; children: ReactNode }) {
@@ -9,22 +10,15 @@ export function Later({ data, children }: { data: string; children: ReactNode })
             data={data}
             fallback={
                 <p aria-busy className="pencilled">
-                    {text.progress.comes}
+                    {text.loading.comes}
                 </p>
             }
             rescue={
-                <p className="text-ochre">
-                    {text.progress.lost}{' '}
-                    <button
-                        type="button"
-                        className="act-quiet"
-                        onClick={() => {
-                            router.reload({ only: [data] });
-                        }}
-                    >
-                        {text.progress.again}
-                    </button>
-                </p>
+                <TryAgain
+                    onAgain={() => {
+                        router.reload({ only: [data] });
+                    }}
+                />
             }
         >
             {children}

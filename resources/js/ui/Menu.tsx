@@ -1,13 +1,10 @@
 import { Link } from '@inertiajs/react';
 import { DropdownMenu as Primitive } from 'radix-ui';
 import type { ReactNode } from 'react';
+import type { Opened } from './Opener';
 
-interface MenuProps {
-    /** The button that opens it. */
-    trigger: ReactNode;
+interface MenuProps extends Opened {
     label: string;
-    isOpen: boolean;
-    onOpen: (isOpen: boolean) => void;
     /** Addresses, what stands there, and whether one is there. */
     items: readonly { href: string; content: ReactNode; isHere: boolean }[];
 }

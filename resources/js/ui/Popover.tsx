@@ -1,14 +1,11 @@
 import clsx from 'clsx';
 import { Popover as Primitive } from 'radix-ui';
 import type { ReactNode } from 'react';
+import type { Opened } from './Opener';
 
-interface PopoverProps {
-    /** The button that opens it. */
-    trigger: ReactNode;
+interface PopoverProps extends Opened {
     /** What the panel is called, for those who do not see it. */
     label: string;
-    isOpen: boolean;
-    onOpen: (isOpen: boolean) => void;
     className?: string;
     children: ReactNode;
 }

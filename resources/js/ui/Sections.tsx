@@ -1,11 +1,11 @@
 import { useNarrow } from '@/lib/useNarrow';
 import { route, routePrefix } from '@/lib/route';
-import { soon } from '@/lib/soon';
 import { text } from '@/lib/text';
 import type { SignedInProps } from '@/types/generated/props';
 import { Link, usePage } from '@inertiajs/react';
 import clsx from 'clsx';
-import { Suspense, useState } from 'react';
+import { Opener } from './Opener';
+import { soon } from './soon';
 
 const Menu = soon(async () => (await import('./Menu')).Menu);
 
@@ -74,32 +74,26 @@ function SectionName({ name, count }: Section) {
 }
 
 function SectionMenu({ sections }: { sections: Section[] }) {
-    const [isOpen, open] = useState<boolean | null>(null);
-    const trigger = (onClick?: () => void) => (
-        <button type="button" aria-haspopup="menu" className="min-h-11 cursor-pointer font-semibold" onClick={onClick}>
-            {sections.find(({ isHere }) => isHere)?.name ?? text.sections} <span className="text-faded">▾</span>
-        </button>
-    );
-    const openFirst = trigger(() => {
-        open(true);
-    });
-    if (isOpen === null) {
-        return openFirst;
-    }
-
     return (
-        <Suspense fallback={openFirst}>
-            <Menu
-                label={text.sections}
-                isOpen={isOpen}
-                onOpen={open}
-                trigger={trigger()}
-                items={sections.map((section) => ({
-                    href: section.href,
-                    isHere: section.isHere,
-                    content: <SectionName {...section} />,
-                }))}
-            />
-        </Suspense>
+        <Opener
+            button={(onClick) => (
+                <button type="button" aria-haspopup="menu" className="min-h-11 cursor-pointer font-semibold" onClick={onClick}>
+                    {sections.find(({ isHere }) => isHere)?.name ?? text.sections} <span className="text-faded">▾</span>
+                </button>
+            )}
+        >
+            {(opened, meanwhile) => (
+                <Menu
+                    label={text.sections}
+                    {...opened}
+                    meanwhile={meanwhile}
+                    items={sections.map((section) => ({
+                        href: section.href,
+                        isHere: section.isHere,
+                        content: <SectionName {...section} />,
+                    }))}
+                />
+            )}
+        </Opener>
     );
 }

@@ -1,12 +1,12 @@
 import { useCovered } from '@/lib/covered';
 import { route } from '@/lib/route';
 import { useShared } from '@/lib/shared';
-import { soon } from '@/lib/soon';
 import { text } from '@/lib/text';
 import { Link } from '@inertiajs/react';
-import { Suspense, type ReactNode } from 'react';
+import type { ReactNode } from 'react';
 import { AccountMenu } from './AccountMenu';
 import { Sections } from './Sections';
+import { soon } from './soon';
 import { ThemeChoice } from './ThemeChoice';
 
 const Toasts = soon(async () => (await import('./Toasts')).Toasts);
@@ -60,9 +60,14 @@ export function Shell({ children, skipTo = '#page' }: ShellProps) {
                 </main>
             </div>
             {done !== null && (
-                <Suspense>
-                    <Toasts done={done} />
-                </Suspense>
+                <Toasts
+                    done={done}
+                    instead={
+                        <p role="status" className="px-6 py-2">
+                            {done.sentence}
+                        </p>
+                    }
+                />
             )}
         </>
     );

@@ -37,9 +37,6 @@ function Task({ task, acts, format }: Omit<PlanListProps, 'plan'> & { task: Plan
                 contentClassName="pb-3 ps-5"
                 line={
                     <>
-                        <span aria-hidden className="text-faded group-aria-expanded:rotate-90">
-                            ›
-                        </span>
                         <span className="min-w-0 grow [overflow-wrap:anywhere]">
                             {task.name}
                             <span className="block text-[0.88em] text-faded">

@@ -31,9 +31,6 @@ export function FigureItem({ row, name, code, scale, format, assignees }: Figure
             contentClassName="pb-3 ps-5 font-normal"
             line={
                 <>
-                    <span aria-hidden className="text-faded group-aria-expanded:rotate-90">
-                        ›
-                    </span>
                     <span className="min-w-0 grow [overflow-wrap:anywhere]">
                         {name}
                         {row.isDone && <span className="pencilled ms-2">{text.projectPage.done}</span>}

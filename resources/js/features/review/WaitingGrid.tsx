@@ -4,6 +4,7 @@ import { useNarrow } from '@/lib/useNarrow';
 import { placesOf } from '@/ui/grid/block';
 import { movedBy } from '@/ui/grid/moves';
 import { cellAround, placeOf } from '@/ui/grid/places';
+import { rowCursor } from '@/ui/grid/rowCursor';
 import { GridElements } from '@/ui/grid/useCellRef';
 import { useGridCursor } from '@/ui/grid/useGridCursor';
 import { Hours } from '@/ui/Hours';
@@ -33,7 +34,7 @@ export function WaitingGrid(props: WaitingGridProps) {
 function WaitingTable({ sheet, index, taken, arrivals, onToggle, format }: WaitingGridProps) {
     const size = { rows: sheet.lines.length, columns: sheet.days.length + 1 };
     const cursor = useGridCursor(size, { row: 0, column: 0 });
-    const { place, block, hasBlock, elements } = cursor;
+    const { place, block, elements } = cursor;
     const toggle = (places: Parameters<typeof entriesAt>[1]) => {
         const ids = entriesAt(sheet, places);
         if (ids.length > 0) {
@@ -87,8 +88,7 @@ function WaitingTable({ sheet, index, taken, arrivals, onToggle, format }: Waiti
                                 row={row}
                                 days={sheet.days}
                                 taken={taken}
-                                here={row === place.row ? place.column : null}
-                                block={hasBlock ? block : null}
+                                cursor={rowCursor(cursor, null, row)}
                                 format={format}
                             />
                         ))}

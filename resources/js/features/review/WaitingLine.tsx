@@ -1,7 +1,7 @@
 import { fullDay } from '@/lib/days';
 import { hoursWithUnit } from '@/lib/hours';
 import { text } from '@/lib/text';
-import { isIn, type Block } from '@/ui/grid/block';
+import { cellCursor, type RowCursor } from '@/ui/grid/rowCursor';
 import { useCellRef } from '@/ui/grid/useCellRef';
 import { Hours } from '@/ui/Hours';
 import type { DayProps, HoursFormat, WaitingCellProps, WaitingLineProps } from '@/types/generated/props';
@@ -14,17 +14,15 @@ interface WaitingLinePartProps {
     row: number;
     days: DayProps[];
     taken: ReadonlySet<number>;
-    /** The column that one is on, 0 for the line as a whole; null in any other line. */
-    here: number | null;
-    /** What is selected, where that is more than one cell. */
-    block: Block | null;
+    /** Of which the first column is the line as a whole. */
+    cursor: RowCursor | null;
     format: HoursFormat;
 }
 
 /** One line that waits. What is left out stands in brackets; what needs attention is underlined as an editor would. */
-export function WaitingLine({ line, row, days, taken, here, block, format }: WaitingLinePartProps) {
+export function WaitingLine({ line, row, days, taken, cursor, format }: WaitingLinePartProps) {
     const isTaken = line.cells.every(({ id }) => taken.has(id));
-    const isMarked = (column: number) => block !== null && isIn(block, row, column);
+    const whole = cellCursor(cursor, 0);
 
     return (
         <tr className="align-baseline">
@@ -32,10 +30,10 @@ export function WaitingLine({ line, row, days, taken, here, block, format }: Wai
                 ref={useCellRef(row, 0)}
                 scope="row"
                 role="rowheader"
-                tabIndex={here === 0 ? 0 : -1}
+                tabIndex={whole.isHere ? 0 : -1}
                 data-place={`${row} 0`}
                 aria-selected={isTaken}
-                className={clsx('cursor-pointer border-b border-rule py-0.5 pe-2', isMarked(0) && 'bg-moss-wash')}
+                className={clsx('cursor-pointer border-b border-rule py-0.5 pe-2', whole.isSelected && 'bg-moss-wash')}
             >
                 <span className={clsx(!isTaken && 'text-faded')}>{line.taskName}</span>
                 <span className="block text-[0.85em] text-faded">{aboutLine(line)}</span>
@@ -48,8 +46,7 @@ export function WaitingLine({ line, row, days, taken, here, block, format }: Wai
                     day={day}
                     cell={line.cells.find(({ date }) => date === day.date)}
                     taken={taken}
-                    isHere={here === index + 1}
-                    isMarked={isMarked(index + 1)}
+                    cursor={cellCursor(cursor, index + 1)}
                     format={format}
                 />
             ))}
@@ -65,18 +62,17 @@ interface WaitingCellPartProps extends Pick<WaitingLinePartProps, 'row' | 'taken
     day: DayProps;
     /** Nothing where nothing waits. */
     cell: WaitingCellProps | undefined;
-    isHere: boolean;
-    isMarked: boolean;
+    cursor: ReturnType<typeof cellCursor>;
 }
 
-function WaitingCell({ row, column, day, cell, taken, isHere, isMarked, format }: WaitingCellPartProps) {
+function WaitingCell({ row, column, day, cell, taken, cursor, format }: WaitingCellPartProps) {
     const leftOut = cell !== undefined && !taken.has(cell.id);
 
     return (
         <td
             ref={useCellRef(row, column)}
             role="gridcell"
-            tabIndex={isHere ? 0 : -1}
+            tabIndex={cursor.isHere ? 0 : -1}
             data-place={`${row} ${column}`}
             aria-selected={cell === undefined ? undefined : !leftOut}
             aria-label={
@@ -88,7 +84,7 @@ function WaitingCell({ row, column, day, cell, taken, isHere, isMarked, format }
                 'border-b border-rule px-1 text-end select-none',
                 !day.isWorkingDay && 'unruled',
                 cell !== undefined && 'cursor-pointer',
-                isMarked ? 'bg-moss-wash' : cell?.needsAttention === true && 'bg-ochre-wash',
+                cursor.isSelected ? 'bg-moss-wash' : cell?.needsAttention === true && 'bg-ochre-wash',
             )}
         >
             {cell !== undefined && (

@@ -57,9 +57,6 @@ function Line({ line, taken, onToggle, format }: Omit<WaitingListProps, 'sheet'>
                             <span className="block text-[0.88em] text-faded">{aboutLine(line)}</span>
                         </span>
                         <Hours minutes={minutesOf(line.cells)} format={format} />
-                        <span aria-hidden className="text-faded group-aria-expanded:rotate-90">
-                            ›
-                        </span>
                     </>
                 }
             >

@@ -4,7 +4,8 @@ import { hoursWithUnit } from '@/lib/hours';
 import { read } from '@/lib/http';
 import { text } from '@/lib/text';
 import type { CellProps, HoursFormat, LineProps, AuditTrailLineProps, SheetAddressProps } from '@/types/generated/props';
-import { useEffect, useState } from 'react';
+import { TryAgain } from '@/ui/TryAgain';
+import { useEffect, useReducer, useState } from 'react';
 
 interface CellAuditTrailProps {
     at: SheetAddressProps;
@@ -21,7 +22,8 @@ function becomes({ before, after }: AuditTrailLineProps, format: HoursFormat): s
 
 /** What has become of the cell, act by act. */
 export function CellAuditTrail({ at, line, cell, format }: CellAuditTrailProps) {
-    const asked = `${line.key} ${cell.date} ${cell.version ?? ''} ${cell.state ?? ''}`;
+    const [attempt, tryAgain] = useReducer((count: number) => count + 1, 0);
+    const asked = `${line.key} ${cell.date} ${cell.version ?? ''} ${cell.state ?? ''} ${attempt}`;
     const [found, find] = useState<{ asked: string; lines: AuditTrailLineProps[] | null } | null>(null);
 
     useEffect(() => {
@@ -44,12 +46,15 @@ export function CellAuditTrail({ at, line, cell, format }: CellAuditTrailProps) 
     if (found?.asked !== asked) {
         return (
             <p aria-busy className="pencilled mt-1">
-                {text.week.auditTrailComes}
+                {text.loading.comes}
             </p>
         );
     }
-    if (found.lines === null || found.lines.length === 0) {
-        return <p className="mt-1 text-faded">{found.lines === null ? text.week.auditTrailLost : text.week.noAuditTrail}</p>;
+    if (found.lines === null) {
+        return <TryAgain says={text.week.auditTrailLost} onAgain={tryAgain} />;
+    }
+    if (found.lines.length === 0) {
+        return <p className="mt-1 text-faded">{text.week.noAuditTrail}</p>;
     }
 
     return (

@@ -1,6 +1,6 @@
 import { text } from '@/lib/text';
 import { useStable } from '@/lib/useStable';
-import type { TaskOfferProps, SheetAddressProps } from '@/types/generated/props';
+import type { SheetAddressProps, TaskOfferProps, TaskOffersProps } from '@/types/generated/props';
 import { useId, useState } from 'react';
 import { Select } from '@/ui/Select';
 import { lineKey } from './lineKey';
@@ -21,7 +21,7 @@ export function LineSearch({ at: sheet, shown, onAdd, onClose }: LineSearchProps
     const list = useId();
     const [search, searchFor] = useState('');
     const [at, setAt] = useState(0);
-    const offers = useTaskOffers(
+    const { offers, isLost } = useTaskOffers(
         sheet,
         search,
         useStable(() => {
@@ -82,7 +82,6 @@ export function LineSearch({ at: sheet, shown, onAdd, onClose }: LineSearchProps
                     setRole(chosen === '' ? null : Number(chosen));
                 }}
             />
-            {offers !== null && tasks.length === 0 && <p className="mt-2 text-faded">{text.week.search.none}</p>}
             <OfferList
                 id={list}
                 groups={groups}
@@ -92,8 +91,34 @@ export function LineSearch({ at: sheet, shown, onAdd, onClose }: LineSearchProps
                     onAdd(lineOf(task));
                 }}
             />
-            {offers !== null && offers.more > 0 && <p className="pencilled mt-1">{text.week.search.more(offers.more)}</p>}
+            <OfferNews offers={offers} isLost={isLost} isEmpty={tasks.length === 0} />
         </section>
+    );
+}
+
+interface OfferNewsProps {
+    offers: TaskOffersProps | null;
+    isLost: boolean;
+    isEmpty: boolean;
+}
+
+/** What is to be said of the offers: that they could not be loaded, that nothing matches, or that there are more. */
+function OfferNews({ offers, isLost, isEmpty }: OfferNewsProps) {
+    if (isLost) {
+        return (
+            <p role="alert" className="mt-2 text-ochre">
+                {text.combobox.lost}
+            </p>
+        );
+    }
+    if (offers === null) {
+        return null;
+    }
+
+    return isEmpty ? (
+        <p className="mt-2 text-faded">{text.week.search.none}</p>
+    ) : (
+        offers.more > 0 && <p className="pencilled mt-1">{text.week.search.more(offers.more)}</p>
     );
 }
 

@@ -1,7 +1,6 @@
-import { soon } from '@/lib/soon';
 import { text } from '@/lib/text';
 import { Margin } from '@/ui/Margin';
-import { Suspense } from 'react';
+import { soon } from '@/ui/soon';
 import { CorrectionForm } from './CorrectionForm';
 import { SheetBeside } from './SheetBeside';
 import type { SheetPage } from './useSheetPage';
@@ -15,11 +14,7 @@ export function SheetMargin({ page }: { page: SheetPage }) {
 
     return (
         <Margin label={text.week.margin}>
-            {(isAsked || panel === 'keys') && (
-                <Suspense>
-                    <AskedPanel page={page} />
-                </Suspense>
-            )}
+            {(isAsked || panel === 'keys') && <AskedPanel page={page} />}
             {!isAsked && <Remarks page={page} />}
         </Margin>
     );

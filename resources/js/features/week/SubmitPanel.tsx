@@ -3,6 +3,7 @@ import { text } from '@/lib/text';
 import type { HoursFormat, TotalsProps, WeekProps } from '@/types/generated/props';
 import { useState } from 'react';
 import { RadioGroup } from '@/ui/RadioGroup';
+import { TryAgain } from '@/ui/TryAgain';
 import { SubmissionFindings } from './SubmissionFindings';
 import { SubmissionHours } from './SubmissionHours';
 import { SubmissionQuestions } from './SubmissionQuestions';
@@ -87,12 +88,11 @@ function SubmissionSummary({
     if (isEmpty) {
         return <p className="mt-1">{text.week.confirm.nothing}</p>;
     }
+    if (isLost && unsaved === 0) {
+        return <TryAgain says={text.week.confirm.lost} onAgain={going.tryAgain} />;
+    }
     if (summary === null) {
-        return (
-            <p className={isLost ? 'mt-1 text-brick' : 'pencilled mt-1'}>
-                {unsaved > 0 ? text.week.unsaved(unsaved) : isLost ? text.week.confirm.lost : text.week.confirm.comes}
-            </p>
-        );
+        return <p className="pencilled mt-1">{unsaved > 0 ? text.week.unsaved(unsaved) : text.week.confirm.comes}</p>;
     }
 
     return (

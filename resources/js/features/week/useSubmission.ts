@@ -36,7 +36,7 @@ export function useSubmission({ sheet, totals, unsaved, isSaving, onClose }: Sub
     const [answers, setAnswers] = useState<Record<number, string>>({});
     const [isGoing, setGoing] = useState(false);
     const [isLacking, setLacking] = useState(false);
-    const { summary, isLost } = useSummary(sheet.at, places, !isSaving && unsaved === 0);
+    const { summary, isLost, tryAgain } = useSummary(sheet.at, places, !isSaving && unsaved === 0);
     const open = (totals.states.draft ?? 0) + (totals.states.returned ?? 0);
     const isBlocked = summary?.findings.some(({ severity }) => severity === 'blocking') ?? false;
     const isEmpty = open === 0 || summary?.minutes === 0;
@@ -85,7 +85,7 @@ export function useSubmission({ sheet, totals, unsaved, isSaving, onClose }: Sub
     }, [mayGo, send, focusFirst]);
 
     return {
-        ...{ summary, isLost, open, isBlocked, isEmpty, isGoing, isLacking, send, fields },
+        ...{ summary, isLost, tryAgain, open, isBlocked, isEmpty, isGoing, isLacking, send, fields },
         ...{ explanations, setExplanations, answers, setAnswers, yes, no },
     };
 }

@@ -1,7 +1,7 @@
 import { route } from '@/lib/route';
 import { read } from '@/lib/http';
 import type { SheetAddressProps, SubmissionProps } from '@/types/generated/props';
-import { useEffect, useState } from 'react';
+import { useEffect, useReducer, useState } from 'react';
 
 /** A place of the sheet that is to go: a whole line, or one day of it. */
 export interface Going {
@@ -22,8 +22,9 @@ export function useSummary(
     at: SheetAddressProps,
     places: readonly Going[] | null,
     isReady: boolean,
-): { summary: SubmissionProps | null; isLost: boolean } {
+): { summary: SubmissionProps | null; isLost: boolean; tryAgain: () => void } {
     const asked = route('week.summary', at, { places: named(places) });
+    const [attempt, tryAgain] = useReducer((count: number) => count + 1, 0);
     const [found, find] = useState<{ asked: string; summary: SubmissionProps | null } | null>(null);
 
     useEffect(() => {
@@ -40,9 +41,9 @@ export function useSummary(
         return () => {
             isLate = true;
         };
-    }, [asked, isReady]);
+    }, [asked, isReady, attempt]);
 
     const isHere = found?.asked === asked;
 
-    return { summary: isHere ? found.summary : null, isLost: isHere && found.summary === null };
+    return { summary: isHere ? found.summary : null, isLost: isHere && found.summary === null, tryAgain };
 }

@@ -5,14 +5,18 @@ import { useEffect, useState } from 'react';
 
 const WAIT = 120;
 
-/** The tasks that the server offers for what is typed; null until it has answered. */
-export function useTaskOffers(at: SheetAddressProps, search: string, onFound: () => void): TaskOffersProps | null {
+/** The tasks that the server offers for what is typed; null until it has answered, and lost where it could not be asked. */
+export function useTaskOffers(at: SheetAddressProps, search: string, onFound: () => void) {
     const [offers, offer] = useState<TaskOffersProps | null>(null);
+    const [isLost, lose] = useState(false);
 
     useEffect(() => {
         let isLate = false;
         const timer = window.setTimeout(() => {
             void read<TaskOffersProps>(route('week.lines', at), { search }).then((found) => {
+                if (!isLate) {
+                    lose(found === null);
+                }
                 if (!isLate && found !== null) {
                     offer(found);
                     onFound();
@@ -26,5 +30,5 @@ export function useTaskOffers(at: SheetAddressProps, search: string, onFound: ()
         };
     }, [at, search, onFound]);
 
-    return offers;
+    return { offers, isLost };
 }

@@ -164,9 +164,6 @@ export const projectsText = {
     },
     progress: {
         title: 'Progress by week',
-        comes: 'Loading…',
-        lost: 'This could not be loaded.',
-        again: 'Try again',
         nothing: 'Nothing is planned or recorded yet.',
         sentence: (plan: string, forecast: string, today: string, used: string) =>
             `By this week, ${today} were planned and ${used} are entered; at completion, the plan is ${plan} and the forecast ${forecast}.`,

@@ -50,6 +50,11 @@ export const sharedText = {
         remove: (name: string) => `Remove ${name}`,
         lost: 'The list could not be loaded. Type again to retry.',
     },
+    loading: {
+        comes: 'Loading…',
+        lost: 'This could not be loaded.',
+        again: 'Try again',
+    },
     calendar: {
         open: 'Choose from a calendar',
         openOf: (field: string) => `${field}: choose from a calendar`,

@@ -1,7 +1,8 @@
-import { Fragment, lazy, Suspense, useSyncExternalStore, type ReactNode } from 'react';
+import { Fragment, useSyncExternalStore, type ReactNode } from 'react';
+import { soon } from '../soon';
 import type { CellElements } from './cellElements';
 
-const VirtualBody = lazy(async () => ({ default: (await import('./VirtualBody')).VirtualBody }));
+const VirtualBody = soon(async () => (await import('./VirtualBody')).VirtualBody);
 
 /** More rows than any screen shows; fewer are all drawn, so that the browser's own search finds everything. */
 export const SCREENFUL = 80;
@@ -37,11 +38,7 @@ export function GridBody(props: GridBodyProps) {
         return <Rows {...props} />;
     }
 
-    return (
-        <Suspense fallback={<Rows {...props} count={SCREENFUL} />}>
-            <VirtualBody {...props} />
-        </Suspense>
-    );
+    return <VirtualBody {...props} meanwhile={<Rows {...props} count={SCREENFUL} />} instead={<Rows {...props} />} />;
 }
 
 function Rows({ count, keyOf, children }: GridBodyProps) {
