@@ -1,11 +1,11 @@
 import { text } from '@/lib/text';
 import { useStable } from '@/lib/useStable';
-import type { SheetAddressProps, TaskOfferProps, TaskOffersProps } from '@/types/generated/props';
+import type { SheetAddressProps } from '@/types/generated/props';
 import { useId, useState } from 'react';
 import { Select } from '@/ui/Select';
 import { lineKey } from './lineKey';
+import { OfferList, OfferNews } from './OfferList';
 import { groupedOffers, optionAfter } from './offers';
-import { TaskOption } from './TaskOption';
 import { useTaskOffers } from './useTaskOffers';
 
 interface LineSearchProps {
@@ -93,72 +93,5 @@ export function LineSearch({ at: sheet, shown, onAdd, onClose }: LineSearchProps
             />
             <OfferNews offers={offers} isLost={isLost} isEmpty={tasks.length === 0} />
         </section>
-    );
-}
-
-interface OfferNewsProps {
-    offers: TaskOffersProps | null;
-    isLost: boolean;
-    isEmpty: boolean;
-}
-
-/** What is to be said of the offers: that they could not be loaded, that nothing matches, or that there are more. */
-function OfferNews({ offers, isLost, isEmpty }: OfferNewsProps) {
-    if (isLost) {
-        return (
-            <p role="alert" className="mt-2 text-ochre">
-                {text.combobox.lost}
-            </p>
-        );
-    }
-    if (offers === null) {
-        return null;
-    }
-
-    return isEmpty ? (
-        <p className="mt-2 text-faded">{text.week.search.none}</p>
-    ) : (
-        offers.more > 0 && <p className="pencilled mt-1">{text.week.search.more(offers.more)}</p>
-    );
-}
-
-interface OfferListProps {
-    id: string;
-    groups: ReturnType<typeof groupedOffers>;
-    chosen: TaskOfferProps | undefined;
-    /** Whether the sheet has a line for it already. */
-    isShown: (task: TaskOfferProps) => boolean;
-    onChoose: (task: TaskOfferProps) => void;
-}
-
-function OfferList({ id, groups, chosen, isShown, onChoose }: OfferListProps) {
-    return (
-        <div id={id} role="listbox" aria-label={text.week.search.found} className="mt-2 max-h-[60vh] overflow-y-auto">
-            {groups.map(({ group, offers: some }) => (
-                <div
-                    key={group ?? 'found'}
-                    role="group"
-                    aria-label={group === null ? text.week.search.found : text.week.search.groups[group]}
-                >
-                    {group !== null && (
-                        <p aria-hidden className="mt-1 text-faded">
-                            {text.week.search.groups[group]}
-                        </p>
-                    )}
-                    {some.map((task) => (
-                        <TaskOption
-                            key={task.task}
-                            id={`${id}-${task.task}`}
-                            task={task}
-                            isChosen={task === chosen}
-                            about={[task.chargeCode, isShown(task) ? text.week.search.shown : null]}
-                            onChoose={() => {
-                                onChoose(task);
-                            }}
-                        />
-                    ))}
-                </div>
-            ))}
-        </div>
     );
 }
