@@ -3,5 +3,5 @@ import { defineConfig } from 'vitest/config';
 
 export default defineConfig({
     resolve: { alias: { '@': fileURLToPath(new URL('resources/js', import.meta.url)) } },
-    test: { include: ['resources/js/**/*.test.ts', 'resources/js/**/*.test.tsx'] },
+    test: { pool: 'threads', include: ['resources/js/**/*.test.ts', 'resources/js/**/*.test.tsx'] },
 });

@@ -1,16 +1,15 @@
 import { expect, test } from '@playwright/test';
-import { cell, goTo, notices, signIn } from './people';
+import { cell, goTo, notices, signIn, signInByKeyboard } from './people';
 
 test('hours typed by keyboard are submitted, approved by the manager, and move the project at once', async ({ browser }) => {
     const member = await (await browser.newContext()).newPage();
     const manager = await (await browser.newContext()).newPage();
 
-    await signIn(manager, 'idris.calloway');
-    await manager.goto('/projects/LANTERN');
+    await signIn(manager, 'idris.calloway', '/projects/LANTERN');
     const forecast = manager.getByRole('link', { name: /^Actual .*Project total/ });
     const before = Number((await forecast.innerText()).replace(',', ''));
 
-    await signIn(member, 'ines.calder');
+    await signInByKeyboard(member, 'ines.calder');
     await goTo(member, 'Rotation bearing', 'Thursday 18 June');
     await member.keyboard.type('1h 30');
     await member.keyboard.press('Tab');
@@ -52,8 +51,7 @@ test('hours typed by keyboard are submitted, approved by the manager, and move t
 
 test('what is submitted can be taken back, and a returned line carries its comment', async ({ browser }) => {
     const member = await (await browser.newContext()).newPage();
-    await signIn(member, 'rafe.penhallow');
-    await member.goto('/week/2026-W24');
+    await signIn(member, 'rafe.penhallow', '/week/2026-W24');
     await member.getByRole('button', { name: /^Take back/ }).focus();
     await member.keyboard.press('Enter');
     await expect(notices(member).getByText(/taken back\. They are drafts again\./)).toBeVisible();
@@ -62,8 +60,7 @@ test('what is submitted can be taken back, and a returned line carries its comme
     await expect(notices(member).getByText(/h submitted\./)).toBeVisible();
 
     const manager = await (await browser.newContext()).newPage();
-    await signIn(manager, 'idris.calloway');
-    await manager.goto('/review?open=rafe.penhallow');
+    await signIn(manager, 'idris.calloway', '/review?open=rafe.penhallow');
     const sheet = manager.getByRole('region', { name: 'Rafe Penhallow, week 24' });
     await expect(sheet.getByRole('gridcell', { selected: true }).first()).toBeVisible();
     const all = await sheet.getByRole('gridcell', { selected: true }).count();

@@ -77,8 +77,7 @@ test('a tap opens the figure, and the quick line is there too', async ({ page })
 });
 
 test('what waits for approval is one line a task, and its days are left out by thumb', async ({ page }) => {
-    await signIn(page, 'idris.calloway');
-    await page.goto('/review');
+    await signIn(page, 'idris.calloway', '/review');
     const list = page.getByRole('list', { name: /^Hours waiting for approval/ }).first();
     await expect(list.getByRole('checkbox').first()).toBeChecked();
     expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
@@ -92,8 +91,7 @@ test('what waits for approval is one line a task, and its days are left out by t
 });
 
 test('a project is one line a task with its forecast, and the rest opens below it', async ({ page }) => {
-    await signIn(page, 'brannoc.leigh');
-    await page.goto('/projects/WEIR');
+    await signIn(page, 'brannoc.leigh', '/projects/WEIR');
     const dams = page.getByRole('button', { name: /^Dams and boards/ });
     await dams.tap();
     await expect(dams).toHaveAttribute('aria-expanded', 'true');
@@ -102,8 +100,7 @@ test('a project is one line a task with its forecast, and the rest opens below i
 });
 
 test('a plan is one line a task, and hours are changed below it', async ({ page }) => {
-    await signIn(page, 'brannoc.leigh');
-    await page.goto('/projects/WEIR/plan');
+    await signIn(page, 'brannoc.leigh', '/projects/WEIR/plan');
     const dams = page.getByRole('button', { name: /^Dams and boards/ });
     await dams.tap();
     const planned = page.getByRole('textbox', { name: 'Planned' }).last();

@@ -25,8 +25,7 @@ test('my week, a returned week, submitting', async ({ page }) => {
 });
 
 test('the quick line', async ({ page }) => {
-    await signIn(page, 'rafe.penhallow');
-    await page.goto('/week/2026-W25');
+    await signIn(page, 'rafe.penhallow', '/week/2026-W25');
     await page.locator('[role=gridcell][tabindex="0"]').focus();
     await page.keyboard.press('/');
     await page.keyboard.type('1:30 training thu-fri note rope work');
@@ -47,15 +46,13 @@ test('my week on a phone', async ({ browser }) => {
 });
 
 test('review', async ({ page }) => {
-    await signIn(page, 'dov.merriman');
-    await page.goto('/review?show=attention');
+    await signIn(page, 'dov.merriman', '/review?show=attention');
     await page.getByRole('heading', { name: 'If you approve this' }).waitFor();
     await picture(page, 'review');
 });
 
 test('a correction', async ({ page }) => {
-    await signIn(page, 'ines.calder');
-    await page.goto('/week/2026-W23');
+    await signIn(page, 'ines.calder', '/week/2026-W23');
     await goTo(page, 'Rotation bearing', 'Tuesday 2 June');
     await page.keyboard.type('2:30');
     await page.keyboard.press('Enter');
@@ -64,8 +61,7 @@ test('a correction', async ({ page }) => {
 });
 
 test('the time office, house rules, messages, a day reminder', async ({ page }) => {
-    await signIn(page, 'tobin.vale');
-    await page.goto('/office');
+    await signIn(page, 'tobin.vale', '/office');
     await page.getByText(/have not submitted week/).waitFor();
     await picture(page, 'time-office');
     await page.goto('/office/rules');
@@ -86,8 +82,7 @@ test('the time office, house rules, messages, a day reminder', async ({ page }) 
 });
 
 test('projects, projects on track and in trouble, a figure opened, a plan', async ({ page }) => {
-    await signIn(page, 'tobin.vale');
-    await page.goto('/projects');
+    await signIn(page, 'tobin.vale', '/projects');
     await picture(page, 'projects');
     await page.goto('/projects/LANTERN');
     await picture(page, 'project');

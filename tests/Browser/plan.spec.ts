@@ -35,8 +35,7 @@ test('a newcomer plans a small project with three people, and a week of it is re
     browser,
 }) => {
     const nell = await (await browser.newContext()).newPage();
-    await signIn(nell, 'nell.sark');
-    await nell.goto('/projects');
+    await signIn(nell, 'nell.sark', '/projects');
     await nell.getByRole('link', { name: 'New project' }).press('Enter');
     await expect(nell.getByLabel('Project name', { exact: true })).toBeFocused();
     await typeThrough(nell, ['Gull tower roof', 'Sandle Harbour Board']);
@@ -81,8 +80,7 @@ test('a newcomer plans a small project with three people, and a week of it is re
     await expect(nell.getByText(/^2 tasks, 128\sh planned/)).toBeVisible();
 
     const bram = await (await browser.newContext()).newPage();
-    await signIn(bram, 'bram.holm');
-    await bram.goto('/week/2026-W25');
+    await signIn(bram, 'bram.holm', '/week/2026-W25');
     for (const day of ['Monday 15 June', 'Tuesday 16 June']) {
         await goTo(bram, 'Strip the slates', day);
         await bram.keyboard.type('6');
@@ -134,8 +132,7 @@ test('a remaining estimate waits for the project manager, who sees what it would
     browser,
 }) => {
     const page = await (await browser.newContext()).newPage();
-    await signIn(page, 'brannoc.leigh');
-    await page.goto('/projects/LOCK');
+    await signIn(page, 'brannoc.leigh', '/projects/LOCK');
     const waiting = page.getByRole('region', { name: 'Remaining estimates waiting for you' });
     await expect(page.getByText(/On .*, Lorne Whitby estimated .* remaining on .* instead of/)).toBeVisible();
     await expect(
@@ -167,8 +164,7 @@ test('a remaining estimate waits for the project manager, who sees what it would
 test('an empty plan takes pasted rows, and a task with hours remaining is marked as done only when confirmed', async ({
     page,
 }) => {
-    await signIn(page, 'nell.sark');
-    await page.goto('/new-project');
+    await signIn(page, 'nell.sark', '/new-project');
     await page.getByLabel('Project name', { exact: true }).fill('Gull tower door');
     await page.keyboard.press('Enter');
     await page.getByRole('textbox', { name: 'Paste rows here' }).focus();
@@ -190,8 +186,7 @@ test('an empty plan takes pasted rows, and a task with hours remaining is marked
 });
 
 test('what was added and given by day is taken back and done again', async ({ page }) => {
-    await signIn(page, 'dov.merriman');
-    await page.goto('/projects/SPIRE/plan');
+    await signIn(page, 'dov.merriman', '/projects/SPIRE/plan');
     await page.getByRole('button', { name: 'Add task…' }).press('Enter');
     await page.getByLabel('Task', { exact: true }).fill('Weathercock');
     await page.keyboard.press('Enter');
@@ -230,8 +225,7 @@ test('what was added and given by day is taken back and done again', async ({ pa
 });
 
 test('the list is filtered and sorted in its address, and a manager is offered another', async ({ page }) => {
-    await signIn(page, 'tobin.vale');
-    await page.goto('/projects');
+    await signIn(page, 'tobin.vale', '/projects');
     await expect(page.getByRole('row').nth(1)).toContainText('Thornmere bell frame repair');
     await choose(page, 'Issue', 'Estimates waiting');
     await expect(page).toHaveURL(/only=estimates\+waiting|only=estimates%20waiting/);
@@ -247,8 +241,7 @@ test('the list is filtered and sorted in its address, and a manager is offered a
 });
 
 test('the office sets a rate from a day on, and who has none is not named any more', async ({ page }) => {
-    await signIn(page, 'tobin.vale');
-    await page.goto('/office/rates');
+    await signIn(page, 'tobin.vale', '/office/rates');
     await expect(page.getByText(/^Ewan Skerry, Apprentice: .* are not included in costs\.$/)).toBeVisible();
     await pick(page, 'Person', 'ewan sk', 'Ewan Skerry');
     await page.getByRole('textbox', { name: 'Applies from' }).fill('2025-06-01');

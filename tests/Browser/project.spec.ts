@@ -19,8 +19,7 @@ test('a project opens with its sentence, and each figure opens to what it is mad
 });
 
 test('money is a view of its own, and what has no rate is said', async ({ page }) => {
-    await signIn(page, 'dov.merriman');
-    await page.goto('/projects/BRIDGE');
+    await signIn(page, 'dov.merriman', '/projects/BRIDGE');
     await expect(page.getByText(/Budget EUR .*, overspent by EUR/)).toBeVisible();
     await expect(page.getByText(/^No rate is set for/)).toBeVisible();
     await page.getByRole('link', { name: 'Money' }).press('Enter');

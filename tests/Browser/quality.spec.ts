@@ -1,5 +1,5 @@
-import AxeBuilder from '@axe-core/playwright';
-import { expect, test, type Page } from '@playwright/test';
+import { expect, test } from '@playwright/test';
+import { findings } from './accessibility';
 import { answered, arrived, goTo, notices, pick, signIn } from './people';
 
 /** What a page may load the first time, in bytes over the network: text, letters, style and script. */
@@ -7,28 +7,6 @@ const MOST_BYTES = 256_000;
 
 // The tests of this file read, or change what is only theirs, so both workers share them.
 test.describe.configure({ mode: 'parallel' });
-
-const standards = ['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa'];
-
-/**
- * What the scan finds in the light theme; another changes colours alone, so in the dark only those are looked at. What is
- * good practice for a page does not apply while a list lies over it, of which the rest is neither read out nor reached.
- */
-async function findings(page: Page, tags = [...standards, 'best-practice']): Promise<string[]> {
-    const found: string[] = [];
-    for (const [theme, narrow] of [
-        ['light', (builder: AxeBuilder) => builder.withTags(tags)],
-        ['dark', (builder: AxeBuilder) => builder.withRules(['color-contrast'])],
-    ] as const) {
-        await page.emulateMedia({ colorScheme: theme });
-        // Only what is wrong is of interest, and nothing is loaded or opened for it.
-        const builder = new AxeBuilder({ page }).setLegacyMode().options({ resultTypes: ['violations'], preload: false });
-        const { violations } = await narrow(builder).analyze();
-        found.push(...violations.map(({ id, nodes }) => `${theme}: ${id}: ${nodes.map((node) => node.html).join(' ')}`));
-    }
-
-    return found;
-}
 
 test('the sign-in page is accessible, also when it refuses', async ({ page }) => {
     await page.goto('/sign-in');
@@ -147,19 +125,17 @@ test('what is told, who submits, and what the office keeps are accessible', asyn
 });
 
 test('open lists, a calendar, and what was just done are accessible', async ({ page, browser }) => {
-    await signIn(page, 'tobin.vale');
-    await page.goto('/office/audit-trail');
+    await signIn(page, 'tobin.vale', '/office/audit-trail');
     await page.getByRole('combobox', { name: 'Subject' }).click();
     await expect(page.getByRole('option').first()).toBeVisible();
-    expect(await findings(page, standards), 'a list to choose from').toEqual([]);
+    expect(await findings(page, 'list'), 'a list to choose from').toEqual([]);
     await page.keyboard.press('Escape');
     await page.getByRole('button', { name: 'From: choose from a calendar' }).click();
     await expect(page.getByRole('grid')).toBeVisible();
     expect(await findings(page), 'a calendar').toEqual([]);
 
     const member = await (await browser.newContext()).newPage();
-    await signIn(member, 'moana.tide');
-    await member.goto('/timesheets');
+    await signIn(member, 'moana.tide', '/timesheets');
     await member.getByRole('combobox', { name: 'Person', exact: true }).fill('hal w');
     await expect(member.getByRole('option').first()).toBeVisible();
     expect(await findings(member), 'a list that is searched').toEqual([]);

@@ -32,8 +32,7 @@ function importWhileRunning(files: Record<string, string>): void {
 
 test.describe('what is typed is never lost', () => {
     test.beforeEach(async ({ page }) => {
-        await signIn(page, 'jonas.petherick');
-        await page.goto('/week/2026-W25');
+        await signIn(page, 'jonas.petherick', '/week/2026-W25');
         // All of the page must be there before the connection goes.
         await page.getByRole('grid').waitFor();
     });
@@ -152,8 +151,7 @@ test.describe('what is typed is never lost', () => {
 });
 
 test('a task that is done while its cell is typed says so, and keeps what was typed', async ({ page }) => {
-    await signIn(page, 'moana.tide');
-    await page.goto('/week/2026-W25');
+    await signIn(page, 'moana.tide', '/week/2026-W25');
     await goTo(page, 'Lamp room', 'Tuesday 16 June');
     await page.keyboard.type('1');
     importWhileRunning({ 'tasks.csv': 'project,task,name,done_on\nQUAY,CLOSE,Lamp room,2026-06-15\n' });
@@ -170,8 +168,7 @@ test('a task that is done while its cell is typed says so, and keeps what was ty
 for (const timezoneId of ['Pacific/Auckland', 'America/Los_Angeles']) {
     test(`days stay what they are for a browser in ${timezoneId}`, async ({ browser }) => {
         const page = await (await browser.newContext({ timezoneId })).newPage();
-        await signIn(page, 'moana.tide');
-        await page.goto('/week/2026-W25');
+        await signIn(page, 'moana.tide', '/week/2026-W25');
         await expect(page.getByRole('columnheader', { name: /^Wed 17/ })).toBeVisible();
         await goTo(page, 'Tide tables', 'Monday 15 June');
         await page.keyboard.type('1:05');
@@ -187,8 +184,7 @@ for (const timezoneId of ['Pacific/Auckland', 'America/Los_Angeles']) {
 test('with 60 lines a key press touches the two cells that it concerns, and a long name is read in full beside it', async ({
     page,
 }) => {
-    await signIn(page, 'silas.sexton');
-    await page.goto('/week/2026-W26');
+    await signIn(page, 'silas.sexton', '/week/2026-W26');
     await expect(page.getByRole('row')).toHaveCount(68);
     await goTo(page, 'Pier section 3', 'Tuesday 23 June');
     await page.evaluate(() => {
@@ -234,8 +230,7 @@ test('what the office records for somebody shows who did, and the owner submits 
     await expect(office.getByRole('button', { name: /^Submit/ })).toHaveCount(0);
 
     const owner = await (await browser.newContext()).newPage();
-    await signIn(owner, 'jonas.petherick');
-    await owner.goto('/week/2026-W25');
+    await signIn(owner, 'jonas.petherick', '/week/2026-W25');
     await expect(owner.getByText(/^Tobin Vale recorded 4\sh here: Sun,? 21 Jun\.$/)).toBeVisible();
     await goTo(owner, line, 'Sunday 21 June');
     await expect(owner.getByText(/^Recorded by Tobin Vale, /)).toBeVisible();
