@@ -22,8 +22,16 @@ const groups = [
     { name: 'shared', test: /resources\/js\/(lib|ui)\//, minShareCount: PAGES - 2, priority: 5 },
     { name: 'choices', test: BASIS, priority: 4 },
     { name: 'choices', test: /\/ui\/(Checkbox|RadioGroup|Switch|Tabs|ToggleGroup)\.tsx/, priority: 3 },
-    { name: 'fields', test: /\/ui\/(Combobox|DateField|Select)\.tsx/, priority: 2 },
-    { name: 'grid', test: /\/ui\/grid\/(?!CellCombobox)/, minShareCount: 2, priority: 1 },
+    { name: 'grid', test: /\/ui\/grid\/(?!CellCombobox)/, minShareCount: 2, priority: 2 },
+    // Small things that several pages have.
+    {
+        name: 'parts',
+        test: /resources\/js\/(lib|ui)\/(?!grid|Combobox\.|Date|Tooltip|Dialog|ConfirmDialog|Popover|AccountPopover|SelectList)/,
+        minShareCount: 3,
+        priority: 1,
+    },
+    // Fields that only some pages have, with what they alone need.
+    { name: 'fields', test: /\/ui\/(Combobox|DateField|Tooltip)\.tsx/, priority: 0 },
 ];
 
 export default defineConfig({

@@ -1,5 +1,5 @@
 import { createInertiaApp } from '@inertiajs/react';
-import { StrictMode, type ComponentType } from 'react';
+import { startTransition, StrictMode, type ComponentType } from 'react';
 import { createRoot } from 'react-dom/client';
 import { styleNonce } from './lib/styleNonce';
 
@@ -20,10 +20,14 @@ void createInertiaApp({
     // The progress line is styled in app.css: the page may not carry styles of its own.
     progress: { includeCSS: false, showSpinner: false },
     setup({ el, App, props }) {
-        createRoot(el).render(
-            <StrictMode>
-                <App {...props} />
-            </StrictMode>,
-        );
+        const root = createRoot(el);
+        // As a transition, a large page is made in small pieces, and a phone goes on answering meanwhile.
+        startTransition(() => {
+            root.render(
+                <StrictMode>
+                    <App {...props} />
+                </StrictMode>,
+            );
+        });
     },
 });

@@ -1,8 +1,8 @@
-import { styleNonce } from '@/lib/styleNonce';
-import { useCover } from '@/lib/covered';
 import clsx from 'clsx';
-import { Select as Primitive } from 'radix-ui';
-import { useId, useState, type Ref } from 'react';
+import { useId, useState, type KeyboardEvent, type Ref } from 'react';
+import { soon } from './soon';
+
+const SelectList = soon(async () => (await import('./SelectList')).SelectList);
 
 interface SelectProps {
     label: string;
@@ -23,11 +23,7 @@ interface SelectProps {
     onChoose?: (value: string) => void;
 }
 
-/** Lists know no empty value. */
-const NONE = '\u0000';
-const inner = (value: string) => (value === '' ? NONE : value);
-
-/** One of several, with its name above. */
+/** One of several, with its name above. The list is made when it is first opened; until then there is its button alone. */
 export function Select({
     label,
     hidesLabel,
@@ -43,56 +39,61 @@ export function Select({
 }: SelectProps) {
     const id = useId();
     const [own, setOwn] = useState(given.defaultValue ?? options[0]?.[0] ?? '');
+    const [isMade, make] = useState(false);
     const value = given.value ?? own;
+    const button = {
+        ref: field,
+        id,
+        autoFocus: autoFocus === true,
+        'aria-labelledby': `${id}-label`,
+        'aria-invalid': isInvalid,
+        'aria-describedby': hint === undefined ? undefined : `${id}-hint`,
+        className:
+            'flex min-h-9 min-w-0 cursor-pointer items-center justify-between gap-2 border-b border-edge bg-sheet px-2 text-start',
+    };
+    const alone = (
+        <button
+            {...button}
+            type="button"
+            role="combobox"
+            aria-expanded={false}
+            aria-haspopup="listbox"
+            onClick={() => {
+                make(true);
+            }}
+            onKeyDown={(event) => {
+                if (opens(event)) {
+                    event.preventDefault();
+                    make(true);
+                }
+            }}
+        >
+            <span className="truncate">{options.find(([each]) => each === value)?.[1]}</span>
+            <span aria-hidden className="text-faded">
+                ▾
+            </span>
+        </button>
+    );
 
     return (
         <div className={clsx('flex max-w-full min-w-0 flex-col gap-1', className)}>
             <label id={`${id}-label`} htmlFor={id} className={clsx(hidesLabel && 'sr-only')}>
                 {label}
             </label>
-            <Primitive.Root
-                value={inner(value)}
-                onOpenChange={useCover()}
-                onValueChange={(chosen) => {
-                    const outer = chosen === NONE ? '' : chosen;
-                    setOwn(outer);
-                    onChoose?.(outer);
-                }}
-            >
-                <Primitive.Trigger
-                    ref={field}
-                    id={id}
-                    autoFocus={autoFocus}
-                    aria-labelledby={`${id}-label`}
-                    aria-invalid={isInvalid}
-                    aria-describedby={hint === undefined ? undefined : `${id}-hint`}
-                    className="flex min-h-9 min-w-0 cursor-pointer items-center justify-between gap-2 border-b border-edge bg-sheet px-2 text-start"
-                >
-                    <span className="truncate">
-                        <Primitive.Value />
-                    </span>
-                    <Primitive.Icon className="text-faded">▾</Primitive.Icon>
-                </Primitive.Trigger>
-                <Primitive.Portal>
-                    <Primitive.Content
-                        position="popper"
-                        sideOffset={2}
-                        collisionPadding={8}
-                        // Escape closes the list, not what it stands in.
-                        onKeyDown={(event) => {
-                            if (event.key === 'Escape') {
-                                event.stopPropagation();
-                            }
-                        }}
-                        className="z-30 overflow-y-auto max-h-(--radix-select-content-available-height) max-w-[min(32rem,90vw)] min-w-(--radix-select-trigger-width) border border-edge bg-sheet text-ink"
-                    >
-                        {/* The list itself scrolls: what is in it is reached by its keys. */}
-                        <Primitive.Viewport nonce={styleNonce()} className="py-1" style={{ flex: 'none', overflow: 'visible' }}>
-                            <Options options={options} />
-                        </Primitive.Viewport>
-                    </Primitive.Content>
-                </Primitive.Portal>
-            </Primitive.Root>
+            {isMade ? (
+                <SelectList
+                    button={button}
+                    options={options}
+                    value={value}
+                    onChoose={(chosen) => {
+                        setOwn(chosen);
+                        onChoose?.(chosen);
+                    }}
+                    meanwhile={alone}
+                />
+            ) : (
+                alone
+            )}
             {name !== undefined && <input type="hidden" name={name} value={value} />}
             {hint !== undefined && (
                 <p id={`${id}-hint`} className="pencilled">
@@ -103,14 +104,7 @@ export function Select({
     );
 }
 
-function Options({ options }: Pick<SelectProps, 'options'>) {
-    return options.map(([each, called]) => (
-        <Primitive.Item
-            key={each}
-            value={inner(each)}
-            className="min-h-8 cursor-pointer border-s-2 border-transparent px-3 py-1 outline-none [overflow-wrap:anywhere] data-highlighted:bg-moss-wash data-[state=checked]:border-moss"
-        >
-            <Primitive.ItemText>{called}</Primitive.ItemText>
-        </Primitive.Item>
-    ));
+/** Arrows and letters open a list, as a click does. */
+function opens({ key, ctrlKey, altKey, metaKey }: KeyboardEvent): boolean {
+    return key === 'ArrowDown' || key === 'ArrowUp' || (key.length === 1 && key !== ' ' && !ctrlKey && !altKey && !metaKey);
 }

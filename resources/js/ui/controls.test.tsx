@@ -21,18 +21,34 @@ describe('a select', () => {
         const user = userEvent.setup();
         const onChoose = vi.fn();
         render(<Select label="Applies to" name="scope" options={options} onChoose={onChoose} />);
-        const field = screen.getByRole('combobox', { name: 'Applies to' });
-        expect(field.textContent).toContain('Everybody');
+        const field = () => screen.getByRole('combobox', { name: 'Applies to' });
+        expect(field().textContent).toContain('Everybody');
         const sent = () => document.querySelector<HTMLInputElement>('input[name=scope]')?.value;
         expect(sent()).toBe('');
 
-        field.focus();
+        field().focus();
         await user.keyboard('{Enter}');
         await user.click(await screen.findByRole('option', { name: 'One team' }));
 
         expect(onChoose).toHaveBeenCalledExactlyOnceWith('team');
         expect(sent()).toBe('team');
-        expect(field.textContent).toContain('One team');
+        expect(field().textContent).toContain('One team');
+        expect(document.activeElement).toBe(field());
+    });
+
+    it('is opened by an arrow and by a letter, and left as it was', async () => {
+        const user = userEvent.setup();
+        const onChoose = vi.fn();
+        for (const key of ['{ArrowDown}', 'o']) {
+            render(<Select label="Applies to" options={options} onChoose={onChoose} />);
+            screen.getByRole('combobox', { name: 'Applies to' }).focus();
+            await user.keyboard(key);
+            expect(await screen.findAllByRole('option')).toHaveLength(2);
+            await user.keyboard('{Escape}');
+            expect(screen.queryByRole('option')).toBeNull();
+            cleanup();
+        }
+        expect(onChoose).not.toHaveBeenCalled();
     });
 
     it('shows what it is given and says what is wrong with it', () => {
@@ -82,7 +98,7 @@ describe('what is asked first', () => {
         const user = userEvent.setup();
         const onYes = vi.fn();
         render(
-            <Confirm title="Close May?" yes="Close" no="Not yet" onYes={onYes} trigger={<button>Close May</button>}>
+            <Confirm title="Close May?" yes="Close" no="Not yet" onYes={onYes} button={{ children: 'Close May' }}>
                 It cannot be undone.
             </Confirm>,
         );

@@ -36,11 +36,11 @@ export function PeriodForms({ period, format }: { period: PeriodProps; format: H
                     onYes={() => {
                         router.post(route('office.periods.close'), { day: period.until, seen: period.seen, leavesOut }, stored);
                     }}
-                    trigger={
-                        <button type="button" className="act act-main" disabled={period.openEntries > 0 && !leavesOut}>
-                            {copy.close(hoursWithUnit(period.minutes, format))}
-                        </button>
-                    }
+                    button={{
+                        className: 'act act-main',
+                        disabled: period.openEntries > 0 && !leavesOut,
+                        children: copy.close(hoursWithUnit(period.minutes, format)),
+                    }}
                 >
                     {copy.confirmText}
                 </Confirm>

@@ -61,11 +61,7 @@ export function PlanHead({ plan, onSettings }: PlanHeadProps) {
                             onYes={() => {
                                 router.put(route('project.baseline', { project: plan.code }), {}, { preserveScroll: true });
                             }}
-                            trigger={
-                                <button type="button" className="act-quiet">
-                                    {text.plan.takeBaseline}
-                                </button>
-                            }
+                            button={{ className: 'act-quiet', children: text.plan.takeBaseline }}
                         >
                             {text.plan.baselineReplaced}
                         </Confirm>

@@ -3,13 +3,15 @@ import { hoursWithUnit } from '@/lib/hours';
 import { text } from '@/lib/text';
 import type { HoursFormat } from '@/types/generated/props';
 import { AttentionItem, Margin } from '@/ui/Margin';
-import { AddForm } from './AddForm';
+import { soon } from '@/ui/soon';
 import { DaysForm } from './DaysForm';
 import { LoadRemark } from './LoadRemark';
 import type { PlanPanel } from './PlanPage';
 import type { PlanRow } from './planRows';
 import type { PlanActs } from './usePlan';
 import type { PlanGrid } from './usePlanGrid';
+
+const AddForm = soon(async () => (await import('./AddForm')).AddForm);
 
 interface PlanMarginProps {
     acts: PlanActs;

@@ -8,6 +8,7 @@ import type { HoursFormat, PlanProps } from '@/types/generated/props';
 import { FieldError } from '@/ui/FieldError';
 import { ProjectTabs } from '@/ui/ProjectTabs';
 import { Shell } from '@/ui/Shell';
+import { soon } from '@/ui/soon';
 import { Head } from '@inertiajs/react';
 import { useState } from 'react';
 import { pastedLines } from './pastedLines';
@@ -15,10 +16,11 @@ import { PlanHead } from './PlanHead';
 import { PlanList } from './PlanList';
 import { PlanMargin } from './PlanMargin';
 import { PlanTable } from './PlanTable';
-import { SettingsForm } from './SettingsForm';
 import { usePlan, type PlanActs } from './usePlan';
 import { usePlanEvents } from './usePlanEvents';
 import { usePlanGrid } from './usePlanGrid';
+
+const SettingsForm = soon(async () => (await import('./SettingsForm')).SettingsForm);
 
 /** What the margin of a plan shows. */
 export type PlanPanel = 'row' | 'add task' | 'add person' | 'by day';
