@@ -53,6 +53,14 @@ final readonly class Day
         return substr($this->toString(), 0, 7);
     }
 
+    /** `YYYY-Q1` to `YYYY-Q4`. */
+    public function quarter(): string
+    {
+        $month = $this->month();
+
+        return sprintf('%s-Q%d', substr($month, 0, 4), intdiv((int) substr($month, 5) + 2, 3));
+    }
+
     public function year(): int
     {
         return $this->civil()[0];

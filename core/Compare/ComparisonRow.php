@@ -42,6 +42,12 @@ final readonly class ComparisonRow
         return $this->actual->minus($this->planned);
     }
 
+    /** Actual less what is planned to date. */
+    public function againstToDate(): Minutes
+    {
+        return $this->actual->minus($this->plannedToDate);
+    }
+
     public function variancePercentage(): ?BigDecimal
     {
         return Percentage::of($this->variance(), $this->planned);

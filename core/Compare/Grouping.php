@@ -12,7 +12,7 @@ use Moss\Core\Calendar\Week;
  */
 enum Grouping: string
 {
-    /** The group of what has no person, team, role, client or phase. */
+    /** The group of what has no person, team, role, client, phase or charge code. */
     public const NONE = '-';
 
     case Project = 'project';
@@ -21,14 +21,17 @@ enum Grouping: string
     case Person = 'person';
     case Team = 'team';
     case Client = 'client';
+    case Manager = 'manager';
     case Role = 'role';
+    case ChargeCode = 'charge-code';
+    case Quarter = 'quarter';
     case Month = 'month';
     case Week = 'week';
 
     /** Whether the group depends on the day. */
     public function isByDay(): bool
     {
-        return $this === self::Month || $this === self::Week;
+        return in_array($this, [self::Quarter, self::Month, self::Week], true);
     }
 
     public function groupOf(WorkItem $subject, Day $day): string
@@ -40,7 +43,10 @@ enum Grouping: string
             self::Person => $subject->person ?? self::NONE,
             self::Team => $subject->team ?? self::NONE,
             self::Client => $subject->client ?? self::NONE,
+            self::Manager => $subject->manager ?? self::NONE,
             self::Role => $subject->role ?? self::NONE,
+            self::ChargeCode => $subject->chargeCode ?? self::NONE,
+            self::Quarter => $day->quarter(),
             self::Month => $day->month(),
             self::Week => Week::containing($day)->toString(),
         };

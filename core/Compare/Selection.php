@@ -14,12 +14,16 @@ final readonly class Selection
      * @param  list<string>  $persons
      * @param  list<string>  $teams
      * @param  list<string>  $clients
+     * @param  list<string>  $managers  of projects
+     * @param  bool|null  $internal  whether only internal projects, or only others; null for both
      */
     public function __construct(
         public array $projects = [],
         public array $persons = [],
         public array $teams = [],
         public array $clients = [],
+        public array $managers = [],
+        public ?bool $internal = null,
     ) {
     }
 
@@ -28,7 +32,21 @@ final readonly class Selection
         return self::has($this->projects, $subject->project)
             && self::has($this->persons, $subject->person)
             && self::has($this->teams, $subject->team)
-            && self::has($this->clients, $subject->client);
+            && self::has($this->clients, $subject->client)
+            && self::has($this->managers, $subject->manager)
+            && ($this->internal === null || $this->internal === $subject->isInternal);
+    }
+
+    /** Whether it asks about projects or what they belong to. */
+    public function asksAboutProjects(): bool
+    {
+        return $this->projects !== [] || $this->clients !== [] || $this->managers !== [] || $this->internal !== null;
+    }
+
+    /** Whether it asks about people. */
+    public function asksAboutPeople(): bool
+    {
+        return $this->persons !== [] || $this->teams !== [];
     }
 
     /** @param  list<string>  $named */

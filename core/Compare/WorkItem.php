@@ -13,6 +13,9 @@ final readonly class WorkItem
      * @param  string|null  $project  null, like any of the others, where neither grouping nor selection asks for it
      * @param  string|null  $person  null where a team's plan or nobody's
      * @param  string|null  $team  the person's team, or the team planned for
+     * @param  string|null  $manager  of the project
+     * @param  string|null  $chargeCode  null also where a task has none
+     * @param  bool  $isInternal  whether the project holds people's own time, as leave and training
      * @param  string|null  $role  the entry's or assignment's own role, else the person's usual one
      */
     public function __construct(
@@ -23,6 +26,9 @@ final readonly class WorkItem
         public ?string $person,
         public ?string $team,
         public ?string $role,
+        public ?string $manager = null,
+        public ?string $chargeCode = null,
+        public bool $isInternal = false,
     ) {
     }
 }

@@ -33,18 +33,21 @@ final class RawComparison
         [$key, $joins] = match ($grouping) {
             Grouping::Project => ['tasks.project_id', 'JOIN tasks ON tasks.id = task_id'],
             Grouping::Client => ['projects.client_id', 'JOIN tasks ON tasks.id = task_id JOIN projects ON projects.id = tasks.project_id'],
+            Grouping::Manager => ['projects.manager_id', 'JOIN tasks ON tasks.id = task_id JOIN projects ON projects.id = tasks.project_id'],
+            Grouping::ChargeCode => ['tasks.charge_code', 'JOIN tasks ON tasks.id = task_id'],
             Grouping::Phase => ['tasks.phase_id', 'JOIN tasks ON tasks.id = task_id'],
             Grouping::Task => ['task_id', ''],
             Grouping::Person => ['person_id', ''],
             Grouping::Team => ['people.team_id', 'JOIN people ON people.id = person_id'],
             Grouping::Role => ['coalesce(part.role_id, people.role_id)', 'JOIN people ON people.id = person_id'],
+            Grouping::Quarter => ['substr(date, 1, 4) || (cast(substr(date, 6, 2) AS integer) + 2) / 3', ''],
             Grouping::Month => ['substr(date, 1, 7)', ''],
             Grouping::Week => ["date(date, 'weekday 0', '-6 days')", ''],
         };
         $inner = match ($grouping) {
             Grouping::Person, Grouping::Team => 'person_id',
             Grouping::Role => 'person_id, role_id',
-            Grouping::Month, Grouping::Week => 'date',
+            Grouping::Quarter, Grouping::Month, Grouping::Week => 'date',
             default => 'task_id',
         };
         $sums = self::SUMS;

@@ -12,6 +12,7 @@ use App\Effort\Recalculation\RecalculationQueue;
 use App\Effort\Recalculation\RecalculationScope;
 use App\Effort\Recalculation\RecalculationStep;
 use App\Effort\Totals\VerifiedTotals;
+use App\Features\Compare\Queries\ComparableWork;
 use App\Features\Compare\Queries\ComparisonReport;
 use App\Features\Compare\Queries\Dimensions;
 use App\Features\Compare\Queries\WorkItems;
@@ -58,6 +59,9 @@ final class StoredTotalsTest extends TestCase
     private const TODAY = '2026-06-17';
 
     private const ACTS = 48;
+
+    /** How many selections were compared. */
+    private int $comparisons = 0;
 
     #[DataProvider('seeds')]
     public function test_random_acts_leave_every_stored_total_right(int $seed): void
@@ -266,14 +270,18 @@ final class StoredTotalsTest extends TestCase
     {
         $report = $this->app->make(ComparisonReport::class);
         $today = Day::of(self::TODAY);
-        $selections = ['everything' => new Selection, 'a team' => new Selection(teams: ['field']), 'people of a project' => new Selection(projects: ['P'], persons: ['ada', '007']), 'a client' => new Selection(clients: ['c1'])];
+        $selections = ['everything' => new Selection, 'a team' => new Selection(teams: ['field']), 'people of a project' => new Selection(projects: ['P'], persons: ['ada', '007']), 'a client' => new Selection(clients: ['c1']), 'a manager, without internal time' => new Selection(managers: ['ada'], internal: false)];
         foreach ([['2026-06-01', '2026-06-30'], ['2026-05-20', '2026-08-03'], ['2026-06-17', '2026-06-17'], ['2026-06-09', '2026-06-25'], ['2026-06-18', '2027-01-15']] as [$first, $last]) {
             $period = DayRange::between(Day::of($first), Day::of($last));
             $amounts = iterator_to_array(self::everyDay(ComparedDays::of($period, $today)), false);
-            foreach (Grouping::cases() as $grouping) {
-                foreach ($selections as $name => $selection) {
-                    $slow = Comparison::of($grouping, $selection, $amounts);
-                    self::assertEquals($slow, $report->comparison($grouping, $selection, $period, $today, true), "$when, $first to $last by $grouping->value of $name");
+            foreach ($selections as $name => $selection) {
+                // Another third of the groupings each time, alone or with one of some others, with periods across or without.
+                for ($number = $this->comparisons++ % 3; $number < count(Grouping::cases()); $number += 3) {
+                    $grouping = Grouping::cases()[$number];
+                    $then = [null, Grouping::Person, Grouping::Project, Grouping::Week, Grouping::Role][$this->comparisons % 5];
+                    $across = [null, Grouping::Month, Grouping::Week, Grouping::Quarter][$this->comparisons % 4];
+                    $slow = Comparison::of($grouping, $selection, $amounts, $then, $across);
+                    self::assertEquals($slow, $report->comparison($grouping, $selection, $period, $today, true, ComparableWork::all(), $then, $across), "$when, $first to $last by $grouping->value of $name");
                 }
             }
         }
@@ -282,7 +290,7 @@ final class StoredTotalsTest extends TestCase
     /** @return iterable<ComparedAmount> */
     private static function everyDay(ComparedDays $compared): iterable
     {
-        $items = WorkItems::load(Dimensions::of(Grouping::Role, new Selection(['P'], ['ada'])));
+        $items = WorkItems::load(Dimensions::of(new Selection(['P'], ['ada']), Grouping::Role));
         foreach (Record::all(DB::table('entries')->whereBetween('date', [$compared->period->first()->toString(), $compared->period->last()->toString()])) as $entry) {
             $minutes = Minutes::of($entry->int('minutes'));
             [$actual, $pending] = EntryState::from($entry->string('state'))->isActual() ? [$minutes, Minutes::zero()] : [Minutes::zero(), $minutes];

@@ -17,6 +17,7 @@ use Moss\Core\Compare\Grouping;
 use Moss\Core\Compare\PlannedTime;
 use Moss\Core\Compare\RecordedTime;
 use Moss\Core\Compare\Selection;
+use Moss\Core\Compare\Standing;
 use Moss\Core\Compare\WorkItem;
 use Moss\Core\Planning\Spread;
 use Moss\Core\Time\Minutes;
@@ -45,8 +46,46 @@ final class ComparisonTest extends TestCase
         yield 'person' => [Grouping::Person, ['-' => [8, 8, 0, 0], 'ada' => [32, 16, 8, 0], 'bo' => [0, 0, 3, 5]]];
         yield 'team' => [Grouping::Team, ['-' => [0, 0, 3, 5], 'field' => [40, 24, 8, 0]]];
         yield 'role' => [Grouping::Role, ['-' => [8, 8, 3, 5], 'surveyor' => [32, 16, 8, 0]]];
+        yield 'manager' => [Grouping::Manager, ['dov' => [8, 8, 3, 0], 'idris' => [32, 16, 8, 5]]];
+        yield 'charge code' => [Grouping::ChargeCode, ['-' => [8, 8, 3, 0], 'L-100' => [32, 16, 8, 5]]];
+        yield 'quarter' => [Grouping::Quarter, ['2026-Q2' => [24, 24, 11, 5], '2026-Q3' => [16, 0, 0, 0]]];
         yield 'month' => [Grouping::Month, ['2026-06' => [24, 24, 11, 5], '2026-07' => [16, 0, 0, 0]]];
         yield 'week' => [Grouping::Week, ['2026-W26' => [8, 8, 0, 0], '2026-W27' => [32, 16, 11, 5]]];
+    }
+
+    public function test_parts_and_periods_add_up_to_their_group(): void
+    {
+        $comparison = self::compare(Grouping::Project, then: Grouping::Person, across: Grouping::Month);
+        $lens = $comparison->groups()['LENS'];
+
+        self::assertSame(['ada' => [32, 16, 8, 0], 'bo' => [0, 0, 0, 5]], array_map(self::hours(...), $lens->parts));
+        self::assertSame(['2026-06' => [16, 16, 8, 5], '2026-07' => [16, 0, 0, 0]], array_map(self::hours(...), $lens->periods));
+        self::assertSame(['2026-06' => [24, 24, 11, 5], '2026-07' => [16, 0, 0, 0]], array_map(self::hours(...), $comparison->periods()));
+        foreach ($comparison->groups() as $group) {
+            self::assertEquals($group->row, array_reduce($group->parts, static fn (ComparisonRow $sum, ComparisonRow $row): ComparisonRow => $sum->plus($row), ComparisonRow::empty()));
+        }
+    }
+
+    #[DataProvider('standings')]
+    public function test_a_group_stands_on_track_within_the_tolerance(int $toDate, int $actual, int $tolerance, Standing $expected): void
+    {
+        $row = new ComparisonRow(Minutes::of($toDate + 600), Minutes::of($toDate), Minutes::of($actual), Minutes::zero());
+
+        self::assertSame($expected, Standing::of($row, $tolerance));
+        self::assertSame($actual - $toDate, $row->againstToDate()->toInt());
+    }
+
+    /** @return iterable<string, array{int, int, int, Standing}> */
+    public static function standings(): iterable
+    {
+        yield 'exactly the tolerance above' => [1000, 1100, 10, Standing::OnTrack];
+        yield 'a minute more' => [1000, 1101, 10, Standing::Over];
+        yield 'exactly the tolerance below' => [1000, 900, 10, Standing::OnTrack];
+        yield 'a minute less' => [1000, 899, 10, Standing::Under];
+        yield 'no tolerance' => [1000, 1001, 0, Standing::Over];
+        yield 'as planned' => [1000, 1000, 0, Standing::OnTrack];
+        yield 'nothing planned to date' => [0, 1, 10, Standing::Unplanned];
+        yield 'nothing yet' => [0, 0, 10, Standing::Ahead];
     }
 
     public function test_pending_counts_as_actual_on_demand_and_is_still_shown(): void
@@ -64,6 +103,9 @@ final class ComparisonTest extends TestCase
         self::assertSame([32, 16, 8, 0], self::hours(self::compare(Grouping::Task, selection: new Selection(persons: ['ada', 'x']))->total()));
         self::assertSame([40, 24, 8, 0], self::hours(self::compare(Grouping::Task, selection: new Selection(teams: ['field']))->total()));
         self::assertSame([0, 0, 0, 5], self::hours(self::compare(Grouping::Task, selection: new Selection(projects: ['LENS'], persons: ['bo']))->total()));
+        self::assertSame([8, 8, 3, 0], self::hours(self::compare(Grouping::Task, selection: new Selection(managers: ['dov']))->total()));
+        self::assertSame([8, 8, 3, 0], self::hours(self::compare(Grouping::Task, selection: new Selection(internal: true))->total()));
+        self::assertSame([32, 16, 8, 5], self::hours(self::compare(Grouping::Task, selection: new Selection(internal: false))->total()));
         self::assertSame([], self::compare(Grouping::Task, selection: new Selection(clients: ['nobody']))->rows());
     }
 
@@ -74,12 +116,12 @@ final class ComparisonTest extends TestCase
         self::assertSame([16, 0, 0, 0], self::hours(self::compare(Grouping::Project, period: $period)->total()));
     }
 
-    private static function compare(Grouping $by, bool $withPending = false, Selection $selection = new Selection, ?DayRange $period = null): Comparison
+    private static function compare(Grouping $by, bool $withPending = false, Selection $selection = new Selection, ?DayRange $period = null, ?Grouping $then = null, ?Grouping $across = null): Comparison
     {
-        $lens = new WorkItem('LENS', 'harbour', 'Survey', 'FIT', 'ada', 'field', 'surveyor');
-        $lensOfBo = new WorkItem('LENS', 'harbour', 'Survey', 'FIT', 'bo', null, null);
-        $bell = new WorkItem('BELL', null, null, 'FRAME', null, 'field', null);
-        $bellOfBo = new WorkItem('BELL', null, null, 'FRAME', 'bo', null, null);
+        $lens = new WorkItem('LENS', 'harbour', 'Survey', 'FIT', 'ada', 'field', 'surveyor', 'idris', 'L-100');
+        $lensOfBo = new WorkItem('LENS', 'harbour', 'Survey', 'FIT', 'bo', null, null, 'idris', 'L-100');
+        $bell = new WorkItem('BELL', null, null, 'FRAME', null, 'field', null, 'dov', null, true);
+        $bellOfBo = new WorkItem('BELL', null, null, 'FRAME', 'bo', null, null, 'dov', null, true);
 
         $days = $period ?? DayRange::between(Day::of('2026-06-01'), Day::of('2026-07-31'));
         $compared = ComparedDays::of($days, Day::of('2026-06-30'));
@@ -90,7 +132,7 @@ final class ComparisonTest extends TestCase
             ...self::planned($lens, self::spread(32, '2026-06-29', '2026-07-02'), $days, $compared),
             ...self::planned($bell, self::spread(8, '2026-06-26', '2026-06-28'), $days, $compared),
             ...$period === null ? [$recorded($lens, '2026-06-29', 8, 0), $recorded($lensOfBo, '2026-06-30', 0, 5), $recorded($bellOfBo, '2026-06-30', 3, 0)] : [],
-        ]);
+        ], $then, $across);
     }
 
     /** @return iterable<ComparedAmount> day by day */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Features\Compare\Console;
 
 use App\Effort\Recalculation\Recalculation;
+use App\Features\Compare\Queries\ComparableWork;
 use App\Features\Compare\Queries\ComparisonReport;
 use App\Features\Compare\Queries\GroupNames;
 use App\Support\Clock\Today;
@@ -25,7 +26,7 @@ final class CompareCommand extends Command
     private const COLUMNS = ['group', 'name', 'planned', 'planned_to_date', 'actual', 'pending', 'variance', 'variance_pct'];
 
     protected $signature = 'moss:compare
-        {--by= : project, phase, task, person, team, client, role, month or week}
+        {--by= : project, phase, task, person, team, client, manager, role, charge-code, quarter, month or week}
         {--from= : first day, as 2026-06-01}
         {--to= : last day, as 2026-06-30}
         {--today= : last day that counts as planned to date; the current day by default}
@@ -33,6 +34,7 @@ final class CompareCommand extends Command
         {--person=* : only these people, by code}
         {--team=* : only these teams, by code}
         {--client=* : only these clients, by code}
+        {--manager=* : only projects of these managers, by code}
         {--pending : count time that is not approved yet as actual}
         {--format=csv : csv or json}';
 
@@ -50,7 +52,7 @@ final class CompareCommand extends Command
             $recalculation->finish();
             $grouping = Grouping::from($this->oneOf('by', ...array_map(static fn (Grouping $grouping): string => $grouping->value, Grouping::cases())));
             $format = $this->oneOf('format', 'csv', 'json');
-            $comparison = $report->comparison($grouping, $this->selection(), $this->period(), $this->today($clock), $this->option('pending') === true);
+            $comparison = $report->comparison($grouping, $this->selection(), $this->period(), $this->today($clock), $this->option('pending') === true, ComparableWork::all());
         } catch (OptionRefused $refused) {
             $this->complain($refused->getMessage());
 
@@ -84,6 +86,7 @@ final class CompareCommand extends Command
             $this->codes('person', 'people'),
             $this->codes('team', 'teams'),
             $this->codes('client', 'clients'),
+            $this->codes('manager', 'people'),
         );
     }
 

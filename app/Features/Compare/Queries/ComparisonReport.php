@@ -19,18 +19,23 @@ final readonly class ComparisonReport
     {
     }
 
-    public function comparison(Grouping $grouping, Selection $selection, DayRange $period, Day $today, bool $withPending): Comparison
+    /**
+     * @param  ComparableWork  $work  what the reader may compare
+     * @param  Grouping|null  $then  what the groups are made of
+     * @param  Grouping|null  $across  what stands across, as months do
+     */
+    public function comparison(Grouping $by, Selection $selection, DayRange $period, Day $today, bool $withPending, ComparableWork $work, ?Grouping $then = null, ?Grouping $across = null): Comparison
     {
-        $asked = Dimensions::of($grouping, $selection);
+        $asked = Dimensions::of($selection, ...array_filter([$by, $then, $across]));
         $days = ComparedDays::of($period, $today);
 
-        return Comparison::of($grouping, $selection, $this->amounts($asked, WorkItems::load($asked), $days, $withPending));
+        return Comparison::of($by, $selection, $this->amounts($asked, WorkItems::load($asked), $days, $withPending, $work), $then, $across);
     }
 
     /** @return iterable<ComparedAmount> */
-    private function amounts(Dimensions $asked, WorkItems $items, ComparedDays $days, bool $withPending): iterable
+    private function amounts(Dimensions $asked, WorkItems $items, ComparedDays $days, bool $withPending, ComparableWork $work): iterable
     {
-        yield from $this->planned->of($asked, $items, $days);
-        yield from $this->recorded->of($asked, $items, $days, $withPending);
+        yield from $this->planned->of($asked, $items, $days, $work);
+        yield from $this->recorded->of($asked, $items, $days, $withPending, $work);
     }
 }

@@ -14,15 +14,16 @@ final readonly class Dimensions
     {
     }
 
-    public static function of(Grouping $grouping, Selection $selection): self
+    public static function of(Selection $selection, Grouping ...$groupings): self
     {
-        $byRole = $grouping === Grouping::Role;
+        $asks = static fn (Grouping ...$about): bool => array_filter($groupings, static fn (Grouping $one): bool => in_array($one, $about, true)) !== [];
+        $roles = $asks(Grouping::Role);
 
         return new self(
-            in_array($grouping, [Grouping::Project, Grouping::Client, Grouping::Phase, Grouping::Task], true) || $selection->projects !== [] || $selection->clients !== [],
-            $byRole || in_array($grouping, [Grouping::Person, Grouping::Team], true) || $selection->persons !== [] || $selection->teams !== [],
-            $byRole,
-            $grouping->isByDay(),
+            $asks(Grouping::Project, Grouping::Client, Grouping::Manager, Grouping::Phase, Grouping::Task, Grouping::ChargeCode) || $selection->asksAboutProjects(),
+            $roles || $asks(Grouping::Person, Grouping::Team) || $selection->asksAboutPeople(),
+            $roles,
+            array_filter($groupings, static fn (Grouping $one): bool => $one->isByDay()) !== [],
         );
     }
 

@@ -32,7 +32,7 @@ final readonly class GroupNames
         return new self($names);
     }
 
-    /** The name; of months, weeks and what has none, the code itself. */
+    /** The name; of periods, charge codes and what has none, the code itself. */
     public function nameOf(string $group): string
     {
         return $this->names[$group] ?? $group;
@@ -42,12 +42,12 @@ final readonly class GroupNames
     {
         return match ($grouping) {
             Grouping::Project, Grouping::Client, Grouping::Team, Grouping::Role => DB::table($grouping->value.'s')->select('code', 'name'),
-            Grouping::Person => Person::query()->toBase()->select('code', 'name'),
+            Grouping::Person, Grouping::Manager => Person::query()->toBase()->select('code', 'name'),
             Grouping::Task => Task::query()->toBase()->join('projects', 'projects.id', 'tasks.project_id')
                 ->select(Sql::joined(['projects.code', 'tasks.code'], '/', 'code'), 'tasks.name'),
             Grouping::Phase => Phase::query()->toBase()->join('projects', 'projects.id', 'phases.project_id')
                 ->select(Sql::joined(['projects.code', 'phases.name'], '/', 'code'), 'phases.name'),
-            Grouping::Month, Grouping::Week => null,
+            Grouping::Quarter, Grouping::Month, Grouping::Week, Grouping::ChargeCode => null,
         };
     }
 }

@@ -22,13 +22,13 @@ final class PlannedAmounts
     private array $days = [];
 
     /** @return iterable<ComparedAmount> */
-    public function of(Dimensions $asked, WorkItems $items, ComparedDays $compared): iterable
+    public function of(Dimensions $asked, WorkItems $items, ComparedDays $compared, ComparableWork $work): iterable
     {
         $columns = [...$asked->columns(), ...$asked->people ? ['team_id'] : []];
         $sums = ['minutes' => 'planned_minutes', 'to_date' => 'CASE WHEN starts_on <= ? THEN planned_minutes ELSE 0 END'];
-        yield from $this->amounts(WeekSums::of('planned_weeks', ['task_id', 'person_id', 'team_id', 'role_id'], $columns, $sums, $compared, [$compared->today->toString()]), $items);
+        yield from $this->amounts(WeekSums::of('planned_weeks', ['task_id', 'person_id', 'team_id', 'role_id'], $columns, $sums, $compared, $work, [$compared->today->toString()]), $items);
         foreach ($compared->cut as $days) {
-            yield from $this->amounts(self::ofDays($columns, $days, $compared), $items);
+            yield from $this->amounts($work->narrow(self::ofDays($columns, $days, $compared)), $items);
         }
     }
 

@@ -22,15 +22,15 @@ final class RecordedAmounts
     private array $days = [];
 
     /** @return iterable<ComparedAmount> */
-    public function of(Dimensions $asked, WorkItems $items, ComparedDays $compared, bool $withPending): iterable
+    public function of(Dimensions $asked, WorkItems $items, ComparedDays $compared, bool $withPending, ComparableWork $work): iterable
     {
-        $weeks = WeekSums::of('recorded_weeks', ['task_id', 'person_id', 'role_id'], $asked->columns(), ['actual' => 'actual_minutes', 'pending' => 'pending_minutes'], $compared);
+        $weeks = WeekSums::of('recorded_weeks', ['task_id', 'person_id', 'role_id'], $asked->columns(), ['actual' => 'actual_minutes', 'pending' => 'pending_minutes'], $compared, $work);
         foreach ($weeks->cursor() as $row) {
             /** @var object{task_id?: int, person_id?: int, role_id?: int, first: string, actual: int, pending: int} $row */
             yield $this->amount($row, $row->actual, $row->pending, $items, $withPending);
         }
         $isActual = [];
-        foreach ($compared->cut === [] ? [] : self::entries($asked, $compared->cut)->cursor() as $row) {
+        foreach ($compared->cut === [] ? [] : $work->narrow(self::entries($asked, $compared->cut))->cursor() as $row) {
             /** @var object{task_id?: int, person_id?: int, role_id?: int, first: string, minutes: int, state: string} $row */
             $actual = $isActual[$row->state] ??= EntryState::from($row->state)->isActual();
             yield $this->amount($row, $actual ? $row->minutes : 0, $actual ? 0 : $row->minutes, $items, $withPending);

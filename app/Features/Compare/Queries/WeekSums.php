@@ -27,11 +27,11 @@ final readonly class WeekSums
      * @param  array<string, string>  $sums  what is summed up, by its name
      * @param  list<string>  $bindings  of what is summed up
      */
-    public static function of(string $table, array $stored, array $columns, array $sums, ComparedDays $days, array $bindings = []): Builder
+    public static function of(string $table, array $stored, array $columns, array $sums, ComparedDays $days, ComparableWork $work, array $bindings = []): Builder
     {
         $isLong = $days->period->count() > self::LONG_DAYS && $columns !== ['starts_on'];
         $dimensions = $isLong ? array_values(array_unique([...$stored, ...$columns])) : $columns;
-        $parts = DB::table($table)
+        $parts = $work->narrow(DB::table($table))
             ->whereRaw(($isLong ? '+' : '').'starts_on BETWEEN ? AND ?', [$days->period->first()->toString(), $days->period->last()->toString()])
             ->whereNotIn('starts_on', array_map(static fn (DayRange $cut): string => WeekPart::containing($cut->first())->toString(), $days->cut))
             ->select($dimensions)->addSelect(Sql::min('starts_on', 'first'))->groupBy(...$dimensions);

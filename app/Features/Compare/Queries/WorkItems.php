@@ -18,7 +18,7 @@ final class WorkItems
     private array $made = [];
 
     /**
-     * @param  array<int, array{string, string|null, string|null, string}>  $tasks  project, client, phase and task by task id
+     * @param  array<int, array{string, string|null, string|null, string, string, string|null, bool}>  $tasks  project, client, phase, task, manager, charge code and whether it is internal, by task id
      * @param  array<int, array{string, string|null, string|null}>  $people  person, team and usual role by person id
      * @param  array<int, string>  $teams
      * @param  array<int, string>  $roles
@@ -31,7 +31,7 @@ final class WorkItems
     {
         $tasks = [];
         foreach ($asked->tasks ? Record::each(self::tasksQuery()) : [] as $task) {
-            $tasks[$task->int('id')] = [$task->string('project'), $task->stringOrNull('client'), $task->stringOrNull('phase'), $task->string('code')];
+            $tasks[$task->int('id')] = [$task->string('project'), $task->stringOrNull('client'), $task->stringOrNull('phase'), $task->string('code'), $task->string('manager'), $task->stringOrNull('charge_code'), $task->bool('internal')];
         }
         $people = [];
         foreach ($asked->people ? Record::each(self::peopleQuery()) : [] as $person) {
@@ -49,17 +49,17 @@ final class WorkItems
 
     private function make(int $task, int $person, int $team, int $role): WorkItem
     {
-        [$project, $client, $phase, $code] = $this->tasks[$task] ?? [null, null, null, null];
+        [$project, $client, $phase, $code, $manager, $chargeCode, $isInternal] = $this->tasks[$task] ?? [null, null, null, null, null, null, false];
         [$who, $ofTeam, $usual] = $this->people[$person] ?? [null, null, null];
 
-        return new WorkItem($project, $client, $phase, $code, $who, $who === null ? $this->teams[$team] ?? null : $ofTeam, $this->roles[$role] ?? $usual);
+        return new WorkItem($project, $client, $phase, $code, $who, $who === null ? $this->teams[$team] ?? null : $ofTeam, $this->roles[$role] ?? $usual, $manager, $chargeCode, $isInternal);
     }
 
     private static function tasksQuery(): Builder
     {
-        return Task::query()->toBase()->join('projects', 'projects.id', 'tasks.project_id')
+        return Task::query()->toBase()->join('projects', 'projects.id', 'tasks.project_id')->join('people AS managers', 'managers.id', 'projects.manager_id')
             ->leftJoin('clients', 'clients.id', 'projects.client_id')->leftJoin('phases', 'phases.id', 'tasks.phase_id')
-            ->select('tasks.id', 'tasks.code', 'projects.code AS project', 'clients.code AS client', 'phases.name AS phase');
+            ->select('tasks.id', 'tasks.code', 'tasks.charge_code', 'projects.code AS project', 'projects.internal', 'managers.code AS manager', 'clients.code AS client', 'phases.name AS phase');
     }
 
     private static function peopleQuery(): Builder
