@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Features\Compare\Controllers\CompareController;
 use App\Features\Corrections\Controllers\CorrectionsController;
 use App\Features\DayReminder\Controllers\DayReminderController;
 use App\Features\HouseRules\Controllers\FindingsController;
@@ -138,6 +139,9 @@ Route::middleware('auth')->group(static function (): void {
         Route::delete('/rates/{rate}', [RatesController::class, 'destroy'])->name('rates.take-away');
         Route::get('/audit-trail', [AuditTrailPageController::class, 'show'])->name('audit-trail');
     });
+
+    Route::get('/compare', [CompareController::class, 'show'])->name('compare');
+    Route::get('/compare.csv', [CompareController::class, 'file'])->name('compare.file');
 
     Route::get('/projects', [ProjectController::class, 'index'])->name('projects');
     Route::get('/new-project', [ProjectSettingsController::class, 'create'])->name('projects.new');

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Policies;
 
 use App\Models\Person;
+use App\Models\Project;
 use App\Models\Recorder;
 use App\Models\Task;
 use Illuminate\Auth\Access\Response;
@@ -81,12 +82,6 @@ final class PersonPolicy
         return $person->id === $owner->id ? Response::allow() : Response::deny((string) __('refusals.preferences'));
     }
 
-    /** Who fills in fields may look up what they can be filled with; viewers fill in none. */
-    public function lookUp(Person $person): Response
-    {
-        return $person->isViewer() ? Response::deny((string) __('refusals.viewer')) : Response::allow();
-    }
-
     /** What waits for a person is theirs to see and decide; nothing ever waits for a viewer. */
     public function review(Person $person): Response
     {
@@ -109,6 +104,14 @@ final class PersonPolicy
         return $person->isOffice() || Person::query()->where('manager_id', $person->id)->exists()
             ? Response::allow()
             : Response::deny((string) __('refusals.look_after'));
+    }
+
+    /** Whether somebody compares across projects: who sees projects, and line managers. */
+    public function compare(Person $person): Response
+    {
+        return Gate::forUser($person)->allows('viewAny', Project::class) || $this->lookAfter($person)->allowed()
+            ? Response::allow()
+            : Response::deny((string) __('refusals.compare'));
     }
 
     /** Whether somebody manages a project that the owner is planned on or has recorded on. */

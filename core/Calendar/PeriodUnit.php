@@ -28,4 +28,10 @@ enum PeriodUnit: string
 
         return Day::of(sprintf('%04d-%02d-01', intdiv($first, 12), $first % 12 + 1));
     }
+
+    /** The days of the unit in which a day lies. */
+    public function days(Day $day): DayRange
+    {
+        return DayRange::between($this->firstDay($day), $this->firstDay($day, 1)->plusDays(-1));
+    }
 }

@@ -25,7 +25,7 @@ final readonly class Comparison
         $parts = [];
         $periods = [];
         foreach ($amounts as $amount) {
-            if (! $selection->takes($amount->subject)) {
+            if (! $selection->takes($amount->subject, $amount->day)) {
                 continue;
             }
             $group = $by->groupOf($amount->subject, $amount->day);

@@ -48,6 +48,12 @@ final readonly class ComparisonRow
         return $this->actual->minus($this->plannedToDate);
     }
 
+    /** That difference in percent of what is planned to date; null where that is nothing. */
+    public function percentageToDate(): ?BigDecimal
+    {
+        return Percentage::of($this->againstToDate(), $this->plannedToDate);
+    }
+
     public function variancePercentage(): ?BigDecimal
     {
         return Percentage::of($this->variance(), $this->planned);

@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace Moss\Core\Compare;
 
 use Moss\Core\Calendar\Day;
+use Moss\Core\Calendar\DayRange;
+use Moss\Core\Calendar\NotADay;
+use Moss\Core\Calendar\PeriodUnit;
 use Moss\Core\Calendar\Week;
 
 /**
@@ -32,6 +35,21 @@ enum Grouping: string
     public function isByDay(): bool
     {
         return in_array($this, [self::Quarter, self::Month, self::Week], true);
+    }
+
+    /** The days of a group by day; null for a text that is no such group, and for groupings that do not depend on the day. */
+    public function daysOf(string $group): ?DayRange
+    {
+        try {
+            return match (true) {
+                $this === self::Week => Week::of($group)->days(),
+                $this === self::Month => PeriodUnit::Month->days(Day::of($group.'-01')),
+                $this === self::Quarter && preg_match('/^(\d{4})-Q([1-4])$/D', $group, $found) === 1 => PeriodUnit::Quarter->days(Day::of(sprintf('%s-%02d-01', $found[1], (int) $found[2] * 3))),
+                default => null,
+            };
+        } catch (NotADay) {
+            return null;
+        }
     }
 
     public function groupOf(WorkItem $subject, Day $day): string

@@ -13,6 +13,7 @@ return [
     'an_absence' => 'an absence',
     'no_row' => 'There is no such row. Load the page again.',
     'projects' => 'Only project managers and the time office can see project figures. Your own hours are under “My week”.',
+    'compare' => 'Only project managers, line managers and the time office can compare hours. Your own hours are under “My week”.',
     'project' => 'Only the project manager and the time office can see this project. Ask one of them.',
     'money' => 'Only the time office, and managers whom it lets see costs, can see them.',
     'week' => 'This is someone else’s week. Only they, their line manager, the time office and people with their permission can see it; a project manager sees what was recorded on their projects.',

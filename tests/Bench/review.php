@@ -11,7 +11,7 @@ namespace Tests\Bench;
 
 use App\Features\Review\Actions\ApproveInOrder;
 use App\Features\Review\Queries\DeskFilter;
-use App\Features\Review\Queries\Grouping;
+use App\Features\Review\Queries\DeskGrouping;
 use App\Features\Review\Queries\ReviewDesk;
 use App\Features\Review\Queries\WaitingFilter;
 use App\Models\Person;
@@ -92,7 +92,7 @@ foreach ([500, ENTRIES] as $entries) {
     $desk = $application->make(ReviewDesk::class);
     $today = Day::of('2026-06-17');
     $desks[$entries] = $measure(static fn () => $desk->of($manager, $today, new DeskFilter, 1, 1));
-    foreach ([new DeskFilter(Grouping::Project), new DeskFilter(Grouping::Week), new DeskFilter(Grouping::Person, WaitingFilter::NeedsAttention, 'person 1')] as $filter) {
+    foreach ([new DeskFilter(DeskGrouping::Project), new DeskFilter(DeskGrouping::Week), new DeskFilter(DeskGrouping::Person, WaitingFilter::NeedsAttention, 'person 1')] as $filter) {
         $filtered = $measure(static fn () => $desk->of($manager, $today, $filter, 1, 1));
         $desks[$entries] = [max($desks[$entries][0], $filtered[0]), max($desks[$entries][1], $filtered[1])];
     }

@@ -74,6 +74,7 @@ final class HandleInertiaRequests extends Middleware
             ! $person->isViewer(),
             ! $person->isViewer() && ($counts->waiting > 0 || $counts->leads || Gate::forUser($person)->allows('viewAny', Project::class)),
             Gate::forUser($person)->allows('viewAny', Project::class),
+            $counts->leads || Gate::forUser($person)->allows('viewAny', Project::class),
             $person->isOffice(),
             $counts->waiting,
             $counts->unread,

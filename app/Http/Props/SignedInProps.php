@@ -28,6 +28,7 @@ final readonly class SignedInProps
         public bool $recordsTime,
         public bool $reviews,
         public bool $seesProjects,
+        public bool $compares,
         public bool $isOffice,
         public int $waiting,
         public int $unread,

@@ -1,4 +1,5 @@
 import { auditTrailText } from './en/auditTrail';
+import { compareText } from './en/compare';
 import { messagesText } from './en/messages';
 import { officeText } from './en/office';
 import { planText } from './en/plan';
@@ -13,6 +14,7 @@ import { weekText } from './en/week';
 /** Every sentence of the interface in English. Other languages are modules of the same shape beside this one. */
 const en = {
     ...auditTrailText,
+    ...compareText,
     ...messagesText,
     ...officeText,
     ...planText,

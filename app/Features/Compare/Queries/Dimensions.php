@@ -16,6 +16,7 @@ final readonly class Dimensions
 
     public static function of(Selection $selection, Grouping ...$groupings): self
     {
+        $groupings = [...$groupings, ...array_column($selection->groups, 0)];
         $asks = static fn (Grouping ...$about): bool => array_filter($groupings, static fn (Grouping $one): bool => in_array($one, $about, true)) !== [];
         $roles = $asks(Grouping::Role);
 

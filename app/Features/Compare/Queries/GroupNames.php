@@ -21,11 +21,16 @@ final readonly class GroupNames
     {
     }
 
-    public static function for(Grouping $grouping): self
+    /** @param  list<string>|null  $groups  codes; null for all there are */
+    public static function for(Grouping $grouping, ?array $groups = null): self
     {
         $query = self::query($grouping);
+        // Phases and tasks are known by their project too.
+        [$column, $codes] = in_array($grouping, [Grouping::Task, Grouping::Phase], true)
+            ? ['projects.code', array_map(static fn (string $group): string => explode('/', $group, 2)[0], $groups ?? [])]
+            : ['code', $groups ?? []];
         $names = [];
-        foreach ($query === null ? [] : Record::all($query) as $record) {
+        foreach ($query === null ? [] : Record::all($groups === null ? $query : $query->whereIn($column, array_unique($codes))) as $record) {
             $names[$record->string('code')] = $record->string('name');
         }
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Features\Review\Props;
 
-use App\Features\Review\Queries\Grouping;
+use App\Features\Review\Queries\DeskGrouping;
 use App\Features\Review\Queries\WaitingFilter;
 
 /** The review desk. */
@@ -21,7 +21,7 @@ final readonly class ReviewProps
      * @param  list<string>  $phrases  saved for returning
      */
     public function __construct(
-        public Grouping $by,
+        public DeskGrouping $by,
         public WaitingFilter $show,
         public string $search,
         public SumProps $sum,

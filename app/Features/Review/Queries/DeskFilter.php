@@ -14,7 +14,7 @@ final readonly class DeskFilter
      * @param  string  $search  words of people's, projects' and tasks' names or codes
      * @param  string|null  $group  key of the group that is open; null for the first, or for all of them
      */
-    public function __construct(public Grouping $by = Grouping::Person, public WaitingFilter $show = WaitingFilter::All, public string $search = '', public ?string $group = null)
+    public function __construct(public DeskGrouping $by = DeskGrouping::Person, public WaitingFilter $show = WaitingFilter::All, public string $search = '', public ?string $group = null)
     {
     }
 

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Features\Review\Requests;
 
 use App\Features\Review\Queries\DeskFilter;
-use App\Features\Review\Queries\Grouping;
+use App\Features\Review\Queries\DeskGrouping;
 use App\Features\Review\Queries\WaitingFilter;
 use App\Http\Input\Address;
 use App\Http\Input\BoundedRequest;
@@ -24,7 +24,7 @@ final class DeskRequest extends BoundedRequest
         $address = Address::of($this);
 
         return new DeskFilter(
-            Grouping::tryFrom($address->text('by')) ?? Grouping::Person,
+            DeskGrouping::tryFrom($address->text('by')) ?? DeskGrouping::Person,
             WaitingFilter::tryFrom($address->text('show')) ?? WaitingFilter::All,
             $address->text('search'),
             $address->textOrNull('open'),

@@ -1,11 +1,11 @@
 import { text } from '@/lib/text';
-import type { Grouping, WaitingFilter, ReviewProps } from '@/types/generated/props';
+import type { DeskGrouping, WaitingFilter, ReviewProps } from '@/types/generated/props';
 import { Link, router } from '@inertiajs/react';
 import clsx from 'clsx';
 import type { ReactNode } from 'react';
 import { deskAddress, type View } from './address';
 
-const groupings: Grouping[] = ['person', 'project', 'week'];
+const groupings: DeskGrouping[] = ['person', 'project', 'week'];
 const needingAttention: WaitingFilter[] = ['all', 'attention', 'in order'];
 
 function ViewLink({ to, isChosen, children }: { to: View; isChosen: boolean; children: ReactNode }) {

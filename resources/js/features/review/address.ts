@@ -1,9 +1,9 @@
 import { route } from '@/lib/route';
-import type { Grouping, WaitingFilter } from '@/types/generated/props';
+import type { DeskGrouping, WaitingFilter } from '@/types/generated/props';
 
 /** What of the desk is looked at. */
 export interface View {
-    by: Grouping;
+    by: DeskGrouping;
     show: WaitingFilter;
     search: string;
     open?: string | null;

@@ -4,7 +4,11 @@ export type AttentionKind = 'over budget' | 'over plan' | 'not updated' | 'budge
 
 export type CellOutcome = 'saved' | 'refused' | 'moved on';
 
+export type ComparisonSort = 'attention' | 'name' | 'planned' | 'actual' | 'difference';
+
 export type DecisionKind = 'approve' | 'return' | 'approve itself';
+
+export type DeskGrouping = 'person' | 'project' | 'week';
 
 export type EntryState = 'draft' | 'submitted' | 'approved' | 'returned' | 'settled';
 
@@ -12,7 +16,7 @@ export type EstimateMode = 'immediate' | 'notify' | 'approve';
 
 export type FigureKind = 'planned' | 'actual' | 'pending' | 'remaining' | 'forecast' | 'variance';
 
-export type Grouping = 'person' | 'project' | 'week';
+export type Grouping = 'project' | 'phase' | 'task' | 'person' | 'team' | 'client' | 'manager' | 'role' | 'charge-code' | 'quarter' | 'month' | 'week';
 
 export type HoursFormat = 'decimal' | 'clock';
 
@@ -21,6 +25,8 @@ export type LastWeekPencil = 'off' | 'lines' | 'hours';
 export type LimitUnit = 'minutes' | 'days' | 'characters';
 
 export type MessageKind = 'assigned' | 'returned' | 'decided' | 'correction waiting' | 'correction decided' | 'estimate updated' | 'estimate waiting' | 'estimate decided' | 'stand-in added' | 'day reminder' | 'week due' | 'week overdue' | 'period closing';
+
+export type OpenedFigure = 'planned' | 'to date' | 'actual' | 'pending';
 
 export type PencilSource = 'plan' | 'last week' | 'usual week';
 
@@ -37,6 +43,8 @@ export type RowLevel = 'phase' | 'task' | 'assignee';
 export type SettingName = 'periods' | 'rules' | 'questions' | 'routes' | 'remaining' | 'rates';
 
 export type Severity = 'blocking' | 'explanation' | 'information' | 'off';
+
+export type Standing = 'over' | 'under' | 'on track' | 'unplanned' | 'ahead';
 
 export type TaskGroup = 'recent' | 'mine' | 'team' | 'later' | 'non-project';
 
@@ -72,6 +80,91 @@ export interface AuditTrailRowProps {
     date: string | null;
     changes: AuditTrailChangeProps[];
     why: string;
+}
+
+export interface ComparedEntryProps {
+    date: string;
+    week: string | null;
+    personCode: string;
+    person: string;
+    project: string;
+    task: string;
+    minutes: number;
+    state: EntryState;
+    note: string;
+}
+
+export interface ComparedGroupProps {
+    code: string;
+    name: string;
+    row: ComparedRowProps;
+    parts: ComparedPartProps[];
+    periods: ComparedRowProps[];
+}
+
+export interface ComparedPartProps {
+    code: string;
+    name: string;
+    row: ComparedRowProps;
+}
+
+export interface ComparedRowProps {
+    planned: number;
+    toDate: number;
+    actual: number;
+    pending: number;
+    difference: number;
+    differencePercentage: string | null;
+    standing: Standing;
+}
+
+export interface ComparisonProps {
+    by: Grouping;
+    then: Grouping | null;
+    across: Grouping | null;
+    period: string;
+    first: string;
+    last: string;
+    internal: string;
+    projects: OptionProps[];
+    people: OptionProps[];
+    teams: OptionProps[];
+    clients: OptionProps[];
+    managers: OptionProps[];
+    withPending: boolean;
+    tolerance: number;
+    sort: ComparisonSort;
+    hasAll: boolean;
+    periods: string[];
+    groups: ComparedGroupProps[];
+    total: ComparedRowProps;
+    totals: ComparedRowProps[];
+    count: number;
+    over: number;
+    under: number;
+    unplanned: number;
+    onTrack: number;
+    scale: number;
+    page: number;
+    pages: number;
+    opened: OpenedFigureProps | null;
+}
+
+export interface OpenedFigureProps {
+    figure: OpenedFigure;
+    name: string;
+    minutes: number;
+    parts: OpenedPartProps[];
+    allParts: number;
+    entries: ComparedEntryProps[];
+    allEntries: number;
+}
+
+export interface OpenedPartProps {
+    code: string;
+    task: string;
+    person: string | null;
+    minutes: number;
 }
 
 export interface DayReminderLineProps {
@@ -712,7 +805,7 @@ export interface GroupProps {
 }
 
 export interface ReviewProps {
-    by: Grouping;
+    by: DeskGrouping;
     show: WaitingFilter;
     search: string;
     sum: SumProps;
@@ -1086,6 +1179,7 @@ export interface SignedInProps {
     recordsTime: boolean;
     reviews: boolean;
     seesProjects: boolean;
+    compares: boolean;
     isOffice: boolean;
     waiting: number;
     unread: number;

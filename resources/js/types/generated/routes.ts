@@ -2,6 +2,8 @@
 
 export const routes = {
     'calendar': '/calendar/{year}',
+    'compare': '/compare',
+    'compare.file': '/compare.csv',
     'day-reminder': '/day-reminder/{person}/{date}',
     'day-reminder.ink': '/day-reminder/{person}/{date}',
     'home': '/',

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Features\Review\Queries;
 
 /** By what the time that waits is shown. */
-enum Grouping: string
+enum DeskGrouping: string
 {
     case Person = 'person';
     case Project = 'project';

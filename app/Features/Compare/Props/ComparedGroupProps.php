@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Features\Compare\Props;
+
+/** A group of a comparison. */
+final readonly class ComparedGroupProps
+{
+    /**
+     * @param  list<ComparedPartProps>  $parts
+     * @param  list<ComparedRowProps>  $periods  one for each period that stands across
+     */
+    public function __construct(public string $code, public string $name, public ComparedRowProps $row, public array $parts, public array $periods)
+    {
+    }
+}

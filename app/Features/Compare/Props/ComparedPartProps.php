@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Features\Compare\Props;
+
+/** What a group is made of, by the second grouping. */
+final readonly class ComparedPartProps
+{
+    public function __construct(public string $code, public string $name, public ComparedRowProps $row)
+    {
+    }
+}

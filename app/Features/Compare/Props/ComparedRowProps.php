@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Features\Compare\Props;
+
+use Moss\Core\Compare\ComparisonRow;
+use Moss\Core\Compare\Standing;
+
+/** Planned against actual, in minutes. */
+final readonly class ComparedRowProps
+{
+    /**
+     * @param  int  $toDate  planned to date
+     * @param  int  $difference  actual less planned to date
+     * @param  string|null  $differencePercentage  of what is planned to date, one decimal; null where that is nothing
+     */
+    public function __construct(
+        public int $planned,
+        public int $toDate,
+        public int $actual,
+        public int $pending,
+        public int $difference,
+        public ?string $differencePercentage,
+        public Standing $standing,
+    ) {
+    }
+
+    public static function of(ComparisonRow $row, int $tolerance): self
+    {
+        return new self(
+            $row->planned->toInt(),
+            $row->plannedToDate->toInt(),
+            $row->actual->toInt(),
+            $row->pending->toInt(),
+            $row->againstToDate()->toInt(),
+            $row->percentageToDate()?->__toString(),
+            Standing::of($row, $tolerance),
+        );
+    }
+}

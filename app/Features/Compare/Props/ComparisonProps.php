@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Features\Compare\Props;
+
+use App\Features\Compare\Queries\ComparisonSort;
+use App\Lookup\Props\OptionProps;
+use Moss\Core\Compare\Grouping;
+
+/** A comparison: the question as it was understood, and a page of its groups. */
+final readonly class ComparisonProps
+{
+    /**
+     * @param  Grouping|null  $then  what the groups are made of
+     * @param  Grouping|null  $across  the periods that stand across
+     * @param  string  $period  a rolling period; empty for fixed days
+     * @param  string  $internal  `only`, `out`, or empty for in
+     * @param  list<OptionProps>  $projects  that it is narrowed to, like those below
+     * @param  list<OptionProps>  $people
+     * @param  list<OptionProps>  $teams
+     * @param  list<OptionProps>  $clients
+     * @param  list<OptionProps>  $managers
+     * @param  bool  $hasAll  whether the reader may compare everybody's work
+     * @param  list<string>  $periods  that stand across
+     * @param  list<ComparedGroupProps>  $groups  of this page
+     * @param  ComparedRowProps  $total  of all groups
+     * @param  list<ComparedRowProps>  $totals  of all groups, one for each period that stands across
+     * @param  int  $count  of all groups
+     * @param  int  $over  of all groups, like those below
+     * @param  int  $scale  minutes that the full width of a bar stands for
+     */
+    public function __construct(
+        public Grouping $by,
+        public ?Grouping $then,
+        public ?Grouping $across,
+        public string $period,
+        public string $first,
+        public string $last,
+        public string $internal,
+        public array $projects,
+        public array $people,
+        public array $teams,
+        public array $clients,
+        public array $managers,
+        public bool $withPending,
+        public int $tolerance,
+        public ComparisonSort $sort,
+        public bool $hasAll,
+        public array $periods,
+        public array $groups,
+        public ComparedRowProps $total,
+        public array $totals,
+        public int $count,
+        public int $over,
+        public int $under,
+        public int $unplanned,
+        public int $onTrack,
+        public int $scale,
+        public int $page,
+        public int $pages,
+        public ?OpenedFigureProps $opened,
+    ) {
+    }
+}

@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Features\Compare\Props;
+
+use App\Features\Compare\Queries\OpenedFigure;
+
+/** What an opened figure is made of: tasks and people, and entries where it has any. */
+final readonly class OpenedFigureProps
+{
+    /**
+     * @param  string  $name  of the group; empty for the whole
+     * @param  list<OpenedPartProps>  $parts  the largest first
+     * @param  int  $allParts  also those that are not shown
+     * @param  list<ComparedEntryProps>  $entries  the latest first
+     * @param  int  $allEntries  also those that are not shown
+     */
+    public function __construct(
+        public OpenedFigure $figure,
+        public string $name,
+        public int $minutes,
+        public array $parts,
+        public int $allParts,
+        public array $entries,
+        public int $allEntries,
+    ) {
+    }
+}

@@ -1,0 +1,86 @@
+import { text } from '@/lib/text';
+import type { ComparisonSort, Grouping } from '@/types/generated/props';
+import { Select } from '@/ui/Select';
+import { soon } from '@/ui/soon';
+import { router } from '@inertiajs/react';
+import { compareAddress, type Question } from './compareAddress';
+
+const copy = text.comparePage;
+const FixedDays = soon(async () => (await import('./FixedDays')).FixedDays);
+
+const acrosses = ['week', 'month', 'quarter'] as const;
+
+/** Goes to another question, and stays where one is on the page. */
+export function ask(asked: Question): void {
+    router.get(compareAddress(asked), {}, { preserveState: true, preserveScroll: true });
+}
+
+/** What a rolling period is called that is on no list, as `last-6-months`. */
+function periodName(period: string): string {
+    const [which = '', count = '', unit = ''] = period.split('-');
+    const whiches: Readonly<Record<string, string>> = copy.whiches;
+    const units: Readonly<Record<string, string>> = copy.units;
+
+    return copy.otherPeriod(whiches[which] ?? which, Number(count), units[unit] ?? unit);
+}
+
+/** By what is compared, in which period, and in which order. Each answer is in the address. */
+export function CompareForm({ asked }: { asked: Question }) {
+    const groupings = Object.entries(copy.groupings);
+    const periods = Object.entries<string>(copy.periods);
+    const isListed = periods.some(([period]) => period === asked.period);
+
+    return (
+        <form
+            aria-label={text.compare}
+            className="no-print mt-2 flex flex-wrap items-end gap-x-4 gap-y-2"
+            onSubmit={(event) => {
+                event.preventDefault();
+            }}
+        >
+            <Select
+                label={copy.by}
+                value={asked.by}
+                options={groupings}
+                onChoose={(by) => {
+                    ask({ ...asked, by: by as Grouping, then: asked.then === by ? null : asked.then });
+                }}
+            />
+            <Select
+                label={copy.then}
+                value={asked.then ?? ''}
+                options={[['', copy.nothing], ...groupings.filter(([grouping]) => grouping !== asked.by)]}
+                onChoose={(then) => {
+                    ask({ ...asked, then: then === '' ? null : (then as Grouping) });
+                }}
+            />
+            {!(acrosses as readonly string[]).includes(asked.by) && (
+                <Select
+                    label={copy.across}
+                    value={asked.across ?? ''}
+                    options={[['', copy.nothing], ...acrosses.map((across) => [across, copy.groupings[across]] as const)]}
+                    onChoose={(across) => {
+                        ask({ ...asked, across: across === '' ? null : (across as Grouping) });
+                    }}
+                />
+            )}
+            <Select
+                label={copy.period}
+                value={asked.period}
+                options={isListed ? periods : [...periods, [asked.period, periodName(asked.period)]]}
+                onChoose={(period) => {
+                    ask({ ...asked, period });
+                }}
+            />
+            {asked.period === '' && <FixedDays key={`${asked.from} ${asked.to}`} asked={asked} />}
+            <Select
+                label={copy.sort}
+                value={asked.sort}
+                options={Object.entries(copy.sorts)}
+                onChoose={(sort) => {
+                    ask({ ...asked, sort: sort as ComparisonSort });
+                }}
+            />
+        </form>
+    );
+}

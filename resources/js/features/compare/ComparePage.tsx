@@ -1,0 +1,95 @@
+import { span } from '@/lib/days';
+import { hoursWithUnit } from '@/lib/hours';
+import { useHoursFormat } from '@/lib/shared';
+import { text } from '@/lib/text';
+import { useNarrow } from '@/lib/useNarrow';
+import type { ComparisonProps, HoursFormat } from '@/types/generated/props';
+import { PageHeading } from '@/ui/PageHeading';
+import { Paging } from '@/ui/Paging';
+import { Shell } from '@/ui/Shell';
+import clsx from 'clsx';
+import { compareAddress, questionOf } from './compareAddress';
+import { CompareFilters } from './CompareFilters';
+import { CompareForm } from './CompareForm';
+import { CompareList } from './CompareList';
+import { CompareTable } from './CompareTable';
+import { OpenedFigure } from './OpenedFigure';
+import { verdict } from './rowFigures';
+
+const copy = text.comparePage;
+
+/** Planned against actual of any population in any period; the whole question is in the address. */
+export function ComparePage({ comparison }: { comparison: ComparisonProps }) {
+    const format = useHoursFormat();
+    const isNarrow = useNarrow();
+    const asked = questionOf(comparison);
+
+    return (
+        <Shell>
+            <PageHeading title={text.compare} finding={finding(comparison, format)}>
+                {comparison.count > 0 && (
+                    // A file, not a page.
+                    <a href={compareAddress(asked, undefined, 'compare.file')} className="act no-print">
+                        {copy.download}
+                    </a>
+                )}
+            </PageHeading>
+            {comparison.count > 0 && (
+                <p>
+                    {copy.standings(
+                        comparison.over,
+                        comparison.under,
+                        comparison.unplanned,
+                        comparison.onTrack,
+                        comparison.tolerance,
+                    )}{' '}
+                    {!comparison.hasAll && copy.ownOnly}
+                </p>
+            )}
+            <CompareForm asked={asked} />
+            <CompareFilters asked={asked} />
+            {comparison.count === 0 ? (
+                <p className="mt-3">{copy.noneNext}</p>
+            ) : (
+                <div
+                    className={clsx(
+                        'mt-3 grid grid-cols-[minmax(0,1fr)] gap-x-5',
+                        comparison.opened !== null && 'lg:grid-cols-[minmax(0,1fr)_20rem]',
+                    )}
+                >
+                    {isNarrow ? (
+                        <CompareList comparison={comparison} asked={asked} format={format} />
+                    ) : (
+                        <CompareTable comparison={comparison} asked={asked} format={format} />
+                    )}
+                    {comparison.opened !== null && (
+                        <OpenedFigure
+                            opened={comparison.opened}
+                            closed={compareAddress({ ...asked, page: comparison.page })}
+                            format={format}
+                        />
+                    )}
+                </div>
+            )}
+            <Paging
+                page={comparison.page}
+                pages={comparison.pages}
+                address={(page) => compareAddress({ ...asked, page })}
+                className="mt-3"
+            />
+        </Shell>
+    );
+}
+
+/** What was found, in a sentence. */
+function finding({ first, last, total, count }: ComparisonProps, format: HoursFormat): string {
+    const days = span(first, last);
+    if (count === 0) {
+        return copy.none(days);
+    }
+    const hours = (minutes: number) => hoursWithUnit(minutes, format);
+
+    return total.toDate === 0
+        ? copy.sumUnplanned(days, hours(total.actual))
+        : copy.sum(days, hours(total.actual), hours(total.toDate), verdict(total, format));
+}

@@ -1,0 +1,126 @@
+import { text } from '@/lib/text';
+import type { ComparedRowProps } from '@/types/generated/props';
+import { Bar } from '@/ui/Bar';
+import { Hours } from '@/ui/Hours';
+import { Link } from '@inertiajs/react';
+import clsx from 'clsx';
+import { compareAddress, lookedInto } from './compareAddress';
+import type { CompareTools } from './CompareTable';
+import { FigureLink } from './FigureLink';
+import { groupName, projectOf } from './groupName';
+import { figuresOf, growthLabel, growthOf } from './rowFigures';
+import { Standing } from './Standing';
+
+const copy = text.comparePage;
+
+interface CompareRowProps {
+    kind: 'group' | 'part' | 'total';
+    /** Of which group it is a part. */
+    group?: string;
+    code: string;
+    name: string;
+    row: ComparedRowProps;
+    /** One for each period that stands across. */
+    periods?: readonly ComparedRowProps[];
+    tools: CompareTools;
+}
+
+/** A group, a part of one, or the total: its figures and what they come to. */
+export function CompareRow({ kind, group, code, name, row, periods, tools }: CompareRowProps) {
+    const { comparison, asked, format } = tools;
+    const grouping = kind === 'part' ? (comparison.then ?? comparison.by) : comparison.by;
+    const called = kind === 'total' ? name : groupName(grouping, code, name);
+    const place = kind === 'total' ? {} : kind === 'group' ? { group: code } : { group: group ?? '', part: code };
+    const cell = clsx('border-b border-rule ps-3 text-end', kind === 'part' && 'text-[0.92em]');
+
+    return (
+        <tr className="align-baseline">
+            <th
+                scope="row"
+                className={clsx(
+                    'min-w-44 border-b border-rule py-1 [overflow-wrap:anywhere]',
+                    kind === 'part' && 'ps-5 text-[0.92em] font-normal',
+                )}
+            >
+                <GroupName kind={kind} code={code} name={name} called={called} tools={tools} />
+                {kind !== 'total' && projectOf(grouping, code) !== null && (
+                    <span className="ms-2 text-[0.88em] font-normal text-faded">{projectOf(grouping, code)}</span>
+                )}
+            </th>
+            {figuresOf(row).map(
+                ([figure, minutes]) =>
+                    (figure !== 'to date' || tools.isUnderWay) && (
+                        <td key={figure} className={clsx(cell, figure === 'pending' && 'text-faded')}>
+                            <FigureLink
+                                minutes={minutes}
+                                name={called}
+                                asked={asked}
+                                opened={{ figure, ...place }}
+                                format={format}
+                            />
+                        </td>
+                    ),
+            )}
+            <td className={clsx(cell, 'whitespace-nowrap')}>
+                <Standing row={row} format={format} />
+            </td>
+            {comparison.periods.map((period, index) => {
+                const at = periods?.[index];
+
+                return (
+                    <td key={period} className={clsx(cell, 'whitespace-nowrap')}>
+                        {at !== undefined && (
+                            <>
+                                <FigureLink
+                                    minutes={at.actual}
+                                    name={`${called}, ${groupName(comparison.across ?? 'month', period, period)}`}
+                                    asked={asked}
+                                    opened={{ figure: 'actual', ...place, at: period }}
+                                    format={format}
+                                />
+                                <span className="block text-[0.88em] font-normal text-faded">
+                                    <span className="sr-only">{copy.ofPlanned('')}</span>
+                                    <Hours minutes={at.planned} format={format} />
+                                </span>
+                            </>
+                        )}
+                    </td>
+                );
+            })}
+            {comparison.across === null && (
+                <td className="border-b border-rule ps-5">
+                    {kind !== 'total' && (
+                        <Bar
+                            {...growthOf(row, comparison.withPending)}
+                            scale={comparison.scale}
+                            label={growthLabel(row, comparison.withPending, format)}
+                        />
+                    )}
+                </td>
+            )}
+        </tr>
+    );
+}
+
+/** A name, which leads to a comparison of what the group is made of where there is one. */
+function GroupName({
+    kind,
+    code,
+    name,
+    called,
+    tools,
+}: Pick<CompareRowProps, 'kind' | 'code' | 'name' | 'tools'> & { called: string }) {
+    const into = kind === 'group' ? lookedInto(tools.asked, { code, name }) : null;
+
+    return into === null ? (
+        called
+    ) : (
+        <Link
+            href={compareAddress(into)}
+            title={copy.looksInto(called)}
+            className="underline decoration-rule underline-offset-4 hover:decoration-ink"
+        >
+            {called}
+        </Link>
+    );
+}

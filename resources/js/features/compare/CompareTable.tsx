@@ -1,0 +1,117 @@
+import { text } from '@/lib/text';
+import type { ComparedRowProps, ComparisonProps, HoursFormat } from '@/types/generated/props';
+import { Fragment } from 'react';
+import type { Question } from './compareAddress';
+import { CompareRow } from './CompareRow';
+import { groupName } from './groupName';
+
+const copy = text.comparePage;
+
+/** What of a comparison every row needs. */
+export interface CompareTools {
+    comparison: ComparisonProps;
+    asked: Question;
+    /** Whether what is planned to date is not simply all that is planned. */
+    isUnderWay: boolean;
+    format: HoursFormat;
+}
+
+interface CompareTableProps {
+    comparison: ComparisonProps;
+    asked: Question;
+    format: HoursFormat;
+}
+
+/** Whether something is planned for days to come, so that what is planned to date is less. */
+export function isUnderWay(total: ComparedRowProps): boolean {
+    return total.planned !== total.toDate;
+}
+
+/** Groups with their figures, on one scale; with periods across, or with a bar for each. */
+export function CompareTable({ comparison, asked, format }: CompareTableProps) {
+    const tools: CompareTools = {
+        comparison,
+        asked: { ...asked, page: comparison.page },
+        isUnderWay: isUnderWay(comparison.total),
+        format,
+    };
+
+    return (
+        <div className="min-w-0 overflow-x-auto" role="region" aria-label={text.compare} tabIndex={0}>
+            <table className="w-full border-collapse">
+                <Head tools={tools} />
+                <tbody>
+                    {comparison.groups.map((group) => (
+                        <Fragment key={group.code}>
+                            <CompareRow
+                                kind="group"
+                                code={group.code}
+                                name={group.name}
+                                row={group.row}
+                                periods={group.periods}
+                                tools={tools}
+                            />
+                            {group.parts.map((part) => (
+                                <CompareRow
+                                    key={part.code}
+                                    kind="part"
+                                    group={group.code}
+                                    code={part.code}
+                                    name={part.name}
+                                    row={part.row}
+                                    tools={tools}
+                                />
+                            ))}
+                        </Fragment>
+                    ))}
+                </tbody>
+                <tfoot className="font-semibold">
+                    <CompareRow
+                        kind="total"
+                        code=""
+                        name={copy.total}
+                        row={comparison.total}
+                        periods={comparison.totals}
+                        tools={tools}
+                    />
+                </tfoot>
+            </table>
+            {comparison.across === null && <p className="pencilled mt-1">{copy.explained}</p>}
+        </div>
+    );
+}
+
+function Head({ tools }: { tools: CompareTools }) {
+    const { comparison } = tools;
+    const figures = [
+        copy.figures.planned,
+        ...(tools.isUnderWay ? [copy.figures['to date']] : []),
+        copy.figures.actual,
+        copy.figures.pending,
+        copy.difference,
+        ...(comparison.across === null
+            ? []
+            : comparison.periods.map((code) => groupName(comparison.across ?? 'month', code, code))),
+    ];
+
+    return (
+        <thead className="text-faded">
+            <tr>
+                <th scope="col" className="border-b border-edge">
+                    {copy.groupings[comparison.by]}
+                    {comparison.then !== null && `, ${copy.groupings[comparison.then].toLowerCase()}`}
+                </th>
+                {figures.map((name) => (
+                    <th key={name} scope="col" className="border-b border-edge ps-3 text-end">
+                        {name}
+                    </th>
+                ))}
+                {comparison.across === null && (
+                    <th scope="col" className="w-[28%] border-b border-edge ps-5">
+                        {copy.drawn}
+                    </th>
+                )}
+            </tr>
+        </thead>
+    );
+}

@@ -1,0 +1,81 @@
+import { text } from '@/lib/text';
+import { Checkbox } from '@/ui/Checkbox';
+import { Combobox } from '@/ui/Combobox';
+import { Field } from '@/ui/Field';
+import { Select } from '@/ui/Select';
+import type { LookupKind } from '@/ui/useLookup';
+import { useState } from 'react';
+import { ask } from './CompareForm';
+import type { Narrowed, Question } from './compareAddress';
+
+const copy = text.comparePage;
+
+const kinds: readonly (readonly [Narrowed, LookupKind])[] = [
+    ['project', 'projects'],
+    ['person', 'people'],
+    ['team', 'teams'],
+    ['client', 'clients'],
+    ['manager', 'people'],
+];
+
+/** Whose work is compared, and what counts. */
+export function FilterForm({ asked }: { asked: Question }) {
+    const [tolerance, setTolerance] = useState(String(asked.tolerance));
+
+    return (
+        <form
+            aria-label={copy.filters}
+            className="no-print my-2 flex flex-wrap items-end gap-x-4 gap-y-2 border-s-2 border-moss ps-3"
+            onSubmit={(event) => {
+                event.preventDefault();
+                ask({ ...asked, tolerance: Number(tolerance) });
+            }}
+        >
+            {kinds.map(([kind, lookup]) => (
+                <Combobox
+                    key={kind}
+                    kind={lookup}
+                    label={copy.narrowed[kind]}
+                    takesMany
+                    chosen={asked.narrowed[kind]}
+                    className="w-56"
+                    onChange={(chosen) => {
+                        ask({ ...asked, narrowed: { ...asked.narrowed, [kind]: chosen } });
+                    }}
+                />
+            ))}
+            <Select
+                label={copy.internal}
+                value={asked.internal}
+                options={Object.entries(copy.internals)}
+                onChoose={(internal) => {
+                    ask({ ...asked, internal });
+                }}
+            />
+            <Field
+                label={copy.tolerance}
+                type="number"
+                min={0}
+                max={100}
+                required
+                value={tolerance}
+                className="w-28"
+                onChange={(event) => {
+                    setTolerance(event.target.value);
+                }}
+                onBlur={(event) => {
+                    if (event.target.checkValidity() && Number(tolerance) !== asked.tolerance) {
+                        ask({ ...asked, tolerance: Number(tolerance) });
+                    }
+                }}
+            />
+            <Checkbox
+                label={copy.pending}
+                checked={asked.withPending}
+                onChange={(withPending) => {
+                    ask({ ...asked, withPending });
+                }}
+            />
+        </form>
+    );
+}

@@ -1,0 +1,66 @@
+import { describe, expect, it } from 'vitest';
+import { compareAddress, lookedInto, type Question } from './compareAddress';
+
+const usual: Question = {
+    by: 'project',
+    then: null,
+    across: null,
+    period: 'this-quarter',
+    from: '2026-04-01',
+    to: '2026-06-30',
+    narrowed: { project: [], person: [], team: [], client: [], manager: [] },
+    internal: '',
+    withPending: false,
+    tolerance: 10,
+    sort: 'attention',
+    page: 1,
+};
+
+describe('the address of a comparison', () => {
+    it('leaves out what is usual', () => {
+        expect(compareAddress(usual)).toBe('/compare');
+    });
+
+    it('says everything else, codes in one list', () => {
+        const team = [
+            { code: 'field', name: 'Field' },
+            { code: 'a.b', name: 'A b' },
+        ];
+        const asked: Question = {
+            ...usual,
+            by: 'client',
+            then: 'role',
+            across: 'month',
+            period: 'last-year',
+            narrowed: { ...usual.narrowed, team },
+            internal: 'out',
+            withPending: true,
+            tolerance: 0,
+            sort: 'name',
+            page: 2,
+        };
+        expect(compareAddress(asked)).toBe(
+            '/compare?by=client&then=role&across=month&period=last-year&team=field%2Ca.b&internal=out&pending=in&tolerance=0&sort=name&page=2',
+        );
+    });
+
+    it('names fixed days, the opened figure, and the file', () => {
+        expect(compareAddress({ ...usual, period: '' }, { figure: 'actual', group: 'LENS', at: '2026-06' }, 'compare.file')).toBe(
+            '/compare.csv?from=2026-04-01&to=2026-06-30&figure=actual&group=LENS&at=2026-06',
+        );
+    });
+});
+
+describe('looking into a group', () => {
+    it('narrows to it and groups by what it is made of', () => {
+        const found = lookedInto({ ...usual, page: 3 }, { code: 'LENS', name: 'Lens refit' });
+        expect(found?.narrowed.project).toEqual([{ code: 'LENS', name: 'Lens refit' }]);
+        expect([found?.by, found?.page]).toEqual(['task', 1]);
+        expect(lookedInto({ ...usual, then: 'role' }, { code: 'LENS', name: 'Lens refit' })?.by).toBe('role');
+    });
+
+    it('is not offered where there is nothing to narrow to', () => {
+        expect(lookedInto({ ...usual, by: 'role' }, { code: 'surveyor', name: 'Surveyor' })).toBeNull();
+        expect(lookedInto({ ...usual, by: 'client' }, { code: '-', name: '-' })).toBeNull();
+    });
+});

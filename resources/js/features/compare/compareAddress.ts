@@ -1,0 +1,106 @@
+import { route, type PlainRoute, type Query } from '@/lib/route';
+import type { ComparisonProps, ComparisonSort, Grouping, OpenedFigure } from '@/types/generated/props';
+import type { Option } from '@/ui/combobox';
+
+/** Kinds that a comparison can be narrowed to, as the address calls them. */
+export type Narrowed = 'project' | 'person' | 'team' | 'client' | 'manager';
+
+/** What is compared, and how. */
+export interface Question {
+    by: Grouping;
+    then: Grouping | null;
+    across: Grouping | null;
+    /** A rolling period; empty for fixed days. */
+    period: string;
+    from: string;
+    to: string;
+    narrowed: Readonly<Record<Narrowed, readonly Option[]>>;
+    internal: string;
+    withPending: boolean;
+    tolerance: number;
+    sort: ComparisonSort;
+    page: number;
+}
+
+/** Which figure is opened, and of which group; of the whole where no group is named. */
+export interface Opened {
+    figure: OpenedFigure;
+    group?: string;
+    part?: string;
+    at?: string;
+}
+
+const usual = { by: 'project', period: 'this-quarter', tolerance: 10, sort: 'attention' };
+
+/** The question that a page answers. Another question begins on its first page. */
+export function questionOf(comparison: ComparisonProps): Question {
+    const { by, then, across, period, first, last, internal, withPending, tolerance, sort } = comparison;
+    const { projects: project, people: person, teams: team, clients: client, managers: manager } = comparison;
+
+    return {
+        by,
+        then,
+        across,
+        period,
+        from: first,
+        to: last,
+        narrowed: { project, person, team, client, manager },
+        internal,
+        withPending,
+        tolerance,
+        sort,
+        page: 1,
+    };
+}
+
+/** The address of a question; what is usual is left out of it. */
+export function compareAddress(asked: Question, opened?: Opened, file: PlainRoute = 'compare'): string {
+    const isFixed = asked.period === '';
+    const query: Query = {
+        by: asked.by === usual.by ? null : asked.by,
+        then: asked.then,
+        across: asked.across,
+        period: isFixed || asked.period === usual.period ? null : asked.period,
+        from: isFixed ? asked.from : null,
+        to: isFixed ? asked.to : null,
+        ...Object.fromEntries(
+            Object.entries(asked.narrowed).map(([kind, options]) => [kind, options.map(({ code }) => code).join(',') || null]),
+        ),
+        internal: asked.internal || null,
+        pending: asked.withPending ? 'in' : null,
+        tolerance: asked.tolerance === usual.tolerance ? null : asked.tolerance,
+        sort: asked.sort === usual.sort ? null : asked.sort,
+        page: asked.page === 1 ? null : asked.page,
+        ...opened,
+    };
+
+    return route(file, {}, query);
+}
+
+/** By what a group is looked into, once a comparison is narrowed to it. */
+const into: Partial<Record<Grouping, readonly [Narrowed, Grouping]>> = {
+    project: ['project', 'task'],
+    person: ['person', 'project'],
+    team: ['team', 'person'],
+    client: ['client', 'project'],
+    manager: ['manager', 'project'],
+};
+
+/** The question about one group alone; null for groups that a comparison cannot be narrowed to. */
+export function lookedInto(asked: Question, group: Option): Question | null {
+    const found = into[asked.by];
+    // Time without a client or team has no name to be narrowed to.
+    if (found === undefined || group.code === '-') {
+        return null;
+    }
+    const [kind, by] = found;
+
+    return {
+        ...asked,
+        by: asked.then ?? by,
+        then: null,
+        narrowed: { ...asked.narrowed, [kind]: [group] },
+        sort: 'attention',
+        page: 1,
+    };
+}

@@ -1,0 +1,50 @@
+import { hoursWithUnit } from '@/lib/hours';
+import { text } from '@/lib/text';
+import type { ComparedRowProps, HoursFormat, OpenedFigure } from '@/types/generated/props';
+import type { Growth } from '@/ui/growth';
+
+/** The figures that open, in the order in which they stand. */
+export function figuresOf(row: ComparedRowProps): readonly (readonly [OpenedFigure, number])[] {
+    return [
+        ['planned', row.planned],
+        ['to date', row.toDate],
+        ['actual', row.actual],
+        ['pending', row.pending],
+    ];
+}
+
+/** Pending time is drawn behind actual time, unless it counts as actual already. */
+function pendingBeside(row: ComparedRowProps, withPending: boolean): number {
+    return withPending ? 0 : row.pending;
+}
+
+/** Actual and pending against what is planned, as the bar draws them. */
+export function growthOf(row: ComparedRowProps, withPending: boolean): Growth {
+    return { approved: row.actual, pending: pendingBeside(row, withPending), remaining: 0, mark: row.planned };
+}
+
+/** The same in words. */
+export function growthLabel(row: ComparedRowProps, withPending: boolean, format: HoursFormat): string {
+    const hours = (minutes: number) => hoursWithUnit(minutes, format);
+    const pending = pendingBeside(row, withPending);
+    const over = row.actual + pending - row.planned;
+
+    return [
+        text.comparePage.drawnActual(hours(row.actual)),
+        ...(pending > 0 ? [text.bar.pending(hours(pending))] : []),
+        text.bar.mark(hours(row.planned)),
+        ...(over > 0 ? [text.bar.over(hours(over))] : []),
+    ].join(', ');
+}
+
+/** How actual stands against what is planned to date, in words. */
+export function verdict(row: ComparedRowProps, format: HoursFormat): string {
+    const copy = text.comparePage;
+    if (row.difference === 0) {
+        return copy.asPlanned;
+    }
+
+    return row.difference > 0
+        ? copy.over(hoursWithUnit(row.difference, format))
+        : copy.under(hoursWithUnit(-row.difference, format));
+}

@@ -1,0 +1,125 @@
+import { plural } from './plural';
+
+/** Comparing planned against actual across projects. */
+export const compareText = {
+    compare: 'Compare',
+    comparePage: {
+        /** Of what, and in which days. */
+        sum: (days: string, actual: string, toDate: string, verdict: string) =>
+            `${days}: ${actual} actual of ${toDate} planned to date, ${verdict}.`,
+        sumUnplanned: (days: string, actual: string) => `${days}: ${actual} actual; nothing was planned to date.`,
+        none: (days: string) => `${days}: nothing is planned or recorded here.`,
+        noneNext: 'Choose another period, or remove filters.',
+        over: (hours: string) => `${hours} over`,
+        under: (hours: string) => `${hours} under`,
+        asPlanned: 'exactly as planned',
+        standings: (over: number, under: number, unplanned: number, onTrack: number, tolerance: number) => {
+            const parts = [
+                over === 0 ? '' : `${over} over`,
+                under === 0 ? '' : `${under} under`,
+                unplanned === 0 ? '' : `${unplanned} not planned`,
+                `${onTrack} on track (within ${tolerance} %)`,
+            ];
+
+            return `${parts.filter((part) => part !== '').join(', ')}.`;
+        },
+        ownOnly: 'You see the projects you manage and the people you lead.',
+        by: 'Compare by',
+        then: 'Then by',
+        across: 'Across',
+        period: 'Period',
+        from: 'From',
+        to: 'To',
+        nothing: 'Nothing',
+        groupings: {
+            project: 'Project',
+            phase: 'Phase',
+            task: 'Task',
+            person: 'Person',
+            team: 'Team',
+            client: 'Client',
+            manager: 'Project manager',
+            role: 'Role',
+            'charge-code': 'Charge code',
+            quarter: 'Quarter',
+            month: 'Month',
+            week: 'Week',
+        },
+        periods: {
+            'this-week': 'This week',
+            'last-week': 'Last week',
+            'next-week': 'Next week',
+            'this-month': 'This month',
+            'last-month': 'Last month',
+            'next-month': 'Next month',
+            'this-quarter': 'This quarter',
+            'last-quarter': 'Last quarter',
+            'next-quarter': 'Next quarter',
+            'this-year': 'This year',
+            'last-year': 'Last year',
+            '': 'Fixed days',
+        },
+        quarter: (number: string, year: string) => `Q${number} ${year}`,
+        week: (number: string, year: string) => `Week ${number}, ${year}`,
+        /** Of a rolling period that is on no list. */
+        otherPeriod: (which: string, count: number, unit: string) => `${which} ${count} ${unit}`,
+        whiches: { last: 'Last', next: 'Next' },
+        units: { weeks: 'weeks', months: 'months', quarters: 'quarters', years: 'years' },
+        sort: 'Sort by',
+        sorts: {
+            attention: 'Attention needed',
+            name: 'Name',
+            planned: 'Planned',
+            actual: 'Actual',
+            difference: 'Variance to date',
+        },
+        filters: 'Filters',
+        filtered: (names: string) => `Filters: ${names}`,
+        closeFilters: 'Close filters',
+        narrowed: { project: 'Projects', person: 'People', team: 'Teams', client: 'Clients', manager: 'Project managers' },
+        internal: 'Internal time and leave',
+        internals: { '': 'Included', out: 'Left out', only: 'Only these' },
+        pending: 'Count pending time as actual',
+        withPending: 'pending time counted',
+        tolerance: 'On track within (%)',
+        download: 'Download CSV',
+        figures: {
+            planned: 'Planned',
+            'to date': 'Planned to date',
+            actual: 'Actual',
+            pending: 'Pending',
+        },
+        difference: 'Variance to date',
+        drawn: 'Against plan',
+        drawnActual: (hours: string) => `${hours} actual`,
+        total: 'Total',
+        nobody: 'nobody by name',
+        without: {
+            phase: 'No phase',
+            person: 'Nobody by name',
+            team: 'No team',
+            client: 'No client',
+            role: 'No role',
+            'charge-code': 'No charge code',
+        },
+        standing: {
+            over: 'over',
+            under: 'under',
+            'on track': 'on track',
+            unplanned: 'not planned',
+            ahead: 'not yet due',
+        },
+        ofPlanned: (hours: string) => `of ${hours}`,
+        opens: (figure: string, hours: string, of: string) => `${figure} ${hours}, ${of}: show what it is made of`,
+        looksInto: (name: string) => `Look into ${name}`,
+        opened: 'What a figure is made of',
+        openedOf: (figure: string, hours: string, of: string) => `${figure}: ${hours}${of === '' ? '' : `, ${of}`}`,
+        tasks: (shown: number, all: number) =>
+            shown === all
+                ? plural(all, { one: 'One task and person', other: '# tasks and people' })
+                : `The ${shown} largest of ${all} tasks and people`,
+        more: (name: string) => `All figures of ${name}`,
+        explained:
+            'Solid: actual. Hatched: pending. Upright mark: planned. Cross-hatched: over plan. Open any figure to see what it is made of.',
+    },
+};
