@@ -22,26 +22,26 @@ final readonly class Comparison
     public static function of(Grouping $by, Selection $selection, iterable $amounts, ?Grouping $then = null, ?Grouping $across = null): self
     {
         $rows = [];
-        $parts = [];
         $periods = [];
         foreach ($amounts as $amount) {
             if (! $selection->takes($amount->subject, $amount->day)) {
                 continue;
             }
             $group = $by->groupOf($amount->subject, $amount->day);
-            $rows[$group] = self::sum($rows[$group] ?? null, $amount->row);
-            if ($then !== null) {
-                $part = $then->groupOf($amount->subject, $amount->day);
-                $parts[$group][$part] = self::sum($parts[$group][$part] ?? null, $amount->row);
-            }
+            $part = $then?->groupOf($amount->subject, $amount->day) ?? '';
+            $rows[$group][$part] = self::sum($rows[$group][$part] ?? null, $amount->row);
             if ($across !== null) {
                 $period = $across->groupOf($amount->subject, $amount->day);
-                $periods[$group][$period] = self::sum($periods[$group][$period] ?? null, $amount->row);
+                $periods[$group][$part][$period] = self::sum($periods[$group][$part][$period] ?? null, $amount->row);
             }
         }
         $groups = [];
-        foreach (self::sorted($rows) as $group => $row) {
-            $groups[$group] = new ComparedGroup($row, self::sorted($parts[$group] ?? []), self::sorted($periods[$group] ?? []));
+        foreach (self::sorted($rows) as $group => $ofGroup) {
+            $parts = [];
+            foreach (self::sorted($ofGroup) as $part => $row) {
+                $parts[$part] = new ComparedGroup($row, [], self::sorted($periods[$group][$part] ?? []));
+            }
+            $groups[$group] = new ComparedGroup(self::totalOf($parts), $then === null ? [] : $parts, self::periodsOf($parts));
         }
 
         return new self($groups);
@@ -61,14 +61,29 @@ final readonly class Comparison
 
     public function total(): ComparisonRow
     {
-        return array_reduce($this->rows(), self::sum(...), ComparisonRow::empty());
+        return self::totalOf($this->groups);
     }
 
     /** @return array<array-key, ComparisonRow> of all groups, by what stands across, in its order */
     public function periods(): array
     {
+        return self::periodsOf($this->groups);
+    }
+
+    /** @param  array<array-key, ComparedGroup>  $groups */
+    private static function totalOf(array $groups): ComparisonRow
+    {
+        return array_reduce($groups, static fn (ComparisonRow $sum, ComparedGroup $group): ComparisonRow => $sum->plus($group->row), ComparisonRow::empty());
+    }
+
+    /**
+     * @param  array<array-key, ComparedGroup>  $groups
+     * @return array<array-key, ComparisonRow>
+     */
+    private static function periodsOf(array $groups): array
+    {
         $periods = [];
-        foreach ($this->groups as $group) {
+        foreach ($groups as $group) {
             foreach ($group->periods as $period => $row) {
                 $periods[$period] = self::sum($periods[$period] ?? null, $row);
             }
@@ -83,13 +98,15 @@ final readonly class Comparison
     }
 
     /**
-     * @param  array<array-key, ComparisonRow>  $rows
-     * @return array<array-key, ComparisonRow>
+     * @template Value
+     *
+     * @param  array<array-key, Value>  $values
+     * @return array<array-key, Value>
      */
-    private static function sorted(array $rows): array
+    private static function sorted(array $values): array
     {
-        ksort($rows, SORT_STRING);
+        ksort($values, SORT_STRING);
 
-        return $rows;
+        return $values;
     }
 }

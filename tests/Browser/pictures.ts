@@ -10,11 +10,6 @@ async function picture(page: Page, name: string): Promise<void> {
     await page.screenshot({ path: `docs/screenshots/${name}.png`, animations: 'disabled' });
 }
 
-test('sign-in', async ({ page }) => {
-    await page.goto('/sign-in');
-    await picture(page, 'sign-in');
-});
-
 test('my week, a returned week, submitting', async ({ page }) => {
     await signIn(page, 'ines.calder');
     await goTo(page, 'Rotation bearing', 'Tuesday 16 June');
@@ -95,7 +90,7 @@ test('projects, projects on track and in trouble, a figure opened, a plan', asyn
     await picture(page, 'plan');
 });
 
-test('a project over its weeks, and a plan, in the dark', async ({ browser }) => {
+test('a project over its weeks, in the dark', async ({ browser }) => {
     const page = await (await browser.newContext({ colorScheme: 'dark', viewport: { width: 1280, height: 800 } })).newPage();
     await signIn(page, 'brannoc.leigh');
     await page.goto('/projects/WEIR', { waitUntil: 'networkidle' });
@@ -104,7 +99,12 @@ test('a project over its weeks, and a plan, in the dark', async ({ browser }) =>
         document.getElementById('progress')?.scrollIntoView({ block: 'start' });
     });
     await picture(page, 'project-weeks-dark');
-    await page.goto('/projects/LOCK/plan');
-    await page.getByRole('gridcell', { name: /^Planned, Lorne Whitby on Flow model/ }).click();
-    await picture(page, 'plan-dark');
+});
+
+test('a comparison by project, and by client with months across, in the dark', async ({ page }) => {
+    await signIn(page, 'tobin.vale', '/compare?pending=in');
+    await picture(page, 'compare');
+    await page.emulateMedia({ colorScheme: 'dark' });
+    await page.goto('/compare?by=client&then=project&across=month&period=last-6-months');
+    await picture(page, 'compare-months-dark');
 });

@@ -262,6 +262,8 @@ test('at twice the size nothing is cut off', async ({ browser }) => {
         '/projects',
         '/projects/LEADING',
         '/projects/LEADING/plan',
+        '/compare?by=person&then=project',
+        '/compare?by=client&across=month&period=this-year&figure=actual',
         '/new-project',
     ]) {
         await page.goto(address);

@@ -113,6 +113,8 @@ test.describe('in a language half as long again', () => {
             '/not-submitted',
             '/stand-ins',
             '/projects',
+            '/compare?by=task&then=person',
+            '/compare?by=team&across=week&figure=pending',
             '/office',
             '/office/periods',
             '/office/rules',

@@ -158,12 +158,12 @@ final class ComparePageTest extends TestCase
         self::assertSame(<<<'CSV'
             group,name,part,part_name,planned,planned_to_date,actual,pending,variance,variance_pct,"2026-06 planned","2026-06 actual"
             LENS,"'=Lens refit",,,3195,1290,1110,180,-2085,-65.3,3195,1110
-            LENS,"'=Lens refit",-,-,795,510,0,0,-795,-100.0,,
-            LENS,"'=Lens refit",ada,"Ada Moor",2400,780,1020,180,-1380,-57.5,,
-            LENS,"'=Lens refit",bo,"Bo Carr",0,0,90,0,90,,,
+            LENS,"'=Lens refit",-,-,795,510,0,0,-795,-100.0,795,0
+            LENS,"'=Lens refit",ada,"Ada Moor",2400,780,1020,180,-1380,-57.5,2400,1020
+            LENS,"'=Lens refit",bo,"Bo Carr",0,0,90,0,90,,0,90
             OWN,"Our own time",,,0,0,360,0,360,,0,360
-            OWN,"Our own time",ada,"Ada Moor",0,0,120,0,120,,,
-            OWN,"Our own time",bo,"Bo Carr",0,0,240,0,240,,,
+            OWN,"Our own time",ada,"Ada Moor",0,0,120,0,120,,0,120
+            OWN,"Our own time",bo,"Bo Carr",0,0,240,0,240,,0,240
             total,,,,3195,1290,1470,180,-1725,-54.0,3195,1470
 
             CSV, str_replace("\r", '', $response->streamedContent()));

@@ -11,6 +11,7 @@ use Moss\Core\Calendar\HolidayCalendar;
 use Moss\Core\Calendar\WorkPattern;
 use Moss\Core\Compare\ComparedAmount;
 use Moss\Core\Compare\ComparedDays;
+use Moss\Core\Compare\ComparedGroup;
 use Moss\Core\Compare\Comparison;
 use Moss\Core\Compare\ComparisonRow;
 use Moss\Core\Compare\Grouping;
@@ -58,11 +59,12 @@ final class ComparisonTest extends TestCase
         $comparison = self::compare(Grouping::Project, then: Grouping::Person, across: Grouping::Month);
         $lens = $comparison->groups()['LENS'];
 
-        self::assertSame(['ada' => [32, 16, 8, 0], 'bo' => [0, 0, 0, 5]], array_map(self::hours(...), $lens->parts));
+        self::assertSame(['ada' => [32, 16, 8, 0], 'bo' => [0, 0, 0, 5]], array_map(static fn (ComparedGroup $part): array => self::hours($part->row), $lens->parts));
+        self::assertSame(['2026-06' => [0, 0, 0, 5]], array_map(self::hours(...), $lens->parts['bo']->periods));
         self::assertSame(['2026-06' => [16, 16, 8, 5], '2026-07' => [16, 0, 0, 0]], array_map(self::hours(...), $lens->periods));
         self::assertSame(['2026-06' => [24, 24, 11, 5], '2026-07' => [16, 0, 0, 0]], array_map(self::hours(...), $comparison->periods()));
         foreach ($comparison->groups() as $group) {
-            self::assertEquals($group->row, array_reduce($group->parts, static fn (ComparisonRow $sum, ComparisonRow $row): ComparisonRow => $sum->plus($row), ComparisonRow::empty()));
+            self::assertEquals($group->row, array_reduce($group->parts, static fn (ComparisonRow $sum, ComparedGroup $part): ComparisonRow => $sum->plus($part->row), ComparisonRow::empty()));
         }
     }
 

@@ -7,7 +7,8 @@ namespace App\Features\Compare\Props;
 /** What a group is made of, by the second grouping. */
 final readonly class ComparedPartProps
 {
-    public function __construct(public string $code, public string $name, public ComparedRowProps $row)
+    /** @param  list<ComparedRowProps>  $periods  one for each period that stands across */
+    public function __construct(public string $code, public string $name, public ComparedRowProps $row, public array $periods)
     {
     }
 }

@@ -36,8 +36,8 @@ final readonly class ComparisonFile
         foreach (ComparisonOrder::of($comparison, $asked) as $code => $group) {
             $called = [(string) $code, SpreadsheetText::guarded($names->nameOf((string) $code))];
             yield CsvFile::write([[...$called, ...$asked->then === null ? [] : ['', ''], ...self::figures($group->row), ...self::across($group, $periods)]]);
-            foreach ($group->parts as $part => $row) {
-                yield CsvFile::write([[...$called, (string) $part, SpreadsheetText::guarded($partNames?->nameOf((string) $part) ?? ''), ...self::figures($row), ...array_fill(0, 2 * count($periods), '')]]);
+            foreach ($group->parts as $part => $made) {
+                yield CsvFile::write([[...$called, (string) $part, SpreadsheetText::guarded($partNames?->nameOf((string) $part) ?? ''), ...self::figures($made->row), ...self::across($made, $periods)]]);
             }
         }
         yield CsvFile::write([['total', ...array_fill(0, count($words) - 1, ''), ...self::figures($comparison->total()), ...self::across(new ComparedGroup($comparison->total(), [], $totals), $periods)]]);

@@ -81,12 +81,12 @@ final readonly class ComparisonPage
         $parts = array_merge(...array_map(static fn (ComparedGroup $group): array => array_map(strval(...), array_keys($group->parts)), array_values($shown)));
         $partNames = $asked->then === null ? null : GroupNames::for($asked->then, array_values(array_unique($parts)));
         $groups = [];
-        foreach ($shown as $code => $group) {
+        foreach ($shown as $group => $compared) {
             $made = [];
-            foreach ($group->parts as $part => $row) {
-                $made[] = new ComparedPartProps((string) $part, $partNames?->nameOf((string) $part) ?? '', ComparedRowProps::of($row, $asked->tolerance));
+            foreach ($compared->parts as $code => $part) {
+                $made[] = new ComparedPartProps((string) $code, $partNames?->nameOf((string) $code) ?? '', ComparedRowProps::of($part->row, $asked->tolerance), self::across($part->periods, $periods, $asked->tolerance));
             }
-            $groups[] = new ComparedGroupProps((string) $code, $names->nameOf((string) $code), ComparedRowProps::of($group->row, $asked->tolerance), $made, self::across($group->periods, $periods, $asked->tolerance));
+            $groups[] = new ComparedGroupProps((string) $group, $names->nameOf((string) $group), ComparedRowProps::of($compared->row, $asked->tolerance), $made, self::across($compared->periods, $periods, $asked->tolerance));
         }
 
         return $groups;

@@ -26,8 +26,8 @@ final readonly class OpenedFigures
         $comparison = $this->report->comparison(Grouping::Task, $within, $asked->days, $today, $asked->withPending, ComparableWork::of($reader), Grouping::Person);
         $found = [];
         foreach ($comparison->groups() as $task => $group) {
-            foreach ($group->parts as $person => $row) {
-                $minutes = $opened->minutesOf($row)->toInt();
+            foreach ($group->parts as $person => $part) {
+                $minutes = $opened->minutesOf($part->row)->toInt();
                 if ($minutes !== 0) {
                     $found[] = [(string) $task, (string) $person, $minutes];
                 }

@@ -3,13 +3,14 @@ import type { ComparedGroupProps, ComparedRowProps, ComparisonProps, HoursFormat
 import { Bar } from '@/ui/Bar';
 import { Foldout } from '@/ui/Foldout';
 import { Hours } from '@/ui/Hours';
+import { Link } from '@inertiajs/react';
 import clsx from 'clsx';
-import type { Question } from './compareAddress';
+import { compareAddress, lookedInto, type Question } from './compareAddress';
 import { isUnderWay } from './CompareTable';
 import { FigureLink } from './FigureLink';
 import { groupName } from './groupName';
 import { figuresOf, growthLabel, growthOf } from './rowFigures';
-import { Standing } from './Standing';
+import { Standing, standingColour } from './Standing';
 
 const copy = text.comparePage;
 
@@ -62,6 +63,7 @@ interface ItemProps extends CompareListProps {
 
 function Item({ group, name, comparison, asked, format }: ItemProps) {
     const { row } = group;
+    const into = group.code === '' ? null : lookedInto(asked, group);
     const place = group.code === '' ? {} : { group: group.code };
 
     return (
@@ -75,8 +77,11 @@ function Item({ group, name, comparison, asked, format }: ItemProps) {
                     <span className="w-20 shrink-0 text-end">
                         <Hours minutes={row.actual} format={format} />
                     </span>
-                    <span className="w-24 shrink-0 text-end">
-                        <Standing row={row} format={format} />
+                    <span className={clsx('w-24 shrink-0 text-end', standingColour(row))}>
+                        <Hours minutes={row.difference} format={format} signed />
+                        <span className="block text-[0.88em]">
+                            <Standing row={row} />
+                        </span>
                     </span>
                 </>
             }
@@ -109,6 +114,11 @@ function Item({ group, name, comparison, asked, format }: ItemProps) {
                         ),
                 )}
             </dl>
+            {into !== null && (
+                <Link href={compareAddress(into)} className="act-quiet inline-block">
+                    {copy.looksInto(name)}
+                </Link>
+            )}
             <Rows
                 rows={group.parts.map((part) => [groupName(comparison.then ?? comparison.by, part.code, part.name), part.row])}
                 format={format}
@@ -131,7 +141,7 @@ function Rows({ rows, format }: { rows: readonly (readonly [string, ComparedRowP
         rows.length > 0 && (
             <ul className="mt-2 border-s-2 border-rule ps-3">
                 {rows.map(([name, row], index) => (
-                    <li key={index} className={clsx('flex items-baseline justify-between gap-3 py-1')}>
+                    <li key={index} className="flex items-baseline justify-between gap-3 py-1">
                         <span className="min-w-0 [overflow-wrap:anywhere]">{name}</span>
                         <span className="shrink-0">
                             <Hours minutes={row.actual} format={format} />

@@ -34,18 +34,6 @@ export function ComparePage({ comparison }: { comparison: ComparisonProps }) {
                     </a>
                 )}
             </PageHeading>
-            {comparison.count > 0 && (
-                <p>
-                    {copy.standings(
-                        comparison.over,
-                        comparison.under,
-                        comparison.unplanned,
-                        comparison.onTrack,
-                        comparison.tolerance,
-                    )}{' '}
-                    {!comparison.hasAll && copy.ownOnly}
-                </p>
-            )}
             <CompareForm asked={asked} />
             <CompareFilters asked={asked} />
             {comparison.count === 0 ? (
@@ -81,15 +69,23 @@ export function ComparePage({ comparison }: { comparison: ComparisonProps }) {
     );
 }
 
-/** What was found, in a sentence. */
-function finding({ first, last, total, count }: ComparisonProps, format: HoursFormat): string {
+/** What was found, in sentences. */
+function finding(comparison: ComparisonProps, format: HoursFormat): string {
+    const { first, last, total, count } = comparison;
     const days = span(first, last);
     if (count === 0) {
         return copy.none(days);
     }
     const hours = (minutes: number) => hoursWithUnit(minutes, format);
 
-    return total.toDate === 0
-        ? copy.sumUnplanned(days, hours(total.actual))
-        : copy.sum(days, hours(total.actual), hours(total.toDate), verdict(total, format));
+    return [
+        total.toDate === 0
+            ? copy.sumUnplanned(days, hours(total.actual))
+            : copy.sum(days, hours(total.actual), hours(total.toDate), verdict(total, format)),
+        total.pending === 0 || comparison.withPending ? '' : copy.pendingToo(hours(total.pending)),
+        copy.standings(comparison.over, comparison.under, comparison.unplanned, comparison.onTrack, comparison.tolerance),
+        comparison.hasAll ? '' : copy.ownOnly,
+    ]
+        .filter((sentence) => sentence !== '')
+        .join(' ');
 }

@@ -9,7 +9,7 @@ import type { CompareTools } from './CompareTable';
 import { FigureLink } from './FigureLink';
 import { groupName, projectOf } from './groupName';
 import { figuresOf, growthLabel, growthOf } from './rowFigures';
-import { Standing } from './Standing';
+import { Standing, standingColour } from './Standing';
 
 const copy = text.comparePage;
 
@@ -61,8 +61,11 @@ export function CompareRow({ kind, group, code, name, row, periods, tools }: Com
                         </td>
                     ),
             )}
-            <td className={clsx(cell, 'whitespace-nowrap')}>
-                <Standing row={row} format={format} />
+            <td className={clsx(cell, standingColour(row))}>
+                <Hours minutes={row.difference} format={format} signed />
+            </td>
+            <td className={clsx('border-b border-rule ps-2 text-[0.88em] whitespace-nowrap', standingColour(row))}>
+                <Standing row={row} />
             </td>
             {comparison.periods.map((period, index) => {
                 const at = periods?.[index];

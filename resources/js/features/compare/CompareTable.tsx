@@ -37,7 +37,7 @@ export function CompareTable({ comparison, asked, format }: CompareTableProps) {
     };
 
     return (
-        <div className="min-w-0 overflow-x-auto" role="region" aria-label={text.compare} tabIndex={0}>
+        <div className="relative min-w-0 overflow-x-auto" role="region" aria-label={text.compare} tabIndex={0}>
             <table className="w-full border-collapse">
                 <Head tools={tools} />
                 <tbody>
@@ -59,6 +59,7 @@ export function CompareTable({ comparison, asked, format }: CompareTableProps) {
                                     code={part.code}
                                     name={part.name}
                                     row={part.row}
+                                    periods={part.periods}
                                     tools={tools}
                                 />
                             ))}
@@ -76,7 +77,7 @@ export function CompareTable({ comparison, asked, format }: CompareTableProps) {
                     />
                 </tfoot>
             </table>
-            {comparison.across === null && <p className="pencilled mt-1">{copy.explained}</p>}
+            <p className="pencilled mt-1">{comparison.across === null ? copy.explained : copy.explainedAcross}</p>
         </div>
     );
 }
@@ -89,9 +90,6 @@ function Head({ tools }: { tools: CompareTools }) {
         copy.figures.actual,
         copy.figures.pending,
         copy.difference,
-        ...(comparison.across === null
-            ? []
-            : comparison.periods.map((code) => groupName(comparison.across ?? 'month', code, code))),
     ];
 
     return (
@@ -106,8 +104,17 @@ function Head({ tools }: { tools: CompareTools }) {
                         {name}
                     </th>
                 ))}
+                <th scope="col" className="border-b border-edge ps-2">
+                    <span className="sr-only">{copy.standsAs}</span>
+                </th>
+                {comparison.across !== null &&
+                    comparison.periods.map((code) => (
+                        <th key={code} scope="col" className="border-b border-edge ps-3 text-end whitespace-nowrap">
+                            {groupName(comparison.across ?? 'month', code, code)}
+                        </th>
+                    ))}
                 {comparison.across === null && (
-                    <th scope="col" className="w-[28%] border-b border-edge ps-5">
+                    <th scope="col" className="w-[26%] border-b border-edge ps-5">
                         {copy.drawn}
                     </th>
                 )}

@@ -1,35 +1,16 @@
 import { text } from '@/lib/text';
 import { DateField } from '@/ui/DateField';
-import { ask } from './CompareForm';
 import type { Question } from './compareAddress';
 
-/** The first and the last day of a period that does not move. */
+/** The first and the last day of a period that does not move; the form is sent once both are typed. */
 export function FixedDays({ asked }: { asked: Question }) {
-    const change = (days: Partial<Question>) => {
-        const changed = { ...asked, ...days };
-        if (changed.from !== '' && changed.to !== '' && changed.from <= changed.to) {
-            ask(changed);
-        }
-    };
-
     return (
         <>
-            <DateField
-                label={text.comparePage.from}
-                defaultValue={asked.from}
-                max={asked.to}
-                onPick={(from) => {
-                    change({ from });
-                }}
-            />
-            <DateField
-                label={text.comparePage.to}
-                defaultValue={asked.to}
-                min={asked.from}
-                onPick={(to) => {
-                    change({ to });
-                }}
-            />
+            <DateField label={text.comparePage.from} name="from" defaultValue={asked.from} required />
+            <DateField label={text.comparePage.to} name="to" defaultValue={asked.to} required />
+            <button type="submit" className="act">
+                {text.comparePage.show}
+            </button>
         </>
     );
 }

@@ -13,6 +13,7 @@ export const compareText = {
         over: (hours: string) => `${hours} over`,
         under: (hours: string) => `${hours} under`,
         asPlanned: 'exactly as planned',
+        pendingToo: (hours: string) => `${hours} more is pending.`,
         standings: (over: number, under: number, unplanned: number, onTrack: number, tolerance: number) => {
             const parts = [
                 over === 0 ? '' : `${over} over`,
@@ -30,6 +31,7 @@ export const compareText = {
         period: 'Period',
         from: 'From',
         to: 'To',
+        show: 'Show',
         nothing: 'Nothing',
         groupings: {
             project: 'Project',
@@ -92,6 +94,7 @@ export const compareText = {
         difference: 'Variance to date',
         drawn: 'Against plan',
         drawnActual: (hours: string) => `${hours} actual`,
+        standsAs: 'In percent',
         total: 'Total',
         nobody: 'nobody by name',
         without: {
@@ -119,6 +122,7 @@ export const compareText = {
                 ? plural(all, { one: 'One task and person', other: '# tasks and people' })
                 : `The ${shown} largest of ${all} tasks and people`,
         more: (name: string) => `All figures of ${name}`,
+        explainedAcross: 'Below the actual hours of each period: its planned hours. Open any figure to see what it is made of.',
         explained:
             'Solid: actual. Hatched: pending. Upright mark: planned. Cross-hatched: over plan. Open any figure to see what it is made of.',
     },

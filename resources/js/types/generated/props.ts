@@ -106,6 +106,7 @@ export interface ComparedPartProps {
     code: string;
     name: string;
     row: ComparedRowProps;
+    periods: ComparedRowProps[];
 }
 
 export interface ComparedRowProps {
