@@ -66,6 +66,10 @@ foreach ([
     'a figure opened to its entries' => [$managerOf($busy), '/projects/'.$busy.'?figure=actual'],
     'a plan' => [$managerOf($usual), '/projects/'.$usual.'/plan'],
     'periods' => [$office, '/office/periods'],
+    'comparing by project, a quarter' => [$office, '/compare?from=2026-04-01&to=2026-06-30', 'GET', '2'],
+    'comparing by person, a quarter' => [$office, '/compare?by=person&from=2026-04-01&to=2026-06-30', 'GET', '2'],
+    'comparing by client, the whole history' => [$office, '/compare?by=client&from=2024-06-01&to=2026-07-31', 'GET', '4'],
+    'comparing by client and project with months across, the whole history' => [$office, '/compare?by=client&then=project&across=month&from=2024-06-01&to=2026-07-31', 'GET', '8'],
     'house rules' => [$office, '/office/rules'],
     'questions' => [$office, '/office/questions'],
     'approval routes' => [$office, '/office/routes'],
@@ -75,7 +79,7 @@ foreach ([
 ] as $name => $page) {
     [$person, $address] = $page;
     $client->signIn($person);
-    $row($name.', against the empty page', $client->cpu($page[2] ?? 'GET', $address) / $nothing, '3');
+    $row($name.', against the empty page', $client->cpu($page[2] ?? 'GET', $address) / $nothing, $page[3] ?? '3');
     $memory = max($memory, $client->memory($address));
 }
 $row('memory of the largest of these requests, in MB', $memory / 1_000_000, '64');

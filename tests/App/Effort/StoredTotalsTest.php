@@ -290,7 +290,7 @@ final class StoredTotalsTest extends TestCase
     /** @return iterable<ComparedAmount> */
     private static function everyDay(ComparedDays $compared): iterable
     {
-        $items = WorkItems::load(Dimensions::of(new Selection(['P'], ['ada']), Grouping::Role));
+        $items = WorkItems::load(Dimensions::of(new Selection(['P'], ['ada']), Grouping::Role, Grouping::Task));
         foreach (Record::all(DB::table('entries')->whereBetween('date', [$compared->period->first()->toString(), $compared->period->last()->toString()])) as $entry) {
             $minutes = Minutes::of($entry->int('minutes'));
             [$actual, $pending] = EntryState::from($entry->string('state'))->isActual() ? [$minutes, Minutes::zero()] : [Minutes::zero(), $minutes];

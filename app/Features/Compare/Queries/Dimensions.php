@@ -7,10 +7,17 @@ namespace App\Features\Compare\Queries;
 use Moss\Core\Compare\Grouping;
 use Moss\Core\Compare\Selection;
 
-/** By what sums are told apart: only what grouping and selection ask for, so that as few rows as possible are read. */
+/**
+ * By what sums are told apart: only what groupings and selection ask for, and as coarsely as they allow, so that as few rows
+ * as possible are read.
+ */
 final readonly class Dimensions
 {
-    private function __construct(public bool $tasks, public bool $people, public bool $roles, public bool $days)
+    /**
+     * @param  bool  $projects  where tasks need not be told apart
+     * @param  bool  $months  where week parts need not be told apart
+     */
+    private function __construct(public bool $projects, public bool $tasks, public bool $people, public bool $roles, public bool $months, public bool $weeks)
     {
     }
 
@@ -18,19 +25,19 @@ final readonly class Dimensions
     {
         $groupings = [...$groupings, ...array_column($selection->groups, 0)];
         $asks = static fn (Grouping ...$about): bool => array_filter($groupings, static fn (Grouping $one): bool => in_array($one, $about, true)) !== [];
+        $tasks = $asks(Grouping::Phase, Grouping::Task, Grouping::ChargeCode);
         $roles = $asks(Grouping::Role);
+        $people = $roles || $asks(Grouping::Person, Grouping::Team) || $selection->asksAboutPeople();
+        $projects = ! $tasks && ($asks(Grouping::Project, Grouping::Client, Grouping::Manager) || $selection->asksAboutProjects());
+        // Alone, sums by week part are read from an index in its order.
+        $weeks = $asks(Grouping::Week) || (! $tasks && ! $projects && ! $people && $asks(Grouping::Month, Grouping::Quarter));
 
-        return new self(
-            $asks(Grouping::Project, Grouping::Client, Grouping::Manager, Grouping::Phase, Grouping::Task, Grouping::ChargeCode) || $selection->asksAboutProjects(),
-            $roles || $asks(Grouping::Person, Grouping::Team) || $selection->asksAboutPeople(),
-            $roles,
-            array_filter($groupings, static fn (Grouping $one): bool => $one->isByDay()) !== [],
-        );
+        return new self($projects, $tasks, $people, $roles, ! $weeks && $asks(Grouping::Month, Grouping::Quarter), $weeks);
     }
 
-    /** @return list<string> columns of both recorded and planned totals */
+    /** @return list<string> columns of both recorded and planned totals; of these, `project_id` and `month` are made of others */
     public function columns(): array
     {
-        return array_keys(array_filter(['task_id' => $this->tasks, 'person_id' => $this->people, 'role_id' => $this->roles, 'starts_on' => $this->days]));
+        return array_keys(array_filter(['project_id' => $this->projects, 'task_id' => $this->tasks, 'person_id' => $this->people, 'role_id' => $this->roles, 'month' => $this->months, 'starts_on' => $this->weeks]));
     }
 }

@@ -36,9 +36,9 @@ final class PlannedAmounts
     private function amounts(Builder $query, WorkItems $items): iterable
     {
         foreach ($query->cursor() as $row) {
-            /** @var object{task_id?: int, person_id?: int, team_id?: int, role_id?: int, first: string, minutes: int, to_date: int} $row */
+            /** @var object{task_id?: int, project_id?: int, person_id?: int, team_id?: int, role_id?: int, first: string, minutes: int, to_date: int} $row */
             yield PlannedTime::amount(
-                $items->of($row->task_id ?? 0, $row->person_id ?? 0, $row->team_id ?? 0, $row->role_id ?? 0),
+                $items->of($row->task_id ?? $row->project_id ?? 0, $row->person_id ?? 0, $row->team_id ?? 0, $row->role_id ?? 0),
                 $this->days[$row->first] ??= Day::of($row->first),
                 Minutes::of($row->minutes),
                 Minutes::of($row->to_date),
@@ -53,9 +53,10 @@ final class PlannedAmounts
      */
     private static function ofDays(array $columns, DayRange $days, ComparedDays $compared): Builder
     {
-        return PlannedWeek::query()->toBase()->where('starts_on', WeekPart::containing($days->first())->toString())
-            ->select($columns)->selectRaw('? AS first, sum('.self::weekdays($days).') AS minutes, sum('.self::weekdays($days->upTo($compared->today)).') AS to_date', [$days->first()->toString()])
-            ->groupBy(...$columns)->having('minutes', '>', 0);
+        $planned = WeekSums::ofProjects(PlannedWeek::query()->toBase()->where('starts_on', WeekPart::containing($days->first())->toString()), $columns, 'planned_weeks.task_id');
+
+        return WeekSums::grouped($planned, $columns, 'starts_on')->selectRaw('? AS first, sum('.self::weekdays($days).') AS minutes, sum('.self::weekdays($days->upTo($compared->today)).') AS to_date', [$days->first()->toString()])
+            ->having('minutes', '>', 0);
     }
 
     /** The columns that hold days; 0 for none. */

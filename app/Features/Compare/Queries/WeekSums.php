@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Features\Compare\Queries;
 
+use App\Models\Task;
 use App\Support\Database\Sql;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
@@ -29,23 +30,54 @@ final readonly class WeekSums
      */
     public static function of(string $table, array $stored, array $columns, array $sums, ComparedDays $days, ComparableWork $work, array $bindings = []): Builder
     {
-        $isLong = $days->period->count() > self::LONG_DAYS && $columns !== ['starts_on'];
-        $dimensions = $isLong ? array_values(array_unique([...$stored, ...$columns])) : $columns;
-        $parts = $work->narrow(DB::table($table))
-            ->whereRaw(($isLong ? '+' : '').'starts_on BETWEEN ? AND ?', [$days->period->first()->toString(), $days->period->last()->toString()])
+        // Tasks are told apart first, and their sums then added up by project.
+        $read = array_map(static fn (string $column): string => $column === 'project_id' ? 'task_id' : $column, $columns);
+        $isLong = $days->period->count() > self::LONG_DAYS && array_intersect($read, ['month', 'starts_on']) === [];
+        $dimensions = $isLong ? array_values(array_unique([...$stored, ...$read])) : $read;
+        $parts = self::grouped($work->narrow(DB::table($table)), $dimensions, 'starts_on')
+            ->whereRaw(($days->period->count() > self::LONG_DAYS && $read !== ['starts_on'] ? '+' : '').'starts_on BETWEEN ? AND ?', [$days->period->first()->toString(), $days->period->last()->toString()])
             ->whereNotIn('starts_on', array_map(static fn (DayRange $cut): string => WeekPart::containing($cut->first())->toString(), $days->cut))
-            ->select($dimensions)->addSelect(Sql::min('starts_on', 'first'))->groupBy(...$dimensions);
+            ->addSelect(Sql::min('starts_on', 'first'));
         foreach ($sums as $name => $sum) {
             $parts->selectRaw("sum($sum) AS $name", array_slice($bindings, 0, substr_count($sum, '?')));
         }
-        if (! $isLong) {
+        if (! $isLong && $read === $columns) {
             return $parts;
         }
-        $whole = DB::query()->fromSub($parts, 'parts')->select($columns)->addSelect(Sql::min('first', 'first'))->groupBy(...$columns);
+        $whole = self::ofProjects(DB::query()->fromSub($parts, 'parts'), $columns, 'parts.task_id')->select($columns)->addSelect(Sql::min('first', 'first'))->groupBy(...$columns);
         foreach (array_keys($sums) as $name) {
             $whole->addSelect(Sql::sum($name, $name));
         }
 
         return $whole;
+    }
+
+    /**
+     * Groups rows by columns, of which `month` is made of the day in another.
+     *
+     * @param  list<string>  $columns
+     * @param  literal-string  $day
+     */
+    public static function grouped(Builder $rows, array $columns, string $day): Builder
+    {
+        foreach ($columns as $column) {
+            $column === 'month' ? $rows->selectRaw("substr($day, 1, 7) AS month") : $rows->addSelect($column);
+        }
+
+        return $rows->groupBy(...$columns);
+    }
+
+    /**
+     * Joins the projects of rows where these are told apart.
+     *
+     * @param  list<string>  $columns
+     * @param  literal-string  $task
+     */
+    public static function ofProjects(Builder $rows, array $columns, string $task): Builder
+    {
+        // Nothing else of a task, of which some columns are called as those of the rows.
+        $projects = Task::query()->toBase()->select('id AS of_task', 'project_id');
+
+        return in_array('project_id', $columns, true) ? $rows->joinSub($projects, 'of_projects', 'of_projects.of_task', $task) : $rows;
     }
 }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Features\Compare\Queries;
 
 use App\Models\Person;
-use App\Models\Task;
+use App\Models\Project;
 use App\Support\Database\Record;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
@@ -18,7 +18,7 @@ final class WorkItems
     private array $made = [];
 
     /**
-     * @param  array<int, array{string, string|null, string|null, string, string, string|null, bool}>  $tasks  project, client, phase, task, manager, charge code and whether it is internal, by task id
+     * @param  array<int, array{string, string|null, string|null, string|null, string, string|null, bool}>  $tasks  project, client, phase, task, manager, charge code and whether it is internal, by task id, or by project id where tasks are not told apart
      * @param  array<int, array{string, string|null, string|null}>  $people  person, team and usual role by person id
      * @param  array<int, string>  $teams
      * @param  array<int, string>  $roles
@@ -30,8 +30,16 @@ final class WorkItems
     public static function load(Dimensions $asked): self
     {
         $tasks = [];
-        foreach ($asked->tasks ? Record::each(self::tasksQuery()) : [] as $task) {
-            $tasks[$task->int('id')] = [$task->string('project'), $task->stringOrNull('client'), $task->stringOrNull('phase'), $task->string('code'), $task->string('manager'), $task->stringOrNull('charge_code'), $task->bool('internal')];
+        $query = match (true) {
+            $asked->tasks => self::tasksQuery(),
+            $asked->projects => self::projectsQuery(),
+            default => null,
+        };
+        foreach ($query === null ? [] : Record::each($query) as $task) {
+            $tasks[$task->int('id')] = [
+                $task->string('project'), $task->stringOrNull('client'), $asked->tasks ? $task->stringOrNull('phase') : null, $asked->tasks ? $task->string('code') : null,
+                $task->string('manager'), $asked->tasks ? $task->stringOrNull('charge_code') : null, $task->bool('internal'),
+            ];
         }
         $people = [];
         foreach ($asked->people ? Record::each(self::peopleQuery()) : [] as $person) {
@@ -41,7 +49,10 @@ final class WorkItems
         return new self($tasks, $people, $asked->people ? self::codes('teams') : [], $asked->roles ? self::codes('roles') : []);
     }
 
-    /** @param  int  $person  0, like any of the others, for none */
+    /**
+     * @param  int  $task  or project, where tasks are not told apart
+     * @param  int  $person  0, like any of the others, for none
+     */
     public function of(int $task, int $person, int $team, int $role): WorkItem
     {
         return $this->made[$task.' '.$person.' '.$team.' '.$role] ??= $this->make($task, $person, $team, $role);
@@ -55,10 +66,15 @@ final class WorkItems
         return new WorkItem($project, $client, $phase, $code, $who, $who === null ? $this->teams[$team] ?? null : $ofTeam, $this->roles[$role] ?? $usual, $manager, $chargeCode, $isInternal);
     }
 
+    private static function projectsQuery(): Builder
+    {
+        return Project::query()->toBase()->join('people AS managers', 'managers.id', 'projects.manager_id')->leftJoin('clients', 'clients.id', 'projects.client_id')
+            ->select('projects.id', 'projects.code AS project', 'projects.internal', 'managers.code AS manager', 'clients.code AS client');
+    }
+
     private static function tasksQuery(): Builder
     {
-        return Task::query()->toBase()->join('projects', 'projects.id', 'tasks.project_id')->join('people AS managers', 'managers.id', 'projects.manager_id')
-            ->leftJoin('clients', 'clients.id', 'projects.client_id')->leftJoin('phases', 'phases.id', 'tasks.phase_id')
+        return self::projectsQuery()->join('tasks', 'tasks.project_id', 'projects.id')->leftJoin('phases', 'phases.id', 'tasks.phase_id')
             ->select('tasks.id', 'tasks.code', 'tasks.charge_code', 'projects.code AS project', 'projects.internal', 'managers.code AS manager', 'clients.code AS client', 'phases.name AS phase');
     }
 
