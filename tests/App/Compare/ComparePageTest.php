@@ -92,6 +92,38 @@ final class ComparePageTest extends TestCase
         self::assertSame('Harbour Board', $comparison->text('groups.1.name'));
     }
 
+    public function test_of_many_parts_the_first_are_shown_and_how_many_there_are_is_said(): void
+    {
+        $people = "person,name,email,access\n";
+        $entries = "person,project,task,role,date,hours,state,note\n";
+        for ($number = 10; $number < 40; $number++) {
+            $people .= "x$number,X $number,x$number@lighthouse.example,member\n";
+            $entries .= "x$number,OWN,TRAIN,,2026-06-0".($number % 5 + 1).",1,approved,\n";
+        }
+        $this->import(['people.csv' => $people, 'entries.csv' => $entries]);
+        $own = $this->compare('kit', 'from=2026-06-01&to=2026-06-30&then=person&project=OWN')->rows('groups')[0];
+
+        self::assertSame([25, 7], [count($own->rows('parts')), $own->int('moreParts')]);
+        self::assertSame(['bo', 'ada', 'x10'], array_map(static fn (PageProps $part): string => $part->text('code'), array_slice($own->rows('parts'), 0, 3)));
+    }
+
+    #[DataProvider('acrosses')]
+    public function test_periods_across_are_no_more_than_one_can_read(string $asked, string $last, ?string $across): void
+    {
+        self::assertSame($across, $this->compare('kit', "across=$asked&from=2026-01-01&to=$last")->value('across'));
+    }
+
+    /** @return iterable<array{string, string, string|null}> */
+    public static function acrosses(): iterable
+    {
+        yield ['week', '2026-12-31', 'week'];
+        yield ['week', '2027-06-30', 'month'];
+        yield ['month', '2028-12-31', 'month'];
+        yield ['week', '2029-12-31', 'quarter'];
+        yield ['quarter', '2026-03-31', 'quarter'];
+        yield ['project', '2026-03-31', null];
+    }
+
     public function test_how_groups_stand_is_counted(): void
     {
         $comparison = $this->compare('kit', 'from=2026-06-01&to=2026-06-30&by=task&tolerance=20');

@@ -33,7 +33,7 @@ final readonly class ComparisonFile
         yield CsvFile::write([[...$words, ...self::FIGURES, ...self::headings($periods)]]);
         $names = GroupNames::for($asked->by);
         $partNames = $asked->then === null ? null : GroupNames::for($asked->then);
-        foreach (ComparisonOrder::of($comparison, $asked) as $code => $group) {
+        foreach (ComparisonOrder::of($comparison->groups(), $asked->by, $asked, $names) as $code => $group) {
             $called = [(string) $code, SpreadsheetText::guarded($names->nameOf((string) $code))];
             yield CsvFile::write([[...$called, ...$asked->then === null ? [] : ['', ''], ...self::figures($group->row), ...self::across($group, $periods)]]);
             foreach ($group->parts as $part => $made) {

@@ -5,23 +5,26 @@ declare(strict_types=1);
 namespace App\Features\Compare\Queries;
 
 use Moss\Core\Compare\ComparedGroup;
-use Moss\Core\Compare\Comparison;
 use Moss\Core\Compare\ComparisonRow;
+use Moss\Core\Compare\Grouping;
 use Moss\Core\Compare\Standing;
 
 /** The order in which groups of a comparison are shown. */
 final class ComparisonOrder
 {
-    /** @return array<array-key, ComparedGroup> by code */
-    public static function of(Comparison $comparison, ComparisonQuestion $asked): array
+    /**
+     * @param  array<array-key, ComparedGroup>  $groups  by code
+     * @param  Grouping  $by  what groups they are
+     * @param  GroupNames|null  $names  of all of them, where they stand by name
+     * @return array<array-key, ComparedGroup>
+     */
+    public static function of(array $groups, Grouping $by, ComparisonQuestion $asked, ?GroupNames $names): array
     {
-        $groups = $comparison->groups();
-        $names = $asked->sort === ComparisonSort::Name ? GroupNames::for($asked->by) : null;
         $keys = [];
         foreach ($groups as $code => $group) {
             $row = $group->row;
             $keys[$code] = match ($asked->sort) {
-                ComparisonSort::Attention => $asked->by->isByDay() ? [] : self::attention($row, $asked->tolerance),
+                ComparisonSort::Attention => $by->isByDay() ? [] : self::attention($row, $asked->tolerance),
                 ComparisonSort::Name => [$names?->nameOf((string) $code)],
                 ComparisonSort::Planned => [-$row->planned->toInt()],
                 ComparisonSort::Actual => [-$row->actual->toInt()],
@@ -31,6 +34,12 @@ final class ComparisonOrder
         uksort($groups, static fn (int|string $one, int|string $other): int => [...$keys[$one], (string) $one] <=> [...$keys[$other], (string) $other]);
 
         return $groups;
+    }
+
+    /** The names that an order asks for; null where it asks for none. */
+    public static function names(Grouping $by, ComparisonQuestion $asked): ?GroupNames
+    {
+        return $asked->sort === ComparisonSort::Name ? GroupNames::for($by) : null;
     }
 
     /** @return list<int> */

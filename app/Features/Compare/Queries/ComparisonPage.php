@@ -25,6 +25,9 @@ final readonly class ComparisonPage
     /** Where each group comes with what it is made of. */
     private const FEWER_AT_ONCE = 15;
 
+    /** Of one group; all of them come where a comparison is narrowed to it. */
+    private const MOST_PARTS = 25;
+
     public function __construct(private ComparisonReport $report, private OpenedFigures $opened)
     {
     }
@@ -32,7 +35,7 @@ final readonly class ComparisonPage
     public function of(Person $reader, ComparisonQuestion $asked, Day $today): ComparisonProps
     {
         $comparison = $this->report->comparison($asked->by, $asked->selection, $asked->days, $today, $asked->withPending, ComparableWork::of($reader), $asked->then, $asked->across);
-        $groups = ComparisonOrder::of($comparison, $asked);
+        $groups = ComparisonOrder::of($comparison->groups(), $asked->by, $asked, ComparisonOrder::names($asked->by, $asked));
         $atOnce = $asked->then === null ? self::AT_ONCE : self::FEWER_AT_ONCE;
         $pages = max(1, (int) ceil(count($groups) / $atOnce));
         $page = min($asked->page, $pages);
@@ -78,18 +81,34 @@ final readonly class ComparisonPage
     private static function groups(array $shown, array $periods, ComparisonQuestion $asked): array
     {
         $names = GroupNames::for($asked->by, array_map(strval(...), array_keys($shown)));
-        $parts = array_merge(...array_map(static fn (ComparedGroup $group): array => array_map(strval(...), array_keys($group->parts)), array_values($shown)));
-        $partNames = $asked->then === null ? null : GroupNames::for($asked->then, array_values(array_unique($parts)));
+        $parts = self::parts($shown, $asked);
+        $codes = array_merge(...array_map(static fn (array $ofGroup): array => array_map(strval(...), array_keys($ofGroup)), array_values($parts)));
+        $partNames = $asked->then === null ? null : GroupNames::for($asked->then, array_values(array_unique($codes)));
         $groups = [];
         foreach ($shown as $group => $compared) {
             $made = [];
-            foreach ($compared->parts as $code => $part) {
+            foreach ($parts[$group] ?? [] as $code => $part) {
                 $made[] = new ComparedPartProps((string) $code, $partNames?->nameOf((string) $code) ?? '', ComparedRowProps::of($part->row, $asked->tolerance), self::across($part->periods, $periods, $asked->tolerance));
             }
-            $groups[] = new ComparedGroupProps((string) $group, $names->nameOf((string) $group), ComparedRowProps::of($compared->row, $asked->tolerance), $made, self::across($compared->periods, $periods, $asked->tolerance));
+            $groups[] = new ComparedGroupProps((string) $group, $names->nameOf((string) $group), ComparedRowProps::of($compared->row, $asked->tolerance), $made, count($compared->parts) - count($made), self::across($compared->periods, $periods, $asked->tolerance));
         }
 
         return $groups;
+    }
+
+    /**
+     * @param  array<array-key, ComparedGroup>  $shown
+     * @return array<array-key, array<array-key, ComparedGroup>> by group, those parts that are shown, in their order
+     */
+    private static function parts(array $shown, ComparisonQuestion $asked): array
+    {
+        $then = $asked->then;
+        if ($then === null) {
+            return [];
+        }
+        $names = ComparisonOrder::names($then, $asked);
+
+        return array_map(static fn (ComparedGroup $group): array => array_slice(ComparisonOrder::of($group->parts, $then, $asked, $names), 0, self::MOST_PARTS, true), $shown);
     }
 
     /**

@@ -26,6 +26,10 @@ final class CompareRequest extends BoundedRequest
 
     private const MOST_DAYS = 3700;
 
+    private const MOST_DAYS_BY_WEEK = 371;
+
+    private const MOST_DAYS_BY_MONTH = 1100;
+
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
@@ -37,13 +41,13 @@ final class CompareRequest extends BoundedRequest
         $address = Address::of($this);
         $by = Grouping::tryFrom($address->text('by')) ?? Grouping::Project;
         $then = Grouping::tryFrom($address->text('then'));
-        $across = Grouping::tryFrom($address->text('across'));
         [$period, $days] = $this->period($today);
+        $across = $by->isByDay() ? null : self::across(Grouping::tryFrom($address->text('across')), $days);
 
         return new ComparisonQuestion(
             $by,
             $then === $by ? null : $then,
-            $across === null || ! $across->isByDay() || $by->isByDay() ? null : $across,
+            $across,
             $period,
             $days,
             $this->selection(),
@@ -53,6 +57,17 @@ final class CompareRequest extends BoundedRequest
             $address->page(),
             $this->opened(),
         );
+    }
+
+    /** Periods that stand across: where there would be more of them than anybody reads beside each other, longer ones. */
+    private static function across(?Grouping $asked, DayRange $days): ?Grouping
+    {
+        return match (true) {
+            $asked === null || ! $asked->isByDay() => null,
+            $asked === Grouping::Week && $days->count() <= self::MOST_DAYS_BY_WEEK => Grouping::Week,
+            $asked !== Grouping::Quarter && $days->count() <= self::MOST_DAYS_BY_MONTH => Grouping::Month,
+            default => Grouping::Quarter,
+        };
     }
 
     /** @return array{string, DayRange} */

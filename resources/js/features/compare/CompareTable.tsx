@@ -63,6 +63,13 @@ export function CompareTable({ comparison, asked, format }: CompareTableProps) {
                                     tools={tools}
                                 />
                             ))}
+                            {group.moreParts > 0 && (
+                                <tr>
+                                    <td colSpan={99} className="border-b border-rule py-1 ps-5 text-[0.92em] text-faded">
+                                        {copy.moreParts(group.parts.length, group.parts.length + group.moreParts)}
+                                    </td>
+                                </tr>
+                            )}
                         </Fragment>
                     ))}
                 </tbody>

@@ -1,3 +1,4 @@
+import { printNumber } from '@/lib/numbers';
 import { plural } from './plural';
 
 /** Comparing planned against actual across projects. */
@@ -121,7 +122,7 @@ export const compareText = {
             shown === all
                 ? plural(all, { one: 'One task and person', other: '# tasks and people' })
                 : `The ${shown} largest of ${all} tasks and people`,
-        more: (name: string) => `All figures of ${name}`,
+        moreParts: (shown: number, all: number) => `${printNumber(shown)} of ${printNumber(all)}; the file has all of them.`,
         explainedAcross: 'Below the actual hours of each period: its planned hours. Open any figure to see what it is made of.',
         explained:
             'Solid: actual. Hatched: pending. Upright mark: planned. Cross-hatched: over plan. Open any figure to see what it is made of.',

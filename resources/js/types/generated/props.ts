@@ -99,6 +99,7 @@ export interface ComparedGroupProps {
     name: string;
     row: ComparedRowProps;
     parts: ComparedPartProps[];
+    moreParts: number;
     periods: ComparedRowProps[];
 }
 
