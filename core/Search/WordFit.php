@@ -30,10 +30,27 @@ final readonly class WordFit
         };
     }
 
-    /** One slip in four letters or more, two in eight or more: a letter wrong, missing or too many. */
+    /** One slip in four letters or more, two in eight or more: a letter wrong, missing or too many, or two letters swapped. */
     private static function isNearly(string $sought, string $known): bool
     {
         $slips = strlen($sought) >= 8 ? 2 : 1;
+        $swapped = self::swapped($sought, $known);
+
+        return self::isWithin($slips, $sought, $known) || ($swapped !== null && self::isWithin($slips - 1, $swapped, $known));
+    }
+
+    /** The word with two letters in their right order where it first differs; null where that is not what it takes. */
+    private static function swapped(string $sought, string $known): ?string
+    {
+        $at = strspn($sought ^ $known, "\0");
+
+        return $at + 1 < min(strlen($sought), strlen($known)) && $sought[$at] === $known[$at + 1] && $sought[$at + 1] === $known[$at]
+            ? substr_replace($sought, $sought[$at + 1].$sought[$at], $at, 2)
+            : null;
+    }
+
+    private static function isWithin(int $slips, string $sought, string $known): bool
+    {
         foreach ([0, 1, 2] as $shorter) {
             if (levenshtein($sought, substr($known, 0, strlen($known) - $shorter)) <= $slips) {
                 return true;

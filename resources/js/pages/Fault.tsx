@@ -1,3 +1,4 @@
+import { route } from '@/lib/route';
 import { text } from '@/lib/text';
 import { Shell } from '@/ui/Shell';
 import { Head, Link } from '@inertiajs/react';
@@ -10,7 +11,7 @@ export default function Fault({ status, sentence }: { status: number; sentence: 
             <h1>{text.fault.title(status)}</h1>
             <p className="mt-3 max-w-prose">{sentence}</p>
             <p className="mt-6">
-                <Link href="/" className="act">
+                <Link href={route('home')} className="act">
                     {text.fault.home}
                 </Link>
             </p>
