@@ -8,6 +8,7 @@ return [
     'week' => '--week cannot be “:value”. Enter a week such as 2026-W25.',
     'missing' => '--:option is missing. Enter a date as YYYY-MM-DD.',
     'code' => '--:option is “:value”, but nothing has that code.',
+    'period' => '--period is “:value”. Enter a period such as this-month, last-quarter, next-week or last-6-weeks (at most 60).',
     'reversed' => '--to is before --from. Enter a date on or after --from.',
     'no_person' => 'No person has the code or email address “:value”.',
     'password_short' => 'The password is too short. Use at least 12 characters.',

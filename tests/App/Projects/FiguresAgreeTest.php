@@ -79,6 +79,8 @@ final class FiguresAgreeTest extends TestCase
             ['moss:compare', ['--by' => 'week', '--to' => '2026-06-30'], '--from is missing'],
             ['moss:compare', ['--by' => 'week', '--from' => '2026-06-30', '--to' => '2026-06-01'], '--to is before --from'],
             ['moss:compare', ['--by' => 'week', '--from' => '2026-06-01', '--to' => '2026-06-30', '--team' => ['none']], '--team is “none”'],
+            ['moss:compare', ['--by' => 'week', '--period' => 'last-moon'], '--period is “last-moon”'],
+            ['moss:compare', ['--by' => 'week', '--period' => 'this-month', '--internal' => 'maybe'], 'Use one of: only, out'],
         ] as [$command, $options, $sentence]) {
             self::assertSame(1, Artisan::call($command, $options));
             self::assertStringContainsString($sentence, Artisan::output());
@@ -103,6 +105,18 @@ final class FiguresAgreeTest extends TestCase
 
         self::assertSame(['960', '120', '180'], self::figures($this->rows('moss:compare', $options)));
         self::assertSame(['960', '300', '180'], self::figures($this->rows('moss:compare', $options + ['--pending' => true])));
+    }
+
+    public function test_a_comparison_takes_a_period_that_moves_and_leaves_internal_time_out(): void
+    {
+        $this->import(Lighthouse::files(['entries.csv' => "person,project,task,date,hours,state\nada,LENS,FIT,2026-05-31,2,approved\nada,LENS,FIT,2026-06-16,3,approved\nada,OWN,TRAIN,2026-06-17,4,approved\n"]));
+        $sum = fn (array $options): string => array_slice($this->rows('moss:compare', $options + ['--today' => '2026-06-17']), -1)[0]['actual'];
+
+        self::assertSame('420', $sum(['--by' => 'manager', '--period' => 'this-month']));
+        self::assertSame('120', $sum(['--by' => 'quarter', '--period' => 'last-month']));
+        self::assertSame('180', $sum(['--by' => 'charge-code', '--period' => 'this-month', '--internal' => 'out']));
+        self::assertSame('240', $sum(['--by' => 'project', '--period' => 'this-month', '--internal' => 'only']));
+        self::assertSame('300', $sum(['--by' => 'client', '--period' => 'this-quarter', '--manager' => ['mo']]));
     }
 
     /**

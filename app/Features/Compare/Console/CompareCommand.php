@@ -13,7 +13,9 @@ use App\Support\Console\FigureTable;
 use App\Support\Console\OptionRefused;
 use App\Support\Console\ReadsOptions;
 use Illuminate\Console\Command;
+use Moss\Core\Calendar\Day;
 use Moss\Core\Calendar\DayRange;
+use Moss\Core\Calendar\RollingPeriod;
 use Moss\Core\Compare\ComparisonRow;
 use Moss\Core\Compare\Grouping;
 use Moss\Core\Compare\Selection;
@@ -29,12 +31,14 @@ final class CompareCommand extends Command
         {--by= : project, phase, task, person, team, client, manager, role, charge-code, quarter, month or week}
         {--from= : first day, as 2026-06-01}
         {--to= : last day, as 2026-06-30}
+        {--period= : in the place of two days, a period that moves with today, as last-month, this-quarter or last-6-weeks}
         {--today= : last day that counts as planned to date; the current day by default}
         {--project=* : only these projects, by code}
         {--person=* : only these people, by code}
         {--team=* : only these teams, by code}
         {--client=* : only these clients, by code}
         {--manager=* : only projects of these managers, by code}
+        {--internal= : only or out, for nothing but internal time and leave, or for all else}
         {--pending : count time that is not approved yet as actual}
         {--format=csv : csv or json}';
 
@@ -44,6 +48,7 @@ final class CompareCommand extends Command
         Examples:
           php artisan moss:compare --by=client --from=2026-04-01 --to=2026-06-30
           php artisan moss:compare --by=person --from=2026-06-01 --to=2026-06-30 --team=field --pending
+          php artisan moss:compare --by=manager --period=last-quarter --internal=out
         HELP;
 
     public function handle(ComparisonReport $report, Recalculation $recalculation, Today $clock): int
@@ -52,7 +57,7 @@ final class CompareCommand extends Command
             $recalculation->finish();
             $grouping = Grouping::from($this->oneOf('by', ...array_map(static fn (Grouping $grouping): string => $grouping->value, Grouping::cases())));
             $format = $this->oneOf('format', 'csv', 'json');
-            $comparison = $report->comparison($grouping, $this->selection(), $this->period(), $this->today($clock), $this->option('pending') === true, ComparableWork::all());
+            $comparison = $report->comparison($grouping, $this->selection(), $this->period($this->today($clock)), $this->today($clock), $this->option('pending') === true, ComparableWork::all());
         } catch (OptionRefused $refused) {
             $this->complain($refused->getMessage());
 
@@ -70,8 +75,12 @@ final class CompareCommand extends Command
     }
 
     /** @throws OptionRefused */
-    private function period(): DayRange
+    private function period(Day $today): DayRange
     {
+        $period = $this->text('period');
+        if ($period !== null) {
+            return RollingPeriod::read($period)?->on($today) ?? throw OptionRefused::because('period', ['value' => $period]);
+        }
         $first = $this->day('from') ?? throw OptionRefused::because('missing', ['option' => 'from']);
         $last = $this->day('to') ?? throw OptionRefused::because('missing', ['option' => 'to']);
 
@@ -87,6 +96,7 @@ final class CompareCommand extends Command
             $this->codes('team', 'teams'),
             $this->codes('client', 'clients'),
             $this->codes('manager', 'people'),
+            $this->text('internal') === null ? null : $this->oneOf('internal', 'only', 'out') === 'only',
         );
     }
 
