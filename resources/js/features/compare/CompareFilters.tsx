@@ -1,5 +1,6 @@
 import { text } from '@/lib/text';
 import { soon } from '@/ui/soon';
+import clsx from 'clsx';
 import { useState } from 'react';
 import type { Narrowed, Question } from './compareAddress';
 
@@ -22,7 +23,7 @@ export function CompareFilters({ asked }: { asked: Question }) {
 
     return (
         <>
-            <p className="mt-2">
+            <p className={clsx('mt-2', filters.length === 0 && 'no-print')}>
                 <button
                     type="button"
                     className="act-quiet"
