@@ -24,7 +24,9 @@ async function violations(page: Page, rules: axe.RunOnly): Promise<string[]> {
 
 /** What a scan of the page as it is finds wrong, in both themes. */
 export async function findings(page: Page, over: 'page' | 'list' = 'page'): Promise<string[]> {
-    await page.evaluate(axe.source);
+    if (!(await page.evaluate(() => 'axe' in window))) {
+        await page.evaluate(axe.source);
+    }
     await page.emulateMedia({ colorScheme: 'light' });
     const light = await violations(page, over === 'list' ? underList : everything);
     await page.emulateMedia({ colorScheme: 'dark' });

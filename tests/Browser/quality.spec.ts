@@ -6,7 +6,8 @@ import { answered, arrived, goTo, notices, pick, signIn } from './people';
 const MOST_BYTES = 256_000;
 
 // The tests of this file read, or change what is only theirs, so both workers share them.
-test.describe.configure({ mode: 'parallel' });
+// Scans take long on a machine that has other things to do.
+test.describe.configure({ mode: 'parallel', timeout: 300_000 });
 
 test('the sign-in page is accessible, also when it refuses', async ({ page }) => {
     await page.goto('/sign-in');
