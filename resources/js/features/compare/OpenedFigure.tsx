@@ -94,7 +94,8 @@ function Entry({ entry, format }: { entry: ComparedEntryProps; format: HoursForm
             <span className="block [overflow-wrap:anywhere]">
                 {person}
                 <span className="block text-[0.9em] text-faded">
-                    {[project, task, note].filter((part) => part !== '').join(' · ')}
+                    {project} · {task}
+                    {note !== '' && <q className="block">{note}</q>}
                 </span>
             </span>
         </li>
