@@ -2,6 +2,9 @@ import { expect, test, type Page } from '@playwright/test';
 import { arrived, signIn } from './people';
 import { pseudo } from './pseudo';
 
+// Each test is of somebody else, so both workers share them.
+test.describe.configure({ mode: 'parallel' });
+
 /** Loads the pseudo-language in the place of the reader's. */
 async function speakPseudo(page: Page): Promise<void> {
     await page.route(/\/assets\/en-[^/]+\.js$/, async (route) => {
