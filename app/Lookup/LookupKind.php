@@ -21,6 +21,8 @@ enum LookupKind: string
     /** People and teams, whom a task can be given to; known as `person:CODE` or `team:CODE`. */
     case Assignees = 'assignees';
     case Projects = 'projects';
+    /** Also closed ones. */
+    case AllProjects = 'all-projects';
     case Clients = 'clients';
     case Roles = 'roles';
 
@@ -37,6 +39,7 @@ enum LookupKind: string
             self::People => Person::query()->where('access', '<>', Access::Viewer)->toBase(),
             self::Teams => Team::query()->toBase(),
             self::Projects => Project::query()->open()->toBase(),
+            self::AllProjects => Project::query()->toBase(),
             self::Clients => Client::query()->toBase(),
             self::Roles => Role::query()->toBase(),
             self::Assignees => throw new LogicException('It has no rows of its own, only parts.'),

@@ -18,7 +18,7 @@ test('hours are compared by client with months across, and a figure opens down t
     const hours = (await figure.innerText()).trim();
     await figure.press('Enter');
     const margin = page.getByRole('complementary', { name: 'What a figure is made of' });
-    await expect(margin.getByRole('heading', { name: `Actual: ${hours} h, Skerrow Lights Trust` })).toBeFocused();
+    await expect(margin.getByRole('heading', { name: `Actual: ${hours} h, Skerrow Lights Trust, Mar 2026` })).toBeFocused();
     expect(await findings(page), 'an opened figure').toEqual([]);
     await margin
         .getByRole('link', { name: /open the week$/ })

@@ -5,7 +5,7 @@ import { useEffect, useState } from 'react';
 
 const WAIT = 120;
 
-export type LookupKind = 'people' | 'teams' | 'assignees' | 'projects' | 'clients' | 'roles';
+export type LookupKind = 'people' | 'teams' | 'assignees' | 'projects' | 'all-projects' | 'clients' | 'roles';
 
 interface Found extends LookupProps {
     search: string;

@@ -173,6 +173,14 @@ final class ComparePageTest extends TestCase
         yield 'no such month' => ['kit', 'figure=actual&by=month&group=2026-13', 0, 0];
     }
 
+    public function test_an_opened_figure_says_of_what_it_is(): void
+    {
+        $names = $this->compare('kit', 'from=2026-06-01&to=2026-06-30&by=client&then=person&across=month&figure=actual&group=harbour&part=ada&at=2026-06')->rows('opened.names');
+
+        self::assertSame([['client', 'harbour', 'Harbour Board'], ['person', 'ada', 'Ada Moor'], ['month', '2026-06', '2026-06']], array_map(static fn (PageProps $name): array => [$name->text('grouping'), $name->text('code'), $name->text('name')], $names));
+        self::assertSame([], $this->compare('kit', 'figure=actual')->rows('opened.names'));
+    }
+
     public function test_an_entry_leads_to_its_week_for_who_may_see_that(): void
     {
         foreach (['kit' => '2026-W25', 'mo' => '2026-W25', 'vic' => null] as $person => $week) {

@@ -66,12 +66,13 @@ final class LookupTest extends TestCase
         self::assertSame([], $found('person'), 'what precedes a code is not searched');
     }
 
-    public function test_closed_projects_are_not_offered(): void
+    public function test_closed_projects_are_offered_only_where_one_looks_back(): void
     {
         $reader = Person::factory()->create()->refresh();
         Project::factory()->create(['code' => 'LENS', 'name' => 'Lens refit']);
         Project::factory()->create(['code' => 'OLD', 'name' => 'Lens before', 'state' => ProjectState::Closed]);
 
         self::assertSame(['LENS'], $this->actingAs($reader)->getJson('/lookup/projects?search=lens')->assertOk()->json('options.*.code'));
+        self::assertEqualsCanonicalizing(['LENS', 'OLD'], $this->actingAs($reader)->getJson('/lookup/all-projects?search=lens')->assertOk()->json('options.*.code'));
     }
 }

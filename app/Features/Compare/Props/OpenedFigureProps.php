@@ -10,7 +10,7 @@ use App\Features\Compare\Queries\OpenedFigure;
 final readonly class OpenedFigureProps
 {
     /**
-     * @param  string  $name  of the group; empty for the whole
+     * @param  list<OpenedNameProps>  $names  of the group, its part and the period, as far as they are asked for; none for the whole
      * @param  list<OpenedPartProps>  $parts  the largest first
      * @param  int  $allParts  also those that are not shown
      * @param  list<ComparedEntryProps>  $entries  the latest first
@@ -18,7 +18,7 @@ final readonly class OpenedFigureProps
      */
     public function __construct(
         public OpenedFigure $figure,
-        public string $name,
+        public array $names,
         public int $minutes,
         public array $parts,
         public int $allParts,

@@ -25,7 +25,7 @@ final readonly class ComparisonPage
     /** Where each group comes with what it is made of. */
     private const FEWER_AT_ONCE = 15;
 
-    /** Of one group; all of them come where a comparison is narrowed to it. */
+    /** Of one group; who looks into it gets all of them. */
     private const MOST_PARTS = 25;
 
     public function __construct(private ComparisonReport $report, private OpenedFigures $opened)

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Features\Compare\Queries;
 
 use App\Features\Compare\Props\OpenedFigureProps;
+use App\Features\Compare\Props\OpenedNameProps;
 use App\Features\Compare\Props\OpenedPartProps;
 use App\Models\Person;
 use Moss\Core\Calendar\Day;
@@ -39,7 +40,7 @@ final readonly class OpenedFigures
 
         return new OpenedFigureProps(
             $opened->figure,
-            self::name($asked, $opened),
+            self::names($asked, $opened),
             $opened->minutesOf($comparison->total())->toInt(),
             self::parts($shown),
             count($found),
@@ -50,26 +51,26 @@ final readonly class OpenedFigures
 
     private static function within(ComparisonQuestion $asked, OpenedGroup $opened): Selection
     {
-        $selection = $asked->selection;
-        foreach ([[$asked->by, $opened->group], [$asked->then, $opened->part], [$asked->across, $opened->period]] as [$grouping, $code]) {
-            if ($grouping !== null && $code !== null) {
-                $selection = $selection->within($grouping, $code);
-            }
-        }
-
-        return $selection;
+        return array_reduce(self::groups($asked, $opened), static fn (Selection $within, array $group): Selection => $within->within(...$group), $asked->selection);
     }
 
-    private static function name(ComparisonQuestion $asked, OpenedGroup $opened): string
+    /** @return list<OpenedNameProps> */
+    private static function names(ComparisonQuestion $asked, OpenedGroup $opened): array
     {
-        $names = [];
-        foreach ([[$asked->by, $opened->group], [$asked->then, $opened->part]] as [$grouping, $code]) {
+        return array_map(static fn (array $group): OpenedNameProps => new OpenedNameProps($group[0], $group[1], GroupNames::for($group[0], [$group[1]])->nameOf($group[1])), self::groups($asked, $opened));
+    }
+
+    /** @return list<array{Grouping, string}> the groups that the figure belongs to, by their codes */
+    private static function groups(ComparisonQuestion $asked, OpenedGroup $opened): array
+    {
+        $groups = [];
+        foreach ([[$asked->by, $opened->group], [$asked->then, $opened->part], [$asked->across, $opened->period]] as [$grouping, $code]) {
             if ($grouping !== null && $code !== null) {
-                $names[] = GroupNames::for($grouping, [$code])->nameOf($code);
+                $groups[] = [$grouping, $code];
             }
         }
 
-        return implode(', ', $names);
+        return $groups;
     }
 
     /**

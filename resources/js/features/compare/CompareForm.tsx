@@ -2,18 +2,13 @@ import { text } from '@/lib/text';
 import type { ComparisonSort, Grouping } from '@/types/generated/props';
 import { Select } from '@/ui/Select';
 import { soon } from '@/ui/soon';
-import { router } from '@inertiajs/react';
-import { compareAddress, type Question } from './compareAddress';
+import { ask } from './ask';
+import type { Question } from './compareAddress';
 
 const copy = text.comparePage;
 const FixedDays = soon(async () => (await import('./FixedDays')).FixedDays);
 
 const acrosses = ['week', 'month', 'quarter'] as const;
-
-/** Goes to another question, and stays where one is on the page. */
-export function ask(asked: Question): void {
-    router.get(compareAddress(asked), {}, { preserveState: true, preserveScroll: true });
-}
 
 /** What a rolling period is called that is on no list, as `last-6-months`. */
 function periodName(period: string): string {

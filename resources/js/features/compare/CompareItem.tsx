@@ -1,3 +1,4 @@
+import { printHours } from '@/lib/hours';
 import { text } from '@/lib/text';
 import type { ComparedGroupProps, ComparedRowProps, ComparisonProps, HoursFormat } from '@/types/generated/props';
 import { Bar } from '@/ui/Bar';
@@ -110,10 +111,7 @@ function Rows({ rows, format }: { rows: readonly (readonly [string, ComparedRowP
                         <span className="min-w-0 [overflow-wrap:anywhere]">{name}</span>
                         <span className="shrink-0">
                             <Hours minutes={row.actual} format={format} />
-                            <span className="text-faded">
-                                {copy.ofPlanned('')}
-                                <Hours minutes={row.planned} format={format} />
-                            </span>
+                            <span className="text-faded">{` ${copy.ofPlanned(printHours(row.planned, format))}`}</span>
                         </span>
                     </li>
                 ))}

@@ -1,3 +1,4 @@
+import { printHours } from '@/lib/hours';
 import { text } from '@/lib/text';
 import type { ComparedRowProps } from '@/types/generated/props';
 import { Bar } from '@/ui/Bar';
@@ -82,8 +83,10 @@ export function CompareRow({ kind, group, code, name, row, periods, tools }: Com
                                     format={format}
                                 />
                                 <span className="block text-[0.88em] font-normal text-faded">
-                                    <span className="sr-only">{copy.ofPlanned('')}</span>
-                                    <Hours minutes={at.planned} format={format} />
+                                    <span className="sr-only">{copy.ofPlanned(printHours(at.planned, format))}</span>
+                                    <span aria-hidden>
+                                        <Hours minutes={at.planned} format={format} />
+                                    </span>
                                 </span>
                             </>
                         )}

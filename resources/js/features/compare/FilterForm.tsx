@@ -5,13 +5,13 @@ import { Field } from '@/ui/Field';
 import { Select } from '@/ui/Select';
 import type { LookupKind } from '@/ui/useLookup';
 import { useState } from 'react';
-import { ask } from './CompareForm';
+import { ask } from './ask';
 import type { Narrowed, Question } from './compareAddress';
 
 const copy = text.comparePage;
 
 const kinds: readonly (readonly [Narrowed, LookupKind])[] = [
-    ['project', 'projects'],
+    ['project', 'all-projects'],
     ['person', 'people'],
     ['team', 'teams'],
     ['client', 'clients'],

@@ -6,6 +6,7 @@ import type { ComparedEntryProps, HoursFormat, OpenedFigureProps } from '@/types
 import { AttentionItem, Margin } from '@/ui/Margin';
 import { Link } from '@inertiajs/react';
 import { useEffect, useRef } from 'react';
+import { groupName } from './groupName';
 
 const copy = text.comparePage;
 
@@ -19,7 +20,8 @@ interface Props {
 /** What an opened figure is made of: tasks and people, and down to the entries. */
 export function OpenedFigure({ opened, closed, format }: Props) {
     const heading = useRef<HTMLHeadingElement>(null);
-    const title = copy.openedOf(copy.figures[opened.figure], hoursWithUnit(opened.minutes, format), opened.name);
+    const of = opened.names.map(({ grouping, code, name }) => groupName(grouping, code, name)).join(', ');
+    const title = copy.openedOf(copy.figures[opened.figure], hoursWithUnit(opened.minutes, format), of);
     useEffect(() => {
         heading.current?.focus();
     }, [title]);

@@ -17,10 +17,10 @@ export const compareText = {
         pendingToo: (hours: string) => `${hours} more is pending.`,
         standings: (over: number, under: number, unplanned: number, onTrack: number, tolerance: number) => {
             const parts = [
-                over === 0 ? '' : `${over} over`,
-                under === 0 ? '' : `${under} under`,
-                unplanned === 0 ? '' : `${unplanned} not planned`,
-                `${onTrack} on track (within ${tolerance} %)`,
+                over === 0 ? '' : `${printNumber(over)} over`,
+                under === 0 ? '' : `${printNumber(under)} under`,
+                unplanned === 0 ? '' : `${printNumber(unplanned)} not planned`,
+                `${printNumber(onTrack)} on track (within ${printNumber(tolerance)} %)`,
             ];
 
             return `${parts.filter((part) => part !== '').join(', ')}.`;
@@ -121,7 +121,7 @@ export const compareText = {
         tasks: (shown: number, all: number) =>
             shown === all
                 ? plural(all, { one: 'One task and person', other: '# tasks and people' })
-                : `The ${shown} largest of ${all} tasks and people`,
+                : `The ${printNumber(shown)} largest of ${printNumber(all)} tasks and people`,
         moreParts: (shown: number, all: number) => `${printNumber(shown)} of ${printNumber(all)}; the file has all of them.`,
         explainedAcross: 'Below the actual hours of each period: its planned hours. Open any figure to see what it is made of.',
         explained:

@@ -154,12 +154,18 @@ export interface ComparisonProps {
 
 export interface OpenedFigureProps {
     figure: OpenedFigure;
-    name: string;
+    names: OpenedNameProps[];
     minutes: number;
     parts: OpenedPartProps[];
     allParts: number;
     entries: ComparedEntryProps[];
     allEntries: number;
+}
+
+export interface OpenedNameProps {
+    grouping: Grouping;
+    code: string;
+    name: string;
 }
 
 export interface OpenedPartProps {
