@@ -9,8 +9,10 @@ use App\Models\Client;
 use App\Models\Person;
 use App\Models\Project;
 use App\Models\Role;
+use App\Models\Task;
 use App\Models\Team;
 use Illuminate\Database\Query\Builder;
+use Illuminate\Support\Facades\DB;
 use LogicException;
 
 /** What a field may offer by its name. */
@@ -25,6 +27,8 @@ enum LookupKind: string
     case AllProjects = 'all-projects';
     case Clients = 'clients';
     case Roles = 'roles';
+    /** Of tasks; each is its own name. */
+    case ChargeCodes = 'charge-codes';
 
     /** @return array<string, self> the kinds that it consists of, by what their codes are preceded by */
     public function parts(): array
@@ -42,6 +46,7 @@ enum LookupKind: string
             self::AllProjects => Project::query()->toBase(),
             self::Clients => Client::query()->toBase(),
             self::Roles => Role::query()->toBase(),
+            self::ChargeCodes => DB::query()->fromSub(Task::query()->toBase()->whereNotNull('charge_code')->distinct()->select('charge_code AS code', 'charge_code AS name'), 'codes'),
             self::Assignees => throw new LogicException('It has no rows of its own, only parts.'),
         };
     }

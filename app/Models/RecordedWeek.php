@@ -14,12 +14,14 @@ use Moss\Core\Money\Money;
 use Moss\Core\Time\Minutes;
 
 /**
- * What a person has recorded on a task in a role in a week, or in the part of a week that lies in a month. Its key is of several columns, so that rows are written in bulk.
+ * What a person has recorded on a task in a role in a week, or in the part of a week that lies in a month,
+ * by whether entries say that they are billable: 0, 1, or 2 where their task says so. Its key is of several columns, so that rows are written in bulk.
  *
  * @property int $task_id
  * @property int $person_id
  * @property int $role_id
  * @property Day $starts_on
+ * @property int $billable
  * @property Minutes $actual_minutes
  * @property Minutes $pending_minutes
  * @property Money $actual_cents
@@ -28,6 +30,10 @@ use Moss\Core\Time\Minutes;
  * @property int $pending_unrated
  * @property int $actual_hundredths
  * @property int $pending_hundredths
+ * @property Money $actual_bill_cents
+ * @property Money $pending_bill_cents
+ * @property int $actual_bill_unrated
+ * @property int $pending_bill_unrated
  * @property-read Task $task
  * @property-read Person $person
  */
@@ -42,6 +48,7 @@ final class RecordedWeek extends Model
         'person_id',
         'role_id',
         'starts_on',
+        'billable',
         'actual_minutes',
         'pending_minutes',
         'actual_cents',
@@ -50,6 +57,10 @@ final class RecordedWeek extends Model
         'pending_unrated',
         'actual_hundredths',
         'pending_hundredths',
+        'actual_bill_cents',
+        'pending_bill_cents',
+        'actual_bill_unrated',
+        'pending_bill_unrated',
     ];
 
     /** @return BelongsTo<Task, $this> */
@@ -73,6 +84,8 @@ final class RecordedWeek extends Model
             'pending_minutes' => AsMinutes::class,
             'actual_cents' => AsMoney::class,
             'pending_cents' => AsMoney::class,
+            'actual_bill_cents' => AsMoney::class,
+            'pending_bill_cents' => AsMoney::class,
         ];
     }
 }

@@ -36,9 +36,16 @@ final class ExpectedDaysOfMany
     public static function load(array $people, array $weeks): self
     {
         $mondays = array_map(static fn (Week $week): string => $week->monday()->toString(), $weeks);
+
+        return self::during($people, DayRange::between(Day::of(min($mondays)), Day::of(max($mondays))->plusDays(6)));
+    }
+
+    /** @param  list<Person>  $people */
+    public static function during(array $people, DayRange $days): self
+    {
         $query = AbsenceModel::query()->toBase()->select('person_id', 'date', 'minutes', 'kind')
             ->whereIntegerInRaw('person_id', array_map(static fn (Person $person): int => $person->id, $people))
-            ->whereBetween('date', [min($mondays), Day::of(max($mondays))->plusDays(6)->toString()])->orderBy('date')->orderBy('kind');
+            ->whereBetween('date', [$days->first()->toString(), $days->last()->toString()])->orderBy('date')->orderBy('kind');
         $absences = [];
         foreach (Record::all($query) as $record) {
             $absences[$record->int('person_id')][] = $record;

@@ -9,8 +9,8 @@ use Moss\Core\Calendar\Day;
 /** Planned and recorded minutes of one subject, on a day or on days that no grouping of the comparison tells apart. */
 final readonly class ComparedAmount
 {
-    /** @param  Day  $day  any of the days */
-    public function __construct(public WorkItem $subject, public Day $day, public ComparisonRow $row)
+    /** @param  Day|null  $day  any of the days; null for what belongs to none */
+    public function __construct(public WorkItem $subject, public ?Day $day, public ComparisonRow $row)
     {
     }
 }

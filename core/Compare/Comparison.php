@@ -30,7 +30,8 @@ final readonly class Comparison
             $group = $by->groupOf($amount->subject, $amount->day);
             $part = $then?->groupOf($amount->subject, $amount->day) ?? '';
             $rows[$group][$part] = self::sum($rows[$group][$part] ?? null, $amount->row);
-            if ($across !== null) {
+            // What belongs to no day stands under no period.
+            if ($across !== null && $amount->day !== null) {
                 $period = $across->groupOf($amount->subject, $amount->day);
                 $periods[$group][$part][$period] = self::sum($periods[$group][$part][$period] ?? null, $amount->row);
             }
@@ -44,7 +45,8 @@ final readonly class Comparison
             $groups[$group] = new ComparedGroup(self::totalOf($parts), $then === null ? [] : $parts, self::periodsOf($parts));
         }
 
-        return new self($groups);
+        // Work that ended before the period has an outlook too, but no part in it.
+        return new self(array_filter($groups, static fn (ComparedGroup $group): bool => $group->row->outlook === null || $group->row->isOfPeriod()));
     }
 
     /** @return array<array-key, ComparedGroup> by group code, in byte order; those in which something is planned or recorded */

@@ -13,18 +13,36 @@ use Moss\Core\Time\Minutes;
  */
 final readonly class ComparisonRow
 {
-    /** @param  Minutes  $actual  with pending time in it, where that was asked for */
+    /**
+     * @param  Minutes  $actual  with pending time in it, where that was asked for
+     * @param  Minutes|null  $billable  what of actual is billable; null, like those below, where it is not asked for
+     */
     public function __construct(
         public Minutes $planned,
         public Minutes $plannedToDate,
         public Minutes $actual,
         public Minutes $pending,
+        public ?Minutes $billable = null,
+        public ?ComparedMoney $money = null,
+        public ?ComparedAttendance $attendance = null,
+        public ?ComparedOutlook $outlook = null,
     ) {
     }
 
     public static function empty(): self
     {
         return new self(Minutes::zero(), Minutes::zero(), Minutes::zero(), Minutes::zero());
+    }
+
+    /** What the days of people ask of them. */
+    public static function expected(Minutes $minutes, Minutes $toDate): self
+    {
+        return new self(Minutes::zero(), Minutes::zero(), Minutes::zero(), Minutes::zero(), attendance: new ComparedAttendance($minutes, $toDate, Minutes::zero()));
+    }
+
+    public static function outlook(ComparedOutlook $outlook): self
+    {
+        return new self(Minutes::zero(), Minutes::zero(), Minutes::zero(), Minutes::zero(), outlook: $outlook);
     }
 
     public function plus(self $other): self
@@ -34,7 +52,19 @@ final readonly class ComparisonRow
             $this->plannedToDate->plus($other->plannedToDate),
             $this->actual->plus($other->actual),
             $this->pending->plus($other->pending),
+            $this->billable === null || $other->billable === null ? $this->billable ?? $other->billable : $this->billable->plus($other->billable),
+            $this->money === null || $other->money === null ? $this->money ?? $other->money : $this->money->plus($other->money),
+            $this->attendance === null || $other->attendance === null ? $this->attendance ?? $other->attendance : $this->attendance->plus($other->attendance),
+            $this->outlook === null || $other->outlook === null ? $this->outlook ?? $other->outlook : $this->outlook->plus($other->outlook),
         );
+    }
+
+    /** Whether anything of it falls in the period, or remains. */
+    public function isOfPeriod(): bool
+    {
+        return ! $this->planned->isZero() || ! $this->actual->isZero() || ! $this->pending->isZero()
+            || ! ($this->attendance === null || $this->attendance->expected->isZero())
+            || ! ($this->outlook === null || $this->outlook->remaining->isZero());
     }
 
     public function variance(): Minutes

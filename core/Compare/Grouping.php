@@ -15,7 +15,7 @@ use Moss\Core\Calendar\Week;
  */
 enum Grouping: string
 {
-    /** The group of what has no person, team, role, client, phase or charge code. */
+    /** The group of what has no person, team, role, client, phase, charge code or day. */
     public const NONE = '-';
 
     case Project = 'project';
@@ -27,6 +27,8 @@ enum Grouping: string
     case Manager = 'manager';
     case Role = 'role';
     case ChargeCode = 'charge-code';
+    /** By codes `yes` and `no`. */
+    case Billable = 'billable';
     case Quarter = 'quarter';
     case Month = 'month';
     case Week = 'week';
@@ -35,6 +37,12 @@ enum Grouping: string
     public function isByDay(): bool
     {
         return in_array($this, [self::Quarter, self::Month, self::Week], true);
+    }
+
+    /** Whether the group depends on nothing but the person. */
+    public function isByPerson(): bool
+    {
+        return in_array($this, [self::Person, self::Team, self::Role], true);
     }
 
     /** The days of a group by day; null for a text that is no such group, and for groupings that do not depend on the day. */
@@ -52,7 +60,7 @@ enum Grouping: string
         }
     }
 
-    public function groupOf(WorkItem $subject, Day $day): string
+    public function groupOf(WorkItem $subject, ?Day $day): string
     {
         return match ($this) {
             self::Project => $subject->project ?? self::NONE,
@@ -64,9 +72,10 @@ enum Grouping: string
             self::Manager => $subject->manager ?? self::NONE,
             self::Role => $subject->role ?? self::NONE,
             self::ChargeCode => $subject->chargeCode ?? self::NONE,
-            self::Quarter => $day->quarter(),
-            self::Month => $day->month(),
-            self::Week => Week::containing($day)->toString(),
+            self::Billable => $subject->isBillable ? 'yes' : 'no',
+            self::Quarter => $day?->quarter() ?? self::NONE,
+            self::Month => $day?->month() ?? self::NONE,
+            self::Week => $day === null ? self::NONE : Week::containing($day)->toString(),
         };
     }
 }

@@ -7,12 +7,27 @@ namespace Moss\Core\Compare;
 use Moss\Core\Calendar\Day;
 use Moss\Core\Time\Minutes;
 
-/** Recorded minutes of one subject. */
+/** Recorded minutes of one subject, with what is asked of them. */
 final readonly class RecordedTime
 {
-    /** @param  bool  $withPending  whether pending time counts as actual */
-    public static function amount(WorkItem $subject, Day $day, Minutes $actual, Minutes $pending, bool $withPending): ComparedAmount
+    /**
+     * @param  bool  $withPending  whether pending time counts as actual
+     * @param  bool  $asksBillable  whether what is billable is told apart
+     * @param  ComparedMoney|null  $money  of what counts as actual
+     * @param  bool  $asksAttendance  whether the time counts as entered by somebody whose expected time is known
+     */
+    public static function amount(WorkItem $subject, Day $day, Minutes $actual, Minutes $pending, bool $withPending, bool $asksBillable = false, ?ComparedMoney $money = null, bool $asksAttendance = false): ComparedAmount
     {
-        return new ComparedAmount($subject, $day, new ComparisonRow(Minutes::zero(), Minutes::zero(), $withPending ? $actual->plus($pending) : $actual, $pending));
+        $counted = $withPending ? $actual->plus($pending) : $actual;
+
+        return new ComparedAmount($subject, $day, new ComparisonRow(
+            Minutes::zero(),
+            Minutes::zero(),
+            $counted,
+            $pending,
+            $asksBillable ? ($subject->isBillable ? $counted : Minutes::zero()) : null,
+            $money,
+            $asksAttendance ? new ComparedAttendance(Minutes::zero(), Minutes::zero(), $actual->plus($pending)) : null,
+        ));
     }
 }

@@ -18,7 +18,10 @@ final readonly class Selection
      * @param  list<string>  $clients
      * @param  list<string>  $managers  of projects
      * @param  list<array{Grouping, string}>  $groups  groups that all of it belongs to, by their codes
+     * @param  list<string>  $roles
+     * @param  list<string>  $chargeCodes  of tasks
      * @param  bool|null  $internal  whether only internal projects, or only others; null for both
+     * @param  bool|null  $billable  whether only billable time, or only other time; null for both
      */
     public function __construct(
         public array $projects = [],
@@ -28,30 +31,31 @@ final readonly class Selection
         public array $managers = [],
         public ?bool $internal = null,
         public array $groups = [],
+        public ?bool $billable = null,
+        public array $roles = [],
+        public array $chargeCodes = [],
     ) {
     }
 
     /** The same, but only what belongs to a group. */
     public function within(Grouping $grouping, string $code): self
     {
-        return new self($this->projects, $this->persons, $this->teams, $this->clients, $this->managers, $this->internal, [...$this->groups, [$grouping, $code]]);
+        return new self($this->projects, $this->persons, $this->teams, $this->clients, $this->managers, $this->internal, [...$this->groups, [$grouping, $code]], $this->billable, $this->roles, $this->chargeCodes);
     }
 
-    /** @param  Day  $day  any of the days that are looked at together */
-    public function takes(WorkItem $subject, Day $day): bool
+    /** @param  Day|null  $day  any of the days that are looked at together; null for what belongs to none */
+    public function takes(WorkItem $subject, ?Day $day): bool
     {
         foreach ($this->groups as [$grouping, $code]) {
-            if ($grouping->groupOf($subject, $day) !== $code) {
+            if (($subject->isWork || $grouping->isByPerson() || $grouping->isByDay()) && $grouping->groupOf($subject, $day) !== $code) {
                 return false;
             }
         }
 
-        return self::has($this->projects, $subject->project)
-            && self::has($this->persons, $subject->person)
+        return self::has($this->persons, $subject->person)
             && self::has($this->teams, $subject->team)
-            && self::has($this->clients, $subject->client)
-            && self::has($this->managers, $subject->manager)
-            && ($this->internal === null || $this->internal === $subject->isInternal);
+            && self::has($this->roles, $subject->role)
+            && (! $subject->isWork || $this->takesWork($subject));
     }
 
     /** Whether it asks about projects or what they belong to. */
@@ -60,10 +64,26 @@ final readonly class Selection
         return $this->projects !== [] || $this->clients !== [] || $this->managers !== [] || $this->internal !== null;
     }
 
+    /** Whether it asks about tasks, of which each knows its charge code and whether it is billable. */
+    public function asksAboutTasks(): bool
+    {
+        return $this->chargeCodes !== [] || $this->billable !== null;
+    }
+
     /** Whether it asks about people. */
     public function asksAboutPeople(): bool
     {
-        return $this->persons !== [] || $this->teams !== [];
+        return $this->persons !== [] || $this->teams !== [] || $this->roles !== [];
+    }
+
+    private function takesWork(WorkItem $subject): bool
+    {
+        return self::has($this->projects, $subject->project)
+            && self::has($this->clients, $subject->client)
+            && self::has($this->managers, $subject->manager)
+            && self::has($this->chargeCodes, $subject->chargeCode)
+            && ($this->internal === null || $this->internal === $subject->isInternal)
+            && ($this->billable === null || $this->billable === $subject->isBillable);
     }
 
     /** @param  list<string>  $named */

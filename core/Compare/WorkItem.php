@@ -16,6 +16,8 @@ final readonly class WorkItem
      * @param  string|null  $manager  of the project
      * @param  string|null  $chargeCode  null also where a task has none
      * @param  bool  $isInternal  whether the project holds people's own time, as leave and training
+     * @param  bool  $isBillable  as the entry has it, else its task
+     * @param  bool  $isWork  false for what the days of a person ask of them
      * @param  string|null  $role  the entry's or assignment's own role, else the person's usual one
      */
     public function __construct(
@@ -29,6 +31,14 @@ final readonly class WorkItem
         public ?string $manager = null,
         public ?string $chargeCode = null,
         public bool $isInternal = false,
+        public bool $isBillable = false,
+        public bool $isWork = true,
     ) {
+    }
+
+    /** What the days of a person ask of them, which belongs to no project. */
+    public static function attendance(string $person, ?string $team, ?string $usualRole): self
+    {
+        return new self(null, null, null, null, $person, $team, $usualRole, isWork: false);
     }
 }

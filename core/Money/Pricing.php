@@ -61,9 +61,15 @@ final readonly class Pricing
         if (! $billable) {
             return Cost::nothing();
         }
-        $rate = $this->rateInForce($person, $role, $on)?->bill;
+        $rate = $this->billRate($person, $role, $on);
 
         return $rate === null ? Cost::unknown($minutes) : Cost::known($rate->costOf($minutes));
+    }
+
+    /** What a billable hour brings in; null where no bill rate is known. */
+    public function billRate(string $person, ?string $role, Day $on): ?Rate
+    {
+        return $this->rateInForce($person, $role, $on)?->bill;
     }
 
     private function rateInForce(?string $person, ?string $role, Day $on): ?DatedRate

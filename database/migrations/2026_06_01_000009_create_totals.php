@@ -20,15 +20,17 @@ return new class extends Migration
     {
         Schema::create('recorded_weeks', static function (Blueprint $table): void {
             // By the first day of a week, or of a month within it, so that both weeks and months are sums. Costs are rounded for
-            // each entry; hundredths of hours likewise. Role 0 is the person's usual one.
+            // each entry, and so is what it would bill; hundredths of hours likewise. Role 0 is the person's usual one; billable is
+            // 2 where the task says so for the entry.
             $table->foreignId('task_id')->constrained()->cascadeOnDelete();
             $table->foreignId('person_id')->constrained('people');
             $table->integer('role_id')->default(0);
             $table->date('starts_on');
-            foreach ([...self::SUMS, 'actual_hundredths', 'pending_hundredths'] as $sum) {
+            $table->integer('billable')->default(2);
+            foreach ([...self::SUMS, 'actual_hundredths', 'pending_hundredths', 'actual_bill_cents', 'pending_bill_cents', 'actual_bill_unrated', 'pending_bill_unrated'] as $sum) {
                 $table->integer($sum)->default(0);
             }
-            $table->primary(['task_id', 'person_id', 'role_id', 'starts_on']);
+            $table->primary(['task_id', 'person_id', 'role_id', 'starts_on', 'billable']);
             $table->index(['person_id', 'starts_on'], 'recorded_weeks_of_person');
             $table->partialIndex(['person_id', 'role_id', 'starts_on', 'actual_unrated', 'pending_unrated'], 'recorded_weeks_unrated', 'actual_unrated + pending_unrated <> 0');
             $table->index(['starts_on', 'actual_minutes', 'pending_minutes'], 'recorded_weeks_by_week');
@@ -58,6 +60,18 @@ return new class extends Migration
             $table->date('starting_on');
             $table->unsignedInteger('minutes');
             $table->primary(['task_id', 'person_id', 'team_id', 'starting_on']);
+            $table->clustered();
+        });
+        Schema::create('assignee_figures', static function (Blueprint $table): void {
+            // What remains for an assignee, in the role of the assignment that ends last; person and team 0 for unassigned hours.
+            $table->foreignId('task_id')->constrained()->cascadeOnDelete();
+            $table->integer('person_id')->default(0);
+            $table->integer('team_id')->default(0);
+            $table->integer('role_id')->default(0);
+            $table->integer('remaining_minutes');
+            $table->primary(['task_id', 'person_id', 'team_id']);
+            $table->index(['person_id'], 'assignee_figures_of_person');
+            $table->check('remaining_minutes > 0');
             $table->clustered();
         });
         Schema::create('task_figures', static function (Blueprint $table): void {
@@ -110,6 +124,7 @@ return new class extends Migration
         Schema::dropIfExists('task_forecasts');
         Schema::dropIfExists('project_figures');
         Schema::dropIfExists('task_figures');
+        Schema::dropIfExists('assignee_figures');
         Schema::dropIfExists('plan_steps');
         Schema::dropIfExists('planned_weeks');
         Schema::dropIfExists('recorded_weeks');

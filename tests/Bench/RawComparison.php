@@ -35,6 +35,7 @@ final class RawComparison
             Grouping::Client => ['projects.client_id', 'JOIN tasks ON tasks.id = task_id JOIN projects ON projects.id = tasks.project_id'],
             Grouping::Manager => ['projects.manager_id', 'JOIN tasks ON tasks.id = task_id JOIN projects ON projects.id = tasks.project_id'],
             Grouping::ChargeCode => ['tasks.charge_code', 'JOIN tasks ON tasks.id = task_id'],
+            Grouping::Billable => ['coalesce(part.billable, tasks.billable, projects.billable)', 'JOIN tasks ON tasks.id = task_id JOIN projects ON projects.id = tasks.project_id'],
             Grouping::Phase => ['tasks.phase_id', 'JOIN tasks ON tasks.id = task_id'],
             Grouping::Task => ['task_id', ''],
             Grouping::Person => ['person_id', ''],
@@ -47,6 +48,7 @@ final class RawComparison
         $inner = match ($grouping) {
             Grouping::Person, Grouping::Team => 'person_id',
             Grouping::Role => 'person_id, role_id',
+            Grouping::Billable => 'task_id, billable',
             Grouping::Quarter, Grouping::Month, Grouping::Week => 'date',
             default => 'task_id',
         };

@@ -20,18 +20,24 @@ use Moss\Core\Sheet\EntryState;
 use Moss\Core\Time\Minutes;
 
 /**
- * What was recorded by task, person, role and week part, with what it costs; every entry is priced by itself. Stored in
- * `recorded_weeks`, where role 0 stands for the person's usual one.
+ * What was recorded by task, person, role, week part and whether it is billable, with what it costs and would bill; every entry
+ * is priced by itself. Stored in `recorded_weeks`, where role 0 stands for the person's usual one.
  */
 final class RecordedTotals
 {
-    public const KEY = ['task_id', 'person_id', 'role_id', 'starts_on'];
+    public const KEY = ['task_id', 'person_id', 'role_id', 'starts_on', 'billable'];
 
-    /** Minutes; cents of what has a rate; minutes of what has none; and hundredths of hours, rounded for each entry. */
+    /** Where an entry does not say itself whether it is billable, but its task. */
+    public const BILLABLE_AS_TASK = 2;
+
+    /** Minutes; cents of what has a rate; minutes of what has none; hundredths of hours, rounded for each entry; and what it would bill. */
     public const COLUMNS = [
         'actual_minutes', 'pending_minutes', 'actual_cents', 'pending_cents',
         'actual_unrated', 'pending_unrated', 'actual_hundredths', 'pending_hundredths',
+        'actual_bill_cents', 'pending_bill_cents', 'actual_bill_unrated', 'pending_bill_unrated',
     ];
+
+    private const NOTHING = [0, 0, 0, 0, 0, 0, 0, 0, 0, 0, 0, 0];
 
     /** @var array<string, array{Day, string}> days and the first days of their parts, by the text of the day */
     private array $days = [];
@@ -53,7 +59,8 @@ final class RecordedTotals
             return;
         }
         $sums = $this->sums($keys);
-        BulkRows::delete('recorded_weeks', self::KEY, array_values(array_filter($keys, static fn (array $key): bool => ! isset($sums[implode(' ', $key)]))));
+        $stored = array_merge(...array_map(static fn (array $key): array => [[...$key, 0], [...$key, 1], [...$key, self::BILLABLE_AS_TASK]], $keys));
+        BulkRows::delete('recorded_weeks', self::KEY, array_values(array_filter($stored, static fn (array $key): bool => ! isset($sums[implode(' ', $key)]))));
         BulkRows::upsert('recorded_weeks', self::KEY, self::COLUMNS, array_values($sums));
     }
 
@@ -128,22 +135,22 @@ final class RecordedTotals
     private static function selected(Builder $entries): Builder
     {
         return $entries->join('people', 'people.id', 'entries.person_id')->leftJoin('roles', 'roles.id', 'entries.role_id')
-            ->select('entries.task_id', 'entries.person_id', 'entries.role_id', 'people.code AS person', 'roles.code AS role', 'entries.date', 'entries.minutes', 'entries.state');
+            ->select('entries.task_id', 'entries.person_id', 'entries.role_id', 'people.code AS person', 'roles.code AS role', 'entries.date', 'entries.minutes', 'entries.state', 'entries.billable');
     }
 
     /** @return array<string, non-empty-list<int|string>> by the key */
     private function added(Builder $entries, Pricing $pricing): array
     {
-        [$sums, $cents] = [[], []];
+        [$sums, $cents, $bills] = [[], [], []];
         foreach (StreamedRows::of($entries) as $entry) {
-            /** @var array{int, int, int|null, string, string|null, string, int, string} $entry */
-            [$task, $person, $roleId, $code, $role, $date, $minutes, $state] = $entry;
+            /** @var array{int, int, int|null, string, string|null, string, int, string, int|null} $entry */
+            [$task, $person, $roleId, $code, $role, $date, $minutes, $state, $billable] = $entry;
             [$day, $part] = $this->days[$date] ??= self::dated($date);
-            $key = $task.' '.$person.' '.($roleId ?? 0).' '.$part;
-            $sums[$key] ??= [$task, $person, $roleId ?? 0, $part, 0, 0, 0, 0, 0, 0, 0, 0];
-            $rate = $pricing->costRate($code, $role, $day);
+            $key = $task.' '.$person.' '.($roleId ?? 0).' '.$part.' '.($billable ?? self::BILLABLE_AS_TASK);
+            $sums[$key] ??= [$task, $person, $roleId ?? 0, $part, $billable ?? self::BILLABLE_AS_TASK, ...self::NOTHING];
+            [$rate, $bill] = [$pricing->costRate($code, $role, $day), $pricing->billRate($code, $role, $day)];
             // The columns of pending time follow those of actual time.
-            $place = ($this->isActual[$state] ??= EntryState::from($state)->isActual()) ? 4 : 5;
+            $place = count(self::KEY) + (($this->isActual[$state] ??= EntryState::from($state)->isActual()) ? 0 : 1);
             $sums[$key][$place] += $minutes;
             if ($rate === null) {
                 $sums[$key][$place + 4] += $minutes;
@@ -151,6 +158,11 @@ final class RecordedTotals
                 $sums[$key][$place + 2] += $cents[spl_object_id($rate)][$minutes] ??= $rate->costOf(Minutes::of($minutes))->cents();
             }
             $sums[$key][$place + 6] += $this->hundredths[$minutes] ??= self::inHours($day, $minutes)->known->cents();
+            if ($bill === null) {
+                $sums[$key][$place + 10] += $minutes;
+            } else {
+                $sums[$key][$place + 8] += $bills[spl_object_id($bill)][$minutes] ??= $bill->costOf(Minutes::of($minutes))->cents();
+            }
         }
 
         return $sums;

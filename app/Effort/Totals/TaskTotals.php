@@ -6,18 +6,23 @@ namespace App\Effort\Totals;
 
 use App\Effort\EffortReader;
 use App\Effort\EffortScope;
+use App\Effort\PlannedPart;
 use App\Models\RecordedWeek;
 use App\Models\TaskFigures;
 use App\Models\TaskForecast;
 use App\Support\Database\BulkRows;
 use App\Support\Database\Record;
 use App\Support\Database\Sql;
+use App\Support\Database\StreamedRows;
+use Illuminate\Support\Facades\DB;
 use Moss\Core\Effort\ForecastHistory;
+use Moss\Core\Effort\TaskEffort;
 use Moss\Core\Planning\PlannedTask;
 
 /**
  * Figures of tasks at completion, as far as they do not depend on the day on which one looks, and by how much each week changed
- * the forecast. Stored in `task_figures` and `task_forecasts`.
+ * the forecast; and of what remains, for whom. Stored in `task_figures`, `task_forecasts` and `assignee_figures`, where person and
+ * team 0 stand for hours that nobody is assigned to.
  */
 final readonly class TaskTotals
 {
@@ -28,6 +33,10 @@ final readonly class TaskTotals
     public const SUMS = ['actual_minutes', 'pending_minutes', 'actual_cents', 'pending_cents', 'actual_unrated', 'pending_unrated'];
 
     public const FORECAST_KEY = ['task_id', 'week_end'];
+
+    public const ASSIGNEE_KEY = ['task_id', 'person_id', 'team_id'];
+
+    public const ASSIGNEE_COLUMNS = ['role_id', 'remaining_minutes'];
 
     public function __construct(private EffortReader $efforts)
     {
@@ -41,9 +50,10 @@ final readonly class TaskTotals
      */
     public function refresh(array $tasks): array
     {
-        [$figures, $forecasts] = $this->of($tasks);
+        [$figures, $forecasts, $remaining] = $this->of($tasks);
         BulkRows::upsert('task_figures', ['task_id'], ['project_id', ...self::FIGURES, ...self::SUMS], array_values($figures));
         $weeks = self::writeForecasts($tasks, $forecasts);
+        self::writeRemaining($tasks, $remaining);
 
         return [array_values(array_unique(array_map(static fn (array $row): int => (int) $row[1], $figures))), $weeks];
     }
@@ -72,13 +82,13 @@ final readonly class TaskTotals
      * What is to be stored of tasks; in seven queries for any number of them.
      *
      * @param  list<int>  $tasks
-     * @return array{array<int, non-empty-list<int>>, array<string, non-empty-list<int|string>>} task, project, figures and sums by task; task, week and change of forecasts by both
+     * @return array{array<int, non-empty-list<int>>, array<string, non-empty-list<int|string>>, array<string, non-empty-list<int>>} task, project, figures and sums by task; task, week and change of forecasts by both; task, person, team, role and what remains by the first three
      */
     public function of(array $tasks): array
     {
         $efforts = $this->efforts->minutes(EffortScope::tasks($tasks));
         $sums = self::sums($tasks);
-        [$figures, $forecasts] = [[], []];
+        [$figures, $forecasts, $remaining] = [[], [], []];
         foreach ($efforts->tasks as $id => $effort) {
             $task = $effort->task;
             // Time on a task without a plan counts, but nothing remains of it.
@@ -95,9 +105,50 @@ final readonly class TaskTotals
             foreach ($isPlanned ? ForecastHistory::changesOf($effort) : [] as $week => $change) {
                 $forecasts[$id.' '.$week] = [$id, (string) $week, $change->toInt()];
             }
+            $remaining += $isPlanned ? self::remaining($id, $effort, $efforts->plans->parts[$id] ?? []) : [];
         }
 
-        return [$figures, $forecasts];
+        return [$figures, $forecasts, $remaining];
+    }
+
+    /**
+     * @param  list<PlannedPart>  $parts
+     * @return array<string, non-empty-list<int>> where something remains
+     */
+    private static function remaining(int $task, TaskEffort $effort, array $parts): array
+    {
+        $rows = [$task.' 0 0' => [$task, 0, 0, 0, $effort->remainingUnassigned()->toInt()]];
+        foreach ($effort->assigneeEfforts as $assigneeEffort) {
+            $last = $assigneeEffort->lastAssignment();
+            foreach ($parts as $part) {
+                if ($part->assignment === $last) {
+                    $rows[$task.' '.$part->person.' '.$part->team] = [$task, $part->person, $part->team, $part->role, $effort->remainingOf($assigneeEffort)->toInt()];
+                }
+            }
+        }
+
+        return array_filter($rows, static fn (array $row): bool => $row[4] > 0);
+    }
+
+    /**
+     * @param  list<int>  $tasks
+     * @param  array<string, non-empty-list<int>>  $remaining
+     */
+    private static function writeRemaining(array $tasks, array $remaining): void
+    {
+        $gone = [];
+        foreach (StreamedRows::of(DB::table('assignee_figures')->whereIntegerInRaw('task_id', $tasks)->select(...self::ASSIGNEE_KEY, ...self::ASSIGNEE_COLUMNS)) as $row) {
+            /** @var non-empty-list<int> $row */
+            $key = array_slice($row, 0, count(self::ASSIGNEE_KEY));
+            $name = implode(' ', $key);
+            if (! isset($remaining[$name])) {
+                $gone[] = $key;
+            } elseif ($remaining[$name] === $row) {
+                unset($remaining[$name]);
+            }
+        }
+        BulkRows::delete('assignee_figures', self::ASSIGNEE_KEY, $gone);
+        BulkRows::upsert('assignee_figures', self::ASSIGNEE_KEY, self::ASSIGNEE_COLUMNS, array_values($remaining));
     }
 
     private static function isPlanned(PlannedTask $task): bool

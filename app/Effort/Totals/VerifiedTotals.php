@@ -51,10 +51,11 @@ final readonly class VerifiedTotals
      */
     private function ofTasks(array $tasks): iterable
     {
-        [$figures, $forecasts] = $this->tasks->of($tasks);
+        [$figures, $forecasts, $remaining] = $this->tasks->of($tasks);
         $of = static fn (string $table): Builder => DB::table($table)->whereIntegerInRaw('task_id', $tasks);
         yield from self::between('task_figures', ['task_id'], ['project_id', ...TaskTotals::FIGURES, ...TaskTotals::SUMS], $of('task_figures'), $figures);
         yield from self::between('task_forecasts', TaskTotals::FORECAST_KEY, ['change_minutes'], $of('task_forecasts'), $forecasts);
+        yield from self::between('assignee_figures', TaskTotals::ASSIGNEE_KEY, TaskTotals::ASSIGNEE_COLUMNS, $of('assignee_figures'), $remaining);
         yield from self::between('planned_weeks', PlannedTotals::KEY, PlannedTotals::COLUMNS, $of('planned_weeks'), $this->planned->of($tasks));
         // The last step of a plan is the plan as it is; none lies ahead.
         [$latest, $planned] = [PlanSteps::latest($tasks), PlanSteps::planned($tasks)];

@@ -30,6 +30,12 @@ trait ReadsOptions
         return is_string($value) && $value !== '' ? $value : null;
     }
 
+    /** @return list<string> of an option that can be given more than once */
+    private function texts(string $option): array
+    {
+        return array_map(static fn (mixed $text): string => is_string($text) ? $text : '', array_values((array) $this->option($option)));
+    }
+
     /** @throws OptionRefused */
     private function oneOf(string $option, string ...$choices): string
     {
@@ -77,10 +83,7 @@ trait ReadsOptions
      */
     private function codes(string $option, string $table): array
     {
-        $named = [];
-        foreach ((array) $this->option($option) as $code) {
-            $named[] = is_string($code) ? $code : '';
-        }
+        $named = $this->texts($option);
         $known = $named === [] ? [] : Record::all(DB::table($table)->whereIn('code', $named)->select('code'));
         foreach (array_diff($named, array_map(static fn (Record $record): string => $record->string('code'), $known)) as $unknown) {
             throw OptionRefused::because('code', ['option' => $option, 'value' => $unknown]);

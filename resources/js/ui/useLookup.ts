@@ -5,7 +5,7 @@ import { useEffect, useState } from 'react';
 
 const WAIT = 120;
 
-export type LookupKind = 'people' | 'teams' | 'assignees' | 'projects' | 'all-projects' | 'clients' | 'roles';
+export type LookupKind = 'people' | 'teams' | 'assignees' | 'projects' | 'all-projects' | 'clients' | 'roles' | 'charge-codes';
 
 interface Found extends LookupProps {
     search: string;

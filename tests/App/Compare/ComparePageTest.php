@@ -136,8 +136,8 @@ final class ComparePageTest extends TestCase
     {
         $comparison = $this->compare($person, 'from=2026-06-01&to=2026-06-30&'.$query);
 
-        self::assertSame($minutes, $comparison->int('opened.minutes'));
-        self::assertSame($minutes, $comparison->sum('opened.parts', 'minutes'));
+        self::assertSame($minutes, $comparison->int('opened.value.amount'));
+        self::assertSame($minutes, $comparison->sum('opened.parts', 'amount'));
         self::assertSame($entries, $comparison->int('opened.allEntries'));
         if ($entries > 0) {
             self::assertSame($minutes, $comparison->sum('opened.entries', 'minutes'));
@@ -151,7 +151,7 @@ final class ComparePageTest extends TestCase
         yield 'pending of a project' => ['kit', 'figure=pending&group=LENS', 180, 1];
         yield 'actual with pending time counted' => ['kit', 'figure=actual&group=LENS&pending=in', 1290, 4];
         yield 'planned of a project' => ['kit', 'figure=planned&group=LENS', 3195, 0];
-        yield 'planned to date' => ['kit', 'figure=to+date&group=LENS', 1290, 0];
+        yield 'planned to date' => ['kit', 'figure=planned-to-date&group=LENS', 1290, 0];
         yield 'the whole' => ['kit', 'figure=actual', 1470, 5];
         yield 'the whole of a manager' => ['mo', 'figure=actual', 1110, 3];
         yield 'a group that a manager may not see' => ['mo', 'figure=actual&group=OWN', 0, 0];
@@ -191,7 +191,7 @@ final class ComparePageTest extends TestCase
     public function test_the_file_has_the_figures_of_the_page(): void
     {
         $this->import(['projects.csv' => "project,name,client,manager,starts_on,ends_on,internal,state\nLENS,=Lens refit,harbour,mo,2026-06-01,2026-07-31,no,open\n"]);
-        $response = $this->actingAs($this->person('kit'))->get('/compare.csv?from=2026-06-01&to=2026-06-30&then=person&across=month&sort=name')->assertOk();
+        $response = $this->actingAs($this->person('kit'))->get('/compare.csv?from=2026-06-01&to=2026-06-30&then=person&across=month&sort=name&show=planned,planned-to-date,actual,pending,variance,variance-pct')->assertOk();
 
         self::assertSame('text/csv; charset=utf-8', $response->headers->get('Content-Type'));
         self::assertSame('attachment; filename=comparison-project-2026-06-01-to-2026-06-30.csv', $response->headers->get('Content-Disposition'));

@@ -14,8 +14,7 @@ use App\Effort\Recalculation\RecalculationStep;
 use App\Effort\Totals\VerifiedTotals;
 use App\Features\Compare\Queries\ComparableWork;
 use App\Features\Compare\Queries\ComparisonReport;
-use App\Features\Compare\Queries\Dimensions;
-use App\Features\Compare\Queries\WorkItems;
+use App\Features\Compare\Queries\ComparisonTerms;
 use App\Features\Plan\Actions\ChangePlan;
 use App\Features\Plan\Actions\PlanChange;
 use App\Features\Projects\Queries\StatusLevel;
@@ -29,20 +28,15 @@ use Illuminate\Support\Facades\DB;
 use Inertia\Testing\AssertableInertia;
 use Moss\Core\Calendar\Day;
 use Moss\Core\Calendar\DayRange;
-use Moss\Core\Compare\ComparedAmount;
 use Moss\Core\Compare\ComparedDays;
-use Moss\Core\Compare\Comparison;
 use Moss\Core\Compare\Grouping;
-use Moss\Core\Compare\PlannedTime;
-use Moss\Core\Compare\RecordedTime;
+use Moss\Core\Compare\Measure;
 use Moss\Core\Compare\Selection;
-use Moss\Core\Compare\WorkItem;
 use Moss\Core\Effort\Figures;
 use Moss\Core\Effort\ForecastHistory;
 use Moss\Core\Effort\Forecasting;
 use Moss\Core\Effort\RecordedEffort;
 use Moss\Core\Effort\TaskEffort;
-use Moss\Core\Planning\Spread;
 use Moss\Core\Sheet\Entry;
 use Moss\Core\Sheet\EntryState;
 use Moss\Core\Time\Minutes;
@@ -191,7 +185,7 @@ final class StoredTotalsTest extends TestCase
     public static function damages(): iterable
     {
         foreach ([
-            'recorded_weeks' => ['actual_minutes', 'pending_cents', 'actual_hundredths'], 'planned_weeks' => ['planned_minutes'], 'task_figures' => ['remaining_minutes', 'actual_cents'],
+            'recorded_weeks' => ['actual_minutes', 'pending_cents', 'actual_hundredths', 'actual_bill_cents', 'pending_bill_unrated'], 'assignee_figures' => ['remaining_minutes', 'role_id'], 'planned_weeks' => ['planned_minutes'], 'task_figures' => ['remaining_minutes', 'actual_cents'],
             'project_figures' => ['planned_minutes'], 'task_forecasts' => ['change_minutes'], 'project_forecasts' => ['change_minutes'], 'plan_steps' => ['minutes'],
         ] as $table => $columns) {
             foreach ($columns as $column) {
@@ -270,49 +264,19 @@ final class StoredTotalsTest extends TestCase
     {
         $report = $this->app->make(ComparisonReport::class);
         $today = Day::of(self::TODAY);
-        $selections = ['everything' => new Selection, 'a team' => new Selection(teams: ['field']), 'people of a project' => new Selection(projects: ['P'], persons: ['ada', '007']), 'a client' => new Selection(clients: ['c1']), 'a manager, without internal time' => new Selection(managers: ['ada'], internal: false)];
+        $selections = ['everything' => new Selection, 'a team' => new Selection(teams: ['field']), 'people of a project' => new Selection(projects: ['P'], persons: ['ada', '007']), 'a client' => new Selection(clients: ['c1']), 'a manager, without internal time' => new Selection(managers: ['ada'], internal: false), 'what is billable' => new Selection(billable: true), 'a role' => new Selection(roles: ['dev'], billable: false)];
         foreach ([['2026-06-01', '2026-06-30'], ['2026-05-20', '2026-08-03'], ['2026-06-17', '2026-06-17'], ['2026-06-09', '2026-06-25'], ['2026-06-18', '2027-01-15']] as [$first, $last]) {
             $period = DayRange::between(Day::of($first), Day::of($last));
-            $amounts = iterator_to_array(self::everyDay(ComparedDays::of($period, $today)), false);
+            $naive = new NaiveComparison(ComparedDays::of($period, $today));
             foreach ($selections as $name => $selection) {
                 // Another third of the groupings each time, alone or with one of some others, with periods across or without.
                 for ($number = $this->comparisons++ % 3; $number < count(Grouping::cases()); $number += 3) {
                     $grouping = Grouping::cases()[$number];
                     $then = [null, Grouping::Person, Grouping::Project, Grouping::Week, Grouping::Role][$this->comparisons % 5];
                     $across = [null, Grouping::Month, Grouping::Week, Grouping::Quarter][$this->comparisons % 4];
-                    $slow = Comparison::of($grouping, $selection, $amounts, $then, $across);
-                    self::assertEquals($slow, $report->comparison($grouping, $selection, $period, $today, true, ComparableWork::all(), $then, $across), "$when, $first to $last by $grouping->value of $name");
+                    $terms = new ComparisonTerms($grouping, $selection, $period, $today, $this->comparisons % 2 === 0, $then, $across, [Measure::USUAL, Measure::cases(), [Measure::Cost], [Measure::Utilisation, Measure::Forecast], [Measure::Margin, Measure::BillableShare]][$this->comparisons % 5]);
+                    self::assertEquals($naive->of($terms), $report->comparison($terms, ComparableWork::all()), "$when, $first to $last by $grouping->value of $name");
                 }
-            }
-        }
-    }
-
-    /** @return iterable<ComparedAmount> */
-    private static function everyDay(ComparedDays $compared): iterable
-    {
-        $items = WorkItems::load(Dimensions::of(new Selection(['P'], ['ada']), Grouping::Role, Grouping::Task));
-        foreach (Record::all(DB::table('entries')->whereBetween('date', [$compared->period->first()->toString(), $compared->period->last()->toString()])) as $entry) {
-            $minutes = Minutes::of($entry->int('minutes'));
-            [$actual, $pending] = EntryState::from($entry->string('state'))->isActual() ? [$minutes, Minutes::zero()] : [Minutes::zero(), $minutes];
-            yield RecordedTime::amount($items->of($entry->int('task_id'), $entry->int('person_id'), 0, $entry->intOrNull('role_id') ?? 0), Day::of($entry->string('date')), $actual, $pending, true);
-        }
-        $plans = (new PlanReader)->of(EffortScope::tasks(array_values(array_filter(DB::table('tasks')->pluck('id')->all(), is_int(...)))));
-        foreach ($plans->tasks as $id => $task) {
-            foreach ($plans->parts[$id] ?? [] as $part) {
-                yield from self::eachDay($items->of($id, $part->person, $part->team, $part->role), $part->assignment->spread($plans->capacities()->for($part->assignment->assignee)), $compared);
-            }
-            if (! $task->unassigned()->isZero() && $task->days !== null) {
-                yield from self::eachDay($items->of($id, 0, 0, 0), Spread::over($task->unassigned(), $task->days, $plans->capacities()->for(null)), $compared);
-            }
-        }
-    }
-
-    /** @return iterable<ComparedAmount> */
-    private static function eachDay(WorkItem $item, Spread $spread, ComparedDays $compared): iterable
-    {
-        foreach ($spread->byDay() as $date => $minutes) {
-            if ($compared->period->includes(Day::of($date))) {
-                yield PlannedTime::amount($item, Day::of($date), $minutes, $compared->isToDate(Day::of($date)) ? $minutes : Minutes::zero());
             }
         }
     }

@@ -6,8 +6,12 @@ namespace App\Features\Compare\Console;
 
 use App\Effort\Recalculation\Recalculation;
 use App\Features\Compare\Queries\ComparableWork;
+use App\Features\Compare\Queries\ComparedHistory;
+use App\Features\Compare\Queries\ComparisonAddress;
 use App\Features\Compare\Queries\ComparisonReport;
+use App\Features\Compare\Queries\ComparisonTerms;
 use App\Features\Compare\Queries\GroupNames;
+use App\Features\Compare\Queries\MeasureColumns;
 use App\Support\Clock\Today;
 use App\Support\Console\FigureTable;
 use App\Support\Console\OptionRefused;
@@ -18,6 +22,7 @@ use Moss\Core\Calendar\DayRange;
 use Moss\Core\Calendar\RollingPeriod;
 use Moss\Core\Compare\ComparisonRow;
 use Moss\Core\Compare\Grouping;
+use Moss\Core\Compare\Measure;
 use Moss\Core\Compare\Selection;
 use Symfony\Component\Console\Output\OutputInterface;
 
@@ -28,17 +33,21 @@ final class CompareCommand extends Command
     private const COLUMNS = ['group', 'name', 'planned', 'planned_to_date', 'actual', 'pending', 'variance', 'variance_pct'];
 
     protected $signature = 'moss:compare
-        {--by= : project, phase, task, person, team, client, manager, role, charge-code, quarter, month or week}
+        {--by= : project, phase, task, person, team, client, manager, role, charge-code, billable, quarter, month or week}
         {--from= : first day, as 2026-06-01}
         {--to= : last day, as 2026-06-30}
-        {--period= : in the place of two days, a period that moves with today, as last-month, this-quarter or last-6-weeks}
+        {--period= : in the place of two days, a period that moves with today, as last-month, this-quarter or last-6-weeks, or to-date}
         {--today= : last day that counts as planned to date; the current day by default}
         {--project=* : only these projects, by code}
         {--person=* : only these people, by code}
         {--team=* : only these teams, by code}
         {--client=* : only these clients, by code}
         {--manager=* : only projects of these managers, by code}
+        {--role=* : only these roles, by code}
+        {--charge-code=* : only these charge codes}
+        {--billable= : yes or no, for nothing but billable time, or for all else}
         {--internal= : only or out, for nothing but internal time and leave, or for all else}
+        {--measure=* : further columns: expected, utilisation, billable, billable-share, cost, bill-value, margin, remaining, forecast, difference or difference-pct}
         {--pending : count time that is not approved yet as actual}
         {--format=csv : csv or json}';
 
@@ -48,6 +57,7 @@ final class CompareCommand extends Command
         Examples:
           php artisan moss:compare --by=client --from=2026-04-01 --to=2026-06-30
           php artisan moss:compare --by=person --from=2026-06-01 --to=2026-06-30 --team=field --pending
+          php artisan moss:compare --by=person --period=last-month --measure=expected --measure=utilisation
           php artisan moss:compare --by=manager --period=last-quarter --internal=out
         HELP;
 
@@ -57,27 +67,43 @@ final class CompareCommand extends Command
             $recalculation->finish();
             $grouping = Grouping::from($this->oneOf('by', ...array_map(static fn (Grouping $grouping): string => $grouping->value, Grouping::cases())));
             $format = $this->oneOf('format', 'csv', 'json');
-            $comparison = $report->comparison($grouping, $this->selection(), $this->period($this->today($clock)), $this->today($clock), $this->option('pending') === true, ComparableWork::all());
+            $today = $this->today($clock);
+            $measures = $this->measures();
+            $comparison = $report->comparison(new ComparisonTerms($grouping, $this->selection(), $this->period($today), $today, $this->option('pending') === true, measures: $measures), ComparableWork::all());
         } catch (OptionRefused $refused) {
             $this->complain($refused->getMessage());
 
             return self::FAILURE;
         }
         $names = GroupNames::for($grouping);
+        $further = MeasureColumns::of($measures);
         $rows = [];
         foreach ($comparison->rows() as $group => $row) {
-            $rows[] = self::cells((string) $group, $names->nameOf((string) $group), $row);
+            $rows[] = self::cells((string) $group, $names->nameOf((string) $group), $row, $further);
         }
-        $rows[] = self::cells('total', '', $comparison->total());
-        $this->output->write($format === 'csv' ? FigureTable::csv(self::COLUMNS, $rows) : FigureTable::json($rows), false, OutputInterface::OUTPUT_RAW);
+        $rows[] = self::cells('total', '', $comparison->total(), $further);
+        $this->output->write($format === 'csv' ? FigureTable::csv([...self::COLUMNS, ...$further->headings()], $rows) : FigureTable::json($rows), false, OutputInterface::OUTPUT_RAW);
 
         return self::SUCCESS;
+    }
+
+    /**
+     * @return list<Measure>
+     *
+     * @throws OptionRefused
+     */
+    private function measures(): array
+    {
+        return array_map(static fn (string $name): Measure => Measure::tryFrom($name) ?? throw OptionRefused::because('measure', ['value' => $name]), $this->texts('measure'));
     }
 
     /** @throws OptionRefused */
     private function period(Day $today): DayRange
     {
         $period = $this->text('period');
+        if ($period === ComparisonAddress::TO_DATE) {
+            return DayRange::between(ComparedHistory::firstDay($today), $today);
+        }
         if ($period !== null) {
             return RollingPeriod::read($period)?->on($today) ?? throw OptionRefused::because('period', ['value' => $period]);
         }
@@ -97,13 +123,16 @@ final class CompareCommand extends Command
             $this->codes('client', 'clients'),
             $this->codes('manager', 'people'),
             $this->text('internal') === null ? null : $this->oneOf('internal', 'only', 'out') === 'only',
+            billable: $this->text('billable') === null ? null : $this->oneOf('billable', 'yes', 'no') === 'yes',
+            roles: $this->codes('role', 'roles'),
+            chargeCodes: $this->texts('charge-code'),
         );
     }
 
     /** @return array<string, string|int|null> */
-    private static function cells(string $group, string $name, ComparisonRow $row): array
+    private static function cells(string $group, string $name, ComparisonRow $row, MeasureColumns $further): array
     {
-        return array_combine(self::COLUMNS, [
+        return array_combine([...self::COLUMNS, ...$further->headings()], [
             $group,
             $name,
             $row->planned->toInt(),
@@ -112,6 +141,7 @@ final class CompareCommand extends Command
             $row->pending->toInt(),
             $row->variance()->toInt(),
             $row->variancePercentage()?->__toString(),
+            ...$further->cells($row),
         ]);
     }
 }

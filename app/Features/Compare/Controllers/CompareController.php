@@ -24,20 +24,18 @@ final readonly class CompareController
     public function show(#[CurrentUser] Person $reader, CompareRequest $request, ComparisonPage $page): Response
     {
         Gate::authorize('compare', $reader);
-        $today = $this->today->for($reader);
 
-        return Inertia::render('Compare', ['comparison' => $page->of($reader, $request->question($today), $today)]);
+        return Inertia::render('Compare', ['comparison' => $page->of($reader, $request->question($reader, $this->today->for($reader)))]);
     }
 
     public function file(#[CurrentUser] Person $reader, CompareRequest $request, ComparisonFile $file): StreamedResponse
     {
         Gate::authorize('compare', $reader);
-        $today = $this->today->for($reader);
-        $question = $request->question($today);
-        $name = sprintf('comparison-%s-%s-to-%s.csv', $question->by->value, $question->days->first()->toString(), $question->days->last()->toString());
+        $question = $request->question($reader, $this->today->for($reader));
+        $name = sprintf('comparison-%s-%s-to-%s.csv', $question->terms->by->value, $question->terms->days->first()->toString(), $question->terms->days->last()->toString());
 
-        return response()->streamDownload(static function () use ($file, $reader, $question, $today): void {
-            foreach ($file->lines($reader, $question, $today) as $line) {
+        return response()->streamDownload(static function () use ($file, $reader, $question): void {
+            foreach ($file->lines($reader, $question) as $line) {
                 echo $line;
             }
         }, $name, ['Content-Type' => 'text/csv; charset=utf-8']);

@@ -9,7 +9,10 @@ use Moss\Core\Sheet\EntryState;
 /** An entry behind a figure. */
 final readonly class ComparedEntryProps
 {
-    /** @param  string|null  $week  where it can be looked at; null for who may not see that week */
+    /**
+     * @param  string|null  $week  where it can be looked at; null for who may not see that week
+     * @param  int|null  $cents  what it comes to where money is opened; null also where no rate is known
+     */
     public function __construct(
         public string $date,
         public ?string $week,
@@ -20,6 +23,7 @@ final readonly class ComparedEntryProps
         public int $minutes,
         public EntryState $state,
         public string $note,
+        public ?int $cents,
     ) {
     }
 }

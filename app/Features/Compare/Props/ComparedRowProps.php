@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Features\Compare\Props;
 
 use Moss\Core\Compare\ComparisonRow;
+use Moss\Core\Compare\Measure;
 use Moss\Core\Compare\Standing;
 
 /** Planned against actual, in minutes. */
@@ -14,6 +15,7 @@ final readonly class ComparedRowProps
      * @param  int  $toDate  planned to date
      * @param  int  $difference  actual less planned to date
      * @param  string|null  $differencePercentage  of what is planned to date, one decimal; null where that is nothing
+     * @param  list<MeasureValueProps>  $values  of the measures that are shown, in their order
      */
     public function __construct(
         public int $planned,
@@ -23,10 +25,12 @@ final readonly class ComparedRowProps
         public int $difference,
         public ?string $differencePercentage,
         public Standing $standing,
+        public array $values,
     ) {
     }
 
-    public static function of(ComparisonRow $row, int $tolerance): self
+    /** @param  list<Measure>  $measures */
+    public static function of(ComparisonRow $row, int $tolerance, array $measures): self
     {
         return new self(
             $row->planned->toInt(),
@@ -36,6 +40,7 @@ final readonly class ComparedRowProps
             $row->againstToDate()->toInt(),
             $row->percentageToDate()?->__toString(),
             Standing::of($row, $tolerance),
+            array_map(static fn (Measure $measure): MeasureValueProps => MeasureValueProps::of($measure, $row), $measures),
         );
     }
 }

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Features\Compare\Props;
 
-use App\Features\Compare\Queries\ComparisonSort;
 use App\Lookup\Props\OptionProps;
 use Moss\Core\Compare\Grouping;
+use Moss\Core\Compare\Measure;
 
 /** A comparison: the question as it was understood, and a page of its groups. */
 final readonly class ComparisonProps
@@ -14,13 +14,20 @@ final readonly class ComparisonProps
     /**
      * @param  Grouping|null  $then  what the groups are made of
      * @param  Grouping|null  $across  the periods that stand across
-     * @param  string  $period  a rolling period; empty for fixed days
+     * @param  string  $period  a rolling period, or `to-date`; empty for fixed days
      * @param  string  $internal  `only`, `out`, or empty for in
      * @param  list<OptionProps>  $projects  that it is narrowed to, like those below
      * @param  list<OptionProps>  $people
      * @param  list<OptionProps>  $teams
      * @param  list<OptionProps>  $clients
      * @param  list<OptionProps>  $managers
+     * @param  list<OptionProps>  $roles
+     * @param  list<OptionProps>  $chargeCodes
+     * @param  string  $billable  `yes`, `no`, or empty for both
+     * @param  string  $sort  `attention`, `name` or a measure
+     * @param  list<Measure>  $measures  that are shown
+     * @param  list<Measure>  $chosen  those and others that do not fit the groupings
+     * @param  list<Measure>  $offered  to the reader
      * @param  bool  $hasAll  whether the reader may compare everybody's work
      * @param  list<string>  $periods  that stand across
      * @param  list<ComparedGroupProps>  $groups  of this page
@@ -43,10 +50,17 @@ final readonly class ComparisonProps
         public array $teams,
         public array $clients,
         public array $managers,
+        public array $roles,
+        public array $chargeCodes,
+        public string $billable,
         public bool $withPending,
         public int $tolerance,
-        public ComparisonSort $sort,
+        public string $sort,
         public bool $hasAll,
+        public array $measures,
+        public array $chosen,
+        public array $offered,
+        public string $currency,
         public array $periods,
         public array $groups,
         public ComparedRowProps $total,

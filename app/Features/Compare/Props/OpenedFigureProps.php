@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\Features\Compare\Props;
 
-use App\Features\Compare\Queries\OpenedFigure;
-
 /** What an opened figure is made of: tasks and people, and entries where it has any. */
 final readonly class OpenedFigureProps
 {
@@ -17,9 +15,8 @@ final readonly class OpenedFigureProps
      * @param  int  $allEntries  also those that are not shown
      */
     public function __construct(
-        public OpenedFigure $figure,
         public array $names,
-        public int $minutes,
+        public MeasureValueProps $value,
         public array $parts,
         public int $allParts,
         public array $entries,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Features\Compare\Queries;
 
+use App\Models\Access;
 use App\Models\Person;
 use App\Models\Task;
 use Illuminate\Database\Query\Builder;
@@ -25,7 +26,13 @@ final readonly class ComparableWork
 
     public static function of(Person $reader): self
     {
-        return new self($reader->isOffice() || $reader->isViewer() ? null : $reader);
+        return new self($reader->isOffice() ? null : $reader);
+    }
+
+    /** Whether that is everybody's work, with what it costs. */
+    public function isEverybodys(): bool
+    {
+        return $this->reader === null;
     }
 
     /** Narrows rows that have a task and a person. */
@@ -33,8 +40,32 @@ final readonly class ComparableWork
     {
         $reader = $this->reader;
 
-        return $reader === null ? $rows : $rows->where(static fn (Builder $theirs): Builder => $theirs
+        return $reader === null || $reader->isViewer() ? $rows : $rows->where(static fn (Builder $theirs): Builder => $theirs
             ->whereIn('task_id', Task::query()->toBase()->join('projects', 'projects.id', 'tasks.project_id')->where('projects.manager_id', $reader->id)->select('tasks.id'))
-            ->orWhereIn('person_id', Person::query()->toBase()->where('manager_id', $reader->id)->orWhere('id', $reader->id)->select('id')));
+            ->orWhereIn('person_id', self::theirPeople($reader)->select('id')));
+    }
+
+    /** Those who record time and whose expected time the reader may know: nobody's for a viewer, who sees no weeks. */
+    public function people(): Builder
+    {
+        $reader = $this->reader;
+        $people = Person::query()->toBase()->where('people.access', '<>', Access::Viewer->value);
+
+        return match (true) {
+            $reader === null => $people,
+            $reader->isViewer() => $people->whereIn('people.id', []),
+            default => $people->whereIn('people.id', self::theirPeople($reader)->select('id')),
+        };
+    }
+
+    /** Whether the reader sees what time costs on the projects of a manager. */
+    public function hasMoneyOf(?string $manager): bool
+    {
+        return $this->reader === null || ($manager === $this->reader->code && $this->reader->seesCostOfProjectsOf($this->reader->id));
+    }
+
+    private static function theirPeople(Person $reader): Builder
+    {
+        return Person::query()->toBase()->where('manager_id', $reader->id)->orWhere('id', $reader->id);
     }
 }

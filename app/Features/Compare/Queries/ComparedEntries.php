@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Features\Compare\Queries;
 
+use App\Effort\RatesInForce;
 use App\Features\Compare\Props\ComparedEntryProps;
 use App\Models\Entry;
 use App\Models\Person;
@@ -14,9 +15,14 @@ use Illuminate\Database\Query\Builder;
 use Moss\Core\Calendar\Day;
 use Moss\Core\Calendar\DayRange;
 use Moss\Core\Calendar\Week;
+use Moss\Core\Compare\ComparedMoney;
+use Moss\Core\Compare\ComparisonRow;
 use Moss\Core\Compare\Grouping;
+use Moss\Core\Compare\Measure;
 use Moss\Core\Compare\Selection;
+use Moss\Core\Money\Pricing;
 use Moss\Core\Sheet\EntryState;
+use Moss\Core\Time\Minutes;
 
 /** The entries behind a figure of a comparison, the latest first; in a fixed number of queries. */
 final class ComparedEntries
@@ -24,13 +30,16 @@ final class ComparedEntries
     private const AT_ONCE = 100;
 
     /** @return array{list<ComparedEntryProps>, int} those that are shown, and how many there are */
-    public function of(Person $reader, ComparisonQuestion $asked, Selection $selection, OpenedFigure $figure): array
+    public function of(Person $reader, ComparisonTerms $asked, Selection $selection, Measure $measure): array
     {
-        $query = self::entries($asked, $selection, $figure, ComparableWork::of($reader));
+        $query = self::entries($reader, $asked, $selection, $measure);
         $count = Record::all((clone $query)->addSelect(Sql::count('number')))[0]->int('number');
         $entries = Record::all($query->orderByDesc('entries.date')->orderBy('people.name')->orderBy('entries.id')->limit(self::AT_ONCE)
-            ->select('entries.date', 'entries.minutes', 'entries.state', 'entries.note', 'people.id AS person_id', 'people.code AS person_code', 'people.name AS person', 'projects.name AS project', 'tasks.name AS task', 'projects.manager_id'));
-        $open = WholeWeeks::among($reader, array_values(array_unique(array_map(static fn (Record $entry): int => $entry->int('person_id'), $entries))));
+            ->select('entries.date', 'entries.minutes', 'entries.state', 'entries.note', 'people.id AS person_id', 'people.code AS person_code', 'people.name AS person', 'projects.name AS project', 'tasks.name AS task', 'projects.manager_id', 'own_roles.code AS role')
+            ->addSelect(self::billable('billable')));
+        $people = array_values(array_unique(array_map(static fn (Record $entry): int => $entry->int('person_id'), $entries)));
+        $open = WholeWeeks::among($reader, $people);
+        $pricing = $measure->isMoney() ? RatesInForce::of($people) : null;
 
         return [array_map(static fn (Record $entry): ComparedEntryProps => new ComparedEntryProps(
             $entry->string('date'),
@@ -42,14 +51,24 @@ final class ComparedEntries
             $entry->int('minutes'),
             EntryState::from($entry->string('state')),
             $entry->string('note'),
+            $pricing === null ? null : self::money($pricing, $entry, $measure),
         ), $entries), $count];
     }
 
-    private static function entries(ComparisonQuestion $asked, Selection $selection, OpenedFigure $figure, ComparableWork $work): Builder
+    /** What an entry comes to, in minor units; null where no rate is known. */
+    private static function money(Pricing $pricing, Record $entry, Measure $measure): ?int
+    {
+        $who = [$entry->string('person_code'), $entry->stringOrNull('role'), Day::of($entry->string('date')), Minutes::of($entry->int('minutes'))];
+        $row = new ComparisonRow(Minutes::zero(), Minutes::zero(), $who[3], Minutes::zero(), money: new ComparedMoney($pricing->cost(...$who), $pricing->bill(...[...$who, $entry->bool('billable')]), Minutes::zero()));
+
+        return $measure->amountOf($row);
+    }
+
+    private static function entries(Person $reader, ComparisonTerms $asked, Selection $selection, Measure $measure): Builder
     {
         $isActual = static fn (EntryState $state): bool => $state->isActual() || $asked->withPending;
-        $states = array_filter(EntryState::cases(), $figure === OpenedFigure::Actual ? $isActual : static fn (EntryState $state): bool => ! $state->isActual());
-        $query = $work->narrow(Entry::query()->toBase())
+        $states = array_filter(EntryState::cases(), $measure === Measure::Pending ? static fn (EntryState $state): bool => ! $state->isActual() : $isActual);
+        $query = ComparableWork::of($reader)->narrow(Entry::query()->toBase())
             ->join('people', 'people.id', 'entries.person_id')->leftJoin('teams', 'teams.id', 'people.team_id')
             ->leftJoin('roles AS own_roles', 'own_roles.id', 'entries.role_id')->leftJoin('roles AS usual_roles', 'usual_roles.id', 'people.role_id')
             ->join('tasks', 'tasks.id', 'entries.task_id')->leftJoin('phases', 'phases.id', 'tasks.phase_id')
@@ -57,10 +76,15 @@ final class ComparedEntries
             ->join('people AS managers', 'managers.id', 'projects.manager_id')
             ->whereBetween('entries.date', [$asked->days->first()->toString(), $asked->days->last()->toString()])
             ->whereIn('entries.state', array_values($states));
-        foreach (['projects.code' => $selection->projects, 'people.code' => $selection->persons, 'teams.code' => $selection->teams, 'clients.code' => $selection->clients, 'managers.code' => $selection->managers] as $column => $codes) {
+        foreach (['projects.code' => $selection->projects, 'people.code' => $selection->persons, 'teams.code' => $selection->teams, 'clients.code' => $selection->clients, 'managers.code' => $selection->managers, 'tasks.charge_code' => $selection->chargeCodes] as $column => $codes) {
             $query->when($codes !== [], static fn (Builder $named): Builder => $named->whereIn($column, $codes));
         }
         $query->when($selection->internal !== null, static fn (Builder $some): Builder => $some->where('projects.internal', $selection->internal));
+        $query->when($selection->roles !== [], static fn (Builder $some): Builder => $some->whereIn(Sql::first(['own_roles.code', 'usual_roles.code']), $selection->roles));
+        $query->when($selection->billable !== null, static fn (Builder $some): Builder => $some->where(self::billable(), $selection->billable));
+        // What is not billable brings in nothing, and money shows where the reader may see it.
+        $query->when($measure === Measure::Billable || $measure === Measure::BillValue, static fn (Builder $some): Builder => $some->where(self::billable(), true));
+        $query->when($measure->isMoney() && ! $reader->isOffice(), static fn (Builder $some): Builder => $some->whereIn('projects.manager_id', $reader->seesCostOfProjectsOf($reader->id) ? [$reader->id] : []));
         foreach ($selection->groups as [$grouping, $code]) {
             self::narrow($query, $grouping, $code);
         }
@@ -83,8 +107,15 @@ final class ComparedEntries
             // Its own, else the person's usual one.
             Grouping::Role => $query->where(static fn (Builder $either): Builder => $either->where('own_roles.code', $code)
                 ->orWhere(static fn (Builder $usual): Builder => self::is($usual->whereNull('own_roles.code'), 'usual_roles.code', $code))),
+            Grouping::Billable => $query->where(self::billable(), $code === 'yes'),
             Grouping::Quarter, Grouping::Month, Grouping::Week => self::during($query, $grouping->daysOf($code)),
         };
+    }
+
+    /** As the entry has it, else its task, else the project. */
+    private static function billable(?string $alias = null): Sql
+    {
+        return Sql::first(['entries.billable', 'tasks.billable', 'projects.billable'], $alias);
     }
 
     private static function is(Builder $query, string $column, string $code): Builder

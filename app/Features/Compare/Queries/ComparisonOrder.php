@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace App\Features\Compare\Queries;
 
+use Brick\Math\BigDecimal;
 use Moss\Core\Compare\ComparedGroup;
 use Moss\Core\Compare\ComparisonRow;
 use Moss\Core\Compare\Grouping;
+use Moss\Core\Compare\Measure;
 use Moss\Core\Compare\Standing;
 
 /** The order in which groups of a comparison are shown. */
@@ -23,12 +25,10 @@ final class ComparisonOrder
         $keys = [];
         foreach ($groups as $code => $group) {
             $row = $group->row;
-            $keys[$code] = match ($asked->sort) {
-                ComparisonSort::Attention => $by->isByDay() ? [] : self::attention($row, $asked->tolerance),
-                ComparisonSort::Name => [$names?->nameOf((string) $code)],
-                ComparisonSort::Planned => [-$row->planned->toInt()],
-                ComparisonSort::Actual => [-$row->actual->toInt()],
-                ComparisonSort::Difference => [-$row->againstToDate()->toInt()],
+            $keys[$code] = match (true) {
+                $asked->sort === ComparisonSort::Name => [$names?->nameOf((string) $code)],
+                $asked->sort instanceof Measure => self::largest($asked->sort, $row),
+                default => $by->isByDay() ? [] : self::attention($row, $asked->tolerance),
             };
         }
         uksort($groups, static fn (int|string $one, int|string $other): int => [...$keys[$one], (string) $one] <=> [...$keys[$other], (string) $other]);
@@ -48,5 +48,14 @@ final class ComparisonOrder
         $asks = Standing::of($row, $tolerance)->asks();
 
         return [$asks ? 0 : 1, $asks ? -abs($row->againstToDate()->toInt()) : -$row->planned->toInt()];
+    }
+
+    /** @return list<int> what is not known comes last */
+    private static function largest(Measure $measure, ComparisonRow $row): array
+    {
+        $percentage = $measure->percentageOf($row);
+        $value = $percentage === null ? $measure->amountOf($row) : BigDecimal::of($percentage)->toScale(1)->getUnscaledValue()->toInt();
+
+        return $value === null ? [1, 0] : [0, -$value];
     }
 }

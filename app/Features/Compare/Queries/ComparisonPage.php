@@ -9,12 +9,13 @@ use App\Features\Compare\Props\ComparedPartProps;
 use App\Features\Compare\Props\ComparedRowProps;
 use App\Features\Compare\Props\ComparisonProps;
 use App\Lookup\Props\OptionProps;
+use App\Models\Organisation;
 use App\Models\Person;
-use Moss\Core\Calendar\Day;
 use Moss\Core\Compare\ComparedGroup;
 use Moss\Core\Compare\Comparison;
 use Moss\Core\Compare\ComparisonRow;
 use Moss\Core\Compare\Grouping;
+use Moss\Core\Compare\Measure;
 use Moss\Core\Compare\Standing;
 
 /** A comparison as a page shows it: its groups in order, a page at a time, counts and sums of all. In a fixed number of queries. */
@@ -32,65 +33,89 @@ final readonly class ComparisonPage
     {
     }
 
-    public function of(Person $reader, ComparisonQuestion $asked, Day $today): ComparisonProps
+    public function of(Person $reader, ComparisonQuestion $asked): ComparisonProps
     {
-        $comparison = $this->report->comparison($asked->by, $asked->selection, $asked->days, $today, $asked->withPending, ComparableWork::of($reader), $asked->then, $asked->across);
-        $groups = ComparisonOrder::of($comparison->groups(), $asked->by, $asked, ComparisonOrder::names($asked->by, $asked));
-        $atOnce = $asked->then === null ? self::AT_ONCE : self::FEWER_AT_ONCE;
+        $terms = $asked->terms;
+        $selection = $terms->selection;
+        $comparison = $this->report->comparison($terms, ComparableWork::of($reader));
+        $groups = ComparisonOrder::of($comparison->groups(), $terms->by, $asked, ComparisonOrder::names($terms->by, $asked));
+        $atOnce = $terms->then === null ? self::AT_ONCE : self::FEWER_AT_ONCE;
         $pages = max(1, (int) ceil(count($groups) / $atOnce));
         $page = min($asked->page, $pages);
-        $shown = array_slice($groups, ($page - 1) * $atOnce, $atOnce, true);
+        $onPage = array_slice($groups, ($page - 1) * $atOnce, $atOnce, true);
+        $shown = self::shown($terms);
         $totals = $comparison->periods();
         $periods = array_map(strval(...), array_keys($totals));
         $standings = array_count_values(array_map(static fn (ComparisonRow $row): string => Standing::of($row, $asked->tolerance)->value, $comparison->rows()));
 
         return new ComparisonProps(
-            $asked->by, $asked->then, $asked->across, $asked->period, $asked->days->first()->toString(), $asked->days->last()->toString(),
-            match ($asked->selection->internal) {
+            $terms->by, $terms->then, $terms->across, $asked->period, $terms->days->first()->toString(), $terms->days->last()->toString(),
+            match ($selection->internal) {
                 true => 'only',
                 false => 'out',
                 null => '',
             },
-            self::options(Grouping::Project, $asked->selection->projects),
-            self::options(Grouping::Person, $asked->selection->persons),
-            self::options(Grouping::Team, $asked->selection->teams),
-            self::options(Grouping::Client, $asked->selection->clients),
-            self::options(Grouping::Manager, $asked->selection->managers),
-            $asked->withPending, $asked->tolerance, $asked->sort, $reader->isOffice() || $reader->isViewer(),
+            self::options(Grouping::Project, $selection->projects),
+            self::options(Grouping::Person, $selection->persons),
+            self::options(Grouping::Team, $selection->teams),
+            self::options(Grouping::Client, $selection->clients),
+            self::options(Grouping::Manager, $selection->managers),
+            self::options(Grouping::Role, $selection->roles),
+            self::options(Grouping::ChargeCode, $selection->chargeCodes),
+            match ($selection->billable) {
+                true => 'yes',
+                false => 'no',
+                null => '',
+            },
+            $terms->withPending, $asked->tolerance, $asked->sort->value, $reader->isOffice() || $reader->isViewer(),
+            $shown, $terms->measures, OfferedMeasures::to($reader), Organisation::query()->sole()->currency,
             $periods,
-            self::groups($shown, $periods, $asked),
-            ComparedRowProps::of($comparison->total(), $asked->tolerance),
+            self::groups($onPage, $periods, $asked, $shown),
+            ComparedRowProps::of($comparison->total(), $asked->tolerance, $shown),
             self::across($totals, $periods, $asked->tolerance),
             count($groups),
             $standings[Standing::Over->value] ?? 0,
             $standings[Standing::Under->value] ?? 0,
             $standings[Standing::Unplanned->value] ?? 0,
             $standings[Standing::OnTrack->value] ?? 0,
-            self::scale($comparison, $asked),
+            self::scale($comparison, $terms->withPending),
             $page,
             $pages,
-            $asked->opened === null ? null : $this->opened->of($reader, $asked, $asked->opened, $today),
+            $asked->opened === null ? null : $this->opened->of($reader, $asked, $asked->opened),
         );
+    }
+
+    /**
+     * Once a period is over, all that is planned in it is planned to date.
+     *
+     * @return list<Measure>
+     */
+    private static function shown(ComparisonTerms $terms): array
+    {
+        $isTwice = in_array(Measure::Planned, $terms->measures, true) && ! $terms->today->isBefore($terms->days->last());
+
+        return array_values(array_filter($terms->fitting(), static fn (Measure $measure): bool => ! $isTwice || $measure !== Measure::ToDate));
     }
 
     /**
      * @param  array<array-key, ComparedGroup>  $shown
      * @param  list<string>  $periods
+     * @param  list<Measure>  $measures
      * @return list<ComparedGroupProps>
      */
-    private static function groups(array $shown, array $periods, ComparisonQuestion $asked): array
+    private static function groups(array $shown, array $periods, ComparisonQuestion $asked, array $measures): array
     {
-        $names = GroupNames::for($asked->by, array_map(strval(...), array_keys($shown)));
+        $names = GroupNames::for($asked->terms->by, array_map(strval(...), array_keys($shown)));
         $parts = self::parts($shown, $asked);
         $codes = array_merge(...array_map(static fn (array $ofGroup): array => array_map(strval(...), array_keys($ofGroup)), array_values($parts)));
-        $partNames = $asked->then === null ? null : GroupNames::for($asked->then, array_values(array_unique($codes)));
+        $partNames = $asked->terms->then === null ? null : GroupNames::for($asked->terms->then, array_values(array_unique($codes)));
         $groups = [];
         foreach ($shown as $group => $compared) {
             $made = [];
             foreach ($parts[$group] ?? [] as $code => $part) {
-                $made[] = new ComparedPartProps((string) $code, $partNames?->nameOf((string) $code) ?? '', ComparedRowProps::of($part->row, $asked->tolerance), self::across($part->periods, $periods, $asked->tolerance));
+                $made[] = new ComparedPartProps((string) $code, $partNames?->nameOf((string) $code) ?? '', ComparedRowProps::of($part->row, $asked->tolerance, $measures), self::across($part->periods, $periods, $asked->tolerance));
             }
-            $groups[] = new ComparedGroupProps((string) $group, $names->nameOf((string) $group), ComparedRowProps::of($compared->row, $asked->tolerance), $made, count($compared->parts) - count($made), self::across($compared->periods, $periods, $asked->tolerance));
+            $groups[] = new ComparedGroupProps((string) $group, $names->nameOf((string) $group), ComparedRowProps::of($compared->row, $asked->tolerance, $measures), $made, count($compared->parts) - count($made), self::across($compared->periods, $periods, $asked->tolerance));
         }
 
         return $groups;
@@ -102,7 +127,7 @@ final readonly class ComparisonPage
      */
     private static function parts(array $shown, ComparisonQuestion $asked): array
     {
-        $then = $asked->then;
+        $then = $asked->terms->then;
         if ($then === null) {
             return [];
         }
@@ -118,12 +143,12 @@ final readonly class ComparisonPage
      */
     private static function across(array $rows, array $periods, int $tolerance): array
     {
-        return array_map(static fn (string $period): ComparedRowProps => ComparedRowProps::of($rows[$period] ?? ComparisonRow::empty(), $tolerance), $periods);
+        return array_map(static fn (string $period): ComparedRowProps => ComparedRowProps::of($rows[$period] ?? ComparisonRow::empty(), $tolerance, []), $periods);
     }
 
-    private static function scale(Comparison $comparison, ComparisonQuestion $asked): int
+    private static function scale(Comparison $comparison, bool $withPending): int
     {
-        return max([1, ...array_map(static fn (ComparisonRow $row): int => max($row->planned->toInt(), $row->actual->toInt() + ($asked->withPending ? 0 : $row->pending->toInt())), array_values($comparison->rows()))]);
+        return max([1, ...array_map(static fn (ComparisonRow $row): int => max($row->planned->toInt(), $row->actual->toInt() + ($withPending ? 0 : $row->pending->toInt())), array_values($comparison->rows()))]);
     }
 
     /**

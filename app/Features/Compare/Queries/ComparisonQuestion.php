@@ -4,9 +4,7 @@ declare(strict_types=1);
 
 namespace App\Features\Compare\Queries;
 
-use Moss\Core\Calendar\DayRange;
-use Moss\Core\Compare\Grouping;
-use Moss\Core\Compare\Selection;
+use Moss\Core\Compare\Measure;
 
 /** What is compared, and how it is shown. */
 final readonly class ComparisonQuestion
@@ -17,22 +15,16 @@ final readonly class ComparisonQuestion
     public const USUAL_PERIOD = 'this-quarter';
 
     /**
-     * @param  Grouping|null  $then  what the groups are made of
-     * @param  Grouping|null  $across  the periods that stand across
-     * @param  string  $period  a rolling period as `RollingPeriod` reads it; empty for fixed days
+     * @param  string  $period  a rolling period as `RollingPeriod` reads it, or `to-date`; empty for fixed days
      * @param  int  $tolerance  percent of what is planned to date, 0 to 100
+     * @param  ComparisonSort|Measure  $sort  by a measure the largest come first
      * @param  positive-int  $page
      */
     public function __construct(
-        public Grouping $by,
-        public ?Grouping $then,
-        public ?Grouping $across,
+        public ComparisonTerms $terms,
         public string $period,
-        public DayRange $days,
-        public Selection $selection,
-        public bool $withPending,
         public int $tolerance,
-        public ComparisonSort $sort,
+        public ComparisonSort|Measure $sort,
         public int $page,
         public ?OpenedGroup $opened,
     ) {

@@ -4,38 +4,36 @@ declare(strict_types=1);
 
 namespace App\Features\Compare\Queries;
 
-use Moss\Core\Calendar\Day;
-use Moss\Core\Calendar\DayRange;
 use Moss\Core\Compare\ComparedAmount;
 use Moss\Core\Compare\ComparedDays;
 use Moss\Core\Compare\Comparison;
-use Moss\Core\Compare\Grouping;
-use Moss\Core\Compare\Selection;
 
 /** Planned against actual in a period, from stored totals, in a fixed number of queries. */
 final readonly class ComparisonReport
 {
-    public function __construct(private PlannedAmounts $planned, private RecordedAmounts $recorded)
+    public function __construct(private PlannedAmounts $planned, private RecordedAmounts $recorded, private AttendanceAmounts $attendance, private OutlookAmounts $outlook)
     {
     }
 
-    /**
-     * @param  ComparableWork  $work  what the reader may compare
-     * @param  Grouping|null  $then  what the groups are made of
-     * @param  Grouping|null  $across  what stands across, as months do
-     */
-    public function comparison(Grouping $by, Selection $selection, DayRange $period, Day $today, bool $withPending, ComparableWork $work, ?Grouping $then = null, ?Grouping $across = null): Comparison
+    /** @param  ComparableWork  $work  what the reader may compare */
+    public function comparison(ComparisonTerms $terms, ComparableWork $work): Comparison
     {
-        $asked = Dimensions::of($selection, ...array_filter([$by, $then, $across]));
-        $days = ComparedDays::of($period, $today);
-
-        return Comparison::of($by, $selection, $this->amounts($asked, WorkItems::load($asked), $days, $withPending, $work), $then, $across);
+        return Comparison::of($terms->by, $terms->selection, $this->amounts($terms, $work), $terms->then, $terms->across);
     }
 
     /** @return iterable<ComparedAmount> */
-    private function amounts(Dimensions $asked, WorkItems $items, ComparedDays $days, bool $withPending, ComparableWork $work): iterable
+    private function amounts(ComparisonTerms $terms, ComparableWork $work): iterable
     {
+        $asked = Dimensions::of($terms, $work);
+        $items = WorkItems::load($asked);
+        $days = ComparedDays::of($terms->days, $terms->today);
         yield from $this->planned->of($asked, $items, $days, $work);
-        yield from $this->recorded->of($asked, $items, $days, $withPending, $work);
+        yield from $this->recorded->of($terms, $asked, $items, $days, $work);
+        if ($terms->asksAttendance()) {
+            yield from $this->attendance->of($terms, $work);
+        }
+        if ($terms->asksOutlook()) {
+            yield from $this->outlook->of($asked, $items, $work);
+        }
     }
 }

@@ -5,39 +5,48 @@ declare(strict_types=1);
 namespace App\Features\Compare\Queries;
 
 use Moss\Core\Compare\Grouping;
-use Moss\Core\Compare\Selection;
 
 /**
- * By what sums are told apart: only what groupings and selection ask for, and as coarsely as they allow, so that as few rows
- * as possible are read.
+ * By what sums are told apart: only what groupings, selection and measures ask for, and as coarsely as they allow, so that as few
+ * rows as possible are read.
  */
 final readonly class Dimensions
 {
     /**
      * @param  bool  $projects  where tasks need not be told apart
+     * @param  bool  $billable  whether what is billable is told apart, which asks for tasks too
      * @param  bool  $months  where week parts need not be told apart
      */
-    private function __construct(public bool $projects, public bool $tasks, public bool $people, public bool $roles, public bool $months, public bool $weeks)
+    private function __construct(public bool $projects, public bool $tasks, public bool $people, public bool $roles, public bool $billable, public bool $months, public bool $weeks)
     {
     }
 
-    public static function of(Selection $selection, Grouping ...$groupings): self
+    public static function of(ComparisonTerms $terms, ComparableWork $work): self
     {
-        $groupings = [...$groupings, ...array_column($selection->groups, 0)];
+        $selection = $terms->selection;
+        $groupings = [...$terms->groupings(), ...array_column($selection->groups, 0)];
         $asks = static fn (Grouping ...$about): bool => array_filter($groupings, static fn (Grouping $one): bool => in_array($one, $about, true)) !== [];
-        $tasks = $asks(Grouping::Phase, Grouping::Task, Grouping::ChargeCode);
-        $roles = $asks(Grouping::Role);
-        $people = $roles || $asks(Grouping::Person, Grouping::Team) || $selection->asksAboutPeople();
-        $projects = ! $tasks && ($asks(Grouping::Project, Grouping::Client, Grouping::Manager) || $selection->asksAboutProjects());
+        $billable = $asks(Grouping::Billable) || $selection->billable !== null || $terms->asksBillable();
+        $tasks = $billable || $asks(Grouping::Phase, Grouping::Task, Grouping::ChargeCode) || $selection->asksAboutTasks();
+        $roles = $asks(Grouping::Role) || $selection->roles !== [];
+        // Whoever may not see everything sees money by project, and what is expected by person.
+        $people = $roles || $asks(Grouping::Person, Grouping::Team) || $selection->asksAboutPeople() || ($terms->asksAttendance() && ! $work->isEverybodys());
+        $projects = ! $tasks && ($asks(Grouping::Project, Grouping::Client, Grouping::Manager) || $selection->asksAboutProjects() || ($terms->asksMoney() && ! $work->isEverybodys()));
         // Alone, sums by week part are read from an index in its order.
         $weeks = $asks(Grouping::Week) || (! $tasks && ! $projects && ! $people && $asks(Grouping::Month, Grouping::Quarter));
 
-        return new self($projects, $tasks, $people, $roles, ! $weeks && $asks(Grouping::Month, Grouping::Quarter), $weeks);
+        return new self($projects, $tasks, $people, $roles, $billable, ! $weeks && $asks(Grouping::Month, Grouping::Quarter), $weeks);
     }
 
     /** @return list<string> columns of both recorded and planned totals; of these, `project_id` and `month` are made of others */
     public function columns(): array
     {
-        return array_keys(array_filter(['project_id' => $this->projects, 'task_id' => $this->tasks, 'person_id' => $this->people, 'role_id' => $this->roles, 'month' => $this->months, 'starts_on' => $this->weeks]));
+        return [...$this->columnsOfWork(), ...array_keys(array_filter(['month' => $this->months, 'starts_on' => $this->weeks]))];
+    }
+
+    /** @return list<string> those that do not depend on the day */
+    public function columnsOfWork(): array
+    {
+        return array_keys(array_filter(['project_id' => $this->projects, 'task_id' => $this->tasks, 'person_id' => $this->people, 'role_id' => $this->roles]));
     }
 }

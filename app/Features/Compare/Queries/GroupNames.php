@@ -37,7 +37,7 @@ final readonly class GroupNames
         return new self($names);
     }
 
-    /** The name; of periods, charge codes and what has none, the code itself. */
+    /** The name; of periods, charge codes, what is billable and what has none, the code itself. */
     public function nameOf(string $group): string
     {
         return $this->names[$group] ?? $group;
@@ -52,7 +52,7 @@ final readonly class GroupNames
                 ->select(Sql::joined(['projects.code', 'tasks.code'], '/', 'code'), 'tasks.name'),
             Grouping::Phase => Phase::query()->toBase()->join('projects', 'projects.id', 'phases.project_id')
                 ->select(Sql::joined(['projects.code', 'phases.name'], '/', 'code'), 'phases.name'),
-            Grouping::Quarter, Grouping::Month, Grouping::Week, Grouping::ChargeCode => null,
+            Grouping::Quarter, Grouping::Month, Grouping::Week, Grouping::ChargeCode, Grouping::Billable => null,
         };
     }
 }

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Features\Compare\Queries;
 
+use App\Features\Compare\Props\MeasureValueProps;
 use App\Features\Compare\Props\OpenedFigureProps;
 use App\Features\Compare\Props\OpenedNameProps;
 use App\Features\Compare\Props\OpenedPartProps;
 use App\Models\Person;
-use Moss\Core\Calendar\Day;
 use Moss\Core\Compare\Grouping;
 use Moss\Core\Compare\Selection;
 
@@ -21,28 +21,31 @@ final readonly class OpenedFigures
     {
     }
 
-    public function of(Person $reader, ComparisonQuestion $asked, OpenedGroup $opened, Day $today): OpenedFigureProps
+    public function of(Person $reader, ComparisonQuestion $asked, OpenedGroup $opened): OpenedFigureProps
     {
         $within = self::within($asked, $opened);
-        $comparison = $this->report->comparison(Grouping::Task, $within, $asked->days, $today, $asked->withPending, ComparableWork::of($reader), Grouping::Person);
+        $measure = $opened->measure;
+        // What days ask of people belongs to no task, but to weeks.
+        [$by, $then] = $measure->isOfAttendance() ? [Grouping::Week, Grouping::Person] : [Grouping::Task, Grouping::Person];
+        $comparison = $this->report->comparison($asked->terms->within($within, $by, $then, $measure), ComparableWork::of($reader));
         $found = [];
-        foreach ($comparison->groups() as $task => $group) {
+        foreach ($comparison->groups() as $code => $group) {
             foreach ($group->parts as $person => $part) {
-                $minutes = $opened->minutesOf($part->row)->toInt();
-                if ($minutes !== 0) {
-                    $found[] = [(string) $task, (string) $person, $minutes];
+                $amount = $measure->amountOf($part->row);
+                if ($amount !== 0) {
+                    $found[] = [(string) $code, (string) $person, $amount, $measure->leftOutOf($part->row)];
                 }
             }
         }
-        usort($found, static fn (array $one, array $other): int => [-$one[2], $one[0], $one[1]] <=> [-$other[2], $other[0], $other[1]]);
+        $order = static fn (array $one): array => $measure->isOfAttendance() ? [0, $one[0], $one[1]] : [-abs((int) $one[2]), $one[0], $one[1]];
+        usort($found, static fn (array $one, array $other): int => $order($one) <=> $order($other));
         $shown = array_slice($found, 0, self::MOST_PARTS);
-        [$entries, $count] = $opened->figure->hasEntries() ? $this->entries->of($reader, $asked, $within, $opened->figure) : [[], 0];
+        [$entries, $count] = $measure->hasEntries() ? $this->entries->of($reader, $asked->terms, $within, $measure) : [[], 0];
 
         return new OpenedFigureProps(
-            $opened->figure,
             self::names($asked, $opened),
-            $opened->minutesOf($comparison->total())->toInt(),
-            self::parts($shown),
+            MeasureValueProps::of($measure, $comparison->total()),
+            self::parts($shown, $by),
             count($found),
             $entries,
             $count,
@@ -51,7 +54,7 @@ final readonly class OpenedFigures
 
     private static function within(ComparisonQuestion $asked, OpenedGroup $opened): Selection
     {
-        return array_reduce(self::groups($asked, $opened), static fn (Selection $within, array $group): Selection => $within->within(...$group), $asked->selection);
+        return array_reduce(self::groups($asked, $opened), static fn (Selection $within, array $group): Selection => $within->within(...$group), $asked->terms->selection);
     }
 
     /** @return list<OpenedNameProps> */
@@ -64,7 +67,7 @@ final readonly class OpenedFigures
     private static function groups(ComparisonQuestion $asked, OpenedGroup $opened): array
     {
         $groups = [];
-        foreach ([[$asked->by, $opened->group], [$asked->then, $opened->part], [$asked->across, $opened->period]] as [$grouping, $code]) {
+        foreach ([[$asked->terms->by, $opened->group], [$asked->terms->then, $opened->part], [$asked->terms->across, $opened->period]] as [$grouping, $code]) {
             if ($grouping !== null && $code !== null) {
                 $groups[] = [$grouping, $code];
             }
@@ -74,16 +77,16 @@ final readonly class OpenedFigures
     }
 
     /**
-     * @param  list<array{string, string, int}>  $shown  task, person and minutes
+     * @param  list<array{string, string, int|null, int}>  $shown  code of a task or week, of a person, the amount, and the minutes it leaves out
      * @return list<OpenedPartProps>
      */
-    private static function parts(array $shown): array
+    private static function parts(array $shown, Grouping $by): array
     {
-        $tasks = GroupNames::for(Grouping::Task, array_column($shown, 0));
-        $people = GroupNames::for(Grouping::Person, array_column($shown, 1));
+        $names = GroupNames::for($by, array_values(array_unique(array_column($shown, 0))));
+        $people = GroupNames::for(Grouping::Person, array_values(array_unique(array_column($shown, 1))));
 
         return array_map(static fn (array $part): OpenedPartProps => new OpenedPartProps(
-            $part[0], $tasks->nameOf($part[0]), $part[1] === Grouping::NONE ? null : $people->nameOf($part[1]), $part[2],
+            $by, $part[0], $names->nameOf($part[0]), $part[1] === Grouping::NONE ? null : $people->nameOf($part[1]), $part[2], $part[3],
         ), $shown);
     }
 }

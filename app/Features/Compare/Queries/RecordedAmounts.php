@@ -4,63 +4,109 @@ declare(strict_types=1);
 
 namespace App\Features\Compare\Queries;
 
-use App\Models\Entry;
-use App\Support\Database\Sql;
-use Illuminate\Database\Query\Builder;
+use App\Effort\RatesInForce;
+use App\Effort\Totals\RecordedTotals;
+use App\Support\Database\Record;
 use Moss\Core\Calendar\Day;
 use Moss\Core\Calendar\DayRange;
 use Moss\Core\Compare\ComparedAmount;
 use Moss\Core\Compare\ComparedDays;
+use Moss\Core\Compare\ComparedMoney;
 use Moss\Core\Compare\RecordedTime;
+use Moss\Core\Compare\WorkItem;
+use Moss\Core\Money\Cost;
+use Moss\Core\Money\Money;
+use Moss\Core\Money\Pricing;
 use Moss\Core\Sheet\EntryState;
 use Moss\Core\Time\Minutes;
 
-/** What was recorded in a period: sums of whole week parts, and of the entries of days that the period cuts off. In two queries. */
+/** What was recorded in a period: sums of whole week parts, and the entries of days that the period cuts off. In a fixed number of queries. */
 final class RecordedAmounts
 {
+    private const MINUTES = ['actual' => 'actual_minutes', 'pending' => 'pending_minutes'];
+
+    private const MONEY = [
+        'actual_cents' => 'actual_cents', 'pending_cents' => 'pending_cents', 'actual_unrated' => 'actual_unrated', 'pending_unrated' => 'pending_unrated',
+        'actual_bill_cents' => 'actual_bill_cents', 'pending_bill_cents' => 'pending_bill_cents', 'actual_bill_unrated' => 'actual_bill_unrated', 'pending_bill_unrated' => 'pending_bill_unrated',
+    ];
+
     /** @var array<string, Day> */
     private array $days = [];
 
     /** @return iterable<ComparedAmount> */
-    public function of(Dimensions $asked, WorkItems $items, ComparedDays $compared, bool $withPending, ComparableWork $work): iterable
+    public function of(ComparisonTerms $terms, Dimensions $asked, WorkItems $items, ComparedDays $compared, ComparableWork $work): iterable
     {
-        $weeks = WeekSums::of('recorded_weeks', ['task_id', 'person_id', 'role_id'], $asked->columns(), ['actual' => 'actual_minutes', 'pending' => 'pending_minutes'], $compared, $work);
+        $columns = [...$asked->columns(), ...$asked->billable ? ['billable'] : []];
+        $known = self::peopleKnown($terms, $work);
+        $weeks = WeekSums::of('recorded_weeks', ['task_id', 'person_id', 'role_id'], $columns, [...self::MINUTES, ...$terms->asksMoney() ? self::MONEY : []], $compared, $work);
         foreach ($weeks->cursor() as $row) {
-            /** @var object{task_id?: int, project_id?: int, person_id?: int, role_id?: int, first: string, actual: int, pending: int} $row */
-            yield $this->amount($row, $row->actual, $row->pending, $items, $withPending);
+            /** @var object{task_id?: int, project_id?: int, person_id?: int, role_id?: int, billable?: int, first: string, actual: int, pending: int, actual_cents?: int, pending_cents?: int, actual_unrated?: int, pending_unrated?: int, actual_bill_cents?: int, pending_bill_cents?: int, actual_bill_unrated?: int, pending_bill_unrated?: int} $row */
+            $item = $items->of($row->task_id ?? $row->project_id ?? 0, $row->person_id ?? 0, 0, $row->role_id ?? 0, $row->billable ?? RecordedTotals::BILLABLE_AS_TASK);
+            $counted = $row->actual + ($terms->withPending ? $row->pending : 0);
+            $money = $terms->asksMoney() ? new ComparedMoney(
+                self::cost($terms, $row->actual_cents ?? 0, $row->actual_unrated ?? 0, $row->pending_cents ?? 0, $row->pending_unrated ?? 0),
+                $asked->billable && $item->isBillable ? self::cost($terms, $row->actual_bill_cents ?? 0, $row->actual_bill_unrated ?? 0, $row->pending_bill_cents ?? 0, $row->pending_bill_unrated ?? 0) : Cost::nothing(),
+                Minutes::zero(),
+            ) : null;
+            yield $this->amount($terms, $asked, $item, $row->first, $row->actual, $row->pending, self::seen($money, $item, $work, $counted), $known === null || isset($known[$row->person_id ?? 0]));
         }
+        if ($compared->cut !== []) {
+            yield from $this->ofEntries($terms, $asked, $items, $compared->cut, $work, $known);
+        }
+    }
+
+    /**
+     * @param  non-empty-list<DayRange>  $ranges
+     * @param  array<int, int>|null  $known
+     * @return iterable<ComparedAmount>
+     */
+    private function ofEntries(ComparisonTerms $terms, Dimensions $asked, WorkItems $items, array $ranges, ComparableWork $work, ?array $known): iterable
+    {
+        $pricing = $terms->asksMoney() ? RatesInForce::load() : null;
         $isActual = [];
-        foreach ($compared->cut === [] ? [] : $work->narrow(self::entries($asked, $compared->cut))->cursor() as $row) {
-            /** @var object{task_id?: int, project_id?: int, person_id?: int, role_id?: int, first: string, minutes: int, state: string} $row */
+        foreach ($work->narrow(EntrySums::of($asked, $ranges, $pricing !== null))->cursor() as $row) {
+            /** @var object{task_id?: int, project_id?: int, person_id?: int, role_id?: int|null, billable?: int|null, first: string, minutes: int, state: string, person?: string, role?: string|null, own?: int|null} $row */
+            $item = $items->of($row->task_id ?? $row->project_id ?? 0, $row->person_id ?? 0, 0, $row->role_id ?? 0, $row->billable ?? RecordedTotals::BILLABLE_AS_TASK);
             $actual = $isActual[$row->state] ??= EntryState::from($row->state)->isActual();
-            yield $this->amount($row, $actual ? $row->minutes : 0, $actual ? 0 : $row->minutes, $items, $withPending);
+            $counts = $actual || $terms->withPending;
+            $money = $pricing === null ? null : ($counts ? self::priced($pricing, $asked->billable && $item->isBillable, $row->person ?? '', $row->role ?? null, $this->day($row->first), Minutes::of($row->minutes)) : new ComparedMoney(Cost::nothing(), Cost::nothing(), Minutes::zero()));
+            yield $this->amount($terms, $asked, $item, $row->first, $actual ? $row->minutes : 0, $actual ? 0 : $row->minutes, self::seen($money, $item, $work, $counts ? $row->minutes : 0), $known === null || isset($known[$row->person_id ?? 0]));
         }
     }
 
-    /** @param  object{task_id?: int, project_id?: int, person_id?: int, role_id?: int|null, first: string}  $row */
-    private function amount(object $row, int $actual, int $pending, WorkItems $items, bool $withPending): ComparedAmount
+    private function amount(ComparisonTerms $terms, Dimensions $asked, WorkItem $item, string $first, int $actual, int $pending, ?ComparedMoney $money, bool $isKnown): ComparedAmount
     {
-        return RecordedTime::amount(
-            $items->of($row->task_id ?? $row->project_id ?? 0, $row->person_id ?? 0, 0, $row->role_id ?? 0),
-            $this->days[$row->first] ??= Day::of($row->first),
-            Minutes::of($actual),
-            Minutes::of($pending),
-            $withPending,
-        );
+        return RecordedTime::amount($item, $this->day($first), Minutes::of($actual), Minutes::of($pending), $terms->withPending, $asked->billable, $money, $terms->asksAttendance() && $isKnown);
     }
 
-    /** @param  non-empty-list<DayRange>  $ranges */
-    private static function entries(Dimensions $asked, array $ranges): Builder
+    private static function priced(Pricing $pricing, bool $isBillable, string $person, ?string $role, Day $day, Minutes $minutes): ComparedMoney
     {
-        // Weeks are told apart by their days here.
-        $columns = array_map(static fn (string $column): string => $column === 'starts_on' ? 'date' : $column, $asked->columns());
-        $entries = WeekSums::ofProjects(Entry::query()->toBase()
-            ->where(static function (Builder $any) use ($ranges): void {
-                foreach ($ranges as $range) {
-                    $any->orWhereBetween('date', [$range->first()->toString(), $range->last()->toString()]);
-                }
-            }), $columns, 'entries.task_id');
+        return new ComparedMoney($pricing->cost($person, $role, $day, $minutes), $pricing->bill($person, $role, $day, $minutes, $isBillable), Minutes::zero());
+    }
 
-        return WeekSums::grouped($entries, [...$columns, 'state'], 'date')->addSelect(Sql::min('date', 'first'), Sql::sum('minutes', 'minutes'));
+    private static function cost(ComparisonTerms $terms, int $actual, int $unrated, int $pending, int $pendingUnrated): Cost
+    {
+        return Cost::known(Money::ofCents($actual + ($terms->withPending ? $pending : 0)))->plus(Cost::unknown(Minutes::of($unrated + ($terms->withPending ? $pendingUnrated : 0))));
+    }
+
+    /** Money as the reader may see it. */
+    private static function seen(?ComparedMoney $money, WorkItem $item, ComparableWork $work, int $minutes): ?ComparedMoney
+    {
+        return $money === null || $work->hasMoneyOf($item->manager) ? $money : ComparedMoney::hidden(Minutes::of($minutes));
+    }
+
+    /** @return array<int, int>|null people whose expected time the reader may know, by their numbers; null where those are all, or nobody asks */
+    private static function peopleKnown(ComparisonTerms $terms, ComparableWork $work): ?array
+    {
+        if (! $terms->asksAttendance() || $work->isEverybodys()) {
+            return null;
+        }
+
+        return array_flip(array_map(static fn (Record $person): int => $person->int('id'), Record::all($work->people()->select('people.id'))));
+    }
+
+    private function day(string $text): Day
+    {
+        return $this->days[$text] ??= Day::of($text);
     }
 }

@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace App\Features\Compare\Queries;
 
+use App\Effort\Totals\RecordedTotals;
 use App\Models\Person;
 use App\Models\Project;
 use App\Support\Database\Record;
+use App\Support\Database\Sql;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 use Moss\Core\Compare\WorkItem;
@@ -18,7 +20,7 @@ final class WorkItems
     private array $made = [];
 
     /**
-     * @param  array<int, array{string, string|null, string|null, string|null, string, string|null, bool}>  $tasks  project, client, phase, task, manager, charge code and whether it is internal, by task id, or by project id where tasks are not told apart
+     * @param  array<int, array{string, string|null, string|null, string|null, string, string|null, bool, bool}>  $tasks  project, client, phase, task, manager, charge code, whether it is internal and whether it is billable, by task id, or by project id where tasks are not told apart
      * @param  array<int, array{string, string|null, string|null}>  $people  person, team and usual role by person id
      * @param  array<int, string>  $teams
      * @param  array<int, string>  $roles
@@ -38,7 +40,7 @@ final class WorkItems
         foreach ($query === null ? [] : Record::each($query) as $task) {
             $tasks[$task->int('id')] = [
                 $task->string('project'), $task->stringOrNull('client'), $asked->tasks ? $task->stringOrNull('phase') : null, $asked->tasks ? $task->string('code') : null,
-                $task->string('manager'), $asked->tasks ? $task->stringOrNull('charge_code') : null, $task->bool('internal'),
+                $task->string('manager'), $asked->tasks ? $task->stringOrNull('charge_code') : null, $task->bool('internal'), $asked->tasks && $task->bool('billable'),
             ];
         }
         $people = [];
@@ -52,18 +54,20 @@ final class WorkItems
     /**
      * @param  int  $task  or project, where tasks are not told apart
      * @param  int  $person  0, like any of the others, for none
+     * @param  int  $billable  as recorded: 0, 1, or 2 where the task says so
      */
-    public function of(int $task, int $person, int $team, int $role): WorkItem
+    public function of(int $task, int $person, int $team, int $role, int $billable = RecordedTotals::BILLABLE_AS_TASK): WorkItem
     {
-        return $this->made[$task.' '.$person.' '.$team.' '.$role] ??= $this->make($task, $person, $team, $role);
+        return $this->made[$task.' '.$person.' '.$team.' '.$role.' '.$billable] ??= $this->make($task, $person, $team, $role, $billable);
     }
 
-    private function make(int $task, int $person, int $team, int $role): WorkItem
+    private function make(int $task, int $person, int $team, int $role, int $billable): WorkItem
     {
-        [$project, $client, $phase, $code, $manager, $chargeCode, $isInternal] = $this->tasks[$task] ?? [null, null, null, null, null, null, false];
+        [$project, $client, $phase, $code, $manager, $chargeCode, $isInternal, $isBillable] = $this->tasks[$task] ?? [null, null, null, null, null, null, false, false];
         [$who, $ofTeam, $usual] = $this->people[$person] ?? [null, null, null];
 
-        return new WorkItem($project, $client, $phase, $code, $who, $who === null ? $this->teams[$team] ?? null : $ofTeam, $this->roles[$role] ?? $usual, $manager, $chargeCode, $isInternal);
+        return new WorkItem($project, $client, $phase, $code, $who, $who === null ? $this->teams[$team] ?? null : $ofTeam, $this->roles[$role] ?? $usual, $manager, $chargeCode, $isInternal,
+            $billable === RecordedTotals::BILLABLE_AS_TASK ? $isBillable : $billable === 1);
     }
 
     private static function projectsQuery(): Builder
@@ -75,7 +79,8 @@ final class WorkItems
     private static function tasksQuery(): Builder
     {
         return self::projectsQuery()->join('tasks', 'tasks.project_id', 'projects.id')->leftJoin('phases', 'phases.id', 'tasks.phase_id')
-            ->select('tasks.id', 'tasks.code', 'tasks.charge_code', 'projects.code AS project', 'projects.internal', 'managers.code AS manager', 'clients.code AS client', 'phases.name AS phase');
+            ->select('tasks.id', 'tasks.code', 'tasks.charge_code', 'projects.code AS project', 'projects.internal', 'managers.code AS manager', 'clients.code AS client', 'phases.name AS phase')
+            ->addSelect(Sql::first(['tasks.billable', 'projects.billable'], 'billable'));
     }
 
     private static function peopleQuery(): Builder

@@ -1,41 +1,53 @@
 import { text } from '@/lib/text';
+import type { ComparisonProps } from '@/types/generated/props';
 import { soon } from '@/ui/soon';
 import clsx from 'clsx';
 import { useState } from 'react';
 import type { Narrowed, Question } from './compareAddress';
 
 const copy = text.comparePage;
+const MeasureForm = soon(async () => (await import('./MeasureForm')).MeasureForm);
 const FilterForm = soon(async () => (await import('./FilterForm')).FilterForm);
 
 /** What a comparison is narrowed to, in words. */
-function filtersOf({ narrowed, internal, withPending }: Question): string[] {
+function filtersOf({ narrowed, internal, billable, withPending }: Question): string[] {
     return [
         ...(Object.keys(narrowed) as Narrowed[]).flatMap((kind) => narrowed[kind].map(({ name }) => name)),
         ...(internal === 'out' || internal === 'only' ? [`${copy.internal}: ${copy.internals[internal]}`] : []),
+        ...(billable === 'yes' || billable === 'no' ? [copy.billables[billable]] : []),
         ...(withPending ? [copy.withPending] : []),
     ];
 }
 
-/** What of all work is compared; the fields to change that open below. */
-export function CompareFilters({ asked }: { asked: Question }) {
-    const [isOpen, open] = useState(false);
+/** What of all work is compared and which figures are shown; the fields to change either open below. */
+export function CompareFilters({ comparison, asked }: { comparison: ComparisonProps; asked: Question }) {
+    const [shown, show] = useState<'filters' | 'figures' | null>(null);
     const filters = filtersOf(asked);
+    const toggle = (kind: 'filters' | 'figures') => () => {
+        show(shown === kind ? null : kind);
+    };
 
     return (
         <>
-            <p className={clsx('mt-2', filters.length === 0 && 'no-print')}>
+            <p className={clsx('mt-2 flex flex-wrap gap-x-4', filters.length === 0 && 'no-print')}>
+                <button type="button" className="act-quiet" aria-expanded={shown === 'filters'} onClick={toggle('filters')}>
+                    {shown === 'filters'
+                        ? copy.closeFilters
+                        : filters.length === 0
+                          ? copy.filters
+                          : copy.filtered(filters.join(', '))}
+                </button>
                 <button
                     type="button"
-                    className="act-quiet"
-                    aria-expanded={isOpen}
-                    onClick={() => {
-                        open(!isOpen);
-                    }}
+                    className="act-quiet no-print"
+                    aria-expanded={shown === 'figures'}
+                    onClick={toggle('figures')}
                 >
-                    {isOpen ? copy.closeFilters : filters.length === 0 ? copy.filters : copy.filtered(filters.join(', '))}
+                    {shown === 'figures' ? copy.closeFigures : copy.chooseFigures}
                 </button>
             </p>
-            {isOpen && <FilterForm asked={asked} />}
+            {shown === 'filters' && <FilterForm asked={asked} />}
+            {shown === 'figures' && <MeasureForm comparison={comparison} asked={asked} />}
         </>
     );
 }

@@ -1,5 +1,5 @@
 import { text } from '@/lib/text';
-import type { ComparisonSort, Grouping } from '@/types/generated/props';
+import type { Grouping } from '@/types/generated/props';
 import { Select } from '@/ui/Select';
 import { soon } from '@/ui/soon';
 import { ask } from './ask';
@@ -17,6 +17,11 @@ function periodName(period: string): string {
     const units: Readonly<Record<string, string>> = copy.units;
 
     return copy.otherPeriod(whiches[which] ?? which, Number(count), units[unit] ?? unit);
+}
+
+/** Orders to choose from: also each figure that is shown. */
+function sortsOf({ measures }: Question): (readonly [string, string])[] {
+    return [...Object.entries(copy.sorts), ...measures.map((measure) => [measure, copy.measures[measure]] as const)];
 }
 
 /** By what is compared, in which period, and in which order. Each answer is in the address. */
@@ -77,9 +82,9 @@ export function CompareForm({ asked }: { asked: Question }) {
             <Select
                 label={copy.sort}
                 value={asked.sort}
-                options={Object.entries(copy.sorts)}
+                options={sortsOf(asked)}
                 onChoose={(sort) => {
-                    ask({ ...asked, sort: sort as ComparisonSort });
+                    ask({ ...asked, sort });
                 }}
             />
         </form>

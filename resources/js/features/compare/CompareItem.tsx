@@ -7,10 +7,9 @@ import { Hours } from '@/ui/Hours';
 import { Link } from '@inertiajs/react';
 import clsx from 'clsx';
 import { compareAddress, lookedInto, type Question } from './compareAddress';
-import { isUnderWay } from './CompareTable';
 import { FigureLink } from './FigureLink';
 import { groupName } from './groupName';
-import { figuresOf, growthLabel, growthOf } from './rowFigures';
+import { growthLabel, growthOf } from './rowFigures';
 import { Standing, standingColour } from './Standing';
 
 const copy = text.comparePage;
@@ -59,23 +58,21 @@ export function CompareItem({ group, name, comparison, asked, format }: CompareI
                 </div>
             )}
             <dl className="grid grid-cols-2 gap-x-6">
-                {figuresOf(row).map(
-                    ([figure, minutes]) =>
-                        (figure !== 'to date' || isUnderWay(comparison.total)) && (
-                            <div key={figure} className="flex min-h-8 items-baseline justify-between gap-2">
-                                <dt className="text-faded">{copy.figures[figure]}</dt>
-                                <dd>
-                                    <FigureLink
-                                        minutes={minutes}
-                                        name={name}
-                                        asked={asked}
-                                        opened={{ figure, ...place }}
-                                        format={format}
-                                    />
-                                </dd>
-                            </div>
-                        ),
-                )}
+                {row.values.map((value) => (
+                    <div key={value.measure} className="flex min-h-8 items-baseline justify-between gap-2">
+                        <dt className="text-faded">{copy.measures[value.measure]}</dt>
+                        <dd className="text-end">
+                            <FigureLink
+                                value={value}
+                                name={name}
+                                asked={asked}
+                                place={place}
+                                currency={comparison.currency}
+                                format={format}
+                            />
+                        </dd>
+                    </div>
+                ))}
             </dl>
             {into !== null && (
                 <Link href={compareAddress(into)} className="act-quiet inline-block">

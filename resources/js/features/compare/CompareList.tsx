@@ -26,8 +26,8 @@ export function CompareList({ comparison, asked, format }: CompareListProps) {
     return (
         <div>
             <p className="flex justify-end gap-3 border-b border-edge text-faded">
-                <span className="w-20 text-end">{copy.figures.actual}</span>
-                <span className="w-24 text-end">{copy.difference}</span>
+                <span className="w-20 text-end">{copy.measures.actual}</span>
+                <span className="w-24 text-end">{copy.measures.difference}</span>
             </p>
             <ul>
                 {comparison.groups.map((group) => (

@@ -35,7 +35,7 @@ export function ComparePage({ comparison }: { comparison: ComparisonProps }) {
                 )}
             </PageHeading>
             <CompareForm asked={asked} />
-            <CompareFilters asked={asked} />
+            <CompareFilters comparison={comparison} asked={asked} />
             {comparison.count === 0 ? (
                 <p className="mt-3">{copy.noneNext}</p>
             ) : (
@@ -53,6 +53,7 @@ export function ComparePage({ comparison }: { comparison: ComparisonProps }) {
                     {comparison.opened !== null && (
                         <OpenedFigure
                             opened={comparison.opened}
+                            currency={comparison.currency}
                             closed={compareAddress({ ...asked, page: comparison.page })}
                             format={format}
                         />

@@ -5,11 +5,11 @@ import { Bar } from '@/ui/Bar';
 import { Hours } from '@/ui/Hours';
 import { Link } from '@inertiajs/react';
 import clsx from 'clsx';
-import { compareAddress, lookedInto } from './compareAddress';
+import { compareAddress, lookedInto, type Opened } from './compareAddress';
 import type { CompareTools } from './CompareTable';
 import { FigureLink } from './FigureLink';
 import { groupName, projectOf } from './groupName';
-import { figuresOf, growthLabel, growthOf } from './rowFigures';
+import { growthLabel, growthOf } from './rowFigures';
 import { Standing, standingColour } from './Standing';
 
 const copy = text.comparePage;
@@ -48,51 +48,29 @@ export function CompareRow({ kind, group, code, name, row, periods, tools }: Com
                     <span className="ms-2 text-[0.88em] font-normal text-faded">{projectOf(grouping, code)}</span>
                 )}
             </th>
-            {figuresOf(row).map(
-                ([figure, minutes]) =>
-                    (figure !== 'to date' || tools.isUnderWay) && (
-                        <td key={figure} className={clsx(cell, figure === 'pending' && 'text-faded')}>
-                            <FigureLink
-                                minutes={minutes}
-                                name={called}
-                                asked={asked}
-                                opened={{ figure, ...place }}
-                                format={format}
-                            />
-                        </td>
-                    ),
-            )}
-            <td className={clsx(cell, standingColour(row))}>
-                <Hours minutes={row.difference} format={format} signed />
-            </td>
+            {row.values.map((value) => (
+                <td
+                    key={value.measure}
+                    className={clsx(
+                        cell,
+                        value.measure === 'pending' && 'text-faded',
+                        (value.measure === 'difference' || value.measure === 'difference-pct') && standingColour(row),
+                    )}
+                >
+                    <FigureLink
+                        value={value}
+                        name={called}
+                        asked={asked}
+                        place={place}
+                        currency={comparison.currency}
+                        format={format}
+                    />
+                </td>
+            ))}
             <td className={clsx('border-b border-rule ps-2 text-[0.88em] whitespace-nowrap', standingColour(row))}>
                 <Standing row={row} />
             </td>
-            {comparison.periods.map((period, index) => {
-                const at = periods?.[index];
-
-                return (
-                    <td key={period} className={clsx(cell, 'whitespace-nowrap')}>
-                        {at !== undefined && (
-                            <>
-                                <FigureLink
-                                    minutes={at.actual}
-                                    name={`${called}, ${groupName(comparison.across ?? 'month', period, period)}`}
-                                    asked={asked}
-                                    opened={{ figure: 'actual', ...place, at: period }}
-                                    format={format}
-                                />
-                                <span className="block text-[0.88em] font-normal text-faded">
-                                    <span className="sr-only">{copy.ofPlanned(printHours(at.planned, format))}</span>
-                                    <span aria-hidden>
-                                        <Hours minutes={at.planned} format={format} />
-                                    </span>
-                                </span>
-                            </>
-                        )}
-                    </td>
-                );
-            })}
+            <PeriodCells called={called} place={place} periods={periods ?? []} cell={cell} tools={tools} />
             {comparison.across === null && (
                 <td className="border-b border-rule ps-5">
                     {kind !== 'total' && (
@@ -129,4 +107,48 @@ function GroupName({
             {called}
         </Link>
     );
+}
+
+/** Actual hours of each period that stands across, with its planned hours below. */
+function PeriodCells({
+    called,
+    place,
+    periods,
+    cell,
+    tools,
+}: {
+    called: string;
+    place: Omit<Opened, 'figure'>;
+    periods: readonly ComparedRowProps[];
+    cell: string;
+    tools: CompareTools;
+}) {
+    const { comparison, asked, format } = tools;
+
+    return comparison.periods.map((period, index) => {
+        const at = periods[index];
+
+        return (
+            <td key={period} className={clsx(cell, 'whitespace-nowrap')}>
+                {at !== undefined && (
+                    <>
+                        <FigureLink
+                            value={{ measure: 'actual', unit: 'hours', amount: at.actual, percentage: null, leftOut: 0 }}
+                            name={`${called}, ${groupName(comparison.across ?? 'month', period, period)}`}
+                            asked={asked}
+                            place={{ ...place, at: period }}
+                            currency={comparison.currency}
+                            format={format}
+                        />
+                        <span className="block text-[0.88em] font-normal text-faded">
+                            <span className="sr-only">{copy.ofPlanned(printHours(at.planned, format))}</span>
+                            <span aria-hidden>
+                                <Hours minutes={at.planned} format={format} />
+                            </span>
+                        </span>
+                    </>
+                )}
+            </td>
+        );
+    });
 }

@@ -1,9 +1,10 @@
 import { text } from '@/lib/text';
-import type { ComparedRowProps, ComparisonProps, HoursFormat } from '@/types/generated/props';
+import type { ComparisonProps, HoursFormat } from '@/types/generated/props';
 import { Fragment } from 'react';
 import type { Question } from './compareAddress';
 import { CompareRow } from './CompareRow';
 import { groupName } from './groupName';
+import { MeasureHeading } from './MeasureHeading';
 
 const copy = text.comparePage;
 
@@ -11,8 +12,6 @@ const copy = text.comparePage;
 export interface CompareTools {
     comparison: ComparisonProps;
     asked: Question;
-    /** Whether what is planned to date is not simply all that is planned. */
-    isUnderWay: boolean;
     format: HoursFormat;
 }
 
@@ -22,17 +21,11 @@ interface CompareTableProps {
     format: HoursFormat;
 }
 
-/** Whether something is planned for days to come, so that what is planned to date is less. */
-export function isUnderWay(total: ComparedRowProps): boolean {
-    return total.planned !== total.toDate;
-}
-
 /** Groups with their figures, on one scale; with periods across, or with a bar for each. */
 export function CompareTable({ comparison, asked, format }: CompareTableProps) {
     const tools: CompareTools = {
         comparison,
         asked: { ...asked, page: comparison.page },
-        isUnderWay: isUnderWay(comparison.total),
         format,
     };
 
@@ -84,20 +77,13 @@ export function CompareTable({ comparison, asked, format }: CompareTableProps) {
                     />
                 </tfoot>
             </table>
-            <p className="pencilled mt-1">{comparison.across === null ? copy.explained : copy.explainedAcross}</p>
+            <Explanation comparison={comparison} />
         </div>
     );
 }
 
 function Head({ tools }: { tools: CompareTools }) {
     const { comparison } = tools;
-    const figures = [
-        copy.figures.planned,
-        ...(tools.isUnderWay ? [copy.figures['to date']] : []),
-        copy.figures.actual,
-        copy.figures.pending,
-        copy.difference,
-    ];
 
     return (
         <thead className="text-faded">
@@ -106,9 +92,9 @@ function Head({ tools }: { tools: CompareTools }) {
                     {copy.groupings[comparison.by]}
                     {comparison.then !== null && `, ${copy.groupings[comparison.then].toLowerCase()}`}
                 </th>
-                {figures.map((name) => (
-                    <th key={name} scope="col" className="border-b border-edge ps-3 text-end">
-                        {name}
+                {comparison.measures.map((measure) => (
+                    <th key={measure} scope="col" className="border-b border-edge ps-3 text-end">
+                        <MeasureHeading measure={measure} tools={tools} />
                     </th>
                 ))}
                 <th scope="col" className="border-b border-edge ps-2">
@@ -127,5 +113,26 @@ function Head({ tools }: { tools: CompareTools }) {
                 )}
             </tr>
         </thead>
+    );
+}
+
+/** How the table is read. */
+function Explanation({ comparison }: { comparison: ComparisonProps }) {
+    const { across, chosen, measures } = comparison;
+    const isMissing = (some: readonly string[]) =>
+        some.some((one) => chosen.includes(one as never) && !measures.includes(one as never));
+
+    return (
+        <p className="pencilled mt-1">
+            {[
+                across === null ? copy.explained : copy.explainedAcross,
+                measures.includes('utilisation') ? copy.explainedUtilisation : '',
+                measures.includes('forecast') || measures.includes('remaining') ? copy.explainedOutlook : '',
+                isMissing(['expected', 'utilisation']) ? copy.noExpected : '',
+                isMissing(['remaining', 'forecast']) ? copy.noOutlook : '',
+            ]
+                .filter((sentence) => sentence !== '')
+                .join(' ')}
+        </p>
     );
 }

@@ -1,32 +1,32 @@
-import { hoursWithUnit } from '@/lib/hours';
 import { text } from '@/lib/text';
-import type { HoursFormat } from '@/types/generated/props';
-import { Hours } from '@/ui/Hours';
+import type { HoursFormat, MeasureValueProps } from '@/types/generated/props';
 import { Link } from '@inertiajs/react';
 import { compareAddress, type Opened, type Question } from './compareAddress';
+import { measureText, MeasureValue } from './MeasureValue';
 
 interface FigureLinkProps {
-    minutes: number;
+    value: MeasureValueProps;
     /** Of whom or what it is. */
     name: string;
     asked: Question;
-    opened: Opened;
+    place: Omit<Opened, 'figure'>;
+    currency: string;
     format: HoursFormat;
 }
 
 /** A figure that opens to what it is made of. */
-export function FigureLink({ minutes, name, asked, opened, format }: FigureLinkProps) {
+export function FigureLink({ value, name, asked, place, currency, format }: FigureLinkProps) {
     const copy = text.comparePage;
 
     return (
         <Link
-            href={compareAddress(asked, opened)}
+            href={compareAddress(asked, { figure: value.measure, ...place })}
             preserveScroll
             preserveState
-            aria-label={copy.opens(copy.figures[opened.figure], hoursWithUnit(minutes, format), name)}
+            aria-label={copy.opens(copy.measures[value.measure], measureText(value, currency, format), name)}
             className="inline-block min-h-6 min-w-6 underline-offset-4 hover:underline"
         >
-            <Hours minutes={minutes} format={format} />
+            <MeasureValue value={value} format={format} />
         </Link>
     );
 }

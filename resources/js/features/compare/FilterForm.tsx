@@ -16,6 +16,8 @@ const kinds: readonly (readonly [Narrowed, LookupKind])[] = [
     ['team', 'teams'],
     ['client', 'clients'],
     ['manager', 'people'],
+    ['role', 'roles'],
+    ['charge-code', 'charge-codes'],
 ];
 
 /** Whose work is compared, and what counts. */
@@ -50,6 +52,14 @@ export function FilterForm({ asked }: { asked: Question }) {
                 options={Object.entries(copy.internals)}
                 onChoose={(internal) => {
                     ask({ ...asked, internal });
+                }}
+            />
+            <Select
+                label={copy.billable}
+                value={asked.billable}
+                options={Object.entries(copy.billableFilter)}
+                onChoose={(billable) => {
+                    ask({ ...asked, billable });
                 }}
             />
             <Field

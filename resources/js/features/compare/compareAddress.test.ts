@@ -8,11 +8,13 @@ const usual: Question = {
     period: 'this-quarter',
     from: '2026-04-01',
     to: '2026-06-30',
-    narrowed: { project: [], person: [], team: [], client: [], manager: [] },
+    narrowed: { project: [], person: [], team: [], client: [], manager: [], role: [], 'charge-code': [] },
     internal: '',
+    billable: '',
     withPending: false,
     tolerance: 10,
     sort: 'attention',
+    measures: ['planned', 'planned-to-date', 'actual', 'pending', 'difference'],
     page: 1,
 };
 
@@ -36,11 +38,13 @@ describe('the address of a comparison', () => {
             internal: 'out',
             withPending: true,
             tolerance: 0,
-            sort: 'name',
+            billable: 'no',
+            sort: 'cost',
+            measures: ['actual', 'cost'],
             page: 2,
         };
         expect(compareAddress(asked)).toBe(
-            '/compare?by=client&then=role&across=month&period=last-year&team=field%2Ca.b&internal=out&pending=in&tolerance=0&sort=name&page=2',
+            '/compare?by=client&then=role&across=month&period=last-year&team=field%2Ca.b&internal=out&billable=no&pending=in&tolerance=0&sort=cost&show=actual%2Ccost&page=2',
         );
     });
 
@@ -60,7 +64,7 @@ describe('looking into a group', () => {
     });
 
     it('is not offered where there is nothing to narrow to', () => {
-        expect(lookedInto({ ...usual, by: 'role' }, { code: 'surveyor', name: 'Surveyor' })).toBeNull();
+        expect(lookedInto({ ...usual, by: 'phase' }, { code: 'LENS/Refit', name: 'Refit' })).toBeNull();
         expect(lookedInto({ ...usual, by: 'client' }, { code: '-', name: '-' })).toBeNull();
     });
 });

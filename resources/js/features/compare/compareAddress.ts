@@ -1,30 +1,35 @@
 import { route, type PlainRoute, type Query } from '@/lib/route';
-import type { ComparisonProps, ComparisonSort, Grouping, OpenedFigure } from '@/types/generated/props';
+import type { ComparisonProps, Grouping, Measure } from '@/types/generated/props';
 import type { Option } from '@/ui/combobox';
 
 /** Kinds that a comparison can be narrowed to, as the address calls them. */
-export type Narrowed = 'project' | 'person' | 'team' | 'client' | 'manager';
+export type Narrowed = 'project' | 'person' | 'team' | 'client' | 'manager' | 'role' | 'charge-code';
 
 /** What is compared, and how. */
 export interface Question {
     by: Grouping;
     then: Grouping | null;
     across: Grouping | null;
-    /** A rolling period; empty for fixed days. */
+    /** A rolling period, or `to-date`; empty for fixed days. */
     period: string;
     from: string;
     to: string;
     narrowed: Readonly<Record<Narrowed, readonly Option[]>>;
     internal: string;
+    /** `yes`, `no`, or empty for both. */
+    billable: string;
     withPending: boolean;
     tolerance: number;
-    sort: ComparisonSort;
+    /** `attention`, `name` or a measure. */
+    sort: string;
+    /** The figures of each group, in their order. */
+    measures: readonly Measure[];
     page: number;
 }
 
 /** Which figure is opened, and of which group; of the whole where no group is named. */
 export interface Opened {
-    figure: OpenedFigure;
+    figure: Measure;
     group?: string;
     part?: string;
     at?: string;
@@ -32,10 +37,21 @@ export interface Opened {
 
 const usual = { by: 'project', period: 'this-quarter', tolerance: 10, sort: 'attention' };
 
+/** The figures that are shown where none are chosen. */
+const usualMeasures: readonly Measure[] = ['planned', 'planned-to-date', 'actual', 'pending', 'difference'];
+
 /** The question that a page answers. Another question begins on its first page. */
 export function questionOf(comparison: ComparisonProps): Question {
-    const { by, then, across, period, first, last, internal, withPending, tolerance, sort } = comparison;
-    const { projects: project, people: person, teams: team, clients: client, managers: manager } = comparison;
+    const { by, then, across, period, first, last, internal, billable, withPending, tolerance, sort, chosen } = comparison;
+    const {
+        projects: project,
+        people: person,
+        teams: team,
+        clients: client,
+        managers: manager,
+        roles: role,
+        chargeCodes,
+    } = comparison;
 
     return {
         by,
@@ -44,11 +60,13 @@ export function questionOf(comparison: ComparisonProps): Question {
         period,
         from: first,
         to: last,
-        narrowed: { project, person, team, client, manager },
+        narrowed: { project, person, team, client, manager, role, 'charge-code': chargeCodes },
         internal,
+        billable,
         withPending,
         tolerance,
         sort,
+        measures: chosen,
         page: 1,
     };
 }
@@ -67,9 +85,11 @@ export function compareAddress(asked: Question, opened?: Opened, file: PlainRout
             Object.entries(asked.narrowed).map(([kind, options]) => [kind, options.map(({ code }) => code).join(',') || null]),
         ),
         internal: asked.internal || null,
+        billable: asked.billable || null,
         pending: asked.withPending ? 'in' : null,
         tolerance: asked.tolerance === usual.tolerance ? null : asked.tolerance,
         sort: asked.sort === usual.sort ? null : asked.sort,
+        show: asked.measures.join() === usualMeasures.join() ? null : asked.measures.join(),
         page: asked.page === 1 ? null : asked.page,
         ...opened,
     };
@@ -84,6 +104,8 @@ const into: Partial<Record<Grouping, readonly [Narrowed, Grouping]>> = {
     team: ['team', 'person'],
     client: ['client', 'project'],
     manager: ['manager', 'project'],
+    role: ['role', 'person'],
+    'charge-code': ['charge-code', 'task'],
 };
 
 /** The question about one group alone; null for groups that a comparison cannot be narrowed to. */

@@ -13,6 +13,8 @@ export function groupName(grouping: Grouping, code: string, name: string): strin
             return text.comparePage.quarter(code.slice(-1), code.slice(0, 4));
         case 'week':
             return text.comparePage.week(String(weekNumber(code)), code.slice(0, 4));
+        case 'billable':
+            return text.comparePage.billables[code === 'yes' ? 'yes' : 'no'];
         default:
             return code === '-' || code.endsWith('/-') ? (without[grouping] ?? name) : name;
     }

@@ -1,17 +1,7 @@
 import { hoursWithUnit } from '@/lib/hours';
 import { text } from '@/lib/text';
-import type { ComparedRowProps, HoursFormat, OpenedFigure } from '@/types/generated/props';
+import type { ComparedRowProps, HoursFormat } from '@/types/generated/props';
 import type { Growth } from '@/ui/growth';
-
-/** The figures that open, in the order in which they stand. */
-export function figuresOf(row: ComparedRowProps): readonly (readonly [OpenedFigure, number])[] {
-    return [
-        ['planned', row.planned],
-        ['to date', row.toDate],
-        ['actual', row.actual],
-        ['pending', row.pending],
-    ];
-}
 
 /** Pending time is drawn behind actual time, unless it counts as actual already. */
 function pendingBeside(row: ComparedRowProps, withPending: boolean): number {

@@ -4,8 +4,6 @@ export type AttentionKind = 'over budget' | 'over plan' | 'not updated' | 'budge
 
 export type CellOutcome = 'saved' | 'refused' | 'moved on';
 
-export type ComparisonSort = 'attention' | 'name' | 'planned' | 'actual' | 'difference';
-
 export type DecisionKind = 'approve' | 'return' | 'approve itself';
 
 export type DeskGrouping = 'person' | 'project' | 'week';
@@ -16,7 +14,7 @@ export type EstimateMode = 'immediate' | 'notify' | 'approve';
 
 export type FigureKind = 'planned' | 'actual' | 'pending' | 'remaining' | 'forecast' | 'variance';
 
-export type Grouping = 'project' | 'phase' | 'task' | 'person' | 'team' | 'client' | 'manager' | 'role' | 'charge-code' | 'quarter' | 'month' | 'week';
+export type Grouping = 'project' | 'phase' | 'task' | 'person' | 'team' | 'client' | 'manager' | 'role' | 'charge-code' | 'billable' | 'quarter' | 'month' | 'week';
 
 export type HoursFormat = 'decimal' | 'clock';
 
@@ -24,9 +22,11 @@ export type LastWeekPencil = 'off' | 'lines' | 'hours';
 
 export type LimitUnit = 'minutes' | 'days' | 'characters';
 
-export type MessageKind = 'assigned' | 'returned' | 'decided' | 'correction waiting' | 'correction decided' | 'estimate updated' | 'estimate waiting' | 'estimate decided' | 'stand-in added' | 'day reminder' | 'week due' | 'week overdue' | 'period closing';
+export type Measure = 'planned' | 'planned-to-date' | 'actual' | 'pending' | 'difference' | 'difference-pct' | 'variance' | 'variance-pct' | 'billable' | 'billable-share' | 'cost' | 'bill-value' | 'margin' | 'expected' | 'utilisation' | 'remaining' | 'forecast';
 
-export type OpenedFigure = 'planned' | 'to date' | 'actual' | 'pending';
+export type MeasureUnit = 'hours' | 'money' | 'percent';
+
+export type MessageKind = 'assigned' | 'returned' | 'decided' | 'correction waiting' | 'correction decided' | 'estimate updated' | 'estimate waiting' | 'estimate decided' | 'stand-in added' | 'day reminder' | 'week due' | 'week overdue' | 'period closing';
 
 export type PencilSource = 'plan' | 'last week' | 'usual week';
 
@@ -92,6 +92,7 @@ export interface ComparedEntryProps {
     minutes: number;
     state: EntryState;
     note: string;
+    cents: number | null;
 }
 
 export interface ComparedGroupProps {
@@ -118,6 +119,7 @@ export interface ComparedRowProps {
     difference: number;
     differencePercentage: string | null;
     standing: Standing;
+    values: MeasureValueProps[];
 }
 
 export interface ComparisonProps {
@@ -133,10 +135,17 @@ export interface ComparisonProps {
     teams: OptionProps[];
     clients: OptionProps[];
     managers: OptionProps[];
+    roles: OptionProps[];
+    chargeCodes: OptionProps[];
+    billable: string;
     withPending: boolean;
     tolerance: number;
-    sort: ComparisonSort;
+    sort: string;
     hasAll: boolean;
+    measures: Measure[];
+    chosen: Measure[];
+    offered: Measure[];
+    currency: string;
     periods: string[];
     groups: ComparedGroupProps[];
     total: ComparedRowProps;
@@ -152,10 +161,17 @@ export interface ComparisonProps {
     opened: OpenedFigureProps | null;
 }
 
+export interface MeasureValueProps {
+    measure: Measure;
+    unit: MeasureUnit;
+    amount: number | null;
+    percentage: string | null;
+    leftOut: number;
+}
+
 export interface OpenedFigureProps {
-    figure: OpenedFigure;
     names: OpenedNameProps[];
-    minutes: number;
+    value: MeasureValueProps;
     parts: OpenedPartProps[];
     allParts: number;
     entries: ComparedEntryProps[];
@@ -169,10 +185,12 @@ export interface OpenedNameProps {
 }
 
 export interface OpenedPartProps {
+    grouping: Grouping;
     code: string;
-    task: string;
+    name: string;
     person: string | null;
-    minutes: number;
+    amount: number | null;
+    leftOut: number;
 }
 
 export interface DayReminderLineProps {

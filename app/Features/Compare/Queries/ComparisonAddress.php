@@ -1,0 +1,130 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Features\Compare\Queries;
+
+use App\Http\Input\Address;
+use App\Models\Person;
+use LogicException;
+use Moss\Core\Calendar\Day;
+use Moss\Core\Calendar\DayRange;
+use Moss\Core\Calendar\RollingPeriod;
+use Moss\Core\Compare\Grouping;
+use Moss\Core\Compare\Measure;
+use Moss\Core\Compare\Selection;
+
+/** Reads a comparison from an address; an invalid value counts as absent. */
+final readonly class ComparisonAddress
+{
+    /** From the first day on which anything is planned or recorded, up to today. */
+    public const TO_DATE = 'to-date';
+
+    private const MOST_NAMED = 100;
+
+    private const LONGEST_LIST = 3400;
+
+    private const MOST_DAYS = 3700;
+
+    private const MOST_DAYS_BY_WEEK = 371;
+
+    private const MOST_DAYS_BY_MONTH = 1100;
+
+    private function __construct(private Address $address)
+    {
+    }
+
+    public static function of(Address $address): self
+    {
+        return new self($address);
+    }
+
+    public function question(Person $reader, Day $today): ComparisonQuestion
+    {
+        $address = $this->address;
+        $by = Grouping::tryFrom($address->text('by')) ?? Grouping::Project;
+        $then = Grouping::tryFrom($address->text('then'));
+        [$period, $days] = $this->period($today);
+        $across = $by->isByDay() ? null : self::across(Grouping::tryFrom($address->text('across')), $days);
+        $offered = OfferedMeasures::to($reader);
+        $measures = array_values(array_filter($this->measures(), static fn (Measure $measure): bool => in_array($measure, $offered, true)));
+        $sort = Measure::tryFrom($address->text('sort'));
+
+        return new ComparisonQuestion(
+            new ComparisonTerms($by, $this->selection(), $days, $today, $address->text('pending') === 'in', $then === $by ? null : $then, $across, $measures),
+            $period,
+            preg_match('/^(\d{1,2}|100)$/D', $address->text('tolerance')) === 1 ? (int) $address->text('tolerance') : ComparisonQuestion::USUAL_TOLERANCE,
+            in_array($sort, $measures, true) ? $sort : ComparisonSort::tryFrom($address->text('sort')) ?? ComparisonSort::Attention,
+            $address->page(),
+            $this->opened($measures),
+        );
+    }
+
+    /** @return list<Measure> in their order, whatever the address has */
+    private function measures(): array
+    {
+        $named = $this->list('show');
+
+        return $named === [] ? Measure::USUAL : array_values(array_filter(Measure::cases(), static fn (Measure $measure): bool => in_array($measure->value, $named, true)));
+    }
+
+    /** Periods that stand across: where there would be more of them than anybody reads beside each other, longer ones. */
+    private static function across(?Grouping $asked, DayRange $days): ?Grouping
+    {
+        return match (true) {
+            $asked === null || ! $asked->isByDay() => null,
+            $asked === Grouping::Week && $days->count() <= self::MOST_DAYS_BY_WEEK => Grouping::Week,
+            $asked !== Grouping::Quarter && $days->count() <= self::MOST_DAYS_BY_MONTH => Grouping::Month,
+            default => Grouping::Quarter,
+        };
+    }
+
+    /** @return array{string, DayRange} */
+    private function period(Day $today): array
+    {
+        $text = $this->address->text('period');
+        if ($text === self::TO_DATE) {
+            return [$text, DayRange::between(Day::later(ComparedHistory::firstDay($today), $today->plusDays(1 - self::MOST_DAYS)), $today)];
+        }
+        $rolling = RollingPeriod::read($text);
+        $first = $this->address->day('from');
+        $last = $this->address->day('to');
+        if ($rolling === null && $first !== null && $last !== null && ! $last->isBefore($first) && $first->daysUntil($last) < self::MOST_DAYS) {
+            return ['', DayRange::between($first, $last)];
+        }
+        $usual = RollingPeriod::read(ComparisonQuestion::USUAL_PERIOD) ?? throw new LogicException('The usual period is one.');
+
+        return $rolling === null ? [ComparisonQuestion::USUAL_PERIOD, $usual->on($today)] : [$text, $rolling->on($today)];
+    }
+
+    private function selection(): Selection
+    {
+        $internal = $this->address->text('internal');
+        $billable = $this->address->text('billable');
+
+        return new Selection(
+            $this->list('project'), $this->list('person'), $this->list('team'), $this->list('client'), $this->list('manager'),
+            $internal === 'only' ? true : ($internal === 'out' ? false : null),
+            billable: $billable === 'yes' ? true : ($billable === 'no' ? false : null),
+            roles: $this->list('role'),
+            chargeCodes: $this->list('charge-code'),
+        );
+    }
+
+    /** @return list<string> */
+    private function list(string $name): array
+    {
+        $codes = array_filter(explode(',', $this->address->text($name, self::LONGEST_LIST)), static fn (string $code): bool => $code !== '');
+
+        return array_slice(array_values(array_unique($codes)), 0, self::MOST_NAMED);
+    }
+
+    /** @param  list<Measure>  $measures  that are shown */
+    private function opened(array $measures): ?OpenedGroup
+    {
+        $measure = Measure::tryFrom($this->address->text('figure'));
+
+        return $measure === null || ! in_array($measure, $measures, true) ? null
+            : new OpenedGroup($measure->opensAs(), $this->address->textOrNull('group'), $this->address->textOrNull('part'), $this->address->textOrNull('at'));
+    }
+}

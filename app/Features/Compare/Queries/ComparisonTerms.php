@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Features\Compare\Queries;
+
+use Moss\Core\Calendar\Day;
+use Moss\Core\Calendar\DayRange;
+use Moss\Core\Compare\Grouping;
+use Moss\Core\Compare\Measure;
+use Moss\Core\Compare\Selection;
+
+/** What is compared: everything on which figures depend. */
+final readonly class ComparisonTerms
+{
+    /**
+     * @param  Day  $today  the last day that counts as planned to date
+     * @param  bool  $withPending  whether pending time counts as actual
+     * @param  Grouping|null  $then  what the groups are made of
+     * @param  Grouping|null  $across  what stands across, as months do
+     * @param  list<Measure>  $measures  that are to be read, of which those that do not fit the groupings are left out
+     */
+    public function __construct(
+        public Grouping $by,
+        public Selection $selection,
+        public DayRange $days,
+        public Day $today,
+        public bool $withPending,
+        public ?Grouping $then = null,
+        public ?Grouping $across = null,
+        public array $measures = Measure::USUAL,
+    ) {
+    }
+
+    /** The same of a part of it, grouped otherwise. */
+    public function within(Selection $selection, Grouping $by, ?Grouping $then, Measure $measure): self
+    {
+        return new self($by, $selection, $this->days, $this->today, $this->withPending, $then, null, [$measure]);
+    }
+
+    /** @return list<Grouping> */
+    public function groupings(): array
+    {
+        return array_values(array_filter([$this->by, $this->then, $this->across]));
+    }
+
+    /** @return list<Measure> those that can be told of the groups */
+    public function fitting(): array
+    {
+        // What belongs to no day is told of a group beside its periods.
+        $groupings = $this->then === null ? [$this->by] : [$this->by, $this->then];
+
+        return array_values(array_filter($this->measures, static fn (Measure $measure): bool => $measure->fits(...$groupings)));
+    }
+
+    public function asksBillable(): bool
+    {
+        return $this->asks(static fn (Measure $measure): bool => $measure->isOfBillable());
+    }
+
+    public function asksMoney(): bool
+    {
+        return $this->asks(static fn (Measure $measure): bool => $measure->isMoney());
+    }
+
+    public function asksAttendance(): bool
+    {
+        return $this->asks(static fn (Measure $measure): bool => $measure->isOfAttendance());
+    }
+
+    public function asksOutlook(): bool
+    {
+        return $this->asks(static fn (Measure $measure): bool => $measure->isOfOutlook());
+    }
+
+    /** @param  callable(Measure): bool  $does */
+    private function asks(callable $does): bool
+    {
+        return array_filter($this->fitting(), $does) !== [];
+    }
+}

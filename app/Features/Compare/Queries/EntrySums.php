@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Features\Compare\Queries;
+
+use App\Models\Entry;
+use App\Support\Database\Sql;
+use Illuminate\Database\Query\Builder;
+use Illuminate\Support\Facades\DB;
+use Moss\Core\Calendar\DayRange;
+
+/** Entries of single days, summed up as far as nothing tells them apart. */
+final class EntrySums
+{
+    /**
+     * @param  non-empty-list<DayRange>  $ranges
+     * @param  bool  $isPriced  whether entries come one by one, with whose they are, since each is priced by itself
+     */
+    public static function of(Dimensions $asked, array $ranges, bool $isPriced): Builder
+    {
+        // Weeks are told apart by their days here.
+        $columns = array_map(static fn (string $column): string => $column === 'starts_on' ? 'date' : $column, $asked->columns());
+        $entries = WeekSums::ofProjects(Entry::query()->toBase()
+            ->where(static function (Builder $any) use ($ranges): void {
+                foreach ($ranges as $range) {
+                    $any->orWhereBetween('date', [$range->first()->toString(), $range->last()->toString()]);
+                }
+            }), $columns, 'entries.task_id');
+        if (! $isPriced) {
+            return WeekSums::grouped($entries, [...$columns, 'state', ...$asked->billable ? ['entries.billable'] : []], 'date')->addSelect(Sql::min('date', 'first'), Sql::sum('minutes', 'minutes'));
+        }
+
+        return $entries->joinSub(self::named('people', 'person'), 'priced_people', 'priced_people.person_number', 'entries.person_id')
+            ->leftJoinSub(self::named('roles', 'role'), 'priced_roles', 'priced_roles.role_number', 'entries.role_id')
+            ->select([...array_diff($columns, ['month']), 'state', 'entries.billable', 'date AS first', 'minutes', 'priced_people.person', 'priced_roles.role']);
+    }
+
+    /**
+     * Numbers and codes under names that no column of entries has.
+     *
+     * @param  literal-string  $table
+     */
+    private static function named(string $table, string $name): Builder
+    {
+        return DB::table($table)->select('id AS '.$name.'_number', 'code AS '.$name);
+    }
+}

@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Features\Compare\Queries;
+
+use App\Models\Person;
+use Moss\Core\Compare\Measure;
+
+/** Measures that a reader may ask for. */
+final class OfferedMeasures
+{
+    /** @return list<Measure> */
+    public static function to(Person $reader): array
+    {
+        // A viewer sees no weeks, and so not what days ask of people.
+        return array_values(array_filter(Measure::cases(), static fn (Measure $measure): bool => (! $measure->isMoney() || $reader->seesCostOfProjectsOf($reader->id))
+            && (! $measure->isOfAttendance() || ! $reader->isViewer())));
+    }
+}

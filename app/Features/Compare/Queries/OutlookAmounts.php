@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Features\Compare\Queries;
+
+use App\Effort\Totals\RecordedTotals;
+use App\Models\RecordedWeek;
+use App\Models\TaskFigures;
+use App\Support\Database\Sql;
+use Illuminate\Database\Query\Builder;
+use Illuminate\Support\Facades\DB;
+use Moss\Core\Compare\ComparedAmount;
+use Moss\Core\Compare\ComparedOutlook;
+use Moss\Core\Compare\ComparisonRow;
+use Moss\Core\Time\Minutes;
+
+/** What remains of the work that is compared, and what has been entered on it by now on any day; in two queries. */
+final readonly class OutlookAmounts
+{
+    /** @return iterable<ComparedAmount> */
+    public function of(Dimensions $asked, WorkItems $items, ComparableWork $work): iterable
+    {
+        $remaining = self::grouped(DB::table('assignee_figures'), 'assignee_figures.task_id', [...$asked->columnsOfWork(), ...$asked->people ? ['team_id'] : []], $work)
+            ->addSelect(Sql::sum('remaining_minutes', 'minutes'));
+        foreach ($remaining->cursor() as $row) {
+            /** @var object{task_id?: int, project_id?: int, person_id?: int, team_id?: int, role_id?: int, minutes: int} $row */
+            yield self::amount($row, $items, RecordedTotals::BILLABLE_AS_TASK, new ComparedOutlook(Minutes::zero(), Minutes::of($row->minutes)));
+        }
+        foreach (self::entered($asked, $work)->cursor() as $row) {
+            /** @var object{task_id?: int, project_id?: int, person_id?: int, role_id?: int, billable?: int, minutes: int} $row */
+            yield self::amount($row, $items, $row->billable ?? RecordedTotals::BILLABLE_AS_TASK, new ComparedOutlook(Minutes::of($row->minutes), Minutes::zero()));
+        }
+    }
+
+    /** By task alone it is stored; by anything else it is summed up of what is stored of weeks. */
+    private static function entered(Dimensions $asked, ComparableWork $work): Builder
+    {
+        $columns = [...$asked->columnsOfWork(), ...$asked->billable ? ['billable'] : []];
+        $isByTask = $work->isEverybodys() && array_intersect($columns, ['person_id', 'role_id', 'billable']) === [];
+
+        return $isByTask
+            ? self::grouped(TaskFigures::query()->toBase(), 'task_figures.task_id', array_map(static fn (string $column): string => $column === 'project_id' ? 'task_figures.project_id' : $column, $columns), $work)
+                ->addSelect(Sql::total(['actual_minutes', 'pending_minutes'], 'minutes'))
+            : self::grouped(RecordedWeek::query()->toBase(), 'recorded_weeks.task_id', $columns, $work)
+                ->addSelect(Sql::total(['actual_minutes', 'pending_minutes'], 'minutes'));
+    }
+
+    /**
+     * @param  literal-string  $task
+     * @param  list<string>  $columns
+     */
+    private static function grouped(Builder $rows, string $task, array $columns, ComparableWork $work): Builder
+    {
+        $grouped = WeekSums::ofProjects($work->narrow($rows), $columns, $task);
+
+        return $columns === [] ? $grouped : $grouped->select($columns)->groupBy(...$columns);
+    }
+
+    /** @param  object{task_id?: int, project_id?: int, person_id?: int, team_id?: int, role_id?: int}  $row */
+    private static function amount(object $row, WorkItems $items, int $billable, ComparedOutlook $outlook): ComparedAmount
+    {
+        return new ComparedAmount($items->of($row->task_id ?? $row->project_id ?? 0, $row->person_id ?? 0, $row->team_id ?? 0, $row->role_id ?? 0, $billable), null, ComparisonRow::outlook($outlook));
+    }
+}
