@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Features\Compare\Controllers\CompareController;
+use App\Features\Compare\Controllers\ComparisonFileController;
 use App\Features\Corrections\Controllers\CorrectionsController;
 use App\Features\DayReminder\Controllers\DayReminderController;
 use App\Features\HouseRules\Controllers\FindingsController;
@@ -141,7 +142,7 @@ Route::middleware('auth')->group(static function (): void {
     });
 
     Route::get('/compare', [CompareController::class, 'show'])->name('compare');
-    Route::get('/compare.csv', [CompareController::class, 'file'])->name('compare.file');
+    Route::get('/compare.{format}', [ComparisonFileController::class, 'show'])->name('compare.file');
 
     Route::get('/projects', [ProjectController::class, 'index'])->name('projects');
     Route::get('/new-project', [ProjectSettingsController::class, 'create'])->name('projects.new');

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Support\Language;
 
 use Carbon\CarbonImmutable;
+use DateTimeImmutable;
 use Illuminate\Support\Number;
 use IntlDateFormatter;
 use IntlDatePatternGenerator;
@@ -40,6 +41,18 @@ final class LocalFormat
     public static function wholeDay(Day $day): string
     {
         return self::date($day, 'dMMMy');
+    }
+
+    /** `June 2026`. */
+    public static function month(Day $day): string
+    {
+        return self::date($day, 'MMMMy');
+    }
+
+    /** `17 Jun 2026, 14:05`. */
+    public static function moment(DateTimeImmutable $moment): string
+    {
+        return self::wholeDay(Day::of($moment->format('Y-m-d'))).', '.$moment->format('H:i');
     }
 
     /** `Wed 17`. */

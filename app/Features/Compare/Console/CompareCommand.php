@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace App\Features\Compare\Console;
 
 use App\Effort\Recalculation\Recalculation;
+use App\Features\Compare\Files\MeasureColumns;
 use App\Features\Compare\Queries\ComparableWork;
 use App\Features\Compare\Queries\ComparedHistory;
 use App\Features\Compare\Queries\ComparisonAddress;
 use App\Features\Compare\Queries\ComparisonReport;
 use App\Features\Compare\Queries\ComparisonTerms;
 use App\Features\Compare\Queries\GroupNames;
-use App\Features\Compare\Queries\MeasureColumns;
 use App\Support\Clock\Today;
 use App\Support\Console\FigureTable;
 use App\Support\Console\OptionRefused;

@@ -13,6 +13,7 @@ import { CompareFilters } from './CompareFilters';
 import { CompareForm } from './CompareForm';
 import { CompareList } from './CompareList';
 import { CompareTable } from './CompareTable';
+import { ComparisonFiles } from './ComparisonFiles';
 import { OpenedFigure } from './OpenedFigure';
 import { verdict } from './rowFigures';
 
@@ -27,12 +28,7 @@ export function ComparePage({ comparison }: { comparison: ComparisonProps }) {
     return (
         <Shell>
             <PageHeading title={text.compare} finding={finding(comparison, format)}>
-                {comparison.count > 0 && (
-                    // A file, not a page.
-                    <a href={compareAddress(asked, undefined, 'compare.file')} className="act no-print">
-                        {copy.download}
-                    </a>
-                )}
+                {comparison.count > 0 && <ComparisonFiles asked={asked} />}
             </PageHeading>
             <CompareForm asked={asked} />
             <CompareFilters comparison={comparison} asked={asked} />

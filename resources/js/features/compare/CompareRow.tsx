@@ -67,7 +67,7 @@ export function CompareRow({ kind, group, code, name, row, periods, tools }: Com
                     />
                 </td>
             ))}
-            <td className={clsx('border-b border-rule ps-2 text-[0.88em] whitespace-nowrap', standingColour(row))}>
+            <td className={clsx('border-b border-rule ps-3 text-[0.88em] whitespace-nowrap', standingColour(row))}>
                 <Standing row={row} />
             </td>
             <PeriodCells called={called} place={place} periods={periods ?? []} cell={cell} tools={tools} />

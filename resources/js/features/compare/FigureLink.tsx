@@ -24,7 +24,7 @@ export function FigureLink({ value, name, asked, place, currency, format }: Figu
             preserveScroll
             preserveState
             aria-label={copy.opens(copy.measures[value.measure], measureText(value, currency, format), name)}
-            className="inline-block min-h-6 min-w-6 underline-offset-4 hover:underline"
+            className="inline-flex min-h-6 min-w-6 flex-col items-end underline-offset-4 hover:underline"
         >
             <MeasureValue value={value} format={format} />
         </Link>

@@ -29,7 +29,7 @@ export function MeasureForm({ comparison, asked }: { comparison: ComparisonProps
                 .map(([kind, measures]) => [kind, measures.filter((measure) => offered.includes(measure))] as const)
                 .filter(([, measures]) => measures.length > 0)
                 .map(([kind, measures]) => (
-                    <fieldset key={kind}>
+                    <fieldset key={kind} className="flex flex-col items-start">
                         <legend className="text-faded">{copy.measureKinds[kind]}</legend>
                         {measures.map((measure) => (
                             <Checkbox
@@ -37,7 +37,6 @@ export function MeasureForm({ comparison, asked }: { comparison: ComparisonProps
                                 label={copy.measures[measure]}
                                 checked={asked.measures.includes(measure)}
                                 disabled={asked.measures.length === 1 && asked.measures.includes(measure)}
-                                className="flex"
                                 onChange={(isChosen) => {
                                     ask({ ...asked, measures: withMeasure(asked.measures, offered, measure, isChosen) });
                                 }}

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { compareAddress, lookedInto, type Question } from './compareAddress';
+import { compareAddress, compareFile, lookedInto, type Question } from './compareAddress';
 
 const usual: Question = {
     by: 'project',
@@ -49,9 +49,10 @@ describe('the address of a comparison', () => {
     });
 
     it('names fixed days, the opened figure, and the file', () => {
-        expect(compareAddress({ ...usual, period: '' }, { figure: 'actual', group: 'LENS', at: '2026-06' }, 'compare.file')).toBe(
-            '/compare.csv?from=2026-04-01&to=2026-06-30&figure=actual&group=LENS&at=2026-06',
+        expect(compareAddress({ ...usual, period: '' }, { figure: 'actual', group: 'LENS', at: '2026-06' })).toBe(
+            '/compare?from=2026-04-01&to=2026-06-30&figure=actual&group=LENS&at=2026-06',
         );
+        expect(compareFile({ ...usual, period: '' }, 'csv')).toBe('/compare.csv?from=2026-04-01&to=2026-06-30');
     });
 });
 

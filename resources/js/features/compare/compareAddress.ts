@@ -1,4 +1,4 @@
-import { route, type PlainRoute, type Query } from '@/lib/route';
+import { route, type Query } from '@/lib/route';
 import type { ComparisonProps, Grouping, Measure } from '@/types/generated/props';
 import type { Option } from '@/ui/combobox';
 
@@ -72,9 +72,21 @@ export function questionOf(comparison: ComparisonProps): Question {
 }
 
 /** The address of a question; what is usual is left out of it. */
-export function compareAddress(asked: Question, opened?: Opened, file: PlainRoute = 'compare'): string {
+export function compareAddress(asked: Question, opened?: Opened): string {
+    return route('compare', {}, { ...questionQuery(asked), ...opened });
+}
+
+export const fileFormats = ['xlsx', 'ods', 'csv', 'pdf', 'json'] as const;
+
+/** The address of all that a comparison finds, as a file. */
+export function compareFile(asked: Question, format: (typeof fileFormats)[number]): string {
+    return route('compare.file', { format }, questionQuery(asked));
+}
+
+function questionQuery(asked: Question): Query {
     const isFixed = asked.period === '';
-    const query: Query = {
+
+    return {
         by: asked.by === usual.by ? null : asked.by,
         then: asked.then,
         across: asked.across,
@@ -91,10 +103,7 @@ export function compareAddress(asked: Question, opened?: Opened, file: PlainRout
         sort: asked.sort === usual.sort ? null : asked.sort,
         show: asked.measures.join() === usualMeasures.join() ? null : asked.measures.join(),
         page: asked.page === 1 ? null : asked.page,
-        ...opened,
     };
-
-    return route(file, {}, query);
 }
 
 /** By what a group is looked into, once a comparison is narrowed to it. */

@@ -3,7 +3,7 @@
 export const routes = {
     'calendar': '/calendar/{year}',
     'compare': '/compare',
-    'compare.file': '/compare.csv',
+    'compare.file': '/compare.{format}',
     'day-reminder': '/day-reminder/{person}/{date}',
     'day-reminder.ink': '/day-reminder/{person}/{date}',
     'home': '/',

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Features\Compare\Queries;
+namespace App\Features\Compare\Files;
 
 use Moss\Core\Compare\ComparisonRow;
 use Moss\Core\Compare\Measure;
