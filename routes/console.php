@@ -7,3 +7,4 @@ use Illuminate\Support\Facades\Schedule;
 Schedule::command('moss:recalculate')->everyMinute()->withoutOverlapping(10);
 Schedule::command('moss:settle')->everyMinute()->withoutOverlapping(10);
 Schedule::command('moss:messages')->everyFiveMinutes()->withoutOverlapping(10);
+Schedule::command('moss:mail-comparisons')->everyFifteenMinutes()->withoutOverlapping(10);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Features\Compare\Controllers\CompareController;
 use App\Features\Compare\Controllers\ComparisonFileController;
+use App\Features\Compare\Controllers\SavedComparisonsController;
 use App\Features\Corrections\Controllers\CorrectionsController;
 use App\Features\DayReminder\Controllers\DayReminderController;
 use App\Features\HouseRules\Controllers\FindingsController;
@@ -110,6 +111,7 @@ Route::middleware('auth')->group(static function (): void {
     Route::put('/messages/notifications', [MessagesController::class, 'update'])->name('messages.notifications');
     Route::get('/outbox', [OutboxController::class, 'show'])->name('outbox');
     Route::get('/outbox/{mail}', [OutboxController::class, 'html'])->name('outbox.mail');
+    Route::get('/outbox/{mail}/attachments/{attachment}', [OutboxController::class, 'attachment'])->name('outbox.attachment');
 
     Route::get('/stand-ins', [StandInsController::class, 'show'])->name('stand-ins');
     Route::post('/stand-ins', [StandInsController::class, 'store'])->name('stand-ins.name');
@@ -143,6 +145,18 @@ Route::middleware('auth')->group(static function (): void {
 
     Route::get('/compare', [CompareController::class, 'show'])->name('compare');
     Route::get('/compare.{format}', [ComparisonFileController::class, 'show'])->name('compare.file');
+
+    Route::prefix('/comparisons')->name('comparisons')->group(static function (): void {
+        Route::get('/', [SavedComparisonsController::class, 'index']);
+        Route::post('/', [SavedComparisonsController::class, 'store'])->name('.save');
+        Route::put('/front-page', [SavedComparisonsController::class, 'arrange'])->name('.arrange');
+        Route::get('/{saved}', [SavedComparisonsController::class, 'show'])->name('.open');
+        Route::put('/{saved}', [SavedComparisonsController::class, 'update'])->name('.change');
+        Route::delete('/{saved}', [SavedComparisonsController::class, 'destroy'])->name('.remove');
+        Route::put('/{saved}/sharing', [SavedComparisonsController::class, 'share'])->name('.share');
+        Route::put('/{saved}/mail', [SavedComparisonsController::class, 'subscribe'])->name('.subscribe');
+        Route::delete('/{saved}/mail', [SavedComparisonsController::class, 'unsubscribe'])->name('.unsubscribe');
+    });
 
     Route::get('/projects', [ProjectController::class, 'index'])->name('projects');
     Route::get('/new-project', [ProjectSettingsController::class, 'create'])->name('projects.new');

@@ -24,5 +24,6 @@ enum AuditTrailSubject: string
     case Period = 'period';
     case Setting = 'setting';
     case Access = 'access';
+    case Comparison = 'comparison';
     case Exchange = 'exchange';
 }

@@ -46,7 +46,7 @@ final class AppServiceProvider extends ServiceProvider
     {
         Auth::provider('signed-in', fn (): SignedInPeople => $this->app->make(SignedInPeople::class));
         // Longer numbers are no row of ours, and no integer either.
-        foreach (['correction', 'task', 'decision', 'mail', 'standIn', 'setting', 'question', 'rate', 'asked'] as $number) {
+        foreach (['correction', 'task', 'decision', 'mail', 'standIn', 'setting', 'question', 'rate', 'asked', 'saved', 'attachment'] as $number) {
             Route::pattern($number, '[0-9]{1,18}');
         }
         Number::useLocale(config()->string('languages.default_locale'));

@@ -5,6 +5,7 @@ declare(strict_types=1);
 return [
     // What changed, by the name under which an act stores it.
     'fields' => [
+        'address' => 'question', 'sharing' => 'shared with', 'readers' => 'readers',
         'answer' => 'answer', 'approval' => 'approval route', 'approvals' => 'approvals given', 'approver' => 'approver',
         'baseline_on' => 'baseline', 'bill_rate' => 'billing rate', 'billable' => 'billable', 'break' => 'breaks', 'budget' => 'budget',
         'charge_code' => 'charge code', 'choices' => 'choices', 'client' => 'client', 'client_note' => 'client note',
@@ -36,7 +37,7 @@ return [
         'settled' => 'settled', 'waiting' => 'waiting', 'accepted' => 'accepted', 'declined' => 'declined', 'withdrawn' => 'withdrawn',
         'open' => 'open', 'closed' => 'closed', 'immediate' => 'immediately', 'notify' => 'with notice to the manager',
         'approve' => 'after approval', 'blocking' => 'blocks submission', 'explanation' => 'needs an explanation',
-        'information' => 'information only', 'off' => 'off', 'none' => 'no approver', 'line' => 'line manager', 'project' => 'project manager',
+        'information' => 'information only', 'off' => 'off', 'nobody' => 'nobody', 'some' => 'people and teams', 'everybody' => 'everybody', 'none' => 'no approver', 'line' => 'line manager', 'project' => 'project manager',
         'project+line' => 'project manager, then line manager',
     ],
 

@@ -24,6 +24,7 @@ return [
     'audit_trail_cut' => 'The audit trail is broken at its end: its seal is for :expected lines and does not match the :found that there are.',
     'audit_trail_anchor' => 'The audit trail is broken: its first :lines lines differ from the anchor.',
     'recalculated' => 'All stored totals are up to date.',
+    'comparisons_mailing' => '{0} No saved comparison is due.|{1} One saved comparison is being mailed.|[2,*] :count saved comparisons are being mailed.',
     'settled' => 'All approved time in closed periods is settled.',
     'passwords_differ' => 'The two passwords do not match. Nothing was changed.',
     'password_set' => 'The password of :name has been set; they sign in as :email.',

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Support\Mail;
 
+use App\Models\OutboxAttachment;
 use App\Models\OutboxMail;
 use App\Support\Clock\Today;
 use Symfony\Component\Mailer\SentMessage;
@@ -31,7 +32,7 @@ final class OutboxTransport extends AbstractTransport
         $mail = $original instanceof \Symfony\Component\Mime\Message ? MessageConverter::toEmail($original) : new Email;
         $text = static fn (mixed $body): string => is_string($body) ? $body : '';
         foreach ($mail->getTo() as $recipient) {
-            OutboxMail::query()->toBase()->insert([
+            $sent = OutboxMail::query()->create([
                 'at' => $this->today->now()->format('Y-m-d\TH:i:s\Z'),
                 'sender' => implode(', ', array_map(static fn (Address $from): string => $from->toString(), $mail->getFrom())),
                 'recipient' => $recipient->getAddress(),
@@ -39,6 +40,14 @@ final class OutboxTransport extends AbstractTransport
                 'html' => $text($mail->getHtmlBody()),
                 'text' => $text($mail->getTextBody()),
             ]);
+            foreach ($mail->getAttachments() as $attachment) {
+                OutboxAttachment::query()->create([
+                    'outbox_mail_id' => $sent->id,
+                    'name' => $attachment->getFilename() ?? '',
+                    'media_type' => $attachment->getMediaType().'/'.$attachment->getMediaSubtype(),
+                    'contents' => $attachment->getBody(),
+                ]);
+            }
         }
     }
 }

@@ -60,3 +60,11 @@ export function daysBetween(first: string, last: string): string[] {
 
     return days;
 }
+
+const weekdays = formatter({ weekday: 'long' });
+
+/** The name of a weekday, from 1 for Monday. */
+export function weekdayName(weekday: number): string {
+    // The first of January 2024 was a Monday.
+    return weekdays(`2024-01-0${String(weekday)}`);
+}

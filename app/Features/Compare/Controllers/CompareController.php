@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\Features\Compare\Controllers;
 
 use App\Features\Compare\Queries\ComparisonPage;
+use App\Features\Compare\Queries\SavedComparisons;
 use App\Features\Compare\Requests\CompareRequest;
+use App\Http\Input\Address;
 use App\Models\Person;
 use App\Support\Clock\Today;
 use Illuminate\Container\Attributes\CurrentUser;
@@ -19,10 +21,15 @@ final readonly class CompareController
     {
     }
 
-    public function show(#[CurrentUser] Person $reader, CompareRequest $request, ComparisonPage $page): Response
+    public function show(#[CurrentUser] Person $reader, CompareRequest $request, ComparisonPage $page, SavedComparisons $saved): Response
     {
         Gate::authorize('compare', $reader);
+        $today = $this->today->for($reader);
+        $asked = $request->question($reader, $today);
 
-        return Inertia::render('Compare', ['comparison' => $page->of($reader, $request->question($reader, $this->today->for($reader)))]);
+        return Inertia::render('Compare', [
+            'comparison' => $page->of($reader, $asked),
+            'saved' => $saved->onPage($reader, Address::of($request)->number('saved'), $asked, $today),
+        ]);
     }
 }

@@ -6,6 +6,7 @@ namespace App\Features\Compare\Queries;
 
 use App\Http\Input\Address;
 use App\Models\Person;
+use Illuminate\Http\Request;
 use LogicException;
 use Moss\Core\Calendar\Day;
 use Moss\Core\Calendar\DayRange;
@@ -37,6 +38,50 @@ final readonly class ComparisonAddress
     public static function of(Address $address): self
     {
         return new self($address);
+    }
+
+    /** An address that somebody saved, as the part after its question mark. */
+    public static function saved(string $address): self
+    {
+        return new self(Address::of(Request::create('/compare?'.$address)));
+    }
+
+    /** What is compared, as the part of an address after its question mark; without the page, and what is opened. */
+    public static function written(ComparisonQuestion $asked): string
+    {
+        $terms = $asked->terms;
+        $selection = $terms->selection;
+        $isFixed = $asked->period === '';
+
+        return http_build_query(array_filter([
+            'by' => $terms->by->value,
+            'then' => $terms->then?->value,
+            'across' => $terms->across?->value,
+            'period' => $asked->period,
+            'from' => $isFixed ? $terms->days->first()->toString() : '',
+            'to' => $isFixed ? $terms->days->last()->toString() : '',
+            'project' => implode(',', $selection->projects),
+            'person' => implode(',', $selection->persons),
+            'team' => implode(',', $selection->teams),
+            'client' => implode(',', $selection->clients),
+            'manager' => implode(',', $selection->managers),
+            'role' => implode(',', $selection->roles),
+            'charge-code' => implode(',', $selection->chargeCodes),
+            'internal' => match ($selection->internal) {
+                true => 'only',
+                false => 'out',
+                null => '',
+            },
+            'billable' => match ($selection->billable) {
+                true => 'yes',
+                false => 'no',
+                null => '',
+            },
+            'pending' => $terms->withPending ? 'in' : '',
+            'tolerance' => (string) $asked->tolerance,
+            'sort' => $asked->sort->value,
+            'show' => implode(',', array_map(static fn (Measure $measure): string => $measure->value, $terms->measures)),
+        ], static fn (?string $value): bool => $value !== null && $value !== ''), '', '&', PHP_QUERY_RFC3986);
     }
 
     public function question(Person $reader, Day $today): ComparisonQuestion

@@ -13,6 +13,7 @@ use Illuminate\Http\Response as HttpResponse;
 use Illuminate\Support\Facades\Gate;
 use Inertia\Inertia;
 use Inertia\Response;
+use Symfony\Component\HttpFoundation\StreamedResponse;
 
 /** Mail as it would arrive. */
 final class OutboxController
@@ -35,5 +36,16 @@ final class OutboxController
         abort_if($found === null, 404);
 
         return response($found->html)->header('Content-Security-Policy', self::POLICY);
+    }
+
+    public function attachment(#[CurrentUser] Person $person, int $mail, int $attachment, Outbox $outbox): StreamedResponse
+    {
+        Gate::authorize('changePreferences', $person);
+        $found = $outbox->attachment($person, $mail, $attachment);
+        abort_if($found === null, 404);
+
+        return response()->streamDownload(static function () use ($found): void {
+            echo $found->contents;
+        }, $found->name, ['Content-Type' => $found->media_type]);
     }
 }

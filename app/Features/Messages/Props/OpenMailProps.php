@@ -7,7 +7,8 @@ namespace App\Features\Messages\Props;
 /** A mail as it would arrive. Its HTML is shown from an address of its own. */
 final readonly class OpenMailProps
 {
-    public function __construct(public int $id, public string $at, public string $sender, public string $recipient, public string $subject, public string $text)
+    /** @param  list<AttachmentProps>  $attachments */
+    public function __construct(public int $id, public string $at, public string $sender, public string $recipient, public string $subject, public string $text, public array $attachments)
     {
     }
 }

@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace App\Features\Messages\Queries;
 
+use App\Features\Messages\Props\AttachmentProps;
 use App\Features\Messages\Props\MailProps;
 use App\Features\Messages\Props\OpenMailProps;
 use App\Features\Messages\Props\OutboxProps;
+use App\Models\OutboxAttachment;
 use App\Models\OutboxMail;
 use App\Models\Person;
 use App\Support\Database\Rows;
@@ -30,7 +32,7 @@ final class Outbox
         return new OutboxProps(
             array_map(static fn (MailRow $mail): MailProps => new MailProps($mail->id, $mail->at, $mail->recipient, $mail->subject), $shown),
             count($mails) > self::AT_ONCE ? $shown[self::AT_ONCE - 1]->id : null,
-            $opened === null ? null : new OpenMailProps($opened->id, $opened->at, $opened->sender, $opened->recipient, $opened->subject, $opened->text),
+            $opened === null ? null : new OpenMailProps($opened->id, $opened->at, $opened->sender, $opened->recipient, $opened->subject, $opened->text, self::attachments($opened->id)),
             $reader->isOffice(),
             $search,
         );
@@ -42,6 +44,20 @@ final class Outbox
         $mail = $this->visibleTo($reader)->where('id', $id)->exists() ? OutboxMail::query()->find($id) : null;
 
         return $mail === null || $mail->recipient === $reader->email ? $mail : self::withoutLinks($mail);
+    }
+
+    /** Null where there is none, or it goes with a mail that the reader may not see: figures are for the recipient alone. */
+    public function attachment(Person $reader, int $mail, int $id): ?OutboxAttachment
+    {
+        $isOwn = OutboxMail::query()->whereKey($mail)->where('recipient', $reader->email)->exists();
+
+        return $isOwn ? OutboxAttachment::query()->where('outbox_mail_id', $mail)->find($id) : null;
+    }
+
+    /** @return list<AttachmentProps> */
+    private static function attachments(int $mail): array
+    {
+        return Rows::of(AttachmentProps::class, OutboxAttachment::query()->toBase()->where('outbox_mail_id', $mail)->orderBy('id')->select('id', 'name'));
     }
 
     /** Links that open something without signing in are for the recipient alone. */

@@ -4,20 +4,12 @@ import { Select } from '@/ui/Select';
 import { soon } from '@/ui/soon';
 import { ask } from './ask';
 import type { Question } from './compareAddress';
+import { periodName } from './periodName';
 
 const copy = text.comparePage;
 const FixedDays = soon(async () => (await import('./FixedDays')).FixedDays);
 
 const acrosses = ['week', 'month', 'quarter'] as const;
-
-/** What a rolling period is called that is on no list, as `last-6-months`. */
-function periodName(period: string): string {
-    const [which = '', count = '', unit = ''] = period.split('-');
-    const whiches: Readonly<Record<string, string>> = copy.whiches;
-    const units: Readonly<Record<string, string>> = copy.units;
-
-    return copy.otherPeriod(whiches[which] ?? which, Number(count), units[unit] ?? unit);
-}
 
 /** Orders to choose from: also each figure that is shown. */
 function sortsOf({ measures }: Question): (readonly [string, string])[] {

@@ -3,9 +3,10 @@ import { hoursWithUnit } from '@/lib/hours';
 import { useHoursFormat } from '@/lib/shared';
 import { text } from '@/lib/text';
 import { useNarrow } from '@/lib/useNarrow';
-import type { ComparisonProps, HoursFormat } from '@/types/generated/props';
+import type { ComparisonProps, HoursFormat, SavedOnPageProps } from '@/types/generated/props';
 import { PageHeading } from '@/ui/PageHeading';
 import { Paging } from '@/ui/Paging';
+import { RouteTabs } from '@/ui/SectionTabs';
 import { Shell } from '@/ui/Shell';
 import clsx from 'clsx';
 import { compareAddress, questionOf } from './compareAddress';
@@ -16,19 +17,24 @@ import { CompareTable } from './CompareTable';
 import { ComparisonFiles } from './ComparisonFiles';
 import { OpenedFigure } from './OpenedFigure';
 import { verdict } from './rowFigures';
+import { SaveForm } from './SaveForm';
 
 const copy = text.comparePage;
 
 /** Planned against actual of any population in any period; the whole question is in the address. */
-export function ComparePage({ comparison }: { comparison: ComparisonProps }) {
+export function ComparePage({ comparison, saved }: { comparison: ComparisonProps; saved: SavedOnPageProps | null }) {
     const format = useHoursFormat();
     const isNarrow = useNarrow();
-    const asked = questionOf(comparison);
+    const asked = questionOf(comparison, saved);
 
     return (
         <Shell>
-            <PageHeading title={text.compare} finding={finding(comparison, format)}>
-                {comparison.count > 0 && <ComparisonFiles asked={asked} />}
+            <RouteTabs label={text.compare} tabs={text.compareTabs} />
+            <PageHeading title={saved?.name ?? text.compare} finding={finding(comparison, saved, format)}>
+                <span className="flex gap-2">
+                    <SaveForm key={saved?.id ?? 0} asked={asked} saved={saved} />
+                    {comparison.count > 0 && <ComparisonFiles asked={asked} />}
+                </span>
             </PageHeading>
             <CompareForm asked={asked} />
             <CompareFilters comparison={comparison} asked={asked} />
@@ -67,7 +73,7 @@ export function ComparePage({ comparison }: { comparison: ComparisonProps }) {
 }
 
 /** What was found, in sentences. */
-function finding(comparison: ComparisonProps, format: HoursFormat): string {
+function finding(comparison: ComparisonProps, saved: SavedOnPageProps | null, format: HoursFormat): string {
     const { first, last, total, count } = comparison;
     const days = span(first, last);
     if (count === 0) {
@@ -82,6 +88,8 @@ function finding(comparison: ComparisonProps, format: HoursFormat): string {
         total.pending === 0 || comparison.withPending ? '' : copy.pendingToo(hours(total.pending)),
         copy.standings(comparison.over, comparison.under, comparison.unplanned, comparison.onTrack, comparison.tolerance),
         comparison.hasAll ? '' : copy.ownOnly,
+        saved === null ? '' : saved.isOwn ? '' : copy.savedBy(saved.owner),
+        saved?.isChanged === true ? copy.changedSince : '',
     ]
         .filter((sentence) => sentence !== '')
         .join(' ');

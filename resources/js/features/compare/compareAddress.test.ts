@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { compareAddress, compareFile, lookedInto, type Question } from './compareAddress';
+import { compareAddress, compareFile, lookedInto, savedText, type Question } from './compareAddress';
 
 const usual: Question = {
     by: 'project',
@@ -16,6 +16,7 @@ const usual: Question = {
     sort: 'attention',
     measures: ['planned', 'planned-to-date', 'actual', 'pending', 'difference'],
     page: 1,
+    saved: null,
 };
 
 describe('the address of a comparison', () => {
@@ -42,10 +43,16 @@ describe('the address of a comparison', () => {
             sort: 'cost',
             measures: ['actual', 'cost'],
             page: 2,
+            saved: 7,
         };
         expect(compareAddress(asked)).toBe(
-            '/compare?by=client&then=role&across=month&period=last-year&team=field%2Ca.b&internal=out&billable=no&pending=in&tolerance=0&sort=cost&show=actual%2Ccost&page=2',
+            '/compare?by=client&then=role&across=month&period=last-year&team=field%2Ca.b&internal=out&billable=no&pending=in&tolerance=0&sort=cost&show=actual%2Ccost&page=2&saved=7',
         );
+    });
+
+    it('is saved without the page and where it began', () => {
+        expect(savedText({ ...usual, by: 'team', page: 3, saved: 7 })).toBe('by=team');
+        expect(savedText(usual)).toBe('');
     });
 
     it('names fixed days, the opened figure, and the file', () => {

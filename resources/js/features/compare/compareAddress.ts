@@ -1,5 +1,5 @@
 import { route, type Query } from '@/lib/route';
-import type { ComparisonProps, Grouping, Measure } from '@/types/generated/props';
+import type { ComparisonProps, Grouping, Measure, SavedOnPageProps } from '@/types/generated/props';
 import type { Option } from '@/ui/combobox';
 
 /** Kinds that a comparison can be narrowed to, as the address calls them. */
@@ -25,6 +25,8 @@ export interface Question {
     /** The figures of each group, in their order. */
     measures: readonly Measure[];
     page: number;
+    /** The saved comparison that this is, or began as. */
+    saved: number | null;
 }
 
 /** Which figure is opened, and of which group; of the whole where no group is named. */
@@ -41,7 +43,7 @@ const usual = { by: 'project', period: 'this-quarter', tolerance: 10, sort: 'att
 const usualMeasures: readonly Measure[] = ['planned', 'planned-to-date', 'actual', 'pending', 'difference'];
 
 /** The question that a page answers. Another question begins on its first page. */
-export function questionOf(comparison: ComparisonProps): Question {
+export function questionOf(comparison: ComparisonProps, saved: SavedOnPageProps | null = null): Question {
     const { by, then, across, period, first, last, internal, billable, withPending, tolerance, sort, chosen } = comparison;
     const {
         projects: project,
@@ -68,12 +70,18 @@ export function questionOf(comparison: ComparisonProps): Question {
         sort,
         measures: chosen,
         page: 1,
+        saved: saved?.id ?? null,
     };
 }
 
 /** The address of a question; what is usual is left out of it. */
 export function compareAddress(asked: Question, opened?: Opened): string {
     return route('compare', {}, { ...questionQuery(asked), ...opened });
+}
+
+/** What is compared, as it is saved. */
+export function savedText(asked: Question): string {
+    return route('compare', {}, questionQuery({ ...asked, page: 1, saved: null })).split('?')[1] ?? '';
 }
 
 export const fileFormats = ['xlsx', 'ods', 'csv', 'pdf', 'json'] as const;
@@ -103,6 +111,7 @@ function questionQuery(asked: Question): Query {
         sort: asked.sort === usual.sort ? null : asked.sort,
         show: asked.measures.join() === usualMeasures.join() ? null : asked.measures.join(),
         page: asked.page === 1 ? null : asked.page,
+        saved: asked.saved,
     };
 }
 

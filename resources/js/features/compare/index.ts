@@ -1,1 +1,2 @@
 export { ComparePage } from './ComparePage';
+export { periodName } from './periodName';

@@ -17,6 +17,21 @@ export function OpenMail({ mail }: { mail: OpenMailProps }) {
             <p className="text-faded [overflow-wrap:anywhere]">
                 {copy.from(mail.sender)} {copy.to(mail.recipient)}, {instant(mail.at)}
             </p>
+            {mail.attachments.length > 0 && (
+                <ul aria-label={copy.attachments} className="mt-1 flex flex-wrap gap-x-4">
+                    {mail.attachments.map(({ id, name }) => (
+                        <li key={id}>
+                            {/* A file, not a page. */}
+                            <a
+                                href={route('outbox.attachment', { mail: mail.id, attachment: id })}
+                                className="act-quiet inline-block"
+                            >
+                                {name}
+                            </a>
+                        </li>
+                    ))}
+                </ul>
+            )}
             <p className="mt-1 flex gap-3" role="group" aria-label={copy.shownAs}>
                 {([false, true] as const).map((one) => (
                     <button

@@ -53,6 +53,7 @@ export const subjects: Record<string, string> = {
     rule: 'house rule',
     question: 'question',
     route: 'approval route',
+    comparison: 'saved comparison',
     'stand-in': 'stand-in',
     recorder: 'recording permission',
     period: 'period',

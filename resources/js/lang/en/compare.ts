@@ -4,6 +4,7 @@ import { plural } from './plural';
 /** Comparing planned against actual across projects. */
 export const compareText = {
     compare: 'Compare',
+    compareTabs: { compare: 'Compare', comparisons: 'Saved comparisons' },
     comparePage: {
         /** Of what, and in which days. */
         sum: (days: string, actual: string, toDate: string, verdict: string) =>
@@ -97,6 +98,14 @@ export const compareText = {
         pending: 'Count pending time as actual',
         withPending: 'pending time counted',
         tolerance: 'On track within (%)',
+        save: 'Save',
+        savedName: 'Name',
+        savesPeriod: 'The period is saved as it is called: its dates move along.',
+        savesDays: 'The days are saved as they are. Choose a period such as last month for dates that move along.',
+        saveChanges: 'Save changes',
+        saveAsNew: 'Save as new',
+        savedBy: (owner: string) => `Saved by ${owner}; you see of it what you may see.`,
+        changedSince: 'You have changed it since it was saved.',
         download: 'Download',
         formats: {
             xlsx: 'XLSX spreadsheet',
@@ -172,5 +181,49 @@ export const compareText = {
         explainedAcross: 'Below the actual hours of each period: its planned hours. Open any figure to see what it is made of.',
         explained:
             'Solid: actual. Hatched: pending. Upright mark: planned. Cross-hatched: over plan. Open any figure to see what it is made of.',
+    },
+    savedPage: {
+        title: 'Saved comparisons',
+        none: 'Nothing is saved yet. Compare something, then choose Save.',
+        count: (all: number, front: number) =>
+            `${plural(all, { one: 'One comparison', other: '# comparisons' })}, ${front === 0 ? 'none' : printNumber(front)} on your front page.`,
+        fixed: (days: string) => days,
+        moves: (period: string, days: string) => `${period}, now ${days}; the dates move along`,
+        own: 'yours',
+        by: (owner: string) => `saved by ${owner}`,
+        sharedWith: (sharing: 'nobody' | 'some' | 'everybody', names: string) =>
+            sharing === 'some' ? `shared with ${names === '' ? 'nobody' : names}` : `shared with ${sharing}`,
+        mailed: (rhythm: string, day: number) =>
+            rhythm === 'week' ? `emailed to you every week` : `emailed to you on day ${String(day)} of the month`,
+        options: 'Email, sharing, name and versions',
+        readerOptions: 'Email and versions',
+        put: 'Put on front page',
+        putOf: (name: string) => `Put ${name} on the front page`,
+        place: (place: number) => `No. ${String(place)} on your front page`,
+        up: 'Move up',
+        upOf: (name: string) => `Move ${name} up`,
+        take: 'Take off',
+        takeOf: (name: string) => `Take ${name} off the front page`,
+        mail: 'Email',
+        mailExplained: 'As PDF and CSV, with the figures of that morning.',
+        rhythm: 'How often',
+        rhythms: { '': 'Never', week: 'Every week', month: 'Every month' },
+        day: 'Day',
+        dayOfMonth: (day: number) => `Day ${String(day)}`,
+        share: 'Sharing',
+        shareExplained: 'Readers see only figures that they may see.',
+        sharing: 'Shared with',
+        sharings: { nobody: 'Nobody', some: 'People and teams', everybody: 'Everybody' },
+        readers: 'People and teams',
+        saveSharing: 'Save sharing',
+        name: 'Name',
+        rename: 'Rename',
+        remove: 'Remove',
+        keep: 'Keep it',
+        removeTitle: (name: string) => `Remove “${name}”?`,
+        removeExplained: 'It goes from every front page, and is not emailed any more. No figures are lost.',
+        versions: 'Versions',
+        version: (number: number, name: string) => `${String(number)}: ${name}`,
+        changed: (by: string, at: string) => `${by}, ${at}`,
     },
 };

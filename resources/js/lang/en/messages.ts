@@ -43,6 +43,7 @@ export const messagesText = {
         outbox: 'Outbox',
         outboxOfAll: 'All emails that would be sent.',
         outboxOfOne: 'Your emails.',
+        attachments: 'Attachments',
         searchMail: 'Search by recipient or subject',
         from: (sender: string) => `From ${sender}`,
         to: (recipient: string) => `to ${recipient}`,

@@ -32,6 +32,8 @@ export type PencilSource = 'plan' | 'last week' | 'usual week';
 
 export type Performance = 'better' | 'as planned' | 'worse';
 
+export type PeriodUnit = 'week' | 'month' | 'quarter' | 'year';
+
 export type ProjectSort = 'attention' | 'name' | 'manager' | 'planned' | 'forecast' | 'variance';
 
 export type QuestionKind = 'text' | 'choice' | 'yes/no';
@@ -43,6 +45,8 @@ export type RowLevel = 'phase' | 'task' | 'assignee';
 export type SettingName = 'periods' | 'rules' | 'questions' | 'routes' | 'remaining' | 'rates';
 
 export type Severity = 'blocking' | 'explanation' | 'information' | 'off';
+
+export type Sharing = 'nobody' | 'some' | 'everybody';
 
 export type Standing = 'over' | 'under' | 'on track' | 'unplanned' | 'ahead';
 
@@ -161,6 +165,19 @@ export interface ComparisonProps {
     opened: OpenedFigureProps | null;
 }
 
+export interface ComparisonVersionProps {
+    number: number;
+    name: string;
+    address: string;
+    by: string;
+    at: string;
+}
+
+export interface MailingProps {
+    rhythm: PeriodUnit;
+    day: number;
+}
+
 export interface MeasureValueProps {
     measure: Measure;
     unit: MeasureUnit;
@@ -191,6 +208,34 @@ export interface OpenedPartProps {
     person: string | null;
     amount: number | null;
     leftOut: number;
+}
+
+export interface SavedComparisonProps {
+    id: number;
+    name: string;
+    owner: string;
+    isOwn: boolean;
+    mayChange: boolean;
+    address: string;
+    period: string;
+    first: string;
+    last: string;
+    sharing: Sharing;
+    readers: OptionProps[];
+    version: number;
+    mailing: MailingProps | null;
+    place: number | null;
+    versions: ComparisonVersionProps[];
+}
+
+export interface SavedOnPageProps {
+    id: number;
+    name: string;
+    owner: string;
+    isOwn: boolean;
+    mayChange: boolean;
+    isChanged: boolean;
+    version: number;
 }
 
 export interface DayReminderLineProps {
@@ -261,6 +306,11 @@ export interface SpanProps {
     pause: number;
 }
 
+export interface AttachmentProps {
+    id: number;
+    name: string;
+}
+
 export interface MailProps {
     id: number;
     at: string;
@@ -298,6 +348,7 @@ export interface OpenMailProps {
     recipient: string;
     subject: string;
     text: string;
+    attachments: AttachmentProps[];
 }
 
 export interface OutboxProps {

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Models\Casts\AsBytes;
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * A file that goes with a mail of the outbox.
+ *
+ * @property int $id
+ * @property int $outbox_mail_id
+ * @property string $name
+ * @property string $media_type
+ * @property string $contents
+ */
+final class OutboxAttachment extends Model
+{
+    public $timestamps = false;
+
+    protected $fillable = ['outbox_mail_id', 'name', 'media_type', 'contents'];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['contents' => AsBytes::class];
+    }
+}

@@ -1,0 +1,30 @@
+import { text } from '@/lib/text';
+import type { SavedComparisonProps } from '@/types/generated/props';
+import { PageHeading } from '@/ui/PageHeading';
+import { RouteTabs } from '@/ui/SectionTabs';
+import { Shell } from '@/ui/Shell';
+import { SavedComparison } from './SavedComparison';
+
+const copy = text.savedPage;
+
+/** All comparisons that the reader may open by a name: their own and those shared with them. */
+export function SavedComparisonsPage({ comparisons }: { comparisons: SavedComparisonProps[] }) {
+    const front = comparisons.flatMap(({ id, place }) => (place === null ? [] : [id]));
+
+    return (
+        <Shell>
+            <RouteTabs label={text.compare} tabs={text.compareTabs} />
+            <PageHeading
+                title={copy.title}
+                finding={comparisons.length === 0 ? copy.none : copy.count(comparisons.length, front.length)}
+            />
+            <ul className="mt-3 border-t border-edge">
+                {comparisons.map((one) => (
+                    <li key={one.id} className="border-b border-rule">
+                        <SavedComparison comparison={one} front={front} />
+                    </li>
+                ))}
+            </ul>
+        </Shell>
+    );
+}

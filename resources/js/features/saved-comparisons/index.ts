@@ -1,0 +1,1 @@
+export { SavedComparisonsPage } from './SavedComparisonsPage';

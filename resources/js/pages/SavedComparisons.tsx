@@ -1,0 +1,1 @@
+export { SavedComparisonsPage as default } from '@/features/saved-comparisons';
