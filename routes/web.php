@@ -9,6 +9,7 @@ use App\Features\Corrections\Controllers\CorrectionsController;
 use App\Features\DayReminder\Controllers\DayReminderController;
 use App\Features\HouseRules\Controllers\FindingsController;
 use App\Features\HouseRules\Controllers\HouseRulesController;
+use App\Features\Load\Controllers\LoadController;
 use App\Features\Messages\Controllers\MessagesController;
 use App\Features\Messages\Controllers\OutboxController;
 use App\Features\NotSubmitted\Controllers\NotSubmittedController;
@@ -146,6 +147,7 @@ Route::middleware('auth')->group(static function (): void {
     Route::get('/compare', [CompareController::class, 'show'])->name('compare');
     Route::get('/compare.{format}', [ComparisonFileController::class, 'show'])->name('compare.file');
 
+    Route::get('/load', [LoadController::class, 'show'])->name('load');
     Route::prefix('/comparisons')->name('comparisons')->group(static function (): void {
         Route::get('/', [SavedComparisonsController::class, 'index']);
         Route::post('/', [SavedComparisonsController::class, 'store'])->name('.save');

@@ -114,6 +114,12 @@ final class PersonPolicy
             : Response::deny((string) __('refusals.compare'));
     }
 
+    /** Whether somebody looks at the load of others: who plans projects, and line managers. */
+    public function viewLoads(Person $person): Response
+    {
+        return ! $person->isViewer() && $this->compare($person)->allowed() ? Response::allow() : Response::deny((string) __('refusals.loads'));
+    }
+
     /** Whether somebody manages a project that the owner is planned on or has recorded on. */
     private static function managesWorkOf(Person $person, Person $owner): bool
     {

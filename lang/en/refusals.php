@@ -13,6 +13,7 @@ return [
     'an_absence' => 'an absence',
     'no_row' => 'There is no such row. Load the page again.',
     'projects' => 'Only project managers and the time office can see project figures. Your own hours are under “My week”.',
+    'loads' => 'The load of others is for those who plan projects and for line managers.',
     'saved_comparison' => 'This comparison is not shared with you. Ask whoever saved it.',
     'saved_comparison_change' => 'Only its owner and the time office change this comparison. Save it under a name of your own instead.',
     'saved_comparison_name' => 'You have a comparison with this name already. Choose another name.',

@@ -39,6 +39,11 @@ final readonly class PageProps
         return $value;
     }
 
+    public function textOrNull(string $path): ?string
+    {
+        return $this->value($path) === null ? null : $this->text($path);
+    }
+
     /** @return list<self> */
     public function rows(string $path = ''): array
     {

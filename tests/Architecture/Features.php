@@ -20,6 +20,7 @@ final class Features
     /** Each feature, with the features that it may use; only what those offer. */
     public const USES = [
         'Compare' => [],
+        'Load' => [],
         'Periods' => [],
         'Preferences' => [],
         'Rates' => [],

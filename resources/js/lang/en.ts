@@ -1,5 +1,6 @@
 import { auditTrailText } from './en/auditTrail';
 import { compareText } from './en/compare';
+import { loadText } from './en/load';
 import { messagesText } from './en/messages';
 import { officeText } from './en/office';
 import { planText } from './en/plan';
@@ -15,6 +16,7 @@ import { weekText } from './en/week';
 const en = {
     ...auditTrailText,
     ...compareText,
+    ...loadText,
     ...messagesText,
     ...officeText,
     ...planText,

@@ -4,9 +4,9 @@ import { useHoursFormat } from '@/lib/shared';
 import { text } from '@/lib/text';
 import { useNarrow } from '@/lib/useNarrow';
 import type { ComparisonProps, HoursFormat, SavedOnPageProps } from '@/types/generated/props';
+import { CompareTabs } from '@/ui/CompareTabs';
 import { PageHeading } from '@/ui/PageHeading';
 import { Paging } from '@/ui/Paging';
-import { RouteTabs } from '@/ui/SectionTabs';
 import { Shell } from '@/ui/Shell';
 import clsx from 'clsx';
 import { compareAddress, questionOf } from './compareAddress';
@@ -29,7 +29,7 @@ export function ComparePage({ comparison, saved }: { comparison: ComparisonProps
 
     return (
         <Shell>
-            <RouteTabs label={text.compare} tabs={text.compareTabs} />
+            <CompareTabs />
             <PageHeading title={saved?.name ?? text.compare} finding={finding(comparison, saved, format)}>
                 <span className="flex gap-2">
                     <SaveForm key={saved?.id ?? 0} asked={asked} saved={saved} />

@@ -16,7 +16,10 @@ export function ComparisonFiles({ asked }: { asked: Question }) {
             onOpen={open}
             trigger={
                 <button type="button" className="act no-print">
-                    {copy.download} <span aria-hidden>▾</span>
+                    {copy.download}{' '}
+                    <span aria-hidden className="ms-1">
+                        ▾
+                    </span>
                 </button>
             }
         >

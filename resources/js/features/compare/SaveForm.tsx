@@ -33,7 +33,10 @@ export function SaveForm({ asked, saved }: SaveFormProps) {
             className="w-80"
             trigger={
                 <button type="button" className="act no-print">
-                    {copy.save} <span aria-hidden>▾</span>
+                    {copy.save}{' '}
+                    <span aria-hidden className="ms-1">
+                        ▾
+                    </span>
                 </button>
             }
         >

@@ -1,7 +1,7 @@
 import { text } from '@/lib/text';
 import type { SavedComparisonProps } from '@/types/generated/props';
+import { CompareTabs } from '@/ui/CompareTabs';
 import { PageHeading } from '@/ui/PageHeading';
-import { RouteTabs } from '@/ui/SectionTabs';
 import { Shell } from '@/ui/Shell';
 import { SavedComparison } from './SavedComparison';
 
@@ -13,7 +13,7 @@ export function SavedComparisonsPage({ comparisons }: { comparisons: SavedCompar
 
     return (
         <Shell>
-            <RouteTabs label={text.compare} tabs={text.compareTabs} />
+            <CompareTabs />
             <PageHeading
                 title={copy.title}
                 finding={comparisons.length === 0 ? copy.none : copy.count(comparisons.length, front.length)}

@@ -306,6 +306,83 @@ export interface SpanProps {
     pause: number;
 }
 
+export interface FreePersonProps {
+    code: string;
+    name: string;
+    team: string | null;
+    free: number;
+    by: string | null;
+}
+
+export interface FreeTimeProps {
+    needed: number;
+    count: number;
+    people: FreePersonProps[];
+}
+
+export interface LoadCellProps {
+    expected: number;
+    planned: number;
+    entered: number;
+    load: number;
+    over: number;
+    free: number;
+    daysOver: LoadedDayProps[];
+}
+
+export interface LoadPartProps {
+    projectCode: string;
+    project: string;
+    task: string;
+    minutes: number;
+    mayOpen: boolean;
+}
+
+export interface LoadRangeProps {
+    first: string;
+    last: string;
+}
+
+export interface LoadedDayProps {
+    date: string;
+    over: number;
+}
+
+export interface LoadedPersonProps {
+    code: string;
+    name: string;
+    team: string | null;
+    role: string | null;
+    cells: LoadCellProps[];
+}
+
+export interface OpenedLoadProps {
+    code: string;
+    name: string;
+    parts: LoadPartProps[];
+}
+
+export interface WorkloadProps {
+    unit: string;
+    first: string;
+    last: string;
+    today: string;
+    sort: string;
+    chosenPeople: OptionProps[];
+    teams: OptionProps[];
+    roles: OptionProps[];
+    ranges: LoadRangeProps[];
+    people: LoadedPersonProps[];
+    count: number;
+    overCount: number;
+    over: number;
+    free: number;
+    page: number;
+    pages: number;
+    freeTime: FreeTimeProps | null;
+    opened: OpenedLoadProps | null;
+}
+
 export interface AttachmentProps {
     id: number;
     name: string;

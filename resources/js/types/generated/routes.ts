@@ -16,6 +16,7 @@ export const routes = {
     'day-reminder': '/day-reminder/{person}/{date}',
     'day-reminder.ink': '/day-reminder/{person}/{date}',
     'home': '/',
+    'load': '/load',
     'lookup': '/lookup/{kind}',
     'messages': '/messages',
     'messages.notifications': '/messages/notifications',

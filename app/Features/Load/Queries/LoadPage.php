@@ -1,0 +1,126 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Features\Load\Queries;
+
+use App\Features\Load\Props\FreePersonProps;
+use App\Features\Load\Props\FreeTimeProps;
+use App\Features\Load\Props\LoadCellProps;
+use App\Features\Load\Props\LoadedPersonProps;
+use App\Features\Load\Props\LoadRangeProps;
+use App\Features\Load\Props\OpenedLoadProps;
+use App\Features\Load\Props\WorkloadProps;
+use App\Features\Load\Requests\LoadQuestion;
+use App\Lookup\Props\OptionProps;
+use App\Models\Person;
+use Illuminate\Support\Facades\DB;
+use Moss\Core\Calendar\Day;
+use Moss\Core\Calendar\DayRange;
+use Moss\Core\Planning\Workload;
+use Moss\Core\Time\Minutes;
+
+/** People by weeks or days: what they entered and what is planned for them against what their days ask; who is free. */
+final class LoadPage
+{
+    private const AT_ONCE = 40;
+
+    /** So many of those who are free are named. */
+    private const MOST_FREE = 20;
+
+    public function of(Person $reader, LoadQuestion $asked, Day $today): WorkloadProps
+    {
+        $people = LoadedPeople::of($reader, $asked);
+        $loads = Workloads::of($people, $asked->days, $today);
+        $ordered = self::ordered($people, $loads, $asked->sort);
+        $pages = max(1, (int) ceil(count($people) / self::AT_ONCE));
+        $page = min($asked->page, $pages);
+        $ranges = $asked->ranges();
+        $over = array_filter($loads, static fn (Workload $load): bool => ! $load->over()->isZero());
+
+        return new WorkloadProps(
+            $asked->unit->value, $asked->days->first()->toString(), $asked->days->last()->toString(), $today->toString(), $asked->sort,
+            self::options('people', $asked->people), self::options('teams', $asked->teams), self::options('roles', $asked->roles),
+            array_map(static fn (DayRange $range): LoadRangeProps => new LoadRangeProps($range->first()->toString(), $range->last()->toString()), $ranges),
+            array_map(static fn (Person $person): LoadedPersonProps => new LoadedPersonProps(
+                $person->code, $person->name, $person->team?->name, $person->role?->name,
+                array_map(static fn (DayRange $range): LoadCellProps => LoadCellProps::of($loads[$person->id]->within($range)), $ranges),
+            ), array_slice($ordered, ($page - 1) * self::AT_ONCE, self::AT_ONCE)),
+            count($people),
+            count($over),
+            Minutes::sum(array_map(static fn (Workload $load): Minutes => $load->over(), $over))->toInt(),
+            Minutes::sum(array_map(static fn (Workload $load): Minutes => $load->free(), $loads))->toInt(),
+            $page,
+            $pages,
+            $asked->needed === null ? null : self::free($people, $loads, $asked->needed),
+            $asked->opened === null ? null : self::opened($reader, $people, $asked),
+        );
+    }
+
+    /**
+     * @param  list<Person>  $people
+     * @param  array<int, Workload>  $loads
+     * @return list<Person>
+     */
+    private static function ordered(array $people, array $loads, string $sort): array
+    {
+        if ($sort !== 'name') {
+            $keys = array_map(static fn (Workload $load): int => $sort === 'free' ? -$load->free()->toInt() : -$load->over()->toInt(), $loads);
+            usort($people, static fn (Person $one, Person $other): int => $keys[$one->id] <=> $keys[$other->id]);
+        }
+
+        return $people;
+    }
+
+    /**
+     * Those who have so many hours free come first, the soonest before the others; then those who have some of it.
+     *
+     * @param  list<Person>  $people
+     * @param  array<int, Workload>  $loads
+     */
+    private static function free(array $people, array $loads, Minutes $needed): FreeTimeProps
+    {
+        $found = [];
+        foreach ($people as $person) {
+            $free = $loads[$person->id]->free();
+            if (! $free->isZero()) {
+                $found[] = [$loads[$person->id]->freeBy($needed)?->toString(), $free->toInt(), $person];
+            }
+        }
+        usort($found, static fn (array $one, array $other): int => [$one[0] === null, $one[0], -$one[1]] <=> [$other[0] === null, $other[0], -$other[1]]);
+
+        return new FreeTimeProps(
+            $needed->toInt(),
+            count(array_filter($found, static fn (array $one): bool => $one[0] !== null)),
+            array_map(static fn (array $one): FreePersonProps => new FreePersonProps($one[2]->code, $one[2]->name, $one[2]->team?->name, $one[1], $one[0]), array_slice($found, 0, self::MOST_FREE)),
+        );
+    }
+
+    /** @param  list<Person>  $people */
+    private static function opened(Person $reader, array $people, LoadQuestion $asked): ?OpenedLoadProps
+    {
+        foreach ($people as $person) {
+            if ($person->code === $asked->opened) {
+                return new OpenedLoadProps($person->code, $person->name, PlannedParts::of($reader, $person, $asked->days));
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * @param  'people'|'teams'|'roles'  $table
+     * @param  list<string>  $codes
+     * @return list<OptionProps>
+     */
+    private static function options(string $table, array $codes): array
+    {
+        $names = DB::table($table)->whereIn('code', $codes)->pluck('name', 'code')->all();
+
+        return array_map(static function (string $code) use ($names): OptionProps {
+            $name = $names[$code] ?? $code;
+
+            return new OptionProps($code, is_string($name) ? $name : $code);
+        }, $codes);
+    }
+}
