@@ -7,6 +7,7 @@ use App\Features\Compare\Controllers\ComparisonFileController;
 use App\Features\Compare\Controllers\SavedComparisonsController;
 use App\Features\Corrections\Controllers\CorrectionsController;
 use App\Features\DayReminder\Controllers\DayReminderController;
+use App\Features\FrontPage\Controllers\FrontPageController;
 use App\Features\HouseRules\Controllers\FindingsController;
 use App\Features\HouseRules\Controllers\HouseRulesController;
 use App\Features\Load\Controllers\LoadController;
@@ -65,7 +66,7 @@ Route::middleware('auth')->group(static function (): void {
     Route::put('/timesheets/recorders/{person:code}', [TimesheetsController::class, 'update'])->name('timesheets.name');
     Route::delete('/timesheets/recorders/{person:code}', [TimesheetsController::class, 'destroy'])->name('timesheets.unname');
 
-    Route::get('/', [WeekController::class, 'current'])->name('home');
+    Route::get('/', [FrontPageController::class, 'show'])->name('home');
     Route::get('/week', [WeekController::class, 'current'])->name('week.current');
     Route::get('/week/{week}', [WeekController::class, 'show'])->name('week');
 

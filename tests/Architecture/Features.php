@@ -39,6 +39,7 @@ final class Features
         'DayReminder' => ['Week'],
         'Messages' => ['NotSubmitted', 'DayReminder'],
         'Office' => ['NotSubmitted', 'Periods', 'Rates'],
+        'FrontPage' => ['Compare', 'Load', 'Projects'],
     ];
 
     /** What each feature offers to others. All else is its own. */
@@ -52,7 +53,9 @@ final class Features
         'Periods' => ['Queries\PeriodCheck'],
         'Rates' => ['Queries\RateTable'],
         'NotSubmitted' => ['Queries\MissingWeeks', 'Queries\WeekSubmissions', 'Actions\UnsubmittedWeek'],
-        'Projects' => ['Queries\StatusReport', 'Queries\StatusLevel'],
+        'Compare' => ['Queries\FrontComparisons'],
+        'Load' => ['Queries\LoadSummary'],
+        'Projects' => ['Queries\StatusReport', 'Queries\StatusLevel', 'Queries\ProjectList', 'Queries\ProjectFilter', 'Props\ProjectSummaryProps'],
         'Week' => ['Queries\WeekSheet', 'Props\LineProps', 'Props\ProposalProps', 'Props\CellOutcome', 'Actions\SaveCells', 'Actions\CellInput', 'Actions\CellResult'],
         'DayReminder' => ['Queries\DayPencil'],
         'Plan' => ['Actions\AssignedNotices'],

@@ -24,6 +24,12 @@ final readonly class Sql implements Expression
         return self::as($alias, static fn (): string => 'count(*)');
     }
 
+    /** How many different values there are. */
+    public static function different(string $column, ?string $alias = null): self
+    {
+        return self::as($alias, static fn (Closure $name): string => 'count(DISTINCT '.$name($column).')');
+    }
+
     /** Null where there is no row. */
     public static function sum(string $column, ?string $alias = null): self
     {

@@ -1,5 +1,6 @@
 import { auditTrailText } from './en/auditTrail';
 import { compareText } from './en/compare';
+import { frontPageText } from './en/frontPage';
 import { loadText } from './en/load';
 import { messagesText } from './en/messages';
 import { officeText } from './en/office';
@@ -16,6 +17,7 @@ import { weekText } from './en/week';
 const en = {
     ...auditTrailText,
     ...compareText,
+    ...frontPageText,
     ...loadText,
     ...messagesText,
     ...officeText,

@@ -20,9 +20,19 @@ interface Section {
 /** The sections that somebody has, and the one that they are in. */
 function sectionsOf(signedIn: SignedInProps, url: string): Section[] {
     const of = (isTheirs: boolean, name: string, [href, ...also]: [string, ...string[]], count = 0): Section[] =>
-        isTheirs ? [{ href, name, count, isHere: [href, ...also].some((one) => url.startsWith(one)) }] : [];
+        isTheirs
+            ? [
+                  {
+                      href,
+                      name,
+                      count,
+                      isHere: [href, ...also].some((one) => (one === '/' ? url.split('?')[0] === one : url.startsWith(one))),
+                  },
+              ]
+            : [];
 
     return [
+        ...of(signedIn.compares, text.frontPageName, [route('home')]),
         ...of(signedIn.recordsTime, text.myWeek, [route('week.current')]),
         ...of(signedIn.recordsTime, text.sheets, [route('timesheets'), routePrefix('week.of')]),
         ...of(signedIn.reviews, text.review, [route('review'), route('stand-ins'), route('not-submitted')], signedIn.waiting),

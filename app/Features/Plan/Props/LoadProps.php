@@ -8,7 +8,7 @@ namespace App\Features\Plan\Props;
 final readonly class LoadProps
 {
     /** @param  list<LoadDayProps>  $over  days with more planned than expected, in order */
-    public function __construct(public string $name, public string $from, public string $to, public int $planned, public int $expected, public array $over)
+    public function __construct(public string $code, public string $name, public string $from, public string $to, public int $planned, public int $expected, public array $over)
     {
     }
 }

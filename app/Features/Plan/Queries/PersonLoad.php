@@ -45,6 +45,7 @@ final readonly class PersonLoad
         $load = Load::over($days, $assignments, $capacity, ExpectedHours::of($capacity, $person->employment(), $absences));
 
         return new LoadProps(
+            $person->code,
             $person->name,
             $between[0],
             $between[1],

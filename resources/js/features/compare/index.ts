@@ -1,2 +1,5 @@
 export { ComparePage } from './ComparePage';
+export { groupName } from './groupName';
 export { periodName } from './periodName';
+export { verdict } from './rowFigures';
+export { Standing } from './Standing';

@@ -1,4 +1,4 @@
-import { shortDay, span, weekdayAndDay } from '@/lib/days';
+import { span, weekdayAndDay } from '@/lib/days';
 import { hoursWithUnit, printHours } from '@/lib/hours';
 import { text } from '@/lib/text';
 import type { HoursFormat, LoadCellProps, WorkloadProps } from '@/types/generated/props';
@@ -7,6 +7,9 @@ import clsx from 'clsx';
 import { loadAddress, type LoadAsked } from './loadAddress';
 
 const copy = text.loadPage;
+
+/** So many days that are over are named in a week. */
+const SHOWN_DAYS = 2;
 
 interface LoadTableProps {
     load: WorkloadProps;
@@ -41,7 +44,7 @@ export function LoadTable({ load, asked, format }: LoadTableProps) {
                         <tr key={code} className="align-baseline">
                             <th
                                 scope="row"
-                                className="sticky start-0 z-10 max-w-56 border-b border-rule bg-page py-1 pe-2 font-normal [overflow-wrap:anywhere]"
+                                className="sticky start-0 z-10 min-w-40 max-w-56 border-b border-rule bg-page py-1 pe-2 font-normal [overflow-wrap:anywhere]"
                             >
                                 <Link
                                     href={loadAddress(asked, code)}
@@ -79,21 +82,23 @@ function Cell({ cell, isDay, format }: { cell: LoadCellProps; isDay: boolean; fo
                 <>
                     {printHours(load, format)}
                     <span className="text-faded"> {copy.of(printHours(expected, format))}</span>
-                    <span className={clsx('block text-[0.88em]', over > 0 ? 'text-brick' : 'text-faded')}>
-                        {over > 0
-                            ? copy.overBy(hoursWithUnit(over, format))
-                            : free > 0
-                              ? copy.freeFor(hoursWithUnit(free, format))
-                              : copy.full}
-                    </span>
-                    {!isDay && daysOver.length > 0 && (
-                        <span className="block text-[0.85em] text-faded">
-                            {daysOver
-                                .slice(0, 2)
-                                .map(({ date, over: by }) => copy.dayOver(shortDay(date), hoursWithUnit(by, format)))
-                                .join(', ')}
-                            {daysOver.length > 2 && ` ${copy.moreDays(daysOver.length - 2)}`}
+                    {(over > 0 || free > 0 || load === expected) && (
+                        <span className={clsx('block text-[0.88em]', over > 0 ? 'text-brick' : 'text-faded')}>
+                            {over > 0
+                                ? copy.overBy(hoursWithUnit(over, format))
+                                : free > 0
+                                  ? copy.freeFor(hoursWithUnit(free, format))
+                                  : copy.full}
                         </span>
+                    )}
+                    {!isDay &&
+                        daysOver.slice(0, SHOWN_DAYS).map(({ date, over: by }) => (
+                            <span key={date} className="block text-[0.85em] text-faded">
+                                {copy.dayOver(weekdayAndDay(date), hoursWithUnit(by, format))}
+                            </span>
+                        ))}
+                    {!isDay && daysOver.length > SHOWN_DAYS && (
+                        <span className="block text-[0.85em] text-faded">{copy.moreDays(daysOver.length - SHOWN_DAYS)}</span>
                     )}
                 </>
             )}

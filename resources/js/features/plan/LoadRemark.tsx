@@ -5,6 +5,7 @@ import { read } from '@/lib/http';
 import { text } from '@/lib/text';
 import type { HoursFormat, LoadProps } from '@/types/generated/props';
 import { AttentionItem } from '@/ui/Margin';
+import { Link } from '@inertiajs/react';
 import { useEffect, useState } from 'react';
 
 const SHOWN = 12;
@@ -63,6 +64,9 @@ export function LoadRemark({ project, person, from, to, format, version }: LoadR
                     {load.over.length > SHOWN && <p className="text-faded">{text.plan.overMore(load.over.length - SHOWN)}</p>}
                 </>
             )}
+            <Link href={route('load', {}, { unit: 'week', open: load.code })} className="act-quiet inline-block">
+                {text.plan.loadOfEverybody}
+            </Link>
         </AttentionItem>
     );
 }

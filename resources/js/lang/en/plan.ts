@@ -91,6 +91,7 @@ export const planText = {
         load: (name: string) => `Load of ${name}`,
         loadSentence: (planned: string, expected: string, days: string) =>
             `${planned} planned on all projects and ${expected} expected, ${days}.`,
+        loadOfEverybody: 'Load of everybody, and who is free',
         notOver: 'No day is over the expected hours.',
         over: (hours: string, days: number) => `${hours} over, on ${plural(days, { one: 'one day', other: '# days' })}.`,
         overOn: (day: string, over: string, planned: string, expected: string) =>

@@ -173,6 +173,28 @@ export interface ComparisonVersionProps {
     at: string;
 }
 
+export interface FrontComparisonProps {
+    id: number;
+    name: string;
+    address: string;
+    period: string;
+    first: string;
+    last: string;
+    tolerance: number;
+    total: ComparedRowProps;
+    groups: FrontGroupProps[];
+    count: number;
+    over: number;
+    under: number;
+}
+
+export interface FrontGroupProps {
+    grouping: Grouping;
+    code: string;
+    name: string;
+    row: ComparedRowProps;
+}
+
 export interface MailingProps {
     rhythm: PeriodUnit;
     day: number;
@@ -260,6 +282,14 @@ export interface DayReminderProps {
     format: HoursFormat;
 }
 
+export interface WaitingProps {
+    entries: number;
+    people: number;
+    oldest: string | null;
+    corrections: number;
+    estimates: number;
+}
+
 export interface FindingProps {
     rule: string;
     severity: Severity;
@@ -341,6 +371,15 @@ export interface LoadPartProps {
 export interface LoadRangeProps {
     first: string;
     last: string;
+}
+
+export interface LoadSummaryProps {
+    first: string;
+    last: string;
+    count: number;
+    overCount: number;
+    free: number;
+    people: LoadedPersonProps[];
 }
 
 export interface LoadedDayProps {
@@ -574,6 +613,7 @@ export interface LoadDayProps {
 }
 
 export interface LoadProps {
+    code: string;
     name: string;
     from: string;
     to: string;

@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Features\Load\Queries;
+
+use App\Features\Load\Props\LoadCellProps;
+use App\Features\Load\Props\LoadedPersonProps;
+use App\Features\Load\Props\LoadSummaryProps;
+use App\Features\Load\Requests\LoadQuestion;
+use App\Features\Load\Requests\LoadUnit;
+use App\Models\Person;
+use Moss\Core\Calendar\Day;
+use Moss\Core\Calendar\DayRange;
+use Moss\Core\Calendar\PeriodUnit;
+use Moss\Core\Planning\Workload;
+use Moss\Core\Time\Minutes;
+
+/** Who of somebody's people is most over their hours this week and next. */
+final class LoadSummary
+{
+    private const WEEKS = 2;
+
+    private const MOST = 5;
+
+    public static function of(Person $reader, Day $today): LoadSummaryProps
+    {
+        $monday = PeriodUnit::Week->firstDay($today);
+        $days = DayRange::between($monday, $monday->plusDays(7 * self::WEEKS - 1));
+        $people = LoadedPeople::of($reader, new LoadQuestion(LoadUnit::Week, $days, 'over', [], [], [], null, null, 1));
+        $loads = Workloads::of($people, $days, $today);
+        $over = array_values(array_filter($people, static fn (Person $person): bool => ! $loads[$person->id]->over()->isZero()));
+        usort($over, static fn (Person $one, Person $other): int => $loads[$other->id]->over()->toInt() <=> $loads[$one->id]->over()->toInt());
+
+        return new LoadSummaryProps(
+            $days->first()->toString(), $days->last()->toString(), count($people), count($over),
+            Minutes::sum(array_map(static fn (Workload $load): Minutes => $load->free(), $loads))->toInt(),
+            array_map(static fn (Person $person): LoadedPersonProps => new LoadedPersonProps($person->code, $person->name, $person->team?->name, $person->role?->name, [LoadCellProps::of($loads[$person->id])]), array_slice($over, 0, self::MOST)),
+        );
+    }
+}

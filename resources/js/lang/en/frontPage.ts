@@ -1,0 +1,36 @@
+import { plural } from './plural';
+
+/** Where whoever manages begins the day. */
+export const frontPageText = {
+    frontPageName: 'Front page',
+    frontPage: {
+        nothingWaits: 'Nothing waits for your decision.',
+        waits: (count: number) => plural(count, { one: 'One decision waits for you.', other: '# decisions wait for you.' }),
+        noTrouble: 'No project needs attention.',
+        trouble: (count: number) => plural(count, { one: 'One project needs attention.', other: '# projects need attention.' }),
+        waiting: 'Waiting for you',
+        entries: (entries: number, people: number, oldest: string) =>
+            `${plural(entries, { one: 'One entry', other: '# entries' })} of ${plural(people, { one: 'one person', other: '# people' })}, the oldest of ${oldest}`,
+        corrections: (count: number) => plural(count, { one: 'One correction', other: '# corrections' }),
+        estimates: (count: number) =>
+            plural(count, { one: 'One remaining estimate to decide.', other: '# remaining estimates to decide.' }),
+        projects: 'Projects that need attention',
+        allProjects: 'All projects',
+        overPlan: (hours: string, percent: string) => `Forecast ${hours} over plan${percent === '' ? '' : ` (${percent})`}.`,
+        overBudget: 'The budget is used up.',
+        load: 'Load',
+        loadOf: (days: string, over: number, all: number) =>
+            over === 0
+                ? `${days}: nobody is over their hours.`
+                : `${days}: ${String(over)} of ${plural(all, { one: 'one person', other: '# people' })} over their hours.`,
+        loadFree: (hours: string) => `${hours} free.`,
+        allLoad: 'All load',
+        followed: 'What you follow',
+        followsNone: 'Nothing yet. Save a comparison, then put it on your front page.',
+        chooses: 'Choose what you follow',
+        found0: 'Nothing is planned or recorded.',
+        found: (actual: string, planned: string, verdict: string) => `${actual} of ${planned} planned to date, ${verdict}.`,
+        foundUnplanned: (actual: string) => `${actual}; nothing was planned to date.`,
+        moreGroups: (count: number) => plural(count, { one: 'and one more', other: 'and # more' }),
+    },
+};

@@ -1,0 +1,1 @@
+export { FrontPage as default } from '@/features/front-page';
