@@ -146,6 +146,7 @@ Route::middleware('auth')->group(static function (): void {
     });
 
     Route::get('/compare', [CompareController::class, 'show'])->name('compare');
+    Route::get('/compare/asked', [CompareController::class, 'asked'])->name('compare.asked');
     Route::get('/compare.{format}', [ComparisonFileController::class, 'show'])->name('compare.file');
 
     Route::get('/load', [LoadController::class, 'show'])->name('load');

@@ -40,6 +40,7 @@ final class Dependencies
                 Selector::inNamespace('Moss\Core\Review'),
                 Selector::inNamespace('Moss\Core\HouseRules'),
                 Selector::inNamespace('Moss\Core\Compare'),
+                Selector::inNamespace('Moss\Core\Asking'),
             )
             ->because('arrows point inward only');
     }

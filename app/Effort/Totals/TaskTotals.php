@@ -7,6 +7,7 @@ namespace App\Effort\Totals;
 use App\Effort\EffortReader;
 use App\Effort\EffortScope;
 use App\Effort\PlannedPart;
+use App\Models\AssigneeFigures;
 use App\Models\RecordedWeek;
 use App\Models\TaskFigures;
 use App\Models\TaskForecast;
@@ -14,7 +15,6 @@ use App\Support\Database\BulkRows;
 use App\Support\Database\Record;
 use App\Support\Database\Sql;
 use App\Support\Database\StreamedRows;
-use Illuminate\Support\Facades\DB;
 use Moss\Core\Effort\ForecastHistory;
 use Moss\Core\Effort\TaskEffort;
 use Moss\Core\Planning\PlannedTask;
@@ -137,7 +137,7 @@ final readonly class TaskTotals
     private static function writeRemaining(array $tasks, array $remaining): void
     {
         $gone = [];
-        foreach (StreamedRows::of(DB::table('assignee_figures')->whereIntegerInRaw('task_id', $tasks)->select(...self::ASSIGNEE_KEY, ...self::ASSIGNEE_COLUMNS)) as $row) {
+        foreach (StreamedRows::of(AssigneeFigures::query()->toBase()->whereIntegerInRaw('task_id', $tasks)->select(...self::ASSIGNEE_KEY, ...self::ASSIGNEE_COLUMNS)) as $row) {
             /** @var non-empty-list<int> $row */
             $key = array_slice($row, 0, count(self::ASSIGNEE_KEY));
             $name = implode(' ', $key);

@@ -209,6 +209,27 @@ final class ComparePageTest extends TestCase
             CSV, str_replace("\r", '', $response->streamedContent()));
     }
 
+    public function test_what_is_asked_in_words_is_understood_before_it_runs(): void
+    {
+        $asked = PageProps::of($this->actingAs($this->person('kit'))->getJson('/compare/asked?text='.rawurlencode('planned vs actual by person last month field team zzz'))->assertOk()->json());
+
+        self::assertSame('by=person&period=last-month&team=field&tolerance=10&sort=attention&show=planned%2Cplanned-to-date%2Cactual%2Cdifference', $asked->text('address'));
+        self::assertSame([['Field'], ['zzz'], '2026-05-31'], [$asked->value('names'), $asked->value('unknown'), $asked->text('last')]);
+        self::assertSame('task', $this->compare('kit', $this->address('kit', 'lens refit'))->text('by'), 'Of one project its tasks.');
+    }
+
+    public function test_a_question_in_words_tells_nobody_more_than_they_may_see(): void
+    {
+        $asked = PageProps::of($this->actingAs($this->person('mo'))->getJson('/compare/asked?text=cost+by+client')->json());
+        self::assertSame([['actual'], ['cost']], [$asked->value('measures'), $asked->value('notOffered')]);
+        $this->actingAs($this->person('ada'))->getJson('/compare/asked?text=cost')->assertForbidden();
+    }
+
+    private function address(string $person, string $text): string
+    {
+        return PageProps::of($this->actingAs($this->person($person))->getJson('/compare/asked?text='.rawurlencode($text))->json())->text('address');
+    }
+
     private function compare(string $person, string $query): PageProps
     {
         $props = null;

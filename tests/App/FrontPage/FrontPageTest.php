@@ -24,7 +24,7 @@ final class FrontPageTest extends TestCase
     public function test_members_begin_with_their_week(): void
     {
         foreach (['ada', 'bo'] as $member) {
-            $this->actingAs($this->person($member))->get('/')->assertRedirect('/week');
+            $this->actingAs($this->person($member))->get('/')->assertRedirect('/week/2026-W25');
         }
     }
 

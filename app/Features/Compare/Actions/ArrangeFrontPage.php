@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Features\Compare\Actions;
 
+use App\Models\FrontPageComparison;
 use App\Models\Person;
 use Illuminate\Support\Facades\DB;
 
@@ -14,8 +15,8 @@ final class ArrangeFrontPage
     public function handle(Person $reader, array $comparisons): void
     {
         DB::transaction(static function () use ($reader, $comparisons): void {
-            DB::table('front_page_comparisons')->where('person_id', $reader->id)->delete();
-            DB::table('front_page_comparisons')->insert(array_map(
+            FrontPageComparison::query()->where('person_id', $reader->id)->delete();
+            FrontPageComparison::query()->insert(array_map(
                 static fn (int $place, int $comparison): array => ['person_id' => $reader->id, 'saved_comparison_id' => $comparison, 'place' => $place + 1],
                 array_keys($comparisons), $comparisons,
             ));

@@ -9,6 +9,7 @@ use App\AuditTrail\AuditTrailLine;
 use App\AuditTrail\AuditTrailSubject;
 use App\Models\Person;
 use App\Models\SavedComparison;
+use App\Models\SavedComparisonVersion;
 use App\Models\Sharing;
 use App\Support\Clock\Today;
 use Illuminate\Support\Facades\DB;
@@ -86,6 +87,6 @@ final readonly class SaveComparison
 
     private function writeVersion(SavedComparison $saved, Person $actor): void
     {
-        DB::table('saved_comparison_versions')->insert(['saved_comparison_id' => $saved->id, 'number' => $saved->version, 'name' => $saved->name, 'address' => $saved->address, ...$this->changed($actor)]);
+        SavedComparisonVersion::query()->insert(['saved_comparison_id' => $saved->id, 'number' => $saved->version, 'name' => $saved->name, 'address' => $saved->address, ...$this->changed($actor)]);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Features\Compare\Controllers;
 
+use App\Features\Compare\Queries\AskedComparison;
 use App\Features\Compare\Queries\ComparisonPage;
 use App\Features\Compare\Queries\SavedComparisons;
 use App\Features\Compare\Requests\CompareRequest;
@@ -11,6 +12,7 @@ use App\Http\Input\Address;
 use App\Models\Person;
 use App\Support\Clock\Today;
 use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Facades\Gate;
 use Inertia\Inertia;
 use Inertia\Response;
@@ -31,5 +33,13 @@ final readonly class CompareController
             'comparison' => $page->of($reader, $asked),
             'saved' => $saved->onPage($reader, Address::of($request)->number('saved'), $asked, $today),
         ]);
+    }
+
+    /** What a text asks, before it is asked. */
+    public function asked(#[CurrentUser] Person $reader, CompareRequest $request, AskedComparison $asked): JsonResponse
+    {
+        Gate::authorize('compare', $reader);
+
+        return response()->json($asked->of($reader, Address::of($request)->text('text'), $this->today->for($reader)));
     }
 }

@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace App\Features\Compare\Queries;
 
 use App\Effort\Totals\RecordedTotals;
+use App\Models\AssigneeFigures;
 use App\Models\RecordedWeek;
 use App\Models\TaskFigures;
 use App\Support\Database\Sql;
 use Illuminate\Database\Query\Builder;
-use Illuminate\Support\Facades\DB;
 use Moss\Core\Compare\ComparedAmount;
 use Moss\Core\Compare\ComparedOutlook;
 use Moss\Core\Compare\ComparisonRow;
@@ -21,7 +21,7 @@ final readonly class OutlookAmounts
     /** @return iterable<ComparedAmount> */
     public function of(Dimensions $asked, WorkItems $items, ComparableWork $work): iterable
     {
-        $remaining = self::grouped(DB::table('assignee_figures'), 'assignee_figures.task_id', [...$asked->columnsOfWork(), ...$asked->people ? ['team_id'] : []], $work)
+        $remaining = self::grouped(AssigneeFigures::query()->toBase(), 'assignee_figures.task_id', [...$asked->columnsOfWork(), ...$asked->people ? ['team_id'] : []], $work)
             ->addSelect(Sql::sum('remaining_minutes', 'minutes'));
         foreach ($remaining->cursor() as $row) {
             /** @var object{task_id?: int, project_id?: int, person_id?: int, team_id?: int, role_id?: int, minutes: int} $row */

@@ -10,11 +10,12 @@ use App\Features\Compare\Props\SavedComparisonProps;
 use App\Features\Compare\Props\SavedOnPageProps;
 use App\Lookup\Props\OptionProps;
 use App\Models\ComparisonMailing;
+use App\Models\FrontPageComparison;
 use App\Models\Person;
 use App\Models\SavedComparison;
 use App\Models\SavedComparisonReader;
+use App\Models\SavedComparisonVersion;
 use App\Support\Database\Record;
-use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
 use Moss\Core\Calendar\Day;
 
@@ -68,7 +69,7 @@ final class SavedComparisons
     private static function places(Person $reader): array
     {
         $places = [];
-        foreach (Record::all(DB::table('front_page_comparisons')->where('person_id', $reader->id)->orderBy('place')->select('saved_comparison_id', 'place')) as $row) {
+        foreach (Record::all(FrontPageComparison::query()->toBase()->where('person_id', $reader->id)->orderBy('place')->select('saved_comparison_id', 'place')) as $row) {
             $places[$row->int('saved_comparison_id')] = $row->int('place');
         }
 
@@ -90,7 +91,7 @@ final class SavedComparisons
     private static function versions(array $comparisons): array
     {
         $versions = [];
-        $query = DB::table('saved_comparison_versions')->join('people', 'people.id', 'saved_comparison_versions.changed_by_id')->whereIn('saved_comparison_id', $comparisons)
+        $query = SavedComparisonVersion::query()->toBase()->join('people', 'people.id', 'saved_comparison_versions.changed_by_id')->whereIn('saved_comparison_id', $comparisons)
             ->orderByDesc('number')->select('saved_comparison_id', 'number', 'saved_comparison_versions.name', 'address', 'people.name AS by', 'changed_at');
         foreach (Record::all($query) as $row) {
             if (count($versions[$row->int('saved_comparison_id')] ?? []) < self::VERSIONS) {

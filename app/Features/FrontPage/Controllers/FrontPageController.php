@@ -16,6 +16,7 @@ use Illuminate\Http\RedirectResponse;
 use Illuminate\Support\Facades\Gate;
 use Inertia\Inertia;
 use Inertia\Response;
+use Moss\Core\Calendar\Week;
 
 /** Where people begin: whoever manages with a front page, everybody else with their week. */
 final readonly class FrontPageController
@@ -27,10 +28,10 @@ final readonly class FrontPageController
     public function show(#[CurrentUser] Person $reader, WaitingForReader $waiting, TroubledProjects $projects, FrontComparisons $comparisons): Response|RedirectResponse
     {
         $gate = Gate::forUser($reader);
-        if ($gate->denies('compare', $reader)) {
-            return redirect()->route('week.current');
-        }
         $today = $this->today->for($reader);
+        if ($gate->denies('compare', $reader)) {
+            return redirect()->route('week', ['week' => Week::containing($today)->toString()]);
+        }
 
         return Inertia::render('FrontPage', [
             'waiting' => $gate->allows('review', Person::class) ? $waiting->of($reader, $today) : null,

@@ -9,6 +9,7 @@ import { PageHeading } from '@/ui/PageHeading';
 import { Paging } from '@/ui/Paging';
 import { Shell } from '@/ui/Shell';
 import clsx from 'clsx';
+import { AskLine } from './AskLine';
 import { compareAddress, questionOf } from './compareAddress';
 import { CompareFilters } from './CompareFilters';
 import { CompareForm } from './CompareForm';
@@ -36,6 +37,7 @@ export function ComparePage({ comparison, saved }: { comparison: ComparisonProps
                     {comparison.count > 0 && <ComparisonFiles asked={asked} />}
                 </span>
             </PageHeading>
+            <AskLine />
             <CompareForm asked={asked} />
             <CompareFilters comparison={comparison} asked={asked} />
             {comparison.count === 0 ? (

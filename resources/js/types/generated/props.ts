@@ -86,6 +86,26 @@ export interface AuditTrailRowProps {
     why: string;
 }
 
+export interface AskedProps {
+    address: string;
+    by: Grouping;
+    then: Grouping | null;
+    across: Grouping | null;
+    period: string;
+    first: string;
+    last: string;
+    names: string[];
+    internal: string;
+    billable: string;
+    withPending: boolean;
+    tolerance: number | null;
+    measures: Measure[];
+    notOffered: Measure[];
+    unknown: string[];
+    several: string[];
+    meanings: string[];
+}
+
 export interface ComparedEntryProps {
     date: string;
     week: string | null;

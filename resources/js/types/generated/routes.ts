@@ -3,6 +3,7 @@
 export const routes = {
     'calendar': '/calendar/{year}',
     'compare': '/compare',
+    'compare.asked': '/compare/asked',
     'compare.file': '/compare.{format}',
     'comparisons': '/comparisons',
     'comparisons.arrange': '/comparisons/front-page',
