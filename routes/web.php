@@ -27,6 +27,7 @@ use App\Features\Rates\Controllers\RatesController;
 use App\Features\Remaining\Controllers\EstimateSettingsController;
 use App\Features\Remaining\Controllers\ManagerEstimatesController;
 use App\Features\Remaining\Controllers\RemainingController;
+use App\Features\Reported\Controllers\ReportedController;
 use App\Features\Review\Controllers\PhrasesController;
 use App\Features\Review\Controllers\ReviewController;
 use App\Features\SignIn\Controllers\SignInController;
@@ -149,6 +150,7 @@ Route::middleware('auth')->group(static function (): void {
     Route::get('/compare/asked', [CompareController::class, 'asked'])->name('compare.asked');
     Route::get('/compare.{format}', [ComparisonFileController::class, 'show'])->name('compare.file');
 
+    Route::get('/reported', [ReportedController::class, 'show'])->name('reported');
     Route::get('/load', [LoadController::class, 'show'])->name('load');
     Route::prefix('/comparisons')->name('comparisons')->group(static function (): void {
         Route::get('/', [SavedComparisonsController::class, 'index']);

@@ -21,6 +21,7 @@ final class Features
     public const USES = [
         'Compare' => [],
         'Load' => [],
+        'Reported' => [],
         'Periods' => [],
         'Preferences' => [],
         'Rates' => [],

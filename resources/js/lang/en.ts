@@ -7,6 +7,7 @@ import { officeText } from './en/office';
 import { planText } from './en/plan';
 import { projectsText } from './en/projects';
 import { remainingText } from './en/remaining';
+import { reportedText } from './en/reported';
 import { reviewText } from './en/review';
 import { sharedText } from './en/shared';
 import { signInText } from './en/signIn';
@@ -24,6 +25,7 @@ const en = {
     ...planText,
     ...projectsText,
     ...remainingText,
+    ...reportedText,
     ...reviewText,
     ...sharedText,
     ...signInText,

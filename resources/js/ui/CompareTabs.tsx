@@ -2,10 +2,15 @@ import { useShared } from '@/lib/shared';
 import { text } from '@/lib/text';
 import { RouteTabs } from './SectionTabs';
 
-/** The tabs of comparing; the load of people is not for those who only read. */
+/** The tabs of comparing; the load of people is not for those who only read, projects not for those who have none. */
 export function CompareTabs() {
     const { signedIn } = useShared();
-    const { load, ...others } = text.compareTabs;
+    const { load, reported, ...others } = text.compareTabs;
+    const tabs = {
+        ...others,
+        ...(signedIn?.recordsTime === true ? { load } : {}),
+        ...(signedIn?.seesProjects === true ? { reported } : {}),
+    };
 
-    return <RouteTabs label={text.compare} tabs={signedIn?.recordsTime === true ? { ...others, load } : others} />;
+    return <RouteTabs label={text.compare} tabs={tabs} />;
 }

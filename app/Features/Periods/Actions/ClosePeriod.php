@@ -26,7 +26,7 @@ use Moss\Core\Time\Minutes;
  */
 final readonly class ClosePeriod
 {
-    public function __construct(private Settlement $settlement, private AuditTrail $auditTrail, private Today $today)
+    public function __construct(private Settlement $settlement, private RememberFigures $remember, private AuditTrail $auditTrail, private Today $today)
     {
     }
 
@@ -68,6 +68,7 @@ final readonly class ClosePeriod
         }
         $organisation->update(['closed_until' => $until->toString()]);
         $this->auditTrail->of([AuditTrailLine::on(AuditTrailSubject::Period, $until->toString(), 'close', $office, ['until' => $before], ['until' => $until->toString(), 'entries' => $entries, 'minutes' => $minutes])]);
+        $this->remember->handle($office, $until);
         $this->settlement->queue(PeriodCheck::settling($until), $office->id);
 
         return Minutes::of($minutes);

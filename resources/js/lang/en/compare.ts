@@ -4,7 +4,7 @@ import { plural } from './plural';
 /** Comparing planned against actual across projects. */
 export const compareText = {
     compare: 'Compare',
-    compareTabs: { compare: 'Compare', comparisons: 'Saved comparisons', load: 'Load' },
+    compareTabs: { compare: 'Compare', comparisons: 'Saved comparisons', load: 'Load', reported: 'As reported' },
     comparePage: {
         /** Of what, and in which days. */
         sum: (days: string, actual: string, toDate: string, verdict: string) =>

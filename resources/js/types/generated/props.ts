@@ -982,6 +982,42 @@ export interface TaskRemainingProps {
     waiting: number | null;
 }
 
+export interface ClosingProps {
+    id: number;
+    until: string;
+    at: string;
+    by: string;
+}
+
+export interface ReportedEffortProps {
+    planned: number;
+    actual: number;
+    pending: number;
+    remaining: number;
+    forecast: number;
+}
+
+export interface ReportedProjectProps {
+    code: string;
+    name: string;
+    then: ReportedEffortProps | null;
+    now: ReportedEffortProps;
+    change: number;
+}
+
+export interface ReportedProps {
+    closings: ClosingProps[];
+    closing: number | null;
+    projects: ReportedProjectProps[];
+    then: ReportedEffortProps;
+    now: ReportedEffortProps;
+    count: number;
+    risen: number;
+    fallen: number;
+    page: number;
+    pages: number;
+}
+
 export interface AnswerProps {
     question: string;
     answer: string;

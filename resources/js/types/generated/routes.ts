@@ -70,6 +70,7 @@ export const routes = {
     'remaining': '/people/{person}/tasks/{task}/remaining',
     'remaining.say': '/people/{person}/tasks/{task}/remaining',
     'remaining.take-back': '/people/{person}/tasks/{task}/remaining',
+    'reported': '/reported',
     'review': '/review',
     'review.corrections': '/review/corrections',
     'review.decide': '/review/decisions',

@@ -1,0 +1,1 @@
+export { ReportedPage } from './ReportedPage';

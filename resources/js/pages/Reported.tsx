@@ -1,0 +1,1 @@
+export { ReportedPage as default } from '@/features/reported';
