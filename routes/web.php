@@ -13,6 +13,7 @@ use App\Features\HouseRules\Controllers\HouseRulesController;
 use App\Features\Load\Controllers\LoadController;
 use App\Features\Messages\Controllers\MessagesController;
 use App\Features\Messages\Controllers\OutboxController;
+use App\Features\MyFigures\Controllers\MyFiguresController;
 use App\Features\NotSubmitted\Controllers\NotSubmittedController;
 use App\Features\Office\Controllers\AuditTrailPageController;
 use App\Features\Office\Controllers\OfficeController;
@@ -96,6 +97,8 @@ Route::middleware('auth')->group(static function (): void {
         Route::delete('/', [RemainingController::class, 'destroy'])->name('remaining.take-back');
     });
 
+    Route::get('/my-figures', [MyFiguresController::class, 'show'])->name('my-figures');
+
     Route::get('/review', [ReviewController::class, 'show'])->name('review');
     Route::get('/review/effect', [ReviewController::class, 'effect'])->name('review.effect');
     Route::post('/review/decisions', [ReviewController::class, 'decide'])->name('review.decide');
@@ -140,6 +143,7 @@ Route::middleware('auth')->group(static function (): void {
         Route::put('/remaining', [EstimateSettingsController::class, 'update'])->name('remaining.set');
         Route::get('/rates', [RatesController::class, 'show'])->name('rates');
         Route::put('/rates', [RatesController::class, 'update'])->name('rates.set');
+        Route::put('/rates/bill-value', [RatesController::class, 'showBillValue'])->name('rates.bill-value');
         Route::post('/rates/readers', [RatesController::class, 'addReader'])->name('rates.readers.add');
         Route::delete('/rates/readers/{person:code}', [RatesController::class, 'removeReader'])->name('rates.readers.remove');
         Route::delete('/rates/{rate}', [RatesController::class, 'destroy'])->name('rates.take-away');

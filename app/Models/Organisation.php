@@ -26,6 +26,7 @@ use Moss\Core\Time\Minutes;
  * @property bool $self_approve
  * @property EstimateMode $estimate_mode
  * @property Minutes $estimate_tolerance  minutes by which a remaining estimate may differ from the calculated remaining minutes without a reason
+ * @property bool $shows_bill_value  whether people see what their own time brings in
  * @property Day|null $closed_until  the last day of the closed period
  * @property int $week_due  days after its Sunday by which a week is to be submitted
  * @property-read Calendar|null $calendar
@@ -45,6 +46,7 @@ final class Organisation extends Model
         'estimate_mode',
         'estimate_tolerance',
         'closed_until',
+        'shows_bill_value',
         'week_due',
     ];
 
@@ -64,6 +66,7 @@ final class Organisation extends Model
             'estimate_mode' => EstimateMode::class,
             'estimate_tolerance' => AsMinutes::class,
             'closed_until' => AsDay::class,
+            'shows_bill_value' => 'boolean',
         ];
     }
 }

@@ -45,6 +45,8 @@ return new class extends Migration
             $table->date('closed_until')->nullable();
             // Days after a week's Sunday by which it is to be submitted.
             $table->integer('week_due')->default(1);
+            // Whether people see what their own time brings in.
+            $table->boolean('shows_bill_value')->default(false);
             $table->check('id = 1');
             $table->check('entry_step between 1 and 1440');
             $table->check('week_due between 0 and 14');

@@ -21,7 +21,7 @@ return [
         'team' => 'team', 'to' => 'to', 'tolerance' => 'tolerance', 'until' => 'up to', 'estimate_mode' => 'effect of estimates',
         // Settings, by the name under which they are stored.
         'settings' => [
-            'approval' => 'default approval route', 'remaining estimates' => 'remaining estimates', 'week due' => 'due day of a week',
+            'approval' => 'default approval route', 'remaining estimates' => 'remaining estimates', 'week due' => 'due day of a week', 'bill value' => 'bill value of own time',
             'organisations' => 'organisation', 'calendars' => 'calendars', 'teams' => 'teams', 'roles' => 'roles', 'people' => 'people',
             'clients' => 'clients', 'start, end and break' => 'start, end and breaks', 'absences' => 'absences', 'stand_ins' => 'stand-ins', 'phases' => 'phases',
         ],
@@ -43,7 +43,7 @@ return [
 
     // Settings, by the name under which they are stored.
     'settings' => [
-        'approval' => 'default approval route', 'remaining estimates' => 'remaining estimates', 'week due' => 'due day of a week',
+        'approval' => 'default approval route', 'remaining estimates' => 'remaining estimates', 'week due' => 'due day of a week', 'bill value' => 'bill value of own time',
         'organisations' => 'organisation', 'calendars' => 'calendars', 'teams' => 'teams', 'roles' => 'roles', 'people' => 'people',
         'clients' => 'clients', 'start, end and break' => 'start, end and breaks', 'absences' => 'absences', 'stand_ins' => 'stand-ins', 'phases' => 'phases',
     ],

@@ -169,6 +169,8 @@ return [
 
     'rate' => [
         'no_reader' => 'Enter the code or the full name of somebody who is not a viewer.',
+        'bill_value_shown' => 'People now see what their own time brings in.',
+        'bill_value_hidden' => 'People no longer see what their own time brings in.',
         'reader_added' => ':name now sees cost on the projects they manage.',
         'reader_removed' => ':name no longer sees cost.',
         'of_nobody' => 'Choose a person, a role, or both.',

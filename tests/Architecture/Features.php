@@ -40,6 +40,7 @@ final class Features
         'DayReminder' => ['Week'],
         'Messages' => ['NotSubmitted', 'DayReminder'],
         'Office' => ['NotSubmitted', 'Periods', 'Rates'],
+        'MyFigures' => ['Compare'],
         'FrontPage' => ['Compare', 'Load', 'Projects'],
     ];
 
@@ -54,7 +55,7 @@ final class Features
         'Periods' => ['Queries\PeriodCheck'],
         'Rates' => ['Queries\RateTable'],
         'NotSubmitted' => ['Queries\MissingWeeks', 'Queries\WeekSubmissions', 'Actions\UnsubmittedWeek'],
-        'Compare' => ['Queries\FrontComparisons'],
+        'Compare' => ['Queries\FrontComparisons', 'Queries\OwnComparison'],
         'Load' => ['Queries\LoadSummary'],
         'Projects' => ['Queries\StatusReport', 'Queries\StatusLevel', 'Queries\ProjectList', 'Queries\ProjectFilter', 'Props\ProjectSummaryProps'],
         'Week' => ['Queries\WeekSheet', 'Props\LineProps', 'Props\ProposalProps', 'Props\CellOutcome', 'Actions\SaveCells', 'Actions\CellInput', 'Actions\CellResult'],

@@ -52,15 +52,16 @@ test('a comparison is narrowed, looked into, and taken away as a file', async ({
         page.getByRole('button', { name: `Filters: ${name}, Skerrow Lights Trust, pending time counted` }),
     ).toBeVisible();
 
+    await page.getByRole('button', { name: 'Download' }).press('Enter');
     const [download] = await Promise.all([
         page.waitForEvent('download'),
-        page.getByRole('link', { name: 'Download CSV' }).press('Enter'),
+        page.getByRole('link', { name: 'CSV, in minutes' }).press('Enter'),
     ]);
     expect(download.suggestedFilename()).toMatch(/^comparison-person-2026-01-01-to-2026-12-31\.csv$/);
     const lines = readFileSync(await download.path(), 'utf8')
         .trim()
         .split(/\r?\n/);
-    expect(lines[0]).toBe('group,name,planned,planned_to_date,actual,pending,variance,variance_pct');
+    expect(lines[0]).toBe('group,name,planned,planned_to_date,actual,pending,difference');
     expect(lines).toHaveLength((await page.getByRole('rowheader').count()) + 1);
 });
 

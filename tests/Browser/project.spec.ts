@@ -3,7 +3,7 @@ import { signIn } from './people';
 
 test('a project opens with its sentence, and each figure opens to what it is made of', async ({ page }) => {
     await signIn(page, 'brannoc.leigh');
-    await page.getByRole('link', { name: 'Projects' }).press('Enter');
+    await page.getByRole('link', { name: 'Projects', exact: true }).press('Enter');
     await page.getByRole('link', { name: 'Tarn weir fish pass' }).press('Enter');
     await expect(page.getByText(/planned have been used and .* remain; the forecast is .* over plan\./)).toBeVisible();
 
@@ -29,7 +29,8 @@ test('money is a view of its own, and what has no rate is said', async ({ page }
 
 test('a viewer reads projects without money and has no week', async ({ page }) => {
     await signIn(page, 'sunniva.bright');
-    await expect(page).toHaveURL(/\/projects$/);
+    await expect(page.getByRole('heading', { name: 'Projects that need attention' })).toBeVisible();
+    await expect(page.getByRole('heading', { name: 'Waiting for you' })).toBeHidden();
     await expect(page.getByRole('link', { name: 'My week' })).toBeHidden();
     await page.goto('/projects/BRIDGE');
     await expect(page.getByRole('link', { name: 'Money' })).toBeHidden();

@@ -3,6 +3,7 @@ import { compareText } from './en/compare';
 import { frontPageText } from './en/frontPage';
 import { loadText } from './en/load';
 import { messagesText } from './en/messages';
+import { myFiguresText } from './en/myFigures';
 import { officeText } from './en/office';
 import { planText } from './en/plan';
 import { projectsText } from './en/projects';
@@ -21,6 +22,7 @@ const en = {
     ...frontPageText,
     ...loadText,
     ...messagesText,
+    ...myFiguresText,
     ...officeText,
     ...planText,
     ...projectsText,

@@ -15,7 +15,8 @@ use Illuminate\Database\Query\Builder;
  */
 final readonly class ComparableWork
 {
-    private function __construct(private ?Person $reader)
+    /** @param  bool  $isOwn  whether it is nothing but the reader's own, with what it brings in */
+    private function __construct(private ?Person $reader, private bool $isOwn = false)
     {
     }
 
@@ -29,6 +30,12 @@ final readonly class ComparableWork
         return new self($reader->isOffice() ? null : $reader);
     }
 
+    /** What somebody recorded and is planned for themselves. */
+    public static function ownOf(Person $reader): self
+    {
+        return new self($reader, true);
+    }
+
     /** Whether that is everybody's work, with what it costs. */
     public function isEverybodys(): bool
     {
@@ -39,6 +46,9 @@ final readonly class ComparableWork
     public function narrow(Builder $rows): Builder
     {
         $reader = $this->reader;
+        if ($reader !== null && $this->isOwn) {
+            return $rows->where('person_id', $reader->id);
+        }
 
         return $reader === null || $reader->isViewer() ? $rows : $rows->where(static fn (Builder $theirs): Builder => $theirs
             ->whereIn('task_id', Task::query()->toBase()->join('projects', 'projects.id', 'tasks.project_id')->where('projects.manager_id', $reader->id)->select('tasks.id'))
@@ -53,6 +63,7 @@ final readonly class ComparableWork
 
         return match (true) {
             $reader === null => $people,
+            $this->isOwn => $people->where('people.id', $reader->id),
             $reader->isViewer() => $people->whereIn('people.id', []),
             default => $people->whereIn('people.id', self::theirPeople($reader)->select('id')),
         };
@@ -61,7 +72,7 @@ final readonly class ComparableWork
     /** Whether the reader sees what time costs on the projects of a manager. */
     public function hasMoneyOf(?string $manager): bool
     {
-        return $this->reader === null || ($manager === $this->reader->code && $this->reader->seesCostOfProjectsOf($this->reader->id));
+        return $this->reader === null || $this->isOwn || ($manager === $this->reader->code && $this->reader->seesCostOfProjectsOf($this->reader->id));
     }
 
     private static function theirPeople(Person $reader): Builder

@@ -6,6 +6,7 @@ namespace App\Features\Rates\Controllers;
 
 use App\Features\Rates\Actions\ChangeCostAccess;
 use App\Features\Rates\Actions\SaveRates;
+use App\Features\Rates\Actions\ShowBillValue;
 use App\Features\Rates\Queries\RateTable;
 use App\Features\Rates\Requests\CostReaderRequest;
 use App\Features\Rates\Requests\RateRequest;
@@ -55,6 +56,15 @@ final class RatesController
         $change->handle($office, $person, false);
 
         return back()->with('message', Wording::refusal('rate.reader_removed', ['name' => $person->name]));
+    }
+
+    public function showBillValue(#[CurrentUser] Person $office, Request $request, ShowBillValue $show): RedirectResponse
+    {
+        Gate::authorize('keep', Rate::class);
+        $shows = $request->boolean('shows');
+        $show->handle($office, $shows);
+
+        return back()->with('message', Wording::refusal($shows ? 'rate.bill_value_shown' : 'rate.bill_value_hidden'));
     }
 
     public function destroy(#[CurrentUser] Person $office, Rate $rate, SaveRates $save): RedirectResponse

@@ -16,6 +16,7 @@ final readonly class RatesProps
      * @param  bool  $hasAny  whether there is any rate at all
      * @param  list<UnratedProps>  $unrated  with most time first
      * @param  list<OptionProps>  $readers  who sees cost on the projects that they manage
+     * @param  bool  $showsBillValue  whether people see what their own time brings in
      */
     public function __construct(
         public string $currency,
@@ -27,6 +28,7 @@ final readonly class RatesProps
         public int $pages,
         public array $unrated,
         public array $readers,
+        public bool $showsBillValue,
         public string $today,
     ) {
     }

@@ -37,8 +37,10 @@ final class RateTable
         $rates = Record::all($query->select('rates.*', 'people.code AS person_code', 'people.name AS person', 'roles.code AS role_code', 'roles.name AS role')->selectSub($later, 'later')
             ->orderByDesc(Sql::isNull('people.name'))->orderBy('people.name')->orderBy('roles.name')->orderByDesc('rates.starts_on')->forPage($page, self::AT_ONCE));
 
+        $organisation = Organisation::query()->sole();
+
         return new RatesProps(
-            Organisation::query()->sole()->currency,
+            $organisation->currency,
             $search,
             array_map(static fn (Record $rate): RateProps => new RateProps(
                 $rate->int('id'), $rate->stringOrNull('person_code'), $rate->stringOrNull('person'), $rate->stringOrNull('role_code'), $rate->stringOrNull('role'),
@@ -51,6 +53,7 @@ final class RateTable
             $pages,
             $this->missing(),
             OptionLists::costReaders(),
+            $organisation->shows_bill_value,
             $today->toString(),
         );
     }

@@ -10,6 +10,7 @@ import { Paging } from '@/ui/Paging';
 import { SearchBox } from '@/ui/SearchBox';
 import { router } from '@inertiajs/react';
 import { useState } from 'react';
+import { BillValueChoice } from './BillValueChoice';
 import { CostReaders } from './CostReaders';
 import { RateForm } from './RateForm';
 
@@ -49,6 +50,7 @@ export function RatesPage({ rates }: { rates: RatesProps }) {
                         }}
                     />
                     <CostReaders readers={rates.readers} />
+                    <BillValueChoice showsBillValue={rates.showsBillValue} />
                 </div>
                 {rates.hasAny && (
                     <div>

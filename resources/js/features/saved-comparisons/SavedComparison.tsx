@@ -25,15 +25,17 @@ export function SavedComparison({ comparison, front }: SavedComparisonItemProps)
 
     return (
         <div className="py-2">
-            <p className="flex flex-wrap items-baseline justify-between gap-x-6 gap-y-1">
-                <Link
-                    href={route('comparisons.open', { saved: id })}
-                    className="underline decoration-rule underline-offset-4 [overflow-wrap:anywhere] hover:decoration-ink"
-                >
-                    {name}
-                </Link>
+            <div className="flex flex-wrap items-baseline justify-between gap-x-6 gap-y-1">
+                <h2 className="min-w-0">
+                    <Link
+                        href={route('comparisons.open', { saved: id })}
+                        className="underline decoration-rule underline-offset-4 [overflow-wrap:anywhere] hover:decoration-ink"
+                    >
+                        {name}
+                    </Link>
+                </h2>
                 <FrontPlace comparison={comparison} front={front} />
-            </p>
+            </div>
             <p className="text-faded">{facts(comparison).join(' · ')}</p>
             <Foldout line={<span>{mayChange ? copy.options : copy.readerOptions}</span>} contentClassName="pb-3 ps-5">
                 <div className="grid gap-x-10 gap-y-5 md:grid-cols-2">

@@ -2,6 +2,7 @@ import { CellDetail } from './CellDetail';
 import { unsavedCount } from './cells';
 import { PencilChoice } from './PencilChoice';
 import { Strokes, WeekRemarks } from './Remarks';
+import { RolesOfWeek } from './RolesOfWeek';
 import { SheetFindings } from './SheetFindings';
 import { SpanForm } from './SpanForm';
 import { UnsavedList } from './UnsavedList';
@@ -28,6 +29,9 @@ export function SheetBeside({ page }: { page: SheetPage }) {
             {unsavedCount(state.cells) > 0 && <UnsavedList page={page} />}
             <SheetFindings remarks={remarks} grid={grid} mayAnswer={sheet.mayRecord} onLeave={goBack} />
             <WeekRemarks days={sheet.days} lines={state.lines} cells={state.cells} entered={state.totals.days} format={format} />
+            {sheet.isWhole && (
+                <RolesOfWeek lines={state.lines} minutesOf={({ key }) => state.totals.lines[key] ?? 0} format={format} />
+            )}
             <Strokes />
             {sheet.isOwn && <PencilChoice pencil={sheet.pencil} />}
         </>

@@ -1,6 +1,8 @@
 import { hoursWithUnit } from '@/lib/hours';
+import { route } from '@/lib/route';
 import { text } from '@/lib/text';
 import type { HoursFormat, WeekProps } from '@/types/generated/props';
+import { Link } from '@inertiajs/react';
 import { weekSentence } from './weekSentence';
 
 interface SheetHeadingProps {
@@ -23,6 +25,11 @@ export function SheetHeading({ sheet, entered, title, format }: SheetHeadingProp
                     {sheet.isWhole
                         ? weekSentence(entered, sheet.expected, format)
                         : text.week.partSum(hoursWithUnit(entered, format))}
+                    {sheet.isOwn && (
+                        <Link href={route('my-figures')} className="act-quiet no-print ms-3">
+                            {text.myFigures.title}
+                        </Link>
+                    )}
                 </p>
             </div>
             {!sheet.isWhole && <p className="mt-1 text-faded">{text.week.partOnly(sheet.personName)}</p>}

@@ -31,6 +31,11 @@ export const officeText = {
         remove: 'Remove',
         removeOf: (whose: string, since: string) => `Remove the rate of ${whose} from ${since}`,
         notFound: 'No matching rates.',
+        billValue: {
+            title: 'Bill value',
+            explained: 'Under My figures, people can see what their own time brings in at its bill rate; never what it costs.',
+            shows: 'People see the bill value of their own time',
+        },
         readers: {
             title: 'Who sees cost',
             explained:

@@ -495,6 +495,42 @@ export interface OutboxProps {
     search: string;
 }
 
+export interface MyEstimateProps {
+    project: string;
+    task: string;
+    on: string;
+    estimated: number;
+    cameTo: number;
+    difference: number;
+    percentage: string | null;
+}
+
+export interface MyFiguresProps {
+    period: string;
+    first: string;
+    last: string;
+    total: MyGroupProps;
+    expectedToDate: number | null;
+    utilisation: string | null;
+    projects: MyGroupProps[];
+    roles: MyGroupProps[];
+    months: MyGroupProps[];
+    quarters: MyGroupProps[];
+    estimates: MyEstimateProps[];
+    currency: string | null;
+}
+
+export interface MyGroupProps {
+    code: string;
+    name: string;
+    entered: number;
+    pending: number;
+    billable: number;
+    billableShare: string | null;
+    expected: number | null;
+    billValue: number | null;
+}
+
 export interface MissingWeekProps {
     code: string;
     name: string;
@@ -932,6 +968,7 @@ export interface RatesProps {
     pages: number;
     unrated: UnratedProps[];
     readers: OptionProps[];
+    showsBillValue: boolean;
     today: string;
 }
 

@@ -1,0 +1,1 @@
+export { MyFiguresPage } from './MyFiguresPage';

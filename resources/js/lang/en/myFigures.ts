@@ -1,0 +1,32 @@
+/** A person's own figures. */
+export const myFiguresText = {
+    myFigures: {
+        title: 'My figures',
+        period: 'Period',
+        sum: (days: string, entered: string) => `${days}: ${entered} entered.`,
+        sumOf: (days: string, entered: string, expected: string, percent: string) =>
+            `${days}: ${entered} entered of ${expected} expected to date (${percent}).`,
+        billable: (percent: string) => `${percent} of it billable.`,
+        billValue: (amount: string) => `Bill value ${amount}.`,
+        pending: (hours: string) => `${hours} is not approved yet.`,
+        noneNext: (days: string) => `${days}: nothing is entered. Choose another period.`,
+        byProject: 'By project',
+        byRole: 'By role',
+        byMonth: 'By month',
+        byQuarter: 'By quarter',
+        noRole: 'No role',
+        entered: 'Entered',
+        expected: 'Expected',
+        share: 'Billable',
+        value: (currency: string) => `Bill value, ${currency}`,
+        drawn: 'Drawn',
+        unknown: '–',
+        bar: (hours: string) => `${hours} entered`,
+        estimates: 'How my estimates turned out',
+        estimatesExplained: 'Of tasks that are done: what you first said would remain, and what was entered from then on.',
+        noEstimates: 'Once a task is done on which you estimated what remains, you see here how that turned out.',
+        outcome: (on: string, estimated: string, cameTo: string) => `${on}: ${estimated} estimated, came to ${cameTo}`,
+        roleChart: 'This week by role',
+        usualRole: 'Usual role',
+    },
+};

@@ -1,0 +1,1 @@
+export { MyFiguresPage as default } from '@/features/my-figures';
