@@ -25,7 +25,7 @@ export function Bar({ scale, label, className, ...growth }: BarProps) {
                     style={{ left: `${from}%`, width: `${to - from}%` }}
                 />
             ))}
-            {growth.mark > 0 && (
+            {growth.mark !== null && growth.mark > 0 && (
                 <span
                     className="absolute inset-y-0 w-0.5 bg-ink"
                     style={{ left: `calc(${(growth.mark * 100) / Math.max(scale, 1)}% - 1px)` }}

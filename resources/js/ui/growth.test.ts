@@ -36,4 +36,11 @@ describe('growth against a mark', () => {
         ).toBe(12);
         expect(commonScale([])).toBe(1);
     });
+
+    it('has nothing over where it is held against nothing', () => {
+        expect(stretches({ approved: 60, pending: 30, remaining: 0, mark: null }, 120)).toEqual([
+            { texture: 'approved', from: 0, to: 50 },
+            { texture: 'pending', from: 50, to: 75 },
+        ]);
+    });
 });

@@ -3,7 +3,8 @@ export interface Growth {
     approved: number;
     pending: number;
     remaining: number;
-    mark: number;
+    /** What it is held against; null where that is nothing, and so nothing can lie past it. */
+    mark: number | null;
 }
 
 /** A stretch of the bar, in percent of its scale. */
@@ -18,7 +19,8 @@ export interface Stretch {
  *
  * The scale is what the full width stands for; bars in one list share it. Negative parts draw nothing.
  */
-export function stretches({ approved, pending, remaining, mark }: Growth, scale: number): Stretch[] {
+export function stretches({ approved, pending, remaining, mark: held }: Growth, scale: number): Stretch[] {
+    const mark = held ?? Infinity;
     const whole = Math.max(scale, 1);
     const parts: [Stretch['texture'], number][] = [
         ['approved', Math.max(0, approved)],
@@ -45,6 +47,6 @@ export function stretches({ approved, pending, remaining, mark }: Growth, scale:
 export function commonScale(growths: Growth[]): number {
     return Math.max(
         1,
-        ...growths.map(({ approved, pending, remaining, mark }) => Math.max(approved + pending + remaining, mark)),
+        ...growths.map(({ approved, pending, remaining, mark }) => Math.max(approved + pending + remaining, mark ?? 0)),
     );
 }

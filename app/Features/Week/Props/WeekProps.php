@@ -28,6 +28,7 @@ final readonly class WeekProps
         public int $number,
         public string $personCode,
         public string $personName,
+        public ?string $usualRole,
         public SheetAddressProps $at,
         public bool $isOwn,
         public bool $isWhole,

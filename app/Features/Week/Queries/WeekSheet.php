@@ -44,6 +44,7 @@ final readonly class WeekSheet
             $week->number(),
             $owner->code,
             $owner->name,
+            $owner->role?->name,
             new SheetAddressProps($owner->code, $week->toString()),
             $owner->id === $reader->id,
             $isWhole,

@@ -35,7 +35,7 @@ export function MyFiguresPage({ figures }: { figures: MyFiguresProps }) {
     return (
         <Shell>
             <PageHeading title={copy.title} finding={finding(figures, format)} />
-            <div className="no-print mt-2">
+            <div className="no-print mt-2 flex">
                 <Select
                     label={copy.period}
                     value={period}

@@ -83,7 +83,7 @@ export function MyGroups({ title, groups, name, withExpected = false, currency, 
                                     approved={group.entered - group.pending}
                                     pending={group.pending}
                                     remaining={0}
-                                    mark={withExpected ? (group.expected ?? 0) : 0}
+                                    mark={withExpected ? (group.expected ?? null) : null}
                                     scale={Math.max(scale, group.expected ?? 0)}
                                     label={copy.bar(hoursWithUnit(group.entered, format))}
                                 />

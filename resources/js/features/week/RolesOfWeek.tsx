@@ -9,13 +9,14 @@ const copy = text.myFigures;
 
 interface RolesOfWeekProps {
     lines: readonly LineProps[];
+    usualRole: string | null;
     minutesOf: (line: LineProps) => number;
     format: HoursFormat;
 }
 
 /** The week by role, drawn small; nothing where all of it is in one role. */
-export function RolesOfWeek({ lines, minutesOf, format }: RolesOfWeekProps) {
-    const roles = rolesOfWeek(lines, minutesOf);
+export function RolesOfWeek({ lines, usualRole, minutesOf, format }: RolesOfWeekProps) {
+    const roles = rolesOfWeek(lines, usualRole, minutesOf);
     if (roles.length < 2) {
         return null;
     }
@@ -25,17 +26,19 @@ export function RolesOfWeek({ lines, minutesOf, format }: RolesOfWeekProps) {
         <AttentionItem title={copy.roleChart}>
             <ul>
                 {roles.map(({ role, minutes }) => (
-                    <li key={role ?? ''} className="grid grid-cols-[minmax(0,1fr)_4.5rem_5rem] items-center gap-x-2">
-                        <span className="truncate">{role ?? copy.usualRole}</span>
+                    <li key={role ?? ''} className="mt-1">
+                        <span className="flex justify-between gap-3">
+                            <span className="min-w-0 [overflow-wrap:anywhere]">{role ?? copy.noRole}</span>
+                            <span className="shrink-0">{hoursWithUnit(minutes, format)}</span>
+                        </span>
                         <Bar
                             approved={minutes}
                             pending={0}
                             remaining={0}
-                            mark={0}
+                            mark={null}
                             scale={scale}
                             label={hoursWithUnit(minutes, format)}
                         />
-                        <span className="text-end">{hoursWithUnit(minutes, format)}</span>
                     </li>
                 ))}
             </ul>

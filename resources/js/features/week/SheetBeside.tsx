@@ -30,7 +30,12 @@ export function SheetBeside({ page }: { page: SheetPage }) {
             <SheetFindings remarks={remarks} grid={grid} mayAnswer={sheet.mayRecord} onLeave={goBack} />
             <WeekRemarks days={sheet.days} lines={state.lines} cells={state.cells} entered={state.totals.days} format={format} />
             {sheet.isWhole && (
-                <RolesOfWeek lines={state.lines} minutesOf={({ key }) => state.totals.lines[key] ?? 0} format={format} />
+                <RolesOfWeek
+                    lines={state.lines}
+                    usualRole={sheet.usualRole}
+                    minutesOf={({ key }) => state.totals.lines[key] ?? 0}
+                    format={format}
+                />
             )}
             <Strokes />
             {sheet.isOwn && <PencilChoice pencil={sheet.pencil} />}

@@ -64,6 +64,7 @@ export function week(lines: LineProps[], proposals: ProposalProps[] = []): WeekP
         number: 25,
         personCode: 'ada',
         personName: 'Ada Moor',
+        usualRole: 'Surveyor',
         at: { person: 'ada', week: '2026-W25' },
         isOwn: true,
         isWhole: true,

@@ -22,9 +22,9 @@ describe('the week by role', () => {
         const minutes: Readonly<Record<string, number>> = { a: 60, b: 240, c: 200, d: 0 };
         const lines = [line('a', 'Fitter'), line('b', null), line('c', 'Fitter'), line('d', 'Drafter')];
 
-        expect(rolesOfWeek(lines, ({ key }) => minutes[key] ?? 0)).toEqual([
+        expect(rolesOfWeek(lines, 'Surveyor', ({ key }) => minutes[key] ?? 0)).toEqual([
             { role: 'Fitter', minutes: 260 },
-            { role: null, minutes: 240 },
+            { role: 'Surveyor', minutes: 240 },
         ]);
     });
 });

@@ -2,18 +2,23 @@ import type { LineProps } from '@/types/generated/props';
 
 /** Minutes of a role in the week. */
 export interface RoleHours {
-    /** Null for the usual role. */
+    /** Null where there is none, neither a line's own nor a usual one. */
     role: string | null;
     minutes: number;
 }
 
-/** What is entered of each role, the most first; lines of one role count together. */
-export function rolesOfWeek(lines: readonly LineProps[], minutesOf: (line: LineProps) => number): RoleHours[] {
+/** What is entered of each role, the most first; a line without one of its own counts for the usual one. */
+export function rolesOfWeek(
+    lines: readonly LineProps[],
+    usualRole: string | null,
+    minutesOf: (line: LineProps) => number,
+): RoleHours[] {
     const sums = new Map<string | null, number>();
     for (const line of lines) {
         const minutes = minutesOf(line);
         if (minutes > 0) {
-            sums.set(line.roleName, (sums.get(line.roleName) ?? 0) + minutes);
+            const role = line.roleName ?? usualRole;
+            sums.set(role, (sums.get(role) ?? 0) + minutes);
         }
     }
 

@@ -27,6 +27,5 @@ export const myFiguresText = {
         noEstimates: 'Once a task is done on which you estimated what remains, you see here how that turned out.',
         outcome: (on: string, estimated: string, cameTo: string) => `${on}: ${estimated} estimated, came to ${cameTo}`,
         roleChart: 'This week by role',
-        usualRole: 'Usual role',
     },
 };

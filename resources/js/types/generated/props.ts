@@ -1430,6 +1430,7 @@ export interface WeekProps {
     number: number;
     personCode: string;
     personName: string;
+    usualRole: string | null;
     at: SheetAddressProps;
     isOwn: boolean;
     isWhole: boolean;
