@@ -10,6 +10,7 @@ use App\Features\DayReminder\Controllers\DayReminderController;
 use App\Features\FrontPage\Controllers\FrontPageController;
 use App\Features\HouseRules\Controllers\FindingsController;
 use App\Features\HouseRules\Controllers\HouseRulesController;
+use App\Features\Learning\Controllers\LearningController;
 use App\Features\Load\Controllers\LoadController;
 use App\Features\Messages\Controllers\MessagesController;
 use App\Features\Messages\Controllers\OutboxController;
@@ -155,6 +156,7 @@ Route::middleware('auth')->group(static function (): void {
     Route::get('/compare.{format}', [ComparisonFileController::class, 'show'])->name('compare.file');
 
     Route::get('/reported', [ReportedController::class, 'show'])->name('reported');
+    Route::get('/past-tasks', [LearningController::class, 'show'])->name('past-tasks');
     Route::get('/load', [LoadController::class, 'show'])->name('load');
     Route::prefix('/comparisons')->name('comparisons')->group(static function (): void {
         Route::get('/', [SavedComparisonsController::class, 'index']);
@@ -182,6 +184,7 @@ Route::middleware('auth')->group(static function (): void {
             Route::post('/', [PlanController::class, 'store'])->name('project.plan.add');
             Route::put('/removed', [PlanController::class, 'destroy'])->name('project.plan.remove');
             Route::put('/days', [PlanController::class, 'spread'])->name('project.plan.spread');
+            Route::get('/past', [LearningController::class, 'plan'])->name('project.plan.past');
             Route::get('/load', [PlanController::class, 'load'])->name('project.plan.load');
         });
         Route::post('/estimates/{asked}', [ManagerEstimatesController::class, 'decide'])->name('project.decide-remaining');

@@ -41,6 +41,8 @@ final class AccessTest extends TestCase
         'GET /people/ada/week/2026-W60' => ['ada' => 404],
         'GET /my-figures' => ['ada' => 200, 'mo' => 200, 'kit' => 200, 'vic' => 403],
         'PUT /office/rates/bill-value' => ['ada' => 403, 'mo' => 403, 'kit' => 302, 'vic' => 403],
+        'GET /past-tasks' => ['ada' => 403, 'mo' => 200, 'lee' => 200, 'kit' => 200, 'vic' => 403],
+        'GET /projects/LENS/plan/past' => ['ada' => 403, 'mo' => 200, 'lee' => 403, 'kit' => 200, 'vic' => 403],
         'GET /reported' => ['ada' => 403, 'mo' => 200, 'lee' => 200, 'kit' => 200, 'vic' => 200],
         'GET /load' => ['ada' => 403, 'bo' => 403, 'mo' => 200, 'lee' => 200, 'kit' => 200, 'vic' => 403],
         'GET /compare/asked' => ['ada' => 403, 'mo' => 200, 'lee' => 200, 'kit' => 200, 'vic' => 200],

@@ -41,6 +41,7 @@ final class Dependencies
                 Selector::inNamespace('Moss\Core\HouseRules'),
                 Selector::inNamespace('Moss\Core\Compare'),
                 Selector::inNamespace('Moss\Core\Asking'),
+                Selector::inNamespace('Moss\Core\Learning'),
             )
             ->because('arrows point inward only');
     }

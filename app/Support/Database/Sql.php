@@ -46,6 +46,12 @@ final readonly class Sql implements Expression
         return self::as($alias, static fn (Closure $name): string => 'coalesce(sum('.implode(' + ', array_map($name, (array) $columns)).'), 0)');
     }
 
+    /** Two columns together. */
+    public static function both(string $one, string $other, ?string $alias = null): self
+    {
+        return self::as($alias, static fn (Closure $name): string => $name($one).' + '.$name($other));
+    }
+
     public static function min(string $column, ?string $alias = null): self
     {
         return self::as($alias, static fn (Closure $name): string => 'min('.$name($column).')');

@@ -1,6 +1,7 @@
 import { auditTrailText } from './en/auditTrail';
 import { compareText } from './en/compare';
 import { frontPageText } from './en/frontPage';
+import { learningText } from './en/learning';
 import { loadText } from './en/load';
 import { messagesText } from './en/messages';
 import { myFiguresText } from './en/myFigures';
@@ -20,6 +21,7 @@ const en = {
     ...auditTrailText,
     ...compareText,
     ...frontPageText,
+    ...learningText,
     ...loadText,
     ...messagesText,
     ...myFiguresText,

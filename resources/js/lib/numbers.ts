@@ -18,6 +18,13 @@ export function printPercent(decimal: string): string {
     return `${decimal.startsWith('-') ? '−' : ''}${percent.format(decimal.replace('-', '') as Intl.StringNumericLiteral)}`;
 }
 
+const twoPlaces = new Intl.NumberFormat(locale, { minimumFractionDigits: 2, maximumFractionDigits: 2 });
+
+/** A decimal of 0 or more written with a point, as the server sends it, with two places: `1.20`. */
+export function printNumberText(decimal: string): string {
+    return twoPlaces.format(decimal as Intl.StringNumericLiteral);
+}
+
 /** Things in a row, without a word between the last two: `north, south, east`. */
 export function printList(things: readonly string[]): string {
     return listed.format(things);

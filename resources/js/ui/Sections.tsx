@@ -37,7 +37,13 @@ function sectionsOf(signedIn: SignedInProps, url: string): Section[] {
         ...of(signedIn.recordsTime, text.sheets, [route('timesheets'), routePrefix('week.of')]),
         ...of(signedIn.reviews, text.review, [route('review'), route('stand-ins'), route('not-submitted')], signedIn.waiting),
         ...of(signedIn.seesProjects, text.projects, [route('projects')]),
-        ...of(signedIn.compares, text.compare, [route('compare'), route('comparisons'), route('load'), route('reported')]),
+        ...of(signedIn.compares, text.compare, [
+            route('compare'),
+            route('comparisons'),
+            route('load'),
+            route('reported'),
+            route('past-tasks'),
+        ]),
         ...of(signedIn.isOffice, text.office, [route('office.today')]),
     ];
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Features\Projects\Controllers;
 
+use App\Features\Learning\Props\PastForecastProps;
+use App\Features\Learning\Queries\PastForecasts;
 use App\Features\Projects\Props\ChangesProps;
 use App\Features\Projects\Props\FigureKind;
 use App\Features\Projects\Props\ProgressProps;
@@ -19,6 +21,7 @@ use App\Features\Projects\Requests\ProjectsRequest;
 use App\Http\Input\Address;
 use App\Models\Person;
 use App\Models\Project;
+use App\Models\ProjectState;
 use App\Support\Clock\Today;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\Request;
@@ -58,6 +61,7 @@ final readonly class ProjectController
         return Inertia::render('Project', [
             'project' => static fn (): ProjectProps => $status->of($onDay, $names, $reader, $asked),
             'progress' => Inertia::defer(static fn (): ProgressProps => $progress->of($onDay, $names), rescue: true),
+            'past' => $project->state === ProjectState::Open ? Inertia::defer(static fn (): ?PastForecastProps => PastForecasts::of($project), rescue: true) : null,
             'changes' => Inertia::defer(static fn (): ChangesProps => $changes->of($onDay, $reader), rescue: true),
         ]);
     }

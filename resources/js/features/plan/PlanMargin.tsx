@@ -1,3 +1,4 @@
+import { PastPlanRemark } from '@/features/learning';
 import { DoneForAll, type useDone } from '@/features/remaining';
 import { hoursWithUnit } from '@/lib/hours';
 import { text } from '@/lib/text';
@@ -85,6 +86,9 @@ function RowRemarks({ acts, grid, format, onPanel, onRemove, done }: PlanMarginP
                     <AssignedRemark row={row} format={format} />
                     {plan.mayPlan && <RowActs row={row} done={done} onPanel={onPanel} onRemove={onRemove} />}
                 </AttentionItem>
+            )}
+            {plan.mayPlan && row?.kind === 'task' && row.task.doneOn === null && row.task.planned > 0 && (
+                <PastPlanRemark project={plan.code} name={row.task.name} minutes={row.task.planned} format={format} />
             )}
             {plan.mayPlan && row?.kind === 'assignment' && row.assignment.person !== null && (
                 <LoadRemark

@@ -1,9 +1,10 @@
+import { pastForecastText } from '@/features/learning';
 import { route } from '@/lib/route';
 import { span, wholeDate } from '@/lib/days';
 import { hoursWithUnit } from '@/lib/hours';
 import { useHoursFormat } from '@/lib/shared';
 import { text } from '@/lib/text';
-import type { ChangesProps, HoursFormat, ProgressProps, ProjectProps } from '@/types/generated/props';
+import type { ChangesProps, HoursFormat, PastForecastProps, ProgressProps, ProjectProps } from '@/types/generated/props';
 import { Bar } from '@/ui/Bar';
 import { commonScale } from '@/ui/growth';
 import { Shell } from '@/ui/Shell';
@@ -30,10 +31,11 @@ interface ProjectPageProps {
     /** They come after the page, or not at all. */
     progress?: ProgressProps | null | undefined;
     changes?: ChangesProps | null | undefined;
+    past?: PastForecastProps | null | undefined;
 }
 
 /** A project: what it has come to in a sentence, what asks for attention, its figures, and what one of them is made of. */
-export function ProjectPage({ project, progress, changes }: ProjectPageProps) {
+export function ProjectPage({ project, progress, changes, past }: ProjectPageProps) {
     const format = useHoursFormat();
     const { figures } = project;
     const hours = (minutes: number) => hoursWithUnit(minutes, format);
@@ -70,6 +72,7 @@ export function ProjectPage({ project, progress, changes }: ProjectPageProps) {
                 <p className="pencilled text-[0.9em]">{text.projectPage.legend}</p>
                 {money !== null && <ShownChoice code={project.code} shown={shown} />}
             </div>
+            {past != null && <p className="pencilled mt-1">{pastForecastText(past, format)}</p>}
             <Attention project={project} format={format} />
             <WaitingEstimates project={project} format={format} />
             <div

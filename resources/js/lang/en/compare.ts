@@ -4,7 +4,13 @@ import { plural } from './plural';
 /** Comparing planned against actual across projects. */
 export const compareText = {
     compare: 'Compare',
-    compareTabs: { compare: 'Compare', comparisons: 'Saved comparisons', load: 'Load', reported: 'As reported' },
+    compareTabs: {
+        compare: 'Compare',
+        comparisons: 'Saved comparisons',
+        load: 'Load',
+        reported: 'As reported',
+        'past-tasks': 'Past tasks',
+    },
     comparePage: {
         /** Of what, and in which days. */
         sum: (days: string, actual: string, toDate: string, verdict: string) =>

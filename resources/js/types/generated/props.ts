@@ -28,6 +28,8 @@ export type MeasureUnit = 'hours' | 'money' | 'percent';
 
 export type MessageKind = 'assigned' | 'returned' | 'decided' | 'correction waiting' | 'correction decided' | 'estimate updated' | 'estimate waiting' | 'estimate decided' | 'stand-in added' | 'day reminder' | 'week due' | 'week overdue' | 'period closing';
 
+export type PastGrouping = 'word' | 'person' | 'role' | 'manager' | 'client';
+
 export type PencilSource = 'plan' | 'last week' | 'usual week';
 
 export type Performance = 'better' | 'as planned' | 'worse';
@@ -354,6 +356,43 @@ export interface SpanProps {
     starts: string;
     ends: string;
     pause: number;
+}
+
+export interface PastForecastProps {
+    manager: string | null;
+    spread: SpreadProps;
+    usual: number;
+    least: number;
+    most: number;
+}
+
+export interface PastGroupProps {
+    name: string;
+    spread: SpreadProps;
+}
+
+export interface PastPlanProps {
+    words: string;
+    spread: SpreadProps;
+    usual: number;
+    least: number;
+    most: number;
+}
+
+export interface PastTasksProps {
+    by: PastGrouping;
+    count: number;
+    whole: SpreadProps | null;
+    groups: PastGroupProps[];
+    few: number;
+    fewest: number;
+}
+
+export interface SpreadProps {
+    count: number;
+    median: string;
+    low: string;
+    high: string;
 }
 
 export interface FreePersonProps {

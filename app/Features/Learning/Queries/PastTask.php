@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Features\Learning\Queries;
+
+use Moss\Core\Learning\PastCase;
+
+/** A finished task, or what one person had of it. */
+final readonly class PastTask
+{
+    public function __construct(public PastCase $case, public string $name, public string $manager, public ?string $client, public ?string $person, public ?string $role)
+    {
+    }
+}

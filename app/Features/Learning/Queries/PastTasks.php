@@ -1,0 +1,91 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Features\Learning\Queries;
+
+use App\Models\Person;
+use App\Models\PlanStep;
+use App\Models\Project;
+use App\Models\ProjectState;
+use App\Models\RecordedWeek;
+use App\Support\Database\Record;
+use App\Support\Database\Sql;
+use Illuminate\Database\Query\Builder;
+use Illuminate\Database\Query\JoinClause;
+use Moss\Core\Learning\PastCase;
+use Moss\Core\Time\Minutes;
+
+/**
+ * Finished tasks with what was first planned for them: those that are done, or whose project is closed. Internal time is no work
+ * that could be estimated. Each method in one query.
+ */
+final class PastTasks
+{
+    /**
+     * Whole tasks.
+     *
+     * @param  Person|null  $reader  whose projects they are of; null for everybody's
+     * @return list<PastTask>
+     */
+    public static function whole(?Person $reader): array
+    {
+        $tasks = self::finished($reader)->joinSub(self::firstSteps(0), 'first_steps', 'first_steps.task_id', 'tasks.id')
+            ->join('task_figures', 'task_figures.task_id', 'tasks.id')
+            ->select('first_steps.minutes AS planned', 'tasks.name', 'managers.name AS manager', 'clients.name AS client')
+            ->addSelect(Sql::both('task_figures.actual_minutes', 'task_figures.pending_minutes', 'came_to'));
+
+        return self::tasks($tasks);
+    }
+
+    /**
+     * What people had of them: all people's of the reader's projects, and of their own people those of all projects.
+     *
+     * @return list<PastTask>
+     */
+    public static function ofPeople(?Person $reader): array
+    {
+        $entered = RecordedWeek::query()->toBase()->groupBy('task_id', 'person_id')->select('task_id', 'person_id')->addSelect(Sql::total(['actual_minutes', 'pending_minutes'], 'came_to'));
+        $tasks = self::finished($reader)->joinSub(self::firstSteps(1), 'first_steps', 'first_steps.task_id', 'tasks.id')
+            ->joinSub($entered, 'entered', static fn (JoinClause $join): JoinClause => $join->on('entered.task_id', 'tasks.id')->on('entered.person_id', 'first_steps.person_id'))
+            ->join('people', 'people.id', 'first_steps.person_id')->leftJoin('roles', 'roles.id', 'people.role_id')
+            ->select('first_steps.minutes AS planned', 'entered.came_to', 'tasks.name', 'managers.name AS manager', 'clients.name AS client', 'people.name AS person', 'roles.name AS role');
+
+        return self::tasks($tasks);
+    }
+
+    private static function finished(?Person $reader): Builder
+    {
+        return Project::query()->toBase()->join('tasks', 'tasks.project_id', 'projects.id')->join('people AS managers', 'managers.id', 'projects.manager_id')
+            ->leftJoin('clients', 'clients.id', 'projects.client_id')->where('projects.internal', false)
+            ->where(static fn (Builder $done): Builder => $done->whereNotNull('tasks.done_on')->orWhere('projects.state', ProjectState::Closed))
+            ->when($reader !== null, static fn (Builder $own): Builder => $own->where('projects.manager_id', $reader?->id))
+            ->orderBy('tasks.id');
+    }
+
+    /** What was planned first, where that was anything: of tasks, or of the people on them. With min(), SQLite gives the other columns of the row that has it. */
+    private static function firstSteps(int $least): Builder
+    {
+        return PlanStep::query()->toBase()->where('minutes', '>', 0)->where('team_id', 0)
+            ->when($least === 0, static fn (Builder $tasks): Builder => $tasks->where('person_id', 0))
+            ->when($least > 0, static fn (Builder $people): Builder => $people->where('person_id', '>=', $least))
+            ->groupBy('task_id', 'person_id')->select('task_id', 'person_id', 'minutes')->addSelect(Sql::min('starting_on', 'first'));
+    }
+
+    /** @return list<PastTask> those on which anything was entered */
+    private static function tasks(Builder $query): array
+    {
+        $tasks = [];
+        foreach (Record::each($query) as $row) {
+            $values = $row->toArray();
+            if ($row->int('came_to') > 0) {
+                $tasks[] = new PastTask(
+                    new PastCase(Minutes::of($row->int('planned')), Minutes::of($row->int('came_to'))), $row->string('name'), $row->string('manager'), $row->stringOrNull('client'),
+                    array_key_exists('person', $values) ? $row->stringOrNull('person') : null, array_key_exists('role', $values) ? $row->stringOrNull('role') : null,
+                );
+            }
+        }
+
+        return $tasks;
+    }
+}

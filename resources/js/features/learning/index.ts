@@ -1,0 +1,3 @@
+export { LearningPage } from './LearningPage';
+export { PastPlanRemark } from './PastPlanRemark';
+export { pastForecastText } from './pastText';

@@ -1,0 +1,1 @@
+export { LearningPage as default } from '@/features/learning';
