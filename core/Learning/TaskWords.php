@@ -12,7 +12,7 @@ final readonly class TaskWords
     private const SHORTEST = 3;
 
     /** Words that any task may have. */
-    private const EVERYWHERE = ['the', 'and', 'for', 'with', 'from', 'into', 'new', 'all', 'task', 'part', 'phase', 'work', 'its', 'not'];
+    private const EVERYWHERE = ['the', 'and', 'for', 'with', 'from', 'into', 'new', 'all', 'task', 'part', 'phase', 'work', 'its', 'not', 'out', 'off', 'per'];
 
     /** @return list<string> each once, in lower case and without accents, a plural `s` taken off */
     public static function of(string $name): array

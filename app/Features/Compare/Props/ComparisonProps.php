@@ -56,6 +56,7 @@ final readonly class ComparisonProps
         public bool $withPending,
         public int $tolerance,
         public string $sort,
+        public bool $withLines,
         public bool $hasAll,
         public array $measures,
         public array $chosen,

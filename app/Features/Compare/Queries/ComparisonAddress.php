@@ -80,6 +80,7 @@ final readonly class ComparisonAddress
             'pending' => $terms->withPending ? 'in' : '',
             'tolerance' => (string) $asked->tolerance,
             'sort' => $asked->sort->value,
+            'draw' => $asked->withLines ? 'lines' : '',
             'show' => implode(',', array_map(static fn (Measure $measure): string => $measure->value, $terms->measures)),
         ], static fn (?string $value): bool => $value !== null && $value !== ''), '', '&', PHP_QUERY_RFC3986);
     }
@@ -100,6 +101,7 @@ final readonly class ComparisonAddress
             $period,
             preg_match('/^(\d{1,2}|100)$/D', $address->text('tolerance')) === 1 ? (int) $address->text('tolerance') : ComparisonQuestion::USUAL_TOLERANCE,
             in_array($sort, $measures, true) ? $sort : ComparisonSort::tryFrom($address->text('sort')) ?? ComparisonSort::Attention,
+            $address->text('draw') === 'lines',
             $address->page(),
             $this->opened($measures),
         );

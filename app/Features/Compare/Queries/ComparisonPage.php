@@ -67,7 +67,7 @@ final readonly class ComparisonPage
                 false => 'no',
                 null => '',
             },
-            $terms->withPending, $asked->tolerance, $asked->sort->value, $reader->isOffice() || $reader->isViewer(),
+            $terms->withPending, $asked->tolerance, $asked->sort->value, $asked->withLines, $reader->isOffice() || $reader->isViewer(),
             $shown, $terms->measures, OfferedMeasures::to($reader), Organisation::query()->sole()->currency,
             $periods,
             self::groups($onPage, $periods, $asked, $shown),

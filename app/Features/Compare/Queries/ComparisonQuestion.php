@@ -18,6 +18,7 @@ final readonly class ComparisonQuestion
      * @param  string  $period  a rolling period as `RollingPeriod` reads it, or `to-date`; empty for fixed days
      * @param  int  $tolerance  percent of what is planned to date, 0 to 100
      * @param  ComparisonSort|Measure  $sort  by a measure the largest come first
+     * @param  bool  $withLines  whether periods are drawn as lines too
      * @param  positive-int  $page
      */
     public function __construct(
@@ -25,6 +26,7 @@ final readonly class ComparisonQuestion
         public string $period,
         public int $tolerance,
         public ComparisonSort|Measure $sort,
+        public bool $withLines,
         public int $page,
         public ?OpenedGroup $opened,
     ) {

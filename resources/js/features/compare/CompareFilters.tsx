@@ -3,6 +3,7 @@ import type { ComparisonProps } from '@/types/generated/props';
 import { soon } from '@/ui/soon';
 import clsx from 'clsx';
 import { useState } from 'react';
+import { ask } from './ask';
 import type { Narrowed, Question } from './compareAddress';
 
 const copy = text.comparePage;
@@ -17,6 +18,11 @@ function filtersOf({ narrowed, internal, billable, withPending }: Question): str
         ...(billable === 'yes' || billable === 'no' ? [copy.billables[billable]] : []),
         ...(withPending ? [copy.withPending] : []),
     ];
+}
+
+/** Whether there are periods to draw. */
+function canBeLines({ across, by }: ComparisonProps): boolean {
+    return across !== null || by === 'week' || by === 'month' || by === 'quarter';
 }
 
 /** What of all work is compared and which figures are shown; the fields to change either open below. */
@@ -37,6 +43,17 @@ export function CompareFilters({ comparison, asked }: { comparison: ComparisonPr
                           ? copy.filters
                           : copy.filtered(filters.join(', '))}
                 </button>
+                {canBeLines(comparison) && (
+                    <button
+                        type="button"
+                        className="act-quiet no-print"
+                        onClick={() => {
+                            ask({ ...asked, withLines: !asked.withLines });
+                        }}
+                    >
+                        {asked.withLines ? copy.withoutLines : copy.withLines}
+                    </button>
+                )}
                 <button
                     type="button"
                     className="act-quiet no-print"

@@ -13,6 +13,7 @@ import { AskLine } from './AskLine';
 import { compareAddress, questionOf } from './compareAddress';
 import { CompareFilters } from './CompareFilters';
 import { CompareForm } from './CompareForm';
+import { CompareLines } from './CompareLines';
 import { CompareList } from './CompareList';
 import { CompareTable } from './CompareTable';
 import { ComparisonFiles } from './ComparisonFiles';
@@ -40,6 +41,7 @@ export function ComparePage({ comparison, saved }: { comparison: ComparisonProps
             <AskLine />
             <CompareForm asked={asked} />
             <CompareFilters comparison={comparison} asked={asked} />
+            {comparison.withLines && comparison.count > 0 && <CompareLines comparison={comparison} format={format} />}
             {comparison.count === 0 ? (
                 <p className="mt-3">{copy.noneNext}</p>
             ) : (

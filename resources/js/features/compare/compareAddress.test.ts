@@ -14,6 +14,7 @@ const usual: Question = {
     withPending: false,
     tolerance: 10,
     sort: 'attention',
+    withLines: false,
     measures: ['planned', 'planned-to-date', 'actual', 'pending', 'difference'],
     page: 1,
     saved: null,
@@ -41,12 +42,13 @@ describe('the address of a comparison', () => {
             tolerance: 0,
             billable: 'no',
             sort: 'cost',
+            withLines: true,
             measures: ['actual', 'cost'],
             page: 2,
             saved: 7,
         };
         expect(compareAddress(asked)).toBe(
-            '/compare?by=client&then=role&across=month&period=last-year&team=field%2Ca.b&internal=out&billable=no&pending=in&tolerance=0&sort=cost&show=actual%2Ccost&page=2&saved=7',
+            '/compare?by=client&then=role&across=month&period=last-year&team=field%2Ca.b&internal=out&billable=no&pending=in&tolerance=0&sort=cost&draw=lines&show=actual%2Ccost&page=2&saved=7',
         );
     });
 

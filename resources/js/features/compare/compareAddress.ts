@@ -22,6 +22,8 @@ export interface Question {
     tolerance: number;
     /** `attention`, `name` or a measure. */
     sort: string;
+    /** Whether periods are drawn as lines too. */
+    withLines: boolean;
     /** The figures of each group, in their order. */
     measures: readonly Measure[];
     page: number;
@@ -44,7 +46,8 @@ const usualMeasures: readonly Measure[] = ['planned', 'planned-to-date', 'actual
 
 /** The question that a page answers. Another question begins on its first page. */
 export function questionOf(comparison: ComparisonProps, saved: SavedOnPageProps | null = null): Question {
-    const { by, then, across, period, first, last, internal, billable, withPending, tolerance, sort, chosen } = comparison;
+    const { by, then, across, period, first, last, internal, billable, withPending, tolerance, sort, withLines, chosen } =
+        comparison;
     const {
         projects: project,
         people: person,
@@ -68,6 +71,7 @@ export function questionOf(comparison: ComparisonProps, saved: SavedOnPageProps 
         withPending,
         tolerance,
         sort,
+        withLines,
         measures: chosen,
         page: 1,
         saved: saved?.id ?? null,
@@ -109,6 +113,7 @@ function questionQuery(asked: Question): Query {
         pending: asked.withPending ? 'in' : null,
         tolerance: asked.tolerance === usual.tolerance ? null : asked.tolerance,
         sort: asked.sort === usual.sort ? null : asked.sort,
+        draw: asked.withLines ? 'lines' : null,
         show: asked.measures.join() === usualMeasures.join() ? null : asked.measures.join(),
         page: asked.page === 1 ? null : asked.page,
         saved: asked.saved,

@@ -72,7 +72,6 @@ export function ProjectPage({ project, progress, changes, past }: ProjectPagePro
                 <p className="pencilled text-[0.9em]">{text.projectPage.legend}</p>
                 {money !== null && <ShownChoice code={project.code} shown={shown} />}
             </div>
-            {past != null && <p className="pencilled mt-1">{pastForecastText(past, format)}</p>}
             <Attention project={project} format={format} />
             <WaitingEstimates project={project} format={format} />
             <div
@@ -96,7 +95,7 @@ export function ProjectPage({ project, progress, changes, past }: ProjectPagePro
                     />
                 )}
             </div>
-            <Beneath project={project} progress={progress} changes={changes} format={format} />
+            <Beneath project={project} progress={progress} changes={changes} past={past} format={format} />
         </Shell>
     );
 }
@@ -118,7 +117,7 @@ function NoTasks({ project }: { project: ProjectProps }) {
 }
 
 /** How it went week by week and by person, what was earned, and what has changed. */
-function Beneath({ project, progress, changes, format }: ProjectPageProps & { format: HoursFormat }) {
+function Beneath({ project, progress, changes, past, format }: ProjectPageProps & { format: HoursFormat }) {
     return (
         <div className="mt-6 grid gap-x-8 gap-y-6 lg:grid-cols-[minmax(0,1fr)_22rem]">
             <div className="flex min-w-0 flex-col gap-6">
@@ -132,6 +131,12 @@ function Beneath({ project, progress, changes, format }: ProjectPageProps & { fo
                 </Later>
             </div>
             <div className="flex flex-col gap-6">
+                {past != null && (
+                    <section aria-labelledby="past">
+                        <h2 id="past">{text.learning.title}</h2>
+                        <p className="pencilled">{pastForecastText(past, format)}</p>
+                    </section>
+                )}
                 {project.earnedValue !== null && <EarnedValue value={project.earnedValue} currency={project.currency} />}
                 <Later data="changes">{changes != null && <Changes changes={changes} format={format} />}</Later>
             </div>

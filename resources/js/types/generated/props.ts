@@ -167,6 +167,7 @@ export interface ComparisonProps {
     withPending: boolean;
     tolerance: number;
     sort: string;
+    withLines: boolean;
     hasAll: boolean;
     measures: Measure[];
     chosen: Measure[];
