@@ -24,6 +24,9 @@ final class ExpectedDaysOfMany
     /** @var array<string, Minutes> of whoever is employed throughout and never away, by pattern, calendar and days */
     private array $usual = [];
 
+    /** @var array<string, array<string, int>> of the same people by day, likewise */
+    private array $usualDays = [];
+
     /** @param  array<int, list<Record>>  $absences  by person */
     private function __construct(private readonly WorkingTime $working, private readonly array $absences)
     {
@@ -54,9 +57,19 @@ final class ExpectedDaysOfMany
         return new self(WorkingTime::load(), $absences);
     }
 
+    /** @return array<string, int> minutes of every day by `YYYY-MM-DD`, in order */
+    public function byDay(Person $person, DayRange $days): array
+    {
+        if (! $this->isUsual($person)) {
+            return self::each($this->hours($person), $days);
+        }
+
+        return $this->usualDays[implode('/', [$person->pattern, $person->calendar_id, $days->first()->toString(), $days->last()->toString()])] ??= self::each($this->hours($person), $days);
+    }
+
     public function expected(Person $person, DayRange $days): Minutes
     {
-        if (isset($this->absences[$person->id]) || $person->starts_on !== null || $person->ends_on !== null) {
+        if (! $this->isUsual($person)) {
             return $this->hours($person)->within($days);
         }
 
@@ -71,6 +84,23 @@ final class ExpectedDaysOfMany
         ), $this->absences[$person->id] ?? []);
 
         return ExpectedHours::of($this->working->capacity($person->pattern, $person->calendar_id), $person->employment(), $absences);
+    }
+
+    /** Whether the person is employed throughout and never away. */
+    private function isUsual(Person $person): bool
+    {
+        return ! isset($this->absences[$person->id]) && $person->starts_on === null && $person->ends_on === null;
+    }
+
+    /** @return array<string, int> */
+    private static function each(ExpectedHours $hours, DayRange $days): array
+    {
+        $minutes = [];
+        foreach ($days as $day) {
+            $minutes[$day->toString()] = $hours->on($day)->toInt();
+        }
+
+        return $minutes;
     }
 
     /**

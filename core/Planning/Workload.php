@@ -6,56 +6,60 @@ namespace Moss\Core\Planning;
 
 use Moss\Core\Calendar\Day;
 use Moss\Core\Calendar\DayRange;
-use Moss\Core\Calendar\ExpectedHours;
 use Moss\Core\Time\Minutes;
 
-/** The load of a person over some days, past and to come. */
+/**
+ * The load of a person over some days, past and to come: what was entered on a day gone by, what is planned on one to come, and
+ * the larger of both today.
+ */
 final readonly class Workload
 {
-    /** @param  list<WorkloadDay>  $days  in order */
-    private function __construct(public array $days)
+    /**
+     * @param  array<string, int>  $expected  minutes by `YYYY-MM-DD`, of every day in order
+     * @param  array<string, int>  $planned  likewise, of days on which there is any
+     * @param  array<string, int>  $entered  likewise, in any state
+     * @param  string  $today  `YYYY-MM-DD`
+     */
+    private function __construct(private array $expected, private array $planned, private array $entered, private string $today)
     {
     }
 
     /**
-     * @param  array<string, int>  $planned  minutes by `YYYY-MM-DD`
-     * @param  array<string, int>  $entered  minutes by `YYYY-MM-DD`, in any state
+     * @param  array<string, int>  $expected  minutes by `YYYY-MM-DD`, of every day in order
+     * @param  array<string, int>  $planned  likewise, of days on which there is any
+     * @param  array<string, int>  $entered  likewise, in any state
      */
-    public static function of(DayRange $range, ExpectedHours $expected, array $planned, array $entered, Day $today): self
+    public static function of(array $expected, array $planned, array $entered, Day $today): self
     {
-        $days = [];
-        foreach ($range as $day) {
-            $text = $day->toString();
-            $days[] = new WorkloadDay($day, $expected->on($day), Minutes::of($planned[$text] ?? 0), Minutes::of($entered[$text] ?? 0), $today->daysUntil($day));
-        }
-
-        return new self($days);
+        return new self($expected, $planned, $entered, $today->toString());
     }
 
     /** The part of it that falls in a range. */
     public function within(DayRange $range): self
     {
-        return new self(array_values(array_filter($this->days, static fn (WorkloadDay $day): bool => $range->includes($day->day))));
+        [$first, $last] = [$range->first()->toString(), $range->last()->toString()];
+
+        return new self(array_filter($this->expected, static fn (string $day): bool => $day >= $first && $day <= $last, ARRAY_FILTER_USE_KEY), $this->planned, $this->entered, $this->today);
     }
 
     public function expected(): Minutes
     {
-        return $this->sum(static fn (WorkloadDay $day): Minutes => $day->expected);
+        return Minutes::of(array_sum($this->expected));
     }
 
     public function planned(): Minutes
     {
-        return $this->sum(static fn (WorkloadDay $day): Minutes => $day->planned);
+        return $this->sum(fn (string $day): int => $this->planned[$day] ?? 0);
     }
 
     public function entered(): Minutes
     {
-        return $this->sum(static fn (WorkloadDay $day): Minutes => $day->entered);
+        return $this->sum(fn (string $day): int => $this->entered[$day] ?? 0);
     }
 
     public function load(): Minutes
     {
-        return $this->sum(static fn (WorkloadDay $day): Minutes => $day->load());
+        return $this->sum($this->loadOf(...));
     }
 
     /** By how much days together exceed what they ask; a long day is made up for by a short one. */
@@ -67,32 +71,62 @@ final readonly class Workload
     /** What is free on the days to come, each for itself. */
     public function free(): Minutes
     {
-        return $this->sum(static fn (WorkloadDay $day): Minutes => $day->free());
+        return $this->sum($this->freeOf(...));
     }
 
-    /** @return list<WorkloadDay> days on which the load exceeds what is expected */
+    /** @return array<string, Minutes> by how much the load of a day exceeds what is expected, by `YYYY-MM-DD`; those on which it does */
     public function daysOver(): array
     {
-        return array_values(array_filter($this->days, static fn (WorkloadDay $day): bool => ! $day->over()->isZero()));
+        $over = [];
+        foreach ($this->expected as $day => $expected) {
+            $more = $this->loadOf($day) - $expected;
+            if ($more > 0) {
+                $over[$day] = Minutes::of($more);
+            }
+        }
+
+        return $over;
     }
 
     /** The first day by which so much is free; null where it never is. */
     public function freeBy(Minutes $needed): ?Day
     {
         $free = 0;
-        foreach ($this->days as $day) {
-            $free += $day->free()->toInt();
+        foreach (array_keys($this->expected) as $day) {
+            $free += $this->freeOf($day);
             if ($free >= $needed->toInt()) {
-                return $day->day;
+                return Day::of($day);
             }
         }
 
         return null;
     }
 
-    /** @param  callable(WorkloadDay): Minutes  $figure */
+    private function loadOf(string $day): int
+    {
+        [$planned, $entered] = [$this->planned[$day] ?? 0, $this->entered[$day] ?? 0];
+
+        return match (true) {
+            $day < $this->today => $entered,
+            $day > $this->today => $planned,
+            default => max($planned, $entered),
+        };
+    }
+
+    /** What is left of a day for more; nothing once it is gone by. */
+    private function freeOf(string $day): int
+    {
+        return $day < $this->today ? 0 : max(0, ($this->expected[$day] ?? 0) - $this->loadOf($day));
+    }
+
+    /** @param  callable(string): int  $figure */
     private function sum(callable $figure): Minutes
     {
-        return Minutes::sum(array_map($figure, $this->days));
+        $sum = 0;
+        foreach (array_keys($this->expected) as $day) {
+            $sum += $figure($day);
+        }
+
+        return Minutes::of($sum);
     }
 }

@@ -48,6 +48,7 @@ return new class extends Migration
                 $table->integer($weekday)->default(0);
             }
             $table->primary(['task_id', 'person_id', 'team_id', 'role_id', 'starts_on']);
+            $table->index(['person_id', 'starts_on'], 'planned_weeks_of_person');
             $table->index(['starts_on', 'planned_minutes'], 'planned_weeks_by_week');
             $table->check('planned_minutes > 0');
             $table->clustered();

@@ -46,16 +46,7 @@ test('review', async ({ page }) => {
     await picture(page, 'review');
 });
 
-test('a correction', async ({ page }) => {
-    await signIn(page, 'ines.calder', '/week/2026-W23');
-    await goTo(page, 'Rotation bearing', 'Tuesday 2 June');
-    await page.keyboard.type('2:30');
-    await page.keyboard.press('Enter');
-    await page.getByLabel('Reason').fill('Three quarters of an hour were for the prisms');
-    await picture(page, 'correction');
-});
-
-test('the time office, house rules, messages, a day reminder', async ({ page }) => {
+test('the time office, house rules, a day reminder', async ({ page }) => {
     await signIn(page, 'tobin.vale', '/office');
     await page.getByText(/have not submitted week/).waitFor();
     await picture(page, 'time-office');
@@ -69,8 +60,6 @@ test('the time office, house rules, messages, a day reminder', async ({ page }) 
         .click();
     await page.getByRole('button', { name: 'Plain text' }).click();
     const link = /\/day-reminder\/\S+/.exec(await page.locator('pre').innerText())?.[0] ?? '';
-    await page.goto('/messages');
-    await picture(page, 'messages');
     await page.setViewportSize({ width: 390, height: 844 });
     await page.goto(link);
     await picture(page, 'day-reminder');
@@ -107,4 +96,16 @@ test('a comparison by project, and by client with months across, in the dark', a
     await page.emulateMedia({ colorScheme: 'dark' });
     await page.goto('/compare?by=client&then=project&across=month&period=last-6-months');
     await picture(page, 'compare-months-dark');
+});
+
+test('the front page', async ({ page }) => {
+    await signIn(page, 'tobin.vale');
+    await page.getByRole('article').first().waitFor();
+    await picture(page, 'front-page');
+});
+
+test('load in the dark', async ({ browser }) => {
+    const page = await (await browser.newContext({ colorScheme: 'dark' })).newPage();
+    await signIn(page, 'idris.calloway', '/load?open=corin.ashdown');
+    await picture(page, 'load-dark');
 });

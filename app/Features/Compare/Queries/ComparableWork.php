@@ -36,6 +36,12 @@ final readonly class ComparableWork
         return new self($reader, true);
     }
 
+    /** Whether that is one person's work, which is found by the person rather than by days. */
+    public function isOnePersons(): bool
+    {
+        return $this->isOwn;
+    }
+
     /** Whether that is everybody's work, with what it costs. */
     public function isEverybodys(): bool
     {

@@ -35,7 +35,7 @@ final readonly class WeekSums
         $isLong = $days->period->count() > self::LONG_DAYS && array_intersect($read, ['month', 'starts_on']) === [];
         $dimensions = $isLong ? array_values(array_unique([...$stored, ...$read])) : $read;
         $parts = self::grouped($work->narrow(DB::table($table)), $dimensions, 'starts_on')
-            ->whereRaw(($days->period->count() > self::LONG_DAYS && $read !== ['starts_on'] ? '+' : '').'starts_on BETWEEN ? AND ?', [$days->period->first()->toString(), $days->period->last()->toString()])
+            ->whereRaw(($work->isOnePersons() || ($days->period->count() > self::LONG_DAYS && $read !== ['starts_on']) ? '+' : '').'starts_on BETWEEN ? AND ?', [$days->period->first()->toString(), $days->period->last()->toString()])
             ->whereNotIn('starts_on', array_map(static fn (DayRange $cut): string => WeekPart::containing($cut->first())->toString(), $days->cut))
             ->addSelect(Sql::min('starts_on', 'first'));
         foreach ($sums as $name => $sum) {

@@ -8,7 +8,6 @@ use App\Models\Person;
 use App\Models\PlanStep;
 use App\Models\Project;
 use App\Models\ProjectState;
-use App\Models\RecordedWeek;
 use App\Support\Database\Record;
 use App\Support\Database\Sql;
 use Illuminate\Database\Query\Builder;
@@ -45,11 +44,13 @@ final class PastTasks
      */
     public static function ofPeople(?Person $reader): array
     {
-        $entered = RecordedWeek::query()->toBase()->groupBy('task_id', 'person_id')->select('task_id', 'person_id')->addSelect(Sql::total(['actual_minutes', 'pending_minutes'], 'came_to'));
+        // Of what was recorded only that on finished tasks is read: it lies by task and person.
         $tasks = self::finished($reader)->joinSub(self::firstSteps(1), 'first_steps', 'first_steps.task_id', 'tasks.id')
-            ->joinSub($entered, 'entered', static fn (JoinClause $join): JoinClause => $join->on('entered.task_id', 'tasks.id')->on('entered.person_id', 'first_steps.person_id'))
+            ->join('recorded_weeks', static fn (JoinClause $join): JoinClause => $join->on('recorded_weeks.task_id', 'tasks.id')->on('recorded_weeks.person_id', 'first_steps.person_id'))
             ->join('people', 'people.id', 'first_steps.person_id')->leftJoin('roles', 'roles.id', 'people.role_id')
-            ->select('first_steps.minutes AS planned', 'entered.came_to', 'tasks.name', 'managers.name AS manager', 'clients.name AS client', 'people.name AS person', 'roles.name AS role');
+            ->groupBy('tasks.id', 'first_steps.person_id')
+            ->select('first_steps.minutes AS planned', 'tasks.name', 'managers.name AS manager', 'clients.name AS client', 'people.name AS person', 'roles.name AS role')
+            ->addSelect(Sql::total(['recorded_weeks.actual_minutes', 'recorded_weeks.pending_minutes'], 'came_to'));
 
         return self::tasks($tasks);
     }

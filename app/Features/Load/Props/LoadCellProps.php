@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Features\Load\Props;
 
 use Moss\Core\Planning\Workload;
-use Moss\Core\Planning\WorkloadDay;
+use Moss\Core\Time\Minutes;
 
 /** The load of a person on the days of a column, in minutes. */
 final readonly class LoadCellProps
@@ -22,7 +22,7 @@ final readonly class LoadCellProps
     {
         return new self(
             $load->expected()->toInt(), $load->planned()->toInt(), $load->entered()->toInt(), $load->load()->toInt(), $load->over()->toInt(), $load->free()->toInt(),
-            array_map(static fn (WorkloadDay $day): LoadedDayProps => new LoadedDayProps($day->day->toString(), $day->over()->toInt()), $load->daysOver()),
+            array_map(static fn (string $day, Minutes $over): LoadedDayProps => new LoadedDayProps($day, $over->toInt()), array_keys($load->daysOver()), array_values($load->daysOver())),
         );
     }
 }

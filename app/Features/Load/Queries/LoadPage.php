@@ -32,11 +32,13 @@ final class LoadPage
     {
         $people = LoadedPeople::of($reader, $asked);
         $loads = Workloads::of($people, $asked->days, $today);
-        $ordered = self::ordered($people, $loads, $asked->sort);
+        // Each is asked of everybody once.
+        $over = array_map(static fn (Workload $load): int => $load->over()->toInt(), $loads);
+        $free = array_map(static fn (Workload $load): int => $load->free()->toInt(), $loads);
+        $ordered = $asked->sort === 'name' ? $people : self::ordered($people, $asked->sort === 'free' ? $free : $over);
         $pages = max(1, (int) ceil(count($people) / self::AT_ONCE));
         $page = min($asked->page, $pages);
         $ranges = $asked->ranges();
-        $over = array_filter($loads, static fn (Workload $load): bool => ! $load->over()->isZero());
 
         return new WorkloadProps(
             $asked->unit->value, $asked->days->first()->toString(), $asked->days->last()->toString(), $today->toString(), $asked->sort,
@@ -47,27 +49,24 @@ final class LoadPage
                 array_map(static fn (DayRange $range): LoadCellProps => LoadCellProps::of($loads[$person->id]->within($range)), $ranges),
             ), array_slice($ordered, ($page - 1) * self::AT_ONCE, self::AT_ONCE)),
             count($people),
-            count($over),
-            Minutes::sum(array_map(static fn (Workload $load): Minutes => $load->over(), $over))->toInt(),
-            Minutes::sum(array_map(static fn (Workload $load): Minutes => $load->free(), $loads))->toInt(),
+            count(array_filter($over)),
+            array_sum($over),
+            array_sum($free),
             $page,
             $pages,
-            $asked->needed === null ? null : self::free($people, $loads, $asked->needed),
+            $asked->needed === null ? null : self::free($people, $loads, $free, $asked->needed),
             $asked->opened === null ? null : self::opened($reader, $people, $asked),
         );
     }
 
     /**
      * @param  list<Person>  $people
-     * @param  array<int, Workload>  $loads
-     * @return list<Person>
+     * @param  array<int, int>  $minutes  by person
+     * @return list<Person> those with most first
      */
-    private static function ordered(array $people, array $loads, string $sort): array
+    private static function ordered(array $people, array $minutes): array
     {
-        if ($sort !== 'name') {
-            $keys = array_map(static fn (Workload $load): int => $sort === 'free' ? -$load->free()->toInt() : -$load->over()->toInt(), $loads);
-            usort($people, static fn (Person $one, Person $other): int => $keys[$one->id] <=> $keys[$other->id]);
-        }
+        usort($people, static fn (Person $one, Person $other): int => $minutes[$other->id] <=> $minutes[$one->id]);
 
         return $people;
     }
@@ -77,14 +76,14 @@ final class LoadPage
      *
      * @param  list<Person>  $people
      * @param  array<int, Workload>  $loads
+     * @param  array<int, int>  $minutes  that are free, by person
      */
-    private static function free(array $people, array $loads, Minutes $needed): FreeTimeProps
+    private static function free(array $people, array $loads, array $minutes, Minutes $needed): FreeTimeProps
     {
         $found = [];
         foreach ($people as $person) {
-            $free = $loads[$person->id]->free();
-            if (! $free->isZero()) {
-                $found[] = [$loads[$person->id]->freeBy($needed)?->toString(), $free->toInt(), $person];
+            if ($minutes[$person->id] > 0) {
+                $found[] = [$minutes[$person->id] < $needed->toInt() ? null : $loads[$person->id]->freeBy($needed)?->toString(), $minutes[$person->id], $person];
             }
         }
         usort($found, static fn (array $one, array $other): int => [$one[0] === null, $one[0], -$one[1]] <=> [$other[0] === null, $other[0], -$other[1]]);

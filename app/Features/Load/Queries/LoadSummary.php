@@ -29,8 +29,9 @@ final class LoadSummary
         $days = DayRange::between($monday, $monday->plusDays(7 * self::WEEKS - 1));
         $people = LoadedPeople::of($reader, new LoadQuestion(LoadUnit::Week, $days, 'over', [], [], [], null, null, 1));
         $loads = Workloads::of($people, $days, $today);
-        $over = array_values(array_filter($people, static fn (Person $person): bool => ! $loads[$person->id]->over()->isZero()));
-        usort($over, static fn (Person $one, Person $other): int => $loads[$other->id]->over()->toInt() <=> $loads[$one->id]->over()->toInt());
+        $minutes = array_map(static fn (Workload $load): int => $load->over()->toInt(), $loads);
+        $over = array_values(array_filter($people, static fn (Person $person): bool => $minutes[$person->id] > 0));
+        usort($over, static fn (Person $one, Person $other): int => $minutes[$other->id] <=> $minutes[$one->id]);
 
         return new LoadSummaryProps(
             $days->first()->toString(), $days->last()->toString(), count($people), count($over),

@@ -34,7 +34,7 @@ final class Workloads
         $entered = self::entered($ids, $days);
         $loads = [];
         foreach ($people as $person) {
-            $loads[$person->id] = Workload::of($days, $expected->hours($person), $planned[$person->id] ?? [], $entered[$person->id] ?? [], $today);
+            $loads[$person->id] = Workload::of($expected->byDay($person, $days), $planned[$person->id] ?? [], $entered[$person->id] ?? [], $today);
         }
 
         return $loads;
