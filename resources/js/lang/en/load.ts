@@ -31,7 +31,7 @@ export const loadText = {
         freeFor: (hours: string) => `${hours} free`,
         full: 'full',
         notExpected: 'not working',
-        dayOver: (day: string, hours: string) => `${day} ${hours} over`,
+        dayOver: (day: string, hours: string) => `${day}: ${hours} over`,
         moreDays: (count: number) => plural(count, { one: 'and one more day', other: 'and # more days' }),
         explained:
             'Load of expected hours: what was entered on days gone by, what is planned on days to come, the larger of both today. Open a name to see what is planned.',
