@@ -29,7 +29,7 @@ export function SectionTabs({ label, tabs }: SectionTabsProps) {
     const { url } = usePage();
 
     return (
-        <nav aria-label={label} className="no-print mb-2 flex flex-wrap gap-x-4 text-[0.95em]">
+        <nav aria-label={label} className="no-print mb-2 flex flex-wrap gap-x-4 gap-y-1 text-[0.95em]">
             {tabs.map(([href, name]) => {
                 const here = url.split('?')[0] === href;
 
@@ -39,7 +39,7 @@ export function SectionTabs({ label, tabs }: SectionTabsProps) {
                         href={href}
                         aria-current={here ? 'page' : undefined}
                         className={clsx(
-                            'min-h-6 underline-offset-4',
+                            'min-h-7 underline-offset-4',
                             here ? 'underline decoration-moss' : 'text-faded hover:underline',
                         )}
                     >

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\App\Compare;
 
+use Illuminate\Support\Facades\Artisan;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\App\Lighthouse;
 use Tests\App\TestCase;
@@ -78,6 +79,16 @@ final class ComparisonFilesTest extends TestCase
 
         self::assertSame('application/pdf', $response->headers->get('Content-Type'));
         self::assertStringStartsWith('%PDF-1.', $response->streamedContent());
+    }
+
+    public function test_the_command_answers_the_question_of_an_address_with_the_same_file(): void
+    {
+        $question = self::JUNE.'&by=task&then=person&across=month&show=actual,cost,remaining';
+        $this->actingAs($this->person('kit'));
+        foreach (['csv', 'json'] as $format) {
+            Artisan::call('moss:compare', ['--question' => $question, '--format' => $format, '--today' => '2026-06-17']);
+            self::assertSame($this->get("/compare.$format?".$question)->streamedContent(), Artisan::output(), $format);
+        }
     }
 
     public function test_who_may_not_compare_gets_no_file_and_other_formats_are_not_there(): void

@@ -58,6 +58,17 @@ final class LearningTest extends TestCase
         self::assertSame([['Surveyor', 5]], $this->named('kit', 'role'));
     }
 
+    public function test_a_group_opens_to_its_tasks_with_the_estimates_on_the_way(): void
+    {
+        $this->import(['remaining_estimates.csv' => "person,project,task,on,remaining\nada,PAST,S5,2026-05-04,16\n"]);
+        $past = $this->past('kit', 'word&group=gallery');
+
+        self::assertSame(['gallery', 5], [$past->value('opened'), count($past->rows('tasks'))]);
+        $first = $past->rows('tasks')[0];
+        self::assertSame(['Gallery survey S5', 600, 1200, '2.00', '2026-05-04', 960], [$first->text('name'), $first->int('planned'), $first->int('cameTo'), $first->text('ratio'), $first->text('estimates.0.on'), $first->int('estimates.0.remaining')]);
+        self::assertSame([], $this->past('kit', 'word&group=quay')->rows('tasks'), 'Of too few nothing is said.');
+    }
+
     public function test_managers_learn_from_their_projects(): void
     {
         self::assertSame(5, $this->past('mo', 'word')->int('count'));

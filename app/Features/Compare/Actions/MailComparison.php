@@ -10,6 +10,7 @@ use App\Features\Compare\Files\CsvComparison;
 use App\Features\Compare\Files\FindingWords;
 use App\Features\Compare\Files\PdfComparison;
 use App\Features\Compare\Mail\ComparisonMail;
+use App\Features\Compare\Queries\ComparableWork;
 use App\Features\Compare\Queries\ComparisonAddress;
 use App\Features\Compare\Queries\ComparisonReport;
 use App\Models\ComparisonMailing;
@@ -55,7 +56,7 @@ final readonly class MailComparison
     private function mail(SavedComparison $saved, Person $reader): ComparisonMail
     {
         $asked = ComparisonAddress::saved($saved->address)->question($reader, $this->today->for($reader));
-        $lines = ComparisonLines::of($this->report, $reader, $asked);
+        $lines = ComparisonLines::of($this->report, ComparableWork::of($reader), $asked);
         $heading = ComparisonHeading::of($asked, $reader, $this->today->now(), $saved->name);
         $csv = implode('', iterator_to_array(CsvComparison::lines($lines), false));
 

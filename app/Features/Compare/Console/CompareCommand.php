@@ -5,10 +5,14 @@ declare(strict_types=1);
 namespace App\Features\Compare\Console;
 
 use App\Effort\Recalculation\Recalculation;
+use App\Features\Compare\Files\ComparisonLines;
+use App\Features\Compare\Files\CsvComparison;
+use App\Features\Compare\Files\JsonComparison;
 use App\Features\Compare\Files\MeasureColumns;
 use App\Features\Compare\Queries\ComparableWork;
 use App\Features\Compare\Queries\ComparedHistory;
 use App\Features\Compare\Queries\ComparisonAddress;
+use App\Features\Compare\Queries\ComparisonQuestion;
 use App\Features\Compare\Queries\ComparisonReport;
 use App\Features\Compare\Queries\ComparisonTerms;
 use App\Features\Compare\Queries\GroupNames;
@@ -37,6 +41,7 @@ final class CompareCommand extends Command
         {--from= : first day, as 2026-06-01}
         {--to= : last day, as 2026-06-30}
         {--period= : in the place of two days, a period that moves with today, as last-month, this-quarter or last-6-weeks, or to-date}
+        {--question= : all of it as in the address of the page, in the place of the options below, as "by=client&then=project&across=month&period=last-quarter"; prints what the page has as a file}
         {--today= : last day that counts as planned to date; the current day by default}
         {--project=* : only these projects, by code}
         {--person=* : only these people, by code}
@@ -58,6 +63,7 @@ final class CompareCommand extends Command
           php artisan moss:compare --by=client --from=2026-04-01 --to=2026-06-30
           php artisan moss:compare --by=person --from=2026-06-01 --to=2026-06-30 --team=field --pending
           php artisan moss:compare --by=person --period=last-month --measure=expected --measure=utilisation
+          php artisan moss:compare --question="by=client&then=project&across=month&period=last-quarter"
           php artisan moss:compare --by=manager --period=last-quarter --internal=out
         HELP;
 
@@ -65,6 +71,10 @@ final class CompareCommand extends Command
     {
         try {
             $recalculation->finish();
+            $question = $this->text('question');
+            if ($question !== null) {
+                return $this->answer($report, ComparisonAddress::saved($question)->question(null, $this->today($clock)));
+            }
             $grouping = Grouping::from($this->oneOf('by', ...array_map(static fn (Grouping $grouping): string => $grouping->value, Grouping::cases())));
             $format = $this->oneOf('format', 'csv', 'json');
             $today = $this->today($clock);
@@ -83,6 +93,21 @@ final class CompareCommand extends Command
         }
         $rows[] = self::cells('total', '', $comparison->total(), $further);
         $this->output->write($format === 'csv' ? FigureTable::csv([...self::COLUMNS, ...$further->headings()], $rows) : FigureTable::json($rows), false, OutputInterface::OUTPUT_RAW);
+
+        return self::SUCCESS;
+    }
+
+    /**
+     * What the page of a question has as a file.
+     *
+     * @throws OptionRefused
+     */
+    private function answer(ComparisonReport $report, ComparisonQuestion $asked): int
+    {
+        $lines = ComparisonLines::of($report, ComparableWork::all(), $asked);
+        foreach ($this->oneOf('format', 'csv', 'json') === 'csv' ? CsvComparison::lines($lines) : JsonComparison::pieces($lines) as $piece) {
+            $this->output->write($piece, false, OutputInterface::OUTPUT_RAW);
+        }
 
         return self::SUCCESS;
     }

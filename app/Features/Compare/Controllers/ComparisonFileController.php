@@ -11,6 +11,7 @@ use App\Features\Compare\Files\CsvComparison;
 use App\Features\Compare\Files\JsonComparison;
 use App\Features\Compare\Files\PdfComparison;
 use App\Features\Compare\Files\SpreadsheetComparison;
+use App\Features\Compare\Queries\ComparableWork;
 use App\Features\Compare\Queries\ComparisonQuestion;
 use App\Features\Compare\Queries\ComparisonReport;
 use App\Features\Compare\Requests\CompareRequest;
@@ -34,7 +35,7 @@ final readonly class ComparisonFileController
     {
         Gate::authorize('compare', $reader);
         $asked = $request->question($reader, $this->today->for($reader));
-        $comparison = ComparisonLines::of($this->report, $reader, $asked);
+        $comparison = ComparisonLines::of($this->report, ComparableWork::of($reader), $asked);
         $heading = ComparisonHeading::of($asked, $reader, $this->today->now());
         $currency = Organisation::query()->sole()->currency;
 

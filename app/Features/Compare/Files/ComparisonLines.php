@@ -9,7 +9,6 @@ use App\Features\Compare\Queries\ComparisonOrder;
 use App\Features\Compare\Queries\ComparisonQuestion;
 use App\Features\Compare\Queries\ComparisonReport;
 use App\Features\Compare\Queries\GroupNames;
-use App\Models\Person;
 use Moss\Core\Compare\Comparison;
 use Moss\Core\Compare\ComparisonRow;
 
@@ -21,9 +20,9 @@ final readonly class ComparisonLines
     {
     }
 
-    public static function of(ComparisonReport $report, Person $reader, ComparisonQuestion $asked): self
+    public static function of(ComparisonReport $report, ComparableWork $work, ComparisonQuestion $asked): self
     {
-        $comparison = $report->comparison($asked->terms, ComparableWork::of($reader));
+        $comparison = $report->comparison($asked->terms, $work);
 
         return new self($asked, $comparison, array_map(strval(...), array_keys($comparison->periods())));
     }

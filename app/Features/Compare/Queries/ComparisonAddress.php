@@ -85,7 +85,8 @@ final readonly class ComparisonAddress
         ], static fn (?string $value): bool => $value !== null && $value !== ''), '', '&', PHP_QUERY_RFC3986);
     }
 
-    public function question(Person $reader, Day $today): ComparisonQuestion
+    /** @param  Person|null  $reader  null for whoever operates the application */
+    public function question(?Person $reader, Day $today): ComparisonQuestion
     {
         $address = $this->address;
         $by = Grouping::tryFrom($address->text('by')) ?? Grouping::Project;

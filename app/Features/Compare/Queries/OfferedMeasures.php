@@ -10,9 +10,16 @@ use Moss\Core\Compare\Measure;
 /** Measures that a reader may ask for. */
 final class OfferedMeasures
 {
-    /** @return list<Measure> */
-    public static function to(Person $reader): array
+    /**
+     * @param  Person|null  $reader  null for whoever operates the application, who may ask for all
+     * @return list<Measure>
+     */
+    public static function to(?Person $reader): array
     {
+        if ($reader === null) {
+            return Measure::cases();
+        }
+
         // A viewer sees no weeks, and so not what days ask of people.
         return array_values(array_filter(Measure::cases(), static fn (Measure $measure): bool => (! $measure->isMoney() || $reader->seesCostOfProjectsOf($reader->id))
             && (! $measure->isOfAttendance() || ! $reader->isViewer())));

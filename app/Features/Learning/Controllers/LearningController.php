@@ -25,7 +25,7 @@ final class LearningController
     {
         Gate::authorize('viewLoads', $reader);
 
-        return Inertia::render('Learning', ['past' => PastGroups::of($reader, PastGrouping::tryFrom(Address::of($request)->text('by')) ?? PastGrouping::Word)]);
+        return Inertia::render('Learning', ['past' => PastGroups::of($reader, PastGrouping::tryFrom(Address::of($request)->text('by')) ?? PastGrouping::Word, Address::of($request)->textOrNull('group'))]);
     }
 
     /** For a task that is being planned. */

@@ -9,7 +9,7 @@ use Moss\Core\Learning\PastCase;
 /** A finished task, or what one person had of it. */
 final readonly class PastTask
 {
-    public function __construct(public PastCase $case, public string $name, public string $manager, public ?string $client, public ?string $person, public ?string $role)
+    public function __construct(public int $id, public PastCase $case, public string $project, public string $name, public string $manager, public ?string $client, public ?string $person, public ?string $role)
     {
     }
 }

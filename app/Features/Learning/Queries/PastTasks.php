@@ -31,7 +31,7 @@ final class PastTasks
     {
         $tasks = self::finished($reader)->joinSub(self::firstSteps(0), 'first_steps', 'first_steps.task_id', 'tasks.id')
             ->join('task_figures', 'task_figures.task_id', 'tasks.id')
-            ->select('first_steps.minutes AS planned', 'tasks.name', 'managers.name AS manager', 'clients.name AS client')
+            ->select('tasks.id', 'first_steps.minutes AS planned', 'projects.name AS project', 'tasks.name', 'managers.name AS manager', 'clients.name AS client')
             ->addSelect(Sql::both('task_figures.actual_minutes', 'task_figures.pending_minutes', 'came_to'));
 
         return self::tasks($tasks);
@@ -49,7 +49,7 @@ final class PastTasks
             ->join('recorded_weeks', static fn (JoinClause $join): JoinClause => $join->on('recorded_weeks.task_id', 'tasks.id')->on('recorded_weeks.person_id', 'first_steps.person_id'))
             ->join('people', 'people.id', 'first_steps.person_id')->leftJoin('roles', 'roles.id', 'people.role_id')
             ->groupBy('tasks.id', 'first_steps.person_id')
-            ->select('first_steps.minutes AS planned', 'tasks.name', 'managers.name AS manager', 'clients.name AS client', 'people.name AS person', 'roles.name AS role')
+            ->select('tasks.id', 'first_steps.minutes AS planned', 'projects.name AS project', 'tasks.name', 'managers.name AS manager', 'clients.name AS client', 'people.name AS person', 'roles.name AS role')
             ->addSelect(Sql::total(['recorded_weeks.actual_minutes', 'recorded_weeks.pending_minutes'], 'came_to'));
 
         return self::tasks($tasks);
@@ -81,7 +81,7 @@ final class PastTasks
             $values = $row->toArray();
             if ($row->int('came_to') > 0) {
                 $tasks[] = new PastTask(
-                    new PastCase(Minutes::of($row->int('planned')), Minutes::of($row->int('came_to'))), $row->string('name'), $row->string('manager'), $row->stringOrNull('client'),
+                    $row->int('id'), new PastCase(Minutes::of($row->int('planned')), Minutes::of($row->int('came_to'))), $row->string('project'), $row->string('name'), $row->string('manager'), $row->stringOrNull('client'),
                     array_key_exists('person', $values) ? $row->stringOrNull('person') : null, array_key_exists('role', $values) ? $row->stringOrNull('role') : null,
                 );
             }

@@ -1,3 +1,4 @@
+import { daysOfForm } from '@/lib/daysOfForm';
 import { text } from '@/lib/text';
 import type { Grouping } from '@/types/generated/props';
 import { Select } from '@/ui/Select';
@@ -28,12 +29,7 @@ export function CompareForm({ asked }: { asked: Question }) {
             className="no-print mt-2 flex flex-wrap items-end gap-x-4 gap-y-2"
             onSubmit={(event) => {
                 event.preventDefault();
-                const form = new FormData(event.currentTarget);
-                // Either may be the earlier one.
-                const [from = asked.from, to = asked.to] = ['from', 'to']
-                    .flatMap((name) => form.getAll(name).filter((day) => typeof day === 'string'))
-                    .sort();
-                ask({ ...asked, from, to });
+                ask({ ...asked, ...daysOfForm(event.currentTarget, asked) });
             }}
         >
             <Select

@@ -1,3 +1,4 @@
+export { AskLine } from './AskLine';
 export { ComparePage } from './ComparePage';
 export { groupName } from './groupName';
 export { periodName } from './periodName';

@@ -1,3 +1,4 @@
+import { AskLine } from '@/features/compare';
 import { fullDay } from '@/lib/days';
 import { useShared } from '@/lib/shared';
 import { text } from '@/lib/text';
@@ -27,6 +28,7 @@ export function FrontPage({ waiting, projects, load, comparisons }: FrontPagePro
     return (
         <Shell>
             <PageHeading title={fullDay(today)} finding={headline(waiting, projects)} />
+            <AskLine />
             <div className="mt-4 grid grid-cols-[minmax(0,1fr)] gap-x-8 gap-y-6 border-t border-ink pt-4 lg:grid-cols-[minmax(0,1fr)_21rem]">
                 <div className="flex flex-col gap-6 lg:col-start-2 lg:row-start-1 lg:border-s lg:border-rule lg:ps-6">
                     {waiting !== null && <WaitingColumn waiting={waiting} />}

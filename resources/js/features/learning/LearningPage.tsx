@@ -6,14 +6,16 @@ import { CompareTabs } from '@/ui/CompareTabs';
 import { PageHeading } from '@/ui/PageHeading';
 import { Select } from '@/ui/Select';
 import { Shell } from '@/ui/Shell';
-import { router } from '@inertiajs/react';
+import { Link, router } from '@inertiajs/react';
+import clsx from 'clsx';
+import { OpenedTasks } from './OpenedTasks';
 import { spreadText } from './pastText';
 
 const copy = text.learning;
 
 /** What finished tasks came to against their first plans, where there are enough of them. */
 export function LearningPage({ past }: { past: PastTasksProps }) {
-    const { by, count, whole, groups, few, fewest } = past;
+    const { by, count, whole, groups, few, fewest, opened } = past;
 
     return (
         <Shell>
@@ -31,36 +33,50 @@ export function LearningPage({ past }: { past: PastTasksProps }) {
                 />
             </div>
             {groups.length > 0 && (
-                <table className="mt-3 w-full max-w-3xl border-collapse">
-                    <thead className="text-faded">
-                        <tr>
-                            <th scope="col" className="border-b border-edge">
-                                {copy.bys[by]}
-                            </th>
-                            {[copy.cases, copy.median, copy.range].map((name) => (
-                                <th key={name} scope="col" className="border-b border-edge ps-4 text-end">
-                                    {name}
+                <div
+                    className={clsx(
+                        'mt-3 grid grid-cols-[minmax(0,1fr)] items-start gap-x-8',
+                        opened !== null && 'lg:grid-cols-[minmax(0,1fr)_24rem]',
+                    )}
+                >
+                    <table className="w-full max-w-3xl border-collapse">
+                        <thead className="text-faded">
+                            <tr>
+                                <th scope="col" className="border-b border-edge">
+                                    {copy.bys[by]}
                                 </th>
+                                {[copy.cases, copy.median, copy.range].map((name) => (
+                                    <th key={name} scope="col" className="border-b border-edge ps-4 text-end">
+                                        {name}
+                                    </th>
+                                ))}
+                            </tr>
+                        </thead>
+                        <tbody>
+                            {groups.map(({ name, spread }) => (
+                                <Row key={name} name={name} by={by} spread={spread} />
                             ))}
-                        </tr>
-                    </thead>
-                    <tbody>
-                        {groups.map(({ name, spread }) => (
-                            <Row key={name} name={name} spread={spread} />
-                        ))}
-                    </tbody>
-                </table>
+                        </tbody>
+                    </table>
+                    {opened !== null && <OpenedTasks past={past} opened={opened} />}
+                </div>
             )}
             {few > 0 && <p className="pencilled mt-1">{copy.few(few, fewest)}</p>}
         </Shell>
     );
 }
 
-function Row({ name, spread: { count, median, low, high } }: { name: string; spread: SpreadProps }) {
+function Row({ name, by, spread: { count, median, low, high } }: { name: string; by: string; spread: SpreadProps }) {
     return (
         <tr className="align-baseline">
             <th scope="row" className="border-b border-rule py-1 font-normal [overflow-wrap:anywhere]">
-                {name}
+                <Link
+                    href={route('past-tasks', {}, { by, group: name })}
+                    preserveScroll
+                    className="underline decoration-rule underline-offset-4 hover:decoration-ink"
+                >
+                    {name}
+                </Link>
             </th>
             <td className="border-b border-rule ps-4 text-end text-faded">{count}</td>
             <td className="border-b border-rule ps-4 text-end">{copy.times(printNumberText(median))}</td>

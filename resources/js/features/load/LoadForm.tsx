@@ -1,3 +1,4 @@
+import { daysOfForm } from '@/lib/daysOfForm';
 import { text } from '@/lib/text';
 import { Combobox } from '@/ui/Combobox';
 import { DateField } from '@/ui/DateField';
@@ -23,12 +24,7 @@ export function LoadForm({ asked }: { asked: LoadAsked }) {
             className="no-print mt-2 flex flex-wrap items-end gap-x-4 gap-y-2"
             onSubmit={(event) => {
                 event.preventDefault();
-                const form = new FormData(event.currentTarget);
-                // Either may be the earlier one.
-                const [from = asked.from, to = asked.to] = ['from', 'to']
-                    .flatMap((name) => form.getAll(name).filter((day) => typeof day === 'string'))
-                    .sort();
-                ask({ ...asked, from, to, need, sort: need === '' ? asked.sort : 'free' });
+                ask({ ...asked, ...daysOfForm(event.currentTarget, asked), need, sort: need === '' ? asked.sort : 'free' });
             }}
         >
             <Select

@@ -359,6 +359,11 @@ export interface SpanProps {
     pause: number;
 }
 
+export interface PastEstimateProps {
+    on: string;
+    remaining: number;
+}
+
 export interface PastForecastProps {
     manager: string | null;
     spread: SpreadProps;
@@ -380,6 +385,16 @@ export interface PastPlanProps {
     most: number;
 }
 
+export interface PastTaskProps {
+    project: string;
+    name: string;
+    person: string | null;
+    planned: number;
+    estimates: PastEstimateProps[];
+    cameTo: number;
+    ratio: string;
+}
+
 export interface PastTasksProps {
     by: PastGrouping;
     count: number;
@@ -387,6 +402,8 @@ export interface PastTasksProps {
     groups: PastGroupProps[];
     few: number;
     fewest: number;
+    opened: string | null;
+    tasks: PastTaskProps[];
 }
 
 export interface SpreadProps {
