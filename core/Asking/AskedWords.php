@@ -253,7 +253,10 @@ final readonly class AskedWords
     {
         while ($words !== []) {
             $meant = null;
-            for ($count = count($words); $count > 0 && $meant === null; $count--) {
+            // A word that means nothing by itself means nothing with others either: every word of a name must fit.
+            $alone = array_search(true, array_map(fn (string $word): bool => $this->found($word, $kind) === [], $words), true);
+            $most = $alone === false ? count($words) : (int) $alone;
+            for ($count = $most; $count > 0 && $meant === null; $count--) {
                 $meant = $this->meaning($understood, implode(' ', array_slice($words, 0, $count)), $kind);
             }
             $understood = $meant ?? $understood->with(['unknown' => [...$understood->unknown, $words[0]]]);
@@ -265,7 +268,7 @@ final readonly class AskedWords
 
     private function meaning(Understood $understood, string $words, ?Grouping $kind): ?Understood
     {
-        $found = $this->finder->find($words, $kind === null ? [Grouping::Project, Grouping::Person, Grouping::Team, Grouping::Client, Grouping::Role] : [$kind]);
+        $found = $this->found($words, $kind);
         $best = array_values(array_filter($found, static fn (FoundName $one): bool => $one->fit === $found[0]->fit));
 
         return match (count($best)) {
@@ -273,5 +276,11 @@ final readonly class AskedWords
             1 => $understood->with(['names' => [...$understood->names, $best[0]]]),
             default => $understood->with(['several' => $understood->several + [$words => $best]]),
         };
+    }
+
+    /** @return list<FoundName> */
+    private function found(string $words, ?Grouping $kind): array
+    {
+        return $this->finder->find($words, $kind === null ? [Grouping::Project, Grouping::Person, Grouping::Team, Grouping::Client, Grouping::Role] : [$kind]);
     }
 }

@@ -117,7 +117,13 @@ test.describe('in a language half as long again', () => {
             '/stand-ins',
             '/projects',
             '/compare?by=task&then=person',
-            '/compare?by=team&across=week&figure=pending',
+            '/compare?by=team&across=week&figure=pending&draw=lines',
+            '/compare?by=team&period=last-month&show=actual,billable-share,cost,margin,expected,utilisation,remaining,forecast&figure=cost',
+            '/comparisons',
+            '/load?need=20&open=ines.calder',
+            '/load?unit=day',
+            '/reported',
+            '/past-tasks?by=client',
             '/office',
             '/office/periods',
             '/office/rules',
@@ -138,6 +144,8 @@ test.describe('in a language half as long again', () => {
         await signIn(page, 'brannoc.leigh');
         await speakPseudo(page);
         for (const address of [
+            '/',
+            '/my-figures',
             '/week/2026-W25',
             '/review',
             '/projects',

@@ -13,25 +13,30 @@ use Moss\Core\Compare\Grouping;
 use Moss\Core\Search\NameSearch;
 
 /** Names of the organisation, as fields look them up. */
-final readonly class KnownNames implements NameFinder
+final class KnownNames implements NameFinder
 {
-    public function __construct(private NameLookup $lookup)
+    /** @var array<string, list<FoundName>> what was found before, by kind and words */
+    private array $known = [];
+
+    public function __construct(private readonly NameLookup $lookup)
     {
     }
 
     public function find(string $words, array $kinds): array
     {
-        $search = new NameSearch($words);
-        $found = [];
-        foreach ($kinds as $kind) {
-            $lookup = self::lookupOf($kind);
-            foreach ($lookup === null ? [] : $this->lookup->of($lookup, $words)->options as $option) {
-                $found[] = self::found($kind, $option, $search);
-            }
-        }
+        $found = array_merge(...array_map(fn (Grouping $kind): array => $this->known[$kind->value.' '.$words] ??= $this->ofKind($words, $kind), $kinds));
         usort($found, static fn (FoundName $one, FoundName $other): int => $other->fit <=> $one->fit);
 
         return $found;
+    }
+
+    /** @return list<FoundName> */
+    private function ofKind(string $words, Grouping $kind): array
+    {
+        $search = new NameSearch($words);
+        $lookup = self::lookupOf($kind);
+
+        return $lookup === null ? [] : array_map(static fn (OptionProps $option): FoundName => self::found($kind, $option, $search), $this->lookup->of($lookup, $words)->options);
     }
 
     private static function found(Grouping $kind, OptionProps $option, NameSearch $search): FoundName
