@@ -6,6 +6,7 @@ namespace Moss\Core\Compare;
 
 use Moss\Core\Calendar\Day;
 use Moss\Core\Calendar\DayRange;
+use Moss\Core\Calendar\PeriodUnit;
 use Moss\Core\Calendar\WeekPart;
 
 /**
@@ -34,6 +35,35 @@ final readonly class ComparedDays
         ksort($cut, SORT_STRING);
 
         return new self($period, $today, array_values($cut));
+    }
+
+    /** @return list<Day> first days of the months that lie whole within the period and on one side of today */
+    public function months(): array
+    {
+        $months = [];
+        for ($first = PeriodUnit::Month->firstDay($this->period->first()->plusDays(-1), 1); ! $first->isAfter($this->period->last()); $first = $last->plusDays(1)) {
+            $last = PeriodUnit::Month->days($first)->last();
+            if (! $last->isAfter($this->period->last()) && ($this->today->isBefore($first) || ! $this->today->isBefore($last))) {
+                $months[] = $first;
+            }
+        }
+
+        return $months;
+    }
+
+    /** @return list<DayRange> the days of the period that lie in none of those months, in order */
+    public function besideMonths(): array
+    {
+        $ranges = [];
+        $first = $this->period->first();
+        foreach ($this->months() as $month) {
+            if ($first->isBefore($month)) {
+                $ranges[] = DayRange::between($first, $month->plusDays(-1));
+            }
+            $first = PeriodUnit::Month->days($month)->last()->plusDays(1);
+        }
+
+        return $first->isAfter($this->period->last()) ? $ranges : [...$ranges, DayRange::between($first, $this->period->last())];
     }
 
     /** Whether what is planned on the day is planned to date. */

@@ -53,6 +53,31 @@ return new class extends Migration
             $table->check('planned_minutes > 0');
             $table->clustered();
         });
+        Schema::create('recorded_months', static function (Blueprint $table): void {
+            // What weeks of a month come to by project, under the first day of the month; for comparisons that tell no tasks apart.
+            $table->date('month');
+            $table->foreignId('project_id')->constrained();
+            $table->foreignId('person_id')->constrained('people');
+            $table->integer('role_id')->default(0);
+            foreach (self::SUMS as $sum) {
+                $table->integer($sum)->default(0);
+            }
+            $table->primary(['month', 'project_id', 'person_id', 'role_id']);
+            $table->index(['person_id', 'month'], 'recorded_months_of_person');
+            $table->clustered();
+        });
+        Schema::create('planned_months', static function (Blueprint $table): void {
+            $table->date('month');
+            $table->foreignId('project_id')->constrained();
+            $table->integer('person_id')->default(0);
+            $table->integer('team_id')->default(0);
+            $table->integer('role_id')->default(0);
+            $table->integer('planned_minutes');
+            $table->primary(['month', 'project_id', 'person_id', 'team_id', 'role_id']);
+            $table->index(['project_id'], 'planned_months_of_project');
+            $table->index(['person_id', 'month'], 'planned_months_of_person');
+            $table->clustered();
+        });
         Schema::create('plan_steps', static function (Blueprint $table): void {
             // What was planned for an assignee from a day on, until the next; person and team 0 for the task itself.
             $table->foreignId('task_id')->constrained()->cascadeOnDelete();
@@ -127,6 +152,8 @@ return new class extends Migration
         Schema::dropIfExists('task_figures');
         Schema::dropIfExists('assignee_figures');
         Schema::dropIfExists('plan_steps');
+        Schema::dropIfExists('planned_months');
+        Schema::dropIfExists('recorded_months');
         Schema::dropIfExists('planned_weeks');
         Schema::dropIfExists('recorded_weeks');
     }

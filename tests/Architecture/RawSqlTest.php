@@ -26,6 +26,7 @@ final class RawSqlTest extends TestCase
         // Joined with a list of values.
         'app/Exchange/FileKind.php' => 'rows of a file by their keys',
         'app/Effort/RecordedReader.php' => 'entries of single days by task',
+        'app/Effort/Totals/MonthTotals.php' => 'months of weeks',
         'app/Effort/Totals/RecordedTotals.php' => 'entries of single week parts',
         'app/Features/Plan/Actions/PlanNames.php' => 'names in any case',
         // Sums of conditions.

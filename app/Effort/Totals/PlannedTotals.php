@@ -29,7 +29,7 @@ final class PlannedTotals
     /** @var array<string, array{string, int}> first days of parts, and weekdays, by day */
     private array $days = [];
 
-    public function __construct(private readonly PlanReader $plans)
+    public function __construct(private readonly PlanReader $plans, private readonly MonthTotals $months)
     {
     }
 
@@ -50,6 +50,9 @@ final class PlannedTotals
         }
         BulkRows::delete('planned_weeks', self::KEY, $gone);
         BulkRows::upsert('planned_weeks', self::KEY, self::COLUMNS, array_values($sums));
+        if ($gone !== [] || $sums !== []) {
+            $this->months->refreshPlanned(MonthTotals::projectsOf($tasks));
+        }
     }
 
     /**

@@ -48,6 +48,10 @@ final class RecordedTotals
     /** @var array<string, bool> whether time in a state is actual */
     private array $isActual = [];
 
+    public function __construct(private readonly MonthTotals $months)
+    {
+    }
+
     /**
      * Recalculates some totals.
      *
@@ -62,6 +66,7 @@ final class RecordedTotals
         $stored = array_merge(...array_map(static fn (array $key): array => [[...$key, 0], [...$key, 1], [...$key, self::BILLABLE_AS_TASK]], $keys));
         BulkRows::delete('recorded_weeks', self::KEY, array_values(array_filter($stored, static fn (array $key): bool => ! isset($sums[implode(' ', $key)]))));
         BulkRows::upsert('recorded_weeks', self::KEY, self::COLUMNS, array_values($sums));
+        $this->months->refreshRecorded($keys);
     }
 
     /**
@@ -91,6 +96,7 @@ final class RecordedTotals
         }
         BulkRows::delete('recorded_weeks', self::KEY, $gone);
         BulkRows::upsert('recorded_weeks', self::KEY, self::COLUMNS, array_values($sums));
+        $this->months->refreshPeople($people, Day::of($from));
         foreach ($sums as $sum) {
             $tasks[(int) $sum[0]] = true;
         }

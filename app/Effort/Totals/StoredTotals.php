@@ -13,6 +13,7 @@ final readonly class StoredTotals
         private PlanSteps $steps,
         private TaskTotals $tasks,
         private ProjectTotals $projects,
+        private MonthTotals $months,
     ) {
     }
 
@@ -58,9 +59,10 @@ final readonly class StoredTotals
         }
     }
 
-    /** @param  list<int>  $projects */
+    /** @param  list<int>  $projects  also such of which tasks are gone */
     public function projects(array $projects): void
     {
+        $this->months->refreshPlanned($projects);
         $this->projects->refresh($projects, null);
     }
 }

@@ -6,6 +6,7 @@ namespace App\Features\Compare\Queries;
 
 use App\Models\Access;
 use App\Models\Person;
+use App\Models\Project;
 use App\Models\Task;
 use Illuminate\Database\Query\Builder;
 
@@ -58,6 +59,19 @@ final readonly class ComparableWork
 
         return $reader === null || $reader->isViewer() ? $rows : $rows->where(static fn (Builder $theirs): Builder => $theirs
             ->whereIn('task_id', Task::query()->toBase()->join('projects', 'projects.id', 'tasks.project_id')->where('projects.manager_id', $reader->id)->select('tasks.id'))
+            ->orWhereIn('person_id', self::theirPeople($reader)->select('id')));
+    }
+
+    /** Narrows rows that have a project and a person. */
+    public function narrowProjects(Builder $rows): Builder
+    {
+        $reader = $this->reader;
+        if ($reader !== null && $this->isOwn) {
+            return $rows->where('person_id', $reader->id);
+        }
+
+        return $reader === null || $reader->isViewer() ? $rows : $rows->where(static fn (Builder $theirs): Builder => $theirs
+            ->whereIn('project_id', Project::query()->toBase()->where('manager_id', $reader->id)->select('id'))
             ->orWhereIn('person_id', self::theirPeople($reader)->select('id')));
     }
 

@@ -38,6 +38,12 @@ final readonly class Dimensions
         return new self($projects, $tasks, $people, $roles, $billable, ! $weeks && $asks(Grouping::Month, Grouping::Quarter), $weeks);
     }
 
+    /** Whether sums of months serve, where the days make whole ones. */
+    public function canBeMonths(): bool
+    {
+        return ! $this->tasks && ! $this->weeks && ! $this->billable;
+    }
+
     /** @return list<string> columns of both recorded and planned totals; of these, `project_id` and `month` are made of others */
     public function columns(): array
     {

@@ -26,22 +26,31 @@ final class PlannedAmounts
     {
         $columns = [...$asked->columns(), ...$asked->people ? ['team_id'] : []];
         $sums = ['minutes' => 'planned_minutes', 'to_date' => 'CASE WHEN starts_on <= ? THEN planned_minutes ELSE 0 END'];
-        yield from $this->amounts(WeekSums::of('planned_weeks', ['task_id', 'person_id', 'team_id', 'role_id'], $columns, $sums, $compared, $work, [$compared->today->toString()]), $items);
+        $months = $asked->canBeMonths() ? MonthSums::of('planned_months', $columns, ['minutes' => 'planned_minutes'], $compared, $work) : null;
+        if ($months !== null) {
+            yield from $this->amounts($months, $items, $compared);
+        }
+        $weeks = WeekSums::of('planned_weeks', ['task_id', 'person_id', 'team_id', 'role_id'], $columns, $sums, $compared, $work, [$compared->today->toString()], $months !== null);
+        if ($weeks !== null) {
+            yield from $this->amounts($weeks, $items, $compared);
+        }
         foreach ($compared->cut as $days) {
-            yield from $this->amounts($work->narrow(self::ofDays($columns, $days, $compared)), $items);
+            yield from $this->amounts($work->narrow(self::ofDays($columns, $days, $compared)), $items, $compared);
         }
     }
 
     /** @return iterable<ComparedAmount> */
-    private function amounts(Builder $query, WorkItems $items): iterable
+    private function amounts(Builder $query, WorkItems $items, ComparedDays $compared): iterable
     {
         foreach ($query->cursor() as $row) {
-            /** @var object{task_id?: int, project_id?: int, person_id?: int, team_id?: int, role_id?: int, first: string, minutes: int, to_date: int} $row */
+            /** @var object{task_id?: int, project_id?: int, person_id?: int, team_id?: int, role_id?: int, first: string, minutes: int, to_date?: int} $row */
+            $day = $this->days[$row->first] ??= Day::of($row->first);
             yield PlannedTime::amount(
                 $items->of($row->task_id ?? $row->project_id ?? 0, $row->person_id ?? 0, $row->team_id ?? 0, $row->role_id ?? 0),
-                $this->days[$row->first] ??= Day::of($row->first),
+                $day,
                 Minutes::of($row->minutes),
-                Minutes::of($row->to_date),
+                // A whole month lies on one side of today.
+                Minutes::of($row->to_date ?? ($compared->isToDate($day) ? $row->minutes : 0)),
             );
         }
     }

@@ -7,6 +7,7 @@ namespace App\Features\Compare\Queries;
 use App\Effort\RatesInForce;
 use App\Effort\Totals\RecordedTotals;
 use App\Support\Database\Record;
+use Illuminate\Database\Query\Builder;
 use Moss\Core\Calendar\Day;
 use Moss\Core\Calendar\DayRange;
 use Moss\Core\Compare\ComparedAmount;
@@ -25,8 +26,10 @@ final class RecordedAmounts
 {
     private const MINUTES = ['actual' => 'actual_minutes', 'pending' => 'pending_minutes'];
 
-    private const MONEY = [
-        'actual_cents' => 'actual_cents', 'pending_cents' => 'pending_cents', 'actual_unrated' => 'actual_unrated', 'pending_unrated' => 'pending_unrated',
+    private const COST = ['actual_cents' => 'actual_cents', 'pending_cents' => 'pending_cents', 'actual_unrated' => 'actual_unrated', 'pending_unrated' => 'pending_unrated'];
+
+    /** Which asks for what is billable. */
+    private const BILL = [
         'actual_bill_cents' => 'actual_bill_cents', 'pending_bill_cents' => 'pending_bill_cents', 'actual_bill_unrated' => 'actual_bill_unrated', 'pending_bill_unrated' => 'pending_bill_unrated',
     ];
 
@@ -38,8 +41,10 @@ final class RecordedAmounts
     {
         $columns = [...$asked->columns(), ...$asked->billable ? ['billable'] : []];
         $known = self::peopleKnown($terms, $work);
-        $weeks = WeekSums::of('recorded_weeks', ['task_id', 'person_id', 'role_id'], $columns, [...self::MINUTES, ...$terms->asksMoney() ? self::MONEY : []], $compared, $work);
-        foreach ($weeks->cursor() as $row) {
+        $sums = [...self::MINUTES, ...$terms->asksMoney() ? ($asked->billable ? [...self::COST, ...self::BILL] : self::COST) : []];
+        $months = $asked->canBeMonths() ? MonthSums::of('recorded_months', $columns, $sums, $compared, $work) : null;
+        $weeks = WeekSums::of('recorded_weeks', ['task_id', 'person_id', 'role_id'], $columns, $sums, $compared, $work, [], $months !== null);
+        foreach (self::rows($months, $weeks) as $row) {
             /** @var object{task_id?: int, project_id?: int, person_id?: int, role_id?: int, billable?: int, first: string, actual: int, pending: int, actual_cents?: int, pending_cents?: int, actual_unrated?: int, pending_unrated?: int, actual_bill_cents?: int, pending_bill_cents?: int, actual_bill_unrated?: int, pending_bill_unrated?: int} $row */
             $item = $items->of($row->task_id ?? $row->project_id ?? 0, $row->person_id ?? 0, 0, $row->role_id ?? 0, $row->billable ?? RecordedTotals::BILLABLE_AS_TASK);
             $counted = $row->actual + ($terms->withPending ? $row->pending : 0);
@@ -87,6 +92,17 @@ final class RecordedAmounts
     private static function cost(ComparisonTerms $terms, int $actual, int $unrated, int $pending, int $pendingUnrated): Cost
     {
         return Cost::known(Money::ofCents($actual + ($terms->withPending ? $pending : 0)))->plus(Cost::unknown(Minutes::of($unrated + ($terms->withPending ? $pendingUnrated : 0))));
+    }
+
+    /** @return iterable<object> of either, one after the other */
+    private static function rows(?Builder ...$queries): iterable
+    {
+        foreach (array_filter($queries) as $query) {
+            foreach ($query->cursor() as $row) {
+                /** @var object $row */
+                yield $row;
+            }
+        }
     }
 
     /** Money as the reader may see it. */

@@ -27,15 +27,26 @@ final readonly class WeekSums
      * @param  list<string>  $columns  that sums are told apart by
      * @param  array<string, string>  $sums  what is summed up, by its name
      * @param  list<string>  $bindings  of what is summed up
+     * @param  bool  $besideMonths  whether whole months are read elsewhere; null where nothing is left then
      */
-    public static function of(string $table, array $stored, array $columns, array $sums, ComparedDays $days, ComparableWork $work, array $bindings = []): Builder
+    public static function of(string $table, array $stored, array $columns, array $sums, ComparedDays $days, ComparableWork $work, array $bindings = [], bool $besideMonths = false): ?Builder
     {
+        $beside = $besideMonths ? $days->besideMonths() : [$days->period];
+        if ($beside === []) {
+            return null;
+        }
+        $isLongPeriod = array_sum(array_map(static fn (DayRange $range): int => $range->count(), $beside)) > self::LONG_DAYS;
         // Tasks are told apart first, and their sums then added up by project.
         $read = array_map(static fn (string $column): string => $column === 'project_id' ? 'task_id' : $column, $columns);
-        $isLong = $days->period->count() > self::LONG_DAYS && array_intersect($read, ['month', 'starts_on']) === [];
+        $isLong = $isLongPeriod && array_intersect($read, ['month', 'starts_on']) === [];
         $dimensions = $isLong ? array_values(array_unique([...$stored, ...$read])) : $read;
         $parts = self::grouped($work->narrow(DB::table($table)), $dimensions, 'starts_on')
-            ->whereRaw(($work->isOnePersons() || ($days->period->count() > self::LONG_DAYS && $read !== ['starts_on']) ? '+' : '').'starts_on BETWEEN ? AND ?', [$days->period->first()->toString(), $days->period->last()->toString()])
+            ->whereRaw(($work->isOnePersons() || ($isLongPeriod && $read !== ['starts_on']) ? '+' : '').'starts_on BETWEEN ? AND ?', [$days->period->first()->toString(), $days->period->last()->toString()])
+            ->when($besideMonths, static fn (Builder $some): Builder => $some->where(static function (Builder $any) use ($beside): void {
+                foreach ($beside as $range) {
+                    $any->orWhereBetween('starts_on', [$range->first()->toString(), $range->last()->toString()]);
+                }
+            }))
             ->whereNotIn('starts_on', array_map(static fn (DayRange $cut): string => WeekPart::containing($cut->first())->toString(), $days->cut))
             ->addSelect(Sql::min('starts_on', 'first'));
         foreach ($sums as $name => $sum) {

@@ -1,0 +1,112 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Effort\Totals;
+
+use App\Models\PlannedWeek;
+use App\Models\RecordedWeek;
+use App\Models\Task;
+use App\Support\Database\BulkRows;
+use App\Support\Database\Sql;
+use App\Support\Database\StreamedRows;
+use Illuminate\Database\Query\Builder;
+use Illuminate\Database\Query\JoinClause;
+use Illuminate\Support\Facades\DB;
+use Moss\Core\Calendar\Day;
+use Moss\Core\Calendar\PeriodUnit;
+
+/** Sums of stored weeks by month and project, in `recorded_months` and `planned_months`: a part as many rows as the weeks have. */
+final class MonthTotals
+{
+    public const RECORDED_KEY = ['month', 'project_id', 'person_id', 'role_id'];
+
+    public const RECORDED = ['actual_minutes', 'pending_minutes', 'actual_cents', 'pending_cents', 'actual_unrated', 'pending_unrated'];
+
+    public const PLANNED_KEY = ['month', 'project_id', 'person_id', 'team_id', 'role_id'];
+
+    public const PLANNED = ['planned_minutes'];
+
+    private const MONTH = "substr(starts_on, 1, 7) || '-01'";
+
+    /**
+     * Recalculates the months in which weeks have changed.
+     *
+     * @param  iterable<list<int|string>>  $keys  of weeks: task, person, role and first day first
+     */
+    public function refreshRecorded(iterable $keys): void
+    {
+        $months = [];
+        foreach ($keys as [$task, $person, $role, $first]) {
+            $months[$task.' '.$person.' '.$role.' '.substr((string) $first, 0, 7)] = [(int) $task, (int) $person, (int) $role, substr((string) $first, 0, 7).'-01'];
+        }
+        if ($months === []) {
+            return;
+        }
+        $projects = DB::query()->fromRaw('json_each(?)', [json_encode(array_values($months), JSON_THROW_ON_ERROR)])
+            ->join('tasks', 'tasks.id', '=', DB::raw('value ->> 0'))->distinct()
+            ->selectRaw('value ->> 3 AS month, tasks.project_id, value ->> 1 AS person_id, value ->> 2 AS role_id');
+        /** @var list<non-empty-list<int|string>> $gone */
+        $gone = iterator_to_array(StreamedRows::of($projects), false);
+        $sums = DB::query()->fromSub($projects, 'months')
+            ->join('recorded_weeks AS weeks', static fn (JoinClause $join): Builder => $join->on('weeks.person_id', 'months.person_id')->on('weeks.role_id', 'months.role_id')
+                ->whereRaw("weeks.starts_on >= months.month AND weeks.starts_on < date(months.month, '+1 month')"))
+            ->join('tasks', static fn (JoinClause $join): JoinClause => $join->on('tasks.id', 'weeks.task_id')->on('tasks.project_id', 'months.project_id'))
+            ->groupBy('months.month', 'months.project_id', 'months.person_id', 'months.role_id')
+            ->select('months.month', 'months.project_id', 'months.person_id', 'months.role_id', ...array_map(static fn (string $sum): Sql => Sql::sum('weeks.'.$sum, $sum), self::RECORDED));
+        BulkRows::delete('recorded_months', self::RECORDED_KEY, $gone);
+        DB::table('recorded_months')->insertUsing([...self::RECORDED_KEY, ...self::RECORDED], $sums);
+    }
+
+    /**
+     * Recalculates all recorded months of people from the month of a day on.
+     *
+     * @param  list<int>  $people
+     */
+    public function refreshPeople(array $people, Day $from): void
+    {
+        $first = PeriodUnit::Month->firstDay($from)->toString();
+        DB::table('recorded_months')->whereIntegerInRaw('person_id', $people)->where('month', '>=', $first)->delete();
+        DB::table('recorded_months')->insertUsing([...self::RECORDED_KEY, ...self::RECORDED], self::recorded($people)->where('recorded_weeks.starts_on', '>=', $first));
+    }
+
+    /**
+     * Recalculates the planned months of projects.
+     *
+     * @param  list<int>  $projects
+     */
+    public function refreshPlanned(array $projects): void
+    {
+        if ($projects !== []) {
+            DB::table('planned_months')->whereIntegerInRaw('project_id', $projects)->delete();
+            DB::table('planned_months')->insertUsing([...self::PLANNED_KEY, ...self::PLANNED], self::planned($projects));
+        }
+    }
+
+    /**
+     * The projects of tasks.
+     *
+     * @param  list<int>  $tasks
+     * @return list<int>
+     */
+    public static function projectsOf(array $tasks): array
+    {
+        return array_values(array_filter(Task::query()->toBase()->whereIntegerInRaw('id', $tasks)->distinct()->pluck('project_id')->all(), is_int(...)));
+    }
+
+    /** @param  list<int>  $projects */
+    public static function planned(array $projects): Builder
+    {
+        return PlannedWeek::query()->toBase()->join('tasks', 'tasks.id', 'planned_weeks.task_id')->whereIntegerInRaw('tasks.project_id', $projects)
+            ->groupByRaw(str_replace('starts_on', 'planned_weeks.starts_on', self::MONTH).', tasks.project_id, person_id, team_id, role_id')
+            ->selectRaw(str_replace('starts_on', 'planned_weeks.starts_on', self::MONTH).' AS month')->addSelect('tasks.project_id', 'person_id', 'team_id', 'role_id', Sql::sum('planned_weeks.planned_minutes', 'planned_minutes'));
+    }
+
+    /** @param  list<int>  $people */
+    public static function recorded(array $people): Builder
+    {
+        return RecordedWeek::query()->toBase()->join('tasks', 'tasks.id', 'recorded_weeks.task_id')->whereIntegerInRaw('recorded_weeks.person_id', $people)
+            ->groupByRaw(str_replace('starts_on', 'recorded_weeks.starts_on', self::MONTH).', tasks.project_id, person_id, role_id')
+            ->selectRaw(str_replace('starts_on', 'recorded_weeks.starts_on', self::MONTH).' AS month')->addSelect('tasks.project_id', 'person_id', 'role_id', ...array_map(static fn (string $sum): Sql => Sql::sum($sum, $sum), self::RECORDED));
+    }
+}

@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Models\Casts\AsDay;
+use App\Models\Casts\AsMinutes;
+use App\Models\Casts\AsMoney;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Moss\Core\Calendar\Day;
+use Moss\Core\Money\Money;
+use Moss\Core\Time\Minutes;
+
+/**
+ * What a person has recorded on a project in a role in a month: the sum of its weeks. Its key is of several columns, so that rows are written in bulk.
+ *
+ * @property Day $month  its first day
+ * @property int $project_id
+ * @property int $person_id
+ * @property int $role_id
+ * @property Minutes $actual_minutes
+ * @property Minutes $pending_minutes
+ * @property Money $actual_cents
+ * @property Money $pending_cents
+ * @property int $actual_unrated
+ * @property int $pending_unrated
+ * @property-read Project $project
+ * @property-read Person $person
+ */
+final class RecordedMonth extends Model
+{
+    public $timestamps = false;
+
+    public $incrementing = false;
+
+    protected $fillable = ['month', 'project_id', 'person_id', 'role_id', 'actual_minutes', 'pending_minutes', 'actual_cents', 'pending_cents', 'actual_unrated', 'pending_unrated'];
+
+    /** @return BelongsTo<Project, $this> */
+    public function project(): BelongsTo
+    {
+        return $this->belongsTo(Project::class);
+    }
+
+    /** @return BelongsTo<Person, $this> */
+    public function person(): BelongsTo
+    {
+        return $this->belongsTo(Person::class);
+    }
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['month' => AsDay::class, 'actual_minutes' => AsMinutes::class, 'pending_minutes' => AsMinutes::class, 'actual_cents' => AsMoney::class, 'pending_cents' => AsMoney::class];
+    }
+}
