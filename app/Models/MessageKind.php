@@ -20,10 +20,17 @@ enum MessageKind: string
     case WeekDue = 'week due';
     case WeekOverdue = 'week overdue';
     case PeriodClosing = 'period closing';
+    case SignInChanged = 'sign-in changed';
 
     /** What can wait for the next mail of the person; a day reminder is only for the day that it is of. */
     public function isOfItsDay(): bool
     {
         return $this === self::DayReminder;
+    }
+
+    /** What nobody can turn off: that the way they sign in has changed. */
+    public function isAlwaysTold(): bool
+    {
+        return $this === self::SignInChanged;
     }
 }

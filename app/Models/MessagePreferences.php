@@ -31,12 +31,12 @@ final readonly class MessagePreferences implements Castable
 
     public function inApp(MessageKind $kind): bool
     {
-        return ! in_array($kind->value, $this->notInApp, true);
+        return $kind->isAlwaysTold() || ! in_array($kind->value, $this->notInApp, true);
     }
 
     public function byMail(MessageKind $kind): bool
     {
-        return ! in_array($kind->value, $this->notByMail, true);
+        return $kind->isAlwaysTold() || ! in_array($kind->value, $this->notByMail, true);
     }
 
     public static function read(?string $json): self

@@ -28,6 +28,8 @@ use Moss\Core\Time\Minutes;
  * @property Minutes $estimate_tolerance  minutes by which a remaining estimate may differ from the calculated remaining minutes without a reason
  * @property bool $shows_bill_value  whether people see what their own time brings in
  * @property Day|null $closed_until  the last day of the closed period
+ * @property list<string> $factor_access  kinds of access that need a second factor
+ * @property bool $single_sign_on_adds_people  whether whoever the identity provider knows becomes a person here
  * @property int $week_due  days after its Sunday by which a week is to be submitted
  * @property-read Calendar|null $calendar
  */
@@ -48,6 +50,8 @@ final class Organisation extends Model
         'closed_until',
         'shows_bill_value',
         'week_due',
+        'factor_access',
+        'single_sign_on_adds_people',
     ];
 
     /** @return BelongsTo<Calendar, $this> */
@@ -67,6 +71,8 @@ final class Organisation extends Model
             'estimate_tolerance' => AsMinutes::class,
             'closed_until' => AsDay::class,
             'shows_bill_value' => 'boolean',
+            'factor_access' => 'array',
+            'single_sign_on_adds_people' => 'boolean',
         ];
     }
 }

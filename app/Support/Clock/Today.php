@@ -7,6 +7,7 @@ namespace App\Support\Clock;
 use App\Models\Person;
 use DateTimeImmutable;
 use DateTimeZone;
+use Illuminate\Support\Carbon;
 use Moss\Core\Calendar\DateLimits;
 use Moss\Core\Calendar\Day;
 
@@ -43,5 +44,11 @@ final readonly class Today
         $now = new DateTimeImmutable('now', new DateTimeZone('UTC'));
 
         return $this->fixed === null ? $now : new DateTimeImmutable($this->fixed.$now->format(' H:i:s'), new DateTimeZone('UTC'));
+    }
+
+    /** This very instant in UTC, whatever day is fixed: for what runs out after an hour, and for codes that an app makes. */
+    public function instant(): DateTimeImmutable
+    {
+        return Carbon::now('UTC')->toDateTimeImmutable();
     }
 }
