@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Features\SignIn\CurrentSignIn;
 use App\Features\SignIn\SignedInPeople;
+use App\Features\SingleSignOn\IdentityProvider;
+use App\Features\SingleSignOn\OpenId\OpenIdProvider;
 use App\Http\Input\WorkWeek;
 use App\Models\Person;
 use App\Support\Clock\Today;
@@ -34,6 +37,8 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->bind('db.connector.sqlite', ImmediateSqliteConnector::class);
         Connection::resolverFor('sqlite', static fn (PDO|Closure $pdo, string $database, string $prefix, array $config): StrictSqliteConnection => new StrictSqliteConnection($pdo, $database, $prefix, $config));
         SchemaMacros::register();
+        $this->app->scoped(CurrentSignIn::class);
+        $this->app->bind(IdentityProvider::class, OpenIdProvider::class);
         $this->app->bind(StatefulGuard::class, static fn (): StatefulGuard => Auth::guard('web'));
         $this->app->singleton(Today::class, static function (): Today {
             $fixed = config('moss.today');
@@ -46,7 +51,7 @@ final class AppServiceProvider extends ServiceProvider
     {
         Auth::provider('signed-in', fn (): SignedInPeople => $this->app->make(SignedInPeople::class));
         // Longer numbers are no row of ours, and no integer either.
-        foreach (['correction', 'task', 'decision', 'mail', 'standIn', 'setting', 'question', 'rate', 'asked', 'saved', 'attachment'] as $number) {
+        foreach (['correction', 'task', 'decision', 'mail', 'standIn', 'setting', 'question', 'rate', 'asked', 'saved', 'attachment', 'signIn'] as $number) {
             Route::pattern($number, '[0-9]{1,18}');
         }
         Number::useLocale(config()->string('languages.default_locale'));

@@ -35,6 +35,12 @@ return [
     'asked by' => 'Reminder sent by :name.',
     'period closing' => 'The time office is about to close the period up to :day. You have :hours that are not approved yet.',
 
+    'sign-in changed' => [
+        'password' => 'Your password was changed. If it was not you, tell the time office at once.',
+        'factor on' => 'A second factor was set up for your account. If it was not you, tell the time office at once.',
+        'factor off' => 'The second factor of your account was removed. If you did not ask for that, tell the time office at once.',
+    ],
+
     'mail' => [
         'hidden_link' => '(link for the recipient only)',
         'subject' => '{1} Moss Week: :first|[2,*] Moss Week: :first, and :more more',

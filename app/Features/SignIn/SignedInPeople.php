@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Features\SignIn;
 
 use App\Models\Person;
+use App\Models\SignIn;
 use App\Support\Clock\Today;
 use Illuminate\Auth\EloquentUserProvider;
 use Illuminate\Contracts\Hashing\Hasher;
@@ -19,9 +20,15 @@ final class SignedInPeople extends EloquentUserProvider
     /** What the session calls the key of its sign-in. */
     public const KEY = 'sign_in_key';
 
-    private const LONGEST_DAYS = 30;
+    public const LONGEST_DAYS = 7;
 
-    public function __construct(Hasher $hasher, private readonly Session $session, private readonly Today $today)
+    /** After so many seconds it is written again that a sign-in is in use. */
+    private const SEEN_EVERY = 600;
+
+    /** What is read of the sign-in beside the person. */
+    private const OF_SIGN_IN = ['id', 'password_hash', 'started_at', 'last_seen_at', 'confirmed_until', 'has_factor'];
+
+    public function __construct(Hasher $hasher, private readonly Session $session, private readonly Today $today, private readonly CurrentSignIn $current)
     {
         parent::__construct($hasher, Person::class);
     }
@@ -36,17 +43,25 @@ final class SignedInPeople extends EloquentUserProvider
         }
         $person = Person::query()->whereKey($id)
             ->join('sign_ins', 'sign_ins.person_id', 'people.id')
+            ->leftJoin('second_factors', 'second_factors.person_id', 'people.id')
+            ->crossJoin('organisations')
             ->where('sign_ins.key_hash', hash('sha256', $key))
             ->where('sign_ins.started_at', '>=', self::earliestStart($this->today))
-            ->first(['people.*', 'sign_ins.password_hash']);
-        $passwordThen = $person?->getAttribute('password_hash');
-        if ($person === null || ! is_string($passwordThen) || ! hash_equals($passwordThen, self::passwordHash($person))) {
+            ->first(['people.*', 'second_factors.confirmed_at as factor_since', 'organisations.factor_access', ...array_map(static fn (string $column): string => "sign_ins.$column as sign_in_$column", self::OF_SIGN_IN)]);
+        if ($person === null) {
             return null;
         }
-        $person->offsetUnset('password_hash');
+        $signIn = self::signInOf($person);
+        $factorAccess = self::taken($person, 'factor_access');
+        $hasFactor = self::taken($person, 'factor_since') !== null || $signIn->has_factor;
         $person->syncOriginal();
+        if (! hash_equals($signIn->password_hash, self::passwordHash($person)) || ! $person->hasAccess($this->today->for($person))) {
+            return null;
+        }
+        $this->current->hold($signIn, ! $hasFactor && str_contains(is_string($factorAccess) ? $factorAccess : '', '"'.$person->access->value.'"'));
+        $this->see($signIn);
 
-        return $person->hasAccess($this->today->for($person)) ? $person : null;
+        return $person;
     }
 
     public static function passwordHash(Person $person): string
@@ -58,5 +73,32 @@ final class SignedInPeople extends EloquentUserProvider
     public static function earliestStart(Today $today): string
     {
         return $today->now()->modify('-'.self::LONGEST_DAYS.' days')->format('Y-m-d\TH:i:s\Z');
+    }
+
+    /** Takes what belongs to the sign-in out of the row that was read for the person. */
+    private static function signInOf(Person $person): SignIn
+    {
+        $values = ['person_id' => $person->id];
+        foreach (self::OF_SIGN_IN as $column) {
+            $values[$column] = self::taken($person, 'sign_in_'.$column);
+        }
+
+        return (new SignIn)->newFromBuilder($values);
+    }
+
+    private static function taken(Person $person, string $attribute): mixed
+    {
+        $value = $person->getAttribute($attribute);
+        $person->offsetUnset($attribute);
+
+        return $value;
+    }
+
+    private function see(SignIn $signIn): void
+    {
+        $now = $this->today->now();
+        if ($signIn->last_seen_at === null || $signIn->last_seen_at < $now->modify('-'.self::SEEN_EVERY.' seconds')->format('Y-m-d\TH:i:s\Z')) {
+            SignIn::query()->whereKey($signIn->id)->update(['last_seen_at' => $now->format('Y-m-d\TH:i:s\Z')]);
+        }
     }
 }

@@ -22,7 +22,7 @@ final class CleanInput
     /** More values than any page sends. */
     private const MOST_VALUES = 20_000;
 
-    private const UNTOUCHED = ['password'];
+    private const UNTOUCHED = ['password', 'current_password'];
 
     private int $count = 0;
 

@@ -34,7 +34,7 @@ final readonly class MessageList
                 $message->id, $message->at, MessageText::of($message, $reader), $message->link, $message->read_at === null,
             ), $shown),
             count($messages) > self::AT_ONCE ? $shown[self::AT_ONCE - 1]->id : null,
-            array_map(static fn (MessageKind $kind): NotificationSettingProps => new NotificationSettingProps($kind, $settings->inApp($kind), $settings->byMail($kind)), MessageKind::cases()),
+            array_map(static fn (MessageKind $kind): NotificationSettingProps => new NotificationSettingProps($kind, $settings->inApp($kind), $settings->byMail($kind)), array_values(array_filter(MessageKind::cases(), static fn (MessageKind $kind): bool => ! $kind->isAlwaysTold()))),
             $settings->hour,
             $settings->dayReminderHour,
             array_slice($this->outbox->of($reader, $reader->email, null, null)->mails, 0, 5),

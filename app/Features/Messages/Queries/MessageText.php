@@ -26,6 +26,7 @@ final class MessageText
             MessageKind::DayReminder => Wording::of('messages.day reminder.'.(isset($values['hours']) ? 'pencilled' : 'bare'), $values),
             MessageKind::WeekOverdue => Wording::of('messages.week overdue', $values + ['missing' => Wording::of('messages.late.'.$variant('what'), $values)]).self::by($values),
             MessageKind::WeekDue => Wording::of('messages.week due', $values).self::by($values),
+            MessageKind::SignInChanged => Wording::of('messages.sign-in changed.'.$variant('what')),
             default => Wording::of('messages.'.$message->kind->value, $values),
         };
     }

@@ -42,9 +42,9 @@ final class AccessCommand extends Command
             return self::FAILURE;
         }
         match ($act) {
-            'disable' => $access->disable($person),
-            'enable' => $access->enable($person),
-            'sign-out' => $access->signOut($person),
+            'disable' => $access->disable($person, null),
+            'enable' => $access->enable($person, null),
+            'sign-out' => $access->signOut($person, null),
         };
         $this->line(Wording::of('commands.access_'.str_replace('-', '_', $act), ['name' => $person->name]));
 

@@ -2,21 +2,21 @@
 
 declare(strict_types=1);
 
-namespace App\Features\SignIn\Console;
+namespace App\Features\Passwords\Console;
 
+use App\Features\Passwords\Actions\PasswordRefused;
+use App\Features\Passwords\PasswordRules;
 use App\Features\SignIn\Actions\ChangeAccess;
+use App\Models\Person;
 use App\Support\Console\OptionRefused;
+use App\Support\Console\WritesErrors;
 use App\Support\Language\Wording;
 use Illuminate\Console\Command;
 
 /** Sets a person's password; read from the terminal, or from standard input with --stdin, never from the command line. */
 final class PasswordCommand extends Command
 {
-    use FindsPerson;
-
-    private const SHORTEST = 12;
-
-    private const LONGEST = 128;
+    use WritesErrors;
 
     protected $signature = 'moss:password
         {person : code or email address of the person}
@@ -30,12 +30,18 @@ final class PasswordCommand extends Command
           php artisan moss:password ada.moor --stdin < password.txt
         HELP;
 
-    public function handle(ChangeAccess $access): int
+    public function handle(ChangeAccess $access, PasswordRules $rules): int
     {
         try {
-            $person = $this->person();
-            $access->setPassword($person, $this->password());
-        } catch (OptionRefused $refused) {
+            $named = $this->argument('person');
+            $person = Person::query()->where('code', $named)->orWhere('email', $named)->first() ?? throw OptionRefused::because('no_person', ['value' => $named]);
+            $password = $this->password();
+            $fault = $rules->fault($password, $person);
+            if ($fault !== null) {
+                throw PasswordRefused::because($fault);
+            }
+            $access->setPassword($person, $password, null);
+        } catch (OptionRefused|PasswordRefused $refused) {
             $this->complain($refused->getMessage());
 
             return self::FAILURE;
@@ -49,19 +55,14 @@ final class PasswordCommand extends Command
     private function password(): string
     {
         if ($this->option('stdin') === true) {
-            $password = rtrim((string) fgets(STDIN), "\r\n");
-        } else {
-            $password = $this->secretText('New password');
-            if ($password !== $this->secretText('The same again')) {
-                throw OptionRefused::because('passwords_differ', []);
-            }
+            return rtrim((string) fgets(STDIN), "\r\n");
+        }
+        $password = $this->secretText('New password');
+        if ($password !== $this->secretText('The same again')) {
+            throw OptionRefused::because('passwords_differ', []);
         }
 
-        return match (true) {
-            mb_strlen($password) < self::SHORTEST => throw OptionRefused::because('password_short', []),
-            mb_strlen($password) > self::LONGEST => throw OptionRefused::because('password_long', []),
-            default => $password,
-        };
+        return $password;
     }
 
     private function secretText(string $question): string
