@@ -2,6 +2,11 @@
 
 declare(strict_types=1);
 
+use App\Features\Account\Controllers\AccountController;
+use App\Features\Account\Controllers\PasswordController;
+use App\Features\Account\Controllers\SecondFactorController;
+use App\Features\Accounts\Controllers\AccountsController;
+use App\Features\Accounts\Controllers\SignInSettingsController;
 use App\Features\Compare\Controllers\CompareController;
 use App\Features\Compare\Controllers\ComparisonFileController;
 use App\Features\Compare\Controllers\SavedComparisonsController;
@@ -20,6 +25,8 @@ use App\Features\Office\Controllers\AuditTrailPageController;
 use App\Features\Office\Controllers\OfficeController;
 use App\Features\Office\Controllers\QuestionsController;
 use App\Features\Office\Controllers\RoutesController;
+use App\Features\Passwords\Controllers\ForgottenPasswordController;
+use App\Features\Passwords\Controllers\PasswordLinkController;
 use App\Features\Periods\Controllers\PeriodsController;
 use App\Features\Plan\Controllers\PlanController;
 use App\Features\Plan\Controllers\ProjectSettingsController;
@@ -32,7 +39,11 @@ use App\Features\Remaining\Controllers\RemainingController;
 use App\Features\Reported\Controllers\ReportedController;
 use App\Features\Review\Controllers\PhrasesController;
 use App\Features\Review\Controllers\ReviewController;
+use App\Features\SignIn\Controllers\SignInCodeController;
 use App\Features\SignIn\Controllers\SignInController;
+use App\Features\SignIn\Middleware\RequireConfirmation;
+use App\Features\SignIn\Middleware\RequireSecondFactor;
+use App\Features\SingleSignOn\Controllers\SingleSignOnController;
 use App\Features\StandIns\Controllers\StandInsController;
 use App\Features\Submission\Controllers\SubmissionController;
 use App\Features\Timesheets\Controllers\TimesheetsController;
@@ -50,15 +61,41 @@ Route::middleware('guest')->group(static function (): void {
     Route::get('/sign-in', [SignInController::class, 'show'])->name('sign-in');
     Route::post('/sign-in', [SignInController::class, 'store'])->name('sign-in.store');
     Route::post('/sign-in/demo', [SignInController::class, 'demo'])->name('sign-in.demo');
+    Route::get('/sign-in/code', [SignInCodeController::class, 'show'])->name('sign-in.code');
+    Route::post('/sign-in/code', [SignInCodeController::class, 'store'])->name('sign-in.code.store');
+    Route::get('/password/forgotten', [ForgottenPasswordController::class, 'show'])->name('password.forgotten');
+    Route::post('/password/forgotten', [ForgottenPasswordController::class, 'store'])->name('password.forgotten.store');
 });
+
+// Also for whoever is signed in: a link of another account, or to confirm that it is them.
+Route::get('/password/set/{token}', [PasswordLinkController::class, 'show'])->name('password');
+Route::post('/password/set/{token}', [PasswordLinkController::class, 'store'])->name('password.store');
+Route::post('/sign-in/single-sign-on', [SingleSignOnController::class, 'store'])->name('sign-in.single-sign-on');
+Route::get('/sign-in/single-sign-on/return', [SingleSignOnController::class, 'show'])->name('sign-in.single-sign-on.return');
 
 Route::middleware('signed:relative')->group(static function (): void {
     Route::get('/day-reminder/{person:code}/{date}', [DayReminderController::class, 'show'])->name('day-reminder');
     Route::post('/day-reminder/{person:code}/{date}', [DayReminderController::class, 'store'])->name('day-reminder.ink');
 });
 
+// What somebody may do before they have the second factor that their access needs.
 Route::middleware('auth')->group(static function (): void {
     Route::post('/sign-out', [SignInController::class, 'destroy'])->name('sign-out');
+    Route::get('/account', [AccountController::class, 'show'])->name('account');
+    Route::post('/account/confirmation', [AccountController::class, 'confirm'])->name('account.confirm');
+    Route::put('/account/password', [PasswordController::class, 'update'])->name('account.password');
+    Route::get('/account/recovery-codes', [SecondFactorController::class, 'codes'])->name('account.recovery-codes');
+    Route::middleware(RequireConfirmation::class)->group(static function (): void {
+        Route::get('/account/second-factor', [SecondFactorController::class, 'show'])->name('account.factor');
+        Route::post('/account/second-factor', [SecondFactorController::class, 'store'])->name('account.factor.store');
+        Route::delete('/account/second-factor', [SecondFactorController::class, 'destroy'])->name('account.factor.remove');
+        Route::post('/account/recovery-codes', [SecondFactorController::class, 'renewCodes'])->name('account.recovery-codes.renew');
+        Route::delete('/account/sign-ins', [AccountController::class, 'endOthers'])->name('account.sign-ins.end');
+        Route::delete('/account/sign-ins/{signIn}', [AccountController::class, 'endOne'])->name('account.sign-ins.end-one');
+    });
+});
+
+Route::middleware(['auth', RequireSecondFactor::class])->group(static function (): void {
 
     Route::get('/calendar/{year}', [CalendarController::class, 'show'])->where('year', '[0-9]{4}')->name('calendar');
     Route::get('/lookup/{kind}', [LookupController::class, 'show'])->name('lookup');
@@ -126,6 +163,14 @@ Route::middleware('auth')->group(static function (): void {
 
     Route::prefix('/office')->name('office.')->group(static function (): void {
         Route::get('/', [OfficeController::class, 'show'])->name('today');
+        Route::get('/accounts', [AccountsController::class, 'show'])->name('accounts');
+        Route::post('/accounts/invitations', [AccountsController::class, 'invite'])->name('accounts.invite');
+        Route::put('/accounts/second-factor', [SignInSettingsController::class, 'factor'])->name('accounts.require-factor');
+        Route::put('/accounts/single-sign-on', [SignInSettingsController::class, 'singleSignOn'])->name('accounts.single-sign-on');
+        Route::put('/accounts/{person:code}/disabled', [AccountsController::class, 'disable'])->name('accounts.disable');
+        Route::delete('/accounts/{person:code}/disabled', [AccountsController::class, 'enable'])->name('accounts.enable');
+        Route::delete('/accounts/{person:code}/sign-ins', [AccountsController::class, 'endSignIns'])->name('accounts.end-sign-ins');
+        Route::delete('/accounts/{person:code}/second-factor', [AccountsController::class, 'removeFactor'])->name('accounts.remove-factor');
         Route::get('/periods', [PeriodsController::class, 'show'])->name('periods');
         Route::post('/periods', [PeriodsController::class, 'store'])->name('periods.close');
         Route::put('/periods/due', [PeriodsController::class, 'due'])->name('periods.due');

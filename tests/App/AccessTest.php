@@ -137,6 +137,34 @@ final class AccessTest extends TestCase
         'DELETE /stand-ins/1' => ['ada' => 403, 'mo' => 302, 'lee' => 403, 'kit' => 302, 'vic' => 403],
         'GET /nowhere' => ['ada' => 404, 'vic' => 404],
         'GET /sign-in' => ['ada' => 302],
+        'GET /sign-in/code' => ['ada' => 302],
+        'POST /sign-in/code' => ['ada' => 302],
+        'GET /password/forgotten' => ['ada' => 302],
+        'POST /password/forgotten' => ['ada' => 302],
+        // Whoever has a link may open it; this one is nobody's.
+        'GET /password/set/unknown' => ['ada' => 200],
+        'POST /password/set/unknown' => ['ada' => 302],
+        'POST /sign-in/single-sign-on' => ['ada' => 302],
+        'GET /sign-in/single-sign-on/return' => ['ada' => 302],
+        'GET /account' => ['ada' => 200, 'mo' => 200, 'kit' => 200, 'vic' => 200],
+        'POST /account/confirmation' => ['ada' => 302, 'vic' => 302],
+        'PUT /account/password' => ['ada' => 302, 'vic' => 302],
+        'GET /account/recovery-codes' => ['ada' => 302],
+        // Who has not confirmed that it is them is sent to do so.
+        'GET /account/second-factor' => ['ada' => 302],
+        'POST /account/second-factor' => ['ada' => 302],
+        'DELETE /account/second-factor' => ['ada' => 302],
+        'POST /account/recovery-codes' => ['ada' => 302],
+        'DELETE /account/sign-ins' => ['ada' => 302],
+        'DELETE /account/sign-ins/1' => ['ada' => 302],
+        'GET /office/accounts' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 200, 'vic' => 403],
+        'POST /office/accounts/invitations' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 302, 'vic' => 403],
+        'PUT /office/accounts/second-factor' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 302, 'vic' => 403],
+        'PUT /office/accounts/single-sign-on' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 302, 'vic' => 403],
+        'PUT /office/accounts/bo/disabled' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 302, 'vic' => 403],
+        'DELETE /office/accounts/bo/disabled' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 302, 'vic' => 403],
+        'DELETE /office/accounts/bo/sign-ins' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 302, 'vic' => 403],
+        'DELETE /office/accounts/bo/second-factor' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 302, 'vic' => 403],
         'POST /sign-in' => ['ada' => 302],
         'POST /sign-in/demo' => ['ada' => 302],
         'PATCH /preferences' => ['ada' => 302, 'kit' => 302, 'vic' => 302],
@@ -165,6 +193,9 @@ final class AccessTest extends TestCase
             $address === '/office/remaining' => ['mode' => 'notify', 'tolerance' => '2'],
             $address === '/office/rates' => ['person' => 'ada', 'from' => '2026-06-01', 'cost' => '90'],
             $address === '/office/rates/readers' => ['reader' => 'mo'],
+            $address === '/office/accounts/invitations' => ['people' => ['bo']],
+            $address === '/office/accounts/second-factor' => ['access' => ['office']],
+            $address === '/office/accounts/single-sign-on' => ['addsPeople' => false],
             $address === '/office/questions' => ['wording' => 'Boat?', 'kind' => 'text', 'required' => false, 'from' => '2026-06-15'],
             str_starts_with($address, '/office/routes') => ['route' => 'line'],
             $address === '/review/decisions' => ['decision' => 'approve', 'entries' => [['id' => 999, 'version' => 1]]],
@@ -243,7 +274,7 @@ final class AccessTest extends TestCase
     {
         foreach (array_keys(self::TABLE) as $line) {
             [$method, $address] = explode(' ', $line);
-            if (! str_starts_with($address, '/sign-in') && ! str_starts_with($address, '/day-reminder') && $address !== '/nowhere') {
+            if (preg_match('~^/(sign-in|password/|day-reminder|nowhere)~', $address) !== 1) {
                 $this->call($method, $address)->assertRedirect('/sign-in');
             }
         }

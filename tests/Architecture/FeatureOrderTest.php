@@ -39,7 +39,7 @@ final class FeatureOrderTest extends TestCase
             foreach ($classes as $class) {
                 $name = 'App\\Features\\'.$feature.'\\'.$class;
                 self::assertTrue(class_exists($name) || enum_exists($name), $name);
-                self::assertStringContainsString('`'.substr((string) strrchr($class, '\\'), 1).'`', $readme, $feature);
+                self::assertStringContainsString('`'.basename(strtr($class, '\\', '/')).'`', $readme, $feature);
                 self::assertNotSame([], self::users($name, $feature), $name.' is used by nobody else');
             }
         }

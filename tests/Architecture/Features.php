@@ -26,7 +26,12 @@ final class Features
         'Periods' => [],
         'Preferences' => [],
         'Rates' => [],
-        'SignIn' => [],
+        'SecondFactor' => [],
+        'SignIn' => ['SecondFactor'],
+        'SingleSignOn' => ['SignIn'],
+        'Passwords' => ['SignIn'],
+        'Account' => ['SecondFactor', 'SignIn', 'Passwords'],
+        'Accounts' => ['SecondFactor', 'SignIn', 'Passwords'],
         'StandIns' => [],
         'Timesheets' => [],
         'Plan' => [],
@@ -47,6 +52,15 @@ final class Features
 
     /** What each feature offers to others. All else is its own. */
     public const OFFERS = [
+        'SecondFactor' => [
+            'Actions\CheckFactor', 'Actions\FactorRefused', 'Actions\SetUpFactor', 'Actions\RemoveFactor', 'Actions\RenewRecoveryCodes', 'Actions\RequireFactor',
+            'Queries\FactorState', 'Props\FactorProps',
+        ],
+        'SignIn' => [
+            'Actions\BeginSignIn', 'Actions\ChangeAccess', 'Actions\ConfirmIdentity', 'Actions\SignInRefused', 'Actions\SignInSessions', 'Actions\SignInStep',
+            'CurrentSignIn', 'SignedInPeople', 'Props\SignInProps', 'Requests\SignInCodeRequest',
+        ],
+        'Passwords' => ['Actions\InvitePeople', 'Actions\PasswordRefused', 'PasswordRules'],
         'HouseRules' => [
             'Queries\RulesInForce', 'Queries\SheetFindings', 'Queries\WeekFindings', 'Queries\EntryToCheck', 'Queries\FindingText', 'Props\FindingProps',
             'Actions\SaveFindings', 'Actions\ExplainFindings', 'Actions\Explanation', 'Requests\ExplanationRequest',

@@ -44,6 +44,7 @@ final class RawSqlTest extends TestCase
         'app/Exchange/EndAssignments.php' => 'what was recorded on assignments that end',
         'app/Exchange/Kinds/OrganisationKind.php' => 'settings as rows',
         'app/Exchange/Kinds/PeopleKind.php' => 'addresses that people swap',
+        'app/Features/Accounts/Queries/AccountList.php' => 'what is known of an account',
         'app/Features/Plan/Queries/PlanView.php' => 'when tasks begin, and whose they are',
         'app/Features/Review/Queries/DeskFilter.php' => 'the key of a group',
         'app/Features/Review/Queries/DeskSheets.php' => 'timesheets in the order of attention',

@@ -1,3 +1,5 @@
+import { accountText } from './en/account';
+import { accountsText } from './en/accounts';
 import { auditTrailText } from './en/auditTrail';
 import { compareText } from './en/compare';
 import { frontPageText } from './en/frontPage';
@@ -18,6 +20,8 @@ import { weekText } from './en/week';
 
 /** Every sentence of the interface in English. Other languages are modules of the same shape beside this one. */
 const en = {
+    ...accountText,
+    ...accountsText,
     ...auditTrailText,
     ...compareText,
     ...frontPageText,

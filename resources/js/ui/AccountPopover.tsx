@@ -28,6 +28,9 @@ export function AccountPopover({ person, ...popover }: AccountPopoverProps) {
                     <Link href={`${route('messages')}#notifications`} className="act-quiet">
                         {copy.notifications}
                     </Link>
+                    <Link href={route('account')} className="act-quiet">
+                        {copy.settings}
+                    </Link>
                     <Link href={route('sign-out')} method="post" as="button" className="act-quiet">
                         {text.signOut}
                     </Link>

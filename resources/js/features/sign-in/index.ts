@@ -1,1 +1,4 @@
+export { ForgottenPasswordPage } from './ForgottenPasswordPage';
+export { NewPasswordPage } from './NewPasswordPage';
+export { SignInCodePage } from './SignInCodePage';
 export { SignInPage } from './SignInPage';

@@ -33,6 +33,7 @@ export const messagesText = {
             'week due': 'Week due',
             'week overdue': 'Week overdue',
             'period closing': 'Period about to close',
+            'sign-in changed': 'Your way of signing in changed',
         },
         setting: (kind: string, how: 'inApp' | 'byMail') => `${kind}: ${how === 'inApp' ? 'in app' : 'by email'}`,
         morning: 'Morning email at',

@@ -119,6 +119,7 @@ export const officeText = {
         },
         tabs: {
             'office.today': 'Today',
+            'office.accounts': 'Accounts',
             'office.periods': 'Periods',
             'office.rules': 'House rules',
             'office.questions': 'Questions',

@@ -33,6 +33,7 @@ export const sharedText = {
         localeSample: (date: string, number: string) => `Now: ${date}; ${number} h`,
         language: 'Language',
         notifications: 'Notifications',
+        settings: 'Account and sign-in',
     },
     waiting: (count: number) => `${plural(count, { one: '# entry', other: '# entries' })} waiting for you`,
     date: {

@@ -1,5 +1,9 @@
 // Written by `php artisan moss:types` from the props classes in app; do not edit.
 
+export type Access = 'member' | 'manager' | 'office' | 'viewer';
+
+export type AccountState = 'active' | 'invited' | 'invitation expired' | 'not invited' | 'disabled' | 'left';
+
 export type AttentionKind = 'over budget' | 'over plan' | 'not updated' | 'budget going' | 'estimate raised' | 'nothing lately' | 'not submitted' | 'over assigned';
 
 export type CellOutcome = 'saved' | 'refused' | 'moved on';
@@ -26,7 +30,7 @@ export type Measure = 'planned' | 'planned-to-date' | 'actual' | 'pending' | 'di
 
 export type MeasureUnit = 'hours' | 'money' | 'percent';
 
-export type MessageKind = 'assigned' | 'returned' | 'decided' | 'correction waiting' | 'correction decided' | 'estimate updated' | 'estimate waiting' | 'estimate decided' | 'stand-in added' | 'day reminder' | 'week due' | 'week overdue' | 'period closing';
+export type MessageKind = 'assigned' | 'returned' | 'decided' | 'correction waiting' | 'correction decided' | 'estimate updated' | 'estimate waiting' | 'estimate decided' | 'stand-in added' | 'day reminder' | 'week due' | 'week overdue' | 'period closing' | 'sign-in changed';
 
 export type PastGrouping = 'word' | 'person' | 'role' | 'manager' | 'client';
 
@@ -49,6 +53,8 @@ export type SettingName = 'periods' | 'rules' | 'questions' | 'routes' | 'remain
 export type Severity = 'blocking' | 'explanation' | 'information' | 'off';
 
 export type Sharing = 'nobody' | 'some' | 'everybody';
+
+export type SignInMethod = 'password' | 'link' | 'single sign-on' | 'demonstration';
 
 export type Standing = 'over' | 'under' | 'on track' | 'unplanned' | 'ahead';
 
@@ -86,6 +92,60 @@ export interface AuditTrailRowProps {
     date: string | null;
     changes: AuditTrailChangeProps[];
     why: string;
+}
+
+export interface AccountProps {
+    email: string;
+    hasPassword: boolean;
+    isConfirmed: boolean;
+    factor: FactorProps;
+    signIns: SignInRowProps[];
+    singleSignOn: string | null;
+    longestDays: number;
+}
+
+export interface FactorSetUpProps {
+    key: string;
+    address: string;
+    isNeeded: boolean;
+}
+
+export interface SignInRowProps {
+    id: number;
+    startedAt: string;
+    lastSeenAt: string;
+    method: SignInMethod;
+    browser: string;
+    networkAddress: string;
+    isThis: boolean;
+}
+
+export interface AccountRowProps {
+    code: string;
+    name: string;
+    email: string;
+    access: Access;
+    state: AccountState;
+    invitedAt: string | null;
+    lastSeenAt: string | null;
+    signIns: number;
+    hasFactor: boolean;
+    mayBeInvited: boolean;
+}
+
+export interface AccountsProps {
+    search: string;
+    state: string;
+    people: number;
+    withoutPassword: number;
+    withoutFactor: number;
+    found: number;
+    rows: AccountRowProps[];
+    page: number;
+    pages: number;
+    factorAccess: Access[];
+    singleSignOn: string | null;
+    singleSignOnAddsPeople: boolean;
 }
 
 export interface AskedProps {
@@ -676,6 +736,12 @@ export interface TodayProps {
     settings: SettingProps[];
 }
 
+export interface PasswordLinkProps {
+    token: string;
+    name: string | null;
+    email: string | null;
+}
+
 export interface CorrectedTimeProps {
     name: string;
     task: string;
@@ -1242,6 +1308,12 @@ export interface WaitingSheetProps {
     standingInFor: string[];
 }
 
+export interface FactorProps {
+    since: string | null;
+    codes: number;
+    isRequired: boolean;
+}
+
 export interface DemoPersonProps {
     code: string;
     name: string;
@@ -1251,6 +1323,7 @@ export interface DemoPersonProps {
 export interface SignInProps {
     organisation: string;
     demoPeople: DemoPersonProps[];
+    singleSignOn: string | null;
 }
 
 export interface StandInProps {

@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Features\Account\Props;
+
+use App\Features\SecondFactor\Props\FactorProps;
+
+/** A person's own account. */
+final readonly class AccountProps
+{
+    /**
+     * @param  bool  $isConfirmed  whether they have shown lately that it is them
+     * @param  list<SignInRowProps>  $signIns  the one used last first
+     * @param  string|null  $singleSignOn  what the identity provider is called; null where there is none
+     * @param  int  $longestDays  after so many days a sign-in ends in any case
+     */
+    public function __construct(
+        public string $email,
+        public bool $hasPassword,
+        public bool $isConfirmed,
+        public FactorProps $factor,
+        public array $signIns,
+        public ?string $singleSignOn,
+        public int $longestDays,
+    ) {
+    }
+}

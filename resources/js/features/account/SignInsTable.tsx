@@ -1,0 +1,83 @@
+import { instant } from '@/lib/days';
+import { route } from '@/lib/route';
+import { text } from '@/lib/text';
+import type { AccountProps, SignInRowProps } from '@/types/generated/props';
+import { router } from '@inertiajs/react';
+
+const copy = text.accountPage.signIns;
+const kept = { preserveScroll: true } as const;
+
+/** The browsers in which the reader is signed in. */
+export function SignInsTable({ account: { signIns, isConfirmed, longestDays } }: { account: AccountProps }) {
+    const heads = [copy.browser, copy.method, copy.since, copy.lastUse, copy.from, ...(isConfirmed ? [copy.acts] : [])];
+
+    return (
+        <section aria-labelledby="sign-ins" className="mt-8">
+            <h2 id="sign-ins">{copy.title}</h2>
+            <div className="overflow-x-auto" tabIndex={0} role="group" aria-labelledby="sign-ins">
+                <table className="mt-2 w-full min-w-[44rem]">
+                    <thead>
+                        <tr className="text-faded">
+                            {heads.map((head) => (
+                                <th key={head} scope="col" className="border-b border-edge pe-4">
+                                    {head}
+                                </th>
+                            ))}
+                        </tr>
+                    </thead>
+                    <tbody>
+                        {signIns.map((signIn) => (
+                            <Row key={signIn.id} signIn={signIn} mayEnd={isConfirmed} />
+                        ))}
+                    </tbody>
+                </table>
+            </div>
+            {isConfirmed && signIns.length > 1 && (
+                <button
+                    type="button"
+                    className="act mt-3"
+                    onClick={() => {
+                        router.delete(route('account.sign-ins.end'), kept);
+                    }}
+                >
+                    {copy.endOthers}
+                </button>
+            )}
+            <p className="pencilled mt-2">{copy.longest(longestDays)}</p>
+        </section>
+    );
+}
+
+function Row({ signIn, mayEnd }: { signIn: SignInRowProps; mayEnd: boolean }) {
+    const browser = signIn.browser === '' ? copy.unknown : signIn.browser;
+    const since = instant(signIn.startedAt);
+
+    return (
+        <tr>
+            <th scope="row" className="border-b border-rule py-1 pe-4">
+                {browser} {signIn.isThis && <span className="text-moss italic">{copy.current}</span>}
+            </th>
+            {[copy.methods[signIn.method], since, instant(signIn.lastSeenAt), signIn.networkAddress].map((cell, place) => (
+                <td key={place} className="border-b border-rule pe-4 text-faded">
+                    {cell}
+                </td>
+            ))}
+            {mayEnd && (
+                <td className="border-b border-rule">
+                    {!signIn.isThis && (
+                        <button
+                            type="button"
+                            className="act-quiet"
+                            aria-label={copy.endOf(browser, since)}
+                            onClick={() => {
+                                router.delete(route('account.sign-ins.end-one', { signIn: signIn.id }), kept);
+                            }}
+                        >
+                            {copy.end}
+                        </button>
+                    )}
+                </td>
+            )}
+        </tr>
+    );
+}

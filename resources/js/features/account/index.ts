@@ -1,0 +1,3 @@
+export { AccountPage } from './AccountPage';
+export { RecoveryCodesPage } from './RecoveryCodesPage';
+export { SecondFactorPage } from './SecondFactorPage';

@@ -1,0 +1,87 @@
+import { route } from '@/lib/route';
+import { text } from '@/lib/text';
+import type { AccountRowProps } from '@/types/generated/props';
+import { Checkbox } from '@/ui/Checkbox';
+import { router } from '@inertiajs/react';
+import { useState } from 'react';
+import { AccountRow } from './AccountRow';
+
+const copy = text.accountsPage;
+
+/** Accounts, of which some can be chosen and invited together. */
+export function AccountTable({ rows }: { rows: AccountRowProps[] }) {
+    const [chosen, choose] = useState<readonly string[]>([]);
+    const open = rows.filter(({ mayBeInvited }) => mayBeInvited).map(({ code }) => code);
+    const invite = (people: readonly string[]) => {
+        router.post(
+            route('office.accounts.invite'),
+            { people: [...people] },
+            {
+                preserveScroll: true,
+                onSuccess: () => {
+                    choose([]);
+                },
+            },
+        );
+    };
+
+    return (
+        <>
+            {open.length > 0 && (
+                <p className="mt-3 flex flex-wrap items-baseline gap-x-4">
+                    <button
+                        type="button"
+                        className="act"
+                        disabled={chosen.length === 0}
+                        onClick={() => {
+                            invite(chosen);
+                        }}
+                    >
+                        {copy.invite(chosen.length)}
+                    </button>
+                    <span className="pencilled">{copy.inviteHint}</span>
+                </p>
+            )}
+            <div className="mt-3 overflow-x-auto" tabIndex={0} role="group" aria-label={copy.name}>
+                <table className="w-full min-w-[58rem]">
+                    <thead>
+                        <tr className="text-faded">
+                            <th scope="col" className="w-8 border-b border-edge">
+                                {open.length > 0 && (
+                                    <Checkbox
+                                        label={copy.chooseAll}
+                                        hidesLabel
+                                        checked={chosen.length === open.length}
+                                        onChange={(isOn) => {
+                                            choose(isOn ? open : []);
+                                        }}
+                                    />
+                                )}
+                            </th>
+                            {[copy.person, copy.access, copy.state, copy.factor, copy.lastUse, copy.acts].map((head) => (
+                                <th key={head} scope="col" className="border-b border-edge pe-4">
+                                    {head}
+                                </th>
+                            ))}
+                        </tr>
+                    </thead>
+                    <tbody>
+                        {rows.map((row) => (
+                            <AccountRow
+                                key={row.code}
+                                row={row}
+                                isChosen={chosen.includes(row.code)}
+                                onChoose={(isOn) => {
+                                    choose(isOn ? [...chosen, row.code] : chosen.filter((code) => code !== row.code));
+                                }}
+                                onInvite={() => {
+                                    invite([row.code]);
+                                }}
+                            />
+                        ))}
+                    </tbody>
+                </table>
+            </div>
+        </>
+    );
+}

@@ -1,0 +1,1 @@
+export { AccountsPage } from './AccountsPage';

@@ -1,0 +1,1 @@
+export { AccountPage as default } from '@/features/account';

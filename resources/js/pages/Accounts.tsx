@@ -1,0 +1,1 @@
+export { AccountsPage as default } from '@/features/accounts';

@@ -1,0 +1,1 @@
+export { ForgottenPasswordPage as default } from '@/features/sign-in';

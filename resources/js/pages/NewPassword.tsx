@@ -1,0 +1,1 @@
+export { NewPasswordPage as default } from '@/features/sign-in';

@@ -1,0 +1,1 @@
+export { RecoveryCodesPage as default } from '@/features/account';

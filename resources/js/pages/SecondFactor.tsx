@@ -1,0 +1,1 @@
+export { SecondFactorPage as default } from '@/features/account';

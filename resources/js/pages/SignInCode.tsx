@@ -1,0 +1,1 @@
+export { SignInCodePage as default } from '@/features/sign-in';
