@@ -25,6 +25,12 @@ final class PasswordLink extends Model
 
     protected $fillable = ['person_id', 'kind', 'token_hash', 'sent_at', 'expires_at', 'used_at'];
 
+    /** What is stored of what stands in a link. */
+    public static function hash(string $token): string
+    {
+        return hash('sha256', $token);
+    }
+
     /** @return BelongsTo<Person, $this> */
     public function person(): BelongsTo
     {

@@ -28,13 +28,17 @@ final readonly class Keys
     /** From now on another key signs; the one before can still be looked up. */
     public function change(): void
     {
-        $key = openssl_pkey_new(['private_key_bits' => 2048, 'private_key_type' => OPENSSL_KEYTYPE_RSA]);
-        if ($key === false || ! openssl_pkey_export($key, $private) || ! is_string($private)) {
-            throw new RuntimeException('No key could be made.');
-        }
-        $all = [['kid' => bin2hex(random_bytes(6)), 'private' => $private], ...(is_file($this->file) ? $this->all() : [])];
+        $all = [['kid' => bin2hex(random_bytes(6)), 'private' => self::another()], ...(is_file($this->file) ? $this->all() : [])];
         file_put_contents($this->file, json_encode(array_slice($all, 0, self::MOST), JSON_THROW_ON_ERROR), LOCK_EX);
         chmod($this->file, 0600);
+    }
+
+    /** A key that is not kept. */
+    public static function another(): string
+    {
+        $key = openssl_pkey_new(['private_key_bits' => 2048, 'private_key_type' => OPENSSL_KEYTYPE_RSA]);
+
+        return $key !== false && openssl_pkey_export($key, $private) && is_string($private) ? $private : throw new RuntimeException('No key could be made.');
     }
 
     /** @return array{kid: string, private: string} */

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Simulated\IdentityProvider;
 
-use Firebase\JWT\JWT;
-
 /**
  * A small identity provider for demonstrations and tests: discovery, authorization code with PKCE, signed tokens, and keys that
  * can be changed. Whoever opens its page chooses who to be; so it is never to be reached from outside.
@@ -33,8 +31,9 @@ final readonly class Provider
      * @param  array<array-key, mixed>  $query
      * @param  array<array-key, mixed>  $form
      * @param  string  $authorization  the header of that name
+     * @param  array<string, mixed>  $wrong  what stands in a token in the place of what belongs there, for tests; null leaves it out
      */
-    public function answer(string $method, string $path, array $query, array $form, string $authorization, int $now): Reply
+    public function answer(string $method, string $path, array $query, array $form, string $authorization, int $now, array $wrong = []): Reply
     {
         $asked = static fn (array $from): \Closure => static fn (string $name): string => is_string($from[$name] ?? null) ? $from[$name] : '';
 
@@ -43,7 +42,7 @@ final readonly class Provider
             'GET /keys' => Reply::json($this->keys->published()),
             'GET /authorize' => $this->ask($asked($query)),
             'POST /authorize' => $this->grant($asked($form), $now),
-            'POST /token' => $this->token($asked($form), $authorization, $now),
+            'POST /token' => $this->token($asked($form), $authorization, $now, $wrong),
             'POST /keys/change' => $this->changeKeys(),
             default => Reply::json(['error' => 'not_found'], 404),
         };
@@ -92,8 +91,11 @@ final readonly class Provider
         return Reply::redirect($asked('redirect_uri').'?'.http_build_query(['code' => $code, 'state' => $asked('state')]));
     }
 
-    /** @param  \Closure(string): string  $asked */
-    private function token(\Closure $asked, string $authorization, int $now): Reply
+    /**
+     * @param  \Closure(string): string  $asked
+     * @param  array<string, mixed>  $wrong
+     */
+    private function token(\Closure $asked, string $authorization, int $now, array $wrong): Reply
     {
         $basic = 'Basic '.base64_encode(rawurlencode($this->client).':'.rawurlencode($this->secret));
         $isClient = hash_equals($basic, $authorization) || ($asked('client_id') === $this->client && hash_equals($this->secret, $asked('client_secret')));
@@ -103,17 +105,17 @@ final readonly class Provider
         if ($grant === null || $account === null || $grant['challenge'] !== $challenge || $grant['redirect'] !== $asked('redirect_uri')) {
             return Reply::json(['error' => $isClient ? 'invalid_grant' : 'invalid_client'], $isClient ? 400 : 401);
         }
-        $key = $this->keys->newest();
+        $claims = [
+            'iss' => $this->issuer, 'aud' => $this->client, 'sub' => $account->subject, 'iat' => $now, 'exp' => $now + self::TOKEN_SECONDS, 'auth_time' => $grant['at'],
+            'nonce' => $grant['nonce'], 'email' => $account->email, 'email_verified' => $account->isVerified, 'name' => $account->name,
+            'amr' => $grant['factor'] === true ? ['pwd', 'mfa'] : ['pwd'],
+        ];
 
         return Reply::json([
             'access_token' => bin2hex(random_bytes(16)),
             'token_type' => 'Bearer',
             'expires_in' => self::TOKEN_SECONDS,
-            'id_token' => JWT::encode([
-                'iss' => $this->issuer, 'aud' => $this->client, 'sub' => $account->subject, 'iat' => $now, 'exp' => $now + self::TOKEN_SECONDS, 'auth_time' => $grant['at'],
-                'nonce' => $grant['nonce'], 'email' => $account->email, 'email_verified' => $account->isVerified, 'name' => $account->name,
-                'amr' => $grant['factor'] === true ? ['pwd', 'mfa'] : ['pwd'],
-            ], $key['private'], 'RS256', $key['kid']),
+            'id_token' => SignedToken::of($this->keys, $claims, $wrong),
         ]);
     }
 

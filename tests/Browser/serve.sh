@@ -12,6 +12,7 @@ export ARGON_MEMORY=1024 ARGON_TIME=1
 php tests/Browser/pseudo.php "$folder/lang"
 export MOSS_LANGUAGES=en,qps MOSS_LANGUAGE_FOLDER="$folder/lang"
 demo_environment "$folder"
+simulated_provider_environment $(($1 + 100))
 demo_data "$folder"
 # Pictures are of the demonstration alone.
 if [ -z "${MOSS_ALONE:-}" ]; then
@@ -22,4 +23,7 @@ if [ -z "${MOSS_ALONE:-}" ]; then
     done
     QUEUE_CONNECTION=sync php artisan moss:messages --at=2026-06-17T18:40 >/dev/null
 fi
+php artisan config:cache --quiet
+serve_simulated_provider $(($1 + 100)) "$folder"
+php artisan queue:work --sleep=1 --tries=3 >"$folder/queue.log" 2>&1 &
 serve "$1" 2>"$folder/server.log"

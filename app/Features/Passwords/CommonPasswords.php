@@ -10,6 +10,9 @@ namespace App\Features\Passwords;
  */
 final class CommonPasswords
 {
+    /** Repeats of so few characters are tried first. */
+    private const LONGEST_REPEATED = 3;
+
     private const FILE = 'passwords/common.txt';
 
     private const KEYBOARD = ['qwertyuiop', 'asdfghjkl', 'zxcvbnm', 'qwertzuiop', 'azertyuiop', 'abcdefghijklmnopqrstuvwxyz', '01234567890'];
@@ -22,7 +25,8 @@ final class CommonPasswords
         $once = self::piece($lower);
         $letters = trim((string) preg_replace('/^[^\pL]+|[^\pL]+$/u', '', $once));
 
-        return $letters === '' || self::isRow($once) || self::isRow($letters) || $this->isListed($lower) || $this->isListed($once) || $this->isListed($letters);
+        return mb_strlen($once) <= self::LONGEST_REPEATED || self::isRow($once) || $this->isListed($lower) || $this->isListed($once)
+            || ($letters !== '' && (self::isRow($letters) || $this->isListed($letters)));
     }
 
     /** What a text is repeats of; the text itself where it is not. */

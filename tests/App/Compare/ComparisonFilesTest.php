@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\App\Compare;
 
 use Illuminate\Support\Facades\Artisan;
+use Illuminate\Support\Facades\DB;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\App\Lighthouse;
 use Tests\App\TestCase;
@@ -49,6 +50,16 @@ final class ComparisonFilesTest extends TestCase
     {
         yield 'xlsx' => ['xlsx', 'xl/worksheets/sheet1.xml', '<v>1.3333333333</v>', '<v>116.87</v>', 't="inlineStr"'];
         yield 'ods' => ['ods', 'content.xml', 'office:value="1.3333333333"', 'office:value="116.87"', 'office:value-type="string"'];
+    }
+
+    public function test_the_audit_trail_says_who_took_which_figures_out(): void
+    {
+        $this->actingAs($this->person('mo'))->get('/compare.csv?'.self::JUNE.'&by=task')->assertOk();
+
+        $told = DB::table('audit_trail')->where('subject', 'comparison')->sole();
+        self::assertSame(['export', $this->person('mo')->id, 'comparison-task-2026-06-01-to-2026-06-30.csv'], [$told->act, $told->actor_id, $told->name]);
+        self::assertIsString($told->after);
+        self::assertStringContainsString('from=2026-06-01', $told->after);
     }
 
     public function test_names_that_look_like_formulas_or_markup_stay_texts(): void

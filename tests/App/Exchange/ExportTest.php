@@ -51,6 +51,17 @@ final class ExportTest extends TestCase
         self::assertSame("client,name\nb,'+1\nc,'-x\nd,'@y\nharbour,'=cmd()\n", $clients);
     }
 
+    public function test_the_audit_trail_says_what_was_taken_out(): void
+    {
+        $this->import(Lighthouse::files());
+        $this->exported();
+
+        $told = DB::table('audit_trail')->where('subject', 'exchange')->where('act', 'export')->sole();
+        $files = json_decode(is_string($told->after) ? $told->after : '', true);
+        self::assertIsArray($files);
+        self::assertSame([6, 3], [$files['people.csv'], $files['projects.csv']]);
+    }
+
     public function test_a_folder_that_cannot_be_written_is_refused_with_a_sentence(): void
     {
         self::assertSame(1, Artisan::call('moss:export', ['folder' => $this->folder(['file' => '']).'/file']));

@@ -16,13 +16,13 @@ use Tests\App\TestCase;
 /** Access ends when it is said to, also for browsers that are signed in. */
 final class AccessEndsTest extends TestCase
 {
-    private const PASSWORD = 'a long enough word';
+    use SignsIn;
 
     protected function setUp(): void
     {
         parent::setUp();
         $this->import(Lighthouse::files());
-        $this->person('ada')->update(['password' => self::PASSWORD]);
+        $this->person('ada')->update(['password' => self::$password]);
     }
 
     /** @param  callable(self): void  $end */
@@ -104,7 +104,7 @@ final class AccessEndsTest extends TestCase
     {
         $this->person('ada')->update(['ends_on' => '2026-06-01']);
 
-        $this->post('/sign-in', ['email' => 'ada@lighthouse.example', 'password' => self::PASSWORD])->assertSessionHasErrors(['email' => __('signin.ended')]);
+        $this->post('/sign-in', ['email' => 'ada@lighthouse.example', 'password' => self::$password])->assertSessionHasErrors(['email' => __('signin.ended')]);
         $this->post('/sign-in', ['email' => 'ada@lighthouse.example', 'password' => 'wrong'])->assertSessionHasErrors(['email' => __('signin.wrong')]);
         $this->assertGuest();
     }
@@ -127,19 +127,5 @@ final class AccessEndsTest extends TestCase
 
         $this->post('/sign-in', ['email' => 'ada@lighthouse.example', 'password' => str_repeat('long ', 20).'B'])->assertSessionHasErrors('email');
         $this->post('/sign-in', ['email' => 'ada@lighthouse.example', 'password' => str_repeat('long ', 20).'A'])->assertRedirect('/');
-    }
-
-    private function signIn(): void
-    {
-        $this->post('/sign-in', ['email' => 'ada@lighthouse.example', 'password' => self::PASSWORD])->assertRedirect('/');
-    }
-
-    /** A request as a server process sees it that remembers nobody. */
-    private function whoAsks(): self
-    {
-        Auth::forgetGuards();
-        $this->app->forgetInstance(\Illuminate\Contracts\Auth\StatefulGuard::class);
-
-        return $this;
     }
 }

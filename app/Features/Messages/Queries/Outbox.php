@@ -10,16 +10,21 @@ use App\Features\Messages\Props\OpenMailProps;
 use App\Features\Messages\Props\OutboxProps;
 use App\Models\OutboxAttachment;
 use App\Models\OutboxMail;
+use App\Models\PasswordLink;
+use App\Models\PasswordLinkKind;
 use App\Models\Person;
 use App\Support\Database\Rows;
 use App\Support\Database\TextSearch;
 use App\Support\Language\Wording;
+use Illuminate\Database\Eloquent\Builder as EloquentBuilder;
 use Illuminate\Database\Query\Builder;
 
 /** Every mail that the application would send; the office reads all of them, everybody else their own. */
 final class Outbox
 {
     private const AT_ONCE = 50;
+
+    private const PASSWORD_LINK = '/password/set/';
 
     public function of(Person $reader, string $search, ?int $before, ?int $open): OutboxProps
     {
@@ -60,15 +65,26 @@ final class Outbox
         return Rows::of(AttachmentProps::class, OutboxAttachment::query()->toBase()->where('outbox_mail_id', $mail)->orderBy('id')->select('id', 'name'));
     }
 
-    /** Links that open something without signing in are for the recipient alone. */
+    /**
+     * Links that open something without signing in are for the recipient alone. Only an invitation can be read by the office,
+     * to hand it on, since mail that stays here reaches nobody who cannot sign in; and only until there is a password.
+     */
     private static function withoutLinks(OutboxMail $mail): OutboxMail
     {
         $hidden = Wording::of('messages.mail.hidden_link');
+        $secret = '[^"\s]*[?&;]signature='.(self::isFirstInvitation($mail) ? '' : '|[^"\s]*'.self::PASSWORD_LINK);
 
         return $mail->fill([
-            'html' => (string) preg_replace('~<a [^>]*href="[^"]*[?&;]signature=[^"]*"[^>]*>~', '<a title="'.e($hidden).'">', $mail->html),
-            'text' => (string) preg_replace('~\S+[?&]signature=\S+~', $hidden, $mail->text),
+            'html' => (string) preg_replace('~<a [^>]*href="(?:'.$secret.')[^"]*"[^>]*>~', '<a title="'.e($hidden).'">', $mail->html),
+            'text' => (string) preg_replace("~(?:$secret)\\S*~", $hidden, $mail->text),
         ]);
+    }
+
+    private static function isFirstInvitation(OutboxMail $mail): bool
+    {
+        return preg_match('~'.self::PASSWORD_LINK.'([\w-]+)~', $mail->text, $found) === 1
+            && PasswordLink::query()->where('token_hash', PasswordLink::hash($found[1]))->where('kind', PasswordLinkKind::Invitation)
+                ->whereHas('person', static fn (EloquentBuilder $people) => $people->whereNull('password'))->exists();
     }
 
     private function visibleTo(Person $reader): Builder

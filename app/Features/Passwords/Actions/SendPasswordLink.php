@@ -55,7 +55,7 @@ final readonly class SendPasswordLink
         PasswordLink::query()->create([
             'person_id' => $person->id,
             'kind' => $kind,
-            'token_hash' => hash('sha256', $token),
+            'token_hash' => PasswordLink::hash($token),
             'sent_at' => self::told($now),
             'expires_at' => self::told($now->modify('+'.self::MINUTES.' minutes')),
         ]);

@@ -21,7 +21,7 @@ final readonly class UsePasswordLink
     /** Whose link it is; null where there is none such, or it was used, is over or belongs to somebody without access. */
     public function personOf(string $token): ?Person
     {
-        $link = PasswordLink::query()->with('person')->where('token_hash', hash('sha256', $token))->whereNull('used_at')
+        $link = PasswordLink::query()->with('person')->where('token_hash', PasswordLink::hash($token))->whereNull('used_at')
             ->where('expires_at', '>', $this->today->instant()->format('Y-m-d\TH:i:s\Z'))->first();
 
         return $link !== null && $link->person->hasAccess($this->today->for($link->person)) ? $link->person : null;

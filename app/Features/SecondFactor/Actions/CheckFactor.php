@@ -13,6 +13,8 @@ use App\Models\SecondFactor;
 use App\Support\Clock\Today;
 use App\Support\Secrets\Base32;
 use App\Support\Secrets\TimeBasedCode;
+use Illuminate\Contracts\Cache\LockTimeoutException;
+use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Hash;
 use Illuminate\Support\Facades\RateLimiter;
@@ -25,6 +27,8 @@ final readonly class CheckFactor
 
     private const WITHIN_SECONDS = 900;
 
+    private const LOCK_SECONDS = 5;
+
     public function __construct(private Today $today, private AuditTrail $auditTrail)
     {
     }
@@ -33,16 +37,32 @@ final readonly class CheckFactor
     public function handle(Person $person, string $entered): void
     {
         $counter = 'second-factor:'.$person->id;
-        if (RateLimiter::tooManyAttempts($counter, self::MOST_ATTEMPTS)) {
-            throw FactorRefused::pause(RateLimiter::availableIn($counter));
-        }
-        RateLimiter::hit($counter, self::WITHIN_SECONDS);
+        $this->count($counter);
         $code = strtoupper((string) preg_replace('/[^0-9A-Za-z]/', '', $entered));
         $isRight = DB::transaction(fn (): bool => strlen($code) === TimeBasedCode::DIGITS ? $this->useCode($person, $code) : $this->useRecoveryCode($person, $code));
         if (! $isRight) {
             throw FactorRefused::wrong();
         }
         RateLimiter::clear($counter);
+    }
+
+    /**
+     * Under a lock, so that many sent at once are not more than many sent one by one.
+     *
+     * @throws FactorRefused once there were too many
+     */
+    private function count(string $counter): void
+    {
+        try {
+            Cache::lock($counter.':lock', self::LOCK_SECONDS)->block(self::LOCK_SECONDS, static function () use ($counter): void {
+                if (RateLimiter::tooManyAttempts($counter, self::MOST_ATTEMPTS)) {
+                    throw FactorRefused::pause(RateLimiter::availableIn($counter));
+                }
+                RateLimiter::hit($counter, self::WITHIN_SECONDS);
+            });
+        } catch (LockTimeoutException) {
+            throw FactorRefused::pause(self::LOCK_SECONDS);
+        }
     }
 
     private function useCode(Person $person, string $code): bool

@@ -9,8 +9,12 @@ use App\Features\SingleSignOn\KnownIdentity;
 use App\Features\SingleSignOn\ProviderFailed;
 use App\Features\SingleSignOn\StartedSignIn;
 use App\Support\Clock\Today;
+use GuzzleHttp\Client;
+use GuzzleHttp\Promise\Create;
+use GuzzleHttp\Promise\PromiseInterface;
 use Illuminate\Support\Facades\Http;
 use League\OAuth2\Client\Provider\GenericProvider;
+use Psr\Http\Message\RequestInterface;
 use Throwable;
 
 /**
@@ -61,7 +65,16 @@ final readonly class OpenIdProvider implements IdentityProvider
             'urlAccessToken' => $document->token,
             'urlResourceOwnerDetails' => '',
             'pkceMethod' => GenericProvider::PKCE_METHOD_S256,
-        ], ['httpClient' => Http::timeout(self::PATIENCE_SECONDS)->withOptions(['allow_redirects' => false])->buildClient()]);
+        ], ['httpClient' => new Client(['handler' => self::send(...)])]);
+    }
+
+    /** By the same road as all else that the application asks for. */
+    private static function send(RequestInterface $request): PromiseInterface
+    {
+        $answer = Http::timeout(self::PATIENCE_SECONDS)->withoutRedirecting()->withHeaders($request->getHeaders())
+            ->withBody((string) $request->getBody(), $request->getHeaderLine('Content-Type'))->send($request->getMethod(), (string) $request->getUri());
+
+        return Create::promiseFor($answer->toPsrResponse());
     }
 
     private static function document(): ProviderDocument
