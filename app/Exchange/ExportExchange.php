@@ -4,22 +4,30 @@ declare(strict_types=1);
 
 namespace App\Exchange;
 
+use App\AuditTrail\AuditTrail;
+use App\AuditTrail\AuditTrailLine;
+use App\AuditTrail\AuditTrailSubject;
 use App\Exchange\Kinds\AllKinds;
 use App\Exchange\Kinds\StandInsKind;
 use App\Support\Database\ReadTransaction;
 use App\Support\Files\CsvFile;
+use Illuminate\Support\Facades\DB;
 use RuntimeException;
 
 /**
  * Writes everything as exchange files; importing them into an empty database gives the same files again. All of them show the
  * database at one moment, and rows go to their file one by one.
  */
-final class ExportExchange
+final readonly class ExportExchange
 {
+    public function __construct(private AuditTrail $auditTrail)
+    {
+    }
+
     /** @return array<string, int> rows by file name */
     public function handle(string $folder): array
     {
-        return ReadTransaction::run(static function () use ($folder): array {
+        $written = ReadTransaction::run(static function () use ($folder): array {
             $counts = [];
             foreach (AllKinds::list() as $kind) {
                 if (! $kind instanceof StandInsKind || $kind->exported()->exists()) {
@@ -29,6 +37,9 @@ final class ExportExchange
 
             return $counts;
         });
+        DB::transaction(fn () => $this->auditTrail->of([AuditTrailLine::on(AuditTrailSubject::Exchange, 'files', 'export', null, null, $written)]));
+
+        return $written;
     }
 
     private static function write(FileKind $kind, string $path): int

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\Features\Compare\Actions;
 
+use App\AuditTrail\AuditTrail;
+use App\AuditTrail\AuditTrailLine;
+use App\AuditTrail\AuditTrailSubject;
 use App\Features\Compare\Files\ComparisonHeading;
 use App\Features\Compare\Files\ComparisonLines;
 use App\Features\Compare\Files\CsvComparison;
@@ -31,7 +34,7 @@ use Moss\Core\Calendar\Day;
  */
 final readonly class MailComparison
 {
-    public function __construct(private ComparisonReport $report, private PdfComparison $pdf, private Today $today)
+    public function __construct(private ComparisonReport $report, private PdfComparison $pdf, private Today $today, private AuditTrail $auditTrail)
     {
     }
 
@@ -45,10 +48,11 @@ final readonly class MailComparison
             return;
         }
         $mail = ReaderLanguage::of($reader, fn (): ComparisonMail => $this->mail($saved, $reader));
-        ReaderLanguage::of($reader, static fn () => DB::transaction(static function () use ($comparison, $reader, $due, $mail): void {
+        ReaderLanguage::of($reader, fn () => DB::transaction(function () use ($comparison, $reader, $due, $mail): void {
             $isFirst = ComparisonMailing::query()->where('saved_comparison_id', $comparison)->where('person_id', $reader->id)->where('sent_on', '<', $due->toString())->update(['sent_on' => $due->toString()]);
             if ($isFirst === 1) {
                 Mail::to($reader->email)->send($mail);
+                $this->auditTrail->of([AuditTrailLine::on(AuditTrailSubject::Comparison, $mail->heading->title, 'send', null, null, null, $reader->id)]);
             }
         }));
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Features\Compare\Controllers;
 
+use App\Features\Compare\Actions\RecordExport;
 use App\Features\Compare\Files\ComparisonFormat;
 use App\Features\Compare\Files\ComparisonHeading;
 use App\Features\Compare\Files\ComparisonLines;
@@ -31,10 +32,11 @@ final readonly class ComparisonFileController
     {
     }
 
-    public function show(#[CurrentUser] Person $reader, ComparisonFormat $format, CompareRequest $request): Response
+    public function show(#[CurrentUser] Person $reader, ComparisonFormat $format, CompareRequest $request, RecordExport $export): Response
     {
         Gate::authorize('compare', $reader);
         $asked = $request->question($reader, $this->today->for($reader));
+        $export->handle($reader, self::name($format, $asked), (string) $request->getQueryString());
         $comparison = ComparisonLines::of($this->report, ComparableWork::of($reader), $asked);
         $heading = ComparisonHeading::of($asked, $reader, $this->today->now());
         $currency = Organisation::query()->sole()->currency;
