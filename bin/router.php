@@ -19,15 +19,16 @@ if ($file === false || ! is_file($file) || ! str_starts_with($file, $public.DIRE
     return;
 }
 
-$type = $types[pathinfo($file, PATHINFO_EXTENSION)] ?? null;
-if ($type === null) {
-    return false;
-}
+$type = $types[pathinfo($file, PATHINFO_EXTENSION)] ?? 'text/plain';
 
 $accepted = is_string($_SERVER['HTTP_ACCEPT_ENCODING'] ?? null) ? $_SERVER['HTTP_ACCEPT_ENCODING'] : '';
 ini_set('zlib.output_compression', '0');
 header("Content-Type: $type");
+header_remove('X-Powered-By');
 header('X-Content-Type-Options: nosniff');
+header('Referrer-Policy: same-origin');
+header('Cross-Origin-Resource-Policy: same-origin');
+header("Content-Security-Policy: default-src 'none'; style-src 'unsafe-inline'; frame-ancestors 'none'");
 header('Vary: Accept-Encoding');
 if (str_starts_with($file, "$public/build/assets/")) {
     header('Cache-Control: public, max-age=31536000, immutable');

@@ -9,7 +9,8 @@ return [
     'encrypt' => true,
     'files' => storage_path('framework/sessions'),
     'lottery' => [2, 100],
-    'cookie' => 'moss_week_session',
+    // Over TLS, a name that a browser takes from this host alone.
+    'cookie' => env('SESSION_SECURE_COOKIE') ? '__Host-moss_week_session' : 'moss_week_session',
     'path' => '/',
     'domain' => null,
     'secure' => env('SESSION_SECURE_COOKIE'),

@@ -53,6 +53,8 @@ final class SignInController
     public function destroy(SignInSessions $sessions): RedirectResponse
     {
         $sessions->end();
+        // What the browser keeps for its back button cannot be read from here on.
+        Inertia::clearHistory();
 
         return redirect()->route('sign-in')->with('message', Wording::of('signin.signed_out'));
     }
