@@ -100,6 +100,23 @@ demo_data() {
     fi
 }
 
+# Where the people of the demonstration can sign in without a password: what the application is told of it.
+simulated_provider_environment() {
+    local port=$1
+    export MOSS_SINGLE_SIGN_ON_ISSUER=http://127.0.0.1:$port MOSS_SINGLE_SIGN_ON_NAME='Fenlight sign-on'
+    export MOSS_SINGLE_SIGN_ON_CLIENT=moss-week MOSS_SINGLE_SIGN_ON_SECRET=only-for-the-demonstration
+}
+
+# Serves it in the background.
+serve_simulated_provider() {
+    local port=$1 folder=$2
+    mkdir -p "$folder/provider"
+    php artisan moss:demo-identities "$folder/identities.json" || fail 'Could not write whom the identity provider knows.'
+    SIMULATED_FOLDER="$folder/provider" SIMULATED_PEOPLE="$folder/identities.json" \
+        SIMULATED_CLIENT=$MOSS_SINGLE_SIGN_ON_CLIENT SIMULATED_SECRET=$MOSS_SINGLE_SIGN_ON_SECRET \
+        php -d expose_php=0 -S "127.0.0.1:$port" simulated/IdentityProvider/index.php 2>"$folder/provider.log" &
+}
+
 is_free() { ! (exec 3<>"/dev/tcp/127.0.0.1/$1") 2>/dev/null; }
 
 # The first port from the given one on that nothing listens on.

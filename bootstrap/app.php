@@ -12,6 +12,7 @@ use App\Http\Middleware\UseReaderLanguage;
 use App\Http\TrustedPlaces;
 use Demo\ActsCommand;
 use Demo\FilesCommand;
+use Demo\IdentitiesCommand;
 use Illuminate\Database\QueryException;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
@@ -21,7 +22,7 @@ use Illuminate\Session\Middleware\StartSession as LaravelStartSession;
 
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(web: __DIR__.'/../routes/web.php', commands: __DIR__.'/../routes/console.php')
-    ->withCommands([__DIR__.'/../app/Effort/Console', __DIR__.'/../app/Exchange/Console', __DIR__.'/../app/Features', __DIR__.'/../app/Support/Types', __DIR__.'/../app/AuditTrail/Console', FilesCommand::class, ActsCommand::class])
+    ->withCommands([__DIR__.'/../app/Effort/Console', __DIR__.'/../app/Exchange/Console', __DIR__.'/../app/Features', __DIR__.'/../app/Support/Types', __DIR__.'/../app/AuditTrail/Console', FilesCommand::class, ActsCommand::class, IdentitiesCommand::class])
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->append([SecurityHeaders::class, CleanInput::class]);
         $middleware->trustHosts(at: TrustedPlaces::hosts(...), subdomains: false);

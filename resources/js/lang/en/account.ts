@@ -25,7 +25,7 @@ export const accountText = {
             current: 'Current password',
             new: 'New password',
             submit: 'Change password',
-            ends: 'All other browsers are signed out then.',
+            ends: 'This signs you out in all other browsers.',
         },
         factor: {
             title: 'Second factor',

@@ -35,6 +35,6 @@ export const signInText = {
     },
     passwordField: {
         show: 'Show password',
-        rules: '12 to 128 characters, without your name. Several words in a row are easy to remember and hard to guess.',
+        rules: 'Use 12 to 128 characters and leave your name out. Several words in a row are easy to remember and hard to guess.',
     },
 };
