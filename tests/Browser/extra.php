@@ -42,6 +42,13 @@ $people[] = "nell.sark,Nell Sark,nell.sark@fenlight.example,idris.calloway,manag
 foreach (['bram.holm' => 'Bram Holm', 'cleo.fenn' => 'Cleo Fenn', 'dara.voe' => 'Dara Voe'] as $code => $name) {
     $people[] = "$code,$name,$code@fenlight.example,nell.sark,member,Europe/Dublin\n";
 }
+// Three who have just come, and what two of them work on.
+foreach (['isla.crane' => ['Isla Crane', 'idris.calloway'], 'orla.finch' => ['Orla Finch', 'isla.crane'], 'teague.rowan' => ['Teague Rowan', 'isla.crane']] as $code => [$name, $manager]) {
+    $people[] = "$code,$name,$code@fenlight.example,$manager,".($code === 'isla.crane' ? 'manager' : 'member').",Europe/Dublin\n";
+}
+$projects .= "DUNE,Dune fences,isla.crane,2026-06-01,2026-06-30\n";
+$tasks .= "DUNE,FENCE,Fences,\n";
+$assignments .= "DUNE,FENCE,orla.finch,,16,2026-06-15,2026-06-26\nDUNE,FENCE,teague.rowan,,16,2026-06-15,2026-06-26\n";
 $projects .= "MOLE,Mole Bay breakwater,una.sedge,2026-06-01,2026-06-30\n";
 $tasks .= "MOLE,ARMOUR,Armour stone,\nMOLE,SLIP,Slipway,\n";
 $assignments .= "MOLE,ARMOUR,ivo.marl,,200,2026-06-01,2026-06-30\nMOLE,SLIP,ivo.marl,,20,2026-06-01,2026-06-30\n";

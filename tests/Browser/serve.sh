@@ -12,7 +12,8 @@ export ARGON_MEMORY=1024 ARGON_TIME=1
 php tests/Browser/pseudo.php "$folder/lang"
 export MOSS_LANGUAGES=en,qps MOSS_LANGUAGE_FOLDER="$folder/lang"
 demo_environment "$folder"
-simulated_provider_environment $(($1 + 100))
+provider=$(free_port $(($1 + 100)))
+simulated_provider_environment "$provider"
 demo_data "$folder"
 # Pictures are of the demonstration alone.
 if [ -z "${MOSS_ALONE:-}" ]; then
@@ -24,6 +25,6 @@ if [ -z "${MOSS_ALONE:-}" ]; then
     QUEUE_CONNECTION=sync php artisan moss:messages --at=2026-06-17T18:40 >/dev/null
 fi
 php artisan config:cache --quiet
-serve_simulated_provider $(($1 + 100)) "$folder"
+serve_simulated_provider "$provider" "$folder"
 php artisan queue:work --sleep=1 --tries=3 >"$folder/queue.log" 2>&1 &
 serve "$1" 2>"$folder/server.log"

@@ -6,10 +6,10 @@ export function FieldError({ of }: { of?: readonly string[] }) {
     const errors = [...new Set(all.filter(([field]) => of === undefined || of.includes(field)).map(([, error]) => error))];
 
     return errors.length === 0 ? null : (
-        <ul role="alert" className="mt-1 border-s-2 border-brick ps-2 text-brick">
+        <div role="alert" className="mt-1 border-s-2 border-brick ps-2 text-brick">
             {errors.map((error) => (
-                <li key={error}>{error}</li>
+                <p key={error}>{error}</p>
             ))}
-        </ul>
+        </div>
     );
 }

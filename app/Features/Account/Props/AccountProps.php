@@ -14,6 +14,7 @@ final readonly class AccountProps
      * @param  list<SignInRowProps>  $signIns  the one used last first
      * @param  string|null  $singleSignOn  what the identity provider is called; null where there is none
      * @param  int  $longestDays  after so many days a sign-in ends in any case
+     * @param  int  $unusedHours  after so many hours without use it ends too
      */
     public function __construct(
         public string $email,
@@ -23,6 +24,7 @@ final readonly class AccountProps
         public array $signIns,
         public ?string $singleSignOn,
         public int $longestDays,
+        public int $unusedHours,
     ) {
     }
 }

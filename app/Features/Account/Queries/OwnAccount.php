@@ -35,6 +35,7 @@ final readonly class OwnAccount
             ))->all()),
             SignInProps::singleSignOnName(),
             SignedInPeople::LONGEST_DAYS,
+            intdiv(config()->integer('session.lifetime'), 60),
         );
     }
 }

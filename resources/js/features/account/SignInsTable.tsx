@@ -8,7 +8,7 @@ const copy = text.accountPage.signIns;
 const kept = { preserveScroll: true } as const;
 
 /** The browsers in which the reader is signed in. */
-export function SignInsTable({ account: { signIns, isConfirmed, longestDays } }: { account: AccountProps }) {
+export function SignInsTable({ account: { signIns, isConfirmed, longestDays, unusedHours } }: { account: AccountProps }) {
     const heads = [copy.browser, copy.method, copy.since, copy.lastUse, copy.from, ...(isConfirmed ? [copy.acts] : [])];
 
     return (
@@ -43,7 +43,7 @@ export function SignInsTable({ account: { signIns, isConfirmed, longestDays } }:
                     {copy.endOthers}
                 </button>
             )}
-            <p className="pencilled mt-2">{copy.longest(longestDays)}</p>
+            <p className="pencilled mt-2">{copy.longest(longestDays, unusedHours)}</p>
         </section>
     );
 }

@@ -44,7 +44,7 @@ function NewPasswordForm({ token, email }: { token: string; email: string }) {
             }}
         >
             {/* So that a password manager knows whose it is. */}
-            <input type="hidden" autoComplete="username" value={email} readOnly />
+            <input type="email" autoComplete="username" value={email} readOnly tabIndex={-1} aria-hidden className="sr-only" />
             <PasswordField
                 isNew
                 label={text.signIn.password}

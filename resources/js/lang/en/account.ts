@@ -68,7 +68,8 @@ export const accountText = {
             end: 'End',
             endOf: (browser: string, since: string) => `End the sign-in of ${browser} since ${since}`,
             endOthers: 'End all others',
-            longest: (days: number) => `Every sign-in ends after ${printNumber(days)} days, or after 8 hours without use.`,
+            longest: (days: number, unusedHours: number) =>
+                `Every sign-in ends after ${printNumber(days)} days, or after ${printNumber(unusedHours)} hours without use.`,
         },
     },
     factorPage: {

@@ -102,6 +102,7 @@ export interface AccountProps {
     signIns: SignInRowProps[];
     singleSignOn: string | null;
     longestDays: number;
+    unusedHours: number;
 }
 
 export interface FactorSetUpProps {
