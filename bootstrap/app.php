@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Features\Operations\Controllers\HealthController;
 use App\Http\FaultLog;
 use App\Http\Faults;
 use App\Http\Middleware\CleanInput;
@@ -19,9 +20,15 @@ use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Routing\Middleware\SubstituteBindings;
 use Illuminate\Session\Middleware\StartSession as LaravelStartSession;
+use Illuminate\Support\Facades\Route;
 
 return Application::configure(basePath: dirname(__DIR__))
-    ->withRouting(web: __DIR__.'/../routes/web.php', commands: __DIR__.'/../routes/console.php')
+    ->withRouting(
+        web: __DIR__.'/../routes/web.php',
+        commands: __DIR__.'/../routes/console.php',
+        // Without a session: whoever asks does so every few seconds.
+        then: static fn () => Route::get('/up', [HealthController::class, 'show'])->name('up'),
+    )
     ->withCommands([__DIR__.'/../app/Effort/Console', __DIR__.'/../app/Exchange/Console', __DIR__.'/../app/Features', __DIR__.'/../app/Support/Types', __DIR__.'/../app/AuditTrail/Console', FilesCommand::class, ActsCommand::class, IdentitiesCommand::class])
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->append([SecurityHeaders::class, CleanInput::class]);

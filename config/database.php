@@ -13,7 +13,8 @@ return [
             'foreign_key_constraints' => true,
             'busy_timeout' => 10000,
             'journal_mode' => 'wal',
-            'synchronous' => 'normal',
+            // With full, what was saved survives a power cut; with normal, the last moments may not. See docs/operations.md.
+            'synchronous' => env('DB_SYNCHRONOUS', 'full'),
             'pragmas' => ['temp_store' => 'memory', 'cache_size' => -16000],
         ],
     ],

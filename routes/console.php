@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use Illuminate\Support\Facades\Schedule;
 
+Schedule::command('moss:heartbeat')->everyMinute();
 Schedule::command('moss:recalculate')->everyMinute()->withoutOverlapping(10);
 Schedule::command('moss:settle')->everyMinute()->withoutOverlapping(10);
 Schedule::command('moss:messages')->everyFiveMinutes()->withoutOverlapping(10);

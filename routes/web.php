@@ -25,6 +25,7 @@ use App\Features\Office\Controllers\AuditTrailPageController;
 use App\Features\Office\Controllers\OfficeController;
 use App\Features\Office\Controllers\QuestionsController;
 use App\Features\Office\Controllers\RoutesController;
+use App\Features\Operations\Controllers\FailedJobsController;
 use App\Features\Passwords\Controllers\ForgottenPasswordController;
 use App\Features\Passwords\Controllers\PasswordLinkController;
 use App\Features\Periods\Controllers\PeriodsController;
@@ -163,6 +164,7 @@ Route::middleware(['auth', RequireSecondFactor::class])->group(static function (
 
     Route::prefix('/office')->name('office.')->group(static function (): void {
         Route::get('/', [OfficeController::class, 'show'])->name('today');
+        Route::post('/failed-jobs/retries', [FailedJobsController::class, 'retry'])->name('failed-jobs.retry');
         Route::get('/accounts', [AccountsController::class, 'show'])->name('accounts');
         Route::post('/accounts/invitations', [AccountsController::class, 'invite'])->name('accounts.invite');
         Route::put('/accounts/second-factor', [SignInSettingsController::class, 'factor'])->name('accounts.require-factor');

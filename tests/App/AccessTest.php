@@ -157,6 +157,9 @@ final class AccessTest extends TestCase
         'POST /account/recovery-codes' => ['ada' => 302],
         'DELETE /account/sign-ins' => ['ada' => 302],
         'DELETE /account/sign-ins/1' => ['ada' => 302],
+        // Nothing is at work in the background of a test.
+        'GET /up' => ['ada' => 503],
+        'POST /office/failed-jobs/retries' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 302, 'vic' => 403],
         'GET /office/accounts' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 200, 'vic' => 403],
         'POST /office/accounts/invitations' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 302, 'vic' => 403],
         'PUT /office/accounts/second-factor' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 302, 'vic' => 403],
@@ -274,7 +277,7 @@ final class AccessTest extends TestCase
     {
         foreach (array_keys(self::TABLE) as $line) {
             [$method, $address] = explode(' ', $line);
-            if (preg_match('~^/(sign-in|password/|day-reminder|nowhere)~', $address) !== 1) {
+            if (preg_match('~^/(sign-in|password/|day-reminder|nowhere|up$)~', $address) !== 1) {
                 $this->call($method, $address)->assertRedirect('/sign-in');
             }
         }

@@ -45,7 +45,8 @@ final class Features
         'Review' => ['HouseRules', 'Corrections', 'Projects'],
         'DayReminder' => ['Week'],
         'Messages' => ['NotSubmitted', 'DayReminder'],
-        'Office' => ['NotSubmitted', 'Periods', 'Rates'],
+        'Operations' => [],
+        'Office' => ['NotSubmitted', 'Operations', 'Periods', 'Rates'],
         'MyFigures' => ['Compare'],
         'FrontPage' => ['Compare', 'Load', 'Projects'],
     ];
@@ -70,6 +71,7 @@ final class Features
         'Periods' => ['Queries\PeriodCheck'],
         'Rates' => ['Queries\RateTable'],
         'NotSubmitted' => ['Queries\MissingWeeks', 'Queries\WeekSubmissions', 'Actions\UnsubmittedWeek'],
+        'Operations' => ['Queries\SystemHealth', 'Queries\HealthCheck', 'Queries\FailedJobs'],
         'Compare' => ['Queries\FrontComparisons', 'Queries\OwnComparison'],
         'Load' => ['Queries\LoadSummary'],
         'Learning' => ['Queries\PastForecasts', 'Props\PastForecastProps'],

@@ -26,5 +26,7 @@ if [ -z "${MOSS_ALONE:-}" ]; then
 fi
 php artisan config:cache --quiet
 serve_simulated_provider "$provider" "$folder"
+# What the scheduler would do, but for what would happen to the data meanwhile.
+(while php artisan moss:heartbeat; do sleep 60; done) >/dev/null 2>&1 &
 php artisan queue:work --sleep=1 --tries=3 >"$folder/queue.log" 2>&1 &
 serve "$1" 2>"$folder/server.log"

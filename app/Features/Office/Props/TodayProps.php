@@ -15,6 +15,7 @@ final readonly class TodayProps
      * @param  int  $unrated  people, or roles of theirs, with time that has no rate; 0 where there are no rates at all
      * @param  PeriodToCloseProps|null  $period  the month that is over and not closed
      * @param  int  $failed  jobs in the background that failed, such as reminders and mail
+     * @param  list<TroubleProps>  $troubles
      * @param  list<SettingProps>  $settings
      */
     public function __construct(
@@ -25,6 +26,7 @@ final readonly class TodayProps
         public int $unrated,
         public ?PeriodToCloseProps $period,
         public int $failed,
+        public array $troubles,
         public array $settings,
     ) {
     }

@@ -12,6 +12,10 @@ use App\Features\Office\Props\PeriodToCloseProps;
 use App\Features\Office\Props\SettingName;
 use App\Features\Office\Props\SettingProps;
 use App\Features\Office\Props\TodayProps;
+use App\Features\Office\Props\TroubleProps;
+use App\Features\Operations\Queries\FailedJobs;
+use App\Features\Operations\Queries\HealthCheck;
+use App\Features\Operations\Queries\SystemHealth;
 use App\Features\Periods\Queries\PeriodCheck;
 use App\Features\Rates\Queries\RateTable;
 use App\Models\AuditTrailRow;
@@ -21,7 +25,6 @@ use App\Models\ProposedEstimate;
 use App\Support\Clock\Today;
 use App\Support\Database\Rows;
 use Illuminate\Database\Query\Builder;
-use Illuminate\Support\Facades\DB;
 use Moss\Core\Calendar\Day;
 use Moss\Core\Calendar\Week;
 use Moss\Core\Review\WeekSubmission;
@@ -39,7 +42,7 @@ final readonly class OfficeToday
         'rates' => [[AuditTrailSubject::Rate, null]],
     ];
 
-    public function __construct(private Waiting $waiting, private RateTable $rates, private MissingWeeks $missing, private Today $today)
+    public function __construct(private Waiting $waiting, private RateTable $rates, private MissingWeeks $missing, private SystemHealth $health, private Today $today)
     {
     }
 
@@ -47,6 +50,7 @@ final readonly class OfficeToday
     {
         $today = $this->today->for($office);
         $estimates = ProposedEstimate::query()->waiting();
+        $health = $this->health->report();
 
         return new TodayProps(
             $this->waiting->for($office, $today)->count(),
@@ -55,7 +59,8 @@ final readonly class OfficeToday
             $estimates->orderBy('estimated_on')->first()?->estimated_on->toString(),
             count($this->rates->missing()),
             self::period($today),
-            DB::table('failed_jobs')->count(),
+            FailedJobs::count(),
+            array_map(static fn (HealthCheck $check): TroubleProps => new TroubleProps($check, $health->lastSeen[$check->value] ?? null), $health->failing()),
             array_map(self::setting(...), SettingName::cases()),
         );
     }

@@ -47,7 +47,11 @@ function Item({ item }: { item: TodayItem }) {
                 {item.detail !== null && <span className="text-faded"> {item.detail}</span>}
             </span>
             {item.href !== null && (
-                <Link href={item.href} className="act-quiet shrink-0">
+                <Link
+                    href={item.href}
+                    {...(item.method === undefined ? {} : { method: item.method, as: 'button' })}
+                    className="act-quiet shrink-0"
+                >
                     {item.act}
                 </Link>
             )}

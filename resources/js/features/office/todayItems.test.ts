@@ -10,6 +10,7 @@ const quiet: TodayProps = {
     unrated: 0,
     period: null,
     failed: 0,
+    troubles: [],
     settings: [],
 };
 const week = { week: '2026-W24', number: 24, missing: 3, people: 11, isOverdue: false };
@@ -32,6 +33,27 @@ describe('what needs the time office', () => {
             '/office/periods?day=2026-05-31',
             '/projects?only=estimates+waiting',
         ]);
+    });
+
+    it('says what has stopped, since when, and has failed jobs tried again', () => {
+        const items = todayItems(
+            {
+                ...quiet,
+                failed: 2,
+                troubles: [
+                    { check: 'scheduler', lastSeen: '2026-06-12T10:03:00Z' },
+                    { check: 'backup', lastSeen: null },
+                ],
+            },
+            null,
+        );
+
+        expect(items.map(({ what }) => what)).toEqual([
+            expect.stringMatching(/^Nothing scheduled has run since 12 Jun/),
+            'There is no backup yet.',
+            '2 background jobs failed.',
+        ]);
+        expect(items[2]).toMatchObject({ href: '/office/failed-jobs/retries', method: 'post', act: 'Try again' });
     });
 
     it('puts what is late first', () => {

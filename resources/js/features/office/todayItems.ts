@@ -1,5 +1,5 @@
 import { route } from '@/lib/route';
-import { monthOf, wholeDate } from '@/lib/days';
+import { instant, monthOf, wholeDate } from '@/lib/days';
 import { text } from '@/lib/text';
 import type { LateWeekProps, TodayProps } from '@/types/generated/props';
 
@@ -9,6 +9,8 @@ export interface TodayItem {
     /** Where it is dealt with; null where that is not in the application. */
     href: string | null;
     act: string;
+    /** What the act changes, rather than leads to. */
+    method?: 'post';
     isUrgent: boolean;
 }
 
@@ -53,7 +55,21 @@ export function todayItems(today: TodayProps, lateWeek: LateWeekProps | null): T
             act: copy.show,
             isUrgent: false,
         },
-        today.failed > 0 && { what: copy.failed(today.failed), detail: copy.askOperator, href: null, act: '', isUrgent: true },
+        ...today.troubles.map(({ check, lastSeen }) => ({
+            what: lastSeen === null ? copy.troubles[check].never : copy.troubles[check].since(instant(lastSeen)),
+            detail: copy.troubleDetails[check],
+            href: null,
+            act: '',
+            isUrgent: true,
+        })),
+        today.failed > 0 && {
+            what: copy.failed(today.failed),
+            detail: copy.failedDetail,
+            href: route('office.failed-jobs.retry'),
+            method: 'post' as const,
+            act: copy.tryAgain,
+            isUrgent: true,
+        },
     ];
 
     return items.filter((item) => item !== false).sort((one, other) => Number(other.isUrgent) - Number(one.isUrgent));

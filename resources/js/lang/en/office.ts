@@ -1,6 +1,7 @@
 import type { PlainRoute } from '@/lib/route';
 import { printNumber } from '@/lib/numbers';
 import { subjects } from './auditTrail';
+import type { HealthCheck } from '@/types/generated/props';
 import { plural } from './plural';
 
 /** The time office. */
@@ -96,7 +97,28 @@ export const officeText = {
             since: (day: string) => `The oldest is of ${day}.`,
             show: 'Show projects',
             failed: (count: number) => plural(count, { one: 'One background job failed.', other: '# background jobs failed.' }),
-            askOperator: 'Reminders or mail may be missing; whoever runs this installation can see why.',
+            failedDetail: 'Reminders or emails may be missing. If they fail again, tell whoever runs this installation.',
+            tryAgain: 'Try again',
+            troubles: {
+                database: { since: () => 'The database does not answer.', never: 'The database does not answer.' },
+                scheduler: {
+                    since: (at: string) => `Nothing scheduled has run since ${at}.`,
+                    never: 'Nothing scheduled has run yet.',
+                },
+                queue: {
+                    since: (at: string) => `Nothing has run in the background since ${at}.`,
+                    never: 'Nothing has run in the background yet.',
+                },
+                disk: { since: () => 'The disk is nearly full.', never: 'The disk is nearly full.' },
+                backup: { since: (at: string) => `The last backup is of ${at}.`, never: 'There is no backup yet.' },
+            } satisfies Record<HealthCheck, { since: (at: string) => string; never: string }>,
+            troubleDetails: {
+                database: 'Tell whoever runs this installation.',
+                scheduler: 'Reminders wait. Tell whoever runs this installation.',
+                queue: 'Emails and recalculations wait. Tell whoever runs this installation.',
+                disk: 'Tell whoever runs this installation, before nothing can be saved.',
+                backup: 'Tell whoever runs this installation.',
+            } satisfies Record<HealthCheck, string>,
             settings: 'Settings',
             settingNames: {
                 periods: 'Periods',

@@ -20,6 +20,8 @@ export type FigureKind = 'planned' | 'actual' | 'pending' | 'remaining' | 'forec
 
 export type Grouping = 'project' | 'phase' | 'task' | 'person' | 'team' | 'client' | 'manager' | 'role' | 'charge-code' | 'billable' | 'quarter' | 'month' | 'week';
 
+export type HealthCheck = 'database' | 'queue' | 'scheduler' | 'disk' | 'backup';
+
 export type HoursFormat = 'decimal' | 'clock';
 
 export type LastWeekPencil = 'off' | 'lines' | 'hours';
@@ -734,7 +736,13 @@ export interface TodayProps {
     unrated: number;
     period: PeriodToCloseProps | null;
     failed: number;
+    troubles: TroubleProps[];
     settings: SettingProps[];
+}
+
+export interface TroubleProps {
+    check: HealthCheck;
+    lastSeen: string | null;
 }
 
 export interface PasswordLinkProps {

@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Features\Operations\Actions;
+
+use App\Features\Operations\BackupManifest;
+use App\Support\Clock\Today;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\File;
+use RuntimeException;
+use SQLite3;
+
+/**
+ * Copies the database as it is at one moment, while people work on: writers do not wait, and nothing is half in the copy.
+ * Beside it goes a manifest of what has to be found in it.
+ */
+final readonly class BackUpDatabase
+{
+    private const MODE = 0o600;
+
+    public function __construct(private Today $today, private Beat $beat)
+    {
+    }
+
+    /**
+     * @param  int  $kept  so many backups stay in the folder, the newest
+     * @return string the path of the copy
+     */
+    public function handle(string $folder, int $kept): string
+    {
+        File::ensureDirectoryExists($folder, 0o700);
+        $path = $folder.'/moss-week-'.$this->today->instant()->format('Ymd\THis\Z').'.sqlite';
+        $unfinished = $path.'.unfinished';
+        $this->copy(DB::connection()->getDatabaseName(), $unfinished);
+        $manifest = BackupManifest::describe($unfinished, $this->today->instant());
+        File::put($path.'.json', $manifest->json());
+        chmod($path.'.json', self::MODE);
+        // A copy counts once it is whole and described.
+        File::move($unfinished, $path);
+        $this->beat->handle(Beat::BACKUP);
+        self::removeOld($folder, $kept);
+
+        return $path;
+    }
+
+    private function copy(string $from, string $to): void
+    {
+        File::delete($to);
+        touch($to);
+        chmod($to, self::MODE);
+        $source = new SQLite3($from, SQLITE3_OPEN_READWRITE);
+        $copy = new SQLite3($to, SQLITE3_OPEN_READWRITE);
+        if (! $source->backup($copy)) {
+            throw new RuntimeException('The database could not be copied: '.$source->lastErrorMsg());
+        }
+        // A copy is one file; it writes ahead again once it is in use.
+        $copy->exec('PRAGMA journal_mode = delete');
+        $copy->close();
+        $source->close();
+    }
+
+    private static function removeOld(string $folder, int $kept): void
+    {
+        $all = glob($folder.'/moss-week-*.sqlite') ?: [];
+        rsort($all);
+        foreach (array_slice($all, max(1, $kept)) as $old) {
+            File::delete([$old, $old.'.json']);
+        }
+    }
+}
