@@ -3,6 +3,9 @@ import { defineConfig, devices } from '@playwright/test';
 // Each worker has a server and a database of its own; pictures and measurements need one.
 const ports = (process.env.BROWSER_PORTS ?? '8191').split(',').map(Number);
 
+// An installation that is tried as it is, with bin/deployed.
+const deployed = process.env.DEPLOYED_ADDRESS;
+
 /** The main journeys in Debian's Chromium, on the demonstration with a fixed today and databases of their own. */
 export default defineConfig({
     testDir: 'tests/Browser',
@@ -15,7 +18,7 @@ export default defineConfig({
     reporter: [['list'], ['junit', { outputFile: 'build/browser.xml' }]],
     use: {
         ...devices['Desktop Chrome'],
-        baseURL: `http://127.0.0.1:${String(ports[Number(process.env.TEST_PARALLEL_INDEX ?? 0)])}`,
+        baseURL: deployed ?? `http://127.0.0.1:${String(ports[Number(process.env.TEST_PARALLEL_INDEX ?? 0)])}`,
         viewport: { width: 1280, height: 800 },
         locale: 'en-GB',
         timezoneId: 'Europe/Dublin',
@@ -37,7 +40,7 @@ export default defineConfig({
         { name: 'pictures', testMatch: 'pictures.ts' },
         { name: 'bench', testMatch: 'bench.ts' },
     ],
-    webServer: ports.map((port, index) => ({
+    webServer: (deployed === undefined ? ports : []).map((port, index) => ({
         command: `bash tests/Browser/serve.sh ${String(port)} build/browser${index === 0 ? '' : `-${String(index + 1)}`}`,
         url: `http://127.0.0.1:${String(port)}/sign-in`,
         timeout: 180_000,

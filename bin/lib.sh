@@ -69,6 +69,16 @@ need_build() {
     fi
 }
 
+# A setting of the application, such as database.connections.sqlite.database.
+setting() {
+    php -r '
+        require "vendor/autoload.php";
+        $application = require "bootstrap/app.php";
+        $application->make(Illuminate\Contracts\Console\Kernel::class)->bootstrap();
+        echo config($argv[1]);
+    ' "$1"
+}
+
 # The environment of a demonstration that lives in a folder of its own, apart from any .env.
 demo_environment() {
     local folder=$1

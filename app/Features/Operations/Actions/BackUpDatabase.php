@@ -19,7 +19,7 @@ final readonly class BackUpDatabase
 {
     private const MODE = 0o600;
 
-    public function __construct(private Today $today, private Beat $beat)
+    public function __construct(private Today $today)
     {
     }
 
@@ -38,7 +38,6 @@ final readonly class BackUpDatabase
         chmod($path.'.json', self::MODE);
         // A copy counts once it is whole and described.
         File::move($unfinished, $path);
-        $this->beat->handle(Beat::BACKUP);
         self::removeOld($folder, $kept);
 
         return $path;
