@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Features\Operations\Listeners\BeatQueue;
 use App\Features\SignIn\CurrentSignIn;
 use App\Features\SignIn\SignedInPeople;
 use App\Features\SingleSignOn\IdentityProvider;
@@ -20,7 +21,9 @@ use Closure;
 use Illuminate\Contracts\Auth\StatefulGuard;
 use Illuminate\Database\Connection;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Queue\Events\Looping;
 use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\Mail;
 use Illuminate\Support\Facades\Route;
 use Illuminate\Support\Number;
@@ -38,6 +41,7 @@ final class AppServiceProvider extends ServiceProvider
         Connection::resolverFor('sqlite', static fn (PDO|Closure $pdo, string $database, string $prefix, array $config): StrictSqliteConnection => new StrictSqliteConnection($pdo, $database, $prefix, $config));
         SchemaMacros::register();
         $this->app->scoped(CurrentSignIn::class);
+        $this->app->singleton(BeatQueue::class);
         $this->app->bind(IdentityProvider::class, OpenIdProvider::class);
         $this->app->bind(StatefulGuard::class, static fn (): StatefulGuard => Auth::guard('web'));
         $this->app->singleton(Today::class, static function (): Today {
@@ -61,6 +65,7 @@ final class AppServiceProvider extends ServiceProvider
                 $loader->addPath($folder);
             }
         });
+        Event::listen(Looping::class, BeatQueue::class);
         Mail::extend('outbox', fn (): OutboxTransport => $this->app->make(OutboxTransport::class));
         Model::shouldBeStrict(! $this->app->isProduction());
         Route::bind('person', static function (string $code): Person {

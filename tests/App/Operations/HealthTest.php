@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\App\Operations;
 
-use App\Features\Operations\Jobs\BeatQueue;
 use App\Models\Heartbeat;
+use Illuminate\Queue\Events\Looping;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Support\Facades\Queue;
+use Illuminate\Support\Facades\Event;
 use Tests\App\Lighthouse;
 use Tests\App\TestCase;
 
@@ -63,12 +63,26 @@ final class HealthTest extends TestCase
         self::assertSame([[], 'no-store, private'], [$answer->headers->getCookies(), $answer->headers->get('Cache-Control')]);
     }
 
-    public function test_a_queue_that_stands_still_is_asked_once(): void
+    public function test_a_worker_says_once_a_minute_that_it_is_at_work(): void
     {
-        foreach (['first', 'second'] as $minute) {
-            self::assertSame(0, Artisan::call('moss:heartbeat'), $minute);
-        }
-        self::assertSame(1, DB::table('jobs')->count());
+        $this->freezeSecond();
+        $this->beat();
+        $at = static fn (): mixed => Heartbeat::query()->whereKey('queue')->value('at');
+        $first = $at();
+        $this->travel(59)->seconds();
+        Event::dispatch(new Looping('database', 'default'));
+        self::assertSame($first, $at());
+        $this->travel(1)->seconds();
+        Event::dispatch(new Looping('database', 'default'));
+        self::assertNotSame($first, $at());
+    }
+
+    public function test_the_command_line_says_the_same(): void
+    {
+        self::assertSame(1, Artisan::call('moss:health'));
+        self::assertStringContainsString('scheduler: failing', Artisan::output());
+        self::assertSame(0, Artisan::call('moss:health', ['--without' => ['scheduler', 'queue']]));
+        self::assertSame(1, Artisan::call('moss:heartbeat', ['of' => 'moon']));
     }
 
     public function test_the_office_sees_what_has_stopped(): void
@@ -91,9 +105,7 @@ final class HealthTest extends TestCase
 
     private function beat(): void
     {
-        Queue::fake();
         Artisan::call('moss:heartbeat');
-        Queue::assertPushed(BeatQueue::class);
-        $this->app->call([new BeatQueue, 'handle']);
+        Event::dispatch(new Looping('database', 'default'));
     }
 }

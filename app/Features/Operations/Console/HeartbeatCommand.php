@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Features\Operations\Console;
 
 use App\Features\Operations\Actions\Beat;
-use App\Features\Operations\Jobs\BeatQueue;
 use App\Support\Console\ReadsOptions;
 use App\Support\Language\Wording;
 use Illuminate\Console\Command;
@@ -17,7 +16,7 @@ final class HeartbeatCommand extends Command
     protected $signature = 'moss:heartbeat
         {of=scheduler : what was at work: scheduler, or backup}';
 
-    protected $description = 'Show that the scheduler is at work and ask the queue to do so, or that a backup was made';
+    protected $description = 'Show that the scheduler is at work, or that a backup was made';
 
     protected $help = <<<'HELP'
         The scheduler runs it every minute, bin/backup once a backup could be restored; /up tells from it whether they are well.
@@ -34,9 +33,6 @@ final class HeartbeatCommand extends Command
             return self::FAILURE;
         }
         $beat->handle($of);
-        if ($of === Beat::SCHEDULER) {
-            BeatQueue::dispatch();
-        }
 
         return self::SUCCESS;
     }
