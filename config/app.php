@@ -13,6 +13,6 @@ return [
     'faker_locale' => 'en_GB',
     'cipher' => 'AES-256-CBC',
     'key' => env('APP_KEY'),
-    'previous_keys' => [],
+    'previous_keys' => array_values(array_filter(explode(',', (string) env('APP_PREVIOUS_KEYS', '')))),
     'maintenance' => ['driver' => 'file'],
 ];

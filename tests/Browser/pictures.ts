@@ -28,12 +28,6 @@ test('the quick line', async ({ page }) => {
     await picture(page, 'quick-line');
 });
 
-test('my week in the dark', async ({ browser }) => {
-    const page = await (await browser.newContext({ colorScheme: 'dark' })).newPage();
-    await signIn(page, 'corin.ashdown');
-    await picture(page, 'my-week-dark');
-});
-
 test('my week on a phone', async ({ browser }) => {
     const page = await (await browser.newContext({ viewport: { width: 390, height: 844 } })).newPage();
     await signIn(page, 'ines.calder');
@@ -50,6 +44,8 @@ test('the time office, house rules, a day reminder', async ({ page }) => {
     await signIn(page, 'tobin.vale', '/office');
     await page.getByText(/have not submitted week/).waitFor();
     await picture(page, 'time-office');
+    await page.goto('/office/accounts');
+    await picture(page, 'accounts');
     await page.goto('/office/rules');
     await page.getByRole('button', { name: 'Change the rule: Long day' }).click();
     await picture(page, 'house-rules');

@@ -18,7 +18,7 @@ export const accountsText = {
             ]
                 .filter((sentence) => sentence !== false)
                 .join(' '),
-        search: 'Search by name, email address or code',
+        search: 'Search people',
         show: 'Show',
         states: {
             '': 'Everybody',
