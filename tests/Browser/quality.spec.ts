@@ -13,7 +13,7 @@ test('the sign-in page is accessible, also when it refuses', async ({ page }) =>
     await page.goto('/sign-in');
     expect(await findings(page)).toEqual([]);
     await page.getByLabel('Email address').fill('ines.calder@fenlight.example');
-    await page.getByLabel('Password').fill('wrong');
+    await page.getByLabel('Password', { exact: true }).fill('wrong');
     await page.keyboard.press('Enter');
     await expect(page.getByRole('alert')).toContainText('email address or password is wrong');
     expect(await findings(page)).toEqual([]);

@@ -3,23 +3,29 @@ import { route } from '@/lib/route';
 import { text } from '@/lib/text';
 import type { AccountProps, SignInRowProps } from '@/types/generated/props';
 import { router } from '@inertiajs/react';
+import clsx from 'clsx';
 
 const copy = text.accountPage.signIns;
 const kept = { preserveScroll: true } as const;
 
 /** The browsers in which the reader is signed in. */
 export function SignInsTable({ account: { signIns, isConfirmed, longestDays, unusedHours } }: { account: AccountProps }) {
-    const heads = [copy.browser, copy.method, copy.since, copy.lastUse, copy.from, ...(isConfirmed ? [copy.acts] : [])];
+    const details = [copy.method, copy.since, copy.lastUse, copy.from];
+    const heads = [copy.browser, ...details, ...(isConfirmed ? [copy.acts] : [])];
 
     return (
         <section aria-labelledby="sign-ins" className="mt-8">
             <h2 id="sign-ins">{copy.title}</h2>
             <div className="overflow-x-auto" tabIndex={0} role="group" aria-labelledby="sign-ins">
-                <table className="mt-2 w-full min-w-[44rem]">
+                <table className="mt-2 w-full sm:min-w-[44rem]">
                     <thead>
                         <tr className="text-faded">
                             {heads.map((head) => (
-                                <th key={head} scope="col" className="border-b border-edge pe-4">
+                                <th
+                                    key={head}
+                                    scope="col"
+                                    className={clsx('border-b border-edge pe-4', details.includes(head) && 'max-sm:hidden')}
+                                >
                                     {head}
                                 </th>
                             ))}
@@ -56,9 +62,12 @@ function Row({ signIn, mayEnd }: { signIn: SignInRowProps; mayEnd: boolean }) {
         <tr>
             <th scope="row" className="border-b border-rule py-1 pe-4">
                 {browser} {signIn.isThis && <span className="text-moss italic">{copy.current}</span>}
+                <span className="block text-faded sm:hidden">
+                    {copy.inShort(copy.methods[signIn.method], instant(signIn.lastSeenAt))}
+                </span>
             </th>
             {[copy.methods[signIn.method], since, instant(signIn.lastSeenAt), signIn.networkAddress].map((cell, place) => (
-                <td key={place} className="border-b border-rule pe-4 text-faded">
+                <td key={place} className="border-b border-rule pe-4 text-faded max-sm:hidden">
                     {cell}
                 </td>
             ))}

@@ -2,6 +2,7 @@ import { instant } from '@/lib/days';
 import { text } from '@/lib/text';
 import type { AccountRowProps } from '@/types/generated/props';
 import { Checkbox } from '@/ui/Checkbox';
+import clsx from 'clsx';
 import type { ReactNode } from 'react';
 import { AccountActs } from './AccountActs';
 
@@ -22,7 +23,11 @@ export function AccountRow({ row, isChosen, onChoose, onInvite }: RowProps) {
                 {row.mayBeInvited && <Checkbox label={copy.choose(row.name)} hidesLabel checked={isChosen} onChange={onChoose} />}
             </td>
             <th scope="row" className="border-b border-rule py-1 pe-4 align-top">
-                {row.name} <span className="block text-faded [overflow-wrap:anywhere]">{row.email}</span>
+                <span className="[overflow-wrap:anywhere]">{row.name}</span>{' '}
+                <span className="block text-faded [overflow-wrap:anywhere]">{row.email}</span>
+                <span className="block text-faded sm:hidden">
+                    {copy.inShort(copy.accesses[row.access], copy.accountStates[row.state], row.hasFactor)}
+                </span>
             </th>
             <Cell>{copy.accesses[row.access]}</Cell>
             <Cell>
@@ -39,13 +44,13 @@ export function AccountRow({ row, isChosen, onChoose, onInvite }: RowProps) {
                     </>
                 )}
             </Cell>
-            <Cell>
+            <Cell isBeside>
                 <AccountActs row={row} onInvite={onInvite} />
             </Cell>
         </tr>
     );
 }
 
-function Cell({ children }: { children: ReactNode }) {
-    return <td className="border-b border-rule py-1 pe-4 align-top">{children}</td>;
+function Cell({ isBeside = false, children }: { isBeside?: boolean; children: ReactNode }) {
+    return <td className={clsx('border-b border-rule py-1 pe-4 align-top', !isBeside && 'max-sm:hidden')}>{children}</td>;
 }

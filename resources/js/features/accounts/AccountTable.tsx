@@ -3,10 +3,21 @@ import { text } from '@/lib/text';
 import type { AccountRowProps } from '@/types/generated/props';
 import { Checkbox } from '@/ui/Checkbox';
 import { router } from '@inertiajs/react';
+import clsx from 'clsx';
 import { useState } from 'react';
 import { AccountRow } from './AccountRow';
 
 const copy = text.accountsPage;
+
+/** Each with whether a phone shows it as a column; there the rest stands below the name. */
+const HEADS = [
+    [copy.person, true],
+    [copy.access, false],
+    [copy.state, false],
+    [copy.factor, false],
+    [copy.lastUse, false],
+    [copy.acts, true],
+] as const;
 
 /** Accounts, of which some can be chosen and invited together. */
 export function AccountTable({ rows }: { rows: AccountRowProps[] }) {
@@ -43,7 +54,7 @@ export function AccountTable({ rows }: { rows: AccountRowProps[] }) {
                 </p>
             )}
             <div className="mt-3 overflow-x-auto" tabIndex={0} role="group" aria-label={copy.name}>
-                <table className="w-full min-w-[58rem]">
+                <table className="w-full sm:min-w-[58rem]">
                     <thead>
                         <tr className="text-faded">
                             <th scope="col" className="w-8 border-b border-edge">
@@ -58,8 +69,12 @@ export function AccountTable({ rows }: { rows: AccountRowProps[] }) {
                                     />
                                 )}
                             </th>
-                            {[copy.person, copy.access, copy.state, copy.factor, copy.lastUse, copy.acts].map((head) => (
-                                <th key={head} scope="col" className="border-b border-edge pe-4">
+                            {HEADS.map(([head, isBeside]) => (
+                                <th
+                                    key={head}
+                                    scope="col"
+                                    className={clsx('border-b border-edge pe-4', !isBeside && 'max-sm:hidden')}
+                                >
                                     {head}
                                 </th>
                             ))}

@@ -57,6 +57,7 @@ export const accountText = {
             lastUse: 'Last used',
             from: 'Network address',
             acts: 'Actions',
+            inShort: (method: string, lastUse: string) => `${method}, last used ${lastUse}`,
             unknown: 'Unknown browser',
             current: 'this browser',
             methods: {

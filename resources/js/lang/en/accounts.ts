@@ -46,6 +46,8 @@ export const accountsText = {
         } satisfies Record<AccountState, string>,
         invitedAt: (at: string) => `on ${at}`,
         factorOn: 'on',
+        inShort: (access: string, state: string, hasFactor: boolean) =>
+            hasFactor ? `${access}, ${state}, with a second factor` : `${access}, ${state}`,
         signIns: (count: number) => plural(count, { one: 'in one browser', other: 'in # browsers' }),
         none: 'Nobody matches. Change the search, or show everybody.',
         choose: (name: string) => `Choose ${name}`,
