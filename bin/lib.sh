@@ -110,6 +110,25 @@ demo_data() {
     fi
 }
 
+# Starts the scheduler and the queue; they go together with whatever is added to `jobs`.
+start_jobs() {
+    local folder=$1
+    set -m
+    jobs=()
+    stop_jobs() {
+        trap - EXIT INT TERM
+        for job in "${jobs[@]}"; do kill -- "-$job" 2>/dev/null || true; done
+    }
+    trap stop_jobs EXIT
+    trap 'exit 130' INT
+    trap 'exit 143' TERM
+    php artisan config:cache --quiet && php artisan route:cache --quiet || fail 'Could not prepare the application.'
+    php artisan schedule:work >>"$folder/schedule.log" 2>&1 &
+    jobs+=("$!")
+    php artisan queue:work --sleep=2 --tries=3 >>"$folder/queue.log" 2>&1 &
+    jobs+=("$!")
+}
+
 # Where the people of the demonstration can sign in without a password: what the application is told of it.
 simulated_provider_environment() {
     local port=$1

@@ -7,11 +7,17 @@ use App\Features\Account\Controllers\PasswordController;
 use App\Features\Account\Controllers\SecondFactorController;
 use App\Features\Accounts\Controllers\AccountsController;
 use App\Features\Accounts\Controllers\SignInSettingsController;
+use App\Features\Calendars\Controllers\HolidaysController;
+use App\Features\Calendars\Controllers\OrganisationController;
 use App\Features\Compare\Controllers\CompareController;
 use App\Features\Compare\Controllers\ComparisonFileController;
 use App\Features\Compare\Controllers\SavedComparisonsController;
 use App\Features\Corrections\Controllers\CorrectionsController;
 use App\Features\DayReminder\Controllers\DayReminderController;
+use App\Features\Directory\Controllers\DirectoryController;
+use App\Features\Directory\Queries\DirectoryKind;
+use App\Features\FirstStart\Controllers\FirstStartController;
+use App\Features\FirstStart\Middleware\StartFirst;
 use App\Features\FrontPage\Controllers\FrontPageController;
 use App\Features\HouseRules\Controllers\FindingsController;
 use App\Features\HouseRules\Controllers\HouseRulesController;
@@ -28,6 +34,7 @@ use App\Features\Office\Controllers\RoutesController;
 use App\Features\Operations\Controllers\FailedJobsController;
 use App\Features\Passwords\Controllers\ForgottenPasswordController;
 use App\Features\Passwords\Controllers\PasswordLinkController;
+use App\Features\People\Controllers\PeopleController;
 use App\Features\Periods\Controllers\PeriodsController;
 use App\Features\Plan\Controllers\PlanController;
 use App\Features\Plan\Controllers\ProjectSettingsController;
@@ -59,7 +66,9 @@ use App\Sheet\Controllers\CalendarController;
 use Illuminate\Support\Facades\Route;
 
 Route::middleware('guest')->group(static function (): void {
-    Route::get('/sign-in', [SignInController::class, 'show'])->name('sign-in');
+    Route::get('/sign-in', [SignInController::class, 'show'])->middleware(StartFirst::class)->name('sign-in');
+    Route::get('/start', [FirstStartController::class, 'show'])->name('start');
+    Route::post('/start', [FirstStartController::class, 'store'])->name('start.store');
     Route::post('/sign-in', [SignInController::class, 'store'])->name('sign-in.store');
     Route::post('/sign-in/demo', [SignInController::class, 'demo'])->name('sign-in.demo');
     Route::get('/sign-in/code', [SignInCodeController::class, 'show'])->name('sign-in.code');
@@ -165,6 +174,23 @@ Route::middleware(['auth', RequireSecondFactor::class])->group(static function (
     Route::prefix('/office')->name('office.')->group(static function (): void {
         Route::get('/', [OfficeController::class, 'show'])->name('today');
         Route::post('/failed-jobs/retries', [FailedJobsController::class, 'retry'])->name('failed-jobs.retry');
+        Route::get('/people', [PeopleController::class, 'index'])->name('people');
+        Route::get('/people/new', [PeopleController::class, 'create'])->name('people.new');
+        Route::post('/people', [PeopleController::class, 'store'])->name('people.add');
+        Route::get('/people/of/{person:code}', [PeopleController::class, 'edit'])->name('people.person');
+        Route::put('/people/of/{person:code}', [PeopleController::class, 'update'])->name('people.save');
+        foreach (DirectoryKind::cases() as $kind) {
+            Route::get('/'.$kind->value, [DirectoryController::class, 'index'])->defaults('kind', $kind->value)->name($kind->value);
+        }
+        Route::post('/directory/{kind}', [DirectoryController::class, 'store'])->name('directory.add');
+        Route::put('/directory/{kind}/{code}', [DirectoryController::class, 'update'])->name('directory.save');
+        Route::delete('/directory/{kind}/{code}', [DirectoryController::class, 'destroy'])->name('directory.remove');
+        Route::get('/organisation', [OrganisationController::class, 'show'])->name('organisation');
+        Route::put('/organisation', [OrganisationController::class, 'update'])->name('organisation.save');
+        Route::post('/calendars', [OrganisationController::class, 'addCalendar'])->name('calendars.add');
+        Route::put('/calendars/{calendar:code}/holidays', [HolidaysController::class, 'update'])->name('holidays.save');
+        Route::post('/calendars/{calendar:code}/country', [HolidaysController::class, 'addOfCountry'])->name('holidays.add-country');
+        Route::delete('/holidays/{holiday}', [HolidaysController::class, 'destroy'])->name('holidays.remove');
         Route::get('/accounts', [AccountsController::class, 'show'])->name('accounts');
         Route::post('/accounts/invitations', [AccountsController::class, 'invite'])->name('accounts.invite');
         Route::put('/accounts/second-factor', [SignInSettingsController::class, 'factor'])->name('accounts.require-factor');

@@ -26,4 +26,9 @@ enum AuditTrailSubject: string
     case Access = 'access';
     case Comparison = 'comparison';
     case Exchange = 'exchange';
+    case Person = 'person';
+    case Team = 'team';
+    case Role = 'role';
+    case Client = 'client';
+    case Holiday = 'holiday';
 }

@@ -16,7 +16,8 @@ final class ImportedChanges
     /** So many recorded totals are gathered before they are queued. */
     private const GATHERED = 2000;
 
-    private const FIRST_DAY = '0001-01-01';
+    /** Columns of people that totals depend on. */
+    private const OF_PERSON = ['team_id', 'role_id', 'pattern', 'calendar_id'];
 
     private EffortChanges $changes;
 
@@ -65,29 +66,12 @@ final class ImportedChanges
             'assignments' => $this->changes->plansOf((int) $row['task_id']),
             'tasks' => $this->changes->plansOf($id),
             'projects' => self::differ($row, $before, 'starts_on', 'ends_on') ? $this->changes->plansOf(...self::tasks($id)) : null,
-            'people' => $before === null ? null : $this->person($id, $row, $before),
+            'people' => $before === null ? null : $this->changes->ofPerson($id, array_values(array_filter(self::OF_PERSON, static fn (string $column): bool => self::differ($row, $before, $column)))),
             'rates' => $this->changes->costOf(self::number($row['person_id']), self::number($row['role_id']), Day::of((string) $row['starts_on'])),
             'holidays' => $this->changes->widely(RecalculationScope::holiday((string) $row['date'])),
             'organisations' => self::differ($row, $before, 'pattern', 'calendar_id') ? $this->changes->widely(RecalculationScope::workingTime()) : null,
             default => null,
         };
-    }
-
-    /**
-     * @param  array<string, string|int|null>  $row
-     * @param  array<string, string|int|null>  $before
-     */
-    private function person(int $id, array $row, array $before): void
-    {
-        if (self::differ($row, $before, 'team_id')) {
-            $this->changes->widely(RecalculationScope::teamOf($id));
-        }
-        if (self::differ($row, $before, 'role_id')) {
-            $this->changes->widely(RecalculationScope::costOfPerson($id, self::FIRST_DAY));
-        }
-        if (self::differ($row, $before, 'pattern', 'calendar_id')) {
-            $this->changes->widely(RecalculationScope::workingTimeOf($id));
-        }
     }
 
     /**

@@ -55,7 +55,7 @@ final class AppServiceProvider extends ServiceProvider
     {
         Auth::provider('signed-in', fn (): SignedInPeople => $this->app->make(SignedInPeople::class));
         // Longer numbers are no row of ours, and no integer either.
-        foreach (['correction', 'task', 'decision', 'mail', 'standIn', 'setting', 'question', 'rate', 'asked', 'saved', 'attachment', 'signIn'] as $number) {
+        foreach (['correction', 'task', 'decision', 'mail', 'standIn', 'setting', 'question', 'rate', 'asked', 'saved', 'attachment', 'signIn', 'holiday'] as $number) {
             Route::pattern($number, '[0-9]{1,18}');
         }
         Number::useLocale(config()->string('languages.default_locale'));

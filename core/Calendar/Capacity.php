@@ -23,9 +23,15 @@ final readonly class Capacity
     public function over(DayRange $days): array
     {
         // Plans lie over many days, so that this is done without an object for each of them.
-        $worked = $this->pattern->minutesByWeekday();
+        $patterns = $this->pattern->byFirstDay();
+        $worked = $patterns[''];
+        unset($patterns['']);
         $minutes = [];
         foreach ($days->weekdays() as $date => $weekday) {
+            while (($from = array_key_first($patterns)) !== null && $from <= $date) {
+                $worked = $patterns[$from];
+                unset($patterns[$from]);
+            }
             $held = $worked[$weekday] > 0 && $this->holidays->has($date) ? $this->on(Day::of($date))->toInt() : $worked[$weekday];
             if ($held > 0) {
                 $minutes[$date] = $held;

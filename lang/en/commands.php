@@ -30,6 +30,7 @@ return [
     'audit_trail_act' => 'Unknown action “:act”. Use verify or anchor.',
     'audit_trail_broken' => 'The audit trail is broken at line :line: this line, or one before it, has been altered, or was written with another MOSS_AUDIT_KEY.',
     'audit_trail_whole' => 'The audit trail is intact: :count lines; the last hash is :hash.',
+    'started' => 'This installation is in use already. Sign in, or invite somebody with “moss:invite”.',
     'heartbeat' => '“:of” cannot be seen at work. Write scheduler or backup.',
     'health_well' => ':check: well',
     'health_failing' => ':check: failing',

@@ -160,6 +160,25 @@ final class AccessTest extends TestCase
         // Nothing is at work in the background of a test.
         'GET /up' => ['ada' => 503],
         'POST /office/failed-jobs/retries' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 302, 'vic' => 403],
+        'GET /start' => ['ada' => 302],
+        'POST /start' => ['ada' => 302],
+        'GET /office/people' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 200, 'vic' => 403],
+        'GET /office/people/new' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 200, 'vic' => 403],
+        'GET /office/people/of/bo' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 200, 'vic' => 403],
+        'GET /office/teams' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 200, 'vic' => 403],
+        'GET /office/roles' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 200, 'vic' => 403],
+        'GET /office/clients' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 200, 'vic' => 403],
+        'GET /office/organisation' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 200, 'vic' => 403],
+        'POST /office/people' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 302, 'vic' => 403],
+        'PUT /office/people/of/bo' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 302, 'vic' => 403],
+        'POST /office/directory/teams' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 302, 'vic' => 403],
+        'PUT /office/directory/teams/field' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 302, 'vic' => 403],
+        'DELETE /office/directory/teams/field' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 302, 'vic' => 403],
+        'PUT /office/organisation' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 302, 'vic' => 403],
+        'POST /office/calendars' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 302, 'vic' => 403],
+        'PUT /office/calendars/coast/holidays' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 302, 'vic' => 403],
+        'POST /office/calendars/coast/country' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 302, 'vic' => 403],
+        'DELETE /office/holidays/1' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 302, 'vic' => 403],
         'GET /office/accounts' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 200, 'vic' => 403],
         'POST /office/accounts/invitations' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 302, 'vic' => 403],
         'PUT /office/accounts/second-factor' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 302, 'vic' => 403],
@@ -196,6 +215,12 @@ final class AccessTest extends TestCase
             $address === '/office/remaining' => ['mode' => 'notify', 'tolerance' => '2'],
             $address === '/office/rates' => ['person' => 'ada', 'from' => '2026-06-01', 'cost' => '90'],
             $address === '/office/rates/readers' => ['reader' => 'mo'],
+            str_starts_with($address, '/office/people') => ['name' => 'Bo Carr', 'email' => $method === 'PUT' ? 'bo@lighthouse.example' : 'new@lighthouse.example', 'access' => 'member', 'ownPattern' => false],
+            str_starts_with($address, '/office/directory') => ['name' => 'Field'],
+            $address === '/office/organisation' => ['name' => 'Lighthouse', 'currency' => 'EUR', 'pattern' => ['8', '8', '8', '8', '8', '0', '0']],
+            $address === '/office/calendars' => ['code' => 'island'],
+            str_ends_with($address, '/holidays') => ['date' => '2026-06-17', 'name' => 'Regatta', 'part' => '1'],
+            str_ends_with($address, '/country') => ['country' => 'IE', 'year' => 2026],
             $address === '/office/accounts/invitations' => ['people' => ['bo']],
             $address === '/office/accounts/second-factor' => ['access' => ['office']],
             $address === '/office/accounts/single-sign-on' => ['addsPeople' => false],
@@ -277,7 +302,7 @@ final class AccessTest extends TestCase
     {
         foreach (array_keys(self::TABLE) as $line) {
             [$method, $address] = explode(' ', $line);
-            if (preg_match('~^/(sign-in|password/|day-reminder|nowhere|up$)~', $address) !== 1) {
+            if (preg_match('~^/(sign-in|start$|password/|day-reminder|nowhere|up$)~', $address) !== 1) {
                 $this->call($method, $address)->assertRedirect('/sign-in');
             }
         }

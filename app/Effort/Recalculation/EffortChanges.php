@@ -11,6 +11,8 @@ use Moss\Core\Sheet\EntryState;
 /** What an act changed of what stored totals are made of. An act gathers it and hands it to `UpdateTotals`. */
 final class EffortChanges
 {
+    private const FIRST_DAY = '0001-01-01';
+
     /** @var array<string, array{int, int, int, string}> task, person, role and first day of the part, by all of them */
     private array $recorded = [];
 
@@ -90,6 +92,26 @@ final class EffortChanges
             $role !== null => $this->widely(RecalculationScope::costOfRole($role, $from->toString())),
             default => $this,
         };
+    }
+
+    /**
+     * Of somebody something else holds now.
+     *
+     * @param  list<string>  $columns  of `people`, those that changed
+     */
+    public function ofPerson(int $person, array $columns): self
+    {
+        if (in_array('team_id', $columns, true)) {
+            $this->widely(RecalculationScope::teamOf($person));
+        }
+        if (in_array('role_id', $columns, true)) {
+            $this->widely(RecalculationScope::costOfPerson($person, self::FIRST_DAY));
+        }
+        if (array_intersect(['pattern', 'calendar_id'], $columns) !== []) {
+            $this->widely(RecalculationScope::workingTimeOf($person));
+        }
+
+        return $this;
     }
 
     /** Something that many totals depend on; they are recalculated in the background. */

@@ -8,6 +8,7 @@ import { loadText } from './en/load';
 import { messagesText } from './en/messages';
 import { myFiguresText } from './en/myFigures';
 import { officeText } from './en/office';
+import { organisationText } from './en/organisation';
 import { planText } from './en/plan';
 import { projectsText } from './en/projects';
 import { remainingText } from './en/remaining';
@@ -30,6 +31,7 @@ const en = {
     ...messagesText,
     ...myFiguresText,
     ...officeText,
+    ...organisationText,
     ...planText,
     ...projectsText,
     ...remainingText,

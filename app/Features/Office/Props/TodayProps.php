@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Features\Office\Props;
 
+use App\Features\FirstStart\Props\FirstStepProps;
+
 /** What needs the time office today, and how it has set things. */
 final readonly class TodayProps
 {
@@ -16,6 +18,7 @@ final readonly class TodayProps
      * @param  PeriodToCloseProps|null  $period  the month that is over and not closed
      * @param  int  $failed  jobs in the background that failed, such as reminders and mail
      * @param  list<TroubleProps>  $troubles
+     * @param  list<FirstStepProps>  $steps  of the first start; empty once time is recorded
      * @param  list<SettingProps>  $settings
      */
     public function __construct(
@@ -27,6 +30,7 @@ final readonly class TodayProps
         public ?PeriodToCloseProps $period,
         public int $failed,
         public array $troubles,
+        public array $steps,
         public array $settings,
     ) {
     }

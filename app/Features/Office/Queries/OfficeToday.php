@@ -6,6 +6,7 @@ namespace App\Features\Office\Queries;
 
 use App\Approval\Waiting;
 use App\AuditTrail\AuditTrailSubject;
+use App\Features\FirstStart\Queries\FirstSteps;
 use App\Features\NotSubmitted\Queries\MissingWeeks;
 use App\Features\Office\Props\LateWeekProps;
 use App\Features\Office\Props\PeriodToCloseProps;
@@ -42,7 +43,7 @@ final readonly class OfficeToday
         'rates' => [[AuditTrailSubject::Rate, null]],
     ];
 
-    public function __construct(private Waiting $waiting, private RateTable $rates, private MissingWeeks $missing, private SystemHealth $health, private Today $today)
+    public function __construct(private Waiting $waiting, private RateTable $rates, private MissingWeeks $missing, private SystemHealth $health, private FirstSteps $steps, private Today $today)
     {
     }
 
@@ -51,6 +52,7 @@ final readonly class OfficeToday
         $today = $this->today->for($office);
         $estimates = ProposedEstimate::query()->waiting();
         $health = $this->health->report();
+        $steps = $this->steps->list();
 
         return new TodayProps(
             $this->waiting->for($office, $today)->count(),
@@ -58,9 +60,11 @@ final readonly class OfficeToday
             (clone $estimates)->count(),
             $estimates->orderBy('estimated_on')->first()?->estimated_on->toString(),
             count($this->rates->missing()),
-            self::period($today),
+            // Where nothing is recorded yet there is nothing to close.
+            $steps === [] ? self::period($today) : null,
             FailedJobs::count(),
             array_map(static fn (HealthCheck $check): TroubleProps => new TroubleProps($check, $health->lastSeen[$check->value] ?? null), $health->failing()),
+            $steps,
             array_map(self::setting(...), SettingName::cases()),
         );
     }

@@ -8,6 +8,7 @@ use App\AuditTrail\AuditTrail;
 use App\AuditTrail\AuditTrailLine;
 use App\AuditTrail\AuditTrailSubject;
 use App\Features\SingleSignOn\KnownIdentity;
+use App\Lookup\FreeCode;
 use App\Models\Access;
 use App\Models\Identity;
 use App\Models\Organisation;
@@ -15,7 +16,6 @@ use App\Models\Person;
 use App\Support\Clock\Today;
 use App\Support\PlainText;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Support\Str;
 
 /**
  * Says who somebody from the identity provider is here: whoever came from there before, else whoever has the verified email
@@ -23,8 +23,6 @@ use Illuminate\Support\Str;
  */
 final readonly class FindPerson
 {
-    private const LONGEST_CODE = 24;
-
     private const LONGEST_NAME = 200;
 
     public function __construct(private AuditTrail $auditTrail, private Today $today)
@@ -63,7 +61,7 @@ final readonly class FindPerson
     {
         $name = mb_substr(trim(PlainText::clean($identity->name)), 0, self::LONGEST_NAME);
         $person = Person::query()->create([
-            'code' => self::freeCode($identity->email),
+            'code' => FreeCode::of(Person::query(), (string) strstr($identity->email, '@', true), 'person'),
             'name' => $name === '' ? $identity->email : $name,
             'email' => $identity->email,
             'access' => Access::Member,
@@ -71,20 +69,6 @@ final readonly class FindPerson
         $this->tell($person, 'add by single sign-on', ['email' => $person->email]);
 
         return $person->refresh();
-    }
-
-    /** What stands before the @, with a number behind it where that is taken. */
-    private static function freeCode(string $email): string
-    {
-        $wanted = substr(Str::slug(strtr((string) strstr($email, '@', true), '_', '.'), '.'), 0, self::LONGEST_CODE);
-        $wanted = $wanted === '' ? 'person' : $wanted;
-        $taken = Person::query()->where('code', 'like', $wanted.'%')->pluck('code')->all();
-        $code = $wanted;
-        for ($number = 2; in_array($code, $taken, true); $number++) {
-            $code = "$wanted-$number";
-        }
-
-        return $code;
     }
 
     /** @param  array<string, string>  $after */

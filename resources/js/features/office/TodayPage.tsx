@@ -2,6 +2,7 @@ import { route } from '@/lib/route';
 import { instant } from '@/lib/days';
 import { text } from '@/lib/text';
 import type { LateWeekProps, SettingProps, TodayProps } from '@/types/generated/props';
+import { FirstSteps } from '@/features/first-start';
 import { Later } from '@/ui/Later';
 import { Link } from '@inertiajs/react';
 import { OfficeShell } from './OfficeShell';
@@ -15,6 +16,7 @@ export function TodayPage({ today, lateWeek }: { today: TodayProps; lateWeek?: L
 
     return (
         <OfficeShell title={copy.name} finding={copy.finding(items.length)}>
+            {today.steps.length > 0 && <FirstSteps steps={today.steps} />}
             <div className="mt-3 grid grid-cols-[minmax(0,1fr)] gap-x-12 gap-y-6 lg:grid-cols-[minmax(0,1.1fr)_minmax(0,1fr)]">
                 <section aria-labelledby="needs">
                     <h2 id="needs">{copy.needs}</h2>

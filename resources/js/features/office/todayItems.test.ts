@@ -11,6 +11,7 @@ const quiet: TodayProps = {
     period: null,
     failed: 0,
     troubles: [],
+    steps: [],
     settings: [],
 };
 const week = { week: '2026-W24', number: 24, missing: 3, people: 11, isOverdue: false };

@@ -75,6 +75,11 @@ export const subjects: Record<string, string> = {
     period: 'period',
     setting: 'setting',
     exchange: 'exchange files',
+    person: 'person',
+    team: 'team',
+    role: 'role',
+    client: 'client',
+    holiday: 'public holiday',
     access: 'access',
 };
 

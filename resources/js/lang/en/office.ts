@@ -141,7 +141,12 @@ export const officeText = {
         },
         tabs: {
             'office.today': 'Today',
+            'office.people': 'People',
             'office.accounts': 'Accounts',
+            'office.teams': 'Teams',
+            'office.roles': 'Roles',
+            'office.clients': 'Clients',
+            'office.organisation': 'Organisation',
             'office.periods': 'Periods',
             'office.rules': 'House rules',
             'office.questions': 'Questions',

@@ -12,11 +12,15 @@ export type DecisionKind = 'approve' | 'return' | 'approve itself';
 
 export type DeskGrouping = 'person' | 'project' | 'week';
 
+export type DirectoryKind = 'teams' | 'roles' | 'clients';
+
 export type EntryState = 'draft' | 'submitted' | 'approved' | 'returned' | 'settled';
 
 export type EstimateMode = 'immediate' | 'notify' | 'approve';
 
 export type FigureKind = 'planned' | 'actual' | 'pending' | 'remaining' | 'forecast' | 'variance';
+
+export type FirstStep = 'organisation' | 'people' | 'clients' | 'project' | 'rules' | 'rates' | 'week';
 
 export type Grouping = 'project' | 'phase' | 'task' | 'person' | 'team' | 'client' | 'manager' | 'role' | 'charge-code' | 'billable' | 'quarter' | 'month' | 'week';
 
@@ -149,6 +153,25 @@ export interface AccountsProps {
     factorAccess: Access[];
     singleSignOn: string | null;
     singleSignOnAddsPeople: boolean;
+}
+
+export interface HolidayRowProps {
+    id: number;
+    date: string;
+    name: string;
+    part: string;
+}
+
+export interface OrganisationProps {
+    name: string;
+    currency: string;
+    pattern: string[];
+    calendar: string | null;
+    calendars: string[];
+    shown: string | null;
+    year: number;
+    holidays: HolidayRowProps[];
+    countries: OptionProps[];
 }
 
 export interface AskedProps {
@@ -366,6 +389,32 @@ export interface DayReminderProps {
     lines: DayReminderLineProps[];
     address: string;
     format: HoursFormat;
+}
+
+export interface DirectoryProps {
+    kind: DirectoryKind;
+    search: string;
+    rows: DirectoryRowProps[];
+    found: number;
+    page: number;
+    pages: number;
+}
+
+export interface DirectoryRowProps {
+    code: string;
+    name: string;
+    lead: OptionProps | null;
+    uses: number;
+}
+
+export interface FirstStepProps {
+    step: FirstStep;
+    isDone: boolean;
+}
+
+export interface StartProps {
+    key: string;
+    countries: OptionProps[];
 }
 
 export interface WaitingProps {
@@ -737,6 +786,7 @@ export interface TodayProps {
     period: PeriodToCloseProps | null;
     failed: number;
     troubles: TroubleProps[];
+    steps: FirstStepProps[];
     settings: SettingProps[];
 }
 
@@ -749,6 +799,54 @@ export interface PasswordLinkProps {
     token: string;
     name: string | null;
     email: string | null;
+}
+
+export interface PatternProps {
+    from: string | null;
+    minutes: number[];
+}
+
+export interface PeopleProps {
+    search: string;
+    state: string;
+    team: string;
+    sort: string;
+    working: number;
+    found: number;
+    rows: PersonListRowProps[];
+    page: number;
+    pages: number;
+}
+
+export interface PersonFormProps {
+    code: string;
+    name: string;
+    email: string;
+    team: OptionProps | null;
+    manager: OptionProps | null;
+    access: Access;
+    role: OptionProps | null;
+    calendar: string | null;
+    timezone: string | null;
+    startsOn: string | null;
+    endsOn: string | null;
+    pattern: string[] | null;
+    patterns: PatternProps[];
+    usualPattern: string[];
+    calendars: string[];
+    zones: string[];
+}
+
+export interface PersonListRowProps {
+    code: string;
+    name: string;
+    email: string;
+    team: string | null;
+    manager: string | null;
+    role: string | null;
+    access: Access;
+    startsOn: string | null;
+    endsOn: string | null;
 }
 
 export interface CorrectedTimeProps {

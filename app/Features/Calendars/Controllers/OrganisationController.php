@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Features\Calendars\Controllers;
+
+use App\Features\Calendars\Actions\KeepOrganisation;
+use App\Features\Calendars\Queries\OrganisationPage;
+use App\Features\Calendars\Requests\CalendarRequest;
+use App\Features\Calendars\Requests\OrganisationRequest;
+use App\Http\Input\Address;
+use App\Models\Organisation;
+use App\Models\Person;
+use App\Support\Clock\Today;
+use App\Support\Language\Wording;
+use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Gate;
+use Inertia\Inertia;
+use Inertia\Response;
+
+/** The organisation's settings and calendars. */
+final class OrganisationController
+{
+    public function show(#[CurrentUser] Person $office, Request $request, OrganisationPage $page, Today $today): Response
+    {
+        Gate::authorize('keep', Organisation::class);
+        $address = Address::of($request);
+        $year = $address->number('year') ?? $today->for($office)->year();
+
+        return Inertia::render('Organisation', ['organisation' => $page->of($address->text('calendar'), max(2000, min(2999, $year)))]);
+    }
+
+    public function update(#[CurrentUser] Person $office, OrganisationRequest $request, KeepOrganisation $keep): RedirectResponse
+    {
+        Gate::authorize('keep', Organisation::class);
+        $keep->handle($office, $request->string('name')->trim()->toString(), $request->string('currency')->toString(), $request->pattern(), $request->calendar());
+
+        return back()->with('message', Wording::of('organisation.saved'));
+    }
+
+    public function addCalendar(#[CurrentUser] Person $office, CalendarRequest $request, KeepOrganisation $keep): RedirectResponse
+    {
+        Gate::authorize('keep', Organisation::class);
+        $calendar = $keep->addCalendar($office, $request->string('code')->toString());
+
+        return redirect()->route('office.organisation', ['calendar' => $calendar->code])->with('message', Wording::of('organisation.calendar_added', ['calendar' => $calendar->code]));
+    }
+}

@@ -1,0 +1,143 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Features\People\Actions;
+
+use App\AuditTrail\AuditTrail;
+use App\AuditTrail\AuditTrailLine;
+use App\AuditTrail\AuditTrailSubject;
+use App\Effort\Recalculation\EffortChanges;
+use App\Effort\Recalculation\UpdateTotals;
+use App\Lookup\FreeCode;
+use App\Models\Access;
+use App\Models\Organisation;
+use App\Models\Person;
+use Illuminate\Support\Facades\DB;
+use Moss\Core\Calendar\WorkPattern;
+
+/** Adds somebody, or changes what holds for them; what follows from it for plans and costs is worked out in the background. */
+final readonly class SavePerson
+{
+    /** Line managers above somebody that are looked at, before it must be a circle. */
+    private const HIGHEST = 50;
+
+    public function __construct(private AuditTrail $auditTrail, private UpdateTotals $totals)
+    {
+    }
+
+    /** @throws PersonRefused */
+    public function add(Person $by, PersonInput $input): Person
+    {
+        return DB::transaction(function () use ($by, $input): Person {
+            self::check($input, null);
+            $code = $input->code === '' ? FreeCode::of(Person::query(), (string) strstr($input->email, '@', true), 'person') : $input->code;
+            $values = ['code' => $code, ...self::values($input, null)];
+            $person = Person::query()->create($values)->refresh();
+            $this->auditTrail->of([AuditTrailLine::on(AuditTrailSubject::Person, $person->code, 'add', $by, null, self::told($person), $person->id)]);
+
+            return $person;
+        });
+    }
+
+    /** @throws PersonRefused */
+    public function change(Person $by, Person $person, PersonInput $input): void
+    {
+        DB::transaction(function () use ($by, $person, $input): void {
+            self::check($input, $person);
+            if ($by->is($person) && $input->access !== Access::Office) {
+                throw PersonRefused::because('access', 'person_own_access');
+            }
+            $before = self::told($person);
+            $person->fill(self::values($input, $person));
+            $changed = array_keys($person->getDirty());
+            $person->save();
+            $person->unsetRelations();
+            $after = self::told($person);
+            $told = array_keys(array_diff_assoc($after, $before));
+            if ($told === []) {
+                return;
+            }
+            $this->auditTrail->of([AuditTrailLine::on(AuditTrailSubject::Person, $person->code, 'change', $by, array_intersect_key($before, array_flip($told)), array_intersect_key($after, array_flip($told)), $person->id)]);
+            $this->totals->handle((new EffortChanges)->ofPerson($person->id, $changed));
+        });
+    }
+
+    /** @throws PersonRefused */
+    private static function check(PersonInput $input, ?Person $person): void
+    {
+        $other = Person::query()->when($person !== null, static fn ($others) => $others->whereKeyNot($person?->id));
+        $fault = match (true) {
+            (clone $other)->where('email', $input->email)->exists() => ['email', 'person_email_taken'],
+            $person === null && $input->code !== '' && (clone $other)->where('code', $input->code)->exists() => ['code', 'person_code_taken'],
+            $input->startsOn !== null && $input->endsOn !== null && $input->endsOn->isBefore($input->startsOn) => ['endsOn', 'person_order'],
+            $person !== null && self::leadsTo($input->manager, $person) => ['manager', 'person_manager'],
+            default => null,
+        };
+        if ($fault !== null) {
+            throw PersonRefused::because(...$fault);
+        }
+    }
+
+    /** Whether somebody, or whoever is above them, is the person. */
+    private static function leadsTo(?Person $manager, Person $person): bool
+    {
+        for ($above = 0; $manager !== null && $above < self::HIGHEST; $above++) {
+            if ($manager->is($person)) {
+                return true;
+            }
+            $manager = Person::query()->find($manager->manager_id);
+        }
+
+        return $manager !== null;
+    }
+
+    /** @return array<string, mixed> */
+    private static function values(PersonInput $input, ?Person $person): array
+    {
+        return [
+            'name' => $input->name,
+            'email' => $input->email,
+            'team_id' => $input->team?->id,
+            'manager_id' => $input->manager?->id,
+            'access' => $input->access,
+            'role_id' => $input->role?->id,
+            'calendar_id' => $input->calendar?->id,
+            'timezone' => $input->timezone,
+            'starts_on' => $input->startsOn,
+            'ends_on' => $input->endsOn,
+            'pattern' => self::pattern($input, $person),
+        ];
+    }
+
+    /** From its day on where there is one: what held before still does. */
+    private static function pattern(PersonInput $input, ?Person $person): ?string
+    {
+        if ($input->pattern === null || $input->patternFrom === null) {
+            return $input->pattern?->toString();
+        }
+        $until = $person->pattern ?? Organisation::query()->sole()->pattern;
+
+        return WorkPattern::of($until)->from($input->patternFrom, $input->pattern)->toString();
+    }
+
+    /** @return array<string, string|int|null> as the audit trail tells it */
+    private static function told(Person $person): array
+    {
+        $person->loadMissing(['team', 'manager', 'role', 'calendar']);
+
+        return AuditTrailLine::told([
+            'name' => $person->name,
+            'email' => $person->email,
+            'team' => $person->team?->code,
+            'line manager' => $person->manager?->code,
+            'access' => $person->access,
+            'role' => $person->role?->code,
+            'calendar' => $person->calendar?->code,
+            'time zone' => $person->timezone,
+            'first day' => $person->starts_on,
+            'last day' => $person->ends_on,
+            'pattern' => $person->pattern,
+        ]);
+    }
+}

@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Features\People\Controllers;
+
+use App\Features\People\Actions\PersonRefused;
+use App\Features\People\Actions\SavePerson;
+use App\Features\People\Queries\PeopleFilter;
+use App\Features\People\Queries\PeopleList;
+use App\Features\People\Queries\PersonForm;
+use App\Features\People\Requests\PersonRequest;
+use App\Http\Input\Address;
+use App\Models\Organisation;
+use App\Models\Person;
+use App\Support\Language\Wording;
+use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Gate;
+use Illuminate\Validation\ValidationException;
+use Inertia\Inertia;
+use Inertia\Response;
+
+/** The people of the organisation. */
+final class PeopleController
+{
+    public function index(Request $request, PeopleList $people): Response
+    {
+        Gate::authorize('keep', Organisation::class);
+        $address = Address::of($request);
+
+        return Inertia::render('People', ['people' => $people->page(PeopleFilter::of($address->text('search'), $address->text('state'), $address->text('team'), $address->text('sort')), $address->page())]);
+    }
+
+    public function create(#[CurrentUser] Person $office, PersonForm $form): Response
+    {
+        Gate::authorize('keep', Organisation::class);
+
+        return Inertia::render('Person', ['person' => $form->ofNew($office)]);
+    }
+
+    /** @throws ValidationException */
+    public function store(#[CurrentUser] Person $office, PersonRequest $request, SavePerson $save): RedirectResponse
+    {
+        Gate::authorize('keep', Organisation::class);
+        try {
+            $person = $save->add($office, $request->said());
+        } catch (PersonRefused $refused) {
+            throw ValidationException::withMessages([$refused->field => $refused->getMessage()]);
+        }
+
+        return redirect()->route($request->boolean('another') ? 'office.people.new' : 'office.people')->with('message', Wording::of('organisation.person_added', ['name' => $person->name]));
+    }
+
+    public function edit(Person $person, PersonForm $form): Response
+    {
+        Gate::authorize('keep', Organisation::class);
+
+        return Inertia::render('Person', ['person' => $form->of($person)]);
+    }
+
+    /** @throws ValidationException */
+    public function update(#[CurrentUser] Person $office, Person $person, PersonRequest $request, SavePerson $save): RedirectResponse
+    {
+        Gate::authorize('keep', Organisation::class);
+        try {
+            $save->change($office, $person, $request->said());
+        } catch (PersonRefused $refused) {
+            throw ValidationException::withMessages([$refused->field => $refused->getMessage()]);
+        }
+
+        return redirect()->route('office.people')->with('message', Wording::of('organisation.person_saved', ['name' => $person->name]));
+    }
+}

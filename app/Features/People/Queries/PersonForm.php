@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Features\People\Queries;
+
+use App\Features\People\Props\PatternProps;
+use App\Features\People\Props\PersonFormProps;
+use App\Lookup\Props\OptionProps;
+use App\Models\Access;
+use App\Models\Calendar;
+use App\Models\Organisation;
+use App\Models\Person;
+use App\Models\Role;
+use App\Models\Team;
+use App\Support\Clock\Today;
+use DateTimeZone;
+use Moss\Core\Calendar\WorkPattern;
+use Moss\Core\Time\HoursFormat;
+use Moss\Core\Time\Minutes;
+
+/** What the form of a person begins from. */
+final readonly class PersonForm
+{
+    public function __construct(private Today $today)
+    {
+    }
+
+    /** Somebody new begins today, where the office is. */
+    public function ofNew(Person $office): PersonFormProps
+    {
+        return $this->of(new Person(['timezone' => $office->timezone, 'starts_on' => $this->today->for($office)->toString(), 'access' => Access::Member->value]));
+    }
+
+    public function of(Person $person): PersonFormProps
+    {
+        $person->loadMissing(['team', 'manager', 'role', 'calendar']);
+        $patterns = $person->pattern === null ? [] : self::patterns(WorkPattern::of($person->pattern));
+        $usual = self::texts(self::patterns(WorkPattern::of(Organisation::query()->sole()->pattern))[0]);
+        $option = static fn (Person|Team|Role|null $one): ?OptionProps => $one === null ? null : new OptionProps($one->code, $one->name);
+
+        return new PersonFormProps(
+            $person->code ?? '',
+            $person->name ?? '',
+            $person->email ?? '',
+            $option($person->team),
+            $option($person->manager),
+            $person->access,
+            $option($person->role),
+            $person->calendar?->code,
+            $person->timezone,
+            $person->starts_on?->toString(),
+            $person->ends_on?->toString(),
+            $patterns === [] ? null : self::texts($this->current($patterns)),
+            count($patterns) > 1 ? $patterns : [],
+            $usual,
+            array_values(array_filter(Calendar::query()->orderBy('code')->pluck('code')->all(), is_string(...))),
+            DateTimeZone::listIdentifiers(),
+        );
+    }
+
+    /** @param  non-empty-list<PatternProps>  $patterns */
+    private function current(array $patterns): PatternProps
+    {
+        $today = $this->today->in('UTC')->toString();
+        $current = $patterns[0];
+        foreach ($patterns as $pattern) {
+            if ($pattern->from !== null && $pattern->from <= $today) {
+                $current = $pattern;
+            }
+        }
+
+        return $current;
+    }
+
+    /** @return non-empty-list<PatternProps> */
+    private static function patterns(WorkPattern $pattern): array
+    {
+        $held = $pattern->byFirstDay();
+
+        return array_map(static fn (string $from, array $minutes): PatternProps => new PatternProps($from === '' ? null : $from, array_values($minutes)), array_keys($held), array_values($held));
+    }
+
+    /** @return list<string> */
+    private static function texts(PatternProps $pattern): array
+    {
+        return array_map(static fn (int $minutes): string => HoursFormat::exact(Minutes::of($minutes)), $pattern->minutes);
+    }
+}

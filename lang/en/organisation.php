@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+/* The organisation, its people, teams, roles, clients and calendars. */
+return [
+    'name' => 'Enter a name of at most 200 characters.',
+    'currency' => 'Enter the three letters of the currency, such as EUR.',
+    'pattern' => 'Enter the hours of each weekday, such as 8, 7.5 or 7:30; at most 24.',
+    'country' => 'Choose a country.',
+    'year' => 'Enter a year, such as 2026.',
+    'holiday_name' => 'Enter what the day is called.',
+    'holiday_part' => 'Choose whether the whole day or half of it is off.',
+    'calendar_code' => 'Enter a short name for the calendar: letters, digits, dots, hyphens and underscores, at most 32.',
+    'calendar_taken' => 'There is a calendar with this name already.',
+    'saved' => 'The organisation is saved. Plans follow in the background where working time has changed.',
+    'calendar_added' => 'The calendar :calendar is added.',
+    'holiday_saved' => 'The public holiday is saved. Plans on that day follow in the background.',
+    'holiday_removed' => ':name is removed.',
+    'holidays_added' => '{0} All of them were there already.|{1} One public holiday is added.|[2,*] :count public holidays are added.',
+    'start_key' => 'This link does not start the installation. Run “php artisan moss:start-link” on the server for one that does.',
+    'started' => 'The organisation is set up, and you keep its time office. What comes next is listed here.',
+    'person_name' => 'Enter a name of at most 200 characters.',
+    'person_email' => 'Enter an email address, such as name@example.org.',
+    'person_email_taken' => 'Somebody else has this email address.',
+    'person_code' => 'Enter a code of letters, digits, dots, hyphens and underscores, at most 32; or leave it empty.',
+    'person_code_taken' => 'Somebody else has this code.',
+    'person_manager' => 'Choose a line manager who is not the person themselves, and whose own line managers are not.',
+    'person_zone' => 'Choose a time zone, such as Europe/Dublin.',
+    'person_order' => 'Enter a last day on or after the first.',
+    'person_pattern_from' => 'Enter the day from which these hours hold, or leave it empty if they always have.',
+    'person_own_access' => 'You cannot take the time office’s access from yourself. Ask somebody else of the time office.',
+    'person_added' => ':name is added. Invite them under Accounts once they are to sign in.',
+    'person_saved' => ':name is saved.',
+    'entry_code_taken' => 'There is one with this code already.',
+    'entry_added' => ':name is added.',
+    'entry_saved' => ':name is saved.',
+    'entry_removed' => ':name is removed.',
+    'entry_used' => ':name is used, so it cannot be removed.',
+];

@@ -1,0 +1,88 @@
+import { route } from '@/lib/route';
+import { text } from '@/lib/text';
+import type { DirectoryKind, DirectoryRowProps } from '@/types/generated/props';
+import { router } from '@inertiajs/react';
+import { useState } from 'react';
+import { DirectoryRowForm } from './DirectoryRowForm';
+
+const copy = text.directoryPage;
+
+/** Teams, roles or clients, of which one at a time is changed in its row. */
+export function DirectoryTable({ kind, rows }: { kind: DirectoryKind; rows: DirectoryRowProps[] }) {
+    const [open, setOpen] = useState<string | null>(null);
+    const heads = [copy.name, copy.code, ...(kind === 'teams' ? [copy.lead] : []), copy.used, copy.acts];
+
+    return (
+        <table className="mt-2 w-full max-w-4xl">
+            <thead>
+                <tr className="text-faded">
+                    {heads.map((head) => (
+                        <th key={head} scope="col" className="border-b border-edge pe-4">
+                            {head}
+                        </th>
+                    ))}
+                </tr>
+            </thead>
+            <tbody>
+                {rows.map((row) =>
+                    row.code === open ? (
+                        <tr key={row.code}>
+                            <td colSpan={heads.length} className="border-b border-rule py-2">
+                                <DirectoryRowForm
+                                    kind={kind}
+                                    row={row}
+                                    onDone={() => {
+                                        setOpen(null);
+                                    }}
+                                />
+                            </td>
+                        </tr>
+                    ) : (
+                        <Row
+                            key={row.code}
+                            kind={kind}
+                            row={row}
+                            onOpen={() => {
+                                setOpen(row.code);
+                            }}
+                        />
+                    ),
+                )}
+            </tbody>
+        </table>
+    );
+}
+
+function Row({ kind, row, onOpen }: { kind: DirectoryKind; row: DirectoryRowProps; onOpen: () => void }) {
+    return (
+        <tr>
+            <th scope="row" className="border-b border-rule py-1 pe-4 [overflow-wrap:anywhere]">
+                {row.name}
+            </th>
+            <td className="border-b border-rule pe-4 text-faded">{row.code}</td>
+            {kind === 'teams' && <td className="border-b border-rule pe-4">{row.lead?.name}</td>}
+            <td className="border-b border-rule pe-4 text-faded">{row.uses > 0 && copy.uses[kind](row.uses)}</td>
+            <td className="border-b border-rule">
+                <span className="flex flex-wrap gap-x-4">
+                    <button type="button" className="act-quiet" aria-label={copy.changeOf(row.name)} onClick={onOpen}>
+                        {copy.change}
+                    </button>
+                    {row.uses === 0 && (
+                        <button
+                            type="button"
+                            className="act-quiet"
+                            aria-label={copy.removeOf(row.name)}
+                            onClick={() => {
+                                router.delete(route('office.directory.remove', { kind, code: row.code }), {
+                                    preserveScroll: true,
+                                });
+                            }}
+                        >
+                            {copy.remove}
+                        </button>
+                    )}
+                </span>
+            </td>
+        </tr>
+    );
+}

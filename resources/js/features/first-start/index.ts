@@ -1,0 +1,2 @@
+export { FirstStartPage } from './FirstStartPage';
+export { FirstSteps } from './FirstSteps';

@@ -1,0 +1,1 @@
+export { OrganisationPage } from './OrganisationPage';

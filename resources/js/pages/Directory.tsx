@@ -1,0 +1,1 @@
+export { DirectoryPage as default } from '@/features/directory';

@@ -1,0 +1,1 @@
+export { FirstStartPage as default } from '@/features/first-start';

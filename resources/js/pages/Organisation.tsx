@@ -1,0 +1,1 @@
+export { OrganisationPage as default } from '@/features/organisation';

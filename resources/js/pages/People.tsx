@@ -1,0 +1,1 @@
+export { PeoplePage as default } from '@/features/people';

@@ -1,0 +1,1 @@
+export { PersonPage as default } from '@/features/people';
