@@ -69,6 +69,12 @@ final readonly class WorkPattern
         return new self($this->weekdays, $this->until, $this->next->from($day, $other));
     }
 
+    /** What holds on a day, as if it never changed. */
+    public function heldOn(Day $day): self
+    {
+        return $this->next !== null && $this->until !== null && ! $day->isBefore($this->until) ? $this->next->heldOn($day) : new self($this->weekdays);
+    }
+
     public function on(Day $day): Minutes
     {
         return $this->next !== null && $this->until !== null && ! $day->isBefore($this->until)

@@ -7,6 +7,7 @@ namespace App\Http\Input;
 use App\Support\Language\Wording;
 use Closure;
 use Illuminate\Contracts\Validation\ValidationRule;
+use Moss\Core\Calendar\Day;
 use Moss\Core\Calendar\WorkPattern;
 use Moss\Core\Time\HoursText;
 use Moss\Core\Time\HoursTextRefused;
@@ -27,6 +28,12 @@ final class WeekHours implements ValidationRule
     public static function pattern(array $weekdays): WorkPattern
     {
         return WorkPattern::of(implode(' ', array_map(static fn (mixed $hours): string => str_replace(' ', '', self::text($hours)), $weekdays)));
+    }
+
+    /** @return list<string> the hours of each weekday as they hold on a day, to be typed over */
+    public static function texts(WorkPattern $pattern, Day $today): array
+    {
+        return explode(' ', $pattern->heldOn($today)->toString());
     }
 
     private static function text(mixed $value): string

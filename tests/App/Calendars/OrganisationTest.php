@@ -39,6 +39,20 @@ final class OrganisationTest extends TestCase
         }
     }
 
+    public function test_another_week_holds_from_a_day_on_and_saving_once_more_changes_nothing(): void
+    {
+        $save = fn (?string $from, string ...$hours): mixed => $this->put('/office/organisation', ['name' => 'Lighthouse', 'currency' => 'EUR', 'pattern' => [...$hours, '0', '0'], 'patternFrom' => $from, 'calendar' => 'coast'])->assertSessionHasNoErrors();
+        $save('2026-06-01', '8', '8', '8', '8', '4');
+        $save('2026-07-01', '6', '6', '6', '6', '6');
+        $stored = '8 8 8 8 8 0 0 from 2026-06-01 8 8 8 8 4 0 0 from 2026-07-01 6 6 6 6 6 0 0';
+        self::assertSame($stored, Organisation::query()->sole()->pattern);
+        self::assertSame(['8', '8', '8', '8', '4', '0', '0'], $this->given('/office/organisation')->value('organisation.pattern'));
+
+        $save(null, '8', '8', '8', '8', '4');
+        self::assertSame($stored, Organisation::query()->sole()->pattern);
+        self::assertSame(0, Artisan::call('moss:verify'));
+    }
+
     public function test_a_public_holiday_is_added_changed_and_removed_and_the_week_knows_it_at_once(): void
     {
         $expected = function (): mixed {

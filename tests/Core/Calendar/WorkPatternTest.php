@@ -25,6 +25,7 @@ final class WorkPatternTest extends TestCase
 
         self::assertSame([480, 480, 240, 240, 0, 360, 0, 0], array_map($held, ['2026-06-15', '2026-06-16', '2026-06-17', '2026-06-18', '2026-06-19', '2026-06-20', '2026-06-21', '2026-06-22']));
         self::assertSame(self::CHANGING, $pattern->toString());
+        self::assertSame(['8 8 8 8 8 0 0', '4 4 4 4 0 0 0', '0 0 0 0 0 6 0'], array_map(static fn (string $day): string => $pattern->heldOn(Day::of($day))->toString(), ['2026-06-16', '2026-06-17', '2030-01-01']));
         self::assertSame(['', '2026-06-17', '2026-06-20'], array_keys($pattern->byFirstDay()));
     }
 

@@ -27,15 +27,16 @@ final class OrganisationController
     {
         Gate::authorize('keep', Organisation::class);
         $address = Address::of($request);
-        $year = $address->number('year') ?? $today->for($office)->year();
+        $day = $today->for($office);
+        $year = $address->number('year') ?? $day->year();
 
-        return Inertia::render('Organisation', ['organisation' => $page->of($address->text('calendar'), max(2000, min(2999, $year)))]);
+        return Inertia::render('Organisation', ['organisation' => $page->of($address->text('calendar'), max(2000, min(2999, $year)), $day)]);
     }
 
     public function update(#[CurrentUser] Person $office, OrganisationRequest $request, KeepOrganisation $keep): RedirectResponse
     {
         Gate::authorize('keep', Organisation::class);
-        $keep->handle($office, $request->string('name')->trim()->toString(), $request->string('currency')->toString(), $request->pattern(), $request->calendar());
+        $keep->handle($office, $request->string('name')->trim()->toString(), $request->string('currency')->toString(), $request->pattern(), $request->patternFrom(), $request->calendar());
 
         return back()->with('message', Wording::of('organisation.saved'));
     }

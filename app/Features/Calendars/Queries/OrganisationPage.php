@@ -6,15 +6,18 @@ namespace App\Features\Calendars\Queries;
 
 use App\Features\Calendars\Props\HolidayRowProps;
 use App\Features\Calendars\Props\OrganisationProps;
+use App\Http\Input\WeekHours;
 use App\Lookup\Props\OptionProps;
 use App\Models\Calendar;
 use App\Models\Holiday;
 use App\Models\Organisation;
+use Moss\Core\Calendar\Day;
+use Moss\Core\Calendar\WorkPattern;
 
 /** What the page of the organisation shows. */
 final class OrganisationPage
 {
-    public function of(string $calendar, int $year): OrganisationProps
+    public function of(string $calendar, int $year, Day $today): OrganisationProps
     {
         $organisation = Organisation::query()->with('calendar')->sole();
         $calendars = Calendar::query()->orderBy('code')->get();
@@ -24,7 +27,7 @@ final class OrganisationPage
         return new OrganisationProps(
             $organisation->name,
             $organisation->currency,
-            explode(' ', $organisation->pattern),
+            WeekHours::texts(WorkPattern::of($organisation->pattern), $today),
             $organisation->calendar?->code,
             array_values(array_map(static fn (Calendar $one): string => $one->code, $calendars->all())),
             $shown?->code,

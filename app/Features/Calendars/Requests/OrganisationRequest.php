@@ -6,8 +6,10 @@ namespace App\Features\Calendars\Requests;
 
 use App\Http\Input\BoundedRequest;
 use App\Http\Input\WeekHours;
+use App\Http\Input\WorkDay;
 use App\Models\Calendar;
 use App\Support\Language\Wording;
+use Moss\Core\Calendar\Day;
 use Moss\Core\Calendar\WorkPattern;
 
 /** Name, currency, working week and calendar of the organisation. */
@@ -21,6 +23,7 @@ final class OrganisationRequest extends BoundedRequest
             'currency' => ['required', 'string', 'regex:/^[A-Z]{3}$/D'],
             'pattern' => ['required', 'array', 'size:7'],
             'pattern.*' => [new WeekHours],
+            'patternFrom' => ['nullable', 'string', new WorkDay(Wording::of('organisation.person_pattern_from'))],
             'calendar' => ['nullable', 'string', 'exists:calendars,code'],
         ];
     }
@@ -34,6 +37,11 @@ final class OrganisationRequest extends BoundedRequest
     public function pattern(): WorkPattern
     {
         return WeekHours::pattern($this->array('pattern'));
+    }
+
+    public function patternFrom(): ?Day
+    {
+        return $this->filled('patternFrom') ? Day::of($this->string('patternFrom')->toString()) : null;
     }
 
     public function calendar(): ?Calendar

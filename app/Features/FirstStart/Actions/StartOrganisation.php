@@ -50,7 +50,7 @@ final readonly class StartOrganisation
                 throw PasswordRefused::because((string) __('organisation.start_key'));
             }
             $calendar = $country === '' ? null : $this->organisation->addCalendar(null, trim((string) preg_replace('/[^A-Za-z0-9]+/', '-', CountryHolidays::countries()[$country] ?? $country), '-'));
-            $this->organisation->handle(null, $name, $currency, $pattern, $calendar);
+            $this->organisation->handle(null, $name, $currency, $pattern, null, $calendar);
             $first = Person::query()->create(['code' => FreeCode::of(Person::query(), (string) strstr($email, '@', true), 'office'), 'name' => $person, 'email' => $email, 'access' => Access::Office, 'timezone' => $timezone, 'starts_on' => Week::containing($this->today->in($timezone ?? 'UTC'))->monday()])->refresh();
             $fault = $this->rules->fault($password, $first);
             if ($fault !== null) {

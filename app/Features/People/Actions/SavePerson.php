@@ -13,6 +13,7 @@ use App\Lookup\FreeCode;
 use App\Models\Access;
 use App\Models\Organisation;
 use App\Models\Person;
+use App\Support\Clock\Today;
 use Illuminate\Support\Facades\DB;
 use Moss\Core\Calendar\WorkPattern;
 
@@ -22,7 +23,7 @@ final readonly class SavePerson
     /** Line managers above somebody that are looked at, before it must be a circle. */
     private const HIGHEST = 50;
 
-    public function __construct(private AuditTrail $auditTrail, private UpdateTotals $totals)
+    public function __construct(private AuditTrail $auditTrail, private UpdateTotals $totals, private Today $today)
     {
     }
 
@@ -32,7 +33,7 @@ final readonly class SavePerson
         return DB::transaction(function () use ($by, $input): Person {
             self::check($input, null);
             $code = $input->code === '' ? FreeCode::of(Person::query(), (string) strstr($input->email, '@', true), 'person') : $input->code;
-            $values = ['code' => $code, ...self::values($input, null)];
+            $values = ['code' => $code, ...$this->values($input, null)];
             $person = Person::query()->create($values)->refresh();
             $this->auditTrail->of([AuditTrailLine::on(AuditTrailSubject::Person, $person->code, 'add', $by, null, self::told($person), $person->id)]);
 
@@ -49,7 +50,7 @@ final readonly class SavePerson
                 throw PersonRefused::because('access', 'person_own_access');
             }
             $before = self::told($person);
-            $person->fill(self::values($input, $person));
+            $person->fill($this->values($input, $person));
             $changed = array_keys($person->getDirty());
             $person->save();
             $person->unsetRelations();
@@ -93,7 +94,7 @@ final readonly class SavePerson
     }
 
     /** @return array<string, mixed> */
-    private static function values(PersonInput $input, ?Person $person): array
+    private function values(PersonInput $input, ?Person $person): array
     {
         return [
             'name' => $input->name,
@@ -106,19 +107,22 @@ final readonly class SavePerson
             'timezone' => $input->timezone,
             'starts_on' => $input->startsOn,
             'ends_on' => $input->endsOn,
-            'pattern' => self::pattern($input, $person),
+            'pattern' => $this->pattern($input, $person),
         ];
     }
 
-    /** From its day on where there is one: what held before still does. */
-    private static function pattern(PersonInput $input, ?Person $person): ?string
+    /** From its day on where there is one: what held before still does. Where the same holds already, everything stays. */
+    private function pattern(PersonInput $input, ?Person $person): ?string
     {
-        if ($input->pattern === null || $input->patternFrom === null) {
-            return $input->pattern?->toString();
+        if ($input->pattern === null) {
+            return null;
         }
-        $until = $person->pattern ?? Organisation::query()->sole()->pattern;
+        $stored = $person?->pattern === null ? null : WorkPattern::of($person->pattern);
+        if ($input->patternFrom === null) {
+            return $stored?->heldOn($this->today->in('UTC'))->toString() === $input->pattern->toString() ? $stored->toString() : $input->pattern->toString();
+        }
 
-        return WorkPattern::of($until)->from($input->patternFrom, $input->pattern)->toString();
+        return ($stored ?? WorkPattern::of(Organisation::query()->sole()->pattern))->from($input->patternFrom, $input->pattern)->toString();
     }
 
     /** @return array<string, string|int|null> as the audit trail tells it */

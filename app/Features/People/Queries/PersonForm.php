@@ -6,6 +6,7 @@ namespace App\Features\People\Queries;
 
 use App\Features\People\Props\PatternProps;
 use App\Features\People\Props\PersonFormProps;
+use App\Http\Input\WeekHours;
 use App\Lookup\Props\OptionProps;
 use App\Models\Access;
 use App\Models\Calendar;
@@ -16,8 +17,6 @@ use App\Models\Team;
 use App\Support\Clock\Today;
 use DateTimeZone;
 use Moss\Core\Calendar\WorkPattern;
-use Moss\Core\Time\HoursFormat;
-use Moss\Core\Time\Minutes;
 
 /** What the form of a person begins from. */
 final readonly class PersonForm
@@ -36,7 +35,7 @@ final readonly class PersonForm
     {
         $person->loadMissing(['team', 'manager', 'role', 'calendar']);
         $patterns = $person->pattern === null ? [] : self::patterns(WorkPattern::of($person->pattern));
-        $usual = self::texts(self::patterns(WorkPattern::of(Organisation::query()->sole()->pattern))[0]);
+        $today = $this->today->in('UTC');
         $option = static fn (Person|Team|Role|null $one): ?OptionProps => $one === null ? null : new OptionProps($one->code, $one->name);
 
         return new PersonFormProps(
@@ -51,26 +50,12 @@ final readonly class PersonForm
             $person->timezone,
             $person->starts_on?->toString(),
             $person->ends_on?->toString(),
-            $patterns === [] ? null : self::texts($this->current($patterns)),
+            $person->pattern === null ? null : WeekHours::texts(WorkPattern::of($person->pattern), $today),
             count($patterns) > 1 ? $patterns : [],
-            $usual,
+            WeekHours::texts(WorkPattern::of(Organisation::query()->sole()->pattern), $today),
             array_values(array_filter(Calendar::query()->orderBy('code')->pluck('code')->all(), is_string(...))),
             DateTimeZone::listIdentifiers(),
         );
-    }
-
-    /** @param  non-empty-list<PatternProps>  $patterns */
-    private function current(array $patterns): PatternProps
-    {
-        $today = $this->today->in('UTC')->toString();
-        $current = $patterns[0];
-        foreach ($patterns as $pattern) {
-            if ($pattern->from !== null && $pattern->from <= $today) {
-                $current = $pattern;
-            }
-        }
-
-        return $current;
     }
 
     /** @return non-empty-list<PatternProps> */
@@ -79,11 +64,5 @@ final readonly class PersonForm
         $held = $pattern->byFirstDay();
 
         return array_map(static fn (string $from, array $minutes): PatternProps => new PatternProps($from === '' ? null : $from, array_values($minutes)), array_keys($held), array_values($held));
-    }
-
-    /** @return list<string> */
-    private static function texts(PatternProps $pattern): array
-    {
-        return array_map(static fn (int $minutes): string => HoursFormat::exact(Minutes::of($minutes)), $pattern->minutes);
     }
 }

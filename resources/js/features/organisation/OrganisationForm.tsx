@@ -1,6 +1,7 @@
 import { route } from '@/lib/route';
 import { text } from '@/lib/text';
 import type { OrganisationProps } from '@/types/generated/props';
+import { DateField } from '@/ui/DateField';
 import { Field } from '@/ui/Field';
 import { Select } from '@/ui/Select';
 import { WeekHours } from '@/ui/WeekHours';
@@ -14,6 +15,7 @@ export function OrganisationForm({ organisation }: { organisation: OrganisationP
         name: organisation.name,
         currency: organisation.currency,
         pattern: organisation.pattern,
+        patternFrom: '',
         calendar: organisation.calendar ?? '',
     });
 
@@ -63,6 +65,13 @@ export function OrganisationForm({ organisation }: { organisation: OrganisationP
                         form.setData('pattern', pattern);
                     }}
                 />
+                <DateField
+                    label={copy.weekFrom}
+                    onPick={(patternFrom) => {
+                        form.setData('patternFrom', patternFrom);
+                    }}
+                />
+                <p className="pencilled">{copy.weekFromHint}</p>
                 <button type="submit" disabled={form.processing} className="act self-start">
                     {copy.save}
                 </button>

@@ -148,6 +148,8 @@ export const organisationText = {
         organisation: 'Name of the organisation',
         currency: 'Currency',
         week: 'Usual hours of a week',
+        weekFrom: 'These hours hold from',
+        weekFromHint: 'Leave it empty if they always have. Whoever has hours of their own keeps them.',
         calendar: 'Calendar',
         noCalendar: 'None',
         save: 'Save organisation',
