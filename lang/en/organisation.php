@@ -32,6 +32,8 @@ return [
     'person_own_access' => 'You cannot take the time office’s access from yourself. Ask somebody else of the time office.',
     'person_added' => ':name is added. Invite them under Accounts once they are to sign in.',
     'person_saved' => ':name is saved.',
+    'hand_over_to' => 'Choose somebody else, who works here and records time or decides.',
+    'handed_over' => 'What depended on :name is now with :to.',
     'entry_code_taken' => 'There is one with this code already.',
     'entry_added' => ':name is added.',
     'entry_saved' => ':name is saved.',

@@ -136,6 +136,7 @@ test.describe('in a language half as long again', () => {
             '/office/people?state=all&sort=last-day',
             '/office/people/new',
             '/office/people/of/corin.ashdown',
+            '/office/people/of/idris.calloway/hand-over',
             '/office/teams',
             '/office/roles',
             '/office/clients',

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Features\People\Actions;
 
+use App\Approval\RouteWaitingEntries;
 use App\AuditTrail\AuditTrail;
 use App\AuditTrail\AuditTrailLine;
 use App\AuditTrail\AuditTrailSubject;
@@ -23,7 +24,7 @@ final readonly class SavePerson
     /** Line managers above somebody that are looked at, before it must be a circle. */
     private const HIGHEST = 50;
 
-    public function __construct(private AuditTrail $auditTrail, private UpdateTotals $totals, private Today $today)
+    public function __construct(private AuditTrail $auditTrail, private UpdateTotals $totals, private RouteWaitingEntries $routing, private Today $today)
     {
     }
 
@@ -44,6 +45,7 @@ final readonly class SavePerson
     /** @throws PersonRefused */
     public function change(Person $by, Person $person, PersonInput $input): void
     {
+        $managerBefore = $person->manager_id;
         DB::transaction(function () use ($by, $person, $input): void {
             self::check($input, $person);
             if ($by->is($person) && $input->access !== Access::Office) {
@@ -62,6 +64,10 @@ final readonly class SavePerson
             $this->auditTrail->of([AuditTrailLine::on(AuditTrailSubject::Person, $person->code, 'change', $by, array_intersect_key($before, array_flip($told)), array_intersect_key($after, array_flip($told)), $person->id)]);
             $this->totals->handle((new EffortChanges)->ofPerson($person->id, $changed));
         });
+        if ($person->manager_id !== $managerBefore) {
+            // What waits for the line manager goes on to whoever it is now.
+            $this->routing->handle(people: [$person->id]);
+        }
     }
 
     /** @throws PersonRefused */

@@ -35,7 +35,7 @@ function PersonForm({ person, isNew }: { person: PersonFormProps; isNew: boolean
             className="mt-4 flex flex-col gap-6"
             onSubmit={(event) => {
                 event.preventDefault();
-                const another = (event.nativeEvent).submitter?.dataset.another !== undefined;
+                const another = event.nativeEvent.submitter?.dataset.another !== undefined;
                 form.transform((data) => ({ ...data, another }));
                 if (isNew) {
                     form.post(route('office.people.add'));
@@ -58,6 +58,11 @@ function PersonForm({ person, isNew }: { person: PersonFormProps; isNew: boolean
                     <button type="submit" data-another disabled={form.processing} className="act">
                         {copy.addAnother}
                     </button>
+                )}
+                {!isNew && (
+                    <Link href={route('office.people.hand-over', { person: person.code })} className="act-quiet">
+                        {copy.handOver}
+                    </Link>
                 )}
                 <Link href={route('office.people')} className="act-quiet">
                     {copy.back}

@@ -1,2 +1,3 @@
+export { HandOverPage } from './HandOverPage';
 export { PeoplePage } from './PeoplePage';
 export { PersonPage } from './PersonPage';

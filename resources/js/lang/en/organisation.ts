@@ -98,7 +98,34 @@ export const organisationText = {
         addAnother: 'Add and enter another',
         save: 'Save person',
         back: 'Back to people',
+        handOver: 'What they would leave behind',
         sum: (hours: string) => `${hours} a week`,
+    },
+    handOverPage: {
+        title: (name: string) => `Hand over: ${name}`,
+        lastDay: (day: string) => `Their last day is ${day}.`,
+        noLastDay: 'No last day is set.',
+        openWeeks: (count: number) =>
+            plural(count, {
+                one: 'One of their weeks has time that is not submitted.',
+                other: '# of their weeks have time that is not submitted.',
+            }),
+        plannedAfter: (hours: string, lastDay: string | null) =>
+            lastDay === null ? `${hours} are planned for them from now on.` : `${hours} are planned for them after ${lastDay}.`,
+        waiting: (count: number) =>
+            plural(count, {
+                one: 'One entry is waiting for their decision.',
+                other: '# entries are waiting for their decision.',
+            }),
+        standIns: (count: number) =>
+            plural(count, { one: 'They stand in for one person.', other: 'They stand in for # people.' }),
+        projects: 'Projects they manage',
+        teams: 'Teams they lead',
+        reports: 'People they are line manager of',
+        nothing: 'They manage no open project, lead no team and are nobody’s line manager.',
+        to: 'Who takes all of this over',
+        submit: 'Hand over',
+        back: (name: string) => `Back to ${name}`,
     },
     weekHours: {
         label: 'Hours',

@@ -801,6 +801,19 @@ export interface PasswordLinkProps {
     email: string | null;
 }
 
+export interface HandOverProps {
+    code: string;
+    name: string;
+    endsOn: string | null;
+    openWeeks: number;
+    waiting: number;
+    standIns: number;
+    plannedAfter: number;
+    projects: OptionProps[];
+    teams: OptionProps[];
+    reports: OptionProps[];
+}
+
 export interface PatternProps {
     from: string | null;
     minutes: number[];

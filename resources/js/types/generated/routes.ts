@@ -57,6 +57,8 @@ export const routes = {
     'office.organisation.save': '/office/organisation',
     'office.people': '/office/people',
     'office.people.add': '/office/people',
+    'office.people.hand-over': '/office/people/of/{person}/hand-over',
+    'office.people.hand-over.store': '/office/people/of/{person}/hand-over',
     'office.people.new': '/office/people/new',
     'office.people.person': '/office/people/of/{person}',
     'office.people.save': '/office/people/of/{person}',

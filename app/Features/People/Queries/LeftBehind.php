@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Features\People\Queries;
+
+use App\Features\People\Props\HandOverProps;
+use App\Lookup\Props\OptionProps;
+use App\Models\Entry;
+use App\Models\Person;
+use App\Models\PlannedWeek;
+use App\Models\Project;
+use App\Models\StandIn;
+use App\Models\Team;
+use App\Support\Clock\Today;
+use App\Support\Database\Record;
+use App\Support\Database\Sql;
+use Illuminate\Database\Query\Builder;
+use Moss\Core\Calendar\Day;
+use Moss\Core\Calendar\Week;
+
+/** What depends on somebody, in a fixed number of queries. */
+final readonly class LeftBehind
+{
+    public function __construct(private Today $today)
+    {
+    }
+
+    public function of(Person $person): HandOverProps
+    {
+        $today = $this->today->for($person);
+        $after = $person->ends_on ?? $today;
+        $weeks = [];
+        foreach (Record::all(Entry::query()->toBase()->where('person_id', $person->id)->whereIn('state', ['draft', 'returned'])->distinct()->select('date')) as $entry) {
+            $weeks[Week::containing(Day::of($entry->string('date')))->toString()] = true;
+        }
+
+        return new HandOverProps(
+            $person->code,
+            $person->name,
+            $person->ends_on?->toString(),
+            count($weeks),
+            Entry::query()->where('approver_id', $person->id)->where('state', 'submitted')->count(),
+            StandIn::query()->where('stand_in_id', $person->id)->where('ends_on', '>=', $today->toString())->count(),
+            Record::all(PlannedWeek::query()->toBase()->where('person_id', $person->id)->where('starts_on', '>', $after->toString())->select(Sql::sum('planned_minutes', 'minutes')))[0]->intOrNull('minutes') ?? 0,
+            self::options(Project::query()->open()->where('manager_id', $person->id)->toBase()),
+            self::options(Team::query()->where('lead_id', $person->id)->toBase()),
+            self::options(Person::query()->where('manager_id', $person->id)->toBase()),
+        );
+    }
+
+    /** @return list<OptionProps> */
+    private static function options(Builder $query): array
+    {
+        return array_map(static fn (Record $row): OptionProps => new OptionProps($row->string('code'), $row->string('name')), Record::all($query->select('code', 'name')->orderBy('name')));
+    }
+}

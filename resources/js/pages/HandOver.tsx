@@ -1,0 +1,1 @@
+export { HandOverPage as default } from '@/features/people';
