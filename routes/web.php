@@ -177,6 +177,8 @@ Route::middleware(['auth', RequireSecondFactor::class])->group(static function (
         Route::post('/failed-jobs/retries', [FailedJobsController::class, 'retry'])->name('failed-jobs.retry');
         Route::get('/people', [PeopleController::class, 'index'])->name('people');
         Route::get('/people/new', [PeopleController::class, 'create'])->name('people.new');
+        Route::get('/people/pasted', [PeopleController::class, 'pasted'])->name('people.pasted');
+        Route::post('/people/pasted', [PeopleController::class, 'addPasted'])->name('people.add-pasted');
         Route::post('/people', [PeopleController::class, 'store'])->name('people.add');
         Route::get('/people/of/{person:code}', [PeopleController::class, 'edit'])->name('people.person');
         Route::put('/people/of/{person:code}', [PeopleController::class, 'update'])->name('people.save');

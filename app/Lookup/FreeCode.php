@@ -19,14 +19,27 @@ final class FreeCode
      */
     public static function of(Builder $all, string $name, string $otherwise): string
     {
-        $wanted = trim(substr(Str::slug(strtr($name, '_', '.'), '.'), 0, self::LONGEST), '.');
-        $wanted = $wanted === '' ? $otherwise : $wanted;
-        $taken = $all->where('code', 'like', $wanted.'%')->pluck('code')->map(static fn (mixed $code): string => is_string($code) ? mb_strtolower($code) : '')->all();
+        $taken = $all->where('code', 'like', self::wanted($name, $otherwise).'%')->pluck('code')->map(static fn (mixed $code): string => is_string($code) ? mb_strtolower($code) : '')->all();
+
+        return self::among(array_fill_keys($taken, true), $name, $otherwise);
+    }
+
+    /** @param  array<string, true>  $taken  in small letters */
+    public static function among(array $taken, string $name, string $otherwise): string
+    {
+        $wanted = self::wanted($name, $otherwise);
         $code = $wanted;
-        for ($number = 2; in_array($code, $taken, true); $number++) {
+        for ($number = 2; isset($taken[$code]); $number++) {
             $code = "$wanted-$number";
         }
 
         return $code;
+    }
+
+    private static function wanted(string $name, string $otherwise): string
+    {
+        $wanted = trim(substr(Str::slug(strtr($name, '_', '.'), '.'), 0, self::LONGEST), '.');
+
+        return $wanted === '' ? $otherwise : $wanted;
     }
 }

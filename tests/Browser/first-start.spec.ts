@@ -106,9 +106,19 @@ test('an empty installation becomes an organisation whose first week is approved
     await office.getByRole('link', { name: 'Add person' }).click();
     expect(await findings(office)).toEqual([]);
     await addPerson(office, 'Odhran Reef', '', false);
-    await addPerson(office, 'Maeve Skerry', 'Odhran Reef', false);
-    await addPerson(office, 'Finn Marram', 'Odhran Reef', false);
-    await addPerson(office, 'Ailbhe Strand', 'Odhran Reef', true);
+    await addPerson(office, 'Maeve Skerry', 'Odhran Reef', true);
+    // Two more come from a spreadsheet, of whom one is mistyped at first.
+    await office.getByRole('link', { name: 'From a spreadsheet' }).click();
+    const rows = office.getByLabel('Rows');
+    await rows.fill(
+        'Name\tEmail\tTeam\tLine manager\nFinn Marram\tfinn.skerry.example\tBench\tOdhran Reef\nAilbhe Strand\tailbhe@skerry.example\tBench\tFinn Marram',
+    );
+    await office.getByRole('button', { name: 'Add 2 people' }).click();
+    await expect(office.getByRole('alert')).toContainText('Nobody was added');
+    expect(await findings(office)).toEqual([]);
+    await rows.fill((await rows.inputValue()).replace('finn.skerry', 'finn@skerry'));
+    await office.getByRole('button', { name: 'Add 2 people' }).click();
+    await expect(notices(office).getByText('2 people are added.')).toBeVisible();
     await expect(office.getByText('5 people work here.')).toBeVisible();
     expect(await findings(office)).toEqual([]);
 

@@ -4,11 +4,14 @@ declare(strict_types=1);
 
 namespace App\Features\People\Controllers;
 
+use App\Features\People\Actions\AddPastedPeople;
+use App\Features\People\Actions\PastedPeopleRefused;
 use App\Features\People\Actions\PersonRefused;
 use App\Features\People\Actions\SavePerson;
 use App\Features\People\Queries\PeopleFilter;
 use App\Features\People\Queries\PeopleList;
 use App\Features\People\Queries\PersonForm;
+use App\Features\People\Requests\PastedPeopleRequest;
 use App\Features\People\Requests\PersonRequest;
 use App\Http\Input\Address;
 use App\Models\Organisation;
@@ -38,6 +41,27 @@ final class PeopleController
         Gate::authorize('keep', Organisation::class);
 
         return Inertia::render('Person', ['person' => $form->ofNew($office)]);
+    }
+
+    public function pasted(): Response
+    {
+        Gate::authorize('keep', Organisation::class);
+
+        return Inertia::render('PastedPeople');
+    }
+
+    /** @throws ValidationException */
+    public function addPasted(#[CurrentUser] Person $office, PastedPeopleRequest $request, AddPastedPeople $add): RedirectResponse
+    {
+        Gate::authorize('keep', Organisation::class);
+        $people = $request->people();
+        try {
+            $add->handle($office, $people);
+        } catch (PastedPeopleRefused $refused) {
+            throw ValidationException::withMessages(array_combine(array_map(static fn (string $field): string => 'rows.'.$field, array_keys($refused->faults)), $refused->faults));
+        }
+
+        return redirect()->route('office.people')->with('message', Wording::choice('organisation.people_added', count($people)));
     }
 
     /** @throws ValidationException */

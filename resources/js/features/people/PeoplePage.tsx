@@ -51,9 +51,14 @@ export function PeoplePage({ people }: { people: PeopleProps }) {
                     }}
                 />
                 {filter.search !== '' && <span className="text-faded">{copy.found(found)}</span>}
-                <Link href={route('office.people.new')} className="act act-main ms-auto">
-                    {copy.add}
-                </Link>
+                <span className="ms-auto flex flex-wrap items-baseline gap-x-5">
+                    <Link href={route('office.people.pasted')} className="act-quiet">
+                        {copy.paste}
+                    </Link>
+                    <Link href={route('office.people.new')} className="act act-main">
+                        {copy.add}
+                    </Link>
+                </span>
             </div>
             {rows.length === 0 ? <p className="mt-4">{copy.none}</p> : <PeopleTable rows={rows} />}
             <Paging page={page} pages={pages} address={(other) => address(filter, other)} className="mt-3" />

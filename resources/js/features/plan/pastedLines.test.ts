@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { cellsIn, pastedLines } from './pastedLines';
+import { cellsIn } from '@/lib/pastedRows';
+import { pastedLines } from './pastedLines';
 
 describe('text from a spreadsheet', () => {
     it.each([

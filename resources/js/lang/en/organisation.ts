@@ -51,6 +51,7 @@ export const organisationText = {
         sort: 'Sort by',
         sorts: { name: 'Name', team: 'Team', 'first-day': 'First day', 'last-day': 'Last day' },
         add: 'Add person',
+        paste: 'From a spreadsheet',
         found: (count: number) => `${printNumber(count)} found`,
         none: 'Nobody matches. Change the search, or show everybody.',
         person: 'Person',
@@ -100,6 +101,29 @@ export const organisationText = {
         back: 'Back to people',
         handOver: 'What they would leave behind',
         sum: (hours: string) => `${hours} a week`,
+    },
+    pastedPeoplePage: {
+        title: 'People from a spreadsheet',
+        finding: 'Copy the rows in your spreadsheet and paste them here. Nobody is added before you say so.',
+        rows: 'Rows',
+        example: 'Name\tEmail address\tTeam\tLine manager\tUsual role\tAccess\tFirst day',
+        hint: 'In this order, or in any order with headings. Only name and email address are needed. A line manager can be in another row.',
+        understood: (count: number) => plural(count, { one: 'One person', other: '# people' }),
+        faults: (count: number) =>
+            plural(count, {
+                one: 'One value cannot be taken. Nobody was added.',
+                other: '# values cannot be taken. Nobody was added.',
+            }),
+        fields: {
+            name: 'Name',
+            email: 'Email address',
+            team: 'Team',
+            manager: 'Line manager',
+            role: 'Usual role',
+            access: 'Access',
+            startsOn: 'First day',
+        },
+        add: (count: number) => (count === 0 ? 'Add' : plural(count, { one: 'Add one person', other: 'Add # people' })),
     },
     handOverPage: {
         title: (name: string) => `Hand over: ${name}`,

@@ -1,0 +1,148 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Features\People\Actions;
+
+use App\AuditTrail\AuditTrail;
+use App\AuditTrail\AuditTrailLine;
+use App\AuditTrail\AuditTrailSubject;
+use App\Lookup\FreeCode;
+use App\Models\Access;
+use App\Models\Person;
+use App\Support\Language\Wording;
+use Illuminate\Support\Facades\DB;
+
+/** Adds many people at once, or nobody: every row that cannot be taken is said. A row can name another as its line manager. */
+final readonly class AddPastedPeople
+{
+    private const ACCESSES = ['' => Access::Member, 'member' => Access::Member, 'manager' => Access::Manager, 'office' => Access::Office, 'time office' => Access::Office, 'viewer' => Access::Viewer];
+
+    /** How many line managers may stand above each other among the rows. */
+    private const LEVELS = 20;
+
+    public function __construct(private AuditTrail $auditTrail)
+    {
+    }
+
+    /**
+     * @param  list<PastedPerson>  $rows
+     *
+     * @throws PastedPeopleRefused
+     */
+    public function handle(Person $by, array $rows): void
+    {
+        DB::transaction(function () use ($by, $rows): void {
+            $known = KnownOfPasted::read();
+            $own = [];
+            foreach ($rows as $index => $row) {
+                $own += [$row->email => $index, mb_strtolower($row->name) => $index];
+            }
+            $faults = self::faults($rows, $known, $own);
+            if ($faults !== []) {
+                throw new PastedPeopleRefused($faults);
+            }
+            $codes = self::codes($rows, $known->codes);
+            $this->insert($rows, $codes, $known, $own);
+            $this->auditTrail->of(array_map(static fn (PastedPerson $row, string $code): AuditTrailLine => AuditTrailLine::on(AuditTrailSubject::Person, $code, 'add', $by, null, ['name' => $row->name, 'email' => $row->email]), $rows, $codes));
+        });
+    }
+
+    /**
+     * @param  list<PastedPerson>  $rows
+     * @param  array<string, int>  $own  rows by email address and name
+     * @return array<string, string>
+     */
+    private static function faults(array $rows, KnownOfPasted $known, array $own): array
+    {
+        $faults = [];
+        $seen = [];
+        foreach ($rows as $index => $row) {
+            $manager = mb_strtolower($row->manager);
+            $faults += array_filter([
+                "$index.email" => isset($known->emails[$row->email]) || isset($seen[$row->email]) ? Wording::of('organisation.person_email_taken') : null,
+                "$index.team" => $row->team !== '' && ! isset($known->teams[mb_strtolower($row->team)]) ? Wording::of('organisation.pasted_team', ['team' => $row->team]) : null,
+                "$index.role" => $row->role !== '' && ! isset($known->roles[mb_strtolower($row->role)]) ? Wording::of('organisation.pasted_role', ['role' => $row->role]) : null,
+                "$index.access" => ! isset(self::ACCESSES[mb_strtolower($row->access)]) ? Wording::of('organisation.pasted_access', ['access' => $row->access]) : null,
+                "$index.manager" => $manager !== '' && ! isset($known->people[$manager]) && ! isset($own[$manager]) ? Wording::of('organisation.pasted_manager', ['manager' => $row->manager]) : null,
+            ]);
+            $seen[$row->email] = true;
+        }
+
+        return $faults + (self::levels($rows, $known, $own) === null ? ['0.manager' => Wording::of('organisation.person_manager')] : []);
+    }
+
+    /**
+     * Rows whose line manager is there already, then those whose line manager is among them, and so on.
+     *
+     * @param  list<PastedPerson>  $rows
+     * @param  array<string, int>  $own
+     * @return list<list<int>>|null  null where they go round in a circle
+     */
+    private static function levels(array $rows, KnownOfPasted $known, array $own): ?array
+    {
+        $open = array_keys($rows);
+        $done = [];
+        $levels = [];
+        while ($open !== [] && count($levels) < self::LEVELS) {
+            $level = array_values(array_filter($open, static function (int $index) use ($rows, $known, $own, $done): bool {
+                $manager = mb_strtolower($rows[$index]->manager);
+
+                return $manager === '' || isset($known->people[$manager]) || isset($done[$own[$manager] ?? -1]) || ! isset($own[$manager]);
+            }));
+            if ($level === []) {
+                return null;
+            }
+            $levels[] = $level;
+            $done += array_fill_keys($level, true);
+            $open = array_values(array_diff($open, $level));
+        }
+
+        return $open === [] ? $levels : null;
+    }
+
+    /**
+     * @param  list<PastedPerson>  $rows
+     * @param  list<string>  $codes
+     * @param  array<string, int>  $own
+     */
+    private function insert(array $rows, array $codes, KnownOfPasted $known, array $own): void
+    {
+        $ids = [];
+        foreach (self::levels($rows, $known, $own) ?? [] as $level) {
+            Person::query()->insert(array_map(static function (int $index) use ($rows, $codes, $known, $own, $ids): array {
+                $row = $rows[$index];
+                $manager = mb_strtolower($row->manager);
+
+                return [
+                    'code' => $codes[$index],
+                    'name' => $row->name,
+                    'email' => $row->email,
+                    'team_id' => $known->teams[mb_strtolower($row->team)] ?? null,
+                    'role_id' => $known->roles[mb_strtolower($row->role)] ?? null,
+                    'manager_id' => $known->people[$manager] ?? $ids[$codes[$own[$manager] ?? -1] ?? ''] ?? null,
+                    'access' => self::ACCESSES[mb_strtolower($row->access)]->value,
+                    'starts_on' => $row->startsOn?->toString(),
+                ];
+            }, $level));
+            $ids += Person::query()->whereIn('code', array_map(static fn (int $index): string => $codes[$index], $level))->pluck('id', 'code')->all();
+        }
+    }
+
+    /**
+     * @param  list<PastedPerson>  $rows
+     * @param  array<string, true>  $taken
+     * @return list<string>
+     */
+    private static function codes(array $rows, array $taken): array
+    {
+        $codes = [];
+        foreach ($rows as $row) {
+            $code = FreeCode::among($taken, (string) strstr($row->email, '@', true), 'person');
+            $taken[$code] = true;
+            $codes[] = $code;
+        }
+
+        return $codes;
+    }
+}

@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Features\People\Actions;
+
+use RuntimeException;
+
+/** What is wrong with pasted rows. */
+final class PastedPeopleRefused extends RuntimeException
+{
+    /** @param  array<string, string>  $faults  sentences by row and field, `3.email` */
+    public function __construct(public readonly array $faults)
+    {
+        parent::__construct('Some rows cannot be taken.');
+    }
+}

@@ -1,0 +1,1 @@
+export { PastedPeoplePage as default } from '@/features/people';
