@@ -176,6 +176,7 @@ Route::middleware(['auth', RequireSecondFactor::class])->group(static function (
         Route::get('/', [OfficeController::class, 'show'])->name('today');
         Route::post('/failed-jobs/retries', [FailedJobsController::class, 'retry'])->name('failed-jobs.retry');
         Route::get('/people', [PeopleController::class, 'index'])->name('people');
+        Route::put('/people', [PeopleController::class, 'updateSeveral'])->name('people.save-several');
         Route::get('/people/new', [PeopleController::class, 'create'])->name('people.new');
         Route::get('/people/pasted', [PeopleController::class, 'pasted'])->name('people.pasted');
         Route::post('/people/pasted', [PeopleController::class, 'addPasted'])->name('people.add-pasted');

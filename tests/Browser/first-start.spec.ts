@@ -5,7 +5,7 @@ import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { findings } from './accessibility';
-import { arrived, cell, goTo, notices, pick } from './people';
+import { arrived, cell, choose, goTo, notices, pick } from './people';
 
 const PASSWORD = 'seven herons at low water';
 
@@ -120,6 +120,13 @@ test('an empty installation becomes an organisation whose first week is approved
     await office.getByRole('button', { name: 'Add 2 people' }).click();
     await expect(notices(office).getByText('2 people are added.')).toBeVisible();
     await expect(office.getByText('5 people work here.')).toBeVisible();
+    await office.getByRole('checkbox', { name: 'Choose Finn Marram' }).check();
+    await office.getByRole('checkbox', { name: 'Choose Ailbhe Strand' }).check();
+    await choose(office, 'Set for 2 people', 'Line manager');
+    await pick(office, 'To', 'nora', 'Nora Vane');
+    await office.getByRole('button', { name: 'Set', exact: true }).click();
+    await expect(notices(office).getByText('2 people have changed.')).toBeVisible();
+    await expect(office.getByRole('row', { name: /Ailbhe Strand.*Nora Vane/ })).toBeVisible();
     expect(await findings(office)).toEqual([]);
 
     await office.getByRole('link', { name: 'Clients', exact: true }).click();

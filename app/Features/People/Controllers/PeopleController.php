@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Features\People\Controllers;
 
 use App\Features\People\Actions\AddPastedPeople;
+use App\Features\People\Actions\ChangeSeveralPeople;
 use App\Features\People\Actions\PastedPeopleRefused;
 use App\Features\People\Actions\PersonRefused;
 use App\Features\People\Actions\SavePerson;
@@ -13,6 +14,7 @@ use App\Features\People\Queries\PeopleList;
 use App\Features\People\Queries\PersonForm;
 use App\Features\People\Requests\PastedPeopleRequest;
 use App\Features\People\Requests\PersonRequest;
+use App\Features\People\Requests\SeveralPeopleRequest;
 use App\Http\Input\Address;
 use App\Models\Organisation;
 use App\Models\Person;
@@ -75,6 +77,19 @@ final class PeopleController
         }
 
         return redirect()->route($request->boolean('another') ? 'office.people.new' : 'office.people')->with('message', Wording::of('organisation.person_added', ['name' => $person->name]));
+    }
+
+    /** @throws ValidationException */
+    public function updateSeveral(#[CurrentUser] Person $office, SeveralPeopleRequest $request, ChangeSeveralPeople $change): RedirectResponse
+    {
+        Gate::authorize('keep', Organisation::class);
+        try {
+            $count = $change->handle($office, $request->people(), $request->field(), $request->value());
+        } catch (PersonRefused $refused) {
+            throw ValidationException::withMessages([$refused->field => $refused->getMessage()]);
+        }
+
+        return back()->with('message', Wording::choice('organisation.several_changed', $count));
     }
 
     public function edit(Person $person, PersonForm $form): Response

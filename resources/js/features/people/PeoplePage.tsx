@@ -60,7 +60,7 @@ export function PeoplePage({ people }: { people: PeopleProps }) {
                     </Link>
                 </span>
             </div>
-            {rows.length === 0 ? <p className="mt-4">{copy.none}</p> : <PeopleTable rows={rows} />}
+            {rows.length === 0 ? <p className="mt-4">{copy.none}</p> : <PeopleTable key={address(filter, page)} rows={rows} />}
             <Paging page={page} pages={pages} address={(other) => address(filter, other)} className="mt-3" />
         </OfficeShell>
     );

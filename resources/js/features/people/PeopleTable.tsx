@@ -2,13 +2,17 @@ import { wholeDate } from '@/lib/days';
 import { route } from '@/lib/route';
 import { text } from '@/lib/text';
 import type { PersonListRowProps } from '@/types/generated/props';
+import { Checkbox } from '@/ui/Checkbox';
 import { Link } from '@inertiajs/react';
 import clsx from 'clsx';
+import { useState } from 'react';
+import { SeveralForm } from './SeveralForm';
 
 const copy = text.peoplePage;
 
-/** People, each with where they stand; on a phone that is below the name. */
+/** People, each with where they stand; on a phone that is below the name. Some can be chosen and changed together. */
 export function PeopleTable({ rows }: { rows: PersonListRowProps[] }) {
+    const [chosen, choose] = useState<readonly string[]>([]);
     const details = [
         [copy.team, 'w-[17%]'],
         [copy.role, 'w-[12%]'],
@@ -19,49 +23,85 @@ export function PeopleTable({ rows }: { rows: PersonListRowProps[] }) {
     ] as const;
 
     return (
-        <div className="mt-3 overflow-x-auto" tabIndex={0} role="group" aria-label={copy.name}>
-            <table className="w-full sm:min-w-[58rem] sm:table-fixed">
-                <thead>
-                    <tr className="text-faded">
-                        <th scope="col" className="border-b border-edge pe-4">
-                            {copy.person}
-                        </th>
-                        {details.map(([head, width]) => (
-                            <th key={head} scope="col" className={clsx('border-b border-edge pe-4 max-sm:hidden', width)}>
-                                {head}
+        <>
+            {chosen.length > 0 && (
+                <SeveralForm
+                    chosen={chosen}
+                    onDone={() => {
+                        choose([]);
+                    }}
+                />
+            )}
+            <div className="mt-3 overflow-x-auto" tabIndex={0} role="group" aria-label={copy.name}>
+                <table className="w-full sm:min-w-[58rem] sm:table-fixed">
+                    <thead>
+                        <tr className="text-faded">
+                            <th scope="col" className="w-8 border-b border-edge">
+                                <Checkbox
+                                    label={copy.chooseAll}
+                                    hidesLabel
+                                    checked={chosen.length === rows.length}
+                                    onChange={(isOn) => {
+                                        choose(isOn ? rows.map(({ code }) => code) : []);
+                                    }}
+                                />
                             </th>
-                        ))}
-                    </tr>
-                </thead>
-                <tbody>
-                    {rows.map((row) => (
-                        <tr key={row.code}>
-                            <th scope="row" className="border-b border-rule py-1 pe-4 [overflow-wrap:anywhere]">
-                                <Link href={route('office.people.person', { person: row.code })} className="act-quiet">
-                                    {row.name}
-                                </Link>
-                                <span className="block text-faded [overflow-wrap:anywhere] sm:hidden">
-                                    {[row.team, row.role, copy.accessNames[row.access]]
-                                        .filter((part) => part !== null)
-                                        .join(', ')}
-                                </span>
+                            <th scope="col" className="border-b border-edge pe-4">
+                                {copy.person}
                             </th>
-                            {[
-                                row.team,
-                                row.role,
-                                row.manager,
-                                copy.accessNames[row.access],
-                                row.startsOn === null ? null : wholeDate(row.startsOn),
-                                row.endsOn === null ? null : wholeDate(row.endsOn),
-                            ].map((cell, place) => (
-                                <td key={place} className="border-b border-rule py-1 pe-4 max-sm:hidden">
-                                    {cell}
-                                </td>
+                            {details.map(([head, width]) => (
+                                <th key={head} scope="col" className={clsx('border-b border-edge pe-4 max-sm:hidden', width)}>
+                                    {head}
+                                </th>
                             ))}
                         </tr>
-                    ))}
-                </tbody>
-            </table>
-        </div>
+                    </thead>
+                    <tbody>
+                        {rows.map((row) => (
+                            <PersonRow
+                                key={row.code}
+                                row={row}
+                                isChosen={chosen.includes(row.code)}
+                                onChoose={(isOn) => {
+                                    choose(isOn ? [...chosen, row.code] : chosen.filter((code) => code !== row.code));
+                                }}
+                            />
+                        ))}
+                    </tbody>
+                </table>
+            </div>
+        </>
+    );
+}
+
+interface PersonRowProps {
+    row: PersonListRowProps;
+    isChosen: boolean;
+    onChoose: (isOn: boolean) => void;
+}
+
+function PersonRow({ row, isChosen, onChoose }: PersonRowProps) {
+    const access = copy.accessNames[row.access];
+    const dates = [row.startsOn, row.endsOn].map((day) => (day === null ? null : wholeDate(day)));
+
+    return (
+        <tr>
+            <td className="border-b border-rule py-1">
+                <Checkbox label={copy.choose(row.name)} hidesLabel checked={isChosen} onChange={onChoose} />
+            </td>
+            <th scope="row" className="border-b border-rule py-1 pe-4 [overflow-wrap:anywhere]">
+                <Link href={route('office.people.person', { person: row.code })} className="act-quiet">
+                    {row.name}
+                </Link>
+                <span className="block text-faded [overflow-wrap:anywhere] sm:hidden">
+                    {[row.team, row.role, access].filter((part) => part !== null).join(', ')}
+                </span>
+            </th>
+            {[row.team, row.role, row.manager, access, ...dates].map((cell, place) => (
+                <td key={place} className="border-b border-rule py-1 pe-4 max-sm:hidden">
+                    {cell}
+                </td>
+            ))}
+        </tr>
     );
 }

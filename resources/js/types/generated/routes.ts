@@ -64,6 +64,7 @@ export const routes = {
     'office.people.pasted': '/office/people/pasted',
     'office.people.person': '/office/people/of/{person}',
     'office.people.save': '/office/people/of/{person}',
+    'office.people.save-several': '/office/people',
     'office.periods': '/office/periods',
     'office.periods.close': '/office/periods',
     'office.periods.due': '/office/periods/due',
