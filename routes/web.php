@@ -34,8 +34,8 @@ use App\Features\Office\Controllers\RoutesController;
 use App\Features\Operations\Controllers\FailedJobsController;
 use App\Features\Passwords\Controllers\ForgottenPasswordController;
 use App\Features\Passwords\Controllers\PasswordLinkController;
-use App\Features\People\Controllers\HandOverController;
 use App\Features\People\Controllers\PeopleController;
+use App\Features\People\Controllers\ResponsibilitiesController;
 use App\Features\Periods\Controllers\PeriodsController;
 use App\Features\Plan\Controllers\PlanController;
 use App\Features\Plan\Controllers\ProjectSettingsController;
@@ -183,8 +183,8 @@ Route::middleware(['auth', RequireSecondFactor::class])->group(static function (
         Route::post('/people', [PeopleController::class, 'store'])->name('people.add');
         Route::get('/people/of/{person:code}', [PeopleController::class, 'edit'])->name('people.person');
         Route::put('/people/of/{person:code}', [PeopleController::class, 'update'])->name('people.save');
-        Route::get('/people/of/{person:code}/hand-over', [HandOverController::class, 'show'])->name('people.hand-over');
-        Route::post('/people/of/{person:code}/hand-over', [HandOverController::class, 'store'])->name('people.hand-over.store');
+        Route::get('/people/of/{person:code}/responsibilities', [ResponsibilitiesController::class, 'show'])->name('people.responsibilities');
+        Route::post('/people/of/{person:code}/responsibilities', [ResponsibilitiesController::class, 'store'])->name('people.responsibilities.store');
         foreach (DirectoryKind::cases() as $kind) {
             Route::get('/'.$kind->value, [DirectoryController::class, 'index'])->defaults('kind', $kind->value)->name($kind->value);
         }

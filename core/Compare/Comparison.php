@@ -45,8 +45,8 @@ final readonly class Comparison
             $groups[$group] = new ComparedGroup(self::totalOf($parts), $then === null ? [] : $parts, self::periodsOf($parts));
         }
 
-        // Work that ended before the period has an outlook too, but no part in it.
-        return new self(array_filter($groups, static fn (ComparedGroup $group): bool => $group->row->outlook === null || $group->row->isOfPeriod()));
+        // Work that ended before the period has figures at completion too, but no part in it.
+        return new self(array_filter($groups, static fn (ComparedGroup $group): bool => $group->row->completion === null || $group->row->isOfPeriod()));
     }
 
     /** @return array<array-key, ComparedGroup> by group code, in byte order; those in which something is planned or recorded */

@@ -25,7 +25,7 @@ final readonly class ComparisonRow
         public ?Minutes $billable = null,
         public ?ComparedMoney $money = null,
         public ?ComparedAttendance $attendance = null,
-        public ?ComparedOutlook $outlook = null,
+        public ?ComparedCompletion $completion = null,
     ) {
     }
 
@@ -40,9 +40,9 @@ final readonly class ComparisonRow
         return new self(Minutes::zero(), Minutes::zero(), Minutes::zero(), Minutes::zero(), attendance: new ComparedAttendance($minutes, $toDate, Minutes::zero()));
     }
 
-    public static function outlook(ComparedOutlook $outlook): self
+    public static function completion(ComparedCompletion $completion): self
     {
-        return new self(Minutes::zero(), Minutes::zero(), Minutes::zero(), Minutes::zero(), outlook: $outlook);
+        return new self(Minutes::zero(), Minutes::zero(), Minutes::zero(), Minutes::zero(), completion: $completion);
     }
 
     public function plus(self $other): self
@@ -55,7 +55,7 @@ final readonly class ComparisonRow
             $this->billable === null || $other->billable === null ? $this->billable ?? $other->billable : $this->billable->plus($other->billable),
             $this->money === null || $other->money === null ? $this->money ?? $other->money : $this->money->plus($other->money),
             $this->attendance === null || $other->attendance === null ? $this->attendance ?? $other->attendance : $this->attendance->plus($other->attendance),
-            $this->outlook === null || $other->outlook === null ? $this->outlook ?? $other->outlook : $this->outlook->plus($other->outlook),
+            $this->completion === null || $other->completion === null ? $this->completion ?? $other->completion : $this->completion->plus($other->completion),
         );
     }
 
@@ -64,7 +64,7 @@ final readonly class ComparisonRow
     {
         return ! $this->planned->isZero() || ! $this->actual->isZero() || ! $this->pending->isZero()
             || ! ($this->attendance === null || $this->attendance->expected->isZero())
-            || ! ($this->outlook === null || $this->outlook->remaining->isZero());
+            || ! ($this->completion === null || $this->completion->remaining->isZero());
     }
 
     public function variance(): Minutes

@@ -63,7 +63,7 @@ enum Measure: string
     }
 
     /** Whether it is about the end of the work, and so of no period. */
-    public function isOfOutlook(): bool
+    public function isAtCompletion(): bool
     {
         return $this === self::Remaining || $this === self::Forecast;
     }
@@ -74,7 +74,7 @@ enum Measure: string
     public function fits(Grouping ...$groupings): bool
     {
         foreach ($groupings as $grouping) {
-            if (($this->isOfAttendance() && ! $grouping->isByDay() && ! $grouping->isByPerson()) || ($this->isOfOutlook() && $grouping->isByDay())) {
+            if (($this->isOfAttendance() && ! $grouping->isByDay() && ! $grouping->isByPerson()) || ($this->isAtCompletion() && $grouping->isByDay())) {
                 return false;
             }
         }
@@ -115,8 +115,8 @@ enum Measure: string
             self::BillValue => self::known($row->money?->bill, $row),
             self::Margin => self::Cost->amountOf($row) === null || self::BillValue->amountOf($row) === null ? null : $row->money?->margin()->cents() ?? 0,
             self::Expected => $row->attendance?->expected->toInt() ?? 0,
-            self::Remaining => $row->outlook?->remaining->toInt() ?? 0,
-            self::Forecast => $row->outlook?->forecast()->toInt() ?? 0,
+            self::Remaining => $row->completion?->remaining->toInt() ?? 0,
+            self::Forecast => $row->completion?->forecast()->toInt() ?? 0,
             self::DifferencePercentage, self::VariancePercentage, self::BillableShare, self::Utilisation => null,
         };
     }

@@ -71,7 +71,7 @@ foreach ([
     'people' => [$office, '/office/people'],
     'a search in people by last day' => [$office, '/office/people?state=all&sort=last-day&search=12'],
     'a person' => [$office, '/office/people/of/'.$member],
-    'what somebody would leave behind' => [$office, '/office/people/of/'.$approver.'/hand-over'],
+    'responsibilities of a person' => [$office, '/office/people/of/'.$approver.'/responsibilities'],
     'teams' => [$office, '/office/teams'],
     'roles' => [$office, '/office/roles'],
     'clients' => [$office, '/office/clients'],

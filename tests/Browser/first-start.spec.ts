@@ -81,12 +81,12 @@ test('an empty installation becomes an organisation whose first week is approved
     await expect(async () => {
         await office.goto('/');
     }).toPass();
-    await expect(office.getByText('Nobody is here yet.')).toBeVisible();
+    await expect(office.getByText('This installation is not set up yet.')).toBeVisible();
 
     await office.goto(link);
     expect(await findings(office)).toEqual([]);
     await office.getByLabel('Name of the organisation').fill('Skerry Instruments');
-    await office.getByRole('combobox', { name: 'Public holidays of' }).click();
+    await office.getByRole('combobox', { name: 'Country' }).click();
     await office.getByRole('option', { name: 'Ireland' }).click();
     await office.getByLabel('Your name').fill('Nora Vane');
     await office.getByLabel('Email address').fill('nora.vane@skerry.example');
@@ -122,9 +122,9 @@ test('an empty installation becomes an organisation whose first week is approved
     await expect(office.getByText('5 people work here.')).toBeVisible();
     await office.getByRole('checkbox', { name: 'Choose Finn Marram' }).check();
     await office.getByRole('checkbox', { name: 'Choose Ailbhe Strand' }).check();
-    await choose(office, 'Set for 2 people', 'Line manager');
-    await pick(office, 'To', 'nora', 'Nora Vane');
-    await office.getByRole('button', { name: 'Set', exact: true }).click();
+    await choose(office, 'Field', 'Line manager');
+    await pick(office, 'New value', 'nora', 'Nora Vane');
+    await office.getByRole('button', { name: 'Save line manager' }).click();
     await expect(notices(office).getByText('2 people have changed.')).toBeVisible();
     await expect(office.getByRole('row', { name: /Ailbhe Strand.*Nora Vane/ })).toBeVisible();
     expect(await findings(office)).toEqual([]);

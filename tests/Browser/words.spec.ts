@@ -138,7 +138,7 @@ test.describe('in a language half as long again', () => {
             '/office/people/new',
             '/office/people/pasted',
             '/office/people/of/corin.ashdown',
-            '/office/people/of/idris.calloway/hand-over',
+            '/office/people/of/idris.calloway/responsibilities',
             '/office/teams',
             '/office/roles',
             '/office/clients',

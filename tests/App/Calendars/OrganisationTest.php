@@ -82,7 +82,7 @@ final class OrganisationTest extends TestCase
         $rows = $this->given('/office/organisation?calendar=island&year=2027')->rows('organisation.holidays');
         self::assertSame(['2027-01-01', '2027-02-01', '2027-03-17', '2027-03-29', '2027-05-03', '2027-06-07', '2027-08-02', '2027-10-25', '2027-12-25', '2027-12-26'], array_map(static fn ($row): string => $row->text('date'), $rows));
         self::assertSame(['Our own day', '0.5'], [$rows[2]->text('name'), $rows[2]->text('part')]);
-        $this->post('/office/calendars/island/country', ['country' => 'IE', 'year' => 2027])->assertSessionHas('message', 'All of them were there already.');
+        $this->post('/office/calendars/island/country', ['country' => 'IE', 'year' => 2027])->assertSessionHas('message', 'Nothing has changed: the calendar had all of them already.');
         foreach ([['code' => 'island'], ['code' => 'a b'], ['code' => '']] as $calendar) {
             $this->post('/office/calendars', $calendar)->assertSessionHasErrors('code');
         }

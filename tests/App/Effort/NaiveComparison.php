@@ -17,9 +17,9 @@ use Illuminate\Support\Collection;
 use LogicException;
 use Moss\Core\Calendar\Day;
 use Moss\Core\Compare\ComparedAmount;
+use Moss\Core\Compare\ComparedCompletion;
 use Moss\Core\Compare\ComparedDays;
 use Moss\Core\Compare\ComparedMoney;
-use Moss\Core\Compare\ComparedOutlook;
 use Moss\Core\Compare\Comparison;
 use Moss\Core\Compare\ComparisonRow;
 use Moss\Core\Compare\Grouping;
@@ -65,8 +65,8 @@ final class NaiveComparison
         if ($terms->asksAttendance()) {
             yield from $this->expected();
         }
-        foreach ($terms->asksOutlook() ? $this->outlook() : [] as $amount) {
-            if ($amount->row->outlook?->forecast()->isZero() === false) {
+        foreach ($terms->asksCompletion() ? $this->completion() : [] as $amount) {
+            if ($amount->row->completion?->forecast()->isZero() === false) {
                 yield $amount;
             }
         }
@@ -136,11 +136,11 @@ final class NaiveComparison
     }
 
     /** @return iterable<ComparedAmount> */
-    private function outlook(): iterable
+    private function completion(): iterable
     {
         $nothing = Minutes::zero();
         foreach ($this->entries as $entry) {
-            yield new ComparedAmount($this->item($entry->task_id, $this->codeOf($entry->person_id), null, $entry->role?->code, $entry->billable), null, ComparisonRow::outlook(new ComparedOutlook($entry->minutes, $nothing)));
+            yield new ComparedAmount($this->item($entry->task_id, $this->codeOf($entry->person_id), null, $entry->role?->code, $entry->billable), null, ComparisonRow::completion(new ComparedCompletion($entry->minutes, $nothing)));
         }
         $plans = (new PlanReader)->of($this->scope());
         $estimates = EstimateReader::of($this->scope());
@@ -151,9 +151,9 @@ final class NaiveComparison
             $recorded = $this->entries->where('task_id', $id)->map(fn (EntryModel $entry): RecordedEffort => RecordedEffort::unpriced($this->codeOf($entry->person_id), $this->teamOf($this->codeOf($entry->person_id)), $entry->date, $entry->minutes));
             $effort = TaskEffort::of($task, $recorded, $estimates[$id] ?? []);
             foreach ($effort->assigneeEfforts as $one) {
-                yield new ComparedAmount($this->planItem($id, $one->assignee, $one->lastAssignment()->role), null, ComparisonRow::outlook(new ComparedOutlook($nothing, $effort->remainingOf($one))));
+                yield new ComparedAmount($this->planItem($id, $one->assignee, $one->lastAssignment()->role), null, ComparisonRow::completion(new ComparedCompletion($nothing, $effort->remainingOf($one))));
             }
-            yield new ComparedAmount($this->item($id, null, null, null, null), null, ComparisonRow::outlook(new ComparedOutlook($nothing, $effort->remainingUnassigned())));
+            yield new ComparedAmount($this->item($id, null, null, null, null), null, ComparisonRow::completion(new ComparedCompletion($nothing, $effort->remainingUnassigned())));
         }
     }
 

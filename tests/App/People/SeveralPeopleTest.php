@@ -30,7 +30,7 @@ final class SeveralPeopleTest extends TestCase
         self::assertSame([['bo', '{"team":null}', '{"team":"field"}'], ['mo', '{"team":null}', '{"team":"field"}']], DB::table('audit_trail')->where('subject', 'person')->orderBy('id')->get()->map(static fn ($told): array => [$told->name, $told->before, $told->after])->all());
         $this->put('/office/people', ['people' => ['ada', 'bo'], 'field' => 'team', 'value' => ''])->assertSessionHas('message', '2 people have changed.');
         self::assertNull($this->person('ada')->team);
-        $this->put('/office/people', ['people' => ['bo'], 'field' => 'team', 'value' => ''])->assertSessionHas('message', 'All of them had it already.');
+        $this->put('/office/people', ['people' => ['bo'], 'field' => 'team', 'value' => ''])->assertSessionHas('message', 'Nothing has changed: they all had this value already.');
         self::assertSame(0, Artisan::call('moss:verify'));
     }
 

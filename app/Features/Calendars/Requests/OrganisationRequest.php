@@ -31,7 +31,7 @@ final class OrganisationRequest extends BoundedRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['name' => Wording::of('organisation.name'), 'currency' => Wording::of('organisation.currency'), 'pattern' => Wording::of('organisation.pattern')];
+        return ['name' => Wording::of('organisation.name'), 'currency' => Wording::of('organisation.currency'), 'pattern' => Wording::of('organisation.pattern'), 'calendar' => Wording::of('organisation.several_value')];
     }
 
     public function pattern(): WorkPattern

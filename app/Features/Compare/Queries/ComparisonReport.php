@@ -11,7 +11,7 @@ use Moss\Core\Compare\Comparison;
 /** Planned against actual in a period, from stored totals, in a fixed number of queries. */
 final readonly class ComparisonReport
 {
-    public function __construct(private PlannedAmounts $planned, private RecordedAmounts $recorded, private AttendanceAmounts $attendance, private OutlookAmounts $outlook)
+    public function __construct(private PlannedAmounts $planned, private RecordedAmounts $recorded, private AttendanceAmounts $attendance, private CompletionAmounts $completion)
     {
     }
 
@@ -32,8 +32,8 @@ final readonly class ComparisonReport
         if ($terms->asksAttendance()) {
             yield from $this->attendance->of($terms, $work);
         }
-        if ($terms->asksOutlook()) {
-            yield from $this->outlook->of($asked, $items, $work);
+        if ($terms->asksCompletion()) {
+            yield from $this->completion->of($asked, $items, $work);
         }
     }
 }

@@ -68,9 +68,9 @@ final readonly class ComparisonTerms
         return $this->asks(static fn (Measure $measure): bool => $measure->isOfAttendance());
     }
 
-    public function asksOutlook(): bool
+    public function asksCompletion(): bool
     {
-        return $this->asks(static fn (Measure $measure): bool => $measure->isOfOutlook());
+        return $this->asks(static fn (Measure $measure): bool => $measure->isAtCompletion());
     }
 
     /** @param  callable(Measure): bool  $does */

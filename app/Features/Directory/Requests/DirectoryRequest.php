@@ -25,7 +25,7 @@ final class DirectoryRequest extends BoundedRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['name' => Wording::of('organisation.name'), 'code' => Wording::of('organisation.person_code')];
+        return ['name' => Wording::of('organisation.name'), 'code' => Wording::of('organisation.person_code'), 'lead' => Wording::of('organisation.several_value')];
     }
 
     public function lead(): ?Person

@@ -8,12 +8,12 @@ use App\Approval\Waiting;
 use App\AuditTrail\AuditTrailSubject;
 use App\Features\FirstStart\Queries\FirstSteps;
 use App\Features\NotSubmitted\Queries\MissingWeeks;
+use App\Features\Office\Props\FailingCheckProps;
 use App\Features\Office\Props\LateWeekProps;
 use App\Features\Office\Props\PeriodToCloseProps;
 use App\Features\Office\Props\SettingName;
 use App\Features\Office\Props\SettingProps;
 use App\Features\Office\Props\TodayProps;
-use App\Features\Office\Props\TroubleProps;
 use App\Features\Operations\Queries\FailedJobs;
 use App\Features\Operations\Queries\HealthCheck;
 use App\Features\Operations\Queries\SystemHealth;
@@ -63,7 +63,7 @@ final readonly class OfficeToday
             // Where nothing is recorded yet there is nothing to close.
             $steps === [] ? self::period($today) : null,
             FailedJobs::count(),
-            array_map(static fn (HealthCheck $check): TroubleProps => new TroubleProps($check, $health->lastSeen[$check->value] ?? null), $health->failing()),
+            array_map(static fn (HealthCheck $check): FailingCheckProps => new FailingCheckProps($check, $health->lastSeen[$check->value] ?? null), $health->failing()),
             $steps,
             array_map(self::setting(...), SettingName::cases()),
         );

@@ -33,7 +33,7 @@ final readonly class AddPastedPeople
     public function handle(Person $by, array $rows): void
     {
         DB::transaction(function () use ($by, $rows): void {
-            $known = KnownOfPasted::read();
+            $known = PastedReferences::read();
             $own = [];
             foreach ($rows as $index => $row) {
                 $own += [$row->email => $index, mb_strtolower($row->name) => $index];
@@ -53,7 +53,7 @@ final readonly class AddPastedPeople
      * @param  array<string, int>  $own  rows by email address and name
      * @return array<string, string>
      */
-    private static function faults(array $rows, KnownOfPasted $known, array $own): array
+    private static function faults(array $rows, PastedReferences $known, array $own): array
     {
         $faults = [];
         $seen = [];
@@ -79,7 +79,7 @@ final readonly class AddPastedPeople
      * @param  array<string, int>  $own
      * @return list<list<int>>|null  null where they go round in a circle
      */
-    private static function levels(array $rows, KnownOfPasted $known, array $own): ?array
+    private static function levels(array $rows, PastedReferences $known, array $own): ?array
     {
         $open = array_keys($rows);
         $done = [];
@@ -106,7 +106,7 @@ final readonly class AddPastedPeople
      * @param  list<string>  $codes
      * @param  array<string, int>  $own
      */
-    private function insert(array $rows, array $codes, KnownOfPasted $known, array $own): void
+    private function insert(array $rows, array $codes, PastedReferences $known, array $own): void
     {
         $ids = [];
         foreach (self::levels($rows, $known, $own) ?? [] as $level) {

@@ -71,7 +71,7 @@ final class PeopleController
     {
         Gate::authorize('keep', Organisation::class);
         try {
-            $person = $save->add($office, $request->said());
+            $person = $save->add($office, $request->person());
         } catch (PersonRefused $refused) {
             throw ValidationException::withMessages([$refused->field => $refused->getMessage()]);
         }
@@ -104,7 +104,7 @@ final class PeopleController
     {
         Gate::authorize('keep', Organisation::class);
         try {
-            $save->change($office, $person, $request->said());
+            $save->change($office, $person, $request->person());
         } catch (PersonRefused $refused) {
             throw ValidationException::withMessages([$refused->field => $refused->getMessage()]);
         }

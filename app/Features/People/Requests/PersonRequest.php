@@ -52,12 +52,16 @@ final class PersonRequest extends BoundedRequest
             'email' => Wording::of('organisation.person_email'),
             'code' => Wording::of('organisation.person_code'),
             'manager' => Wording::of('organisation.person_manager'),
+            'access' => Wording::of('organisation.person_access'),
+            'team' => Wording::of('organisation.several_value'),
+            'role' => Wording::of('organisation.several_value'),
+            'calendar' => Wording::of('organisation.several_value'),
             'timezone' => Wording::of('organisation.person_zone'),
             'pattern' => Wording::of('organisation.pattern'),
         ];
     }
 
-    public function said(): PersonInput
+    public function person(): PersonInput
     {
         return new PersonInput(
             $this->string('name')->trim()->toString(),

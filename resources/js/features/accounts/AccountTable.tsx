@@ -1,10 +1,9 @@
 import { route } from '@/lib/route';
 import { text } from '@/lib/text';
 import type { AccountRowProps } from '@/types/generated/props';
-import { Checkbox } from '@/ui/Checkbox';
+import { useChosen } from '@/ui/useChosen';
 import { router } from '@inertiajs/react';
 import clsx from 'clsx';
-import { useState } from 'react';
 import { AccountRow } from './AccountRow';
 
 const copy = text.accountsPage;
@@ -21,17 +20,15 @@ const HEADS = [
 
 /** Accounts, of which some can be chosen and invited together. */
 export function AccountTable({ rows }: { rows: AccountRowProps[] }) {
-    const [chosen, choose] = useState<readonly string[]>([]);
     const open = rows.filter(({ mayBeInvited }) => mayBeInvited).map(({ code }) => code);
+    const { chosen, toggle, clear, all } = useChosen(open, copy.chooseAll);
     const invite = (people: readonly string[]) => {
         router.post(
             route('office.accounts.invite'),
             { people: [...people] },
             {
                 preserveScroll: true,
-                onSuccess: () => {
-                    choose([]);
-                },
+                onSuccess: clear,
             },
         );
     };
@@ -58,16 +55,7 @@ export function AccountTable({ rows }: { rows: AccountRowProps[] }) {
                     <thead>
                         <tr className="text-faded">
                             <th scope="col" className="w-8 border-b border-edge">
-                                {open.length > 0 && (
-                                    <Checkbox
-                                        label={copy.chooseAll}
-                                        hidesLabel
-                                        checked={chosen.length === open.length}
-                                        onChange={(isOn) => {
-                                            choose(isOn ? open : []);
-                                        }}
-                                    />
-                                )}
+                                {all}
                             </th>
                             {HEADS.map(([head, isBeside]) => (
                                 <th
@@ -87,7 +75,7 @@ export function AccountTable({ rows }: { rows: AccountRowProps[] }) {
                                 row={row}
                                 isChosen={chosen.includes(row.code)}
                                 onChoose={(isOn) => {
-                                    choose(isOn ? [...chosen, row.code] : chosen.filter((code) => code !== row.code));
+                                    toggle(row.code, isOn);
                                 }}
                                 onInvite={() => {
                                     invite([row.code]);

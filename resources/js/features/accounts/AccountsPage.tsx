@@ -20,7 +20,7 @@ export function AccountsPage({ accounts }: { accounts: AccountsProps }) {
             <div className="mt-3 flex flex-wrap items-end gap-x-6 gap-y-2">
                 <SearchBox label={copy.search} value={search} address={(words) => accountsAddress(words, state)} />
                 <Select
-                    label={copy.show}
+                    label={copy.status}
                     value={state}
                     options={Object.entries(copy.states)}
                     onChoose={(chosen) => {

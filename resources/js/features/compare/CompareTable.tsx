@@ -127,9 +127,9 @@ function Explanation({ comparison }: { comparison: ComparisonProps }) {
             {[
                 across === null ? copy.explained : copy.explainedAcross,
                 measures.includes('utilisation') ? copy.explainedUtilisation : '',
-                measures.includes('forecast') || measures.includes('remaining') ? copy.explainedOutlook : '',
+                measures.includes('forecast') || measures.includes('remaining') ? copy.explainedCompletion : '',
                 isMissing(['expected', 'utilisation']) ? copy.noExpected : '',
-                isMissing(['remaining', 'forecast']) ? copy.noOutlook : '',
+                isMissing(['remaining', 'forecast']) ? copy.noCompletion : '',
             ]
                 .filter((sentence) => sentence !== '')
                 .join(' ')}

@@ -12,7 +12,7 @@ const kinds: readonly (readonly [keyof typeof copy.measureKinds, readonly Measur
     ['billable', ['billable', 'billable-share']],
     ['money', ['cost', 'bill-value', 'margin']],
     ['people', ['expected', 'utilisation']],
-    ['outlook', ['remaining', 'forecast']],
+    ['completion', ['remaining', 'forecast']],
 ];
 
 /** Which figures of each group are shown; one of them at least. */

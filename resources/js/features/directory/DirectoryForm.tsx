@@ -1,6 +1,6 @@
 import { route } from '@/lib/route';
 import { text } from '@/lib/text';
-import type { DirectoryKind, OptionProps } from '@/types/generated/props';
+import type { DirectoryKind, DirectoryRowProps } from '@/types/generated/props';
 import { Combobox } from '@/ui/Combobox';
 import { Field } from '@/ui/Field';
 import { FieldError } from '@/ui/FieldError';
@@ -9,48 +9,52 @@ import { useRef, useState } from 'react';
 
 const copy = text.directoryPage;
 
-/** Adds a team, a role or a client; the next can be entered at once. */
-export function DirectoryForm({ kind }: { kind: DirectoryKind }) {
-    const form = useForm({ name: '', code: '', lead: '' });
+interface DirectoryFormProps {
+    kind: DirectoryKind;
+    /** What is changed; without one, something new is added, and the next can be entered at once. */
+    row?: DirectoryRowProps;
+    onDone?: () => void;
+}
+
+/** A new team, role or client, or another name or lead of one. */
+export function DirectoryForm({ kind, row, onDone }: DirectoryFormProps) {
+    const form = useForm({ name: row?.name ?? '', code: '', lead: row?.lead?.code ?? '' });
+    const [lead, setLead] = useState(row?.lead == null ? [] : [row.lead]);
     const name = useRef<HTMLInputElement>(null);
-    const [lead, setLead] = useState<OptionProps[]>([]);
+    const isNew = row === undefined;
+    const afterwards = {
+        preserveScroll: true,
+        onSuccess: () => {
+            onDone?.();
+            if (isNew) {
+                form.reset();
+                setLead([]);
+                name.current?.focus();
+            }
+        },
+    };
+    const field = (of: 'name' | 'code') => ({
+        value: form.data[of],
+        onChange: (event: { target: { value: string } }) => {
+            form.setData(of, event.target.value);
+        },
+    });
 
     return (
         <form
-            aria-label={copy.adds[kind]}
+            aria-label={isNew ? copy.adds[kind] : copy.changeOf(row.name)}
             className="mt-4 flex flex-wrap items-end gap-3"
             onSubmit={(event) => {
                 event.preventDefault();
-                form.post(route('office.directory.add', { kind }), {
-                    preserveScroll: true,
-                    onSuccess: () => {
-                        form.reset();
-                        setLead([]);
-                        name.current?.focus();
-                    },
-                });
+                if (isNew) {
+                    form.post(route('office.directory.add', { kind }), afterwards);
+                } else {
+                    form.put(route('office.directory.save', { kind, code: row.code }), afterwards);
+                }
             }}
         >
-            <Field
-                ref={name}
-                label={copy.name}
-                required
-                maxLength={200}
-                className="w-60"
-                value={form.data.name}
-                onChange={(event) => {
-                    form.setData('name', event.target.value);
-                }}
-            />
-            <Field
-                label={copy.code}
-                maxLength={32}
-                className="w-32"
-                value={form.data.code}
-                onChange={(event) => {
-                    form.setData('code', event.target.value);
-                }}
-            />
+            <Field ref={name} label={copy.name} required autoFocus={!isNew} maxLength={200} className="w-60" {...field('name')} />
+            {isNew && <Field label={copy.code} maxLength={32} className="w-32" {...field('code')} />}
             {kind === 'teams' && (
                 <Combobox
                     label={copy.lead}
@@ -64,11 +68,18 @@ export function DirectoryForm({ kind }: { kind: DirectoryKind }) {
                 />
             )}
             <button type="submit" disabled={form.processing} className="act">
-                {copy.adds[kind]}
+                {isNew ? copy.adds[kind] : copy.saves[kind]}
             </button>
-            <div className="w-full">
-                <FieldError />
-            </div>
+            {!isNew && (
+                <button type="button" className="act-quiet" onClick={onDone}>
+                    {copy.cancel}
+                </button>
+            )}
+            {form.hasErrors && (
+                <div className="w-full">
+                    <FieldError />
+                </div>
+            )}
         </form>
     );
 }

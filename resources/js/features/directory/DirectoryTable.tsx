@@ -3,7 +3,7 @@ import { text } from '@/lib/text';
 import type { DirectoryKind, DirectoryRowProps } from '@/types/generated/props';
 import { router } from '@inertiajs/react';
 import { useState } from 'react';
-import { DirectoryRowForm } from './DirectoryRowForm';
+import { DirectoryForm } from './DirectoryForm';
 
 const copy = text.directoryPage;
 
@@ -28,7 +28,7 @@ export function DirectoryTable({ kind, rows }: { kind: DirectoryKind; rows: Dire
                     row.code === open ? (
                         <tr key={row.code}>
                             <td colSpan={heads.length} className="border-b border-rule py-2">
-                                <DirectoryRowForm
+                                <DirectoryForm
                                     kind={kind}
                                     row={row}
                                     onDone={() => {

@@ -10,7 +10,7 @@ const quiet: TodayProps = {
     unrated: 0,
     period: null,
     failed: 0,
-    troubles: [],
+    failing: [],
     steps: [],
     settings: [],
 };
@@ -41,7 +41,7 @@ describe('what needs the time office', () => {
             {
                 ...quiet,
                 failed: 2,
-                troubles: [
+                failing: [
                     { check: 'scheduler', lastSeen: '2026-06-12T10:03:00Z' },
                     { check: 'backup', lastSeen: null },
                 ],

@@ -55,9 +55,9 @@ export function todayItems(today: TodayProps, lateWeek: LateWeekProps | null): T
             act: copy.show,
             isUrgent: false,
         },
-        ...today.troubles.map(({ check, lastSeen }) => ({
-            what: lastSeen === null ? copy.troubles[check].never : copy.troubles[check].since(instant(lastSeen)),
-            detail: copy.troubleDetails[check],
+        ...today.failing.map(({ check, lastSeen }) => ({
+            what: lastSeen === null ? copy.failing[check].never : copy.failing[check].since(instant(lastSeen)),
+            detail: copy.failingDetails[check],
             href: null,
             act: '',
             isUrgent: true,

@@ -35,7 +35,7 @@ export function PeoplePage({ people }: { people: PeopleProps }) {
             <div className="mt-3 flex flex-wrap items-end gap-x-6 gap-y-2">
                 <SearchBox label={copy.search} value={filter.search} address={(search) => address({ ...filter, search })} />
                 <Select
-                    label={copy.show}
+                    label={copy.status}
                     value={filter.state}
                     options={Object.entries(copy.states)}
                     onChoose={(state) => {

@@ -3,16 +3,19 @@ import { route } from '@/lib/route';
 import { text } from '@/lib/text';
 import type { PersonListRowProps } from '@/types/generated/props';
 import { Checkbox } from '@/ui/Checkbox';
+import { useChosen } from '@/ui/useChosen';
 import { Link } from '@inertiajs/react';
 import clsx from 'clsx';
-import { useState } from 'react';
 import { SeveralForm } from './SeveralForm';
 
 const copy = text.peoplePage;
 
 /** People, each with where they stand; on a phone that is below the name. Some can be chosen and changed together. */
 export function PeopleTable({ rows }: { rows: PersonListRowProps[] }) {
-    const [chosen, choose] = useState<readonly string[]>([]);
+    const { chosen, toggle, clear, all } = useChosen(
+        rows.map(({ code }) => code),
+        copy.chooseAll,
+    );
     const details = [
         [copy.team, 'w-[17%]'],
         [copy.role, 'w-[12%]'],
@@ -24,27 +27,13 @@ export function PeopleTable({ rows }: { rows: PersonListRowProps[] }) {
 
     return (
         <>
-            {chosen.length > 0 && (
-                <SeveralForm
-                    chosen={chosen}
-                    onDone={() => {
-                        choose([]);
-                    }}
-                />
-            )}
+            {chosen.length > 0 && <SeveralForm chosen={chosen} onDone={clear} />}
             <div className="mt-3 overflow-x-auto" tabIndex={0} role="group" aria-label={copy.name}>
                 <table className="w-full sm:min-w-[58rem] sm:table-fixed">
                     <thead>
                         <tr className="text-faded">
                             <th scope="col" className="w-8 border-b border-edge">
-                                <Checkbox
-                                    label={copy.chooseAll}
-                                    hidesLabel
-                                    checked={chosen.length === rows.length}
-                                    onChange={(isOn) => {
-                                        choose(isOn ? rows.map(({ code }) => code) : []);
-                                    }}
-                                />
+                                {all}
                             </th>
                             <th scope="col" className="border-b border-edge pe-4">
                                 {copy.person}
@@ -63,7 +52,7 @@ export function PeopleTable({ rows }: { rows: PersonListRowProps[] }) {
                                 row={row}
                                 isChosen={chosen.includes(row.code)}
                                 onChoose={(isOn) => {
-                                    choose(isOn ? [...chosen, row.code] : chosen.filter((code) => code !== row.code));
+                                    toggle(row.code, isOn);
                                 }}
                             />
                         ))}

@@ -60,8 +60,8 @@ function PersonForm({ person, isNew }: { person: PersonFormProps; isNew: boolean
                     </button>
                 )}
                 {!isNew && (
-                    <Link href={route('office.people.hand-over', { person: person.code })} className="act-quiet">
-                        {copy.handOver}
+                    <Link href={route('office.people.responsibilities', { person: person.code })} className="act-quiet">
+                        {copy.responsibilities}
                     </Link>
                 )}
                 <Link href={route('office.people')} className="act-quiet">

@@ -32,8 +32,9 @@ export function SeveralForm({ chosen, onDone }: { chosen: readonly string[]; onD
                 );
             }}
         >
+            <p className="w-full">{copy.title(chosen.length)}</p>
             <Select
-                label={copy.title(chosen.length)}
+                label={copy.field}
                 value={field}
                 options={Object.entries(copy.fields)}
                 onChoose={(name) => {
@@ -43,7 +44,7 @@ export function SeveralForm({ chosen, onDone }: { chosen: readonly string[]; onD
             />
             <Combobox key={field} label={copy.value} kind={KINDS[field]} className="w-56" chosen={value} onChange={setValue} />
             <button type="submit" className="act">
-                {copy.set}
+                {copy.saves[field]}
             </button>
             <span className="pencilled">{copy.hint}</span>
             <div className="w-full">

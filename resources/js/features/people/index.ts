@@ -1,4 +1,4 @@
-export { HandOverPage } from './HandOverPage';
+export { ResponsibilitiesPage } from './ResponsibilitiesPage';
 export { PastedPeoplePage } from './PastedPeoplePage';
 export { PeoplePage } from './PeoplePage';
 export { PersonPage } from './PersonPage';

@@ -66,9 +66,9 @@ export const accountText = {
                 'single sign-on': 'single sign-on',
                 demonstration: 'demo',
             } satisfies Record<SignInMethod, string>,
-            end: 'End',
+            end: 'End sign-in',
             endOf: (browser: string, since: string) => `End the sign-in of ${browser} since ${since}`,
-            endOthers: 'End all others',
+            endOthers: 'End all other sign-ins',
             longest: (days: number, unusedHours: number) =>
                 `Every sign-in ends after ${printNumber(days)} days, or after ${printNumber(unusedHours)} hours without use.`,
         },

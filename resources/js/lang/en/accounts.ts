@@ -19,9 +19,9 @@ export const accountsText = {
                 .filter((sentence) => sentence !== false)
                 .join(' '),
         search: 'Search people',
-        show: 'Show',
+        status: 'Status',
         states: {
-            '': 'Everybody',
+            '': 'Everyone',
             'no password': 'Without a password',
             'no second factor': 'Without a required second factor',
             disabled: 'Disabled',
@@ -49,7 +49,7 @@ export const accountsText = {
         inShort: (access: string, state: string, hasFactor: boolean) =>
             hasFactor ? `${access}, ${state}, with a second factor` : `${access}, ${state}`,
         signIns: (count: number) => plural(count, { one: 'in one browser', other: 'in # browsers' }),
-        none: 'Nobody matches. Change the search, or show everybody.',
+        none: 'Nobody matches. Change the search, or show everyone.',
         choose: (name: string) => `Choose ${name}`,
         chooseAll: 'Choose all on this page who can be invited',
         invite: (count: number) =>

@@ -138,7 +138,13 @@ export const compareText = {
             `${name} from ${first} to ${last}: actual and planned hours, as in the table`,
         chooseFigures: 'Choose figures',
         closeFigures: 'Close figures',
-        measureKinds: { hours: 'Hours', billable: 'Billable', money: 'Money', people: 'Working time', outlook: 'At completion' },
+        measureKinds: {
+            hours: 'Hours',
+            billable: 'Billable',
+            money: 'Money',
+            people: 'Working time',
+            completion: 'At completion',
+        },
         measures: {
             planned: 'Planned',
             'planned-to-date': 'Planned to date',
@@ -167,9 +173,9 @@ export const compareText = {
                 ? plural(all, { one: 'One week of one person', other: '# weeks of people' })
                 : `The first ${printNumber(shown)} of ${printNumber(all)} weeks of people`,
         explainedUtilisation: 'Utilisation: hours entered against hours expected to date.',
-        explainedOutlook: 'Remaining and forecast are those at completion, whatever the period.',
+        explainedCompletion: 'Remaining and forecast are those at completion, whatever the period.',
         noExpected: 'Expected hours belong to people, not to projects: compare by person, team or role to see them.',
-        noOutlook: 'What remains belongs to no day: compare by anything but periods to see it.',
+        noCompletion: 'What remains belongs to no day: compare by anything but periods to see it.',
         drawn: 'Against plan',
         drawnActual: (hours: string) => `${hours} actual`,
         standsAs: 'In percent',

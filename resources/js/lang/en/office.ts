@@ -99,7 +99,7 @@ export const officeText = {
             failed: (count: number) => plural(count, { one: 'One background job failed.', other: '# background jobs failed.' }),
             failedDetail: 'Reminders or emails may be missing. If they fail again, tell whoever runs this installation.',
             tryAgain: 'Try again',
-            troubles: {
+            failing: {
                 database: { since: () => 'The database does not answer.', never: 'The database does not answer.' },
                 scheduler: {
                     since: (at: string) => `Nothing scheduled has run since ${at}.`,
@@ -112,7 +112,7 @@ export const officeText = {
                 disk: { since: () => 'The disk is nearly full.', never: 'The disk is nearly full.' },
                 backup: { since: (at: string) => `The last backup is of ${at}.`, never: 'There is no backup yet.' },
             } satisfies Record<HealthCheck, { since: (at: string) => string; never: string }>,
-            troubleDetails: {
+            failingDetails: {
                 database: 'Tell whoever runs this installation.',
                 scheduler: 'Reminders wait. Tell whoever runs this installation.',
                 queue: 'Emails and recalculations wait. Tell whoever runs this installation.',

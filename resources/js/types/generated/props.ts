@@ -728,6 +728,11 @@ export interface NotSubmittedProps {
     atOnce: number;
 }
 
+export interface FailingCheckProps {
+    check: HealthCheck;
+    lastSeen: string | null;
+}
+
 export interface LateWeekProps {
     week: string;
     number: number;
@@ -785,33 +790,15 @@ export interface TodayProps {
     unrated: number;
     period: PeriodToCloseProps | null;
     failed: number;
-    troubles: TroubleProps[];
+    failing: FailingCheckProps[];
     steps: FirstStepProps[];
     settings: SettingProps[];
-}
-
-export interface TroubleProps {
-    check: HealthCheck;
-    lastSeen: string | null;
 }
 
 export interface PasswordLinkProps {
     token: string;
     name: string | null;
     email: string | null;
-}
-
-export interface HandOverProps {
-    code: string;
-    name: string;
-    endsOn: string | null;
-    openWeeks: number;
-    waiting: number;
-    standIns: number;
-    plannedAfter: number;
-    projects: OptionProps[];
-    teams: OptionProps[];
-    reports: OptionProps[];
 }
 
 export interface PatternProps {
@@ -860,6 +847,19 @@ export interface PersonListRowProps {
     access: Access;
     startsOn: string | null;
     endsOn: string | null;
+}
+
+export interface ResponsibilitiesProps {
+    code: string;
+    name: string;
+    endsOn: string | null;
+    openWeeks: number;
+    waiting: number;
+    standIns: number;
+    plannedAfter: number;
+    projects: OptionProps[];
+    teams: OptionProps[];
+    reports: OptionProps[];
 }
 
 export interface CorrectedTimeProps {

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Features\People\Queries;
 
-use App\Features\People\Props\HandOverProps;
+use App\Features\People\Props\ResponsibilitiesProps;
 use App\Lookup\Props\OptionProps;
 use App\Models\Entry;
 use App\Models\Person;
@@ -20,13 +20,13 @@ use Moss\Core\Calendar\Day;
 use Moss\Core\Calendar\Week;
 
 /** What depends on somebody, in a fixed number of queries. */
-final readonly class LeftBehind
+final readonly class Responsibilities
 {
     public function __construct(private Today $today)
     {
     }
 
-    public function of(Person $person): HandOverProps
+    public function of(Person $person): ResponsibilitiesProps
     {
         $today = $this->today->for($person);
         $after = $person->ends_on ?? $today;
@@ -35,7 +35,7 @@ final readonly class LeftBehind
             $weeks[Week::containing(Day::of($entry->string('date')))->toString()] = true;
         }
 
-        return new HandOverProps(
+        return new ResponsibilitiesProps(
             $person->code,
             $person->name,
             $person->ends_on?->toString(),

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Features\People\Controllers;
 
-use App\Features\People\Actions\HandOver;
 use App\Features\People\Actions\PersonRefused;
-use App\Features\People\Queries\LeftBehind;
-use App\Features\People\Requests\HandOverRequest;
+use App\Features\People\Actions\TransferResponsibilities;
+use App\Features\People\Queries\Responsibilities;
+use App\Features\People\Requests\TransferRequest;
 use App\Models\Organisation;
 use App\Models\Person;
 use App\Support\Language\Wording;
@@ -19,26 +19,26 @@ use Inertia\Inertia;
 use Inertia\Response;
 
 /** What somebody who leaves would leave behind, and who takes it over. */
-final class HandOverController
+final class ResponsibilitiesController
 {
-    public function show(Person $person, LeftBehind $behind): Response
+    public function show(Person $person, Responsibilities $responsibilities): Response
     {
         Gate::authorize('keep', Organisation::class);
 
-        return Inertia::render('HandOver', ['handOver' => $behind->of($person)]);
+        return Inertia::render('Responsibilities', ['responsibilities' => $responsibilities->of($person)]);
     }
 
     /** @throws ValidationException */
-    public function store(#[CurrentUser] Person $office, Person $person, HandOverRequest $request, HandOver $handOver): RedirectResponse
+    public function store(#[CurrentUser] Person $office, Person $person, TransferRequest $request, TransferResponsibilities $transfer): RedirectResponse
     {
         Gate::authorize('keep', Organisation::class);
         $to = $request->successor();
         try {
-            $handOver->handle($office, $person, $to);
+            $transfer->handle($office, $person, $to);
         } catch (PersonRefused $refused) {
             throw ValidationException::withMessages([$refused->field => $refused->getMessage()]);
         }
 
-        return back()->with('message', Wording::of('organisation.handed_over', ['name' => $person->name, 'to' => $to->name]));
+        return back()->with('message', Wording::of('organisation.transferred', ['name' => $person->name, 'to' => $to->name]));
     }
 }

@@ -11,7 +11,7 @@ use App\Support\Database\Record;
 use Illuminate\Database\Query\Builder;
 
 /** What names and codes in pasted rows can mean: three queries for any number of rows. */
-final readonly class KnownOfPasted
+final readonly class PastedReferences
 {
     /**
      * @param  array<string, int|null>  $teams  ids by code or name in small letters; null where several have it

@@ -10,7 +10,7 @@ use App\Support\Language\Wording;
 use Illuminate\Validation\Rule;
 
 /** Who takes over. */
-final class HandOverRequest extends BoundedRequest
+final class TransferRequest extends BoundedRequest
 {
     /** @return array<string, list<mixed>> */
     public function rules(): array
@@ -21,7 +21,7 @@ final class HandOverRequest extends BoundedRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['to' => Wording::of('organisation.hand_over_to')];
+        return ['to' => Wording::of('organisation.transfer_to')];
     }
 
     public function successor(): Person

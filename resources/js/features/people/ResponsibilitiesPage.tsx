@@ -4,18 +4,18 @@ import { hoursWithUnit } from '@/lib/hours';
 import { route } from '@/lib/route';
 import { useShared } from '@/lib/shared';
 import { text } from '@/lib/text';
-import type { HandOverProps, OptionProps } from '@/types/generated/props';
+import type { ResponsibilitiesProps, OptionProps } from '@/types/generated/props';
 import { Combobox } from '@/ui/Combobox';
 import { FieldError } from '@/ui/FieldError';
 import { Link, useForm } from '@inertiajs/react';
 import { useState } from 'react';
 
-const copy = text.handOverPage;
+const copy = text.responsibilitiesPage;
 
 /** What somebody who leaves would leave behind, and who takes it over. */
-export function HandOverPage({ handOver }: { handOver: HandOverProps }) {
+export function ResponsibilitiesPage({ responsibilities }: { responsibilities: ResponsibilitiesProps }) {
     const format = useShared().signedIn?.hoursFormat ?? 'decimal';
-    const { openWeeks, waiting, standIns, plannedAfter, endsOn } = handOver;
+    const { openWeeks, waiting, standIns, plannedAfter, endsOn } = responsibilities;
     const remarks = [
         openWeeks > 0 && copy.openWeeks(openWeeks),
         plannedAfter > 0 && copy.plannedAfter(hoursWithUnit(plannedAfter, format), endsOn === null ? null : wholeDate(endsOn)),
@@ -23,15 +23,15 @@ export function HandOverPage({ handOver }: { handOver: HandOverProps }) {
         standIns > 0 && copy.standIns(standIns),
     ].filter((remark) => remark !== false);
     const given = [
-        [copy.projects, handOver.projects],
-        [copy.teams, handOver.teams],
-        [copy.reports, handOver.reports],
+        [copy.projects, responsibilities.projects],
+        [copy.teams, responsibilities.teams],
+        [copy.reports, responsibilities.reports],
     ] as const;
     const isNothing = given.every(([, list]) => list.length === 0);
 
     return (
         <OfficeShell
-            title={copy.title(handOver.name)}
+            title={copy.title(responsibilities.name)}
             finding={endsOn === null ? copy.noLastDay : copy.lastDay(wholeDate(endsOn))}
         >
             <ul className="mt-3 max-w-prose">
@@ -48,10 +48,10 @@ export function HandOverPage({ handOver }: { handOver: HandOverProps }) {
                     {given.map(([title, list]) => list.length > 0 && <Given key={title} title={title} list={list} />)}
                 </div>
             )}
-            {!isNothing && <HandOverForm code={handOver.code} />}
+            {!isNothing && <TransferForm code={responsibilities.code} />}
             <p className="mt-5">
-                <Link href={route('office.people.person', { person: handOver.code })} className="act-quiet">
-                    {copy.back(handOver.name)}
+                <Link href={route('office.people.person', { person: responsibilities.code })} className="act-quiet">
+                    {copy.back(responsibilities.name)}
                 </Link>
             </p>
         </OfficeShell>
@@ -73,7 +73,7 @@ function Given({ title, list }: { title: string; list: OptionProps[] }) {
     );
 }
 
-function HandOverForm({ code }: { code: string }) {
+function TransferForm({ code }: { code: string }) {
     const form = useForm({ to: '' });
     const [to, setTo] = useState<OptionProps[]>([]);
 
@@ -82,7 +82,7 @@ function HandOverForm({ code }: { code: string }) {
             className="mt-5 flex flex-wrap items-end gap-3"
             onSubmit={(event) => {
                 event.preventDefault();
-                form.post(route('office.people.hand-over.store', { person: code }), { preserveScroll: true });
+                form.post(route('office.people.responsibilities.store', { person: code }), { preserveScroll: true });
             }}
         >
             <Combobox

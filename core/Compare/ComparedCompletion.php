@@ -7,7 +7,7 @@ namespace Moss\Core\Compare;
 use Moss\Core\Time\Minutes;
 
 /** Where work comes to in the end, whatever the period: what has been entered on it by now, and what remains. */
-final readonly class ComparedOutlook
+final readonly class ComparedCompletion
 {
     /** @param  Minutes  $entered  in any state, on any day */
     public function __construct(public Minutes $entered, public Minutes $remaining)

@@ -15,7 +15,7 @@ use App\Support\Clock\Today;
 use Illuminate\Support\Facades\DB;
 
 /** Gives the open projects, teams and people of somebody to somebody else; what waits for a decision goes along. */
-final readonly class HandOver
+final readonly class TransferResponsibilities
 {
     public function __construct(private AuditTrail $auditTrail, private RouteWaitingEntries $routing, private Today $today)
     {
@@ -25,7 +25,7 @@ final readonly class HandOver
     public function handle(Person $by, Person $from, Person $to): void
     {
         if ($from->is($to) || ! $to->hasAccess($this->today->for($to)) || $to->isViewer()) {
-            throw PersonRefused::because('to', 'hand_over_to');
+            throw PersonRefused::because('to', 'transfer_to');
         }
         DB::transaction(function () use ($by, $from, $to): void {
             $lines = [];

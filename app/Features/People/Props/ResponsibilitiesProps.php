@@ -7,7 +7,7 @@ namespace App\Features\People\Props;
 use App\Lookup\Props\OptionProps;
 
 /** What somebody would leave behind. */
-final readonly class HandOverProps
+final readonly class ResponsibilitiesProps
 {
     /**
      * @param  int  $openWeeks  of theirs, with time that is not submitted or was returned

@@ -10,7 +10,7 @@ use Tests\App\Lighthouse;
 use Tests\App\TestCase;
 
 /** What depends on somebody who leaves. Today is Wednesday 17 June 2026. */
-final class HandOverTest extends TestCase
+final class ResponsibilitiesTest extends TestCase
 {
     private const ENTRIES = "person,project,task,role,date,hours,state\nada,LENS,FIT,surveyor,2026-06-16,8,submitted\nada,LENS,CLEAN,,2026-06-17,2,draft\nada,LENS,CLEAN,,2026-06-09,1,draft\nmo,OWN,TRAIN,,2026-06-16,1,draft\n";
 
@@ -23,33 +23,33 @@ final class HandOverTest extends TestCase
 
     public function test_what_somebody_would_leave_behind_is_shown(): void
     {
-        $mo = $this->given('/office/people/of/mo/hand-over');
-        self::assertSame([1, 1, ['LENS'], [], []], [$mo->int('handOver.openWeeks'), $mo->int('handOver.waiting'), self::each($mo->value('handOver.projects'), 'code'), $mo->value('handOver.teams'), $mo->value('handOver.reports')]);
-        $lee = $this->given('/office/people/of/lee/hand-over');
-        self::assertSame([['field'], ['ada', 'mo'], 0], [self::each($lee->value('handOver.teams'), 'code'), self::each($lee->value('handOver.reports'), 'code'), $lee->int('handOver.waiting')]);
+        $mo = $this->given('/office/people/of/mo/responsibilities');
+        self::assertSame([1, 1, ['LENS'], [], []], [$mo->int('responsibilities.openWeeks'), $mo->int('responsibilities.waiting'), self::each($mo->value('responsibilities.projects'), 'code'), $mo->value('responsibilities.teams'), $mo->value('responsibilities.reports')]);
+        $lee = $this->given('/office/people/of/lee/responsibilities');
+        self::assertSame([['field'], ['ada', 'mo'], 0], [self::each($lee->value('responsibilities.teams'), 'code'), self::each($lee->value('responsibilities.reports'), 'code'), $lee->int('responsibilities.waiting')]);
 
         $ada = $this->person('ada');
-        $planned = $this->given('/office/people/of/ada/hand-over')->int('handOver.plannedAfter');
+        $planned = $this->given('/office/people/of/ada/responsibilities')->int('responsibilities.plannedAfter');
         self::assertGreaterThan(0, $planned);
         $ada->update(['ends_on' => '2026-07-31']);
-        self::assertSame([2, 0], [$this->given('/office/people/of/ada/hand-over')->int('handOver.openWeeks'), $this->given('/office/people/of/ada/hand-over')->int('handOver.plannedAfter')]);
+        self::assertSame([2, 0], [$this->given('/office/people/of/ada/responsibilities')->int('responsibilities.openWeeks'), $this->given('/office/people/of/ada/responsibilities')->int('responsibilities.plannedAfter')]);
     }
 
     public function test_projects_teams_people_and_what_waits_go_to_somebody_else(): void
     {
-        $this->post('/office/people/of/mo/hand-over', ['to' => 'lee'])->assertSessionHas('message', 'What depended on Mo Fell is now with Lee Tor.');
+        $this->post('/office/people/of/mo/responsibilities', ['to' => 'lee'])->assertSessionHas('message', 'The responsibilities of Mo Fell are now with Lee Tor.');
 
         self::assertSame(['lee', 'mo'], [$this->task('FIT')->project->manager->code, $this->task('SCRAP')->project->manager->code]);
         self::assertSame($this->person('lee')->id, Entry::query()->where('state', 'submitted')->sole()->approver_id);
         $told = DB::table('audit_trail')->where('subject', 'project')->where('name', 'LENS')->orderByDesc('id')->first();
         self::assertSame(['{"manager":"mo"}', '{"manager":"lee"}'], [$told?->before, $told?->after]);
-        self::assertSame(0, $this->given('/office/people/of/mo/hand-over')->int('handOver.waiting'));
+        self::assertSame(0, $this->given('/office/people/of/mo/responsibilities')->int('responsibilities.waiting'));
     }
 
     public function test_whoever_takes_over_is_not_their_own_line_manager(): void
     {
         $this->person('lee')->update(['manager_id' => $this->person('kit')->id]);
-        $this->post('/office/people/of/lee/hand-over', ['to' => 'mo'])->assertSessionHasNoErrors();
+        $this->post('/office/people/of/lee/responsibilities', ['to' => 'mo'])->assertSessionHasNoErrors();
 
         self::assertSame(['mo', 'kit', 'mo'], [$this->person('ada')->manager?->code, $this->person('mo')->manager?->code, $this->person('ada')->team?->lead?->code]);
     }
@@ -58,7 +58,7 @@ final class HandOverTest extends TestCase
     {
         $this->person('bo')->update(['ends_on' => '2026-06-16']);
         foreach (['mo', 'vic', 'bo', 'nobody', ''] as $to) {
-            $this->post('/office/people/of/mo/hand-over', ['to' => $to])->assertSessionHasErrors(['to' => __('organisation.hand_over_to')]);
+            $this->post('/office/people/of/mo/responsibilities', ['to' => $to])->assertSessionHasErrors(['to' => __('organisation.transfer_to')]);
         }
         self::assertSame('mo', $this->task('FIT')->project->manager->code);
     }

@@ -11,12 +11,12 @@ use App\Models\TaskFigures;
 use App\Support\Database\Sql;
 use Illuminate\Database\Query\Builder;
 use Moss\Core\Compare\ComparedAmount;
-use Moss\Core\Compare\ComparedOutlook;
+use Moss\Core\Compare\ComparedCompletion;
 use Moss\Core\Compare\ComparisonRow;
 use Moss\Core\Time\Minutes;
 
 /** What remains of the work that is compared, and what has been entered on it by now on any day; in two queries. */
-final readonly class OutlookAmounts
+final readonly class CompletionAmounts
 {
     /** @return iterable<ComparedAmount> */
     public function of(Dimensions $asked, WorkItems $items, ComparableWork $work): iterable
@@ -25,11 +25,11 @@ final readonly class OutlookAmounts
             ->addSelect(Sql::sum('remaining_minutes', 'minutes'));
         foreach ($remaining->cursor() as $row) {
             /** @var object{task_id?: int, project_id?: int, person_id?: int, team_id?: int, role_id?: int, minutes: int} $row */
-            yield self::amount($row, $items, RecordedTotals::BILLABLE_AS_TASK, new ComparedOutlook(Minutes::zero(), Minutes::of($row->minutes)));
+            yield self::amount($row, $items, RecordedTotals::BILLABLE_AS_TASK, new ComparedCompletion(Minutes::zero(), Minutes::of($row->minutes)));
         }
         foreach (self::entered($asked, $work)->cursor() as $row) {
             /** @var object{task_id?: int, project_id?: int, person_id?: int, role_id?: int, billable?: int, minutes: int} $row */
-            yield self::amount($row, $items, $row->billable ?? RecordedTotals::BILLABLE_AS_TASK, new ComparedOutlook(Minutes::of($row->minutes), Minutes::zero()));
+            yield self::amount($row, $items, $row->billable ?? RecordedTotals::BILLABLE_AS_TASK, new ComparedCompletion(Minutes::of($row->minutes), Minutes::zero()));
         }
     }
 
@@ -58,8 +58,8 @@ final readonly class OutlookAmounts
     }
 
     /** @param  object{task_id?: int, project_id?: int, person_id?: int, team_id?: int, role_id?: int}  $row */
-    private static function amount(object $row, WorkItems $items, int $billable, ComparedOutlook $outlook): ComparedAmount
+    private static function amount(object $row, WorkItems $items, int $billable, ComparedCompletion $completion): ComparedAmount
     {
-        return new ComparedAmount($items->of($row->task_id ?? $row->project_id ?? 0, $row->person_id ?? 0, $row->team_id ?? 0, $row->role_id ?? 0, $billable), null, ComparisonRow::outlook($outlook));
+        return new ComparedAmount($items->of($row->task_id ?? $row->project_id ?? 0, $row->person_id ?? 0, $row->team_id ?? 0, $row->role_id ?? 0, $billable), null, ComparisonRow::completion($completion));
     }
 }

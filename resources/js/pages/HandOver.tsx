@@ -1,1 +1,0 @@
-export { HandOverPage as default } from '@/features/people';

@@ -1,0 +1,1 @@
+export { ResponsibilitiesPage as default } from '@/features/people';
