@@ -49,6 +49,12 @@ final readonly class Capacity
         return $holiday === null ? $worked : $worked->minus($holiday->off($worked))->notBelowZero();
     }
 
+    /** What the pattern asks of that weekday, holiday or not. */
+    public function usualOn(Day $day): Minutes
+    {
+        return $this->pattern->on($day);
+    }
+
     /** Whether the pattern asks for work on that weekday at all, holiday or not. */
     public function isWorkingDay(Day $day): bool
     {
