@@ -44,7 +44,7 @@ final class ActsCommand extends Command
           php artisan moss:demo-acts
         HELP;
 
-    public function handle(DecideEntries $decide, ProposeCorrections $propose, ExplainFindings $answer, SaveFindings $findings, PlanActs $plans, Comparisons $comparisons, Today $today): int
+    public function handle(DecideEntries $decide, ProposeCorrections $propose, ExplainFindings $answer, SaveFindings $findings, PlanActs $plans, LeaveActs $leave, Comparisons $comparisons, Today $today): int
     {
         if (config('moss.demo') !== true) {
             $this->error('This is for the demonstration only: MOSS_DEMO is off.');
@@ -75,6 +75,7 @@ final class ActsCommand extends Command
         $this->askWithEveryWeek($today->for($owner));
         $this->askForWords($lastWeek, $answer, $findings);
         $plans->handle($today->for($owner));
+        $leave->handle($today->for($owner));
         $comparisons->keep();
         // Whoever has used it for a while knows what pencil and ink are.
         Person::query()->whereIn('id', Entry::query()->select('person_id'))->update(['knows_pencil' => true]);

@@ -39,6 +39,11 @@ final readonly class Scenario
             'projects.csv' => CsvFile::write([['project', 'name', 'client', 'manager', 'starts_on', 'ends_on', 'billable', 'internal', 'approval', 'state'], ...$plan->projects]),
             'tasks.csv' => CsvFile::write([['project', 'task', 'name', 'phase', 'planned', 'budget', 'starts_on', 'ends_on', 'charge_code', 'billable', 'done_on'], ...$plan->tasks]),
             'assignments.csv' => CsvFile::write([['project', 'task', 'person', 'team', 'role', 'planned', 'starts_on', 'ends_on'], ...$plan->assignments]),
+            'absence_kinds.csv' => CsvFile::write([
+                ['kind', 'counts_as', 'visible_to', 'needs_approval', 'allowance', 'carried_at_most', 'allowance_from'],
+                ['Leave', 'leave', 'everybody', 'yes', '25', '5', (string) $this->timeline->today->year()],
+                ['Sickness', 'sickness', 'managers', 'no', '', '', ''],
+            ]),
             'absences.csv' => CsvFile::write([['person', 'date', 'hours', 'kind'], ...$absences->rows]),
             'entries.csv' => CsvFile::write([['person', 'project', 'task', 'role', 'date', 'hours', 'state', 'billable', 'note', 'client_note', 'corrects'], ...$this->corrected($history->entries)]),
             'remaining_estimates.csv' => CsvFile::write([['person', 'project', 'task', 'on', 'remaining', 'reason', 'done'], ...$this->estimates($plan, $history)]),

@@ -22,6 +22,11 @@ use App\Features\FrontPage\Controllers\FrontPageController;
 use App\Features\HouseRules\Controllers\FindingsController;
 use App\Features\HouseRules\Controllers\HouseRulesController;
 use App\Features\Learning\Controllers\LearningController;
+use App\Features\Leave\Controllers\AbsenceCalendarController;
+use App\Features\Leave\Controllers\AbsenceKindsController;
+use App\Features\Leave\Controllers\LeaveController;
+use App\Features\Leave\Controllers\LeaveDeskController;
+use App\Features\Leave\Controllers\LeaveFilesController;
 use App\Features\Load\Controllers\LoadController;
 use App\Features\Messages\Controllers\MessagesController;
 use App\Features\Messages\Controllers\OutboxController;
@@ -148,6 +153,20 @@ Route::middleware(['auth', RequireSecondFactor::class])->group(static function (
 
     Route::get('/my-figures', [MyFiguresController::class, 'show'])->name('my-figures');
 
+    Route::prefix('/leave')->group(static function (): void {
+        Route::get('/', [LeaveController::class, 'own'])->name('leave');
+        Route::get('/calendar', [AbsenceCalendarController::class, 'show'])->name('leave.calendar');
+        Route::get('/requests', [LeaveDeskController::class, 'show'])->name('leave.requests');
+        Route::post('/requests/{leave}/decision', [LeaveDeskController::class, 'store'])->name('leave.decide');
+        Route::put('/requests/{leave}', [LeaveController::class, 'update'])->name('leave.change');
+        Route::delete('/requests/{leave}', [LeaveController::class, 'destroy'])->name('leave.take-back');
+        Route::get('/of/{person:code}', [LeaveController::class, 'show'])->name('leave.of');
+        Route::post('/of/{person:code}', [LeaveController::class, 'store'])->name('leave.request');
+        Route::get('/of/{person:code}/preview', [LeaveController::class, 'preview'])->name('leave.preview');
+        Route::get('/of/{person:code}/calendar.ics', [LeaveFilesController::class, 'show'])->name('leave.file');
+        Route::post('/of/{person:code}/calendar-file', [LeaveFilesController::class, 'store'])->name('leave.from-file');
+    });
+
     Route::get('/review', [ReviewController::class, 'show'])->name('review');
     Route::get('/review/effect', [ReviewController::class, 'effect'])->name('review.effect');
     Route::post('/review/decisions', [ReviewController::class, 'decide'])->name('review.decide');
@@ -191,6 +210,13 @@ Route::middleware(['auth', RequireSecondFactor::class])->group(static function (
         Route::post('/directory/{kind}', [DirectoryController::class, 'store'])->name('directory.add');
         Route::put('/directory/{kind}/{code}', [DirectoryController::class, 'update'])->name('directory.save');
         Route::delete('/directory/{kind}/{code}', [DirectoryController::class, 'destroy'])->name('directory.remove');
+        Route::get('/absence-kinds', [AbsenceKindsController::class, 'index'])->name('absence-kinds');
+        Route::post('/absence-kinds', [AbsenceKindsController::class, 'store'])->name('absence-kinds.add');
+        Route::put('/absence-kinds/{kind}', [AbsenceKindsController::class, 'update'])->name('absence-kinds.save');
+        Route::delete('/absence-kinds/{kind}', [AbsenceKindsController::class, 'destroy'])->name('absence-kinds.remove');
+        Route::post('/absence-kinds/{kind}/merge', [AbsenceKindsController::class, 'merge'])->name('absence-kinds.merge');
+        Route::post('/absence-kinds/{kind}/allowances', [AbsenceKindsController::class, 'setAllowance'])->name('absence-kinds.allow');
+        Route::delete('/allowances/{allowance}', [AbsenceKindsController::class, 'removeAllowance'])->name('absence-kinds.allow-usual');
         Route::get('/organisation', [OrganisationController::class, 'show'])->name('organisation');
         Route::put('/organisation', [OrganisationController::class, 'update'])->name('organisation.save');
         Route::post('/calendars', [OrganisationController::class, 'addCalendar'])->name('calendars.add');

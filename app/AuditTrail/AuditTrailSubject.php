@@ -31,4 +31,6 @@ enum AuditTrailSubject: string
     case Role = 'role';
     case Client = 'client';
     case Holiday = 'holiday';
+    case Leave = 'leave';
+    case AbsenceKind = 'absence kind';
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Exchange;
 
+use App\Models\AbsenceKind;
 use App\Models\Calendar;
 use App\Models\Phase;
 use App\Models\Task;
@@ -34,6 +35,7 @@ final class Codes
             ->select('tasks.id', Sql::joined(['projects.code', 'tasks.code'], '/', 'code'))->pluck('id', 'code')->all());
         $this->remember('phases', Phase::query()->toBase()->join('projects', 'projects.id', 'phases.project_id')
             ->select('phases.id', Sql::joined(['projects.code', 'phases.name'], '/', 'code'))->pluck('id', 'code')->all());
+        $this->remember('absence_kinds', AbsenceKind::query()->toBase()->pluck('id', 'name')->all());
     }
 
     public function idOf(string $table, string $code): ?int
@@ -53,7 +55,13 @@ final class Codes
         return $this->ids[$table][$code] = $this->next[$table]++;
     }
 
-    /** Writes the calendars and phases that were declared; they have no file of their own. */
+    /** Leaves a code that was declared to the file that its row comes from. */
+    public function leaveToFile(string $table, string $code): void
+    {
+        unset($this->declared[$table][$code]);
+    }
+
+    /** Writes the calendars, phases and kinds of absence that were declared; they have no file of their own, or need none. */
     public function writeDeclared(): void
     {
         $calendars = [];
@@ -65,7 +73,12 @@ final class Codes
             [$project, $name] = explode('/', (string) $code, 2);
             $phases[] = ['id' => $id, 'project_id' => $this->idOf('projects', $project), 'name' => $name];
         }
+        $kinds = [];
+        foreach ($this->declared['absence_kinds'] ?? [] as $name => $id) {
+            $kinds[] = ['id' => $id, 'name' => (string) $name];
+        }
         Calendar::query()->insert($calendars);
+        AbsenceKind::query()->insert($kinds);
         foreach (array_chunk($phases, 500) as $chunk) {
             Phase::query()->insert($chunk);
         }

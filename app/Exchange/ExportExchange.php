@@ -8,7 +8,6 @@ use App\AuditTrail\AuditTrail;
 use App\AuditTrail\AuditTrailLine;
 use App\AuditTrail\AuditTrailSubject;
 use App\Exchange\Kinds\AllKinds;
-use App\Exchange\Kinds\StandInsKind;
 use App\Support\Database\ReadTransaction;
 use App\Support\Files\CsvFile;
 use Illuminate\Support\Facades\DB;
@@ -30,7 +29,7 @@ final readonly class ExportExchange
         $written = ReadTransaction::run(static function () use ($folder): array {
             $counts = [];
             foreach (AllKinds::list() as $kind) {
-                if (! $kind instanceof StandInsKind || $kind->exported()->exists()) {
+                if (! $kind->isLeftOutWhenEmpty() || $kind->exported()->exists()) {
                     $counts[$kind->file()] = self::write($kind, $folder.'/'.$kind->file());
                 }
             }

@@ -56,6 +56,12 @@ abstract class FileKind
         return $this->name();
     }
 
+    /** Whether an export leaves the file out where there is nothing of this kind. */
+    public function isLeftOutWhenEmpty(): bool
+    {
+        return false;
+    }
+
     /** @return list<string> the columns without which a row's code is not known */
     public function codeColumns(): array
     {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http;
 
+use App\Approval\LeaveDeciders;
 use App\Approval\Waiting;
 use App\Models\Message;
 use App\Models\Person;
@@ -13,10 +14,10 @@ use App\Support\Database\Sql;
 use Illuminate\Support\Facades\DB;
 use Moss\Core\Calendar\Day;
 
-/** How much waits for a person, how much they have not read, whether they lead anybody, and how much of what is being recalculated is done; in one query. */
+/** How much time and leave waits for a person, how much they have not read, whether they lead anybody, and how much of what is being recalculated is done; in one query. */
 final readonly class HeaderCounts
 {
-    private function __construct(public int $waiting, public int $unread, public bool $leads, public ?int $recalculated)
+    private function __construct(public int $waiting, public int $leave, public int $unread, public bool $leads, public ?int $recalculated)
     {
     }
 
@@ -25,10 +26,11 @@ final readonly class HeaderCounts
         $record = Record::all(DB::query()
             ->selectSub($waiting->for($person, $today)->addSelect(Sql::count()), 'entries')
             ->selectSub($waiting->corrections($person, $today)->addSelect(Sql::count()), 'corrections')
+            ->selectSub(LeaveDeciders::waiting($person, $today)->addSelect(Sql::count()), 'leave')
             ->selectSub(Message::query()->toBase()->where('person_id', $person->id)->where('in_app', 1)->whereNull('read_at')->addSelect(Sql::count()), 'unread')
             ->selectSub(StoredRecalculation::query()->toBase()->selectRaw('100 * coalesce(sum(units_done), 0) / max(1, sum(units))')->havingRaw('count(*) > 0'), 'recalculated')
             ->selectSub(Person::query()->toBase()->where('manager_id', $person->id)->addSelect(Sql::count()), 'led'))[0];
 
-        return new self($record->int('entries') + $record->int('corrections'), $record->int('unread'), $record->int('led') > 0, $record->intOrNull('recalculated'));
+        return new self($record->int('entries') + $record->int('corrections'), $record->int('leave'), $record->int('unread'), $record->int('led') > 0, $record->intOrNull('recalculated'));
     }
 }

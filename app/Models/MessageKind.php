@@ -20,6 +20,10 @@ enum MessageKind: string
     case WeekDue = 'week due';
     case WeekOverdue = 'week overdue';
     case PeriodClosing = 'period closing';
+    case LeaveRequested = 'leave requested';
+    case LeaveApprovedByRule = 'leave approved by rule';
+    case LeaveDecided = 'leave decided';
+    case LeaveTakenBack = 'leave taken back';
     case SignInChanged = 'sign-in changed';
 
     /** What can wait for the next mail of the person; a day reminder is only for the day that it is of. */

@@ -6,12 +6,12 @@ namespace App\Sheet;
 
 use App\Effort\WorkingTime;
 use App\Models\Absence as AbsenceModel;
+use App\Models\LeaveRequest;
 use App\Models\Organisation;
 use App\Models\Person;
 use App\Sheet\Props\AbsenceProps;
 use App\Sheet\Props\DayProps;
 use App\Support\Database\Record;
-use App\Support\Language\Wording;
 use Moss\Core\Calendar\Absence;
 use Moss\Core\Calendar\Capacity;
 use Moss\Core\Calendar\Day;
@@ -20,10 +20,10 @@ use Moss\Core\Calendar\ExpectedHours;
 use Moss\Core\Calendar\HolidayCalendar;
 use Moss\Core\Time\Minutes;
 
-/** What a stretch of days asks of a person: expected hours, holidays and absences, in three queries. */
+/** What a stretch of days asks of a person: expected hours, holidays, absences and leave that is asked for, in five queries. */
 final readonly class ExpectedDays
 {
-    /** @param  array<string, list<AbsenceProps>>  $absences  by day */
+    /** @param  array<string, list<array{AbsenceProps, AbsenceProps|null}>>  $absences  by day, for who may see all and for others */
     private function __construct(
         private ExpectedHours $expected,
         private WorkingTime $working,
@@ -38,14 +38,17 @@ final readonly class ExpectedDays
     {
         $working = WorkingTime::load();
         $capacity = $working->capacity($person->pattern, $person->calendar_id);
-        $query = AbsenceModel::query()->toBase()->select('date', 'minutes', 'kind')->where('person_id', $person->id)
-            ->whereBetween('date', [$days->first()->toString(), $days->last()->toString()])->orderBy('date')->orderBy('kind');
         $absences = [];
         $shown = [];
-        foreach (Record::all($query) as $record) {
+        foreach (Record::all(AbsenceModel::during($days)->where('absences.person_id', $person->id)) as $record) {
             $minutes = $record->intOrNull('minutes');
             $absences[] = new Absence(Day::of($record->string('date')), $minutes === null ? null : Minutes::of($minutes));
-            $shown[$record->string('date')][] = new AbsenceProps($record->string('kind'), $minutes);
+            $shown[$record->string('date')][] = [new AbsenceProps($record->string('kind'), $minutes), AbsenceProps::forOthers($record->string('kind'), $record->string('visible_to'))];
+        }
+        foreach (LeaveRequest::pencilled($person, $days) as $request) {
+            foreach ($request->span()->days($capacity, $person->employment()) as $day) {
+                $shown[$day->day->toString()][] = [new AbsenceProps($request->kind->name, $day->minutes?->toInt(), isPencilled: true), null];
+            }
         }
 
         return new self(ExpectedHours::of($capacity, $person->employment(), $absences), $working, $capacity, $working->holidays($person->calendar_id), $shown);
@@ -54,9 +57,7 @@ final readonly class ExpectedDays
     /** For who may know that somebody is away, but neither why nor what their days ask of them. */
     public function withoutHours(): self
     {
-        $absences = array_map(static fn (): array => [new AbsenceProps(Wording::refusal('absent'), null)], $this->absences);
-
-        return new self($this->expected, $this->working, $this->capacity, $this->holidays, $absences, showsHours: false);
+        return new self($this->expected, $this->working, $this->capacity, $this->holidays, $this->absences, showsHours: false);
     }
 
     public function showsHours(): bool
@@ -96,7 +97,7 @@ final readonly class ExpectedDays
                 $this->capacity->isWorkingDay($day),
                 $day->equals($today),
                 $this->holidays->on($day)?->name,
-                $this->absences[$day->toString()] ?? [],
+                array_values(array_filter(array_column($this->absences[$day->toString()] ?? [], $this->showsHours ? 0 : 1))),
             );
         }
 

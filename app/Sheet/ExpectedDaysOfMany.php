@@ -10,7 +10,6 @@ use App\Models\Person;
 use App\Sheet\Props\AbsenceProps;
 use App\Sheet\Props\DayProps;
 use App\Support\Database\Record;
-use App\Support\Language\Wording;
 use Moss\Core\Calendar\Absence;
 use Moss\Core\Calendar\Day;
 use Moss\Core\Calendar\DayRange;
@@ -46,9 +45,7 @@ final class ExpectedDaysOfMany
     /** @param  list<Person>  $people */
     public static function during(array $people, DayRange $days): self
     {
-        $query = AbsenceModel::query()->toBase()->select('person_id', 'date', 'minutes', 'kind')
-            ->whereIntegerInRaw('person_id', array_map(static fn (Person $person): int => $person->id, $people))
-            ->whereBetween('date', [$days->first()->toString(), $days->last()->toString()])->orderBy('date')->orderBy('kind');
+        $query = AbsenceModel::during($days)->whereIntegerInRaw('absences.person_id', array_map(static fn (Person $person): int => $person->id, $people));
         $absences = [];
         foreach (Record::all($query) as $record) {
             $absences[$record->int('person_id')][] = $record;
@@ -122,7 +119,7 @@ final class ExpectedDaysOfMany
                 $this->working->holidays($person->calendar_id)->on($day)?->name,
                 array_map(static fn (Record $absence): AbsenceProps => $isWhole
                     ? new AbsenceProps($absence->string('kind'), $absence->intOrNull('minutes'))
-                    : new AbsenceProps(Wording::refusal('absent'), null), $absences),
+                    : AbsenceProps::forOthers($absence->string('kind'), $absence->string('visible_to')), $absences),
             );
         }
 

@@ -12,7 +12,7 @@ return [
         'closed_until' => 'closed up to', 'code' => 'code', 'comment' => 'comment', 'cost_rate' => 'cost rate', 'date' => 'date',
         'days' => 'days after the Sunday', 'disabled_at' => 'disabled', 'done' => 'done', 'done_on' => 'done on',
         'ends_at' => 'end', 'ends_on' => 'last day', 'entries' => 'entries', 'entry_step' => 'time step', 'explanation' => 'explanation', 'forecast' => 'task forecast',
-        'from' => 'from', 'in_role' => 'role', 'kind' => 'answer type', 'limit_number' => 'limit', 'manager' => 'manager',
+        'from' => 'from', 'in_role' => 'role', 'kind' => 'kind', 'from_midday' => 'from midday', 'until_midday' => 'until midday', 'counts_as' => 'counts as', 'visible_to' => 'visible to', 'needs_approval' => 'needs approval', 'allowance' => 'half days a year', 'carried_at_most' => 'half days carried over', 'allowance_from' => 'counted from', 'is_retired' => 'retired', 'half_days' => 'half days', 'year' => 'year', 'limit_number' => 'limit', 'manager' => 'manager',
         'may_submit' => 'may submit', 'minutes' => 'hours', 'mode' => 'effect of estimates', 'name' => 'name', 'note' => 'team note',
         'person' => 'person', 'phase' => 'phase', 'planned' => 'planned hours', 'posted_on' => 'posted on', 'project' => 'project',
         'projects' => 'projects', 'reason' => 'reason', 'remaining' => 'remaining hours', 'required' => 'required', 'role' => 'role',
@@ -34,7 +34,7 @@ return [
     // Values that are names of ours.
     'values' => [
         'yes' => 'yes', 'no' => 'no', 'draft' => 'draft', 'submitted' => 'submitted', 'approved' => 'approved', 'returned' => 'returned',
-        'settled' => 'settled', 'waiting' => 'waiting', 'accepted' => 'accepted', 'declined' => 'declined', 'withdrawn' => 'withdrawn',
+        'settled' => 'settled', 'waiting' => 'waiting', 'accepted' => 'accepted', 'declined' => 'declined', 'withdrawn' => 'withdrawn', 'requested' => 'requested', 'taken back' => 'taken back', 'replaced' => 'replaced',
         'open' => 'open', 'closed' => 'closed', 'immediate' => 'immediately', 'notify' => 'with notice to the manager',
         'approve' => 'after approval', 'blocking' => 'blocks submission', 'explanation' => 'needs an explanation',
         'information' => 'information only', 'off' => 'off', 'nobody' => 'nobody', 'some' => 'people and teams', 'everybody' => 'everybody', 'none' => 'no approver', 'line' => 'line manager', 'project' => 'project manager',

@@ -32,6 +32,13 @@ return [
         'nothing' => 'Nothing is recorded; :hours expected.',
         'returned' => ':hours returned to you.',
     ],
+    'leave requested' => ':name requests :kind from :from to :to, :hours.',
+    'leave approved by rule' => ':name is away from :from to :to, :hours: :kind, approved by rule.',
+    'leave decided' => [
+        'approved' => ':name approved your :kind from :from to :to.',
+        'declined' => ':name declined your :kind from :from to :to: “:comment”',
+    ],
+    'leave taken back' => ':name took back :kind from :from to :to, :hours.',
     'asked by' => 'Reminder sent by :name.',
     'period closing' => 'The time office is about to close the period up to :day. You have :hours that are not approved yet.',
 

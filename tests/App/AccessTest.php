@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\App;
 
+use App\Models\LeaveAllowance;
+use App\Models\LeaveRequest;
 use App\Models\Question;
 use App\Models\Recorder;
 use App\Models\StandIn;
@@ -132,6 +134,25 @@ final class AccessTest extends TestCase
         // Without its signature the link of a day reminder is nothing to anybody.
         'GET /day-reminder/ada/2026-06-17' => ['ada' => 403, 'kit' => 403, 'vic' => 403],
         'POST /day-reminder/ada/2026-06-17' => ['ada' => 403, 'kit' => 403, 'vic' => 403],
+        'GET /leave' => ['ada' => 200, 'kit' => 200, 'vic' => 403],
+        'GET /leave/calendar' => ['ada' => 200, 'bo' => 200, 'kit' => 200, 'vic' => 403],
+        'GET /leave/requests' => ['ada' => 200, 'lee' => 200, 'kit' => 200, 'vic' => 403],
+        // lee is ada's line manager; mo only manages a project.
+        'GET /leave/of/ada' => ['ada' => 200, 'bo' => 403, 'mo' => 403, 'lee' => 200, 'kit' => 200, 'vic' => 403],
+        'POST /leave/of/ada' => ['ada' => 302, 'bo' => 403, 'mo' => 403, 'vic' => 403],
+        'GET /leave/of/ada/preview' => ['ada' => 200, 'bo' => 403, 'mo' => 403, 'lee' => 200, 'kit' => 200, 'vic' => 403],
+        'GET /leave/of/ada/calendar.ics' => ['ada' => 200, 'bo' => 403, 'mo' => 403, 'lee' => 200, 'kit' => 200, 'vic' => 403],
+        'POST /leave/of/ada/calendar-file' => ['ada' => 302, 'bo' => 403, 'mo' => 403, 'lee' => 302, 'vic' => 403],
+        'PUT /leave/requests/1' => ['ada' => 302, 'bo' => 403, 'mo' => 403, 'vic' => 403],
+        'DELETE /leave/requests/1' => ['ada' => 302, 'bo' => 403, 'mo' => 403, 'lee' => 302, 'vic' => 403],
+        'POST /leave/requests/1/decision' => ['ada' => 403, 'bo' => 403, 'mo' => 403, 'lee' => 302, 'kit' => 302, 'vic' => 403],
+        'GET /office/absence-kinds' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 200, 'vic' => 403],
+        'POST /office/absence-kinds' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 302, 'vic' => 403],
+        'PUT /office/absence-kinds/1' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 302, 'vic' => 403],
+        'DELETE /office/absence-kinds/1' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 302, 'vic' => 403],
+        'POST /office/absence-kinds/1/merge' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 302, 'vic' => 403],
+        'POST /office/absence-kinds/1/allowances' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 302, 'vic' => 403],
+        'DELETE /office/allowances/1' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 302, 'vic' => 403],
         'GET /stand-ins' => ['ada' => 200, 'mo' => 200, 'kit' => 200, 'vic' => 403],
         'POST /stand-ins' => ['ada' => 403, 'mo' => 302, 'lee' => 403, 'kit' => 302, 'vic' => 403],
         'DELETE /stand-ins/1' => ['ada' => 403, 'mo' => 302, 'lee' => 403, 'kit' => 302, 'vic' => 403],
@@ -209,11 +230,18 @@ final class AccessTest extends TestCase
         }
         StandIn::query()->create(['person_id' => $this->person('mo')->id, 'stand_in_id' => $this->person('lee')->id, 'starts_on' => '2026-06-16', 'ends_on' => '2026-06-18']);
         Question::query()->create(['wording' => 'Anything?', 'kind' => 'text', 'choices' => [], 'starts_on' => '2026-06-15']);
+        LeaveRequest::query()->create(['person_id' => $this->person('ada')->id, 'absence_kind_id' => 1, 'starts_on' => '2026-07-06', 'ends_on' => '2026-07-07', 'requested_by_id' => $this->person('ada')->id, 'requested_at' => '2026-06-16T08:00:00Z']);
+        LeaveAllowance::query()->create(['person_id' => $this->person('ada')->id, 'absence_kind_id' => 1, 'year' => 2026, 'half_days' => 60]);
         [$method, $address] = explode(' ', $route);
         $body = match (true) {
             $address === '/not-submitted/reminders' => ['week' => '2026-W24'],
             $address === '/messages/read' => ['upTo' => 1],
             $address === '/stand-ins' => ['principal' => 'mo', 'standIn' => 'lee', 'from' => '2026-06-20', 'to' => '2026-06-21'],
+            str_ends_with($address, '/decision') => ['approved' => true],
+            str_ends_with($address, '/calendar-file') => ['calendar' => "BEGIN:VCALENDAR\r\nVERSION:2.0\r\nEND:VCALENDAR\r\n", 'kind' => 1],
+            str_starts_with($address, '/leave/') => ['kind' => 1, 'first' => '2026-07-01', 'last' => '2026-07-02'],
+            str_ends_with($address, '/allowances') => ['person' => 'ada', 'year' => 2026, 'days' => '30'],
+            str_starts_with($address, '/office/absence-kinds') => ['name' => 'Study', 'countsAs' => 'other', 'visibleTo' => 'everybody', 'needsApproval' => true],
             $address === '/office/periods/due' => ['days' => 2],
             str_starts_with($address, '/office/periods') && $method !== 'GET' => ['day' => '2026-06-10', 'seen' => ''],
             $address === '/office/rules' => ['rule' => 'day_above', 'severity' => 'explanation', 'limit' => '10'],

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\App;
 
 use App\Models\Absence;
+use App\Models\AbsenceKind;
 use App\Models\Assignment;
 use App\Models\Correction;
 use App\Models\Entry;
@@ -87,9 +88,10 @@ final class ModelsTest extends TestCase
     {
         $person = Person::factory()->create();
         $assignment = Assignment::factory()->create();
+        $kind = AbsenceKind::query()->create(['name' => 'Leave']);
         $refused = [
-            'a day that is none' => static fn () => DB::table('absences')->insert(['person_id' => $person->id, 'date' => '16 June', 'kind' => 'leave']),
-            'more than a day of absence' => static fn () => Absence::query()->create(['person_id' => $person->id, 'date' => Day::of('2026-06-16'), 'minutes' => Minutes::of(1441), 'kind' => 'leave']),
+            'a day that is none' => static fn () => DB::table('absences')->insert(['person_id' => $person->id, 'date' => '16 June', 'absence_kind_id' => $kind->id]),
+            'more than a day of absence' => static fn () => Absence::query()->create(['person_id' => $person->id, 'date' => Day::of('2026-06-16'), 'minutes' => Minutes::of(1441), 'absence_kind_id' => $kind->id]),
             'text for a number' => static fn () => DB::table('assignments')->where('id', $assignment->id)->update(['planned_minutes' => 'forty']),
             'less than nothing planned' => static fn () => $assignment->fresh()?->update(['planned_minutes' => Minutes::of(-1)]),
             'somebody and a team' => static fn () => DB::table('assignments')->where('id', $assignment->id)->update(['team_id' => DB::table('teams')->insertGetId(['code' => 'coast', 'name' => 'Coast'])]),

@@ -143,6 +143,7 @@ test.describe('in a language half as long again', () => {
             '/office/roles',
             '/office/clients',
             '/office/organisation',
+            '/office/absence-kinds',
             '/account',
             '/account/second-factor',
             '/new-project',
@@ -159,6 +160,9 @@ test.describe('in a language half as long again', () => {
         for (const address of [
             '/',
             '/my-figures',
+            '/leave',
+            '/leave/requests',
+            '/leave/calendar',
             '/week/2026-W25',
             '/review',
             '/projects',

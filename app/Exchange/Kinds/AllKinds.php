@@ -23,10 +23,13 @@ final class AllKinds
             new ProjectsKind,
             new TasksKind,
             new AssignmentsKind,
+            new AbsenceKindsKind,
             new AbsencesKind,
             new EntriesKind,
             new RemainingEstimatesKind,
             new StandInsKind,
+            new LeaveAllowancesKind,
+            new LeaveRequestsKind,
         ];
     }
 }

@@ -23,6 +23,11 @@ final class StandInsKind extends FileKind
         return 'stand_ins';
     }
 
+    public function isLeftOutWhenEmpty(): bool
+    {
+        return true;
+    }
+
     public function columns(): array
     {
         return [

@@ -66,6 +66,14 @@ final readonly class Address
         return WorkWeek::read($this->text($name));
     }
 
+    /** The first day of a month as `2026-06`. */
+    public function month(string $name): ?Day
+    {
+        $text = $this->text($name).'-01';
+
+        return WorkDay::fault($text) === null ? Day::of($text) : null;
+    }
+
     public function day(string $name): ?Day
     {
         $text = $this->text($name);

@@ -77,6 +77,7 @@ final class HandleInertiaRequests extends Middleware
             $counts->leads || Gate::forUser($person)->allows('viewAny', Project::class),
             $person->isOffice(),
             $counts->waiting,
+            $counts->leave,
             $counts->unread,
             $counts->recalculated,
         );

@@ -14,6 +14,7 @@ final readonly class SignedInProps
      * @param  list<string>  $languages  that can be chosen
      * @param  list<string>  $locales  that can be chosen
      * @param  int  $waiting  entries and corrections that wait for this person's decision
+     * @param  int  $leaveWaiting  requests for leave that do
      * @param  int|null  $recalculated  how much of what is being recalculated is done, in percent; null while all totals are up to date
      * @param  int  $unread  messages that they have not read
      */
@@ -31,6 +32,7 @@ final readonly class SignedInProps
         public bool $compares,
         public bool $isOffice,
         public int $waiting,
+        public int $leaveWaiting,
         public int $unread,
         public ?int $recalculated,
     ) {

@@ -4,6 +4,7 @@ import { auditTrailText } from './en/auditTrail';
 import { compareText } from './en/compare';
 import { frontPageText } from './en/frontPage';
 import { learningText } from './en/learning';
+import { leaveText } from './en/leave';
 import { loadText } from './en/load';
 import { messagesText } from './en/messages';
 import { myFiguresText } from './en/myFigures';
@@ -27,6 +28,7 @@ const en = {
     ...compareText,
     ...frontPageText,
     ...learningText,
+    ...leaveText,
     ...loadText,
     ...messagesText,
     ...myFiguresText,

@@ -25,6 +25,11 @@ export function printNumberText(decimal: string): string {
     return twoPlaces.format(decimal as Intl.StringNumericLiteral);
 }
 
+/** A number of halves as a decimal: 5 is `2.5`, 4 is `2`. */
+export function printHalves(halves: number): string {
+    return `${printNumber(Math.trunc(halves / 2))}${halves % 2 === 0 ? '' : `${decimalSeparator}5`}`;
+}
+
 /** Things in a row, without a word between the last two: `north, south, east`. */
 export function printList(things: readonly string[]): string {
     return listed.format(things);

@@ -47,7 +47,9 @@ export function DateField(props: DateFieldProps) {
     const fault = ownFault === '' ? (props.fault ?? '') : ownFault;
 
     const read = (value: string, picked?: IsoDay) => {
-        const found = picked ?? readDate(value, today, locale);
+        // What names no year is near the first day that there can be.
+        const near = props.min !== undefined && props.min > today ? props.min : today;
+        const found = picked ?? readDate(value, near, locale);
         setTyped(value);
         setDay(found);
         field.current?.setCustomValidity(faultOf(value, found, today, props));

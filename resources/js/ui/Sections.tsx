@@ -35,6 +35,7 @@ function sectionsOf(signedIn: SignedInProps, url: string): Section[] {
         ...of(signedIn.compares, text.frontPageName, [route('home')]),
         ...of(signedIn.recordsTime, text.myWeek, [route('week.current'), route('my-figures')]),
         ...of(signedIn.recordsTime, text.sheets, [route('timesheets'), routePrefix('week.of')]),
+        ...of(signedIn.recordsTime, text.leaveName, [route('leave')], signedIn.leaveWaiting),
         ...of(signedIn.reviews, text.review, [route('review'), route('stand-ins'), route('not-submitted')], signedIn.waiting),
         ...of(signedIn.seesProjects, text.projects, [route('projects')]),
         ...of(signedIn.compares, text.compare, [

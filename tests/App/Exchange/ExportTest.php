@@ -21,7 +21,7 @@ final class ExportTest extends TestCase
         $this->import($first);
 
         self::assertSame($first, $this->exported());
-        self::assertCount(14, $first);
+        self::assertCount(15, $first);
     }
 
     public function test_awkward_values_survive_the_round_trip(): void
@@ -86,7 +86,7 @@ final class ExportTest extends TestCase
         DB::statement('PRAGMA defer_foreign_keys = ON');
         DB::statement('DROP TRIGGER settled_entries_are_not_deleted');
         DB::statement('DROP TRIGGER audit_trail_lines_are_not_deleted');
-        foreach (['audit_trail', 'remaining_estimates', 'entries', 'assignments', 'tasks', 'phases', 'projects', 'clients', 'stand_ins', 'absences', 'rates', 'people', 'teams', 'roles', 'organisations', 'holidays', 'calendars'] as $table) {
+        foreach (['audit_trail', 'remaining_estimates', 'entries', 'assignments', 'tasks', 'phases', 'projects', 'clients', 'leave_requests', 'leave_allowances', 'stand_ins', 'absences', 'absence_kinds', 'rates', 'people', 'teams', 'roles', 'organisations', 'holidays', 'calendars'] as $table) {
             DB::table($table)->delete();
         }
         DB::table('organisations')->insert(['id' => 1]);

@@ -31,7 +31,7 @@ final class ReviewTest extends TestCase
             // Of time on other projects, and of what the week asks, a project's manager is told nothing.
             ->where('review.sheets.0.entered', 840)
             ->where('review.sheets.0.expected', 0)
-            ->where('review.sheets.0.days.4.absences', [['kind' => 'absent', 'minutes' => null]])
+            ->where('review.sheets.0.days.4.absences', [['kind' => 'absent', 'minutes' => null, 'isPencilled' => false]])
             ->has('review.sheets.0.lines', 2)
             ->where('review.sheets.0.lines.1.cells.0.note', 'North side')
             ->where('review.sheets.0.lines.1.cells.0.cost', 70120));

@@ -27,7 +27,7 @@ final class PartOfWeekTest extends TestCase
         self::assertSame([false, false, 0], [$sheet->value('sheet.isWhole'), $sheet->value('sheet.mayRecord'), $sheet->value('sheet.expected')]);
         self::assertSame(array_fill(0, 7, null), self::each($sheet->value('sheet.days'), 'expected'));
         self::assertSame(['LENS', 'LENS', 'LENS'], self::each($sheet->value('sheet.lines'), 'projectCode'));
-        self::assertSame([[], [], [], [], [['kind' => 'absent', 'minutes' => null]], [], []], self::each($sheet->value('sheet.days'), 'absences'));
+        self::assertSame([[], [], [], [], [['kind' => 'absent', 'minutes' => null, 'isPencilled' => false]], [], []], self::each($sheet->value('sheet.days'), 'absences'));
         $this->get($address)->assertInertia(fn (AssertableInertia $page) => $page->where('sheet.totals.week', 300));
         foreach (['Interview', 'Training', 'Leave'] as $hidden) {
             $this->get($address)->assertDontSee($hidden);

@@ -25,7 +25,7 @@ final class WeekTest extends TestCase
             ->where('sheet.days.0.holiday', 'Harbour Day')
             ->where('sheet.days.0.expected', 0)
             ->where('sheet.days.2.isToday', true)
-            ->where('sheet.days.4.absences.0', ['kind' => 'Leave', 'minutes' => 240])
+            ->where('sheet.days.4.absences.0', ['kind' => 'Leave', 'minutes' => 240, 'isPencilled' => false])
             ->where('sheet.days.5.isWorkingDay', false)
             // The done drawings and the closed project are not among them.
             ->where('sheet.lines', fn (mixed $lines): bool => self::each($lines, 'taskName') === ['Clean the lens', 'Fit the lens'])

@@ -11,6 +11,7 @@ use App\Features\Calendars\Actions\KeepHolidays;
 use App\Features\Calendars\Actions\KeepOrganisation;
 use App\Features\Calendars\Queries\CountryHolidays;
 use App\Features\FirstStart\StartKey;
+use App\Features\Leave\Actions\KeepAbsenceKinds;
 use App\Features\Passwords\Actions\PasswordRefused;
 use App\Features\Passwords\PasswordRules;
 use App\Features\SignIn\Actions\ChangeAccess;
@@ -30,6 +31,7 @@ final readonly class StartOrganisation
     public function __construct(
         private KeepOrganisation $organisation,
         private KeepHolidays $holidays,
+        private KeepAbsenceKinds $absenceKinds,
         private PasswordRules $rules,
         private ChangeAccess $access,
         private SignInSessions $sessions,
@@ -61,6 +63,7 @@ final readonly class StartOrganisation
                 $year = $this->today->in('UTC')->year();
                 $this->holidays->addOfCountry($first, $calendar, $country, $year, $year + 1);
             }
+            $this->absenceKinds->addUsual($first);
             $this->access->setPassword($first, $password, $first);
 
             return $first;

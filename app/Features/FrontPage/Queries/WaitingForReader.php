@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Features\FrontPage\Queries;
 
+use App\Approval\LeaveDeciders;
 use App\Approval\Waiting;
 use App\Features\FrontPage\Props\WaitingProps;
 use App\Models\Person;
@@ -13,7 +14,7 @@ use App\Support\Database\Sql;
 use Illuminate\Database\Eloquent\Builder;
 use Moss\Core\Calendar\Day;
 
-/** What waits for somebody's decision, in three queries. */
+/** What waits for somebody's decision, in four queries. */
 final readonly class WaitingForReader
 {
     public function __construct(private Waiting $waiting)
@@ -30,6 +31,7 @@ final readonly class WaitingForReader
             $entries->stringOrNull('oldest'),
             $this->waiting->corrections($reader, $today)->count(),
             ProposedEstimate::query()->waiting()->whereHas('task.project', static fn (Builder $project): Builder => $project->where('manager_id', $reader->id))->count(),
+            LeaveDeciders::waiting($reader, $today)->count(),
         );
     }
 }

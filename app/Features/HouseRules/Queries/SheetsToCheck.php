@@ -155,8 +155,7 @@ final readonly class SheetsToCheck
     {
         $absences = [];
         $kinds = [];
-        foreach (Record::all(AbsenceModel::query()->toBase()->select('person_id', 'date', 'minutes', 'kind')->whereIntegerInRaw('person_id', $people)
-            ->whereBetween('date', [$days->first()->toString(), $days->last()->toString()])->orderBy('kind')) as $record) {
+        foreach (Record::all(AbsenceModel::during($days)->whereIntegerInRaw('absences.person_id', $people)) as $record) {
             $minutes = $record->intOrNull('minutes');
             $absences[$record->int('person_id')][] = new Absence(Day::of($record->string('date')), $minutes === null ? null : Minutes::of($minutes));
             $kinds[$record->int('person_id')][$record->string('date')] ??= $record->string('kind');

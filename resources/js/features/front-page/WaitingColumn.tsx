@@ -8,7 +8,7 @@ const copy = text.frontPage;
 
 /** What waits for the reader, and where it is decided. */
 export function WaitingColumn({ waiting }: { waiting: WaitingProps }) {
-    const { entries, people, oldest, corrections, estimates } = waiting;
+    const { entries, people, oldest, corrections, estimates, leave } = waiting;
     const items = [
         entries === 0
             ? null
@@ -17,6 +17,7 @@ export function WaitingColumn({ waiting }: { waiting: WaitingProps }) {
         estimates === 0
             ? null
             : { what: copy.estimates(estimates), href: route('projects', {}, { concern: 'estimates waiting' }) },
+        leave === 0 ? null : { what: copy.leave(leave), href: route('leave.requests') },
     ].filter((item) => item !== null);
 
     return (

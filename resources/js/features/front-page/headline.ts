@@ -5,7 +5,7 @@ const copy = text.frontPage;
 
 /** The day in a sentence or two. */
 export function headline(waiting: WaitingProps | null, projects: readonly ProjectSummaryProps[] | null): string {
-    const count = waiting === null ? 0 : waiting.entries + waiting.corrections + waiting.estimates;
+    const count = waiting === null ? 0 : waiting.entries + waiting.corrections + waiting.estimates + waiting.leave;
 
     return [
         waiting === null ? '' : count === 0 ? copy.nothingWaits : copy.waits(count),

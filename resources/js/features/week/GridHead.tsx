@@ -6,14 +6,15 @@ import clsx from 'clsx';
 
 /** What a day asks, in as few words as a column holds; the margin says the rest. */
 function asks(day: DayProps, format: HoursFormat): string {
+    const absence = day.absences.find(({ isPencilled }) => !isPencilled);
     if (day.expected === null) {
-        return day.holiday ?? day.absences[0]?.kind ?? '';
+        return day.holiday ?? absence?.kind ?? '';
     }
     if (day.expected > 0) {
         return text.week.expected(printHours(day.expected, format));
     }
 
-    return day.holiday ?? day.absences[0]?.kind ?? (day.isWorkingDay ? text.week.off : text.week.noWork);
+    return day.holiday ?? absence?.kind ?? (day.isWorkingDay ? text.week.off : text.week.noWork);
 }
 
 export function GridHead({ days, format }: { days: DayProps[]; format: HoursFormat }) {
@@ -45,6 +46,13 @@ export function GridHead({ days, format }: { days: DayProps[]; format: HoursForm
                         >
                             {asks(day, format)}
                         </span>
+                        {day.absences
+                            .filter(({ isPencilled }) => isPencilled)
+                            .map(({ kind }) => (
+                                <span key={kind} className="block truncate text-[0.78rem] font-normal pencilled">
+                                    {kind}
+                                </span>
+                            ))}
                     </th>
                 ))}
                 <th scope="col" className="w-16 max-md:hidden pe-1 text-end align-bottom text-faded">

@@ -34,7 +34,9 @@ export function WeekRemarks({ days, lines, cells, entered, format }: WeekRemarks
 
         return [
             ...(day.holiday === null ? [] : [text.week.holiday(name, day.holiday, hours(expected))]),
-            ...day.absences.map(({ kind, minutes }) => text.week.absence(name, kind, minutes === null ? null : hours(minutes))),
+            ...day.absences.map(({ kind, minutes, isPencilled }) =>
+                text.week[isPencilled ? 'requestedAbsence' : 'absence'](name, kind, minutes === null ? null : hours(minutes)),
+            ),
             ...(over === null ? [] : [text.week.hoursOff(name, hours(over.minutes), over.reason)]),
         ];
     });

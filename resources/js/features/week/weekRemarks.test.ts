@@ -11,7 +11,7 @@ const day = {
     isWorkingDay: true,
     isToday: false,
     holiday: null,
-    absences: [{ kind: 'Leave', minutes: 240 }],
+    absences: [{ kind: 'Leave', minutes: 240, isPencilled: false }],
 };
 
 describe('remarks on a week', () => {

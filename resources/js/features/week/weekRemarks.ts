@@ -5,7 +5,7 @@ export function overtimeOf(
     { expected, holiday, absences }: DayProps,
     entered: number,
 ): { minutes: number; reason: string } | null {
-    const reason = holiday ?? absences[0]?.kind;
+    const reason = holiday ?? absences.find(({ isPencilled }) => !isPencilled)?.kind;
 
     return reason === undefined || expected === null || entered <= expected ? null : { minutes: entered - expected, reason };
 }

@@ -25,6 +25,7 @@ const acts: Record<string, string> = {
     ink: 'inked',
     invite: 'invited',
     'link single sign-on': 'linked to single sign-on',
+    merge: 'merged',
     'mark as done': 'marked as done',
     'mark as done for everyone': 'marked as done for everyone',
     propose: 'proposed',
@@ -81,6 +82,8 @@ export const subjects: Record<string, string> = {
     client: 'client',
     holiday: 'public holiday',
     access: 'access',
+    leave: 'leave',
+    'absence kind': 'kind of absence',
 };
 
 /** What an act on a correction is called beside the cell that it is of. */

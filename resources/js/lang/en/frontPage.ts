@@ -14,6 +14,7 @@ export const frontPageText = {
         corrections: (count: number) => plural(count, { one: 'One correction', other: '# corrections' }),
         estimates: (count: number) =>
             plural(count, { one: 'One remaining estimate to decide.', other: '# remaining estimates to decide.' }),
+        leave: (count: number) => plural(count, { one: 'One leave request', other: '# leave requests' }),
         projects: 'Projects that need attention',
         allProjects: 'All projects',
         overPlan: (hours: string, percent: string) => `Forecast ${hours} over plan${percent === '' ? '' : ` (${percent})`}.`,

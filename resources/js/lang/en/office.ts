@@ -146,6 +146,7 @@ export const officeText = {
             'office.teams': 'Teams',
             'office.roles': 'Roles',
             'office.clients': 'Clients',
+            'office.absence-kinds': 'Absences',
             'office.organisation': 'Organisation',
             'office.periods': 'Periods',
             'office.rules': 'House rules',

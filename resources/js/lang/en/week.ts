@@ -191,6 +191,8 @@ export const weekText = {
         thisWeekHas: 'About this week',
         dayOff: (day: string, what: string) => `${day}: ${what}.`,
         holiday: (day: string, name: string, expected: string) => `${day}: ${name}, ${expected} expected.`,
+        requestedAbsence: (day: string, kind: string, hours: string | null) =>
+            `${day}: ${kind}, ${hours ?? 'all day'}; requested, so it does not count yet.`,
         absence: (day: string, kind: string, hours: string | null) => `${day}: ${kind}, ${hours ?? 'all day'}.`,
         strokes: 'Legend',
         intro: {

@@ -1,5 +1,9 @@
 // Written by `php artisan moss:types` from the props classes in app; do not edit.
 
+export type AbsenceClass = 'leave' | 'sickness' | 'other';
+
+export type AbsenceVisibility = 'everybody' | 'managers';
+
 export type Access = 'member' | 'manager' | 'office' | 'viewer';
 
 export type AccountState = 'active' | 'invited' | 'invitation expired' | 'not invited' | 'disabled' | 'left';
@@ -30,13 +34,15 @@ export type HoursFormat = 'decimal' | 'clock';
 
 export type LastWeekPencil = 'off' | 'lines' | 'hours';
 
+export type LeaveState = 'requested' | 'approved' | 'declined' | 'taken back' | 'replaced';
+
 export type LimitUnit = 'minutes' | 'days' | 'characters';
 
 export type Measure = 'planned' | 'planned-to-date' | 'actual' | 'pending' | 'difference' | 'difference-pct' | 'variance' | 'variance-pct' | 'billable' | 'billable-share' | 'cost' | 'bill-value' | 'margin' | 'expected' | 'utilisation' | 'remaining' | 'forecast';
 
 export type MeasureUnit = 'hours' | 'money' | 'percent';
 
-export type MessageKind = 'assigned' | 'returned' | 'decided' | 'correction waiting' | 'correction decided' | 'estimate updated' | 'estimate waiting' | 'estimate decided' | 'stand-in added' | 'day reminder' | 'week due' | 'week overdue' | 'period closing' | 'sign-in changed';
+export type MessageKind = 'assigned' | 'returned' | 'decided' | 'correction waiting' | 'correction decided' | 'estimate updated' | 'estimate waiting' | 'estimate decided' | 'stand-in added' | 'day reminder' | 'week due' | 'week overdue' | 'period closing' | 'leave requested' | 'leave approved by rule' | 'leave decided' | 'leave taken back' | 'sign-in changed';
 
 export type PastGrouping = 'word' | 'person' | 'role' | 'manager' | 'client';
 
@@ -423,6 +429,7 @@ export interface WaitingProps {
     oldest: string | null;
     corrections: number;
     estimates: number;
+    leave: number;
 }
 
 export interface FindingProps {
@@ -523,6 +530,136 @@ export interface SpreadProps {
     median: string;
     low: string;
     high: string;
+}
+
+export interface AbsenceCalendarProps {
+    month: string;
+    before: string;
+    after: string;
+    today: string;
+    team: OptionProps | null;
+    choosesTeam: boolean;
+    people: AbsenceRowProps[];
+    away: string[];
+    count: number;
+    page: number;
+    pages: number;
+    decidesForOthers: boolean;
+}
+
+export interface AbsenceDayProps {
+    date: string;
+    isWorked: boolean;
+    what: string | null;
+    isPart: boolean;
+    isPencilled: boolean;
+}
+
+export interface AbsenceKindOptionProps {
+    id: number;
+    name: string;
+    needsApproval: boolean;
+}
+
+export interface AbsenceKindRowProps {
+    id: number;
+    name: string;
+    countsAs: AbsenceClass;
+    visibleTo: AbsenceVisibility;
+    needsApproval: boolean;
+    allowance: number | null;
+    carriedAtMost: number;
+    allowanceFrom: number | null;
+    isRetired: boolean;
+    isUsed: boolean;
+}
+
+export interface AbsenceKindsProps {
+    kinds: AbsenceKindRowProps[];
+    allowances: OwnAllowanceProps[];
+    year: number;
+    page: number;
+    pages: number;
+}
+
+export interface AbsenceRowProps {
+    code: string;
+    name: string;
+    team: string | null;
+    days: AbsenceDayProps[];
+}
+
+export interface LeaveBalanceProps {
+    kind: string;
+    year: number;
+    allowance: number;
+    carriedOver: number;
+    approved: number;
+    requested: number;
+    left: number;
+}
+
+export interface LeavePreviewProps {
+    halfDays: number;
+    minutes: number;
+    clashes: PlannedClashProps[];
+    balances: LeaveBalanceProps[];
+    fault: string | null;
+}
+
+export interface LeaveProps {
+    person: OptionProps;
+    isOwn: boolean;
+    decidesForOthers: boolean;
+    year: number;
+    kinds: AbsenceKindOptionProps[];
+    balances: LeaveBalanceProps[];
+    requests: LeaveRequestProps[];
+    decider: string | null;
+}
+
+export interface LeaveRequestProps {
+    id: number | null;
+    kind: number;
+    kindName: string;
+    first: string;
+    last: string;
+    fromMidday: boolean;
+    untilMidday: boolean;
+    halfDays: number;
+    minutes: number;
+    note: string;
+    state: LeaveState | null;
+    decidedBy: string | null;
+    isByRule: boolean;
+    comment: string;
+    isChange: boolean;
+    mayChange: boolean;
+}
+
+export interface OwnAllowanceProps {
+    id: number;
+    kind: string;
+    person: string;
+    year: number;
+    halfDays: number;
+}
+
+export interface PlannedClashProps {
+    project: string;
+    task: string;
+    minutes: number;
+    days: string[];
+}
+
+export interface WaitingLeaveProps {
+    person: OptionProps;
+    request: LeaveRequestProps;
+    requestedAt: string;
+    standingInFor: string | null;
+    clashes: PlannedClashProps[];
+    alsoAway: string[];
+    balance: LeaveBalanceProps | null;
 }
 
 export interface FreePersonProps {
@@ -1720,6 +1857,7 @@ export interface SignedInProps {
     compares: boolean;
     isOffice: boolean;
     waiting: number;
+    leaveWaiting: number;
     unread: number;
     recalculated: number | null;
 }
@@ -1737,6 +1875,7 @@ export interface OptionProps {
 export interface AbsenceProps {
     kind: string;
     minutes: number | null;
+    isPencilled: boolean;
 }
 
 export interface CalendarProps {

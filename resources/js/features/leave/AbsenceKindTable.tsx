@@ -1,0 +1,103 @@
+import { printHalves } from '@/lib/numbers';
+import { route } from '@/lib/route';
+import { text } from '@/lib/text';
+import type { AbsenceKindRowProps } from '@/types/generated/props';
+import { router } from '@inertiajs/react';
+import clsx from 'clsx';
+import { useState } from 'react';
+import { AbsenceKindForm } from './AbsenceKindForm';
+import { MergeForm } from './MergeForm';
+
+const copy = text.absenceKindsPage;
+const heads = [copy.name, copy.countsAs, copy.visibleTo, copy.approval, copy.allowance, copy.carried, copy.acts];
+
+/** The kinds, of which one at a time is changed in its row. */
+export function AbsenceKindTable({ kinds, year }: { kinds: AbsenceKindRowProps[]; year: number }) {
+    const [open, setOpen] = useState<number | null>(null);
+
+    return (
+        <table className="mt-4 w-full">
+            <thead className="text-faded">
+                <tr>
+                    {heads.map((head) => (
+                        <th key={head} scope="col" className="border-b border-edge pe-4">
+                            {head}
+                        </th>
+                    ))}
+                </tr>
+            </thead>
+            <tbody>
+                {kinds.map((kind) =>
+                    kind.id === open ? (
+                        <tr key={kind.id}>
+                            <td colSpan={heads.length} className="border-b border-rule py-2">
+                                <AbsenceKindForm
+                                    kind={kind}
+                                    year={year}
+                                    onDone={() => {
+                                        setOpen(null);
+                                    }}
+                                />
+                                <MergeForm
+                                    kind={kind}
+                                    others={kinds.filter(({ id, isRetired }) => id !== kind.id && !isRetired)}
+                                />
+                            </td>
+                        </tr>
+                    ) : (
+                        <Row
+                            key={kind.id}
+                            kind={kind}
+                            onOpen={() => {
+                                setOpen(kind.id);
+                            }}
+                        />
+                    ),
+                )}
+            </tbody>
+        </table>
+    );
+}
+
+function Row({ kind, onOpen }: { kind: AbsenceKindRowProps; onOpen: () => void }) {
+    const cells = [
+        copy.classes[kind.countsAs],
+        copy.visibilities[kind.visibleTo],
+        kind.needsApproval ? copy.byManager : copy.byRule,
+        kind.allowance === null ? copy.noLimit : printHalves(kind.allowance),
+        kind.allowance === null ? '' : printHalves(kind.carriedAtMost),
+    ];
+
+    return (
+        <tr className={clsx(kind.isRetired && 'text-faded')}>
+            <th scope="row" className="border-b border-rule py-1 pe-4 [overflow-wrap:anywhere]">
+                {kind.name}
+                {kind.isRetired && ` (${copy.retired.toLowerCase()})`}
+            </th>
+            {cells.map((cell, index) => (
+                <td key={heads[index + 1]} className="border-b border-rule pe-4">
+                    {cell}
+                </td>
+            ))}
+            <td className="border-b border-rule">
+                <span className="flex flex-wrap gap-x-4">
+                    <button type="button" className="act-quiet" aria-label={copy.changeOf(kind.name)} onClick={onOpen}>
+                        {copy.change}
+                    </button>
+                    {!kind.isUsed && (
+                        <button
+                            type="button"
+                            className="act-quiet"
+                            aria-label={copy.removeOf(kind.name)}
+                            onClick={() => {
+                                router.delete(route('office.absence-kinds.remove', { kind: kind.id }), { preserveScroll: true });
+                            }}
+                        >
+                            {copy.remove}
+                        </button>
+                    )}
+                </span>
+            </td>
+        </tr>
+    );
+}

@@ -1,0 +1,25 @@
+import { text } from '@/lib/text';
+import type { WaitingLeaveProps } from '@/types/generated/props';
+import { FieldError } from '@/ui/FieldError';
+import { PageHeading } from '@/ui/PageHeading';
+import { Shell } from '@/ui/Shell';
+import { LeaveTabs } from './LeaveTabs';
+import { WaitingLeave } from './WaitingLeave';
+
+const copy = text.leaveRequestsPage;
+
+/** The requests for leave that wait for the reader. */
+export function LeaveRequestsPage({ waiting }: { waiting: WaitingLeaveProps[] }) {
+    return (
+        <Shell>
+            <LeaveTabs decides />
+            <PageHeading title={copy.title} finding={copy.finding(waiting.length)} />
+            <FieldError />
+            <ul className="mt-3 max-w-4xl">
+                {waiting.map((one) => (
+                    <WaitingLeave key={one.request.id} waiting={one} />
+                ))}
+            </ul>
+        </Shell>
+    );
+}

@@ -1,0 +1,9 @@
+import { text } from '@/lib/text';
+import { RouteTabs } from '@/ui/SectionTabs';
+
+/** The parts of leave; requests only for who decides on any. */
+export function LeaveTabs({ decides }: { decides: boolean }) {
+    const { tabs, requestsTab } = text.leavePage;
+
+    return <RouteTabs label={text.leaveName} tabs={decides ? { ...tabs, ...requestsTab } : tabs} />;
+}

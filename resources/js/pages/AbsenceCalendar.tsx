@@ -1,0 +1,1 @@
+export { AbsenceCalendarPage as default } from '@/features/leave';

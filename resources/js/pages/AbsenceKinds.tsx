@@ -1,0 +1,1 @@
+export { AbsenceKindsPage as default } from '@/features/leave';

@@ -1,0 +1,1 @@
+export { LeavePage as default } from '@/features/leave';

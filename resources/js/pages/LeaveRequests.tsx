@@ -1,0 +1,1 @@
+export { LeaveRequestsPage as default } from '@/features/leave';

@@ -1,0 +1,24 @@
+interface FileFieldProps {
+    label: string;
+    /** Endings and types that are offered. */
+    accept?: string;
+    required?: boolean;
+    onPick: (file: File | null) => void;
+}
+
+/** A file of the reader's own machine, with its name above. */
+export function FileField({ label, onPick, ...rest }: FileFieldProps) {
+    return (
+        <label className="flex max-w-full min-w-0 flex-col gap-1">
+            {label}
+            <input
+                {...rest}
+                type="file"
+                className="min-h-9 max-w-full border-b border-edge bg-sheet px-2 py-1 file:me-3 file:cursor-pointer file:rounded-[3px] file:border file:border-edge file:bg-paper file:px-2 file:text-ink"
+                onChange={(event) => {
+                    onPick(event.target.files?.[0] ?? null);
+                }}
+            />
+        </label>
+    );
+}
