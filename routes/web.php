@@ -14,6 +14,7 @@ use App\Features\Compare\Controllers\ComparisonFileController;
 use App\Features\Compare\Controllers\SavedComparisonsController;
 use App\Features\Corrections\Controllers\CorrectionsController;
 use App\Features\DayReminder\Controllers\DayReminderController;
+use App\Features\Directory\Controllers\ClientController;
 use App\Features\Directory\Controllers\DirectoryController;
 use App\Features\Directory\Queries\DirectoryKind;
 use App\Features\FirstStart\Controllers\FirstStartController;
@@ -209,7 +210,18 @@ Route::middleware(['auth', RequireSecondFactor::class])->group(static function (
         }
         Route::post('/directory/{kind}', [DirectoryController::class, 'store'])->name('directory.add');
         Route::put('/directory/{kind}/{code}', [DirectoryController::class, 'update'])->name('directory.save');
+        Route::post('/directory/{kind}/{code}/merge', [DirectoryController::class, 'merge'])->name('directory.merge');
         Route::delete('/directory/{kind}/{code}', [DirectoryController::class, 'destroy'])->name('directory.remove');
+        Route::get('/clients/of/{client:code}', [ClientController::class, 'show'])->name('clients.client');
+        Route::put('/clients/of/{client:code}', [ClientController::class, 'update'])->name('clients.save');
+        Route::post('/clients/of/{client:code}/contacts', [ClientController::class, 'addContact'])->name('clients.contacts.add');
+        Route::put('/contacts/{contact}', [ClientController::class, 'updateContact'])->name('clients.contacts.save');
+        Route::delete('/contacts/{contact}', [ClientController::class, 'removeContact'])->name('clients.contacts.remove');
+        Route::put('/calendars/{calendar:code}', [OrganisationController::class, 'renameCalendar'])->name('calendars.save');
+        Route::delete('/calendars/{calendar:code}', [OrganisationController::class, 'removeCalendar'])->name('calendars.remove');
+        Route::post('/calendars/{calendar:code}/merge', [OrganisationController::class, 'mergeCalendar'])->name('calendars.merge');
+        Route::post('/calendars/{calendar:code}/copied-year', [HolidaysController::class, 'copyYear'])->name('holidays.copy-year');
+        Route::post('/calendars/{calendar:code}/file', [HolidaysController::class, 'addFromFile'])->name('holidays.add-file');
         Route::get('/absence-kinds', [AbsenceKindsController::class, 'index'])->name('absence-kinds');
         Route::post('/absence-kinds', [AbsenceKindsController::class, 'store'])->name('absence-kinds.add');
         Route::put('/absence-kinds/{kind}', [AbsenceKindsController::class, 'update'])->name('absence-kinds.save');

@@ -36,16 +36,16 @@ enum LookupKind: string
         return $this === self::Assignees ? ['person:' => self::People, 'team:' => self::Teams] : ['' => $this];
     }
 
-    /** Rows with a code and a name, of a kind that has no parts: everybody who records or decides, and open projects. */
+    /** Rows with a code and a name, of a kind that has no parts: everybody who records or decides, open projects, and nothing that is retired. */
     public function query(): Builder
     {
         return match ($this) {
             self::People => Person::query()->where('access', '<>', Access::Viewer)->toBase(),
-            self::Teams => Team::query()->toBase(),
+            self::Teams => Team::query()->where('is_retired', false)->toBase(),
             self::Projects => Project::query()->open()->toBase(),
             self::AllProjects => Project::query()->toBase(),
-            self::Clients => Client::query()->toBase(),
-            self::Roles => Role::query()->toBase(),
+            self::Clients => Client::query()->where('is_retired', false)->toBase(),
+            self::Roles => Role::query()->where('is_retired', false)->toBase(),
             self::ChargeCodes => DB::query()->fromSub(Task::query()->toBase()->whereNotNull('charge_code')->distinct()->select('charge_code AS code', 'charge_code AS name'), 'codes'),
             self::Assignees => throw new LogicException('It has no rows of its own, only parts.'),
         };

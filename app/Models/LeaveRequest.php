@@ -58,6 +58,12 @@ final class LeaveRequest extends Model
         'calendar_uid',
     ];
 
+    /** By what a calendar file knows it. */
+    public function uid(): string
+    {
+        return $this->calendar_uid ?? 'leave-'.$this->id.'@moss-week';
+    }
+
     /**
      * What a person has asked for on some days and nobody has decided on yet, with its kind.
      *

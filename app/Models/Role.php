@@ -12,10 +12,17 @@ use Illuminate\Database\Eloquent\Model;
  * @property int $id
  * @property string $code
  * @property string $name
+ * @property bool $is_retired
  */
 final class Role extends Model
 {
     public $timestamps = false;
 
-    protected $fillable = ['code', 'name'];
+    protected $fillable = ['code', 'name', 'is_retired'];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['is_retired' => 'boolean'];
+    }
 }

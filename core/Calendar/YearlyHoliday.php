@@ -23,13 +23,14 @@ final readonly class YearlyHoliday
     /**
      * @param  string  $rule  `12-25`; `first monday 05`, `last monday 08`; `easter +39`. `first monday 02 or friday` is the first day of
      *                        the month where that is a Friday. After a day of a month, `or monday` moves one
-     *                        that falls on a weekend to the Monday after it; of two days in a row the second is `12-26 or tuesday`
+     *                        that falls on a weekend to the Monday after it, `or observed` one on a Saturday to the Friday before and one on a Sunday to the
+     *                        Monday after, `or saturday` one on a Sunday to the Saturday before; of two days in a row the second is `12-26 or tuesday`
      *
      * @throws DomainException if there is no such rule
      */
     public static function of(string $name, string $rule): self
     {
-        if (preg_match('/^(\d{2}-\d{2}( or (monday|tuesday))?|(first|second|third|fourth|last) ('.implode('|', array_keys(self::WEEKDAYS)).') \d{2}( or friday)?|easter [+-]\d{1,2})$/D', $rule) !== 1) {
+        if (preg_match('/^(\d{2}-\d{2}( or (monday|tuesday|observed|saturday))?|(first|second|third|fourth|last) ('.implode('|', array_keys(self::WEEKDAYS)).') \d{2}( or friday)?|easter [+-]\d{1,2})$/D', $rule) !== 1) {
             throw new class("No rule for a holiday: $rule") extends DomainException implements CoreError
             {
             };
@@ -88,6 +89,8 @@ final readonly class YearlyHoliday
     {
         return $day->plusDays(match (true) {
             $to === null => 0,
+            $to === 'saturday' => $day->weekday() === 7 ? -1 : 0,
+            $to === 'observed' && $day->weekday() === 6 => -1,
             $day->weekday() === 6 => 2,
             $day->weekday() === 7 => $to === 'tuesday' ? 2 : 1,
             $day->weekday() === 1 && $to === 'tuesday' => 1,

@@ -61,6 +61,7 @@ return [
         'part' => 'the part of the day that is off, from 0 to 1, such as 0.5',
         'pattern' => 'hours for seven days, Monday to Sunday, separated by spaces, such as 8 8 8 8 6 0 0',
         'timezone' => 'the name of a time zone, such as Europe/Dublin',
+        'charge_code_scheme' => 'how charge codes are made up, such as HB-{project}-##',
         'half_days' => 'days from 0 to 366, whole or half, such as 25 or 2.5',
         'instant' => 'a time in UTC, such as 2026-07-01T08:30:00Z',
         'allowance' => 'an allowance and the first year in which it counts together, or neither',

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\App;
 
+use App\Models\ClientContact;
 use App\Models\LeaveAllowance;
 use App\Models\LeaveRequest;
 use App\Models\Question;
@@ -146,6 +147,17 @@ final class AccessTest extends TestCase
         'PUT /leave/requests/1' => ['ada' => 302, 'bo' => 403, 'mo' => 403, 'vic' => 403],
         'DELETE /leave/requests/1' => ['ada' => 302, 'bo' => 403, 'mo' => 403, 'lee' => 302, 'vic' => 403],
         'POST /leave/requests/1/decision' => ['ada' => 403, 'bo' => 403, 'mo' => 403, 'lee' => 302, 'kit' => 302, 'vic' => 403],
+        'POST /office/directory/teams/field/merge' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 302, 'vic' => 403],
+        'GET /office/clients/of/harbour' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 200, 'vic' => 403],
+        'PUT /office/clients/of/harbour' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 302, 'vic' => 403],
+        'POST /office/clients/of/harbour/contacts' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 302, 'vic' => 403],
+        'PUT /office/contacts/1' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 302, 'vic' => 403],
+        'DELETE /office/contacts/1' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 302, 'vic' => 403],
+        'PUT /office/calendars/coast' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 302, 'vic' => 403],
+        'DELETE /office/calendars/coast' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 302, 'vic' => 403],
+        'POST /office/calendars/coast/merge' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 302, 'vic' => 403],
+        'POST /office/calendars/coast/copied-year' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 302, 'vic' => 403],
+        'POST /office/calendars/coast/file' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 302, 'vic' => 403],
         'GET /office/absence-kinds' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 200, 'vic' => 403],
         'POST /office/absence-kinds' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 302, 'vic' => 403],
         'PUT /office/absence-kinds/1' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 302, 'vic' => 403],
@@ -231,6 +243,7 @@ final class AccessTest extends TestCase
         StandIn::query()->create(['person_id' => $this->person('mo')->id, 'stand_in_id' => $this->person('lee')->id, 'starts_on' => '2026-06-16', 'ends_on' => '2026-06-18']);
         Question::query()->create(['wording' => 'Anything?', 'kind' => 'text', 'choices' => [], 'starts_on' => '2026-06-15']);
         LeaveRequest::query()->create(['person_id' => $this->person('ada')->id, 'absence_kind_id' => 1, 'starts_on' => '2026-07-06', 'ends_on' => '2026-07-07', 'requested_by_id' => $this->person('ada')->id, 'requested_at' => '2026-06-16T08:00:00Z']);
+        ClientContact::query()->create(['client_id' => 1, 'name' => 'Orla Finch']);
         LeaveAllowance::query()->create(['person_id' => $this->person('ada')->id, 'absence_kind_id' => 1, 'year' => 2026, 'half_days' => 60]);
         [$method, $address] = explode(' ', $route);
         $body = match (true) {
@@ -254,6 +267,10 @@ final class AccessTest extends TestCase
             str_starts_with($address, '/office/people') => ['name' => 'Bo Carr', 'email' => $method === 'PUT' ? 'bo@lighthouse.example' : 'new@lighthouse.example', 'access' => 'member', 'ownPattern' => false],
             str_starts_with($address, '/office/directory') => ['name' => 'Field'],
             $address === '/office/organisation' => ['name' => 'Lighthouse', 'currency' => 'EUR', 'pattern' => ['8', '8', '8', '8', '8', '0', '0']],
+            str_contains($address, '/contacts') => ['name' => 'Rhona Pike'],
+            str_starts_with($address, '/office/clients/of') => ['name' => 'Harbour Board'],
+            str_ends_with($address, '/copied-year') => ['year' => 2026],
+            $address === '/office/calendars/coast' => ['code' => 'island'],
             $address === '/office/calendars' => ['code' => 'island'],
             str_ends_with($address, '/holidays') => ['date' => '2026-06-17', 'name' => 'Regatta', 'part' => '1'],
             str_ends_with($address, '/country') => ['country' => 'IE', 'year' => 2026],

@@ -28,6 +28,10 @@ final class AllKinds
             new EntriesKind,
             new RemainingEstimatesKind,
             new StandInsKind,
+            new TeamDetailsKind,
+            new RoleDetailsKind,
+            new ClientDetailsKind,
+            new ClientContactsKind,
             new LeaveAllowancesKind,
             new LeaveRequestsKind,
         ];

@@ -107,4 +107,39 @@ final class OrganisationTest extends TestCase
             }
         }
     }
+
+    public function test_the_holidays_of_a_year_are_copied_to_the_next_once(): void
+    {
+        $this->put('/office/calendars/coast/holidays', ['date' => '2028-02-29', 'name' => 'Leap day', 'part' => '0.5']);
+        $this->put('/office/calendars/coast/holidays', ['date' => '2028-06-01', 'name' => 'Regatta', 'part' => '0.5']);
+        $this->post('/office/calendars/coast/copied-year', ['year' => 2028])->assertSessionHas('message', 'One public holiday is copied. Check those that move from year to year.');
+        $this->post('/office/calendars/coast/copied-year', ['year' => 2028])->assertSessionHas('message', 'Nothing has changed: the calendar had all of these days already.');
+        self::assertSame([['2029-06-01', '0.5']], DB::table('holidays')->where('date', '>=', '2029')->get()->map(static fn (object $one): array => [$one->date, $one->part])->all());
+        $this->post('/office/calendars/coast/copied-year', ['year' => 1900])->assertSessionHasErrors('year');
+    }
+
+    public function test_holidays_come_from_a_calendar_file(): void
+    {
+        $file = "BEGIN:VCALENDAR\r\nVERSION:2.0\r\nBEGIN:VEVENT\r\nUID:a\r\nSUMMARY:Fair\r\nDTSTART;VALUE=DATE:20260810\r\nDTEND;VALUE=DATE:20260812\r\nEND:VEVENT\r\nBEGIN:VEVENT\r\nUID:b\r\nSUMMARY:Already\r\nDTSTART;VALUE=DATE:20260615\r\nEND:VEVENT\r\nEND:VCALENDAR\r\n";
+        $this->post('/office/calendars/coast/file', ['calendar' => $file])->assertSessionHas('message', '2 public holidays were added from the calendar file.');
+        self::assertSame(['Harbour Day', 'Fair', 'Fair'], DB::table('holidays')->orderBy('date')->pluck('name')->all());
+        $this->post('/office/calendars/coast/file', ['calendar' => 'nothing'])->assertSessionHasErrors('calendar');
+        $this->post('/office/calendars/coast/file', [])->assertSessionHasErrors('calendar');
+    }
+
+    public function test_calendars_are_renamed_merged_and_removed(): void
+    {
+        $this->post('/office/calendars', ['code' => 'island']);
+        $this->put('/office/calendars/island', ['code' => 'coast'])->assertSessionHasErrors('code');
+        $this->put('/office/calendars/island', ['code' => 'islands'])->assertSessionHas('message', 'The calendar is now called islands.');
+        $this->delete('/office/calendars/coast')->assertSessionHas('refusal', 'The calendar coast is used, so it cannot be removed. Merge it into another one.');
+        $this->person('ada')->update(['calendar_id' => DB::table('calendars')->where('code', 'coast')->value('id')]);
+        $this->post('/office/calendars/coast/merge', ['into' => 'nowhere'])->assertSessionHas('refusal');
+        $this->post('/office/calendars/coast/merge', ['into' => 'islands'])->assertSessionHas('message', 'The calendar coast is merged into islands. Plans follow in the background.');
+        self::assertSame(['islands', 'islands', 0], [$this->person('ada')->calendar?->code, Organisation::query()->sole()->calendar?->code, DB::table('holidays')->count()]);
+        $this->post('/office/calendars', ['code' => 'spare']);
+        $this->delete('/office/calendars/spare')->assertSessionHas('message', 'The calendar spare is removed.');
+        // Without its holiday, a Monday in June holds work again.
+        self::assertSame(480, $this->given('/people/ada/week/2026-W25')->value('sheet.days.0.expected'));
+    }
 }

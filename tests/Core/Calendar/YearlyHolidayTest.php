@@ -29,6 +29,12 @@ final class YearlyHolidayTest extends TestCase
     #[TestWith(['12-26 or tuesday', 2027, '2027-12-28'])]
     #[TestWith(['12-25 or monday', 2022, '2022-12-26'])]
     #[TestWith(['12-26 or tuesday', 2022, '2022-12-27'])]
+    #[TestWith(['07-04 or observed', 2026, '2026-07-03'])]
+    #[TestWith(['07-04 or observed', 2027, '2027-07-05'])]
+    #[TestWith(['07-04 or observed', 2028, '2028-07-04'])]
+    #[TestWith(['01-01 or observed', 2028, '2027-12-31'])]
+    #[TestWith(['04-27 or saturday', 2025, '2025-04-26'])]
+    #[TestWith(['04-27 or saturday', 2024, '2024-04-27'])]
     #[TestWith(['01-01 or monday', 2028, '2028-01-03'])]
     #[TestWith(['01-01 or monday', 2027, '2027-01-01'])]
     public function test_the_day_of_a_year(string $rule, int $year, string $day): void

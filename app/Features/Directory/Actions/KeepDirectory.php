@@ -32,16 +32,17 @@ final readonly class KeepDirectory
             if ($code !== '' && $kind->query()->where('code', $code)->exists()) {
                 throw DirectoryRefused::taken();
             }
-            $added = $kind->query()->create(['code' => $code === '' ? FreeCode::of($kind->query(), $name, rtrim($kind->value, 's')) : $code, 'name' => $name] + ($kind === DirectoryKind::Teams ? ['lead_id' => $lead?->id] : []));
+            $added = $kind->query()->create(['code' => $code === '' ? FreeCode::of($kind->query(), $name, rtrim($kind->value, 's')) : $code, 'name' => $name] + ($kind === DirectoryKind::Teams ? ['lead_id' => $lead?->id] : []))->refresh();
             $this->auditTrail->of([AuditTrailLine::on($kind->subject(), $added->code, 'add', $by, null, self::told($added))]);
         });
     }
 
-    public function change(Person $by, DirectoryKind $kind, Client|Role|Team $entry, string $name, ?Person $lead): void
+    /** What is retired is not offered any more. */
+    public function change(Person $by, DirectoryKind $kind, Client|Role|Team $entry, string $name, ?Person $lead, bool $isRetired): void
     {
-        DB::transaction(function () use ($by, $kind, $entry, $name, $lead): void {
+        DB::transaction(function () use ($by, $kind, $entry, $name, $lead, $isRetired): void {
             $before = self::told($entry);
-            $entry->update(['name' => $name] + ($entry instanceof Team ? ['lead_id' => $lead?->id] : []));
+            $entry->update(['name' => $name, 'is_retired' => $isRetired] + ($entry instanceof Team ? ['lead_id' => $lead?->id] : []));
             $entry->unsetRelations();
             $after = self::told($entry);
             if ($before !== $after) {
@@ -67,6 +68,6 @@ final readonly class KeepDirectory
     /** @return array<string, string|null> */
     private static function told(Client|Role|Team $entry): array
     {
-        return ['name' => $entry->name] + ($entry instanceof Team ? ['lead' => $entry->loadMissing('lead')->lead?->code] : []);
+        return ['name' => $entry->name, 'is_retired' => $entry->is_retired ? 'yes' : 'no'] + ($entry instanceof Team ? ['lead' => $entry->loadMissing('lead')->lead?->code] : []);
     }
 }

@@ -6,6 +6,7 @@ namespace App\Features\Directory\Controllers;
 
 use App\Features\Directory\Actions\DirectoryRefused;
 use App\Features\Directory\Actions\KeepDirectory;
+use App\Features\Directory\Actions\MergeDirectoryEntries;
 use App\Features\Directory\Queries\DirectoryKind;
 use App\Features\Directory\Queries\DirectoryList;
 use App\Features\Directory\Requests\DirectoryRequest;
@@ -57,7 +58,7 @@ final readonly class DirectoryController
     {
         Gate::authorize('keep', Organisation::class);
         $name = $request->string('name')->trim()->toString();
-        $this->keep->change($office, $kind, self::entry($kind, $code), $name, $request->lead());
+        $this->keep->change($office, $kind, self::entry($kind, $code), $name, $request->lead(), $request->boolean('retired'));
 
         return back()->with('message', Wording::of('organisation.entry_saved', ['name' => $name]));
     }
@@ -73,6 +74,19 @@ final readonly class DirectoryController
         }
 
         return back()->with('message', Wording::of('organisation.entry_removed', ['name' => $entry->name]));
+    }
+
+    public function merge(#[CurrentUser] Person $office, DirectoryKind $kind, string $code, Request $request, MergeDirectoryEntries $merge): RedirectResponse
+    {
+        Gate::authorize('keep', Organisation::class);
+        $entry = self::entry($kind, $code);
+        $into = $kind->query()->where('code', Address::of($request)->text('into'))->whereKeyNot($entry->id)->first();
+        if ($into === null) {
+            return back()->with('refusal', Wording::of('organisation.merge_into'));
+        }
+        $merge->handle($office, $kind, $entry, $into);
+
+        return back()->with('message', Wording::of('organisation.entry_merged', ['name' => $entry->name, 'into' => $into->name]));
     }
 
     private static function entry(DirectoryKind $kind, string $code): Client|Role|Team

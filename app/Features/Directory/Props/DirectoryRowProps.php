@@ -13,7 +13,7 @@ final readonly class DirectoryRowProps
      * @param  OptionProps|null  $lead  of a team
      * @param  int  $uses  people of a team or in a role, projects of a client
      */
-    public function __construct(public string $code, public string $name, public ?OptionProps $lead, public int $uses)
+    public function __construct(public string $code, public string $name, public ?OptionProps $lead, public int $uses, public bool $isRetired)
     {
     }
 }

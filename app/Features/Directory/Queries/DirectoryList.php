@@ -26,14 +26,14 @@ final class DirectoryList
         $count = (clone $found)->count();
         $pages = max(1, (int) ceil($count / self::AT_ONCE));
         $page = min($page, $pages);
-        $found->orderBy("$table.name")->orderBy("$table.id")->forPage($page, self::AT_ONCE)->select("$table.code", "$table.name")
+        $found->orderBy("$table.is_retired")->orderBy("$table.name")->orderBy("$table.id")->forPage($page, self::AT_ONCE)->select("$table.code", "$table.name", "$table.is_retired")
             ->selectSub(self::uses($kind)->select(Sql::count()), 'uses')
             ->when($kind === DirectoryKind::Teams, static fn (Builder $teams): Builder => $teams->leftJoin('people AS leads', 'leads.id', 'teams.lead_id')->addSelect('leads.code AS lead_code', 'leads.name AS lead_name'));
 
         return new DirectoryProps($kind, $search, array_map(static function (Record $row) use ($kind): DirectoryRowProps {
             $lead = $kind === DirectoryKind::Teams ? $row->stringOrNull('lead_code') : null;
 
-            return new DirectoryRowProps($row->string('code'), $row->string('name'), $lead === null ? null : new OptionProps($lead, $row->string('lead_name')), $row->int('uses'));
+            return new DirectoryRowProps($row->string('code'), $row->string('name'), $lead === null ? null : new OptionProps($lead, $row->string('lead_name')), $row->int('uses'), $row->bool('is_retired'));
         }, Record::all($found)), $count, $page, $pages);
     }
 

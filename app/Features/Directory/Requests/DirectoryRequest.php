@@ -18,6 +18,7 @@ final class DirectoryRequest extends BoundedRequest
         return [
             'name' => ['required', 'string', 'max:200'],
             'code' => ['nullable', 'string', 'regex:/^[A-Za-z0-9._-]{1,32}$/D'],
+            'retired' => ['nullable', 'boolean'],
             'lead' => ['nullable', 'string', Rule::exists('people', 'code')],
         ];
     }

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Features\Leave\Actions;
 
-use App\Features\Leave\Files\CalendarEvent;
-use App\Features\Leave\Files\CalendarFile;
-use App\Features\Leave\Files\CalendarFileUnreadable;
 use App\Models\AbsenceKind;
 use App\Models\LeaveRequest;
 use App\Models\Person;
+use App\Support\Files\Calendar\CalendarEvent;
+use App\Support\Files\Calendar\CalendarFile;
+use App\Support\Files\Calendar\CalendarFileUnreadable;
 use App\Support\Language\Wording;
 use Moss\Core\Leave\LeaveRefused;
 use Moss\Core\Leave\LeaveSpan;
@@ -30,8 +30,7 @@ final readonly class AskFromCalendarFile
     public function handle(Person $by, Person $owner, string $text, AbsenceKind $kind): array
     {
         $events = $this->file->read($text);
-        $known = LeaveRequest::query()->where('person_id', $owner->id)->pluck('calendar_uid')->all();
-        $own = array_map(CalendarFile::uid(...), LeaveRequest::query()->where('person_id', $owner->id)->get()->all());
+        $known = array_map(static fn (LeaveRequest $request): string => $request->uid(), LeaveRequest::query()->where('person_id', $owner->id)->get()->all());
         $kinds = [];
         foreach (AbsenceKind::query()->where('is_retired', false)->get() as $each) {
             $kinds[mb_strtolower($each->name)] = $each;
@@ -39,7 +38,7 @@ final readonly class AskFromCalendarFile
         $count = 0;
         $left = [];
         foreach ($events as $event) {
-            if (in_array($event->uid, [...$known, ...$own], true)) {
+            if (in_array($event->uid, $known, true)) {
                 continue;
             }
             try {

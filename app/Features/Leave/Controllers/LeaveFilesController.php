@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace App\Features\Leave\Controllers;
 
 use App\Features\Leave\Actions\AskFromCalendarFile;
-use App\Features\Leave\Files\CalendarFile;
-use App\Features\Leave\Files\CalendarFileUnreadable;
 use App\Features\Leave\Queries\AbsenceEvents;
 use App\Features\Leave\Requests\CalendarFileRequest;
 use App\Models\LeaveRequest;
 use App\Models\Person;
 use App\Support\Clock\Today;
+use App\Support\Files\Calendar\CalendarFile;
+use App\Support\Files\Calendar\CalendarFileUnreadable;
 use App\Support\Language\Wording;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;

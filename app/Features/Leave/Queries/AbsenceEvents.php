@@ -5,10 +5,9 @@ declare(strict_types=1);
 namespace App\Features\Leave\Queries;
 
 use App\Effort\WorkingTime;
-use App\Features\Leave\Files\CalendarEvent;
-use App\Features\Leave\Files\CalendarFile;
 use App\Models\LeaveRequest;
 use App\Models\Person;
+use App\Support\Files\Calendar\CalendarEvent;
 use Moss\Core\Calendar\Day;
 use Moss\Core\Calendar\DayRange;
 use Moss\Core\Leave\LeaveState;
@@ -23,7 +22,7 @@ final class AbsenceEvents
         $capacity = WorkingTime::load()->capacity($person->pattern, $person->calendar_id);
         $requests = array_values(LeaveRequest::query()->with('kind')->where('person_id', $person->id)->where('state', LeaveState::Approved)
             ->where('ends_on', '>=', $days->first()->toString())->where('starts_on', '<=', $days->last()->toString())->orderBy('starts_on')->get()->all());
-        $events = array_map(static fn (LeaveRequest $request): CalendarEvent => new CalendarEvent(CalendarFile::uid($request), $request->kind->name, DayRange::between($request->starts_on, $request->ends_on)), $requests);
+        $events = array_map(static fn (LeaveRequest $request): CalendarEvent => new CalendarEvent($request->uid(), $request->kind->name, DayRange::between($request->starts_on, $request->ends_on)), $requests);
         foreach (RecordedAbsences::of($person, $days, $capacity, $requests) as $absence) {
             $events[] = new CalendarEvent('absence-'.$person->code.'-'.$absence->first.'-'.$absence->kind.'@moss-week', $absence->kindName, DayRange::between(Day::of($absence->first), Day::of($absence->last)));
         }

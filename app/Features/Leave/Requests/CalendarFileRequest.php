@@ -6,19 +6,18 @@ namespace App\Features\Leave\Requests;
 
 use App\Http\Input\BoundedRequest;
 use App\Models\AbsenceKind;
+use App\Support\Files\Calendar\CalendarFile;
 use App\Support\Language\Wording;
 use Illuminate\Validation\Rule;
 
 /** The text of a calendar file, and the kind of absence of events that name none. */
 final class CalendarFileRequest extends BoundedRequest
 {
-    private const LONGEST = 500_000;
-
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
         return [
-            'calendar' => ['required', 'string', 'max:'.self::LONGEST],
+            'calendar' => ['required', 'string', 'max:'.CalendarFile::LONGEST],
             'kind' => ['required', 'integer', Rule::exists('absence_kinds', 'id')->where('is_retired', 0)],
         ];
     }

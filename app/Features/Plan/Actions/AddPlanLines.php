@@ -110,7 +110,7 @@ final class AddPlanLines
         foreach (['startsOn' => 'starts_on', 'endsOn' => 'ends_on'] as $field => $column) {
             $this->read($index, $field, static fn () => $task->setAttribute($column, $isOfTask ? PlanText::day($line->text($field), $field) : null));
         }
-        $this->read($index, 'chargeCode', static fn () => $task->charge_code = $line->text('chargeCode') === '' ? null : PlanText::name($line->text('chargeCode'), 'chargeCode'));
+        $this->read($index, 'chargeCode', static fn () => $task->charge_code = PlanChargeCode::of($project, $task->code ?? '', $line->text('chargeCode'), true));
         $this->read($index, 'phase', static fn () => $task->phase_id = $line->text('phase') === '' ? null
             : Phase::query()->firstOrCreate(['project_id' => $project->id, 'name' => PlanText::name($line->text('phase'), 'phase')])->id);
         $this->checkDays($index, $task->starts_on, $task->ends_on);

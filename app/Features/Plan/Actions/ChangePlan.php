@@ -74,7 +74,7 @@ final class ChangePlan
                     'budget' => $task->budget_cents = PlanText::money($text),
                     'startsOn' => $task->starts_on = PlanText::day($text, 'startsOn'),
                     'endsOn' => $task->ends_on = PlanText::day($text, 'endsOn'),
-                    'chargeCode' => $task->charge_code = trim($text) === '' ? null : PlanText::name($text, 'chargeCode'),
+                    'chargeCode' => $task->charge_code = PlanChargeCode::of($project, $task->code, trim($text), false),
                     'phase' => $phase = trim($text) === '' ? null : PlanText::name($text, 'phase'),
                     default => null,
                 };

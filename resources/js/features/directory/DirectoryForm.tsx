@@ -1,6 +1,7 @@
 import { route } from '@/lib/route';
 import { text } from '@/lib/text';
 import type { DirectoryKind, DirectoryRowProps } from '@/types/generated/props';
+import { Checkbox } from '@/ui/Checkbox';
 import { Combobox } from '@/ui/Combobox';
 import { Field } from '@/ui/Field';
 import { FieldError } from '@/ui/FieldError';
@@ -18,7 +19,7 @@ interface DirectoryFormProps {
 
 /** A new team, role or client, or another name or lead of one. */
 export function DirectoryForm({ kind, row, onDone }: DirectoryFormProps) {
-    const form = useForm({ name: row?.name ?? '', code: '', lead: row?.lead?.code ?? '' });
+    const form = useForm({ name: row?.name ?? '', code: '', lead: row?.lead?.code ?? '', retired: row?.isRetired ?? false });
     const [lead, setLead] = useState(row?.lead == null ? [] : [row.lead]);
     const name = useRef<HTMLInputElement>(null);
     const isNew = row === undefined;
@@ -64,6 +65,15 @@ export function DirectoryForm({ kind, row, onDone }: DirectoryFormProps) {
                     onChange={(chosen) => {
                         setLead(chosen);
                         form.setData('lead', chosen[0]?.code ?? '');
+                    }}
+                />
+            )}
+            {!isNew && (
+                <Checkbox
+                    label={copy.retiredHint}
+                    checked={form.data.retired}
+                    onChange={(retired) => {
+                        form.setData('retired', retired);
                     }}
                 />
             )}

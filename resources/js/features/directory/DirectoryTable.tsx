@@ -1,7 +1,8 @@
 import { route } from '@/lib/route';
 import { text } from '@/lib/text';
 import type { DirectoryKind, DirectoryRowProps } from '@/types/generated/props';
-import { router } from '@inertiajs/react';
+import { MergeForm } from '@/ui/MergeForm';
+import { Link, router } from '@inertiajs/react';
 import { useState } from 'react';
 import { DirectoryForm } from './DirectoryForm';
 
@@ -35,6 +36,12 @@ export function DirectoryTable({ kind, rows }: { kind: DirectoryKind; rows: Dire
                                         setOpen(null);
                                     }}
                                 />
+                                <MergeForm
+                                    name={row.name}
+                                    address={route('office.directory.merge', { kind, code: row.code })}
+                                    hint={copy.mergeHints[kind]}
+                                    kind={kind}
+                                />
                             </td>
                         </tr>
                     ) : (
@@ -58,6 +65,7 @@ function Row({ kind, row, onOpen }: { kind: DirectoryKind; row: DirectoryRowProp
         <tr>
             <th scope="row" className="border-b border-rule py-1 pe-4 [overflow-wrap:anywhere]">
                 {row.name}
+                {row.isRetired && <span className="text-faded"> ({copy.retired.toLowerCase()})</span>}
             </th>
             <td className="border-b border-rule pe-4 text-faded">{row.code}</td>
             {kind === 'teams' && <td className="border-b border-rule pe-4">{row.lead?.name}</td>}
@@ -67,6 +75,15 @@ function Row({ kind, row, onOpen }: { kind: DirectoryKind; row: DirectoryRowProp
                     <button type="button" className="act-quiet" aria-label={copy.changeOf(row.name)} onClick={onOpen}>
                         {copy.change}
                     </button>
+                    {kind === 'clients' && (
+                        <Link
+                            className="act-quiet"
+                            aria-label={copy.detailsOf(row.name)}
+                            href={route('office.clients.client', { client: row.code })}
+                        >
+                            {copy.details}
+                        </Link>
+                    )}
                     {row.uses === 0 && (
                         <button
                             type="button"

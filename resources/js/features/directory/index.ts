@@ -1,1 +1,2 @@
+export { ClientPage } from './ClientPage';
 export { DirectoryPage } from './DirectoryPage';

@@ -2,11 +2,11 @@ import { printHalves } from '@/lib/numbers';
 import { route } from '@/lib/route';
 import { text } from '@/lib/text';
 import type { AbsenceKindRowProps } from '@/types/generated/props';
+import { MergeForm } from '@/ui/MergeForm';
 import { router } from '@inertiajs/react';
 import clsx from 'clsx';
 import { useState } from 'react';
 import { AbsenceKindForm } from './AbsenceKindForm';
-import { MergeForm } from './MergeForm';
 
 const copy = text.absenceKindsPage;
 const heads = [copy.name, copy.countsAs, copy.visibleTo, copy.approval, copy.allowance, copy.carried, copy.acts];
@@ -39,8 +39,12 @@ export function AbsenceKindTable({ kinds, year }: { kinds: AbsenceKindRowProps[]
                                     }}
                                 />
                                 <MergeForm
-                                    kind={kind}
-                                    others={kinds.filter(({ id, isRetired }) => id !== kind.id && !isRetired)}
+                                    name={kind.name}
+                                    address={route('office.absence-kinds.merge', { kind: kind.id })}
+                                    hint={copy.mergeHint}
+                                    others={kinds
+                                        .filter(({ id, isRetired }) => id !== kind.id && !isRetired)
+                                        .map(({ id, name }) => [String(id), name] as const)}
                                 />
                             </td>
                         </tr>

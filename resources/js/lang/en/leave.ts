@@ -165,8 +165,6 @@ export const leaveText = {
         changeOf: (name: string) => `Change ${name}`,
         remove: 'Remove',
         removeOf: (name: string) => `Remove ${name}`,
-        mergeInto: 'Merge into',
-        merge: 'Merge kind',
         mergeHint:
             'All its absences and requests become those of the other kind, and this one is removed. This cannot be undone.',
         own: (year: number) => `Different allowances in ${String(year)}`,

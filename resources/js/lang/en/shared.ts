@@ -3,6 +3,11 @@ import { plural } from './plural';
 
 /** What stands on every page. */
 export const sharedText = {
+    mergeForm: {
+        into: 'Merge into',
+        merge: (name: string) => `Merge ${name}`,
+        of: (name: string) => `Merge ${name} into another`,
+    },
     app: 'Moss Week',
     skip: 'Skip to content',
     sections: 'Sections',

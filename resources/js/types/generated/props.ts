@@ -397,6 +397,21 @@ export interface DayReminderProps {
     format: HoursFormat;
 }
 
+export interface ClientContactProps {
+    id: number;
+    name: string;
+    email: string;
+    phone: string;
+    position: string;
+}
+
+export interface ClientProps {
+    code: string;
+    name: string;
+    scheme: string | null;
+    contacts: ClientContactProps[];
+}
+
 export interface DirectoryProps {
     kind: DirectoryKind;
     search: string;
@@ -411,6 +426,7 @@ export interface DirectoryRowProps {
     name: string;
     lead: OptionProps | null;
     uses: number;
+    isRetired: boolean;
 }
 
 export interface FirstStepProps {

@@ -2,9 +2,8 @@
 
 declare(strict_types=1);
 
-namespace App\Features\Leave\Files;
+namespace App\Support\Files\Calendar;
 
-use App\Models\LeaveRequest;
 use App\Support\Clock\Today;
 use DateTimeImmutable;
 use Moss\Core\Calendar\Day;
@@ -17,9 +16,12 @@ use Sabre\VObject\Property\ICalendar\DateTime;
 use Sabre\VObject\Reader;
 use Throwable;
 
-/** Absences as iCalendar (RFC 5545), out and in. Only events of whole days are absences; others are appointments. */
+/** Events of whole days as iCalendar (RFC 5545), out and in; those with a time of day are left out. */
 final readonly class CalendarFile
 {
+    /** The longest text that is read, in bytes. */
+    public const LONGEST = 500_000;
+
     private const YEARS = 2;
 
     public function __construct(private Today $today)
@@ -29,7 +31,7 @@ final readonly class CalendarFile
     /** @param  list<CalendarEvent>  $events */
     public function write(string $name, array $events): string
     {
-        $calendar = new VCalendar(['PRODID' => '-//Moss Week//Absences//EN', 'NAME' => $name, 'X-WR-CALNAME' => $name]);
+        $calendar = new VCalendar(['PRODID' => '-//Moss Week//Days//EN', 'NAME' => $name, 'X-WR-CALNAME' => $name]);
         foreach ($events as $event) {
             $written = $calendar->createComponent('VEVENT');
             $written->add('UID', $event->uid);
@@ -76,11 +78,6 @@ final readonly class CalendarFile
         }
 
         return $events;
-    }
-
-    public static function uid(LeaveRequest $request): string
-    {
-        return $request->calendar_uid ?? 'leave-'.$request->id.'@moss-week';
     }
 
     private static function event(VEvent $event): ?CalendarEvent

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Features\Leave\Files;
+namespace App\Support\Files\Calendar;
 
 use RuntimeException;
 

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Features\Plan\Actions;
+
+use App\Models\Project;
+use App\Support\Language\Wording;
+use DomainException;
+
+/** The charge code of a task, as the client wants it where it says so. */
+final class PlanChargeCode
+{
+    /**
+     * @param  string  $typed  empty for none; a new task then gets the one that the client's scheme gives, if any
+     *
+     * @throws DomainException if it is not made up as the client wants it
+     */
+    public static function of(Project $project, string $task, string $typed, bool $isNew): ?string
+    {
+        $client = $project->loadMissing('client')->client;
+        $scheme = $client?->chargeCodeScheme();
+        if ($typed === '') {
+            return $isNew ? $scheme?->suggested($project->code, $task) : null;
+        }
+        $chargeCode = PlanText::name($typed, 'chargeCode');
+        if ($scheme !== null && ! $scheme->matches($chargeCode, $project->code, $task)) {
+            throw new DomainException(Wording::of('organisation.charge_code', ['client' => $client->name, 'scheme' => $scheme->toString()]));
+        }
+
+        return $chargeCode;
+    }
+}

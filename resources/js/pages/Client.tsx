@@ -1,0 +1,1 @@
+export { ClientPage as default } from '@/features/directory';
