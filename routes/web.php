@@ -43,6 +43,7 @@ use App\Features\Passwords\Controllers\PasswordLinkController;
 use App\Features\People\Controllers\PeopleController;
 use App\Features\People\Controllers\ResponsibilitiesController;
 use App\Features\Periods\Controllers\PeriodsController;
+use App\Features\PersonalData\Controllers\PersonalDataController;
 use App\Features\Plan\Controllers\PlanController;
 use App\Features\Plan\Controllers\ProjectSettingsController;
 use App\Features\Preferences\Controllers\PreferencesController;
@@ -54,6 +55,7 @@ use App\Features\Remaining\Controllers\RemainingController;
 use App\Features\Reported\Controllers\ReportedController;
 use App\Features\Review\Controllers\PhrasesController;
 use App\Features\Review\Controllers\ReviewController;
+use App\Features\Settings\Controllers\SettingsController;
 use App\Features\SignIn\Controllers\SignInCodeController;
 use App\Features\SignIn\Controllers\SignInController;
 use App\Features\SignIn\Middleware\RequireConfirmation;
@@ -152,6 +154,7 @@ Route::middleware(['auth', RequireSecondFactor::class])->group(static function (
         Route::delete('/', [RemainingController::class, 'destroy'])->name('remaining.take-back');
     });
 
+    Route::get('/account/data', [PersonalDataController::class, 'own'])->name('account.data');
     Route::get('/my-figures', [MyFiguresController::class, 'show'])->name('my-figures');
 
     Route::prefix('/leave')->group(static function (): void {
@@ -222,6 +225,12 @@ Route::middleware(['auth', RequireSecondFactor::class])->group(static function (
         Route::post('/calendars/{calendar:code}/merge', [OrganisationController::class, 'mergeCalendar'])->name('calendars.merge');
         Route::post('/calendars/{calendar:code}/copied-year', [HolidaysController::class, 'copyYear'])->name('holidays.copy-year');
         Route::post('/calendars/{calendar:code}/file', [HolidaysController::class, 'addFromFile'])->name('holidays.add-file');
+        Route::get('/settings', [SettingsController::class, 'show'])->name('settings');
+        Route::put('/settings', [SettingsController::class, 'update'])->name('settings.save');
+        Route::delete('/settings/planned/{planned}', [SettingsController::class, 'cancel'])->name('settings.cancel');
+        Route::post('/settings/changes/{line}/restoration', [SettingsController::class, 'restore'])->name('settings.restore');
+        Route::get('/people/of/{person:code}/data', [PersonalDataController::class, 'show'])->name('people.data');
+        Route::post('/people/of/{person:code}/anonymisation', [PersonalDataController::class, 'destroy'])->name('people.anonymise');
         Route::get('/absence-kinds', [AbsenceKindsController::class, 'index'])->name('absence-kinds');
         Route::post('/absence-kinds', [AbsenceKindsController::class, 'store'])->name('absence-kinds.add');
         Route::put('/absence-kinds/{kind}', [AbsenceKindsController::class, 'update'])->name('absence-kinds.save');

@@ -26,7 +26,7 @@ final readonly class AuditTrailChanges
     /** Fields whose values are names of ours; what people wrote elsewhere is shown as they wrote it. */
     private const NAMES = ['state', 'approval', 'route', 'mode', 'estimate_mode', 'severity', 'done', 'billable'];
 
-    private const SWITCHES = ['billable', 'may_submit', 'sees_cost', 'self_approve', 'required'];
+    private const SWITCHES = ['billable', 'may_submit', 'sees_cost', 'self_approve', 'required', 'shown'];
 
     private const DAYS = ['starts_on', 'ends_on', 'done_on', 'baseline_on', 'posted_on', 'estimated_on', 'from', 'to', 'until', 'closed_until', 'date'];
 

@@ -31,6 +31,7 @@ use Moss\Core\Time\Minutes;
  * @property list<string> $factor_access  kinds of access that need a second factor
  * @property bool $single_sign_on_adds_people  whether whoever the identity provider knows becomes a person here
  * @property int $week_due  days after its Sunday by which a week is to be submitted
+ * @property int|null $anonymised_after  months after somebody's last day after which their data no longer say who they were
  * @property-read Calendar|null $calendar
  */
 final class Organisation extends Model
@@ -52,6 +53,7 @@ final class Organisation extends Model
         'week_due',
         'factor_access',
         'single_sign_on_adds_people',
+        'anonymised_after',
     ];
 
     /** @return BelongsTo<Calendar, $this> */

@@ -11,6 +11,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Foundation\Auth\User;
 use Moss\Core\Calendar\Day;
 use Moss\Core\Calendar\Employment;
+use Moss\Core\Calendar\EmploymentBreaks;
 use Moss\Core\Time\HoursFormat;
 
 /**
@@ -42,6 +43,8 @@ use Moss\Core\Time\HoursFormat;
  * @property Arrangement $arrangement
  * @property MessagePreferences $messages
  * @property string $mailed_in  the part of which day the person was last mailed in
+ * @property string|null $employment_breaks  days between two stretches of employment
+ * @property string|null $anonymised_at  when it was taken out who they were
  * @property-read Team|null $team
  * @property-read Person|null $manager
  * @property-read Role|null $role
@@ -82,6 +85,8 @@ final class Person extends User
         'arrangement',
         'messages',
         'mailed_in',
+        'anonymised_at',
+        'employment_breaks',
     ];
 
     protected $hidden = ['password', 'remember_token'];
@@ -100,7 +105,7 @@ final class Person extends User
 
     public function employment(): Employment
     {
-        return new Employment($this->starts_on, $this->ends_on);
+        return new Employment($this->starts_on, $this->ends_on, $this->employment_breaks === null ? null : EmploymentBreaks::of($this->employment_breaks));
     }
 
     /** Whether the person may use the application on a day: not disabled, and not after the last day of employment. */

@@ -86,7 +86,7 @@ final class ExpectedDaysOfMany
     /** Whether the person is employed throughout and never away. */
     private function isUsual(Person $person): bool
     {
-        return ! isset($this->absences[$person->id]) && $person->starts_on === null && $person->ends_on === null;
+        return ! isset($this->absences[$person->id]) && $person->starts_on === null && $person->ends_on === null && $person->employment_breaks === null;
     }
 
     /** @return array<string, int> */

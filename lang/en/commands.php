@@ -44,6 +44,7 @@ return [
     'backup_audit_trail' => 'The audit trail does not end as the manifest says. Use another backup.',
     'backup_newer' => 'The backup is of a newer version of the application. Install that version first.',
     'instant' => '--at cannot be “:value”. Enter a UTC time such as 2026-06-17T16:05.',
+    'settings' => '{0} No setting was planned for today.|{1} One setting has changed.|[2,*] :count settings have changed.',
     'mailing' => '{0} Nobody is due an email now.|{1} One person may be due an email.|[2,*] :count people may be due an email.',
     'figures_agree' => 'All stored totals match the entries.',
     'figure_differs' => ':table :key: :column is stored as :stored but recalculates to :found.',

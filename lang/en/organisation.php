@@ -27,6 +27,7 @@ return [
     'person_code_taken' => 'Somebody else has this code.',
     'person_manager' => 'Choose a line manager who is not the person themselves, and whose own line managers are not.',
     'person_access' => 'Choose an access level.',
+    'person_breaks' => 'Enter breaks that have a first and a last day, lie between the first and the last day of employment, and do not meet.',
     'person_zone' => 'Choose a time zone, such as Europe/Dublin.',
     'person_order' => 'Enter a last day on or after the first.',
     'person_pattern_from' => 'Enter the day from which these hours apply, such as 1 Jul 2026, or no day if they always have.',

@@ -9,6 +9,7 @@ use App\Models\LeaveAllowance;
 use App\Models\LeaveRequest;
 use App\Models\Question;
 use App\Models\Recorder;
+use App\Models\ScheduledSetting;
 use App\Models\StandIn;
 use Illuminate\Routing\Route;
 use Illuminate\Support\Facades\DB;
@@ -158,6 +159,13 @@ final class AccessTest extends TestCase
         'POST /office/calendars/coast/merge' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 302, 'vic' => 403],
         'POST /office/calendars/coast/copied-year' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 302, 'vic' => 403],
         'POST /office/calendars/coast/file' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 302, 'vic' => 403],
+        'GET /account/data' => ['ada' => 200, 'kit' => 200, 'vic' => 200],
+        'GET /office/people/of/bo/data' => ['ada' => 403, 'bo' => 403, 'lee' => 403, 'kit' => 200, 'vic' => 403],
+        'POST /office/people/of/bo/anonymisation' => ['ada' => 403, 'bo' => 403, 'lee' => 403, 'kit' => 302, 'vic' => 403],
+        'GET /office/settings' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 200, 'vic' => 403],
+        'PUT /office/settings' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 302, 'vic' => 403],
+        'DELETE /office/settings/planned/1' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 302, 'vic' => 403],
+        'POST /office/settings/changes/1/restoration' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 302, 'vic' => 403],
         'GET /office/absence-kinds' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 200, 'vic' => 403],
         'POST /office/absence-kinds' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 302, 'vic' => 403],
         'PUT /office/absence-kinds/1' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 302, 'vic' => 403],
@@ -244,6 +252,7 @@ final class AccessTest extends TestCase
         Question::query()->create(['wording' => 'Anything?', 'kind' => 'text', 'choices' => [], 'starts_on' => '2026-06-15']);
         LeaveRequest::query()->create(['person_id' => $this->person('ada')->id, 'absence_kind_id' => 1, 'starts_on' => '2026-07-06', 'ends_on' => '2026-07-07', 'requested_by_id' => $this->person('ada')->id, 'requested_at' => '2026-06-16T08:00:00Z']);
         ClientContact::query()->create(['client_id' => 1, 'name' => 'Orla Finch']);
+        ScheduledSetting::query()->create(['setting' => 'week due', 'starts_on' => '2026-07-01', 'setting_values' => ['days' => 4], 'scheduled_by_id' => 1, 'scheduled_at' => '2026-06-16T08:00:00Z']);
         LeaveAllowance::query()->create(['person_id' => $this->person('ada')->id, 'absence_kind_id' => 1, 'year' => 2026, 'half_days' => 60]);
         [$method, $address] = explode(' ', $route);
         $body = match (true) {
@@ -271,6 +280,7 @@ final class AccessTest extends TestCase
             str_starts_with($address, '/office/clients/of') => ['name' => 'Harbour Board'],
             str_ends_with($address, '/copied-year') => ['year' => 2026],
             $address === '/office/calendars/coast' => ['code' => 'island'],
+            $address === '/office/settings' => ['setting' => 'week due', 'values' => ['days' => '3']],
             $address === '/office/calendars' => ['code' => 'island'],
             str_ends_with($address, '/holidays') => ['date' => '2026-06-17', 'name' => 'Regatta', 'part' => '1'],
             str_ends_with($address, '/country') => ['country' => 'IE', 'year' => 2026],

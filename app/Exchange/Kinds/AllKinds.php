@@ -28,6 +28,7 @@ final class AllKinds
             new EntriesKind,
             new RemainingEstimatesKind,
             new StandInsKind,
+            new PersonDetailsKind,
             new TeamDetailsKind,
             new RoleDetailsKind,
             new ClientDetailsKind,

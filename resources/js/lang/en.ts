@@ -16,6 +16,7 @@ import { remainingText } from './en/remaining';
 import { reportedText } from './en/reported';
 import { reviewText } from './en/review';
 import { sharedText } from './en/shared';
+import { settingsText } from './en/settings';
 import { signInText } from './en/signIn';
 import { timesheetsText } from './en/timesheets';
 import { weekText } from './en/week';
@@ -39,6 +40,7 @@ const en = {
     ...remainingText,
     ...reportedText,
     ...reviewText,
+    ...settingsText,
     ...sharedText,
     ...signInText,
     ...timesheetsText,

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\App\People;
 
 use App\Models\Person;
+use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Moss\Core\Calendar\Day;
 use PHPUnit\Framework\Attributes\TestWith;
@@ -106,7 +107,7 @@ final class PeopleTest extends TestCase
 
         self::assertLessThan($before, $planned('2026-06-22', '2026-06-28'));
         self::assertSame(32 * 60, $planned('2026-06-15', '2026-06-28'));
-        self::assertSame(0, \Illuminate\Support\Facades\Artisan::call('moss:verify'));
+        self::assertSame(0, Artisan::call('moss:verify'));
     }
 
     public function test_the_list_is_searched_filtered_sorted_and_paged_in_as_many_queries_whatever_its_length(): void
@@ -128,5 +129,25 @@ final class PeopleTest extends TestCase
         self::assertSame($few, $this->queriesOf(fn () => $this->get('/office/people')->assertOk()));
         $page = $this->given('/office/people?page=2');
         self::assertSame([50, 3, 124], [count($page->rows('people.rows')), $page->int('people.pages'), $page->int('people.found')]);
+    }
+
+    public function test_employment_has_breaks_in_which_nothing_is_expected(): void
+    {
+        $save = fn (array $changed) => $this->put('/office/people/of/bo', $changed + ['name' => 'Bo Carr', 'email' => 'bo@lighthouse.example', 'access' => 'member', 'ownPattern' => false, 'startsOn' => '2026-01-01', 'language' => 'en']);
+        $save(['breaks' => [['first' => '2026-06-16', 'last' => '2026-06-17']]])->assertSessionHasNoErrors();
+        self::assertSame([0, 0, 0, 480, 480], array_slice(self::each($this->given('/people/bo/week/2026-W25')->value('sheet.days'), 'expected'), 0, 5));
+        self::assertSame([['first' => '2026-06-16', 'last' => '2026-06-17']], json_decode((string) json_encode($this->given('/office/people/of/bo')->value('person.breaks')), true));
+
+        $save(['breaks' => [['first' => '2026-06-17', 'last' => '2026-06-16']]])->assertSessionHasErrors('breaks');
+        $save(['breaks' => [['first' => '2025-12-01', 'last' => '2025-12-31']]])->assertSessionHasErrors(['breaks' => __('organisation.person_breaks')]);
+        $save(['breaks' => [['first' => 'x', 'last' => '2026-06-17']]])->assertSessionHasErrors('breaks.0.first');
+        $save(['language' => 'xx'])->assertSessionHasErrors('language');
+        $folder = $this->folder();
+        Artisan::call('moss:export', ['folder' => $folder]);
+        self::assertSame("person,language,employment_breaks\nbo,en,2026-06-16/2026-06-17\n", file_get_contents("$folder/person_details.csv"));
+        $save(['breaks' => []])->assertSessionHasNoErrors();
+        self::assertNull($this->person('bo')->employment_breaks);
+        $this->import(['person_details.csv' => (string) file_get_contents("$folder/person_details.csv")]);
+        self::assertSame('2026-06-16/2026-06-17', $this->person('bo')->employment_breaks);
     }
 }

@@ -54,7 +54,7 @@ final class MissingWeeks
     /** @return array{int, list<array{Person, WeekSubmission}>} how many people there are, and those who have not, with most missing first */
     public function missing(Person $reader, Week $week, string $search): array
     {
-        $people = array_values($this->people($reader, $week, $search)->select('id', 'code', 'name', 'team_id', 'pattern', 'calendar_id', 'starts_on', 'ends_on')->get()->all());
+        $people = array_values($this->people($reader, $week, $search)->select('id', 'code', 'name', 'team_id', 'pattern', 'calendar_id', 'starts_on', 'ends_on', 'employment_breaks')->get()->all());
         if ($people === []) {
             return [0, []];
         }

@@ -10,6 +10,7 @@ use App\Models\Person;
 use App\Models\Role;
 use App\Models\Team;
 use Moss\Core\Calendar\Day;
+use Moss\Core\Calendar\EmploymentBreaks;
 use Moss\Core\Calendar\WorkPattern;
 
 /** What the office says of somebody. */
@@ -19,6 +20,7 @@ final readonly class PersonInput
      * @param  string  $code  empty for one made of the email address
      * @param  WorkPattern|null  $pattern  null for the organisation's
      * @param  Day|null  $patternFrom  the day from which the pattern holds; null where it always has
+     * @param  string|null  $language  null for the one that they have
      */
     public function __construct(
         public string $name,
@@ -34,6 +36,8 @@ final readonly class PersonInput
         public ?Day $endsOn,
         public ?WorkPattern $pattern,
         public ?Day $patternFrom,
+        public EmploymentBreaks $breaks,
+        public ?string $language,
     ) {
     }
 }

@@ -78,6 +78,7 @@ final readonly class SavePerson
             (clone $other)->where('email', $input->email)->exists() => ['email', 'person_email_taken'],
             $person === null && $input->code !== '' && (clone $other)->where('code', $input->code)->exists() => ['code', 'person_code_taken'],
             $input->startsOn !== null && $input->endsOn !== null && $input->endsOn->isBefore($input->startsOn) => ['endsOn', 'person_order'],
+            ! $input->breaks->areWithin($input->startsOn, $input->endsOn) => ['breaks', 'person_breaks'],
             $person !== null && self::leadsTo($input->manager, $person) => ['manager', 'person_manager'],
             default => null,
         };
@@ -114,7 +115,8 @@ final readonly class SavePerson
             'starts_on' => $input->startsOn,
             'ends_on' => $input->endsOn,
             'pattern' => $this->pattern($input, $person),
-        ];
+            'employment_breaks' => $input->breaks->toString() === '' ? null : $input->breaks->toString(),
+        ] + ($input->language === null ? [] : ['language' => $input->language]);
     }
 
     /** From its day on where there is one: what held before still does. Where the same holds already, everything stays. */
@@ -147,6 +149,8 @@ final readonly class SavePerson
             'time zone' => $person->timezone,
             'first day' => $person->starts_on,
             'last day' => $person->ends_on,
+            'employment breaks' => $person->employment_breaks,
+            'language' => $person->language,
             'pattern' => $person->pattern,
         ]);
     }

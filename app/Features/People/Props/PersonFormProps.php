@@ -16,6 +16,9 @@ final readonly class PersonFormProps
      * @param  list<string>  $usualPattern  the organisation's
      * @param  list<string>  $calendars  codes
      * @param  list<string>  $zones
+     * @param  list<EmploymentBreakProps>  $breaks  between two stretches of employment
+     * @param  list<string>  $languages  that can be chosen
+     * @param  bool  $canBeAnonymised  whether their last day has passed and their data still say who they were
      */
     public function __construct(
         public string $code,
@@ -34,6 +37,10 @@ final readonly class PersonFormProps
         public array $usualPattern,
         public array $calendars,
         public array $zones,
+        public array $breaks,
+        public string $language,
+        public array $languages,
+        public bool $canBeAnonymised,
     ) {
     }
 }

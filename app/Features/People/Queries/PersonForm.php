@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Features\People\Queries;
 
+use App\Features\People\Props\EmploymentBreakProps;
 use App\Features\People\Props\PatternProps;
 use App\Features\People\Props\PersonFormProps;
 use App\Http\Input\WeekHours;
@@ -15,7 +16,10 @@ use App\Models\Person;
 use App\Models\Role;
 use App\Models\Team;
 use App\Support\Clock\Today;
+use App\Support\Language\ReaderLanguage;
 use DateTimeZone;
+use Moss\Core\Calendar\DayRange;
+use Moss\Core\Calendar\EmploymentBreaks;
 use Moss\Core\Calendar\WorkPattern;
 
 /** What the form of a person begins from. */
@@ -55,6 +59,10 @@ final readonly class PersonForm
             WeekHours::texts(WorkPattern::of(Organisation::query()->sole()->pattern), $today),
             array_values(array_filter(Calendar::query()->orderBy('code')->pluck('code')->all(), is_string(...))),
             DateTimeZone::listIdentifiers(),
+            array_map(static fn (DayRange $break): EmploymentBreakProps => new EmploymentBreakProps($break->first()->toString(), $break->last()->toString()), EmploymentBreaks::of($person->employment_breaks ?? '')->ranges()),
+            $person->language ?? config()->string('app.locale'),
+            ReaderLanguage::languages(),
+            $person->anonymised_at === null && $person->ends_on !== null && $person->ends_on->isBefore($today),
         );
     }
 

@@ -13,10 +13,14 @@ use App\Models\Calendar;
 use App\Models\Person;
 use App\Models\Role;
 use App\Models\Team;
+use App\Support\Language\ReaderLanguage;
 use App\Support\Language\Wording;
 use DateTimeZone;
 use Illuminate\Validation\Rule;
+use Illuminate\Validation\ValidationException;
 use Moss\Core\Calendar\Day;
+use Moss\Core\Calendar\EmploymentBreaks;
+use Moss\Core\Calendar\NotEmploymentBreaks;
 use Moss\Core\Calendar\WorkPattern;
 
 /** What the office enters of somebody. */
@@ -37,6 +41,10 @@ final class PersonRequest extends BoundedRequest
             'timezone' => ['nullable', 'string', Rule::in(DateTimeZone::listIdentifiers())],
             'startsOn' => ['nullable', 'string', new WorkDay],
             'endsOn' => ['nullable', 'string', new WorkDay],
+            'breaks' => ['nullable', 'array', 'max:20'],
+            'breaks.*.first' => ['required', 'string', new WorkDay],
+            'breaks.*.last' => ['required', 'string', new WorkDay],
+            'language' => ['nullable', 'string', Rule::in(ReaderLanguage::languages())],
             'ownPattern' => ['required', 'boolean'],
             'pattern' => ['required_if_accepted:ownPattern', 'array', 'size:7'],
             'pattern.*' => [new WeekHours],
@@ -56,6 +64,8 @@ final class PersonRequest extends BoundedRequest
             'team' => Wording::of('organisation.several_value'),
             'role' => Wording::of('organisation.several_value'),
             'calendar' => Wording::of('organisation.several_value'),
+            'breaks' => Wording::of('organisation.person_breaks'),
+            'language' => Wording::of('organisation.several_value'),
             'timezone' => Wording::of('organisation.person_zone'),
             'pattern' => Wording::of('organisation.pattern'),
         ];
@@ -77,7 +87,19 @@ final class PersonRequest extends BoundedRequest
             $this->day('endsOn'),
             $this->boolean('ownPattern') ? $this->pattern() : null,
             $this->day('patternFrom'),
+            $this->breaks(),
+            $this->filled('language') ? $this->string('language')->toString() : null,
         );
+    }
+
+    /** @throws ValidationException if a break is reversed, or two meet */
+    private function breaks(): EmploymentBreaks
+    {
+        try {
+            return EmploymentBreaks::of(implode(' ', array_map(static fn (mixed $break): string => is_array($break) && is_string($break['first'] ?? null) && is_string($break['last'] ?? null) ? $break['first'].'/'.$break['last'] : '', $this->array('breaks'))));
+        } catch (NotEmploymentBreaks) {
+            throw ValidationException::withMessages(['breaks' => Wording::of('organisation.person_breaks')]);
+        }
     }
 
     private function pattern(): WorkPattern

@@ -24,7 +24,7 @@ final readonly class ShowBillValue
             $organisation = Organisation::query()->sole();
             if ($organisation->shows_bill_value !== $shows) {
                 $organisation->update(['shows_bill_value' => $shows]);
-                $this->auditTrail->of([AuditTrailLine::on(AuditTrailSubject::Setting, 'bill value', $shows ? 'show' : 'hide', $office, null, null)]);
+                $this->auditTrail->of([AuditTrailLine::on(AuditTrailSubject::Setting, 'bill value', $shows ? 'show' : 'hide', $office, ['shown' => $shows ? 0 : 1], ['shown' => $shows ? 1 : 0])]);
             }
         });
     }

@@ -1,3 +1,4 @@
+import { route } from '@/lib/route';
 import { text } from '@/lib/text';
 import type { AccountProps } from '@/types/generated/props';
 import { PageHeading } from '@/ui/PageHeading';
@@ -23,6 +24,13 @@ export function AccountPage({ account }: { account: AccountProps }) {
                 </section>
             </div>
             <SignInsTable account={account} />
+            <section aria-labelledby="own-data" className="mt-8">
+                <h2 id="own-data">{text.personalData.own}</h2>
+                <p className="text-faded">{text.personalData.ownHint}</p>
+                <a className="act-quiet" href={route('account.data')} download>
+                    {text.personalData.download}
+                </a>
+            </section>
         </Shell>
     );
 }

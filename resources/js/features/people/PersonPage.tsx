@@ -4,6 +4,7 @@ import { text } from '@/lib/text';
 import type { PersonFormProps } from '@/types/generated/props';
 import { FieldError } from '@/ui/FieldError';
 import { Link, useForm } from '@inertiajs/react';
+import { PersonalData } from './PersonalData';
 import { PersonPlace } from './PersonPlace';
 import { PersonTime } from './PersonTime';
 import { PersonWho } from './PersonWho';
@@ -19,6 +20,7 @@ export function PersonPage({ person }: { person: PersonFormProps }) {
         <OfficeShell title={isNew ? copy.newTitle : copy.title(person.name)} finding={isNew ? copy.newFinding : person.email}>
             {/* Another person is another form. */}
             <PersonForm key={person.code} person={person} isNew={isNew} />
+            {!isNew && <PersonalData person={person} />}
         </OfficeShell>
     );
 }

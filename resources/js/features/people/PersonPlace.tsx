@@ -68,6 +68,18 @@ export function PersonPlace({ person, data, set }: PersonPartProps) {
                     set({ access: access as Access });
                 }}
             />
+            {person.languages.length > 1 && (
+                <Select
+                    label={copy.language}
+                    value={data.language}
+                    options={person.languages.map(
+                        (each) => [each, new Intl.DisplayNames(each, { type: 'language' }).of(each) ?? each] as const,
+                    )}
+                    onChoose={(language) => {
+                        set({ language });
+                    }}
+                />
+            )}
         </fieldset>
     );
 }

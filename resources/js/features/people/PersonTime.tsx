@@ -7,6 +7,7 @@ import { Checkbox } from '@/ui/Checkbox';
 import { DateField } from '@/ui/DateField';
 import { Select } from '@/ui/Select';
 import { WeekHours } from '@/ui/WeekHours';
+import { PersonBreaks } from './PersonBreaks';
 import type { PersonPartProps } from './personData';
 
 const copy = text.personPage;
@@ -32,6 +33,7 @@ export function PersonTime({ person, data, set }: PersonPartProps) {
                     }}
                 />
             </div>
+            <PersonBreaks data={data} set={set} />
             <div className="flex flex-wrap gap-4">
                 <Select
                     label={copy.calendar}

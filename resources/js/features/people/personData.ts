@@ -16,6 +16,8 @@ export interface PersonData {
     ownPattern: boolean;
     pattern: string[];
     patternFrom: string;
+    breaks: { first: string; last: string }[];
+    language: string;
 }
 
 export interface PersonPartProps {
@@ -41,5 +43,7 @@ export function entered(person: PersonFormProps): PersonData {
         ownPattern: person.pattern !== null,
         pattern: person.pattern ?? person.usualPattern,
         patternFrom: '',
+        breaks: person.breaks.map(({ first, last }) => ({ first, last })),
+        language: person.language,
     };
 }

@@ -2,6 +2,10 @@
 const acts: Record<string, string> = {
     accept: 'accepted',
     add: 'added',
+    anonymise: 'anonymised',
+    cancel: 'cancelled',
+    'export personal data': 'personal data downloaded',
+    plan: 'planned',
     'add by single sign-on': 'added by single sign-on',
     announce: 'closing announced',
     answer: 'answered',

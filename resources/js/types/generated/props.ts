@@ -44,6 +44,8 @@ export type MeasureUnit = 'hours' | 'money' | 'percent';
 
 export type MessageKind = 'assigned' | 'returned' | 'decided' | 'correction waiting' | 'correction decided' | 'estimate updated' | 'estimate waiting' | 'estimate decided' | 'stand-in added' | 'day reminder' | 'week due' | 'week overdue' | 'period closing' | 'leave requested' | 'leave approved by rule' | 'leave decided' | 'leave taken back' | 'sign-in changed';
 
+export type OrganisationSetting = 'name' | 'currency' | 'calendar' | 'approval' | 'remaining estimates' | 'week due' | 'bill value' | 'anonymising';
+
 export type PastGrouping = 'word' | 'person' | 'role' | 'manager' | 'client';
 
 export type PencilSource = 'plan' | 'last week' | 'usual week';
@@ -954,6 +956,11 @@ export interface PasswordLinkProps {
     email: string | null;
 }
 
+export interface EmploymentBreakProps {
+    first: string;
+    last: string;
+}
+
 export interface PatternProps {
     from: string | null;
     minutes: number[];
@@ -988,6 +995,10 @@ export interface PersonFormProps {
     usualPattern: string[];
     calendars: string[];
     zones: string[];
+    breaks: EmploymentBreakProps[];
+    language: string;
+    languages: string[];
+    canBeAnonymised: boolean;
 }
 
 export interface PersonListRowProps {
@@ -1585,6 +1596,33 @@ export interface FactorProps {
     since: string | null;
     codes: number;
     isRequired: boolean;
+}
+
+export interface PlannedSettingProps {
+    id: number;
+    setting: OrganisationSetting;
+    from: string;
+    values: Record<string, string>;
+    by: string;
+}
+
+export interface SettingChangeProps {
+    line: AuditTrailRowProps;
+    canBeRestored: boolean;
+}
+
+export interface SettingValueProps {
+    setting: OrganisationSetting;
+    values: Record<string, string>;
+}
+
+export interface SettingsProps {
+    settings: SettingValueProps[];
+    calendars: string[];
+    planned: PlannedSettingProps[];
+    changes: SettingChangeProps[];
+    today: string;
+    toAnonymise: number;
 }
 
 export interface DemoPersonProps {

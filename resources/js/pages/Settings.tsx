@@ -1,0 +1,1 @@
+export { SettingsPage as default } from '@/features/settings';
