@@ -22,6 +22,9 @@ use App\Features\FirstStart\Middleware\StartFirst;
 use App\Features\FrontPage\Controllers\FrontPageController;
 use App\Features\HouseRules\Controllers\FindingsController;
 use App\Features\HouseRules\Controllers\HouseRulesController;
+use App\Features\Intake\Controllers\ClientRequestsController;
+use App\Features\Intake\Controllers\IntakeSettingsController;
+use App\Features\Intake\Controllers\WorkRequestsController;
 use App\Features\Learning\Controllers\LearningController;
 use App\Features\Leave\Controllers\AbsenceCalendarController;
 use App\Features\Leave\Controllers\AbsenceKindsController;
@@ -64,6 +67,7 @@ use App\Features\SingleSignOn\Controllers\SingleSignOnController;
 use App\Features\StandIns\Controllers\StandInsController;
 use App\Features\Submission\Controllers\SubmissionController;
 use App\Features\Timesheets\Controllers\TimesheetsController;
+use App\Features\Uploads\Controllers\UploadsController;
 use App\Features\Week\Controllers\AuditTrailController;
 use App\Features\Week\Controllers\CellsController;
 use App\Features\Week\Controllers\LinesController;
@@ -91,6 +95,19 @@ Route::get('/password/set/{token}', [PasswordLinkController::class, 'show'])->na
 Route::post('/password/set/{token}', [PasswordLinkController::class, 'store'])->name('password.store');
 Route::post('/sign-in/single-sign-on', [SingleSignOnController::class, 'store'])->name('sign-in.single-sign-on');
 Route::get('/sign-in/single-sign-on/return', [SingleSignOnController::class, 'show'])->name('sign-in.single-sign-on.return');
+
+// The pieces of a file, also of clients who came by a link; the id of an upload is known to its sender alone.
+Route::middleware('throttle:uploads')->group(static function (): void {
+    Route::put('/uploads/{upload}', [UploadsController::class, 'update'])->where('upload', '[0-9a-f]{32}')->name('uploads.piece');
+});
+
+Route::middleware(['signed:relative', 'throttle:intake'])->group(static function (): void {
+    Route::get('/intake/{link}', [ClientRequestsController::class, 'create'])->name('intake');
+    Route::post('/intake/{link}', [ClientRequestsController::class, 'store'])->name('intake.store');
+    Route::post('/intake/{link}/uploads', [ClientRequestsController::class, 'upload'])->name('intake.upload');
+    Route::get('/intake/requests/{workRequest}', [ClientRequestsController::class, 'show'])->name('intake.request');
+    Route::post('/intake/requests/{workRequest}', [ClientRequestsController::class, 'say'])->name('intake.say');
+});
 
 Route::middleware('signed:relative')->group(static function (): void {
     Route::get('/day-reminder/{person:code}/{date}', [DayReminderController::class, 'show'])->name('day-reminder');
@@ -154,6 +171,16 @@ Route::middleware(['auth', RequireSecondFactor::class])->group(static function (
         Route::delete('/', [RemainingController::class, 'destroy'])->name('remaining.take-back');
     });
 
+    Route::post('/uploads', [UploadsController::class, 'store'])->name('uploads');
+    Route::prefix('/requests')->scopeBindings()->group(static function (): void {
+        Route::get('/', [WorkRequestsController::class, 'index'])->name('requests');
+        Route::post('/', [WorkRequestsController::class, 'store'])->name('requests.store');
+        Route::get('/{workRequest}', [WorkRequestsController::class, 'show'])->name('requests.request');
+        Route::post('/{workRequest}/remarks', [WorkRequestsController::class, 'say'])->name('requests.say');
+        Route::post('/{workRequest}/declined', [WorkRequestsController::class, 'decline'])->name('requests.decline');
+        Route::post('/{workRequest}/project', [WorkRequestsController::class, 'accept'])->name('requests.accept');
+        Route::get('/{workRequest}/files/{file}', [WorkRequestsController::class, 'file'])->name('requests.file');
+    });
     Route::get('/account/data', [PersonalDataController::class, 'own'])->name('account.data');
     Route::get('/my-figures', [MyFiguresController::class, 'show'])->name('my-figures');
 
@@ -231,6 +258,10 @@ Route::middleware(['auth', RequireSecondFactor::class])->group(static function (
         Route::post('/settings/changes/{line}/restoration', [SettingsController::class, 'restore'])->name('settings.restore');
         Route::get('/people/of/{person:code}/data', [PersonalDataController::class, 'show'])->name('people.data');
         Route::post('/people/of/{person:code}/anonymisation', [PersonalDataController::class, 'destroy'])->name('people.anonymise');
+        Route::get('/intake', [IntakeSettingsController::class, 'show'])->name('intake');
+        Route::put('/intake', [IntakeSettingsController::class, 'update'])->name('intake.save');
+        Route::post('/intake/links', [IntakeSettingsController::class, 'store'])->name('intake.add-link');
+        Route::delete('/intake/links/{link}', [IntakeSettingsController::class, 'destroy'])->name('intake.revoke-link');
         Route::get('/absence-kinds', [AbsenceKindsController::class, 'index'])->name('absence-kinds');
         Route::post('/absence-kinds', [AbsenceKindsController::class, 'store'])->name('absence-kinds.add');
         Route::put('/absence-kinds/{kind}', [AbsenceKindsController::class, 'update'])->name('absence-kinds.save');

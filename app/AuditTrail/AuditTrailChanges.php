@@ -28,7 +28,7 @@ final readonly class AuditTrailChanges
 
     private const SWITCHES = ['billable', 'may_submit', 'sees_cost', 'self_approve', 'required', 'shown'];
 
-    private const DAYS = ['starts_on', 'ends_on', 'done_on', 'baseline_on', 'posted_on', 'estimated_on', 'from', 'to', 'until', 'closed_until', 'date'];
+    private const DAYS = ['starts_on', 'ends_on', 'done_on', 'baseline_on', 'posted_on', 'estimated_on', 'from', 'to', 'until', 'closed_until', 'date', 'wanted_by'];
 
     /** @param  array<string, array<int, string>>  $rows  names by table and id */
     private function __construct(private Person $reader, private bool $showsMoney, private array $rows)

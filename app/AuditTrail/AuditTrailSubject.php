@@ -32,5 +32,6 @@ enum AuditTrailSubject: string
     case Client = 'client';
     case Holiday = 'holiday';
     case Leave = 'leave';
+    case WorkRequest = 'work request';
     case AbsenceKind = 'absence kind';
 }

@@ -24,6 +24,9 @@ enum MessageKind: string
     case LeaveApprovedByRule = 'leave approved by rule';
     case LeaveDecided = 'leave decided';
     case LeaveTakenBack = 'leave taken back';
+    case WorkRequested = 'work requested';
+    case WorkRequestDiscussed = 'work request discussed';
+    case WorkRequestDecided = 'work request decided';
     case SignInChanged = 'sign-in changed';
 
     /** What can wait for the next mail of the person; a day reminder is only for the day that it is of. */

@@ -31,6 +31,7 @@ use Moss\Core\Time\Minutes;
  * @property list<string> $factor_access  kinds of access that need a second factor
  * @property bool $single_sign_on_adds_people  whether whoever the identity provider knows becomes a person here
  * @property int $week_due  days after its Sunday by which a week is to be submitted
+ * @property bool $takes_requests  whether everybody may request work
  * @property int|null $anonymised_after  months after somebody's last day after which their data no longer say who they were
  * @property-read Calendar|null $calendar
  */
@@ -54,6 +55,7 @@ final class Organisation extends Model
         'factor_access',
         'single_sign_on_adds_people',
         'anonymised_after',
+        'takes_requests',
     ];
 
     /** @return BelongsTo<Calendar, $this> */
@@ -73,6 +75,7 @@ final class Organisation extends Model
             'estimate_tolerance' => AsMinutes::class,
             'closed_until' => AsDay::class,
             'shows_bill_value' => 'boolean',
+            'takes_requests' => 'boolean',
             'factor_access' => 'array',
             'single_sign_on_adds_people' => 'boolean',
         ];

@@ -22,6 +22,7 @@ use Moss\Core\Review\RouteKind;
  * @property string $code
  * @property string $name
  * @property int|null $client_id
+ * @property int|null $client_contact_id  whom to speak to there
  * @property int $manager_id
  * @property Day|null $starts_on
  * @property Day|null $ends_on
@@ -32,6 +33,7 @@ use Moss\Core\Review\RouteKind;
  * @property EstimateMode|null $estimate_mode  null as the organisation has it
  * @property Day|null $baseline_on  the day whose plan is the baseline; null for the first
  * @property-read Client|null $client
+ * @property-read ClientContact|null $contact
  * @property-read Person $manager
  */
 final class Project extends Model
@@ -45,6 +47,7 @@ final class Project extends Model
         'code',
         'name',
         'client_id',
+        'client_contact_id',
         'manager_id',
         'starts_on',
         'ends_on',
@@ -55,6 +58,12 @@ final class Project extends Model
         'estimate_mode',
         'baseline_on',
     ];
+
+    /** @return BelongsTo<ClientContact, $this> */
+    public function contact(): BelongsTo
+    {
+        return $this->belongsTo(ClientContact::class, 'client_contact_id');
+    }
 
     /** @return BelongsTo<Client, $this> */
     public function client(): BelongsTo

@@ -18,13 +18,16 @@ use App\Support\Database\StrictSqliteConnection;
 use App\Support\Language\Wording;
 use App\Support\Mail\OutboxTransport;
 use Closure;
+use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Contracts\Auth\StatefulGuard;
 use Illuminate\Database\Connection;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Http\Request;
 use Illuminate\Queue\Events\Looping;
 use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\Mail;
+use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Facades\Route;
 use Illuminate\Support\Number;
 use Illuminate\Support\ServiceProvider;
@@ -55,9 +58,11 @@ final class AppServiceProvider extends ServiceProvider
     {
         Auth::provider('signed-in', fn (): SignedInPeople => $this->app->make(SignedInPeople::class));
         // Longer numbers are no row of ours, and no integer either.
-        foreach (['correction', 'task', 'decision', 'mail', 'standIn', 'setting', 'question', 'rate', 'asked', 'saved', 'attachment', 'signIn', 'holiday'] as $number) {
+        foreach (['correction', 'task', 'decision', 'mail', 'standIn', 'setting', 'question', 'rate', 'asked', 'saved', 'attachment', 'signIn', 'holiday', 'leave', 'allowance', 'contact', 'planned', 'line', 'link', 'workRequest', 'file'] as $number) {
             Route::pattern($number, '[0-9]{1,18}');
         }
+        RateLimiter::for('uploads', static fn (Request $request): Limit => Limit::perMinute(900)->by((string) $request->ip()));
+        RateLimiter::for('intake', static fn (Request $request): Limit => Limit::perMinute(60)->by((string) $request->ip()));
         Number::useLocale(config()->string('languages.default_locale'));
         $this->callAfterResolving('translation.loader', static function (FileLoader $loader): void {
             $folder = config('languages.folder');

@@ -12,7 +12,7 @@ return [
         'closed_until' => 'closed up to', 'code' => 'code', 'comment' => 'comment', 'cost_rate' => 'cost rate', 'date' => 'date',
         'days' => 'days after the Sunday', 'disabled_at' => 'disabled', 'done' => 'done', 'done_on' => 'done on',
         'ends_at' => 'end', 'ends_on' => 'last day', 'entries' => 'entries', 'entry_step' => 'time step', 'explanation' => 'explanation', 'forecast' => 'task forecast',
-        'from' => 'from', 'in_role' => 'role', 'kind' => 'kind', 'from_midday' => 'from midday', 'until_midday' => 'until midday', 'counts_as' => 'counts as', 'charge_code_scheme' => 'charge code scheme', 'email' => 'email address', 'phone' => 'phone', 'position' => 'position', 'calendar' => 'calendar', 'visible_to' => 'visible to', 'needs_approval' => 'needs approval', 'allowance' => 'half days a year', 'carried_at_most' => 'half days carried over', 'allowance_from' => 'counted from', 'is_retired' => 'retired', 'half_days' => 'half days', 'year' => 'year', 'months' => 'months', 'shown' => 'shown', 'currency' => 'currency', 'limit_number' => 'limit', 'manager' => 'manager',
+        'from' => 'from', 'in_role' => 'role', 'kind' => 'kind', 'from_midday' => 'from midday', 'until_midday' => 'until midday', 'counts_as' => 'counts as', 'charge_code_scheme' => 'charge code scheme', 'email' => 'email address', 'phone' => 'phone', 'position' => 'position', 'calendar' => 'calendar', 'visible_to' => 'visible to', 'needs_approval' => 'needs approval', 'allowance' => 'half days a year', 'carried_at_most' => 'half days carried over', 'allowance_from' => 'counted from', 'is_retired' => 'retired', 'half_days' => 'half days', 'year' => 'year', 'wanted_by' => 'wanted by', 'about' => 'about', 'months' => 'months', 'shown' => 'shown', 'currency' => 'currency', 'limit_number' => 'limit', 'manager' => 'manager',
         'may_submit' => 'may submit', 'minutes' => 'hours', 'mode' => 'effect of estimates', 'name' => 'name', 'note' => 'team note',
         'person' => 'person', 'phase' => 'phase', 'planned' => 'planned hours', 'posted_on' => 'posted on', 'project' => 'project',
         'projects' => 'projects', 'reason' => 'reason', 'remaining' => 'remaining hours', 'required' => 'required', 'role' => 'role',
@@ -22,6 +22,7 @@ return [
         // Settings, by the name under which they are stored.
         'settings' => [
             'approval' => 'default approval route', 'remaining estimates' => 'remaining estimates', 'week due' => 'due day of a week', 'bill value' => 'bill value of own time',
+            'intake' => 'requests for work',
             'name' => 'name of the organisation', 'currency' => 'currency', 'calendar' => 'calendar', 'anonymising' => 'anonymising', 'organisation' => 'organisation',
             'organisations' => 'organisation', 'calendars' => 'calendars', 'teams' => 'teams', 'roles' => 'roles', 'people' => 'people',
             'clients' => 'clients', 'start, end and break' => 'start, end and breaks', 'absences' => 'absences', 'stand_ins' => 'stand-ins', 'phases' => 'phases',

@@ -44,6 +44,7 @@ return [
     'backup_audit_trail' => 'The audit trail does not end as the manifest says. Use another backup.',
     'backup_newer' => 'The backup is of a newer version of the application. Install that version first.',
     'instant' => '--at cannot be “:value”. Enter a UTC time such as 2026-06-17T16:05.',
+    'uploads' => '{0} No upload was left over.|{1} One upload that was never used is removed.|[2,*] :count uploads that were never used are removed.',
     'settings' => '{0} No setting was planned for today.|{1} One setting has changed.|[2,*] :count settings have changed.',
     'mailing' => '{0} Nobody is due an email now.|{1} One person may be due an email.|[2,*] :count people may be due an email.',
     'figures_agree' => 'All stored totals match the entries.',

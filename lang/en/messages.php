@@ -39,6 +39,12 @@ return [
         'declined' => ':name declined your :kind from :from to :to: “:comment”',
     ],
     'leave taken back' => ':name took back :kind from :from to :to, :hours.',
+    'work requested' => ':name requests work: “:title”.',
+    'work request discussed' => ':name on “:title”: “:text”',
+    'work request decided' => [
+        'accepted' => ':name accepted your request “:title”: it is now the project :project.',
+        'declined' => ':name declined your request “:title”: “:comment”',
+    ],
     'asked by' => 'Reminder sent by :name.',
     'period closing' => 'The time office is about to close the period up to :day. You have :hours that are not approved yet.',
 

@@ -5,12 +5,14 @@ declare(strict_types=1);
 namespace Tests\App;
 
 use App\Models\ClientContact;
+use App\Models\IntakeLink;
 use App\Models\LeaveAllowance;
 use App\Models\LeaveRequest;
 use App\Models\Question;
 use App\Models\Recorder;
 use App\Models\ScheduledSetting;
 use App\Models\StandIn;
+use App\Models\WorkRequest;
 use Illuminate\Routing\Route;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Route as Router;
@@ -159,6 +161,26 @@ final class AccessTest extends TestCase
         'POST /office/calendars/coast/merge' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 302, 'vic' => 403],
         'POST /office/calendars/coast/copied-year' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 302, 'vic' => 403],
         'POST /office/calendars/coast/file' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 302, 'vic' => 403],
+        // Whoever holds a signed link comes in, signed in or not; without its signature nobody does.
+        'GET /intake/1' => ['ada' => 403, 'kit' => 403],
+        'POST /intake/1' => ['ada' => 403, 'kit' => 403],
+        'POST /intake/1/uploads' => ['ada' => 403, 'kit' => 403],
+        'GET /intake/requests/1' => ['ada' => 403, 'kit' => 403],
+        'POST /intake/requests/1' => ['ada' => 403, 'kit' => 403],
+        'POST /uploads' => ['ada' => 201, 'kit' => 201, 'vic' => 201],
+        'PUT /uploads/0123456789abcdef0123456789abcdef' => ['ada' => 404, 'kit' => 404],
+        // The first request is ada's; intake is not open to everybody.
+        'GET /requests' => ['ada' => 200, 'bo' => 403, 'mo' => 200, 'lee' => 200, 'kit' => 200, 'vic' => 403],
+        'POST /requests' => ['ada' => 403, 'bo' => 403, 'mo' => 302, 'kit' => 302, 'vic' => 403],
+        'GET /requests/1' => ['ada' => 200, 'bo' => 403, 'mo' => 200, 'kit' => 200, 'vic' => 403],
+        'POST /requests/1/remarks' => ['ada' => 302, 'bo' => 403, 'mo' => 302, 'kit' => 302, 'vic' => 403],
+        'POST /requests/1/declined' => ['ada' => 403, 'bo' => 403, 'mo' => 302, 'kit' => 302, 'vic' => 403],
+        'POST /requests/1/project' => ['ada' => 403, 'bo' => 403, 'mo' => 302, 'kit' => 302, 'vic' => 403],
+        'GET /requests/1/files/1' => ['ada' => 404, 'kit' => 404],
+        'GET /office/intake' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 200, 'vic' => 403],
+        'PUT /office/intake' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 302, 'vic' => 403],
+        'POST /office/intake/links' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 302, 'vic' => 403],
+        'DELETE /office/intake/links/1' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 302, 'vic' => 403],
         'GET /account/data' => ['ada' => 200, 'kit' => 200, 'vic' => 200],
         'GET /office/people/of/bo/data' => ['ada' => 403, 'bo' => 403, 'lee' => 403, 'kit' => 200, 'vic' => 403],
         'POST /office/people/of/bo/anonymisation' => ['ada' => 403, 'bo' => 403, 'lee' => 403, 'kit' => 302, 'vic' => 403],
@@ -253,6 +275,8 @@ final class AccessTest extends TestCase
         LeaveRequest::query()->create(['person_id' => $this->person('ada')->id, 'absence_kind_id' => 1, 'starts_on' => '2026-07-06', 'ends_on' => '2026-07-07', 'requested_by_id' => $this->person('ada')->id, 'requested_at' => '2026-06-16T08:00:00Z']);
         ClientContact::query()->create(['client_id' => 1, 'name' => 'Orla Finch']);
         ScheduledSetting::query()->create(['setting' => 'week due', 'starts_on' => '2026-07-01', 'setting_values' => ['days' => 4], 'scheduled_by_id' => 1, 'scheduled_at' => '2026-06-16T08:00:00Z']);
+        IntakeLink::query()->create(['client_id' => 1, 'created_by_id' => 1, 'ends_on' => '2026-12-31']);
+        WorkRequest::query()->create(['title' => 'Pier', 'person_id' => $this->person('ada')->id, 'requested_at' => '2026-06-16T08:00:00Z']);
         LeaveAllowance::query()->create(['person_id' => $this->person('ada')->id, 'absence_kind_id' => 1, 'year' => 2026, 'half_days' => 60]);
         [$method, $address] = explode(' ', $route);
         $body = match (true) {
@@ -281,6 +305,11 @@ final class AccessTest extends TestCase
             str_ends_with($address, '/copied-year') => ['year' => 2026],
             $address === '/office/calendars/coast' => ['code' => 'island'],
             $address === '/office/settings' => ['setting' => 'week due', 'values' => ['days' => '3']],
+            $address === '/uploads' => ['name' => 'a.pdf', 'size' => 10],
+            str_ends_with($address, '/project') => ['name' => 'Pier', 'manager' => 'mo'],
+            str_ends_with($address, '/remarks'), str_ends_with($address, '/declined') => ['text' => 'Not this year'],
+            $address === '/requests' => ['title' => 'Paint the pier'],
+            $address === '/office/intake/links' => ['client' => 'harbour', 'endsOn' => '2026-12-31'],
             $address === '/office/calendars' => ['code' => 'island'],
             str_ends_with($address, '/holidays') => ['date' => '2026-06-17', 'name' => 'Regatta', 'part' => '1'],
             str_ends_with($address, '/country') => ['country' => 'IE', 'year' => 2026],
@@ -365,7 +394,7 @@ final class AccessTest extends TestCase
     {
         foreach (array_keys(self::TABLE) as $line) {
             [$method, $address] = explode(' ', $line);
-            if (preg_match('~^/(sign-in|start$|password/|day-reminder|nowhere|up$)~', $address) !== 1) {
+            if (preg_match('~^/(sign-in|start$|intake|uploads/|password/|day-reminder|nowhere|up$)~', $address) !== 1) {
                 $this->call($method, $address)->assertRedirect('/sign-in');
             }
         }

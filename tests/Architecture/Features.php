@@ -45,6 +45,8 @@ final class Features
         'Review' => ['HouseRules', 'Corrections', 'Projects'],
         'DayReminder' => ['Week'],
         'PersonalData' => [],
+        'Uploads' => [],
+        'Intake' => ['Plan', 'Uploads'],
         'Settings' => ['PersonalData'],
         'Leave' => [],
         'Messages' => ['NotSubmitted', 'DayReminder', 'Leave'],
@@ -89,7 +91,8 @@ final class Features
         'Projects' => ['Queries\StatusReport', 'Queries\StatusLevel', 'Queries\ProjectList', 'Queries\ProjectFilter', 'Props\ProjectSummaryProps'],
         'Week' => ['Queries\WeekSheet', 'Props\LineProps', 'Props\ProposalProps', 'Props\CellOutcome', 'Actions\SaveCells', 'Actions\CellInput', 'Actions\CellResult'],
         'DayReminder' => ['Queries\DayPencil'],
-        'Plan' => ['Actions\AssignedNotices'],
+        'Uploads' => ['Actions\ReceiveUpload', 'Requests\UploadRequest'],
+        'Plan' => ['Actions\AssignedNotices', 'Actions\SaveProject', 'Actions\ProjectSettings', 'Actions\PlanRefused'],
     ];
 
     /** What files in and out may use of the features. */

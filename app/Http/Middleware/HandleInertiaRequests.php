@@ -10,6 +10,7 @@ use App\Http\Props\DoneProps;
 use App\Http\Props\SignedInProps;
 use App\Models\Person;
 use App\Models\Project;
+use App\Models\WorkRequest;
 use App\Support\Clock\Today;
 use App\Support\Language\ReaderLanguage;
 use Illuminate\Http\Request;
@@ -75,6 +76,7 @@ final class HandleInertiaRequests extends Middleware
             ! $person->isViewer() && ($counts->waiting > 0 || $counts->leads || Gate::forUser($person)->allows('viewAny', Project::class)),
             Gate::forUser($person)->allows('viewAny', Project::class),
             $counts->leads || Gate::forUser($person)->allows('viewAny', Project::class),
+            $counts->requestsWork || Gate::forUser($person)->allows('decideAny', WorkRequest::class),
             $person->isOffice(),
             $counts->waiting,
             $counts->leave,

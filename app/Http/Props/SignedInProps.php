@@ -30,6 +30,7 @@ final readonly class SignedInProps
         public bool $reviews,
         public bool $seesProjects,
         public bool $compares,
+        public bool $requestsWork,
         public bool $isOffice,
         public int $waiting,
         public int $leaveWaiting,

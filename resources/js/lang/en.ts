@@ -3,6 +3,7 @@ import { accountsText } from './en/accounts';
 import { auditTrailText } from './en/auditTrail';
 import { compareText } from './en/compare';
 import { frontPageText } from './en/frontPage';
+import { intakeText } from './en/intake';
 import { learningText } from './en/learning';
 import { leaveText } from './en/leave';
 import { loadText } from './en/load';
@@ -28,6 +29,7 @@ const en = {
     ...auditTrailText,
     ...compareText,
     ...frontPageText,
+    ...intakeText,
     ...learningText,
     ...leaveText,
     ...loadText,

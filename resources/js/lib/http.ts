@@ -31,6 +31,21 @@ export async function post(address: string, body: object): Promise<Answer> {
     return send('POST', address, body);
 }
 
+/** Sends a piece of a file as it is; never throws. */
+export async function sendPiece(address: string, piece: Blob): Promise<Answer> {
+    try {
+        const response = await fetch(address, {
+            method: 'PUT',
+            headers: { Accept: 'application/json', 'Content-Type': 'application/octet-stream', 'X-XSRF-TOKEN': crossSiteToken() },
+            body: piece,
+        });
+
+        return { reached: true, status: response.status, body: await response.json().catch(() => null) };
+    } catch {
+        return { reached: false };
+    }
+}
+
 /** Takes something away; never throws. */
 export async function remove(address: string): Promise<Answer> {
     return send('DELETE', address);

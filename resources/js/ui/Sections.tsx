@@ -38,6 +38,7 @@ function sectionsOf(signedIn: SignedInProps, url: string): Section[] {
         ...of(signedIn.recordsTime, text.leaveName, [route('leave')], signedIn.leaveWaiting),
         ...of(signedIn.reviews, text.review, [route('review'), route('stand-ins'), route('not-submitted')], signedIn.waiting),
         ...of(signedIn.seesProjects, text.projects, [route('projects')]),
+        ...of(signedIn.requestsWork, text.requestsName, [route('requests')]),
         ...of(signedIn.compares, text.compare, [
             route('compare'),
             route('comparisons'),

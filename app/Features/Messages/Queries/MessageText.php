@@ -24,6 +24,7 @@ final class MessageText
             MessageKind::EstimateUpdated, MessageKind::EstimateWaiting => Wording::of('messages.'.$message->kind->value, $values).($variant('reason') === '' ? '' : ' '.Wording::of('messages.because', $values)),
             MessageKind::EstimateDecided => Wording::of('messages.estimate decided.'.$variant('verdict'), $values),
             MessageKind::LeaveDecided => Wording::of('messages.leave decided.'.$variant('verdict'), $values),
+            MessageKind::WorkRequestDecided => Wording::of('messages.work request decided.'.$variant('verdict'), $values),
             MessageKind::DayReminder => Wording::of('messages.day reminder.'.(isset($values['hours']) ? 'pencilled' : 'bare'), $values),
             MessageKind::WeekOverdue => Wording::of('messages.week overdue', $values + ['missing' => Wording::of('messages.late.'.$variant('what'), $values)]).self::by($values),
             MessageKind::WeekDue => Wording::of('messages.week due', $values).self::by($values),

@@ -30,6 +30,8 @@ const acts: Record<string, string> = {
     invite: 'invited',
     'link single sign-on': 'linked to single sign-on',
     merge: 'merged',
+    'add link': 'link added',
+    'revoke link': 'link revoked',
     'add contact': 'contact added',
     'change contact': 'contact changed',
     'remove contact': 'contact removed',
@@ -90,6 +92,7 @@ export const subjects: Record<string, string> = {
     holiday: 'public holiday',
     access: 'access',
     leave: 'leave',
+    'work request': 'work request',
     'absence kind': 'kind of absence',
 };
 

@@ -148,6 +148,7 @@ export const officeText = {
             'office.clients': 'Clients',
             'office.absence-kinds': 'Absences',
             'office.organisation': 'Organisation',
+            'office.intake': 'Intake',
             'office.settings': 'Settings',
             'office.periods': 'Periods',
             'office.rules': 'House rules',

@@ -42,7 +42,7 @@ export type Measure = 'planned' | 'planned-to-date' | 'actual' | 'pending' | 'di
 
 export type MeasureUnit = 'hours' | 'money' | 'percent';
 
-export type MessageKind = 'assigned' | 'returned' | 'decided' | 'correction waiting' | 'correction decided' | 'estimate updated' | 'estimate waiting' | 'estimate decided' | 'stand-in added' | 'day reminder' | 'week due' | 'week overdue' | 'period closing' | 'leave requested' | 'leave approved by rule' | 'leave decided' | 'leave taken back' | 'sign-in changed';
+export type MessageKind = 'assigned' | 'returned' | 'decided' | 'correction waiting' | 'correction decided' | 'estimate updated' | 'estimate waiting' | 'estimate decided' | 'stand-in added' | 'day reminder' | 'week due' | 'week overdue' | 'period closing' | 'leave requested' | 'leave approved by rule' | 'leave decided' | 'leave taken back' | 'work requested' | 'work request discussed' | 'work request decided' | 'sign-in changed';
 
 export type OrganisationSetting = 'name' | 'currency' | 'calendar' | 'approval' | 'remaining estimates' | 'week due' | 'bill value' | 'anonymising';
 
@@ -77,6 +77,8 @@ export type TaskGroup = 'recent' | 'mine' | 'team' | 'later' | 'non-project';
 export type TrustReason = 'permission' | 'line manager' | 'office';
 
 export type WaitingFilter = 'all' | 'attention' | 'in order';
+
+export type WorkRequestState = 'open' | 'declined' | 'accepted';
 
 export interface AuditTrailChangeProps {
     what: string;
@@ -494,6 +496,74 @@ export interface SpanProps {
     starts: string;
     ends: string;
     pause: number;
+}
+
+export interface IntakeLinkProps {
+    id: number;
+    client: string;
+    endsOn: string;
+    address: string;
+}
+
+export interface IntakeSettingsProps {
+    isOpen: boolean;
+    links: IntakeLinkProps[];
+    today: string;
+}
+
+export interface WorkRequestFileProps {
+    id: number;
+    name: string;
+    size: number;
+}
+
+export interface WorkRequestProps {
+    id: number;
+    title: string;
+    description: string;
+    client: OptionProps | null;
+    requester: string;
+    contactEmail: string;
+    requestedAt: string;
+    wantedBy: string | null;
+    about: number | null;
+    state: WorkRequestState;
+    decidedBy: string | null;
+    comment: string;
+    project: OptionProps | null;
+    files: WorkRequestFileProps[];
+    remarks: WorkRequestRemarkProps[];
+    decides: boolean;
+}
+
+export interface WorkRequestRemarkProps {
+    id: number;
+    by: string;
+    text: string;
+    at: string;
+}
+
+export interface WorkRequestRowProps {
+    id: number;
+    title: string;
+    client: string | null;
+    requester: string;
+    requestedAt: string;
+    wantedBy: string | null;
+    about: number | null;
+    state: WorkRequestState;
+}
+
+export interface WorkRequestsProps {
+    decides: boolean;
+    mayRequest: boolean;
+    state: string;
+    search: string;
+    rows: WorkRequestRowProps[];
+    open: number;
+    found: number;
+    page: number;
+    pages: number;
 }
 
 export interface PastEstimateProps {
@@ -1909,6 +1979,7 @@ export interface SignedInProps {
     reviews: boolean;
     seesProjects: boolean;
     compares: boolean;
+    requestsWork: boolean;
     isOffice: boolean;
     waiting: number;
     leaveWaiting: number;

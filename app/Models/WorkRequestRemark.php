@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+
+/**
+ * Something said about a request for work.
+ *
+ * @property int $id
+ * @property int $work_request_id
+ * @property int|null $person_id  null for somebody at the client
+ * @property string $text
+ * @property string $said_at
+ * @property-read Person|null $person
+ */
+final class WorkRequestRemark extends Model
+{
+    public $timestamps = false;
+
+    protected $fillable = ['work_request_id', 'person_id', 'text', 'said_at'];
+
+    /** @return BelongsTo<Person, $this> */
+    public function person(): BelongsTo
+    {
+        return $this->belongsTo(Person::class);
+    }
+}

@@ -1,0 +1,30 @@
+import { text } from '@/lib/text';
+import type { WorkRequestProps } from '@/types/generated/props';
+import { FieldError } from '@/ui/FieldError';
+import { PageHeading } from '@/ui/PageHeading';
+import { Shell } from '@/ui/Shell';
+import { RemarkForm } from './RemarkForm';
+import { RequestFacts } from './RequestFacts';
+
+const copy = text.clientRequestPage;
+
+interface ClientRequestPageProps {
+    organisation: string;
+    request: WorkRequestProps;
+    address: string;
+}
+
+/** What became of a request, for whoever made it at a client. */
+export function ClientRequestPage({ organisation, request, address }: ClientRequestPageProps) {
+    return (
+        <Shell>
+            <PageHeading title={request.title} finding={copy.finding[request.state](organisation)} />
+            <p className="pencilled">{copy.keep}</p>
+            <FieldError />
+            <div className="mt-4">
+                <RequestFacts request={request} format="decimal" />
+                <RemarkForm label={text.workRequestPage.comment} act={text.workRequestPage.say} address={address} />
+            </div>
+        </Shell>
+    );
+}

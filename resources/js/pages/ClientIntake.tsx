@@ -1,0 +1,1 @@
+export { ClientIntakePage as default } from '@/features/intake';

@@ -1,0 +1,1 @@
+export { ClientRequestPage as default } from '@/features/intake';

@@ -1,0 +1,1 @@
+export { IntakeSettingsPage as default } from '@/features/intake';

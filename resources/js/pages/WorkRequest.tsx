@@ -1,0 +1,1 @@
+export { WorkRequestPage as default } from '@/features/intake';

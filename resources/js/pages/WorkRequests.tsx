@@ -1,0 +1,1 @@
+export { WorkRequestsPage as default } from '@/features/intake';
