@@ -7,6 +7,7 @@ use Illuminate\Support\Facades\Schedule;
 Schedule::command('moss:heartbeat')->everyMinute();
 Schedule::command('moss:recalculate')->everyMinute()->withoutOverlapping(10);
 Schedule::command('moss:settle')->everyMinute()->withoutOverlapping(10);
+Schedule::command('moss:clear-transfers')->hourly();
 Schedule::command('moss:clear-uploads')->daily();
 Schedule::command('moss:settings')->hourly();
 Schedule::command('moss:anonymise')->daily()->withoutOverlapping(10);

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Exchange\Controllers\TransfersController;
 use App\Features\Account\Controllers\AccountController;
 use App\Features\Account\Controllers\PasswordController;
 use App\Features\Account\Controllers\SecondFactorController;
@@ -258,6 +259,15 @@ Route::middleware(['auth', RequireSecondFactor::class])->group(static function (
         Route::post('/settings/changes/{line}/restoration', [SettingsController::class, 'restore'])->name('settings.restore');
         Route::get('/people/of/{person:code}/data', [PersonalDataController::class, 'show'])->name('people.data');
         Route::post('/people/of/{person:code}/anonymisation', [PersonalDataController::class, 'destroy'])->name('people.anonymise');
+        Route::get('/files', [TransfersController::class, 'index'])->name('files');
+        Route::post('/files/imports', [TransfersController::class, 'import'])->name('files.import');
+        Route::post('/files/exports', [TransfersController::class, 'export'])->name('files.export');
+        Route::get('/files/{transfer}', [TransfersController::class, 'show'])->name('files.transfer');
+        Route::delete('/files/{transfer}', [TransfersController::class, 'destroy'])->name('files.discard');
+        Route::get('/files/{transfer}/progress', [TransfersController::class, 'progress'])->name('files.progress');
+        Route::post('/files/{transfer}/run', [TransfersController::class, 'run'])->name('files.run');
+        Route::post('/files/{transfer}/taken-back', [TransfersController::class, 'takeBack'])->name('files.take-back');
+        Route::get('/files/{transfer}/download', [TransfersController::class, 'download'])->name('files.download');
         Route::get('/intake', [IntakeSettingsController::class, 'show'])->name('intake');
         Route::put('/intake', [IntakeSettingsController::class, 'update'])->name('intake.save');
         Route::post('/intake/links', [IntakeSettingsController::class, 'store'])->name('intake.add-link');

@@ -13,6 +13,7 @@ use App\Support\Database\Record;
 use App\Support\Database\StreamedRows;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
+use Moss\Core\Calendar\DayRange;
 
 /**
  * The rows of `entries.csv`, by person, date, project, task, role and the day that is corrected. There may be millions: they
@@ -33,21 +34,21 @@ final class ExportedEntries
     }
 
     /** @return iterable<list<string>> */
-    public static function rows(TextFormat $text): iterable
+    public static function rows(TextFormat $text, ?DayRange $period = null): iterable
     {
         $tasks = [];
         foreach (Record::each(Task::query()->toBase()->join('projects', 'projects.id', 'tasks.project_id')->select('tasks.id', 'tasks.code', 'projects.code AS project')) as $task) {
             $tasks[$task->int('id')] = [$task->string('project'), $task->string('code')];
         }
 
-        return (new self(self::codes('people'), $tasks, self::codes('roles'), HoursCell::ofEntry(), $text, new YesNoFormat))->days();
+        return (new self(self::codes('people'), $tasks, self::codes('roles'), HoursCell::ofEntry(), $text, new YesNoFormat))->days($period);
     }
 
     /** @return iterable<list<string>> */
-    private function days(): iterable
+    private function days(?DayRange $period): iterable
     {
         $rows = [];
-        foreach (StreamedRows::of(self::query()) as $entry) {
+        foreach (StreamedRows::of(self::query($period)) as $entry) {
             /** @var array{int, int, int|null, string, int, string, int|null, string, string, string|null} $entry */
             $row = $this->row($entry);
             if ($rows !== [] && ($rows[0][4] !== $row[4] || $rows[0][0] !== $row[0])) {
@@ -59,9 +60,10 @@ final class ExportedEntries
         yield from self::sorted($rows);
     }
 
-    private static function query(): Builder
+    private static function query(?DayRange $period): Builder
     {
         return Person::query()->toBase()->crossJoin('entries')->whereColumn('entries.person_id', 'people.id')->orderBy('people.code')->orderBy('entries.date')
+            ->when($period !== null, static fn (Builder $within): Builder => $within->whereBetween('entries.date', [(string) $period?->first()->toString(), (string) $period?->last()->toString()]))
             ->select('entries.person_id', 'entries.task_id', 'entries.role_id', 'entries.date', 'entries.minutes', 'entries.state', 'entries.billable', 'entries.note', 'entries.client_note', 'entries.corrects');
     }
 

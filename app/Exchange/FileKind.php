@@ -169,12 +169,28 @@ abstract class FileKind
         return [];
     }
 
-    /** @return iterable<list<string>> the cells of all rows of an export */
-    public function exportedRows(): iterable
+    /** The column by whose days an export can be limited to a period; null where all rows are always exported. */
+    public function periodColumn(): ?string
     {
-        foreach (Record::each($this->exported()) as $record) {
+        return null;
+    }
+
+    /**
+     * @param  DayRange|null  $period  null for everything
+     * @return iterable<list<string>> the cells of all rows of an export
+     */
+    public function exportedRows(?DayRange $period = null): iterable
+    {
+        foreach (Record::each($this->exportedIn($period)) as $record) {
             yield $this->printed($record->toArray());
         }
+    }
+
+    private function exportedIn(?DayRange $period): Builder
+    {
+        $column = $this->periodColumn();
+
+        return $period === null || $column === null ? $this->exported() : $this->exported()->whereBetween($column, [$period->first()->toString(), $period->last()->toString()]);
     }
 
     /**

@@ -14,8 +14,10 @@ final readonly class FileKindChange
      * @param  list<array<string, string|int|null>>  $inserts
      * @param  list<array<string, string|int|null>>  $updates  whole rows, with their id
      * @param  list<array<string, string|int|null>>  $originals  the same rows as they were
+     * @param  list<DraftRow>  $newDrafts
+     * @param  list<array{DraftRow, array<string, string|int|null>}>  $changedDrafts  with the row as it was
      */
-    private function __construct(public FileKind $kind, public array $inserts, public array $updates, public array $originals, public int $same)
+    private function __construct(public FileKind $kind, public array $inserts, public array $updates, public array $originals, public int $same, private array $newDrafts = [], private array $changedDrafts = [])
     {
     }
 
@@ -68,14 +70,18 @@ final readonly class FileKindChange
         $updates = [];
         $originals = [];
         $same = 0;
+        $new = [];
+        $changed = [];
         // Several settings of the organisation fall on its one row, so each change is laid over the one before.
         foreach ($drafts as $draft) {
             $key = $kind->keyOf($draft->attributes);
             $known = $existing[$key] ?? null;
             if ($known === null) {
                 $inserts[] = $draft->attributes + $kind->initial($draft);
+                $new[] = $draft;
             } elseif (self::differs($draft->givenAttributes(), $known)) {
                 $originals[$key] ??= $known;
+                $changed[] = [$draft, $known];
                 $existing[$key] = $draft->givenAttributes() + $kind->onChange($known) + $known;
                 $updates[$key] = $existing[$key];
             } else {
@@ -83,7 +89,56 @@ final readonly class FileKindChange
             }
         }
 
-        return new self($kind, $inserts, array_values($updates), array_values($originals), $same);
+        return new self($kind, $inserts, array_values($updates), array_values($originals), $same, $new, $changed);
+    }
+
+    /** @return iterable<RowOutcome> what each row makes new or changes, in the order of the file but for those that change something */
+    public function outcomes(): iterable
+    {
+        foreach ($this->newDrafts as $draft) {
+            yield new RowOutcome($draft->row->line, $this->key($draft), true, []);
+        }
+        foreach ($this->changedDrafts as [$draft, $known]) {
+            yield new RowOutcome($draft->row->line, $this->key($draft), false, $this->changes($draft, $known));
+        }
+    }
+
+    /** @return list<array<string, string|int|null>> the new rows as they are once they are written, with their ids */
+    public function insertedRows(): array
+    {
+        if ($this->newDrafts === []) {
+            return [];
+        }
+        $keys = array_fill_keys(array_map(fn (DraftRow $draft): string => $this->kind->keyOf($draft->attributes), $this->newDrafts), true);
+        $rows = array_map(static fn (Record $record): array => $record->toArray(), Record::all($this->kind->existing($this->newDrafts)));
+
+        return array_values(array_filter($rows, fn (array $row): bool => isset($keys[$this->kind->keyOf($row)])));
+    }
+
+    private function key(DraftRow $draft): string
+    {
+        return implode(', ', array_filter(array_map(static fn (string $column): string => (string) $draft->row->value($column), $this->kind->key()), static fn (string $cell): bool => $cell !== ''));
+    }
+
+    /**
+     * @param  array<string, string|int|null>  $known
+     * @return array<string, array{string, string}>
+     */
+    private function changes(DraftRow $draft, array $known): array
+    {
+        $changes = [];
+        $given = $draft->givenAttributes();
+        foreach ($this->kind->columnList() as $column) {
+            if ($column->attribute === '' || ! array_key_exists($column->attribute, $given) || $given[$column->attribute] === ($known[$column->attribute] ?? null)) {
+                continue;
+            }
+            $before = $known[$column->attribute] ?? null;
+            $after = $draft->row->value($column->name);
+            // Of what another row is known by, only the new code is at hand.
+            $changes[$column->name] = [$before === null ? '' : ($column->names === null ? $column->format->print($before) : '…'), $after === null ? '' : $column->format->print($after)];
+        }
+
+        return $changes;
     }
 
     /**

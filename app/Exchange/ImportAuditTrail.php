@@ -7,6 +7,7 @@ namespace App\Exchange;
 use App\AuditTrail\AuditTrail;
 use App\AuditTrail\AuditTrailLine;
 use App\AuditTrail\AuditTrailSubject;
+use App\Models\Person;
 
 /** Writes down what an import changed: how much of each file, and from what to what where something was there before. */
 final readonly class ImportAuditTrail
@@ -39,10 +40,10 @@ final readonly class ImportAuditTrail
         $this->auditTrail->of(array_map(static fn (EndedAssignment $one): AuditTrailLine => self::line('assignments', $one->before, $one->after ?? array_map(static fn (): null => null, $one->before)), $ended));
     }
 
-    public function summary(ImportReport $report): void
+    public function summary(ImportReport $report, ?Person $by): void
     {
         $files = array_map(static fn (array $counts): string => sprintf('%d new, %d changed, %d the same', $counts['new'], $counts['changed'], $counts['same']), $report->files);
-        $this->auditTrail->of([AuditTrailLine::on(AuditTrailSubject::Exchange, 'files', 'import', null, null, $files)]);
+        $this->auditTrail->of([AuditTrailLine::on(AuditTrailSubject::Exchange, 'files', 'import', $by, null, $files)]);
     }
 
     /**

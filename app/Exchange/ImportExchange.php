@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Exchange;
 
 use App\Exchange\Kinds\AllKinds;
+use App\Models\Person;
 use Illuminate\Support\Facades\DB;
 use Throwable;
 
@@ -21,10 +22,12 @@ final readonly class ImportExchange
     /**
      * @param  bool  $isDryRun  finds everything that an import would, and changes nothing
      * @param  bool  $replacesPlan  whether assignments that are gone from the files end
+     * @param  ImportObserver|null  $observer  who follows it
+     * @param  Person|null  $by  who imports, in the browser
      *
      * @throws ImportRefused
      */
-    public function handle(ExchangeSource $source, bool $isDryRun, bool $replacesPlan): ImportReport
+    public function handle(ExchangeSource $source, bool $isDryRun, bool $replacesPlan, ?ImportObserver $observer = null, ?Person $by = null): ImportReport
     {
         $problems = new FileProblems;
         $codes = new Codes;
@@ -33,12 +36,12 @@ final readonly class ImportExchange
         $problems->refuseIfFileUnread();
         DB::beginTransaction();
         try {
-            $report = $this->takeOver($files, $codes, $problems, $replacesPlan);
+            $report = $this->takeOver($files, $codes, $problems, $replacesPlan, $observer);
             $problems->refuseIfAny();
             if ($isDryRun) {
                 DB::rollBack();
             } else {
-                $this->auditTrail->summary($report);
+                $this->auditTrail->summary($report, $by);
                 $this->notices->of($report->assigned);
                 DB::commit();
             }
@@ -79,7 +82,7 @@ final readonly class ImportExchange
     }
 
     /** @param  array<string, ExchangeFile>  $files */
-    private function takeOver(array $files, Codes $codes, FileProblems $problems, bool $replacesPlan): ImportReport
+    private function takeOver(array $files, Codes $codes, FileProblems $problems, bool $replacesPlan, ?ImportObserver $observer): ImportReport
     {
         // Files refer to each other in any direction; the constraints are checked at the end of the transaction.
         DB::statement('PRAGMA defer_foreign_keys = ON');
@@ -88,7 +91,7 @@ final readonly class ImportExchange
         }
         $report = new ImportReport($replacesPlan ? new PlanChanges : null);
         foreach ($files as $file) {
-            $this->takeOverFile($file, $codes, $problems, $report);
+            $this->takeOverFile($file, $codes, $problems, $report, $observer);
         }
         $problems->refuseIfAny();
         foreach ($files as $file) {
@@ -98,6 +101,7 @@ final readonly class ImportExchange
         }
         $ended = $replacesPlan ? $this->endings->handle($files, $codes) : [];
         $this->changes->ended($ended);
+        $observer?->ended($ended);
         $report->addEnded($ended);
         $this->auditTrail->ended($ended);
         foreach (EstimatesWithoutAssignment::among($files['remaining_estimates'] ?? null, $codes) as $problem) {
@@ -106,12 +110,13 @@ final readonly class ImportExchange
         $problems->refuseIfAny();
         $this->changes->finish();
         $this->weeks->finish(array_keys($files));
+        $observer?->finished();
 
         return $report;
     }
 
     /** Once anything is wrong, the rest is only looked through. */
-    private function takeOverFile(ExchangeFile $file, Codes $codes, FileProblems $problems, ImportReport $report): void
+    private function takeOverFile(ExchangeFile $file, Codes $codes, FileProblems $problems, ImportReport $report, ?ImportObserver $observer): void
     {
         $report->begin($file->kind);
         foreach ($file->chunks($file->kind->rowsAtOnce()) as $rows) {
@@ -122,7 +127,9 @@ final readonly class ImportExchange
                 $this->weeks->of($change);
                 $this->auditTrail->of($change);
                 $report->add($change);
+                $observer?->wrote($change);
             }
+            $observer?->looked(count($rows));
         }
     }
 }

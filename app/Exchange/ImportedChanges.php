@@ -47,6 +47,31 @@ final class ImportedChanges
         $this->changes->plansOf(...array_map(static fn (EndedAssignment $one): int => (int) $one->before['task_id'], $ended));
     }
 
+    /**
+     * Rows that an import made or changed are about to go, or to be as they were.
+     *
+     * @param  list<array<string, string|int|null>>  $present  as they are now
+     * @param  list<array<string, string|int|null>>  $originals  those that were there before, as they were
+     */
+    public function takenBack(string $table, array $present, array $originals): void
+    {
+        $before = array_column($originals, null, 'id');
+        // What an import removed comes again.
+        foreach (array_diff_key($before, array_column($present, null, 'id')) as $original) {
+            $this->row($table, $original, null);
+        }
+        foreach ($present as $row) {
+            $original = $before[$row['id']] ?? null;
+            if ($original !== null) {
+                $this->row($table, $original, $row);
+            } elseif ($table === 'tasks') {
+                $this->changes->taskRemoved((int) $row['project_id']);
+            } elseif ($table !== 'people' && $table !== 'projects') {
+                $this->row($table, $row, null);
+            }
+        }
+    }
+
     public function finish(): void
     {
         $this->totals->handle($this->changes);

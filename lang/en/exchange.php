@@ -77,6 +77,25 @@ return [
         'unchanged_settled' => 'settled time as it is in the database; it is locked',
     ],
 
+    'transfer' => [
+        'file_name' => 'The file “:name” cannot be imported. Choose a ZIP, or CSV files with the names of exchange files, such as people.csv.',
+        'file_gone' => 'The file “:name” did not arrive as a whole. Choose it again.',
+        'none' => 'Choose at least one file, and at most 60.',
+        'not_checked' => 'These files are not ready to be imported. Reload to see their status.',
+        'not_done' => 'This import is not in effect, so it cannot be taken back. Reload to see its status.',
+        'failed' => 'Something went wrong that is not in the files. Nothing was changed. Try again, or ask whoever runs Moss Week.',
+        'built_on' => 'This import cannot be taken back: something else refers to what it added, or it is settled. Nothing was changed.',
+        'changed_since' => 'This import cannot be taken back: rows of :file have changed since. Nothing was changed.',
+        'journal_gone' => 'This import is too long ago to be taken back.',
+        'checking' => 'The files are being checked.',
+        'running' => 'The files are being imported.',
+        'exporting' => 'The files are being written.',
+        'taken_back' => 'The import is taken back.',
+        'discarded' => 'The files are discarded; nothing was imported.',
+        'kinds' => 'Choose at least one file.',
+        'gone' => 'This file is no longer there. Export it again.',
+    ],
+
     'report' => [
         'file' => ':file: :new new, :changed changed, :same unchanged',
         'ended' => ':count assignments are no longer in the plan and have been ended',

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\App;
 
 use App\Models\ClientContact;
+use App\Models\FileTransfer;
 use App\Models\IntakeLink;
 use App\Models\LeaveAllowance;
 use App\Models\LeaveRequest;
@@ -177,6 +178,16 @@ final class AccessTest extends TestCase
         'POST /requests/1/declined' => ['ada' => 403, 'bo' => 403, 'mo' => 302, 'kit' => 302, 'vic' => 403],
         'POST /requests/1/project' => ['ada' => 403, 'bo' => 403, 'mo' => 302, 'kit' => 302, 'vic' => 403],
         'GET /requests/1/files/1' => ['ada' => 404, 'kit' => 404],
+        // The first transfer is an import that is checked.
+        'GET /office/files' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 200, 'vic' => 403],
+        'POST /office/files/imports' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 302, 'vic' => 403],
+        'POST /office/files/exports' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 302, 'vic' => 403],
+        'GET /office/files/1' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 200, 'vic' => 403],
+        'GET /office/files/1/progress' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 200, 'vic' => 403],
+        'POST /office/files/1/run' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 302, 'vic' => 403],
+        'POST /office/files/1/taken-back' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 302, 'vic' => 403],
+        'DELETE /office/files/1' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 302, 'vic' => 403],
+        'GET /office/files/1/download' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'vic' => 403],
         'GET /office/intake' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 200, 'vic' => 403],
         'PUT /office/intake' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 302, 'vic' => 403],
         'POST /office/intake/links' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 302, 'vic' => 403],
@@ -277,6 +288,7 @@ final class AccessTest extends TestCase
         ScheduledSetting::query()->create(['setting' => 'week due', 'starts_on' => '2026-07-01', 'setting_values' => ['days' => 4], 'scheduled_by_id' => 1, 'scheduled_at' => '2026-06-16T08:00:00Z']);
         IntakeLink::query()->create(['client_id' => 1, 'created_by_id' => 1, 'ends_on' => '2026-12-31']);
         WorkRequest::query()->create(['title' => 'Pier', 'person_id' => $this->person('ada')->id, 'requested_at' => '2026-06-16T08:00:00Z']);
+        FileTransfer::query()->create(['kind' => 'import', 'state' => 'checked', 'person_id' => 1, 'begun_at' => '2026-06-16T08:00:00Z', 'options' => [], 'report' => []]);
         LeaveAllowance::query()->create(['person_id' => $this->person('ada')->id, 'absence_kind_id' => 1, 'year' => 2026, 'half_days' => 60]);
         [$method, $address] = explode(' ', $route);
         $body = match (true) {
@@ -305,6 +317,8 @@ final class AccessTest extends TestCase
             str_ends_with($address, '/copied-year') => ['year' => 2026],
             $address === '/office/calendars/coast' => ['code' => 'island'],
             $address === '/office/settings' => ['setting' => 'week due', 'values' => ['days' => '3']],
+            $address === '/office/files/imports' => ['uploads' => ['0123456789abcdef0123456789abcdef']],
+            $address === '/office/files/exports' => ['kinds' => ['roles.csv']],
             $address === '/uploads' => ['name' => 'a.pdf', 'size' => 10],
             str_ends_with($address, '/project') => ['name' => 'Pier', 'manager' => 'mo'],
             str_ends_with($address, '/remarks'), str_ends_with($address, '/declined') => ['text' => 'Not this year'],

@@ -96,5 +96,5 @@ final class Features
     ];
 
     /** What files in and out may use of the features. */
-    public const EXCHANGE_USES = ['HouseRules', 'Plan'];
+    public const EXCHANGE_USES = ['HouseRules', 'Plan', 'Uploads'];
 }

@@ -78,6 +78,7 @@ foreach ([
     'the organisation' => [$office, '/office/organisation'],
     'kinds of absence' => [$office, '/office/absence-kinds'],
     'settings' => [$office, '/office/settings'],
+    'files in and out' => [$office, '/office/files'],
     'intake' => [$office, '/office/intake'],
     'requests for work' => [$office, '/requests'],
     'leave of a person' => [$member, '/leave'],

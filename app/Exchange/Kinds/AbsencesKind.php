@@ -65,6 +65,11 @@ final class AbsencesKind extends FileKind
         return $this->having(array_map(static fn (DraftRow $draft): array => $draft->attributes, $drafts));
     }
 
+    public function periodColumn(): string
+    {
+        return 'absences.date';
+    }
+
     public function exported(): Builder
     {
         return Absence::query()->toBase()->join('people', 'people.id', 'absences.person_id')->join('absence_kinds', 'absence_kinds.id', 'absences.absence_kind_id')

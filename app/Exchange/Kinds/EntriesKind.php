@@ -21,6 +21,7 @@ use App\Models\Entry;
 use App\Models\Organisation;
 use App\Support\Database\Record;
 use Illuminate\Database\Query\Builder;
+use Moss\Core\Calendar\DayRange;
 use Moss\Core\Sheet\EntryState;
 
 /** `entries.csv` */
@@ -137,9 +138,14 @@ final class EntriesKind extends OnTaskKind
         return Entry::query()->toBase();
     }
 
-    public function exportedRows(): iterable
+    public function periodColumn(): string
     {
-        return ExportedEntries::rows(self::note());
+        return 'entries.date';
+    }
+
+    public function exportedRows(?DayRange $period = null): iterable
+    {
+        return ExportedEntries::rows(self::note(), $period);
     }
 
     private static function note(): TextFormat

@@ -76,6 +76,11 @@ final class LeaveRequestsKind extends FileKind
         return ['absence_kind_id' => $codes->declare('absence_kinds', $row->string('kind'))];
     }
 
+    public function periodColumn(): string
+    {
+        return 'leave_requests.starts_on';
+    }
+
     public function exported(): Builder
     {
         return LeaveRequest::query()->toBase()->join('people', 'people.id', 'leave_requests.person_id')->join('absence_kinds', 'absence_kinds.id', 'leave_requests.absence_kind_id')

@@ -57,6 +57,11 @@ final class RemainingEstimatesKind extends OnTaskKind
     }
 
     /** Without those of people who have moved to another team since: these count for nobody, and no import would accept them. */
+    public function periodColumn(): string
+    {
+        return 'remaining_estimates.estimated_on';
+    }
+
     public function exported(): Builder
     {
         return RemainingEstimate::query()->toBase()

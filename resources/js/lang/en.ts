@@ -2,6 +2,7 @@ import { accountText } from './en/account';
 import { accountsText } from './en/accounts';
 import { auditTrailText } from './en/auditTrail';
 import { compareText } from './en/compare';
+import { filesText } from './en/files';
 import { frontPageText } from './en/frontPage';
 import { intakeText } from './en/intake';
 import { learningText } from './en/learning';
@@ -28,6 +29,7 @@ const en = {
     ...accountsText,
     ...auditTrailText,
     ...compareText,
+    ...filesText,
     ...frontPageText,
     ...intakeText,
     ...learningText,

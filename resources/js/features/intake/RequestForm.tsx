@@ -3,12 +3,12 @@ import { Combobox } from '@/ui/Combobox';
 import { DateField } from '@/ui/DateField';
 import { Field } from '@/ui/Field';
 import { FieldError } from '@/ui/FieldError';
+import { FileList } from '@/ui/FileList';
 import { TextArea } from '@/ui/TextArea';
 import type { Option } from '@/ui/combobox';
 import { useForm } from '@inertiajs/react';
 import { useState } from 'react';
-import { FileList } from './FileList';
-import { useUploads } from './useUploads';
+import { useUploads } from '@/ui/useUploads';
 
 const copy = text.workRequestsPage;
 
@@ -86,7 +86,7 @@ export function RequestForm({ address, begin, isClient = false }: RequestFormPro
                 />
                 <Field label={copy.hours} inputMode="decimal" maxLength={20} className="w-40" {...typed('about')} />
             </div>
-            <FileList uploads={uploads} />
+            <FileList uploads={uploads} label={text.uploads.files} hint={text.uploads.hint} />
             <button type="submit" disabled={form.processing || uploads.isSending} className="act act-main self-start">
                 {copy.submit}
             </button>

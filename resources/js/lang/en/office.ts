@@ -149,6 +149,7 @@ export const officeText = {
             'office.absence-kinds': 'Absences',
             'office.organisation': 'Organisation',
             'office.intake': 'Intake',
+            'office.files': 'Files',
             'office.settings': 'Settings',
             'office.periods': 'Periods',
             'office.rules': 'House rules',

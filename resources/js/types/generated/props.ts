@@ -74,6 +74,10 @@ export type Standing = 'over' | 'under' | 'on track' | 'unplanned' | 'ahead';
 
 export type TaskGroup = 'recent' | 'mine' | 'team' | 'later' | 'non-project';
 
+export type TransferKind = 'import' | 'export';
+
+export type TransferState = 'waiting' | 'checking' | 'checked' | 'refused' | 'queued' | 'running' | 'done' | 'failed' | 'taken back';
+
 export type TrustReason = 'permission' | 'line manager' | 'office';
 
 export type WaitingFilter = 'all' | 'attention' | 'in order';
@@ -108,6 +112,62 @@ export interface AuditTrailRowProps {
     date: string | null;
     changes: AuditTrailChangeProps[];
     why: string;
+}
+
+export interface FileCountProps {
+    file: string;
+    rows: number;
+    new: number;
+    changed: number;
+    same: number;
+    gone: number;
+    wrong: number;
+}
+
+export interface ImportPreviewProps {
+    transfer: TransferProps;
+    outcome: string;
+    file: string;
+    rows: TransferRowProps[];
+    files: string[];
+    found: number;
+    page: number;
+    pages: number;
+}
+
+export interface TransferChangeProps {
+    column: string;
+    before: string;
+    after: string;
+}
+
+export interface TransferProps {
+    id: number;
+    kind: TransferKind;
+    state: TransferState;
+    by: string;
+    at: string;
+    files: FileCountProps[];
+    percent: number | null;
+    replacesPlan: boolean;
+    problem: string;
+    hasFile: boolean;
+}
+
+export interface TransferRowProps {
+    file: string;
+    line: number | null;
+    outcome: string;
+    key: string;
+    changes: TransferChangeProps[];
+    expected: string;
+}
+
+export interface TransfersProps {
+    transfers: TransferProps[];
+    kinds: string[];
+    page: number;
+    pages: number;
 }
 
 export interface AccountProps {

@@ -1,23 +1,42 @@
 import { text } from '@/lib/text';
-import { FileField } from '@/ui/FileField';
+import { FileField } from './FileField';
 import type { useUploads } from './useUploads';
 
 const copy = text.uploads;
 
-/** Files that go with a request, and how far each is. */
-export function FileList({ uploads }: { uploads: ReturnType<typeof useUploads> }) {
+interface FileListProps {
+    uploads: ReturnType<typeof useUploads>;
+    label: string;
+    hint: string;
+    accept?: string;
+    /** Where a whole folder can be chosen too: what that field is called, and which of its files are meant. */
+    folder?: { label: string; isMeant: (name: string) => boolean };
+}
+
+/** Files that are sent as they are chosen, and how far each is. */
+export function FileList({ uploads, label, hint, accept, folder }: FileListProps) {
     return (
         <div className="flex flex-col gap-1">
             <FileField
                 key={uploads.files.length}
-                label={copy.files}
-                onPick={(file) => {
-                    if (file !== null) {
-                        uploads.send(file);
-                    }
+                label={label}
+                takesMany
+                {...(accept === undefined ? {} : { accept })}
+                onPick={(_, files) => {
+                    files.forEach(uploads.send);
                 }}
             />
-            <p className="pencilled">{copy.hint}</p>
+            {folder !== undefined && (
+                <FileField
+                    key={`folder ${String(uploads.files.length)}`}
+                    label={folder.label}
+                    takesFolder
+                    onPick={(_, files) => {
+                        files.filter(({ name }) => folder.isMeant(name)).forEach(uploads.send);
+                    }}
+                />
+            )}
+            <p className="pencilled">{hint}</p>
             <ul aria-live="polite">
                 {uploads.files.map(({ name, percent, id, isLost }) => (
                     <li

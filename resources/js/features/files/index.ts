@@ -1,0 +1,2 @@
+export { FilesPage } from './FilesPage';
+export { ImportPage } from './ImportPage';

@@ -1,0 +1,1 @@
+export { FilesPage as default } from '@/features/files';
