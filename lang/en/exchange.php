@@ -63,6 +63,8 @@ return [
         'timezone' => 'the name of a time zone, such as Europe/Dublin',
         'charge_code_scheme' => 'how charge codes are made up, such as HB-{project}-##',
         'employment_breaks' => 'breaks of employment as 2026-03-01/2026-05-31, separated by spaces, apart from each other',
+        'team_or_project' => 'a team or a project, or neither',
+        'choices' => 'texts separated by “|”, at most 1,000 characters',
         'half_days' => 'days from 0 to 366, whole or half, such as 25 or 2.5',
         'instant' => 'a time in UTC, such as 2026-07-01T08:30:00Z',
         'allowance' => 'an allowance and the first year in which it counts together, or neither',

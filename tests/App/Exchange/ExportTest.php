@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\App\Exchange;
 
+use App\Models\Organisation;
 use Demo\Scenario;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
@@ -102,5 +103,28 @@ final class ExportTest extends TestCase
 
         self::assertSame($first, $this->exported());
         self::assertStringNotContainsString('CLEAN', $first['remaining_estimates.csv']);
+    }
+
+    public function test_settings_rules_questions_and_permissions_come_back_the_same(): void
+    {
+        $this->import(Lighthouse::files());
+        Organisation::query()->sole()->update(['week_due' => 3, 'shows_bill_value' => true, 'anonymised_after' => 24]);
+        $files = [
+            'house_rules.csv' => "rule,severity,limit,from,team,project\nday_above,explanation,570,2026-01-01,,LENS\nday_above,blocking,600,,field,\n",
+            'questions.csv' => "wording,kind,choices,required,starts_on,ends_on\n\"Which boat?\",choice,\"Gull|Tern boat\",yes,2026-06-15,\n",
+            'recorders.csv' => "person,recorder,may_submit\nada,bo,yes\n",
+        ];
+        $this->import($files);
+        $folder = $this->folder();
+        self::assertSame(0, Artisan::call('moss:export', ['folder' => $folder]));
+        foreach ($files + ['settings.csv' => "key,value\nweek_due,3\nshows_bill_value,yes\nanonymised_after,24\n"] as $name => $content) {
+            self::assertSame($content, file_get_contents("$folder/$name"), $name);
+        }
+        Organisation::query()->sole()->update(['week_due' => 1, 'shows_bill_value' => false, 'anonymised_after' => null]);
+        self::assertSame(0, Artisan::call('moss:import', ['source' => $folder]));
+        self::assertSame([3, true, 24], [Organisation::query()->sole()->week_due, Organisation::query()->sole()->shows_bill_value, Organisation::query()->sole()->anonymised_after]);
+        foreach ([['house_rules.csv', "rule,severity,team,project\nday_above,off,field,LENS\n"], ['settings.csv', "key,value\nweek_due,20\n"], ['settings.csv', "key,value\ncolour,red\n"], ['questions.csv', "wording,kind,choices,starts_on\nWhich?,choice,a||b,2026-06-15\n"], ['recorders.csv', "person,recorder\nada,ada\n"]] as [$name, $content]) {
+            self::assertSame(1, Artisan::call('moss:import', ['source' => $this->folder([$name => $content])]), $content);
+        }
     }
 }
