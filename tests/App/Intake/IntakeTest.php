@@ -146,6 +146,7 @@ final class IntakeTest extends TestCase
         $this->post("/requests/$request->id/project", ['name' => 'Pier paint', 'client' => 'harbour', 'manager' => 'mo'])->assertSessionHasNoErrors();
         self::assertSame(['Your request “Paint the pier”', 'A comment on “Paint the pier”', 'Your request “Paint the pier” is accepted'], OutboxMail::query()->where('recipient', 'orla@harbour.example')->orderBy('id')->pluck('subject')->all());
         self::assertSame([ClientContact::query()->sole()->id, 'Orla Finch'], [Project::query()->where('name', 'Pier paint')->sole()->client_contact_id, ClientContact::query()->sole()->name]);
+        self::assertSame('Orla Finch, orla@harbour.example', $this->given('/projects/'.Project::query()->where('name', 'Pier paint')->sole()->code)->value('project.contact'));
         // What the client sees names no project.
         $this->app->make('auth')->forgetGuards();
         self::assertNull($this->given($this->path($status))->value('request.project'));

@@ -46,7 +46,7 @@ final readonly class ProjectController
     public function show(#[CurrentUser] Person $reader, Project $project, Request $request, ProjectStatus $status, ProjectProgress $progress, ProjectChanges $changes): Response
     {
         Gate::authorize('view', $project);
-        $project->load('client:id,name', 'manager:id,name');
+        $project->load('client:id,name', 'manager:id,name', 'contact');
         $onDay = ProjectOnDay::of($project, $this->today->for($reader));
         $names = ProjectNames::of($project->id);
         $address = Address::of($request);

@@ -9,6 +9,7 @@ final readonly class ProjectProps
 {
     /**
      * @param  string  $currency  three letters, as in ISO 4217
+     * @param  string  $contact  whom to speak to at the client, with address and phone; empty where nobody is known
      * @param  string|null  $baselineOn  the day whose plan is the baseline; null where there was none yet
      * @param  int|null  $baseline  minutes planned by it
      * @param  EarnedValueProps|null  $earnedValue  null for those who may not see money, where it is in money
@@ -20,6 +21,7 @@ final readonly class ProjectProps
         public string $code,
         public string $name,
         public ?string $client,
+        public string $contact,
         public string $manager,
         public ?string $startsOn,
         public ?string $endsOn,

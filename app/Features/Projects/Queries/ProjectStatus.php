@@ -10,6 +10,7 @@ use App\Features\Projects\Props\FiguresProps;
 use App\Features\Projects\Props\ProjectProps;
 use App\Features\Projects\Props\ProjectRowProps;
 use App\Features\Projects\Props\RowLevel;
+use App\Models\ClientContact;
 use App\Models\Person;
 use App\Models\ProjectState;
 use Illuminate\Support\Facades\Gate;
@@ -35,6 +36,7 @@ final readonly class ProjectStatus
             $project->code,
             $project->name,
             $project->client?->name,
+            self::contact($project->contact),
             $project->manager->name,
             $project->starts_on?->toString(),
             $project->ends_on?->toString(),
@@ -128,5 +130,10 @@ final readonly class ProjectStatus
             0,
             FiguresProps::of($part->figures, $showsMoney),
         );
+    }
+
+    private static function contact(?ClientContact $contact): string
+    {
+        return $contact === null ? '' : implode(', ', array_filter([$contact->name, $contact->email, $contact->phone], static fn (string $part): bool => $part !== ''));
     }
 }

@@ -53,6 +53,7 @@ export function ProjectPage({ project, progress, changes, past }: ProjectPagePro
                 {text.projectPage.about(project.client === null ? '' : `${project.client} · `, project.manager)}
                 {project.startsOn !== null && project.endsOn !== null && ` · ${span(project.startsOn, project.endsOn)}`}
                 {!project.isOpen && ` · ${text.projectPage.closed}`}
+                {project.contact !== '' && ` · ${text.projectPage.contact(project.contact)}`}
             </p>
             <p className="mt-2 text-[1.12rem]">
                 <Sentence project={project} shown={shown} format={format} />

@@ -80,6 +80,7 @@ export const projectsText = {
         over: (hours: string) => `${hours} over plan`,
         under: (hours: string) => `${hours} under plan`,
         onPlan: 'as planned',
+        contact: (contact: string) => `Contact: ${contact}`,
         about: (client: string, manager: string) => `${client}Manager: ${manager}`,
         between: (from: string, to: string) => `${from} to ${to}`,
         closed: 'closed',

@@ -1368,6 +1368,7 @@ export interface ProjectProps {
     code: string;
     name: string;
     client: string | null;
+    contact: string;
     manager: string;
     startsOn: string | null;
     endsOn: string | null;
