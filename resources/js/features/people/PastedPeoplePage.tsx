@@ -6,7 +6,7 @@ import { text } from '@/lib/text';
 import { Link, router, usePage } from '@inertiajs/react';
 import { useId, useState } from 'react';
 import { PastedTable } from './PastedTable';
-import { pastedPeople } from './pastedPeople';
+import { pastedPeople, type PastedPerson } from './pastedPeople';
 
 const copy = text.pastedPeoplePage;
 
@@ -15,10 +15,11 @@ export function PastedPeoplePage() {
     const { today } = useShared();
     const { errors } = usePage().props;
     const [pasted, paste] = useState('');
-    const [sent, setSent] = useState('');
+    const [people, setPeople] = useState<readonly PastedPerson[]>([]);
+    // What was wrong belongs to what was sent.
+    const [sent, setSent] = useState<readonly PastedPerson[] | null>(null);
     const [isSending, setSending] = useState(false);
     const id = useId();
-    const people = pastedPeople(pasted, today, locale);
 
     return (
         <OfficeShell title={copy.title} finding={copy.finding}>
@@ -35,21 +36,36 @@ export function PastedPeoplePage() {
                 className="mt-1 block w-full max-w-4xl border-b border-edge bg-sheet px-2 py-1"
                 onChange={(event) => {
                     paste(event.target.value);
+                    setPeople(pastedPeople(event.target.value, today, locale));
                 }}
             />
             <p className="pencilled mt-1 max-w-prose">{copy.hint}</p>
-            {/* What was wrong belongs to what was sent. */}
-            {people.length > 0 && <PastedTable people={people} errors={sent === pasted ? errors : {}} />}
+            {people.length > 0 && (
+                <PastedTable
+                    people={people}
+                    faultsOf={(index, field) =>
+                        people[index] === sent?.[index] ? errors[`rows.${String(index)}.${field}`] : undefined
+                    }
+                    problem={
+                        sent === null || Object.keys(errors).length === 0
+                            ? null
+                            : (errors.rows ?? copy.faults(Object.keys(errors).length))
+                    }
+                    onChange={(index, changed) => {
+                        setPeople(people.map((person, each) => (each === index ? { ...person, ...changed } : person)));
+                    }}
+                />
+            )}
             <p className="mt-4 flex flex-wrap items-baseline gap-x-5 gap-y-2">
                 <button
                     type="button"
                     className="act act-main"
                     disabled={people.length === 0 || isSending}
                     onClick={() => {
-                        setSent(pasted);
+                        setSent(people);
                         router.post(
                             route('office.people.add-pasted'),
-                            { rows: people },
+                            { rows: [...people] },
                             {
                                 preserveScroll: true,
                                 onStart: () => {

@@ -121,10 +121,11 @@ export const organisationText = {
     },
     pastedPeoplePage: {
         title: 'People from a spreadsheet',
-        finding: 'Paste rows from your spreadsheet, check how they are read, and add the people.',
+        finding: 'Paste rows from your spreadsheet, check how they are read, correct what is wrong, and add the people.',
         rows: 'Rows',
         example: 'Name\tEmail address\tTeam\tLine manager\tUsual role\tAccess\tFirst day',
         hint: 'Use this order, or add headings. Only name and email address are required. A line manager can be in another row.',
+        cell: (field: string, row: number) => `${field}, row ${String(row)}`,
         understood: (count: number) => plural(count, { one: 'One person', other: '# people' }),
         faults: (count: number) =>
             plural(count, {
