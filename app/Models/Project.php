@@ -11,6 +11,7 @@ use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\Relations\HasOneThrough;
 use Moss\Core\Calendar\Day;
 use Moss\Core\Effort\EstimateMode;
 use Moss\Core\Review\RouteKind;
@@ -22,7 +23,6 @@ use Moss\Core\Review\RouteKind;
  * @property string $code
  * @property string $name
  * @property int|null $client_id
- * @property int|null $client_contact_id  whom to speak to there
  * @property int $manager_id
  * @property Day|null $starts_on
  * @property Day|null $ends_on
@@ -47,7 +47,6 @@ final class Project extends Model
         'code',
         'name',
         'client_id',
-        'client_contact_id',
         'manager_id',
         'starts_on',
         'ends_on',
@@ -59,10 +58,10 @@ final class Project extends Model
         'baseline_on',
     ];
 
-    /** @return BelongsTo<ClientContact, $this> */
-    public function contact(): BelongsTo
+    /** @return HasOneThrough<ClientContact, ProjectContact, $this> whom to speak to at the client */
+    public function contact(): HasOneThrough
     {
-        return $this->belongsTo(ClientContact::class, 'client_contact_id');
+        return $this->hasOneThrough(ClientContact::class, ProjectContact::class, 'project_id', 'id', 'id', 'client_contact_id');
     }
 
     /** @return BelongsTo<Client, $this> */

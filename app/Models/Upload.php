@@ -24,7 +24,7 @@ final class Upload extends Model
 
     protected $keyType = 'string';
 
-    protected $fillable = ['id', 'person_id', 'name', 'size', 'received', 'begun_at'];
+    protected $fillable = ['person_id', 'name', 'size', 'received', 'begun_at'];
 
     /** Where its bytes lie. */
     public function path(): string

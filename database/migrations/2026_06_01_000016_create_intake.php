@@ -74,17 +74,17 @@ return new class extends Migration
             $table->text('stored_as');
             $table->index(['work_request_id'], 'work_request_files_of_request');
         });
-        Schema::table('projects', static function (Blueprint $table): void {
-            $table->foreignId('client_contact_id')->nullable()->constrained()->nullOnDelete();
+        Schema::create('project_contacts', static function (Blueprint $table): void {
+            // Whom to speak to at the client of a project.
+            $table->foreignId('project_id')->primary()->constrained()->cascadeOnDelete();
+            $table->foreignId('client_contact_id')->constrained()->cascadeOnDelete();
+            $table->index(['client_contact_id'], 'project_contacts_by_contact');
         });
     }
 
     public function down(): void
     {
-        Schema::table('projects', static function (Blueprint $table): void {
-            $table->dropConstrainedForeignId('client_contact_id');
-        });
-        foreach (['work_request_files', 'work_request_remarks', 'work_requests', 'intake_links', 'uploads'] as $table) {
+        foreach (['project_contacts', 'work_request_files', 'work_request_remarks', 'work_requests', 'intake_links', 'uploads'] as $table) {
             Schema::drop($table);
         }
         Schema::table('organisations', static function (Blueprint $table): void {

@@ -13,6 +13,7 @@ use App\Features\Plan\Actions\SaveProject;
 use App\Models\ClientContact;
 use App\Models\Person;
 use App\Models\Project;
+use App\Models\ProjectContact;
 use App\Models\WorkRequest;
 use App\Models\WorkRequestState;
 use App\Support\Clock\Today;
@@ -38,7 +39,10 @@ final readonly class AcceptWork
                 throw WorkRefused::because('decided');
             }
             $project = $this->projects->create($by, '', $settings, $hours);
-            $project->update(['client_contact_id' => self::contact($request, $project)?->id]);
+            $contact = self::contact($request, $project);
+            if ($contact !== null) {
+                ProjectContact::query()->create(['project_id' => $project->id, 'client_contact_id' => $contact->id]);
+            }
             $request->update(['state' => WorkRequestState::Accepted, 'decided_by_id' => $by->id, 'decided_at' => $this->today->now()->format('Y-m-d\TH:i:s\Z'), 'project_id' => $project->id]);
             $this->auditTrail->of([AuditTrailLine::on(AuditTrailSubject::WorkRequest, $request->title, 'accept', $by, null, ['project' => $project->code], $request->person_id)]);
             $this->notices->decided($request, $by);

@@ -22,7 +22,9 @@ final readonly class ReceiveUpload
     public function begin(?Person $by, string $name, int $size): Upload
     {
         File::ensureDirectoryExists(storage_path('app/private/uploads'), 0700);
-        $upload = Upload::query()->create(['id' => bin2hex(random_bytes(16)), 'person_id' => $by?->id, 'name' => $name, 'size' => $size, 'received' => 0, 'begun_at' => $this->today->instant()->format('Y-m-d\TH:i:s\Z')]);
+        $upload = new Upload(['person_id' => $by?->id, 'name' => $name, 'size' => $size, 'received' => 0, 'begun_at' => $this->today->instant()->format('Y-m-d\TH:i:s\Z')]);
+        $upload->id = bin2hex(random_bytes(16));
+        $upload->save();
         touch($upload->path());
 
         return $upload;

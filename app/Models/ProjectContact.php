@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * Whom to speak to at the client of a project.
+ *
+ * @property int $project_id
+ * @property int $client_contact_id
+ */
+final class ProjectContact extends Model
+{
+    public $timestamps = false;
+
+    public $incrementing = false;
+
+    protected $primaryKey = 'project_id';
+
+    protected $fillable = ['project_id', 'client_contact_id'];
+}
