@@ -23,11 +23,11 @@ const groups = [
     { name: 'choices', test: BASIS, priority: 4 },
     { name: 'choices', test: /\/ui\/(Checkbox|RadioGroup|Switch|Tabs|ToggleGroup)\.tsx/, priority: 3 },
     { name: 'grid', test: /\/ui\/grid\/(?!CellCombobox)/, minShareCount: 2, priority: 2 },
-    // Small things that several pages have.
+    // Small things that several pages have; not what only the time office opens.
     {
         name: 'parts',
-        test: /resources\/js\/(lib|ui)\/(?!grid|Combobox\.|Date|Tooltip|Dialog|ConfirmDialog|Popover|AccountPopover|SelectList)/,
-        minShareCount: 3,
+        test: /resources\/js\/(lib|ui)\/(?!grid|Combobox\.|Date|Tooltip|Dialog|ConfirmDialog|Popover|AccountPopover|SelectList|File|useUploads|officeText)/,
+        minShareCount: 5,
         priority: 1,
     },
     // Fields that only some pages have, with what they alone need.

@@ -19,6 +19,18 @@ final readonly class ImportAuditTrail
         'remaining_estimates' => AuditTrailSubject::Remaining,
         'rates' => AuditTrailSubject::Rate,
         'stand_ins' => AuditTrailSubject::StandIn,
+        'people' => AuditTrailSubject::Person,
+        'teams' => AuditTrailSubject::Team,
+        'roles' => AuditTrailSubject::Role,
+        'clients' => AuditTrailSubject::Client,
+        'client_contacts' => AuditTrailSubject::Client,
+        'holidays' => AuditTrailSubject::Holiday,
+        'absence_kinds' => AuditTrailSubject::AbsenceKind,
+        'leave_allowances' => AuditTrailSubject::AbsenceKind,
+        'leave_requests' => AuditTrailSubject::Leave,
+        'house_rules' => AuditTrailSubject::Rule,
+        'questions' => AuditTrailSubject::Question,
+        'recorders' => AuditTrailSubject::Recorder,
     ];
 
     public function __construct(private AuditTrail $auditTrail)
@@ -58,7 +70,7 @@ final readonly class ImportAuditTrail
 
         return new AuditTrailLine(
             'import', null, null, $id('person_id'), $id('task_id'), isset($after['date']) ? (string) $after['date'] : null,
-            $only($before), $only($after), '', self::SUBJECTS[$table] ?? AuditTrailSubject::Setting, isset($after['code']) ? $table.' '.$after['code'] : $table,
+            $only($before), $only($after), '', self::SUBJECTS[$table] ?? AuditTrailSubject::Setting, isset($after['code']) ? (isset(self::SUBJECTS[$table]) ? '' : $table.' ').$after['code'] : $table,
         );
     }
 }

@@ -30,7 +30,7 @@ async function untranslated(page: Page, since: unknown[] = []): Promise<string[]
         const data = document.querySelector('script[data-page]')?.textContent ?? '';
         // A language is named in its own.
         const known = new Set(['Moss', 'Week', 'EUR', 'HTML', 'CSV', 'qps', 'English']);
-        const codes = ['role', 'code', 'calendar', 'calendars', 'shown'];
+        const codes = ['role', 'code', 'calendar', 'calendars', 'shown', 'on'];
         const note = (value: unknown, key = ''): void => {
             if (typeof value === 'string') {
                 // A name has a capital, a figure or a point in it; what has none may be a value of ours, shown as it is. Codes are data.

@@ -4,7 +4,7 @@ import type { AuditTrailRowProps } from '@/types/generated/props';
 
 /** An act as the audit trail tells it: when, who, what, from what to what, and why. */
 export function AuditTrailRow({ row }: { row: AuditTrailRowProps }) {
-    const copy = text.officePage.auditTrail;
+    const copy = text.auditTrailPage;
 
     return (
         <>

@@ -1,8 +1,8 @@
-import { text } from '@/lib/text';
+import { officeText } from '@/lib/officeText';
 import { FileField } from './FileField';
 import type { useUploads } from './useUploads';
 
-const copy = text.uploads;
+const copy = officeText.uploads;
 
 interface FileListProps {
     uploads: ReturnType<typeof useUploads>;

@@ -1,4 +1,5 @@
 import { route } from '@/lib/route';
+import { officeText } from '@/lib/officeText';
 import { text } from '@/lib/text';
 import type { AccountProps } from '@/types/generated/props';
 import { PageHeading } from '@/ui/PageHeading';
@@ -25,10 +26,10 @@ export function AccountPage({ account }: { account: AccountProps }) {
             </div>
             <SignInsTable account={account} />
             <section aria-labelledby="own-data" className="mt-8">
-                <h2 id="own-data">{text.personalData.own}</h2>
-                <p className="text-faded">{text.personalData.ownHint}</p>
+                <h2 id="own-data">{officeText.personalData.own}</h2>
+                <p className="text-faded">{officeText.personalData.ownHint}</p>
                 <a className="act-quiet" href={route('account.data')} download>
-                    {text.personalData.download}
+                    {officeText.personalData.download}
                 </a>
             </section>
         </Shell>

@@ -1,10 +1,10 @@
 import { route } from '@/lib/route';
-import { text } from '@/lib/text';
+import { officeText } from '@/lib/officeText';
 import type { AccountRowProps } from '@/types/generated/props';
 import { Confirm } from '@/ui/Confirm';
 import { router } from '@inertiajs/react';
 
-const copy = text.accountsPage;
+const copy = officeText.accountsPage;
 const kept = { preserveScroll: true } as const;
 
 /** What the office can do about somebody's account. */

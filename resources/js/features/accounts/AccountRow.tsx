@@ -1,12 +1,12 @@
 import { instant } from '@/lib/days';
-import { text } from '@/lib/text';
+import { officeText } from '@/lib/officeText';
 import type { AccountRowProps } from '@/types/generated/props';
 import { Checkbox } from '@/ui/Checkbox';
 import clsx from 'clsx';
 import type { ReactNode } from 'react';
 import { AccountActs } from './AccountActs';
 
-const copy = text.accountsPage;
+const copy = officeText.accountsPage;
 
 interface RowProps {
     row: AccountRowProps;

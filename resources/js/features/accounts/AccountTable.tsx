@@ -1,12 +1,12 @@
 import { route } from '@/lib/route';
-import { text } from '@/lib/text';
+import { officeText } from '@/lib/officeText';
 import type { AccountRowProps } from '@/types/generated/props';
 import { useChosen } from '@/ui/useChosen';
 import { router } from '@inertiajs/react';
 import clsx from 'clsx';
 import { AccountRow } from './AccountRow';
 
-const copy = text.accountsPage;
+const copy = officeText.accountsPage;
 
 /** Each with whether a phone shows it as a column; there the rest stands below the name. */
 const HEADS = [

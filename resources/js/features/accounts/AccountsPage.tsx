@@ -1,4 +1,4 @@
-import { text } from '@/lib/text';
+import { officeText } from '@/lib/officeText';
 import type { AccountsProps } from '@/types/generated/props';
 import { OfficeShell } from '@/features/office';
 import { Paging } from '@/ui/Paging';
@@ -9,7 +9,7 @@ import { AccountTable } from './AccountTable';
 import { accountsAddress } from './accountsAddress';
 import { SignInSettings } from './SignInSettings';
 
-const copy = text.accountsPage;
+const copy = officeText.accountsPage;
 
 /** Who can sign in, and what is required of them. */
 export function AccountsPage({ accounts }: { accounts: AccountsProps }) {

@@ -1,12 +1,12 @@
 import { route } from '@/lib/route';
-import { text } from '@/lib/text';
+import { officeText } from '@/lib/officeText';
 import type { Access, AccountsProps } from '@/types/generated/props';
 import { Checkbox } from '@/ui/Checkbox';
 import { Switch } from '@/ui/Switch';
 import { router } from '@inertiajs/react';
 import { useState } from 'react';
 
-const copy = text.accountsPage;
+const copy = officeText.accountsPage;
 const kept = { preserveScroll: true } as const;
 const accesses = Object.keys(copy.accesses) as Access[];
 

@@ -1,11 +1,11 @@
 import { route } from '@/lib/route';
-import { text } from '@/lib/text';
+import { officeText } from '@/lib/officeText';
 import type { ClientContactProps, ClientProps } from '@/types/generated/props';
 import { Field } from '@/ui/Field';
 import { router } from '@inertiajs/react';
 import { useState } from 'react';
 
-const copy = text.clientPage;
+const copy = officeText.clientPage;
 
 /** Whom to speak to at the client, of whom one at a time is changed in its row. */
 export function ClientContacts({ client }: { client: ClientProps }) {

@@ -1,13 +1,13 @@
 import { OfficeShell } from '@/features/office';
 import { route } from '@/lib/route';
-import { text } from '@/lib/text';
+import { officeText } from '@/lib/officeText';
 import type { ClientProps } from '@/types/generated/props';
 import { Field } from '@/ui/Field';
 import { FieldError } from '@/ui/FieldError';
 import { Link, router } from '@inertiajs/react';
 import { ClientContacts } from './ClientContacts';
 
-const copy = text.clientPage;
+const copy = officeText.clientPage;
 
 /** One client: how its charge codes are made up, and whom to speak to. */
 export function ClientPage({ client }: { client: ClientProps }) {

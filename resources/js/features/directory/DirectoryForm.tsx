@@ -1,5 +1,5 @@
 import { route } from '@/lib/route';
-import { text } from '@/lib/text';
+import { officeText } from '@/lib/officeText';
 import type { DirectoryKind, DirectoryRowProps } from '@/types/generated/props';
 import { Checkbox } from '@/ui/Checkbox';
 import { Combobox } from '@/ui/Combobox';
@@ -8,7 +8,7 @@ import { FieldError } from '@/ui/FieldError';
 import { useForm } from '@inertiajs/react';
 import { useRef, useState } from 'react';
 
-const copy = text.directoryPage;
+const copy = officeText.directoryPage;
 
 interface DirectoryFormProps {
     kind: DirectoryKind;

@@ -1,13 +1,13 @@
 import { OfficeShell } from '@/features/office';
 import { route } from '@/lib/route';
-import { text } from '@/lib/text';
+import { officeText } from '@/lib/officeText';
 import type { DirectoryProps } from '@/types/generated/props';
 import { Paging } from '@/ui/Paging';
 import { SearchBox } from '@/ui/SearchBox';
 import { DirectoryForm } from './DirectoryForm';
 import { DirectoryTable } from './DirectoryTable';
 
-const copy = text.directoryPage;
+const copy = officeText.directoryPage;
 
 /** All teams, roles or clients. */
 export function DirectoryPage({ directory }: { directory: DirectoryProps }) {

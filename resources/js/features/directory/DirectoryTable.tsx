@@ -1,12 +1,12 @@
 import { route } from '@/lib/route';
-import { text } from '@/lib/text';
+import { officeText } from '@/lib/officeText';
 import type { DirectoryKind, DirectoryRowProps } from '@/types/generated/props';
 import { MergeForm } from '@/ui/MergeForm';
 import { Link, router } from '@inertiajs/react';
 import { useState } from 'react';
 import { DirectoryForm } from './DirectoryForm';
 
-const copy = text.directoryPage;
+const copy = officeText.directoryPage;
 
 /** Teams, roles or clients, of which one at a time is changed in its row. */
 export function DirectoryTable({ kind, rows }: { kind: DirectoryKind; rows: DirectoryRowProps[] }) {

@@ -1,11 +1,11 @@
 import { route } from '@/lib/route';
-import { text } from '@/lib/text';
+import { officeText } from '@/lib/officeText';
 import { Checkbox } from '@/ui/Checkbox';
 import { DateField } from '@/ui/DateField';
 import { router } from '@inertiajs/react';
 import { useState } from 'react';
 
-const copy = text.filesPage;
+const copy = officeText.filesPage;
 
 /** Has files written: which, and of which period. */
 export function ExportForm({ kinds }: { kinds: string[] }) {

@@ -1,6 +1,6 @@
 import { OfficeShell } from '@/features/office';
 import { route } from '@/lib/route';
-import { text } from '@/lib/text';
+import { officeText } from '@/lib/officeText';
 import type { TransfersProps } from '@/types/generated/props';
 import { FieldError } from '@/ui/FieldError';
 import { Paging } from '@/ui/Paging';
@@ -8,7 +8,7 @@ import { ExportForm } from './ExportForm';
 import { ImportForm } from './ImportForm';
 import { TransferList } from './TransferList';
 
-const copy = text.filesPage;
+const copy = officeText.filesPage;
 
 /** Files in and out. */
 export function FilesPage({ files }: { files: TransfersProps }) {

@@ -1,12 +1,12 @@
 import { route } from '@/lib/route';
-import { text } from '@/lib/text';
+import { officeText } from '@/lib/officeText';
 import { Checkbox } from '@/ui/Checkbox';
 import { FileList } from '@/ui/FileList';
 import { useUploads } from '@/ui/useUploads';
 import { router } from '@inertiajs/react';
 import { useState } from 'react';
 
-const copy = text.filesPage;
+const copy = officeText.filesPage;
 
 /** Sends files and has them checked. */
 export function ImportForm() {

@@ -1,7 +1,7 @@
 import { OfficeShell } from '@/features/office';
 import { instant } from '@/lib/days';
 import { route } from '@/lib/route';
-import { text } from '@/lib/text';
+import { officeText } from '@/lib/officeText';
 import type { ImportPreviewProps, TransferProps } from '@/types/generated/props';
 import { Confirm } from '@/ui/Confirm';
 import { Link, router } from '@inertiajs/react';
@@ -9,7 +9,7 @@ import { countWords } from './counts';
 import { ImportRows } from './ImportRows';
 import { useProgress } from './useProgress';
 
-const copy = text.importPage;
+const copy = officeText.importPage;
 
 /** What an import would do or did, row by row. */
 export function ImportPage({ preview }: { preview: ImportPreviewProps }) {
@@ -18,7 +18,7 @@ export function ImportPage({ preview }: { preview: ImportPreviewProps }) {
 
     return (
         <OfficeShell title={copy.title} finding={`${copy.findings[transfer.state]} ${transfer.problem}`}>
-            <p className="text-faded">{text.filesPage.by(transfer.by, instant(transfer.at))}</p>
+            <p className="text-faded">{officeText.filesPage.by(transfer.by, instant(transfer.at))}</p>
             {percent !== null && (
                 <p className="mt-2 flex items-center gap-3" aria-live="polite">
                     <progress value={percent} max={100} className="h-2 w-64 accent-moss" aria-label={copy.title} />

@@ -1,11 +1,11 @@
 import { route } from '@/lib/route';
-import { text } from '@/lib/text';
+import { officeText } from '@/lib/officeText';
 import type { ImportPreviewProps, TransferRowProps } from '@/types/generated/props';
 import { Paging } from '@/ui/Paging';
 import { Select } from '@/ui/Select';
 import { router } from '@inertiajs/react';
 
-const copy = text.importPage;
+const copy = officeText.importPage;
 
 /** The rows of an import that make something new, change or end it, or are wrong. */
 export function ImportRows({ preview }: { preview: ImportPreviewProps }) {

@@ -1,12 +1,12 @@
 import { instant } from '@/lib/days';
 import { route } from '@/lib/route';
-import { text } from '@/lib/text';
+import { officeText } from '@/lib/officeText';
 import type { TransferProps } from '@/types/generated/props';
 import { Link } from '@inertiajs/react';
 import { countWords } from './counts';
 import { useProgress } from './useProgress';
 
-const copy = text.filesPage;
+const copy = officeText.filesPage;
 
 /** Imports and exports with who and when, and what came of each. */
 export function TransferList({ transfers }: { transfers: TransferProps[] }) {

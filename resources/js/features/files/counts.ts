@@ -1,7 +1,7 @@
-import { text } from '@/lib/text';
+import { officeText } from '@/lib/officeText';
 import type { FileCountProps } from '@/types/generated/props';
 
-const copy = text.filesPage;
+const copy = officeText.filesPage;
 
 /** What came of a file, in words; what there is none of goes without saying. */
 export function countWords({ rows, new: added, changed, same, gone, wrong }: FileCountProps): string {

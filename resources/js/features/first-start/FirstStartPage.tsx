@@ -1,5 +1,5 @@
 import { route } from '@/lib/route';
-import { text } from '@/lib/text';
+import { officeText } from '@/lib/officeText';
 import type { StartProps } from '@/types/generated/props';
 import { Field } from '@/ui/Field';
 import { FieldError } from '@/ui/FieldError';
@@ -11,7 +11,7 @@ import { WeekHours } from '@/ui/WeekHours';
 import { useForm } from '@inertiajs/react';
 import type { ChangeEvent } from 'react';
 
-const copy = text.firstStart;
+const copy = officeText.firstStart;
 
 /** Where an empty installation becomes an organisation with its first person. */
 export function FirstStartPage({ start }: { start: StartProps }) {

@@ -1,9 +1,9 @@
 import { route } from '@/lib/route';
-import { text } from '@/lib/text';
+import { officeText } from '@/lib/officeText';
 import type { FirstStep, FirstStepProps } from '@/types/generated/props';
 import { Link } from '@inertiajs/react';
 
-const copy = text.firstSteps;
+const copy = officeText.firstSteps;
 
 /** Where each step is done. */
 const ADDRESSES: Record<FirstStep, string> = {

@@ -1,7 +1,7 @@
 import { typedHours } from '@/lib/hours';
 import { route } from '@/lib/route';
 import { useHoursFormat, useShared } from '@/lib/shared';
-import { text } from '@/lib/text';
+import { officeText } from '@/lib/officeText';
 import type { WorkRequestProps } from '@/types/generated/props';
 import { Combobox } from '@/ui/Combobox';
 import { DateField } from '@/ui/DateField';
@@ -9,7 +9,7 @@ import { Field } from '@/ui/Field';
 import { router } from '@inertiajs/react';
 import { useState } from 'react';
 
-const copy = text.workRequestPage;
+const copy = officeText.workRequestPage;
 
 /** Makes a project of a request, with what was asked filled in. */
 export function AcceptForm({ request }: { request: WorkRequestProps }) {

@@ -1,9 +1,9 @@
-import { text } from '@/lib/text';
+import { officeText } from '@/lib/officeText';
 import { PageHeading } from '@/ui/PageHeading';
 import { Shell } from '@/ui/Shell';
 import { RequestForm } from './RequestForm';
 
-const copy = text.clientIntakePage;
+const copy = officeText.clientIntakePage;
 
 interface ClientIntakePageProps {
     organisation: string;

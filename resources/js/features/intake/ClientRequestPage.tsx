@@ -1,4 +1,4 @@
-import { text } from '@/lib/text';
+import { officeText } from '@/lib/officeText';
 import type { WorkRequestProps } from '@/types/generated/props';
 import { FieldError } from '@/ui/FieldError';
 import { PageHeading } from '@/ui/PageHeading';
@@ -6,7 +6,7 @@ import { Shell } from '@/ui/Shell';
 import { RemarkForm } from './RemarkForm';
 import { RequestFacts } from './RequestFacts';
 
-const copy = text.clientRequestPage;
+const copy = officeText.clientRequestPage;
 
 interface ClientRequestPageProps {
     organisation: string;
@@ -23,7 +23,7 @@ export function ClientRequestPage({ organisation, request, address }: ClientRequ
             <FieldError />
             <div className="mt-4">
                 <RequestFacts request={request} format="decimal" />
-                <RemarkForm label={text.workRequestPage.comment} act={text.workRequestPage.say} address={address} />
+                <RemarkForm label={officeText.workRequestPage.comment} act={officeText.workRequestPage.say} address={address} />
             </div>
         </Shell>
     );

@@ -1,7 +1,7 @@
 import { OfficeShell } from '@/features/office';
 import { wholeDate } from '@/lib/days';
 import { route } from '@/lib/route';
-import { text } from '@/lib/text';
+import { officeText } from '@/lib/officeText';
 import type { IntakeLinkProps, IntakeSettingsProps } from '@/types/generated/props';
 import { Combobox } from '@/ui/Combobox';
 import { DateField } from '@/ui/DateField';
@@ -11,7 +11,7 @@ import type { Option } from '@/ui/combobox';
 import { router } from '@inertiajs/react';
 import { useState } from 'react';
 
-const copy = text.intakeSettingsPage;
+const copy = officeText.intakeSettingsPage;
 
 /** Who may request work, and the links of clients. */
 export function IntakeSettingsPage({ intake }: { intake: IntakeSettingsProps }) {

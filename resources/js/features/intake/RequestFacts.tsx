@@ -1,10 +1,10 @@
 import { instant, wholeDate } from '@/lib/days';
 import { hoursWithUnit } from '@/lib/hours';
-import { text } from '@/lib/text';
+import { officeText } from '@/lib/officeText';
 import type { HoursFormat, WorkRequestProps } from '@/types/generated/props';
 import type { ReactNode } from 'react';
 
-const copy = text.workRequestPage;
+const copy = officeText.workRequestPage;
 
 /** What was asked for, and what was said about it. */
 export function RequestFacts({

@@ -1,4 +1,4 @@
-import { text } from '@/lib/text';
+import { officeText } from '@/lib/officeText';
 import { Combobox } from '@/ui/Combobox';
 import { DateField } from '@/ui/DateField';
 import { Field } from '@/ui/Field';
@@ -10,7 +10,7 @@ import { useForm } from '@inertiajs/react';
 import { useState } from 'react';
 import { useUploads } from '@/ui/useUploads';
 
-const copy = text.workRequestsPage;
+const copy = officeText.workRequestsPage;
 
 interface RequestFormProps {
     /** Where the request goes, and where its files begin. */
@@ -45,9 +45,15 @@ export function RequestForm({ address, begin, isClient = false }: RequestFormPro
             <FieldError />
             {isClient && (
                 <div className="flex flex-wrap gap-4">
-                    <Field label={text.clientIntakePage.name} required maxLength={200} autoComplete="name" {...typed('name')} />
                     <Field
-                        label={text.clientIntakePage.email}
+                        label={officeText.clientIntakePage.name}
+                        required
+                        maxLength={200}
+                        autoComplete="name"
+                        {...typed('name')}
+                    />
+                    <Field
+                        label={officeText.clientIntakePage.email}
                         required
                         type="email"
                         maxLength={200}
@@ -86,7 +92,7 @@ export function RequestForm({ address, begin, isClient = false }: RequestFormPro
                 />
                 <Field label={copy.hours} inputMode="decimal" maxLength={20} className="w-40" {...typed('about')} />
             </div>
-            <FileList uploads={uploads} label={text.uploads.files} hint={text.uploads.hint} />
+            <FileList uploads={uploads} label={officeText.uploads.files} hint={officeText.uploads.hint} />
             <button type="submit" disabled={form.processing || uploads.isSending} className="act act-main self-start">
                 {copy.submit}
             </button>

@@ -1,7 +1,7 @@
 import { instant } from '@/lib/days';
 import { route } from '@/lib/route';
 import { useHoursFormat } from '@/lib/shared';
-import { text } from '@/lib/text';
+import { officeText } from '@/lib/officeText';
 import type { WorkRequestProps } from '@/types/generated/props';
 import { FieldError } from '@/ui/FieldError';
 import { PageHeading } from '@/ui/PageHeading';
@@ -11,7 +11,7 @@ import { AcceptForm } from './AcceptForm';
 import { RemarkForm } from './RemarkForm';
 import { RequestFacts } from './RequestFacts';
 
-const copy = text.workRequestPage;
+const copy = officeText.workRequestPage;
 
 /** One request for work: what is asked, what is said, and the decision. */
 export function WorkRequestPage({ request }: { request: WorkRequestProps }) {

@@ -2,7 +2,7 @@ import { wholeDate } from '@/lib/days';
 import { hoursWithUnit } from '@/lib/hours';
 import { route } from '@/lib/route';
 import { useHoursFormat } from '@/lib/shared';
-import { text } from '@/lib/text';
+import { officeText } from '@/lib/officeText';
 import type { WorkRequestsProps } from '@/types/generated/props';
 import { PageHeading } from '@/ui/PageHeading';
 import { Paging } from '@/ui/Paging';
@@ -13,7 +13,7 @@ import { Link, router } from '@inertiajs/react';
 import clsx from 'clsx';
 import { RequestForm } from './RequestForm';
 
-const copy = text.workRequestsPage;
+const copy = officeText.workRequestsPage;
 
 /** Requests for work, and a form for another. */
 export function WorkRequestsPage({ requests }: { requests: WorkRequestsProps }) {

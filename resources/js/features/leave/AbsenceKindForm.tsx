@@ -1,13 +1,13 @@
 import { printHalves } from '@/lib/numbers';
 import { route } from '@/lib/route';
-import { text } from '@/lib/text';
+import { officeText } from '@/lib/officeText';
 import type { AbsenceClass, AbsenceKindRowProps, AbsenceVisibility } from '@/types/generated/props';
 import { Checkbox } from '@/ui/Checkbox';
 import { Field } from '@/ui/Field';
 import { Select } from '@/ui/Select';
 import { useForm } from '@inertiajs/react';
 
-const copy = text.absenceKindsPage;
+const copy = officeText.absenceKindsPage;
 
 interface AbsenceKindFormProps {
     /** What is changed; without one, something new is added. */

@@ -1,6 +1,6 @@
 import { printHalves } from '@/lib/numbers';
 import { route } from '@/lib/route';
-import { text } from '@/lib/text';
+import { officeText } from '@/lib/officeText';
 import type { AbsenceKindRowProps } from '@/types/generated/props';
 import { MergeForm } from '@/ui/MergeForm';
 import { router } from '@inertiajs/react';
@@ -8,7 +8,7 @@ import clsx from 'clsx';
 import { useState } from 'react';
 import { AbsenceKindForm } from './AbsenceKindForm';
 
-const copy = text.absenceKindsPage;
+const copy = officeText.absenceKindsPage;
 const heads = [copy.name, copy.countsAs, copy.visibleTo, copy.approval, copy.allowance, copy.carried, copy.acts];
 
 /** The kinds, of which one at a time is changed in its row. */

@@ -1,12 +1,12 @@
 import { OfficeShell } from '@/features/office';
-import { text } from '@/lib/text';
+import { officeText } from '@/lib/officeText';
 import type { AbsenceKindsProps } from '@/types/generated/props';
 import { FieldError } from '@/ui/FieldError';
 import { AbsenceKindForm } from './AbsenceKindForm';
 import { AbsenceKindTable } from './AbsenceKindTable';
 import { OwnAllowances } from './OwnAllowances';
 
-const copy = text.absenceKindsPage;
+const copy = officeText.absenceKindsPage;
 
 /** The kinds of absence with what holds for each, and the allowances of single people. */
 export function AbsenceKindsPage({ absenceKinds }: { absenceKinds: AbsenceKindsProps }) {

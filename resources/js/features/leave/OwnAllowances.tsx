@@ -1,5 +1,6 @@
 import { route } from '@/lib/route';
 import { text } from '@/lib/text';
+import { officeText } from '@/lib/officeText';
 import type { AbsenceKindsProps } from '@/types/generated/props';
 import { Combobox } from '@/ui/Combobox';
 import { Field } from '@/ui/Field';
@@ -9,7 +10,7 @@ import type { Option } from '@/ui/combobox';
 import { router } from '@inertiajs/react';
 import { useState } from 'react';
 
-const copy = text.absenceKindsPage;
+const copy = officeText.absenceKindsPage;
 
 /** People who have another number of days in a year than everybody else. */
 export function OwnAllowances({ absenceKinds }: { absenceKinds: AbsenceKindsProps }) {

@@ -14,7 +14,7 @@ function addressOf({ search, subject, from, to }: AuditTrailPageProps, before: n
 
 /** Who did what, for whom, when, from what to what, and why. */
 export function AuditTrailPage({ auditTrail }: { auditTrail: AuditTrailPageProps }) {
-    const copy = text.officePage.auditTrail;
+    const copy = text.auditTrailPage;
 
     return (
         <OfficeShell title={copy.name} finding={copy.finding}>

@@ -1,7 +1,7 @@
 import { route } from '@/lib/route';
 import { hoursWithUnit, typedHours } from '@/lib/hours';
 import { useHoursFormat } from '@/lib/shared';
-import { text } from '@/lib/text';
+import { officeText } from '@/lib/officeText';
 import type { EstimateMode, EstimateSettingsProps } from '@/types/generated/props';
 import { Field } from '@/ui/Field';
 import { Select } from '@/ui/Select';
@@ -13,7 +13,7 @@ const modes: EstimateMode[] = ['immediate', 'notify', 'approve'];
 
 /** How remaining estimates take effect. */
 export function EstimateSettingsPage({ settings }: { settings: EstimateSettingsProps }) {
-    const copy = text.officePage.remaining;
+    const copy = officeText.officePage.remaining;
     const format = useHoursFormat();
 
     return (

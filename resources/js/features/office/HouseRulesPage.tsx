@@ -2,7 +2,7 @@ import { route } from '@/lib/route';
 import { wholeDate } from '@/lib/days';
 import { hoursWithUnit } from '@/lib/hours';
 import { useHoursFormat } from '@/lib/shared';
-import { text } from '@/lib/text';
+import { officeText } from '@/lib/officeText';
 import type { HoursFormat, HouseRulesProps, RuleProps, RuleSettingProps } from '@/types/generated/props';
 import { FieldError } from '@/ui/FieldError';
 import { router } from '@inertiajs/react';
@@ -15,14 +15,14 @@ function limitOf({ limit, unit }: RuleProps, setting: RuleSettingProps, format: 
         return '';
     }
 
-    return `${limit} ${unit === 'minutes' ? hoursWithUnit(setting.limit, format) : text.officePage.rules.units[unit](setting.limit)}`;
+    return `${limit} ${unit === 'minutes' ? hoursWithUnit(setting.limit, format) : officeText.officePage.rules.units[unit](setting.limit)}`;
 }
 
 /** Every rule, how it is set, for whom and from when. */
 export function HouseRulesPage({ houseRules }: { houseRules: HouseRulesProps }) {
     const format = useHoursFormat();
     const [changing, change] = useState<string | null>(null);
-    const copy = text.officePage.rules;
+    const copy = officeText.officePage.rules;
 
     return (
         <OfficeShell title={copy.name} finding={copy.finding}>
@@ -92,7 +92,7 @@ interface SettingRowProps {
 function SettingRow({ rule, setting, isFirst, isChanging, onChange }: SettingRowProps) {
     const { id } = setting;
     const format = useHoursFormat();
-    const copy = text.officePage.rules;
+    const copy = officeText.officePage.rules;
 
     return (
         <tr>

@@ -1,4 +1,5 @@
 import { text } from '@/lib/text';
+import { officeText } from '@/lib/officeText';
 import { RouteTabs } from '@/ui/SectionTabs';
 import { PageHeading } from '@/ui/PageHeading';
 import { Shell } from '@/ui/Shell';
@@ -8,7 +9,7 @@ import type { ReactNode } from 'react';
 export function OfficeShell({ title, finding, children }: { title: string; finding?: string; children: ReactNode }) {
     return (
         <Shell>
-            <RouteTabs label={text.office} tabs={text.officePage.tabs} />
+            <RouteTabs label={text.office} tabs={officeText.officePage.tabs} />
             <PageHeading title={title} finding={finding} />
             {children}
         </Shell>

@@ -1,13 +1,13 @@
 import { route } from '@/lib/route';
 import { shortDay } from '@/lib/days';
-import { text } from '@/lib/text';
+import { officeText } from '@/lib/officeText';
 import type { HoursFormat, OpenTimeProps } from '@/types/generated/props';
 import { Hours } from '@/ui/Hours';
 import { Link } from '@inertiajs/react';
 
 /** Who has time that is not approved, with the way to the first week of it. */
 export function OpenTimeTable({ people, format }: { people: OpenTimeProps[]; format: HoursFormat }) {
-    const copy = text.officePage.periods;
+    const copy = officeText.officePage.periods;
 
     return (
         <section aria-labelledby="open-time">

@@ -1,6 +1,6 @@
 import { route } from '@/lib/route';
 import { hoursWithUnit } from '@/lib/hours';
-import { text } from '@/lib/text';
+import { officeText } from '@/lib/officeText';
 import type { HoursFormat, PeriodProps } from '@/types/generated/props';
 import { Checkbox } from '@/ui/Checkbox';
 import { DateField } from '@/ui/DateField';
@@ -15,7 +15,7 @@ const stored = { preserveScroll: true } as const;
 export function PeriodForms({ period, format }: { period: PeriodProps; format: HoursFormat }) {
     const [leavesOut, leaveOut] = useState(false);
     const [reopens, reopen] = useState(false);
-    const copy = text.officePage.periods;
+    const copy = officeText.officePage.periods;
 
     return (
         <div className="mt-2 flex flex-col items-start gap-2">
@@ -75,7 +75,7 @@ export function PeriodForms({ period, format }: { period: PeriodProps; format: H
 
 /** From which day on closed time is open again, and why. */
 function ReopenForm({ period }: { period: PeriodProps }) {
-    const copy = text.officePage.periods;
+    const copy = officeText.officePage.periods;
 
     return (
         <form

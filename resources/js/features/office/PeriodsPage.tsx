@@ -2,7 +2,7 @@ import { route } from '@/lib/route';
 import { instant, shortDay, wholeDate } from '@/lib/days';
 import { hoursWithUnit } from '@/lib/hours';
 import { useHoursFormat } from '@/lib/shared';
-import { text } from '@/lib/text';
+import { officeText } from '@/lib/officeText';
 import type { PeriodProps } from '@/types/generated/props';
 import { DateField } from '@/ui/DateField';
 import { Select } from '@/ui/Select';
@@ -16,7 +16,7 @@ import { PeriodForms } from './PeriodForms';
 export function PeriodsPage({ period }: { period: PeriodProps }) {
     const format = useHoursFormat();
     const hours = (minutes: number) => hoursWithUnit(minutes, format);
-    const copy = text.officePage.periods;
+    const copy = officeText.officePage.periods;
 
     return (
         <OfficeShell

@@ -1,7 +1,7 @@
 import { route } from '@/lib/route';
 import { wholeDate } from '@/lib/days';
 import { printList } from '@/lib/numbers';
-import { text } from '@/lib/text';
+import { officeText } from '@/lib/officeText';
 import type { OfficeQuestionProps, QuestionKind } from '@/types/generated/props';
 import { Checkbox } from '@/ui/Checkbox';
 import { DateField } from '@/ui/DateField';
@@ -16,7 +16,7 @@ const kinds: QuestionKind[] = ['yes/no', 'choice', 'text'];
 
 /** What the office asks with every week. */
 export function QuestionsPage({ questions, monday }: { questions: OfficeQuestionProps[]; monday: string }) {
-    const copy = text.officePage.questions;
+    const copy = officeText.officePage.questions;
 
     return (
         <OfficeShell title={copy.name} finding={copy.finding(questions.filter(({ to }) => to === null).length)}>
@@ -59,7 +59,7 @@ export function QuestionsPage({ questions, monday }: { questions: OfficeQuestion
 }
 
 function QuestionForm({ monday }: { monday: string }) {
-    const copy = text.officePage.questions;
+    const copy = officeText.officePage.questions;
     const [kind, setKind] = useState<QuestionKind>('yes/no');
 
     return (

@@ -1,6 +1,6 @@
 import { route } from '@/lib/route';
 import { printList } from '@/lib/numbers';
-import { text } from '@/lib/text';
+import { officeText } from '@/lib/officeText';
 import type { RouteKind, RoutesProps } from '@/types/generated/props';
 import { Paging } from '@/ui/Paging';
 import { SearchBox } from '@/ui/SearchBox';
@@ -15,7 +15,7 @@ const stored = { preserveScroll: true, preserveState: true } as const;
 
 /** Who approves: the organisation's way, and the projects that have their own. */
 export function RoutesPage({ routes }: { routes: RoutesProps }) {
-    const copy = text.officePage.routes;
+    const copy = officeText.officePage.routes;
     const options = kinds.map((kind) => [kind, copy.kinds[kind]] as const);
     const pages = Math.ceil(routes.projectCount / routes.atOnce);
     const address = (page: number) => route('office.routes', {}, { search: routes.search, page });
@@ -64,7 +64,7 @@ interface RoutesTableProps {
 }
 
 function RoutesTable({ routes, options }: RoutesTableProps) {
-    const copy = text.officePage.routes;
+    const copy = officeText.officePage.routes;
 
     return (
         <table className="sticky-head mt-2 w-full">

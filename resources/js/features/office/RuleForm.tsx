@@ -1,6 +1,6 @@
 import { route } from '@/lib/route';
 import { typedHours } from '@/lib/hours';
-import { text } from '@/lib/text';
+import { officeText } from '@/lib/officeText';
 import type { HoursFormat, HouseRulesProps, Severity, RuleProps } from '@/types/generated/props';
 import { Combobox } from '@/ui/Combobox';
 import { DateField } from '@/ui/DateField';
@@ -21,7 +21,7 @@ const severities: Severity[] = ['blocking', 'explanation', 'information', 'off']
 
 /** Sets one rule for everybody, a team or a project, from a day on. */
 export function RuleForm({ rule, houseRules, format, onDone }: RuleFormProps) {
-    const copy = text.officePage.rules;
+    const copy = officeText.officePage.rules;
     const last = rule.settings[rule.settings.length - 1];
     const usual = last?.limit ?? 0;
 
@@ -84,7 +84,7 @@ export function RuleForm({ rule, houseRules, format, onDone }: RuleFormProps) {
 
 /** Everybody, or the team or project that it is set for. */
 function ScopeFields({ rule }: { rule: RuleProps }) {
-    const copy = text.officePage.rules;
+    const copy = officeText.officePage.rules;
     const [scope, setScope] = useState('');
     const [team, setTeam] = useState<Option[]>([]);
     const [project, setProject] = useState<Option[]>([]);

@@ -1,6 +1,7 @@
 import { route } from '@/lib/route';
 import { instant } from '@/lib/days';
 import { text } from '@/lib/text';
+import { officeText } from '@/lib/officeText';
 import type { LateWeekProps, SettingProps, TodayProps } from '@/types/generated/props';
 import { FirstSteps } from '@/features/first-start';
 import { Later } from '@/ui/Later';
@@ -8,7 +9,7 @@ import { Link } from '@inertiajs/react';
 import { OfficeShell } from './OfficeShell';
 import { todayItems, type TodayItem } from './todayItems';
 
-const copy = text.officePage.today;
+const copy = officeText.officePage.today;
 
 /** Where the time office begins: what needs it today, and what it has set, each with its last change. */
 export function TodayPage({ today, lateWeek }: { today: TodayProps; lateWeek?: LateWeekProps }) {

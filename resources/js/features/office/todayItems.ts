@@ -1,6 +1,6 @@
 import { route } from '@/lib/route';
 import { instant, monthOf, wholeDate } from '@/lib/days';
-import { text } from '@/lib/text';
+import { officeText } from '@/lib/officeText';
 import type { LateWeekProps, TodayProps } from '@/types/generated/props';
 
 export interface TodayItem {
@@ -14,7 +14,7 @@ export interface TodayItem {
     isUrgent: boolean;
 }
 
-const copy = text.officePage.today;
+const copy = officeText.officePage.today;
 
 /** What needs the time office, what is late first. */
 export function todayItems(today: TodayProps, lateWeek: LateWeekProps | null): TodayItem[] {

@@ -1,5 +1,5 @@
 import { route } from '@/lib/route';
-import { text } from '@/lib/text';
+import { officeText } from '@/lib/officeText';
 import type { OrganisationProps } from '@/types/generated/props';
 import { Field } from '@/ui/Field';
 import { FileField } from '@/ui/FileField';
@@ -8,7 +8,7 @@ import { Select } from '@/ui/Select';
 import { router } from '@inertiajs/react';
 import { useState, type ReactNode } from 'react';
 
-const copy = text.organisationPage;
+const copy = officeText.organisationPage;
 
 /** What can be done with the calendar that is shown, and another calendar. */
 export function CalendarForms({ organisation }: { organisation: OrganisationProps }) {

@@ -1,12 +1,12 @@
 import { route } from '@/lib/route';
-import { text } from '@/lib/text';
+import { officeText } from '@/lib/officeText';
 import { DateField } from '@/ui/DateField';
 import { Field } from '@/ui/Field';
 import { Select } from '@/ui/Select';
 import { router } from '@inertiajs/react';
 import { useState } from 'react';
 
-const copy = text.organisationPage;
+const copy = officeText.organisationPage;
 
 /** Adds a public holiday; one that is there on that day becomes another. */
 export function HolidayForm({ calendar }: { calendar: string }) {

@@ -1,13 +1,13 @@
 import { weekdayName, wholeDate } from '@/lib/days';
 import { route } from '@/lib/route';
-import { text } from '@/lib/text';
+import { officeText } from '@/lib/officeText';
 import type { HolidayRowProps, OrganisationProps } from '@/types/generated/props';
 import { Select } from '@/ui/Select';
 import { router } from '@inertiajs/react';
 import { CalendarForms } from './CalendarForms';
 import { HolidayForm } from './HolidayForm';
 
-const copy = text.organisationPage;
+const copy = officeText.organisationPage;
 
 /** Another calendar or year of the page. */
 function address(calendar: string, year: number): string {

@@ -1,5 +1,5 @@
 import { route } from '@/lib/route';
-import { text } from '@/lib/text';
+import { officeText } from '@/lib/officeText';
 import type { OrganisationProps } from '@/types/generated/props';
 import { DateField } from '@/ui/DateField';
 import { Field } from '@/ui/Field';
@@ -7,7 +7,7 @@ import { Select } from '@/ui/Select';
 import { WeekHours } from '@/ui/WeekHours';
 import { useForm } from '@inertiajs/react';
 
-const copy = text.organisationPage;
+const copy = officeText.organisationPage;
 
 /** Name, currency, usual week and calendar. */
 export function OrganisationForm({ organisation }: { organisation: OrganisationProps }) {

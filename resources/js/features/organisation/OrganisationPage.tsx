@@ -1,11 +1,11 @@
 import { OfficeShell } from '@/features/office';
-import { text } from '@/lib/text';
+import { officeText } from '@/lib/officeText';
 import type { OrganisationProps } from '@/types/generated/props';
 import { FieldError } from '@/ui/FieldError';
 import { Holidays } from './Holidays';
 import { OrganisationForm } from './OrganisationForm';
 
-const copy = text.organisationPage;
+const copy = officeText.organisationPage;
 
 /** The organisation's settings and its public holidays. */
 export function OrganisationPage({ organisation }: { organisation: OrganisationProps }) {

@@ -2,13 +2,13 @@ import { OfficeShell } from '@/features/office';
 import { locale } from '@/lib/locale';
 import { route } from '@/lib/route';
 import { useShared } from '@/lib/shared';
-import { text } from '@/lib/text';
+import { officeText } from '@/lib/officeText';
 import { Link, router, usePage } from '@inertiajs/react';
 import { useId, useState } from 'react';
 import { PastedTable } from './PastedTable';
 import { pastedPeople, type PastedPerson } from './pastedPeople';
 
-const copy = text.pastedPeoplePage;
+const copy = officeText.pastedPeoplePage;
 
 /** Rows of a spreadsheet become people; what is wrong is said in its row before anybody is added. */
 export function PastedPeoplePage() {
@@ -81,7 +81,7 @@ export function PastedPeoplePage() {
                     {copy.add(people.length)}
                 </button>
                 <Link href={route('office.people')} className="act-quiet">
-                    {text.personPage.back}
+                    {officeText.personPage.back}
                 </Link>
             </p>
         </OfficeShell>

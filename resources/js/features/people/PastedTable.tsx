@@ -1,10 +1,10 @@
 import { locale } from '@/lib/locale';
 import { readDate } from '@/lib/dateText';
 import { useShared } from '@/lib/shared';
-import { text } from '@/lib/text';
+import { officeText } from '@/lib/officeText';
 import { PERSON_FIELDS, type PastedPerson, type PersonField } from './pastedPeople';
 
-const copy = text.pastedPeoplePage;
+const copy = officeText.pastedPeoplePage;
 
 interface PastedTableProps {
     people: readonly PastedPerson[];

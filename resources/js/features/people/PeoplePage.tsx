@@ -1,6 +1,6 @@
 import { OfficeShell } from '@/features/office';
 import { route } from '@/lib/route';
-import { text } from '@/lib/text';
+import { officeText } from '@/lib/officeText';
 import type { PeopleProps } from '@/types/generated/props';
 import { Paging } from '@/ui/Paging';
 import { SearchBox } from '@/ui/SearchBox';
@@ -8,7 +8,7 @@ import { Select } from '@/ui/Select';
 import { Link, router } from '@inertiajs/react';
 import { PeopleTable } from './PeopleTable';
 
-const copy = text.peoplePage;
+const copy = officeText.peoplePage;
 
 type PeopleFilter = Pick<PeopleProps, 'search' | 'state' | 'team' | 'sort'>;
 

@@ -1,6 +1,6 @@
 import { wholeDate } from '@/lib/days';
 import { route } from '@/lib/route';
-import { text } from '@/lib/text';
+import { officeText } from '@/lib/officeText';
 import type { PersonListRowProps } from '@/types/generated/props';
 import { Checkbox } from '@/ui/Checkbox';
 import { useChosen } from '@/ui/useChosen';
@@ -8,7 +8,7 @@ import { Link } from '@inertiajs/react';
 import clsx from 'clsx';
 import { SeveralForm } from './SeveralForm';
 
-const copy = text.peoplePage;
+const copy = officeText.peoplePage;
 
 /** People, each with where they stand; on a phone that is below the name. Some can be chosen and changed together. */
 export function PeopleTable({ rows }: { rows: PersonListRowProps[] }) {

@@ -1,8 +1,8 @@
-import { text } from '@/lib/text';
+import { officeText } from '@/lib/officeText';
 import { DateField } from '@/ui/DateField';
 import type { PersonPartProps } from './personData';
 
-const copy = text.personPage;
+const copy = officeText.personPage;
 
 /** Days between two stretches of employment. */
 export function PersonBreaks({ data, set }: Pick<PersonPartProps, 'data' | 'set'>) {

@@ -1,6 +1,6 @@
 import { OfficeShell } from '@/features/office';
 import { route } from '@/lib/route';
-import { text } from '@/lib/text';
+import { officeText } from '@/lib/officeText';
 import type { PersonFormProps } from '@/types/generated/props';
 import { FieldError } from '@/ui/FieldError';
 import { Link, useForm } from '@inertiajs/react';
@@ -10,7 +10,7 @@ import { PersonTime } from './PersonTime';
 import { PersonWho } from './PersonWho';
 import { entered, type PersonData } from './personData';
 
-const copy = text.personPage;
+const copy = officeText.personPage;
 
 /** Somebody new, or what holds for somebody who is here. */
 export function PersonPage({ person }: { person: PersonFormProps }) {

@@ -1,11 +1,11 @@
-import { text } from '@/lib/text';
+import { officeText } from '@/lib/officeText';
 import type { Access, OptionProps } from '@/types/generated/props';
 import { Combobox } from '@/ui/Combobox';
 import { Select } from '@/ui/Select';
 import { useState } from 'react';
 import type { PersonPartProps } from './personData';
 
-const copy = text.personPage;
+const copy = officeText.personPage;
 
 interface PickProps {
     label: string;

@@ -1,7 +1,7 @@
 import { wholeDate } from '@/lib/days';
 import { printHours } from '@/lib/hours';
 import { useShared } from '@/lib/shared';
-import { text } from '@/lib/text';
+import { officeText } from '@/lib/officeText';
 import type { PatternProps } from '@/types/generated/props';
 import { Checkbox } from '@/ui/Checkbox';
 import { DateField } from '@/ui/DateField';
@@ -10,7 +10,7 @@ import { WeekHours } from '@/ui/WeekHours';
 import { PersonBreaks } from './PersonBreaks';
 import type { PersonPartProps } from './personData';
 
-const copy = text.personPage;
+const copy = officeText.personPage;
 
 /** Employment, calendar, zone, and the hours of a week with the day from which they hold. */
 export function PersonTime({ person, data, set }: PersonPartProps) {
@@ -62,7 +62,7 @@ export function PersonTime({ person, data, set }: PersonPartProps) {
             {data.ownPattern ? (
                 <>
                     <WeekHours
-                        label={text.weekHours.label}
+                        label={officeText.weekHours.label}
                         hours={data.pattern}
                         onChange={(pattern) => {
                             set({ pattern });

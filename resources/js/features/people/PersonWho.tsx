@@ -1,8 +1,8 @@
-import { text } from '@/lib/text';
+import { officeText } from '@/lib/officeText';
 import { Field } from '@/ui/Field';
 import type { PersonPartProps } from './personData';
 
-const copy = text.personPage;
+const copy = officeText.personPage;
 
 /** Name and address. */
 export function PersonWho({ data, set, isNew }: PersonPartProps & { isNew: boolean }) {

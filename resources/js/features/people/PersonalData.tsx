@@ -1,10 +1,10 @@
 import { route } from '@/lib/route';
-import { text } from '@/lib/text';
+import { officeText } from '@/lib/officeText';
 import type { PersonFormProps } from '@/types/generated/props';
 import { Confirm } from '@/ui/Confirm';
 import { router } from '@inertiajs/react';
 
-const copy = text.personalData;
+const copy = officeText.personalData;
 
 /** What is stored about somebody, and a way to take out who they were. */
 export function PersonalData({ person: { code, name, canBeAnonymised } }: { person: PersonFormProps }) {

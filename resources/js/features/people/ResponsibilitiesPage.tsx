@@ -3,14 +3,14 @@ import { wholeDate } from '@/lib/days';
 import { hoursWithUnit } from '@/lib/hours';
 import { route } from '@/lib/route';
 import { useShared } from '@/lib/shared';
-import { text } from '@/lib/text';
+import { officeText } from '@/lib/officeText';
 import type { ResponsibilitiesProps, OptionProps } from '@/types/generated/props';
 import { Combobox } from '@/ui/Combobox';
 import { FieldError } from '@/ui/FieldError';
 import { Link, useForm } from '@inertiajs/react';
 import { useState } from 'react';
 
-const copy = text.responsibilitiesPage;
+const copy = officeText.responsibilitiesPage;
 
 /** What somebody who leaves would leave behind, and who takes it over. */
 export function ResponsibilitiesPage({ responsibilities }: { responsibilities: ResponsibilitiesProps }) {

@@ -1,5 +1,5 @@
 import { route } from '@/lib/route';
-import { text } from '@/lib/text';
+import { officeText } from '@/lib/officeText';
 import type { OptionProps } from '@/types/generated/props';
 import { Combobox } from '@/ui/Combobox';
 import { FieldError } from '@/ui/FieldError';
@@ -7,7 +7,7 @@ import { Select } from '@/ui/Select';
 import { router } from '@inertiajs/react';
 import { useState } from 'react';
 
-const copy = text.peoplePage.several;
+const copy = officeText.peoplePage.several;
 
 /** What is set, and where its values come from. */
 const KINDS = { team: 'teams', manager: 'people', role: 'roles' } as const;

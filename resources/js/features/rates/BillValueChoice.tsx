@@ -1,12 +1,12 @@
 import { route } from '@/lib/route';
-import { text } from '@/lib/text';
+import { officeText } from '@/lib/officeText';
 import type { RatesProps } from '@/types/generated/props';
 import { Switch } from '@/ui/Switch';
 import { router } from '@inertiajs/react';
 
 /** Whether people see what their own time brings in. */
 export function BillValueChoice({ showsBillValue }: Pick<RatesProps, 'showsBillValue'>) {
-    const copy = text.ratesPage.billValue;
+    const copy = officeText.ratesPage.billValue;
 
     return (
         <section aria-labelledby="bill-value" className="mt-8">

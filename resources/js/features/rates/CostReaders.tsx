@@ -1,5 +1,5 @@
 import { route } from '@/lib/route';
-import { text } from '@/lib/text';
+import { officeText } from '@/lib/officeText';
 import type { RatesProps } from '@/types/generated/props';
 import { Combobox } from '@/ui/Combobox';
 import type { Option } from '@/ui/combobox';
@@ -11,7 +11,7 @@ const stored = { preserveScroll: true, preserveState: true } as const;
 
 /** Who besides the time office sees what hours cost. */
 export function CostReaders({ readers }: Pick<RatesProps, 'readers'>) {
-    const copy = text.ratesPage.readers;
+    const copy = officeText.ratesPage.readers;
     const [reader, setReader] = useState<Option[]>([]);
 
     return (

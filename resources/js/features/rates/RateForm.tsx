@@ -1,5 +1,5 @@
 import { route } from '@/lib/route';
-import { text } from '@/lib/text';
+import { officeText } from '@/lib/officeText';
 import type { RateProps, RatesProps } from '@/types/generated/props';
 import { Combobox } from '@/ui/Combobox';
 import { DateField } from '@/ui/DateField';
@@ -22,7 +22,7 @@ function optionOf(code: string | null | undefined, name: string | null | undefin
 
 /** Sets a rate from a day on; one of the same person, role and day becomes another. */
 export function RateForm({ rates, from, onDone }: RateFormProps) {
-    const copy = text.ratesPage;
+    const copy = officeText.ratesPage;
     const [person, setPerson] = useState(optionOf(from?.personCode, from?.person));
     const [role, setRole] = useState(optionOf(from?.roleCode, from?.role));
 

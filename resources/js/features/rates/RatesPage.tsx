@@ -4,7 +4,7 @@ import { monthOf, wholeDate } from '@/lib/days';
 import { hoursWithUnit } from '@/lib/hours';
 import { printMoney } from '@/lib/money';
 import { useHoursFormat } from '@/lib/shared';
-import { text } from '@/lib/text';
+import { officeText } from '@/lib/officeText';
 import type { RateProps, RatesProps } from '@/types/generated/props';
 import { Paging } from '@/ui/Paging';
 import { SearchBox } from '@/ui/SearchBox';
@@ -14,7 +14,7 @@ import { BillValueChoice } from './BillValueChoice';
 import { CostReaders } from './CostReaders';
 import { RateForm } from './RateForm';
 
-const copy = text.ratesPage;
+const copy = officeText.ratesPage;
 
 /** What an hour costs and is billed at, of whom, from when; and for whom that is not known. */
 export function RatesPage({ rates }: { rates: RatesProps }) {

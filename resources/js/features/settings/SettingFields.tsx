@@ -1,10 +1,10 @@
-import { text } from '@/lib/text';
+import { officeText } from '@/lib/officeText';
 import type { OrganisationSetting, SettingsProps } from '@/types/generated/props';
 import { Checkbox } from '@/ui/Checkbox';
 import { Field } from '@/ui/Field';
 import { Select } from '@/ui/Select';
 
-const copy = text.settingsPage;
+const copy = officeText.settingsPage;
 
 interface SettingFieldsProps {
     setting: OrganisationSetting;
@@ -60,12 +60,12 @@ export function SettingFields({ setting, values, settings, onChange }: SettingFi
             ]);
         case 'approval':
             return [
-                select('route', copy.route, Object.entries(text.officePage.routes.kinds)),
+                select('route', copy.route, Object.entries(officeText.officePage.routes.kinds)),
                 checkbox('self_approve', copy.selfApprove),
             ];
         case 'remaining estimates':
             return [
-                select('mode', copy.mode, Object.entries(text.officePage.remaining.modes)),
+                select('mode', copy.mode, Object.entries(officeText.officePage.remaining.modes)),
                 field('tolerance_minutes', copy.tolerance, 5),
             ];
         case 'week due':

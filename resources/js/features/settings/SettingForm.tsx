@@ -1,5 +1,5 @@
 import { route } from '@/lib/route';
-import { text } from '@/lib/text';
+import { officeText } from '@/lib/officeText';
 import type { OrganisationSetting, SettingsProps } from '@/types/generated/props';
 import { DateField } from '@/ui/DateField';
 import { Select } from '@/ui/Select';
@@ -7,7 +7,7 @@ import { router } from '@inertiajs/react';
 import { useState } from 'react';
 import { SettingFields } from './SettingFields';
 
-const copy = text.settingsPage;
+const copy = officeText.settingsPage;
 
 /** Changes one setting, at once or from a day on. */
 export function SettingForm({ settings }: { settings: SettingsProps }) {

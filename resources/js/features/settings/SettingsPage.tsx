@@ -1,14 +1,14 @@
 import { OfficeShell } from '@/features/office';
 import { wholeDate } from '@/lib/days';
 import { route } from '@/lib/route';
-import { text } from '@/lib/text';
+import { officeText } from '@/lib/officeText';
 import type { PlannedSettingProps, SettingChangeProps, SettingsProps } from '@/types/generated/props';
 import { AuditTrailRow } from '@/ui/AuditTrailRow';
 import { FieldError } from '@/ui/FieldError';
 import { router } from '@inertiajs/react';
 import { SettingForm } from './SettingForm';
 
-const copy = text.settingsPage;
+const copy = officeText.settingsPage;
 
 /** What the organisation's settings are, what they are to be, what they were, and a way back. */
 export function SettingsPage({ settings }: { settings: SettingsProps }) {

@@ -66,7 +66,7 @@ const acts: Record<string, string> = {
 };
 
 /** What the audit trail speaks of. */
-export const subjects: Record<string, string> = {
+const subjects: Record<string, string> = {
     entry: 'entry',
     timesheet: 'timesheet',
     finding: 'finding',
@@ -107,4 +107,21 @@ const correctionActs: Record<string, string> = {
 export const auditTrailText = {
     cellAct: (act: string) => correctionActs[act] ?? acts[act] ?? act,
     act: (subject: string, act: string) => `${subjects[subject] ?? subject} ${acts[act] ?? act}`,
+    auditTrailPage: {
+        name: 'Audit trail',
+        finding: 'Who changed what, when, from what to what; the latest first.',
+        search: 'Person, project, task or reason',
+        subject: 'Subject',
+        everything: 'everything',
+        subjects,
+        from: 'From',
+        to: 'To',
+        find: 'Search',
+        nothing: 'No matching changes.',
+        older: 'Show older',
+        of: (name: string) => `for ${name}`,
+        change: (what: string, before: string | null, after: string | null) =>
+            before === null ? `${what}: ${after ?? 'none'}` : `${what}: ${before} → ${after ?? 'none'}`,
+        chain: 'Each line is linked to the previous one by a hash; php artisan moss:audit verify checks that none has been altered.',
+    },
 };

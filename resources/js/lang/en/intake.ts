@@ -5,7 +5,6 @@ const states: Record<WorkRequestState, string> = { open: 'open', declined: 'decl
 
 /** Requests for work. */
 export const intakeText = {
-    requestsName: 'Requests',
     uploads: {
         files: 'Files',
         hint: 'Up to five files of 10 MB: PDF, pictures, text, office documents, ZIP.',

@@ -1,11 +1,10 @@
 import type { PlainRoute } from '@/lib/route';
 import { printNumber } from '@/lib/numbers';
-import { subjects } from './auditTrail';
 import type { HealthCheck } from '@/types/generated/props';
 import { plural } from './plural';
 
 /** The time office. */
-export const officeText = {
+export const timeOfficeText = {
     ratesPage: {
         name: 'Rates',
         nothing: 'No rates yet; figures are in hours only.',
@@ -310,23 +309,6 @@ export const officeText = {
             route: 'Approved by',
             routeOf: (project: string) => `Approval route of ${project}`,
             asOrganisation: (kind: string) => `Default: ${kind}`,
-        },
-        auditTrail: {
-            name: 'Audit trail',
-            finding: 'Who changed what, when, from what to what; the latest first.',
-            search: 'Person, project, task or reason',
-            subject: 'Subject',
-            everything: 'everything',
-            subjects,
-            from: 'From',
-            to: 'To',
-            find: 'Search',
-            nothing: 'No matching changes.',
-            older: 'Show older',
-            of: (name: string) => `for ${name}`,
-            change: (what: string, before: string | null, after: string | null) =>
-                before === null ? `${what}: ${after ?? 'none'}` : `${what}: ${before} → ${after ?? 'none'}`,
-            chain: 'Each line is linked to the previous one by a hash; php artisan moss:audit verify checks that none has been altered.',
         },
     },
 };

@@ -3,6 +3,7 @@ import { plural } from './plural';
 
 /** What stands on every page. */
 export const sharedText = {
+    requestsName: 'Requests',
     mergeForm: {
         into: 'Merge into',
         merge: (name: string) => `Merge ${name}`,

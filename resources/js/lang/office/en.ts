@@ -1,0 +1,22 @@
+import { absenceKindsText } from '../en/absenceKinds';
+import { accountsText } from '../en/accounts';
+import { filesText } from '../en/files';
+import { intakeText } from '../en/intake';
+import { timeOfficeText } from '../en/office';
+import { organisationText } from '../en/organisation';
+import { settingsText } from '../en/settings';
+
+/** Sentences of pages that few people open, in English: they are fetched with the first of those pages. */
+const en = {
+    ...absenceKindsText,
+    ...accountsText,
+    ...filesText,
+    ...intakeText,
+    ...organisationText,
+    ...settingsText,
+    ...timeOfficeText,
+};
+
+export default en;
+
+export type OfficeLanguage = typeof en;
