@@ -21,7 +21,11 @@ final readonly class AuditTrailChanges
     private const ROWS = [
         'approver_id' => 'people', 'manager_id' => 'people', 'lead_id' => 'people', 'person_id' => 'people', 'stand_in_id' => 'people',
         'team_id' => 'teams', 'role_id' => 'roles', 'client_id' => 'clients', 'project_id' => 'projects', 'phase_id' => 'phases', 'task_id' => 'tasks',
+        'absence_kind_id' => 'absence_kinds', 'calendar_id' => 'calendars',
     ];
+
+    /** What rows are named by that have no name. */
+    private const CODED = ['calendars'];
 
     /** Fields whose values are names of ours; what people wrote elsewhere is shown as they wrote it. */
     private const NAMES = ['state', 'approval', 'route', 'mode', 'estimate_mode', 'severity', 'done', 'billable'];
@@ -50,7 +54,7 @@ final readonly class AuditTrailChanges
         }
         $rows = [];
         foreach ($ids as $table => $wanted) {
-            foreach (Record::all(DB::table($table)->select('id', 'name')->whereIntegerInRaw('id', $wanted)) as $row) {
+            foreach (Record::all(DB::table($table)->select('id', in_array($table, self::CODED, true) ? 'code AS name' : 'name')->whereIntegerInRaw('id', $wanted)) as $row) {
                 $rows[$table][$row->int('id')] = $row->string('name');
             }
         }

@@ -89,8 +89,6 @@ return [
         'built_on' => 'This import cannot be taken back: something else refers to what it added, or it is settled. Nothing was changed.',
         'changed_since' => 'This import cannot be taken back: rows of :file have changed since. Nothing was changed.',
         'journal_gone' => 'This import is too long ago to be taken back.',
-        'checking' => 'The files are being checked.',
-        'running' => 'The files are being imported.',
         'exporting' => 'The files are being written.',
         'taken_back' => 'The import is taken back.',
         'discarded' => 'The files are discarded; nothing was imported.',

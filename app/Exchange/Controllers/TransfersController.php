@@ -66,7 +66,7 @@ final readonly class TransfersController
             throw ValidationException::withMessages(['uploads' => $refused->getMessage()]);
         }
 
-        return redirect()->route('office.files.transfer', ['transfer' => $transfer->id])->with('message', ExchangeText::get('transfer.checking'));
+        return redirect()->route('office.files.transfer', ['transfer' => $transfer->id]);
     }
 
     public function run(FileTransfer $transfer): RedirectResponse
@@ -78,7 +78,7 @@ final readonly class TransfersController
             return back()->with('refusal', $refused->getMessage());
         }
 
-        return back()->with('message', ExchangeText::get('transfer.running'));
+        return back();
     }
 
     public function takeBack(#[CurrentUser] Person $office, FileTransfer $transfer, TakeBackImport $takeBack): RedirectResponse

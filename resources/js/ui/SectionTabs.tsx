@@ -24,20 +24,31 @@ interface SectionTabsProps {
     tabs: readonly (readonly [string, string])[];
 }
 
+/** The tab that a page belongs to: its own, or the one that its address continues. */
+function tabOf(path: string, addresses: readonly string[]): string | undefined {
+    return addresses
+        .filter((address) => path === address || path.startsWith(`${address}/`))
+        .sort((one, other) => other.length - one.length)[0];
+}
+
 /** The tabs of a section, as plain words in one line. */
 export function SectionTabs({ label, tabs }: SectionTabsProps) {
-    const { url } = usePage();
+    const path = usePage().url.split('?')[0] ?? '';
+    const current = tabOf(
+        path,
+        tabs.map(([href]) => href),
+    );
 
     return (
         <nav aria-label={label} className="no-print mb-2 flex flex-wrap gap-x-4 gap-y-1 text-[0.95em]">
             {tabs.map(([href, name]) => {
-                const here = url.split('?')[0] === href;
+                const here = href === current;
 
                 return (
                     <Link
                         key={href}
                         href={href}
-                        aria-current={here ? 'page' : undefined}
+                        aria-current={here ? (path === href ? 'page' : 'true') : undefined}
                         className={clsx(
                             'min-h-7 underline-offset-4',
                             here ? 'underline decoration-moss' : 'text-faded hover:underline',

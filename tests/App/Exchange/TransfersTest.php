@@ -64,7 +64,7 @@ final class TransfersTest extends TestCase
             'absences.csv' => "person,date,hours,kind\nzoe,2026-06-19,,Leave\n",
             'entries.csv' => "person,project,task,role,date,hours,state\nzoe,LENS,HORN,keeper,2026-06-16,11,submitted\nada,LENS,FIT,surveyor,2026-06-16,8,draft\n",
         ]);
-        $this->post("/office/files/$id/run")->assertSessionHas('message', 'The files are being imported.');
+        $this->post("/office/files/$id/run")->assertRedirect()->assertSessionMissing('refusal');
 
         self::assertSame(['Lighthouse Board', 2, 'Zoe Reed'], [Organisation::query()->sole()->name, DB::table('entries')->count(), $this->person('zoe')->name]);
         self::assertSame([TransferState::Done, 0], [FileTransfer::query()->findOrFail($id)->state, Artisan::call('moss:verify')]);
@@ -176,7 +176,7 @@ final class TransfersTest extends TestCase
     /** @param  list<string>  $uploads */
     private function sent(array $uploads, bool $replacesPlan): int
     {
-        $this->post('/office/files/imports', ['uploads' => $uploads, 'replacesPlan' => $replacesPlan])->assertSessionHasNoErrors()->assertSessionHas('message', 'The files are being checked.');
+        $this->post('/office/files/imports', ['uploads' => $uploads, 'replacesPlan' => $replacesPlan])->assertSessionHasNoErrors()->assertRedirectContains('/office/files/');
 
         return self::lastId('file_transfers');
     }

@@ -7,6 +7,7 @@ namespace Tests\App\Office;
 use App\AuditTrail\AuditTrail;
 use App\AuditTrail\AuditTrailLine;
 use App\AuditTrail\AuditTrailSubject;
+use App\Support\Database\Record;
 use Illuminate\Support\Facades\DB;
 use Inertia\Testing\AssertableInertia;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -121,7 +122,8 @@ final class OfficeTest extends TestCase
     public function test_a_change_is_told_as_its_reader_understands_it(?array $before, ?array $after, array $changes): void
     {
         $lee = $this->person('lee')->id;
-        $named = static fn (?array $values): ?array => $values === null ? null : array_map(static fn (mixed $value): mixed => $value === 'lee' ? $lee : $value, $values);
+        $coast = Record::all(DB::table('calendars')->select('id')->where('code', 'coast'))[0]->int('id');
+        $named = static fn (?array $values): ?array => $values === null ? null : array_map(static fn (mixed $value): mixed => ['lee' => $lee, 'coast' => $coast][$value] ?? $value, $values);
         DB::transaction(fn () => app(AuditTrail::class)->of([AuditTrailLine::on(AuditTrailSubject::Project, 'LENS', 'change', $this->person('kit'), $named($before), $named($after))]));
 
         $this->get('/office/audit-trail?subject=project')->assertInertia(fn (AssertableInertia $page) => $page
@@ -136,6 +138,7 @@ final class OfficeTest extends TestCase
         yield 'a day' => [['ends_on' => '2026-06-17'], ['ends_on' => null], [['last day', '17 Jun 2026', null]]];
         yield 'a name of ours' => [['state' => 'submitted'], ['state' => 'returned'], [['state', 'submitted', 'returned']]];
         yield 'a switch' => [['self_approve' => 0], ['self_approve' => 1], [['automatic approval', 'no', 'yes']]];
+        yield 'a calendar' => [['calendar_id' => null], ['calendar_id' => 'coast'], [['calendar', null, 'coast']]];
         yield 'somebody' => [['approver_id' => null], ['approver_id' => 'lee'], [['approver', null, 'Lee Tor']]];
         yield 'somebody who is gone' => [['approver_id' => 99999], ['approver_id' => null], [['approver', '#99999', null]]];
         yield 'a week' => [null, ['week' => '2026-W25'], [['week', null, 'week 25']]];

@@ -43,7 +43,7 @@ export function ExportForm({ kinds }: { kinds: string[] }) {
                             </button>
                         ))}
                     </p>
-                    <div className="grid gap-x-4 sm:grid-cols-2 xl:grid-cols-3">
+                    <div className="grid grid-cols-[repeat(auto-fill,minmax(13.5rem,1fr))] gap-x-4">
                         {kinds.map((kind) => (
                             <Checkbox
                                 key={kind}

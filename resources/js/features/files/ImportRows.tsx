@@ -4,6 +4,7 @@ import type { ImportPreviewProps, TransferRowProps } from '@/types/generated/pro
 import { Paging } from '@/ui/Paging';
 import { Select } from '@/ui/Select';
 import { router } from '@inertiajs/react';
+import clsx from 'clsx';
 
 const copy = officeText.importPage;
 
@@ -60,7 +61,15 @@ function Rows({ rows }: { rows: TransferRowProps[] }) {
             <thead className="text-faded">
                 <tr>
                     {[copy.file, copy.line, copy.outcome, copy.row, copy.change].map((head) => (
-                        <th key={head} scope="col" className="border-b border-edge pe-4">
+                        <th
+                            key={head}
+                            scope="col"
+                            className={clsx(
+                                'border-b border-edge pe-4',
+                                head === copy.line && 'text-end',
+                                (head === copy.line || head === copy.file) && 'max-sm:hidden',
+                            )}
+                        >
                             {head}
                         </th>
                     ))}
@@ -69,12 +78,15 @@ function Rows({ rows }: { rows: TransferRowProps[] }) {
             <tbody>
                 {rows.map((row, index) => (
                     <tr key={`${row.file} ${String(row.line)} ${String(index)}`}>
-                        <td className="border-b border-rule py-1 pe-4">{row.file}</td>
-                        <td className="border-b border-rule pe-4 text-end">{row.line}</td>
+                        <td className="border-b border-rule py-1 pe-4 max-sm:hidden">{row.file}</td>
+                        <td className="border-b border-rule pe-4 text-end max-sm:hidden">{row.line}</td>
                         <td className={`border-b border-rule pe-4 ${row.outcome === 'wrong' ? 'text-brick' : ''}`}>
                             {copy.outcomeOf[row.outcome] ?? row.outcome}
                         </td>
-                        <td className="border-b border-rule pe-4 [overflow-wrap:anywhere]">{row.key}</td>
+                        <td className="border-b border-rule pe-4 [overflow-wrap:anywhere]">
+                            {row.key}
+                            <span className="block text-faded sm:hidden">{copy.lineOf(row.file, row.line)}</span>
+                        </td>
                         <td className="border-b border-rule [overflow-wrap:anywhere]">
                             {row.expected === ''
                                 ? row.changes.map(({ column, before, after }) => copy.changed(column, before, after)).join('; ')

@@ -73,7 +73,14 @@ function Rows({ requests: { rows, search, state } }: { requests: WorkRequestsPro
             <thead className="text-faded">
                 <tr>
                     {[copy.request, copy.client, copy.requester, copy.wantedBy, copy.about, copy.status].map((head) => (
-                        <th key={head} scope="col" className="border-b border-edge pe-4">
+                        <th
+                            key={head}
+                            scope="col"
+                            className={clsx(
+                                'border-b border-edge pe-4',
+                                head !== copy.request && head !== copy.status && 'max-sm:hidden',
+                            )}
+                        >
                             {head}
                         </th>
                     ))}
@@ -86,11 +93,18 @@ function Rows({ requests: { rows, search, state } }: { requests: WorkRequestsPro
                             <Link className="act-quiet" href={route('requests.request', { workRequest: row.id })}>
                                 {row.title}
                             </Link>
+                            <span className="block text-faded sm:hidden">
+                                {[row.client, row.requester].filter((part) => part !== null && part !== '').join(', ')}
+                            </span>
                         </th>
-                        <td className="border-b border-rule pe-4 [overflow-wrap:anywhere]">{row.client}</td>
-                        <td className="border-b border-rule pe-4 [overflow-wrap:anywhere]">{row.requester}</td>
-                        <td className="border-b border-rule pe-4">{row.wantedBy !== null && wholeDate(row.wantedBy)}</td>
-                        <td className="border-b border-rule pe-4">{row.about !== null && hoursWithUnit(row.about, format)}</td>
+                        <td className="border-b border-rule pe-4 [overflow-wrap:anywhere] max-sm:hidden">{row.client}</td>
+                        <td className="border-b border-rule pe-4 [overflow-wrap:anywhere] max-sm:hidden">{row.requester}</td>
+                        <td className="border-b border-rule pe-4 max-sm:hidden">
+                            {row.wantedBy !== null && wholeDate(row.wantedBy)}
+                        </td>
+                        <td className="border-b border-rule pe-4 max-sm:hidden">
+                            {row.about !== null && hoursWithUnit(row.about, format)}
+                        </td>
                         <td className="border-b border-rule">{copy.state[row.state]}</td>
                     </tr>
                 ))}

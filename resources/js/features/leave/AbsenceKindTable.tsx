@@ -11,7 +11,7 @@ import { AbsenceKindForm } from './AbsenceKindForm';
 const copy = officeText.absenceKindsPage;
 const heads = [copy.name, copy.countsAs, copy.visibleTo, copy.approval, copy.allowance, copy.carried, copy.acts];
 
-/** The kinds, of which one at a time is changed in its row. */
+/** The kinds, of which one at a time is changed in its row; on a phone, what they are is said below the name. */
 export function AbsenceKindTable({ kinds, year }: { kinds: AbsenceKindRowProps[]; year: number }) {
     const [open, setOpen] = useState<number | null>(null);
 
@@ -20,7 +20,14 @@ export function AbsenceKindTable({ kinds, year }: { kinds: AbsenceKindRowProps[]
             <thead className="text-faded">
                 <tr>
                     {heads.map((head) => (
-                        <th key={head} scope="col" className="border-b border-edge pe-4">
+                        <th
+                            key={head}
+                            scope="col"
+                            className={clsx(
+                                'border-b border-edge pe-4',
+                                head !== copy.name && head !== copy.acts && 'max-sm:hidden',
+                            )}
+                        >
                             {head}
                         </th>
                     ))}
@@ -77,9 +84,12 @@ function Row({ kind, onOpen }: { kind: AbsenceKindRowProps; onOpen: () => void }
             <th scope="row" className="border-b border-rule py-1 pe-4 [overflow-wrap:anywhere]">
                 {kind.name}
                 {kind.isRetired && ` (${copy.retired.toLowerCase()})`}
+                <span className="block text-faded sm:hidden">
+                    {[...cells.slice(0, 3), copy.daysAYear(kind.allowance, kind.carriedAtMost)].join('. ')}
+                </span>
             </th>
             {cells.map((cell, index) => (
-                <td key={heads[index + 1]} className="border-b border-rule pe-4">
+                <td key={heads[index + 1]} className="border-b border-rule pe-4 max-sm:hidden">
                     {cell}
                 </td>
             ))}

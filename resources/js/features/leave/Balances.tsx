@@ -1,8 +1,20 @@
 import { printHalves } from '@/lib/numbers';
 import { text } from '@/lib/text';
 import type { LeaveBalanceProps } from '@/types/generated/props';
+import clsx from 'clsx';
 
 const copy = text.leavePage;
+
+/** Columns that on a phone are said below the kind. */
+const BESIDE = 'max-sm:hidden';
+
+const heads = [
+    [copy.allowance, false],
+    [copy.carried, true],
+    [copy.approved, false],
+    [copy.requested, true],
+    [copy.leftHead, false],
+] as const;
 
 /** Days of each kind that has an allowance: how many there are, how many are taken, and what is left. */
 export function Balances({ balances }: { balances: LeaveBalanceProps[] }) {
@@ -14,8 +26,8 @@ export function Balances({ balances }: { balances: LeaveBalanceProps[] }) {
                     <th scope="col" className="border-b border-edge pe-6">
                         {copy.kind}
                     </th>
-                    {[copy.allowance, copy.carried, copy.approved, copy.requested, copy.leftHead].map((head) => (
-                        <th key={head} scope="col" className="border-b border-edge ps-5 text-end">
+                    {heads.map(([head, isBelow]) => (
+                        <th key={head} scope="col" className={clsx('border-b border-edge ps-5 text-end', isBelow && BESIDE)}>
                             {head}
                         </th>
                     ))}
@@ -25,12 +37,15 @@ export function Balances({ balances }: { balances: LeaveBalanceProps[] }) {
                 {balances.map(({ kind, allowance, carriedOver, approved, requested, left }) => (
                     <tr key={kind}>
                         <th scope="row" className="border-b border-rule py-1 pe-6">
-                            {kind}
+                            <span className="[overflow-wrap:anywhere]">{kind}</span>
+                            <span className="block font-normal text-faded sm:hidden">
+                                {copy.besideBalance(carriedOver, requested)}
+                            </span>
                         </th>
                         <td className="border-b border-rule ps-5 text-end">{printHalves(allowance)}</td>
-                        <td className="border-b border-rule ps-5 text-end">{printHalves(carriedOver)}</td>
+                        <td className={clsx('border-b border-rule ps-5 text-end', BESIDE)}>{printHalves(carriedOver)}</td>
                         <td className="border-b border-rule ps-5 text-end">{printHalves(approved)}</td>
-                        <td className="border-b border-rule ps-5 text-end pencilled">
+                        <td className={clsx('border-b border-rule ps-5 text-end pencilled', BESIDE)}>
                             {requested > 0 && printHalves(requested)}
                         </td>
                         <td className={`border-b border-rule ps-5 text-end font-semibold ${left < 0 ? 'text-brick' : ''}`}>

@@ -10,6 +10,15 @@ import { spanWords, stateWords } from './leaveWords';
 
 const copy = text.leavePage;
 
+/** What the columns are called; on a phone some are said below the days. */
+const heads = [
+    [copy.when, false],
+    [copy.kind, true],
+    [copy.amount, true],
+    [copy.status, false],
+    [copy.acts, false],
+] as const;
+
 interface LeaveTableProps {
     leave: LeaveProps;
     onChange: (request: LeaveRequestProps) => void;
@@ -28,8 +37,8 @@ export function LeaveTable({ leave, onChange }: LeaveTableProps) {
             <caption className="text-start font-semibold">{copy.list}</caption>
             <thead className="text-faded">
                 <tr>
-                    {[copy.when, copy.kind, copy.amount, copy.status, copy.acts].map((head) => (
-                        <th key={head} scope="col" className="border-b border-edge pe-4">
+                    {heads.map(([head, isBelow]) => (
+                        <th key={head} scope="col" className={clsx('border-b border-edge pe-4', isBelow && 'max-sm:hidden')}>
                             {head}
                         </th>
                     ))}
@@ -59,17 +68,19 @@ interface RowProps {
 
 function Row({ request, decider, format, onChange }: RowProps) {
     const days = spanWords(request);
+    const amount = `${copy.days(request.halfDays)}, ${hoursWithUnit(request.minutes, format)}`;
     const isGone = request.state !== null && request.state !== 'requested' && request.state !== 'approved';
 
     return (
         <tr className={clsx(request.state === 'requested' && 'pencilled', isGone && 'text-faded')}>
             <th scope="row" className={clsx('border-b border-rule py-1 pe-4', isGone && 'line-through')}>
                 {days}
+                <span className="block font-normal text-faded sm:hidden">
+                    {request.kindName}, {amount}
+                </span>
             </th>
-            <td className="border-b border-rule pe-4">{request.kindName}</td>
-            <td className="border-b border-rule pe-4">
-                {copy.days(request.halfDays)}, {hoursWithUnit(request.minutes, format)}
-            </td>
+            <td className="border-b border-rule pe-4 max-sm:hidden">{request.kindName}</td>
+            <td className="border-b border-rule pe-4 max-sm:hidden">{amount}</td>
             <td className="border-b border-rule pe-4">
                 {stateWords(request, decider)}
                 {request.comment !== '' && <span className="block text-faded [overflow-wrap:anywhere]">“{request.comment}”</span>}

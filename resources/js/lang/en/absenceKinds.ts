@@ -1,4 +1,5 @@
 import type { AbsenceClass, AbsenceVisibility } from '@/types/generated/props';
+import { printHalves } from '@/lib/numbers';
 import { plural } from './plural';
 
 /** Kinds of absence and allowances. */
@@ -25,6 +26,10 @@ export const absenceKindsText = {
         carried: 'Carried over at most',
         from: 'Counted from year',
         noLimit: 'no limit',
+        daysAYear: (allowance: number | null, carried: number) =>
+            allowance === null
+                ? 'No limit'
+                : `${printHalves(allowance)} days a year, at most ${printHalves(carried)} carried over`,
         daysHint: 'No days a year means no limit.',
         retired: 'Retired',
         retiredHint: 'Retired: nobody can request it any more',

@@ -27,7 +27,7 @@ export const filesText = {
             'A ZIP, or CSV files with the names of exchange files, such as people.csv. You see what would change before anything does.',
         files: 'Files',
         folder: 'Folder of CSV files',
-        replacesPlan: 'Replace the plan: assignments that are gone from the files end',
+        replacesPlan: 'Replace the plan: end assignments that are not in the files',
         check: 'Check files',
         export: 'Export files',
         kinds: 'Files to export',
@@ -76,6 +76,7 @@ export const filesText = {
         outcomeOf: { new: 'new', changed: 'changed', gone: 'gone', wrong: 'wrong' } as Record<string, string>,
         allFiles: 'All files',
         line: 'Line',
+        lineOf: (file: string, line: number | null) => (line === null ? file : `${file}, line ${printNumber(line)}`),
         row: 'Row',
         change: 'Change',
         changed: (column: string, before: string, after: string) =>

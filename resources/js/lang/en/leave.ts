@@ -32,6 +32,13 @@ export const leaveText = {
         approved: 'Approved',
         requested: 'Requested',
         leftHead: 'Left',
+        besideBalance: (carriedOver: number, requested: number) =>
+            [
+                carriedOver === 0 ? '' : `${printHalves(carriedOver)} carried over`,
+                requested === 0 ? '' : `${printHalves(requested)} requested`,
+            ]
+                .filter((part) => part !== '')
+                .join(', '),
         list: 'Absences',
         when: 'Days',
         amount: 'Length',

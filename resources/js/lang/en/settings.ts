@@ -25,7 +25,7 @@ export const settingsText = {
         fromHint: 'Without a day, it applies at once.',
         save: 'Save setting',
         route: 'Approver',
-        selfApprove: 'Time without findings approves itself',
+        selfApprove: 'Automatically approve time that is in order',
         mode: 'Estimates take effect',
         tolerance: 'Tolerance in minutes',
         days: 'Days after the Sunday',
