@@ -12,8 +12,10 @@ final readonly class AbsenceCalendarProps
     /**
      * @param  string  $month  as `2026-06`
      * @param  OptionProps|null  $team  whose people are shown; null for the reader's own choice of people
+     * @param  list<string>  $dates  of the month
      * @param  list<AbsenceRowProps>  $people  by name
-     * @param  list<string>  $away  names of those away today
+     * @param  list<string>  $away  names of some of those away today
+     * @param  int  $awayCount  how many are away today, also those on other pages
      */
     public function __construct(
         public string $month,
@@ -22,8 +24,10 @@ final readonly class AbsenceCalendarProps
         public string $today,
         public ?OptionProps $team,
         public bool $choosesTeam,
+        public array $dates,
         public array $people,
         public array $away,
+        public int $awayCount,
         public int $count,
         public int $page,
         public int $pages,

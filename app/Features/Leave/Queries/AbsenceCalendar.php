@@ -29,6 +29,9 @@ final readonly class AbsenceCalendar
 {
     private const AT_ONCE = 50;
 
+    /** How many of those who are away today are named. */
+    private const NAMED = 5;
+
     public function __construct(private LeaveDesk $desk)
     {
     }
@@ -41,6 +44,8 @@ final readonly class AbsenceCalendar
         $chosen = self::team($reader, $team, $choosesAny);
         $found = self::people($reader, $chosen, $days);
         $count = (clone $found)->count();
+        // Whatever month and page are shown.
+        $away = self::people($reader, $chosen, DayRange::between($today, $today))->whereIn('id', Absence::query()->select('person_id')->where('date', $today->toString()));
         $pages = max(1, (int) ceil($count / self::AT_ONCE));
         $page = min($page, $pages);
         $people = array_values($found->with('team')->orderBy('name')->orderBy('id')->forPage($page, self::AT_ONCE)->get()->all());
@@ -49,8 +54,8 @@ final readonly class AbsenceCalendar
         return new AbsenceCalendarProps(
             $month->month(), $days->first()->plusDays(-1)->month(), $days->last()->plusDays(1)->month(), $today->toString(),
             $chosen === null ? null : new OptionProps($chosen->code, $chosen->name), $choosesAny || Team::query()->where('lead_id', $reader->id)->exists(),
-            $rows,
-            array_values(array_map(static fn (AbsenceRowProps $row): string => $row->name, array_filter($rows, static fn (AbsenceRowProps $row): bool => self::isAway($row, $today->toString())))),
+            array_map(static fn (Day $day): string => $day->toString(), iterator_to_array($days, false)), $rows,
+            array_map(static fn (Person $person): string => $person->name, array_values((clone $away)->select('id', 'name')->orderBy('name')->orderBy('id')->limit(self::NAMED)->get()->all())), (clone $away)->count(),
             $count, $page, $pages, $this->desk->decidesForAnybody($reader, $today),
         );
     }
@@ -109,7 +114,9 @@ final readonly class AbsenceCalendar
                 $date = $day->toString();
                 $held = $person->employment()->includes($day) ? $capacity->on($day)->toInt() : 0;
                 $absence = $absences[$person->id][$date] ?? $asked[$date] ?? null;
-                $of[] = new AbsenceDayProps($date, $held > 0, $absence[0] ?? null, $absence !== null && $absence[1] !== null && $absence[1] < $held, ! isset($absences[$person->id][$date]) && $absence !== null);
+                if ($absence !== null || $held === 0) {
+                    $of[] = new AbsenceDayProps($date, $held > 0, $absence[0] ?? null, $absence !== null && $absence[1] !== null && $absence[1] < $held, ! isset($absences[$person->id][$date]) && $absence !== null);
+                }
             }
             $rows[] = new AbsenceRowProps($person->code, $person->name, $person->team?->name, $of);
         }
@@ -132,16 +139,5 @@ final readonly class AbsenceCalendar
         }
 
         return $known;
-    }
-
-    private static function isAway(AbsenceRowProps $row, string $date): bool
-    {
-        foreach ($row->days as $day) {
-            if ($day->date === $date && $day->what !== null && ! $day->isPencilled) {
-                return true;
-            }
-        }
-
-        return false;
     }
 }

@@ -1,5 +1,4 @@
 import { monthOf } from '@/lib/days';
-import { printList } from '@/lib/numbers';
 import { route } from '@/lib/route';
 import { text } from '@/lib/text';
 import type { AbsenceCalendarProps } from '@/types/generated/props';
@@ -15,7 +14,7 @@ const copy = text.absenceCalendarPage;
 
 /** Who is away when, in a month. */
 export function AbsenceCalendarPage({ calendar }: { calendar: AbsenceCalendarProps }) {
-    const { month, before, after, team, choosesTeam, people, away, page, pages } = calendar;
+    const { month, before, after, team, choosesTeam, people, away, awayCount, page, pages } = calendar;
     const address = (given: { month?: string; team?: string; page?: number }) => {
         const chosen = given.team ?? team?.code ?? '';
         return route(
@@ -28,10 +27,7 @@ export function AbsenceCalendarPage({ calendar }: { calendar: AbsenceCalendarPro
     return (
         <Shell>
             <LeaveTabs decides={calendar.decidesForOthers} />
-            <PageHeading
-                title={copy.title}
-                finding={away.length === 0 ? copy.nobody : copy.today(printList(away), away.length)}
-            />
+            <PageHeading title={copy.title} finding={awayCount === 0 ? copy.nobody : copy.today(away, awayCount)} />
             <div className="no-print mt-2 flex flex-wrap items-end gap-x-6 gap-y-2">
                 <h2 className="w-24">{monthOf(`${month}-01`)}</h2>
                 <Link className="act-quiet" href={address({ month: before })} preserveScroll>

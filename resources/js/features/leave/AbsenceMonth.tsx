@@ -16,7 +16,7 @@ function words({ what, isPart, isPencilled, isWorked }: AbsenceDayProps): string
 
 /** People by the days of the month. */
 export function AbsenceMonth({ calendar }: { calendar: AbsenceCalendarProps }) {
-    const { people, today } = calendar;
+    const { people, dates, today } = calendar;
 
     return (
         <div className="relative mt-3 min-w-0 overflow-x-auto" role="region" aria-label={copy.title} tabIndex={0}>
@@ -26,7 +26,7 @@ export function AbsenceMonth({ calendar }: { calendar: AbsenceCalendarProps }) {
                         <th scope="col" className="sticky start-0 z-10 bg-paper pe-4">
                             {copy.person}
                         </th>
-                        {people[0]?.days.map(({ date }) => (
+                        {dates.map((date) => (
                             <th
                                 key={date}
                                 scope="col"
@@ -54,8 +54,8 @@ export function AbsenceMonth({ calendar }: { calendar: AbsenceCalendarProps }) {
                             >
                                 {name}
                             </th>
-                            {days.map((day) => (
-                                <Day key={day.date} name={name} day={day} />
+                            {allDays(dates, days).map(([date, day]) => (
+                                <Day key={date} name={name} day={day} />
                             ))}
                         </tr>
                     ))}
@@ -66,7 +66,17 @@ export function AbsenceMonth({ calendar }: { calendar: AbsenceCalendarProps }) {
     );
 }
 
-function Day({ name, day }: { name: string; day: AbsenceDayProps }) {
+/** Each day of the month, with what there is to say of it. */
+function allDays(dates: readonly string[], days: readonly AbsenceDayProps[]): [string, AbsenceDayProps | undefined][] {
+    const known = new Map(days.map((day) => [day.date, day]));
+
+    return dates.map((date) => [date, known.get(date)]);
+}
+
+function Day({ name, day }: { name: string; day: AbsenceDayProps | undefined }) {
+    if (day === undefined) {
+        return <td className="border-b border-rule" />;
+    }
     const said = words(day);
 
     return (

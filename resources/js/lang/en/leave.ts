@@ -1,6 +1,6 @@
 import type { LeaveState } from '@/types/generated/props';
 import type { PlainRoute } from '@/lib/route';
-import { printHalves } from '@/lib/numbers';
+import { printHalves, printList, printNumber } from '@/lib/numbers';
 import { plural } from './plural';
 
 /** Half days as days: `half a day`, `one day`, `2.5 days`. */
@@ -103,8 +103,12 @@ export const leaveText = {
     absenceCalendarPage: {
         title: 'Who is away',
         nobody: 'Nobody is away today.',
-        today: (names: string, count: number) =>
-            plural(count, { one: `${names} is away today.`, other: `${names} are away today.` }),
+        /** Some of them by name. */
+        today: (names: readonly string[], count: number) =>
+            plural(count, {
+                one: `${printList(names)} is away today.`,
+                other: `${printList(count > names.length ? [...names, `${printNumber(count - names.length)} more`] : names)} are away today.`,
+            }),
         team: 'Team',
         everybody: 'My people',
         person: 'Person',

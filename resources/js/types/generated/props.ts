@@ -687,8 +687,10 @@ export interface AbsenceCalendarProps {
     today: string;
     team: OptionProps | null;
     choosesTeam: boolean;
+    dates: string[];
     people: AbsenceRowProps[];
     away: string[];
+    awayCount: number;
     count: number;
     page: number;
     pages: number;
