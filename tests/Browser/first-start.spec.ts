@@ -5,7 +5,7 @@ import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { findings } from './accessibility';
-import { arrived, cell, choose, goTo, notices, pick } from './people';
+import { arrived, cell, choose, goTo, notices, paste, pick } from './people';
 
 const PASSWORD = 'seven herons at low water';
 
@@ -116,7 +116,16 @@ test('an empty installation becomes an organisation whose first week is approved
     await office.getByRole('button', { name: 'Add 2 people' }).click();
     await expect(office.getByRole('alert')).toContainText('Nobody was added');
     expect(await findings(office)).toEqual([]);
-    await rows.fill((await rows.inputValue()).replace('finn.skerry', 'finn@skerry'));
+    // Corrected where it is wrong; a row too many is removed.
+    const address = office.getByRole('gridcell', { name: 'Email address, row 1: finn.skerry.example' });
+    await expect(address).toHaveAttribute('aria-invalid', 'true');
+    await address.click();
+    await office.keyboard.type('finn@skerry.example');
+    await office.keyboard.press('Enter');
+    await expect(office.getByRole('gridcell', { name: 'Email address, row 1: finn@skerry.example' })).toBeVisible();
+    await paste(office, 'two@skerry.example\nthree@skerry.example');
+    await expect(office.getByRole('button', { name: 'Add 3 people' })).toBeVisible();
+    await office.keyboard.press('Control+z');
     await office.getByRole('button', { name: 'Add 2 people' }).click();
     await expect(notices(office).getByText('2 people are added.')).toBeVisible();
     await expect(office.getByText('5 people work here.')).toBeVisible();

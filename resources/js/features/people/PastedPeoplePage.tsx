@@ -1,21 +1,20 @@
 import { OfficeShell } from '@/features/office';
-import { locale } from '@/lib/locale';
 import { route } from '@/lib/route';
-import { useShared } from '@/lib/shared';
 import { officeText } from '@/lib/officeText';
 import { Link, router, usePage } from '@inertiajs/react';
 import { useId, useState } from 'react';
 import { PastedTable } from './PastedTable';
-import { pastedPeople, type PastedPerson } from './pastedPeople';
+import type { PastedPerson } from './pastedPeople';
+import { usePastedPeople } from './usePastedPeople';
 
 const copy = officeText.pastedPeoplePage;
 
 /** Rows of a spreadsheet become people; what is wrong is said in its row before anybody is added. */
 export function PastedPeoplePage() {
-    const { today } = useShared();
     const { errors } = usePage().props;
-    const [pasted, paste] = useState('');
-    const [people, setPeople] = useState<readonly PastedPerson[]>([]);
+    const [rows, setRows] = useState('');
+    const pasted = usePastedPeople();
+    const { people } = pasted;
     // What was wrong belongs to what was sent.
     const [sent, setSent] = useState<readonly PastedPerson[] | null>(null);
     const [isSending, setSending] = useState(false);
@@ -30,30 +29,29 @@ export function PastedPeoplePage() {
                 id={id}
                 autoFocus
                 rows={6}
-                value={pasted}
+                value={rows}
                 spellCheck={false}
                 placeholder={copy.example}
                 className="mt-1 block w-full max-w-4xl border-b border-edge bg-sheet px-2 py-1"
                 onChange={(event) => {
-                    paste(event.target.value);
-                    setPeople(pastedPeople(event.target.value, today, locale));
+                    setRows(event.target.value);
+                    pasted.read(event.target.value);
                 }}
             />
             <p className="pencilled mt-1 max-w-prose">{copy.hint}</p>
             {people.length > 0 && (
                 <PastedTable
-                    people={people}
-                    faultsOf={(index, field) =>
-                        people[index] === sent?.[index] ? errors[`rows.${String(index)}.${field}`] : undefined
-                    }
+                    pasted={pasted}
+                    faultOf={(row, field) => {
+                        const index = people[row] === undefined ? -1 : (sent ?? []).indexOf(people[row]);
+
+                        return index < 0 ? undefined : errors[`rows.${String(index)}.${field}`];
+                    }}
                     problem={
                         sent === null || Object.keys(errors).length === 0
                             ? null
                             : (errors.rows ?? copy.faults(Object.keys(errors).length))
                     }
-                    onChange={(index, changed) => {
-                        setPeople(people.map((person, each) => (each === index ? { ...person, ...changed } : person)));
-                    }}
                 />
             )}
             <p className="mt-4 flex flex-wrap items-baseline gap-x-5 gap-y-2">

@@ -1,22 +1,31 @@
-import { locale } from '@/lib/locale';
-import { readDate } from '@/lib/dateText';
-import { useShared } from '@/lib/shared';
 import { officeText } from '@/lib/officeText';
-import { PERSON_FIELDS, type PastedPerson, type PersonField } from './pastedPeople';
+import { GridBody, SCREENFUL } from '@/ui/grid/GridBody';
+import { cellCursor, rowCursor } from '@/ui/grid/rowCursor';
+import { GridElements } from '@/ui/grid/useCellRef';
+import { PastedCell } from './PastedCell';
+import { PERSON_FIELDS, type PersonField } from './pastedPeople';
+import { usePastedGrid } from './usePastedGrid';
+import type { PastedPeople } from './usePastedPeople';
 
 const copy = officeText.pastedPeoplePage;
 
+/** Heights of a row without and with something wrong in it, in pixels. */
+const HEIGHTS = [33, 60] as const;
+
 interface PastedTableProps {
-    people: readonly PastedPerson[];
+    pasted: PastedPeople;
     /** What the server found wrong with a cell, as long as its row is as it was sent. */
-    faultsOf: (index: number, field: PersonField) => string | undefined;
+    faultOf: (row: number, field: PersonField) => string | undefined;
     /** What is wrong with all of it. */
     problem: string | null;
-    onChange: (index: number, changed: PastedPerson) => void;
 }
 
-/** What was understood of pasted rows; each cell can be typed over, and what is wrong stands below it. */
-export function PastedTable({ people, faultsOf, problem, onChange }: PastedTableProps) {
+/** What was understood of pasted rows, as a table that is typed in (the WAI-ARIA grid pattern). */
+export function PastedTable({ pasted, faultOf, problem }: PastedTableProps) {
+    const { people } = pasted;
+    const grid = usePastedGrid(pasted);
+    const hasFault = (row: number) => PERSON_FIELDS.some((field) => faultOf(row, field) !== undefined);
+
     return (
         <section aria-labelledby="understood" className="mt-5">
             <h2 id="understood">{copy.understood(people.length)}</h2>
@@ -25,77 +34,54 @@ export function PastedTable({ people, faultsOf, problem, onChange }: PastedTable
                     {problem}
                 </p>
             )}
-            <div className="overflow-x-auto" tabIndex={0} role="group" aria-labelledby="understood">
-                <table className="mt-2 w-full min-w-[58rem]">
-                    <thead>
-                        <tr className="text-faded">
-                            {PERSON_FIELDS.map((field) => (
-                                <th key={field} scope="col" className="border-b border-edge pe-4">
-                                    {copy.fields[field]}
-                                </th>
-                            ))}
-                        </tr>
-                    </thead>
-                    <tbody>
-                        {people.map((person, index) => (
-                            <tr key={index}>
+            <div className="overflow-x-auto">
+                <GridElements value={grid.elements}>
+                    <table
+                        role="grid"
+                        aria-labelledby="understood"
+                        aria-multiselectable
+                        aria-rowcount={people.length > SCREENFUL ? people.length + 1 : undefined}
+                        className="mt-2 w-full min-w-[58rem] table-fixed border-collapse"
+                        {...grid.events}
+                    >
+                        <thead className="text-faded">
+                            <tr>
                                 {PERSON_FIELDS.map((field) => (
-                                    <Cell
-                                        key={field}
-                                        label={copy.cell(copy.fields[field], index + 1)}
-                                        field={field}
-                                        value={person[field] ?? ''}
-                                        fault={faultsOf(index, field)}
-                                        onChange={(value) => {
-                                            onChange(index, { [field]: value });
-                                        }}
-                                    />
+                                    <th key={field} scope="col" className="border-b border-edge px-1.5">
+                                        {copy.fields[field]}
+                                    </th>
                                 ))}
                             </tr>
-                        ))}
-                    </tbody>
-                </table>
+                        </thead>
+                        <GridBody
+                            count={people.length}
+                            keyOf={String}
+                            heightOf={(row) => HEIGHTS[hasFault(row) ? 1 : 0]}
+                            kept={grid.place.row}
+                            elements={grid.elements}
+                        >
+                            {(row) => (
+                                <tr aria-rowindex={row + 2}>
+                                    {PERSON_FIELDS.map((field, column) => (
+                                        <PastedCell
+                                            key={field}
+                                            field={field}
+                                            place={{ row, column }}
+                                            value={people[row]?.[field] ?? ''}
+                                            fault={faultOf(row, field)}
+                                            {...cellCursor(rowCursor(grid, grid.typing.typing, row), column)}
+                                            onFinish={grid.typing.finish}
+                                        />
+                                    ))}
+                                </tr>
+                            )}
+                        </GridBody>
+                    </table>
+                </GridElements>
             </div>
+            <button type="button" className="act-quiet mt-2" onClick={grid.removeRows}>
+                {copy.remove(grid.block.top + 1, grid.block.bottom + 1)}
+            </button>
         </section>
-    );
-}
-
-interface CellProps {
-    label: string;
-    field: PersonField;
-    value: string;
-    fault: string | undefined;
-    onChange: (value: string) => void;
-}
-
-function Cell({ label, field, value, fault, onChange }: CellProps) {
-    const { today } = useShared();
-    const id = `${label}-fault`;
-
-    return (
-        <td className="border-b border-rule pe-2 align-top">
-            <input
-                aria-label={label}
-                aria-invalid={fault !== undefined}
-                aria-describedby={fault === undefined ? undefined : id}
-                value={value}
-                maxLength={254}
-                className={`min-h-8 w-full bg-transparent px-1 hover:bg-sheet focus:bg-sheet ${fault === undefined ? '' : 'border-b border-brick'}`}
-                onChange={(event) => {
-                    onChange(event.target.value);
-                }}
-                onBlur={() => {
-                    const day = field === 'startsOn' && value !== '' ? readDate(value, today, locale) : null;
-                    if (day !== null && day !== value) {
-                        onChange(day);
-                    }
-                }}
-            />
-            {fault !== undefined && (
-                <span id={id} className="block text-brick">
-                    {fault}
-                </span>
-            )}
-        </td>
     );
 }

@@ -1,3 +1,4 @@
+import type { Filled } from '@/ui/grid/block';
 import { readDate, type IsoDay } from '@/lib/dateText';
 import { pastedRows } from '@/lib/pastedRows';
 
@@ -33,4 +34,26 @@ export function pastedPeople(text: string, today: IsoDay, locale: string): Paste
             ? person
             : { ...person, startsOn: readDate(person.startsOn, today, locale) ?? person.startsOn },
     );
+}
+
+/** People with these values in their cells; a row below the last is a new one. Rows that nothing changes stay the same objects. */
+export function withCells(
+    people: readonly PastedPerson[],
+    cells: readonly Filled[],
+    today: IsoDay,
+    locale: string,
+): readonly PastedPerson[] {
+    const after = [...people];
+    for (const { row, column, value } of cells) {
+        const field = PERSON_FIELDS[column];
+        const read = field === 'startsOn' ? (readDate(value, today, locale) ?? value) : value;
+        if (field !== undefined && read !== (after[row]?.[field] ?? '')) {
+            while (after.length <= row) {
+                after.push({});
+            }
+            after[row] = { ...after[row], [field]: read };
+        }
+    }
+
+    return after.some((person, index) => person !== people[index]) ? after : people;
 }

@@ -125,7 +125,9 @@ export const organisationText = {
         rows: 'Rows',
         example: 'Name\tEmail address\tTeam\tLine manager\tUsual role\tAccess\tFirst day',
         hint: 'Use this order, or add headings. Only name and email address are required. A line manager can be in another row.',
-        cell: (field: string, row: number) => `${field}, row ${String(row)}`,
+        cell: (field: string, row: number, value: string) => `${field}, row ${String(row)}: ${value}`,
+        remove: (first: number, last: number) =>
+            first === last ? `Remove row ${String(first)}` : `Remove rows ${String(first)} to ${String(last)}`,
         understood: (count: number) => plural(count, { one: 'One person', other: '# people' }),
         faults: (count: number) =>
             plural(count, {
