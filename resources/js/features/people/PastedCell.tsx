@@ -1,3 +1,4 @@
+import { wholeDate } from '@/lib/days';
 import { officeText } from '@/lib/officeText';
 import { text } from '@/lib/text';
 import { CellCombobox } from '@/ui/grid/CellCombobox';
@@ -15,6 +16,9 @@ const copy = officeText.pastedPeoplePage;
 /** What is filled in by its name, and where it is looked up. */
 const lookups: Partial<Record<PersonField, LookupKind>> = { team: 'teams', manager: 'people', role: 'roles' };
 
+/** A day that could be read. */
+const ISO_DAY = /^\d{4}-\d\d-\d\d$/;
+
 interface PastedCellProps {
     field: PersonField;
     place: GridPlace;
@@ -31,7 +35,8 @@ interface PastedCellProps {
 /** A value of a pasted person: read, and typed over; what is wrong stands below it. */
 export function PastedCell({ field, place, value, fault, isHere, isSelected, typed, onFinish }: PastedCellProps) {
     const id = useId();
-    const name = copy.cell(copy.fields[field], place.row + 1, value === '' ? text.week.empty : value);
+    const shown = field === 'startsOn' && ISO_DAY.test(value) ? wholeDate(value) : value;
+    const name = copy.cell(copy.fields[field], place.row + 1, shown === '' ? text.week.empty : shown);
     const kind = lookups[field];
     const shared = { name, first: typed ?? '', onFinish, className: 'bg-transparent' };
 
@@ -45,7 +50,7 @@ export function PastedCell({ field, place, value, fault, isHere, isSelected, typ
             aria-selected={isSelected || isHere}
             aria-invalid={fault !== undefined}
             aria-describedby={fault === undefined ? undefined : id}
-            title={value}
+            title={shown}
             className={clsx(
                 'h-8 scroll-my-16 border-b border-rule px-1.5 align-top select-none',
                 isSelected ? 'bg-moss-wash' : 'bg-sheet',
@@ -53,14 +58,14 @@ export function PastedCell({ field, place, value, fault, isHere, isSelected, typ
             )}
         >
             {typed === null ? (
-                <span className="block truncate py-1">{value}</span>
+                <span className="block truncate py-1">{shown}</span>
             ) : kind === undefined ? (
                 <CellInput {...shared} maxLength={254} />
             ) : (
                 <CellCombobox {...shared} kind={kind} />
             )}
             {fault !== undefined && (
-                <span id={id} className="block text-brick">
+                <span id={id} className="block text-brick [overflow-wrap:anywhere]">
                     {fault}
                 </span>
             )}

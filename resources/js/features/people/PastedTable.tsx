@@ -34,14 +34,14 @@ export function PastedTable({ pasted, faultOf, problem }: PastedTableProps) {
                     {problem}
                 </p>
             )}
-            <div className="overflow-x-auto">
+            <div className="max-lg:min-h-64 max-lg:overflow-x-auto">
                 <GridElements value={grid.elements}>
                     <table
                         role="grid"
                         aria-labelledby="understood"
                         aria-multiselectable
                         aria-rowcount={people.length > SCREENFUL ? people.length + 1 : undefined}
-                        className="mt-2 w-full min-w-[58rem] table-fixed border-collapse"
+                        className="mt-2 w-full table-fixed max-lg:min-w-[58rem] border-collapse"
                         {...grid.events}
                     >
                         <thead className="text-faded">
