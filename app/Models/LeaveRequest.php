@@ -75,6 +75,17 @@ final class LeaveRequest extends Model
             ->where('starts_on', '<=', $days->last()->toString())->where('ends_on', '>=', $days->first()->toString())->orderBy('starts_on')->get()->all());
     }
 
+    /**
+     * What makes room once this holds: itself, what it replaces, and what else would replace that; each with its kind.
+     *
+     * @return list<self>
+     */
+    public function givingWay(): array
+    {
+        return array_values(self::query()->with('kind')->where('person_id', $this->person_id)
+            ->where(fn ($any) => $any->whereKey($this->id)->orWhere('replaces_id', $this->id)->when($this->replaces_id !== null, fn ($replaced) => $replaced->orWhere('id', $this->replaces_id)))->get()->all());
+    }
+
     public function span(): LeaveSpan
     {
         return LeaveSpan::over(DayRange::between($this->starts_on, $this->ends_on), $this->from_midday, $this->until_midday);

@@ -7,6 +7,7 @@ return [
     'no_work' => 'There is no working day among these days. Choose days on which you would work.',
     'closed' => 'The period up to :day is closed, so absences up to that day stay as they are. Choose later days, or ask the time office.',
     'away' => 'On :day there is already an absence: :kind. Choose other days, or change that one.',
+    'away_since' => 'On :day there is already an absence: :kind. Decline this request, or have that absence changed first.',
     'retired' => ':kind can no longer be requested. Choose another kind.',
     'decided' => 'This request is :state, so nothing was changed. Reload to see where it stands.',
     'comment' => 'Enter a comment so that the person knows why it is declined.',

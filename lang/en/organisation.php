@@ -19,7 +19,7 @@ return [
     'holiday_removed' => ':name is removed.',
     'holidays_added' => '{0} Nothing has changed: the calendar had all of them already.|{1} One public holiday is added.|[2,*] :count public holidays are added.',
     'start_key' => 'This link does not start the installation. Run “php artisan moss:start-link” on the server for one that does.',
-    'started' => 'The organisation is set up, and you keep its time office. What comes next is listed here.',
+    'started' => 'The organisation is set up, and you are its time office. The next steps are listed below.',
     'person_name' => 'Enter a name of at most 200 characters.',
     'person_email' => 'Enter an email address, such as name@example.org.',
     'person_email_taken' => 'Somebody else has this email address.',

@@ -62,7 +62,7 @@ foreach ([
     'a new project' => [$office, '/new-project'],
     'a project of usual size' => [$managerOf($usual), '/projects/'.$usual],
     'the project with most entries' => [$managerOf($busy), '/projects/'.$busy],
-    'what comes after a project page: weeks, people, changes' => [$managerOf($usual), '/projects/'.$usual, PageClient::LATER],
+    'parts fetched after a project page: weeks, people, changes' => [$managerOf($usual), '/projects/'.$usual, PageClient::LATER],
     'a figure opened to its entries' => [$managerOf($busy), '/projects/'.$busy.'?figure=actual'],
     'a plan' => [$managerOf($usual), '/projects/'.$usual.'/plan'],
     'where the time office begins' => [$office, '/office'],

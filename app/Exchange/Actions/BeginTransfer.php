@@ -30,17 +30,14 @@ final readonly class BeginTransfer
      */
     public function import(Person $by, array $uploads, bool $replacesPlan): FileTransfer
     {
-        return DB::transaction(function () use ($by, $uploads, $replacesPlan): FileTransfer {
-            $names = Upload::query()->whereIn('id', $uploads)->pluck('name', 'id')->all();
-            $transfer = $this->begin($by, TransferKind::Import, ['replacesPlan' => $replacesPlan, 'files' => array_values(array_filter($names, is_string(...)))]);
-            $folder = $transfer->folder().'/files';
-            foreach ($uploads as $id) {
-                $name = strtolower(is_string($names[$id] ?? null) ? $names[$id] : '');
-                $isZip = count($uploads) === 1 && preg_match('/^[^\/]{1,200}\.zip$/D', $name) === 1;
-                if (! $isZip && preg_match('/^[a-z_]{1,60}\.csv$/D', $name) !== 1) {
-                    throw TransferRefused::because('transfer.file_name', ['name' => $name]);
-                }
-                if ($this->receive->handOver($by, $id, $isZip ? $transfer->folder().'/import.zip' : $folder.'/'.$name) === null) {
+        $places = self::places($uploads);
+
+        return DB::transaction(function () use ($by, $places, $replacesPlan): FileTransfer {
+            $transfer = $this->begin($by, TransferKind::Import, ['replacesPlan' => $replacesPlan, 'files' => array_column($places, 'name')]);
+            foreach ($places as $id => ['name' => $name, 'place' => $place]) {
+                if ($this->receive->handOver($by, $id, $transfer->folder().'/'.$place) === null) {
+                    // The number of this transfer is given to the next one.
+                    File::deleteDirectory($transfer->folder());
                     throw TransferRefused::because('transfer.file_gone', ['name' => $name]);
                 }
             }
@@ -48,6 +45,30 @@ final readonly class BeginTransfer
 
             return $transfer;
         });
+    }
+
+    /**
+     * What the files are called and where each goes, before any of them is moved.
+     *
+     * @param  non-empty-list<string>  $uploads
+     * @return array<string, array{name: string, place: string}> by upload
+     *
+     * @throws TransferRefused
+     */
+    private static function places(array $uploads): array
+    {
+        $names = Upload::query()->whereIn('id', $uploads)->pluck('name', 'id')->all();
+        $places = [];
+        foreach ($uploads as $id) {
+            $name = is_string($names[$id] ?? null) ? strtolower($names[$id]) : '';
+            $isZip = count($uploads) === 1 && preg_match('/^[^\/]{1,200}\.zip$/D', $name) === 1;
+            if ($name !== '' && ! $isZip && preg_match('/^[a-z_]{1,60}\.csv$/D', $name) !== 1) {
+                throw TransferRefused::because('transfer.file_name', ['name' => $name]);
+            }
+            $places[$id] = ['name' => $name, 'place' => $isZip ? 'import.zip' : "files/$name"];
+        }
+
+        return $places;
     }
 
     /** @param  list<string>  $kinds  names of files without `.csv` */

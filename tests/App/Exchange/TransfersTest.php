@@ -130,6 +130,21 @@ final class TransfersTest extends TestCase
         self::assertSame(0, FileTransfer::query()->count());
     }
 
+    public function test_nothing_of_refused_files_is_in_the_next_import(): void
+    {
+        $roles = $this->upload('roles.csv', "role,name\ndiver,Diver\n");
+        $this->post('/office/files/imports', ['uploads' => [$roles, $this->upload('notes.txt', 'x')]])->assertSessionHasErrors('uploads');
+        // What was in order can be sent again with what is right.
+        $id = $this->sent([$this->upload('teams.csv', "team,name\ndocks,Docks\n")], false);
+        self::assertSame(['teams.csv'], self::each($this->given("/office/files/$id")->value('preview.rows'), 'file'));
+        $id = $this->sent([$roles], false);
+        self::assertSame(['roles.csv'], self::each($this->given("/office/files/$id")->value('preview.rows'), 'file'));
+
+        $this->post('/office/files/imports', ['uploads' => [$this->upload('roles.csv', "role,name\npilot,Pilot\n"), str_repeat('0', 32)]])->assertSessionHasErrors('uploads');
+        $id = $this->sent([$this->upload('teams.csv', "team,name\npiers,Piers\n")], false);
+        self::assertSame(['teams.csv'], self::each($this->given("/office/files/$id")->value('preview.rows'), 'file'));
+    }
+
     public function test_chosen_files_of_a_period_are_exported_and_downloaded_for_a_day(): void
     {
         $this->import(['entries.csv' => "person,project,task,date,hours\nada,LENS,FIT,2026-06-16,8\nada,LENS,FIT,2026-05-16,4\n"]);

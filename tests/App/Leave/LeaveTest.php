@@ -176,6 +176,28 @@ final class LeaveTest extends TestCase
         $this->ask('ada', ['kind' => $this->kind('Sickness'), 'first' => '2026-06-22', 'last' => '2026-06-22', 'fromMidday' => true])->assertSessionHasErrors('first');
     }
 
+    #[TestWith(['Sickness'])]
+    #[TestWith(['Leave'])]
+    public function test_what_was_recorded_in_the_meantime_is_not_written_over_by_approving(string $kind): void
+    {
+        $this->ask('ada', []);
+        $this->import(['absences.csv' => "person,date,kind,hours\nada,2026-06-23,$kind,4\n"]);
+
+        $this->decide('lee', true)->assertSessionHas('refusal', "On Tue 23 Jun there is already an absence: $kind. Decline this request, or have that absence changed first.");
+        self::assertSame([[['2026-06-23', 240]], LeaveState::Requested], [$this->absences(), LeaveRequest::query()->sole()->state]);
+        $this->decide('lee', false, 'You are ill on one of these days.')->assertSessionHas('message');
+    }
+
+    public function test_more_than_are_shown_at_once_are_counted(): void
+    {
+        $this->ask('ada', []);
+        $one = LeaveRequest::query()->toBase()->get()->map(static fn (object $row): array => array_diff_key((array) $row, ['id' => 0]))->first();
+        DB::table('leave_requests')->insert(array_fill(0, 50, $one ?? []));
+
+        $desk = $this->actingAs($this->person('lee'))->given('/leave/requests');
+        self::assertSame([50, 51], [count((array) $desk->value('waiting')), $desk->value('count')]);
+    }
+
     public function test_leave_of_a_closed_period_stays(): void
     {
         $this->ask('ada', []);

@@ -7,6 +7,8 @@ namespace App\Features\Leave\Actions;
 use App\AuditTrail\AuditTrail;
 use App\AuditTrail\AuditTrailLine;
 use App\AuditTrail\AuditTrailSubject;
+use App\Effort\WorkingTime;
+use App\Features\Leave\Queries\DaysTaken;
 use App\Models\LeaveRequest;
 use App\Models\Organisation;
 use App\Models\Person;
@@ -37,6 +39,7 @@ final readonly class DecideLeave
                 throw LeaveNotPossible::closed($closed);
             }
             if ($isApproved) {
+                self::mustBeFree($request);
                 $this->approve->handle($by, $request, $comment);
 
                 return;
@@ -46,5 +49,17 @@ final readonly class DecideLeave
             $this->auditTrail->of([AuditTrailLine::on(AuditTrailSubject::Leave, $request->kind->name, 'decline', $by, $before, LeaveNotices::told($request), $request->person_id, $comment)]);
             $this->notices->decided($request, $by);
         });
+    }
+
+    /** @throws LeaveNotPossible where something was recorded on these days since they were asked for */
+    private static function mustBeFree(LeaveRequest $request): void
+    {
+        $owner = $request->person;
+        $capacity = WorkingTime::load()->capacity($owner->pattern, $owner->calendar_id);
+        $span = $request->span();
+        $inTheWay = DaysTaken::of($owner, $span->days, $capacity, $request->givingWay())->firstInTheWay($span->days($capacity, $owner->employment()), $request->kind->name, $capacity);
+        if ($inTheWay !== null) {
+            throw LeaveNotPossible::awaySince(...$inTheWay);
+        }
     }
 }

@@ -27,6 +27,11 @@ final class LeaveNotPossible extends RuntimeException
         return new self(Wording::of('leave.away', ['day' => Wording::day($day), 'kind' => $kind]));
     }
 
+    public static function awaySince(Day $day, string $kind): self
+    {
+        return new self(Wording::of('leave.away_since', ['day' => Wording::day($day), 'kind' => $kind]));
+    }
+
     public static function retired(string $kind): self
     {
         return new self(Wording::of('leave.retired', ['kind' => $kind]));

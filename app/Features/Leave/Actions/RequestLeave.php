@@ -38,7 +38,7 @@ final readonly class RequestLeave
             if ($changed !== null && ! $changed->state->isOpen()) {
                 throw LeaveNotPossible::decided($changed);
             }
-            $days = self::days($owner, $input, self::going($owner, $changed));
+            $days = self::days($owner, $input, $changed === null ? [] : $changed->givingWay());
             $values = [
                 'absence_kind_id' => $input->kind->id, 'starts_on' => $input->span->days->first(), 'ends_on' => $input->span->days->last(),
                 'from_midday' => $input->span->fromMidday, 'until_midday' => $input->span->untilMidday, 'note' => $input->note,
@@ -71,17 +71,6 @@ final readonly class RequestLeave
         }
     }
 
-    /** @return list<LeaveRequest> what gives room once this is asked for or approved */
-    private static function going(Person $owner, ?LeaveRequest $changed): array
-    {
-        if ($changed === null) {
-            return [];
-        }
-
-        return array_values(LeaveRequest::query()->with('kind')->where('person_id', $owner->id)
-            ->where(static fn ($any) => $any->whereKey($changed->id)->orWhere('replaces_id', $changed->id)->when($changed->replaces_id !== null, static fn ($replaced) => $replaced->orWhere('id', $changed->replaces_id)))->get()->all());
-    }
-
     /**
      * @param  list<LeaveRequest>  $going
      * @return non-empty-list<LeaveDay>
@@ -103,12 +92,9 @@ final readonly class RequestLeave
         if ($days === []) {
             throw LeaveNotPossible::noWork();
         }
-        $taken = DaysTaken::of($owner, $input->span->days, $capacity, $going);
-        foreach ($days as $day) {
-            $kind = $taken->inTheWay($day->day, $input->kind->name, $day->off->toInt(), $capacity->on($day->day)->toInt());
-            if ($kind !== null) {
-                throw LeaveNotPossible::away($day->day, $kind);
-            }
+        $inTheWay = DaysTaken::of($owner, $input->span->days, $capacity, $going)->firstInTheWay($days, $input->kind->name, $capacity);
+        if ($inTheWay !== null) {
+            throw LeaveNotPossible::away(...$inTheWay);
         }
 
         return $days;

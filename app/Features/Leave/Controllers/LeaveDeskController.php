@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Features\Leave\Controllers;
 
+use App\Approval\LeaveDeciders;
 use App\Features\Leave\Actions\DecideLeave;
 use App\Features\Leave\Actions\LeaveNotPossible;
 use App\Features\Leave\Queries\LeaveDesk;
@@ -29,7 +30,9 @@ final readonly class LeaveDeskController
     {
         Gate::authorize('viewCalendar', LeaveRequest::class);
 
-        return Inertia::render('LeaveRequests', ['waiting' => $desk->waiting($reader, $this->today->for($reader))]);
+        $today = $this->today->for($reader);
+
+        return Inertia::render('LeaveRequests', ['waiting' => $desk->waiting($reader, $today), 'count' => LeaveDeciders::waiting($reader, $today)->count()]);
     }
 
     public function store(#[CurrentUser] Person $reader, LeaveRequest $leave, LeaveDecisionRequest $request, DecideLeave $decide): RedirectResponse

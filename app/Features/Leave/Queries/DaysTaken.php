@@ -11,6 +11,8 @@ use App\Support\Database\Record;
 use Moss\Core\Calendar\Capacity;
 use Moss\Core\Calendar\Day;
 use Moss\Core\Calendar\DayRange;
+use Moss\Core\Leave\LeaveDay;
+use Moss\Core\Leave\LeaveState;
 
 /** What of a person's days is taken by absences, and by leave that is asked for, in two queries. */
 final readonly class DaysTaken
@@ -26,7 +28,7 @@ final readonly class DaysTaken
         $byDay = [];
         foreach (Record::all(Absence::during($days)->where('absences.person_id', $person->id)) as $absence) {
             $day = Day::of($absence->string('date'));
-            $isGoing = array_filter($besides, static fn (LeaveRequest $request): bool => $request->kind->name === $absence->string('kind') && $request->span()->days->includes($day)) !== [];
+            $isGoing = array_filter($besides, static fn (LeaveRequest $request): bool => $request->state === LeaveState::Approved && $request->kind->name === $absence->string('kind') && $request->span()->days->includes($day)) !== [];
             if (! $isGoing) {
                 $byDay[$day->toString()][] = ['kind' => $absence->string('kind'), 'minutes' => $absence->intOrNull('minutes') ?? $capacity->on($day)->toInt()];
             }
@@ -43,8 +45,23 @@ final readonly class DaysTaken
         return new self($byDay);
     }
 
-    /** What is in the way of being away for so many minutes of a day; null where nothing is. */
-    public function inTheWay(Day $day, string $kind, int $minutes, int $held): ?string
+    /**
+     * @param  list<LeaveDay>  $days  to be away on
+     * @return array{Day, string}|null the first of them on which something is in the way, and of what kind that is
+     */
+    public function firstInTheWay(array $days, string $kind, Capacity $capacity): ?array
+    {
+        foreach ($days as $day) {
+            $found = $this->inTheWay($day->day, $kind, $day->off->toInt(), $capacity->on($day->day)->toInt());
+            if ($found !== null) {
+                return [$day->day, $found];
+            }
+        }
+
+        return null;
+    }
+
+    private function inTheWay(Day $day, string $kind, int $minutes, int $held): ?string
     {
         $taken = $this->byDay[$day->toString()] ?? [];
         foreach ($taken as $one) {

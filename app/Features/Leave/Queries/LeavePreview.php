@@ -25,10 +25,8 @@ final class LeavePreview
         $days = $input->span->days($capacity, $owner->employment());
         $taken = DaysTaken::of($owner, $input->span->days, $capacity, $changed === null ? [] : [$changed]);
         $fault = $days === [] ? Wording::of('leave.no_work') : null;
-        foreach ($days as $day) {
-            $kind = $taken->inTheWay($day->day, $input->kind->name, $day->off->toInt(), $capacity->on($day->day)->toInt());
-            $fault ??= $kind === null ? null : Wording::of('leave.away', ['day' => Wording::day($day->day), 'kind' => $kind]);
-        }
+        $inTheWay = $taken->firstInTheWay($days, $input->kind->name, $capacity);
+        $fault ??= $inTheWay === null ? null : Wording::of('leave.away', ['day' => Wording::day($inTheWay[0]), 'kind' => $inTheWay[1]]);
         $years = array_values(array_unique(array_map(static fn (LeaveDay $day): int => $day->day->year(), $days)));
         $balances = LeaveBalances::load([$owner], max([$input->span->days->last()->year(), ...$years]));
         $props = [];

@@ -9,17 +9,18 @@ import { WaitingLeave } from './WaitingLeave';
 const copy = text.leaveRequestsPage;
 
 /** The requests for leave that wait for the reader. */
-export function LeaveRequestsPage({ waiting }: { waiting: WaitingLeaveProps[] }) {
+export function LeaveRequestsPage({ waiting, count }: { waiting: WaitingLeaveProps[]; count: number }) {
     return (
         <Shell>
             <LeaveTabs decides />
-            <PageHeading title={copy.title} finding={copy.finding(waiting.length)} />
+            <PageHeading title={copy.title} finding={copy.finding(count)} />
             <FieldError />
             <ul className="mt-3 max-w-4xl">
                 {waiting.map((one) => (
                     <WaitingLeave key={one.request.id} waiting={one} />
                 ))}
             </ul>
+            {count > waiting.length && <p className="mt-3 text-faded">{copy.others(count - waiting.length)}</p>}
         </Shell>
     );
 }

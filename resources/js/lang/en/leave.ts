@@ -127,6 +127,11 @@ export const leaveText = {
             count === 0
                 ? 'No request is waiting for you.'
                 : plural(count, { one: 'One request is waiting for you.', other: '# requests are waiting for you.' }),
+        others: (count: number) =>
+            plural(count, {
+                one: 'One more is shown once these are decided.',
+                other: '# more are shown once these are decided.',
+            }),
         standingIn: (name: string) => `You stand in for ${name}.`,
         change: 'This changes leave that is approved.',
         note: (note: string) => `“${note}”`,
