@@ -107,7 +107,7 @@ Route::middleware(['signed:relative', 'throttle:intake'])->group(static function
     Route::post('/intake/{link}', [ClientRequestsController::class, 'store'])->name('intake.store');
     Route::post('/intake/{link}/uploads', [ClientRequestsController::class, 'upload'])->name('intake.upload');
     Route::get('/intake/requests/{workRequest}', [ClientRequestsController::class, 'show'])->name('intake.request');
-    Route::post('/intake/requests/{workRequest}', [ClientRequestsController::class, 'say'])->name('intake.say');
+    Route::post('/intake/requests/{workRequest}', [ClientRequestsController::class, 'comment'])->name('intake.comment');
 });
 
 Route::middleware('signed:relative')->group(static function (): void {
@@ -177,7 +177,7 @@ Route::middleware(['auth', RequireSecondFactor::class])->group(static function (
         Route::get('/', [WorkRequestsController::class, 'index'])->name('requests');
         Route::post('/', [WorkRequestsController::class, 'store'])->name('requests.store');
         Route::get('/{workRequest}', [WorkRequestsController::class, 'show'])->name('requests.request');
-        Route::post('/{workRequest}/remarks', [WorkRequestsController::class, 'say'])->name('requests.say');
+        Route::post('/{workRequest}/comments', [WorkRequestsController::class, 'comment'])->name('requests.comment');
         Route::post('/{workRequest}/declined', [WorkRequestsController::class, 'decline'])->name('requests.decline');
         Route::post('/{workRequest}/project', [WorkRequestsController::class, 'accept'])->name('requests.accept');
         Route::get('/{workRequest}/files/{file}', [WorkRequestsController::class, 'file'])->name('requests.file');

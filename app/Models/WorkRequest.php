@@ -82,10 +82,10 @@ final class WorkRequest extends Model
         return $this->belongsTo(Project::class);
     }
 
-    /** @return HasMany<WorkRequestRemark, $this> */
-    public function remarks(): HasMany
+    /** @return HasMany<WorkRequestComment, $this> */
+    public function comments(): HasMany
     {
-        return $this->hasMany(WorkRequestRemark::class);
+        return $this->hasMany(WorkRequestComment::class);
     }
 
     /** @return HasMany<WorkRequestFile, $this> */

@@ -55,14 +55,14 @@ return new class extends Migration
             $table->check('(person_id is null) <> (intake_link_id is null)');
             $table->check('length(title) between 1 and 200');
         });
-        Schema::create('work_request_remarks', static function (Blueprint $table): void {
+        Schema::create('work_request_comments', static function (Blueprint $table): void {
             // What is said about a request; by somebody at the client where there is no person.
             $table->id();
             $table->foreignId('work_request_id')->constrained()->cascadeOnDelete();
             $table->foreignId('person_id')->nullable()->constrained('people');
             $table->text('text');
-            $table->timestamp('said_at');
-            $table->index(['work_request_id', 'id'], 'work_request_remarks_of_request');
+            $table->timestamp('commented_at');
+            $table->index(['work_request_id', 'id'], 'work_request_comments_of_request');
         });
         Schema::create('work_request_files', static function (Blueprint $table): void {
             $table->id();
@@ -84,7 +84,7 @@ return new class extends Migration
 
     public function down(): void
     {
-        foreach (['project_contacts', 'work_request_files', 'work_request_remarks', 'work_requests', 'intake_links', 'uploads'] as $table) {
+        foreach (['project_contacts', 'work_request_files', 'work_request_comments', 'work_requests', 'intake_links', 'uploads'] as $table) {
             Schema::drop($table);
         }
         Schema::table('organisations', static function (Blueprint $table): void {

@@ -34,7 +34,7 @@ return [
     'mail' => [
         'open' => 'See your request',
         'received' => ['subject' => 'Your request “:title”', 'text' => ':organisation has received your request “:title”. You will hear of every step.'],
-        'remark' => ['subject' => 'A comment on “:title”', 'text' => ':organisation has a comment on your request “:title”:'],
+        'comment' => ['subject' => 'A comment on “:title”', 'text' => ':organisation has a comment on your request “:title”:'],
         'accepted' => ['subject' => 'Your request “:title” is accepted', 'text' => ':organisation has accepted your request “:title” and is planning the work.'],
         'declined' => ['subject' => 'Your request “:title” is declined', 'text' => ':organisation has declined your request “:title”:'],
     ],

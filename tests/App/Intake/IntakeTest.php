@@ -55,12 +55,12 @@ final class IntakeTest extends TestCase
     public function test_it_is_discussed_and_each_side_is_told(): void
     {
         $this->asked();
-        $this->actingAs($this->person('mo'))->post('/requests/1/remarks', ['text' => 'Which colour?'])->assertSessionHas('message', 'Your comment is added.');
+        $this->actingAs($this->person('mo'))->post('/requests/1/comments', ['text' => 'Which colour?'])->assertSessionHas('message', 'Your comment is added.');
         self::assertContains('Mo Fell on “Paint the pier”: “Which colour?”', $this->messagesOf('ada'));
-        $this->actingAs($this->person('ada'))->post('/requests/1/remarks', ['text' => 'White.']);
+        $this->actingAs($this->person('ada'))->post('/requests/1/comments', ['text' => 'White.']);
         self::assertContains('Ada Moor on “Paint the pier”: “White.”', $this->messagesOf('mo'));
-        self::assertSame(['Mo Fell', 'Ada Moor'], self::each($this->given('/requests/1')->value('request.remarks'), 'by'));
-        $this->post('/requests/1/remarks', ['text' => ''])->assertSessionHasErrors('text');
+        self::assertSame(['Mo Fell', 'Ada Moor'], self::each($this->given('/requests/1')->value('request.comments'), 'by'));
+        $this->post('/requests/1/comments', ['text' => ''])->assertSessionHasErrors('text');
     }
 
     public function test_it_is_declined_with_a_comment_once(): void
@@ -142,7 +142,7 @@ final class IntakeTest extends TestCase
         $this->get("/intake/requests/$request->id")->assertForbidden();
         $this->post($this->path($status), ['text' => 'Any news?'])->assertSessionHas('message');
 
-        $this->actingAs($this->person('mo'))->post("/requests/$request->id/remarks", ['text' => 'Which colour?']);
+        $this->actingAs($this->person('mo'))->post("/requests/$request->id/comments", ['text' => 'Which colour?']);
         $this->post("/requests/$request->id/project", ['name' => 'Pier paint', 'client' => 'harbour', 'manager' => 'mo'])->assertSessionHasNoErrors();
         self::assertSame(['Your request “Paint the pier”', 'A comment on “Paint the pier”', 'Your request “Paint the pier” is accepted'], OutboxMail::query()->where('recipient', 'orla@harbour.example')->orderBy('id')->pluck('subject')->all());
         self::assertSame(['Orla Finch', 1], [Project::query()->where('name', 'Pier paint')->sole()->contact?->name, ClientContact::query()->count()]);

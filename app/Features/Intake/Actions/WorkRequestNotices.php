@@ -11,7 +11,7 @@ use App\Models\MessageKind;
 use App\Models\Organisation;
 use App\Models\Person;
 use App\Models\WorkRequest;
-use App\Models\WorkRequestRemark;
+use App\Models\WorkRequestComment;
 use App\Models\WorkRequestState;
 use App\Notices\Notice;
 use App\Notices\NotifyPeople;
@@ -34,13 +34,13 @@ final readonly class WorkRequestNotices
         $this->mail($request, 'received', '');
     }
 
-    public function said(WorkRequest $request, WorkRequestRemark $remark, ?Person $by): void
+    public function said(WorkRequest $request, WorkRequestComment $comment, ?Person $by): void
     {
-        $told = array_diff(array_unique(array_filter([$request->person_id, ...$request->remarks()->whereNotNull('person_id')->pluck('person_id')->all(), $request->decided_by_id], is_int(...))), [$by?->id]);
-        $values = ['name' => $by->name ?? $request->contact_name, 'title' => $request->title, 'text' => $remark->text];
-        $this->notify->of(array_map(static fn (int $person): Notice => new Notice($person, MessageKind::WorkRequestDiscussed, "request $request->id remark $remark->id", $values, self::address($request)), array_values($told)));
+        $told = array_diff(array_unique(array_filter([$request->person_id, ...$request->comments()->whereNotNull('person_id')->pluck('person_id')->all(), $request->decided_by_id], is_int(...))), [$by?->id]);
+        $values = ['name' => $by->name ?? $request->contact_name, 'title' => $request->title, 'text' => $comment->text];
+        $this->notify->of(array_map(static fn (int $person): Notice => new Notice($person, MessageKind::WorkRequestDiscussed, "request $request->id comment $comment->id", $values, self::address($request)), array_values($told)));
         if ($by !== null) {
-            $this->mail($request, 'remark', $remark->text);
+            $this->mail($request, 'comment', $comment->text);
         }
     }
 

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Features\Intake\Controllers;
 
+use App\Features\Intake\Actions\CommentOnRequest;
 use App\Features\Intake\Actions\RequestWork;
-use App\Features\Intake\Actions\SayAboutRequest;
 use App\Features\Intake\Actions\WorkRefused;
 use App\Features\Intake\Queries\IntakeLinks;
 use App\Features\Intake\Queries\WorkRequestPage;
 use App\Features\Intake\Requests\ClientWorkRequestForm;
-use App\Features\Intake\Requests\RemarkRequest;
+use App\Features\Intake\Requests\CommentRequest;
 use App\Features\Uploads\Actions\ReceiveUpload;
 use App\Features\Uploads\Requests\UploadRequest;
 use App\Models\IntakeLink;
@@ -69,10 +69,10 @@ final readonly class ClientRequestsController
         return Inertia::render('ClientRequest', ['organisation' => Organisation::query()->sole()->name, 'request' => WorkRequestPage::of($workRequest, null), 'address' => $request->getRequestUri()]);
     }
 
-    public function say(WorkRequest $workRequest, RemarkRequest $remark, SayAboutRequest $say): RedirectResponse
+    public function comment(WorkRequest $workRequest, CommentRequest $comment, CommentOnRequest $add): RedirectResponse
     {
         abort_if($workRequest->intake_link_id === null, 404);
-        $say->handle(null, $workRequest, $remark->text());
+        $add->handle(null, $workRequest, $comment->text());
 
         return redirect(IntakeLinks::addressOf($workRequest))->with('message', Wording::of('intake.said'));
     }

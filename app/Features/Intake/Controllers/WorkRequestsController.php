@@ -5,14 +5,14 @@ declare(strict_types=1);
 namespace App\Features\Intake\Controllers;
 
 use App\Features\Intake\Actions\AcceptWork;
+use App\Features\Intake\Actions\CommentOnRequest;
 use App\Features\Intake\Actions\DeclineWork;
 use App\Features\Intake\Actions\RequestWork;
-use App\Features\Intake\Actions\SayAboutRequest;
 use App\Features\Intake\Actions\WorkRefused;
 use App\Features\Intake\Queries\WorkRequestList;
 use App\Features\Intake\Queries\WorkRequestPage;
 use App\Features\Intake\Requests\AcceptedWorkRequest;
-use App\Features\Intake\Requests\RemarkRequest;
+use App\Features\Intake\Requests\CommentRequest;
 use App\Features\Intake\Requests\WorkRequestForm;
 use App\Features\Plan\Actions\PlanRefused;
 use App\Http\Input\Address;
@@ -60,19 +60,19 @@ final class WorkRequestsController
         return Inertia::render('WorkRequest', ['request' => WorkRequestPage::of($workRequest, $reader)]);
     }
 
-    public function say(#[CurrentUser] Person $reader, WorkRequest $workRequest, RemarkRequest $remark, SayAboutRequest $say): RedirectResponse
+    public function comment(#[CurrentUser] Person $reader, WorkRequest $workRequest, CommentRequest $comment, CommentOnRequest $add): RedirectResponse
     {
         Gate::authorize('view', $workRequest);
-        $say->handle($reader, $workRequest, $remark->text());
+        $add->handle($reader, $workRequest, $comment->text());
 
         return back()->with('message', Wording::of('intake.said'));
     }
 
-    public function decline(#[CurrentUser] Person $reader, WorkRequest $workRequest, RemarkRequest $remark, DeclineWork $decline): RedirectResponse
+    public function decline(#[CurrentUser] Person $reader, WorkRequest $workRequest, CommentRequest $comment, DeclineWork $decline): RedirectResponse
     {
         Gate::authorize('decideAny', WorkRequest::class);
         try {
-            $decline->handle($reader, $workRequest, $remark->text());
+            $decline->handle($reader, $workRequest, $comment->text());
         } catch (WorkRefused $refused) {
             return back()->with('refusal', $refused->getMessage());
         }

@@ -13,7 +13,7 @@ final readonly class WorkRequestProps
     /**
      * @param  int|null  $about  minutes
      * @param  list<WorkRequestFileProps>  $files
-     * @param  list<WorkRequestRemarkProps>  $remarks
+     * @param  list<WorkRequestCommentProps>  $comments
      * @param  string|null  $decidedBy  name
      * @param  OptionProps|null  $project  what it became, where the reader may see that
      */
@@ -32,7 +32,7 @@ final readonly class WorkRequestProps
         public string $comment,
         public ?OptionProps $project,
         public array $files,
-        public array $remarks,
+        public array $comments,
         public bool $decides,
     ) {
     }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Features\Leave\Controllers;
 
-use App\Features\Leave\Actions\AskFromCalendarFile;
+use App\Features\Leave\Actions\RequestLeaveFromFile;
 use App\Features\Leave\Queries\AbsenceEvents;
 use App\Features\Leave\Requests\CalendarFileRequest;
 use App\Models\LeaveRequest;
@@ -34,7 +34,7 @@ final readonly class LeaveFilesController
     }
 
     /** @throws ValidationException */
-    public function store(#[CurrentUser] Person $reader, Person $person, CalendarFileRequest $request, AskFromCalendarFile $ask): RedirectResponse
+    public function store(#[CurrentUser] Person $reader, Person $person, CalendarFileRequest $request, RequestLeaveFromFile $ask): RedirectResponse
     {
         Gate::authorize('viewOf', [LeaveRequest::class, $person]);
         try {

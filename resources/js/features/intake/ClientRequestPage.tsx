@@ -3,7 +3,7 @@ import type { WorkRequestProps } from '@/types/generated/props';
 import { FieldError } from '@/ui/FieldError';
 import { PageHeading } from '@/ui/PageHeading';
 import { Shell } from '@/ui/Shell';
-import { RemarkForm } from './RemarkForm';
+import { CommentForm } from './CommentForm';
 import { RequestFacts } from './RequestFacts';
 
 const copy = officeText.clientRequestPage;
@@ -23,7 +23,11 @@ export function ClientRequestPage({ organisation, request, address }: ClientRequ
             <FieldError />
             <div className="mt-4">
                 <RequestFacts request={request} format="decimal" />
-                <RemarkForm label={officeText.workRequestPage.comment} act={officeText.workRequestPage.say} address={address} />
+                <CommentForm
+                    label={officeText.workRequestPage.comment}
+                    act={officeText.workRequestPage.addComment}
+                    address={address}
+                />
             </div>
         </Shell>
     );

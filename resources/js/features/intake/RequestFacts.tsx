@@ -39,9 +39,9 @@ export function RequestFacts({
             )}
             {request.comment !== '' && <p className="mt-3 border-s-2 border-brick ps-3">“{request.comment}”</p>}
             <h2 className="mt-6">{copy.discussion}</h2>
-            {request.remarks.length === 0 && <p className="text-faded">{copy.noRemarks}</p>}
+            {request.comments.length === 0 && <p className="text-faded">{copy.noComments}</p>}
             <ul className="max-w-2xl">
-                {request.remarks.map(({ id, by, text: said, at }) => (
+                {request.comments.map(({ id, by, text: said, at }) => (
                     <li key={id} className="border-b border-rule py-2">
                         <span className="font-semibold">{by}</span> <span className="text-faded">{instant(at)}</span>
                         <p className="[overflow-wrap:anywhere] whitespace-pre-line">{said}</p>

@@ -8,7 +8,7 @@ import { PageHeading } from '@/ui/PageHeading';
 import { Shell } from '@/ui/Shell';
 import { Link } from '@inertiajs/react';
 import { AcceptForm } from './AcceptForm';
-import { RemarkForm } from './RemarkForm';
+import { CommentForm } from './CommentForm';
 import { RequestFacts } from './RequestFacts';
 
 const copy = officeText.workRequestPage;
@@ -54,12 +54,16 @@ export function WorkRequestPage({ request }: { request: WorkRequestProps }) {
                         )}
                         {request.files.length > 0 && <Files request={request} />}
                     </RequestFacts>
-                    <RemarkForm label={copy.comment} act={copy.say} address={route('requests.say', { workRequest: id })} />
+                    <CommentForm
+                        label={copy.comment}
+                        act={copy.addComment}
+                        address={route('requests.comment', { workRequest: id })}
+                    />
                 </div>
                 {request.decides && state === 'open' && (
                     <div className="flex flex-col gap-8">
                         <AcceptForm request={request} />
-                        <RemarkForm
+                        <CommentForm
                             label={copy.why}
                             act={copy.decline}
                             hint={copy.declineHint}

@@ -571,6 +571,13 @@ export interface IntakeSettingsProps {
     today: string;
 }
 
+export interface WorkRequestCommentProps {
+    id: number;
+    by: string;
+    text: string;
+    at: string;
+}
+
 export interface WorkRequestFileProps {
     id: number;
     name: string;
@@ -592,15 +599,8 @@ export interface WorkRequestProps {
     comment: string;
     project: OptionProps | null;
     files: WorkRequestFileProps[];
-    remarks: WorkRequestRemarkProps[];
+    comments: WorkRequestCommentProps[];
     decides: boolean;
-}
-
-export interface WorkRequestRemarkProps {
-    id: number;
-    by: string;
-    text: string;
-    at: string;
 }
 
 export interface WorkRequestRowProps {

@@ -8,7 +8,7 @@ use App\Http\Input\BoundedRequest;
 use App\Support\Language\Wording;
 
 /** Something to say about a request, or why it is declined. */
-final class RemarkRequest extends BoundedRequest
+final class CommentRequest extends BoundedRequest
 {
     /** @return array<string, list<mixed>> */
     public function rules(): array

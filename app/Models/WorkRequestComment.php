@@ -8,20 +8,20 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
- * Something said about a request for work.
+ * A comment on a request for work.
  *
  * @property int $id
  * @property int $work_request_id
  * @property int|null $person_id  null for somebody at the client
  * @property string $text
- * @property string $said_at
+ * @property string $commented_at
  * @property-read Person|null $person
  */
-final class WorkRequestRemark extends Model
+final class WorkRequestComment extends Model
 {
     public $timestamps = false;
 
-    protected $fillable = ['work_request_id', 'person_id', 'text', 'said_at'];
+    protected $fillable = ['work_request_id', 'person_id', 'text', 'commented_at'];
 
     /** @return BelongsTo<Person, $this> */
     public function person(): BelongsTo

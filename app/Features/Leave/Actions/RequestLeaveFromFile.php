@@ -15,7 +15,7 @@ use Moss\Core\Leave\LeaveRefused;
 use Moss\Core\Leave\LeaveSpan;
 
 /** Asks for the whole days of a calendar file, each event as a request of its own; an event that is known already is left out. */
-final readonly class AskFromCalendarFile
+final readonly class RequestLeaveFromFile
 {
     public function __construct(private CalendarFile $file, private RequestLeave $ask)
     {

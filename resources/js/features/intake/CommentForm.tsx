@@ -2,7 +2,7 @@ import { TextArea } from '@/ui/TextArea';
 import { router } from '@inertiajs/react';
 import { useState } from 'react';
 
-interface RemarkFormProps {
+interface CommentFormProps {
     /** What is written, and what sends it. */
     label: string;
     act: string;
@@ -11,7 +11,7 @@ interface RemarkFormProps {
 }
 
 /** A text that is sent somewhere, and then gone from the field. */
-export function RemarkForm({ label, act, address, hint }: RemarkFormProps) {
+export function CommentForm({ label, act, address, hint }: CommentFormProps) {
     const [count, setCount] = useState(0);
 
     return (
