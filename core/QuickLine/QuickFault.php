@@ -15,5 +15,7 @@ enum QuickFault: string
     case NotInWeek = 'not_in_week';
     case DaysReversed = 'days_reversed';
     case NoWords = 'no_explanations';
+    case TimesUnreadable = 'times_unreadable';
+    case TimesOnDays = 'times_on_days';
     case TooLong = 'too_long';
 }

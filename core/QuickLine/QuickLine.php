@@ -6,6 +6,9 @@ namespace Moss\Core\QuickLine;
 
 use Moss\Core\Calendar\Day;
 use Moss\Core\Calendar\Week;
+use Moss\Core\Clock\ClockSpan;
+use Moss\Core\Clock\NotAClockTime;
+use Moss\Core\Clock\SpanReversed;
 use Moss\Core\Time\HoursText;
 use Moss\Core\Time\HoursTextRefused;
 use Moss\Core\Time\Minutes;
@@ -16,10 +19,15 @@ use Moss\Core\Time\Minutes;
  * Everything after the word `note` is the note for the team. The rest is split at spaces, in any order: the first
  * hours text is the hours, where a plain number counts only as the first word; what names days is days; `as` and a
  * word name a role; all else is words that a task must fit. `+` before the hours adds them to what is there.
- * Example: `1:30 bell frame mon-wed note scaffold check`.
+ * From a time to another stands for hours that lie there, on one day; they always come on top of what is there.
+ * `start` as the first word starts a timer instead, and takes neither hours nor days.
+ * Examples: `1:30 bell frame mon-wed note scaffold check`, `9-11:30 lens survey`, `start lens survey`.
  */
 final readonly class QuickLine
 {
+    /** From a time to another, as in `9-11:30`. */
+    private const TIMES = '/^\d{1,2}(?:[:.]\d{2})?(?:[ap]m?)?[-–]\d{1,2}(?:[:.]\d{2})?(?:[ap]m?)?$/iu';
+
     /** Longer than any sensible line and short enough to be matched at once. */
     private const MAX_LENGTH = 2000;
 
@@ -27,6 +35,8 @@ final readonly class QuickLine
      * @param  list<Day>  $days  in the order of the calendar, each once, all within the week
      * @param  non-empty-list<string>  $words  that a task must fit, as typed
      * @param  string|null  $role  the beginning of a role's name or code
+     * @param  ClockSpan|null  $times  where the hours lie, if that was said
+     * @param  bool  $starts  whether a timer is to be started; then there are neither hours nor days
      */
     private function __construct(
         public Minutes $hours,
@@ -35,6 +45,8 @@ final readonly class QuickLine
         public array $words,
         public ?string $role,
         public string $note,
+        public ?ClockSpan $times = null,
+        public bool $starts = false,
     ) {
     }
 
@@ -51,8 +63,13 @@ final readonly class QuickLine
         }
         [$line, $note] = self::splitNote($text);
         $tokens = preg_split('/\s+/u', trim($line), -1, PREG_SPLIT_NO_EMPTY) ?: [];
-        [$hours, $adds, $tokens] = self::takeHours($tokens);
         [$role, $tokens] = self::takeRole($tokens);
+        if (strtolower($tokens[0] ?? '') === 'start') {
+            array_shift($tokens);
+
+            return $tokens === [] ? throw QuickRefused::because(QuickFault::NoWords) : new self(Minutes::zero(), false, [], $tokens, $role, $note, starts: true);
+        }
+        [$hours, $adds, $times, $tokens] = self::takeHours($tokens);
         [$days, $tokens] = DayNames::take($tokens, $week, $today);
         if ($tokens === []) {
             throw QuickRefused::because(QuickFault::NoWords);
@@ -61,7 +78,11 @@ final readonly class QuickLine
             $days = $week->days()->includes($today) ? [$today] : throw QuickRefused::because(QuickFault::NoDay);
         }
 
-        return new self($hours, $adds, $days, $tokens, $role, $note);
+        if ($times !== null && count($days) > 1) {
+            throw QuickRefused::because(QuickFault::TimesOnDays, $times->toString());
+        }
+
+        return new self($hours, $adds, $days, $tokens, $role, $note, $times);
     }
 
     /** @return array{string, string} the line and its note */
@@ -74,11 +95,17 @@ final readonly class QuickLine
 
     /**
      * @param  list<string>  $tokens
-     * @return array{Minutes, bool, list<string>}
+     * @return array{Minutes, bool, ClockSpan|null, list<string>}
      */
     private static function takeHours(array $tokens): array
     {
         foreach ($tokens as $index => $token) {
+            if (preg_match(self::TIMES, $token) === 1) {
+                $times = self::times($token);
+                unset($tokens[$index]);
+
+                return [$times->minutes(), true, $times, array_values($tokens)];
+            }
             $adds = str_starts_with($token, '+');
             $text = $adds ? substr($token, 1) : $token;
             // `1h 30m` is one amount in two words.
@@ -90,10 +117,19 @@ final readonly class QuickLine
             if ($looksLikeHours || (($index === 0 || $adds) && preg_match('/^-?[\d.,]+$/', $text) === 1)) {
                 unset($tokens[$index]);
 
-                return [self::hours($text), $adds, array_values($tokens)];
+                return [self::hours($text), $adds, null, array_values($tokens)];
             }
         }
         throw QuickRefused::because(QuickFault::NoHours);
+    }
+
+    private static function times(string $text): ClockSpan
+    {
+        try {
+            return ClockSpan::read($text);
+        } catch (NotAClockTime|SpanReversed) {
+            throw QuickRefused::because(QuickFault::TimesUnreadable, $text);
+        }
     }
 
     private static function hours(string $text): Minutes

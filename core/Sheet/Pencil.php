@@ -10,8 +10,9 @@ use Moss\Core\Calendar\ExpectedHours;
 use Moss\Core\Time\Minutes;
 
 /**
- * Pencils hours in, first from the plan, then from past weeks.
+ * Pencils hours in: what was measured by the clock, then from the plan, then from past weeks.
  *
+ * What was measured stands as it is, whatever is expected or remains; the rest gets less by it, and nothing in the same cell.
  * From the plan day by day, and on each day the lines by the end of their assignment, project, task and role code: each
  * gets the least of what the plan lays on the day less what is entered on the line, what is still expected on the day, and
  * what remains of the task; never below 0. Then the past fills what is left by the same limits, on lines that the plan
@@ -24,24 +25,36 @@ final readonly class Pencil
      * @param  list<PlannedLine>  $lines
      * @param  iterable<TaskEntry>  $entries  of the person, on any task
      * @param  list<PastLine>  $past  the source to be heard first in front
+     * @param  list<TimedLine>  $timed
      */
-    public function __construct(private ExpectedHours $expected, private array $lines, private iterable $entries, private array $past = [])
+    public function __construct(private ExpectedHours $expected, private array $lines, private iterable $entries, private array $past = [], private array $timed = [])
     {
     }
 
-    /** @return list<Proposal> days in order, within a day in the order of the lines, those of the plan first */
+    /** @return list<Proposal> days in order, within a day what was measured first, then in the order of the lines, those of the plan first */
     public function over(DayRange $days): array
     {
         [$enteredOnDay, $enteredOnLine] = $this->entered();
         $pencilledOnTask = [];
         $proposals = [];
         $left = [];
+        $measured = [];
+        foreach ($this->measuredOn($days) as $proposal) {
+            $date = $proposal->day->toString();
+            $proposals[$date][] = $proposal;
+            $enteredOnDay[$date] = ($enteredOnDay[$date] ?? 0) + $proposal->minutes->toInt();
+            $measured[$date][$proposal->line()->key()] = true;
+            $pencilledOnTask[$proposal->line()->taskKey()] = ($pencilledOnTask[$proposal->line()->taskKey()] ?? 0) + $proposal->minutes->toInt();
+        }
         foreach ([$this->plannedInOrder(), $this->pastUnplanned()] as $lines) {
             foreach ($days as $day) {
                 $date = $day->toString();
                 $left[$date] ??= $this->expected->on($day)->toInt() - ($enteredOnDay[$date] ?? 0);
                 foreach ($lines as $line) {
                     $task = $line->line->taskKey();
+                    if (isset($measured[$date][$line->line->key()])) {
+                        continue;
+                    }
                     $minutes = min(
                         self::suggested($line, $day, $enteredOnLine[$date][$line->line->key()] ?? null),
                         $left[$date],
@@ -58,6 +71,22 @@ final readonly class Pencil
         ksort($proposals);
 
         return array_merge(...array_values($proposals));
+    }
+
+    /** @return list<Proposal> */
+    private function measuredOn(DayRange $days): array
+    {
+        $proposals = [];
+        foreach ($days as $day) {
+            foreach ($this->timed as $line) {
+                $minutes = $line->hours[$day->toString()] ?? null;
+                if ($minutes !== null) {
+                    $proposals[] = new Proposal($day, $line, $minutes);
+                }
+            }
+        }
+
+        return $proposals;
     }
 
     /** @param  int|null  $entered  on the line on that day; null where nothing is */

@@ -9,6 +9,7 @@ namespace Moss\Core\Sheet;
  */
 enum PencilSource: string
 {
+    case Timer = 'timer';
     case Plan = 'plan';
     case LastWeek = 'last week';
     case UsualWeek = 'usual week';

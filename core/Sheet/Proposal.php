@@ -12,7 +12,7 @@ use Moss\Core\Time\Minutes;
  */
 final readonly class Proposal
 {
-    public function __construct(public Day $day, public PlannedLine|PastLine $source, public Minutes $minutes)
+    public function __construct(public Day $day, public TimedLine|PlannedLine|PastLine $source, public Minutes $minutes)
     {
     }
 
@@ -23,6 +23,6 @@ final readonly class Proposal
 
     public function from(): PencilSource
     {
-        return $this->source instanceof PastLine ? $this->source->source : PencilSource::Plan;
+        return $this->source instanceof PlannedLine ? PencilSource::Plan : $this->source->source;
     }
 }

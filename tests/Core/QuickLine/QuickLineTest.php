@@ -21,7 +21,7 @@ final class QuickLineTest extends TestCase
         $line = QuickLine::read($text, Week::of($week), Day::of($today));
 
         self::assertSame($expected, implode(' | ', [
-            ($line->adds ? '+' : '').$line->hours->toInt(),
+            $line->starts ? 'start' : ($line->adds ? '+' : '').$line->hours->toInt().($line->times === null ? '' : ' '.$line->times->toString()),
             implode(' ', array_map(static fn (Day $day): string => substr($day->toString(), 5), $line->days)),
             implode(' ', $line->words).($line->role === null ? '' : ' as '.$line->role),
             $line->note,
@@ -52,6 +52,12 @@ final class QuickLineTest extends TestCase
         yield 'days in a note are words' => ['2h lens note seen on tue 3h', '120 | 06-17 | lens | seen on tue 3h'];
         yield 'a note without words' => ['2h lens note', '120 | 06-17 | lens | '];
         yield 'notebooks are no notes' => ['2h notebooks', '120 | 06-17 | notebooks | '];
+        yield 'from a time to another' => ['9-11:30 lens survey', '+150 09:00–11:30 | 06-17 | lens survey | '];
+        yield 'from a time to another on a day' => ['tue 9am–12pm weir', '+180 09:00–12:00 | 06-16 | weir | '];
+        yield 'hours first leave a range of numbers to the name' => ['2h pier 7-9', '120 | 06-17 | pier 7-9 | '];
+        yield 'a timer' => ['start lens survey', 'start |  | lens survey | '];
+        yield 'a timer in a role, with a note' => ['Start lens as senior note bolts', 'start |  | lens as senior | bolts'];
+        yield 'a start in another place is a word' => ['2h start lens', '120 | 06-17 | start lens | '];
         yield 'spaces of any kind' => ["  2h\u{00A0}lens\ttue ", '120 | 06-16 | lens | '];
         yield 'a week around New Year, its old end' => ['1h weir 31dec', '60 | 12-31 | weir | ', '2026-W01', '2026-01-01'];
         yield 'a week around New Year, its new end' => ['1h weir 2jan', '60 | 01-02 | weir | ', '2026-W01', '2026-01-01'];
@@ -74,6 +80,9 @@ final class QuickLineTest extends TestCase
     public static function refused(): iterable
     {
         yield 'nothing' => ['', QuickFault::NoHours, ''];
+        yield 'a timer on nothing' => ['start', QuickFault::NoWords, ''];
+        yield 'times that are none' => ['9-9 lens', QuickFault::TimesUnreadable, '9-9'];
+        yield 'times on several days' => ['9-10 lens mon-tue', QuickFault::TimesOnDays, '09:00–10:00'];
         yield 'no hours' => ['lens survey tue', QuickFault::NoHours, ''];
         yield 'hours that are none' => ['1:75 lens', QuickFault::WrongHours, '1:75'];
         yield 'more than a day' => ['25h lens', QuickFault::WrongHours, '25h'];

@@ -24,6 +24,7 @@ use Moss\Core\Sheet\PencilSource;
 use Moss\Core\Sheet\PlannedLine;
 use Moss\Core\Sheet\Proposal;
 use Moss\Core\Sheet\TaskEntry;
+use Moss\Core\Sheet\TimedLine;
 use Moss\Core\Time\Minutes;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -31,6 +32,27 @@ use PHPUnit\Framework\TestCase;
 final class PencilTest extends TestCase
 {
     use TestTrait;
+
+    public function test_what_was_measured_stands_as_it_is_and_leaves_less_for_the_plan(): void
+    {
+        $week = Week::of('2026-W25');
+        $planned = self::line('FIT', 16, '2026-06-15', '2026-06-16');
+        $timed = new TimedLine(new Line('P', 'TALK', null), PencilSource::Timer, ['2026-06-15' => Minutes::of(90), '2026-06-16' => Minutes::of(600)]);
+        $same = new TimedLine($planned->line, PencilSource::Timer, ['2026-06-15' => Minutes::of(30)]);
+
+        self::assertSame(['1 TALK 90 timer', '1 FIT 390 plan', '2 TALK 600 timer'], self::sources((new Pencil(self::expected([]), [$planned], [], [], [$timed]))->over($week->days())));
+        // Nothing comes on top of it in its own cell, and it counts towards what remains.
+        self::assertSame(['1 FIT 30 timer', '2 FIT 480 plan'], self::sources((new Pencil(self::expected([]), [$planned], [], [], [$same]))->over($week->days())));
+    }
+
+    /**
+     * @param  list<Proposal>  $proposals
+     * @return list<string>
+     */
+    private static function sources(array $proposals): array
+    {
+        return array_map(static fn (Proposal $proposal): string => $proposal->day->weekday().' '.$proposal->line()->task.' '.$proposal->minutes->toInt().' '.$proposal->from()->value, $proposals);
+    }
 
     /**
      * @param  list<PlannedLine>  $lines
