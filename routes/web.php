@@ -66,7 +66,9 @@ use App\Features\SignIn\Middleware\RequireConfirmation;
 use App\Features\SignIn\Middleware\RequireSecondFactor;
 use App\Features\SingleSignOn\Controllers\SingleSignOnController;
 use App\Features\StandIns\Controllers\StandInsController;
+use App\Features\Stretches\Controllers\StretchesController;
 use App\Features\Submission\Controllers\SubmissionController;
+use App\Features\Timer\Controllers\TimerController;
 use App\Features\Timesheets\Controllers\TimesheetsController;
 use App\Features\Uploads\Controllers\UploadsController;
 use App\Features\Week\Controllers\AuditTrailController;
@@ -154,6 +156,11 @@ Route::middleware(['auth', RequireSecondFactor::class])->group(static function (
         Route::get('/lines', [LinesController::class, 'index'])->name('week.lines');
         Route::put('/lines', [LinesController::class, 'update'])->name('week.lines.choose');
         Route::delete('/lines', [LinesController::class, 'destroy'])->name('week.lines.remove');
+        Route::post('/stretches', [StretchesController::class, 'store'])->name('week.stretches');
+        Route::post('/stretches/ink', [StretchesController::class, 'ink'])->name('week.stretches.ink');
+        Route::put('/stretches/{stretch}', [StretchesController::class, 'update'])->name('week.stretches.change');
+        Route::post('/stretches/{stretch}/split', [StretchesController::class, 'split'])->name('week.stretches.split');
+        Route::delete('/stretches/{stretch}', [StretchesController::class, 'destroy'])->name('week.stretches.remove');
         Route::get('/quick-line', [QuickLineController::class, 'show'])->name('week.quick-line');
         Route::get('/audit-trail', [AuditTrailController::class, 'show'])->name('week.audit-trail');
         Route::get('/findings', [FindingsController::class, 'show'])->name('week.findings');
@@ -170,6 +177,16 @@ Route::middleware(['auth', RequireSecondFactor::class])->group(static function (
         Route::get('/', [RemainingController::class, 'show'])->name('remaining');
         Route::put('/', [RemainingController::class, 'update'])->name('remaining.say');
         Route::delete('/', [RemainingController::class, 'destroy'])->name('remaining.take-back');
+    });
+
+    Route::prefix('/timer')->group(static function (): void {
+        Route::get('/', [TimerController::class, 'show'])->name('timer');
+        Route::post('/', [TimerController::class, 'store'])->name('timer.start');
+        Route::put('/pause', [TimerController::class, 'pause'])->name('timer.pause');
+        Route::put('/resume', [TimerController::class, 'resume'])->name('timer.resume');
+        Route::put('/note', [TimerController::class, 'note'])->name('timer.note');
+        Route::put('/stop', [TimerController::class, 'stop'])->name('timer.stop');
+        Route::delete('/', [TimerController::class, 'destroy'])->name('timer.discard');
     });
 
     Route::post('/uploads', [UploadsController::class, 'store'])->name('uploads');

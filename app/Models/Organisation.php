@@ -12,6 +12,7 @@ use Moss\Core\Calendar\Day;
 use Moss\Core\Effort\EstimateMode;
 use Moss\Core\Review\RouteKind;
 use Moss\Core\Time\Minutes;
+use Moss\Core\Timer\Rounding;
 
 /**
  * The organisation's settings; there is exactly one row.
@@ -33,6 +34,7 @@ use Moss\Core\Time\Minutes;
  * @property int $week_due  days after its Sunday by which a week is to be submitted
  * @property bool $takes_requests  whether everybody may request work
  * @property int|null $anonymised_after  months after somebody's last day after which their data no longer say who they were
+ * @property Rounding $timer_rounding  of what a timer measured, to the step of entries
  * @property-read Calendar|null $calendar
  */
 final class Organisation extends Model
@@ -56,6 +58,7 @@ final class Organisation extends Model
         'single_sign_on_adds_people',
         'anonymised_after',
         'takes_requests',
+        'timer_rounding',
     ];
 
     /** @return BelongsTo<Calendar, $this> */
@@ -76,6 +79,7 @@ final class Organisation extends Model
             'closed_until' => AsDay::class,
             'shows_bill_value' => 'boolean',
             'takes_requests' => 'boolean',
+            'timer_rounding' => Rounding::class,
             'factor_access' => 'array',
             'single_sign_on_adds_people' => 'boolean',
         ];

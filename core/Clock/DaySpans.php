@@ -68,6 +68,35 @@ final readonly class DaySpans
         return new self($spans);
     }
 
+    /**
+     * Where more time could go: into what is free from a time on, the earliest first, in as many parts as the gaps ask for. What
+     * does not fit before midnight is left out.
+     *
+     * @param  ClockTime  $from  earlier gaps are left free
+     * @return list<ClockSpan>
+     */
+    public function placesFor(Minutes $minutes, ClockTime $from): array
+    {
+        $places = [];
+        $missing = $minutes->toInt();
+        $edges = array_map(static fn (ClockSpan $span): array => [$span->starts, $span->ends], $this->spans);
+        foreach ([...$edges, [ClockTime::atMinute(ClockTime::END_OF_DAY), $from]] as [$until, $next]) {
+            $length = min($missing, $until->minute() - $from->minute());
+            if ($length > 0) {
+                $places[] = ClockSpan::ofMinutes($from->minute(), $from->minute() + $length);
+                $missing -= $length;
+            }
+            $from = ClockTime::later($from, $next);
+        }
+
+        return $places;
+    }
+
+    public function with(ClockSpan ...$spans): self
+    {
+        return self::of([...$this->spans, ...array_values($spans)]);
+    }
+
     /** @return list<ClockSpan> where nothing lies between the first start and the last end */
     public function gaps(): array
     {

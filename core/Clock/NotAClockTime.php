@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Moss\Core\Clock;
 
-use InvalidArgumentException;
+use DomainException;
 use Moss\Core\CoreError;
 
 /** A text or number that is no time of day. */
-final class NotAClockTime extends InvalidArgumentException implements CoreError
+final class NotAClockTime extends DomainException implements CoreError
 {
     private function __construct(public readonly string $given)
     {

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Moss\Core\Clock;
 
-use InvalidArgumentException;
+use DomainException;
 use Moss\Core\CoreError;
 
 /** An end that does not come after its start. */
-final class SpanReversed extends InvalidArgumentException implements CoreError
+final class SpanReversed extends DomainException implements CoreError
 {
     private function __construct(public readonly ClockTime $starts, public readonly ClockTime $ends)
     {

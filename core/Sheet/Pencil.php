@@ -79,9 +79,9 @@ final readonly class Pencil
         $proposals = [];
         foreach ($days as $day) {
             foreach ($this->timed as $line) {
-                $minutes = $line->hours[$day->toString()] ?? null;
-                if ($minutes !== null) {
-                    $proposals[] = new Proposal($day, $line, $minutes);
+                $spans = $line->days[$day->toString()] ?? null;
+                if ($spans !== null) {
+                    $proposals[] = new Proposal($day, $line, $spans->minutes());
                 }
             }
         }

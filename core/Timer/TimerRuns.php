@@ -21,7 +21,7 @@ final readonly class TimerRuns
     private const LONG_RUN = 10 * 3600;
 
     /** @param  list<TimerRun>  $runs */
-    public function __construct(private array $runs)
+    public function __construct(public array $runs)
     {
     }
 

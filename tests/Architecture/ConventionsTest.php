@@ -43,6 +43,8 @@ final class ConventionsTest extends TestCase
     {
         foreach (self::files('core', 'php') as $path => $source) {
             self::assertDoesNotMatchRegularExpression('/\b(time|date|now|microtime|getenv|rand|mt_rand|random_int|file_get_contents|strtotime)\(/', $source, $path);
+            // An instant is given, or made of a timestamp that was.
+            self::assertDoesNotMatchRegularExpression('/new DateTimeImmutable(?!\(\'@\')/', $source, $path);
         }
     }
 

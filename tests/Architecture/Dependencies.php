@@ -21,7 +21,7 @@ final class Dependencies
             ->classes(
                 Selector::inNamespace('Moss\Core'),
                 Selector::inNamespace('Brick\Math'),
-                Selector::classname('/^(BackedEnum|UnitEnum|IteratorAggregate|Traversable|Throwable|DomainException|Iterator|Closure)$/', true),
+                Selector::classname('/^(BackedEnum|UnitEnum|IteratorAggregate|Traversable|Throwable|DomainException|Iterator|Closure|DateTimeImmutable|DateTimeZone)$/', true),
             )
             ->because('rules must hold without framework, database or clock');
     }
@@ -30,7 +30,7 @@ final class Dependencies
     public function time_and_money_are_at_the_bottom_of_the_core(): Rule
     {
         return PHPat::rule()
-            ->classes(Selector::inNamespace('Moss\Core\Time'), Selector::inNamespace('Moss\Core\Calendar'))
+            ->classes(Selector::inNamespace('Moss\Core\Time'), Selector::inNamespace('Moss\Core\Calendar'), Selector::inNamespace('Moss\Core\Clock'))
             ->shouldNotDependOn()
             ->classes(
                 Selector::inNamespace('Moss\Core\Planning'),

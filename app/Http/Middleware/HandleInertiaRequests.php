@@ -11,6 +11,7 @@ use App\Http\Props\SignedInProps;
 use App\Models\Person;
 use App\Models\Project;
 use App\Models\WorkRequest;
+use App\Sheet\RunningTimer;
 use App\Support\Clock\Today;
 use App\Support\Language\ReaderLanguage;
 use Illuminate\Http\Request;
@@ -82,6 +83,8 @@ final class HandleInertiaRequests extends Middleware
             $counts->leave,
             $counts->unread,
             $counts->recalculated,
+            $person->isViewer() ? null : RunningTimer::of($person, $this->today->now()),
+            $person->isViewer() ? null : $counts->toInk,
         );
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Props;
 
+use App\Sheet\Props\TimerProps;
 use Moss\Core\Time\HoursFormat;
 
 /** Who is signed in, and which sections are theirs. */
@@ -17,6 +18,7 @@ final readonly class SignedInProps
      * @param  int  $leaveWaiting  requests for leave that do
      * @param  int|null  $recalculated  how much of what is being recalculated is done, in percent; null while all totals are up to date
      * @param  int  $unread  messages that they have not read
+     * @param  string|null  $toInk  the earliest week with measured time that is not inked
      */
     public function __construct(
         public string $code,
@@ -36,6 +38,8 @@ final readonly class SignedInProps
         public int $leaveWaiting,
         public int $unread,
         public ?int $recalculated,
+        public ?TimerProps $timer,
+        public ?string $toInk,
     ) {
     }
 }

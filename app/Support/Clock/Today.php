@@ -41,7 +41,7 @@ final readonly class Today
     /** This instant, in UTC; on the fixed day, if there is one. */
     public function now(): DateTimeImmutable
     {
-        $now = new DateTimeImmutable('now', new DateTimeZone('UTC'));
+        $now = $this->instant();
 
         return $this->fixed === null ? $now : new DateTimeImmutable($this->fixed.$now->format(' H:i:s'), new DateTimeZone('UTC'));
     }

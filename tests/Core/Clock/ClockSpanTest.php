@@ -28,6 +28,7 @@ final class ClockSpanTest extends TestCase
         self::assertSame([$expected, $minutes], [$span->toString(), $span->minutes()->toInt()]);
     }
 
+    /** @param  class-string<\Throwable>  $error */
     #[TestWith(['9-9', SpanReversed::class])]
     #[TestWith(['17-9pm-', NotAClockTime::class])]
     #[TestWith(['22-14', SpanReversed::class])]
@@ -35,7 +36,6 @@ final class ClockSpanTest extends TestCase
     #[TestWith(['9', NotAClockTime::class])]
     #[TestWith(['9-', NotAClockTime::class])]
     #[TestWith(['9-25', NotAClockTime::class])]
-    /** @param  class-string<\Throwable>  $error */
     public function test_anything_else_is_refused(string $text, string $error): void
     {
         $this->expectException($error);

@@ -7,6 +7,7 @@ namespace Tests\Core\Clock;
 use Eris\Generators;
 use Eris\TestTrait;
 use Moss\Core\Clock\ClockSpan;
+use Moss\Core\Clock\ClockTime;
 use Moss\Core\Clock\DaySpans;
 use Moss\Core\Time\Minutes;
 use PHPUnit\Framework\Attributes\TestWith;
@@ -49,11 +50,23 @@ final class DaySpansTest extends TestCase
         self::assertSame([$gaps, $overlaps], [self::printed($day->gaps()), self::printed($day->overlaps())]);
     }
 
+    #[TestWith(['', 480, '09:00–17:00'])]
+    #[TestWith(['10-11', 180, '09:00–10:00 11:00–13:00'])]
+    #[TestWith(['8-9:30 9-10', 60, '10:00–11:00'])]
+    #[TestWith(['9-23', 180, '23:00–24:00'])]
+    #[TestWith(['0-24', 60, ''])]
+    #[TestWith(['6-7', 60, '09:00–10:00'])]
+    public function test_more_time_goes_where_it_is_free(string $spans, int $minutes, string $expected): void
+    {
+        self::assertSame($expected, self::printed(self::read($spans)->placesFor(Minutes::of($minutes), ClockTime::read('9'))));
+    }
+
     public function test_gaps_and_overlaps_are_those_that_counting_minute_by_minute_finds(): void
     {
         $this->forAll(Generators::seq(Generators::tuple(Generators::choose(0, 60), Generators::choose(1, 20))))->then(static function (array $drawn): void {
             $held = array_fill(0, 90, 0);
             $spans = [];
+            /** @var list<array{int, int}> $drawn */
             foreach ($drawn as [$start, $length]) {
                 $spans[] = ClockSpan::ofMinutes($start, $start + $length);
                 for ($minute = $start; $minute < $start + $length; $minute++) {

@@ -15,6 +15,8 @@ use Moss\Core\Calendar\ExpectedHours;
 use Moss\Core\Calendar\HolidayCalendar;
 use Moss\Core\Calendar\Week;
 use Moss\Core\Calendar\WorkPattern;
+use Moss\Core\Clock\ClockSpan;
+use Moss\Core\Clock\DaySpans;
 use Moss\Core\Planning\Assignee;
 use Moss\Core\Planning\Assignment;
 use Moss\Core\Sheet\Line;
@@ -37,12 +39,17 @@ final class PencilTest extends TestCase
     {
         $week = Week::of('2026-W25');
         $planned = self::line('FIT', 16, '2026-06-15', '2026-06-16');
-        $timed = new TimedLine(new Line('P', 'TALK', null), PencilSource::Timer, ['2026-06-15' => Minutes::of(90), '2026-06-16' => Minutes::of(600)]);
-        $same = new TimedLine($planned->line, PencilSource::Timer, ['2026-06-15' => Minutes::of(30)]);
+        $timed = new TimedLine(new Line('P', 'TALK', null), PencilSource::Timer, ['2026-06-15' => self::spans('9-10:30'), '2026-06-16' => self::spans('8-18')]);
+        $same = new TimedLine($planned->line, PencilSource::Timer, ['2026-06-15' => self::spans('9-9:30')]);
 
         self::assertSame(['1 TALK 90 timer', '1 FIT 390 plan', '2 TALK 600 timer'], self::sources((new Pencil(self::expected([]), [$planned], [], [], [$timed]))->over($week->days())));
         // Nothing comes on top of it in its own cell, and it counts towards what remains.
         self::assertSame(['1 FIT 30 timer', '2 FIT 480 plan'], self::sources((new Pencil(self::expected([]), [$planned], [], [], [$same]))->over($week->days())));
+    }
+
+    private static function spans(string $text): DaySpans
+    {
+        return DaySpans::of([ClockSpan::read($text)]);
     }
 
     /**

@@ -13,6 +13,7 @@ use App\Models\Correction as ProposedCorrection;
 use App\Models\Entry;
 use App\Models\Person;
 use App\Models\ProposalState;
+use App\Sheet\StretchesOfCells;
 use App\Support\Clock\Today;
 use Moss\Core\Sheet\Correction;
 use Moss\Core\Sheet\EntryState;
@@ -106,6 +107,7 @@ final readonly class AcceptCorrections
         foreach (Entry::query()->whereIntegerInRaw('id', array_diff(array_keys($minutes), $gone))->get() as $entry) {
             $changed[] = $entry->fill(['minutes' => $minutes[$entry->id], 'version' => $entry->version + 1])->getAttributes();
         }
+        StretchesOfCells::drop(array_values(Entry::query()->whereIntegerInRaw('id', $gone)->get()->all()));
         Entry::query()->whereIntegerInRaw('id', $gone)->delete();
         if ($changed !== []) {
             Entry::query()->upsert($changed, ['id'], ['minutes', 'version']);

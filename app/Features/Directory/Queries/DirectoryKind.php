@@ -16,7 +16,9 @@ use App\Models\Rate;
 use App\Models\Role;
 use App\Models\SavedComparisonReader;
 use App\Models\SheetChoice;
+use App\Models\Stretch;
 use App\Models\Team;
+use App\Models\Timer;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 
@@ -51,7 +53,7 @@ enum DirectoryKind: string
             ],
             self::Roles => [
                 Person::query()->where('role_id', $id), Rate::query()->where('role_id', $id), Assignment::query()->where('role_id', $id),
-                Entry::query()->where('role_id', $id), SheetChoice::query()->where('role_id', $id), Correction::query()->where('role_id', $id),
+                Entry::query()->where('role_id', $id), SheetChoice::query()->where('role_id', $id), Stretch::query()->where('role_id', $id), Timer::query()->where('role_id', $id), Correction::query()->where('role_id', $id),
             ],
             self::Clients => [Project::query()->where('client_id', $id)],
         };

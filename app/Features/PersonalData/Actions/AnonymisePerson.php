@@ -21,7 +21,9 @@ use App\Models\Recorder;
 use App\Models\RecoveryCode;
 use App\Models\SecondFactor;
 use App\Models\SignIn;
+use App\Models\Stretch;
 use App\Models\Team;
+use App\Models\Timer;
 use App\Support\Clock\Today;
 use App\Support\Language\Wording;
 use Illuminate\Support\Facades\DB;
@@ -72,7 +74,7 @@ final readonly class AnonymisePerson
         $mails = OutboxMail::query()->where('recipient', $person->email)->select('id');
         OutboxAttachment::query()->whereIn('outbox_mail_id', $mails)->delete();
         OutboxMail::query()->where('recipient', $person->email)->delete();
-        foreach ([Message::query(), SignIn::query(), PasswordLink::query(), SecondFactor::query(), RecoveryCode::query(), Identity::query(), Phrase::query(), Recorder::query()] as $theirs) {
+        foreach ([Message::query(), SignIn::query(), PasswordLink::query(), SecondFactor::query(), RecoveryCode::query(), Identity::query(), Phrase::query(), Recorder::query(), Stretch::query()->where('is_inked', false), Timer::query()] as $theirs) {
             $theirs->where('person_id', $person->id)->delete();
         }
         LeaveRequest::query()->where('person_id', $person->id)->where('state', '<>', LeaveState::Approved)->whereNull('replaces_id')

@@ -40,7 +40,7 @@ final class RemovePlanRows
 
     private function removeTask(Person $actor, Project $project, Task $task): void
     {
-        foreach (['entries', 'remaining_estimates', 'proposed_estimates', 'corrections', 'audit_trail', 'findings', 'finding_explanations'] as $table) {
+        foreach (['entries', 'remaining_estimates', 'proposed_estimates', 'corrections', 'audit_trail', 'findings', 'finding_explanations', 'stretches', 'timers'] as $table) {
             if (DB::table($table)->where('task_id', $task->id)->exists()) {
                 throw PlanRefused::because('recorded_on', ['task' => $task->name]);
             }

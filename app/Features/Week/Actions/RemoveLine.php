@@ -12,6 +12,8 @@ use App\Models\Entry;
 use App\Models\Person;
 use App\Models\SheetChoice;
 use App\Models\SheetChoiceKind;
+use App\Sheet\LineKey;
+use App\Sheet\StretchesOfCells;
 use App\Support\Language\Wording;
 use Illuminate\Support\Facades\DB;
 use Moss\Core\Calendar\Week;
@@ -41,6 +43,7 @@ final readonly class RemoveLine
                 throw LineRefused::because(Wording::refusal('line.moved_on'));
             }
             Entry::query()->whereIntegerInRaw('id', $entries->modelKeys())->delete();
+            StretchesOfCells::follow($owner->id, [], array_values($entries->map(static fn (Entry $entry): string => LineKey::cell($entry->task_id, $entry->role_id, $entry->date->toString()))->all()));
             $effort = new EffortChanges;
             foreach ($entries as $entry) {
                 $effort->recorded($entry->task_id, $entry->person_id, $entry->role_id, $entry->date);

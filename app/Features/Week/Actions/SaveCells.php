@@ -13,6 +13,7 @@ use App\Features\Week\Queries\RecordableTasks;
 use App\Models\Entry;
 use App\Models\Person;
 use App\Sheet\LineKey;
+use App\Sheet\StretchesOfCells;
 use App\Support\Language\Wording;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
@@ -149,6 +150,7 @@ final readonly class SaveCells
         if ($rows['changed'] !== []) {
             Entry::query()->upsert($rows['changed'], ['id'], ['minutes', 'note', 'client_note', 'billable', 'recorded_by_id', 'version']);
         }
+        $this->followByTheClock($changes, $owner);
         $effort = new EffortChanges;
         foreach ($changes as $change) {
             $effort->recorded($change->input->task, $owner->id, $change->input->role, $change->input->day->toString());
@@ -157,6 +159,16 @@ final readonly class SaveCells
         $this->auditTrail->of(array_values(array_map(static fn (CellChange $change): AuditTrailLine => $change->traced($actor, $owner, $why), $changes)));
 
         return $results;
+    }
+
+    /** @param  array<int, CellChange>  $changes */
+    private function followByTheClock(array $changes, Person $owner): void
+    {
+        $cells = static fn (bool $cleared): array => array_values(array_map(
+            static fn (CellChange $change): string => $change->input->cell(),
+            array_filter($changes, static fn (CellChange $change): bool => $cleared ? $change->isClearing() : $change->before === null),
+        ));
+        StretchesOfCells::follow($owner->id, $cells(false), $cells(true));
     }
 
     private static function movedOn(?Entry $entry, Person $reader): string

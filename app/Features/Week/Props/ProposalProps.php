@@ -9,7 +9,8 @@ use Moss\Core\Sheet\PencilSource;
 /** Hours pencilled into an empty cell, and why. */
 final readonly class ProposalProps
 {
-    public function __construct(public string $line, public string $date, public int $minutes, public PencilSource $source, public string $why)
+    /** @param  list<StretchTimesProps>  $times  where the minutes lie by the clock, or would */
+    public function __construct(public string $line, public string $date, public int $minutes, public PencilSource $source, public string $why, public array $times)
     {
     }
 }

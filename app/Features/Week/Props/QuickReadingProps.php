@@ -13,6 +13,8 @@ final readonly class QuickReadingProps
      * @param  list<string>  $days
      * @param  bool  $adds  whether the minutes come on top of what is there
      * @param  string|null  $message  what is missing or to be chosen; null where all is understood
+     * @param  StretchTimesProps|null  $times  where the minutes lie, if that was said
+     * @param  bool  $starts  whether a timer is to be started
      */
     public function __construct(
         public ?TaskOfferProps $task,
@@ -22,6 +24,8 @@ final readonly class QuickReadingProps
         public bool $adds,
         public string $note,
         public ?string $message,
+        public ?StretchTimesProps $times = null,
+        public bool $starts = false,
     ) {
     }
 }

@@ -18,6 +18,7 @@ final readonly class WeekProps
      * @param  list<DayProps>  $days
      * @param  list<LineProps>  $lines  as their owner keeps them; else by project and task, internal ones last
      * @param  list<string>  $collapsed  codes of projects
+     * @param  list<StretchProps>  $stretches  in the order of days and starts
      * @param  list<ProposalProps>  $proposals
      * @param  list<TaskRemainingProps>  $remaining  of tasks that the person or their team holds
      * @param  list<RibbonWeekProps>  $ribbon
@@ -41,6 +42,7 @@ final readonly class WeekProps
         public array $lines,
         public array $collapsed,
         public TotalsProps $totals,
+        public array $stretches,
         public array $proposals,
         public array $remaining,
         public PencilProps $pencil,

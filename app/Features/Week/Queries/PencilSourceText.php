@@ -8,10 +8,12 @@ use App\Support\Language\LocalFormat;
 use App\Support\Language\Wording;
 use Moss\Core\Calendar\Day;
 use Moss\Core\Calendar\Week;
+use Moss\Core\Clock\ClockSpan;
 use Moss\Core\Sheet\PastLine;
 use Moss\Core\Sheet\PencilSource;
 use Moss\Core\Sheet\PlannedLine;
 use Moss\Core\Sheet\Proposal;
+use Moss\Core\Sheet\TimedLine;
 use Moss\Core\Time\HoursFormat;
 use Moss\Core\Time\Minutes;
 
@@ -22,7 +24,18 @@ final class PencilSourceText
     {
         $source = $proposal->source;
 
-        return $source instanceof PlannedLine ? self::ofPlan($source, $proposal->day) : self::ofPast($source, $proposal->day);
+        return match (true) {
+            $source instanceof TimedLine => self::byTheClock($source, $proposal->day),
+            $source instanceof PlannedLine => self::ofPlan($source, $proposal->day),
+            default => self::ofPast($source, $proposal->day),
+        };
+    }
+
+    private static function byTheClock(TimedLine $source, Day $day): string
+    {
+        $spans = array_map(static fn (ClockSpan $span): string => $span->toString(), $source->days[$day->toString()]->spans);
+
+        return Wording::of('week.pencil_timer', ['times' => implode(', ', $spans)]);
     }
 
     private static function ofPlan(PlannedLine $source, Day $day): string

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Features\Week\Queries;
 
 use App\Features\Week\Props\QuickReadingProps;
+use App\Features\Week\Props\StretchTimesProps;
 use App\Features\Week\Props\TaskOfferProps;
 use App\Models\Person;
 use App\Models\Role;
@@ -60,6 +61,8 @@ final readonly class QuickReading
             $line->adds,
             $line->note,
             $message,
+            $line->times === null ? null : new StretchTimesProps($line->times->starts->minute(), $line->times->ends->minute()),
+            $line->starts,
         );
     }
 

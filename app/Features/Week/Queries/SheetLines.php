@@ -75,8 +75,11 @@ final readonly class SheetLines
         foreach ($records->choices as $choice) {
             $removed[$choice->line->key()] = ($removed[$choice->line->key()] ?? false) || $choice->choice === SheetChoiceKind::Removed;
         }
-        $wanted = array_flip(array_map(static fn (Line $line): string => $line->key(), $past));
         $lines = [];
+        foreach ($records->stretches as $stretch) {
+            $lines[$stretch->line->key()] = $stretch->line;
+        }
+        $wanted = array_flip(array_map(static fn (Line $line): string => $line->key(), $past));
         foreach ($records->history as $past) {
             if (isset($wanted[$records->lineOf($past->line)->key()]) && ! ($removed[$past->line->key()] ?? false)) {
                 $lines[$past->line->key()] = $past->line;

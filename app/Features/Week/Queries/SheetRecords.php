@@ -12,6 +12,7 @@ use App\Models\Person;
 use App\Models\ProposedEstimate;
 use App\Models\RemainingEstimate;
 use App\Models\SheetChoice;
+use App\Models\Stretch;
 use App\Models\Task;
 use App\Support\Database\Rows;
 use App\Support\Database\Sql;
@@ -23,13 +24,14 @@ use Moss\Core\Calendar\Week;
 use Moss\Core\Sheet\Line;
 use Moss\Core\Sheet\PastWeeks;
 
-/** Everything that a person's week is made of: recorded, assigned and chosen. In five queries. */
+/** Everything that a person's week is made of: recorded, assigned and chosen. In six queries. */
 final readonly class SheetRecords
 {
     /**
      * @param  list<InkedEntry>  $entries  of the week, with all that a cell shows
      * @param  list<PastSum>  $history  sums by day, line and state of the weeks around
      * @param  list<ChosenLine>  $choices  lines added and removed, and pencil rubbed out
+     * @param  list<StretchRow>  $stretches  time by the clock, in the order of days and starts
      * @param  list<AssignedLine>  $assignments  of the person and their team, on tasks that are assigned in the week or were worked on
      * @param  array<int, SheetTask>  $tasks  by id, every one that the others speak of
      * @param  Week  $lastFull  the last week that is over before both the week and today
@@ -40,6 +42,7 @@ final readonly class SheetRecords
         public array $entries,
         public array $history,
         public array $choices,
+        public array $stretches,
         public array $assignments,
         public array $tasks,
     ) {
@@ -52,16 +55,17 @@ final readonly class SheetRecords
         $entries = self::entries($owner, $week);
         $history = self::history($owner, $week, $lastFull);
         $choices = self::choices($owner, $week);
-        $past = self::ids($history, static fn (InkedEntry|PastSum|ChosenLine|AssignedLine $row): bool => $row instanceof PastSum && $row->date->isBefore($week->monday()));
+        $stretches = self::stretches($owner, $week);
+        $past = self::ids($history, static fn (InkedEntry|PastSum|ChosenLine|StretchRow|AssignedLine $row): bool => $row instanceof PastSum && $row->date->isBefore($week->monday()));
         $assignments = self::assignments($owner, $week, $past);
 
-        return new self($week, $lastFull, $entries, $history, $choices, $assignments, self::tasks(self::ids([...$entries, ...$history, ...$choices, ...$assignments])));
+        return new self($week, $lastFull, $entries, $history, $choices, $stretches, $assignments, self::tasks(self::ids([...$entries, ...$history, ...$choices, ...$stretches, ...$assignments])));
     }
 
     /** Only what is on projects that somebody manages. */
     public function ofProjectsManagedBy(Person $manager): self
     {
-        $isTheirs = fn (InkedEntry|PastSum|AssignedLine $row): bool => $this->tasks[$row->line->taskId]->projectManagerId === $manager->id;
+        $isTheirs = fn (InkedEntry|PastSum|StretchRow|AssignedLine $row): bool => $this->tasks[$row->line->taskId]->projectManagerId === $manager->id;
 
         return new self(
             $this->week,
@@ -69,6 +73,7 @@ final readonly class SheetRecords
             array_values(array_filter($this->entries, $isTheirs)),
             array_values(array_filter($this->history, $isTheirs)),
             [],
+            array_values(array_filter($this->stretches, static fn (StretchRow $row): bool => $row->isInked && $isTheirs($row))),
             array_values(array_filter($this->assignments, $isTheirs)),
             $this->tasks,
         );
@@ -171,6 +176,16 @@ final readonly class SheetRecords
             ->orderBy('assignments.task_id')->orderBy('assignments.starts_on')->orderBy('assignments.id'));
     }
 
+    /** @return list<StretchRow> */
+    private static function stretches(Person $owner, Week $week): array
+    {
+        return Rows::of(StretchRow::class, Stretch::query()->inWeek($week)->toBase()->leftJoin('roles', 'roles.id', 'stretches.role_id')
+            ->where('stretches.person_id', $owner->id)
+            ->select('stretches.task_id', 'stretches.role_id', 'roles.code AS role', 'roles.name AS role_name', 'stretches.id', 'stretches.date')
+            ->addSelect('stretches.starts_at', 'stretches.ends_at', 'stretches.is_inked', 'stretches.source', 'stretches.note', 'stretches.version')
+            ->orderBy('stretches.date')->orderBy('stretches.starts_at')->orderBy('stretches.ends_at')->orderBy('stretches.id'));
+    }
+
     /** Whether the person has marked the task of an assignment as done. */
     private static function saidDone(Person $owner): Builder
     {
@@ -210,8 +225,8 @@ final readonly class SheetRecords
     }
 
     /**
-     * @param  list<InkedEntry|PastSum|ChosenLine|AssignedLine>  $rows
-     * @param  (callable(InkedEntry|PastSum|ChosenLine|AssignedLine): bool)|null  $which
+     * @param  list<InkedEntry|PastSum|ChosenLine|StretchRow|AssignedLine>  $rows
+     * @param  (callable(InkedEntry|PastSum|ChosenLine|StretchRow|AssignedLine): bool)|null  $which
      * @return list<int> task ids, each once
      */
     private static function ids(array $rows, ?callable $which = null): array

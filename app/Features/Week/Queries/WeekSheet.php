@@ -57,6 +57,7 @@ final readonly class WeekSheet
             SheetLines::of($owner, $records, $pencilled->pastLines, $expected->organisation()->approval),
             $owner->arrangement->collapsed,
             WeekTotals::sum($records->totalled(), $week),
+            WeekStretches::props($records),
             $mayRecord ? self::shown($pencilled->proposals, $records) : [],
             RemainingOfTasks::of($pencilled->assigneeEfforts, $records),
             new PencilProps($owner->pencil_plan, $owner->pencil_last_week, $owner->pencil_usual_week),
@@ -83,7 +84,7 @@ final readonly class WeekSheet
     private static function shown(array $proposals, SheetRecords $records): array
     {
         $keys = [];
-        foreach ([...$records->history, ...$records->entries, ...$records->assignments] as $row) {
+        foreach ([...$records->history, ...$records->entries, ...$records->stretches, ...$records->assignments] as $row) {
             $keys[$records->lineOf($row->line)->key()] = $row->line->key();
         }
         $taken = [];
@@ -95,12 +96,13 @@ final readonly class WeekSheet
                 $taken[$records->lineOf($choice->line)->key()][$choice->date->toString()] = true;
             }
         }
+        $places = new PencilPlaces($records);
         $props = [];
         foreach ($proposals as $proposal) {
             $line = $proposal->line()->key();
             $date = $proposal->day->toString();
             if (! ($taken[$line][$date] ?? false)) {
-                $props[] = new ProposalProps($keys[$line], $date, $proposal->minutes->toInt(), $proposal->from(), PencilSourceText::of($proposal));
+                $props[] = new ProposalProps($keys[$line], $date, $proposal->minutes->toInt(), $proposal->from(), PencilSourceText::of($proposal), $places->take($proposal));
             }
         }
 

@@ -44,11 +44,11 @@ export type MeasureUnit = 'hours' | 'money' | 'percent';
 
 export type MessageKind = 'assigned' | 'returned' | 'decided' | 'correction waiting' | 'correction decided' | 'estimate updated' | 'estimate waiting' | 'estimate decided' | 'stand-in added' | 'day reminder' | 'week due' | 'week overdue' | 'period closing' | 'leave requested' | 'leave approved by rule' | 'leave decided' | 'leave taken back' | 'work requested' | 'work request discussed' | 'work request decided' | 'sign-in changed';
 
-export type OrganisationSetting = 'name' | 'currency' | 'calendar' | 'approval' | 'remaining estimates' | 'week due' | 'bill value' | 'anonymising';
+export type OrganisationSetting = 'name' | 'currency' | 'calendar' | 'approval' | 'remaining estimates' | 'week due' | 'bill value' | 'recording' | 'anonymising';
 
 export type PastGrouping = 'word' | 'person' | 'role' | 'manager' | 'client';
 
-export type PencilSource = 'plan' | 'last week' | 'usual week';
+export type PencilSource = 'timer' | 'plan' | 'last week' | 'usual week';
 
 export type Performance = 'better' | 'as planned' | 'worse';
 
@@ -71,6 +71,8 @@ export type Sharing = 'nobody' | 'some' | 'everybody';
 export type SignInMethod = 'password' | 'link' | 'single sign-on' | 'demonstration';
 
 export type Standing = 'over' | 'under' | 'on track' | 'unplanned' | 'ahead';
+
+export type StretchSource = 'drawn' | 'timer';
 
 export type TaskGroup = 'recent' | 'mine' | 'team' | 'later' | 'non-project';
 
@@ -1820,6 +1822,14 @@ export interface SubmissionProps {
     questions: QuestionProps[];
 }
 
+export interface TimerStateProps {
+    timer: TimerProps | null;
+    message: string | null;
+    isRefused: boolean;
+    suggestion: string | null;
+    toInk: string | null;
+}
+
 export interface PersonProps {
     code: string;
     name: string;
@@ -1926,6 +1936,7 @@ export interface ProposalProps {
     minutes: number;
     source: PencilSource;
     why: string;
+    times: StretchTimesProps[];
 }
 
 export interface QuickReadingProps {
@@ -1936,6 +1947,8 @@ export interface QuickReadingProps {
     adds: boolean;
     note: string;
     message: string | null;
+    times: StretchTimesProps | null;
+    starts: boolean;
 }
 
 export interface RibbonWeekProps {
@@ -1969,6 +1982,23 @@ export interface SavedCellsProps {
 export interface SheetAddressProps {
     person: string;
     week: string;
+}
+
+export interface StretchProps {
+    id: number;
+    version: number;
+    line: string;
+    date: string;
+    starts: number;
+    ends: number;
+    isInked: boolean;
+    source: StretchSource;
+    note: string;
+}
+
+export interface StretchTimesProps {
+    starts: number;
+    ends: number;
 }
 
 export interface TaskOfferProps {
@@ -2017,6 +2047,7 @@ export interface WeekProps {
     lines: LineProps[];
     collapsed: string[];
     totals: TotalsProps;
+    stretches: StretchProps[];
     proposals: ProposalProps[];
     remaining: TaskRemainingProps[];
     pencil: PencilProps;
@@ -2048,6 +2079,8 @@ export interface SignedInProps {
     leaveWaiting: number;
     unread: number;
     recalculated: number | null;
+    timer: TimerProps | null;
+    toInk: string | null;
 }
 
 export interface LookupProps {
@@ -2078,4 +2111,18 @@ export interface DayProps {
     isToday: boolean;
     holiday: string | null;
     absences: AbsenceProps[];
+}
+
+export interface TimerProps {
+    id: number;
+    version: number;
+    line: string;
+    taskName: string;
+    projectName: string;
+    roleName: string | null;
+    note: string;
+    isRunning: boolean;
+    seconds: number;
+    since: string;
+    seemsForgotten: boolean;
 }

@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Features\Week\Props;
+
+use App\Models\StretchSource;
+
+/** Time by the clock on a line, in minutes after midnight. */
+final readonly class StretchProps
+{
+    /**
+     * @param  int  $version  what the next change must name as seen
+     * @param  bool  $isInked  whether it is part of the entry of its line and day; else it is pencilled
+     * @param  string  $note  while it is pencilled; what is inked has the entry's
+     */
+    public function __construct(
+        public int $id,
+        public int $version,
+        public string $line,
+        public string $date,
+        public int $starts,
+        public int $ends,
+        public bool $isInked,
+        public StretchSource $source,
+        public string $note,
+    ) {
+    }
+}
