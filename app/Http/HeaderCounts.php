@@ -11,6 +11,7 @@ use App\Models\Organisation;
 use App\Models\Person;
 use App\Models\StoredRecalculation;
 use App\Models\Stretch;
+use App\Models\Timer;
 use App\Support\Database\Record;
 use App\Support\Database\Sql;
 use Illuminate\Support\Facades\DB;
@@ -20,7 +21,7 @@ use Moss\Core\Calendar\Week;
 /** How much time and leave waits for a person, how much they have not read, the first week with measured time that is not inked, whether they lead anybody and may request work, and how much of what is being recalculated is done; in one query. */
 final readonly class HeaderCounts
 {
-    private function __construct(public int $waiting, public int $leave, public int $unread, public bool $leads, public bool $requestsWork, public ?int $recalculated, public ?string $toInk)
+    private function __construct(public int $waiting, public int $leave, public int $unread, public bool $leads, public bool $requestsWork, public ?int $recalculated, public ?string $toInk, public bool $hasTimer)
     {
     }
 
@@ -33,11 +34,12 @@ final readonly class HeaderCounts
             ->selectSub(Message::query()->toBase()->where('person_id', $person->id)->where('in_app', 1)->whereNull('read_at')->addSelect(Sql::count()), 'unread')
             ->selectSub(StoredRecalculation::query()->toBase()->selectRaw('100 * coalesce(sum(units_done), 0) / max(1, sum(units))')->havingRaw('count(*) > 0'), 'recalculated')
             ->selectSub(Stretch::query()->toBase()->where('person_id', $person->id)->where('is_inked', 0)->addSelect(Sql::min('date')), 'to_ink')
+            ->selectSub(Timer::query()->toBase()->where('person_id', $person->id)->addSelect(Sql::count()), 'timers')
             ->selectSub(Organisation::query()->toBase()->select('takes_requests'), 'requests')
             ->selectSub(Person::query()->toBase()->where('manager_id', $person->id)->addSelect(Sql::count()), 'led'))[0];
 
         $toInk = $record->stringOrNull('to_ink');
 
-        return new self($record->int('entries') + $record->int('corrections'), $record->int('leave'), $record->int('unread'), $record->int('led') > 0, $record->int('requests') > 0, $record->intOrNull('recalculated'), $toInk === null ? null : Week::containing(Day::of($toInk))->toString());
+        return new self($record->int('entries') + $record->int('corrections'), $record->int('leave'), $record->int('unread'), $record->int('led') > 0, $record->int('requests') > 0, $record->intOrNull('recalculated'), $toInk === null ? null : Week::containing(Day::of($toInk))->toString(), $record->int('timers') > 0);
     }
 }

@@ -48,7 +48,7 @@ final readonly class TimerRuns
      * Runs are cut at midnight and where the clock is put back or forward, so that every part has the length that has really
      * gone by: on the day of 25 hours the parts of the repeated hour overlap. The minutes of a day are the seconds that ran on
      * it, to the nearest minute, half up, and then rounded to the step. Parts begin and end at full minutes; the last of the
-     * day is lengthened or shortened until they add up to its minutes. A day with less than half a minute is left out.
+     * day is lengthened or shortened until they add up to its minutes; where it ends at midnight, the first is shortened instead. A day with less than half a minute is left out.
      *
      * @param  Minutes|null  $step  of the organisation's entries
      * @return list<TimedDay> in order
@@ -70,11 +70,24 @@ final readonly class TimerRuns
         foreach ($spans as $date => $ofDay) {
             $minutes = Minutes::of(min(Minutes::PER_DAY, intdiv($seconds[$date] + 30, 60)));
             if (! $minutes->isZero()) {
-                $days[] = new TimedDay(Day::of($date), DaySpans::of($ofDay)->fittedTo($rounding->rounded($minutes, $step)));
+                $days[] = new TimedDay(Day::of($date), self::fitted(DaySpans::of($ofDay), $rounding->rounded($minutes, $step)));
             }
         }
 
         return $days;
+    }
+
+    /** What went on through midnight ends there. */
+    private static function fitted(DaySpans $spans, Minutes $minutes): DaySpans
+    {
+        $over = $spans->minutes()->minus($minutes)->toInt();
+        $first = $spans->spans[0];
+        $last = $spans->spans[count($spans->spans) - 1];
+        if ($over <= 0 || $last->ends->minute() < ClockTime::END_OF_DAY || $first->minutes()->toInt() <= $over) {
+            return $spans->fittedTo($minutes);
+        }
+
+        return DaySpans::of([ClockSpan::ofMinutes($first->starts->minute() + $over, $first->ends->minute()), ...array_slice($spans->spans, 1)]);
     }
 
     private function last(): ?TimerRun

@@ -42,6 +42,11 @@ $people[] = "nell.sark,Nell Sark,nell.sark@fenlight.example,idris.calloway,manag
 foreach (['bram.holm' => 'Bram Holm', 'cleo.fenn' => 'Cleo Fenn', 'dara.voe' => 'Dara Voe'] as $code => $name) {
     $people[] = "$code,$name,$code@fenlight.example,nell.sark,member,Europe/Dublin\n";
 }
+// Somebody who records by the clock.
+$people[] = "sorrel.mead,Sorrel Mead,sorrel.mead@fenlight.example,idris.calloway,member,Europe/Dublin\n";
+$projects .= "OTTER,Otter weir,idris.calloway,2026-06-01,2026-06-30\n";
+$tasks .= "OTTER,SILL,Sill repair,\nOTTER,GAUGE,Gauge readings,\n";
+$assignments .= "OTTER,SILL,sorrel.mead,,16,2026-06-18,2026-06-19\nOTTER,GAUGE,sorrel.mead,,4,2026-06-15,2026-06-26\n";
 // Three who have just come, and what two of them work on.
 foreach (['isla.crane' => ['Isla Crane', 'idris.calloway'], 'orla.finch' => ['Orla Finch', 'isla.crane'], 'teague.rowan' => ['Teague Rowan', 'isla.crane']] as $code => [$name, $manager]) {
     $people[] = "$code,$name,$code@fenlight.example,$manager,".($code === 'isla.crane' ? 'manager' : 'member').",Europe/Dublin\n";

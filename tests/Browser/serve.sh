@@ -19,7 +19,7 @@ demo_data "$folder"
 if [ -z "${MOSS_ALONE:-}" ]; then
     php tests/Browser/extra.php "$folder/extra"
     php artisan moss:import "$folder/extra" >"$folder/extra.log"
-    for person in wren.octave silas.sexton moana.tide una.sedge ivo.marl per.knoll nell.sark bram.holm; do
+    for person in wren.octave silas.sexton moana.tide una.sedge ivo.marl per.knoll nell.sark bram.holm sorrel.mead; do
         echo lantern-and-lens | php artisan moss:password "$person" --stdin >/dev/null
     done
     QUEUE_CONNECTION=sync php artisan moss:messages --at=2026-06-17T18:40 >/dev/null

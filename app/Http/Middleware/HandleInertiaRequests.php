@@ -83,7 +83,7 @@ final class HandleInertiaRequests extends Middleware
             $counts->leave,
             $counts->unread,
             $counts->recalculated,
-            $person->isViewer() ? null : RunningTimer::of($person, $this->today->now()),
+            ! $counts->hasTimer ? null : RunningTimer::of($person, $this->today->now()),
             $person->isViewer() ? null : $counts->toInk,
         );
     }

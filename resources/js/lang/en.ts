@@ -15,6 +15,7 @@ import { reviewText } from './en/review';
 import { sharedText } from './en/shared';
 import { signInText } from './en/signIn';
 import { timesheetsText } from './en/timesheets';
+import { timerText } from './en/timer';
 import { weekText } from './en/week';
 
 /** Every sentence of the interface in English. Other languages are modules of the same shape beside this one. */
@@ -36,6 +37,7 @@ const en = {
     ...sharedText,
     ...signInText,
     ...timesheetsText,
+    ...timerText,
     ...weekText,
 };
 

@@ -7,7 +7,8 @@ function crossSiteToken(): string {
     return found?.[1] === undefined ? '' : decodeURIComponent(found[1]);
 }
 
-async function send(method: 'GET' | 'PUT' | 'POST' | 'DELETE', address: string, body?: object): Promise<Answer> {
+/** Sends JSON by any method; never throws. */
+export async function send(method: 'GET' | 'PUT' | 'POST' | 'DELETE', address: string, body?: object): Promise<Answer> {
     try {
         const response = await fetch(address, {
             method,

@@ -2,14 +2,28 @@ import { useCovered } from '@/lib/covered';
 import { route } from '@/lib/route';
 import { useShared } from '@/lib/shared';
 import { text } from '@/lib/text';
+import type { SignedInProps } from '@/types/generated/props';
 import { Link } from '@inertiajs/react';
-import type { ReactNode } from 'react';
+import { useEffect, type ReactNode } from 'react';
 import { AccountMenu } from './AccountMenu';
 import { Sections } from './Sections';
 import { soon } from './soon';
 import { ThemeChoice } from './ThemeChoice';
+import { takeGiven, useTimer } from './timer/timerStore';
 
+const TimerLine = soon(async () => (await import('./timer/TimerLine')).TimerLine);
 const Toasts = soon(async () => (await import('./Toasts')).Toasts);
+
+/** Takes the timer that the page was given with, before anything shows it. */
+function useGivenTimer(signedIn: SignedInProps | null) {
+    const timer = signedIn?.timer ?? null;
+    const code = signedIn?.code ?? null;
+    useEffect(() => {
+        if (code !== null) {
+            takeGiven(code, timer);
+        }
+    }, [code, timer]);
+}
 
 interface ShellProps {
     children: ReactNode;
@@ -21,6 +35,9 @@ interface ShellProps {
 export function Shell({ children, skipTo = '#page' }: ShellProps) {
     const { signedIn, refusal, done } = useShared();
     const isCovered = useCovered();
+    useGivenTimer(signedIn);
+    const { timer, message } = useTimer();
+    const hasTimer = timer !== null || message !== null || signedIn?.toInk != null;
 
     return (
         <>
@@ -45,6 +62,7 @@ export function Shell({ children, skipTo = '#page' }: ShellProps) {
                         {signedIn === null ? <ThemeChoice /> : <AccountMenu person={signedIn} />}
                     </span>
                 </header>
+                {signedIn !== null && hasTimer && <TimerLine person={signedIn} />}
                 <main id="page" tabIndex={-1} className="flex-1 pt-3 pb-8 outline-none">
                     {refusal !== null && (
                         <p role="alert" className="mb-3 border-s-2 border-brick ps-3 text-brick">

@@ -19,6 +19,7 @@ final readonly class WeekProps
      * @param  list<LineProps>  $lines  as their owner keeps them; else by project and task, internal ones last
      * @param  list<string>  $collapsed  codes of projects
      * @param  list<StretchProps>  $stretches  in the order of days and starts
+     * @param  list<ClockDayProps>  $clockDays  with gaps or overlaps
      * @param  list<ProposalProps>  $proposals
      * @param  list<TaskRemainingProps>  $remaining  of tasks that the person or their team holds
      * @param  list<RibbonWeekProps>  $ribbon
@@ -43,6 +44,7 @@ final readonly class WeekProps
         public array $collapsed,
         public TotalsProps $totals,
         public array $stretches,
+        public array $clockDays,
         public array $proposals,
         public array $remaining,
         public PencilProps $pencil,

@@ -38,6 +38,7 @@ final readonly class WeekSheet
         }
         $mayRecord = Gate::forUser($reader)->allows('recordWeek', $owner);
         $pencilled = $this->pencil->of($owner, $records, $expected);
+        $stretches = WeekStretches::props($records);
 
         return new WeekProps(
             $week->toString(),
@@ -57,7 +58,8 @@ final readonly class WeekSheet
             SheetLines::of($owner, $records, $pencilled->pastLines, $expected->organisation()->approval),
             $owner->arrangement->collapsed,
             WeekTotals::sum($records->totalled(), $week),
-            WeekStretches::props($records),
+            $stretches,
+            WeekStretches::remarks($stretches),
             $mayRecord ? self::shown($pencilled->proposals, $records) : [],
             RemainingOfTasks::of($pencilled->assigneeEfforts, $records),
             new PencilProps($owner->pencil_plan, $owner->pencil_last_week, $owner->pencil_usual_week),

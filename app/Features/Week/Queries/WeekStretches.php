@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Features\Week\Queries;
 
+use App\Features\Week\Props\ClockDayProps;
 use App\Features\Week\Props\StretchProps;
+use App\Features\Week\Props\StretchTimesProps;
 use Moss\Core\Clock\ClockSpan;
 use Moss\Core\Clock\DaySpans;
 use Moss\Core\Sheet\PencilSource;
@@ -46,6 +48,30 @@ final class WeekStretches
         }
 
         return $props;
+    }
+
+    /**
+     * What to say of the inked time of each day: where it leaves gaps, and where it lies on itself.
+     *
+     * @param  list<StretchProps>  $stretches
+     * @return list<ClockDayProps> only days of which there is something to say
+     */
+    public static function remarks(array $stretches): array
+    {
+        $spans = [];
+        foreach ($stretches as $stretch) {
+            if ($stretch->isInked) {
+                $spans[$stretch->date][] = ClockSpan::ofMinutes($stretch->starts, $stretch->ends);
+            }
+        }
+        $times = static fn (ClockSpan $span): StretchTimesProps => new StretchTimesProps($span->starts->minute(), $span->ends->minute());
+        $days = [];
+        foreach ($spans as $date => $ofDay) {
+            $day = DaySpans::of($ofDay);
+            $days[] = new ClockDayProps($date, array_map($times, $day->gaps()), array_map($times, $day->overlaps()));
+        }
+
+        return array_values(array_filter($days, static fn (ClockDayProps $day): bool => $day->gaps !== [] || $day->overlaps !== []));
     }
 
     /** @return list<TimedLine> what is pencilled by the clock, in cells without an entry */

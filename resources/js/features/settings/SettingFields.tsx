@@ -72,6 +72,14 @@ export function SettingFields({ setting, values, settings, onChange }: SettingFi
             return field('days', copy.days, 2);
         case 'bill value':
             return checkbox('shown', copy.shown);
+        case 'recording':
+            return [
+                field('step', copy.step, 4),
+                <p key="hint" className="pencilled">
+                    {copy.stepHint}
+                </p>,
+                select('rounding', copy.rounding, Object.entries(copy.roundings)),
+            ];
         case 'anonymising':
             return [
                 field('months', copy.months, 3),

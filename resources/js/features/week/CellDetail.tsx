@@ -86,6 +86,17 @@ function CellSteps({ page }: { page: SheetPage }) {
                     {by === -1 ? text.week.previousEntry : text.week.nextEntry}
                 </button>
             ))}
+            {page.sheet.isOwn && page.sheet.mayRecord && page.grid.here !== null && (
+                <button
+                    type="button"
+                    className="act-quiet"
+                    onClick={() => {
+                        page.command({ kind: 'start timer' });
+                    }}
+                >
+                    {text.timer.start}
+                </button>
+            )}
             <button
                 type="button"
                 className="act-quiet"

@@ -5,6 +5,7 @@ import { text } from '@/lib/text';
 import type { HoursFormat, QuickReadingProps } from '@/types/generated/props';
 import { useId, useState, type RefObject } from 'react';
 import type { Cells } from './cells';
+import { times } from './clockView';
 import { optionAfter } from './offers';
 import { replacedBy } from './quickLine';
 import { TaskOption } from './TaskOption';
@@ -21,17 +22,29 @@ interface QuickLineProps {
 
 /** What was understood, in one sentence. */
 function understood(reading: QuickReadingProps, cells: Cells, format: HoursFormat): string {
-    const { task, days, minutes, adds, note } = reading;
+    const { task, days, minutes, adds, note, times: span, starts } = reading;
     const replaced = replacedBy(reading, cells);
     const hours = hoursWithUnit(minutes, format);
 
+    const name = [task?.projectName, task?.taskName, task?.roleName].filter((part) => part != null).join(' · ');
+    const said = [note === '' ? null : text.week.quick.note(note)].filter((part) => part !== null);
+    if (starts) {
+        return [text.week.quick.timer(name), ...said].join('; ');
+    }
+
     return [
         text.week.quick.understood(
-            minutes === 0 ? text.week.empty : adds ? text.week.quick.more(hours) : hours,
-            [task?.projectName, task?.taskName, task?.roleName].filter((part) => part != null).join(' · '),
+            span !== null
+                ? text.week.quick.times(times(span), hours)
+                : minutes === 0
+                  ? text.week.empty
+                  : adds
+                    ? text.week.quick.more(hours)
+                    : hours,
+            name,
             printList(days.map(shortDay)),
         ),
-        note === '' ? null : text.week.quick.note(note),
+        ...said,
         replaced === null ? null : text.week.quick.replaces(hoursWithUnit(replaced, format)),
     ]
         .filter((part) => part !== null)
@@ -125,7 +138,8 @@ function QuickLineSays({ id, quick, cells, format }: Pick<QuickLineProps, 'quick
             {reading?.message != null && <span className="text-ochre">{reading.message}</span>}
             {reading?.message === null && reading.task !== null && (
                 <span className="pencilled">
-                    {understood(reading, cells, format)} – {text.week.quick.enterInks}
+                    {understood(reading, cells, format)} –{' '}
+                    {reading.starts ? text.week.quick.enterStarts : text.week.quick.enterInks}
                 </span>
             )}
             {quick.lost !== null && <span className="text-brick">{quick.lost}</span>}

@@ -6,7 +6,11 @@ import { QuickLine } from './QuickLine';
 import { SheetFoot } from './SheetFoot';
 import { SheetHeading } from './SheetHeading';
 import { SheetMargin } from './SheetMargin';
+import { useIsByTheClock } from './ViewChoice';
+import { soon } from '@/ui/soon';
 import { useSheetPage } from './useSheetPage';
+
+const ClockDays = soon(async () => (await import('./ClockDays')).ClockDays);
 
 interface SheetProps {
     sheet: WeekProps;
@@ -20,6 +24,7 @@ interface SheetProps {
 export function Sheet({ sheet, title, format, onTotals }: SheetProps) {
     const page = useSheetPage(sheet, format, onTotals);
     const { state, grid } = page;
+    const isByTheClock = useIsByTheClock();
 
     return (
         <div className="grid grid-cols-[minmax(0,1fr)] gap-x-5 pt-2 lg:grid-cols-[minmax(0,1fr)_15.5rem]">
@@ -27,7 +32,13 @@ export function Sheet({ sheet, title, format, onTotals }: SheetProps) {
                 <SheetHeading sheet={sheet} entered={state.totals.week} title={title} format={format} />
                 {sheet.explainsPencil && <PencilIntro />}
                 <div id="hours" tabIndex={-1} className="outline-none">
-                    {grid.rows.length === 0 ? <p className="mt-6 max-w-prose">{text.week.noLines}</p> : <Grid page={page} />}
+                    {isByTheClock ? (
+                        <ClockDays page={page} meanwhile={<p className="pencilled mt-2">{text.loading.comes}</p>} />
+                    ) : grid.rows.length === 0 ? (
+                        <p className="mt-6 max-w-prose">{text.week.noLines}</p>
+                    ) : (
+                        <Grid page={page} />
+                    )}
                 </div>
                 {sheet.mayRecord && (
                     <QuickLine

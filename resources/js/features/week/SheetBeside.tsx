@@ -5,6 +5,7 @@ import { Strokes, WeekRemarks } from './Remarks';
 import { RolesOfWeek } from './RolesOfWeek';
 import { SheetFindings } from './SheetFindings';
 import { SpanForm } from './SpanForm';
+import { TimeToInk } from './TimeToInk';
 import { UnsavedList } from './UnsavedList';
 import type { SheetPage } from './useSheetPage';
 
@@ -25,6 +26,7 @@ export function SheetBeside({ page }: { page: SheetPage }) {
                     onSave={remarks.span}
                 />
             )}
+            <TimeToInk page={page} />
             {/* Before what is found, which comes a moment later and would move it. */}
             {unsavedCount(state.cells) > 0 && <UnsavedList page={page} />}
             <SheetFindings remarks={remarks} grid={grid} mayAnswer={sheet.mayRecord} onLeave={goBack} />

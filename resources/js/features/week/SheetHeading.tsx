@@ -3,6 +3,7 @@ import { route } from '@/lib/route';
 import { text } from '@/lib/text';
 import type { HoursFormat, WeekProps } from '@/types/generated/props';
 import { Link } from '@inertiajs/react';
+import { ViewChoice } from './ViewChoice';
 import { weekSentence } from './weekSentence';
 
 interface SheetHeadingProps {
@@ -30,6 +31,7 @@ export function SheetHeading({ sheet, entered, title, format }: SheetHeadingProp
                             {text.myFigures.title}
                         </Link>
                     )}
+                    <ViewChoice sheet={sheet} />
                 </p>
             </div>
             {!sheet.isWhole && <p className="mt-1 text-faded">{text.week.partOnly(sheet.personName)}</p>}

@@ -1,4 +1,4 @@
-import type { WeekProps } from '@/types/generated/props';
+import type { LineProps, WeekProps } from '@/types/generated/props';
 import type { Command } from './gridKeys';
 import type { SheetState } from './sheetState';
 import type { Grid } from './useGrid';
@@ -18,6 +18,8 @@ export interface Hands {
     open: (panel: Panel) => void;
     type: (first: string | null) => void;
     say: (sentence: string) => void;
+    /** Starts a timer on a line. */
+    startTimer: (line: LineProps) => void;
     /** Goes to the part of the margin that writes about the cell. */
     write: (part: 'note' | 'auditTrail') => void;
 }

@@ -55,7 +55,7 @@ export const totals: TotalsProps = {
 };
 
 export function proposal(key: string, date: string, minutes: number): ProposalProps {
-    return { line: key, date, minutes, source: 'plan', why: 'plan' };
+    return { line: key, date, minutes, source: 'plan', times: [], why: 'plan' };
 }
 
 export function week(lines: LineProps[], proposals: ProposalProps[] = []): WeekProps {
@@ -77,6 +77,8 @@ export function week(lines: LineProps[], proposals: ProposalProps[] = []): WeekP
         lines,
         collapsed: [],
         totals,
+        stretches: [],
+        clockDays: [],
         proposals,
         remaining: [],
         pencil: { plan: true, lastWeek: 'off', usualWeek: true },

@@ -12,7 +12,17 @@ export type Command =
     | { kind: 'arrange'; by: -1 | 1; withProject: boolean }
     | { kind: 'step'; by: -1 | 1 }
     | Plain<'edit' | 'clear' | 'cancel' | 'select all' | 'undo' | 'redo' | 'fill right' | 'fill down' | 'ditto'>
-    | Plain<'write note' | 'ink client note' | 'auditTrail' | 'collapse' | 'add line' | 'remove line' | 'submit' | 'estimate'>;
+    | Plain<
+          | 'write note'
+          | 'ink client note'
+          | 'auditTrail'
+          | 'collapse'
+          | 'add line'
+          | 'remove line'
+          | 'submit'
+          | 'estimate'
+          | 'start timer'
+      >;
 
 interface Pressed {
     key: string;
@@ -40,6 +50,7 @@ const letters: Record<string, Command> = {
     f: { kind: 'collapse' },
     '+': { kind: 'add line' },
     x: { kind: 'remove line' },
+    s: { kind: 'start timer' },
     w: { kind: 'estimate' },
     F2: { kind: 'edit' },
     Enter: { kind: 'edit' },

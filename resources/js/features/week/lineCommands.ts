@@ -6,7 +6,7 @@ import { foldedWith, moved, rowsOf } from './rows';
 /** What concerns whole lines and the whole sheet. */
 export function lineCommands(
     hands: Hands,
-): Does<'edit' | 'collapse' | 'arrange' | 'add line' | 'remove line' | 'estimate' | 'submit'> {
+): Does<'edit' | 'collapse' | 'arrange' | 'add line' | 'remove line' | 'estimate' | 'submit' | 'start timer'> {
     const { sheet, state, grid, acts, open, type, say } = hands;
     const line = grid.here?.row.line;
     const collapse = () => {
@@ -48,6 +48,11 @@ export function lineCommands(
         estimate: () => {
             if (line !== undefined) {
                 open('estimate');
+            }
+        },
+        'start timer': () => {
+            if (line !== undefined) {
+                hands.startTimer(line);
             }
         },
         submit: () => {

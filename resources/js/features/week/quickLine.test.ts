@@ -26,6 +26,8 @@ const reading: QuickReadingProps = {
     adds: false,
     note: '',
     message: null,
+    times: null,
+    starts: false,
 };
 
 describe('a quick line', () => {

@@ -22,7 +22,7 @@ export function previewOf(reading: QuickReadingProps | null): Record<string, Pro
         : Object.fromEntries(
               days.map((date) => [
                   cellKey(task.line, date),
-                  { line: task.line, date, minutes, source: 'plan' as const, why: '' },
+                  { line: task.line, date, minutes, source: 'plan' as const, why: '', times: [] },
               ]),
           );
 }

@@ -1,15 +1,17 @@
 import { useStable } from '@/lib/useStable';
-import type { HoursFormat, QuickReadingProps, TotalsProps, WeekProps } from '@/types/generated/props';
+import type { HoursFormat, TotalsProps, WeekProps } from '@/types/generated/props';
 import { useEffect, useMemo, useRef, useState } from 'react';
+import { clock, dayWord } from './clockView';
 import { marksOf } from './findings';
 import type { Panel } from './commands';
 import type { Command } from './gridKeys';
-import { previewOf, wantedBy } from './quickLine';
+import { previewOf } from './quickLine';
 import { useCommands } from './useCommands';
 import { useCorrections } from './useCorrections';
 import { useGrid } from './useGrid';
 import { usePageKeys } from './usePageKeys';
 import { useQuickLine } from './useQuickLine';
+import { useRecording } from './useRecording';
 import { useRemainingCell } from './useRemainingCell';
 import { useRemarks } from './useRemarks';
 import { useSheet } from './useSheet';
@@ -18,6 +20,7 @@ import { useSheetTyping } from './useSheetTyping';
 /** Everything that happens on the page of one week: its sheet, the grid, the margin and the quick line. */
 export function useSheetPage(sheet: WeekProps, format: HoursFormat, onTotals: (totals: TotalsProps) => void) {
     const { state, acts } = useSheet(sheet);
+    const [said, say] = useState('');
     useEffect(() => {
         onTotals(state.totals);
     }, [onTotals, state.totals]);
@@ -25,9 +28,9 @@ export function useSheetPage(sheet: WeekProps, format: HoursFormat, onTotals: (t
     const remarks = useRemarks(sheet, state);
     const quick = useQuickLine(sheet.at);
     const corrections = useCorrections(sheet);
+    const recording = useRecording(sheet, state, acts, say);
     const typing = useSheetTyping(grid, state, acts, corrections.want);
     const [panel, open] = useState<Panel>('cell');
-    const [said, say] = useState('');
     const [showsAuditTrail, showAuditTrail] = useState(false);
     const [quickField, teamNote] = [useRef<HTMLInputElement>(null), useRef<HTMLTextAreaElement>(null)];
     const remaining = useRemainingCell(grid, open, say);
@@ -39,6 +42,7 @@ export function useSheetPage(sheet: WeekProps, format: HoursFormat, onTotals: (t
         correct: corrections.want,
         open,
         say,
+        startTimer: recording.startTimer,
         type: (first) => {
             typing.begin({ ...grid.place, first: first ?? grid.valueAt(grid.place.row, grid.place.column) });
         },
@@ -66,8 +70,13 @@ export function useSheetPage(sheet: WeekProps, format: HoursFormat, onTotals: (t
     });
 
     return {
-        ...{ sheet, format, state, acts, grid, remarks, quick, corrections, typing, remaining },
+        ...{ sheet, format, state, acts, grid, remarks, quick, corrections, typing, remaining, ...recording },
         ...{ panel, open, said, say, showsAuditTrail, showAuditTrail, quickField, teamNote, command },
+        /** Writes a start and an end into the quick line, for a task to be added. */
+        writeTimes: (date: string, span: { starts: number; ends: number }) => {
+            quick.type(`${clock(span.starts)}-${clock(span.ends)} ${dayWord(date)} `);
+            quickField.current?.focus();
+        },
         marks: useMemo(() => marksOf(remarks.findings), [remarks.findings]),
         preview: useMemo(() => previewOf(quick.reading), [quick.reading]),
         /** Back to the cell that one was on. */
@@ -75,16 +84,6 @@ export function useSheetPage(sheet: WeekProps, format: HoursFormat, onTotals: (t
             remaining.forget();
             open('cell');
             grid.go(grid.place);
-        },
-        /** Inks what the quick line has understood, on a line of its own where the sheet has none yet. */
-        inkReading: (reading: QuickReadingProps) => {
-            const wanted = wantedBy(reading, state.cells);
-            const line = reading.task?.line ?? '';
-            if (state.lines.some(({ key }) => key === line)) {
-                acts.want(wanted);
-            } else {
-                acts.addLine(line, wanted);
-            }
         },
     };
 }

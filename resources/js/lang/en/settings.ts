@@ -17,6 +17,7 @@ export const settingsText = {
             'remaining estimates': 'Remaining estimates',
             'week due': 'Timesheets due',
             'bill value': 'Bill value of own time',
+            recording: 'Step of entries and timer',
             anonymising: 'Anonymising',
         } satisfies Record<OrganisationSetting, string>,
         form: 'Change a setting',
@@ -29,6 +30,10 @@ export const settingsText = {
         mode: 'Estimates take effect',
         tolerance: 'Tolerance in minutes',
         days: 'Days after the Sunday',
+        step: 'Step in minutes',
+        stepHint: 'Time off the step is a finding of a house rule. Without a step, there is none.',
+        rounding: 'Timer rounding',
+        roundings: { exact: 'Exact, to the minute', nearest: 'To the nearest step', up: 'Up to the next step' },
         shown: 'People see what their own time brings in',
         months: 'Months after the last day',
         monthsHint:

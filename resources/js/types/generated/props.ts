@@ -1897,6 +1897,12 @@ export interface CellProps {
     adjustments: AdjustmentProps[];
 }
 
+export interface ClockDayProps {
+    date: string;
+    gaps: StretchTimesProps[];
+    overlaps: StretchTimesProps[];
+}
+
 export interface CorrectionProps {
     id: number;
     minutes: number;
@@ -2048,6 +2054,7 @@ export interface WeekProps {
     collapsed: string[];
     totals: TotalsProps;
     stretches: StretchProps[];
+    clockDays: ClockDayProps[];
     proposals: ProposalProps[];
     remaining: TaskRemainingProps[];
     pencil: PencilProps;

@@ -1,0 +1,97 @@
+import { shortDay } from '@/lib/days';
+import { hoursWithUnit } from '@/lib/hours';
+import { text } from '@/lib/text';
+import type { StretchProps } from '@/types/generated/props';
+import { AttentionItem } from '@/ui/Margin';
+import { useState } from 'react';
+import { cellKey } from './cells';
+import { times } from './clockView';
+import { StretchForm } from './StretchForm';
+import type { SheetPage } from './useSheetPage';
+
+const copy = text.timer.pencilled;
+
+/** What a timer measured and nobody has inked yet, with what it would come on top of. */
+export function TimeToInk({ page }: { page: SheetPage }) {
+    const { sheet, state, byTheClock: acts, format } = page;
+    const [changing, change] = useState<number | null>(null);
+    const waiting = sheet.stretches.filter(({ isInked }) => !isInked);
+    if (waiting.length === 0 || !sheet.mayRecord) {
+        return null;
+    }
+    const sum = waiting.reduce((minutes, { starts, ends }) => minutes + ends - starts, 0);
+
+    return (
+        <AttentionItem title={copy.title}>
+            <ul className="flex flex-col gap-2">
+                {waiting.map((stretch) => (
+                    <li key={stretch.id}>
+                        <Stretch
+                            page={page}
+                            stretch={stretch}
+                            onChange={() => {
+                                change(changing === stretch.id ? null : stretch.id);
+                            }}
+                        />
+                        {changing === stretch.id && (
+                            <StretchForm
+                                key={stretch.version}
+                                stretch={stretch}
+                                lines={state.lines}
+                                days={sheet.days.map(({ date }) => date)}
+                                step={sheet.step}
+                                acts={acts}
+                                onClose={() => {
+                                    change(null);
+                                }}
+                            />
+                        )}
+                    </li>
+                ))}
+            </ul>
+            {waiting.length > 1 && (
+                <button type="button" className="act mt-2" disabled={acts.isBusy} onClick={() => void acts.ink(waiting)}>
+                    {copy.inkAll(hoursWithUnit(sum, format))}
+                </button>
+            )}
+            {acts.trouble !== null && changing === null && (
+                <p role="alert" className="mt-1 text-brick">
+                    {acts.trouble}
+                </p>
+            )}
+        </AttentionItem>
+    );
+}
+
+function Stretch({ page, stretch, onChange }: { page: SheetPage; stretch: StretchProps; onChange: () => void }) {
+    const { state, byTheClock: acts, format } = page;
+    const task = state.lines.find(({ key }) => key === stretch.line)?.taskName ?? '';
+    const [day, when] = [shortDay(stretch.date), times(stretch)];
+    const held = state.cells[cellKey(stretch.line, stretch.date)]?.saved.minutes ?? null;
+    const act = (name: string, does: () => void) => (
+        <button
+            type="button"
+            className="act-quiet"
+            aria-label={copy.of(name, task, day, when)}
+            disabled={acts.isBusy}
+            onClick={does}
+        >
+            {name}
+        </button>
+    );
+
+    return (
+        <>
+            <p className="pencilled [overflow-wrap:anywhere]">
+                {day}, {when} · {task} · {hoursWithUnit(stretch.ends - stretch.starts, format)}
+                {held !== null && `; ${copy.adds(hoursWithUnit(held, format))}`}
+            </p>
+            {stretch.note !== '' && <p className="pencilled">{stretch.note}</p>}
+            <p className="flex flex-wrap gap-x-3">
+                {act(copy.ink, () => void acts.ink([stretch]))}
+                {act(copy.change, onChange)}
+                {act(copy.discard, () => void acts.remove(stretch))}
+            </p>
+        </>
+    );
+}
