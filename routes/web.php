@@ -36,6 +36,7 @@ use App\Features\Load\Controllers\LoadController;
 use App\Features\Messages\Controllers\MessagesController;
 use App\Features\Messages\Controllers\OutboxController;
 use App\Features\MyFigures\Controllers\MyFiguresController;
+use App\Features\MyTasks\Controllers\MyTasksController;
 use App\Features\NotSubmitted\Controllers\NotSubmittedController;
 use App\Features\Office\Controllers\AuditTrailPageController;
 use App\Features\Office\Controllers\OfficeController;
@@ -177,6 +178,13 @@ Route::middleware(['auth', RequireSecondFactor::class])->group(static function (
         Route::get('/', [RemainingController::class, 'show'])->name('remaining');
         Route::put('/', [RemainingController::class, 'update'])->name('remaining.say');
         Route::delete('/', [RemainingController::class, 'destroy'])->name('remaining.take-back');
+    });
+
+    Route::prefix('/tasks')->group(static function (): void {
+        Route::get('/', [MyTasksController::class, 'show'])->name('tasks');
+        Route::post('/', [MyTasksController::class, 'store'])->name('tasks.record');
+        Route::put('/pinned', [MyTasksController::class, 'pin'])->name('tasks.pin');
+        Route::post('/{task}/picked-up', [MyTasksController::class, 'pickUp'])->name('tasks.pick-up');
     });
 
     Route::prefix('/timer')->group(static function (): void {

@@ -16,6 +16,7 @@ enum MessageKind: string
     case EstimateWaiting = 'estimate waiting';
     case EstimateDecided = 'estimate decided';
     case StandInAdded = 'stand-in added';
+    case TaskPickedUp = 'task picked up';
     case DayReminder = 'day reminder';
     case WeekDue = 'week due';
     case WeekOverdue = 'week overdue';

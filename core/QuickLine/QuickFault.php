@@ -17,5 +17,6 @@ enum QuickFault: string
     case NoWords = 'no_explanations';
     case TimesUnreadable = 'times_unreadable';
     case TimesOnDays = 'times_on_days';
+    case UnknownWords = 'unknown_words';
     case TooLong = 'too_long';
 }

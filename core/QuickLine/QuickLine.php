@@ -28,6 +28,9 @@ final readonly class QuickLine
     /** From a time to another, as in `9-11:30`. */
     private const TIMES = '/^\d{1,2}(?:[:.]\d{2})?(?:[ap]m?)?[-–]\d{1,2}(?:[:.]\d{2})?(?:[ap]m?)?$/iu';
 
+    /** What stands for a task that is known; nobody can type it. */
+    private const KNOWN = "\u{FFFC}";
+
     /** Longer than any sensible line and short enough to be matched at once. */
     private const MAX_LENGTH = 2000;
 
@@ -83,6 +86,24 @@ final readonly class QuickLine
         }
 
         return new self($hours, $adds, $days, $tokens, $role, $note, $times);
+    }
+
+    /**
+     * The same on a task that is known, so that the line names none: `1:30 tue note bolts`.
+     *
+     * @throws QuickRefused also where something is left that is neither hours, day nor note
+     */
+    public static function ofTask(string $text, Week $week, Day $today): self
+    {
+        [$line, $note] = self::splitNote($text);
+        // Words are what the task would be found by; one that stands for it is enough.
+        $read = self::read($line.' '.self::KNOWN.($note === '' ? '' : ' note '.$note), $week, $today);
+        $words = array_values(array_diff($read->words, [self::KNOWN]));
+        if ($words !== [] || $read->role !== null || $read->starts) {
+            throw QuickRefused::because(QuickFault::UnknownWords, implode(' ', $words));
+        }
+
+        return $read;
     }
 
     /** @return array{string, string} the line and its note */

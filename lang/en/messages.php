@@ -6,6 +6,7 @@ declare(strict_types=1);
 return [
     'assigned' => '{1} You have been assigned a task: :tasks.|[2,*] You have been assigned :count tasks: :tasks.',
     'and_more' => ':names and :count more',
+    'task picked up' => ':name took over :hours of :task, :project, from the team.',
     'returned' => ':name returned :hours in week :week: “:comment”',
     'decided' => ':name approved :hours in week :week.',
     'correction waiting' => ':name proposes a correction for :day, from :before to :after: “:comment”',

@@ -42,6 +42,7 @@ final class Features
         'Week' => ['HouseRules', 'Remaining'],
         'Stretches' => ['Week'],
         'Timer' => ['Week'],
+        'MyTasks' => ['Plan', 'Remaining', 'Stretches', 'Week'],
         'Submission' => ['HouseRules', 'Corrections'],
         'Projects' => ['Remaining', 'NotSubmitted', 'Learning'],
         'Review' => ['HouseRules', 'Corrections', 'Projects'],
@@ -77,7 +78,8 @@ final class Features
             'Queries\RulesInForce', 'Queries\SheetFindings', 'Queries\WeekFindings', 'Queries\EntryToCheck', 'Queries\FindingText', 'Props\FindingProps',
             'Actions\SaveFindings', 'Actions\ExplainFindings', 'Actions\Explanation', 'Requests\ExplanationRequest',
         ],
-        'Remaining' => ['Queries\RemainingOfTask', 'Props\EstimateProps', 'Props\TaskRemainingProps'],
+        'Stretches' => ['Actions\DrawStretch', 'Actions\StretchInput', 'Actions\StretchRefused'],
+        'Remaining' => ['Actions\UpdateEstimate', 'Actions\EstimateInput', 'Actions\EstimateRefusal', 'Queries\RemainingOfTask', 'Props\EstimateProps', 'Props\TaskRemainingProps'],
         'Corrections' => ['Actions\EndCorrections'],
         'Leave' => ['Actions\RemindOfLeave', 'Actions\KeepAbsenceKinds'],
         'PersonalData' => ['Queries\LongGonePeople'],
@@ -91,10 +93,10 @@ final class Features
         'Load' => ['Queries\LoadSummary'],
         'Learning' => ['Queries\PastForecasts', 'Props\PastForecastProps'],
         'Projects' => ['Queries\StatusReport', 'Queries\StatusLevel', 'Queries\ProjectList', 'Queries\ProjectFilter', 'Props\ProjectSummaryProps'],
-        'Week' => ['Queries\WeekSheet', 'Props\LineProps', 'Props\ProposalProps', 'Props\CellOutcome', 'Actions\SaveCells', 'Actions\CellInput', 'Actions\CellResult', 'Queries\RecordableTasks'],
+        'Week' => ['Queries\WeekSheet', 'Props\LineProps', 'Props\ProposalProps', 'Props\CellOutcome', 'Actions\SaveCells', 'Actions\CellInput', 'Actions\CellResult', 'Queries\RecordableTasks', 'Queries\QuickReading'],
         'DayReminder' => ['Queries\DayPencil'],
         'Uploads' => ['Actions\ReceiveUpload', 'Requests\UploadRequest'],
-        'Plan' => ['Actions\AssignedNotices', 'Actions\SaveProject', 'Actions\ProjectSettings', 'Actions\PlanRefused'],
+        'Plan' => ['Actions\AssignedNotices', 'Actions\PlanAuditTrail', 'Actions\SaveProject', 'Actions\ProjectSettings', 'Actions\PlanRefused'],
     ];
 
     /** What files in and out may use of the features. */

@@ -107,6 +107,12 @@ final readonly class Sql implements Expression
         return self::as($alias, static fn (Closure $name): string => 'json_extract('.$name($column).', '.self::quoted('$.'.$field).')');
     }
 
+    /** Nothing, where other rows of the same class have something. */
+    public static function none(string $alias): self
+    {
+        return self::as($alias, static fn (): string => 'NULL');
+    }
+
     /** A value written into the query: the engine then sees that an index of some rows only has all that are asked for. */
     public static function value(string|int $value): self
     {

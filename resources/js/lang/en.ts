@@ -15,6 +15,7 @@ import { reviewText } from './en/review';
 import { sharedText } from './en/shared';
 import { signInText } from './en/signIn';
 import { timesheetsText } from './en/timesheets';
+import { tasksText } from './en/tasks';
 import { timerText } from './en/timer';
 import { weekText } from './en/week';
 
@@ -37,6 +38,7 @@ const en = {
     ...sharedText,
     ...signInText,
     ...timesheetsText,
+    ...tasksText,
     ...timerText,
     ...weekText,
 };

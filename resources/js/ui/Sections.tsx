@@ -34,6 +34,7 @@ function sectionsOf(signedIn: SignedInProps, url: string): Section[] {
     return [
         ...of(signedIn.compares, text.frontPageName, [route('home')]),
         ...of(signedIn.recordsTime, text.myWeek, [route('week.current'), route('my-figures')]),
+        ...of(signedIn.recordsTime, text.tasks.title, [route('tasks')]),
         ...of(signedIn.recordsTime, text.sheets, [route('timesheets'), routePrefix('week.of')]),
         ...of(signedIn.recordsTime, text.leaveName, [route('leave')], signedIn.leaveWaiting),
         ...of(signedIn.reviews, text.review, [route('review'), route('stand-ins'), route('not-submitted')], signedIn.waiting),

@@ -65,6 +65,21 @@ final class QuickLineTest extends TestCase
         yield 'yesterday across a change of the clock' => ['1h weir yesterday', '60 | 03-29 | weir | ', '2026-W13', '2026-03-30'];
     }
 
+    public function test_a_line_on_a_known_task_names_none(): void
+    {
+        $read = static fn (string $text): QuickLine => QuickLine::ofTask($text, Week::of('2026-W25'), Day::of('2026-06-17'));
+        self::assertSame([90, '2026-06-16', 'bolts checked'], [$read('1:30 tue note bolts checked')->hours->toInt(), $read('1:30 tue note bolts checked')->days[0]->toString(), $read('1:30 tue note bolts checked')->note]);
+        self::assertSame('09:00–11:30', $read('9-11:30')->times?->toString());
+        foreach (['1:30 bolts' => [QuickFault::UnknownWords, 'bolts'], 'start' => [QuickFault::UnknownWords, ''], '1h as senior' => [QuickFault::UnknownWords, ''], '' => [QuickFault::NoHours, '']] as $text => $fault) {
+            try {
+                $read($text);
+                self::fail($text);
+            } catch (QuickRefused $refused) {
+                self::assertSame($fault, [$refused->fault, $refused->text]);
+            }
+        }
+    }
+
     #[DataProvider('refused')]
     public function test_what_is_not_understood_says_which_part(string $text, QuickFault $fault, string $part, string $today = '2026-06-17'): void
     {

@@ -82,7 +82,8 @@ final readonly class QuickReading
         ), null];
     }
 
-    private static function refusal(QuickRefused $refused, Week $week): string
+    /** Why a line is not understood, for people. */
+    public static function refusal(QuickRefused $refused, Week $week): string
     {
         return $refused->hours === null
             ? Wording::of('week.quick.'.$refused->fault->value, ['text' => $refused->text, 'week' => $week->number()])

@@ -97,6 +97,17 @@ function CellSteps({ page }: { page: SheetPage }) {
                     {text.timer.start}
                 </button>
             )}
+            {page.sheet.isOwn && page.sheet.mayRecord && page.grid.here !== null && (
+                <button
+                    type="button"
+                    className="act-quiet"
+                    onClick={() => {
+                        page.pinTask(page.grid.here?.row.line.key ?? '');
+                    }}
+                >
+                    {text.tasks.pin}
+                </button>
+            )}
             <button
                 type="button"
                 className="act-quiet"

@@ -1,7 +1,10 @@
+import { route } from '@/lib/route';
 import { useShared } from '@/lib/shared';
 import { text } from '@/lib/text';
 import type { LineProps, QuickReadingProps, WeekProps } from '@/types/generated/props';
 import { actOnTimer } from '@/ui/timer/timerStore';
+import { router } from '@inertiajs/react';
+import { ofLine } from './lineKey';
 import { wantedBy } from './quickLine';
 import type { SheetState } from './sheetState';
 import { useByTheClock } from './useByTheClock';
@@ -23,6 +26,10 @@ export function useRecording(sheet: WeekProps, state: SheetState, acts: SheetAct
     return {
         byTheClock,
         startTimer,
+        /** Keeps the task of a line at the top of one's tasks. */
+        pinTask: (line: string) => {
+            router.put(route('tasks.pin'), { ...ofLine(line), pinned: true }, { preserveScroll: true, preserveState: true });
+        },
         /** Does what the quick line has understood: starts a timer, records by the clock, or inks, on a line of its own where the sheet has none yet. */
         inkReading: (reading: QuickReadingProps) => {
             const wanted = wantedBy(reading, state.cells);

@@ -21,6 +21,7 @@ export const messagesText = {
         byMail: 'Email',
         kinds: {
             assigned: 'Task assigned to you',
+            'task picked up': 'Team task picked up',
             returned: 'Time returned to you',
             decided: 'Your time approved',
             'correction waiting': 'Correction waiting for you',

@@ -42,7 +42,7 @@ export type Measure = 'planned' | 'planned-to-date' | 'actual' | 'pending' | 'di
 
 export type MeasureUnit = 'hours' | 'money' | 'percent';
 
-export type MessageKind = 'assigned' | 'returned' | 'decided' | 'correction waiting' | 'correction decided' | 'estimate updated' | 'estimate waiting' | 'estimate decided' | 'stand-in added' | 'day reminder' | 'week due' | 'week overdue' | 'period closing' | 'leave requested' | 'leave approved by rule' | 'leave decided' | 'leave taken back' | 'work requested' | 'work request discussed' | 'work request decided' | 'sign-in changed';
+export type MessageKind = 'assigned' | 'task picked up' | 'returned' | 'decided' | 'correction waiting' | 'correction decided' | 'estimate updated' | 'estimate waiting' | 'estimate decided' | 'stand-in added' | 'day reminder' | 'week due' | 'week overdue' | 'period closing' | 'leave requested' | 'leave approved by rule' | 'leave decided' | 'leave taken back' | 'work requested' | 'work request discussed' | 'work request decided' | 'sign-in changed';
 
 export type OrganisationSetting = 'name' | 'currency' | 'calendar' | 'approval' | 'remaining estimates' | 'week due' | 'bill value' | 'recording' | 'anonymising';
 
@@ -73,6 +73,8 @@ export type SignInMethod = 'password' | 'link' | 'single sign-on' | 'demonstrati
 export type Standing = 'over' | 'under' | 'on track' | 'unplanned' | 'ahead';
 
 export type StretchSource = 'drawn' | 'timer';
+
+export type TaskDue = 'overdue' | 'this week' | 'next week' | 'later' | 'always';
 
 export type TaskGroup = 'recent' | 'mine' | 'team' | 'later' | 'non-project';
 
@@ -987,6 +989,36 @@ export interface MyGroupProps {
     billableShare: string | null;
     expected: number | null;
     billValue: number | null;
+}
+
+export interface MyTaskProps {
+    line: string;
+    task: number;
+    role: number | null;
+    taskName: string;
+    taskCode: string;
+    projectCode: string;
+    projectName: string;
+    roleName: string | null;
+    due: TaskDue;
+    startsOn: string | null;
+    dueOn: string | null;
+    team: string | null;
+    planned: number | null;
+    entered: number;
+    remaining: number | null;
+    isEstimated: boolean;
+    waiting: number | null;
+    enteredToday: number;
+    isPinned: boolean;
+}
+
+export interface MyTasksProps {
+    today: string;
+    week: string;
+    tasks: MyTaskProps[];
+    enteredToday: number;
+    expectedToday: number;
 }
 
 export interface MissingWeekProps {

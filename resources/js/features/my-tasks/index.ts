@@ -1,0 +1,1 @@
+export { MyTasksPage } from './MyTasksPage';

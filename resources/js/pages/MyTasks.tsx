@@ -1,0 +1,1 @@
+export { MyTasksPage as default } from '@/features/my-tasks';
