@@ -137,6 +137,14 @@ simulated_provider_environment() {
 }
 
 # Serves it in the background.
+simulated_calendars_environment() {
+    local port=$1
+    export MOSS_SIMULATED_CALENDARS=http://127.0.0.1:$port MOSS_ALLOWED_HOSTS=127.0.0.1:$port
+}
+serve_simulated_calendars() {
+    local port=$1 folder=$2
+    SIMULATED_TODAY=${MOSS_TODAY:-} php -d expose_php=0 -S "127.0.0.1:$port" simulated/Calendars/index.php 2>"$folder/calendars.log" &
+}
 serve_simulated_provider() {
     local port=$1 folder=$2
     mkdir -p "$folder/provider"

@@ -12,6 +12,7 @@ use App\Features\HouseRules\Actions\Explanation;
 use App\Features\HouseRules\Actions\SaveFindings;
 use App\Features\Review\Actions\DecideEntries;
 use App\Models\Access;
+use App\Models\AppointmentCalendar;
 use App\Models\Entry;
 use App\Models\Person;
 use App\Models\Project;
@@ -28,6 +29,7 @@ use Moss\Core\Calendar\Day;
 use Moss\Core\Calendar\Week;
 use Moss\Core\HouseRules\RuleCode;
 use Moss\Core\HouseRules\Severity;
+use Simulated\Calendars\Diary;
 
 /** What exchange files cannot tell: what was returned with which comment, who may record for whom, what is asked, which plans changed, and what was mailed. */
 final class ActsCommand extends Command
@@ -43,6 +45,17 @@ final class ActsCommand extends Command
         Example:
           php artisan moss:demo-acts
         HELP;
+
+    /** Some have calendars, where those are simulated. */
+    private function addCalendars(): void
+    {
+        foreach (config()->string('moss.simulated_calendars') === '' ? [] : Diary::people() as $code) {
+            $person = Person::query()->where('code', $code)->first();
+            if ($person !== null) {
+                AppointmentCalendar::query()->firstOrCreate(['person_id' => $person->id, 'address' => config()->string('moss.simulated_calendars').'/'.$code.'.ics'], ['name' => 'Diary']);
+            }
+        }
+    }
 
     public function handle(DecideEntries $decide, ProposeCorrections $propose, ExplainFindings $answer, SaveFindings $findings, PlanActs $plans, LeaveActs $leave, Comparisons $comparisons, Today $today): int
     {
@@ -77,6 +90,7 @@ final class ActsCommand extends Command
         $plans->handle($today->for($owner));
         $leave->handle($today->for($owner));
         $comparisons->keep();
+        $this->addCalendars();
         // Whoever has used it for a while knows what pencil and ink are.
         Person::query()->whereIn('id', Entry::query()->select('person_id'))->update(['knows_pencil' => true]);
         $this->fillTheOutbox($today->for($owner));

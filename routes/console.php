@@ -11,5 +11,6 @@ Schedule::command('moss:clear-transfers')->hourly();
 Schedule::command('moss:clear-uploads')->daily();
 Schedule::command('moss:settings')->hourly();
 Schedule::command('moss:anonymise')->daily()->withoutOverlapping(10);
+Schedule::command('moss:appointments')->everyFiveMinutes()->withoutOverlapping(10);
 Schedule::command('moss:messages')->everyFiveMinutes()->withoutOverlapping(10);
 Schedule::command('moss:mail-comparisons')->everyFifteenMinutes()->withoutOverlapping(10);

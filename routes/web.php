@@ -8,6 +8,8 @@ use App\Features\Account\Controllers\PasswordController;
 use App\Features\Account\Controllers\SecondFactorController;
 use App\Features\Accounts\Controllers\AccountsController;
 use App\Features\Accounts\Controllers\SignInSettingsController;
+use App\Features\Appointments\Controllers\AppointmentsController;
+use App\Features\Appointments\Controllers\TimeFeedController;
 use App\Features\Calendars\Controllers\HolidaysController;
 use App\Features\Calendars\Controllers\OrganisationController;
 use App\Features\Compare\Controllers\CompareController;
@@ -113,6 +115,8 @@ Route::middleware(['signed:relative', 'throttle:intake'])->group(static function
     Route::post('/intake/requests/{workRequest}', [ClientRequestsController::class, 'comment'])->name('intake.comment');
 });
 
+Route::get('/time/{token}.ics', [TimeFeedController::class, 'show'])->where('token', '[A-Za-z0-9]{48}')->middleware('throttle:feeds')->name('time-feed');
+
 Route::middleware('signed:relative')->group(static function (): void {
     Route::get('/day-reminder/{person:code}/{date}', [DayReminderController::class, 'show'])->name('day-reminder');
     Route::post('/day-reminder/{person:code}/{date}', [DayReminderController::class, 'store'])->name('day-reminder.ink');
@@ -178,6 +182,18 @@ Route::middleware(['auth', RequireSecondFactor::class])->group(static function (
         Route::get('/', [RemainingController::class, 'show'])->name('remaining');
         Route::put('/', [RemainingController::class, 'update'])->name('remaining.say');
         Route::delete('/', [RemainingController::class, 'destroy'])->name('remaining.take-back');
+    });
+
+    Route::prefix('/appointments')->group(static function (): void {
+        Route::get('/', [AppointmentsController::class, 'show'])->name('appointments');
+        Route::post('/calendars', [AppointmentsController::class, 'store'])->name('appointments.add');
+        Route::post('/calendars/{appointmentCalendar}/reading', [AppointmentsController::class, 'read'])->name('appointments.read');
+        Route::delete('/calendars/{appointmentCalendar}', [AppointmentsController::class, 'destroy'])->name('appointments.remove');
+        Route::put('/{appointment}/task', [AppointmentsController::class, 'place'])->name('appointments.place');
+        Route::put('/{appointment}/left-out', [AppointmentsController::class, 'leaveOut'])->name('appointments.leave-out');
+        Route::delete('/left-out/{series}', [AppointmentsController::class, 'takeIn'])->name('appointments.take-in');
+        Route::post('/feed', [TimeFeedController::class, 'store'])->name('appointments.make-feed');
+        Route::delete('/feed', [TimeFeedController::class, 'destroy'])->name('appointments.remove-feed');
     });
 
     Route::prefix('/tasks')->group(static function (): void {

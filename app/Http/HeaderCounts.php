@@ -11,6 +11,7 @@ use App\Models\Organisation;
 use App\Models\Person;
 use App\Models\StoredRecalculation;
 use App\Models\Stretch;
+use App\Models\StretchSource;
 use App\Models\Timer;
 use App\Support\Database\Record;
 use App\Support\Database\Sql;
@@ -33,7 +34,7 @@ final readonly class HeaderCounts
             ->selectSub(LeaveDeciders::waiting($person, $today)->addSelect(Sql::count()), 'leave')
             ->selectSub(Message::query()->toBase()->where('person_id', $person->id)->where('in_app', 1)->whereNull('read_at')->addSelect(Sql::count()), 'unread')
             ->selectSub(StoredRecalculation::query()->toBase()->selectRaw('100 * coalesce(sum(units_done), 0) / max(1, sum(units))')->havingRaw('count(*) > 0'), 'recalculated')
-            ->selectSub(Stretch::query()->toBase()->where('person_id', $person->id)->where('is_inked', 0)->addSelect(Sql::min('date')), 'to_ink')
+            ->selectSub(Stretch::query()->toBase()->where('person_id', $person->id)->where('is_inked', 0)->where('source', StretchSource::Timer->value)->addSelect(Sql::min('date')), 'to_ink')
             ->selectSub(Timer::query()->toBase()->where('person_id', $person->id)->addSelect(Sql::count()), 'timers')
             ->selectSub(Organisation::query()->toBase()->select('takes_requests'), 'requests')
             ->selectSub(Person::query()->toBase()->where('manager_id', $person->id)->addSelect(Sql::count()), 'led'))[0];

@@ -26,6 +26,10 @@ use Moss\Core\Clock\ClockSpan;
  * @property StretchSource $source
  * @property string $note
  * @property int $version
+ * @property int|null $appointment_id  that it came of
+ * @property string $why  its task was guessed, as JSON by `GuessReason`; empty where it was not
+ * @property bool $is_chosen  whether its person put it on its line
+ * @property bool|null $billable  while it is pencilled; null as the task is
  * @property-read Person $person
  */
 final class Stretch extends Model
@@ -34,7 +38,7 @@ final class Stretch extends Model
 
     public $timestamps = false;
 
-    protected $fillable = ['person_id', 'date', 'starts_at', 'ends_at', 'task_id', 'role_id', 'is_inked', 'source', 'note', 'version'];
+    protected $fillable = ['person_id', 'date', 'starts_at', 'ends_at', 'task_id', 'role_id', 'is_inked', 'source', 'note', 'version', 'appointment_id', 'why', 'is_chosen', 'billable'];
 
     /** @return BelongsTo<Person, $this> */
     public function person(): BelongsTo
@@ -47,10 +51,10 @@ final class Stretch extends Model
         return ClockSpan::ofMinutes($this->starts_at, $this->ends_at);
     }
 
-    /** The earliest week with time of a person that is pencilled by the clock, as `2026-W25`; null where all is inked. */
+    /** The earliest week with time of a person that a timer measured and that is not inked, as `2026-W25`; null where all is inked. */
     public static function weekToInk(Person $person): ?string
     {
-        $first = self::query()->toBase()->where('person_id', $person->id)->where('is_inked', 0)->min('date');
+        $first = self::query()->toBase()->where('person_id', $person->id)->where('is_inked', 0)->where('source', StretchSource::Timer->value)->min('date');
 
         return is_string($first) ? Week::containing(Day::of($first))->toString() : null;
     }
@@ -58,6 +62,6 @@ final class Stretch extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['date' => AsDay::class, 'is_inked' => 'boolean', 'source' => StretchSource::class];
+        return ['date' => AsDay::class, 'is_inked' => 'boolean', 'is_chosen' => 'boolean', 'billable' => 'boolean', 'source' => StretchSource::class];
     }
 }

@@ -9,4 +9,5 @@ enum StretchSource: string
 {
     case Drawn = 'drawn';
     case Timer = 'timer';
+    case Calendar = 'calendar';
 }

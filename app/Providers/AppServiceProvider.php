@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Features\Appointments\Feeds\CalendarFeed;
+use App\Features\Appointments\Feeds\HttpCalendarFeed;
 use App\Features\Operations\Listeners\BeatQueue;
 use App\Features\SignIn\CurrentSignIn;
 use App\Features\SignIn\SignedInPeople;
@@ -17,6 +19,7 @@ use App\Support\Database\Schema\SchemaMacros;
 use App\Support\Database\StrictSqliteConnection;
 use App\Support\Language\Wording;
 use App\Support\Mail\OutboxTransport;
+use App\Support\Network\PublicAddress;
 use Closure;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Contracts\Auth\StatefulGuard;
@@ -46,6 +49,8 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->scoped(CurrentSignIn::class);
         $this->app->singleton(BeatQueue::class);
         $this->app->bind(IdentityProvider::class, OpenIdProvider::class);
+        $this->app->bind(CalendarFeed::class, HttpCalendarFeed::class);
+        $this->app->bind(PublicAddress::class, static fn (): PublicAddress => new PublicAddress(array_values(array_filter(array_map(trim(...), explode(',', strtolower(config()->string('moss.allowed_hosts'))))))));
         $this->app->bind(StatefulGuard::class, static fn (): StatefulGuard => Auth::guard('web'));
         $this->app->singleton(Today::class, static function (): Today {
             $fixed = config('moss.today');
@@ -58,10 +63,11 @@ final class AppServiceProvider extends ServiceProvider
     {
         Auth::provider('signed-in', fn (): SignedInPeople => $this->app->make(SignedInPeople::class));
         // Longer numbers are no row of ours, and no integer either.
-        foreach (['correction', 'task', 'decision', 'mail', 'standIn', 'setting', 'question', 'rate', 'asked', 'saved', 'attachment', 'signIn', 'holiday', 'leave', 'allowance', 'contact', 'planned', 'line', 'link', 'workRequest', 'file', 'transfer', 'stretch'] as $number) {
+        foreach (['correction', 'task', 'decision', 'mail', 'standIn', 'setting', 'question', 'rate', 'asked', 'saved', 'attachment', 'signIn', 'holiday', 'leave', 'allowance', 'contact', 'planned', 'line', 'link', 'workRequest', 'file', 'transfer', 'stretch', 'appointmentCalendar', 'appointment', 'series'] as $number) {
             Route::pattern($number, '[0-9]{1,18}');
         }
         RateLimiter::for('uploads', static fn (Request $request): Limit => Limit::perMinute(900)->by((string) $request->ip()));
+        RateLimiter::for('feeds', static fn (Request $request): Limit => Limit::perMinute(60)->by((string) $request->ip()));
         RateLimiter::for('intake', static fn (Request $request): Limit => Limit::perMinute(60)->by((string) $request->ip()));
         Number::useLocale(config()->string('languages.default_locale'));
         $this->callAfterResolving('translation.loader', static function (FileLoader $loader): void {

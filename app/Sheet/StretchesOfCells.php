@@ -25,7 +25,7 @@ final readonly class StretchesOfCells
     }
 
     /**
-     * What a timer measured is inked with the first entry of its cell, and pencilled again when that is cleared; what was drawn goes
+     * What a timer measured or an appointment took is inked with the first entry of its cell, and pencilled again when that is cleared; what was drawn goes
      * with the entry.
      *
      * @param  list<string>  $inked  cells, as line key and day, that had no entry and have one now
@@ -48,7 +48,7 @@ final readonly class StretchesOfCells
             if (! $stretch->is_inked && in_array(LineKey::cell($stretch->task_id, $stretch->role_id, $stretch->date->toString()), $inked, true) && ! in_array(LineKey::cell($stretch->task_id, $stretch->role_id, $stretch->date->toString()), $timed, true)) {
                 $ink[] = $stretch->id;
             } elseif ($stretch->is_inked && in_array(LineKey::cell($stretch->task_id, $stretch->role_id, $stretch->date->toString()), $cleared, true)) {
-                if ($stretch->source === StretchSource::Timer) {
+                if ($stretch->source !== StretchSource::Drawn) {
                     $pencil[] = $stretch->id;
                 } else {
                     $gone[] = $stretch->id;

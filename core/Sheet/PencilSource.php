@@ -10,6 +10,7 @@ namespace Moss\Core\Sheet;
 enum PencilSource: string
 {
     case Timer = 'timer';
+    case Calendar = 'calendar';
     case Plan = 'plan';
     case LastWeek = 'last week';
     case UsualWeek = 'usual week';

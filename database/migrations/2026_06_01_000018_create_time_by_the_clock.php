@@ -44,7 +44,7 @@ return new class extends Migration
             $table->foreignId('task_id')->constrained();
             $table->foreignId('role_id')->nullable()->constrained();
             $table->boolean('is_inked')->default(false);
-            $table->enum('source', ['drawn', 'timer']);
+            $table->enum('source', ['drawn', 'timer', 'calendar']);
             // What was said while it was pencilled; the note of time that is inked is the entry's.
             $table->text('note')->default('');
             $table->integer('version')->default(1);

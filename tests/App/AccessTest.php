@@ -39,6 +39,16 @@ final class AccessTest extends TestCase
         'PUT /people/ada/week/2026-W25/stretches/999' => ['ada' => 409, 'bo' => 403, 'mo' => 403, 'lee' => 409, 'vic' => 403, 'cal' => 409],
         'POST /people/ada/week/2026-W25/stretches/999/split' => ['ada' => 409, 'bo' => 403, 'vic' => 403],
         'DELETE /people/ada/week/2026-W25/stretches/999' => ['ada' => 409, 'bo' => 403, 'vic' => 403],
+        'GET /appointments' => ['ada' => 200, 'kit' => 200, 'vic' => 403],
+        'POST /appointments/calendars' => ['ada' => 302, 'vic' => 403],
+        'POST /appointments/calendars/1/reading' => ['ada' => 404, 'vic' => 404],
+        'DELETE /appointments/calendars/1' => ['ada' => 404],
+        'PUT /appointments/1/task' => ['ada' => 404],
+        'PUT /appointments/1/left-out' => ['ada' => 404],
+        'DELETE /appointments/left-out/1' => ['ada' => 404],
+        'POST /appointments/feed' => ['ada' => 302, 'vic' => 403],
+        'DELETE /appointments/feed' => ['ada' => 302, 'vic' => 403],
+        'GET /time/aaaaaaaaaaaaaaaaaaaaaaaaaaaaaaaaaaaaaaaaaaaaaaaa.ics' => ['ada' => 404],
         'GET /tasks' => ['ada' => 200, 'mo' => 200, 'kit' => 200, 'vic' => 403],
         'POST /tasks' => ['ada' => 302, 'vic' => 403],
         'PUT /tasks/pinned' => ['ada' => 302, 'vic' => 403],
@@ -360,6 +370,7 @@ final class AccessTest extends TestCase
             str_ends_with($address, '/stretches/ink') => ['stretches' => [999]],
             str_ends_with($address, '/split') => ['seen' => 1, 'at' => 600],
             str_contains($address, '/stretches') => ['task' => 1, 'date' => '2026-06-17', 'times' => '9-9:15', 'seen' => 1],
+            $address === '/appointments/calendars' => ['name' => 'Diary', 'calendar' => "BEGIN:VCALENDAR\r\nVERSION:2.0\r\nPRODID:-//Test//EN\r\nEND:VCALENDAR\r\n"],
             $address === '/tasks' => ['task' => 1, 'line' => '0:15'],
             $address === '/tasks/pinned' => ['task' => 1, 'pinned' => true],
             $address === '/timer' && $method === 'POST' => ['task' => 1],
@@ -431,7 +442,7 @@ final class AccessTest extends TestCase
     {
         foreach (array_keys(self::TABLE) as $line) {
             [$method, $address] = explode(' ', $line);
-            if (preg_match('~^/(sign-in|start$|intake|uploads/|password/|day-reminder|nowhere|up$)~', $address) !== 1) {
+            if (preg_match('~^/(sign-in|start$|intake|uploads/|password/|day-reminder|time/|nowhere|up$)~', $address) !== 1) {
                 $this->call($method, $address)->assertRedirect('/sign-in');
             }
         }

@@ -14,6 +14,8 @@ export MOSS_LANGUAGES=en,qps MOSS_LANGUAGE_FOLDER="$folder/lang"
 demo_environment "$folder"
 provider=$(free_port $(($1 + 100)))
 simulated_provider_environment "$provider"
+calendars=$(free_port $(($1 + 200)))
+simulated_calendars_environment "$calendars"
 demo_data "$folder"
 # Pictures are of the demonstration alone.
 if [ -z "${MOSS_ALONE:-}" ]; then
@@ -26,6 +28,8 @@ if [ -z "${MOSS_ALONE:-}" ]; then
 fi
 php artisan config:cache --quiet
 serve_simulated_provider "$provider" "$folder"
+serve_simulated_calendars "$calendars" "$folder"
+php artisan moss:appointments >/dev/null
 # What the scheduler would do, but for what would happen to the data meanwhile.
 (while php artisan moss:heartbeat; do sleep 60; done) >/dev/null 2>&1 &
 php artisan queue:work --sleep=1 --tries=3 >"$folder/queue.log" 2>&1 &

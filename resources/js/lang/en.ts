@@ -1,4 +1,5 @@
 import { accountText } from './en/account';
+import { appointmentsText } from './en/appointments';
 import { auditTrailText } from './en/auditTrail';
 import { compareText } from './en/compare';
 import { frontPageText } from './en/frontPage';
@@ -22,6 +23,7 @@ import { weekText } from './en/week';
 /** Every sentence of the interface in English. Other languages are modules of the same shape beside this one. */
 const en = {
     ...accountText,
+    ...appointmentsText,
     ...auditTrailText,
     ...compareText,
     ...frontPageText,

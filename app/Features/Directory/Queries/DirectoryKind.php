@@ -9,6 +9,7 @@ use App\Models\Assignment;
 use App\Models\Client;
 use App\Models\Correction;
 use App\Models\Entry;
+use App\Models\FavouriteTask;
 use App\Models\HouseRuleSetting;
 use App\Models\Person;
 use App\Models\Project;
@@ -53,7 +54,7 @@ enum DirectoryKind: string
             ],
             self::Roles => [
                 Person::query()->where('role_id', $id), Rate::query()->where('role_id', $id), Assignment::query()->where('role_id', $id),
-                Entry::query()->where('role_id', $id), SheetChoice::query()->where('role_id', $id), Stretch::query()->where('role_id', $id), Timer::query()->where('role_id', $id), Correction::query()->where('role_id', $id),
+                Entry::query()->where('role_id', $id), SheetChoice::query()->where('role_id', $id), Stretch::query()->where('role_id', $id), FavouriteTask::query()->where('role_id', $id), Timer::query()->where('role_id', $id), Correction::query()->where('role_id', $id),
             ],
             self::Clients => [Project::query()->where('client_id', $id)],
         };

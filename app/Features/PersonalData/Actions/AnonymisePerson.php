@@ -7,9 +7,13 @@ namespace App\Features\PersonalData\Actions;
 use App\AuditTrail\AuditTrail;
 use App\AuditTrail\AuditTrailLine;
 use App\AuditTrail\AuditTrailSubject;
+use App\Models\Appointment;
+use App\Models\AppointmentCalendar;
 use App\Models\Entry;
+use App\Models\FavouriteTask;
 use App\Models\Identity;
 use App\Models\LeaveRequest;
+use App\Models\LeftOutSeries;
 use App\Models\Message;
 use App\Models\OutboxAttachment;
 use App\Models\OutboxMail;
@@ -23,6 +27,7 @@ use App\Models\SecondFactor;
 use App\Models\SignIn;
 use App\Models\Stretch;
 use App\Models\Team;
+use App\Models\TimeFeed;
 use App\Models\Timer;
 use App\Support\Clock\Today;
 use App\Support\Language\Wording;
@@ -30,7 +35,7 @@ use Illuminate\Support\Facades\DB;
 use Moss\Core\Leave\LeaveState;
 
 /**
- * Takes out who somebody was: name, address, code, sign-ins, messages, mails, and what they wrote of their leave. Time, plans and
+ * Takes out who somebody was: name, address, code, sign-ins, messages, mails, calendars, and what they wrote of their leave. Time, plans and
  * rates stay, so that every sum does; so do notes of work, which are the project's, and the sealed audit trail. It cannot be undone.
  */
 final readonly class AnonymisePerson
@@ -74,7 +79,7 @@ final readonly class AnonymisePerson
         $mails = OutboxMail::query()->where('recipient', $person->email)->select('id');
         OutboxAttachment::query()->whereIn('outbox_mail_id', $mails)->delete();
         OutboxMail::query()->where('recipient', $person->email)->delete();
-        foreach ([Message::query(), SignIn::query(), PasswordLink::query(), SecondFactor::query(), RecoveryCode::query(), Identity::query(), Phrase::query(), Recorder::query(), Stretch::query()->where('is_inked', false), Timer::query()] as $theirs) {
+        foreach ([Message::query(), SignIn::query(), PasswordLink::query(), SecondFactor::query(), RecoveryCode::query(), Identity::query(), Phrase::query(), Recorder::query(), Stretch::query()->where('is_inked', false), Timer::query(), FavouriteTask::query(), Appointment::query(), AppointmentCalendar::query(), LeftOutSeries::query(), TimeFeed::query()] as $theirs) {
             $theirs->where('person_id', $person->id)->delete();
         }
         LeaveRequest::query()->where('person_id', $person->id)->where('state', '<>', LeaveState::Approved)->whereNull('replaces_id')

@@ -6,15 +6,19 @@ namespace App\Features\PersonalData\Queries;
 
 use App\Models\Absence;
 use App\Models\Answer;
+use App\Models\Appointment;
+use App\Models\AppointmentCalendar;
 use App\Models\Assignment;
 use App\Models\AuditTrailRow;
 use App\Models\Correction;
 use App\Models\DaySpan;
 use App\Models\Entry;
+use App\Models\FavouriteTask;
 use App\Models\FindingExplanation;
 use App\Models\Identity;
 use App\Models\LeaveAllowance;
 use App\Models\LeaveRequest;
+use App\Models\LeftOutSeries;
 use App\Models\Message;
 use App\Models\OutboxMail;
 use App\Models\Person;
@@ -26,6 +30,8 @@ use App\Models\RemainingEstimate;
 use App\Models\SavedComparison;
 use App\Models\SignIn;
 use App\Models\StandIn;
+use App\Models\Stretch;
+use App\Models\Timer;
 use App\Support\Database\Record;
 use Illuminate\Database\Eloquent\Builder as EloquentBuilder;
 use Illuminate\Database\Eloquent\Model;
@@ -67,7 +73,7 @@ final class PersonalDataFile
             ->select('absence_kinds.name AS kind', 'starts_on', 'ends_on', 'from_midday', 'until_midday', 'note', 'state', 'requested_at', 'decided_at', 'comment')->orderBy('leave_requests.id');
         foreach ([
             'leave_allowances' => LeaveAllowance::query(), 'remaining_estimates' => RemainingEstimate::query(), 'proposed_estimates' => ProposedEstimate::query(), 'corrections' => Correction::query(),
-            'days_by_the_clock' => DaySpan::query(), 'recording_permissions' => Recorder::query(), 'explanations' => FindingExplanation::query(), 'answers' => Answer::query(), 'rates' => Rate::query(),
+            'days_by_the_clock' => DaySpan::query(), 'time_by_the_clock' => Stretch::query(), 'timers' => Timer::query(), 'calendars' => AppointmentCalendar::query(), 'appointments' => Appointment::query(), 'left_out_appointments' => LeftOutSeries::query(), 'pinned_tasks' => FavouriteTask::query(), 'recording_permissions' => Recorder::query(), 'explanations' => FindingExplanation::query(), 'answers' => Answer::query(), 'rates' => Rate::query(),
             'stand_ins' => StandIn::query(), 'saved_phrases' => Phrase::query(), 'messages' => Message::query(), 'sign_ins' => SignIn::query(), 'sign_in_identities' => Identity::query(), 'audit_trail' => AuditTrailRow::query(),
         ] as $name => $query) {
             yield $name => $of($query)->orderBy($query->getModel()->getTable().'.'.($name === 'audit_trail' ? 'id' : 'person_id'));

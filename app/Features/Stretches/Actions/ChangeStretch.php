@@ -25,9 +25,12 @@ final readonly class ChangeStretch
                 FitStretches::handle($owner, [$input->day->toString()]);
             }
             $before = clone $stretch;
+            $isMoved = [$stretch->task_id, $stretch->role_id] !== [$input->task, $input->role];
             $stretch->update([
                 'date' => $input->day, 'starts_at' => $input->span->starts->minute(), 'ends_at' => $input->span->ends->minute(),
-                'task_id' => $input->task, 'role_id' => $input->role, 'note' => $stretch->is_inked ? $stretch->note : $input->note, 'version' => $stretch->version + 1,
+                'task_id' => $input->task, 'role_id' => $input->role, 'note' => $stretch->is_inked ? $stretch->note : $input->note,
+                // Where its person put it says more than any guess.
+                'is_chosen' => $stretch->is_chosen || $isMoved, 'why' => $isMoved ? '' : $stretch->why, 'billable' => $input->billable ?? $stretch->billable, 'version' => $stretch->version + 1,
             ]);
             if ($stretch->is_inked) {
                 $this->grow->handle($actor, $owner, [EntryGrowth::without($before), EntryGrowth::by($input)]);

@@ -38,7 +38,7 @@ final readonly class GrowEntries
             $growth = $ofCell->firstOrFail();
             $minutes = ($entry?->minutes->toInt() ?? 0) + $ofCell->sum(static fn (EntryGrowth $one): int => $one->minutes);
             $note = self::note($entry, $ofCell->map(static fn (EntryGrowth $one): string => $one->note)->all());
-            $inputs[] = new CellInput($growth->task, $growth->role, $growth->day, null, $entry?->version, $note, minutes: self::minutes($minutes));
+            $inputs[] = new CellInput($growth->task, $growth->role, $growth->day, null, $entry?->version, $note, billable: $ofCell->map(static fn (EntryGrowth $one): ?bool => $one->billable)->first(static fn (?bool $billable): bool => $billable !== null), minutes: self::minutes($minutes));
         }
         foreach ($this->save->handle($actor, $owner, $inputs) as $result) {
             if ($result->outcome !== CellOutcome::Saved) {

@@ -10,7 +10,8 @@ use Moss\Core\Clock\ClockSpan;
 /** What somebody wants of time by the clock. */
 final readonly class StretchInput
 {
-    public function __construct(public int $task, public ?int $role, public Day $day, public ClockSpan $span, public string $note)
+    /** @param  bool|null  $billable  null as the task is */
+    public function __construct(public int $task, public ?int $role, public Day $day, public ClockSpan $span, public string $note, public ?bool $billable = null)
     {
     }
 }

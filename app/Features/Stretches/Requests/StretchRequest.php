@@ -35,6 +35,7 @@ final class StretchRequest extends BoundedRequest
             'starts' => ['required_without:times', 'nullable', 'integer', 'min:0', 'max:1439'],
             'ends' => ['required_without:times', 'nullable', 'integer', 'min:1', 'max:1440'],
             'note' => ['nullable', 'string', 'max:'.ClientNote::MAX_LENGTH],
+            'billable' => ['nullable', 'boolean'],
             'seen' => ['nullable', 'integer', 'min:1', 'max:1000000000'],
         ];
     }
@@ -72,6 +73,7 @@ final class StretchRequest extends BoundedRequest
         return new StretchInput(
             $this->integer('task'), $this->filled('role') ? $this->integer('role') : null, $this->day(),
             $this->span ?? ClockSpan::ofMinutes($this->integer('starts'), $this->integer('ends')), trim($this->string('note')->toString()),
+            $this->filled('billable') ? $this->boolean('billable') : null,
         );
     }
 

@@ -28,7 +28,7 @@ final readonly class KnownTasks
      * @param  array<int, TaskOfferProps>  $offers  by task id
      * @param  list<KnownTask>  $known
      */
-    private function __construct(public array $offers, private array $known)
+    private function __construct(public array $offers, public array $known)
     {
     }
 

@@ -35,7 +35,7 @@ final class PencilSourceText
     {
         $spans = array_map(static fn (ClockSpan $span): string => $span->toString(), $source->days[$day->toString()]->spans);
 
-        return Wording::of('week.pencil_timer', ['times' => implode(', ', $spans)]);
+        return Wording::of($source->source === PencilSource::Timer ? 'week.pencil_timer' : 'week.pencil_calendar', ['times' => implode(', ', $spans)]);
     }
 
     private static function ofPlan(PlannedLine $source, Day $day): string

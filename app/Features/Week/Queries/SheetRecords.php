@@ -180,9 +180,11 @@ final readonly class SheetRecords
     private static function stretches(Person $owner, Week $week): array
     {
         return Rows::of(StretchRow::class, Stretch::query()->inWeek($week)->toBase()->leftJoin('roles', 'roles.id', 'stretches.role_id')
+            ->leftJoin('appointments', 'appointments.id', 'stretches.appointment_id')
             ->where('stretches.person_id', $owner->id)
             ->select('stretches.task_id', 'stretches.role_id', 'roles.code AS role', 'roles.name AS role_name', 'stretches.id', 'stretches.date')
             ->addSelect('stretches.starts_at', 'stretches.ends_at', 'stretches.is_inked', 'stretches.source', 'stretches.note', 'stretches.version')
+            ->addSelect('stretches.appointment_id', 'appointments.title', 'appointments.is_private', 'stretches.why', 'stretches.billable')
             ->orderBy('stretches.date')->orderBy('stretches.starts_at')->orderBy('stretches.ends_at')->orderBy('stretches.id'));
     }
 

@@ -21,6 +21,11 @@ final readonly class StretchRow
         public StretchSource $source,
         public string $note,
         public int $version,
+        public ?int $appointmentId,
+        public ?string $title,
+        public ?bool $isPrivate,
+        public string $why,
+        public ?bool $billable,
     ) {
     }
 

@@ -7,6 +7,8 @@ namespace App\Features\Week\Queries;
 use App\Features\Week\Props\ClockDayProps;
 use App\Features\Week\Props\StretchProps;
 use App\Features\Week\Props\StretchTimesProps;
+use App\Models\StretchSource;
+use App\Support\Language\Wording;
 use Moss\Core\Clock\ClockSpan;
 use Moss\Core\Clock\DaySpans;
 use Moss\Core\Sheet\PencilSource;
@@ -43,7 +45,8 @@ final class WeekStretches
         foreach ($records->stretches as $row) {
             $span = $row->isInked ? array_shift($shown[$row->cell()]) : $row->span();
             if ($span instanceof ClockSpan) {
-                $props[] = new StretchProps($row->id, $row->version, $row->line->key(), $row->date->toString(), $span->starts->minute(), $span->ends->minute(), $row->isInked, $row->source, $row->note);
+                $props[] = new StretchProps($row->id, $row->version, $row->line->key(), $row->date->toString(), $span->starts->minute(), $span->ends->minute(), $row->isInked, $row->source, $row->note, $row->appointmentId,
+                    $row->appointmentId === null ? null : ($row->isPrivate === true || $row->title === null ? Wording::of('appointments.busy') : $row->title), AppointmentReason::of($row->why), $row->billable);
             }
         }
 
@@ -83,15 +86,17 @@ final class WeekStretches
         }
         $spans = [];
         $lines = [];
+        $timers = [];
         foreach ($records->stretches as $row) {
             if (! $row->isInked && ! isset($taken[$row->cell()])) {
                 $lines[$row->line->key()] = $row->line;
+                $timers[$row->line->key()] = ($timers[$row->line->key()] ?? false) || $row->source === StretchSource::Timer;
                 $spans[$row->line->key()][$row->date->toString()][] = $row->span();
             }
         }
 
         return array_map(
-            static fn (LineRow $line): TimedLine => new TimedLine($records->lineOf($line), PencilSource::Timer, array_map(DaySpans::of(...), $spans[$line->key()])),
+            static fn (LineRow $line): TimedLine => new TimedLine($records->lineOf($line), $timers[$line->key()] ? PencilSource::Timer : PencilSource::Calendar, array_map(DaySpans::of(...), $spans[$line->key()])),
             array_values($lines),
         );
     }

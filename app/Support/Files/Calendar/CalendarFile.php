@@ -33,7 +33,7 @@ final readonly class CalendarFile
     {
         $calendar = new VCalendar(['PRODID' => '-//Moss Week//Days//EN', 'NAME' => $name, 'X-WR-CALNAME' => $name]);
         foreach ($events as $event) {
-            $written = $calendar->createComponent('VEVENT');
+            $written = $calendar->createComponent('VEVENT', [], false);
             $written->add('UID', $event->uid);
             $written->add('DTSTAMP', $this->today->now());
             $written->add('SUMMARY', $event->summary);

@@ -63,7 +63,7 @@ export function ClockStroke({ page, stroke, hours, top, minuteAt, onOpen }: Cloc
                 fullDay(stroke.date),
                 stroke.isInked ? copy.inked : copy.pencilled,
             )}
-            title={`${times(shown)} · ${line?.projectName ?? ''} · ${hoursWithUnit(shown.ends - shown.starts, format)}`}
+            title={`${stroke.stretch?.title == null ? '' : `${stroke.stretch.title} · `}${times(shown)} · ${line?.projectName ?? ''} · ${hoursWithUnit(shown.ends - shown.starts, format)}`}
             className={clsx(
                 'absolute flex h-[2.3rem] cursor-pointer touch-none flex-col justify-end overflow-hidden text-start leading-tight',
                 stroke.isInked ? 'border-b-[3px] border-ink' : 'pencilled border-b-2 border-dashed border-pencil',

@@ -4,7 +4,7 @@ import type { LastWeekPencil, PencilProps } from '@/types/generated/props';
 import { RadioGroup } from '@/ui/RadioGroup';
 import { Switch } from '@/ui/Switch';
 import { AttentionItem } from '@/ui/Margin';
-import { router } from '@inertiajs/react';
+import { Link, router } from '@inertiajs/react';
 
 const lastWeek: LastWeekPencil[] = ['off', 'lines', 'hours'];
 
@@ -32,6 +32,9 @@ export function PencilChoice({ pencil }: { pencil: PencilProps }) {
                         }}
                     />
                 ))}
+                <Link className="act-quiet self-start" href={route('appointments')}>
+                    {text.appointments.title}
+                </Link>
                 <RadioGroup
                     label={text.week.pencilFrom.lastWeek}
                     value={pencil.lastWeek}

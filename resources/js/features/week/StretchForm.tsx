@@ -1,6 +1,7 @@
 import { fullDay } from '@/lib/days';
 import { text } from '@/lib/text';
 import type { LineProps, StretchProps } from '@/types/generated/props';
+import { Checkbox } from '@/ui/Checkbox';
 import { Field } from '@/ui/Field';
 import { Select } from '@/ui/Select';
 import { useState } from 'react';
@@ -24,13 +25,14 @@ export function StretchForm({ stretch, lines, days, step, acts, onClose }: Stret
     const [date, setDate] = useState(stretch.date);
     const [typed, type] = useState(times(stretch));
     const [note, setNote] = useState(stretch.note);
+    const [billable, setBillable] = useState(stretch.billable);
     return (
         <form
             aria-label={copy.title(lines.find(({ key }) => key === stretch.line)?.taskName ?? '', fullDay(stretch.date))}
             className="mt-2 flex flex-col gap-2 border-s-2 border-moss ps-3"
             onSubmit={(event) => {
                 event.preventDefault();
-                void acts.change(stretch, { line, date, times: typed, note }).then(closingIf(onClose));
+                void acts.change(stretch, { line, date, times: typed, note, billable }).then(closingIf(onClose));
             }}
             onKeyDown={(event) => {
                 if (event.key === 'Escape') {
@@ -64,6 +66,15 @@ export function StretchForm({ stretch, lines, days, step, acts, onClose }: Stret
                     maxLength={2000}
                     onChange={(event) => {
                         setNote(event.currentTarget.value);
+                    }}
+                />
+            )}
+            {!stretch.isInked && (
+                <Checkbox
+                    label={copy.notBillable}
+                    checked={billable === false}
+                    onChange={(isNot) => {
+                        setBillable(isNot ? false : null);
                     }}
                 />
             )}

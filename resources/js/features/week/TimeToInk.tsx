@@ -11,10 +11,14 @@ import type { SheetPage } from './useSheetPage';
 
 const copy = text.timer.pencilled;
 
-/** What a timer measured and nobody has inked yet, with what it would come on top of. */
+/** So many stand there at first. */
+const FEW = 6;
+
+/** What a timer measured or an appointment takes, and nobody has inked yet, with what it would come on top of. */
 export function TimeToInk({ page }: { page: SheetPage }) {
     const { sheet, state, byTheClock: acts, format } = page;
     const [changing, change] = useState<number | null>(null);
+    const [showsAll, showAll] = useState(false);
     const waiting = sheet.stretches.filter(({ isInked }) => !isInked);
     if (waiting.length === 0 || !sheet.mayRecord) {
         return null;
@@ -24,7 +28,7 @@ export function TimeToInk({ page }: { page: SheetPage }) {
     return (
         <AttentionItem title={copy.title}>
             <ul className="flex flex-col gap-2">
-                {waiting.map((stretch) => (
+                {(showsAll ? waiting : waiting.slice(0, FEW)).map((stretch) => (
                     <li key={stretch.id}>
                         <Stretch
                             page={page}
@@ -49,6 +53,17 @@ export function TimeToInk({ page }: { page: SheetPage }) {
                     </li>
                 ))}
             </ul>
+            {!showsAll && waiting.length > FEW && (
+                <button
+                    type="button"
+                    className="act-quiet mt-1"
+                    onClick={() => {
+                        showAll(true);
+                    }}
+                >
+                    {copy.showAll(waiting.length)}
+                </button>
+            )}
             {waiting.length > 1 && (
                 <button type="button" className="act mt-2" disabled={acts.isBusy} onClick={() => void acts.ink(waiting)}>
                     {copy.inkAll(hoursWithUnit(sum, format))}
@@ -86,11 +101,17 @@ function Stretch({ page, stretch, onChange }: { page: SheetPage; stretch: Stretc
                 {day}, {when} · {task} · {hoursWithUnit(stretch.ends - stretch.starts, format)}
                 {held !== null && `; ${copy.adds(hoursWithUnit(held, format))}`}
             </p>
-            {stretch.note !== '' && <p className="pencilled">{stretch.note}</p>}
+            {stretch.title !== null && <p className="pencilled text-ink">{stretch.title}</p>}
+            {stretch.why !== null && <p className="pencilled text-[0.9rem]">{stretch.why}</p>}
+            {stretch.note !== '' && stretch.note !== stretch.title && <p className="pencilled">{stretch.note}</p>}
             <p className="flex flex-wrap gap-x-3">
                 {act(copy.ink, () => void acts.ink([stretch]))}
                 {act(copy.change, onChange)}
-                {act(copy.discard, () => void acts.remove(stretch))}
+                {act(stretch.appointment === null ? copy.discard : text.appointments.leaveOut, () => void acts.remove(stretch))}
+                {stretch.appointment !== null &&
+                    act(text.appointments.leaveOutForGood, () => {
+                        acts.leaveOutForGood(stretch.appointment ?? 0);
+                    })}
             </p>
         </>
     );

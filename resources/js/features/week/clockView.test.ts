@@ -16,7 +16,21 @@ import {
 } from './clockView';
 
 const stretch = (id: number, starts: number, ends: number, isInked = true): StretchProps => ({
-    ...{ id, version: 1, line: '1:', date: '2026-06-16', starts, ends, isInked, source: 'drawn', note: '' },
+    ...{
+        id,
+        version: 1,
+        line: '1:',
+        date: '2026-06-16',
+        starts,
+        ends,
+        isInked,
+        source: 'drawn',
+        note: '',
+        appointment: null,
+        title: null,
+        why: null,
+        billable: null,
+    },
 });
 const proposal = (source: ProposalProps['source'], starts: number, ends: number): ProposalProps => ({
     ...{ line: '2:', date: '2026-06-16', minutes: ends - starts, source, why: '', times: [{ starts, ends }] },

@@ -21,7 +21,7 @@ export function strokesOf(date: string, stretches: readonly StretchProps[], prop
         .filter((stretch) => stretch.date === date)
         .map((stretch) => ({ ...stretch, key: String(stretch.id), stretch }));
     const proposed = proposals
-        .filter((proposal) => proposal.date === date && proposal.source !== 'timer')
+        .filter((proposal) => proposal.date === date && proposal.source !== 'timer' && proposal.source !== 'calendar')
         .flatMap(({ line, times }) =>
             times.map(({ starts, ends }) => ({
                 key: `${line} ${String(starts)}`,

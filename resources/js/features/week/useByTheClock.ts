@@ -15,6 +15,7 @@ export interface WantedStretch {
     ends?: number;
     times?: string;
     note?: string;
+    billable?: boolean | null;
 }
 
 /** Acts on the time by the clock of a week; the week comes anew from the server after each. */
@@ -49,6 +50,14 @@ export function useByTheClock(sheet: WeekProps) {
         ink: useStable((stretches: readonly StretchProps[]) =>
             after(post(route('week.stretches.ink', sheet.at), { stretches: stretches.map(({ id }) => id) })),
         ),
+        /** Never pencils appointments such as this one again. */
+        leaveOutForGood: useStable((appointment: number) => {
+            router.put(
+                route('appointments.leave-out', { appointment }),
+                { forGood: true },
+                { preserveScroll: true, preserveState: true },
+            );
+        }),
         remove: useStable(({ id, version }: StretchProps) =>
             after(send('DELETE', route('week.stretches.remove', at(id)), { seen: version })),
         ),

@@ -1,3 +1,5 @@
+import { printNumber } from '@/lib/numbers';
+
 /** The timer that every page shows. */
 export const timerText = {
     timer: {
@@ -28,6 +30,7 @@ export const timerText = {
         pencilled: {
             title: 'Time to ink',
             ink: 'Ink time',
+            showAll: (count: number) => `Show all ${printNumber(count)}`,
             inkAll: (hours: string) => `Ink all ${hours}`,
             change: 'Change time',
             discard: 'Discard time',
@@ -40,6 +43,7 @@ export const timerText = {
             day: 'Day',
             line: 'Line',
             note: 'Team note',
+            notBillable: 'Not billable',
             save: 'Save time',
             splitAt: (time: string) => `Split time at ${time}`,
             remove: 'Remove time',

@@ -42,13 +42,13 @@ export type Measure = 'planned' | 'planned-to-date' | 'actual' | 'pending' | 'di
 
 export type MeasureUnit = 'hours' | 'money' | 'percent';
 
-export type MessageKind = 'assigned' | 'task picked up' | 'returned' | 'decided' | 'correction waiting' | 'correction decided' | 'estimate updated' | 'estimate waiting' | 'estimate decided' | 'stand-in added' | 'day reminder' | 'week due' | 'week overdue' | 'period closing' | 'leave requested' | 'leave approved by rule' | 'leave decided' | 'leave taken back' | 'work requested' | 'work request discussed' | 'work request decided' | 'sign-in changed';
+export type MessageKind = 'assigned' | 'returned' | 'decided' | 'correction waiting' | 'correction decided' | 'estimate updated' | 'estimate waiting' | 'estimate decided' | 'stand-in added' | 'task picked up' | 'day reminder' | 'week due' | 'week overdue' | 'period closing' | 'leave requested' | 'leave approved by rule' | 'leave decided' | 'leave taken back' | 'work requested' | 'work request discussed' | 'work request decided' | 'sign-in changed';
 
 export type OrganisationSetting = 'name' | 'currency' | 'calendar' | 'approval' | 'remaining estimates' | 'week due' | 'bill value' | 'recording' | 'anonymising';
 
 export type PastGrouping = 'word' | 'person' | 'role' | 'manager' | 'client';
 
-export type PencilSource = 'timer' | 'plan' | 'last week' | 'usual week';
+export type PencilSource = 'timer' | 'calendar' | 'plan' | 'last week' | 'usual week';
 
 export type Performance = 'better' | 'as planned' | 'worse';
 
@@ -72,7 +72,7 @@ export type SignInMethod = 'password' | 'link' | 'single sign-on' | 'demonstrati
 
 export type Standing = 'over' | 'under' | 'on track' | 'unplanned' | 'ahead';
 
-export type StretchSource = 'drawn' | 'timer';
+export type StretchSource = 'drawn' | 'timer' | 'calendar';
 
 export type TaskDue = 'overdue' | 'this week' | 'next week' | 'later' | 'always';
 
@@ -227,6 +227,44 @@ export interface AccountsProps {
     factorAccess: Access[];
     singleSignOn: string | null;
     singleSignOnAddsPeople: boolean;
+}
+
+export interface AppointmentCalendarProps {
+    id: number;
+    name: string;
+    address: string | null;
+    notesTitles: boolean;
+    readAt: string | null;
+    failure: string | null;
+}
+
+export interface AppointmentsProps {
+    calendars: AppointmentCalendarProps[];
+    unplaced: UnplacedAppointmentProps[];
+    pencilled: number;
+    tasks: PlaceProps[];
+    leftOut: LeftOutSeriesProps[];
+    week: string;
+    hasFeed: boolean;
+    feed: string | null;
+}
+
+export interface LeftOutSeriesProps {
+    id: number;
+    title: string;
+}
+
+export interface PlaceProps {
+    line: string;
+    name: string;
+}
+
+export interface UnplacedAppointmentProps {
+    id: number;
+    title: string;
+    date: string;
+    starts: number | null;
+    ends: number | null;
 }
 
 export interface HolidayRowProps {
@@ -2032,6 +2070,10 @@ export interface StretchProps {
     isInked: boolean;
     source: StretchSource;
     note: string;
+    appointment: number | null;
+    title: string | null;
+    why: string | null;
+    billable: boolean | null;
 }
 
 export interface StretchTimesProps {

@@ -1,0 +1,1 @@
+export { AppointmentsPage as default } from '@/features/appointments';
