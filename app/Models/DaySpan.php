@@ -10,17 +10,19 @@ use App\Models\Concerns\LiesOnDay;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Moss\Core\Calendar\Day;
+use Moss\Core\Clock\Attendance;
 use Moss\Core\Time\Minutes;
 
 /**
- * From when to when a person worked on a day, in minutes after midnight, and how long they paused.
+ * From when to when a person worked on a day, in minutes after midnight, and their breaks.
  *
  * @property int $id
  * @property int $person_id
  * @property Day $date
  * @property int $starts_at
  * @property int $ends_at
- * @property Minutes $break_minutes
+ * @property Minutes $break_minutes  of which no times are known
+ * @property list<array{int, int}> $breaks  of which they are
  * @property-read Person $person
  */
 final class DaySpan extends Model
@@ -35,6 +37,7 @@ final class DaySpan extends Model
         'starts_at',
         'ends_at',
         'break_minutes',
+        'breaks',
     ];
 
     /** @return BelongsTo<Person, $this> */
@@ -43,12 +46,18 @@ final class DaySpan extends Model
         return $this->belongsTo(Person::class);
     }
 
+    public function attendance(): Attendance
+    {
+        return Attendance::of($this->starts_at, $this->ends_at, $this->breaks, $this->break_minutes->toInt());
+    }
+
     /** @return array<string, string> */
     protected function casts(): array
     {
         return [
             'date' => AsDay::class,
             'break_minutes' => AsMinutes::class,
+            'breaks' => 'array',
         ];
     }
 }

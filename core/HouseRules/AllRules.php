@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Moss\Core\HouseRules;
 
+use Moss\Core\HouseRules\Rules\ClockRules;
 use Moss\Core\HouseRules\Rules\DayRules;
 use Moss\Core\HouseRules\Rules\EntryRules;
 use Moss\Core\HouseRules\Rules\TaskRules;
@@ -34,7 +35,10 @@ final readonly class AllRules
             RuleCode::WeekAbove => WeekRules::above(),
             RuleCode::EmptyWorkingDay => DayRules::emptyWorkingDay(),
             RuleCode::DayAbove => DayRules::above(),
-            RuleCode::SpansDiffer => DayRules::spansDiffer(),
+            RuleCode::SpansDiffer => ClockRules::spansDiffer(),
+            RuleCode::BreakAfterSix => ClockRules::shortBreakAfterSixHours(),
+            RuleCode::BreakAfterNine => ClockRules::shortBreakAfterNineHours(),
+            RuleCode::RestShort => ClockRules::shortRest(),
             RuleCode::TimeOnFreeDay => DayRules::timeOnFreeDay(),
             RuleCode::TimeOnHoliday => DayRules::timeOnHoliday(),
             RuleCode::TimeOnAbsence => DayRules::timeOnAbsence(),

@@ -8,6 +8,7 @@ use Moss\Core\Calendar\Day;
 use Moss\Core\Calendar\ExpectedHours;
 use Moss\Core\Calendar\HolidayCalendar;
 use Moss\Core\Calendar\Week;
+use Moss\Core\Clock\Attendance;
 use Moss\Core\Time\Minutes;
 
 /**
@@ -20,7 +21,7 @@ final readonly class CheckedSheet
      * @param  bool  $isWhole  whether the whole week is being submitted, so that nothing more is to come
      * @param  array<string, string>  $absences  kinds by `YYYY-MM-DD`
      * @param  Minutes|null  $step  of the organisation's entries; null where there is none
-     * @param  array<string, Minutes>  $spans  from start to end less breaks, by `YYYY-MM-DD`; only days that have them
+     * @param  array<string, Attendance>  $attendance  by `YYYY-MM-DD`, also of the day before the week; only days that have it
      * @param  list<CheckedEntry>  $entries
      */
     public function __construct(
@@ -32,7 +33,7 @@ final readonly class CheckedSheet
         public HolidayCalendar $holidays,
         public array $absences,
         public ?Minutes $step,
-        public array $spans,
+        public array $attendance,
         public array $entries,
     ) {
     }

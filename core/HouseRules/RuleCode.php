@@ -15,6 +15,9 @@ enum RuleCode: string
     case EmptyWorkingDay = 'empty_working_day';
     case DayAbove = 'day_above';
     case SpansDiffer = 'spans_differ';
+    case BreakAfterSix = 'break_after_six';
+    case BreakAfterNine = 'break_after_nine';
+    case RestShort = 'rest_short';
     case TimeOnFreeDay = 'time_on_free_day';
     case TimeOnHoliday = 'time_on_holiday';
     case TimeOnAbsence = 'time_on_absence';

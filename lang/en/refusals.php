@@ -89,9 +89,10 @@ return [
     ],
 
     'span' => [
-        'starts' => 'Enter when the day started, such as 08:00.',
-        'ends' => 'Enter when the day ended, such as 16:30; at most 24:00.',
-        'pause' => 'Enter the length of the breaks in minutes, such as 30.',
+        'starts' => 'Enter when the day started, such as 8 or 08:15.',
+        'ends' => 'Enter when the day ended, such as 16:30; a time before the start is on the next day.',
+        'breaks' => 'Enter the breaks as times, such as 12-12:30, 15-15:10, or in minutes, such as 45.',
+        'breaks_outside' => 'Enter breaks that lie between start and end and not on one another. Nothing was saved.',
         'reversed' => 'The day must be longer than its breaks and end after it starts. Nothing was saved.',
     ],
 

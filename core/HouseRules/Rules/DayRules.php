@@ -12,7 +12,6 @@ use Moss\Core\HouseRules\LimitRange;
 use Moss\Core\HouseRules\LimitUnit;
 use Moss\Core\HouseRules\RuleCode;
 use Moss\Core\HouseRules\Severity;
-use Moss\Core\Time\Minutes;
 
 /**
  * Rules on what a day holds, beside what is expected on it.
@@ -35,16 +34,6 @@ final readonly class DayRules
             && $sheet->enteredOn($day)->isMoreThan($limit->minutes())
                 ? ['entered' => $sheet->enteredOn($day), 'limit' => $limit->minutes()]
                 : null, new LimitRange(LimitUnit::Minutes, 60, 1440, 720));
-    }
-
-    /** From start to end less breaks is not what was entered on the day, or a day with time has no start and end. */
-    public static function spansDiffer(): HouseRule
-    {
-        return HouseRule::onDay(RuleCode::SpansDiffer, Severity::Off, static function (CheckedSheet $sheet, Day $day): ?array {
-            $span = $sheet->spans[$day->toString()] ?? Minutes::zero();
-
-            return $sheet->asksAbout($day) && ! $span->equals($sheet->enteredOn($day)) ? ['span' => $span, 'entered' => $sheet->enteredOn($day)] : null;
-        });
     }
 
     /** Time on a day that asks for none, being neither a holiday nor a day of absence. */

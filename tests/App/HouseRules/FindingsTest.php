@@ -72,15 +72,28 @@ final class FindingsTest extends TestCase
         $this->import(Lighthouse::files(['entries.csv' => "person,project,task,role,date,hours\nada,LENS,FIT,surveyor,2026-06-16,7.5\n"]));
         DB::table('house_rules')->insert(['rule' => 'spans_differ', 'severity' => 'explanation']);
         $say = fn (array $span) => $this->actingAs($this->person('ada'))->putJson('/people/ada/week/2026-W25/spans', $span + ['date' => '2026-06-16']);
-        foreach ([['starts' => '8', 'ends' => '16:30'], ['starts' => '08:00'], ['starts' => '08:00', 'ends' => '08:30', 'pause' => 30], ['starts' => '08:00', 'ends' => '16:30', 'date' => '2026-06-22'], ['starts' => '08:00', 'ends' => '24:01']] as $wrong) {
+        foreach ([['starts' => 'early', 'ends' => '16:30'], ['starts' => '08:00'], ['starts' => '08:00', 'ends' => '08:30', 'breaks' => '30'], ['starts' => '08:00', 'ends' => '16:30', 'date' => '2026-06-22'], ['starts' => '08:00', 'ends' => '24:01'], ['starts' => '8', 'ends' => '16', 'breaks' => 'lunch'], ['starts' => '8', 'ends' => '16', 'breaks' => '17-18']] as $wrong) {
             $say($wrong)->assertUnprocessable();
         }
-        $say(['starts' => '08:00', 'ends' => '16:30', 'pause' => 45])->assertJsonPath('spans', [['date' => '2026-06-16', 'starts' => '08:00', 'ends' => '16:30', 'pause' => 45]]);
+        $say(['starts' => '08:00', 'ends' => '16:30', 'breaks' => '12-12:30, 15-15:15'])->assertJsonPath('spans', [['date' => '2026-06-16', 'starts' => '08:00', 'ends' => '16:30', 'breaks' => '12:00-12:30, 15:00-15:15', 'minutes' => 465]]);
 
         self::assertStringContainsString("7.75\u{00A0}h from start to end", $this->findings()['spans_differ']['what']);
-        $say(['starts' => '08:00', 'ends' => '16:15', 'pause' => 45])->assertJsonPath('findings', []);
+        $say(['starts' => '08:00', 'ends' => '16:15', 'breaks' => '45'])->assertJsonPath('findings', []);
         $say([])->assertJsonPath('spans', []);
         self::assertSame(3, DB::table('audit_trail')->where('name', 'start, end and break')->count());
+    }
+
+    public function test_a_night_shift_ends_the_next_day_and_breaks_and_rest_are_checked_if_wanted(): void
+    {
+        $this->import(Lighthouse::files(['entries.csv' => "person,project,task,role,date,hours\nada,LENS,FIT,surveyor,2026-06-16,8\nada,LENS,FIT,surveyor,2026-06-17,8\n"]));
+        DB::table('house_rules')->insert([['rule' => 'break_after_six', 'severity' => 'explanation', 'limit_number' => 30], ['rule' => 'rest_short', 'severity' => 'information', 'limit_number' => 660]]);
+        $say = fn (string $date, string $starts, string $ends, string $breaks) => $this->actingAs($this->person('ada'))->putJson('/people/ada/week/2026-W25/spans', ['date' => $date, 'starts' => $starts, 'ends' => $ends, 'breaks' => $breaks])->assertOk();
+        $say('2026-06-16', '22', '6:20', '2-2:20')->assertJsonPath('spans.0.ends', '06:20')->assertJsonPath('spans.0.minutes', 480);
+        $say('2026-06-17', '14', '22:30', '18-18:30');
+
+        self::assertSame(['break_after_six', 'rest_short'], array_keys($this->findings()));
+        self::assertSame("Tue 16 Jun has 8\u{A0}h of work with 0.33\u{A0}h of breaks; at least 0.5\u{A0}h are required after six hours.", $this->findings()['break_after_six']['what']);
+        self::assertStringStartsWith("7.67\u{A0}h of rest before Wed 17 Jun;", $this->findings()['rest_short']['what']);
     }
 
     public function test_somebody_else_who_recorded_is_named(): void

@@ -102,6 +102,17 @@ final class RulesTest extends TestCase
         yield 'a day more' => ['old_time', 28, $sheet()->with('15', 60)->onToday('2026-07-14'), ['FIT 2026-06-15']];
 
         yield 'spans that agree' => ['spans_differ', 0, $sheet()->with('16', 60)->spanning('16', 60), []];
+        yield 'six hours need no break' => ['break_after_six', 30, $sheet()->with('16', 360)->spanning('16', 360), []];
+        yield 'more than six hours without a break' => ['break_after_six', 30, $sheet()->with('16', 361)->spanning('16', 361), ['2026-06-16']];
+        yield 'a break that is a minute short' => ['break_after_six', 30, $sheet()->with('16', 361)->spanning('16', 361, 29), ['2026-06-16']];
+        yield 'a break of just the limit' => ['break_after_six', 30, $sheet()->with('16', 361)->spanning('16', 361, 30), []];
+        yield 'nine hours with half an hour' => ['break_after_nine', 45, $sheet()->with('16', 540)->spanning('16', 540, 30), []];
+        yield 'more than nine hours with half an hour' => ['break_after_nine', 45, $sheet()->with('16', 541)->spanning('16', 541, 30), ['2026-06-16']];
+        yield 'eleven hours of rest' => ['rest_short', 660, $sheet()->with('17', 60)->spanning('16', 780)->spanning('17', 60, 0, 480), []];
+        yield 'a minute less' => ['rest_short', 660, $sheet()->with('17', 60)->spanning('16', 780)->spanning('17', 60, 0, 479), ['2026-06-17']];
+        yield 'a night shift before a day' => ['rest_short', 660, $sheet()->with('17', 60)->spanning('16', 480, 0, 1320)->spanning('17', 60, 0, 840), ['2026-06-17']];
+        yield 'rest since the Sunday before' => ['rest_short', 660, $sheet()->with('15', 60)->spanning('14', 480, 0, 900)->spanning('15', 60, 0, 480), ['2026-06-15']];
+        yield 'a free day between' => ['rest_short', 660, $sheet()->with('17', 60)->spanning('15', 900)->spanning('17', 60, 0, 0), []];
         yield 'spans that differ' => ['spans_differ', 0, $sheet()->with('16', 61)->spanning('16', 60), ['2026-06-16']];
         yield 'time without a span' => ['spans_differ', 0, $sheet()->with('16', 61), ['2026-06-16']];
 

@@ -13,6 +13,7 @@ use Moss\Core\Calendar\Holiday;
 use Moss\Core\Calendar\HolidayCalendar;
 use Moss\Core\Calendar\Week;
 use Moss\Core\Calendar\WorkPattern;
+use Moss\Core\Clock\Attendance;
 use Moss\Core\HouseRules\CheckedEntry;
 use Moss\Core\HouseRules\CheckedSheet;
 use Moss\Core\HouseRules\CheckedTask;
@@ -28,8 +29,8 @@ final class SheetBuilder
     /** @var list<CheckedEntry> */
     private array $entries = [];
 
-    /** @var array<string, Minutes> */
-    private array $spans = [];
+    /** @var array<string, Attendance> */
+    private array $attendance = [];
 
     private ?Absence $absence = null;
 
@@ -87,9 +88,9 @@ final class SheetBuilder
         return $this;
     }
 
-    public function spanning(string $day, int $minutes): self
+    public function spanning(string $day, int $minutes, int $breaks = 0, int $starts = 480): self
     {
-        $this->spans['2026-06-'.$day] = Minutes::of($minutes);
+        $this->attendance['2026-06-'.$day] = Attendance::of($starts, $starts + $minutes + $breaks, [], $breaks);
 
         return $this;
     }
@@ -108,6 +109,6 @@ final class SheetBuilder
         $expected = ExpectedHours::of(new Capacity(WorkPattern::of('8 8 8 8 6 0 0'), $holidays), new Employment(null, null), array_filter([$this->absence]));
         $absences = $this->absence === null ? [] : [$this->absence->day->toString() => 'Leave'];
 
-        return new CheckedSheet(Week::of('2026-W25'), Day::of($this->today), $this->team, $this->isWhole, $expected, $holidays, $absences, $this->step, $this->spans, $this->entries);
+        return new CheckedSheet(Week::of('2026-W25'), Day::of($this->today), $this->team, $this->isWhole, $expected, $holidays, $absences, $this->step, $this->attendance, $this->entries);
     }
 }

@@ -43,7 +43,7 @@ final readonly class FindingsController
     public function span(#[CurrentUser] Person $actor, Person $person, Week $week, SpanRequest $request, SaveSpan $save): JsonResponse
     {
         Gate::authorize('recordWeek', $person);
-        $save->handle($actor, $person, $request->day(), $request->span());
+        $save->handle($actor, $person, $request->day(), $request->attendance());
 
         return $this->found($actor, $person, $week);
     }

@@ -44,7 +44,10 @@ final readonly class SheetFindings
     {
         $sheet = $this->sheets->sheet($owner, $week, $today, $isWhole, $inQuestion);
 
-        $asksForSpans = $this->rules->severity(RuleCode::SpansDiffer->value, $week->sunday(), $sheet->team, null) !== Severity::Off;
+        $asksForSpans = false;
+        foreach ([RuleCode::SpansDiffer, RuleCode::BreakAfterSix, RuleCode::BreakAfterNine, RuleCode::RestShort] as $rule) {
+            $asksForSpans = $asksForSpans || $this->rules->severity($rule->value, $week->sunday(), $sheet->team, null) !== Severity::Off;
+        }
 
         return WeekFindings::of($sheet, $asksForSpans, $this->rules->check($sheet), $this->sheets->entriesOf($owner, $week), $this->explanations[$owner->id.' '.$week->toString()] ?? []);
     }

@@ -8,7 +8,6 @@ use App\Features\HouseRules\Props\SheetRemarksProps;
 use App\Features\HouseRules\Props\SpanProps;
 use App\Models\DaySpan;
 use App\Models\Person;
-use App\Support\Database\Record;
 use Moss\Core\Calendar\Day;
 use Moss\Core\Calendar\Week;
 
@@ -22,19 +21,15 @@ final class SheetRemarks
         return new SheetRemarksProps($found->props($reader), $found->asksForSpans ? self::spans($owner, $week) : null);
     }
 
-    /** @return list<SpanProps> */
+    /** @return list<SpanProps> also of the week before, of which days are taken over */
     private static function spans(Person $owner, Week $week): array
     {
-        return array_map(static fn (Record $span): SpanProps => new SpanProps(
-            $span->string('date'),
-            self::clock($span->int('starts_at')),
-            self::clock($span->int('ends_at')),
-            $span->int('break_minutes'),
-        ), Record::all(DaySpan::query()->inWeek($week)->toBase()->where('person_id', $owner->id)->orderBy('date')));
-    }
+        $spans = DaySpan::query()->where('person_id', $owner->id)->whereBetween('date', [$week->monday()->plusDays(-7)->toString(), $week->sunday()->toString()])->orderBy('date')->get();
 
-    private static function clock(int $minutes): string
-    {
-        return sprintf('%02d:%02d', intdiv($minutes, 60), $minutes % 60);
+        return array_values($spans->map(static function (DaySpan $span): SpanProps {
+            $attendance = $span->attendance();
+
+            return new SpanProps($span->date->toString(), $attendance->startText(), $attendance->endText(), $attendance->breakText(), $attendance->minutes()->toInt());
+        })->all());
     }
 }

@@ -21,6 +21,7 @@ use Moss\Core\Calendar\Day;
 use Moss\Core\Calendar\DayRange;
 use Moss\Core\Calendar\ExpectedHours;
 use Moss\Core\Calendar\Week;
+use Moss\Core\Clock\Attendance;
 use Moss\Core\HouseRules\CheckedEntry;
 use Moss\Core\HouseRules\CheckedSheet;
 use Moss\Core\HouseRules\CheckedTask;
@@ -33,7 +34,7 @@ final readonly class SheetsToCheck
      * @param  array<int, string>  $teams  codes by id
      * @param  array<int, list<Absence>>  $absences  by person
      * @param  array<int, array<string, string>>  $kinds  of absence, by person and day
-     * @param  array<int, array<string, Minutes>>  $spans  by person and day
+     * @param  array<int, array<string, Attendance>>  $attendance  by person and day
      * @param  array<int, list<EntryToCheck>>  $entries  by person
      * @param  array<int, true>  $spentBudgets  by project
      */
@@ -42,7 +43,7 @@ final readonly class SheetsToCheck
         private array $teams,
         private array $absences,
         private array $kinds,
-        private array $spans,
+        private array $attendance,
         private array $entries,
         private TasksOver $over,
         private array $spentBudgets,
@@ -67,7 +68,7 @@ final readonly class SheetsToCheck
             $codes[$team->int('id')] = $team->string('code');
         }
 
-        return new self(WorkingTime::load(), $codes, $absences, $kinds, self::spans($ids, $days), $byPerson, TasksOver::load($tasks, $ids, $teams), SpentBudgets::among($projects));
+        return new self(WorkingTime::load(), $codes, $absences, $kinds, self::attendance($ids, $days), $byPerson, TasksOver::load($tasks, $ids, $teams), SpentBudgets::among($projects));
     }
 
     /**
@@ -88,7 +89,7 @@ final readonly class SheetsToCheck
             $this->working->holidays($owner->calendar_id),
             $this->kinds[$owner->id] ?? [],
             $this->working->organisation()->entry_step,
-            $this->spans[$owner->id] ?? [],
+            $this->attendance[$owner->id] ?? [],
             array_map(fn (EntryToCheck $entry): CheckedEntry => $this->entry($entry, $owner, $team, $inQuestion), $this->entriesOf($owner, $week)),
         );
     }
@@ -165,17 +166,18 @@ final readonly class SheetsToCheck
     }
 
     /**
+     * Also of the day before, since which somebody must have rested.
+     *
      * @param  list<int>  $people
-     * @return array<int, array<string, Minutes>>
+     * @return array<int, array<string, Attendance>>
      */
-    private static function spans(array $people, DayRange $days): array
+    private static function attendance(array $people, DayRange $days): array
     {
-        $spans = [];
-        foreach (Record::all(DaySpan::query()->toBase()->select('person_id', 'date', 'starts_at', 'ends_at', 'break_minutes')->whereIntegerInRaw('person_id', $people)
-            ->whereBetween('date', [$days->first()->toString(), $days->last()->toString()])) as $record) {
-            $spans[$record->int('person_id')][$record->string('date')] = Minutes::of($record->int('ends_at') - $record->int('starts_at') - $record->int('break_minutes'));
+        $attendance = [];
+        foreach (DaySpan::query()->whereIntegerInRaw('person_id', $people)->whereBetween('date', [$days->first()->plusDays(-1)->toString(), $days->last()->toString()])->get() as $span) {
+            $attendance[$span->person_id][$span->date->toString()] = $span->attendance();
         }
 
-        return $spans;
+        return $attendance;
     }
 }

@@ -11,29 +11,31 @@ use Closure;
 use Illuminate\Contracts\Validation\Validator;
 use Moss\Core\Calendar\Day;
 use Moss\Core\Calendar\Week;
+use Moss\Core\Clock\Attendance;
+use Moss\Core\Clock\AttendanceRefused;
+use Moss\Core\Clock\ClockTime;
+use Moss\Core\Clock\NotAClockTime;
 
-/** Start, end and break of a day; without a start and an end, the day has none. */
+/** Start, end and breaks of a day, as typed; without a start and an end, the day has none. */
 final class SpanRequest extends BoundedRequest
 {
+    private ?Attendance $attendance = null;
+
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
         return [
             'date' => ['required', new WorkDay],
-            'starts' => ['nullable', 'regex:/^([01]\d|2[0-3]):[0-5]\d$/', 'required_with:ends'],
-            'ends' => ['nullable', 'regex:/^(([01]\d|2[0-3]):[0-5]\d|24:00)$/', 'required_with:starts'],
-            'pause' => ['nullable', 'integer', 'min:0', 'max:1439'],
+            'starts' => ['nullable', 'string', 'max:20', 'required_with:ends'],
+            'ends' => ['nullable', 'string', 'max:20', 'required_with:starts'],
+            'breaks' => ['nullable', 'string', 'max:300'],
         ];
     }
 
     /** @return array<string, string> */
     public function messages(): array
     {
-        return [
-            'starts.*' => Wording::refusal('span.starts'),
-            'ends.*' => Wording::refusal('span.ends'),
-            'pause.*' => Wording::refusal('span.pause'),
-        ];
+        return ['starts' => Wording::refusal('span.starts'), 'ends' => Wording::refusal('span.ends'), 'breaks' => Wording::refusal('span.breaks')];
     }
 
     /** @return list<Closure> */
@@ -46,8 +48,8 @@ final class SpanRequest extends BoundedRequest
             }
             if ($week instanceof Week && ! $week->days()->includes($this->day())) {
                 $validator->errors()->add('date', Wording::refusal('cell.other_week', ['day' => $this->day()->toString(), 'week' => $week->toString()]));
-            } elseif ($this->span() !== null && $this->span()[1] - $this->span()[0] <= $this->span()[2]) {
-                $validator->errors()->add('ends', Wording::refusal('span.reversed'));
+            } elseif ($this->filled('starts')) {
+                $this->readTimes($validator);
             }
         }];
     }
@@ -57,14 +59,29 @@ final class SpanRequest extends BoundedRequest
         return Day::of($this->string('date')->toString());
     }
 
-    /** @return array{int, int, int}|null start and end in minutes after midnight, and the break; null for none */
-    public function span(): ?array
+    /** Null for none. */
+    public function attendance(): ?Attendance
     {
-        if ($this->input('starts') === null) {
-            return null;
-        }
-        $minutes = static fn (string $clock): int => (int) substr($clock, 0, 2) * 60 + (int) substr($clock, 3);
+        return $this->attendance;
+    }
 
-        return [$minutes($this->string('starts')->toString()), $minutes($this->string('ends')->toString()), $this->integer('pause')];
+    private function readTimes(Validator $validator): void
+    {
+        foreach (['starts', 'ends'] as $field) {
+            try {
+                ClockTime::read($this->string($field)->toString());
+            } catch (NotAClockTime) {
+                $validator->errors()->add($field, Wording::refusal('span.'.$field));
+
+                return;
+            }
+        }
+        try {
+            $this->attendance = Attendance::read($this->string('starts')->toString(), $this->string('ends')->toString(), $this->string('breaks')->toString());
+        } catch (NotAClockTime) {
+            $validator->errors()->add('breaks', Wording::refusal('span.breaks'));
+        } catch (AttendanceRefused $refused) {
+            $validator->errors()->add($refused->isOfBreaks ? 'breaks' : 'ends', Wording::refusal($refused->isOfBreaks ? 'span.breaks_outside' : 'span.reversed'));
+        }
     }
 }

@@ -19,17 +19,21 @@ export function SheetBeside({ page }: { page: SheetPage }) {
             {here !== null && <CellDetail page={page} line={here.row.line} cell={here.cell} cellKey={here.key} />}
             {here !== null && remarks.spans !== null && (
                 <SpanForm
-                    key={`${here.cell.saved.date} ${remarks.spans.length}`}
+                    key={`${here.cell.saved.date} ${JSON.stringify(remarks.spans.find(({ date }) => date === here.cell.saved.date) ?? null)}`}
                     date={here.cell.saved.date}
-                    span={remarks.spans.find(({ date }) => date === here.cell.saved.date)}
+                    spans={remarks.spans}
+                    drawn={sheet.stretches}
+                    entered={state.totals.days[sheet.days.findIndex(({ date }) => date === here.cell.saved.date)] ?? 0}
+                    format={format}
                     mayWrite={sheet.mayRecord}
+                    field={page.timesField}
                     onSave={remarks.span}
                 />
             )}
             <TimeToInk page={page} />
             {/* Before what is found, which comes a moment later and would move it. */}
             {unsavedCount(state.cells) > 0 && <UnsavedList page={page} />}
-            <SheetFindings remarks={remarks} grid={grid} mayAnswer={sheet.mayRecord} onLeave={goBack} />
+            <SheetFindings remarks={remarks} grid={grid} mayAnswer={sheet.mayRecord} onLeave={goBack} onTimes={page.goToTimes} />
             <WeekRemarks days={sheet.days} lines={state.lines} cells={state.cells} entered={state.totals.days} format={format} />
             {sheet.isWhole && (
                 <RolesOfWeek

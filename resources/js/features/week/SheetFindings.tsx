@@ -13,10 +13,35 @@ interface SheetFindingsProps {
     grid: Grid;
     mayAnswer: boolean;
     onLeave: () => void;
+    /** Goes to the times of the day that one is on. */
+    onTimes: () => void;
 }
 
 /** The place of a finding on a line, with the way there; one on a day or the week names it in its words. */
-function whereabouts({ line, date }: FindingProps, grid: Grid) {
+/** What is cured by other times of a day. */
+const ofTimes = new Set(['spans_differ', 'break_after_six', 'break_after_nine', 'rest_short']);
+
+/** To the times of a day, which stand beside it. */
+function toTimes(date: string, grid: Grid, onTimes: () => void) {
+    const row = Math.max(
+        0,
+        grid.rows.findIndex(({ kind }) => kind === 'line'),
+    );
+    const column = [...Array(grid.size.columns).keys()].find((index) => ofKey(grid.keyAt(row, index) ?? '').date === date);
+
+    return {
+        place: text.span.change,
+        go: () => {
+            grid.go({ row, column: column ?? grid.place.column });
+            onTimes();
+        },
+    };
+}
+
+function whereabouts({ rule, line, date }: FindingProps, grid: Grid, onTimes: () => void) {
+    if (ofTimes.has(rule) && date !== null) {
+        return toTimes(date, grid, onTimes);
+    }
     const row = grid.rows.findIndex(({ key }) => key === line);
     const found = grid.rows[row];
     const column = [...Array(grid.size.columns).keys()].find((index) => ofKey(grid.keyAt(row, index) ?? '').date === date);
@@ -33,7 +58,7 @@ function whereabouts({ line, date }: FindingProps, grid: Grid) {
 }
 
 /** What the house rules find: first about the cell that one is on, then elsewhere in the week. */
-export function SheetFindings({ remarks, grid, mayAnswer, onLeave }: SheetFindingsProps) {
+export function SheetFindings({ remarks, grid, mayAnswer, onLeave, onTimes }: SheetFindingsProps) {
     const { findings } = remarks;
     const at = grid.here === null ? null : ofKey(grid.here.key);
     const here = findings.filter((finding) => isAbout(finding, at));
@@ -45,7 +70,13 @@ export function SheetFindings({ remarks, grid, mayAnswer, onLeave }: SheetFindin
         <>
             {here.length > 0 && (
                 <AttentionItem title={text.findings.here}>
-                    <FindingList findings={here} letters={letters} onAnswer={onAnswer} onLeave={onLeave} />
+                    <FindingList
+                        findings={here}
+                        letters={letters}
+                        onAnswer={onAnswer}
+                        whereabouts={(finding) => (ofTimes.has(finding.rule) ? whereabouts(finding, grid, onTimes) : null)}
+                        onLeave={onLeave}
+                    />
                 </AttentionItem>
             )}
             {elsewhere.length > 0 && (
@@ -54,7 +85,7 @@ export function SheetFindings({ remarks, grid, mayAnswer, onLeave }: SheetFindin
                         findings={elsewhere}
                         letters={letters}
                         onAnswer={onAnswer}
-                        whereabouts={(finding) => whereabouts(finding, grid)}
+                        whereabouts={(finding) => whereabouts(finding, grid, onTimes)}
                         onLeave={onLeave}
                     />
                 </AttentionItem>

@@ -13,7 +13,7 @@ export interface Remarks extends SheetRemarksProps {
     /** Answers a finding with an explanation. */
     answer: (finding: FindingProps, explanation: string) => void;
     /** Says from when to when the day went; null with what is wrong where it was refused. */
-    span: (asked: { date: string; starts: string | null; ends: string | null; pause: number }) => Promise<string | null>;
+    span: (asked: { date: string; starts: string | null; ends: string | null; breaks: string }) => Promise<string | null>;
 }
 
 /** What the house rules find, asked anew whenever something was saved. */

@@ -33,6 +33,7 @@ export function useSheetPage(sheet: WeekProps, format: HoursFormat, onTotals: (t
     const [panel, open] = useState<Panel>('cell');
     const [showsAuditTrail, showAuditTrail] = useState(false);
     const [quickField, teamNote] = [useRef<HTMLInputElement>(null), useRef<HTMLTextAreaElement>(null)];
+    const timesField = useRef<HTMLInputElement>(null);
     const remaining = useRemainingCell(grid, open, say);
     const run = useCommands({
         sheet,
@@ -71,7 +72,11 @@ export function useSheetPage(sheet: WeekProps, format: HoursFormat, onTotals: (t
 
     return {
         ...{ sheet, format, state, acts, grid, remarks, quick, corrections, typing, remaining, ...recording },
-        ...{ panel, open, said, say, showsAuditTrail, showAuditTrail, quickField, teamNote, command },
+        ...{ panel, open, said, say, showsAuditTrail, showAuditTrail, quickField, teamNote, timesField, command },
+        /** To the times of the day that one goes to, once they stand there. */
+        goToTimes: () => {
+            window.setTimeout(() => timesField.current?.focus());
+        },
         /** Writes a start and an end into the quick line, for a task to be added. */
         writeTimes: (date: string, span: { starts: number; ends: number }) => {
             quick.type(`${clock(span.starts)}-${clock(span.ends)} ${dayWord(date)} `);

@@ -325,10 +325,19 @@ export const weekText = {
     },
     span: {
         title: (day: string) => `${day}: start and end`,
-        from: (starts: string, ends: string, pause: number) => `${starts} to ${ends}, ${pause} min of breaks.`,
+        from: (starts: string, ends: string, breaks: string) =>
+            `${starts} to ${ends}${breaks === '' ? '' : `; breaks: ${breaks}`}.`,
         starts: 'Start',
         ends: 'End',
-        pause: 'Breaks (min)',
+        breaks: 'Breaks',
+        breaksExample: '12-12:30, 15-15:15',
+        agrees: (hours: string) => `${hours} by these times, as entered.`,
+        differs: (hours: string, entered: string, difference: string, isMore: boolean) =>
+            `${hours} by these times; ${entered} entered: ${difference} ${isMore ? 'more' : 'less'}.`,
+        overnight: 'Ends on the next day.',
+        before: 'As the day before',
+        drawn: 'As drawn by the clock',
+        change: 'Change times',
         save: 'Save times',
         lost: 'Nothing was saved. Try again when you are back online.',
     },

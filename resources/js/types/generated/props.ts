@@ -597,7 +597,8 @@ export interface SpanProps {
     date: string;
     starts: string;
     ends: string;
-    pause: number;
+    breaks: string;
+    minutes: number;
 }
 
 export interface IntakeLinkProps {
