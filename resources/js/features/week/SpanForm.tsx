@@ -95,30 +95,7 @@ function SpanFields({
                 }
             }}
         >
-            <div className="flex flex-wrap items-end gap-2">
-                {(
-                    [
-                        ['starts', copy.starts, 'w-[4.6rem]', '08:00'],
-                        ['ends', copy.ends, 'w-[4.6rem]', '16:30'],
-                        ['breaks', copy.breaks, 'w-full', copy.breaksExample],
-                    ] as const
-                ).map(([name, label, width, example]) => (
-                    <label key={name} className={`flex flex-col ${width === 'w-full' ? 'basis-full' : ''}`}>
-                        <span className="text-faded">{label}</span>
-                        <input
-                            ref={name === 'starts' ? field : undefined}
-                            name={name}
-                            value={typed[name]}
-                            placeholder={example}
-                            autoComplete="off"
-                            className={`min-h-8 border-b border-edge bg-sheet px-1 placeholder:text-pencil placeholder:italic ${width}`}
-                            onChange={(event) => {
-                                type({ ...typed, [name]: event.currentTarget.value });
-                            }}
-                        />
-                    </label>
-                ))}
-            </div>
+            <TimeFields typed={typed} field={field} onType={type} />
             <Sum typed={typed} entered={entered} format={format} />
             <p className="flex flex-wrap gap-x-3 gap-y-1">
                 <button type="submit" className="act">
@@ -173,5 +150,34 @@ function Sum({ typed, entered, format }: { typed: Typed; entered: number; format
                     : copy.differs(hours(sum.minutes), hours(entered), hours(Math.abs(difference)), difference > 0))}
             {sum?.isOvernight === true && ` ${copy.overnight}`}
         </p>
+    );
+}
+
+function TimeFields({ typed, field, onType }: { typed: Typed; field: SpanFormProps['field']; onType: (typed: Typed) => void }) {
+    return (
+        <div className="flex flex-wrap items-end gap-2">
+            {(
+                [
+                    ['starts', copy.starts, 'w-[4.6rem]', '08:00'],
+                    ['ends', copy.ends, 'w-[4.6rem]', '16:30'],
+                    ['breaks', copy.breaks, 'w-full', copy.breaksExample],
+                ] as const
+            ).map(([name, label, width, example]) => (
+                <label key={name} className={`flex flex-col ${width === 'w-full' ? 'basis-full' : ''}`}>
+                    <span className="text-faded">{label}</span>
+                    <input
+                        ref={name === 'starts' ? field : undefined}
+                        name={name}
+                        value={typed[name]}
+                        placeholder={example}
+                        autoComplete="off"
+                        className={`min-h-8 border-b border-edge bg-sheet px-1 placeholder:text-pencil placeholder:italic ${width}`}
+                        onChange={(event) => {
+                            onType({ ...typed, [name]: event.currentTarget.value });
+                        }}
+                    />
+                </label>
+            ))}
+        </div>
     );
 }
