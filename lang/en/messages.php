@@ -63,5 +63,6 @@ return [
         'ink' => 'Review and ink the pencilled hours',
         'hours' => 'You get at most one email in the morning and one at the end of your day, and only if there is something to report. Choose what you receive, and when, under “Messages”: :address',
         'line' => ':hours :task, :project',
+        'open_days' => 'Still open: :days',
     ],
 ];

@@ -94,8 +94,8 @@ final class Features
         'Load' => ['Queries\LoadSummary'],
         'Learning' => ['Queries\PastForecasts', 'Props\PastForecastProps'],
         'Projects' => ['Queries\StatusReport', 'Queries\StatusLevel', 'Queries\ProjectList', 'Queries\ProjectFilter', 'Props\ProjectSummaryProps'],
-        'Week' => ['Queries\WeekSheet', 'Props\LineProps', 'Props\ProposalProps', 'Props\CellOutcome', 'Actions\SaveCells', 'Actions\CellInput', 'Actions\CellResult', 'Queries\RecordableTasks', 'Queries\QuickReading', 'Queries\KnownTasks'],
-        'DayReminder' => ['Queries\DayPencil'],
+        'Week' => ['Queries\WeekSheet', 'Props\WeekProps', 'Props\LineProps', 'Props\ProposalProps', 'Props\CellOutcome', 'Actions\SaveCells', 'Actions\CellInput', 'Actions\CellResult', 'Queries\RecordableTasks', 'Queries\QuickReading', 'Queries\KnownTasks'],
+        'DayReminder' => ['Queries\DayPencil', 'Queries\OpenDays'],
         'Uploads' => ['Actions\ReceiveUpload', 'Requests\UploadRequest'],
         'Plan' => ['Actions\AssignedNotices', 'Actions\PlanAuditTrail', 'Actions\SaveProject', 'Actions\ProjectSettings', 'Actions\PlanRefused'],
     ];

@@ -140,9 +140,13 @@ test('the day reminder in the outbox carries the day’s pencil, and its link in
     const stranger = await (await browser.newContext({ viewport: { width: 390, height: 844 } })).newPage();
     await stranger.goto(link);
     await expect(stranger.getByRole('heading', { name: 'Ivo Marl, Wednesday 17 June' })).toBeVisible();
-    await stranger.getByRole('button', { name: /^Ink / }).click();
+    await stranger
+        .getByRole('form', { name: 'Wednesday 17 June' })
+        .getByRole('textbox', { name: /^Hours, Armour stone/ })
+        .fill('7.5');
+    await stranger.getByRole('button', { name: 'Ink Wed 17 Jun' }).click();
     await expect(stranger.getByText(/^Inked .* on Wed 17 Jun\.$/)).toBeVisible();
-    await expect(stranger.getByText(/This link has been used/)).toBeVisible();
+    await expect(stranger.getByText(/This day has been inked by this link/)).toBeVisible();
 
     await ivo.goto('/week/2026-W25');
     await expect(cell(ivo, 'Armour stone', 'Wednesday 17 June')).toHaveAccessibleName(/, draft/);

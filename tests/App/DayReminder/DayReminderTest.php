@@ -23,8 +23,8 @@ final class DayReminderTest extends TestCase
     {
         $link = $this->dayReminder();
         $this->get($link)->assertOk()->assertInertia(fn (AssertableInertia $page) => $page
-            ->where('dayReminder.name', 'Ada Moor')->where('dayReminder.expected', 480)->where('dayReminder.entered', 120)->has('dayReminder.lines', 1)
-            ->where('dayReminder.lines.0.task', 'Fit the lens')->where('signedIn', null));
+            ->where('dayReminder.name', 'Ada Moor')->where('dayReminder.days.0.expected', 480)->where('dayReminder.days.0.entered', 120)->has('dayReminder.days.0.lines', 1)
+            ->where('dayReminder.days.0.lines.0.task', 'Fit the lens')->where('signedIn', null));
 
         $minutes = $this->pencilled($link);
         $this->post($link)->assertSessionHas('message', static fn (string $message): bool => str_starts_with($message, 'Inked'));
@@ -36,6 +36,35 @@ final class DayReminderTest extends TestCase
         self::assertSame('By the link of a reminder', DB::table('audit_trail')->where('act', 'ink')->value('why'));
     }
 
+    public function test_what_is_pencilled_is_changed_before_it_is_inked(): void
+    {
+        $link = $this->dayReminder();
+        $line = $this->lineOf($link);
+        $this->post($link, ['lines' => [['line' => $line, 'hours' => '1:75']]])->assertSessionHas('refusal');
+        $this->post($link, ['lines' => [['line' => $line, 'hours' => '']]])->assertSessionHas('message');
+        self::assertNull($this->entry('ada', 'FIT', '2026-06-17'));
+        $this->post($link, ['lines' => [['line' => $line, 'hours' => '1:15'], ['line' => '999:', 'hours' => '8']]])->assertSessionHas('message', "Inked 1.25\u{A0}h on Wed 17 Jun.");
+
+        self::assertSame(75, (int) DB::table('entries')->where('task_id', $this->task('FIT')->id)->sum('minutes'));
+        $this->post($link, ['lines' => 'all'])->assertSessionHasErrors('lines');
+    }
+
+    public function test_days_before_that_are_still_open_come_with_it(): void
+    {
+        // Since her first entry, and not the holiday.
+        DB::table('entries')->insert(['person_id' => $this->person('ada')->id, 'task_id' => $this->task('TRAIN')->id, 'date' => '2026-06-12', 'minutes' => 60, 'state' => 'draft']);
+        self::assertStringContainsString('Still open: Fri 12 Jun, Tue 16 Jun', $this->mail());
+        $link = $this->dayReminder();
+        $this->get($link)->assertInertia(fn (AssertableInertia $page) => $page->where('dayReminder.days.0.date', '2026-06-17')->where('dayReminder.days.1.date', '2026-06-16')->where('dayReminder.days.2.date', '2026-06-12')->has('dayReminder.days', 3));
+        $this->post($link, ['day' => '2026-06-16'])->assertSessionHas('message', static fn (string $message): bool => str_contains($message, 'on Tue 16 Jun'));
+        $this->post($link, ['day' => '2026-06-16'])->assertSessionHas('message', static fn (string $message): bool => str_contains($message, 'has been used'));
+        $this->post($link, ['day' => '2026-06-11'])->assertForbidden();
+        $this->post($link, ['day' => '2026-06-18'])->assertForbidden();
+
+        self::assertSame(225, (int) DB::table('entries')->where('date', '2026-06-16')->sum('minutes'));
+        self::assertSame(0, (int) DB::table('entries')->where('task_id', $this->task('FIT')->id)->where('date', '2026-06-17')->sum('minutes'));
+    }
+
     public function test_a_link_records_once_and_then_shows_nothing_of_the_day(): void
     {
         $link = $this->dayReminder();
@@ -45,7 +74,7 @@ final class DayReminderTest extends TestCase
         $this->post($link)->assertSessionHas('message', static fn (string $message): bool => str_contains($message, 'has been used'));
         self::assertSame(0, DB::table('entries')->where('task_id', $this->task('FIT')->id)->count());
         $this->get($link)->assertOk()->assertInertia(fn (AssertableInertia $page) => $page
-            ->where('dayReminder.isUsed', true)->where('dayReminder.expected', 0)->where('dayReminder.entered', 0)->has('dayReminder.lines', 0));
+            ->where('dayReminder.days.0.isUsed', true)->where('dayReminder.days.0.expected', 0)->where('dayReminder.days.0.entered', 0)->has('dayReminder.days.0.lines', 0));
     }
 
     public function test_the_office_reads_the_mail_without_its_link(): void
@@ -118,11 +147,25 @@ final class DayReminderTest extends TestCase
         return is_string($mail->text) ? $mail->text : '';
     }
 
+    private function lineOf(string $link): string
+    {
+        $line = '';
+        $this->get($link)->assertInertia(function (AssertableInertia $page) use (&$line): void {
+            $page->where('dayReminder.days.0.lines.0.line', function (string $key) use (&$line): bool {
+                $line = $key;
+
+                return true;
+            });
+        });
+
+        return $line;
+    }
+
     private function pencilled(string $link): int
     {
         $minutes = 0;
         $this->get($link)->assertInertia(function (AssertableInertia $page) use (&$minutes): void {
-            $page->where('dayReminder.pencilled', function (int $sum) use (&$minutes): bool {
+            $page->where('dayReminder.days.0.pencilled', function (int $sum) use (&$minutes): bool {
                 $minutes = $sum;
 
                 return $sum > 0;

@@ -5,9 +5,12 @@ declare(strict_types=1);
 namespace App\Features\DayReminder\Controllers;
 
 use App\Features\DayReminder\Actions\InkDay;
+use App\Features\DayReminder\Props\DayReminderDayProps;
 use App\Features\DayReminder\Props\DayReminderProps;
 use App\Features\DayReminder\Queries\DayPencil;
+use App\Features\DayReminder\Queries\OpenDays;
 use App\Features\DayReminder\Queries\PencilledDay;
+use App\Features\DayReminder\Requests\InkDayRequest;
 use App\Features\Week\Actions\CellResult;
 use App\Features\Week\Props\CellOutcome;
 use App\Models\Person;
@@ -25,8 +28,8 @@ use Symfony\Component\HttpKernel\Exception\AccessDeniedHttpException;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
 /**
- * The page behind the signed link of a day reminder. Whoever holds the link sees what is pencilled for that one day of that one
- * person and may ink it; nothing else, and only for two days. So no signing in is needed.
+ * The page behind the signed link of a day reminder. Whoever holds the link sees what is pencilled for that day of that one person
+ * and for the days before it that are still open, and may ink it; nothing else, and only for two days. So no signing in is needed.
  */
 final readonly class DayReminderController
 {
@@ -37,21 +40,32 @@ final readonly class DayReminderController
     public function show(Request $request, Person $person, string $date): Response
     {
         $day = $this->day($person, $date);
-        $isUsed = InkDay::isUsed(self::signature($request));
-        // A used link shows nothing of the day any more.
-        $pencilled = $isUsed ? PencilledDay::nothing() : $this->pencil->of($person, $day);
+        $signature = self::signature($request);
+        $days = [$day, ...OpenDays::before($person, $day)];
+        $open = array_values(array_filter($days, static fn (Day $one): bool => ! InkDay::isUsed($signature, $one)));
+        $pencilled = $this->pencil->ofDays($person, $open);
+        $shown = [];
+        foreach ($days as $one) {
+            // A day that was inked shows nothing any more.
+            $isUsed = ! isset($pencilled[$one->toString()]);
+            $found = $pencilled[$one->toString()] ?? PencilledDay::nothing();
+            $shown[] = new DayReminderDayProps($one->toString(), $isUsed, $found->expected, $found->entered, $found->pencilled, $found->proposals);
+        }
 
         return Inertia::render('DayReminder', ['dayReminder' => new DayReminderProps(
-            $person->name, $day->toString(), Week::containing($day)->toString(), $isUsed, $pencilled->expected, $pencilled->entered, $pencilled->pencilled, $pencilled->proposals,
-            $request->getRequestUri(), $person->hours_format,
+            $person->name, Week::containing($day)->toString(), $shown, $request->getRequestUri(), $person->hours_format,
         )]);
     }
 
-    /** Inks all that is pencilled, as the owner would. */
-    public function store(Request $request, Person $person, string $date, InkDay $ink): RedirectResponse
+    /** Inks what is pencilled, as it was or as it was changed, as the owner would. */
+    public function store(InkDayRequest $request, Person $person, string $date, InkDay $ink): RedirectResponse
     {
-        $day = $this->day($person, $date);
-        $results = $ink->handle($person, $day, self::signature($request));
+        $linked = $this->day($person, $date);
+        $day = $request->day() ?? $linked;
+        if (! $day->equals($linked) && ! in_array($day->toString(), array_map(static fn (Day $one): string => $one->toString(), OpenDays::before($person, $linked)), true)) {
+            throw new AccessDeniedHttpException(Wording::refusal('day_reminder_gone'));
+        }
+        $results = $ink->handle($person, $day, self::signature($request), $request->hours());
         $back = redirect()->to($request->getRequestUri());
         if ($results === null) {
             return $back->with('message', Wording::refusal('day_reminder_used'));

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Features\Messages\Actions;
 
 use App\Features\DayReminder\Queries\DayPencil;
+use App\Features\DayReminder\Queries\OpenDays;
 use App\Features\Messages\Mail\Digest;
 use App\Features\Messages\Mail\DigestLine;
 use App\Features\Messages\Queries\MessageText;
@@ -15,10 +16,12 @@ use App\Notices\Notice;
 use App\Notices\NotifyPeople;
 use App\Support\Clock\Today;
 use App\Support\Language\ReaderLanguage;
+use App\Support\Language\Wording;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Mail;
 use Illuminate\Support\Facades\URL;
+use Moss\Core\Calendar\Day;
 use Moss\Core\Time\Minutes;
 
 /**
@@ -74,7 +77,15 @@ final readonly class SendDigest
             $sum->isZero() ? '/week' : self::link($person, $turn),
         )]);
 
-        return $day->lines($person);
+        return [...$day->lines($person), ...$this->openBefore($person, $turn->day)];
+    }
+
+    /** @return list<string> the days before that are still open, in one line */
+    private function openBefore(Person $person, Day $day): array
+    {
+        $open = array_map(Wording::day(...), array_reverse(OpenDays::before($person, $day)));
+
+        return $open === [] ? [] : [Wording::of('messages.mail.open_days', ['days' => implode(', ', $open)])];
     }
 
     private static function about(MailSlot $turn): string
@@ -82,7 +93,7 @@ final readonly class SendDigest
         return 'day reminder '.$turn->day->toString();
     }
 
-    /** Signed, and good for this one day of this one person. */
+    /** Signed, and good for this day of this one person, and the days before it that are still open. */
     private static function link(Person $person, MailSlot $turn): string
     {
         return URL::temporarySignedRoute('day-reminder', Carbon::now()->addDays(self::DAYS), ['person' => $person->code, 'date' => $turn->day->toString()], absolute: false);

@@ -61,14 +61,18 @@ export const messagesText = {
         asText: 'Plain text',
     },
     dayReminderPage: {
-        used: 'This link has been used. Open your week to change the day.',
+        used: 'This day has been inked by this link. Open your week to change it.',
         title: (name: string, day: string) => `${name}, ${day}`,
         full: (entered: string) => `${entered} recorded; the day is complete.`,
         bare: (entered: string, expected: string) => `${entered} of the expected ${expected} recorded.`,
         pencilled: (pencilled: string, entered: string, expected: string) =>
             `${pencilled} pencilled in for you; ${entered} of the expected ${expected} recorded.`,
         ink: (hours: string) => `Ink ${hours}`,
+        inkDay: (day: string) => `Ink ${day}`,
+        hours: (task: string, day: string) => `Hours, ${task}, ${day}`,
+        change: 'Change the hours where they are wrong, or clear them to leave a line out.',
+        before: 'Still open',
         open: 'Open week',
-        only: 'This link works for this day only and expires after two days. To open the week, you need to sign in.',
+        only: 'This link works for these days only and expires after two days. To open the week, you need to sign in.',
     },
 };

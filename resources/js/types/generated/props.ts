@@ -481,6 +481,15 @@ export interface SavedOnPageProps {
     version: number;
 }
 
+export interface DayReminderDayProps {
+    date: string;
+    isUsed: boolean;
+    expected: number;
+    entered: number;
+    pencilled: number;
+    lines: DayReminderLineProps[];
+}
+
 export interface DayReminderLineProps {
     line: string;
     task: string;
@@ -492,13 +501,8 @@ export interface DayReminderLineProps {
 
 export interface DayReminderProps {
     name: string;
-    date: string;
     week: string;
-    isUsed: boolean;
-    expected: number;
-    entered: number;
-    pencilled: number;
-    lines: DayReminderLineProps[];
+    days: DayReminderDayProps[];
     address: string;
     format: HoursFormat;
 }
