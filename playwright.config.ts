@@ -22,6 +22,8 @@ export default defineConfig({
         viewport: { width: 1280, height: 800 },
         locale: 'en-GB',
         timezoneId: 'Europe/Dublin',
+        // They would answer in the place of the routes of tests; what is tried without a network allows them.
+        serviceWorkers: 'block',
         launchOptions: {
             executablePath: '/usr/bin/chromium',
             args: [

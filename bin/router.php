@@ -8,7 +8,7 @@
 
 declare(strict_types=1);
 
-$types = ['css' => 'text/css', 'js' => 'text/javascript', 'svg' => 'image/svg+xml', 'woff2' => 'font/woff2'];
+$types = ['css' => 'text/css', 'js' => 'text/javascript', 'svg' => 'image/svg+xml', 'png' => 'image/png', 'webmanifest' => 'application/manifest+json', 'woff2' => 'font/woff2'];
 $public = (string) getcwd();
 $address = is_string($_SERVER['REQUEST_URI'] ?? null) ? $_SERVER['REQUEST_URI'] : '/';
 $file = realpath($public.rawurldecode((string) parse_url($address, PHP_URL_PATH)));

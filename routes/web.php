@@ -79,6 +79,7 @@ use App\Features\Week\Controllers\CellsController;
 use App\Features\Week\Controllers\LinesController;
 use App\Features\Week\Controllers\QuickLineController;
 use App\Features\Week\Controllers\WeekController;
+use App\Http\ServiceWorkerController;
 use App\Http\UnknownAddress;
 use App\Lookup\Controllers\LookupController;
 use App\Sheet\Controllers\CalendarController;
@@ -115,6 +116,7 @@ Route::middleware(['signed:relative', 'throttle:intake'])->group(static function
     Route::post('/intake/requests/{workRequest}', [ClientRequestsController::class, 'comment'])->name('intake.comment');
 });
 
+Route::get('/service-worker.js', [ServiceWorkerController::class, 'show'])->name('service-worker');
 Route::get('/time/{token}.ics', [TimeFeedController::class, 'show'])->where('token', '[A-Za-z0-9]{48}')->middleware('throttle:feeds')->name('time-feed');
 
 Route::middleware('signed:relative')->group(static function (): void {

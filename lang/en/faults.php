@@ -3,6 +3,9 @@
 declare(strict_types=1);
 
 return [
+    'offline_title' => 'No connection',
+    'offline' => 'This page needs a connection. Your week and your tasks open without one.',
+    'offline_week' => 'Open my week',
     '400' => 'This request could not be read. Check the address, or go back and try again from the page.',
     'too_much' => 'That is more than can be sent at once (:most values). Send it in parts.',
     '413' => 'That is more than can be sent at once. Send it in parts.',

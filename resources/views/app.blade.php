@@ -6,6 +6,10 @@
         <meta name="color-scheme" content="light dark">
         <meta property="csp-nonce" nonce="{{ Vite::cspNonce() }}">
         <link rel="icon" href="/favicon.svg" type="image/svg+xml">
+        <link rel="manifest" href="/manifest.webmanifest">
+        <link rel="apple-touch-icon" href="/icon-192.png">
+        <meta name="theme-color" content="#f6f3ea" media="(prefers-color-scheme: light)">
+        <meta name="theme-color" content="#151e19" media="(prefers-color-scheme: dark)">
         <title>Moss Week</title>
         @foreach (\App\Http\PageFiles::FONTS as $font)
             <link rel="preload" href="{{ Vite::asset($font) }}" as="font" type="font/woff2" crossorigin>

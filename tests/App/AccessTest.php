@@ -48,6 +48,7 @@ final class AccessTest extends TestCase
         'DELETE /appointments/left-out/1' => ['ada' => 404],
         'POST /appointments/feed' => ['ada' => 302, 'vic' => 403],
         'DELETE /appointments/feed' => ['ada' => 302, 'vic' => 403],
+        'GET /service-worker.js' => ['ada' => 200, 'vic' => 200],
         'GET /time/aaaaaaaaaaaaaaaaaaaaaaaaaaaaaaaaaaaaaaaaaaaaaaaa.ics' => ['ada' => 404],
         'GET /tasks' => ['ada' => 200, 'mo' => 200, 'kit' => 200, 'vic' => 403],
         'POST /tasks' => ['ada' => 302, 'vic' => 403],
@@ -442,7 +443,7 @@ final class AccessTest extends TestCase
     {
         foreach (array_keys(self::TABLE) as $line) {
             [$method, $address] = explode(' ', $line);
-            if (preg_match('~^/(sign-in|start$|intake|uploads/|password/|day-reminder|time/|nowhere|up$)~', $address) !== 1) {
+            if (preg_match('~^/(sign-in|start$|intake|uploads/|password/|day-reminder|time/|service-worker|nowhere|up$)~', $address) !== 1) {
                 $this->call($method, $address)->assertRedirect('/sign-in');
             }
         }

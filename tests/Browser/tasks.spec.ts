@@ -22,7 +22,7 @@ test('an hour is logged in one line, and hours, estimate and done in one step', 
     expect(await findings(page)).toEqual([]);
     await page.keyboard.press('Enter');
     await expect(notices(page).getByText('2 h recorded on Sill repair.')).toBeVisible();
-    await expect(page.getByText(/of 16 h; 20 h remaining; estimated/)).toBeVisible();
+    await expect(page.getByText(/of 16\sh; 20\sh remaining; estimated/)).toBeVisible();
 
     await page.getByRole('button', { name: 'Pin task: Sill repair' }).press('Enter');
     await expect(page.getByRole('heading', { name: 'Pinned' })).toBeVisible();

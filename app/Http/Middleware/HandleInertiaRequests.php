@@ -19,6 +19,7 @@ use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Number;
 use Illuminate\Support\Str;
 use Inertia\Middleware;
+use Moss\Core\Calendar\Week;
 
 /** What every page is given. */
 final class HandleInertiaRequests extends Middleware
@@ -83,6 +84,7 @@ final class HandleInertiaRequests extends Middleware
             $counts->leave,
             $counts->unread,
             $counts->recalculated,
+            Week::containing($this->today->for($person))->toString(),
             ! $counts->hasTimer ? null : RunningTimer::of($person, $this->today->now()),
             $person->isViewer() ? null : $counts->toInk,
         );

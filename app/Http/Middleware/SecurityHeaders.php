@@ -14,7 +14,7 @@ final class SecurityHeaders
 {
     /** The nonce is for the few styles that controls write while a list or dialog is open. */
     private const POLICY = "default-src 'none'; script-src 'self'; style-src 'self' 'nonce-%s'; font-src 'self'; img-src 'self' data:; "
-        ."connect-src 'self'; frame-src 'self'; form-action 'self'; base-uri 'none'; frame-ancestors 'none'";
+        ."connect-src 'self'; frame-src 'self'; manifest-src 'self'; worker-src 'self'; form-action 'self'; base-uri 'none'; frame-ancestors 'none'";
 
     /** For a year, over TLS alone. */
     private const ONLY_SECURE = 'max-age=31536000; includeSubDomains';

@@ -18,6 +18,7 @@ final readonly class SignedInProps
      * @param  int  $leaveWaiting  requests for leave that do
      * @param  int|null  $recalculated  how much of what is being recalculated is done, in percent; null while all totals are up to date
      * @param  int  $unread  messages that they have not read
+     * @param  string  $week  the current one, where they are
      * @param  string|null  $toInk  the earliest week with measured time that is not inked
      */
     public function __construct(
@@ -38,6 +39,7 @@ final readonly class SignedInProps
         public int $leaveWaiting,
         public int $unread,
         public ?int $recalculated,
+        public string $week,
         public ?TimerProps $timer,
         public ?string $toInk,
     ) {

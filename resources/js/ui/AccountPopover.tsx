@@ -1,3 +1,4 @@
+import { forgetOffline } from '@/lib/offline';
 import { route } from '@/lib/route';
 import { text } from '@/lib/text';
 import type { SignedInProps } from '@/types/generated/props';
@@ -31,7 +32,15 @@ export function AccountPopover({ person, ...popover }: AccountPopoverProps) {
                     <Link href={route('account')} className="act-quiet">
                         {copy.settings}
                     </Link>
-                    <Link href={route('sign-out')} method="post" as="button" className="act-quiet">
+                    <Link
+                        href={route('sign-out')}
+                        method="post"
+                        as="button"
+                        className="act-quiet"
+                        onSuccess={() => {
+                            void forgetOffline();
+                        }}
+                    >
                         {text.signOut}
                     </Link>
                 </p>

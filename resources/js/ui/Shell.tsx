@@ -1,5 +1,6 @@
 import { useCovered } from '@/lib/covered';
 import { route } from '@/lib/route';
+import { keepOffline } from '@/lib/offline';
 import { useShared } from '@/lib/shared';
 import { text } from '@/lib/text';
 import type { SignedInProps } from '@/types/generated/props';
@@ -25,6 +26,17 @@ function useGivenTimer(signedIn: SignedInProps | null) {
     }, [code, timer]);
 }
 
+/** Lets the week and the tasks of whoever records time open without a network. */
+function useOffline(signedIn: SignedInProps | null) {
+    const code = signedIn?.recordsTime === true ? signedIn.code : null;
+    const week = signedIn?.week ?? '';
+    useEffect(() => {
+        if (code !== null) {
+            keepOffline(code, week);
+        }
+    }, [code, week]);
+}
+
 interface ShellProps {
     children: ReactNode;
     /** Where the work of the page begins, for who skips what is above it. */
@@ -36,6 +48,7 @@ export function Shell({ children, skipTo = '#page' }: ShellProps) {
     const { signedIn, refusal, done } = useShared();
     const isCovered = useCovered();
     useGivenTimer(signedIn);
+    useOffline(signedIn);
     const { timer, message } = useTimer();
     const hasTimer = timer !== null || message !== null || signedIn?.toInk != null;
 

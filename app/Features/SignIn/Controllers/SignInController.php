@@ -56,6 +56,7 @@ final class SignInController
         // What the browser keeps for its back button cannot be read from here on.
         Inertia::clearHistory();
 
-        return redirect()->route('sign-in')->with('message', Wording::of('signin.signed_out'));
+        // Nor what it keeps to open without a network.
+        return redirect()->route('sign-in')->with('message', Wording::of('signin.signed_out'))->withHeaders(['Clear-Site-Data' => '"storage"']);
     }
 }

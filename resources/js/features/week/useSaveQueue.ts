@@ -1,6 +1,8 @@
 import { route } from '@/lib/route';
 import type { SheetAddressProps } from '@/types/generated/props';
 import { put } from '@/lib/http';
+import { changedOffline } from '@/lib/offline';
+import { inheritedAt, keepForTab, readOfTab } from '@/lib/tabStorage';
 import { text } from '@/lib/text';
 import { router } from '@inertiajs/react';
 import { useEffect, useState, type Dispatch } from 'react';
@@ -13,18 +15,15 @@ const RETRY_AFTER = 5000;
 /** Sends what is typed, keeps it while the server is away, and warns before it would be lost. */
 export function useSaveQueue(at: SheetAddressProps, reader: string, change: Dispatch<SheetChange>) {
     const [parts] = useState(() => {
-        // In the tab's own storage: it outlives a reload and a discarded tab, and no other tab sends it too.
+        // For this tab: it outlives a reload and the tab, and no other tab sends it as long as this one lives.
         const place = `moss-week unsaved ${reader} ${route('week.of', at)}`;
         const queue = new SaveQueue({
             send: (cells) => put(route('week.cells', at), { cells }),
             keep: (stored) => {
-                if (stored === null) {
-                    window.sessionStorage.removeItem(place);
-                } else {
-                    window.sessionStorage.setItem(place, stored);
-                }
+                keepForTab(place, stored);
             },
             onAnswer: (answer) => {
+                changedOffline();
                 // Drawn at once: what is typed next must be typed over the version that has just come.
                 flushSync(() => {
                     change({ kind: 'answered', answer });
@@ -39,9 +38,9 @@ export function useSaveQueue(at: SheetAddressProps, reader: string, change: Disp
             sentences: { offline: text.week.offline, lost: text.lost },
         });
 
-        return { queue, stored: SaveQueue.readStored(window.sessionStorage.getItem(place)) };
+        return { place, queue, stored: SaveQueue.readStored(readOfTab(place)) };
     });
-    const { queue, stored } = parts;
+    const { place, queue, stored } = parts;
     const [acts] = useState(() => ({
         add: (sendings: Sending[]) => {
             queue.add(sendings);
@@ -58,6 +57,14 @@ export function useSaveQueue(at: SheetAddressProps, reader: string, change: Disp
             change({ kind: 'wanted', wanted: new Map(stored.map(({ key, wanted }) => [key, wanted])) });
             queue.add(stored.splice(0));
         }
+        // What a tab wrote that is gone, such as an application that was closed without a network.
+        void inheritedAt(place).then((texts) => {
+            const sendings = texts.flatMap((text) => SaveQueue.readStored(text));
+            if (sendings.length > 0) {
+                change({ kind: 'wanted', wanted: new Map(sendings.map(({ key, wanted }) => [key, wanted])) });
+                queue.add(sendings);
+            }
+        });
         const retry = () => void queue.flush();
         const timer = window.setInterval(retry, RETRY_AFTER);
         window.addEventListener('online', retry);
@@ -86,7 +93,7 @@ export function useSaveQueue(at: SheetAddressProps, reader: string, change: Disp
             window.removeEventListener('beforeunload', warn);
             stopAsking();
         };
-    }, [queue, stored, change]);
+    }, [place, queue, stored, change]);
 
     return acts;
 }

@@ -2165,6 +2165,7 @@ export interface SignedInProps {
     leaveWaiting: number;
     unread: number;
     recalculated: number | null;
+    week: string;
     timer: TimerProps | null;
     toInk: string | null;
 }

@@ -199,6 +199,7 @@ export const routes = {
     'review.phrases.keep': '/review/phrases',
     'review.reopen': '/review/reopening',
     'review.undo': '/review/decisions/{decision}',
+    'service-worker': '/service-worker.js',
     'sign-in': '/sign-in',
     'sign-in.code': '/sign-in/code',
     'sign-in.code.store': '/sign-in/code',
