@@ -39,6 +39,8 @@ $approver = $scalar("SELECT people.code FROM people JOIN entries ON entries.appr
 $office = $scalar("SELECT code FROM people WHERE access = 'office'");
 $member = 'p3001';
 $busyMember = 'p3050';
+$invited = 'p3002';
+Appointments::fill($invited, '2026-06-15', 300);
 
 $client->signIn($member);
 $route = $client->cpu('GET', '/empty-route');
@@ -49,6 +51,9 @@ $memory = $client->memory('/nothing');
 foreach ([
     'My week' => [$member, '/week/2026-W25'],
     'My week of 60 lines' => [$busyMember, '/week/2026-W24'],
+    'My week with 300 appointments' => [$invited, '/week/2026-W25'],
+    'my tasks' => [$member, '/tasks'],
+    'appointments' => [$invited, '/appointments'],
     'what My week asks for after a cell' => [$member, '/people/'.$member.'/week/2026-W25/pencil'],
     'what submitting would find' => [$member, '/people/'.$member.'/week/2026-W25/submission'],
     'timesheets' => [$office, '/timesheets'],

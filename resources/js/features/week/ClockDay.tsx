@@ -1,7 +1,7 @@
 import { fullDay } from '@/lib/days';
 import { text } from '@/lib/text';
 import { useRef, type PointerEvent } from 'react';
-import { drawnBetween, nextOn, rowsOf, type Stroke } from './clockView';
+import { drawnBetween, rowsOf, type Stroke } from './clockView';
 import { ClockStroke } from './ClockStroke';
 import type { SheetPage } from './useSheetPage';
 
@@ -65,17 +65,6 @@ export function ClockDay({ page, date, strokes, hours, onOpen }: ClockDayProps) 
                     onOpen={onOpen}
                 />
             ))}
-            {mayRecord && (
-                <button
-                    type="button"
-                    className="act-quiet absolute end-0 top-0 opacity-0 focus:opacity-100"
-                    onClick={() => {
-                        page.writeTimes(date, nextOn(strokes));
-                    }}
-                >
-                    {copy.add(fullDay(date))}
-                </button>
-            )}
         </div>
     );
 }

@@ -6,7 +6,7 @@ import clsx from 'clsx';
 import { useState } from 'react';
 import { cellKey } from './cells';
 import { ClockDay } from './ClockDay';
-import { hoursDrawn, strokesOf, times } from './clockView';
+import { hoursDrawn, nextOn, strokesOf, times, type Stroke } from './clockView';
 import { StretchForm } from './StretchForm';
 import type { SheetPage } from './useSheetPage';
 
@@ -30,11 +30,11 @@ export function ClockDays({ page }: { page: SheetPage }) {
                 <div
                     key={day.date}
                     className={clsx(
-                        'grid grid-cols-[7.5rem_minmax(0,1fr)] gap-x-3 border-b border-rule py-1 max-md:grid-cols-1',
+                        'grid grid-cols-[9.5rem_minmax(0,1fr)] gap-x-3 border-b border-rule py-1 max-md:grid-cols-1',
                         day.isToday && 'bg-moss-wash',
                     )}
                 >
-                    <DayName page={page} date={day.date} />
+                    <DayName page={page} date={day.date} strokes={day.strokes} />
                     <ClockDay page={page} date={day.date} strokes={day.strokes} hours={hours} onOpen={change} />
                 </div>
             ))}
@@ -67,7 +67,7 @@ function Ruler({ first, last }: { first: number; last: number }) {
     const every = marks.length > 16 ? 2 : 1;
 
     return (
-        <div aria-hidden className="grid grid-cols-[7.5rem_minmax(0,1fr)] gap-x-3 max-md:grid-cols-1">
+        <div aria-hidden className="grid grid-cols-[9.5rem_minmax(0,1fr)] gap-x-3 max-md:grid-cols-1">
             <span className="max-md:hidden" />
             <span className="relative h-5 text-[0.8rem] text-faded">
                 {marks
@@ -90,7 +90,7 @@ function Ruler({ first, last }: { first: number; last: number }) {
 }
 
 /** Which day it is, what it has come to, and what there is to say of it. */
-function DayName({ page, date }: { page: SheetPage; date: string }) {
+function DayName({ page, date, strokes }: { page: SheetPage; date: string; strokes: Stroke[] }) {
     const { sheet, state, format } = page;
     const timed = sheet.stretches.filter((stretch) => stretch.isInked && stretch.date === date);
     const entered = state.lines.reduce((sum, { key }) => sum + (state.cells[cellKey(key, date)]?.saved.minutes ?? 0), 0);
@@ -99,7 +99,21 @@ function DayName({ page, date }: { page: SheetPage; date: string }) {
 
     return (
         <div>
-            <p aria-label={fullDay(date)}>{shortDay(date)}</p>
+            <p className="flex flex-wrap gap-x-2">
+                {shortDay(date)}
+                {sheet.mayRecord && (
+                    <button
+                        type="button"
+                        className="act-quiet text-[0.85rem]"
+                        aria-label={copy.add(fullDay(date))}
+                        onClick={() => {
+                            page.writeTimes(date, nextOn(strokes));
+                        }}
+                    >
+                        {copy.addShort}
+                    </button>
+                )}
+            </p>
             <p className="text-[0.85rem] text-faded">
                 {entered > 0 && hoursWithUnit(entered, format)}
                 {without > 0 && timed.length > 0 && `; ${copy.without(hoursWithUnit(without, format))}`}

@@ -29,7 +29,7 @@ export function StretchForm({ stretch, lines, days, step, acts, onClose }: Stret
     return (
         <form
             aria-label={copy.title(lines.find(({ key }) => key === stretch.line)?.taskName ?? '', fullDay(stretch.date))}
-            className="mt-2 flex flex-col gap-2 border-s-2 border-moss ps-3"
+            className="mt-2 flex max-w-md flex-col gap-2 border-s-2 border-moss ps-3"
             onSubmit={(event) => {
                 event.preventDefault();
                 void acts.change(stretch, { line, date, times: typed, note, billable }).then(closingIf(onClose));

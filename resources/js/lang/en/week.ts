@@ -67,6 +67,7 @@ export const weekText = {
         clock: {
             title: 'The week by the clock',
             day: (day: string) => `${day} by the clock`,
+            addShort: 'Add time',
             add: (day: string) => `Add time on ${day}`,
             stroke: (task: string, times: string, day: string, state: string) => `${task}, ${times}, ${day}, ${state}`,
             inked: 'inked',
