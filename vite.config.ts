@@ -35,7 +35,12 @@ const groups = [
 ];
 
 export default defineConfig({
-    plugins: [laravel({ input: ['resources/css/app.css', 'resources/js/app.tsx', 'resources/js/worker/serviceWorker.ts'] }), react(), tailwindcss(), compressed()],
+    plugins: [
+        laravel({ input: ['resources/css/app.css', 'resources/js/app.tsx', 'resources/js/worker/serviceWorker.ts'] }),
+        react(),
+        tailwindcss(),
+        compressed(),
+    ],
     build: {
         // The page names what it needs; looking through its links for that again costs a phone a tenth of a second.
         modulePreload: false,

@@ -1,6 +1,6 @@
 import { expect, test } from '@playwright/test';
 import { findings } from './accessibility';
-import { arrived, notices, signIn } from './people';
+import { arrived, cell, choose, notices, signIn } from './people';
 
 test('an hour is logged in one line, and hours, estimate and done in one step', async ({ page }) => {
     await signIn(page, 'sorrel.mead', '/tasks');
@@ -28,4 +28,25 @@ test('an hour is logged in one line, and hours, estimate and done in one step', 
     await expect(page.getByRole('heading', { name: 'Pinned' })).toBeVisible();
     await page.getByRole('button', { name: 'Unpin task: Sill repair' }).press('Enter');
     await expect(page.getByRole('heading', { name: 'Pinned' })).toBeHidden();
+});
+
+test('an appointment is put on a task, inked, and said not to be billed', async ({ page }) => {
+    await signIn(page, 'sorrel.mead', '/appointments');
+    await arrived(page);
+    await expect(page.getByText(/appointments? (is|are) pencilled in your weeks\./)).toBeVisible();
+    expect(await findings(page)).toEqual([]);
+    await choose(page, 'Task: Breakfast talk', 'Fenlight: non-project time · Training');
+    await expect(notices(page).getByText('The appointment is pencilled.')).toBeVisible();
+    await page.getByRole('button', { name: /^Leave out for good: Busy/ }).press('Enter');
+    await expect(page.getByRole('heading', { name: 'Left out for good' })).toBeVisible();
+
+    await page.goto('/week/2026-W25');
+    const margin = page.getByRole('complementary', { name: 'Remarks' });
+    await expect(margin.getByText('Breakfast talk')).toBeVisible();
+    await expect(margin.getByText('words of the title: sill repair')).toBeVisible();
+    await margin.getByRole('button', { name: /^Change time: Training, Wed 17 Jun, 08:00/ }).press('Enter');
+    await page.getByRole('textbox', { name: 'Start and end' }).fill('8-8:45');
+    await page.getByRole('button', { name: 'Save time' }).press('Enter');
+    await margin.getByRole('button', { name: 'Ink time: Training, Wed 17 Jun, 08:00–08:45' }).press('Enter');
+    await expect(cell(page, 'Training', 'Wednesday 17 June')).toHaveAccessibleName(/: 0\.75, draft/);
 });
