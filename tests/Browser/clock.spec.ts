@@ -114,6 +114,13 @@ test('a day is drawn by keyboard alone', async ({ page }) => {
         .last()
         .press('Delete');
     await expect(tuesday.getByRole('button', { name: /^Gauge readings, .*, inked$/ })).toHaveCount(1);
+    await page.keyboard.press('Control+z');
+    await expect(tuesday.getByRole('button', { name: /^Gauge readings, .*, inked$/ })).toHaveCount(2);
+    await tuesday
+        .getByRole('button', { name: /^Gauge readings, .*, inked$/ })
+        .last()
+        .press('Delete');
+    await expect(tuesday.getByRole('button', { name: /^Gauge readings, .*, inked$/ })).toHaveCount(1);
     expect(await findings(page)).toEqual([]);
 
     // The next start is the last end.

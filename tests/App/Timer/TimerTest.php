@@ -158,6 +158,16 @@ final class TimerTest extends TestCase
         self::assertSame([[540, 660, false]], $this->shown());
     }
 
+    public function test_what_was_noted_while_it_ran_is_the_note_of_what_is_inked(): void
+    {
+        $this->start('FIT', ['note' => 'bolts']);
+        $this->at('2026-06-17 09:00:00');
+        $this->act('stop');
+        $this->save('2', null);
+
+        self::assertSame('bolts', $this->entry('ada', 'FIT', '2026-06-17')?->note);
+    }
+
     public function test_every_page_is_given_the_timer(): void
     {
         $this->start('FIT', ['note' => 'bolts']);

@@ -17,15 +17,17 @@ final readonly class DrawStretch
     }
 
     /** @throws StretchRefused */
-    public function handle(Person $actor, Person $owner, StretchInput $input): void
+    public function handle(Person $actor, Person $owner, StretchInput $input): Stretch
     {
-        DB::transaction(function () use ($actor, $owner, $input): void {
+        return DB::transaction(function () use ($actor, $owner, $input): Stretch {
             FitStretches::handle($owner, [$input->day->toString()]);
-            Stretch::query()->create([
+            $stretch = Stretch::query()->create([
                 'person_id' => $owner->id, 'date' => $input->day, 'starts_at' => $input->span->starts->minute(), 'ends_at' => $input->span->ends->minute(),
                 'task_id' => $input->task, 'role_id' => $input->role, 'is_inked' => true, 'source' => StretchSource::Drawn, 'version' => 1,
             ]);
             $this->grow->handle($actor, $owner, [EntryGrowth::by($input)]);
+
+            return $stretch;
         });
     }
 }

@@ -6,6 +6,7 @@ namespace App\Features\Week\Actions;
 
 use App\Sheet\LineKey;
 use Moss\Core\Calendar\Day;
+use Moss\Core\Sheet\ClientNote;
 use Moss\Core\Time\Minutes;
 
 /** What somebody wants of one cell, and what they had seen there. What is null stays as it is. */
@@ -27,6 +28,12 @@ final readonly class CellInput
         public ?bool $billable = null,
         public ?Minutes $minutes = null,
     ) {
+    }
+
+    /** The same with a note, where there is one. */
+    public function noting(?string $note): self
+    {
+        return $note === null || $this->hours === '' ? $this : new self($this->task, $this->role, $this->day, $this->hours, $this->seen, mb_substr($note, 0, ClientNote::MAX_LENGTH), $this->clientNote, $this->billable, $this->minutes);
     }
 
     public function line(): string

@@ -43,7 +43,8 @@ final readonly class RemoveLine
                 throw LineRefused::because(Wording::refusal('line.moved_on'));
             }
             Entry::query()->whereIntegerInRaw('id', $entries->modelKeys())->delete();
-            StretchesOfCells::follow($owner->id, [], array_values($entries->map(static fn (Entry $entry): string => LineKey::cell($entry->task_id, $entry->role_id, $entry->date->toString()))->all()));
+            $days = array_values($entries->map(static fn (Entry $entry): string => $entry->date->toString())->all());
+            StretchesOfCells::load($owner->id, $days)->follow([], array_values($entries->map(static fn (Entry $entry): string => LineKey::cell($entry->task_id, $entry->role_id, $entry->date->toString()))->all()));
             $effort = new EffortChanges;
             foreach ($entries as $entry) {
                 $effort->recorded($entry->task_id, $entry->person_id, $entry->role_id, $entry->date);

@@ -48,10 +48,12 @@ final readonly class SaveCells
             $entries = Entry::query()->where('person_id', $owner->id)->whereIn('date', $days)->get();
             $byCell = $entries->whereNull('corrects')->keyBy(static fn (Entry $entry): string => LineKey::of($entry->task_id, $entry->role_id).' '.$entry->date->toString());
             $tasks = $this->tasks->byId($owner, array_values(array_unique(array_map(static fn (CellInput $input): int => $input->task, $inputs))));
+            $stretches = StretchesOfCells::load($owner->id, array_values($days));
             $results = [];
             $changes = [];
             foreach ($inputs as $index => $input) {
-                $decided = $this->decide($actor, $owner, $input, $tasks[$input->task] ?? null, $byCell->get($input->cell()));
+                $isNew = ! $byCell->has($input->cell());
+                $decided = $this->decide($actor, $owner, $isNew && $input->note === null ? $input->noting($stretches->noteOf($input->cell())) : $input, $tasks[$input->task] ?? null, $byCell->get($input->cell()));
                 if ($decided instanceof CellChange) {
                     $changes[$index] = $decided;
                 } else {
@@ -59,7 +61,7 @@ final readonly class SaveCells
                 }
             }
             $results += $this->refuseFullDays($changes, $entries, $actor);
-            $results += $this->write(array_diff_key($changes, $results), $actor, $owner, $why);
+            $results += $this->write(array_diff_key($changes, $results), $actor, $owner, $why, $stretches);
             ksort($results);
 
             return array_values($results);
@@ -127,7 +129,7 @@ final readonly class SaveCells
      * @param  array<int, CellChange>  $changes
      * @return array<int, CellResult>
      */
-    private function write(array $changes, Person $actor, Person $owner, string $why): array
+    private function write(array $changes, Person $actor, Person $owner, string $why, StretchesOfCells $stretches): array
     {
         $results = [];
         $cleared = [];
@@ -150,7 +152,7 @@ final readonly class SaveCells
         if ($rows['changed'] !== []) {
             Entry::query()->upsert($rows['changed'], ['id'], ['minutes', 'note', 'client_note', 'billable', 'recorded_by_id', 'version']);
         }
-        $this->followByTheClock($changes, $owner);
+        $this->followByTheClock($changes, $stretches);
         $effort = new EffortChanges;
         foreach ($changes as $change) {
             $effort->recorded($change->input->task, $owner->id, $change->input->role, $change->input->day->toString());
@@ -162,13 +164,13 @@ final readonly class SaveCells
     }
 
     /** @param  array<int, CellChange>  $changes */
-    private function followByTheClock(array $changes, Person $owner): void
+    private function followByTheClock(array $changes, StretchesOfCells $stretches): void
     {
         $cells = static fn (bool $cleared): array => array_values(array_map(
             static fn (CellChange $change): string => $change->input->cell(),
             array_filter($changes, static fn (CellChange $change): bool => $cleared ? $change->isClearing() : $change->before === null),
         ));
-        StretchesOfCells::follow($owner->id, $cells(false), $cells(true));
+        $stretches->follow($cells(false), $cells(true));
     }
 
     private static function movedOn(?Entry $entry, Person $reader): string

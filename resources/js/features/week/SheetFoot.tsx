@@ -46,7 +46,7 @@ export function SheetFoot({ page }: { page: SheetPage }) {
             <button type="button" className="act" onClick={act({ kind: 'add line' })}>
                 {text.week.addLine}
             </button>
-            <button type="button" className="act" onClick={act({ kind: 'undo' })}>
+            <button type="button" className="act" onClick={page.undo}>
                 {text.week.undo}
             </button>
             {sheet.maySubmit && submitted > 0 && (

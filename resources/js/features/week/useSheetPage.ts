@@ -16,6 +16,7 @@ import { useRemainingCell } from './useRemainingCell';
 import { useRemarks } from './useRemarks';
 import { useSheet } from './useSheet';
 import { useSheetTyping } from './useSheetTyping';
+import { useIsByTheClock } from './ViewChoice';
 
 /** Everything that happens on the page of one week: its sheet, the grid, the margin and the quick line. */
 export function useSheetPage(sheet: WeekProps, format: HoursFormat, onTotals: (totals: TotalsProps) => void) {
@@ -60,8 +61,15 @@ export function useSheetPage(sheet: WeekProps, format: HoursFormat, onTotals: (t
         say('');
         run(asked);
     });
+    // Where time lies by the clock, what was done there is taken back first.
+    const isByTheClock = useIsByTheClock();
+    const commandOrClock = (asked: Command) => {
+        if (asked.kind !== 'undo' || !isByTheClock || !recording.byTheClock.undo()) {
+            command(asked);
+        }
+    };
     usePageKeys({
-        onCommand: command,
+        onCommand: commandOrClock,
         onHelp: () => {
             open(panel === 'keys' ? 'cell' : 'keys');
         },
@@ -73,6 +81,9 @@ export function useSheetPage(sheet: WeekProps, format: HoursFormat, onTotals: (t
     return {
         ...{ sheet, format, state, acts, grid, remarks, quick, corrections, typing, remaining, ...recording },
         ...{ panel, open, said, say, showsAuditTrail, showAuditTrail, quickField, teamNote, timesField, command },
+        undo: () => {
+            commandOrClock({ kind: 'undo' });
+        },
         /** To the times of the day that one goes to, once they stand there. */
         goToTimes: () => {
             window.setTimeout(() => timesField.current?.focus());
