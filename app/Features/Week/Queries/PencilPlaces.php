@@ -32,9 +32,14 @@ final class PencilPlaces
     public function take(Proposal $proposal): array
     {
         $date = $proposal->day->toString();
-        $taken = $this->taken[$date] ?? DaySpans::of([]);
-        $spans = $proposal->source instanceof TimedLine ? $proposal->source->days[$date]->spans : $taken->placesFor($proposal->minutes, ClockTime::atMinute(self::DAY_BEGINS));
-        $this->taken[$date] = $taken->with(...$spans);
+        if ($proposal->source instanceof TimedLine) {
+            // It lies among what is taken already.
+            $spans = $proposal->source->days[$date]->spans;
+        } else {
+            $taken = $this->taken[$date] ?? DaySpans::of([]);
+            $spans = $taken->placesFor($proposal->minutes, ClockTime::atMinute(self::DAY_BEGINS));
+            $this->taken[$date] = $taken->with(...$spans);
+        }
 
         return array_map(static fn (ClockSpan $span): StretchTimesProps => new StretchTimesProps($span->starts->minute(), $span->ends->minute()), $spans);
     }

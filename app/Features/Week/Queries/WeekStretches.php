@@ -41,12 +41,13 @@ final class WeekStretches
         foreach ($inked as $cell => $spans) {
             $shown[$cell] = DaySpans::of($spans)->shortenedTo(Minutes::of(max(0, $entered[$cell] ?? 0)))->spans;
         }
+        [$reasons, $busy] = [[], null];
         $props = [];
         foreach ($records->stretches as $row) {
             $span = $row->isInked ? array_shift($shown[$row->cell()]) : $row->span();
             if ($span instanceof ClockSpan) {
                 $props[] = new StretchProps($row->id, $row->version, $row->line->key(), $row->date->toString(), $span->starts->minute(), $span->ends->minute(), $row->isInked, $row->source, $row->note, $row->appointmentId,
-                    $row->appointmentId === null ? null : ($row->isPrivate === true || $row->title === null ? Wording::of('appointments.busy') : $row->title), AppointmentReason::of($row->why), $row->billable);
+                    $row->appointmentId === null ? null : ($row->isPrivate === true || $row->title === null ? $busy ??= Wording::of('appointments.busy') : $row->title), $reasons[$row->why] ??= AppointmentReason::of($row->why), $row->billable);
             }
         }
 
