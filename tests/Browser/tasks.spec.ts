@@ -30,9 +30,36 @@ test('an hour is logged in one line, and hours, estimate and done in one step', 
     await expect(page.getByRole('heading', { name: 'Pinned' })).toBeHidden();
 });
 
-test('an appointment is put on a task, inked, and said not to be billed', async ({ page }) => {
+/** A calendar of the week of 17 June 2026, in the time of where Sorrel is. */
+const diary = [
+    'BEGIN:VCALENDAR',
+    'VERSION:2.0',
+    'PRODID:-//Otter weir//Diary//EN',
+    ...[
+        ['formwork', '20260615T090000', '20260615T110000', 'SUMMARY:Sill repair: formwork'],
+        ['breakfast', '20260617T080000', '20260617T090000', 'SUMMARY:Breakfast talk'],
+        ['doctor', '20260618T120000', '20260618T124500', 'SUMMARY:Doctor', 'CLASS:PRIVATE', 'RRULE:FREQ=WEEKLY'],
+    ].flatMap(([id, starts, ends, ...more]) => [
+        'BEGIN:VEVENT',
+        `UID:${id ?? ''}@otter.example`,
+        'DTSTAMP:20260601T080000Z',
+        `DTSTART:${starts ?? ''}`,
+        `DTEND:${ends ?? ''}`,
+        ...more,
+        'END:VEVENT',
+    ]),
+    'END:VCALENDAR',
+    '',
+].join('\r\n');
+
+test('an appointment is put on a task and inked with other times', async ({ page }) => {
     await signIn(page, 'sorrel.mead', '/appointments');
     await arrived(page);
+    await page
+        .getByLabel('Or a calendar file')
+        .setInputFiles({ name: 'diary.ics', mimeType: 'text/calendar', buffer: Buffer.from(diary) });
+    await expect(page.getByRole('textbox', { name: 'Name' })).toHaveValue('diary');
+    await page.getByRole('button', { name: 'Add calendar' }).press('Enter');
     await expect(page.getByText(/appointments? (is|are) pencilled in your weeks\./)).toBeVisible();
     expect(await findings(page)).toEqual([]);
     await choose(page, 'Task: Breakfast talk', 'Fenlight: non-project time · Training');

@@ -1,5 +1,6 @@
 import { post, put, send, sentenceIn, type Answer } from '@/lib/http';
 import { route } from '@/lib/route';
+import { reloadLatest } from '@/lib/reloadLatest';
 import { text } from '@/lib/text';
 import { useStable } from '@/lib/useStable';
 import type { StretchProps, WeekProps } from '@/types/generated/props';
@@ -35,7 +36,7 @@ export function useByTheClock(sheet: WeekProps) {
             history.current = withUndo(history.current, undo(made ?? 0));
         }
         if (answer.reached) {
-            router.reload({ only: ['sheet', 'signedIn'] });
+            reloadLatest(['sheet', 'signedIn', 'tasks']);
         }
 
         return isDone;

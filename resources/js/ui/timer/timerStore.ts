@@ -1,7 +1,7 @@
 import { put, post, read, send, type Answer } from '@/lib/http';
 import { route } from '@/lib/route';
 import type { TimerProps, TimerStateProps } from '@/types/generated/props';
-import { router } from '@inertiajs/react';
+import { reloadLatest } from '@/lib/reloadLatest';
 import { useSyncExternalStore } from 'react';
 import { afterAct, type TimerAct, type TimerSeen } from './timerActs';
 import { TimerQueue } from './timerQueue';
@@ -73,7 +73,7 @@ function queueOf(person: string): TimerQueue {
                 if (isLast) {
                     show(taken(state));
                     // What was measured stands in the week now, if that is what is shown.
-                    router.reload({ only: ['signedIn', 'sheet', 'tasks'] });
+                    reloadLatest(['signedIn', 'sheet', 'tasks']);
                 }
             },
             onWaiting: (isWaiting) => {
