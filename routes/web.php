@@ -37,6 +37,7 @@ use App\Features\Leave\Controllers\LeaveFilesController;
 use App\Features\Load\Controllers\LoadController;
 use App\Features\Messages\Controllers\MessagesController;
 use App\Features\Messages\Controllers\OutboxController;
+use App\Features\Month\Controllers\MonthController;
 use App\Features\MyFigures\Controllers\MyFiguresController;
 use App\Features\MyTasks\Controllers\MyTasksController;
 use App\Features\NotSubmitted\Controllers\NotSubmittedController;
@@ -204,6 +205,10 @@ Route::middleware(['auth', RequireSecondFactor::class])->group(static function (
         Route::put('/pinned', [MyTasksController::class, 'pin'])->name('tasks.pin');
         Route::post('/{task}/picked-up', [MyTasksController::class, 'pickUp'])->name('tasks.pick-up');
     });
+
+    Route::get('/month', [MonthController::class, 'current'])->name('month.current');
+    Route::get('/month/{month}', [MonthController::class, 'show'])->name('month');
+    Route::post('/month/{month}/filled', [MonthController::class, 'fill'])->name('month.fill');
 
     Route::prefix('/timer')->group(static function (): void {
         Route::get('/', [TimerController::class, 'show'])->name('timer');

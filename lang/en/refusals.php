@@ -31,6 +31,7 @@ return [
     'review' => 'None of this is waiting for you. Your list shows what is.',
 
     'no_week' => 'There is no week “:week”. Enter a week such as 2026-W25.',
+    'no_month' => 'There is no month “:month”. Enter a month such as 2026-06.',
     'line_closed' => 'This project is closed; no more time can be recorded on it.',
     'the_office' => 'the time office',
     'the_system' => 'Moss Week',

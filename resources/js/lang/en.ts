@@ -16,6 +16,7 @@ import { reviewText } from './en/review';
 import { sharedText } from './en/shared';
 import { signInText } from './en/signIn';
 import { timesheetsText } from './en/timesheets';
+import { monthText } from './en/month';
 import { tasksText } from './en/tasks';
 import { timerText } from './en/timer';
 import { weekText } from './en/week';
@@ -40,6 +41,7 @@ const en = {
     ...sharedText,
     ...signInText,
     ...timesheetsText,
+    ...monthText,
     ...tasksText,
     ...timerText,
     ...weekText,

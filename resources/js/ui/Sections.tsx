@@ -33,7 +33,12 @@ function sectionsOf(signedIn: SignedInProps, url: string): Section[] {
 
     return [
         ...of(signedIn.compares, text.frontPageName, [route('home')]),
-        ...of(signedIn.recordsTime, text.myWeek, [route('week.current'), route('my-figures'), route('appointments')]),
+        ...of(signedIn.recordsTime, text.myWeek, [
+            route('week.current'),
+            route('my-figures'),
+            route('appointments'),
+            route('month.current'),
+        ]),
         ...of(signedIn.recordsTime, text.tasks.title, [route('tasks')]),
         ...of(signedIn.recordsTime, text.sheets, [route('timesheets'), routePrefix('week.of')]),
         ...of(signedIn.recordsTime, text.leaveName, [route('leave')], signedIn.leaveWaiting),

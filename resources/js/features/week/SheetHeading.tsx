@@ -27,9 +27,17 @@ export function SheetHeading({ sheet, entered, title, format }: SheetHeadingProp
                         ? weekSentence(entered, sheet.expected, format)
                         : text.week.partSum(hoursWithUnit(entered, format))}
                     {sheet.isOwn && (
-                        <Link href={route('my-figures')} className="act-quiet no-print ms-3">
-                            {text.myFigures.title}
-                        </Link>
+                        <>
+                            <Link
+                                href={route('month', { month: (sheet.days[3]?.date ?? '').slice(0, 7) })}
+                                className="act-quiet no-print ms-3"
+                            >
+                                {text.month.title}
+                            </Link>
+                            <Link href={route('my-figures')} className="act-quiet no-print ms-3">
+                                {text.myFigures.title}
+                            </Link>
+                        </>
                     )}
                     <ViewChoice sheet={sheet} />
                 </p>

@@ -998,6 +998,31 @@ export interface OutboxProps {
     search: string;
 }
 
+export interface MonthLineProps {
+    line: string;
+    task: number;
+    role: number | null;
+    taskName: string;
+    projectName: string;
+    roleName: string | null;
+    minutes: number[];
+    total: number;
+    canFill: boolean;
+}
+
+export interface MonthProps {
+    month: string;
+    before: string | null;
+    after: string | null;
+    days: DayProps[];
+    weeks: string[];
+    lines: MonthLineProps[];
+    entered: number[];
+    total: number;
+    expected: number;
+    free: number;
+}
+
 export interface MyEstimateProps {
     project: string;
     task: string;

@@ -1,0 +1,1 @@
+export { MonthPage } from './MonthPage';

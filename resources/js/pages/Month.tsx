@@ -1,0 +1,1 @@
+export { MonthPage as default } from '@/features/month';
