@@ -209,6 +209,7 @@ Route::middleware(['auth', RequireSecondFactor::class])->group(static function (
     Route::get('/month', [MonthController::class, 'current'])->name('month.current');
     Route::get('/month/{month}', [MonthController::class, 'show'])->name('month');
     Route::post('/month/{month}/filled', [MonthController::class, 'fill'])->name('month.fill');
+    Route::delete('/month/{month}/filled', [MonthController::class, 'undoFill'])->name('month.undo-fill');
 
     Route::prefix('/timer')->group(static function (): void {
         Route::get('/', [TimerController::class, 'show'])->name('timer');

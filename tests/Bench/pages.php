@@ -52,6 +52,7 @@ foreach ([
     'My week' => [$member, '/week/2026-W25'],
     'My week of 60 lines' => [$busyMember, '/week/2026-W24'],
     'My week with 300 appointments' => [$invited, '/week/2026-W25'],
+    'my month' => [$member, '/month/2026-06'],
     'my tasks' => [$member, '/tasks'],
     'appointments' => [$invited, '/appointments'],
     'what My week asks for after a cell' => [$member, '/people/'.$member.'/week/2026-W25/pencil'],

@@ -164,6 +164,9 @@ test.describe('in a language half as long again', () => {
         for (const address of [
             '/',
             '/my-figures',
+            '/month/2026-06',
+            '/tasks',
+            '/appointments',
             '/leave',
             '/leave/requests',
             '/leave/calendar',

@@ -53,6 +53,35 @@ final class MonthTest extends TestCase
         $this->fill('FIT', 'surveyor')->assertSessionHasErrors(['task' => 'Nothing is left to fill: every day of this month holds what is expected, or is submitted.']);
     }
 
+    public function test_filling_is_undone_but_for_what_was_changed_since(): void
+    {
+        $this->import(['entries.csv' => "person,project,task,role,date,hours,note\nada,LENS,FIT,surveyor,2026-06-18,1,bolts\n"]);
+        $this->fill('FIT', 'surveyor')->assertSessionHas('undo');
+        $address = session('undo');
+        self::assertIsString($address);
+        $changed = $this->entry('ada', 'FIT', '2026-06-23');
+        $changed?->update(['minutes' => 60, 'version' => 2]);
+
+        $this->delete($address)->assertSessionHas('message', 'Fit the lens holds again what it held before it was filled, but for Tue 23 Jun. '
+            ."This cell has changed in the meantime and is now 1\u{A0}h. Your value was not saved.");
+        self::assertNull($this->entry('ada', 'FIT', '2026-06-17'));
+        self::assertSame([60, 'bolts'], [$this->entry('ada', 'FIT', '2026-06-18')?->minutes->toInt(), $this->entry('ada', 'FIT', '2026-06-18')?->note]);
+        self::assertSame(60, $this->entry('ada', 'FIT', '2026-06-23')?->minutes->toInt());
+        self::assertSame(120, $this->given('/month/2026-06')->int('month.total'));
+        // Twice is the same as once.
+        $this->delete($address)->assertSessionHasNoErrors();
+        self::assertNull($this->entry('ada', 'FIT', '2026-06-16'));
+    }
+
+    #[TestWith([''])]
+    #[TestWith(['2026-06-31.0.1'])]
+    #[TestWith(['2026-06-17.9999.1'])]
+    #[TestWith(['2026-06-17.0.1,2026-06-18'])]
+    public function test_other_cells_cannot_be_undone(string $cells): void
+    {
+        $this->delete('/month/2026-06/filled', ['task' => $this->task('FIT')->id, 'cells' => $cells])->assertSessionHasErrors();
+    }
+
     public function test_absences_and_holidays_are_not_filled(): void
     {
         $this->import([

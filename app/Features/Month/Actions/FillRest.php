@@ -8,7 +8,6 @@ use App\Features\Month\Queries\MonthDays;
 use App\Features\Week\Actions\CellInput;
 use App\Features\Week\Actions\CellResult;
 use App\Features\Week\Actions\SaveCells;
-use App\Features\Week\Props\CellOutcome;
 use App\Models\Entry;
 use App\Models\Person;
 use App\Support\Language\Wording;
@@ -19,36 +18,32 @@ use Moss\Core\Time\Minutes;
 /** Enters on one line what the days of a month have free, up to what is expected of each. Days that were submitted stay as they are. */
 final readonly class FillRest
 {
-    /** How many days that could not be filled are named. */
-    private const NAMED = 5;
-
     public function __construct(private SaveCells $save)
     {
     }
 
-    /**
-     * @return string what was filled, and what not, for people
-     *
-     * @throws FillRefused where no day could be filled
-     */
-    public function handle(Person $person, DayRange $days, int $task, ?int $role): string
+    /** @throws FillRefused where no day could be filled */
+    public function handle(Person $person, DayRange $days, int $task, ?int $role): FilledLine
     {
-        return DB::transaction(function () use ($person, $days, $task, $role): string {
+        return DB::transaction(function () use ($person, $days, $task, $role): FilledLine {
             $held = MonthDays::load($person, $days);
-            $results = $this->save->handle($person, $person, self::inputs($held, $days, $task, $role));
-            $saved = array_filter($results, static fn (CellResult $result): bool => $result->outcome === CellOutcome::Saved);
-            $refused = array_values(array_filter($results, static fn (CellResult $result): bool => $result->outcome !== CellOutcome::Saved));
-            if ($saved === []) {
-                throw new FillRefused($refused[0]->message ?? Wording::of('month.nothing_free'));
+            $results = SavedDays::of($this->save->handle($person, $person, self::inputs($held, $days, $task, $role)));
+            if ($results->saved === []) {
+                throw new FillRefused($results->refusal() ?? Wording::of('month.nothing_free'));
             }
-            $filled = Minutes::sum(array_map(static fn (CellResult $result): Minutes => $held->free($result->input->day), $saved));
+            $free = static fn (CellResult $result): Minutes => $held->free($result->input->day);
 
-            return Wording::of($refused === [] ? 'month.filled' : 'month.partly_filled', [
-                'hours' => Wording::hours($filled, $person),
-                'task' => array_values($saved)[0]->task->name ?? '',
-                'days' => implode(', ', array_map(static fn (CellResult $result): string => Wording::day($result->input->day), array_slice($refused, 0, self::NAMED))).(count($refused) > self::NAMED ? ' …' : ''),
-                'why' => $refused[0]->message ?? '',
-            ]);
+            return new FilledLine(
+                Wording::of($results->refusal() === null ? 'month.filled' : 'month.partly_filled', [
+                    'hours' => Wording::hours(Minutes::sum(array_map($free, $results->saved)), $person),
+                    'task' => $results->saved[0]->task->name ?? '',
+                    'days' => $results->refusedDays(),
+                    'why' => $results->refusal() ?? '',
+                ]),
+                array_map(static fn (CellResult $result): FilledCell => new FilledCell(
+                    $result->input->day, ($result->entry->minutes ?? Minutes::zero())->minus($free($result)), $result->entry->version ?? 0,
+                ), $results->saved),
+            );
         });
     }
 

@@ -4,12 +4,16 @@ declare(strict_types=1);
 
 namespace App\Features\Month\Controllers;
 
+use App\Features\Month\Actions\FilledCell;
 use App\Features\Month\Actions\FillRefused;
 use App\Features\Month\Actions\FillRest;
+use App\Features\Month\Actions\UndoFill;
 use App\Features\Month\Queries\MonthSheet;
 use App\Features\Month\Requests\FillRequest;
+use App\Features\Month\Requests\UndoFillRequest;
 use App\Models\Person;
 use App\Support\Clock\Today;
+use Closure;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Support\Facades\Gate;
@@ -37,13 +41,35 @@ final class MonthController
 
     public function fill(#[CurrentUser] Person $person, DayRange $month, FillRequest $request, FillRest $fill): RedirectResponse
     {
+        return $this->after($person, static function () use ($person, $month, $request, $fill): RedirectResponse {
+            $filled = $fill->handle($person, $month, $request->task(), $request->role());
+            $undo = route('month.undo-fill', [
+                'month' => $month->first()->month(), 'task' => $request->task(), 'role' => $request->role(),
+                // Addresses hold no lists.
+                'cells' => implode(',', array_map(static fn (FilledCell $cell): string => $cell->toString(), $filled->cells)),
+            ], false);
+
+            return back()->with('undo', $undo)->with('message', $filled->sentence);
+        });
+    }
+
+    public function undoFill(#[CurrentUser] Person $person, DayRange $month, UndoFillRequest $request, UndoFill $undo): RedirectResponse
+    {
+        return $this->after($person, static fn (): RedirectResponse => back()->with('message', $undo->handle($person, $request->task(), $request->role(), $request->cells())));
+    }
+
+    /**
+     * @param  Closure(): RedirectResponse  $act
+     *
+     * @throws ValidationException
+     */
+    private function after(Person $person, Closure $act): RedirectResponse
+    {
         Gate::authorize('recordWeek', $person);
         try {
-            $message = $fill->handle($person, $month, $request->task(), $request->role());
+            return $act();
         } catch (FillRefused $refused) {
             throw ValidationException::withMessages(['task' => $refused->getMessage()]);
         }
-
-        return back()->with('message', $message);
     }
 }

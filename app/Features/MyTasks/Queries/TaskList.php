@@ -9,6 +9,7 @@ use App\Effort\EffortScope;
 use App\Features\MyTasks\Props\MyTaskProps;
 use App\Features\MyTasks\Props\MyTasksProps;
 use App\Features\MyTasks\Props\TaskDue;
+use App\Features\Week\Queries\AssignmentsOf;
 use App\Models\Assignment;
 use App\Models\Entry;
 use App\Models\FavouriteTask;
@@ -111,8 +112,7 @@ final readonly class TaskList
         $mine = self::ofTask(Assignment::query()->toBase()->join('tasks', 'tasks.id', 'assignments.task_id'), 'assignments')
             ->leftJoin('teams', 'teams.id', 'assignments.team_id')
             ->leftJoin('favourite_tasks', static fn (JoinClause $join): JoinClause => $join->on('favourite_tasks.task_id', 'tasks.id')->where('favourite_tasks.person_id', $owner->id))
-            ->where(static fn (Builder $assignee): Builder => $assignee->where('assignments.person_id', $owner->id)
-                ->when($owner->team_id !== null, static fn (Builder $team): Builder => $team->orWhere('assignments.team_id', $owner->team_id)))
+            ->where(AssignmentsOf::person($owner))
             ->where('projects.state', 'open')->whereNull('tasks.done_on')
             ->addSelect('assignments.starts_on', 'assignments.ends_on', 'teams.name AS team', 'favourite_tasks.id AS pinned')
             ->orderBy(Sql::isNull('assignments.person_id'))->orderByDesc('assignments.ends_on')->orderBy('assignments.id');

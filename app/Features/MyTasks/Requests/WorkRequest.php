@@ -6,18 +6,19 @@ namespace App\Features\MyTasks\Requests;
 
 use App\Features\MyTasks\Actions\WorkInput;
 use App\Http\Input\BoundedRequest;
-use App\Http\Input\RowId;
+use App\Http\Input\NamesLine;
 use App\Support\Language\Wording;
 
 /** What somebody says of a task. */
 final class WorkRequest extends BoundedRequest
 {
+    use NamesLine;
+
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
         return [
-            'task' => ['required', new RowId],
-            'role' => ['nullable', new RowId],
+            ...self::ofLine(),
             'line' => ['nullable', 'string', 'max:2100', 'required_without_all:remaining,done'],
             'remaining' => ['nullable', 'string', 'max:50'],
             'done' => ['boolean'],
@@ -34,8 +35,8 @@ final class WorkRequest extends BoundedRequest
     public function work(): WorkInput
     {
         return new WorkInput(
-            $this->integer('task'),
-            $this->filled('role') ? $this->integer('role') : null,
+            $this->task(),
+            $this->role(),
             $this->string('line')->toString(),
             $this->filled('remaining') ? $this->string('remaining')->toString() : null,
             $this->boolean('done'),

@@ -6,7 +6,7 @@ namespace App\Features\Stretches\Requests;
 
 use App\Features\Stretches\Actions\StretchInput;
 use App\Http\Input\BoundedRequest;
-use App\Http\Input\RowId;
+use App\Http\Input\NamesLine;
 use App\Http\Input\WorkDay;
 use App\Models\Role;
 use App\Support\Language\Wording;
@@ -22,14 +22,15 @@ use Moss\Core\Sheet\ClientNote;
 /** A line, a day of the week, and a start and an end on it: as minutes after midnight, or as typed. */
 final class StretchRequest extends BoundedRequest
 {
+    use NamesLine;
+
     private ?ClockSpan $span = null;
 
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
         return [
-            'task' => ['required', new RowId],
-            'role' => ['nullable', new RowId],
+            ...self::ofLine(),
             'date' => ['required', new WorkDay],
             'times' => ['nullable', 'string', 'max:40'],
             'starts' => ['required_without:times', 'nullable', 'integer', 'min:0', 'max:1439'],
@@ -71,7 +72,7 @@ final class StretchRequest extends BoundedRequest
     public function stretch(): StretchInput
     {
         return new StretchInput(
-            $this->integer('task'), $this->filled('role') ? $this->integer('role') : null, $this->day(),
+            $this->task(), $this->role(), $this->day(),
             $this->span ?? ClockSpan::ofMinutes($this->integer('starts'), $this->integer('ends')), trim($this->string('note')->toString()),
             $this->filled('billable') ? $this->boolean('billable') : null,
         );

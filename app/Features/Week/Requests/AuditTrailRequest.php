@@ -5,30 +5,21 @@ declare(strict_types=1);
 namespace App\Features\Week\Requests;
 
 use App\Http\Input\BoundedRequest;
-use App\Http\Input\RowId;
+use App\Http\Input\NamesLine;
 use App\Http\Input\WorkDay;
 use Moss\Core\Calendar\Day;
 
 final class AuditTrailRequest extends BoundedRequest
 {
+    use NamesLine;
+
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
         return [
-            'task' => ['required', new RowId],
-            'role' => ['nullable', new RowId],
+            ...self::ofLine(),
             'date' => ['required', new WorkDay],
         ];
-    }
-
-    public function task(): int
-    {
-        return $this->integer('task');
-    }
-
-    public function role(): ?int
-    {
-        return $this->filled('role') ? $this->integer('role') : null;
     }
 
     public function day(): Day

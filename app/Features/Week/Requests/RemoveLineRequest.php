@@ -5,11 +5,14 @@ declare(strict_types=1);
 namespace App\Features\Week\Requests;
 
 use App\Http\Input\BoundedRequest;
+use App\Http\Input\NamesLine;
 use App\Http\Input\RowId;
 use Moss\Core\Time\Minutes;
 
 final class RemoveLineRequest extends BoundedRequest
 {
+    use NamesLine;
+
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
@@ -18,16 +21,6 @@ final class RemoveLineRequest extends BoundedRequest
             'role' => ['nullable', new RowId, 'exists:roles,id'],
             'minutes' => ['required', 'integer'],
         ];
-    }
-
-    public function task(): int
-    {
-        return $this->integer('task');
-    }
-
-    public function role(): ?int
-    {
-        return $this->filled('role') ? $this->integer('role') : null;
     }
 
     /** What the line held when it was asked for. */

@@ -42,7 +42,6 @@ export function CalendarForm() {
                 value={form.data.address}
                 maxLength={2000}
                 inputMode="url"
-                placeholder="https://"
                 onChange={(event) => {
                     form.setData('address', event.currentTarget.value);
                 }}

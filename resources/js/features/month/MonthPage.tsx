@@ -4,9 +4,11 @@ import { route } from '@/lib/route';
 import { useHoursFormat } from '@/lib/shared';
 import { text } from '@/lib/text';
 import type { MonthProps } from '@/types/generated/props';
+import { FieldError } from '@/ui/FieldError';
 import { PageHeading } from '@/ui/PageHeading';
 import { Shell } from '@/ui/Shell';
 import { Link } from '@inertiajs/react';
+import { DaysAway } from './DaysAway';
 import { MonthTable } from './MonthTable';
 
 const copy = text.month;
@@ -46,7 +48,9 @@ export function MonthPage({ month }: { month: MonthProps }) {
                     </Link>
                 )}
             </nav>
+            <FieldError of={['task', 'cells']} />
             <MonthTable month={month} format={format} />
+            <DaysAway month={month} format={format} />
             <p className="pencilled mt-3 max-w-prose">{month.lines.length === 0 ? copy.none : copy.hint}</p>
         </Shell>
     );

@@ -1,11 +1,9 @@
-import { dateOf, monthName, narrowWeekday } from '@/lib/calendarDays';
-import { fullDay } from '@/lib/days';
-import { hoursWithUnit, printHours } from '@/lib/hours';
-import { route } from '@/lib/route';
+import { dateOf, monthName } from '@/lib/calendarDays';
+import { printHours } from '@/lib/hours';
 import { text } from '@/lib/text';
 import type { DayProps, HoursFormat, MonthProps } from '@/types/generated/props';
-import { Link } from '@inertiajs/react';
-import { awayOn, shadeOf } from './dayText';
+import { shadeOf } from './dayText';
+import { MonthHead } from './MonthHead';
 import { MonthLine } from './MonthLine';
 
 const copy = text.month;
@@ -21,43 +19,10 @@ export function MonthTable({ month, format }: MonthTableProps) {
     const name = copy.table(monthName(dateOf(`${month.month}-01`)));
 
     return (
-        <div className="mt-3 overflow-x-auto" role="region" aria-label={name} tabIndex={0}>
+        <div className="relative mt-3 overflow-x-auto" role="region" aria-label={name} tabIndex={0}>
             <table className="w-full border-collapse tabular-nums">
                 <caption className="sr-only">{name}</caption>
-                <thead>
-                    <tr>
-                        <th scope="col" className="sticky start-0 bg-paper pe-3 text-start">
-                            {copy.line}
-                        </th>
-                        {month.days.map((day, index) => {
-                            const what = [
-                                (month.entered[index] ?? 0) === 0
-                                    ? copy.nothing
-                                    : hoursWithUnit(month.entered[index] ?? 0, format),
-                                ...awayOn(day, format),
-                            ].join(', ');
-
-                            return (
-                                <th key={day.date} scope="col" className={`px-0.5 text-center font-normal ${shadeOf(day)}`}>
-                                    <Link
-                                        href={route('week', { week: month.weeks[index] ?? '' })}
-                                        aria-label={copy.openDay(fullDay(day.date), what)}
-                                        className="flex min-w-6 flex-col"
-                                    >
-                                        <span className="text-faded">{narrowWeekday(dateOf(day.date)).slice(0, 2)}</span>
-                                        <span>{Number(day.date.slice(-2))}</span>
-                                    </Link>
-                                </th>
-                            );
-                        })}
-                        <th scope="col" className="ps-2 text-end">
-                            {copy.sum}
-                        </th>
-                        <th scope="col" className="no-print">
-                            <span className="sr-only">{copy.fill}</span>
-                        </th>
-                    </tr>
-                </thead>
+                <MonthHead month={month} />
                 <tbody>
                     {month.lines.map((line) => (
                         <MonthLine key={line.line} line={line} month={month} format={format} />
@@ -71,13 +36,6 @@ export function MonthTable({ month, format }: MonthTableProps) {
                         values={month.days.map(({ expected }) => hours(expected ?? 0))}
                         sum={hours(month.expected)}
                     />
-                    <SumRow
-                        name={copy.away}
-                        days={month.days}
-                        values={month.days.map((day) => awayOn(day, format)[0]?.slice(0, 2) ?? '')}
-                        titles={month.days.map((day) => awayOn(day, format).join(', '))}
-                        sum=""
-                    />
                 </tfoot>
             </table>
         </div>
@@ -88,27 +46,18 @@ interface SumRowProps {
     name: string;
     days: readonly DayProps[];
     values: readonly string[];
-    /** What is read out in place of a value, where that is shortened. */
-    titles?: readonly string[];
     sum: string;
 }
 
-function SumRow({ name, days, values, titles, sum }: SumRowProps) {
+function SumRow({ name, days, values, sum }: SumRowProps) {
     return (
         <tr className="border-t border-rule text-faded">
             <th scope="row" className="sticky start-0 bg-paper pe-3 text-start font-normal">
                 {name}
             </th>
             {days.map((day, index) => (
-                <td key={day.date} title={titles?.[index]} className={`px-0.5 text-center ${shadeOf(day)}`}>
-                    {titles === undefined ? (
-                        values[index]
-                    ) : (
-                        <>
-                            <span aria-hidden>{values[index]}</span>
-                            <span className="sr-only">{titles[index]}</span>
-                        </>
-                    )}
+                <td key={day.date} className={`px-0.5 text-center ${shadeOf(day)}`}>
+                    {values[index]}
                 </td>
             ))}
             <td className="ps-2 text-end">{sum}</td>

@@ -61,6 +61,7 @@ export const routes = {
     'month': '/month/{month}',
     'month.current': '/month',
     'month.fill': '/month/{month}/filled',
+    'month.undo-fill': '/month/{month}/filled',
     'my-figures': '/my-figures',
     'not-submitted': '/not-submitted',
     'not-submitted.remind': '/not-submitted/reminders',
