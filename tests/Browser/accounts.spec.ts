@@ -1,7 +1,7 @@
 import { expect, test, type Browser, type Page } from '@playwright/test';
 import { createHmac } from 'node:crypto';
 import { findings } from './accessibility';
-import { arrived, cell, goTo, notices, signIn } from './people';
+import { arrived, cell, goTo, notices, signIn, signOut } from './people';
 
 const PASSWORD = 'seven herons at low water';
 
@@ -137,7 +137,7 @@ test('people sign in through the identity provider of their organisation, also a
     await expect(page.getByRole('row', { name: /this browser.*single sign-on/ })).toBeVisible();
 
     expect((await page.request.post(`${provider}/keys/change`)).ok()).toBe(true);
-    await page.context().clearCookies();
+    await signOut(page);
     await chooseThere('Wilf Garrity');
     await expect(page.getByRole('button', { name: 'Account: Wilf Garrity' })).toBeVisible();
 });

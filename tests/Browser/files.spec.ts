@@ -1,6 +1,6 @@
 import { expect, test } from '@playwright/test';
 import { findings } from './accessibility';
-import { signIn } from './people';
+import { signIn, signOut } from './people';
 
 test('files are checked, imported and taken back, and others exported and downloaded', async ({ page }) => {
     await signIn(page, 'tobin.vale', '/office/files');
@@ -49,7 +49,7 @@ test('somebody at a client requests work, and it becomes a project', async ({ pa
     const address = await page.getByText(/\/intake\/\d+\?/).innerText();
     expect(await findings(page), 'intake').toEqual([]);
 
-    await page.context().clearCookies();
+    await signOut(page);
     await page.goto(new URL(address).pathname + new URL(address).search);
     await page.getByLabel('Your name').fill('Orla Finch');
     await page.getByLabel('Your email address').fill('orla@skerrow.example');

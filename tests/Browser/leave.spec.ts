@@ -19,7 +19,6 @@ test('leave is requested, pencilled in the week, approved and then an absence', 
     await page.goto('/week/2026-W37');
     await expect(page.getByText(/Leave, all day; requested, so it does not count yet\./).first()).toBeVisible();
 
-    await page.context().clearCookies();
     await signIn(page, 'ottilie.brandreth', '/leave/requests');
     await expect(page.getByText('“The regatta”')).toBeVisible();
     expect(await findings(page), 'deciding').toEqual([]);
@@ -31,7 +30,6 @@ test('leave is requested, pencilled in the week, approved and then an absence', 
     await expect(page.getByRole('row', { name: /^Pilar Duncombe/ }).getByText('Leave, part of the day')).toBeAttached();
     expect(await findings(page), 'who is away').toEqual([]);
 
-    await page.context().clearCookies();
     await signIn(page, 'pilar.duncombe', '/week/2026-W37');
     await expect(page.getByText(/^Mon 7 Sept?: Leave, all day\.$/)).toBeVisible();
 });
