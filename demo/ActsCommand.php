@@ -57,7 +57,7 @@ final class ActsCommand extends Command
         }
     }
 
-    public function handle(DecideEntries $decide, ProposeCorrections $propose, ExplainFindings $answer, SaveFindings $findings, PlanActs $plans, LeaveActs $leave, Comparisons $comparisons, ByTheClock $byTheClock, Today $today): int
+    public function handle(DecideEntries $decide, ProposeCorrections $propose, ExplainFindings $answer, SaveFindings $findings, PlanActs $plans, LeaveActs $leave, Comparisons $comparisons, ByTheClock $byTheClock, ByTheMonth $byTheMonth, Today $today): int
     {
         if (config('moss.demo') !== true) {
             $this->error('This is for the demonstration only: MOSS_DEMO is off.');
@@ -92,6 +92,7 @@ final class ActsCommand extends Command
         $comparisons->keep();
         $this->addCalendars();
         $byTheClock->handle($today->for($owner));
+        $byTheMonth->handle($today->for($owner));
         // Whoever has used it for a while knows what pencil and ink are.
         Person::query()->whereIn('id', Entry::query()->select('person_id'))->update(['knows_pencil' => true]);
         $this->fillTheOutbox($today->for($owner));
@@ -128,7 +129,7 @@ final class ActsCommand extends Command
         $explanations = ['The old bolts had to be drilled out one by one.', 'Rain stopped the mortar work twice; this includes both attempts.'];
         foreach (Record::all(DB::table('findings')->where('severity', Severity::NeedsExplanation->value)->where('week', $week->toString())->groupBy('person_id')->orderBy('person_id')->limit(count($explanations))) as $index => $finding) {
             $owner = Person::query()->findOrFail($finding->int('person_id'));
-            $answer->handle($owner, $owner, $week, [new Explanation($finding->string('rule'), $finding->intOrNull('task_id'), $finding->intOrNull('role_id'), $finding->stringOrNull('date'), $explanations[$index])]);
+            $answer->handle($owner, $owner, [new Explanation($week, $finding->string('rule'), $finding->intOrNull('task_id'), $finding->intOrNull('role_id'), $finding->stringOrNull('date'), $explanations[$index])]);
         }
         $findings->ofAllThatWaits();
     }

@@ -176,9 +176,6 @@ Route::middleware(['auth', RequireSecondFactor::class])->group(static function (
         Route::put('/spans', [FindingsController::class, 'span'])->name('week.spans');
         Route::post('/corrections', [CorrectionsController::class, 'store'])->name('week.corrections');
         Route::delete('/corrections/{correction}', [CorrectionsController::class, 'destroy'])->name('week.corrections.withdraw');
-        Route::get('/submission', [SubmissionController::class, 'show'])->name('week.summary');
-        Route::post('/submission', [SubmissionController::class, 'store'])->name('week.submit');
-        Route::delete('/submission', [SubmissionController::class, 'destroy'])->name('week.take-back');
     });
 
     Route::prefix('/people/{person:code}/tasks/{task}/remaining')->group(static function (): void {
@@ -206,10 +203,17 @@ Route::middleware(['auth', RequireSecondFactor::class])->group(static function (
         Route::post('/{task}/picked-up', [MyTasksController::class, 'pickUp'])->name('tasks.pick-up');
     });
 
+    Route::prefix('/people/{person:code}/days/{days}')->group(static function (): void {
+        Route::get('/submission', [SubmissionController::class, 'show'])->name('submission.summary');
+        Route::post('/submission', [SubmissionController::class, 'store'])->name('submission.submit');
+        Route::delete('/submission', [SubmissionController::class, 'destroy'])->name('submission.take-back');
+    });
+
     Route::get('/month', [MonthController::class, 'current'])->name('month.current');
-    Route::get('/month/{month}', [MonthController::class, 'show'])->name('month');
-    Route::post('/month/{month}/filled', [MonthController::class, 'fill'])->name('month.fill');
-    Route::delete('/month/{month}/filled', [MonthController::class, 'undoFill'])->name('month.undo-fill');
+    Route::get('/month/{days}', [MonthController::class, 'show'])->name('month');
+    Route::put('/month/{days}/cells', [MonthController::class, 'enter'])->name('month.enter');
+    Route::post('/month/{days}/filled', [MonthController::class, 'fill'])->name('month.fill');
+    Route::delete('/month/{days}/filled', [MonthController::class, 'undoFill'])->name('month.undo-fill');
 
     Route::prefix('/timer')->group(static function (): void {
         Route::get('/', [TimerController::class, 'show'])->name('timer');

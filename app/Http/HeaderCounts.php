@@ -12,17 +12,25 @@ use App\Models\Person;
 use App\Models\StoredRecalculation;
 use App\Models\Stretch;
 use App\Models\StretchSource;
+use App\Models\Team;
 use App\Models\Timer;
+use App\Sheet\TimesheetSetting;
 use App\Support\Database\Record;
 use App\Support\Database\Sql;
 use Illuminate\Support\Facades\DB;
 use Moss\Core\Calendar\Day;
+use Moss\Core\Calendar\SheetPeriod;
 use Moss\Core\Calendar\Week;
+use Moss\Core\Time\DayUnit;
 
-/** How much time and leave waits for a person, how much they have not read, the first week with measured time that is not inked, whether they lead anybody and may request work, and how much of what is being recalculated is done; in one query. */
+/**
+ * How much time and leave waits for a person, how much they have not read, the first week with measured time that is not inked,
+ * whether they lead anybody and may request work, what their timesheet covers, and how much of what is being recalculated is
+ * done; in one query.
+ */
 final readonly class HeaderCounts
 {
-    private function __construct(public int $waiting, public int $leave, public int $unread, public bool $leads, public bool $requestsWork, public ?int $recalculated, public ?string $toInk, public bool $hasTimer)
+    private function __construct(public int $waiting, public int $leave, public int $unread, public bool $leads, public bool $requestsWork, public ?int $recalculated, public ?string $toInk, public bool $hasTimer, public TimesheetSetting $timesheet)
     {
     }
 
@@ -36,11 +44,15 @@ final readonly class HeaderCounts
             ->selectSub(StoredRecalculation::query()->toBase()->selectRaw('100 * coalesce(sum(units_done), 0) / max(1, sum(units))')->havingRaw('count(*) > 0'), 'recalculated')
             ->selectSub(Stretch::query()->toBase()->where('person_id', $person->id)->where('is_inked', 0)->where('source', StretchSource::Timer->value)->addSelect(Sql::min('date')), 'to_ink')
             ->selectSub(Timer::query()->toBase()->where('person_id', $person->id)->addSelect(Sql::count()), 'timers')
+            ->selectSub(Team::query()->toBase()->where('id', $person->team_id)->select('timesheet_period'), 'timesheet_period')
+            ->selectSub(Team::query()->toBase()->where('id', $person->team_id)->select('counted_in'), 'counted_in')
             ->selectSub(Organisation::query()->toBase()->select('takes_requests'), 'requests')
             ->selectSub(Person::query()->toBase()->where('manager_id', $person->id)->addSelect(Sql::count()), 'led'))[0];
 
         $toInk = $record->stringOrNull('to_ink');
 
-        return new self($record->int('entries') + $record->int('corrections'), $record->int('leave'), $record->int('unread'), $record->int('led') > 0, $record->int('requests') > 0, $record->intOrNull('recalculated'), $toInk === null ? null : Week::containing(Day::of($toInk))->toString(), $record->int('timers') > 0);
+        return new self($record->int('entries') + $record->int('corrections'), $record->int('leave'), $record->int('unread'), $record->int('led') > 0, $record->int('requests') > 0, $record->intOrNull('recalculated'), $toInk === null ? null : Week::containing(Day::of($toInk))->toString(), $record->int('timers') > 0, TimesheetSetting::ofTeam(
+            SheetPeriod::tryFrom($record->stringOrNull('timesheet_period') ?? ''), DayUnit::tryFrom($record->stringOrNull('counted_in') ?? ''),
+        ));
     }
 }

@@ -7,6 +7,8 @@ namespace App\Models;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Moss\Core\Calendar\SheetPeriod;
+use Moss\Core\Time\DayUnit;
 
 /**
  * A group of people with a lead.
@@ -16,13 +18,17 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string $name
  * @property int|null $lead_id
  * @property bool $is_retired
+ * @property SheetPeriod $timesheet_period  what one timesheet covers
+ * @property DayUnit|null $counted_in  null for hours
  * @property-read Person|null $lead
  */
 final class Team extends Model
 {
     public $timestamps = false;
 
-    protected $fillable = ['code', 'name', 'lead_id', 'is_retired'];
+    protected $fillable = ['code', 'name', 'lead_id', 'is_retired', 'timesheet_period', 'counted_in'];
+
+    protected $attributes = ['timesheet_period' => 'week'];
 
     /** @return BelongsTo<Person, $this> */
     public function lead(): BelongsTo
@@ -33,7 +39,7 @@ final class Team extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['is_retired' => 'boolean'];
+        return ['is_retired' => 'boolean', 'timesheet_period' => SheetPeriod::class, 'counted_in' => DayUnit::class];
     }
 
     /** @return HasMany<Person, $this> */

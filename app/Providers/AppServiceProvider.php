@@ -11,7 +11,7 @@ use App\Features\SignIn\CurrentSignIn;
 use App\Features\SignIn\SignedInPeople;
 use App\Features\SingleSignOn\IdentityProvider;
 use App\Features\SingleSignOn\OpenId\OpenIdProvider;
-use App\Http\Input\WorkMonth;
+use App\Http\Input\DaysText;
 use App\Http\Input\WorkWeek;
 use App\Models\Person;
 use App\Support\Clock\Today;
@@ -90,8 +90,8 @@ final class AppServiceProvider extends ServiceProvider
         Route::bind('week', static function (string $text): Week {
             return WorkWeek::read($text) ?? throw new NotFoundHttpException(Wording::refusal('no_week', ['week' => mb_strimwidth($text, 0, 20, '…')]));
         });
-        Route::bind('month', static function (string $text): DayRange {
-            return WorkMonth::read($text) ?? throw new NotFoundHttpException(Wording::refusal('no_month', ['month' => mb_strimwidth($text, 0, 20, '…')]));
+        Route::bind('days', static function (string $text): DayRange {
+            return DaysText::read($text) ?? throw new NotFoundHttpException(Wording::refusal('no_days', ['days' => mb_strimwidth($text, 0, 20, '…')]));
         });
     }
 }

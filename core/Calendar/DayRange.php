@@ -43,6 +43,11 @@ final readonly class DayRange implements IteratorAggregate
         return $this->first->daysUntil($this->last) + 1;
     }
 
+    public function equals(self $other): bool
+    {
+        return $this->first->equals($other->first) && $this->last->equals($other->last);
+    }
+
     public function includes(Day $day): bool
     {
         return ! $day->isBefore($this->first) && ! $day->isAfter($this->last);

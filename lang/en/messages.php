@@ -27,6 +27,8 @@ return [
         'bare' => ':day is not fully recorded yet; :missing missing.',
     ],
     'week due' => 'Submit week :week by :day. It has :entered of the expected :expected.',
+    'timesheet due' => 'Submit your timesheet, :first to :last, by :day. It has :entered of the expected :expected.',
+    'timesheet overdue' => 'Your timesheet, :first to :last, was due on :day. :missing',
     'week overdue' => 'Week :week was due on :day. :missing',
     'late' => [
         'unsubmitted' => ':hours not submitted.',

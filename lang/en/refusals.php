@@ -31,7 +31,7 @@ return [
     'review' => 'None of this is waiting for you. Your list shows what is.',
 
     'no_week' => 'There is no week “:week”. Enter a week such as 2026-W25.',
-    'no_month' => 'There is no month “:month”. Enter a month such as 2026-06.',
+    'no_days' => 'There is no timesheet “:days”. Enter a month such as 2026-06.',
     'line_closed' => 'This project is closed; no more time can be recorded on it.',
     'the_office' => 'the time office',
     'the_system' => 'Moss Week',
@@ -59,6 +59,16 @@ return [
         'more_than_a_day' => '“:text” is more than a day. Enter at most 24:00.',
         'too_large' => '“:text” is more than a day. Enter at most 24:00.',
         'minutes_above_59' => '“:text” has more than 59 minutes. Enter 1:30 or 90m for an hour and a half.',
+    ],
+
+    'days' => [
+        'one' => ":count\u{A0}day",
+        'many' => ":count\u{A0}days",
+        'not_days' => '“:text” is not a part of a day. Enter it as 1, 0.5 or ½.',
+        'more_than_a_day' => '“:text” is more than a day. Enter at most 1.',
+        'not_the_unit' => '“:text” cannot be entered: your team counts in steps of :part of a day.',
+        'nothing_expected' => 'Nothing is expected of this day, so no part of it can be entered. Enter hours in the week.',
+        'other_days' => ':day is not on this page. Reload it.',
     ],
 
     'cell' => [
@@ -235,12 +245,12 @@ return [
     ],
 
     'week_words' => [
-        'nothing_to_submit' => 'There is nothing to submit in this week.',
+        'nothing_to_submit' => 'There is nothing left to submit.',
         'submitted' => ':hours submitted.',
         'approved' => ':hours submitted and approved.',
         'partly_approved' => ':hours submitted, of which :approved were in order and approved automatically.',
         'taken_back' => ':hours taken back. They are drafts again.',
-        'nothing_to_take_back' => 'Nothing in this week can be taken back: it is a draft, or someone has already decided on it.',
+        'nothing_to_take_back' => 'Nothing here can be taken back: it is a draft, or someone has already decided on it.',
     ],
 
     'decided' => [

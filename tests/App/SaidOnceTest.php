@@ -14,7 +14,7 @@ final class SaidOnceTest extends TestCase
         $this->import(Lighthouse::files(['entries.csv' => "person,project,task,role,date,hours\nada,LENS,FIT,surveyor,2026-06-16,8\n"]));
         $ada = $this->actingAs($this->person('ada'));
         $ada->get('/week/2026-W25')->assertOk();
-        $ada->post('/people/ada/week/2026-W25/submission', ['selection' => ['scope' => 'week'], 'answers' => []])->assertRedirect();
+        $ada->post('/people/ada/days/2026-W25/submission', ['selection' => ['scope' => 'week'], 'answers' => []])->assertRedirect();
 
         $ada->getJson('/people/ada/week/2026-W25/findings')->assertOk();
         $ada->getJson('/people/ada/week/2026-W25/pencil')->assertOk();

@@ -87,7 +87,7 @@ final class Features
         'PersonalData' => ['Queries\LongGonePeople'],
         'Periods' => ['Queries\PeriodCheck'],
         'Rates' => ['Queries\RateTable'],
-        'NotSubmitted' => ['Queries\MissingWeeks', 'Queries\WeekSubmissions', 'Actions\UnsubmittedWeek'],
+        'NotSubmitted' => ['Queries\MissingTimesheets', 'Queries\TimesheetSubmissions', 'Actions\UnsubmittedTimesheet'],
         'Calendars' => ['Actions\KeepOrganisation', 'Actions\KeepHolidays', 'Queries\CountryHolidays'],
         'FirstStart' => ['Queries\FirstSteps', 'Props\FirstStepProps'],
         'Operations' => ['Queries\SystemHealth', 'Queries\HealthCheck', 'Queries\FailedJobs'],

@@ -56,7 +56,7 @@ foreach ([
     'my tasks' => [$member, '/tasks'],
     'appointments' => [$invited, '/appointments'],
     'what My week asks for after a cell' => [$member, '/people/'.$member.'/week/2026-W25/pencil'],
-    'what submitting would find' => [$member, '/people/'.$member.'/week/2026-W25/submission'],
+    'what submitting would find' => [$member, '/people/'.$member.'/days/2026-W25/submission'],
     'timesheets' => [$office, '/timesheets'],
     'the review desk with most that waits' => [$approver, '/review'],
     'the review desk of the office' => [$office, '/review'],

@@ -5,10 +5,14 @@ declare(strict_types=1);
 namespace App\Exchange\Kinds;
 
 use App\Exchange\CodeTable;
+use App\Exchange\Column;
+use App\Exchange\Formats\ChoiceFormat;
 use App\Models\Team;
 use Illuminate\Database\Query\Builder;
+use Moss\Core\Calendar\SheetPeriod;
+use Moss\Core\Time\DayUnit;
 
-/** `team_details.csv`: teams that are retired. */
+/** `team_details.csv`: teams that are retired, and those whose timesheet is not a week in hours. */
 final class TeamDetailsKind extends DirectoryDetailsKind
 {
     public function name(): string
@@ -18,7 +22,17 @@ final class TeamDetailsKind extends DirectoryDetailsKind
 
     public function exported(): Builder
     {
-        return Team::query()->toBase()->where('is_retired', 1)->select('code AS team', 'is_retired AS retired')->orderBy('code');
+        return Team::query()->toBase()->where(static fn (Builder $any): Builder => $any->where('is_retired', 1)->orWhere('timesheet_period', '<>', SheetPeriod::Week->value)->orWhereNotNull('counted_in'))
+            ->select('code AS team', 'is_retired AS retired', 'timesheet_period', 'counted_in')->orderBy('code');
+    }
+
+    public function columns(): array
+    {
+        return [
+            ...parent::columns(),
+            Column::optional('timesheet_period', new ChoiceFormat(...array_column(SheetPeriod::cases(), 'value')), SheetPeriod::Week->value),
+            Column::optional('counted_in', new ChoiceFormat(...array_column(DayUnit::cases(), 'value'))),
+        ];
     }
 
     protected function codes(): CodeTable

@@ -6,8 +6,10 @@ namespace App\Http\Middleware;
 
 use App\Approval\Waiting;
 use App\Http\HeaderCounts;
+use App\Http\Input\DaysText;
 use App\Http\Props\DoneProps;
 use App\Http\Props\SignedInProps;
+use App\Http\Props\TimesheetProps;
 use App\Models\Person;
 use App\Models\Project;
 use App\Models\WorkRequest;
@@ -66,6 +68,8 @@ final class HandleInertiaRequests extends Middleware
     {
         $counts = HeaderCounts::of($person, $this->waiting, $this->today->for($person));
 
+        $today = $this->today->for($person);
+
         return new SignedInProps(
             $person->code,
             $person->name,
@@ -84,7 +88,8 @@ final class HandleInertiaRequests extends Middleware
             $counts->leave,
             $counts->unread,
             $counts->recalculated,
-            Week::containing($this->today->for($person))->toString(),
+            Week::containing($today)->toString(),
+            $counts->timesheet->isUsual() || $person->isViewer() ? null : new TimesheetProps($counts->timesheet->period, DaysText::of($counts->timesheet->containing($today))),
             ! $counts->hasTimer ? null : RunningTimer::of($person, $this->today->now()),
             $person->isViewer() ? null : $counts->toInk,
         );

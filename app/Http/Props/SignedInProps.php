@@ -19,6 +19,7 @@ final readonly class SignedInProps
      * @param  int|null  $recalculated  how much of what is being recalculated is done, in percent; null while all totals are up to date
      * @param  int  $unread  messages that they have not read
      * @param  string  $week  the current one, where they are
+     * @param  TimesheetProps|null  $timesheet  the current one, where it is another than the week in hours
      * @param  string|null  $toInk  the earliest week with measured time that is not inked
      */
     public function __construct(
@@ -40,6 +41,7 @@ final readonly class SignedInProps
         public int $unread,
         public ?int $recalculated,
         public string $week,
+        public ?TimesheetProps $timesheet,
         public ?TimerProps $timer,
         public ?string $toInk,
     ) {

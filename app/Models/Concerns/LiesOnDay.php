@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models\Concerns;
 
 use Illuminate\Database\Eloquent\Builder;
+use Moss\Core\Calendar\DayRange;
 use Moss\Core\Calendar\Week;
 
 /** Rows that lie on a day. */
@@ -17,6 +18,16 @@ trait LiesOnDay
      */
     public function scopeInWeek(Builder $query, Week $week): void
     {
-        $query->whereBetween($this->qualifyColumn('date'), [$week->monday(), $week->sunday()]);
+        $this->scopeDuring($query, $week->days());
+    }
+
+    /**
+     * Those of some days.
+     *
+     * @param  Builder<static>  $query
+     */
+    public function scopeDuring(Builder $query, DayRange $days): void
+    {
+        $query->whereBetween($this->qualifyColumn('date'), [$days->first(), $days->last()]);
     }
 }

@@ -73,6 +73,12 @@ final readonly class Sql implements Expression
         return self::as($alias, static fn (Closure $name): string => 'coalesce('.implode(', ', [...array_map($name, $columns), ...($none === null ? [] : [self::quoted($none)])]).')');
     }
 
+    /** The first day of the half month in which a day lies: the 1st or the 16th. */
+    public static function halfMonth(string $column, ?string $alias = null): self
+    {
+        return self::as($alias, static fn (Closure $name): string => 'substr('.$name($column).', 1, 8) || CASE WHEN substr('.$name($column).", 9) < '16' THEN '01' ELSE '16' END");
+    }
+
     /** The Monday of a day's week. */
     public static function monday(string $column, ?string $alias = null): self
     {

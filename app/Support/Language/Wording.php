@@ -52,6 +52,16 @@ final class Wording
         return $reader->hours_format === HoursFormat::Decimal ? LocalFormat::decimal($printed)."\u{00A0}h" : $printed;
     }
 
+    /**
+     * A number of days with their unit: `0.5 day`, `12 days`.
+     *
+     * @param  string  $count  a decimal with a point
+     */
+    public static function days(string $count): string
+    {
+        return self::refusal(in_array($count, ['1', '0.5'], true) ? 'days.one' : 'days.many', ['count' => LocalFormat::decimal($count)]);
+    }
+
     /** A day, as `Wed 17 Jun`. */
     public static function day(Day $day): string
     {

@@ -25,6 +25,11 @@ export function printNumberText(decimal: string): string {
     return twoPlaces.format(decimal as Intl.StringNumericLiteral);
 }
 
+/** A decimal of 0 or more written with a point, with the places that it has: `0.5`, `12`. */
+export function printDecimal(decimal: string): string {
+    return decimal.replace('.', decimalSeparator);
+}
+
 /** A number of halves as a decimal: 5 is `2.5`, 4 is `2`. */
 export function printHalves(halves: number): string {
     return `${printNumber(Math.trunc(halves / 2))}${halves % 2 === 0 ? '' : `${decimalSeparator}5`}`;

@@ -17,6 +17,15 @@ interface Section {
     isHere: boolean;
 }
 
+/** What the place is called where somebody records their time. */
+function timesheetName({ timesheet }: SignedInProps): string {
+    if (timesheet === null) {
+        return text.myWeek;
+    }
+
+    return timesheet.period === 'month' ? text.myMonth : text.myTimesheet;
+}
+
 /** The sections that somebody has, and the one that they are in. */
 function sectionsOf(signedIn: SignedInProps, url: string): Section[] {
     const of = (isTheirs: boolean, name: string, [href, ...also]: [string, ...string[]], count = 0): Section[] =>
@@ -33,11 +42,12 @@ function sectionsOf(signedIn: SignedInProps, url: string): Section[] {
 
     return [
         ...of(signedIn.compares, text.frontPageName, [route('home')]),
-        ...of(signedIn.recordsTime, text.myWeek, [
+        ...of(signedIn.recordsTime, timesheetName(signedIn), [
+            signedIn.timesheet === null ? route('week.current') : route('month.current'),
             route('week.current'),
+            route('month.current'),
             route('my-figures'),
             route('appointments'),
-            route('month.current'),
         ]),
         ...of(signedIn.recordsTime, text.tasks.title, [route('tasks')]),
         ...of(signedIn.recordsTime, text.sheets, [route('timesheets'), routePrefix('week.of')]),

@@ -19,8 +19,8 @@ final class AuditTrailChainTest extends TestCase
     {
         parent::setUp();
         $this->import(Lighthouse::files(['entries.csv' => "person,project,task,role,date,hours\nada,LENS,FIT,surveyor,2026-06-16,8\n"]));
-        $this->actingAs($this->person('ada'))->post('/people/ada/week/2026-W25/submission');
-        $this->actingAs($this->person('ada'))->delete('/people/ada/week/2026-W25/submission');
+        $this->actingAs($this->person('ada'))->post('/people/ada/days/2026-W25/submission');
+        $this->actingAs($this->person('ada'))->delete('/people/ada/days/2026-W25/submission');
     }
 
     public function test_an_audit_trail_that_is_as_it_was_written_is_whole(): void
@@ -101,7 +101,7 @@ final class AuditTrailChainTest extends TestCase
     {
         $anchors = $this->folder().'/anchors.txt';
         self::assertSame(0, Artisan::call('moss:audit', ['act' => 'anchor', '--anchors' => $anchors]));
-        $this->actingAs($this->person('ada'))->post('/people/ada/week/2026-W25/submission');
+        $this->actingAs($this->person('ada'))->post('/people/ada/days/2026-W25/submission');
         self::assertSame(0, Artisan::call('moss:audit', ['act' => 'anchor', '--anchors' => $anchors]));
         self::assertSame(0, Artisan::call('moss:audit', ['act' => 'verify', '--anchors' => $anchors]));
         // Somebody with the key, or with an old copy of the database, takes the newest lines away and seals the rest.

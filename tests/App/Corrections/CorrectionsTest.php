@@ -227,7 +227,7 @@ final class CorrectionsTest extends TestCase
         $first = Entry::query()->orderBy('date')->firstOrFail();
         $this->as('mo')->post('/review/decisions', ['decision' => 'return', 'comment' => 'All of it?', 'entries' => [['id' => $first->id, 'version' => $first->version]]]);
         self::assertSame(['withdrawn', 'waiting'], DB::table('corrections')->orderBy('date')->pluck('state')->all());
-        $this->as('ada')->delete('/people/ada/week/2026-W25/submission');
+        $this->as('ada')->delete('/people/ada/days/2026-W25/submission');
         self::assertSame(['withdrawn', 'withdrawn'], DB::table('corrections')->orderBy('date')->pluck('state')->all());
         self::assertSame(2, DB::table('audit_trail')->where('act', 'withdraw')->count());
     }

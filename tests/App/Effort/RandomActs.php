@@ -37,8 +37,8 @@ use App\Features\Review\Actions\ReopenEntries;
 use App\Features\Review\Actions\UndoDecision;
 use App\Features\Submission\Actions\Submission;
 use App\Features\Submission\Actions\SubmissionRefused;
-use App\Features\Submission\Actions\SubmitWeek;
-use App\Features\Submission\Actions\TakeBackWeek;
+use App\Features\Submission\Actions\SubmitDays;
+use App\Features\Submission\Actions\TakeBackDays;
 use App\Features\Week\Actions\CellInput;
 use App\Features\Week\Actions\LineRefused;
 use App\Features\Week\Actions\RemoveLine;
@@ -104,9 +104,9 @@ final readonly class RandomActs
     private function deciding(): array
     {
         return [
-            'submit' => fn () => $this->make(SubmitWeek::class)->handle($one = $this->some(self::open()->with('person'))->person, $one, $this->week(), Submission::whole()),
+            'submit' => fn () => $this->make(SubmitDays::class)->handle($one = $this->some(self::open()->with('person'))->person, $one, $this->week()->days(), Submission::whole()),
             'submit another' => fn () => $this->submit($this->some(self::open()->with('person'))),
-            'take back' => fn () => $this->make(TakeBackWeek::class)->handle($one = $this->some(Person::query()), $one, $this->week()),
+            'take back' => fn () => $this->make(TakeBackDays::class)->handle($one = $this->some(Person::query()), $one, $this->week()->days()),
             'approve' => fn () => $this->decide(DecisionKind::Approve),
             'approve more' => fn () => $this->decide(DecisionKind::Approve),
             'return' => fn () => $this->decide(DecisionKind::Return),
@@ -215,7 +215,7 @@ final readonly class RandomActs
 
     private function submit(Entry $entry): void
     {
-        $this->make(SubmitWeek::class)->handle($entry->person, $entry->person, Week::containing($entry->date), Submission::whole());
+        $this->make(SubmitDays::class)->handle($entry->person, $entry->person, Week::containing($entry->date)->days(), Submission::whole());
     }
 
     private function decide(DecisionKind $kind): void

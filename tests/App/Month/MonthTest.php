@@ -29,10 +29,10 @@ final class MonthTest extends TestCase
 
         self::assertSame(['2026-05', '2026-07'], [$page->value('month.before'), $page->value('month.after')]);
         self::assertCount(30, self::each($page->value('month.days'), 'date'));
-        self::assertSame([600, 120, 480], [$page->int('month.total'), $page->int('month.entered.16'), $page->int('month.entered.29')]);
+        self::assertSame([600, 120, 480], [$page->int('month.enteredInAll.minutes'), $page->int('month.entered.16.minutes'), $page->int('month.entered.29.minutes')]);
         $line = $this->lineOf('FIT', $page->value('month.lines'));
         self::assertSame([600, true], [$line['total'], $line['canFill']]);
-        self::assertSame($page->int('month.expected') - 600, $page->int('month.free'));
+        self::assertSame($page->int('month.expectedInAll.minutes') - 600, $page->int('month.free.minutes'));
         self::assertSame('2026-W27', $page->value('month.weeks.29'));
     }
 
@@ -40,17 +40,17 @@ final class MonthTest extends TestCase
     {
         $this->import(['entries.csv' => "person,project,task,role,date,hours\nada,LENS,CLEAN,,2026-06-17,3\nada,LENS,FIT,surveyor,2026-06-18,1\n"]);
         $before = $this->given('/month/2026-06');
-        $free = $before->int('month.free');
+        $free = $before->int('month.free.minutes');
         self::assertGreaterThan(0, $free);
 
         $this->fill('FIT', 'surveyor')->assertSessionHasNoErrors();
 
         $after = $this->given('/month/2026-06');
-        self::assertSame([0, $after->int('month.expected')], [$after->int('month.free'), $after->int('month.total')]);
+        self::assertSame([0, $after->int('month.expectedInAll.minutes')], [$after->int('month.free.minutes'), $after->int('month.enteredInAll.minutes')]);
         self::assertSame([300, 480], [$this->entry('ada', 'FIT', '2026-06-17')?->minutes->toInt(), $this->entry('ada', 'FIT', '2026-06-18')?->minutes->toInt()]);
         // Nothing on days on which nothing is expected.
         self::assertNull($this->entry('ada', 'FIT', '2026-06-20'));
-        $this->fill('FIT', 'surveyor')->assertSessionHasErrors(['task' => 'Nothing is left to fill: every day of this month holds what is expected, or is submitted.']);
+        $this->fill('FIT', 'surveyor')->assertSessionHasErrors(['task' => 'Nothing is left to fill: every day here holds what is expected, or is submitted.']);
     }
 
     public function test_filling_is_undone_but_for_what_was_changed_since(): void
@@ -67,7 +67,7 @@ final class MonthTest extends TestCase
         self::assertNull($this->entry('ada', 'FIT', '2026-06-17'));
         self::assertSame([60, 'bolts'], [$this->entry('ada', 'FIT', '2026-06-18')?->minutes->toInt(), $this->entry('ada', 'FIT', '2026-06-18')?->note]);
         self::assertSame(60, $this->entry('ada', 'FIT', '2026-06-23')?->minutes->toInt());
-        self::assertSame(120, $this->given('/month/2026-06')->int('month.total'));
+        self::assertSame(120, $this->given('/month/2026-06')->int('month.enteredInAll.minutes'));
         // Twice is the same as once.
         $this->delete($address)->assertSessionHasNoErrors();
         self::assertNull($this->entry('ada', 'FIT', '2026-06-16'));

@@ -23,7 +23,7 @@ final class NotSubmittedTest extends TestCase
     {
         $this->actingAs($this->person('lee'))->get('/not-submitted')->assertInertia(fn (AssertableInertia $page) => $page
             ->where('notSubmitted.week', '2026-W24')->where('notSubmitted.people', 2)->where('notSubmitted.isLate', true)->where('notSubmitted.due', '2026-06-15')
-            ->where('notSubmitted.missing', [['code' => 'ada', 'name' => 'Ada Moor', 'team' => 'Field', 'expected' => 2280, 'draft' => 480, 'returned' => 0, 'submitted' => 0, 'missing' => 1800, 'remindedAt' => null]]));
+            ->where('notSubmitted.missing', [['code' => 'ada', 'name' => 'Ada Moor', 'team' => 'Field', 'expected' => 2280, 'draft' => 480, 'returned' => 0, 'submitted' => 0, 'missing' => 1800, 'remindedAt' => null, 'days' => '2026-W24']]));
 
         $this->actingAs($this->person('kit'))->get('/not-submitted')->assertInertia(fn (AssertableInertia $page) => $page
             ->where('notSubmitted.people', 5)->where('notSubmitted.missing', fn ($rows): bool => self::each($rows, 'code') === ['bo', 'kit', 'lee', 'ada']));

@@ -119,8 +119,8 @@ final class PeriodsTest extends TestCase
             $this->as('ada')->putJson('/people/ada/week/2026-W23/cells', ['cells' => [$cell + $change]])->assertJsonPath('cells.0.outcome', 'refused');
         }
         $this->as('ada')->from('/')->delete('/people/ada/week/2026-W23/lines', ['task' => $entry->task_id, 'role' => $entry->role_id, 'minutes' => 720])->assertSessionHas('refusal');
-        $this->as('ada')->delete('/people/ada/week/2026-W23/submission');
-        $this->as('ada')->post('/people/ada/week/2026-W23/submission');
+        $this->as('ada')->delete('/people/ada/days/2026-W23/submission');
+        $this->as('ada')->post('/people/ada/days/2026-W23/submission');
         foreach (['approve', 'return'] as $decision) {
             $this->as('mo')->from('/review')->post('/review/decisions', ['decision' => $decision, 'comment' => 'x', 'entries' => [['id' => $entry->id, 'version' => $entry->version]]])->assertSessionHas('refusal');
         }

@@ -45,7 +45,7 @@ final class LanguageTest extends TestCase
 
         $this->actingAs($this->person('ada'))->get('/week/2026-W25')->assertSee('data-locale="el-GR"', false)
             ->assertInertia(fn (AssertableInertia $page) => $page->where('signedIn.locale', 'el-GR'));
-        $this->actingAs($this->person('ada'))->post('/people/ada/week/2026-W25/submission')->assertSessionHas('message', "7,5\u{A0}h submitted.");
+        $this->actingAs($this->person('ada'))->post('/people/ada/days/2026-W25/submission')->assertSessionHas('message', "7,5\u{A0}h submitted.");
 
         $this->actingAs($this->person('ada'))->patch('/preferences', ['locale' => null])->assertSessionHasNoErrors();
         $this->actingAs($this->person('ada'))->get('/week/2026-W25', ['Accept-Language' => 'de-AT,de;q=0.8'])->assertSee('data-locale="de-AT"', false);

@@ -19,7 +19,7 @@ final class PreferencesTest extends TestCase
         $ada->from('/week/2026-W25')->patch('/preferences', ['hoursFormat' => 'clock'])->assertRedirect('/week/2026-W25');
 
         $this->actingAs($this->person('ada'))->get('/week/2026-W25')->assertInertia(fn (AssertableInertia $page) => $page->where('signedIn.hoursFormat', 'clock'));
-        $this->actingAs($this->person('ada'))->post('/people/ada/week/2026-W25/submission')->assertSessionHas('message', '1:20 submitted.');
+        $this->actingAs($this->person('ada'))->post('/people/ada/days/2026-W25/submission')->assertSessionHas('message', '1:20 submitted.');
         // Only how it is read has changed.
         self::assertSame(80, $this->entry('ada', 'FIT', '2026-06-16')?->minutes->toInt());
     }

@@ -202,7 +202,7 @@ final class DeskTest extends TestCase
     {
         $this->load(['organisation.csv' => "key,value\nself_approve,yes\n"]);
         $this->import(['entries.csv' => "person,project,task,role,date,hours\nada,LENS,CLEAN,,2026-06-11,3\nada,OWN,TRAIN,,2026-06-11,1\n"]);
-        $this->as('ada')->post('/people/ada/week/2026-W24/submission')->assertSessionHas('message', "4\u{00A0}h submitted and approved.");
+        $this->as('ada')->post('/people/ada/days/2026-W24/submission')->assertSessionHas('message', "4\u{00A0}h submitted and approved.");
         $clean = $this->entry('ada', 'CLEAN', '2026-06-11');
         $this->desk('')->assertInertia(fn (AssertableInertia $page) => $page->where('review.selfApproved', [['personName' => 'Ada Moor', 'week' => '2026-W24', 'number' => 24, 'minutes' => 180, 'entries' => [$clean?->id]]]));
 

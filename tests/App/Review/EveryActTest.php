@@ -123,12 +123,13 @@ final class EveryActTest extends TestCase
         $cell = ['task' => $entry?->task_id, 'role' => $entry?->role_id, 'date' => '2026-06-16'];
         $seen = ['entries' => [['id' => $entry?->id, 'version' => $entry?->version]]];
         $week = '/people/ada/week/2026-W25';
+        $days = '/people/ada/days/2026-W25';
 
         return match ($act) {
             'edit' => $this->putJson($week.'/cells', ['cells' => [$cell + ['hours' => '3', 'seen' => $entry?->version]]]),
             'clear' => $this->putJson($week.'/cells', ['cells' => [$cell + ['hours' => '', 'seen' => $entry?->version]]]),
-            'submit' => $this->post($week.'/submission'),
-            'take back' => $this->delete($week.'/submission'),
+            'submit' => $this->post($days.'/submission'),
+            'take back' => $this->delete($days.'/submission'),
             'approve', 'return' => $this->post('/review/decisions', $seen + ['decision' => $act, 'comment' => 'Which lens?']),
             'undo' => $this->delete('/review/decisions/'.self::lastId('decisions')),
             'reopen' => $this->post('/review/reopening', ['entries' => [$entry?->id]]),

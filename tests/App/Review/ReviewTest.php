@@ -84,8 +84,8 @@ final class ReviewTest extends TestCase
     {
         $this->load();
         $seen = $this->waiting('ada');
-        $this->actingAs($this->person('ada'))->delete('/people/ada/week/2026-W25/submission');
-        $this->actingAs($this->person('ada'))->post('/people/ada/week/2026-W25/submission');
+        $this->actingAs($this->person('ada'))->delete('/people/ada/days/2026-W25/submission');
+        $this->actingAs($this->person('ada'))->post('/people/ada/days/2026-W25/submission');
 
         $this->decide('mo', 'approve', $seen)->assertSessionHas('refusal', fn (string $why): bool => str_contains($why, 'has changed since you opened it'));
         self::assertSame(0, DB::table('entries')->where('state', 'approved')->count());
@@ -95,7 +95,7 @@ final class ReviewTest extends TestCase
     {
         $this->load();
         $seen = $this->waiting('ada');
-        $this->actingAs($this->person('ada'))->delete('/people/ada/week/2026-W25/submission');
+        $this->actingAs($this->person('ada'))->delete('/people/ada/days/2026-W25/submission');
         $this->decide('mo', 'approve', $seen)->assertSessionHas('refusal', fn (string $why): bool => str_contains($why, 'This is no longer submitted, so there is nothing to decide. Reload to see its status.'));
 
         Entry::query()->whereKey($seen[0]->id)->delete();
@@ -123,7 +123,7 @@ final class ReviewTest extends TestCase
         $this->decide('mo', 'approve', $this->waiting('ada'))->assertSessionHas('message');
         self::assertSame(['submitted', 1, $this->person('lee')->id], [$this->entry('ada', 'FIT', '2026-06-16')?->state->value, $this->entry('ada', 'FIT', '2026-06-16')?->approvals, $this->entry('ada', 'FIT', '2026-06-16')?->approver_id]);
         // Decided on once, it cannot be taken back any more.
-        $this->actingAs($this->person('ada'))->delete('/people/ada/week/2026-W25/submission')->assertSessionHas('message', fn (string $message): bool => str_contains($message, 'Nothing in this week'));
+        $this->actingAs($this->person('ada'))->delete('/people/ada/days/2026-W25/submission')->assertSessionHas('message', fn (string $message): bool => str_contains($message, 'Nothing here'));
 
         $this->decide('lee', 'approve', $this->waiting('ada'))->assertSessionHas('message');
         self::assertSame('approved', $this->entry('ada', 'FIT', '2026-06-16')?->state->value);

@@ -10,7 +10,7 @@ declare(strict_types=1);
 use App\Approval\DecisionKind;
 use App\Features\Review\Actions\DecideEntries;
 use App\Features\Review\Actions\DecisionRefused;
-use App\Features\Submission\Actions\TakeBackWeek;
+use App\Features\Submission\Actions\TakeBackDays;
 use App\Models\Entry;
 use App\Models\Person;
 use Illuminate\Contracts\Console\Kernel;
@@ -33,7 +33,7 @@ usleep(max(0, (int) ((float) getenv('BEGIN_AT') * 1_000_000 - microtime(true) * 
 echo "begun\n";
 try {
     $done = match ($act) {
-        'take back' => $application->make(TakeBackWeek::class)->handle($person, $person, Week::of('2026-W25')),
+        'take back' => $application->make(TakeBackDays::class)->handle($person, $person, Week::of('2026-W25')->days()),
         default => $application->make(DecideEntries::class)->handle($person, DecisionKind::from($act), $seen, 'Which lens?')->minutes,
     };
     echo $done->isZero() ? 'nothing' : 'done';

@@ -82,17 +82,17 @@ final class SubmissionTest extends TestCase
 
         self::assertSame(['2026-06-16', '2026-06-18'], DB::table('entries')->where('state', 'submitted')->orderBy('date')->pluck('date')->all());
         // A line of another role is another line.
-        $this->actingAs($this->person('ada'))->getJson('/people/ada/week/2026-W25/submission?places='.$this->task('CLEAN')->id.'::')->assertOk();
-        $this->getJson('/people/ada/week/2026-W25/submission?places=x,:,9')->assertUnprocessable();
-        $this->submit(['places' => [['task' => $fit, 'role' => null]]])->assertSessionHas('message', static fn (string $message): bool => str_contains($message, 'nothing to submit'));
+        $this->actingAs($this->person('ada'))->getJson('/people/ada/days/2026-W25/submission?places='.$this->task('CLEAN')->id.'::')->assertOk();
+        $this->getJson('/people/ada/days/2026-W25/submission?places=x,:,9')->assertUnprocessable();
+        $this->submit(['places' => [['task' => $fit, 'role' => null]]])->assertSessionHas('message', static fn (string $message): bool => str_contains($message, 'nothing left to submit'));
     }
 
     public function test_undoing_is_offered_where_it_takes_back_just_what_was_submitted(): void
     {
         $this->load();
         $explained = ['explanations' => [['rule' => 'day_above', 'date' => '2026-06-17', 'explanation' => 'Storm']]];
-        $this->submit($explained)->assertSessionHas('undo', '/people/ada/week/2026-W25/submission');
-        $this->actingAs($this->person('ada'))->delete('/people/ada/week/2026-W25/submission');
+        $this->submit($explained)->assertSessionHas('undo', '/people/ada/days/2026-W25/submission');
+        $this->actingAs($this->person('ada'))->delete('/people/ada/days/2026-W25/submission');
         self::assertSame(4, DB::table('entries')->where('state', 'draft')->count());
 
         $this->submit(['places' => [['task' => $this->task('CLEAN')->id]]])->assertSessionHas('message', "4\u{00A0}h submitted.");
@@ -106,7 +106,7 @@ final class SubmissionTest extends TestCase
         $this->submit($explanations);
         $auditTrail = DB::table('audit_trail')->count();
 
-        $this->submit($explanations)->assertSessionHas('message', static fn (string $message): bool => str_contains($message, 'nothing to submit'));
+        $this->submit($explanations)->assertSessionHas('message', static fn (string $message): bool => str_contains($message, 'nothing left to submit'));
         self::assertSame($auditTrail, DB::table('audit_trail')->count());
     }
 
@@ -184,7 +184,7 @@ final class SubmissionTest extends TestCase
     /** @return TestResponse<\Illuminate\Http\JsonResponse> */
     private function summary(): TestResponse
     {
-        return $this->actingAs($this->person('ada'))->getJson('/people/ada/week/2026-W25/submission')->assertOk();
+        return $this->actingAs($this->person('ada'))->getJson('/people/ada/days/2026-W25/submission')->assertOk();
     }
 
     /**
@@ -193,6 +193,6 @@ final class SubmissionTest extends TestCase
      */
     private function submit(array $body = []): TestResponse
     {
-        return $this->actingAs($this->person('ada'))->from('/week/2026-W25')->post('/people/ada/week/2026-W25/submission', $body);
+        return $this->actingAs($this->person('ada'))->from('/week/2026-W25')->post('/people/ada/days/2026-W25/submission', $body);
     }
 }

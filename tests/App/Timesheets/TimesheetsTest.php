@@ -39,7 +39,7 @@ final class TimesheetsTest extends TestCase
         $this->actingAs($this->person('ada'))->get('/week/2026-W25')->assertInertia(fn (AssertableInertia $page) => $page
             ->where('sheet.lines.1.cells.1.recordedBy', 'Bo Carr')->where('sheet.lines.1.cells.1.recordedAt', fn (string $at): bool => str_starts_with($at, '2026-06-17T')));
         self::assertSame([$this->person('bo')->id, $this->person('ada')->id], array_values((array) DB::table('audit_trail')->where('act', 'ink')->first(['actor_id', 'person_id'])));
-        $this->post('/people/ada/week/2026-W25/submission')->assertSessionHas('message', "2\u{00A0}h submitted.");
+        $this->post('/people/ada/days/2026-W25/submission')->assertSessionHas('message', "2\u{00A0}h submitted.");
         // Who approves it sees it too.
         $this->actingAs($this->person('mo'))->get('/review')->assertInertia(fn (AssertableInertia $page) => $page->where('review.sheets.0.lines.0.cells.0.recordedBy', 'Bo Carr'));
     }
@@ -48,16 +48,16 @@ final class TimesheetsTest extends TestCase
     {
         $this->import(['entries.csv' => "person,project,task,role,date,hours\nada,LENS,FIT,surveyor,2026-06-16,2\n"]);
         $this->trust('bo', false);
-        $this->actingAs($this->person('bo'))->post('/people/ada/week/2026-W25/submission')->assertForbidden();
+        $this->actingAs($this->person('bo'))->post('/people/ada/days/2026-W25/submission')->assertForbidden();
         foreach (['lee', 'kit'] as $trusted) {
-            $this->actingAs($this->person($trusted))->post('/people/ada/week/2026-W25/submission')->assertForbidden();
+            $this->actingAs($this->person($trusted))->post('/people/ada/days/2026-W25/submission')->assertForbidden();
         }
         $this->trust('bo', true);
-        $this->actingAs($this->person('bo'))->post('/people/ada/week/2026-W25/submission')->assertSessionHas('message', "2\u{00A0}h submitted.");
+        $this->actingAs($this->person('bo'))->post('/people/ada/days/2026-W25/submission')->assertSessionHas('message', "2\u{00A0}h submitted.");
 
         self::assertSame('submitted', DB::table('entries')->value('state'));
         self::assertSame($this->person('bo')->id, DB::table('audit_trail')->where('act', 'submit')->value('actor_id'));
-        $this->delete('/people/ada/week/2026-W25/submission')->assertSessionHas('message', "2\u{00A0}h taken back. They are drafts again.");
+        $this->delete('/people/ada/days/2026-W25/submission')->assertSessionHas('message', "2\u{00A0}h taken back. They are drafts again.");
     }
 
     public function test_taking_it_away_ends_it_and_leaves_what_was_recorded(): void

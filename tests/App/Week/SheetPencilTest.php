@@ -72,7 +72,7 @@ final class SheetPencilTest extends TestCase
         $this->import(Lighthouse::files());
         $this->actingAs($this->person('ada'))->get('/week/2026-W25')->assertInertia(fn (AssertableInertia $page) => $page->where('sheet.totals.week', 0)->has('sheet.proposals', 4));
 
-        $this->post('/people/ada/week/2026-W25/submission')->assertSessionHas('message', 'There is nothing to submit in this week.');
+        $this->post('/people/ada/days/2026-W25/submission')->assertSessionHas('message', 'There is nothing left to submit.');
         $this->assertDatabaseEmpty('entries');
     }
 

@@ -67,8 +67,8 @@ final class WeekTest extends TestCase
         $this->import(Lighthouse::files(['entries.csv' => self::HEADER."ada,LENS,FIT,surveyor,2026-06-16,8,draft\nada,OWN,TRAIN,,2026-06-17,2,returned\nada,LENS,FIT,surveyor,2026-06-22,8,draft\n"]));
         $ada = $this->actingAs($this->person('ada'));
 
-        $ada->post('/people/ada/week/2026-W25/submission')->assertRedirect()->assertSessionHas('message', "10\u{00A0}h submitted.");
-        $ada->post('/people/ada/week/2026-W25/submission')->assertSessionHas('message', 'There is nothing to submit in this week.');
+        $ada->post('/people/ada/days/2026-W25/submission')->assertRedirect()->assertSessionHas('message', "10\u{00A0}h submitted.");
+        $ada->post('/people/ada/days/2026-W25/submission')->assertSessionHas('message', 'There is nothing left to submit.');
 
         self::assertSame(['submitted', 'mo'], $this->standing('FIT', '2026-06-16'));
         self::assertSame(['submitted', 'kit'], $this->standing('TRAIN', '2026-06-17'));
@@ -80,7 +80,7 @@ final class WeekTest extends TestCase
     {
         $entries = ['entries.csv' => self::HEADER."ada,LENS,FIT,surveyor,2026-06-16,8,draft\n"];
         $this->import(Lighthouse::files($entries + ['organisation.csv' => "key,value\napproval,none\n"]));
-        $this->actingAs($this->person('ada'))->post('/people/ada/week/2026-W25/submission')->assertSessionHas('message', "8\u{00A0}h submitted and approved.");
+        $this->actingAs($this->person('ada'))->post('/people/ada/days/2026-W25/submission')->assertSessionHas('message', "8\u{00A0}h submitted and approved.");
         self::assertSame(['approved', null], $this->standing('FIT', '2026-06-16'));
     }
 
@@ -89,8 +89,8 @@ final class WeekTest extends TestCase
         $this->import(Lighthouse::files(['entries.csv' => self::HEADER."ada,LENS,FIT,surveyor,2026-06-16,8,submitted\nada,LENS,CLEAN,,2026-06-16,1,approved\n"]));
         $ada = $this->actingAs($this->person('ada'));
 
-        $ada->delete('/people/ada/week/2026-W25/submission')->assertSessionHas('message', "8\u{00A0}h taken back. They are drafts again.");
-        $ada->delete('/people/ada/week/2026-W25/submission')->assertSessionHas('message', fn (string $message): bool => str_contains($message, 'Nothing in this week can be taken back'));
+        $ada->delete('/people/ada/days/2026-W25/submission')->assertSessionHas('message', "8\u{00A0}h taken back. They are drafts again.");
+        $ada->delete('/people/ada/days/2026-W25/submission')->assertSessionHas('message', fn (string $message): bool => str_contains($message, 'Nothing here can be taken back'));
 
         self::assertSame(['draft', null], $this->standing('FIT', '2026-06-16'));
         self::assertSame('approved', $this->entry('ada', 'CLEAN', '2026-06-16')?->state->value);

@@ -23,26 +23,31 @@ final readonly class KeepDirectory
 
     /**
      * @param  string  $code  empty for one made of the name
+     * @param  TeamSettings  $team  of a team
      *
      * @throws DirectoryRefused
      */
-    public function add(Person $by, DirectoryKind $kind, string $name, string $code, ?Person $lead): void
+    public function add(Person $by, DirectoryKind $kind, string $name, string $code, TeamSettings $team): void
     {
-        DB::transaction(function () use ($by, $kind, $name, $code, $lead): void {
+        DB::transaction(function () use ($by, $kind, $name, $code, $team): void {
             if ($code !== '' && $kind->query()->where('code', $code)->exists()) {
                 throw DirectoryRefused::taken();
             }
-            $added = $kind->query()->create(['code' => $code === '' ? FreeCode::of($kind->query(), $name, rtrim($kind->value, 's')) : $code, 'name' => $name] + ($kind === DirectoryKind::Teams ? ['lead_id' => $lead?->id] : []))->refresh();
+            $added = $kind->query()->create(['code' => $code === '' ? FreeCode::of($kind->query(), $name, rtrim($kind->value, 's')) : $code, 'name' => $name] + ($kind === DirectoryKind::Teams ? $team->columns() : []))->refresh();
             $this->auditTrail->of([AuditTrailLine::on($kind->subject(), $added->code, 'add', $by, null, self::told($added))]);
         });
     }
 
-    /** What is retired is not offered any more. */
-    public function change(Person $by, DirectoryKind $kind, Client|Role|Team $entry, string $name, ?Person $lead, bool $isRetired): void
+    /**
+     * What is retired is not offered any more.
+     *
+     * @param  TeamSettings  $team  of a team
+     */
+    public function change(Person $by, DirectoryKind $kind, Client|Role|Team $entry, string $name, TeamSettings $team, bool $isRetired): void
     {
-        DB::transaction(function () use ($by, $kind, $entry, $name, $lead, $isRetired): void {
+        DB::transaction(function () use ($by, $kind, $entry, $name, $team, $isRetired): void {
             $before = self::told($entry);
-            $entry->update(['name' => $name, 'is_retired' => $isRetired] + ($entry instanceof Team ? ['lead_id' => $lead?->id] : []));
+            $entry->update(['name' => $name, 'is_retired' => $isRetired] + ($entry instanceof Team ? $team->columns() : []));
             $entry->unsetRelations();
             $after = self::told($entry);
             if ($before !== $after) {
@@ -68,6 +73,8 @@ final readonly class KeepDirectory
     /** @return array<string, string|null> */
     private static function told(Client|Role|Team $entry): array
     {
-        return ['name' => $entry->name, 'is_retired' => $entry->is_retired ? 'yes' : 'no'] + ($entry instanceof Team ? ['lead' => $entry->loadMissing('lead')->lead?->code] : []);
+        return ['name' => $entry->name, 'is_retired' => $entry->is_retired ? 'yes' : 'no'] + ($entry instanceof Team ? [
+            'lead' => $entry->loadMissing('lead')->lead?->code, 'timesheet_period' => $entry->timesheet_period->value, 'counted_in' => $entry->counted_in?->value,
+        ] : []);
     }
 }

@@ -46,7 +46,7 @@ final readonly class DirectoryController
         Gate::authorize('keep', Organisation::class);
         $name = $request->string('name')->trim()->toString();
         try {
-            $this->keep->add($office, $kind, $name, $request->string('code')->trim()->toString(), $request->lead());
+            $this->keep->add($office, $kind, $name, $request->string('code')->trim()->toString(), $request->team(null));
         } catch (DirectoryRefused $refused) {
             throw ValidationException::withMessages(['code' => $refused->getMessage()]);
         }
@@ -58,7 +58,8 @@ final readonly class DirectoryController
     {
         Gate::authorize('keep', Organisation::class);
         $name = $request->string('name')->trim()->toString();
-        $this->keep->change($office, $kind, self::entry($kind, $code), $name, $request->lead(), $request->boolean('retired'));
+        $entry = self::entry($kind, $code);
+        $this->keep->change($office, $kind, $entry, $name, $request->team($entry instanceof Team ? $entry : null), $request->boolean('retired'));
 
         return back()->with('message', Wording::of('organisation.entry_saved', ['name' => $name]));
     }

@@ -13,6 +13,8 @@ use App\Support\Database\Record;
 use App\Support\Database\Sql;
 use App\Support\Database\TextSearch;
 use Illuminate\Database\Query\Builder;
+use Moss\Core\Calendar\SheetPeriod;
+use Moss\Core\Time\DayUnit;
 
 /** Teams, roles or clients with how much they are used, a page at a time, in two queries. */
 final class DirectoryList
@@ -28,12 +30,17 @@ final class DirectoryList
         $page = min($page, $pages);
         $found->orderBy("$table.is_retired")->orderBy("$table.name")->orderBy("$table.id")->forPage($page, self::AT_ONCE)->select("$table.code", "$table.name", "$table.is_retired")
             ->selectSub(self::uses($kind)->select(Sql::count()), 'uses')
-            ->when($kind === DirectoryKind::Teams, static fn (Builder $teams): Builder => $teams->leftJoin('people AS leads', 'leads.id', 'teams.lead_id')->addSelect('leads.code AS lead_code', 'leads.name AS lead_name'));
+            ->when($kind === DirectoryKind::Teams, static fn (Builder $teams): Builder => $teams->leftJoin('people AS leads', 'leads.id', 'teams.lead_id')->addSelect('leads.code AS lead_code', 'leads.name AS lead_name', 'teams.timesheet_period', 'teams.counted_in'));
 
         return new DirectoryProps($kind, $search, array_map(static function (Record $row) use ($kind): DirectoryRowProps {
-            $lead = $kind === DirectoryKind::Teams ? $row->stringOrNull('lead_code') : null;
+            $isTeam = $kind === DirectoryKind::Teams;
+            $lead = $isTeam ? $row->stringOrNull('lead_code') : null;
+            $unit = $isTeam ? $row->stringOrNull('counted_in') : null;
 
-            return new DirectoryRowProps($row->string('code'), $row->string('name'), $lead === null ? null : new OptionProps($lead, $row->string('lead_name')), $row->int('uses'), $row->bool('is_retired'));
+            return new DirectoryRowProps(
+                $row->string('code'), $row->string('name'), $lead === null ? null : new OptionProps($lead, $row->string('lead_name')),
+                $isTeam ? SheetPeriod::from($row->string('timesheet_period')) : null, $unit === null ? null : DayUnit::from($unit), $row->int('uses'), $row->bool('is_retired'),
+            );
         }, Record::all($found)), $count, $page, $pages);
     }
 

@@ -8,8 +8,10 @@ use App\Features\Compare\Queries\FrontComparisons;
 use App\Features\FrontPage\Queries\TroubledProjects;
 use App\Features\FrontPage\Queries\WaitingForReader;
 use App\Features\Load\Queries\LoadSummary;
+use App\Http\Input\DaysText;
 use App\Models\Person;
 use App\Models\Project;
+use App\Sheet\TimesheetSetting;
 use App\Support\Clock\Today;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
@@ -18,7 +20,7 @@ use Inertia\Inertia;
 use Inertia\Response;
 use Moss\Core\Calendar\Week;
 
-/** Where people begin: whoever manages with a front page, everybody else with their week. */
+/** Where people begin: whoever manages with a front page, everybody else with their week, or the timesheet of their team. */
 final readonly class FrontPageController
 {
     public function __construct(private Today $today)
@@ -30,7 +32,11 @@ final readonly class FrontPageController
         $gate = Gate::forUser($reader);
         $today = $this->today->for($reader);
         if ($gate->denies('compare', $reader)) {
-            return redirect()->route('week', ['week' => Week::containing($today)->toString()]);
+            $setting = TimesheetSetting::of($reader);
+
+            return $setting->isUsual() || $reader->isViewer()
+                ? redirect()->route('week', ['week' => Week::containing($today)->toString()])
+                : redirect()->route('month', ['days' => DaysText::of($setting->containing($today))]);
         }
 
         return Inertia::render('FrontPage', [

@@ -28,10 +28,14 @@ final readonly class SaveFindings
     {
     }
 
-    /** Of one week, in the place of what was stored before; within the transaction of the act. */
-    public function of(Person $owner, Week $week, WeekFindings $found): void
+    /**
+     * Of some weeks, in the place of what was stored before; within the transaction of the act.
+     *
+     * @param  list<array{Week, WeekFindings}>  $found
+     */
+    public function of(Person $owner, array $found): void
     {
-        $this->save([[$owner, $week, $found]]);
+        $this->save(array_map(static fn (array $one): array => [$owner, ...$one], $found));
     }
 
     /** Of all time that waits, as where it was not submitted by anybody. */

@@ -35,7 +35,7 @@ final readonly class FindingsController
     public function update(#[CurrentUser] Person $actor, Person $person, Week $week, ExplanationRequest $request, ExplainFindings $answer): JsonResponse
     {
         Gate::authorize('recordWeek', $person);
-        $answer->handle($actor, $person, $week, [$request->explanation()]);
+        $answer->handle($actor, $person, [$request->explanation($week)]);
 
         return $this->found($actor, $person, $week);
     }

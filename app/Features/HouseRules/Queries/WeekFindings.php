@@ -47,6 +47,7 @@ final readonly class WeekFindings
     public function props(Person $reader): array
     {
         return array_map(fn (Finding $finding): FindingProps => new FindingProps(
+            $this->sheet->week->toString(),
             $finding->rule,
             $finding->severity,
             $this->lineKey($finding->place->line),

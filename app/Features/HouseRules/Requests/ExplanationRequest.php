@@ -8,7 +8,12 @@ use App\Features\HouseRules\Actions\Explanation;
 use App\Http\Input\BoundedRequest;
 use App\Http\Input\RowId;
 use App\Http\Input\WorkDay;
+use App\Http\Input\WorkWeek;
+use App\Support\Language\Wording;
+use Closure;
 use Illuminate\Validation\Rule;
+use Moss\Core\Calendar\Day;
+use Moss\Core\Calendar\Week;
 use Moss\Core\HouseRules\AllRules;
 use Moss\Core\HouseRules\HouseRule;
 
@@ -23,9 +28,9 @@ final class ExplanationRequest extends BoundedRequest
         return self::rulesUnder('');
     }
 
-    public function explanation(): Explanation
+    public function explanation(Week $week): Explanation
     {
-        return self::read($this->all());
+        return self::read($this->all(), $week);
     }
 
     /** @return array<string, list<mixed>> for an explanation under a key of the request */
@@ -33,6 +38,11 @@ final class ExplanationRequest extends BoundedRequest
     {
         return [
             $under.'rule' => ['required', Rule::in(array_map(static fn (HouseRule $rule): string => $rule->code(), AllRules::list()))],
+            $under.'week' => ['nullable', 'string', static function (string $attribute, mixed $value, Closure $fail): void {
+                if (WorkWeek::read(is_string($value) ? $value : '') === null) {
+                    $fail(Wording::refusal('no_week', ['week' => is_string($value) ? mb_strimwidth($value, 0, 20, '…') : '']));
+                }
+            }],
             $under.'task' => ['nullable', new RowId, Rule::exists('tasks', 'id')],
             $under.'role' => ['nullable', new RowId, Rule::exists('roles', 'id')],
             $under.'date' => ['nullable', new WorkDay],
@@ -40,12 +50,17 @@ final class ExplanationRequest extends BoundedRequest
         ];
     }
 
-    /** @param  array<array-key, mixed>  $explanation  once it is known to have the right shape */
-    public static function read(array $explanation): Explanation
+    /**
+     * @param  array<array-key, mixed>  $explanation  once it is known to have the right shape
+     * @param  Week  $week  where it names neither a week nor a day
+     */
+    public static function read(array $explanation, Week $week): Explanation
     {
         $number = static fn (string $name): ?int => is_numeric($explanation[$name] ?? null) ? (int) $explanation[$name] : null;
         $text = static fn (string $name): ?string => is_string($explanation[$name] ?? null) ? $explanation[$name] : null;
 
-        return new Explanation($text('rule') ?? '', $number('task'), $number('role'), $text('date'), $text('explanation') ?? '');
+        $date = $text('date');
+
+        return new Explanation(WorkWeek::read($text('week') ?? '') ?? ($date === null ? $week : Week::containing(Day::of($date))), $text('rule') ?? '', $number('task'), $number('role'), $date, $text('explanation') ?? '');
     }
 }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Features\Messages\Console;
 
 use App\Features\Leave\Actions\RemindOfLeave;
-use App\Features\Messages\Actions\NotifyDueWeeks;
+use App\Features\Messages\Actions\NotifyDueTimesheets;
 use App\Support\Clock\Today;
 use App\Support\Language\Wording;
 use DateTimeImmutable;
@@ -26,7 +26,7 @@ final class MessagesCommand extends Command
           php artisan moss:messages --at=2026-06-17T16:05
         HELP;
 
-    public function handle(NotifyDueWeeks $notify, RemindOfLeave $leave, Today $today): int
+    public function handle(NotifyDueTimesheets $notify, RemindOfLeave $leave, Today $today): int
     {
         $at = $this->option('at');
         try {

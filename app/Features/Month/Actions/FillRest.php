@@ -5,11 +5,13 @@ declare(strict_types=1);
 namespace App\Features\Month\Actions;
 
 use App\Features\Month\Queries\MonthDays;
+use App\Features\Month\Queries\MonthSums;
 use App\Features\Week\Actions\CellInput;
 use App\Features\Week\Actions\CellResult;
 use App\Features\Week\Actions\SaveCells;
 use App\Models\Entry;
 use App\Models\Person;
+use App\Sheet\TimesheetSetting;
 use App\Support\Language\Wording;
 use Illuminate\Support\Facades\DB;
 use Moss\Core\Calendar\DayRange;
@@ -35,7 +37,7 @@ final readonly class FillRest
 
             return new FilledLine(
                 Wording::of($results->refusal() === null ? 'month.filled' : 'month.partly_filled', [
-                    'hours' => Wording::hours(Minutes::sum(array_map($free, $results->saved)), $person),
+                    'hours' => self::said($person, $held, $results->saved),
                     'task' => $results->saved[0]->task->name ?? '',
                     'days' => $results->refusedDays(),
                     'why' => $results->refusal() ?? '',
@@ -45,6 +47,19 @@ final readonly class FillRest
                 ), $results->saved),
             );
         });
+    }
+
+    /**
+     * How much was filled, for people: in days where their team counts in parts of them.
+     *
+     * @param  list<CellResult>  $saved
+     */
+    private static function said(Person $person, MonthDays $held, array $saved): string
+    {
+        $sum = (new MonthSums(TimesheetSetting::of($person)->unit, $held->expected->hours()))
+            ->of(array_map(static fn (CellResult $result): array => [$result->input->day, $held->free($result->input->day)->toInt()], $saved));
+
+        return $sum->count === null ? Wording::hours(Minutes::of($sum->minutes), $person) : Wording::days($sum->count);
     }
 
     /** @return list<CellInput> one for each day with something free */

@@ -7,12 +7,14 @@ namespace App\Features\Month\Queries;
 use App\Models\Entry;
 use App\Models\Person;
 use App\Sheet\ExpectedDays;
+use Closure;
 use Illuminate\Database\Eloquent\Collection;
 use Moss\Core\Calendar\Day;
 use Moss\Core\Calendar\DayRange;
+use Moss\Core\Sheet\EntryState;
 use Moss\Core\Time\Minutes;
 
-/** What the days of a person's month hold, ask for, and have free. */
+/** What days of a person hold, ask for, and have free. */
 final readonly class MonthDays
 {
     /**
@@ -26,7 +28,7 @@ final readonly class MonthDays
 
     public static function load(Person $owner, DayRange $days): self
     {
-        $entries = Entry::query()->where('person_id', $owner->id)->whereBetween('date', [$days->first()->toString(), $days->last()->toString()])->get();
+        $entries = Entry::query()->where('person_id', $owner->id)->during($days)->get();
         $entered = [];
         $handedIn = [];
         foreach ($entries as $entry) {
@@ -38,6 +40,24 @@ final readonly class MonthDays
         }
 
         return new self(ExpectedDays::of($owner, $days), $entries, $entered, $handedIn);
+    }
+
+    /** What can be submitted. */
+    public function open(): Minutes
+    {
+        return $this->inStates(static fn (EntryState $state): bool => $state->isOpen());
+    }
+
+    /** What is submitted and not decided. */
+    public function submitted(): Minutes
+    {
+        return $this->inStates(static fn (EntryState $state): bool => $state === EntryState::Submitted);
+    }
+
+    /** @param  Closure(EntryState): bool  $isMeant */
+    private function inStates(Closure $isMeant): Minutes
+    {
+        return Minutes::sum($this->entries->filter(static fn (Entry $entry): bool => $isMeant($entry->state))->map(static fn (Entry $entry): Minutes => $entry->minutes)->values());
     }
 
     /** Minutes of all lines. */

@@ -7,19 +7,19 @@ namespace App\Features\NotSubmitted\Actions;
 use App\AuditTrail\AuditTrail;
 use App\AuditTrail\AuditTrailLine;
 use App\AuditTrail\AuditTrailSubject;
-use App\Features\NotSubmitted\Queries\MissingWeeks;
+use App\Features\NotSubmitted\Queries\MissingTimesheets;
 use App\Models\Organisation;
 use App\Models\Person;
 use App\Notices\NotifyPeople;
 use App\Support\Clock\Today;
 use Illuminate\Support\Facades\DB;
 use Moss\Core\Calendar\Week;
-use Moss\Core\Review\WeekSubmission;
+use Moss\Core\Review\TimesheetSubmission;
 
 /** Reminds those who have not submitted a week, or one of them, of what is missing; once a day. */
 final readonly class Remind
 {
-    public function __construct(private MissingWeeks $weeks, private NotifyPeople $notify, private AuditTrail $auditTrail, private Today $today)
+    public function __construct(private MissingTimesheets $weeks, private NotifyPeople $notify, private AuditTrail $auditTrail, private Today $today)
     {
     }
 
@@ -29,11 +29,11 @@ final readonly class Remind
      */
     public function handle(Person $reader, Week $week, string $search, ?array $codes): int
     {
-        $due = WeekSubmission::dueOn($week, max(0, Organisation::query()->sole()->week_due));
+        $daysAfter = max(0, Organisation::query()->sole()->week_due);
         $notices = [];
-        foreach ($this->weeks->missing($reader, $week, $search)[1] as [$person, $status]) {
+        foreach ($this->weeks->missing($reader, $week, $search)[1] as [$person, $status, $timesheet]) {
             if ($codes === null || in_array($person->code, $codes, true)) {
-                $notices[] = UnsubmittedWeek::notice($person, $week, $due, $status, $this->today->for($person), $reader);
+                $notices[] = UnsubmittedTimesheet::notice($person, $timesheet, TimesheetSubmission::dueOn($timesheet, $daysAfter), $status, $this->today->for($person), $reader);
             }
         }
         $this->notify->many($notices);

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Features\NotSubmitted\Controllers;
 
 use App\Features\NotSubmitted\Actions\Remind;
-use App\Features\NotSubmitted\Queries\MissingWeeks;
+use App\Features\NotSubmitted\Queries\MissingTimesheets;
 use App\Features\NotSubmitted\Requests\ReminderRequest;
 use App\Http\Input\Address;
 use App\Models\Person;
@@ -25,7 +25,7 @@ final readonly class NotSubmittedController
     {
     }
 
-    public function show(#[CurrentUser] Person $reader, Request $request, MissingWeeks $weeks): Response
+    public function show(#[CurrentUser] Person $reader, Request $request, MissingTimesheets $weeks): Response
     {
         Gate::authorize('lookAfter', Person::class);
         $today = $this->today->for($reader);

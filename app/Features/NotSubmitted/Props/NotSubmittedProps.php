@@ -9,9 +9,9 @@ final readonly class NotSubmittedProps
 {
     /**
      * @param  string  $due  the last day in time
-     * @param  list<MissingWeekProps>  $missing  of the page, those with most missing first
+     * @param  list<MissingTimesheetProps>  $missing  of the page, those with most missing first
      * @param  int  $missingCount  of all pages
-     * @param  int  $people  whose weeks the reader looks after
+     * @param  int  $people  whose timesheets end in the week and the reader looks after
      */
     public function __construct(
         public string $week,

@@ -7,7 +7,7 @@ namespace App\Features\Office\Queries;
 use App\Approval\Waiting;
 use App\AuditTrail\AuditTrailSubject;
 use App\Features\FirstStart\Queries\FirstSteps;
-use App\Features\NotSubmitted\Queries\MissingWeeks;
+use App\Features\NotSubmitted\Queries\MissingTimesheets;
 use App\Features\Office\Props\FailingCheckProps;
 use App\Features\Office\Props\LateWeekProps;
 use App\Features\Office\Props\PeriodToCloseProps;
@@ -28,7 +28,7 @@ use App\Support\Database\Rows;
 use Illuminate\Database\Query\Builder;
 use Moss\Core\Calendar\Day;
 use Moss\Core\Calendar\Week;
-use Moss\Core\Review\WeekSubmission;
+use Moss\Core\Review\TimesheetSubmission;
 
 /** What needs the time office today, and when each setting was last changed; in a fixed number of queries. */
 final readonly class OfficeToday
@@ -43,7 +43,7 @@ final readonly class OfficeToday
         'rates' => [[AuditTrailSubject::Rate, null]],
     ];
 
-    public function __construct(private Waiting $waiting, private RateTable $rates, private MissingWeeks $missing, private SystemHealth $health, private FirstSteps $steps, private Today $today)
+    public function __construct(private Waiting $waiting, private RateTable $rates, private MissingTimesheets $missing, private SystemHealth $health, private FirstSteps $steps, private Today $today)
     {
     }
 
@@ -75,7 +75,7 @@ final readonly class OfficeToday
         $today = $this->today->for($office);
         $week = Week::containing($today)->plusWeeks(-1);
         [$people, $missing] = $this->missing->missing($office, $week, '');
-        $due = WeekSubmission::dueOn($week, max(0, Organisation::query()->sole()->week_due));
+        $due = TimesheetSubmission::dueOn($week->days(), max(0, Organisation::query()->sole()->week_due));
 
         return new LateWeekProps($week->toString(), $week->number(), count($missing), $people, $today->isAfter($due));
     }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Features\Projects\Queries;
 
-use App\Features\NotSubmitted\Queries\WeekSubmissions;
+use App\Features\NotSubmitted\Queries\TimesheetSubmissions;
 use App\Features\Projects\Props\AttentionProps;
 use App\Lookup\Props\OptionProps;
 use App\Models\Assignment;
@@ -13,6 +13,7 @@ use App\Models\Person;
 use App\Models\ProjectForecast;
 use App\Models\ProjectState;
 use App\Models\Task;
+use App\Sheet\TimesheetSetting;
 use App\Support\Database\Record;
 use App\Support\Database\Sql;
 use Illuminate\Database\Query\Builder;
@@ -25,7 +26,7 @@ use Moss\Core\Calendar\Day;
 use Moss\Core\Calendar\Week;
 use Moss\Core\Effort\RecordedEffort;
 use Moss\Core\Money\Money;
-use Moss\Core\Review\WeekSubmission;
+use Moss\Core\Review\TimesheetSubmission;
 use Moss\Core\Sheet\Entry;
 use Moss\Core\Sheet\EntryState;
 use Moss\Core\Time\Minutes;
@@ -117,7 +118,7 @@ final class ProjectAttention
     private function late(ProjectOnDay $onDay): array
     {
         $week = Week::containing($onDay->today)->plusWeeks(-1);
-        $due = WeekSubmission::dueOn($week, max(0, $onDay->working->organisation()->week_due));
+        $due = TimesheetSubmission::dueOn($week->days(), max(0, $onDay->working->organisation()->week_due));
         if (! $onDay->today->isAfter($due)) {
             return [];
         }
@@ -125,16 +126,20 @@ final class ProjectAttention
             ->where('tasks.project_id', $onDay->project->id)->whereNull('tasks.done_on')->whereNotNull('assignments.person_id')
             ->where('assignments.starts_on', '<=', $week->sunday()->toString())->where('assignments.ends_on', '>=', $week->monday()->toString())
             ->select('assignments.person_id');
-        $people = Person::query()->whereIn('id', $planned)->where('access', '<>', 'viewer')->orderBy('name')->get();
+        $people = Person::query()->whereIn('id', $planned)->where('access', '<>', 'viewer')->with('team:id,timesheet_period,counted_in')->orderBy('name')->get();
         $people = array_values($people->all());
         if ($people === []) {
             return [];
         }
-        $submissions = WeekSubmissions::load($people, [$week]);
+        $submissions = TimesheetSubmissions::load($people, [$week]);
 
         return array_values(array_map(
             static fn (Person $person): string => $person->code,
-            array_filter($people, static fn (Person $person): bool => ! $submissions->of($person, $week)->isDone()),
+            array_filter($people, static function (Person $person) use ($submissions, $week): bool {
+                $timesheet = TimesheetSetting::of($person)->endingIn($week);
+
+                return $timesheet !== null && ! $submissions->of($person, $timesheet)->isDone();
+            }),
         ));
     }
 

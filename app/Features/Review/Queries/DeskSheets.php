@@ -134,6 +134,7 @@ final readonly class DeskSheets
                 $values['absence'] = Wording::refusal('an_absence');
             }
             $found[$record->int('person_id').' '.$record->string('week')][] = new FindingProps(
+                $record->string('week'),
                 $record->string('rule'),
                 Severity::from($record->string('severity')),
                 $task === null ? null : LineKey::of($task, $record->intOrNull('role_id')),

@@ -19,7 +19,8 @@ final readonly class ReviewDesk
 {
     public const GROUPS_AT_ONCE = 40;
 
-    public const SHEETS_AT_ONCE = 5;
+    /** All the weeks that a month touches. */
+    public const SHEETS_AT_ONCE = 6;
 
     public function __construct(private Waiting $waiting, private DeskSheets $sheets, private WaitingCorrections $corrections, private Decisions $decisions, private Phrases $phrases)
     {

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Features\Submission\Queries;
 
 use App\Approval\EntryRoute;
-use App\Features\HouseRules\Queries\SheetFindings;
 use App\Features\Submission\Actions\Selection;
 use App\Features\Submission\Props\ProjectHoursProps;
 use App\Features\Submission\Props\QuestionProps;
@@ -18,20 +17,21 @@ use App\Support\Clock\Today;
 use App\Support\Database\Record;
 use App\Support\Database\Rows;
 use App\Support\Language\Wording;
+use Moss\Core\Calendar\DayRange;
 use Moss\Core\Calendar\Week;
 use Moss\Core\Review\ApprovalRoute;
 use Moss\Core\Review\RouteStep;
 
-/** What would go if a week, or a selection of it, were submitted now: hours, findings, to whom, and what is asked. */
+/** What would go if some days, or a selection of them, were submitted now: hours, findings, to whom, and what is asked. */
 final readonly class SubmissionSummary
 {
     public function __construct(private AskedQuestions $questions, private Today $today)
     {
     }
 
-    public function of(Person $reader, Person $owner, Week $week, Selection $selection): SubmissionProps
+    public function of(Person $reader, Person $owner, DayRange $days, Selection $selection): SubmissionProps
     {
-        $found = SheetFindings::load([$owner], $week->days())->of($owner, $week, $this->today->for($owner), $selection->isWhole(), $selection->takes(...));
+        $found = FindingsOfDays::load($owner, $days, $this->today->for($owner), $selection);
         $needsAttention = $found->needingALook();
         $entries = Rows::of(SubmittedEntry::class, EntryRoute::entries()->whereIntegerInRaw('entries.id', array_keys($needsAttention))
             ->addSelect('projects.code AS project', 'projects.name AS project_name')->orderBy('projects.code'));
@@ -42,7 +42,8 @@ final readonly class SubmissionSummary
             self::projects($entries),
             $found->props($reader),
             self::recipients($entries, $needsAttention),
-            $this->asked($owner, $week),
+            // What is asked about a week is asked about the last one of a longer timesheet.
+            $this->asked($owner, Week::containing($days->last())),
         );
     }
 

@@ -10,6 +10,8 @@ use App\Features\Submission\Actions\Submission;
 use App\Http\Input\BoundedRequest;
 use App\Http\Input\RowId;
 use App\Http\Input\WorkDay;
+use Moss\Core\Calendar\DayRange;
+use Moss\Core\Calendar\Week;
 
 /** What of a week is to go, with the explanations and answers that go with it. */
 final class SelectionRequest extends BoundedRequest
@@ -59,11 +61,13 @@ final class SelectionRequest extends BoundedRequest
         return Selection::of($places);
     }
 
-    public function submission(): Submission
+    /** @param  DayRange  $days  that are submitted */
+    public function submission(DayRange $days): Submission
     {
+        $week = Week::containing($days->last());
         $explanations = [];
         foreach ($this->array('explanations') as $explanation) {
-            $explanations[] = ExplanationRequest::read(is_array($explanation) ? $explanation : []);
+            $explanations[] = ExplanationRequest::read(is_array($explanation) ? $explanation : [], $week);
         }
         $answers = [];
         foreach ($this->array('answers') as $question => $answer) {

@@ -1,12 +1,12 @@
 import { route } from '@/lib/route';
 import { officeText } from '@/lib/officeText';
-import type { DirectoryKind, DirectoryRowProps } from '@/types/generated/props';
+import type { DayUnit, DirectoryKind, DirectoryRowProps, SheetPeriod } from '@/types/generated/props';
 import { Checkbox } from '@/ui/Checkbox';
-import { Combobox } from '@/ui/Combobox';
 import { Field } from '@/ui/Field';
 import { FieldError } from '@/ui/FieldError';
 import { useForm } from '@inertiajs/react';
-import { useRef, useState } from 'react';
+import { useReducer, useRef } from 'react';
+import { TeamFields } from './TeamFields';
 
 const copy = officeText.directoryPage;
 
@@ -17,10 +17,22 @@ interface DirectoryFormProps {
     onDone?: () => void;
 }
 
+/** What a timesheet of a team covers and is counted in. */
+function timesheetOf(kind: DirectoryKind, row?: DirectoryRowProps): { period?: SheetPeriod; unit?: DayUnit | '' } {
+    return kind === 'teams' ? { period: row?.period ?? 'week', unit: row?.unit ?? '' } : {};
+}
+
 /** A new team, role or client, or another name or lead of one. */
 export function DirectoryForm({ kind, row, onDone }: DirectoryFormProps) {
-    const form = useForm({ name: row?.name ?? '', code: '', lead: row?.lead?.code ?? '', retired: row?.isRetired ?? false });
-    const [lead, setLead] = useState(row?.lead == null ? [] : [row.lead]);
+    const form = useForm({
+        name: row?.name ?? '',
+        code: '',
+        lead: row?.lead?.code ?? '',
+        retired: row?.isRetired ?? false,
+        ...timesheetOf(kind, row),
+    });
+    // The fields of a team begin anew with each one that is added.
+    const [added, countAdded] = useReducer((count: number) => count + 1, 0);
     const name = useRef<HTMLInputElement>(null);
     const isNew = row === undefined;
     const afterwards = {
@@ -29,7 +41,7 @@ export function DirectoryForm({ kind, row, onDone }: DirectoryFormProps) {
             onDone?.();
             if (isNew) {
                 form.reset();
-                setLead([]);
+                countAdded();
                 name.current?.focus();
             }
         },
@@ -57,14 +69,11 @@ export function DirectoryForm({ kind, row, onDone }: DirectoryFormProps) {
             <Field ref={name} label={copy.name} required autoFocus={!isNew} maxLength={200} className="w-60" {...field('name')} />
             {isNew && <Field label={copy.code} maxLength={32} className="w-32" {...field('code')} />}
             {kind === 'teams' && (
-                <Combobox
-                    label={copy.lead}
-                    kind="people"
-                    className="w-52"
-                    chosen={lead}
-                    onChange={(chosen) => {
-                        setLead(chosen);
-                        form.setData('lead', chosen[0]?.code ?? '');
+                <TeamFields
+                    key={added}
+                    row={row}
+                    onChange={(fields) => {
+                        form.setData({ ...form.data, ...fields });
                     }}
                 />
             )}

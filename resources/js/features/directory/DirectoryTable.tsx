@@ -11,7 +11,7 @@ const copy = officeText.directoryPage;
 /** Teams, roles or clients, of which one at a time is changed in its row. */
 export function DirectoryTable({ kind, rows }: { kind: DirectoryKind; rows: DirectoryRowProps[] }) {
     const [open, setOpen] = useState<string | null>(null);
-    const heads = [copy.name, copy.code, ...(kind === 'teams' ? [copy.lead] : []), copy.used, copy.acts];
+    const heads = [copy.name, copy.code, ...(kind === 'teams' ? [copy.lead, copy.timesheet] : []), copy.used, copy.acts];
 
     return (
         <table className="mt-2 w-full max-w-4xl">
@@ -68,7 +68,14 @@ function Row({ kind, row, onOpen }: { kind: DirectoryKind; row: DirectoryRowProp
                 {row.isRetired && <span className="text-faded"> ({copy.retired.toLowerCase()})</span>}
             </th>
             <td className="border-b border-rule pe-4 text-faded">{row.code}</td>
-            {kind === 'teams' && <td className="border-b border-rule pe-4">{row.lead?.name}</td>}
+            {kind === 'teams' && (
+                <>
+                    <td className="border-b border-rule pe-4">{row.lead?.name}</td>
+                    <td className="border-b border-rule pe-4">
+                        {copy.periods[row.period ?? 'week']}, {copy.units[row.unit ?? ''].toLowerCase()}
+                    </td>
+                </>
+            )}
             <td className="border-b border-rule pe-4 text-faded">{row.uses > 0 && copy.uses[kind](row.uses)}</td>
             <td className="border-b border-rule">
                 <span className="flex flex-wrap gap-x-4">

@@ -11,6 +11,11 @@ const copy = text.month;
 /** From how many days on a week has room for its word. */
 const ROOMY = 3;
 
+/** On a narrow screen, where days move sideways, one begins with today. */
+function bringIntoSight(head: HTMLElement | null) {
+    head?.scrollIntoView({ block: 'nearest', inline: 'start' });
+}
+
 /** The weeks of the month, each the way to where its days are changed, and its days. */
 export function MonthHead({ month }: { month: MonthProps }) {
     return (
@@ -35,7 +40,8 @@ export function MonthHead({ month }: { month: MonthProps }) {
                         key={day.date}
                         scope="col"
                         aria-current={day.isToday ? 'date' : undefined}
-                        className={`min-w-6 px-0.5 text-center font-normal ${shadeOf(day)}`}
+                        ref={day.isToday ? bringIntoSight : undefined}
+                        className={`min-w-6 scroll-ms-40 px-0.5 text-center font-normal max-md:min-w-9 ${shadeOf(day)}`}
                     >
                         <span className="sr-only">{fullDay(day.date)}</span>
                         <span aria-hidden className="block text-faded">

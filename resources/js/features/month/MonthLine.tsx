@@ -1,43 +1,38 @@
-import { hoursWithUnit, printHours } from '@/lib/hours';
-import { route } from '@/lib/route';
 import { text } from '@/lib/text';
 import { useNarrow } from '@/lib/useNarrow';
-import type { HoursFormat, MonthLineProps, MonthProps } from '@/types/generated/props';
-import { router } from '@inertiajs/react';
-import { useState } from 'react';
-import { shadeOf } from './dayText';
+import type { MonthLineProps, MonthProps } from '@/types/generated/props';
+import { cellCursor, type RowCursor } from '@/ui/grid/rowCursor';
+import type { TypingState } from '@/ui/grid/useTyping';
+import { saidAmount, shownAmount, type Counting } from './amounts';
+import { MonthCell } from './MonthCell';
+import { cellKey, type TypedCells } from './typedCells';
 
 const copy = text.month;
 
 interface Props {
     line: MonthLineProps;
+    row: number;
     month: MonthProps;
-    format: HoursFormat;
+    counting: Counting;
+    cursor: RowCursor | null;
+    typed: TypedCells;
+    isFilling: boolean;
+    onFinish: TypingState['finish'];
+    onFill: (line: MonthLineProps) => void;
 }
 
-/** What is entered on one line, day by day; and the way to fill the rest of the month on it. */
-export function MonthLine({ line, month, format }: Props) {
-    const [isFilling, setFilling] = useState(false);
+/** What is entered on one line, day by day; and the way to fill the rest of the days on it. */
+export function MonthLine({ line, row, month, counting, cursor, typed, isFilling, onFinish, onFill }: Props) {
     const isNarrow = useNarrow();
-    const fill = line.canFill && month.free > 0 && (
+    const name = line.roleName === null ? line.taskName : `${line.taskName}, ${line.roleName}`;
+    const fill = line.canFill && month.free.minutes > 0 && (
         <button
             type="button"
             className="act-quiet no-print whitespace-nowrap max-md:min-h-11"
             disabled={isFilling}
-            aria-label={copy.fillLine(line.taskName, hoursWithUnit(month.free, format))}
+            aria-label={copy.fillLine(line.taskName, saidAmount(month.free, counting))}
             onClick={() => {
-                setFilling(true);
-                router.post(
-                    route('month.fill', { month: month.month }),
-                    { task: line.task, role: line.role },
-                    {
-                        preserveScroll: true,
-                        preserveState: true,
-                        onFinish: () => {
-                            setFilling(false);
-                        },
-                    },
-                );
+                onFill(line);
             }}
         >
             {copy.fill}
@@ -57,16 +52,29 @@ export function MonthLine({ line, month, format }: Props) {
                 </span>
                 {isNarrow && fill}
             </th>
-            {line.minutes.map((minutes, index) => {
-                const day = month.days[index];
+            {line.cells.map((cell, column) => {
+                const day = month.days[column];
 
                 return (
-                    <td key={day?.date ?? index} className={`px-0.5 text-center ${shadeOf(day)}`}>
-                        {minutes === 0 ? '' : printHours(minutes, format)}
-                    </td>
+                    day !== undefined && (
+                        <MonthCell
+                            key={day.date}
+                            cell={cell}
+                            day={day}
+                            line={name}
+                            row={row}
+                            column={column}
+                            counting={counting}
+                            unsaved={typed[cellKey(line.line, day.date)]}
+                            {...cellCursor(cursor, column)}
+                            onFinish={onFinish}
+                        />
+                    )
                 );
             })}
-            <td className="ps-2 text-end">{line.total === 0 ? '' : printHours(line.total, format)}</td>
+            <td className="ps-2 text-end whitespace-nowrap">
+                {shownAmount({ minutes: line.total, count: line.count }, counting)}
+            </td>
             <td className="ps-3 text-end">{!isNarrow && fill}</td>
         </tr>
     );

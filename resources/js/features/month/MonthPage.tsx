@@ -1,57 +1,96 @@
-import { hoursWithUnit } from '@/lib/hours';
+import { SubmitPanel } from '@/features/submission';
 import { dateOf, monthName } from '@/lib/calendarDays';
+import { span } from '@/lib/days';
 import { route } from '@/lib/route';
 import { useHoursFormat } from '@/lib/shared';
 import { text } from '@/lib/text';
-import type { MonthProps } from '@/types/generated/props';
+import type { MonthLineProps, MonthProps } from '@/types/generated/props';
 import { FieldError } from '@/ui/FieldError';
-import { PageHeading } from '@/ui/PageHeading';
 import { Shell } from '@/ui/Shell';
-import { Link } from '@inertiajs/react';
+import { router } from '@inertiajs/react';
+import { useState } from 'react';
 import { DaysAway } from './DaysAway';
+import { MonthActs } from './MonthActs';
+import { MonthHeading } from './MonthHeading';
+import { MonthRefusals } from './MonthRefusals';
 import { MonthTable } from './MonthTable';
+import { useMonthEvents } from './useMonthEvents';
+import { useMonthGrid } from './useMonthGrid';
 
 const copy = text.month;
 
-/** A person's month at a glance, and the rest of it filled on one line. */
+/** What the days are called: June 2026, or from when to when. */
+function nameOf({ period, days }: MonthProps): string {
+    const [first, last] = [days[0]?.date ?? '', days.at(-1)?.date ?? ''];
+
+    return period === 'month' ? monthName(dateOf(first)) : span(first, last);
+}
+
+/** A person's month, or their timesheet where it covers other days: entered, filled and submitted on one page. */
 export function MonthPage({ month }: { month: MonthProps }) {
-    const format = useHoursFormat();
-    const hours = (minutes: number) => hoursWithUnit(minutes, format);
-    const week =
-        month.weeks[
-            Math.max(
-                0,
-                month.days.findIndex(({ isToday }) => isToday),
-            )
-        ] ?? '';
+    const counting = { unit: month.unit, format: useHoursFormat() };
+    const name = nameOf(month);
+    const [isFilling, setFilling] = useState(false);
+    const [isSubmitting, setSubmitting] = useState(false);
+    const fill = (line: MonthLineProps) => {
+        setFilling(true);
+        router.post(
+            route('month.fill', { days: month.at }),
+            { task: line.task, role: line.role },
+            {
+                preserveScroll: true,
+                preserveState: true,
+                onFinish: () => {
+                    setFilling(false);
+                },
+            },
+        );
+    };
+    const submit = () => {
+        setSubmitting(month.isTimesheet);
+    };
+    const grid = useMonthGrid(month, counting);
+    const events = useMonthEvents(grid, fill, submit);
+    const unsaved = Object.values(grid.typed.cells).filter(({ status }) => status !== 'saved').length;
 
     return (
-        <Shell>
-            <PageHeading
-                title={copy.title}
-                finding={copy.finding(hours(month.total), hours(month.expected), month.free === 0 ? null : hours(month.free))}
-            >
-                <Link className="act-quiet" href={route('week', { week })}>
-                    {text.myWeek}
-                </Link>
-            </PageHeading>
-            <nav aria-label={copy.months} className="no-print mt-2 flex flex-wrap items-baseline gap-x-6 gap-y-1">
-                <h2 className="min-w-36">{monthName(dateOf(`${month.month}-01`))}</h2>
-                {month.before !== null && (
-                    <Link className="act-quiet" href={route('month', { month: month.before })}>
-                        {copy.before}
-                    </Link>
-                )}
-                {month.after !== null && (
-                    <Link className="act-quiet" href={route('month', { month: month.after })}>
-                        {copy.after}
-                    </Link>
-                )}
-            </nav>
+        <Shell skipTo="#lines">
+            <MonthHeading month={month} name={name} counting={counting} />
             <FieldError of={['task', 'cells']} />
-            <MonthTable month={month} format={format} />
-            <DaysAway month={month} format={format} />
-            <p className="pencilled mt-3 max-w-prose">{month.lines.length === 0 ? copy.none : copy.hint}</p>
+            <MonthTable
+                name={name}
+                month={month}
+                counting={counting}
+                grid={grid}
+                events={events}
+                isFilling={isFilling}
+                onFill={fill}
+            />
+            <MonthRefusals month={month} cells={grid.typed.cells} />
+            {month.isTimesheet && <MonthActs month={month} isOpen={isSubmitting} onSubmit={submit} />}
+            {isSubmitting && (
+                <div className="mt-4 max-w-xl">
+                    <SubmitPanel
+                        title={copy.submitTitle(name)}
+                        at={{ person: month.person, days: month.at }}
+                        open={month.open}
+                        entered={month.enteredInAll.minutes}
+                        expected={month.expectedInAll.minutes}
+                        format={counting.format}
+                        unsaved={unsaved}
+                        isSaving={grid.typed.isSaving}
+                        parts={[{ name, places: null }]}
+                        onClose={() => {
+                            setSubmitting(false);
+                            grid.go(grid.place);
+                        }}
+                    />
+                </div>
+            )}
+            <DaysAway month={month} format={counting.format} />
+            <p className="pencilled mt-3 max-w-prose">
+                {month.lines.length === 0 ? copy.none : month.unit === null ? copy.hint : copy.hintDays}
+            </p>
         </Shell>
     );
 }

@@ -1,55 +1,87 @@
-import { dateOf, monthName } from '@/lib/calendarDays';
-import { printHours } from '@/lib/hours';
 import { text } from '@/lib/text';
-import type { DayProps, HoursFormat, MonthProps } from '@/types/generated/props';
+import type { DayProps, MonthLineProps, MonthProps, MonthSumProps } from '@/types/generated/props';
+import { rowCursor } from '@/ui/grid/rowCursor';
+import { GridElements } from '@/ui/grid/useCellRef';
+import { shownAmount, type Counting } from './amounts';
 import { shadeOf } from './dayText';
 import { MonthHead } from './MonthHead';
 import { MonthLine } from './MonthLine';
+import type { useMonthEvents } from './useMonthEvents';
+import type { MonthGrid } from './useMonthGrid';
 
 const copy = text.month;
 
 interface MonthTableProps {
+    /** What the days are called. */
+    name: string;
     month: MonthProps;
-    format: HoursFormat;
+    counting: Counting;
+    grid: MonthGrid;
+    events: ReturnType<typeof useMonthEvents>;
+    isFilling: boolean;
+    onFill: (line: MonthLineProps) => void;
 }
 
-/** Lines by days, with what is entered and expected. On a narrow screen it moves sideways under its lines. */
-export function MonthTable({ month, format }: MonthTableProps) {
-    const hours = (minutes: number) => (minutes === 0 ? '' : printHours(minutes, format));
-    const name = copy.table(monthName(dateOf(`${month.month}-01`)));
-
+/** Lines by days, typed in, with what is entered and expected (the WAI-ARIA grid pattern). On a narrow screen it moves sideways under its lines. */
+export function MonthTable({ name, month, counting, grid, events, isFilling, onFill }: MonthTableProps) {
     return (
-        <div className="relative mt-3 overflow-x-auto" role="region" aria-label={name} tabIndex={0}>
-            <table className="w-full border-collapse tabular-nums">
-                <caption className="sr-only">{name}</caption>
-                <MonthHead month={month} />
-                <tbody>
-                    {month.lines.map((line) => (
-                        <MonthLine key={line.line} line={line} month={month} format={format} />
-                    ))}
-                </tbody>
-                <tfoot>
-                    <SumRow name={copy.entered} days={month.days} values={month.entered.map(hours)} sum={hours(month.total)} />
-                    <SumRow
-                        name={copy.expected}
-                        days={month.days}
-                        values={month.days.map(({ expected }) => hours(expected ?? 0))}
-                        sum={hours(month.expected)}
-                    />
-                </tfoot>
-            </table>
-        </div>
+        <GridElements value={grid.elements}>
+            <div className="relative mt-3 overflow-x-auto">
+                <table
+                    role="grid"
+                    aria-label={copy.table(name)}
+                    aria-multiselectable
+                    className="w-full border-collapse tabular-nums"
+                    {...events}
+                >
+                    <MonthHead month={month} />
+                    <tbody id="lines" tabIndex={-1}>
+                        {month.lines.map((line, row) => (
+                            <MonthLine
+                                key={line.line}
+                                line={line}
+                                row={row}
+                                month={month}
+                                counting={counting}
+                                cursor={rowCursor(grid, grid.typing.typing, row)}
+                                typed={grid.typed.cells}
+                                isFilling={isFilling}
+                                onFinish={grid.typing.finish}
+                                onFill={onFill}
+                            />
+                        ))}
+                    </tbody>
+                    <tfoot>
+                        <SumRow
+                            name={copy.entered}
+                            days={month.days}
+                            sums={month.entered}
+                            inAll={month.enteredInAll}
+                            counting={counting}
+                        />
+                        <SumRow
+                            name={copy.expected}
+                            days={month.days}
+                            sums={month.expected}
+                            inAll={month.expectedInAll}
+                            counting={counting}
+                        />
+                    </tfoot>
+                </table>
+            </div>
+        </GridElements>
     );
 }
 
 interface SumRowProps {
     name: string;
     days: readonly DayProps[];
-    values: readonly string[];
-    sum: string;
+    sums: readonly MonthSumProps[];
+    inAll: MonthSumProps;
+    counting: Counting;
 }
 
-function SumRow({ name, days, values, sum }: SumRowProps) {
+function SumRow({ name, days, sums, inAll, counting }: SumRowProps) {
     return (
         <tr className="border-t border-rule text-faded">
             <th scope="row" className="sticky start-0 bg-paper pe-3 text-start font-normal">
@@ -57,10 +89,10 @@ function SumRow({ name, days, values, sum }: SumRowProps) {
             </th>
             {days.map((day, index) => (
                 <td key={day.date} className={`px-0.5 text-center ${shadeOf(day)}`}>
-                    {values[index]}
+                    {shownAmount(sums[index] ?? { minutes: 0, count: null }, counting)}
                 </td>
             ))}
-            <td className="ps-2 text-end">{sum}</td>
+            <td className="ps-2 text-end whitespace-nowrap">{shownAmount(inAll, counting)}</td>
             <td className="no-print" />
         </tr>
     );

@@ -7,7 +7,7 @@ export function shadeOf(day: DayProps | undefined): string {
         return '';
     }
 
-    return `${day.isToday ? 'border-x border-moss' : ''} ${(day.expected ?? 0) === 0 ? 'bg-rule/40' : ''}`.trim();
+    return `${day.isToday ? 'shadow-[inset_1px_0_0_var(--moss),inset_-1px_0_0_var(--moss)]' : ''} ${(day.expected ?? 0) === 0 ? 'bg-rule/40' : ''}`.trim();
 }
 
 /** Each week with how many of its days are in the month. */

@@ -3,6 +3,7 @@ import { instant, shortDay } from '@/lib/days';
 import { hoursWithUnit } from '@/lib/hours';
 import { useHoursFormat } from '@/lib/shared';
 import { text } from '@/lib/text';
+import { timesheetDays } from '@/lib/timesheetDays';
 import type { NotSubmittedProps } from '@/types/generated/props';
 import { Hours } from '@/ui/Hours';
 import { RouteTabs } from '@/ui/SectionTabs';
@@ -107,7 +108,10 @@ function MissingRow({ person, week, onRemind }: MissingRowProps) {
                 <Link className="act-quiet" href={route('week.of', { person: person.code, week })}>
                     {person.name}
                 </Link>{' '}
-                <span className="text-faded">{person.team}</span>
+                <span className="text-faded">
+                    {person.team}
+                    {person.days === week ? '' : `, ${timesheetDays(person.days)}`}
+                </span>
             </th>
             {[person.expected, person.draft, person.returned, person.submitted, person.missing].map((minutes, index) => (
                 <td key={index} className="px-2 text-end">

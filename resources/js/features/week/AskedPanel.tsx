@@ -1,22 +1,27 @@
 import { route } from '@/lib/route';
 import { EstimatePanel } from '@/features/remaining';
+import { SubmitPanel } from '@/features/submission';
+import { text } from '@/lib/text';
 import { isSaving, unsavedCount } from './cells';
 import { partsOf } from './going';
 import { KeyList } from './KeyList';
 import { LineSearch } from './LineSearch';
 import { RemoveLinePanel } from './RemoveLinePanel';
-import { SubmitPanel } from './SubmitPanel';
 import type { SheetPage } from './useSheetPage';
 
 /** What was asked for on the sheet: to submit, a line more or less, an estimate, the keys. */
 export function AskedPanel({ page }: { page: SheetPage }) {
     const { sheet, state, grid, acts, format, panel, remaining, goBack } = page;
+    const { totals } = state;
     const line = grid.here?.row.line;
     if (panel === 'submit') {
         return (
             <SubmitPanel
-                sheet={sheet}
-                totals={state.totals}
+                title={text.week.confirm.title(sheet.number)}
+                at={{ person: sheet.at.person, days: sheet.at.week }}
+                open={(totals.states.draft ?? 0) + (totals.states.returned ?? 0)}
+                entered={totals.week}
+                expected={sheet.expected}
                 format={format}
                 unsaved={unsavedCount(state.cells)}
                 isSaving={isSaving(state.cells)}

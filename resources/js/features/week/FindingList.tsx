@@ -2,7 +2,7 @@ import { text } from '@/lib/text';
 import type { FindingProps } from '@/types/generated/props';
 import { NoteField } from '@/ui/NoteField';
 import clsx from 'clsx';
-import { findingKey } from './findings';
+import { findingKey } from '@/features/submission';
 
 interface FindingListProps {
     findings: readonly FindingProps[];

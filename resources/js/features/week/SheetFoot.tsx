@@ -53,7 +53,10 @@ export function SheetFoot({ page }: { page: SheetPage }) {
                 <button
                     type="button"
                     onClick={() => {
-                        router.delete(route('week.take-back', sheet.at), { preserveScroll: true, preserveState: true });
+                        router.delete(route('submission.take-back', { person: sheet.at.person, days: sheet.at.week }), {
+                            preserveScroll: true,
+                            preserveState: true,
+                        });
                     }}
                     className="act"
                 >

@@ -29,10 +29,10 @@ export function SheetHeading({ sheet, entered, title, format }: SheetHeadingProp
                     {sheet.isOwn && (
                         <>
                             <Link
-                                href={route('month', { month: (sheet.days[3]?.date ?? '').slice(0, 7) })}
+                                href={route('month', { days: (sheet.days[3]?.date ?? '').slice(0, 7) })}
                                 className="act-quiet no-print ms-3"
                             >
-                                {text.month.title}
+                                {text.myMonth}
                             </Link>
                             <Link href={route('my-figures')} className="act-quiet no-print ms-3">
                                 {text.myFigures.title}

@@ -1,6 +1,6 @@
 import type { FindingProps } from '@/types/generated/props';
 import { describe, expect, it } from 'vitest';
-import { isAbout, lettersOf, marksOf, explanationOf } from './findings';
+import { isAbout, lettersOf, marksOf } from './findings';
 
 function finding(
     rule: string,
@@ -8,7 +8,7 @@ function finding(
     line: string | null = null,
     date: string | null = null,
 ): FindingProps {
-    return { rule, severity, line, date, what: rule, cure: '', explanation: '' };
+    return { week: '2026-W25', rule, severity, line, date, what: rule, cure: '', explanation: '' };
 }
 
 describe('marks of findings', () => {
@@ -48,17 +48,5 @@ describe('what a finding is about', () => {
     ])('%s', (_, found, expected) => {
         expect(isAbout(found, here)).toBe(expected);
         expect(isAbout(found, null)).toBe(false);
-    });
-
-    it('says task and role to the server', () => {
-        expect(explanationOf(finding('x', 'explanation', '7:2', '2026-06-16'), 'Storm')).toEqual({
-            rule: 'x',
-            task: 7,
-            role: 2,
-            date: '2026-06-16',
-            explanation: 'Storm',
-        });
-        expect(explanationOf(finding('x', 'explanation', '7:'), '')).toMatchObject({ task: 7, role: null, date: null });
-        expect(explanationOf(finding('x', 'explanation'), '')).toMatchObject({ task: null, role: null });
     });
 });

@@ -44,15 +44,3 @@ export function isAbout({ line, date }: FindingProps, here: { line: string; date
         (date === null || date === here.date)
     );
 }
-
-/** What makes a finding the same after the rules were asked anew. */
-export function findingKey({ rule, line, date }: Pick<FindingProps, 'rule' | 'line' | 'date'>): string {
-    return `${rule} ${line ?? ''} ${date ?? ''}`;
-}
-
-/** A finding with the explanation that is given on it, as the server takes it. */
-export function explanationOf({ rule, line, date }: FindingProps, explanation: string) {
-    const [task = '', role = ''] = (line ?? '').split(':');
-
-    return { rule, task: task === '' ? null : Number(task), role: role === '' ? null : Number(role), date, explanation };
-}

@@ -1,9 +1,8 @@
+import type { Going, Part } from '@/features/submission';
 import { text } from '@/lib/text';
 import { ofKey } from './cells';
 import { ofLine } from './lineKey';
-import type { Part } from './SubmitPanel';
 import type { Grid } from './useGrid';
-import type { Going } from './useSummary';
 
 function placeOf(line: string, date: string | null): Going {
     return { ...ofLine(line), date };

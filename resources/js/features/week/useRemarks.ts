@@ -3,7 +3,7 @@ import { put, read } from '@/lib/http';
 import { useStable } from '@/lib/useStable';
 import type { FindingProps, SheetRemarksProps, WeekProps } from '@/types/generated/props';
 import { useEffect, useState } from 'react';
-import { explanationOf } from './findings';
+import { explanationOf } from '@/features/submission';
 import type { SheetState } from './sheetState';
 
 const AFTER = 150;

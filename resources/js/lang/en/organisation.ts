@@ -1,5 +1,5 @@
 import { printNumber } from '@/lib/numbers';
-import type { Access, DirectoryKind, FirstStep } from '@/types/generated/props';
+import type { Access, DayUnit, DirectoryKind, FirstStep, SheetPeriod } from '@/types/generated/props';
 import { plural } from './plural';
 
 const accesses: Record<Access, string> = {
@@ -200,6 +200,14 @@ export const organisationText = {
         name: 'Name',
         code: 'Code',
         lead: 'Lead',
+        timesheet: 'Timesheet',
+        period: 'Timesheet covers',
+        periods: { week: 'A week', two_weeks: 'Two weeks', half_month: 'Half a month', month: 'A month' } satisfies Record<
+            SheetPeriod,
+            string
+        >,
+        unit: 'Counted in',
+        units: { '': 'Hours', half_day: 'Half days', tenth_of_day: 'Tenths of a day' } satisfies Record<DayUnit | '', string>,
         retired: 'Retired',
         retiredHint: 'Retired: not offered any more',
         mergeHints: {

@@ -13,6 +13,8 @@ export const sharedText = {
     skip: 'Skip to content',
     sections: 'Sections',
     myWeek: 'My week',
+    myMonth: 'My month',
+    myTimesheet: 'My timesheet',
     sheets: 'Timesheets',
     review: 'Review',
     projects: 'Projects',

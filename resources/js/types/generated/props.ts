@@ -12,6 +12,8 @@ export type AttentionKind = 'over budget' | 'over plan' | 'not updated' | 'budge
 
 export type CellOutcome = 'saved' | 'refused' | 'moved on';
 
+export type DayUnit = 'half_day' | 'tenth_of_day';
+
 export type DecisionKind = 'approve' | 'return' | 'approve itself';
 
 export type DeskGrouping = 'person' | 'project' | 'week';
@@ -67,6 +69,8 @@ export type SettingName = 'periods' | 'rules' | 'questions' | 'routes' | 'remain
 export type Severity = 'blocking' | 'explanation' | 'information' | 'off';
 
 export type Sharing = 'nobody' | 'some' | 'everybody';
+
+export type SheetPeriod = 'week' | 'two_weeks' | 'half_month' | 'month';
 
 export type SignInMethod = 'password' | 'link' | 'single sign-on' | 'demonstration';
 
@@ -535,6 +539,8 @@ export interface DirectoryRowProps {
     code: string;
     name: string;
     lead: OptionProps | null;
+    period: SheetPeriod | null;
+    unit: DayUnit | null;
     uses: number;
     isRetired: boolean;
 }
@@ -559,6 +565,7 @@ export interface WaitingProps {
 }
 
 export interface FindingProps {
+    week: string;
     rule: string;
     severity: Severity;
     line: string | null;
@@ -998,6 +1005,14 @@ export interface OutboxProps {
     search: string;
 }
 
+export interface MonthCellProps {
+    minutes: number;
+    count: string | null;
+    state: EntryState | null;
+    version: number | null;
+    canType: boolean;
+}
+
 export interface MonthLineProps {
     line: string;
     task: number;
@@ -1005,22 +1020,41 @@ export interface MonthLineProps {
     taskName: string;
     projectName: string;
     roleName: string | null;
-    minutes: number[];
+    cells: MonthCellProps[];
     total: number;
+    count: string | null;
     canFill: boolean;
 }
 
 export interface MonthProps {
-    month: string;
+    person: string;
+    at: string;
     before: string | null;
     after: string | null;
+    period: SheetPeriod;
+    unit: DayUnit | null;
+    isTimesheet: boolean;
     days: DayProps[];
     weeks: string[];
     lines: MonthLineProps[];
-    entered: number[];
-    total: number;
-    expected: number;
-    free: number;
+    entered: MonthSumProps[];
+    expected: MonthSumProps[];
+    enteredInAll: MonthSumProps;
+    expectedInAll: MonthSumProps;
+    free: MonthSumProps;
+    open: number;
+    submitted: number;
+}
+
+export interface MonthSumProps {
+    minutes: number;
+    count: string | null;
+}
+
+export interface RefusedCellProps {
+    line: string;
+    date: string;
+    message: string;
 }
 
 export interface MyEstimateProps {
@@ -1089,7 +1123,7 @@ export interface MyTasksProps {
     expectedToday: number;
 }
 
-export interface MissingWeekProps {
+export interface MissingTimesheetProps {
     code: string;
     name: string;
     team: string | null;
@@ -1099,6 +1133,7 @@ export interface MissingWeekProps {
     submitted: number;
     missing: number;
     remindedAt: string | null;
+    days: string;
 }
 
 export interface NotSubmittedProps {
@@ -1110,7 +1145,7 @@ export interface NotSubmittedProps {
     due: string;
     isLate: boolean;
     search: string;
-    missing: MissingWeekProps[];
+    missing: MissingTimesheetProps[];
     missingCount: number;
     people: number;
     page: number;
@@ -2191,8 +2226,14 @@ export interface SignedInProps {
     unread: number;
     recalculated: number | null;
     week: string;
+    timesheet: TimesheetProps | null;
     timer: TimerProps | null;
     toInk: string | null;
+}
+
+export interface TimesheetProps {
+    period: SheetPeriod;
+    at: string;
 }
 
 export interface LookupProps {

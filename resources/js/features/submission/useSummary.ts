@@ -1,7 +1,13 @@
 import { route } from '@/lib/route';
 import { read } from '@/lib/http';
-import type { SheetAddressProps, SubmissionProps } from '@/types/generated/props';
+import type { SubmissionProps } from '@/types/generated/props';
 import { useEffect, useReducer, useState } from 'react';
+
+/** Whose days: `2026-W25`, `2026-06`, or the first and the last one. */
+export interface SubmittedDays {
+    person: string;
+    days: string;
+}
 
 /** A place of the sheet that is to go: a whole line, or one day of it. */
 export interface Going {
@@ -19,11 +25,11 @@ function named(places: readonly Going[] | null): string | null {
 
 /** What would go if it were submitted now; null while it is being asked, and lost where it could not be. */
 export function useSummary(
-    at: SheetAddressProps,
+    at: SubmittedDays,
     places: readonly Going[] | null,
     isReady: boolean,
 ): { summary: SubmissionProps | null; isLost: boolean; tryAgain: () => void } {
-    const asked = route('week.summary', at, { places: named(places) });
+    const asked = route('submission.summary', { ...at }, { places: named(places) });
     const [attempt, tryAgain] = useReducer((count: number) => count + 1, 0);
     const [found, find] = useState<{ asked: string; summary: SubmissionProps | null } | null>(null);
 

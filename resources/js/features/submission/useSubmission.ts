@@ -3,7 +3,7 @@ import { useStable } from '@/lib/useStable';
 import type { SubmissionProps } from '@/types/generated/props';
 import { router } from '@inertiajs/react';
 import { useEffect, useRef, useState } from 'react';
-import { explanationOf, findingKey } from './findings';
+import { explanationOf, findingKey } from './finding';
 import type { SubmitPanelProps } from './SubmitPanel';
 import { useSummary, type Going } from './useSummary';
 
@@ -28,16 +28,15 @@ function said(summary: SubmissionProps, explanations: Record<string, string>, an
     };
 }
 
-/** What would go of a week, what is said about it, and sending it. */
-export function useSubmission({ sheet, totals, unsaved, isSaving, onClose }: SubmitPanelProps, places: Going[] | null) {
+/** What would go, what is said about it, and sending it. */
+export function useSubmission({ at, open, unsaved, isSaving, onClose }: SubmitPanelProps, places: Going[] | null) {
     const [yes, no] = [useRef<HTMLButtonElement>(null), useRef<HTMLButtonElement>(null)];
     const [fields] = useState<SubmissionFields>(() => new Map());
     const [explanations, setExplanations] = useState<Record<string, string>>({});
     const [answers, setAnswers] = useState<Record<number, string>>({});
     const [isGoing, setGoing] = useState(false);
     const [isLacking, setLacking] = useState(false);
-    const { summary, isLost, tryAgain } = useSummary(sheet.at, places, !isSaving && unsaved === 0);
-    const open = (totals.states.draft ?? 0) + (totals.states.returned ?? 0);
+    const { summary, isLost, tryAgain } = useSummary(at, places, !isSaving && unsaved === 0);
     const isBlocked = summary?.findings.some(({ severity }) => severity === 'blocking') ?? false;
     const isEmpty = open === 0 || summary?.minutes === 0;
     const mayGo = summary !== null && !isEmpty && !isBlocked;
@@ -59,7 +58,7 @@ export function useSubmission({ sheet, totals, unsaved, isSaving, onClose }: Sub
         }
         setGoing(true);
         router.post(
-            route('week.submit', sheet.at),
+            route('submission.submit', { ...at }),
             { places: places?.map((place) => ({ ...place })) ?? null, explanations: given, answers: answered },
             {
                 preserveScroll: true,
@@ -85,7 +84,7 @@ export function useSubmission({ sheet, totals, unsaved, isSaving, onClose }: Sub
     }, [mayGo, send, focusFirst]);
 
     return {
-        ...{ summary, isLost, tryAgain, open, isBlocked, isEmpty, isGoing, isLacking, send, fields },
+        ...{ summary, isLost, tryAgain, isBlocked, isEmpty, isGoing, isLacking, send, fields },
         ...{ explanations, setExplanations, answers, setAnswers, yes, no },
     };
 }

@@ -7,7 +7,7 @@ namespace App\Features\Submission\Actions;
 use Moss\Core\Time\Minutes;
 
 /** How much of a week was submitted, and how much of that was approved at once. */
-final readonly class SubmittedWeek
+final readonly class SubmittedTime
 {
     private function __construct(public Minutes $submitted, public Minutes $approved)
     {

@@ -1,6 +1,6 @@
 import { hoursWithUnit } from '@/lib/hours';
 import { text } from '@/lib/text';
-import type { HoursFormat, TotalsProps, WeekProps } from '@/types/generated/props';
+import type { HoursFormat } from '@/types/generated/props';
 import { useState } from 'react';
 import { RadioGroup } from '@/ui/RadioGroup';
 import { TryAgain } from '@/ui/TryAgain';
@@ -8,7 +8,7 @@ import { SubmissionFindings } from './SubmissionFindings';
 import { SubmissionHours } from './SubmissionHours';
 import { SubmissionQuestions } from './SubmissionQuestions';
 import { useSubmission, type Submission } from './useSubmission';
-import type { Going } from './useSummary';
+import type { Going, SubmittedDays } from './useSummary';
 
 export interface Part {
     name: string;
@@ -16,23 +16,27 @@ export interface Part {
 }
 
 export interface SubmitPanelProps {
-    sheet: WeekProps;
-    totals: TotalsProps;
+    title: string;
+    at: SubmittedDays;
+    /** Minutes on these days: what can go, what is entered, and what is expected. */
+    open: number;
+    entered: number;
+    expected: number;
     format: HoursFormat;
     /** Typed values that the server does not have; with any, nothing can be submitted. */
     unsaved: number;
     isSaving: boolean;
-    /** What can go: the week first, then the line and the selection that one is on. */
+    /** What can go: all of it first, then the line and the selection that one is on. */
     parts: readonly [Part, ...Part[]];
     onClose: () => void;
 }
 
 /** Sums up in the margin what would go, asks what is to be asked, and sends it. */
 export function SubmitPanel(props: SubmitPanelProps) {
-    const { sheet, format, unsaved, parts, onClose } = props;
+    const { title, open, format, unsaved, parts, onClose } = props;
     const [chosen, choose] = useState(0);
     const { yes, no, ...going } = useSubmission(props, (parts[chosen] ?? parts[0]).places);
-    const { summary, open, isEmpty, isBlocked } = going;
+    const { summary, isEmpty, isBlocked } = going;
 
     return (
         <section
@@ -43,7 +47,7 @@ export function SubmitPanel(props: SubmitPanelProps) {
                 }
             }}
         >
-            <h2 id="submit-title">{text.week.confirm.title(sheet.number)}</h2>
+            <h2 id="submit-title">{title}</h2>
             {parts.length > 1 && (
                 <RadioGroup
                     className="mt-1"
@@ -78,8 +82,8 @@ export function SubmitPanel(props: SubmitPanelProps) {
 
 /** What would go and what is asked about it, or why nothing can go yet. */
 function SubmissionSummary({
-    sheet,
-    totals,
+    entered,
+    expected,
     format,
     unsaved,
     going,
@@ -97,7 +101,7 @@ function SubmissionSummary({
 
     return (
         <>
-            <SubmissionHours summary={summary} entered={totals.week} expected={sheet.expected} format={format} />
+            <SubmissionHours summary={summary} entered={entered} expected={expected} format={format} />
             <SubmissionFindings
                 summary={summary}
                 given={going.explanations}

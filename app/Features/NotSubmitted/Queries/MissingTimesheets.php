@@ -4,21 +4,24 @@ declare(strict_types=1);
 
 namespace App\Features\NotSubmitted\Queries;
 
-use App\Features\NotSubmitted\Props\MissingWeekProps;
+use App\Features\NotSubmitted\Props\MissingTimesheetProps;
 use App\Features\NotSubmitted\Props\NotSubmittedProps;
+use App\Http\Input\DaysText;
 use App\Models\Access;
 use App\Models\Message;
 use App\Models\Organisation;
 use App\Models\Person;
+use App\Sheet\TimesheetSetting;
 use App\Support\Database\Record;
 use App\Support\Database\Sql;
 use Illuminate\Database\Eloquent\Builder;
 use Moss\Core\Calendar\Day;
+use Moss\Core\Calendar\DayRange;
 use Moss\Core\Calendar\Week;
-use Moss\Core\Review\WeekSubmission;
+use Moss\Core\Review\TimesheetSubmission;
 
-/** Who has not submitted a week: of a line manager's own people, or for the office of everybody. */
-final class MissingWeeks
+/** Who has not submitted the timesheet that ends in a week: of a line manager's own people, or for the office of everybody. */
+final class MissingTimesheets
 {
     private const AT_ONCE = 50;
 
@@ -27,9 +30,8 @@ final class MissingWeeks
         [$people, $missing] = $this->missing($reader, $week, $search);
         $page = max(1, min($page, (int) ceil(count($missing) / self::AT_ONCE)));
         $shown = array_slice($missing, ($page - 1) * self::AT_ONCE, self::AT_ONCE);
-        Person::query()->getModel()->newCollection(array_map(static fn (array $one): Person => $one[0], $shown))->load('team:id,name');
         $reminded = $this->reminded(array_map(static fn (array $one): Person => $one[0], $shown), $week);
-        $due = WeekSubmission::dueOn($week, max(0, Organisation::query()->sole()->week_due));
+        $due = TimesheetSubmission::dueOn($week->days(), max(0, Organisation::query()->sole()->week_due));
 
         return new NotSubmittedProps(
             $week->toString(),
@@ -40,9 +42,9 @@ final class MissingWeeks
             $due->toString(),
             $today->isAfter($due),
             $search,
-            array_map(static fn (array $one): MissingWeekProps => new MissingWeekProps(
+            array_map(static fn (array $one): MissingTimesheetProps => new MissingTimesheetProps(
                 $one[0]->code, $one[0]->name, $one[0]->team?->name, $one[1]->expected->toInt(), $one[1]->draft->toInt(), $one[1]->returned->toInt(),
-                $one[1]->submitted->toInt(), $one[1]->missing()->toInt(), $reminded[$one[0]->id] ?? null,
+                $one[1]->submitted->toInt(), $one[1]->missing()->toInt(), $reminded[$one[0]->id] ?? null, DaysText::of($one[2]),
             ), $shown),
             count($missing),
             $people,
@@ -51,19 +53,21 @@ final class MissingWeeks
         );
     }
 
-    /** @return array{int, list<array{Person, WeekSubmission}>} how many people there are, and those who have not, with most missing first */
+    /** @return array{int, list<array{Person, TimesheetSubmission, DayRange}>} how many people there are, and those who have not, with most missing first, and which timesheet */
     public function missing(Person $reader, Week $week, string $search): array
     {
-        $people = array_values($this->people($reader, $week, $search)->select('id', 'code', 'name', 'team_id', 'pattern', 'calendar_id', 'starts_on', 'ends_on', 'employment_breaks')->get()->all());
+        $people = array_values($this->people($reader, $week, $search)->select('id', 'code', 'name', 'team_id', 'pattern', 'calendar_id', 'starts_on', 'ends_on', 'employment_breaks')->with('team:id,name,timesheet_period,counted_in')->get()
+            ->filter(static fn (Person $person): bool => TimesheetSetting::of($person)->endingIn($week) !== null)->all());
         if ($people === []) {
             return [0, []];
         }
-        $submissions = WeekSubmissions::load($people, [$week]);
+        $submissions = TimesheetSubmissions::load($people, [$week]);
         $missing = [];
         foreach ($people as $person) {
-            $status = $submissions->of($person, $week);
+            $timesheet = TimesheetSetting::of($person)->endingIn($week) ?? $week->days();
+            $status = $submissions->of($person, $timesheet);
             if (! $status->isDone()) {
-                $missing[] = [$person, $status];
+                $missing[] = [$person, $status, $timesheet];
             }
         }
         usort($missing, static fn (array $one, array $other): int => [$other[1]->missing()->toInt(), $one[0]->name] <=> [$one[1]->missing()->toInt(), $other[0]->name]);

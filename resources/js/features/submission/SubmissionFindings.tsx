@@ -1,7 +1,7 @@
 import { text } from '@/lib/text';
 import type { SubmissionProps } from '@/types/generated/props';
 import { useId } from 'react';
-import { findingKey } from './findings';
+import { findingKey } from './finding';
 import type { SubmissionFields } from './useSubmission';
 
 interface SubmissionFindingsProps {

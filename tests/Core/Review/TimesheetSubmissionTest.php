@@ -4,18 +4,20 @@ declare(strict_types=1);
 
 namespace Tests\Core\Review;
 
+use Moss\Core\Calendar\Day;
+use Moss\Core\Calendar\SheetPeriod;
 use Moss\Core\Calendar\Week;
-use Moss\Core\Review\WeekSubmission;
+use Moss\Core\Review\TimesheetSubmission;
 use Moss\Core\Time\Minutes;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
-final class WeekSubmissionTest extends TestCase
+final class TimesheetSubmissionTest extends TestCase
 {
     #[DataProvider('weeks')]
     public function test_a_week_is_submitted_when_nothing_is_left_to_submit(int $expected, int $draft, int $returned, int $submitted, bool $isDone, int $missing): void
     {
-        $week = new WeekSubmission(Minutes::of($expected), Minutes::of($draft), Minutes::of($returned), Minutes::of($submitted));
+        $week = new TimesheetSubmission(Minutes::of($expected), Minutes::of($draft), Minutes::of($returned), Minutes::of($submitted));
 
         self::assertSame([$isDone, $missing], [$week->isDone(), $week->missing()->toInt()]);
     }
@@ -34,9 +36,10 @@ final class WeekSubmissionTest extends TestCase
         yield 'only a difference was posted' => [2400, 0, 0, -60, false, 2460];
     }
 
-    public function test_it_is_due_so_many_days_after_its_sunday(): void
+    public function test_it_is_due_so_many_days_after_its_last(): void
     {
-        self::assertSame('2026-06-21', WeekSubmission::dueOn(Week::of('2026-W25'), 0)->toString());
-        self::assertSame('2026-06-22', WeekSubmission::dueOn(Week::of('2026-W25'), 1)->toString());
+        self::assertSame('2026-06-21', TimesheetSubmission::dueOn(Week::of('2026-W25')->days(), 0)->toString());
+        self::assertSame('2026-06-22', TimesheetSubmission::dueOn(Week::of('2026-W25')->days(), 1)->toString());
+        self::assertSame('2026-07-01', TimesheetSubmission::dueOn(SheetPeriod::Month->containing(Day::of('2026-06-10')), 1)->toString());
     }
 }

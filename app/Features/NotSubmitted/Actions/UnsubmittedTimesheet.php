@@ -4,18 +4,20 @@ declare(strict_types=1);
 
 namespace App\Features\NotSubmitted\Actions;
 
+use App\Http\Input\DaysText;
 use App\Models\MessageKind;
 use App\Models\Person;
 use App\Notices\Notice;
 use Moss\Core\Calendar\Day;
+use Moss\Core\Calendar\DayRange;
 use Moss\Core\Calendar\Week;
-use Moss\Core\Review\WeekSubmission;
+use Moss\Core\Review\TimesheetSubmission;
 
-/** What somebody is told of a week that is not submitted: what is missing, and by when it is due. */
-final class UnsubmittedWeek
+/** What somebody is told of a timesheet that is not submitted: what is missing, and by when it is due. */
+final class UnsubmittedTimesheet
 {
     /** @param  Person|null  $by  who reminds them; null where nobody asked */
-    public static function notice(Person $owner, Week $week, Day $due, WeekSubmission $status, Day $today, ?Person $by = null): Notice
+    public static function notice(Person $owner, DayRange $timesheet, Day $due, TimesheetSubmission $status, Day $today, ?Person $by = null): Notice
     {
         $what = match (true) {
             ! $status->returned->isZero() => ['returned', $status->returned],
@@ -23,17 +25,21 @@ final class UnsubmittedWeek
             default => ['nothing', $status->expected],
         };
 
+        $week = Week::containing($timesheet->last());
+        $isWeek = $timesheet->equals($week->days());
+
         return new Notice(
             $owner->id,
             $today->isAfter($due) ? MessageKind::WeekOverdue : MessageKind::WeekDue,
-            // Once a day, and once more where somebody reminds them.
+            // By the week in which it ends. Once a day, and once more where somebody reminds them.
             'week '.$week->toString().' '.$today->toString().($by === null ? '' : ' '.$by->code),
             [
+                ...($isWeek ? [] : ['first' => $timesheet->first(), 'last' => $timesheet->last()]),
                 'week' => $week->number(), 'day' => $due, 'what' => $what[0], 'hours' => $what[1],
                 'entered' => $status->submitted->plus($status->draft)->plus($status->returned), 'expected' => $status->expected,
                 ...($by === null ? [] : ['by' => $by->name]),
             ],
-            '/week/'.$week->toString(),
+            ($isWeek ? '/week/' : '/month/').DaysText::of($timesheet),
         );
     }
 }

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Features\Messages\Actions;
 
 use App\Features\Messages\Jobs\MailPerson;
-use App\Features\NotSubmitted\Actions\UnsubmittedWeek;
-use App\Features\NotSubmitted\Queries\WeekSubmissions;
+use App\Features\NotSubmitted\Actions\UnsubmittedTimesheet;
+use App\Features\NotSubmitted\Queries\TimesheetSubmissions;
 use App\Models\Access;
 use App\Models\Entry;
 use App\Models\Message;
@@ -14,6 +14,7 @@ use App\Models\Organisation;
 use App\Models\Person;
 use App\Notices\Notice;
 use App\Notices\NotifyPeople;
+use App\Sheet\TimesheetSetting;
 use App\Support\Database\Record;
 use App\Support\Database\Sql;
 use DateTimeImmutable;
@@ -22,19 +23,20 @@ use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Queue;
 use Moss\Core\Calendar\Day;
+use Moss\Core\Calendar\DayRange;
 use Moss\Core\Calendar\Week;
-use Moss\Core\Review\WeekSubmission;
+use Moss\Core\Review\TimesheetSubmission;
 use Moss\Core\Time\Minutes;
 
 /**
- * Tells people which weeks are due or late, and lets each be mailed in the parts of their own day that they chose: the
+ * Tells people which timesheets are due or late, and lets each be mailed in the parts of their own day that they chose: the
  * morning's mail, and the day reminder at its end. Run as often as one likes, it tells and mails everything once.
  */
-final readonly class NotifyDueWeeks
+final readonly class NotifyDueTimesheets
 {
     private const PEOPLE_AT_ONCE = 500;
 
-    /** Weeks that are later than that are left to whoever looks after them. */
+    /** Timesheets that are later than that are left to whoever looks after them. */
     private const WEEKS_BACK = 6;
 
     public function __construct(private NotifyPeople $notify)
@@ -46,7 +48,7 @@ final readonly class NotifyDueWeeks
     {
         $due = max(0, Organisation::query()->sole()->week_due);
         $count = 0;
-        Person::query()->where('access', '<>', Access::Viewer->value)->orderBy('id')->chunk(self::PEOPLE_AT_ONCE, function (Collection $people) use ($now, $due, &$count): void {
+        Person::query()->with('team')->where('access', '<>', Access::Viewer->value)->orderBy('id')->chunk(self::PEOPLE_AT_ONCE, function (Collection $people) use ($now, $due, &$count): void {
             $count += $this->tellSome(array_values($people->all()), $now, $due);
         });
 
@@ -75,14 +77,14 @@ final readonly class NotifyDueWeeks
         while ($weeks[count($weeks) - 1]->monday()->isBefore($last->monday())) {
             $weeks[] = $weeks[count($weeks) - 1]->plusWeeks(1);
         }
-        $submissions = WeekSubmissions::load(array_map(static fn (array $one): Person => $one[0], $turns), $weeks);
+        $submissions = TimesheetSubmissions::load(array_map(static fn (array $one): Person => $one[0], $turns), $weeks);
         $begun = self::begun(array_map(static fn (array $one): int => $one[0]->id, $turns));
         DB::transaction(function () use ($turns, $submissions, $weeks, $due, $begun): void {
             $notices = [];
             foreach ($turns as [$person, $turn]) {
                 // Weeks before somebody began, with us or with recording here, are nobody's.
                 $first = $person->starts_on ?? (isset($begun[$person->id]) ? Day::of($begun[$person->id]) : $turn->day->plusDays(-7));
-                $since = array_values(array_filter($weeks, static fn (Week $week): bool => ! $week->sunday()->isBefore($first)));
+                $since = array_values(array_filter(self::timesheets($person, $weeks), static fn (DayRange $timesheet): bool => ! $timesheet->last()->isBefore($first)));
                 array_push($notices, ...self::notices($person, $turn->day, $submissions, $since, $due));
             }
             $this->notify->of($notices);
@@ -106,28 +108,39 @@ final readonly class NotifyDueWeeks
     }
 
     /**
-     * @param  list<Week>  $weeks
+     * @param  list<DayRange>  $timesheets
      * @param  int<0, max>  $due
-     * @return list<Notice> of weeks that are late, on every working day; and of the one that is due, on the last working day before
+     * @return list<Notice> of those that are late, on every working day; and of the one that is due, on the last working day before
      */
-    private static function notices(Person $person, Day $today, WeekSubmissions $submissions, array $weeks, int $due): array
+    private static function notices(Person $person, Day $today, TimesheetSubmissions $submissions, array $timesheets, int $due): array
     {
         if (self::expected($submissions, $person, $today)->isZero()) {
             return [];
         }
         $notices = [];
-        foreach ($weeks as $week) {
-            $dueOn = WeekSubmission::dueOn($week, $due);
-            $status = $submissions->of($person, $week);
+        foreach ($timesheets as $timesheet) {
+            $dueOn = TimesheetSubmission::dueOn($timesheet, $due);
+            $status = $submissions->of($person, $timesheet);
             if (! $status->isDone() && ($today->isAfter($dueOn) || $today->equals(self::lastWorkingDay($submissions, $person, $dueOn)))) {
-                $notices[] = UnsubmittedWeek::notice($person, $week, $dueOn, $status, $today);
+                $notices[] = UnsubmittedTimesheet::notice($person, $timesheet, $dueOn, $status, $today);
             }
         }
 
         return $notices;
     }
 
-    private static function lastWorkingDay(WeekSubmissions $submissions, Person $person, Day $day): Day
+    /**
+     * @param  list<Week>  $weeks
+     * @return list<DayRange> the person's timesheets that end in them
+     */
+    private static function timesheets(Person $person, array $weeks): array
+    {
+        $setting = TimesheetSetting::of($person);
+
+        return array_values(array_filter(array_map($setting->endingIn(...), $weeks)));
+    }
+
+    private static function lastWorkingDay(TimesheetSubmissions $submissions, Person $person, Day $day): Day
     {
         for ($back = 0; $back < 7; $back++) {
             if (! self::expected($submissions, $person, $day->plusDays(-$back))->isZero()) {
@@ -138,13 +151,13 @@ final readonly class NotifyDueWeeks
         return $day;
     }
 
-    private static function expected(WeekSubmissions $submissions, Person $person, Day $day): Minutes
+    private static function expected(TimesheetSubmissions $submissions, Person $person, Day $day): Minutes
     {
         return $submissions->days()->hours($person)->on($day);
     }
 
     /** @param  list<array{Person, MailSlot}>  $turns */
-    private function letMail(array $turns, WeekSubmissions $submissions): int
+    private function letMail(array $turns, TimesheetSubmissions $submissions): int
     {
         $ids = array_map(static fn (array $one): int => $one[0]->id, $turns);
         $waiting = [];

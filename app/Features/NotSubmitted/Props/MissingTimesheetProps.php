@@ -4,10 +4,13 @@ declare(strict_types=1);
 
 namespace App\Features\NotSubmitted\Props;
 
-/** One person's week that is not submitted, and what is missing of it. */
-final readonly class MissingWeekProps
+/** One person's timesheet that is not submitted, and what is missing of it. */
+final readonly class MissingTimesheetProps
 {
-    /** @param  string|null  $remindedAt  when the person was last told, in UTC */
+    /**
+     * @param  string|null  $remindedAt  when the person was last told, in UTC
+     * @param  string  $days  of the timesheet: `2026-W25`, `2026-06`, or the first and the last day
+     */
     public function __construct(
         public string $code,
         public string $name,
@@ -18,6 +21,7 @@ final readonly class MissingWeekProps
         public int $submitted,
         public int $missing,
         public ?string $remindedAt,
+        public string $days,
     ) {
     }
 }

@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace Moss\Core\Review;
 
 use Moss\Core\Calendar\Day;
-use Moss\Core\Calendar\Week;
+use Moss\Core\Calendar\DayRange;
 use Moss\Core\Time\Minutes;
 
 /**
- * How far a person's week has been submitted: what is expected, what is still open, and what has gone.
+ * How far a person's timesheet has been submitted: what is expected, what is still open, and what has gone.
  */
-final readonly class WeekSubmission
+final readonly class TimesheetSubmission
 {
     /**
      * @param  Minutes  $draft  recorded and not submitted
@@ -36,12 +36,12 @@ final readonly class WeekSubmission
     }
 
     /**
-     * The last day on which a week is submitted in time.
+     * The last day on which a timesheet is submitted in time.
      *
-     * @param  int<0, max>  $daysAfterSunday
+     * @param  int<0, max>  $daysAfter  its last day: of a week, its Sunday
      */
-    public static function dueOn(Week $week, int $daysAfterSunday): Day
+    public static function dueOn(DayRange $timesheet, int $daysAfter): Day
     {
-        return $week->sunday()->plusDays($daysAfterSunday);
+        return $timesheet->last()->plusDays($daysAfter);
     }
 }

@@ -10,26 +10,26 @@ use App\Features\Corrections\Actions\EndCorrections;
 use App\Models\Entry;
 use App\Models\Person;
 use Illuminate\Support\Facades\DB;
-use Moss\Core\Calendar\Week;
+use Moss\Core\Calendar\DayRange;
 use Moss\Core\Sheet\Actor;
 use Moss\Core\Sheet\EntryState;
 use Moss\Core\Sheet\EntryStatus;
 use Moss\Core\Time\Minutes;
 
-/** Takes back what a person has submitted of a week and nobody has decided on; decided entries stay. */
-final readonly class TakeBackWeek
+/** Takes back what a person has submitted of some days and nobody has decided on; decided entries stay. */
+final readonly class TakeBackDays
 {
     public function __construct(private EndCorrections $corrections, private AuditTrail $auditTrail)
     {
     }
 
     /** @return Minutes how much was taken back */
-    public function handle(Person $actor, Person $owner, Week $week): Minutes
+    public function handle(Person $actor, Person $owner, DayRange $days): Minutes
     {
-        return DB::transaction(function () use ($actor, $owner, $week): Minutes {
+        return DB::transaction(function () use ($actor, $owner, $days): Minutes {
             $entries = Entry::query()
                 ->where('person_id', $owner->id)
-                ->inWeek($week)
+                ->during($days)
                 ->where('state', EntryState::Submitted)->where('approvals', 0)
                 ->get();
             foreach ($entries as $entry) {

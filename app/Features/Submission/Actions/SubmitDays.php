@@ -16,8 +16,7 @@ use App\Features\HouseRules\Actions\ExplainFindings;
 use App\Features\HouseRules\Actions\SaveFindings;
 use App\Features\HouseRules\Queries\EntryToCheck;
 use App\Features\HouseRules\Queries\FindingText;
-use App\Features\HouseRules\Queries\SheetFindings;
-use App\Features\HouseRules\Queries\WeekFindings;
+use App\Features\Submission\Queries\FindingsOfDays;
 use App\Models\Entry;
 use App\Models\Organisation;
 use App\Models\Person;
@@ -25,6 +24,7 @@ use App\Support\Clock\Today;
 use App\Support\Database\Rows;
 use App\Support\Language\Wording;
 use Illuminate\Support\Facades\DB;
+use Moss\Core\Calendar\DayRange;
 use Moss\Core\Calendar\Week;
 use Moss\Core\HouseRules\Severity;
 use Moss\Core\Sheet\Actor;
@@ -32,11 +32,12 @@ use Moss\Core\Sheet\EntryState;
 use Moss\Core\Sheet\EntryStatus;
 
 /**
- * Submits what is open in a person's week, or a selection of it: everything, or nothing; twice is the same as once.
+ * Submits what is open on a person's days, a week or a longer timesheet, or a selection of it: everything, or nothing; twice is the
+ * same as once.
  *
  * The house rules are asked first; what they found goes with the time, and what is in order may approve itself.
  */
-final readonly class SubmitWeek
+final readonly class SubmitDays
 {
     public function __construct(
         private ExplainFindings $answerFindings,
@@ -50,30 +51,27 @@ final readonly class SubmitWeek
     }
 
     /** @throws SubmissionRefused if a finding stands in the way, or a question is not answered */
-    public function handle(Person $actor, Person $owner, Week $week, Submission $submission): SubmittedWeek
+    public function handle(Person $actor, Person $owner, DayRange $days, Submission $submission): SubmittedTime
     {
-        return DB::transaction(function () use ($actor, $owner, $week, $submission): SubmittedWeek {
-            $this->answerFindings->handle($actor, $owner, $week, $submission->explanations);
+        return DB::transaction(function () use ($actor, $owner, $days, $submission): SubmittedTime {
+            $this->answerFindings->handle($actor, $owner, $submission->explanations);
             $selection = $submission->selection;
-            $found = SheetFindings::load([$owner], $week->days())->of(
-                $owner, $week, $this->today->for($owner), $selection->isWhole(),
-                // What waits already is looked at again beside what comes to it.
-                static fn (EntryToCheck $entry): bool => $entry->state === EntryState::Submitted || $selection->takes($entry),
-            );
-            $going = array_values(array_filter($found->entries, static fn (EntryToCheck $entry): bool => $entry->corrects === null && $selection->takes($entry)));
+            // What waits already is looked at again beside what comes to it.
+            $found = FindingsOfDays::load($owner, $days, $this->today->for($owner), $selection, static fn (EntryToCheck $entry): bool => $entry->state === EntryState::Submitted);
+            $going = $found->going();
             if ($going === []) {
-                return SubmittedWeek::nothing();
+                return SubmittedTime::nothing();
             }
             $this->mustBeClear($found, $owner);
-            $this->answerQuestions->handle($actor, $owner, $week, $submission->answers);
+            $this->answerQuestions->handle($actor, $owner, Week::containing($days->last()), $submission->answers);
             $submitted = $this->submit($actor, $owner, $going, $found->needingALook());
-            $this->keepFindings->of($owner, $week, $found);
+            $this->keepFindings->of($owner, $found->weeks);
 
             return $submitted;
         });
     }
 
-    private function mustBeClear(WeekFindings $found, Person $reader): void
+    private function mustBeClear(FindingsOfDays $found, Person $reader): void
     {
         $standing = $found->standingInTheWay();
         if ($standing === []) {
@@ -92,10 +90,10 @@ final readonly class SubmitWeek
      * @param  non-empty-list<EntryToCheck>  $going
      * @param  array<int, bool>  $needsAttention  by entry
      */
-    private function submit(Person $actor, Person $owner, array $going, array $needsAttention): SubmittedWeek
+    private function submit(Person $actor, Person $owner, array $going, array $needsAttention): SubmittedTime
     {
         $organisation = Organisation::query()->sole();
-        $done = SubmittedWeek::nothing();
+        $done = SubmittedTime::nothing();
         $changes = new EffortChanges;
         $moves = [];
         $lines = [];

@@ -1,0 +1,108 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Features\NotSubmitted\Queries;
+
+use App\Models\Entry;
+use App\Models\Person;
+use App\Sheet\ExpectedDaysOfMany;
+use App\Sheet\TimesheetSetting;
+use App\Support\Database\Record;
+use App\Support\Database\Sql;
+use Illuminate\Database\Query\Builder;
+use Moss\Core\Calendar\Day;
+use Moss\Core\Calendar\DayRange;
+use Moss\Core\Calendar\SheetPeriod;
+use Moss\Core\Calendar\Week;
+use Moss\Core\Review\TimesheetSubmission;
+use Moss\Core\Sheet\EntryState;
+use Moss\Core\Time\Minutes;
+
+/** How far the timesheets of any number of people have been submitted that end in some weeks, in a fixed number of queries. */
+final readonly class TimesheetSubmissions
+{
+    private const FEW = 500;
+
+    /** @param  array<string, array<string, int>>  $sums  minutes by person and first day of a week or half month, then by state */
+    private function __construct(private ExpectedDaysOfMany $expected, private array $sums)
+    {
+    }
+
+    /**
+     * @param  list<Person>  $people  with their teams
+     * @param  non-empty-list<Week>  $weeks  in their order
+     */
+    public static function load(array $people, array $weeks): self
+    {
+        $inWeeks = [];
+        $inMonths = [];
+        foreach ($people as $person) {
+            if (in_array(TimesheetSetting::of($person)->period, [SheetPeriod::HalfMonth, SheetPeriod::Month], true)) {
+                $inMonths[] = $person->id;
+            } else {
+                $inWeeks[] = $person->id;
+            }
+        }
+        $last = $weeks[count($weeks) - 1]->sunday();
+        // A timesheet of two weeks begins in the week before that in which it ends.
+        $ofWeeks = DayRange::between($weeks[0]->plusWeeks(-1)->monday(), $last);
+        $ofMonths = DayRange::between(SheetPeriod::Month->containing($weeks[0]->monday())->first(), $last);
+
+        return new self(ExpectedDaysOfMany::during($people, DayRange::between(Day::earlier($ofWeeks->first(), $ofMonths->first()), $last)), [
+            ...self::sums($inWeeks, $ofWeeks, Sql::monday('entries.date', 'first')),
+            ...self::sums($inMonths, $ofMonths, Sql::halfMonth('entries.date', 'first')),
+        ]);
+    }
+
+    /**
+     * @param  list<int>  $people
+     * @return array<string, array<string, int>>
+     */
+    private static function sums(array $people, DayRange $days, Sql $first): array
+    {
+        if ($people === []) {
+            return [];
+        }
+        $query = Entry::query()->toBase()->select('entries.person_id', $first, 'entries.state', Sql::sum('entries.minutes', 'minutes'))
+            // Where they are many, the days alone say quickly enough which entries are meant; what others recorded is not asked for.
+            ->when(count($people) <= self::FEW, static fn (Builder $theirs): Builder => $theirs->whereIntegerInRaw('entries.person_id', $people))
+            ->whereBetween('entries.date', [$days->first()->toString(), $days->last()->toString()])
+            ->groupBy('entries.person_id', 'first', 'entries.state');
+        $sums = [];
+        $meant = array_flip($people);
+        foreach (Record::all($query) as $record) {
+            if (isset($meant[$record->int('person_id')])) {
+                $sums[$record->int('person_id').' '.$record->string('first')][$record->string('state')] = $record->int('minutes');
+            }
+        }
+
+        return $sums;
+    }
+
+    /** @param  DayRange  $timesheet  of the person, ending in one of the weeks */
+    public function of(Person $person, DayRange $timesheet): TimesheetSubmission
+    {
+        $of = fn (EntryState ...$states): Minutes => Minutes::of(array_sum(array_map(fn (EntryState $state): int => $this->sum($person, $timesheet, $state), $states)));
+
+        return new TimesheetSubmission($this->expected->expected($person, $timesheet), $of(EntryState::Draft), $of(EntryState::Returned), $of(EntryState::Submitted, EntryState::Approved, EntryState::Settled));
+    }
+
+    public function days(): ExpectedDaysOfMany
+    {
+        return $this->expected;
+    }
+
+    private function sum(Person $person, DayRange $timesheet, EntryState $state): int
+    {
+        $first = $timesheet->first();
+        // In the weeks or half months by which they are summed up.
+        $parts = match (TimesheetSetting::of($person)->period) {
+            SheetPeriod::Week, SheetPeriod::HalfMonth => [$first],
+            SheetPeriod::TwoWeeks => [$first, $first->plusDays(7)],
+            SheetPeriod::Month => [$first, $first->plusDays(15)],
+        };
+
+        return array_sum(array_map(fn (Day $part): int => $this->sums[$person->id.' '.$part->toString()][$state->value] ?? 0, $parts));
+    }
+}

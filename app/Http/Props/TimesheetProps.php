@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Props;
+
+use Moss\Core\Calendar\SheetPeriod;
+
+/** Which timesheet somebody is to keep now. */
+final readonly class TimesheetProps
+{
+    /** @param  string  $at  its days: `2026-06`, `2026-W25`, or the first and the last one */
+    public function __construct(public SheetPeriod $period, public string $at)
+    {
+    }
+}
