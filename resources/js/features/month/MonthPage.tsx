@@ -42,6 +42,8 @@ export function MonthPage({ month }: { month: MonthProps }) {
                 preserveState: true,
                 onFinish: () => {
                     setFilling(false);
+                    // The button that was pressed may be gone.
+                    grid.go(grid.place);
                 },
             },
         );

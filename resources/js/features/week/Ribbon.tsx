@@ -9,6 +9,7 @@ import { Link } from '@inertiajs/react';
 import clsx from 'clsx';
 import { useEffect, useRef } from 'react';
 import { ribbonState, withTotals } from './ribbonState';
+import { useIsByTheClock } from './ViewChoice';
 
 function growth({ approved, draft, submitted, returned, expected }: RibbonWeekProps) {
     const pending = draft + submitted + returned;
@@ -22,8 +23,9 @@ export function Ribbon({ sheet, totals, format }: { sheet: WeekProps; totals: To
     const current = useRef<HTMLAnchorElement>(null);
     const weeks = sheet.ribbon.map((week) => (week.week === sheet.week ? withTotals(week, totals) : week));
     const scale = commonScale(weeks.map(growth));
+    const view = useIsByTheClock() ? 'clock' : null;
     const address = (week: string) =>
-        sheet.isOwn ? route('week', { week }) : route('week.of', { person: sheet.personCode, week });
+        sheet.isOwn ? route('week', { week }, { view }) : route('week.of', { person: sheet.personCode, week }, { view });
 
     useEffect(() => {
         const here = current.current;
