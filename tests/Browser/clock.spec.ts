@@ -37,7 +37,7 @@ test('a timer counts while the server is gone, through midnight, and its time is
     await expect(timer(page)).toContainText('No connection.');
     // A day goes by; it certainly passes midnight where she is.
     await page.clock.fastForward('24:00:00');
-    await expect(timer(page).getByRole('timer')).toHaveText(/^24(\.0\d)? h$/);
+    await expect(timer(page).getByRole('timer')).toHaveText(/^24(\.0\d)?\sh$/);
     await page.keyboard.press('Alt+p');
     await expect(timer(page)).toContainText('Paused: Sill repair');
     await server(page, true);
@@ -45,7 +45,7 @@ test('a timer counts while the server is gone, through midnight, and its time is
     await expect(timer(page).getByRole('status')).toHaveText('');
     await page.keyboard.press('Alt+s');
 
-    await expect(timer(page)).toContainText(/24(\.0\d)? h measured and pencilled in your week\. Ink it there\./);
+    await expect(timer(page)).toContainText(/24(\.0\d)?\sh measured and pencilled in your week\. Ink it there\./);
     const margin = page.getByRole('complementary', { name: 'Remarks' });
     await expect(margin.getByText(/^Tue 16 Jun, \d\d:\d\d–24:00 · Sill repair/)).toBeVisible();
     await expect(margin.getByText(/^Wed 17 Jun, 00:00–\d\d:\d\d · Sill repair/)).toBeVisible();
