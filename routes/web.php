@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Exchange\Controllers\TransfersController;
+use App\Features\AccessTokens\Controllers\AccessTokensController;
 use App\Features\Account\Controllers\AccountController;
 use App\Features\Account\Controllers\PasswordController;
 use App\Features\Account\Controllers\SecondFactorController;
@@ -137,6 +138,8 @@ Route::middleware('auth')->group(static function (): void {
         Route::post('/account/second-factor', [SecondFactorController::class, 'store'])->name('account.factor.store');
         Route::delete('/account/second-factor', [SecondFactorController::class, 'destroy'])->name('account.factor.remove');
         Route::post('/account/recovery-codes', [SecondFactorController::class, 'renewCodes'])->name('account.recovery-codes.renew');
+        Route::post('/account/tokens', [AccessTokensController::class, 'store'])->name('account.tokens.create');
+        Route::delete('/account/tokens/{token}', [AccessTokensController::class, 'destroy'])->where('token', '[0-9]{1,18}')->name('account.tokens.revoke');
         Route::delete('/account/sign-ins', [AccountController::class, 'endOthers'])->name('account.sign-ins.end');
         Route::delete('/account/sign-ins/{signIn}', [AccountController::class, 'endOne'])->name('account.sign-ins.end-one');
     });

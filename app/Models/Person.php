@@ -9,6 +9,7 @@ use Database\Factories\PersonFactory;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Foundation\Auth\User;
+use Laravel\Sanctum\HasApiTokens;
 use Moss\Core\Calendar\Day;
 use Moss\Core\Calendar\Employment;
 use Moss\Core\Calendar\EmploymentBreaks;
@@ -52,6 +53,9 @@ use Moss\Core\Time\HoursFormat;
  */
 final class Person extends User
 {
+    /** @use HasApiTokens<AccessToken> */
+    use HasApiTokens;
+
     /** @use HasFactory<PersonFactory> */
     use HasFactory;
 

@@ -13,6 +13,7 @@ use App\Features\SingleSignOn\IdentityProvider;
 use App\Features\SingleSignOn\OpenId\OpenIdProvider;
 use App\Http\Input\DaysText;
 use App\Http\Input\WorkWeek;
+use App\Models\AccessToken;
 use App\Models\Person;
 use App\Support\Clock\Today;
 use App\Support\Database\ImmediateSqliteConnector;
@@ -26,6 +27,7 @@ use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Contracts\Auth\StatefulGuard;
 use Illuminate\Database\Connection;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\Relation;
 use Illuminate\Http\Request;
 use Illuminate\Queue\Events\Looping;
 use Illuminate\Support\Facades\Auth;
@@ -36,6 +38,7 @@ use Illuminate\Support\Facades\Route;
 use Illuminate\Support\Number;
 use Illuminate\Support\ServiceProvider;
 use Illuminate\Translation\FileLoader;
+use Laravel\Sanctum\Sanctum;
 use Moss\Core\Calendar\DayRange;
 use Moss\Core\Calendar\Week;
 use PDO;
@@ -43,6 +46,16 @@ use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
 final class AppServiceProvider extends ServiceProvider
 {
+    /** Programs ask with tokens, for as long as the person whose token it is has access. */
+    private function letProgramsAsk(): void
+    {
+        Relation::morphMap(['person' => Person::class]);
+        Sanctum::usePersonalAccessTokenModel(AccessToken::class);
+        Sanctum::authenticateAccessTokensUsing(fn (AccessToken $token, bool $isValid): bool => $isValid
+            && $token->tokenable instanceof Person && $token->tokenable->hasAccess($this->app->make(Today::class)->for($token->tokenable)));
+        RateLimiter::for('api', static fn (Request $request): Limit => Limit::perMinute(600)->by(hash('sha256', (string) $request->bearerToken()).' '.$request->ip()));
+    }
+
     public function register(): void
     {
         $this->app->bind('db.connector.sqlite', ImmediateSqliteConnector::class);
@@ -63,6 +76,7 @@ final class AppServiceProvider extends ServiceProvider
 
     public function boot(): void
     {
+        $this->letProgramsAsk();
         Auth::provider('signed-in', fn (): SignedInPeople => $this->app->make(SignedInPeople::class));
         // Longer numbers are no row of ours, and no integer either.
         foreach (['correction', 'task', 'decision', 'mail', 'standIn', 'setting', 'question', 'rate', 'asked', 'saved', 'attachment', 'signIn', 'holiday', 'leave', 'allowance', 'contact', 'planned', 'line', 'link', 'workRequest', 'file', 'transfer', 'stretch', 'appointmentCalendar', 'appointment', 'series'] as $number) {

@@ -261,6 +261,8 @@ final class AccessTest extends TestCase
         'POST /account/second-factor' => ['ada' => 302],
         'DELETE /account/second-factor' => ['ada' => 302],
         'POST /account/recovery-codes' => ['ada' => 302],
+        'POST /account/tokens' => ['ada' => 302],
+        'DELETE /account/tokens/1' => ['ada' => 302],
         'DELETE /account/sign-ins' => ['ada' => 302],
         'DELETE /account/sign-ins/1' => ['ada' => 302],
         // Nothing is at work in the background of a test.

@@ -76,8 +76,18 @@ final class TypeScriptTypes
             throw new UnexpectedValueException('no list or string map named in the docblock: '.$parameter->getName());
         }
         $item = self::SCALARS[$found[2]] ?? $found[2];
+        $this->note($parameter, $found[2]);
 
         return $found[1] === 'list' ? $item.'[]' : 'Record<string, '.$item.'>';
+    }
+
+    /** An enum that is only named in a docblock is found by what the file of the class uses. */
+    private function note(ReflectionParameter $parameter, string $name): void
+    {
+        $source = (string) file_get_contents((string) $parameter->getDeclaringClass()?->getFileName());
+        if (preg_match('/^use ([\\w\\\\]+\\\\'.$name.');$/m', $source, $found) === 1 && is_a($found[1], BackedEnum::class, true)) {
+            $this->named($found[1]);
+        }
     }
 
     private function named(string $name): string

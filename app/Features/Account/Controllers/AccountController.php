@@ -13,6 +13,7 @@ use App\Models\Person;
 use App\Support\Language\Wording;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
+use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Validation\ValidationException;
 use Inertia\Inertia;
@@ -21,11 +22,13 @@ use Inertia\Response;
 /** How somebody signs in, and where they are signed in. */
 final class AccountController
 {
-    public function show(#[CurrentUser] Person $person, OwnAccount $account): Response
+    public function show(#[CurrentUser] Person $person, Request $request, OwnAccount $account): Response
     {
         Gate::authorize('changePreferences', $person);
 
-        return Inertia::render('Account', ['account' => $account->of($person)]);
+        $token = $request->session()->get('token');
+
+        return Inertia::render('Account', ['account' => $account->of($person, is_string($token) ? $token : null)]);
     }
 
     /** @throws ValidationException */

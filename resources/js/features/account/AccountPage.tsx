@@ -8,6 +8,7 @@ import { ConfirmForm } from './ConfirmForm';
 import { FactorSection } from './FactorSection';
 import { PasswordForm } from './PasswordForm';
 import { SignInsTable } from './SignInsTable';
+import { TokensSection } from './TokensSection';
 
 /** How the reader signs in, and where they are signed in. */
 export function AccountPage({ account }: { account: AccountProps }) {
@@ -25,6 +26,7 @@ export function AccountPage({ account }: { account: AccountProps }) {
                 </section>
             </div>
             <SignInsTable account={account} />
+            <TokensSection account={account} />
             <section aria-labelledby="own-data" className="mt-8">
                 <h2 id="own-data">{officeText.personalData.own}</h2>
                 <p className="text-faded">{officeText.personalData.ownHint}</p>

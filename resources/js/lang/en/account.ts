@@ -1,5 +1,5 @@
 import { printNumber } from '@/lib/numbers';
-import type { SignInMethod } from '@/types/generated/props';
+import type { AccessRight, SignInMethod } from '@/types/generated/props';
 import { plural } from './plural';
 
 /** A person's own account. */
@@ -8,6 +8,27 @@ export const accountText = {
         title: 'Account',
         finding: (email: string, hasFactor: boolean) =>
             `You sign in as ${email}, ${hasFactor ? 'with a second factor' : 'without a second factor'}.`,
+        tokens: {
+            title: 'Access tokens',
+            none: 'With a token, a program of yours reads and records in your name, through the API. You have none.',
+            hint: 'With a token, a program of yours reads and records in your name, through the API. Revoke one that you no longer need.',
+            created: 'Copy the token now; it is not shown again.',
+            name: 'What it is for',
+            rights: 'Rights',
+            rightNames: { read: 'Read', record: 'Record and submit time', review: 'Approve and return' } satisfies Record<
+                AccessRight,
+                string
+            >,
+            createdAt: 'Created',
+            lastUse: 'Last used',
+            never: 'Never',
+            endsOn: 'Last day',
+            ended: (day: string) => `${day} (ended)`,
+            create: 'Create token',
+            revoke: 'Revoke',
+            revokeOf: (name: string) => `Revoke the token for ${name}`,
+            confirmFirst: 'Confirm above that it is you to create or revoke tokens.',
+        },
         confirm: {
             title: 'Confirm that it is you',
             explained: 'To change your second factor or end sign-ins, enter your password once more. It holds for 15 minutes.',

@@ -6,6 +6,8 @@ export type AbsenceVisibility = 'everybody' | 'managers';
 
 export type Access = 'member' | 'manager' | 'office' | 'viewer';
 
+export type AccessRight = 'read' | 'record' | 'review';
+
 export type AccountState = 'active' | 'invited' | 'invitation expired' | 'not invited' | 'disabled' | 'left';
 
 export type AttentionKind = 'over budget' | 'over plan' | 'not updated' | 'budget going' | 'estimate raised' | 'nothing lately' | 'not submitted' | 'over assigned';
@@ -178,12 +180,25 @@ export interface TransfersProps {
     pages: number;
 }
 
+export interface AccessTokenProps {
+    id: number;
+    name: string;
+    rights: AccessRight[];
+    createdAt: string;
+    lastUsedAt: string | null;
+    endsOn: string;
+    hasEnded: boolean;
+}
+
 export interface AccountProps {
     email: string;
     hasPassword: boolean;
     isConfirmed: boolean;
     factor: FactorProps;
     signIns: SignInRowProps[];
+    tokens: AccessTokenProps[];
+    rights: AccessRight[];
+    newToken: string | null;
     singleSignOn: string | null;
     longestDays: number;
     unusedHours: number;

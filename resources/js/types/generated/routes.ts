@@ -12,6 +12,8 @@ export const routes = {
     'account.recovery-codes.renew': '/account/recovery-codes',
     'account.sign-ins.end': '/account/sign-ins',
     'account.sign-ins.end-one': '/account/sign-ins/{signIn}',
+    'account.tokens.create': '/account/tokens',
+    'account.tokens.revoke': '/account/tokens/{token}',
     'appointments': '/appointments',
     'appointments.add': '/appointments/calendars',
     'appointments.leave-out': '/appointments/{appointment}/left-out',

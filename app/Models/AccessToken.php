@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Laravel\Sanctum\PersonalAccessToken;
+
+/**
+ * With what a program asks in the name of somebody, until when, and what it may do.
+ *
+ * @property int $id
+ * @property string $tokenable_type
+ * @property int $tokenable_id
+ * @property string $name  what it is for
+ * @property string $token  a hash of it
+ * @property list<string> $abilities  values of `AccessRight`
+ * @property \Illuminate\Support\Carbon|null $last_used_at
+ * @property \Illuminate\Support\Carbon $expires_at
+ * @property \Illuminate\Support\Carbon $created_at
+ * @property \Illuminate\Support\Carbon $updated_at
+ */
+final class AccessToken extends PersonalAccessToken
+{
+    protected $table = 'access_tokens';
+
+    protected $fillable = ['tokenable_type', 'tokenable_id', 'name', 'token', 'abilities', 'last_used_at', 'expires_at', 'created_at', 'updated_at'];
+}

@@ -1,0 +1,74 @@
+import { route } from '@/lib/route';
+import { text } from '@/lib/text';
+import type { AccessRight } from '@/types/generated/props';
+import { Checkbox } from '@/ui/Checkbox';
+import { DateField } from '@/ui/DateField';
+import { Field } from '@/ui/Field';
+import { FieldError } from '@/ui/FieldError';
+import { useForm } from '@inertiajs/react';
+import { useReducer } from 'react';
+
+const copy = text.accountPage.tokens;
+
+/** A new token: what it is for, what may be done with it, and until when. */
+export function TokenForm({ rights }: { rights: AccessRight[] }) {
+    const form = useForm<{ name: string; rights: AccessRight[]; endsOn: string }>({ name: '', rights: ['read'], endsOn: '' });
+    // The field of the day begins anew with each token.
+    const [created, countCreated] = useReducer((count: number) => count + 1, 0);
+
+    return (
+        <form
+            aria-label={copy.create}
+            className="mt-4 flex flex-wrap items-end gap-3"
+            onSubmit={(event) => {
+                event.preventDefault();
+                form.post(route('account.tokens.create'), {
+                    preserveScroll: true,
+                    onSuccess: () => {
+                        form.reset();
+                        countCreated();
+                    },
+                });
+            }}
+        >
+            <Field
+                label={copy.name}
+                required
+                maxLength={100}
+                className="w-60"
+                value={form.data.name}
+                onChange={(event) => {
+                    form.setData('name', event.target.value);
+                }}
+            />
+            <DateField
+                key={created}
+                label={copy.endsOn}
+                required
+                onPick={(day) => {
+                    form.setData('endsOn', day);
+                }}
+            />
+            <fieldset className="flex flex-wrap gap-x-4">
+                <legend className="sr-only">{copy.rights}</legend>
+                {rights.map((right) => (
+                    <Checkbox
+                        key={right}
+                        label={copy.rightNames[right]}
+                        checked={form.data.rights.includes(right)}
+                        onChange={(isChosen) => {
+                            form.setData(
+                                'rights',
+                                rights.filter((one) => (one === right ? isChosen : form.data.rights.includes(one))),
+                            );
+                        }}
+                    />
+                ))}
+            </fieldset>
+            <button type="submit" disabled={form.processing} className="act">
+                {copy.create}
+            </button>
+            <FieldError />
+        </form>
+    );
+}

@@ -1,0 +1,84 @@
+import { instant, shortDay } from '@/lib/days';
+import { route } from '@/lib/route';
+import { text } from '@/lib/text';
+import type { AccessTokenProps, AccountProps } from '@/types/generated/props';
+import { router } from '@inertiajs/react';
+import { TokenForm } from './TokenForm';
+
+const copy = text.accountPage.tokens;
+
+/** With what programs ask in the reader's name: seen, created and revoked. */
+export function TokensSection({ account: { tokens, rights, newToken, isConfirmed } }: { account: AccountProps }) {
+    return (
+        <section aria-labelledby="tokens" className="mt-8">
+            <h2 id="tokens">{copy.title}</h2>
+            <p className="max-w-prose text-faded">{tokens.length === 0 ? copy.none : copy.hint}</p>
+            {newToken !== null && (
+                <p className="mt-2 border-s-2 border-moss ps-3">
+                    <label>
+                        {copy.created}
+                        <input readOnly value={newToken} className="ms-2 w-full max-w-xl bg-sheet px-2 py-1" />
+                    </label>
+                </p>
+            )}
+            {tokens.length > 0 && (
+                <div className="overflow-x-auto" tabIndex={0} role="group" aria-labelledby="tokens">
+                    <table className="mt-2 w-full sm:min-w-[44rem]">
+                        <thead>
+                            <tr className="text-faded">
+                                {[copy.name, copy.rights, copy.createdAt, copy.lastUse, copy.endsOn].map((head) => (
+                                    <th key={head} scope="col" className="border-b border-edge pe-4">
+                                        {head}
+                                    </th>
+                                ))}
+                                <td className="border-b border-edge" />
+                            </tr>
+                        </thead>
+                        <tbody>
+                            {tokens.map((token) => (
+                                <Row key={token.id} token={token} mayRevoke={isConfirmed} />
+                            ))}
+                        </tbody>
+                    </table>
+                </div>
+            )}
+            {isConfirmed ? <TokenForm rights={rights} /> : <p className="pencilled mt-2">{copy.confirmFirst}</p>}
+        </section>
+    );
+}
+
+function Row({ token, mayRevoke }: { token: AccessTokenProps; mayRevoke: boolean }) {
+    const cells = [
+        token.rights.map((right) => copy.rightNames[right]).join(', '),
+        instant(token.createdAt),
+        token.lastUsedAt === null ? copy.never : instant(token.lastUsedAt),
+        token.hasEnded ? copy.ended(shortDay(token.endsOn)) : shortDay(token.endsOn),
+    ];
+
+    return (
+        <tr>
+            <th scope="row" className="border-b border-rule py-1 pe-4 [overflow-wrap:anywhere]">
+                {token.name}
+            </th>
+            {cells.map((cell, place) => (
+                <td key={place} className="border-b border-rule pe-4 text-faded">
+                    {cell}
+                </td>
+            ))}
+            <td className="border-b border-rule text-end">
+                {mayRevoke && (
+                    <button
+                        type="button"
+                        className="act-quiet"
+                        aria-label={copy.revokeOf(token.name)}
+                        onClick={() => {
+                            router.delete(route('account.tokens.revoke', { token: token.id }), { preserveScroll: true });
+                        }}
+                    >
+                        {copy.revoke}
+                    </button>
+                )}
+            </td>
+        </tr>
+    );
+}
