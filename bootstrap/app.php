@@ -28,11 +28,13 @@ ini_set('zend.exception_ignore_args', '1');
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(
         web: __DIR__.'/../routes/web.php',
+        api: __DIR__.'/../routes/api.php',
+        apiPrefix: 'api/v1',
         commands: __DIR__.'/../routes/console.php',
         // Without a session: whoever asks does so every few seconds.
         then: static fn () => Route::get('/up', [HealthController::class, 'show'])->name('up'),
     )
-    ->withCommands([__DIR__.'/../app/Effort/Console', __DIR__.'/../app/Exchange/Console', __DIR__.'/../app/Features', __DIR__.'/../app/Support/Types', __DIR__.'/../app/AuditTrail/Console', FilesCommand::class, ActsCommand::class, IdentitiesCommand::class])
+    ->withCommands([__DIR__.'/../app/Effort/Console', __DIR__.'/../app/Exchange/Console', __DIR__.'/../app/Features', __DIR__.'/../app/Api/Console', __DIR__.'/../app/Support/Types', __DIR__.'/../app/AuditTrail/Console', FilesCommand::class, ActsCommand::class, IdentitiesCommand::class])
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->append([SecurityHeaders::class, CleanInput::class]);
         $middleware->trustHosts(at: TrustedPlaces::hosts(...), subdomains: false);

@@ -3,6 +3,8 @@
 declare(strict_types=1);
 
 return [
+    // Its page of a cross-site token is for others.
+    'routes' => false,
     // Pages use the session, programs a token; neither is taken for the other.
     'stateful' => [],
     'guard' => [],

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Api\Controllers\ReferenceController;
 use App\Exchange\Controllers\TransfersController;
 use App\Features\AccessTokens\Controllers\AccessTokensController;
 use App\Features\Account\Controllers\AccountController;
@@ -130,6 +131,7 @@ Route::middleware('signed:relative')->group(static function (): void {
 Route::middleware('auth')->group(static function (): void {
     Route::post('/sign-out', [SignInController::class, 'destroy'])->name('sign-out');
     Route::get('/account', [AccountController::class, 'show'])->name('account');
+    Route::get('/account/api', [ReferenceController::class, 'show'])->name('account.api');
     Route::post('/account/confirmation', [AccountController::class, 'confirm'])->name('account.confirm');
     Route::put('/account/password', [PasswordController::class, 'update'])->name('account.password');
     Route::get('/account/recovery-codes', [SecondFactorController::class, 'codes'])->name('account.recovery-codes');

@@ -30,8 +30,8 @@ final readonly class TypeScriptRoutes
         $addresses = [];
         foreach ($this->router->getRoutes()->getRoutes() as $route) {
             $name = $route->getName();
-            // What belongs to nobody's page, such as the answer to an unknown address, is not linked to.
-            if ($name !== null && ! $route->isFallback && str_starts_with($this->action($route), 'App\\')) {
+            // What belongs to nobody's page, such as the answer to an unknown address or to a program, is not linked to.
+            if ($name !== null && ! $route->isFallback && ! str_starts_with($name, 'api.') && str_starts_with($this->action($route), 'App\\')) {
                 $addresses[$name] = '/'.ltrim($route->uri(), '/');
             }
         }

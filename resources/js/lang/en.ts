@@ -1,4 +1,5 @@
 import { accountText } from './en/account';
+import { apiText } from './en/api';
 import { appointmentsText } from './en/appointments';
 import { auditTrailText } from './en/auditTrail';
 import { compareText } from './en/compare';
@@ -24,6 +25,7 @@ import { weekText } from './en/week';
 /** Every sentence of the interface in English. Other languages are modules of the same shape beside this one. */
 const en = {
     ...accountText,
+    ...apiText,
     ...appointmentsText,
     ...auditTrailText,
     ...compareText,

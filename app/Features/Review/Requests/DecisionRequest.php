@@ -10,7 +10,8 @@ use App\Http\Input\RowId;
 use App\Support\Database\WriteLimits;
 use Illuminate\Validation\Rule;
 
-final class DecisionRequest extends BoundedRequest
+/** A decision on entries, and the versions of them that were seen. */
+class DecisionRequest extends BoundedRequest
 {
     /** @return array<string, mixed> */
     public function rules(): array

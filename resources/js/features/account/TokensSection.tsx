@@ -1,8 +1,8 @@
-import { instant, shortDay } from '@/lib/days';
+import { instant, wholeDate } from '@/lib/days';
 import { route } from '@/lib/route';
 import { text } from '@/lib/text';
 import type { AccessTokenProps, AccountProps } from '@/types/generated/props';
-import { router } from '@inertiajs/react';
+import { Link, router } from '@inertiajs/react';
 import { TokenForm } from './TokenForm';
 
 const copy = text.accountPage.tokens;
@@ -13,6 +13,9 @@ export function TokensSection({ account: { tokens, rights, newToken, isConfirmed
         <section aria-labelledby="tokens" className="mt-8">
             <h2 id="tokens">{copy.title}</h2>
             <p className="max-w-prose text-faded">{tokens.length === 0 ? copy.none : copy.hint}</p>
+            <Link className="act-quiet" href={route('account.api')}>
+                {copy.reference}
+            </Link>
             {newToken !== null && (
                 <p className="mt-2 border-s-2 border-moss ps-3">
                     <label>
@@ -52,7 +55,7 @@ function Row({ token, mayRevoke }: { token: AccessTokenProps; mayRevoke: boolean
         token.rights.map((right) => copy.rightNames[right]).join(', '),
         instant(token.createdAt),
         token.lastUsedAt === null ? copy.never : instant(token.lastUsedAt),
-        token.hasEnded ? copy.ended(shortDay(token.endsOn)) : shortDay(token.endsOn),
+        token.hasEnded ? copy.ended(wholeDate(token.endsOn)) : wholeDate(token.endsOn),
     ];
 
     return (

@@ -12,6 +12,7 @@ export const accountText = {
             title: 'Access tokens',
             none: 'With a token, a program of yours reads and records in your name, through the API. You have none.',
             hint: 'With a token, a program of yours reads and records in your name, through the API. Revoke one that you no longer need.',
+            reference: 'What a program can ask',
             created: 'Copy the token now; it is not shown again.',
             name: 'What it is for',
             rights: 'Rights',

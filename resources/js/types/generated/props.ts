@@ -94,6 +94,38 @@ export type WaitingFilter = 'all' | 'attention' | 'in order';
 
 export type WorkRequestState = 'open' | 'declined' | 'accepted';
 
+export interface ApiFieldProps {
+    name: string;
+    type: string;
+    isRequired: boolean;
+    meaning: string;
+}
+
+export interface ApiObjectProps {
+    name: string;
+    meaning: string;
+    fields: ApiFieldProps[];
+}
+
+export interface ApiOperationProps {
+    id: string;
+    method: string;
+    path: string;
+    summary: string;
+    description: string;
+    parameters: ApiFieldProps[];
+    fields: ApiFieldProps[];
+    answer: string | null;
+    problems: string[];
+}
+
+export interface ApiReferenceProps {
+    address: string;
+    document: string;
+    operations: ApiOperationProps[];
+    objects: ApiObjectProps[];
+}
+
 export interface AuditTrailChangeProps {
     what: string;
     before: string | null;

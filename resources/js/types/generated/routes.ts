@@ -2,6 +2,7 @@
 
 export const routes = {
     'account': '/account',
+    'account.api': '/account/api',
     'account.confirm': '/account/confirmation',
     'account.data': '/account/data',
     'account.factor': '/account/second-factor',

@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Api\Input;
+
+use App\Http\Input\BoundedRequest;
+use App\Support\Language\Wording;
+use Closure;
+use Illuminate\Contracts\Validation\Validator;
+use Moss\Core\Sheet\ClientNote;
+use Moss\Core\Time\Minutes;
+
+/** What an entry is to hold; what is not named stays as it is. */
+final class EntryRequest extends BoundedRequest implements DescribesBody
+{
+    /** @return array<string, list<mixed>> */
+    public static function rulesUnder(string $under): array
+    {
+        return [
+            $under.'hours' => ['nullable', 'string', 'max:40'],
+            $under.'minutes' => ['nullable', 'integer', 'between:0,'.Minutes::PER_DAY],
+            $under.'note' => ['nullable', 'string', 'max:'.ClientNote::MAX_LENGTH],
+            $under.'clientNote' => ['nullable', 'string', 'max:'.ClientNote::MAX_LENGTH],
+            $under.'billable' => ['nullable', 'boolean'],
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    public function rules(): array
+    {
+        return self::rulesUnder('');
+    }
+
+    public static function fields(): array
+    {
+        return [
+            'hours' => ['type' => 'string', 'description' => 'As people type them: `7.5`, `7:30`, `7h 30m`; empty or `0` to clear the entry.'],
+            'minutes' => ['type' => 'integer', 'minimum' => 0, 'maximum' => Minutes::PER_DAY, 'description' => 'In the place of the hours.'],
+            'note' => ['type' => 'string', 'maxLength' => ClientNote::MAX_LENGTH, 'description' => 'For the team.'],
+            'clientNote' => ['type' => 'string', 'maxLength' => ClientNote::MAX_LENGTH],
+            'billable' => ['type' => 'boolean', 'description' => 'As the task is, where it is not named.'],
+        ];
+    }
+
+    public static function required(): array
+    {
+        return [];
+    }
+
+    /** @return list<Closure> */
+    public function after(): array
+    {
+        return [function (Validator $validator): void {
+            if ($this->input('hours') !== null && $this->input('minutes') !== null) {
+                $validator->errors()->add('minutes', Wording::of('api.amount'));
+            }
+        }];
+    }
+}

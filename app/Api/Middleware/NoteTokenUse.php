@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Api\Middleware;
+
+use App\Models\AccessToken;
+use App\Models\Person;
+use App\Support\Clock\Today;
+use Closure;
+use Illuminate\Http\Request;
+use Symfony\Component\HttpFoundation\Response;
+
+/** Notes when a token was used last, once a minute at most: reading should not write. */
+final readonly class NoteTokenUse
+{
+    private const SECONDS = 60;
+
+    public function __construct(private Today $today)
+    {
+    }
+
+    /** @param  Closure(Request): Response  $next */
+    public function handle(Request $request, Closure $next): Response
+    {
+        $person = $request->user();
+        $token = $person instanceof Person ? $person->currentAccessToken() : null;
+        $now = $this->today->instant();
+        if ($token instanceof AccessToken && ($token->last_used_at === null || $now->getTimestamp() - $token->last_used_at->getTimestamp() >= self::SECONDS)) {
+            AccessToken::query()->whereKey($token->id)->update(['last_used_at' => $now->format('Y-m-d H:i:s')]);
+        }
+
+        return $next($request);
+    }
+}

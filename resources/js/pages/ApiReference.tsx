@@ -1,0 +1,1 @@
+export { ReferencePage as default } from '@/features/api-reference';
