@@ -6,7 +6,7 @@ import globals from 'globals';
 import tseslint from 'typescript-eslint';
 
 export default defineConfig(
-    { ignores: ['vendor', 'node_modules', 'public', 'storage', 'build'] },
+    { ignores: ['vendor', 'node_modules', 'public', 'storage', 'build', 'tests/Browser/generated'] },
     js.configs.recommended,
     tseslint.configs.strictTypeChecked,
     tseslint.configs.stylisticTypeChecked,

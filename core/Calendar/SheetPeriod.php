@@ -19,6 +19,12 @@ enum SheetPeriod: string
     case HalfMonth = 'half_month';
     case Month = 'month';
 
+    /** Whether its periods are whole weeks; else they are parts of months. */
+    public function isOfWeeks(): bool
+    {
+        return $this === self::Week || $this === self::TwoWeeks;
+    }
+
     /** The days of the period in which a day lies. */
     public function containing(Day $day): DayRange
     {

@@ -35,24 +35,21 @@ final readonly class TimesheetSubmissions
      */
     public static function load(array $people, array $weeks): self
     {
-        $inWeeks = [];
-        $inMonths = [];
+        $byPeriod = [];
         foreach ($people as $person) {
-            if (in_array(TimesheetSetting::of($person)->period, [SheetPeriod::HalfMonth, SheetPeriod::Month], true)) {
-                $inMonths[] = $person->id;
-            } else {
-                $inWeeks[] = $person->id;
-            }
+            $byPeriod[TimesheetSetting::of($person)->period->value][] = $person->id;
         }
         $last = $weeks[count($weeks) - 1]->sunday();
-        // A timesheet of two weeks begins in the week before that in which it ends.
-        $ofWeeks = DayRange::between($weeks[0]->plusWeeks(-1)->monday(), $last);
-        $ofMonths = DayRange::between(SheetPeriod::Month->containing($weeks[0]->monday())->first(), $last);
+        $first = $last;
+        $sums = [];
+        foreach ($byPeriod as $name => $ids) {
+            // The earliest timesheet that ends in one of the weeks.
+            $days = DayRange::between(SheetPeriod::from($name)->containing($weeks[0]->monday())->first(), $last);
+            $first = Day::earlier($first, $days->first());
+            $sums[] = self::sums($ids, $days, SheetPeriod::from($name)->isOfWeeks() ? Sql::monday('entries.date', 'first') : Sql::halfMonth('entries.date', 'first'));
+        }
 
-        return new self(ExpectedDaysOfMany::during($people, DayRange::between(Day::earlier($ofWeeks->first(), $ofMonths->first()), $last)), [
-            ...self::sums($inWeeks, $ofWeeks, Sql::monday('entries.date', 'first')),
-            ...self::sums($inMonths, $ofMonths, Sql::halfMonth('entries.date', 'first')),
-        ]);
+        return new self(ExpectedDaysOfMany::during($people, DayRange::between($first, $last)), array_merge(...$sums));
     }
 
     /**
@@ -61,9 +58,6 @@ final readonly class TimesheetSubmissions
      */
     private static function sums(array $people, DayRange $days, Sql $first): array
     {
-        if ($people === []) {
-            return [];
-        }
         $query = Entry::query()->toBase()->select('entries.person_id', $first, 'entries.state', Sql::sum('entries.minutes', 'minutes'))
             // Where they are many, the days alone say quickly enough which entries are meant; what others recorded is not asked for.
             ->when(count($people) <= self::FEW, static fn (Builder $theirs): Builder => $theirs->whereIntegerInRaw('entries.person_id', $people))
