@@ -30,8 +30,16 @@ test('a program with a token records and submits a week', async ({ page, playwri
     expect(saved.data.map(({ outcome }) => outcome)).toEqual(['saved', 'saved', 'saved']);
     // Sent again it is done once.
     expect(await program.save(me.person, { entries }, 'week 26')).toEqual(saved);
-    expect((await program.summary(me.person, '2026-W26')).minutes).toBe(1350);
-    expect(await program.submit(me.person, '2026-W26')).toEqual({ minutes: 1350, approved: 0 });
+    const { minutes, findings: found } = await program.summary(me.person, '2026-W26');
+    expect(minutes).toBe(1350);
+    const explanations = found
+        .filter(({ severity }) => severity === 'explanation')
+        .map(({ week, rule, taskNumber, roleNumber, date }) => ({
+            ...{ week, rule, taskNumber, roleNumber, date },
+            explanation: 'The gauge had silted up',
+        }));
+    expect(explanations.length).toBeGreaterThan(0);
+    expect(await program.submit(me.person, '2026-W26', { explanations })).toEqual({ minutes: 1350, approved: 0 });
     const { data: submitted } = await program.entries('2026-06-22', '2026-06-28');
     expect(submitted.map(({ state, minutes }) => [state, minutes])).toEqual([
         ['submitted', 450],

@@ -31,9 +31,17 @@ final class SubmissionsController
         Gate::authorize('submitWeek', $person);
         $found = $summary->of($reader, $person, $days, Selection::whole());
 
-        return new JsonResponse(new SummaryResource($found->minutes, $found->entries, array_map(static fn (FindingProps $finding): SubmissionFinding => new SubmissionFinding(
-            $finding->week, $finding->rule, $finding->severity, $finding->date, $finding->what, $finding->cure, $finding->explanation,
-        ), $found->findings)));
+        return new JsonResponse(new SummaryResource($found->minutes, $found->entries, array_map(self::finding(...), $found->findings)));
+    }
+
+    private static function finding(FindingProps $finding): SubmissionFinding
+    {
+        [$task, $role] = [...explode(':', $finding->line ?? ''), ''];
+
+        return new SubmissionFinding(
+            $finding->week, $finding->rule, $finding->severity, $task === '' ? null : (int) $task, $role === '' ? null : (int) $role,
+            $finding->date, $finding->what, $finding->cure, $finding->explanation,
+        );
     }
 
     #[Describes('Submit what is open on some days: all of it, or nothing. Twice is the same as once.', SubmissionDone::class)]

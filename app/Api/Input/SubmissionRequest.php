@@ -29,6 +29,8 @@ final class SubmissionRequest extends BoundedRequest implements DescribesBody
             'properties' => [
                 'week' => ['type' => ['string', 'null'], 'description' => 'Where the finding is about no day: `2026-W25`.'],
                 'rule' => ['type' => 'string'],
+                'taskNumber' => ['type' => ['integer', 'null'], 'description' => 'As the finding has it, and so are the others.'],
+                'roleNumber' => ['type' => ['integer', 'null']],
                 'date' => ['type' => ['string', 'null'], 'format' => 'date'],
                 'explanation' => ['type' => 'string', 'maxLength' => ExplanationRequest::MOST],
             ],
@@ -38,6 +40,16 @@ final class SubmissionRequest extends BoundedRequest implements DescribesBody
     public static function required(): array
     {
         return [];
+    }
+
+    /** What the numbers are called where they are read. */
+    protected function prepareForValidation(): void
+    {
+        $explanations = $this->input('explanations');
+        if (is_array($explanations)) {
+            $this->merge(['explanations' => array_map(static fn (mixed $one): mixed => is_array($one) ? $one + ['task' => $one['taskNumber'] ?? null, 'role' => $one['roleNumber'] ?? null] : $one, $explanations)]);
+        }
+        parent::prepareForValidation();
     }
 
     public function submission(DayRange $days): Submission

@@ -11,6 +11,8 @@ final readonly class SubmissionFinding
 {
     /**
      * @param  string  $week  `2026-W25`
+     * @param  int|null  $taskNumber  where it is about a task
+     * @param  int|null  $roleNumber  where it is about a task in a role
      * @param  string|null  $date  where it is about a day
      * @param  string  $what  for people
      * @param  string  $cure  what would cure it, for people
@@ -20,6 +22,8 @@ final readonly class SubmissionFinding
         public string $week,
         public string $rule,
         public Severity $severity,
+        public ?int $taskNumber,
+        public ?int $roleNumber,
         public ?string $date,
         public string $what,
         public string $cure,

@@ -294,6 +294,10 @@ export interface components {
             rule: string;
             /** @enum {string} */
             severity: "blocking" | "explanation" | "information" | "off";
+            /** @description Where it is about a task. */
+            taskNumber: number | null;
+            /** @description Where it is about a task in a role. */
+            roleNumber: number | null;
             /** @description Where it is about a day. */
             date: string | null;
             /** @description For people. */
@@ -1081,6 +1085,9 @@ export interface operations {
                         /** @description Where the finding is about no day: `2026-W25`. */
                         week?: string | null;
                         rule: string;
+                        /** @description As the finding has it, and so are the others. */
+                        taskNumber?: number | null;
+                        roleNumber?: number | null;
                         /** Format: date */
                         date?: string | null;
                         explanation: string;
