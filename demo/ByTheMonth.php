@@ -14,7 +14,7 @@ use App\Models\Team;
 use Illuminate\Support\Facades\Hash;
 use Moss\Core\Calendar\Day;
 use Moss\Core\Calendar\DayRange;
-use Moss\Core\Calendar\SheetPeriod;
+use Moss\Core\Calendar\TimesheetPeriod;
 use Moss\Core\Time\DayUnit;
 
 /** A team that has just begun, and hands in a month counted in half days. */
@@ -27,8 +27,8 @@ final readonly class ByTheMonth
     public function handle(Day $today): void
     {
         $lead = Person::query()->where('code', 'brannoc.leigh')->sole();
-        $team = Team::query()->create(['code' => 'tides', 'name' => 'Tide study', 'lead_id' => $lead->id, 'timesheet_period' => SheetPeriod::Month, 'counted_in' => DayUnit::HalfDay]);
-        $month = SheetPeriod::Month->containing($today);
+        $team = Team::query()->create(['code' => 'tides', 'name' => 'Tide study', 'lead_id' => $lead->id, 'timesheet_period' => TimesheetPeriod::Month, 'counted_in' => DayUnit::HalfDay]);
+        $month = TimesheetPeriod::Month->containing($today);
         $person = Person::query()->create([
             'code' => 'lowri.penrose', 'name' => 'Lowri Penrose', 'email' => 'lowri.penrose@fenlight.example', 'team_id' => $team->id, 'manager_id' => $lead->id, 'access' => Access::Member,
             'role_id' => Role::query()->where('code', 'ecologist')->sole()->id, 'timezone' => 'Europe/Dublin', 'starts_on' => $month->first(), 'password' => Hash::make(ActsCommand::PASSWORD),

@@ -19,7 +19,7 @@ use App\Support\Database\Record;
 use App\Support\Database\Sql;
 use Illuminate\Support\Facades\DB;
 use Moss\Core\Calendar\Day;
-use Moss\Core\Calendar\SheetPeriod;
+use Moss\Core\Calendar\TimesheetPeriod;
 use Moss\Core\Calendar\Week;
 use Moss\Core\Time\DayUnit;
 
@@ -52,7 +52,7 @@ final readonly class HeaderCounts
         $toInk = $record->stringOrNull('to_ink');
 
         return new self($record->int('entries') + $record->int('corrections'), $record->int('leave'), $record->int('unread'), $record->int('led') > 0, $record->int('requests') > 0, $record->intOrNull('recalculated'), $toInk === null ? null : Week::containing(Day::of($toInk))->toString(), $record->int('timers') > 0, TimesheetSetting::ofTeam(
-            SheetPeriod::tryFrom($record->stringOrNull('timesheet_period') ?? ''), DayUnit::tryFrom($record->stringOrNull('counted_in') ?? ''),
+            TimesheetPeriod::tryFrom($record->stringOrNull('timesheet_period') ?? ''), DayUnit::tryFrom($record->stringOrNull('counted_in') ?? ''),
         ));
     }
 }

@@ -7,7 +7,7 @@ namespace App\Models;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
-use Moss\Core\Calendar\SheetPeriod;
+use Moss\Core\Calendar\TimesheetPeriod;
 use Moss\Core\Time\DayUnit;
 
 /**
@@ -18,7 +18,7 @@ use Moss\Core\Time\DayUnit;
  * @property string $name
  * @property int|null $lead_id
  * @property bool $is_retired
- * @property SheetPeriod $timesheet_period  what one timesheet covers
+ * @property TimesheetPeriod $timesheet_period  what one timesheet covers
  * @property DayUnit|null $counted_in  null for hours
  * @property-read Person|null $lead
  */
@@ -39,7 +39,7 @@ final class Team extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['is_retired' => 'boolean', 'timesheet_period' => SheetPeriod::class, 'counted_in' => DayUnit::class];
+        return ['is_retired' => 'boolean', 'timesheet_period' => TimesheetPeriod::class, 'counted_in' => DayUnit::class];
     }
 
     /** @return HasMany<Person, $this> */

@@ -7,7 +7,7 @@ namespace App\Sheet;
 use App\Models\Person;
 use Moss\Core\Calendar\Day;
 use Moss\Core\Calendar\DayRange;
-use Moss\Core\Calendar\SheetPeriod;
+use Moss\Core\Calendar\TimesheetPeriod;
 use Moss\Core\Calendar\Week;
 use Moss\Core\Time\DayUnit;
 
@@ -15,7 +15,7 @@ use Moss\Core\Time\DayUnit;
 final readonly class TimesheetSetting
 {
     /** @param  DayUnit|null  $unit  null for hours */
-    private function __construct(public SheetPeriod $period, public ?DayUnit $unit)
+    private function __construct(public TimesheetPeriod $period, public ?DayUnit $unit)
     {
     }
 
@@ -27,21 +27,21 @@ final readonly class TimesheetSetting
     }
 
     /** With nulls, of somebody without a team. */
-    public static function ofTeam(?SheetPeriod $period, ?DayUnit $unit): self
+    public static function ofTeam(?TimesheetPeriod $period, ?DayUnit $unit): self
     {
-        return new self($period ?? SheetPeriod::Week, $unit);
+        return new self($period ?? TimesheetPeriod::Week, $unit);
     }
 
     /** Whether it is the week in hours that everybody has. */
     public function isUsual(): bool
     {
-        return $this->period === SheetPeriod::Week && $this->unit === null;
+        return $this->period === TimesheetPeriod::Week && $this->unit === null;
     }
 
     /** What the page of many days shows: a month for those whose timesheet is the usual week. */
-    public function pagePeriod(): SheetPeriod
+    public function pagePeriod(): TimesheetPeriod
     {
-        return $this->isUsual() ? SheetPeriod::Month : $this->period;
+        return $this->isUsual() ? TimesheetPeriod::Month : $this->period;
     }
 
     /** The timesheet that ends in a week; null where none does. */

@@ -33,7 +33,8 @@ final readonly class RepeatSafely
         $key = $request->headers->get('Idempotency-Key');
         $person = $request->user();
         $token = $person instanceof Person ? $person->currentAccessToken() : null;
-        if ($key === null || ! $token instanceof AccessToken) {
+        // Reading may be repeated as it is.
+        if ($key === null || $request->isMethodSafe() || ! $token instanceof AccessToken) {
             return $next($request);
         }
         if ($key === '' || strlen($key) > self::LONGEST_KEY) {

@@ -7,7 +7,7 @@ namespace App\Http\Input;
 use Moss\Core\Calendar\Day;
 use Moss\Core\Calendar\DayRange;
 use Moss\Core\Calendar\NotADay;
-use Moss\Core\Calendar\SheetPeriod;
+use Moss\Core\Calendar\TimesheetPeriod;
 use Moss\Core\Calendar\Week;
 
 /** The days of a timesheet in an address: a week as `2026-W25`, a month as `2026-06`, or else `2026-06-01--2026-06-15`. */
@@ -22,7 +22,7 @@ final class DaysText
 
         return match (true) {
             Week::containing($first)->days()->equals($days) => Week::containing($first)->toString(),
-            SheetPeriod::Month->containing($first)->equals($days) => $first->month(),
+            TimesheetPeriod::Month->containing($first)->equals($days) => $first->month(),
             default => $first->toString().'--'.$days->last()->toString(),
         };
     }
@@ -34,7 +34,7 @@ final class DaysText
             return match (true) {
                 str_contains($text, '--') => self::between(...explode('--', $text, 2)),
                 str_contains($text, 'W') => WorkWeek::read($text)?->days(),
-                default => self::within(SheetPeriod::Month->containing(Day::of($text.'-01'))),
+                default => self::within(TimesheetPeriod::Month->containing(Day::of($text.'-01'))),
             };
         } catch (NotADay) {
             return null;

@@ -120,6 +120,9 @@ final class ApiTest extends TestCase
         $this->ask('mo', 'POST', '/decisions', ['decision' => 'approve', 'entries' => [['id' => $second->id, 'version' => $second->version], ['id' => $first->id, 'version' => $first->version]]])->assertOk()->assertJsonPath('minutes', 180)->assertJsonPath('isWhole', false);
         self::assertSame(['returned', 'approved'], [$first->refresh()->state->value, $second->refresh()->state->value]);
         self::assertSame([], $this->ask('lee', 'GET', '/waiting')->json('data'));
+        // Reading is never answered from before.
+        $this->ask('mo', 'GET', '/waiting', headers: ['Idempotency-Key' => 'read'])->assertOk();
+        $this->ask('mo', 'GET', '/waiting', headers: ['Idempotency-Key' => 'read'])->assertHeaderMissing('Idempotent-Replayed');
         $this->ask('vic', 'GET', '/waiting')->assertForbidden();
         $this->ask('ada', 'POST', '/decisions', ['decision' => 'approve', 'entries' => [['id' => $first->id, 'version' => 3]]], rights: [AccessRight::Read])->assertForbidden();
     }

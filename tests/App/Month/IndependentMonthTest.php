@@ -7,7 +7,7 @@ namespace Tests\App\Month;
 use App\Models\Entry;
 use App\Models\Team;
 use Illuminate\Support\Facades\Artisan;
-use Moss\Core\Calendar\SheetPeriod;
+use Moss\Core\Calendar\TimesheetPeriod;
 use Moss\Core\Time\DayUnit;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Random\Engine\Mt19937;
@@ -27,7 +27,7 @@ final class IndependentMonthTest extends TestCase
     private const AWAY = ['2026-06-15' => 0, '2026-06-19' => 337 - 240];
 
     #[DataProvider('months')]
-    public function test_sums_are_those_of_what_was_typed(int $seed, SheetPeriod $period, DayUnit $unit, string $days, string $first, string $last): void
+    public function test_sums_are_those_of_what_was_typed(int $seed, TimesheetPeriod $period, DayUnit $unit, string $days, string $first, string $last): void
     {
         $random = new Randomizer(new Mt19937($seed));
         $pattern = implode(' ', array_map(static fn (int $minutes): string => $minutes.'m', self::WEEK));
@@ -84,14 +84,14 @@ final class IndependentMonthTest extends TestCase
         $this->putJson("/month/$days/cells", ['cells' => $random->shuffleArray($cells)])->assertOk()->assertExactJson([]);
     }
 
-    /** @return iterable<string, array{int, SheetPeriod, DayUnit, string, string, string}> */
+    /** @return iterable<string, array{int, TimesheetPeriod, DayUnit, string, string, string}> */
     public static function months(): iterable
     {
         foreach ([1, 2] as $seed) {
             foreach (DayUnit::cases() as $unit) {
-                yield "a month in $unit->value, $seed" => [$seed, SheetPeriod::Month, $unit, '2026-06', '2026-06-01', '2026-06-30'];
-                yield "half a month in $unit->value, $seed" => [$seed, SheetPeriod::HalfMonth, $unit, '2026-06-16--2026-06-30', '2026-06-16', '2026-06-30'];
-                yield "two weeks in $unit->value, $seed" => [$seed, SheetPeriod::TwoWeeks, $unit, '2026-06-15--2026-06-28', '2026-06-15', '2026-06-28'];
+                yield "a month in $unit->value, $seed" => [$seed, TimesheetPeriod::Month, $unit, '2026-06', '2026-06-01', '2026-06-30'];
+                yield "half a month in $unit->value, $seed" => [$seed, TimesheetPeriod::HalfMonth, $unit, '2026-06-16--2026-06-30', '2026-06-16', '2026-06-30'];
+                yield "two weeks in $unit->value, $seed" => [$seed, TimesheetPeriod::TwoWeeks, $unit, '2026-06-15--2026-06-28', '2026-06-15', '2026-06-28'];
             }
         }
     }

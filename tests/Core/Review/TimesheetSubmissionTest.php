@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core\Review;
 
 use Moss\Core\Calendar\Day;
-use Moss\Core\Calendar\SheetPeriod;
+use Moss\Core\Calendar\TimesheetPeriod;
 use Moss\Core\Calendar\Week;
 use Moss\Core\Review\TimesheetSubmission;
 use Moss\Core\Time\Minutes;
@@ -40,6 +40,6 @@ final class TimesheetSubmissionTest extends TestCase
     {
         self::assertSame('2026-06-21', TimesheetSubmission::dueOn(Week::of('2026-W25')->days(), 0)->toString());
         self::assertSame('2026-06-22', TimesheetSubmission::dueOn(Week::of('2026-W25')->days(), 1)->toString());
-        self::assertSame('2026-07-01', TimesheetSubmission::dueOn(SheetPeriod::Month->containing(Day::of('2026-06-10')), 1)->toString());
+        self::assertSame('2026-07-01', TimesheetSubmission::dueOn(TimesheetPeriod::Month->containing(Day::of('2026-06-10')), 1)->toString());
     }
 }

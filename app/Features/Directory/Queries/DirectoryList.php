@@ -13,7 +13,7 @@ use App\Support\Database\Record;
 use App\Support\Database\Sql;
 use App\Support\Database\TextSearch;
 use Illuminate\Database\Query\Builder;
-use Moss\Core\Calendar\SheetPeriod;
+use Moss\Core\Calendar\TimesheetPeriod;
 use Moss\Core\Time\DayUnit;
 
 /** Teams, roles or clients with how much they are used, a page at a time, in two queries. */
@@ -39,7 +39,7 @@ final class DirectoryList
 
             return new DirectoryRowProps(
                 $row->string('code'), $row->string('name'), $lead === null ? null : new OptionProps($lead, $row->string('lead_name')),
-                $isTeam ? SheetPeriod::from($row->string('timesheet_period')) : null, $unit === null ? null : DayUnit::from($unit), $row->int('uses'), $row->bool('is_retired'),
+                $isTeam ? TimesheetPeriod::from($row->string('timesheet_period')) : null, $unit === null ? null : DayUnit::from($unit), $row->int('uses'), $row->bool('is_retired'),
             );
         }, Record::all($found)), $count, $page, $pages);
     }

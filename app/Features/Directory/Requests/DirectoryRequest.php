@@ -10,7 +10,7 @@ use App\Models\Person;
 use App\Models\Team;
 use App\Support\Language\Wording;
 use Illuminate\Validation\Rule;
-use Moss\Core\Calendar\SheetPeriod;
+use Moss\Core\Calendar\TimesheetPeriod;
 use Moss\Core\Time\DayUnit;
 
 /** Code and name of a team, a role or a client, and what a team has besides. */
@@ -24,7 +24,7 @@ final class DirectoryRequest extends BoundedRequest
             'code' => ['nullable', 'string', 'regex:/^[A-Za-z0-9._-]{1,32}$/D'],
             'retired' => ['nullable', 'boolean'],
             'lead' => ['nullable', 'string', Rule::exists('people', 'code')],
-            'period' => ['nullable', Rule::enum(SheetPeriod::class)],
+            'period' => ['nullable', Rule::enum(TimesheetPeriod::class)],
             // Empty for hours.
             'unit' => ['nullable', Rule::enum(DayUnit::class)],
         ];
@@ -41,7 +41,7 @@ final class DirectoryRequest extends BoundedRequest
     {
         return new TeamSettings(
             $this->filled('lead') ? Person::query()->where('code', $this->string('lead')->toString())->sole() : null,
-            $this->enum('period', SheetPeriod::class) ?? $before->timesheet_period ?? SheetPeriod::Week,
+            $this->enum('period', TimesheetPeriod::class) ?? $before->timesheet_period ?? TimesheetPeriod::Week,
             $this->has('unit') ? $this->enum('unit', DayUnit::class) : $before?->counted_in,
         );
     }

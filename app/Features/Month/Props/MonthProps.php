@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Features\Month\Props;
 
 use App\Sheet\Props\DayProps;
-use Moss\Core\Calendar\SheetPeriod;
+use Moss\Core\Calendar\TimesheetPeriod;
 use Moss\Core\Time\DayUnit;
 
 /** A person's month, or the days of their timesheet where that is another period. */
@@ -30,7 +30,7 @@ final readonly class MonthProps
         public string $at,
         public ?string $before,
         public ?string $after,
-        public SheetPeriod $period,
+        public TimesheetPeriod $period,
         public ?DayUnit $unit,
         public bool $isTimesheet,
         public array $days,

@@ -20,7 +20,7 @@ use App\Support\Database\Rows;
 use Illuminate\Database\Query\Builder;
 use Moss\Core\Calendar\Day;
 use Moss\Core\Calendar\DayRange;
-use Moss\Core\Calendar\SheetPeriod;
+use Moss\Core\Calendar\TimesheetPeriod;
 use Moss\Core\Calendar\Week;
 
 /** A person's month, or the days of their timesheet: what is entered, and what is assigned to them or their team. In a fixed number of queries. */
@@ -37,7 +37,7 @@ final readonly class MonthSheet
     {
         $setting = TimesheetSetting::of($owner);
         $isTimesheet = ! $setting->isUsual() && $setting->containing($month->first())->equals($month);
-        $period = $isTimesheet ? $setting->period : SheetPeriod::Month;
+        $period = $isTimesheet ? $setting->period : TimesheetPeriod::Month;
         $held = MonthDays::load($owner, $month);
         $sums = new MonthSums($setting->unit, $held->expected->hours());
         $days = iterator_to_array($month, false);
@@ -65,7 +65,7 @@ final readonly class MonthSheet
         );
     }
 
-    private static function beside(SheetPeriod $period, DayRange $days, int $periods): ?string
+    private static function beside(TimesheetPeriod $period, DayRange $days, int $periods): ?string
     {
         $beside = DaysText::within($period->shifted($days->first(), $periods));
 

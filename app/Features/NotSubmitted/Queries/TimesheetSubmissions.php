@@ -13,7 +13,7 @@ use App\Support\Database\Sql;
 use Illuminate\Database\Query\Builder;
 use Moss\Core\Calendar\Day;
 use Moss\Core\Calendar\DayRange;
-use Moss\Core\Calendar\SheetPeriod;
+use Moss\Core\Calendar\TimesheetPeriod;
 use Moss\Core\Calendar\Week;
 use Moss\Core\Review\TimesheetSubmission;
 use Moss\Core\Sheet\EntryState;
@@ -44,9 +44,9 @@ final readonly class TimesheetSubmissions
         $sums = [];
         foreach ($byPeriod as $name => $ids) {
             // The earliest timesheet that ends in one of the weeks.
-            $days = DayRange::between(SheetPeriod::from($name)->containing($weeks[0]->monday())->first(), $last);
+            $days = DayRange::between(TimesheetPeriod::from($name)->containing($weeks[0]->monday())->first(), $last);
             $first = Day::earlier($first, $days->first());
-            $sums[] = self::sums($ids, $days, SheetPeriod::from($name)->isOfWeeks() ? Sql::monday('entries.date', 'first') : Sql::halfMonth('entries.date', 'first'));
+            $sums[] = self::sums($ids, $days, TimesheetPeriod::from($name)->isOfWeeks() ? Sql::monday('entries.date', 'first') : Sql::halfMonth('entries.date', 'first'));
         }
 
         return new self(ExpectedDaysOfMany::during($people, DayRange::between($first, $last)), array_merge(...$sums));
@@ -92,9 +92,9 @@ final readonly class TimesheetSubmissions
         $first = $timesheet->first();
         // In the weeks or half months by which they are summed up.
         $parts = match (TimesheetSetting::of($person)->period) {
-            SheetPeriod::Week, SheetPeriod::HalfMonth => [$first],
-            SheetPeriod::TwoWeeks => [$first, $first->plusDays(7)],
-            SheetPeriod::Month => [$first, $first->plusDays(15)],
+            TimesheetPeriod::Week, TimesheetPeriod::HalfMonth => [$first],
+            TimesheetPeriod::TwoWeeks => [$first, $first->plusDays(7)],
+            TimesheetPeriod::Month => [$first, $first->plusDays(15)],
         };
 
         return array_sum(array_map(fn (Day $part): int => $this->sums[$person->id.' '.$part->toString()][$state->value] ?? 0, $parts));

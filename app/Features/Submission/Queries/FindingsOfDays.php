@@ -13,7 +13,7 @@ use App\Models\Person;
 use Closure;
 use Moss\Core\Calendar\Day;
 use Moss\Core\Calendar\DayRange;
-use Moss\Core\Calendar\SheetPeriod;
+use Moss\Core\Calendar\TimesheetPeriod;
 use Moss\Core\Calendar\Week;
 use Moss\Core\HouseRules\Finding;
 
@@ -32,7 +32,7 @@ final readonly class FindingsOfDays
         $findings = SheetFindings::load([$owner], DayRange::between($first->monday(), Week::containing($days->last())->sunday()));
         $inQuestion = static fn (EntryToCheck $entry): bool => ($selection->takes($entry) && $days->includes($entry->date)) || ($besides !== null && $besides($entry));
         $weeks = [];
-        foreach (SheetPeriod::byWeek($days) as $name => $part) {
+        foreach (TimesheetPeriod::byWeek($days) as $name => $part) {
             $week = Week::of($name);
             // Of a week that goes on after the days, more is to come.
             $isWhole = $selection->isWhole() && $part->last()->equals($week->sunday());

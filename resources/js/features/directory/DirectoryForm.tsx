@@ -1,6 +1,6 @@
 import { route } from '@/lib/route';
 import { officeText } from '@/lib/officeText';
-import type { DayUnit, DirectoryKind, DirectoryRowProps, SheetPeriod } from '@/types/generated/props';
+import type { DayUnit, DirectoryKind, DirectoryRowProps, TimesheetPeriod } from '@/types/generated/props';
 import { Checkbox } from '@/ui/Checkbox';
 import { Field } from '@/ui/Field';
 import { FieldError } from '@/ui/FieldError';
@@ -18,7 +18,7 @@ interface DirectoryFormProps {
 }
 
 /** What a timesheet of a team covers and is counted in. */
-function timesheetOf(kind: DirectoryKind, row?: DirectoryRowProps): { period?: SheetPeriod; unit?: DayUnit | '' } {
+function timesheetOf(kind: DirectoryKind, row?: DirectoryRowProps): { period?: TimesheetPeriod; unit?: DayUnit | '' } {
     return kind === 'teams' ? { period: row?.period ?? 'week', unit: row?.unit ?? '' } : {};
 }
 

@@ -1,5 +1,5 @@
 import { officeText } from '@/lib/officeText';
-import type { DayUnit, DirectoryRowProps, SheetPeriod } from '@/types/generated/props';
+import type { DayUnit, DirectoryRowProps, TimesheetPeriod } from '@/types/generated/props';
 import { Combobox } from '@/ui/Combobox';
 import { Select } from '@/ui/Select';
 import { useState } from 'react';
@@ -8,7 +8,7 @@ const copy = officeText.directoryPage;
 
 interface TeamFieldsProps {
     row: DirectoryRowProps | undefined;
-    onChange: (fields: { lead?: string; period?: SheetPeriod; unit?: DayUnit | '' }) => void;
+    onChange: (fields: { lead?: string; period?: TimesheetPeriod; unit?: DayUnit | '' }) => void;
 }
 
 /** Who leads a team, and what a timesheet of its people covers and is counted in. */
@@ -32,7 +32,7 @@ export function TeamFields({ row, onChange }: TeamFieldsProps) {
                 options={Object.entries(copy.periods)}
                 defaultValue={row?.period ?? 'week'}
                 onChoose={(period) => {
-                    onChange({ period: period as SheetPeriod });
+                    onChange({ period: period as TimesheetPeriod });
                 }}
             />
             <Select

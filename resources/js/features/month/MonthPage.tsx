@@ -1,9 +1,8 @@
 import { SubmitPanel } from '@/features/submission';
-import { dateOf, monthName } from '@/lib/calendarDays';
-import { span } from '@/lib/days';
 import { route } from '@/lib/route';
 import { useHoursFormat } from '@/lib/shared';
 import { text } from '@/lib/text';
+import { timesheetDays } from '@/lib/timesheetDays';
 import type { MonthLineProps, MonthProps } from '@/types/generated/props';
 import { FieldError } from '@/ui/FieldError';
 import { Shell } from '@/ui/Shell';
@@ -19,17 +18,10 @@ import { useMonthGrid } from './useMonthGrid';
 
 const copy = text.month;
 
-/** What the days are called: June 2026, or from when to when. */
-function nameOf({ period, days }: MonthProps): string {
-    const [first, last] = [days[0]?.date ?? '', days.at(-1)?.date ?? ''];
-
-    return period === 'month' ? monthName(dateOf(first)) : span(first, last);
-}
-
 /** A person's month, or their timesheet where it covers other days: entered, filled and submitted on one page. */
 export function MonthPage({ month }: { month: MonthProps }) {
     const counting = { unit: month.unit, format: useHoursFormat() };
-    const name = nameOf(month);
+    const name = timesheetDays(month.at);
     const [isFilling, setFilling] = useState(false);
     const [isSubmitting, setSubmitting] = useState(false);
     const fill = (line: MonthLineProps) => {

@@ -1,8 +1,8 @@
-import { isOfCell, cellAround, placeOf } from '@/ui/grid/places';
+import { isOfCell } from '@/ui/grid/places';
 import { useBlockClipboard } from '@/ui/grid/useBlockClipboard';
 import { useGridPointer } from '@/ui/grid/useGridPointer';
 import type { MonthLineProps } from '@/types/generated/props';
-import type { FocusEvent, KeyboardEvent } from 'react';
+import type { KeyboardEvent } from 'react';
 import { monthCommandFor } from './monthKeys';
 import type { MonthGrid } from './useMonthGrid';
 
@@ -36,12 +36,6 @@ export function useMonthEvents(grid: MonthGrid, onFill: (line: MonthLineProps) =
                 grid.edit(command.first);
             } else {
                 acts[command.kind]();
-            }
-        },
-        onFocus: (event: FocusEvent) => {
-            const to = placeOf(cellAround(event.target));
-            if (to !== null && isOfCell(event.target)) {
-                grid.stay(to);
             }
         },
         ...useGridPointer({ cursor: grid, typing: grid.typing, mayType: grid.mayType, valueAt: grid.valueAt }),

@@ -1,11 +1,11 @@
 import { pasted, placesOf, tableIn } from '@/ui/grid/block';
 import { gridCommandFor } from '@/ui/grid/gridKeys';
-import { cellAround, isOfCell, placeOf } from '@/ui/grid/places';
+import { isOfCell } from '@/ui/grid/places';
 import { useBlockClipboard } from '@/ui/grid/useBlockClipboard';
 import { useGridCursor } from '@/ui/grid/useGridCursor';
 import { useGridPointer } from '@/ui/grid/useGridPointer';
 import { useTyping } from '@/ui/grid/useTyping';
-import type { FocusEvent, KeyboardEvent } from 'react';
+import type { KeyboardEvent } from 'react';
 import { PERSON_FIELDS } from './pastedPeople';
 import type { PastedPeople } from './usePastedPeople';
 
@@ -48,12 +48,6 @@ export function usePastedGrid({ people, write, remove, undo, redo }: PastedPeopl
                     typing.begin({ ...place, first: command.first ?? valueAt(place.row, place.column) });
                 } else {
                     acts[command.kind]();
-                }
-            },
-            onFocus: (event: FocusEvent) => {
-                const to = placeOf(cellAround(event.target));
-                if (to !== null && isOfCell(event.target)) {
-                    cursor.stay(to);
                 }
             },
             ...useGridPointer({ cursor, typing, mayType: () => true, valueAt }),

@@ -1,8 +1,8 @@
-import { isOfCell, cellAround, placeOf } from '@/ui/grid/places';
+import { isOfCell } from '@/ui/grid/places';
 import { useBlockClipboard } from '@/ui/grid/useBlockClipboard';
 import { useGridPointer } from '@/ui/grid/useGridPointer';
 import type { PlanProps } from '@/types/generated/props';
-import type { FocusEvent, KeyboardEvent } from 'react';
+import type { KeyboardEvent } from 'react';
 import { pastedLines } from './pastedLines';
 import { planCommandFor, type PlanCommand } from './planKeys';
 import type { PlanActs } from './usePlan';
@@ -26,12 +26,6 @@ export function usePlanEvents(plan: PlanProps, acts: PlanActs, grid: PlanGrid, o
                 grid.fill('');
             } else {
                 onCommand(command);
-            }
-        },
-        onFocus: (event: FocusEvent) => {
-            const to = placeOf(cellAround(event.target));
-            if (to !== null && isOfCell(event.target)) {
-                grid.stay(to);
             }
         },
         ...useGridPointer({ cursor: grid, typing: grid.typing, mayType: grid.mayType, valueAt: grid.valueAt }),

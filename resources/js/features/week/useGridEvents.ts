@@ -2,10 +2,10 @@ import { text } from '@/lib/text';
 import { useStable } from '@/lib/useStable';
 import { pasted } from '@/ui/grid/block';
 import type { GridPlace } from '@/ui/grid/moves';
-import { cellAround, isOfCell, placeOf } from '@/ui/grid/places';
+import { isOfCell } from '@/ui/grid/places';
 import { useBlockClipboard } from '@/ui/grid/useBlockClipboard';
 import { useGridPointer } from '@/ui/grid/useGridPointer';
-import type { FocusEvent, KeyboardEvent } from 'react';
+import type { KeyboardEvent } from 'react';
 import { mayTypeIn } from './cells';
 import { commandFor } from './gridKeys';
 import type { SheetPage } from './useSheetPage';
@@ -43,12 +43,6 @@ export function useGridEvents({ sheet, state, grid, acts, typing, remaining, com
             if (asked !== null) {
                 event.preventDefault();
                 command(asked);
-            }
-        }),
-        onFocus: useStable((event: FocusEvent) => {
-            const to = placeOf(cellAround(event.target));
-            if (to !== null && isOfCell(event.target)) {
-                grid.stay(to);
             }
         }),
         ...useGridPointer({ cursor: grid, typing, mayType, valueAt: grid.valueAt }),

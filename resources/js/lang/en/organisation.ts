@@ -1,5 +1,5 @@
 import { printNumber } from '@/lib/numbers';
-import type { Access, DayUnit, DirectoryKind, FirstStep, SheetPeriod } from '@/types/generated/props';
+import type { Access, DayUnit, DirectoryKind, FirstStep, TimesheetPeriod } from '@/types/generated/props';
 import { plural } from './plural';
 
 const accesses: Record<Access, string> = {
@@ -203,7 +203,7 @@ export const organisationText = {
         timesheet: 'Timesheet',
         period: 'Timesheet covers',
         periods: { week: 'A week', two_weeks: 'Two weeks', half_month: 'Half a month', month: 'A month' } satisfies Record<
-            SheetPeriod,
+            TimesheetPeriod,
             string
         >,
         unit: 'Counted in',

@@ -72,8 +72,6 @@ export type Severity = 'blocking' | 'explanation' | 'information' | 'off';
 
 export type Sharing = 'nobody' | 'some' | 'everybody';
 
-export type SheetPeriod = 'week' | 'two_weeks' | 'half_month' | 'month';
-
 export type SignInMethod = 'password' | 'link' | 'single sign-on' | 'demonstration';
 
 export type Standing = 'over' | 'under' | 'on track' | 'unplanned' | 'ahead';
@@ -83,6 +81,8 @@ export type StretchSource = 'drawn' | 'timer' | 'calendar';
 export type TaskDue = 'overdue' | 'this week' | 'next week' | 'later' | 'always';
 
 export type TaskGroup = 'recent' | 'mine' | 'team' | 'later' | 'non-project';
+
+export type TimesheetPeriod = 'week' | 'two_weeks' | 'half_month' | 'month';
 
 export type TransferKind = 'import' | 'export';
 
@@ -586,7 +586,7 @@ export interface DirectoryRowProps {
     code: string;
     name: string;
     lead: OptionProps | null;
-    period: SheetPeriod | null;
+    period: TimesheetPeriod | null;
     unit: DayUnit | null;
     uses: number;
     isRetired: boolean;
@@ -1078,7 +1078,7 @@ export interface MonthProps {
     at: string;
     before: string | null;
     after: string | null;
-    period: SheetPeriod;
+    period: TimesheetPeriod;
     unit: DayUnit | null;
     isTimesheet: boolean;
     days: DayProps[];
@@ -2279,7 +2279,7 @@ export interface SignedInProps {
 }
 
 export interface TimesheetProps {
-    period: SheetPeriod;
+    period: TimesheetPeriod;
     at: string;
 }
 

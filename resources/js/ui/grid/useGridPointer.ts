@@ -1,6 +1,6 @@
-import { useRef, type PointerEvent } from 'react';
+import { useRef, type FocusEvent, type PointerEvent } from 'react';
 import type { GridPlace } from './moves';
-import { cellAround, placeOf } from './places';
+import { cellAround, isOfCell, placeOf } from './places';
 import type { GridCursor } from './useGridCursor';
 import type { TypingState } from './useTyping';
 
@@ -15,7 +15,7 @@ interface Pressed {
 }
 
 interface GridPointer {
-    cursor: Pick<GridCursor, 'go' | 'hasBlock'>;
+    cursor: Pick<GridCursor, 'go' | 'stay' | 'hasBlock'>;
     typing: TypingState;
     mayType: (place: GridPlace) => boolean;
     valueAt: (row: number, column: number) => string;
@@ -25,11 +25,17 @@ function isOnControl(target: EventTarget): boolean {
     return target instanceof Element && target.closest('button, input') !== null;
 }
 
-/** A press goes to a cell, a drag selects a block, and a press on the cell one is on opens it; a finger opens it at once. */
+/** A press goes to a cell, a drag selects a block, and a press on the cell one is on opens it; a finger opens it at once. A cell that takes the focus is where one is. */
 export function useGridPointer({ cursor, typing, mayType, valueAt }: GridPointer) {
     const pressed = useRef<Pressed | null>(null);
 
     return {
+        onFocus: (event: FocusEvent) => {
+            const to = placeOf(cellAround(event.target));
+            if (to !== null && isOfCell(event.target)) {
+                cursor.stay(to);
+            }
+        },
         onPointerDown: (event: PointerEvent) => {
             const cell = cellAround(event.target);
             const place = placeOf(cell);

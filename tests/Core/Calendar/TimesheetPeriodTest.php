@@ -7,32 +7,32 @@ namespace Tests\Core\Calendar;
 use DateTimeImmutable;
 use Moss\Core\Calendar\Day;
 use Moss\Core\Calendar\DayRange;
-use Moss\Core\Calendar\SheetPeriod;
+use Moss\Core\Calendar\TimesheetPeriod;
 use Moss\Core\Calendar\Week;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
-final class SheetPeriodTest extends TestCase
+final class TimesheetPeriodTest extends TestCase
 {
-    #[TestWith([SheetPeriod::Week, '2026-06-17', '2026-06-15', '2026-06-21'])]
-    #[TestWith([SheetPeriod::TwoWeeks, '2024-01-01', '2024-01-01', '2024-01-14'])]
-    #[TestWith([SheetPeriod::TwoWeeks, '2024-01-14', '2024-01-01', '2024-01-14'])]
-    #[TestWith([SheetPeriod::TwoWeeks, '2023-12-31', '2023-12-18', '2023-12-31'])]
-    #[TestWith([SheetPeriod::TwoWeeks, '2023-12-18', '2023-12-18', '2023-12-31'])]
-    #[TestWith([SheetPeriod::TwoWeeks, '2026-12-31', '2026-12-28', '2027-01-10'])]
-    #[TestWith([SheetPeriod::HalfMonth, '2026-02-15', '2026-02-01', '2026-02-15'])]
-    #[TestWith([SheetPeriod::HalfMonth, '2026-02-16', '2026-02-16', '2026-02-28'])]
-    #[TestWith([SheetPeriod::HalfMonth, '2028-02-29', '2028-02-16', '2028-02-29'])]
-    #[TestWith([SheetPeriod::HalfMonth, '2026-12-31', '2026-12-16', '2026-12-31'])]
-    #[TestWith([SheetPeriod::Month, '2026-12-31', '2026-12-01', '2026-12-31'])]
-    public function test_a_day_lies_in_a_period(SheetPeriod $period, string $day, string $first, string $last): void
+    #[TestWith([TimesheetPeriod::Week, '2026-06-17', '2026-06-15', '2026-06-21'])]
+    #[TestWith([TimesheetPeriod::TwoWeeks, '2024-01-01', '2024-01-01', '2024-01-14'])]
+    #[TestWith([TimesheetPeriod::TwoWeeks, '2024-01-14', '2024-01-01', '2024-01-14'])]
+    #[TestWith([TimesheetPeriod::TwoWeeks, '2023-12-31', '2023-12-18', '2023-12-31'])]
+    #[TestWith([TimesheetPeriod::TwoWeeks, '2023-12-18', '2023-12-18', '2023-12-31'])]
+    #[TestWith([TimesheetPeriod::TwoWeeks, '2026-12-31', '2026-12-28', '2027-01-10'])]
+    #[TestWith([TimesheetPeriod::HalfMonth, '2026-02-15', '2026-02-01', '2026-02-15'])]
+    #[TestWith([TimesheetPeriod::HalfMonth, '2026-02-16', '2026-02-16', '2026-02-28'])]
+    #[TestWith([TimesheetPeriod::HalfMonth, '2028-02-29', '2028-02-16', '2028-02-29'])]
+    #[TestWith([TimesheetPeriod::HalfMonth, '2026-12-31', '2026-12-16', '2026-12-31'])]
+    #[TestWith([TimesheetPeriod::Month, '2026-12-31', '2026-12-01', '2026-12-31'])]
+    public function test_a_day_lies_in_a_period(TimesheetPeriod $period, string $day, string $first, string $last): void
     {
         self::assertSame([$first, $last], self::ends($period->containing(Day::of($day))));
     }
 
     public function test_every_day_lies_in_exactly_one_period_of_each_kind(): void
     {
-        foreach (SheetPeriod::cases() as $period) {
+        foreach (TimesheetPeriod::cases() as $period) {
             $before = $period->containing(Day::of('2023-11-30'));
             for ($day = Day::of('2023-12-01'); $day->isBefore(Day::of('2028-03-10')); $day = $day->plusDays(1)) {
                 $days = $period->containing($day);
@@ -44,22 +44,22 @@ final class SheetPeriodTest extends TestCase
         }
     }
 
-    #[TestWith([SheetPeriod::Week, 1, '2026-11-30', '2026-12-06'])]
-    #[TestWith([SheetPeriod::TwoWeeks, 1, '2026-11-30', '2026-12-13'])]
-    #[TestWith([SheetPeriod::TwoWeeks, -1, '2026-11-02', '2026-11-15'])]
-    #[TestWith([SheetPeriod::HalfMonth, 3, '2027-01-01', '2027-01-15'])]
-    #[TestWith([SheetPeriod::HalfMonth, -1, '2026-11-01', '2026-11-15'])]
-    #[TestWith([SheetPeriod::Month, 2, '2027-01-01', '2027-01-31'])]
-    #[TestWith([SheetPeriod::Month, -9, '2026-02-01', '2026-02-28'])]
-    #[TestWith([SheetPeriod::Month, 0, '2026-11-01', '2026-11-30'])]
-    public function test_periods_follow_each_other(SheetPeriod $period, int $shift, string $first, string $last): void
+    #[TestWith([TimesheetPeriod::Week, 1, '2026-11-30', '2026-12-06'])]
+    #[TestWith([TimesheetPeriod::TwoWeeks, 1, '2026-11-30', '2026-12-13'])]
+    #[TestWith([TimesheetPeriod::TwoWeeks, -1, '2026-11-02', '2026-11-15'])]
+    #[TestWith([TimesheetPeriod::HalfMonth, 3, '2027-01-01', '2027-01-15'])]
+    #[TestWith([TimesheetPeriod::HalfMonth, -1, '2026-11-01', '2026-11-15'])]
+    #[TestWith([TimesheetPeriod::Month, 2, '2027-01-01', '2027-01-31'])]
+    #[TestWith([TimesheetPeriod::Month, -9, '2026-02-01', '2026-02-28'])]
+    #[TestWith([TimesheetPeriod::Month, 0, '2026-11-01', '2026-11-30'])]
+    public function test_periods_follow_each_other(TimesheetPeriod $period, int $shift, string $first, string $last): void
     {
         self::assertSame([$first, $last], self::ends($period->shifted(Day::of('2026-11-29'), $shift)));
     }
 
     public function test_a_month_is_handed_in_week_by_week(): void
     {
-        $parts = array_map(self::ends(...), SheetPeriod::byWeek(SheetPeriod::Month->containing(Day::of('2026-07-10'))));
+        $parts = array_map(self::ends(...), TimesheetPeriod::byWeek(TimesheetPeriod::Month->containing(Day::of('2026-07-10'))));
 
         self::assertSame([
             '2026-W27' => ['2026-07-01', '2026-07-05'],
@@ -72,11 +72,11 @@ final class SheetPeriodTest extends TestCase
 
     public function test_the_weeks_of_a_period_hold_all_its_days_once(): void
     {
-        foreach (SheetPeriod::cases() as $period) {
+        foreach (TimesheetPeriod::cases() as $period) {
             $days = $period->containing(Day::of('2025-12-20'));
             for ($number = 0; $number < 60; $number++, $days = $period->shifted($days->first(), 1)) {
                 $found = [];
-                foreach (SheetPeriod::byWeek($days) as $week => $part) {
+                foreach (TimesheetPeriod::byWeek($days) as $week => $part) {
                     self::assertSame($week, Week::containing($part->first())->toString());
                     self::assertSame($week, (new DateTimeImmutable($part->last()->toString()))->format('o-\WW'));
                     $found = [...$found, ...array_keys($part->weekdays())];

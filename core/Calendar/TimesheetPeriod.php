@@ -7,7 +7,7 @@ namespace Moss\Core\Calendar;
 /**
  * What one timesheet covers. Every day lies in exactly one period of each kind; a period is named by its first day.
  */
-enum SheetPeriod: string
+enum TimesheetPeriod: string
 {
     /** The Monday from which periods of two weeks are counted, so that everybody's begin together. */
     private const TWO_WEEKS_FROM = '2024-01-01';
