@@ -129,29 +129,33 @@ start_jobs() {
     jobs+=("$!")
 }
 
-# Where the people of the demonstration can sign in without a password: what the application is told of it.
-simulated_provider_environment() {
+# The simulated systems outside, on the first free ports from the given one on: what the application is told of them.
+stand_ins_environment() {
     local port=$1
-    export MOSS_SINGLE_SIGN_ON_ISSUER=http://127.0.0.1:$port MOSS_SINGLE_SIGN_ON_NAME='Fenlight sign-on'
+    provider_port=$(free_port "$port")
+    calendars_port=$(free_port $((provider_port + 1)))
+    receiver_port=$(free_port $((calendars_port + 1)))
+    export MOSS_SINGLE_SIGN_ON_ISSUER=http://127.0.0.1:$provider_port MOSS_SINGLE_SIGN_ON_NAME='Fenlight sign-on'
     export MOSS_SINGLE_SIGN_ON_CLIENT=moss-week MOSS_SINGLE_SIGN_ON_SECRET=only-for-the-demonstration
+    export MOSS_SIMULATED_CALENDARS=http://127.0.0.1:$calendars_port MOSS_SIMULATED_RECEIVER=http://127.0.0.1:$receiver_port
+    export MOSS_ALLOWED_HOSTS=127.0.0.1:$calendars_port,127.0.0.1:$receiver_port
 }
 
-# Serves it in the background.
-simulated_calendars_environment() {
-    local port=$1
-    export MOSS_SIMULATED_CALENDARS=http://127.0.0.1:$port MOSS_ALLOWED_HOSTS=127.0.0.1:$port
-}
-serve_simulated_calendars() {
-    local port=$1 folder=$2
-    SIMULATED_TODAY=${MOSS_TODAY:-} php -d expose_php=0 -S "127.0.0.1:$port" simulated/Calendars/index.php 2>"$folder/calendars.log" &
-}
-serve_simulated_provider() {
-    local port=$1 folder=$2
-    mkdir -p "$folder/provider"
+# Serves them in the background; they go together with whatever is added to `jobs`.
+serve_stand_ins() {
+    local folder=$1
     php artisan moss:demo-identities "$folder/identities.json" || fail 'Could not write whom the identity provider knows.'
-    SIMULATED_FOLDER="$folder/provider" SIMULATED_PEOPLE="$folder/identities.json" \
+    serve_stand_in IdentityProvider "$provider_port" "$folder"
+    serve_stand_in Calendars "$calendars_port" "$folder"
+    serve_stand_in Receiver "$receiver_port" "$folder"
+}
+serve_stand_in() {
+    local name=$1 port=$2 folder=$3/stand-ins/$1
+    mkdir -p "$folder"
+    SIMULATED_FOLDER="$folder" SIMULATED_PEOPLE="$3/identities.json" SIMULATED_TODAY=${MOSS_TODAY:-} \
         SIMULATED_CLIENT=$MOSS_SINGLE_SIGN_ON_CLIENT SIMULATED_SECRET=$MOSS_SINGLE_SIGN_ON_SECRET \
-        php -d expose_php=0 -S "127.0.0.1:$port" simulated/IdentityProvider/index.php 2>"$folder/provider.log" &
+        php -d expose_php=0 -S "127.0.0.1:$port" "simulated/$name/index.php" 2>"$folder/server.log" &
+    jobs+=("$!")
 }
 
 is_free() { ! (exec 3<>"/dev/tcp/127.0.0.1/$1") 2>/dev/null; }

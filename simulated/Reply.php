@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
-namespace Simulated\IdentityProvider;
+namespace Simulated;
 
-/** What the provider answers. */
+/** What a stand-in answers. */
 final readonly class Reply
 {
     /** @param  array<string, string>  $headers */
@@ -26,5 +26,15 @@ final readonly class Reply
     public static function redirect(string $address): self
     {
         return new self(302, ['Location' => $address, 'Cache-Control' => 'no-store'], '');
+    }
+
+    /** To whoever asked PHP's own server. */
+    public function send(): void
+    {
+        http_response_code($this->status);
+        foreach ($this->headers as $name => $value) {
+            header("$name: $value");
+        }
+        echo $this->body;
     }
 }

@@ -34,4 +34,5 @@ enum AuditTrailSubject: string
     case Leave = 'leave';
     case WorkRequest = 'work request';
     case AbsenceKind = 'absence kind';
+    case Webhook = 'webhook';
 }

@@ -21,6 +21,8 @@ use App\Support\Database\Schema\SchemaMacros;
 use App\Support\Database\StrictSqliteConnection;
 use App\Support\Language\Wording;
 use App\Support\Mail\OutboxTransport;
+use App\Support\Network\OutsideHttp;
+use App\Support\Network\PinnedHttp;
 use App\Support\Network\PublicAddress;
 use Closure;
 use Illuminate\Cache\RateLimiting\Limit;
@@ -65,6 +67,7 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->singleton(BeatQueue::class);
         $this->app->bind(IdentityProvider::class, OpenIdProvider::class);
         $this->app->bind(CalendarFeed::class, HttpCalendarFeed::class);
+        $this->app->bind(OutsideHttp::class, PinnedHttp::class);
         $this->app->bind(PublicAddress::class, static fn (): PublicAddress => new PublicAddress(array_values(array_filter(array_map(trim(...), explode(',', strtolower(config()->string('moss.allowed_hosts'))))))));
         $this->app->bind(StatefulGuard::class, static fn (): StatefulGuard => Auth::guard('web'));
         $this->app->singleton(Today::class, static function (): Today {
@@ -79,7 +82,7 @@ final class AppServiceProvider extends ServiceProvider
         $this->letProgramsAsk();
         Auth::provider('signed-in', fn (): SignedInPeople => $this->app->make(SignedInPeople::class));
         // Longer numbers are no row of ours, and no integer either.
-        foreach (['correction', 'task', 'decision', 'mail', 'standIn', 'setting', 'question', 'rate', 'asked', 'saved', 'attachment', 'signIn', 'holiday', 'leave', 'allowance', 'contact', 'planned', 'line', 'link', 'workRequest', 'file', 'transfer', 'stretch', 'appointmentCalendar', 'appointment', 'series'] as $number) {
+        foreach (['correction', 'task', 'decision', 'mail', 'standIn', 'setting', 'question', 'rate', 'asked', 'saved', 'attachment', 'signIn', 'holiday', 'leave', 'allowance', 'contact', 'planned', 'line', 'link', 'workRequest', 'file', 'transfer', 'stretch', 'appointmentCalendar', 'appointment', 'series', 'webhook', 'message'] as $number) {
             Route::pattern($number, '[0-9]{1,18}');
         }
         RateLimiter::for('uploads', static fn (Request $request): Limit => Limit::perMinute(900)->by((string) $request->ip()));

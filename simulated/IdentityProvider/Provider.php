@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Simulated\IdentityProvider;
 
+use Simulated\Reply;
+
 /**
  * A small identity provider for demonstrations and tests: discovery, authorization code with PKCE, signed tokens, and keys that
  * can be changed. Whoever opens its page chooses who to be; so it is never to be reached from outside.

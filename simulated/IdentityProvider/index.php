@@ -25,8 +25,4 @@ $reply = (new Provider(
         : (isset($_SERVER['PHP_AUTH_USER']) ? 'Basic '.base64_encode($text($_SERVER['PHP_AUTH_USER']).':'.$text($_SERVER['PHP_AUTH_PW'] ?? '')) : ''),
     time(),
 );
-http_response_code($reply->status);
-foreach ($reply->headers as $name => $value) {
-    header("$name: $value");
-}
-echo $reply->body;
+$reply->send();

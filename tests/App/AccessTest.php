@@ -13,6 +13,7 @@ use App\Models\Question;
 use App\Models\Recorder;
 use App\Models\ScheduledSetting;
 use App\Models\StandIn;
+use App\Models\Webhook;
 use App\Models\WorkRequest;
 use Illuminate\Routing\Route;
 use Illuminate\Support\Facades\DB;
@@ -211,6 +212,15 @@ final class AccessTest extends TestCase
         'POST /requests/1/project' => ['ada' => 403, 'bo' => 403, 'mo' => 302, 'kit' => 302, 'vic' => 403],
         'GET /requests/1/files/1' => ['ada' => 404, 'kit' => 404],
         // The first transfer is an import that is checked.
+        'GET /office/webhooks' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 200, 'vic' => 403],
+        'POST /office/webhooks' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 302, 'vic' => 403],
+        'GET /office/webhooks/1' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 200, 'vic' => 403],
+        'PUT /office/webhooks/1' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 302, 'vic' => 403],
+        'DELETE /office/webhooks/1' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 302, 'vic' => 403],
+        'POST /office/webhooks/1/secret' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 302, 'vic' => 403],
+        'POST /office/webhooks/1/test' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 302, 'vic' => 403],
+        'GET /office/webhooks/1/messages/1' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 200, 'vic' => 403],
+        'POST /office/webhooks/1/messages/1/again' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 302, 'vic' => 403],
         'GET /office/files' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 200, 'vic' => 403],
         'POST /office/files/imports' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 302, 'vic' => 403],
         'POST /office/files/exports' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 302, 'vic' => 403],
@@ -324,6 +334,8 @@ final class AccessTest extends TestCase
         IntakeLink::query()->create(['client_id' => 1, 'created_by_id' => 1, 'ends_on' => '2026-12-31']);
         WorkRequest::query()->create(['title' => 'Pier', 'person_id' => $this->person('ada')->id, 'requested_at' => '2026-06-16T08:00:00Z']);
         FileTransfer::query()->create(['kind' => 'import', 'state' => 'checked', 'person_id' => 1, 'begun_at' => '2026-06-16T08:00:00Z', 'options' => [], 'report' => []]);
+        $webhook = Webhook::query()->create(['name' => 'Board', 'address' => 'https://board.invalid/events', 'topics' => ['time'], 'secret' => 'secret', 'position' => 0, 'created_at' => '2026-06-16T08:00:00Z']);
+        $webhook->messages()->create(['subject' => 'test', 'events' => 0, 'body' => '{}', 'state' => 'delivered', 'created_at' => '2026-06-16T08:00:00Z', 'due_at' => '2026-06-16T08:00:00Z']);
         LeaveAllowance::query()->create(['person_id' => $this->person('ada')->id, 'absence_kind_id' => 1, 'year' => 2026, 'half_days' => 60]);
         [$method, $address] = explode(' ', $route);
         $body = match (true) {
@@ -334,6 +346,7 @@ final class AccessTest extends TestCase
             str_ends_with($address, '/calendar-file') => ['calendar' => "BEGIN:VCALENDAR\r\nVERSION:2.0\r\nEND:VCALENDAR\r\n", 'kind' => 1],
             str_starts_with($address, '/leave/') => ['kind' => 1, 'first' => '2026-07-01', 'last' => '2026-07-02'],
             str_ends_with($address, '/allowances') => ['person' => 'ada', 'year' => 2026, 'days' => '30'],
+            str_starts_with($address, '/office/webhooks') => ['name' => 'Board', 'address' => 'https://board.invalid/events', 'topics' => ['time']],
             str_starts_with($address, '/office/absence-kinds') => ['name' => 'Study', 'countsAs' => 'other', 'visibleTo' => 'everybody', 'needsApproval' => true],
             $address === '/office/periods/due' => ['days' => 2],
             str_starts_with($address, '/office/periods') && $method !== 'GET' => ['day' => '2026-06-10', 'seen' => ''],

@@ -12,10 +12,9 @@ export ARGON_MEMORY=1024 ARGON_TIME=1
 php tests/Browser/pseudo.php "$folder/lang"
 export MOSS_LANGUAGES=en,qps MOSS_LANGUAGE_FOLDER="$folder/lang"
 demo_environment "$folder"
-provider=$(free_port $(($1 + 100)))
-simulated_provider_environment "$provider"
-calendars=$(free_port $(($1 + 200)))
-simulated_calendars_environment "$calendars"
+jobs=()
+# Well apart from those of the server on the next port, which starts at the same time.
+stand_ins_environment $(($1 + 100 + 10 * ($1 % 10)))
 demo_data "$folder"
 # Pictures are of the demonstration alone.
 if [ -z "${MOSS_ALONE:-}" ]; then
@@ -27,10 +26,10 @@ if [ -z "${MOSS_ALONE:-}" ]; then
     QUEUE_CONNECTION=sync php artisan moss:messages --at=2026-06-17T18:40 >/dev/null
 fi
 php artisan config:cache --quiet
-serve_simulated_provider "$provider" "$folder"
-serve_simulated_calendars "$calendars" "$folder"
+serve_stand_ins "$folder"
 php artisan moss:appointments >/dev/null
 # What the scheduler would do, but for what would happen to the data meanwhile.
 (while php artisan moss:heartbeat; do sleep 60; done) >/dev/null 2>&1 &
+(while php artisan moss:webhooks --for=3000; do sleep 1; done) >/dev/null 2>&1 &
 php artisan queue:work --sleep=1 --tries=3 >"$folder/queue.log" 2>&1 &
 serve "$1" 2>"$folder/server.log"

@@ -9,7 +9,7 @@ use Illuminate\Http\Client\Request;
 use Illuminate\Support\Facades\Http;
 use Simulated\IdentityProvider\Account;
 use Simulated\IdentityProvider\Provider;
-use Simulated\IdentityProvider\Reply;
+use Simulated\Reply;
 use Tests\App\TestCase;
 
 /**

@@ -17,6 +17,7 @@ final readonly class TodayProps
      * @param  int  $unrated  people, or roles of theirs, with time that has no rate; 0 where there are no rates at all
      * @param  PeriodToCloseProps|null  $period  the month that is over and not closed
      * @param  int  $failed  jobs in the background that failed, such as reminders and mail
+     * @param  int  $undelivered  messages to other systems that were given up
      * @param  list<FailingCheckProps>  $failing
      * @param  list<FirstStepProps>  $steps  of the first start; empty once time is recorded
      * @param  list<SettingProps>  $settings
@@ -29,6 +30,7 @@ final readonly class TodayProps
         public int $unrated,
         public ?PeriodToCloseProps $period,
         public int $failed,
+        public int $undelivered,
         public array $failing,
         public array $steps,
         public array $settings,

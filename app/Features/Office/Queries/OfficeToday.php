@@ -19,6 +19,7 @@ use App\Features\Operations\Queries\HealthCheck;
 use App\Features\Operations\Queries\SystemHealth;
 use App\Features\Periods\Queries\PeriodCheck;
 use App\Features\Rates\Queries\RateTable;
+use App\Features\Webhooks\Queries\WebhookPages;
 use App\Models\AuditTrailRow;
 use App\Models\Organisation;
 use App\Models\Person;
@@ -63,6 +64,7 @@ final readonly class OfficeToday
             // Where nothing is recorded yet there is nothing to close.
             $steps === [] ? self::period($today) : null,
             FailedJobs::count(),
+            WebhookPages::givenUp(),
             array_map(static fn (HealthCheck $check): FailingCheckProps => new FailingCheckProps($check, $health->lastSeen[$check->value] ?? null), $health->failing()),
             $steps,
             array_map(self::setting(...), SettingName::cases()),

@@ -10,6 +10,7 @@ const quiet: TodayProps = {
     unrated: 0,
     period: null,
     failed: 0,
+    undelivered: 0,
     failing: [],
     steps: [],
     settings: [],

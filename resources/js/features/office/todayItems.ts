@@ -70,6 +70,13 @@ export function todayItems(today: TodayProps, lateWeek: LateWeekProps | null): T
             act: copy.tryAgain,
             isUrgent: true,
         },
+        today.undelivered > 0 && {
+            what: copy.undelivered(today.undelivered),
+            detail: null,
+            href: route('office.webhooks'),
+            act: copy.show,
+            isUrgent: true,
+        },
     ];
 
     return items.filter((item) => item !== false).sort((one, other) => Number(other.isUrgent) - Number(one.isUrgent));

@@ -94,6 +94,7 @@ const subjects: Record<string, string> = {
     leave: 'leave',
     'work request': 'work request',
     'absence kind': 'kind of absence',
+    webhook: 'webhook',
 };
 
 /** What an act on a correction is called beside the cell that it is of. */

@@ -97,6 +97,11 @@ export const timeOfficeText = {
             show: 'Show projects',
             failed: (count: number) => plural(count, { one: 'One background job failed.', other: '# background jobs failed.' }),
             failedDetail: 'Reminders or emails may be missing. If they fail again, tell whoever runs this installation.',
+            undelivered: (count: number) =>
+                plural(count, {
+                    one: 'One message to another system was given up.',
+                    other: '# messages to other systems were given up.',
+                }),
             tryAgain: 'Try again',
             failing: {
                 database: { since: () => 'The database does not answer.', never: 'The database does not answer.' },
@@ -149,6 +154,7 @@ export const timeOfficeText = {
             'office.organisation': 'Organisation',
             'office.intake': 'Intake',
             'office.files': 'Files',
+            'office.webhooks': 'Webhooks',
             'office.settings': 'Settings',
             'office.periods': 'Periods',
             'office.rules': 'House rules',

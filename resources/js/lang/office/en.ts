@@ -5,6 +5,7 @@ import { intakeText } from '../en/intake';
 import { timeOfficeText } from '../en/office';
 import { organisationText } from '../en/organisation';
 import { settingsText } from '../en/settings';
+import { webhooksText } from '../en/webhooks';
 
 /** Sentences of pages that few people open, in English: they are fetched with the first of those pages. */
 const en = {
@@ -15,6 +16,7 @@ const en = {
     ...organisationText,
     ...settingsText,
     ...timeOfficeText,
+    ...webhooksText,
 };
 
 export default en;

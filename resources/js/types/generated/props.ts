@@ -92,6 +92,10 @@ export type TrustReason = 'permission' | 'line manager' | 'office';
 
 export type WaitingFilter = 'all' | 'attention' | 'in order';
 
+export type WebhookState = 'waiting' | 'delivered' | 'given up';
+
+export type WebhookTopic = 'time' | 'remaining' | 'plans' | 'people' | 'leave' | 'work requests' | 'periods' | 'files';
+
 export type WorkRequestState = 'open' | 'declined' | 'accepted';
 
 export interface ApiFieldProps {
@@ -1261,6 +1265,7 @@ export interface TodayProps {
     unrated: number;
     period: PeriodToCloseProps | null;
     failed: number;
+    undelivered: number;
     failing: FailingCheckProps[];
     steps: FirstStepProps[];
     settings: SettingProps[];
@@ -2037,6 +2042,63 @@ export interface TimesheetsProps {
     owners: SheetOwnerProps[];
     more: number;
     recorders: RecorderProps[];
+}
+
+export interface WebhookAttemptProps {
+    at: string;
+    milliseconds: number;
+    signature: string;
+    status: number | null;
+    failure: string;
+    answer: string;
+}
+
+export interface WebhookMessageProps {
+    webhookId: number;
+    webhookName: string;
+    address: string;
+    message: WebhookMessageRowProps;
+    body: string;
+    attempts: WebhookAttemptProps[];
+}
+
+export interface WebhookMessageRowProps {
+    id: number;
+    subject: string;
+    events: number;
+    state: WebhookState;
+    attempts: number;
+    createdAt: string;
+    dueAt: string;
+    deliveredAt: string | null;
+}
+
+export interface WebhookProps {
+    webhook: WebhookRowProps;
+    topics: WebhookTopic[];
+    newSecret: string | null;
+    state: WebhookState | null;
+    messages: WebhookMessageRowProps[];
+    found: number;
+    page: number;
+    pages: number;
+}
+
+export interface WebhookRowProps {
+    id: number;
+    name: string;
+    address: string;
+    topics: WebhookTopic[];
+    isPaused: boolean;
+    waiting: number;
+    waitingSince: string | null;
+    givenUp: number;
+    deliveredAt: string | null;
+}
+
+export interface WebhooksProps {
+    rows: WebhookRowProps[];
+    topics: WebhookTopic[];
 }
 
 export interface AdjustmentProps {

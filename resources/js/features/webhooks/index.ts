@@ -1,0 +1,3 @@
+export { WebhookMessagePage } from './WebhookMessagePage';
+export { WebhookPage } from './WebhookPage';
+export { WebhooksPage } from './WebhooksPage';

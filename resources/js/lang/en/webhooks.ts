@@ -1,0 +1,82 @@
+import type { WebhookState, WebhookTopic } from '@/types/generated/props';
+import { plural } from './plural';
+
+/** Which other systems are told of what happens. */
+export const webhooksText = {
+    webhooksPage: {
+        title: 'Webhooks',
+        none: 'No other system is told of what happens.',
+        finding: (count: number) =>
+            plural(count, { one: 'One system is told of what happens.', other: '# systems are told of what happens.' }),
+        hint: 'Messages are signed, come in order for each person and project, and are tried again for a day.',
+        name: 'Name',
+        address: 'Address',
+        addressHint: 'https://…',
+        topics: 'Told of',
+        topicNames: {
+            time: 'Time and its approval',
+            remaining: 'Remaining estimates',
+            plans: 'Projects and plans',
+            people: 'People, teams, roles and clients',
+            leave: 'Leave and holidays',
+            'work requests': 'Requests for work',
+            periods: 'Closed periods',
+            files: 'Imported files',
+        } satisfies Record<WebhookTopic, string>,
+        state: 'State',
+        add: 'Add webhook',
+        paused: 'Paused',
+        allReceived: 'Everything received',
+        nothingYet: 'Nothing sent yet',
+        lastReceived: (at: string) => `Last received ${at}`,
+        waiting: (count: number, since: string) =>
+            plural(count, { one: `One message waiting since ${since}`, other: `# messages waiting since ${since}` }),
+        givenUp: (count: number) => plural(count, { one: 'One message given up', other: '# messages given up' }),
+    },
+    webhookPage: {
+        back: 'All webhooks',
+        settings: 'Settings',
+        pause: 'Paused: messages wait until it goes on',
+        save: 'Save',
+        test: 'Send a test',
+        newSecret: 'New secret',
+        newSecretTitle: 'Make a new secret?',
+        newSecretWill: 'The other system has to know it before it accepts the next message.',
+        newSecretYes: 'Make a new secret',
+        secret: 'Secret, shown once:',
+        remove: 'Remove',
+        removeTitle: (name: string) => `Remove ${name}?`,
+        removeWill: 'It is told of nothing any more. Its messages are deleted.',
+        no: 'Cancel',
+        messages: 'Messages',
+        noMessages: 'No messages.',
+        show: 'Show',
+        states: { '': 'All', waiting: 'Waiting', delivered: 'Received', 'given up': 'Given up' } satisfies Record<
+            WebhookState | '',
+            string
+        >,
+        number: 'Message',
+        about: 'About',
+        events: 'Events',
+        made: 'Made',
+        became: 'What became of it',
+        test_: 'Test',
+        received: (at: string) => `Received ${at}`,
+        notYet: 'Waiting',
+        tryAgainAt: (attempts: number, at: string) =>
+            plural(attempts, { one: `Tried once; again ${at}`, other: `Tried # times; again ${at}` }),
+        givenUp: (attempts: number) => plural(attempts, { one: 'Given up after one try', other: 'Given up after # tries' }),
+        open: (number: number) => `Message ${String(number)}`,
+    },
+    webhookMessagePage: {
+        title: (number: number) => `Message ${String(number)}`,
+        back: (name: string) => `All messages to ${name}`,
+        again: 'Send again',
+        request: 'What is sent',
+        attempts: 'Tries',
+        noAttempts: 'Not sent yet.',
+        answered: (status: number, milliseconds: number) => `Answer ${String(status)} after ${String(milliseconds)} ms`,
+        noAnswer: 'Empty answer',
+        signature: 'Signature',
+    },
+};

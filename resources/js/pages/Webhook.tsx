@@ -1,0 +1,1 @@
+export { WebhookPage as default } from '@/features/webhooks';

@@ -1,0 +1,1 @@
+export { WebhookMessagePage as default } from '@/features/webhooks';

@@ -1,0 +1,1 @@
+export { WebhooksPage as default } from '@/features/webhooks';
