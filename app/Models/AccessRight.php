@@ -14,4 +14,10 @@ enum AccessRight: string
 
     /** Approve and return what waits for the person. */
     case Review = 'review';
+
+    /** Create and change projects, and plan them. */
+    case Plan = 'plan';
+
+    /** Keep people, and take files in and out. */
+    case Office = 'office';
 }

@@ -8,7 +8,7 @@ use App\Http\Input\BoundedRequest;
 use App\Http\Input\WorkDay;
 use Moss\Core\Calendar\Day;
 
-/** Which part of a list is asked for, and of which days. */
+/** Which part of a list is asked for, and, where it has days, of which. */
 abstract class PageRequest extends BoundedRequest implements DescribesBody
 {
     private const USUAL = 100;
@@ -18,7 +18,13 @@ abstract class PageRequest extends BoundedRequest implements DescribesBody
     /** @return array<string, mixed> */
     public function rules(): array
     {
-        return ['from' => ['nullable', new WorkDay], 'to' => ['nullable', new WorkDay], 'cursor' => ['nullable', 'string', 'max:500'], 'limit' => ['nullable', 'integer', 'between:1,'.self::MOST]];
+        return ['from' => ['nullable', new WorkDay], 'to' => ['nullable', new WorkDay]] + self::partRules();
+    }
+
+    /** @return array<string, mixed> */
+    protected static function partRules(): array
+    {
+        return ['cursor' => ['nullable', 'string', 'max:500'], 'limit' => ['nullable', 'integer', 'between:1,'.self::MOST]];
     }
 
     public static function fields(): array
@@ -26,6 +32,13 @@ abstract class PageRequest extends BoundedRequest implements DescribesBody
         return [
             'from' => ['type' => 'string', 'format' => 'date', 'description' => 'The first day.'],
             'to' => ['type' => 'string', 'format' => 'date', 'description' => 'The last day.'],
+        ] + self::partFields();
+    }
+
+    /** @return array<string, array<string, mixed>> */
+    protected static function partFields(): array
+    {
+        return [
             'cursor' => ['type' => 'string', 'description' => 'The `next` of the part before.'],
             'limit' => ['type' => 'integer', 'minimum' => 1, 'maximum' => self::MOST, 'default' => self::USUAL, 'description' => 'How many at most.'],
         ];

@@ -6,6 +6,7 @@ namespace App\Api\Middleware;
 
 use Closure;
 use Illuminate\Http\Request;
+use Symfony\Component\HttpFoundation\BinaryFileResponse;
 use Symfony\Component\HttpFoundation\Response;
 
 /** Tells by a tag whether what is read has changed, and answers 304 where it has not. What has a version has that as its tag. */
@@ -15,7 +16,8 @@ final class AddEntityTag
     public function handle(Request $request, Closure $next): Response
     {
         $response = $next($request);
-        if ($request->isMethodCacheable() && $response->isSuccessful()) {
+        // Files are read once, and are no text that could be hashed here.
+        if ($request->isMethodCacheable() && $response->isSuccessful() && ! $response instanceof BinaryFileResponse) {
             if ($response->getEtag() === null) {
                 $response->setEtag(hash('sha256', (string) $response->getContent()));
             }

@@ -20,6 +20,10 @@ final readonly class Document
         'person' => ['type' => 'string', 'description' => 'Code of a person.'],
         'days' => ['type' => 'string', 'description' => 'A week `2026-W25`, a month `2026-06`, or a first and a last day `2026-06-01--2026-06-15`.'],
         'entry' => ['type' => 'integer', 'description' => 'Number of an entry.'],
+        'project' => ['type' => 'string', 'description' => 'Code of a project.'],
+        'taskCode' => ['type' => 'string', 'description' => 'Code of a task within the project.'],
+        'correction' => ['type' => 'integer', 'description' => 'Number of a correction.'],
+        'transfer' => ['type' => 'integer', 'description' => 'Number of an import or export.'],
     ];
 
     private const STATUSES = [400 => 'It cannot be read.', 401 => 'There is no token, or it has ended.', 403 => 'The token or the person does not have the right.', 404 => 'There is no such thing.', 409 => 'The first request under the key is still being worked on.', 412 => 'It has changed since it was seen.', 422 => 'Something in it is wrong, or it was refused.', 428 => 'It must say which version was seen.', 429 => 'Too many requests; `Retry-After` says when.'];
@@ -43,7 +47,7 @@ final readonly class Document
 
         return [
             'openapi' => '3.1.0',
-            'info' => ['title' => 'Moss Week', 'version' => self::VERSION, 'description' => 'Record, submit and read time with a token of your account.'],
+            'info' => ['title' => 'Moss Week', 'version' => self::VERSION, 'description' => 'What the pages do, for programs with a token of your account.'],
             'servers' => [['url' => '/api/v1']],
             'security' => [['token' => []]],
             'paths' => $paths,
@@ -140,7 +144,7 @@ final readonly class Document
     private static function responses(Describes $described, Schemas $schemas, string $verb): array
     {
         $responses = $described->answer === null
-            ? [204 => ['description' => 'Done.']]
+            ? ($described->media === '' ? [204 => ['description' => 'Done.']] : [200 => ['description' => 'Done.', 'content' => [$described->media => (object) []]]])
             : [200 => ['description' => 'Done.', 'content' => ['application/json' => ['schema' => $schemas->of($described->answer)]]]];
         if ($verb === 'get') {
             $responses[304] = ['description' => 'Not changed.'];

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Api\OpenApi;
 
+use ArrayObject;
 use BackedEnum;
 use ReflectionClass;
 use ReflectionNamedType;
@@ -65,11 +66,26 @@ final class Schemas
         if (! $type instanceof ReflectionNamedType) {
             throw new UnexpectedValueException('no plain type: '.$parameter->getName());
         }
-        preg_match('/@param\s+(?:list<(\w+)>|\S+)\s+\$'.$parameter->getName().'\b[ \t]*([^\n]*)/', $docblock, $found);
-        $schema = $type->getName() === 'array' ? ['type' => 'array', 'items' => $this->named(self::resolved($parameter, $found[1] ?? ''), false)] : $this->named($type->getName(), $type->allowsNull());
-        $meaning = trim($found[2] ?? '');
+        preg_match('/@param\s+(?:list<(\w+)>|ArrayObject<string, ([\w|]+)>|\S+)\s+\$'.$parameter->getName().'\b[ \t]*([^\n]*)/', $docblock, $found);
+        $schema = match (true) {
+            $type->getName() === ArrayObject::class => ['type' => 'object', 'additionalProperties' => $this->oneOf($parameter, explode('|', $found[2] ?? ''))],
+            $type->getName() !== 'array' => $this->named($type->getName(), $type->allowsNull()),
+            default => ['type' => 'array', 'items' => $this->named(self::resolved($parameter, $found[1] ?? ''), false)],
+        };
+        $meaning = trim($found[3] ?? '');
 
         return $meaning === '' ? $schema : $schema + ['description' => ucfirst($meaning).'.'];
+    }
+
+    /**
+     * @param  list<string>  $names  of scalars, null among them, or of one class
+     * @return array<string, mixed>
+     */
+    private function oneOf(ReflectionParameter $parameter, array $names): array
+    {
+        return count($names) === 1
+            ? $this->named(self::resolved($parameter, $names[0]), false)
+            : ['type' => array_map(static fn (string $name): string => $name === 'null' ? $name : self::SCALARS[$name], $names)];
     }
 
     /** @return array<string, mixed> */
@@ -79,7 +95,9 @@ final class Schemas
             return ['type' => $isNullable ? [self::SCALARS[$name], 'null'] : self::SCALARS[$name]];
         }
         if (is_a($name, BackedEnum::class, true)) {
-            return ['type' => 'string', 'enum' => array_column($name::cases(), 'value')];
+            $values = array_column($name::cases(), 'value');
+
+            return $isNullable ? ['type' => ['string', 'null'], 'enum' => [...$values, null]] : ['type' => 'string', 'enum' => $values];
         }
         if (! class_exists($name)) {
             throw new UnexpectedValueException('no type for '.$name);

@@ -15,7 +15,7 @@ use Moss\Core\Calendar\Day;
 use Moss\Core\Calendar\DayRange;
 
 /** Which files are exported, and of which period. */
-final class ExportRequest extends BoundedRequest
+class ExportRequest extends BoundedRequest
 {
     /** @return array<string, list<mixed>> */
     public function rules(): array

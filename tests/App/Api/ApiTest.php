@@ -30,7 +30,7 @@ final class ApiTest extends TestCase
 
     public function test_a_week_is_recorded_submitted_and_taken_back(): void
     {
-        $this->ask('ada', 'GET', '/me')->assertOk()->assertJsonPath('person', 'ada')->assertJsonPath('rights', ['read', 'record', 'review']);
+        $this->ask('ada', 'GET', '/me')->assertOk()->assertJsonPath('person', 'ada')->assertJsonPath('rights', ['read', 'record', 'review', 'plan', 'office']);
         $work = $this->ask('ada', 'GET', '/assignments?from=2026-06-15&to=2026-06-21')->assertOk()->json('data');
         self::assertSame(['CLEAN', 'FIT', 'DRAW', 'SCRAP'], array_column(is_array($work) ? $work : [], 'task'));
 
@@ -215,7 +215,7 @@ final class ApiTest extends TestCase
     public function test_the_document_is_for_everybody_and_complete(): void
     {
         $document = $this->getJson('/api/v1/openapi.json')->assertOk()->assertJsonPath('openapi', '3.1.0');
-        self::assertCount(8, (array) $document->json('paths'));
+        self::assertCount(27, (array) $document->json('paths'));
         $this->getJson('/api/v1/nowhere')->assertNotFound()->assertHeader('Content-Type', 'application/problem+json');
         $this->postJson('/api/v1/me')->assertStatus(405)->assertJsonPath('status', 405);
     }

@@ -53,9 +53,12 @@ trait AsksWithToken
                 return;
             }
             self::assertSame([explode(';', (string) $answer->headers->get('Content-Type'))[0]], array_keys((array) $content));
+            if (! str_contains((string) array_key_first((array) $content), 'json')) {
+                return;
+            }
             $schema = json_encode(['$ref' => array_values((array) data_get($content, '*.schema.$ref'))[0] ?? '', 'components' => $document['components']], JSON_THROW_ON_ERROR);
             $error = (new Validator)->validate(json_decode((string) $answer->getContent(), false, 512, JSON_THROW_ON_ERROR), (object) json_decode($schema, false, 512, JSON_THROW_ON_ERROR))->error();
-            self::assertNull($error, $error === null ? '' : "$method $address: ".json_encode((new ErrorFormatter)->format($error)));
+            self::assertTrue($error === null, $error === null ? '' : "$method $address: ".json_encode((new ErrorFormatter)->format($error)));
 
             return;
         }

@@ -24,6 +24,46 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/comparison": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Compare planned with actual and remaining by groups. What cannot be read counts as not said.
+         * @description Needs the right `read`.
+         */
+        get: operations["comparison"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/correction-decisions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Accept or decline corrections that wait for you.
+         * @description Needs the right `review`.
+         */
+        post: operations["correction_decisions"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/decisions": {
         parameters: {
             query?: never;
@@ -92,6 +132,126 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/files": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Imports and exports, the oldest first.
+         * @description Needs the right `office`.
+         */
+        get: operations["files"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/files/exports": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Export files. They can be downloaded once they are written.
+         * @description Needs the right `office`.
+         */
+        post: operations["files_export"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/files/imports": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Hand in files to be imported. They are checked in the background; nothing is changed before it is run.
+         * @description Needs the right `office`.
+         */
+        post: operations["files_import"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/files/{transfer}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * An import or export, and how far it has come.
+         * @description Needs the right `office`.
+         */
+        get: operations["file"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/files/{transfer}/download": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * The files of an export, as one ZIP file.
+         * @description Needs the right `office`.
+         */
+        get: operations["file_download"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/files/{transfer}/run": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Import files that were checked.
+         * @description Needs the right `office`.
+         */
+        post: operations["file_run"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/me": {
         parameters: {
             query?: never;
@@ -107,6 +267,98 @@ export interface paths {
         put?: never;
         post?: never;
         delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/people": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * People of the organisation by their codes. For the time office.
+         * @description Needs the right `read`.
+         */
+        get: operations["people"];
+        put?: never;
+        /**
+         * Add somebody. Whoever is added signs in once they are invited.
+         * @description Needs the right `office`.
+         */
+        post: operations["people_add"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/people/{person}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * One person. For the time office, and for oneself.
+         * @description Needs the right `read`.
+         */
+        get: operations["person"];
+        /**
+         * Change what holds for somebody: all of it, as it was read.
+         * @description Needs the right `office`.
+         */
+        put: operations["person_change"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/people/{person}/corrections": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Corrections of a person's time, the oldest first.
+         * @description Needs the right `read`.
+         */
+        get: operations["corrections"];
+        put?: never;
+        /**
+         * Propose other hours for entries that are approved or settled: all of it, or nothing.
+         * @description Needs the right `record`.
+         */
+        post: operations["corrections_propose"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/people/{person}/corrections/{correction}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /**
+         * Take a correction back while nobody has decided.
+         * @description Needs the right `record`.
+         */
+        delete: operations["correction_take_back"];
         options?: never;
         head?: never;
         patch?: never;
@@ -160,6 +412,146 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/projects": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Projects that you may see, by their codes: those you manage, or all for the time office and viewers.
+         * @description Needs the right `read`.
+         */
+        get: operations["projects"];
+        put?: never;
+        /**
+         * Create a project.
+         * @description Needs the right `plan`.
+         */
+        post: operations["projects_create"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/projects/{project}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * One project.
+         * @description Needs the right `read`.
+         */
+        get: operations["project"];
+        /**
+         * Change what a project is: all of it, as it was read.
+         * @description Needs the right `plan`.
+         */
+        put: operations["project_change"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/projects/{project}/plan": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * The plan of a project.
+         * @description Needs the right `read`.
+         */
+        get: operations["plan"];
+        put?: never;
+        /**
+         * Add tasks and assignments: all of them, or nothing.
+         * @description Needs the right `plan`.
+         */
+        post: operations["plan_add"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        /**
+         * Change tasks and assignments: all that is asked for, or nothing.
+         * @description Needs the right `plan`.
+         */
+        patch: operations["plan_change"];
+        trace?: never;
+    };
+    "/projects/{project}/plan/removals": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Remove a task, or assignments, on which nothing is recorded or estimated.
+         * @description Needs the right `plan`.
+         */
+        post: operations["plan_remove"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/projects/{project}/status": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * How a project and its tasks stand today: planned, actual, remaining and forecast.
+         * @description Needs the right `read`.
+         */
+        get: operations["project_status"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/projects/{project}/tasks/{taskCode}/people/{person}/remaining": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * What remains of a task for a person or their team.
+         * @description Needs the right `read`.
+         */
+        get: operations["remaining"];
+        /**
+         * Estimate what remains of a task, or say that it is done. It counts at once, or once the project manager accepts it, as the project is set.
+         * @description Needs the right `record`.
+         */
+        put: operations["remaining_estimate"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/waiting": {
         parameters: {
             query?: never;
@@ -172,6 +564,26 @@ export interface paths {
          * @description Needs the right `review`.
          */
         get: operations["waiting"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/waiting-corrections": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Corrections that wait for your decision, the oldest first.
+         * @description Needs the right `review`.
+         */
+        get: operations["waiting_corrections"];
         put?: never;
         post?: never;
         delete?: never;
@@ -211,12 +623,86 @@ export interface components {
             /** @description The cursor of the next part; null at the end. */
             next: string | null;
         };
+        /** @description A comparison: what was planned and recorded, by groups. */
+        Compared: {
+            /** @description The comparison as the address of its page says it. */
+            question: string;
+            /** @enum {string} */
+            by: "project" | "phase" | "task" | "person" | "team" | "client" | "manager" | "role" | "charge-code" | "billable" | "quarter" | "month" | "week";
+            /** @enum {string|null} */
+            then: "project" | "phase" | "task" | "person" | "team" | "client" | "manager" | "role" | "charge-code" | "billable" | "quarter" | "month" | "week" | null;
+            /** @enum {string|null} */
+            across: "project" | "phase" | "task" | "person" | "team" | "client" | "manager" | "role" | "charge-code" | "billable" | "quarter" | "month" | "week" | null;
+            from: string;
+            to: string;
+            /** @description In this order in each row. */
+            measures: ("planned" | "planned-to-date" | "actual" | "pending" | "difference" | "difference-pct" | "variance" | "variance-pct" | "billable" | "billable-share" | "cost" | "bill-value" | "margin" | "expected" | "utilisation" | "remaining" | "forecast")[];
+            /** @description Each group, followed by what it is made of. */
+            rows: components["schemas"]["ComparedGroup"][];
+            total: components["schemas"]["ComparedGroup"];
+        };
+        /** @description One row of a comparison. */
+        ComparedGroup: {
+            /** @description Code; empty in the total. */
+            group: string;
+            name: string;
+            /** @description Code within the group; null for the group itself. */
+            part: string | null;
+            partName: string | null;
+            /** @description By measure: minutes, money as a decimal, percentages with one decimal; null where it is not known. Money also says which minutes have no rate (`…_without_minutes`). */
+            values: {
+                [key: string]: number | string | null;
+            };
+            /** @description By what stands across. */
+            periods: {
+                [key: string]: components["schemas"]["ComparedPeriod"];
+            };
+        };
+        /** @description What falls in one period of a row. */
+        ComparedPeriod: {
+            planned: number;
+            actual: number;
+        };
+        /** @description Other hours that are proposed for approved or settled time. */
+        Correction: {
+            id: number;
+            /** @description Code of whose time it is. */
+            person: string;
+            /** @description Code. */
+            project: string;
+            /** @description Code within the project. */
+            task: string;
+            /** @description Code. */
+            role: string | null;
+            date: string;
+            minutesBefore: number;
+            minutes: number;
+            reason: string;
+            /** @enum {string} */
+            state: "waiting" | "accepted" | "declined" | "withdrawn";
+            /** @description Code of who decides. */
+            approver: string | null;
+            /** @description UTC instant. */
+            proposedAt: string;
+            /** @description Of whoever decided. */
+            comment: string;
+        };
+        /** @description A part of the corrections. */
+        CorrectionList: {
+            data: components["schemas"]["Correction"][];
+            /** @description The cursor of the next part; null at the end. */
+            next: string | null;
+        };
         /** @description What was decided. */
         Decided: {
             minutes: number;
             entries: number;
             /** @description Whether it is all that was to be decided; else the rest has changed since it was seen *\/. */
             isWhole: boolean;
+        };
+        /** @description How many corrections were decided. */
+        DecidedCorrections: {
+            decided: number;
         };
         /** @description Time that somebody recorded on a task on a day. */
         Entry: {
@@ -264,9 +750,154 @@ export interface components {
             /** @description Such as `Europe/Dublin`. */
             timezone: string | null;
             /** @description Of the token. */
-            rights: ("read" | "record" | "review")[];
+            rights: ("read" | "record" | "review" | "plan" | "office")[];
             /** @description The last day of the token, `2026-06-30`. */
             endsOn: string;
+        };
+        /** @description A person of the organisation. */
+        Person: {
+            code: string;
+            name: string;
+            email: string;
+            /** @enum {string} */
+            access: "member" | "manager" | "office" | "viewer";
+            /** @description Code. */
+            team: string | null;
+            /** @description Code of the line manager. */
+            manager: string | null;
+            /** @description Code. */
+            role: string | null;
+            /** @description Code of the public holidays; null for the organisation's. */
+            calendar: string | null;
+            /** @description Such as `Europe/Dublin`. */
+            timezone: string | null;
+            /** @description The first day, `2026-06-15`. */
+            startsOn: string | null;
+            /** @description The last day. */
+            endsOn: string | null;
+            /** @description Between the first and the last day. */
+            breaks: components["schemas"]["PersonBreak"][];
+            /** @description Hours of each weekday, Monday first; empty as the organisation has them. */
+            pattern: string[];
+            language: string | null;
+        };
+        /** @description Days on which somebody was not employed. */
+        PersonBreak: {
+            first: string;
+            last: string;
+        };
+        /** @description A part of the people. */
+        PersonList: {
+            data: components["schemas"]["Person"][];
+            /** @description The cursor of the next part; null at the end. */
+            next: string | null;
+        };
+        /** @description The plan of a project. */
+        Plan: {
+            /** @description Code. */
+            project: string;
+            plannedMinutes: number;
+            /** @description By phase and begin. */
+            tasks: components["schemas"]["PlanTask"][];
+        };
+        /** @description Somebody, or a team, on a task in a role. */
+        PlanAssignment: {
+            /** @description One; several where hours are planned day by day. */
+            ids: number[];
+            /** @description Code; null for a team. */
+            person: string | null;
+            /** @description Code; null for a person. */
+            team: string | null;
+            /** @description Code. */
+            role: string | null;
+            plannedMinutes: number;
+            startsOn: string;
+            endsOn: string;
+            /** @description Minutes by day, where they are planned so. */
+            byDay: {
+                [key: string]: number;
+            };
+        };
+        /** @description A task of a plan, with who is on it. */
+        PlanTask: {
+            id: number;
+            code: string;
+            name: string;
+            phase: string | null;
+            /** @description Planned for the task itself; null where its assignments make it up. */
+            ownMinutes: number | null;
+            /** @description Its own, else those of its assignments. */
+            plannedMinutes: number;
+            /** @description Decimal; null where there is none, or for those who may not see it. */
+            budget: string | null;
+            startsOn: string | null;
+            endsOn: string | null;
+            chargeCode: string | null;
+            /** @description The day on which it was declared done. */
+            doneOn: string | null;
+            assignments: components["schemas"]["PlanAssignment"][];
+        };
+        /** @description A project, apart from its plan. */
+        Project: {
+            code: string;
+            name: string;
+            /** @description Code. */
+            client: string | null;
+            /** @description Code of a person. */
+            manager: string;
+            /** @description `2026-06-15`. */
+            startsOn: string | null;
+            endsOn: string | null;
+            billable: boolean;
+            isOpen: boolean;
+            isInternal: boolean;
+            /**
+             * @description How remaining estimates take effect; null as the organisation has it.
+             * @enum {string|null}
+             */
+            estimateMode: "immediate" | "notify" | "approve" | null;
+        };
+        /** @description A part of the projects. */
+        ProjectList: {
+            data: components["schemas"]["Project"][];
+            /** @description The cursor of the next part; null at the end. */
+            next: string | null;
+        };
+        /** @description How a project stands on a day, and each of its tasks. */
+        ProjectStatus: {
+            /** @description Code. */
+            project: string;
+            on: string;
+            figures: components["schemas"]["StatusFigures"];
+            /** @description By phase and code. */
+            tasks: components["schemas"]["StatusFigures"][];
+        };
+        /** @description What became of corrections that were proposed. */
+        ProposedCorrections: {
+            /** @description That wait for a decision. */
+            waiting: number;
+            /** @description At once, as nobody has to approve them. */
+            accepted: number;
+        };
+        /** @description What remains of a task for whoever somebody's time counts for: the person, or their team. */
+        Remaining: {
+            /** @description Code. */
+            project: string;
+            /** @description Code within the project. */
+            task: string;
+            /** @description Code. */
+            person: string;
+            plannedMinutes: number;
+            enteredMinutes: number;
+            /** @description By the estimate in force, else planned less entered. */
+            remainingMinutes: number;
+            isEstimated: boolean;
+            /** @description The team's, not the person's alone. */
+            isTeam: boolean;
+            /** @description Declared done. */
+            isDone: boolean;
+            /** @description Estimated by the person, which the project manager has yet to accept. */
+            waitingMinutes: number | null;
         };
         /** @description What became of the entries, in the order in which they were sent. */
         SavedEntries: {
@@ -280,6 +911,21 @@ export interface components {
             message: string | null;
             /** @description What is there now; null where nothing is. */
             entry: components["schemas"]["Entry"] | null;
+        };
+        /** @description How a project, or a task of it, stands: minutes at completion. */
+        StatusFigures: {
+            /** @description Code; null for the whole project. */
+            task: string | null;
+            planned: number;
+            /** @description Approved or settled. */
+            actual: number;
+            /** @description Recorded, and not approved yet. */
+            pending: number;
+            remaining: number;
+            /** @description Actual, pending and remaining. */
+            forecast: number;
+            /** @description Forecast less planned. */
+            variance: number;
         };
         /** @description What was submitted or taken back. */
         SubmissionDone: {
@@ -313,6 +959,41 @@ export interface components {
             entries: number;
             /** @description What blocks first. */
             findings: components["schemas"]["SubmissionFinding"][];
+        };
+        /** @description An import or export of files. */
+        Transfer: {
+            id: number;
+            /** @enum {string} */
+            kind: "import" | "export";
+            /** @enum {string} */
+            state: "waiting" | "checking" | "checked" | "refused" | "queued" | "running" | "done" | "failed" | "taken back";
+            /** @description UTC instant at which it was begun. */
+            at: string;
+            /** @description What came of each. */
+            files: components["schemas"]["TransferFile"][];
+            /** @description How much is done; null while nothing is known. */
+            percent: number | null;
+            replacesPlan: boolean;
+            /** @description Why it was refused or failed; empty otherwise. */
+            problem: string;
+            /** @description Whether an export can be downloaded. */
+            hasFile: boolean;
+        };
+        /** @description What came of the rows of a file. */
+        TransferFile: {
+            file: string;
+            rows: number;
+            new: number;
+            changed: number;
+            same: number;
+            gone: number;
+            wrong: number;
+        };
+        /** @description A part of the imports and exports. */
+        TransferList: {
+            data: components["schemas"]["Transfer"][];
+            /** @description The cursor of the next part; null at the end. */
+            next: string | null;
         };
         /** @description What is wrong, as RFC 9457 has it. */
         Problem: {
@@ -389,6 +1070,193 @@ export interface operations {
             };
             /** @description There is no such thing. */
             404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Something in it is wrong, or it was refused. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many requests; `Retry-After` says when. */
+            429: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    comparison: {
+        parameters: {
+            query?: {
+                by?: "project" | "phase" | "task" | "person" | "team" | "client" | "manager" | "role" | "charge-code" | "billable" | "quarter" | "month" | "week";
+                then?: "project" | "phase" | "task" | "person" | "team" | "client" | "manager" | "role" | "charge-code" | "billable" | "quarter" | "month" | "week";
+                across?: "week" | "month" | "quarter";
+                period?: string;
+                from?: string;
+                to?: string;
+                project?: string;
+                person?: string;
+                team?: string;
+                client?: string;
+                manager?: string;
+                role?: string;
+                "charge-code"?: string;
+                internal?: "only" | "out";
+                billable?: "yes" | "no";
+                pending?: "in";
+                show?: string;
+            };
+            header?: {
+                /** @description The ETag of what is known; 304 where it has not changed. */
+                "If-None-Match"?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Compared"];
+                };
+            };
+            /** @description Not changed. */
+            304: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description There is no token, or it has ended. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The token or the person does not have the right. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Something in it is wrong, or it was refused. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many requests; `Retry-After` says when. */
+            429: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    correction_decisions: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description Under which the request may be repeated for a day, and is done once. */
+                "Idempotency-Key"?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    corrections: number[];
+                    accept: boolean;
+                    comment?: string | null;
+                };
+            };
+        };
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DecidedCorrections"];
+                };
+            };
+            /** @description It cannot be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no token, or it has ended. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The token or the person does not have the right. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The first request under the key is still being worked on. */
+            409: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -907,6 +1775,530 @@ export interface operations {
             };
         };
     };
+    files: {
+        parameters: {
+            query?: {
+                cursor?: string;
+                limit?: number;
+            };
+            header?: {
+                /** @description The ETag of what is known; 304 where it has not changed. */
+                "If-None-Match"?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TransferList"];
+                };
+            };
+            /** @description Not changed. */
+            304: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description There is no token, or it has ended. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The token or the person does not have the right. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Something in it is wrong, or it was refused. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many requests; `Retry-After` says when. */
+            429: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    files_export: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description Under which the request may be repeated for a day, and is done once. */
+                "Idempotency-Key"?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    kinds: ("calendars.csv" | "organisation.csv" | "teams.csv" | "roles.csv" | "people.csv" | "rates.csv" | "clients.csv" | "projects.csv" | "tasks.csv" | "assignments.csv" | "absence_kinds.csv" | "absences.csv" | "entries.csv" | "remaining_estimates.csv" | "stand_ins.csv" | "settings.csv" | "house_rules.csv" | "questions.csv" | "recorders.csv" | "person_details.csv" | "team_details.csv" | "role_details.csv" | "client_details.csv" | "client_contacts.csv" | "leave_allowances.csv" | "leave_requests.csv")[];
+                    /**
+                     * Format: date
+                     * @description The first day of what lies on days; everything where it is not said.
+                     */
+                    from?: string | null;
+                    /** Format: date */
+                    to?: string | null;
+                };
+            };
+        };
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Transfer"];
+                };
+            };
+            /** @description It cannot be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no token, or it has ended. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The token or the person does not have the right. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The first request under the key is still being worked on. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Something in it is wrong, or it was refused. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many requests; `Retry-After` says when. */
+            429: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    files_import: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description Under which the request may be repeated for a day, and is done once. */
+                "Idempotency-Key"?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    files: {
+                        /** @description As the exchange format has it: `entries.csv`. */
+                        name: string;
+                        /** @description The whole file. */
+                        content: string;
+                    }[];
+                    /**
+                     * @description Whether assignments that the files do not have are removed.
+                     * @default false
+                     */
+                    replacesPlan?: boolean;
+                };
+            };
+        };
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Transfer"];
+                };
+            };
+            /** @description It cannot be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no token, or it has ended. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The token or the person does not have the right. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The first request under the key is still being worked on. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Something in it is wrong, or it was refused. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many requests; `Retry-After` says when. */
+            429: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    file: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description The ETag of what is known; 304 where it has not changed. */
+                "If-None-Match"?: string;
+            };
+            path: {
+                /** @description Number of an import or export. */
+                transfer: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Transfer"];
+                };
+            };
+            /** @description Not changed. */
+            304: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description There is no token, or it has ended. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The token or the person does not have the right. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Something in it is wrong, or it was refused. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many requests; `Retry-After` says when. */
+            429: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    file_download: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description The ETag of what is known; 304 where it has not changed. */
+                "If-None-Match"?: string;
+            };
+            path: {
+                /** @description Number of an import or export. */
+                transfer: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/zip": unknown;
+                };
+            };
+            /** @description Not changed. */
+            304: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description There is no token, or it has ended. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The token or the person does not have the right. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Something in it is wrong, or it was refused. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many requests; `Retry-After` says when. */
+            429: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    file_run: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description Under which the request may be repeated for a day, and is done once. */
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                /** @description Number of an import or export. */
+                transfer: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Transfer"];
+                };
+            };
+            /** @description It cannot be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no token, or it has ended. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The token or the person does not have the right. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The first request under the key is still being worked on. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Something in it is wrong, or it was refused. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many requests; `Retry-After` says when. */
+            429: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     me: {
         parameters: {
             query?: never;
@@ -955,6 +2347,706 @@ export interface operations {
             };
             /** @description There is no such thing. */
             404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Something in it is wrong, or it was refused. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many requests; `Retry-After` says when. */
+            429: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    people: {
+        parameters: {
+            query?: {
+                cursor?: string;
+                limit?: number;
+                team?: string;
+                email?: string;
+            };
+            header?: {
+                /** @description The ETag of what is known; 304 where it has not changed. */
+                "If-None-Match"?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PersonList"];
+                };
+            };
+            /** @description Not changed. */
+            304: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description There is no token, or it has ended. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The token or the person does not have the right. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Something in it is wrong, or it was refused. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many requests; `Retry-After` says when. */
+            429: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    people_add: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description Under which the request may be repeated for a day, and is done once. */
+                "Idempotency-Key"?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description Of somebody new; without one it is made of the email address. */
+                    code?: string | null;
+                    name: string;
+                    email: string;
+                    /** @enum {string} */
+                    access: "member" | "manager" | "office" | "viewer";
+                    /** @description Code of a team. */
+                    team?: string | null;
+                    /** @description Code of the line manager. */
+                    manager?: string | null;
+                    /** @description Code of a role. */
+                    role?: string | null;
+                    /** @description Code of the public holidays. */
+                    calendar?: string | null;
+                    timezone?: string | null;
+                    language?: string | null;
+                    /** Format: date */
+                    startsOn?: string | null;
+                    /** Format: date */
+                    endsOn?: string | null;
+                    breaks?: {
+                        /** Format: date */
+                        first: string;
+                        /** Format: date */
+                        last: string;
+                    }[];
+                    /** @description Hours of each weekday, Monday first; empty as the organisation has them. */
+                    pattern?: string[];
+                    /**
+                     * Format: date
+                     * @description From when on the hours hold; always, where it is not said.
+                     */
+                    patternFrom?: string | null;
+                };
+            };
+        };
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Person"];
+                };
+            };
+            /** @description It cannot be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no token, or it has ended. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The token or the person does not have the right. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The first request under the key is still being worked on. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Something in it is wrong, or it was refused. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many requests; `Retry-After` says when. */
+            429: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    person: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description The ETag of what is known; 304 where it has not changed. */
+                "If-None-Match"?: string;
+            };
+            path: {
+                /** @description Code of a person. */
+                person: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Person"];
+                };
+            };
+            /** @description Not changed. */
+            304: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description There is no token, or it has ended. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The token or the person does not have the right. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Something in it is wrong, or it was refused. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many requests; `Retry-After` says when. */
+            429: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    person_change: {
+        parameters: {
+            query?: never;
+            header: {
+                /** @description Under which the request may be repeated for a day, and is done once. */
+                "Idempotency-Key"?: string;
+                /** @description The version that was seen, as the ETag has it. */
+                "If-Match": string;
+            };
+            path: {
+                /** @description Code of a person. */
+                person: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description Of somebody new; without one it is made of the email address. */
+                    code?: string | null;
+                    name: string;
+                    email: string;
+                    /** @enum {string} */
+                    access: "member" | "manager" | "office" | "viewer";
+                    /** @description Code of a team. */
+                    team?: string | null;
+                    /** @description Code of the line manager. */
+                    manager?: string | null;
+                    /** @description Code of a role. */
+                    role?: string | null;
+                    /** @description Code of the public holidays. */
+                    calendar?: string | null;
+                    timezone?: string | null;
+                    language?: string | null;
+                    /** Format: date */
+                    startsOn?: string | null;
+                    /** Format: date */
+                    endsOn?: string | null;
+                    breaks?: {
+                        /** Format: date */
+                        first: string;
+                        /** Format: date */
+                        last: string;
+                    }[];
+                    /** @description Hours of each weekday, Monday first; empty as the organisation has them. */
+                    pattern?: string[];
+                    /**
+                     * Format: date
+                     * @description From when on the hours hold; always, where it is not said.
+                     */
+                    patternFrom?: string | null;
+                };
+            };
+        };
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Person"];
+                };
+            };
+            /** @description It cannot be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no token, or it has ended. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The token or the person does not have the right. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The first request under the key is still being worked on. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It has changed since it was seen. */
+            412: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Something in it is wrong, or it was refused. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It must say which version was seen. */
+            428: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many requests; `Retry-After` says when. */
+            429: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    corrections: {
+        parameters: {
+            query?: {
+                cursor?: string;
+                limit?: number;
+            };
+            header?: {
+                /** @description The ETag of what is known; 304 where it has not changed. */
+                "If-None-Match"?: string;
+            };
+            path: {
+                /** @description Code of a person. */
+                person: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CorrectionList"];
+                };
+            };
+            /** @description Not changed. */
+            304: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description There is no token, or it has ended. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The token or the person does not have the right. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Something in it is wrong, or it was refused. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many requests; `Retry-After` says when. */
+            429: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    corrections_propose: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description Under which the request may be repeated for a day, and is done once. */
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                /** @description Code of a person. */
+                person: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    entries: {
+                        /** @description Number of the entry. */
+                        entry: number;
+                        /** @description What it should be; empty for nothing. */
+                        hours: string | null;
+                    }[];
+                    reason: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProposedCorrections"];
+                };
+            };
+            /** @description It cannot be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no token, or it has ended. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The token or the person does not have the right. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The first request under the key is still being worked on. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Something in it is wrong, or it was refused. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many requests; `Retry-After` says when. */
+            429: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    correction_take_back: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description Under which the request may be repeated for a day, and is done once. */
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                /** @description Code of a person. */
+                person: string;
+                /** @description Number of a correction. */
+                correction: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description It cannot be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no token, or it has ended. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The token or the person does not have the right. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The first request under the key is still being worked on. */
+            409: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -1376,6 +3468,1072 @@ export interface operations {
             };
         };
     };
+    projects: {
+        parameters: {
+            query?: {
+                cursor?: string;
+                limit?: number;
+                state?: "open" | "closed";
+                manager?: string;
+                client?: string;
+            };
+            header?: {
+                /** @description The ETag of what is known; 304 where it has not changed. */
+                "If-None-Match"?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProjectList"];
+                };
+            };
+            /** @description Not changed. */
+            304: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description There is no token, or it has ended. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The token or the person does not have the right. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Something in it is wrong, or it was refused. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many requests; `Retry-After` says when. */
+            429: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    projects_create: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description Under which the request may be repeated for a day, and is done once. */
+                "Idempotency-Key"?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description Of a new project; without one it is made of the name. */
+                    code?: string | null;
+                    name: string;
+                    /** @description Code or name; a name that is not known makes a new client. */
+                    client?: string | null;
+                    /** @description Code of a person. */
+                    manager: string;
+                    /** Format: date */
+                    startsOn?: string | null;
+                    /** Format: date */
+                    endsOn?: string | null;
+                    /** @description About how much a new project will be; planned on a first task. */
+                    hours?: string | null;
+                    /** @default true */
+                    billable?: boolean;
+                    /** @default true */
+                    isOpen?: boolean;
+                    /** @enum {string|null} */
+                    estimateMode?: "immediate" | "notify" | "approve" | null;
+                };
+            };
+        };
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Project"];
+                };
+            };
+            /** @description It cannot be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no token, or it has ended. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The token or the person does not have the right. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The first request under the key is still being worked on. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Something in it is wrong, or it was refused. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many requests; `Retry-After` says when. */
+            429: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    project: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description The ETag of what is known; 304 where it has not changed. */
+                "If-None-Match"?: string;
+            };
+            path: {
+                /** @description Code of a project. */
+                project: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Project"];
+                };
+            };
+            /** @description Not changed. */
+            304: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description There is no token, or it has ended. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The token or the person does not have the right. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Something in it is wrong, or it was refused. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many requests; `Retry-After` says when. */
+            429: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    project_change: {
+        parameters: {
+            query?: never;
+            header: {
+                /** @description Under which the request may be repeated for a day, and is done once. */
+                "Idempotency-Key"?: string;
+                /** @description The version that was seen, as the ETag has it. */
+                "If-Match": string;
+            };
+            path: {
+                /** @description Code of a project. */
+                project: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description Of a new project; without one it is made of the name. */
+                    code?: string | null;
+                    name: string;
+                    /** @description Code or name; a name that is not known makes a new client. */
+                    client?: string | null;
+                    /** @description Code of a person. */
+                    manager: string;
+                    /** Format: date */
+                    startsOn?: string | null;
+                    /** Format: date */
+                    endsOn?: string | null;
+                    /** @description About how much a new project will be; planned on a first task. */
+                    hours?: string | null;
+                    /** @default true */
+                    billable?: boolean;
+                    /** @default true */
+                    isOpen?: boolean;
+                    /** @enum {string|null} */
+                    estimateMode?: "immediate" | "notify" | "approve" | null;
+                };
+            };
+        };
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Project"];
+                };
+            };
+            /** @description It cannot be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no token, or it has ended. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The token or the person does not have the right. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The first request under the key is still being worked on. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It has changed since it was seen. */
+            412: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Something in it is wrong, or it was refused. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It must say which version was seen. */
+            428: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many requests; `Retry-After` says when. */
+            429: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    plan: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description The ETag of what is known; 304 where it has not changed. */
+                "If-None-Match"?: string;
+            };
+            path: {
+                /** @description Code of a project. */
+                project: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Plan"];
+                };
+            };
+            /** @description Not changed. */
+            304: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description There is no token, or it has ended. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The token or the person does not have the right. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Something in it is wrong, or it was refused. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many requests; `Retry-After` says when. */
+            429: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    plan_add: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description Under which the request may be repeated for a day, and is done once. */
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                /** @description Code of a project. */
+                project: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description A line that names somebody puts them on its task; one that names nobody plans the task itself. One without a task belongs to the one above it. */
+                    lines: {
+                        phase?: string | null;
+                        task?: string | null;
+                        code?: string | null;
+                        who?: string | null;
+                        role?: string | null;
+                        planned?: string | null;
+                        budget?: string | null;
+                        startsOn?: string | null;
+                        endsOn?: string | null;
+                        chargeCode?: string | null;
+                    }[];
+                    /** @description Number of the task that lines without one belong to. */
+                    under?: number | null;
+                };
+            };
+        };
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Plan"];
+                };
+            };
+            /** @description It cannot be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no token, or it has ended. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The token or the person does not have the right. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The first request under the key is still being worked on. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Something in it is wrong, or it was refused. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many requests; `Retry-After` says when. */
+            429: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    plan_change: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description Under which the request may be repeated for a day, and is done once. */
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                /** @description Code of a project. */
+                project: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    changes: {
+                        /** @description Number of the task, else the assignments are meant. */
+                        task?: number | null;
+                        /** @description Numbers of an assignment. */
+                        assignments?: number[] | null;
+                        fields: {
+                            name?: string | null;
+                            code?: string | null;
+                            phase?: string | null;
+                            planned?: string | null;
+                            budget?: string | null;
+                            startsOn?: string | null;
+                            endsOn?: string | null;
+                            chargeCode?: string | null;
+                            assignee?: string | null;
+                            role?: string | null;
+                        };
+                    }[];
+                };
+            };
+        };
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Plan"];
+                };
+            };
+            /** @description It cannot be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no token, or it has ended. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The token or the person does not have the right. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The first request under the key is still being worked on. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Something in it is wrong, or it was refused. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many requests; `Retry-After` says when. */
+            429: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    plan_remove: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description Under which the request may be repeated for a day, and is done once. */
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                /** @description Code of a project. */
+                project: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "application/json": {
+                    /** @description Number of a task, with everybody on it. */
+                    task?: number | null;
+                    assignments?: number[] | null;
+                };
+            };
+        };
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Plan"];
+                };
+            };
+            /** @description It cannot be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no token, or it has ended. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The token or the person does not have the right. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The first request under the key is still being worked on. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Something in it is wrong, or it was refused. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many requests; `Retry-After` says when. */
+            429: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    project_status: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description The ETag of what is known; 304 where it has not changed. */
+                "If-None-Match"?: string;
+            };
+            path: {
+                /** @description Code of a project. */
+                project: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProjectStatus"];
+                };
+            };
+            /** @description Not changed. */
+            304: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description There is no token, or it has ended. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The token or the person does not have the right. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Something in it is wrong, or it was refused. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many requests; `Retry-After` says when. */
+            429: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    remaining: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description The ETag of what is known; 304 where it has not changed. */
+                "If-None-Match"?: string;
+            };
+            path: {
+                /** @description Code of a project. */
+                project: string;
+                /** @description Code of a task within the project. */
+                taskCode: string;
+                /** @description Code of a person. */
+                person: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Remaining"];
+                };
+            };
+            /** @description Not changed. */
+            304: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description There is no token, or it has ended. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The token or the person does not have the right. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Something in it is wrong, or it was refused. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many requests; `Retry-After` says when. */
+            429: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    remaining_estimate: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description Under which the request may be repeated for a day, and is done once. */
+                "Idempotency-Key"?: string;
+            };
+            path: {
+                /** @description Code of a project. */
+                project: string;
+                /** @description Code of a task within the project. */
+                taskCode: string;
+                /** @description Code of a person. */
+                person: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /**
+                     * @description Whether the task is done: for the person, or for everybody.
+                     * @enum {string}
+                     */
+                    done: "no" | "me" | "all";
+                    /** @description As people type them, where it is not done. */
+                    hours?: string | null;
+                    reason?: string | null;
+                    /** @description That what others had left is given up. */
+                    confirmed?: boolean;
+                };
+            };
+        };
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Remaining"];
+                };
+            };
+            /** @description It cannot be read. */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no token, or it has ended. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The token or the person does not have the right. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The first request under the key is still being worked on. */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Something in it is wrong, or it was refused. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many requests; `Retry-After` says when. */
+            429: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     waiting: {
         parameters: {
             query?: {
@@ -1400,6 +4558,84 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["EntryList"];
+                };
+            };
+            /** @description Not changed. */
+            304: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description There is no token, or it has ended. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The token or the person does not have the right. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Something in it is wrong, or it was refused. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many requests; `Retry-After` says when. */
+            429: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    waiting_corrections: {
+        parameters: {
+            query?: {
+                cursor?: string;
+                limit?: number;
+            };
+            header?: {
+                /** @description The ETag of what is known; 304 where it has not changed. */
+                "If-None-Match"?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CorrectionList"];
                 };
             };
             /** @description Not changed. */

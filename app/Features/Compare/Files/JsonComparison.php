@@ -37,7 +37,7 @@ final class JsonComparison
      * @param  list<Measure>  $measures
      * @return array<string, int|string|null>
      */
-    private static function figures(ComparisonRow $row, array $measures): array
+    public static function figures(ComparisonRow $row, array $measures): array
     {
         $figures = [];
         foreach ($measures as $measure) {
@@ -59,12 +59,24 @@ final class JsonComparison
      */
     private static function across(array $rows, array $periods): array
     {
+        $across = self::periods($rows, $periods);
+
+        return $across === [] ? [] : ['periods' => $across];
+    }
+
+    /**
+     * @param  array<array-key, ComparisonRow>  $rows  by code of a period
+     * @param  list<string>  $periods
+     * @return array<string, array{planned: int, actual: int}>
+     */
+    public static function periods(array $rows, array $periods): array
+    {
         $across = [];
         foreach ($periods as $period) {
             $across[$period] = ['planned' => isset($rows[$period]) ? $rows[$period]->planned->toInt() : 0, 'actual' => isset($rows[$period]) ? $rows[$period]->actual->toInt() : 0];
         }
 
-        return $across === [] ? [] : ['periods' => $across];
+        return $across;
     }
 
     private static function json(mixed $value): string

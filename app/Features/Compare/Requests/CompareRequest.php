@@ -12,7 +12,7 @@ use App\Models\Person;
 use Moss\Core\Calendar\Day;
 
 /** The question of a comparison in its address; an invalid value counts as absent. */
-final class CompareRequest extends BoundedRequest
+class CompareRequest extends BoundedRequest
 {
     /** @return array<string, list<mixed>> */
     public function rules(): array

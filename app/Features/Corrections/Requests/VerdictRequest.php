@@ -8,7 +8,7 @@ use App\Http\Input\BoundedRequest;
 use App\Http\Input\RowId;
 use App\Support\Database\WriteLimits;
 
-final class VerdictRequest extends BoundedRequest
+class VerdictRequest extends BoundedRequest
 {
     /** @return array<string, list<mixed>> */
     public function rules(): array

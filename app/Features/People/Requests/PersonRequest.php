@@ -24,7 +24,7 @@ use Moss\Core\Calendar\NotEmploymentBreaks;
 use Moss\Core\Calendar\WorkPattern;
 
 /** What the office enters of somebody. */
-final class PersonRequest extends BoundedRequest
+class PersonRequest extends BoundedRequest
 {
     /** @return array<string, list<mixed>> */
     public function rules(): array

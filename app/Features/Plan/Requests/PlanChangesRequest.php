@@ -13,7 +13,7 @@ use Closure;
 use Illuminate\Validation\Validator;
 
 /** Other values for rows of a plan. */
-final class PlanChangesRequest extends BoundedRequest
+class PlanChangesRequest extends BoundedRequest
 {
     /** @return array<string, list<mixed>> */
     public function rules(): array

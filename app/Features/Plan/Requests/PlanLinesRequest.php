@@ -11,7 +11,7 @@ use App\Support\Database\WriteLimits;
 use App\Support\Language\Wording;
 
 /** Lines to be added to a plan. */
-final class PlanLinesRequest extends BoundedRequest
+class PlanLinesRequest extends BoundedRequest
 {
     /** @return array<string, list<mixed>> */
     public function rules(): array

@@ -9,7 +9,7 @@ use App\Http\Input\RowId;
 use App\Support\Database\WriteLimits;
 
 /** Rows of a plan: a task, or an assignment with all its stretches; and hours by day. */
-final class PlanRowsRequest extends BoundedRequest
+class PlanRowsRequest extends BoundedRequest
 {
     /** @return array<string, list<mixed>> */
     public function rules(): array

@@ -18,7 +18,7 @@ use Moss\Core\Calendar\Day;
 use Moss\Core\Effort\EstimateMode;
 
 /** What a project is. A new one may have a code and say about how much it will be. */
-final class ProjectRequest extends BoundedRequest
+class ProjectRequest extends BoundedRequest
 {
     /** @return array<string, list<mixed>> */
     public function rules(): array

@@ -9,7 +9,7 @@ use App\Http\Input\BoundedRequest;
 use Illuminate\Validation\Rule;
 
 /** A remaining estimate: hours, or the task marked as done for the assignee or for everyone. */
-final class EstimateRequest extends BoundedRequest
+class EstimateRequest extends BoundedRequest
 {
     /** @return array<string, list<mixed>> */
     public function rules(): array

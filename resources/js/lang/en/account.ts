@@ -16,10 +16,13 @@ export const accountText = {
             created: 'Copy the token now; it is not shown again.',
             name: 'What it is for',
             rights: 'Rights',
-            rightNames: { read: 'Read', record: 'Record and submit time', review: 'Approve and return' } satisfies Record<
-                AccessRight,
-                string
-            >,
+            rightNames: {
+                read: 'Read',
+                record: 'Record and submit time',
+                review: 'Approve and return',
+                plan: 'Plan projects',
+                office: 'Keep people and files',
+            } satisfies Record<AccessRight, string>,
             createdAt: 'Created',
             lastUse: 'Last used',
             never: 'Never',

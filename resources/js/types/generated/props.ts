@@ -6,7 +6,7 @@ export type AbsenceVisibility = 'everybody' | 'managers';
 
 export type Access = 'member' | 'manager' | 'office' | 'viewer';
 
-export type AccessRight = 'read' | 'record' | 'review';
+export type AccessRight = 'read' | 'record' | 'review' | 'plan' | 'office';
 
 export type AccountState = 'active' | 'invited' | 'invitation expired' | 'not invited' | 'disabled' | 'left';
 
