@@ -135,10 +135,12 @@ stand_ins_environment() {
     provider_port=$(free_port "$port")
     calendars_port=$(free_port $((provider_port + 1)))
     receiver_port=$(free_port $((calendars_port + 1)))
+    tracker_port=$(free_port $((receiver_port + 1)))
     export MOSS_SINGLE_SIGN_ON_ISSUER=http://127.0.0.1:$provider_port MOSS_SINGLE_SIGN_ON_NAME='Fenlight sign-on'
     export MOSS_SINGLE_SIGN_ON_CLIENT=moss-week MOSS_SINGLE_SIGN_ON_SECRET=only-for-the-demonstration
     export MOSS_SIMULATED_CALENDARS=http://127.0.0.1:$calendars_port MOSS_SIMULATED_RECEIVER=http://127.0.0.1:$receiver_port
-    export MOSS_ALLOWED_HOSTS=127.0.0.1:$calendars_port,127.0.0.1:$receiver_port
+    export MOSS_SIMULATED_TRACKER=http://127.0.0.1:$tracker_port
+    export MOSS_ALLOWED_HOSTS=127.0.0.1:$calendars_port,127.0.0.1:$receiver_port,127.0.0.1:$tracker_port
 }
 
 # Serves them in the background; they go together with whatever is added to `jobs`.
@@ -148,6 +150,7 @@ serve_stand_ins() {
     serve_stand_in IdentityProvider "$provider_port" "$folder"
     serve_stand_in Calendars "$calendars_port" "$folder"
     serve_stand_in Receiver "$receiver_port" "$folder"
+    serve_stand_in Tracker "$tracker_port" "$folder"
 }
 serve_stand_in() {
     local name=$1 port=$2 folder=$3/stand-ins/$1

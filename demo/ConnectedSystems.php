@@ -6,6 +6,7 @@ namespace Demo;
 
 use App\Features\Webhooks\Actions\KeepWebhooks;
 use App\Models\Person;
+use App\Models\Tracker;
 use App\Models\WebhookTopic;
 
 /** Other systems that the demonstration is connected with, where those are simulated. */
@@ -23,6 +24,11 @@ final readonly class ConnectedSystems
             [$webhook] = $this->webhooks->add($office, 'Harbour board', $receiver.'/events', [WebhookTopic::Time, WebhookTopic::Plans, WebhookTopic::Leave]);
             // The receiver knows this one.
             $webhook->update(['secret' => config()->string('single_sign_on.client_secret')]);
+        }
+        $tracker = config()->string('moss.simulated_tracker');
+        if ($tracker !== '') {
+            // It is not running yet, so it is not asked whether it answers.
+            Tracker::query()->create(['name' => 'Workshop board', 'address' => $tracker, 'token' => config()->string('single_sign_on.client_secret')]);
         }
     }
 }

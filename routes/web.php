@@ -74,6 +74,8 @@ use App\Features\SingleSignOn\Controllers\SingleSignOnController;
 use App\Features\StandIns\Controllers\StandInsController;
 use App\Features\Stretches\Controllers\StretchesController;
 use App\Features\Submission\Controllers\SubmissionController;
+use App\Features\TaskTracker\Controllers\ProjectTrackerController;
+use App\Features\TaskTracker\Controllers\TrackersController;
 use App\Features\Timer\Controllers\TimerController;
 use App\Features\Timesheets\Controllers\TimesheetsController;
 use App\Features\Uploads\Controllers\UploadsController;
@@ -337,6 +339,9 @@ Route::middleware(['auth', RequireSecondFactor::class])->group(static function (
         Route::post('/webhooks/{webhook}/test', [WebhooksController::class, 'test'])->name('webhooks.test');
         Route::get('/webhooks/{webhook}/messages/{message}', [WebhookMessagesController::class, 'show'])->scopeBindings()->name('webhooks.message');
         Route::post('/webhooks/{webhook}/messages/{message}/again', [WebhookMessagesController::class, 'sendAgain'])->scopeBindings()->name('webhooks.send-again');
+        Route::get('/trackers', [TrackersController::class, 'index'])->name('trackers');
+        Route::post('/trackers', [TrackersController::class, 'store'])->name('trackers.add');
+        Route::delete('/trackers/{tracker}', [TrackersController::class, 'destroy'])->name('trackers.remove');
         Route::get('/intake', [IntakeSettingsController::class, 'show'])->name('intake');
         Route::put('/intake', [IntakeSettingsController::class, 'update'])->name('intake.save');
         Route::post('/intake/links', [IntakeSettingsController::class, 'store'])->name('intake.add-link');
@@ -409,6 +414,14 @@ Route::middleware(['auth', RequireSecondFactor::class])->group(static function (
     Route::get('/projects', [ProjectController::class, 'index'])->name('projects');
     Route::get('/new-project', [ProjectSettingsController::class, 'create'])->name('projects.new');
     Route::post('/projects', [ProjectSettingsController::class, 'store'])->name('projects.create');
+    Route::prefix('/projects/{project:code}/tracker')->group(static function (): void {
+        Route::get('/', [ProjectTrackerController::class, 'show'])->name('project.tracker');
+        Route::post('/', [ProjectTrackerController::class, 'store'])->name('project.tracker.link');
+        Route::delete('/', [ProjectTrackerController::class, 'destroy'])->name('project.tracker.end');
+        Route::post('/sync', [ProjectTrackerController::class, 'sync'])->name('project.tracker.sync');
+        Route::put('/people/{there}', [ProjectTrackerController::class, 'matchPerson'])->name('project.tracker.person');
+        Route::put('/tasks/{there}', [ProjectTrackerController::class, 'matchTask'])->name('project.tracker.task');
+    });
     Route::prefix('/projects/{project:code}')->scopeBindings()->group(static function (): void {
         Route::get('/', [ProjectController::class, 'show'])->name('project');
         Route::put('/', [ProjectSettingsController::class, 'update'])->name('project.change');

@@ -35,4 +35,5 @@ enum AuditTrailSubject: string
     case WorkRequest = 'work request';
     case AbsenceKind = 'absence kind';
     case Webhook = 'webhook';
+    case Tracker = 'tracker';
 }

@@ -40,6 +40,7 @@ use Moss\Core\Time\HoursFormat;
  * @property bool $pencil_plan
  * @property LastWeekPencil $pencil_last_week
  * @property bool $pencil_usual_week
+ * @property bool $pencils_tracked_time  whether time from task trackers waits in pencil
  * @property bool $knows_pencil  whether they have been told once what pencil and ink are
  * @property Arrangement $arrangement
  * @property MessagePreferences $messages
@@ -85,6 +86,7 @@ final class Person extends User
         'pencil_plan',
         'pencil_last_week',
         'pencil_usual_week',
+        'pencils_tracked_time',
         'knows_pencil',
         'arrangement',
         'messages',
@@ -162,6 +164,7 @@ final class Person extends User
             'pencil_plan' => 'boolean',
             'pencil_last_week' => LastWeekPencil::class,
             'pencil_usual_week' => 'boolean',
+            'pencils_tracked_time' => 'boolean',
             'knows_pencil' => 'boolean',
             'arrangement' => Arrangement::class,
             'messages' => MessagePreferences::class,

@@ -11,6 +11,8 @@ use App\Features\SignIn\CurrentSignIn;
 use App\Features\SignIn\SignedInPeople;
 use App\Features\SingleSignOn\IdentityProvider;
 use App\Features\SingleSignOn\OpenId\OpenIdProvider;
+use App\Features\TaskTracker\Remote\HttpTaskTracker;
+use App\Features\TaskTracker\Remote\TaskTracker;
 use App\Http\Input\DaysText;
 use App\Http\Input\WorkWeek;
 use App\Models\AccessToken;
@@ -68,6 +70,7 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->bind(IdentityProvider::class, OpenIdProvider::class);
         $this->app->bind(CalendarFeed::class, HttpCalendarFeed::class);
         $this->app->bind(OutsideHttp::class, PinnedHttp::class);
+        $this->app->bind(TaskTracker::class, HttpTaskTracker::class);
         $this->app->bind(PublicAddress::class, static fn (): PublicAddress => new PublicAddress(array_values(array_filter(array_map(trim(...), explode(',', strtolower(config()->string('moss.allowed_hosts'))))))));
         $this->app->bind(StatefulGuard::class, static fn (): StatefulGuard => Auth::guard('web'));
         $this->app->singleton(Today::class, static function (): Today {
@@ -82,7 +85,7 @@ final class AppServiceProvider extends ServiceProvider
         $this->letProgramsAsk();
         Auth::provider('signed-in', fn (): SignedInPeople => $this->app->make(SignedInPeople::class));
         // Longer numbers are no row of ours, and no integer either.
-        foreach (['correction', 'task', 'decision', 'mail', 'standIn', 'setting', 'question', 'rate', 'asked', 'saved', 'attachment', 'signIn', 'holiday', 'leave', 'allowance', 'contact', 'planned', 'line', 'link', 'workRequest', 'file', 'transfer', 'stretch', 'appointmentCalendar', 'appointment', 'series', 'webhook', 'message'] as $number) {
+        foreach (['correction', 'task', 'decision', 'mail', 'standIn', 'setting', 'question', 'rate', 'asked', 'saved', 'attachment', 'signIn', 'holiday', 'leave', 'allowance', 'contact', 'planned', 'line', 'link', 'workRequest', 'file', 'transfer', 'stretch', 'appointmentCalendar', 'appointment', 'series', 'webhook', 'message', 'tracker', 'there'] as $number) {
             Route::pattern($number, '[0-9]{1,18}');
         }
         RateLimiter::for('uploads', static fn (Request $request): Limit => Limit::perMinute(900)->by((string) $request->ip()));

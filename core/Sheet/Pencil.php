@@ -10,7 +10,7 @@ use Moss\Core\Calendar\ExpectedHours;
 use Moss\Core\Time\Minutes;
 
 /**
- * Pencils hours in: what was measured by the clock, then from the plan, then from past weeks.
+ * Pencils hours in: what was measured by the clock or logged elsewhere, then from the plan, then from past weeks.
  *
  * What was measured stands as it is, whatever is expected or remains; the rest gets less by it, and nothing in the same cell.
  * From the plan day by day, and on each day the lines by the end of their assignment, project, task and role code: each
@@ -25,7 +25,7 @@ final readonly class Pencil
      * @param  list<PlannedLine>  $lines
      * @param  iterable<TaskEntry>  $entries  of the person, on any task
      * @param  list<PastLine>  $past  the source to be heard first in front
-     * @param  list<TimedLine>  $timed
+     * @param  list<TimedLine|TrackedLine>  $timed  measured or logged; of the same line and day the first counts
      */
     public function __construct(private ExpectedHours $expected, private array $lines, private iterable $entries, private array $past = [], private array $timed = [])
     {
@@ -79,14 +79,14 @@ final readonly class Pencil
         $proposals = [];
         foreach ($days as $day) {
             foreach ($this->timed as $line) {
-                $spans = $line->days[$day->toString()] ?? null;
-                if ($spans !== null) {
-                    $proposals[] = new Proposal($day, $line, $spans->minutes());
+                $minutes = $line->minutesOn($day);
+                if ($minutes !== null) {
+                    $proposals[$line->line->key().' '.$day->toString()] ??= new Proposal($day, $line, $minutes);
                 }
             }
         }
 
-        return $proposals;
+        return array_values($proposals);
     }
 
     /** @param  int|null  $entered  on the line on that day; null where nothing is */

@@ -11,6 +11,7 @@ enum PencilSource: string
 {
     case Timer = 'timer';
     case Calendar = 'calendar';
+    case Tracker = 'tracker';
     case Plan = 'plan';
     case LastWeek = 'last week';
     case UsualWeek = 'usual week';

@@ -12,7 +12,7 @@ use Moss\Core\Time\Minutes;
  */
 final readonly class Proposal
 {
-    public function __construct(public Day $day, public TimedLine|PlannedLine|PastLine $source, public Minutes $minutes)
+    public function __construct(public Day $day, public TimedLine|TrackedLine|PlannedLine|PastLine $source, public Minutes $minutes)
     {
     }
 

@@ -13,6 +13,7 @@ use App\Models\Question;
 use App\Models\Recorder;
 use App\Models\ScheduledSetting;
 use App\Models\StandIn;
+use App\Models\Tracker;
 use App\Models\Webhook;
 use App\Models\WorkRequest;
 use Illuminate\Routing\Route;
@@ -221,6 +222,15 @@ final class AccessTest extends TestCase
         'POST /office/webhooks/1/test' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 302, 'vic' => 403],
         'GET /office/webhooks/1/messages/1' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 200, 'vic' => 403],
         'POST /office/webhooks/1/messages/1/again' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 302, 'vic' => 403],
+        'GET /office/trackers' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 200, 'vic' => 403],
+        'POST /office/trackers' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 302, 'vic' => 403],
+        'DELETE /office/trackers/1' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 302, 'vic' => 403],
+        'GET /projects/LENS/tracker' => ['ada' => 403, 'mo' => 200, 'lee' => 403, 'kit' => 200, 'vic' => 403],
+        'POST /projects/LENS/tracker' => ['ada' => 403, 'mo' => 302, 'lee' => 403, 'kit' => 302, 'vic' => 403],
+        'DELETE /projects/LENS/tracker' => ['ada' => 403, 'mo' => 404, 'lee' => 403, 'kit' => 404, 'vic' => 403],
+        'POST /projects/LENS/tracker/sync' => ['ada' => 403, 'mo' => 404, 'lee' => 403, 'kit' => 404, 'vic' => 403],
+        'PUT /projects/LENS/tracker/people/1' => ['ada' => 403, 'mo' => 404, 'lee' => 403, 'kit' => 404, 'vic' => 403],
+        'PUT /projects/LENS/tracker/tasks/1' => ['ada' => 403, 'mo' => 404, 'lee' => 403, 'kit' => 404, 'vic' => 403],
         'GET /office/files' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 200, 'vic' => 403],
         'POST /office/files/imports' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 302, 'vic' => 403],
         'POST /office/files/exports' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 302, 'vic' => 403],
@@ -334,6 +344,7 @@ final class AccessTest extends TestCase
         IntakeLink::query()->create(['client_id' => 1, 'created_by_id' => 1, 'ends_on' => '2026-12-31']);
         WorkRequest::query()->create(['title' => 'Pier', 'person_id' => $this->person('ada')->id, 'requested_at' => '2026-06-16T08:00:00Z']);
         FileTransfer::query()->create(['kind' => 'import', 'state' => 'checked', 'person_id' => 1, 'begun_at' => '2026-06-16T08:00:00Z', 'options' => [], 'report' => []]);
+        Tracker::query()->create(['name' => 'Tracker', 'address' => 'https://tracker.invalid', 'token' => 'token']);
         $webhook = Webhook::query()->create(['name' => 'Board', 'address' => 'https://board.invalid/events', 'topics' => ['time'], 'secret' => 'secret', 'position' => 0, 'created_at' => '2026-06-16T08:00:00Z']);
         $webhook->messages()->create(['subject' => 'test', 'events' => 0, 'body' => '{}', 'state' => 'delivered', 'created_at' => '2026-06-16T08:00:00Z', 'due_at' => '2026-06-16T08:00:00Z']);
         LeaveAllowance::query()->create(['person_id' => $this->person('ada')->id, 'absence_kind_id' => 1, 'year' => 2026, 'half_days' => 60]);
@@ -346,6 +357,8 @@ final class AccessTest extends TestCase
             str_ends_with($address, '/calendar-file') => ['calendar' => "BEGIN:VCALENDAR\r\nVERSION:2.0\r\nEND:VCALENDAR\r\n", 'kind' => 1],
             str_starts_with($address, '/leave/') => ['kind' => 1, 'first' => '2026-07-01', 'last' => '2026-07-02'],
             str_ends_with($address, '/allowances') => ['person' => 'ada', 'year' => 2026, 'days' => '30'],
+            str_starts_with($address, '/office/trackers') => ['name' => 'Board', 'address' => 'https://board.invalid', 'token' => 'token'],
+            str_ends_with($address, '/tracker') => ['tracker' => 1, 'key' => 'KEY', 'from' => '2026-06-15'],
             str_starts_with($address, '/office/webhooks') => ['name' => 'Board', 'address' => 'https://board.invalid/events', 'topics' => ['time']],
             str_starts_with($address, '/office/absence-kinds') => ['name' => 'Study', 'countsAs' => 'other', 'visibleTo' => 'everybody', 'needsApproval' => true],
             $address === '/office/periods/due' => ['days' => 2],

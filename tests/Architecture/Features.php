@@ -53,6 +53,7 @@ final class Features
         'PersonalData' => [],
         'Uploads' => [],
         'Webhooks' => [],
+        'TaskTracker' => ['Plan', 'Week'],
         'Intake' => ['Plan', 'Uploads'],
         'Settings' => ['PersonalData'],
         'Leave' => [],
@@ -102,7 +103,7 @@ final class Features
         'AccessTokens' => ['Queries\OwnTokens', 'Props\AccessTokenProps'],
         'DayReminder' => ['Queries\DayPencil', 'Queries\OpenDays'],
         'Uploads' => ['Actions\ReceiveUpload', 'Requests\UploadRequest'],
-        'Plan' => ['Actions\AssignedNotices', 'Actions\PlanAuditTrail', 'Actions\SaveProject', 'Actions\ProjectSettings', 'Actions\PlanRefused'],
+        'Plan' => ['Actions\AssignedNotices', 'Actions\PlanAuditTrail', 'Actions\SaveProject', 'Actions\ProjectSettings', 'Actions\PlanRefused', 'Actions\AddPlanLines', 'Actions\PlanLine'],
     ];
 
     /** What files in and out may use of the features. */

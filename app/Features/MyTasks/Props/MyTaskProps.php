@@ -15,6 +15,8 @@ final readonly class MyTaskProps
      * @param  bool  $isEstimated  whether an estimate is in force; else the remaining minutes are planned less entered
      * @param  int|null  $waiting  minutes estimated that the project manager has yet to accept
      * @param  int  $enteredToday  by the person
+     * @param  string|null  $trackerState  how far it is in a task tracker, in the tracker's words
+     * @param  string|null  $trackerComment  the last that was said there, with by whom
      */
     public function __construct(
         public string $line,
@@ -36,6 +38,8 @@ final readonly class MyTaskProps
         public ?int $waiting,
         public int $enteredToday,
         public bool $isPinned,
+        public ?string $trackerState,
+        public ?string $trackerComment,
     ) {
     }
 }

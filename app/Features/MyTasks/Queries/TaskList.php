@@ -84,6 +84,8 @@ final readonly class TaskList
             $waiting,
             $enteredToday,
             $row->pinned !== null,
+            $row->trackerState,
+            $row->trackerComment === null || $row->trackerComment === '' ? null : $row->trackerCommentBy.': '.$row->trackerComment,
         );
     }
 
@@ -138,7 +140,8 @@ final readonly class TaskList
     {
         return $query->join('projects', 'projects.id', 'tasks.project_id')->leftJoin('roles', 'roles.id', $table.'.role_id')
             ->select('tasks.id AS task_id', 'tasks.code', 'tasks.name', 'projects.code AS project', 'projects.name AS project_name', 'projects.internal')
-            ->addSelect($table.'.role_id', 'roles.name AS role_name');
+            ->leftJoin('tracker_tasks', 'tracker_tasks.task_id', 'tasks.id')
+            ->addSelect($table.'.role_id', 'roles.name AS role_name', 'tracker_tasks.state AS tracker_state', 'tracker_tasks.comment AS tracker_comment', 'tracker_tasks.comment_by AS tracker_comment_by');
     }
 
     /**

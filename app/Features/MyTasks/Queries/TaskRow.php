@@ -23,6 +23,9 @@ final readonly class TaskRow
         public ?Day $endsOn,
         public ?string $team,
         public ?int $pinned,
+        public ?string $trackerState,
+        public ?string $trackerComment,
+        public ?string $trackerCommentBy,
     ) {
     }
 }

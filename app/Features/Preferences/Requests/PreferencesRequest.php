@@ -20,6 +20,7 @@ final class PreferencesRequest extends BoundedRequest
         'pencilPlan' => 'pencil_plan',
         'pencilLastWeek' => 'pencil_last_week',
         'pencilUsualWeek' => 'pencil_usual_week',
+        'pencilsTrackedTime' => 'pencils_tracked_time',
         'knowsPencil' => 'knows_pencil',
     ];
 
@@ -33,6 +34,7 @@ final class PreferencesRequest extends BoundedRequest
             'pencilPlan' => ['boolean'],
             'pencilLastWeek' => [Rule::enum(LastWeekPencil::class)],
             'pencilUsualWeek' => ['boolean'],
+            'pencilsTrackedTime' => ['boolean'],
             'knowsPencil' => ['sometimes', 'accepted'],
         ];
     }

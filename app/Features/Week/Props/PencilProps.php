@@ -9,7 +9,8 @@ use App\Models\LastWeekPencil;
 /** What is to be pencilled in, as the sheet's owner wants it. */
 final readonly class PencilProps
 {
-    public function __construct(public bool $plan, public LastWeekPencil $lastWeek, public bool $usualWeek)
+    /** @param  bool|null  $trackedTime  whether time from task trackers waits in pencil; null where none knows the person */
+    public function __construct(public bool $plan, public LastWeekPencil $lastWeek, public bool $usualWeek, public ?bool $trackedTime)
     {
     }
 }

@@ -14,6 +14,7 @@ use Moss\Core\Sheet\PencilSource;
 use Moss\Core\Sheet\PlannedLine;
 use Moss\Core\Sheet\Proposal;
 use Moss\Core\Sheet\TimedLine;
+use Moss\Core\Sheet\TrackedLine;
 use Moss\Core\Time\HoursFormat;
 use Moss\Core\Time\Minutes;
 
@@ -26,6 +27,7 @@ final class PencilSourceText
 
         return match (true) {
             $source instanceof TimedLine => self::byTheClock($source, $proposal->day),
+            $source instanceof TrackedLine => Wording::of('week.pencil_tracker', ['said' => $source->texts[$proposal->day->toString()] ?? '']),
             $source instanceof PlannedLine => self::ofPlan($source, $proposal->day),
             default => self::ofPast($source, $proposal->day),
         };

@@ -24,7 +24,7 @@ use Moss\Core\Calendar\Week;
 use Moss\Core\Sheet\Line;
 use Moss\Core\Sheet\PastWeeks;
 
-/** Everything that a person's week is made of: recorded, assigned and chosen. In six queries. */
+/** Everything that a person's week is made of: recorded, assigned and chosen. In seven queries. */
 final readonly class SheetRecords
 {
     /**
@@ -33,6 +33,7 @@ final readonly class SheetRecords
      * @param  list<ChosenLine>  $choices  lines added and removed, and pencil rubbed out
      * @param  list<StretchRow>  $stretches  time by the clock, in the order of days and starts
      * @param  list<AssignedLine>  $assignments  of the person and their team, on tasks that are assigned in the week or were worked on
+     * @param  list<TrackedRow>  $tracked  what was logged in a task tracker and waits in pencil
      * @param  array<int, SheetTask>  $tasks  by id, every one that the others speak of
      * @param  Week  $lastFull  the last week that is over before both the week and today
      */
@@ -44,6 +45,7 @@ final readonly class SheetRecords
         public array $choices,
         public array $stretches,
         public array $assignments,
+        public array $tracked,
         public array $tasks,
     ) {
     }
@@ -57,9 +59,10 @@ final readonly class SheetRecords
         $choices = self::choices($owner, $week);
         $stretches = self::stretches($owner, $week);
         $past = self::ids($history, static fn (InkedEntry|PastSum|ChosenLine|StretchRow|AssignedLine $row): bool => $row instanceof PastSum && $row->date->isBefore($week->monday()));
-        $assignments = self::assignments($owner, $week, $past);
+        $tracked = TrackedTime::of($owner, $week);
+        $assignments = self::assignments($owner, $week, [...$past, ...array_values(array_filter(array_map(static fn (TrackedRow $row): int => $row->taskId ?? 0, $tracked)))]);
 
-        return new self($week, $lastFull, $entries, $history, $choices, $stretches, $assignments, self::tasks(self::ids([...$entries, ...$history, ...$choices, ...$stretches, ...$assignments])));
+        return new self($week, $lastFull, $entries, $history, $choices, $stretches, $assignments, $tracked, self::tasks(self::ids([...$entries, ...$history, ...$choices, ...$stretches, ...$assignments])));
     }
 
     /** Only what is on projects that somebody manages. */
@@ -75,6 +78,7 @@ final readonly class SheetRecords
             [],
             array_values(array_filter($this->stretches, static fn (StretchRow $row): bool => $row->isInked && $isTheirs($row))),
             array_values(array_filter($this->assignments, $isTheirs)),
+            [],
             $this->tasks,
         );
     }

@@ -44,7 +44,7 @@ final readonly class WeekPencil
         $hoursOf = $owner->pencil_last_week === LastWeekPencil::Hours
             ? $past
             : array_values(array_filter($past, static fn (PastLine $line): bool => $line->source !== PencilSource::LastWeek));
-        $proposals = (new Pencil($expected->hours(), $planned, self::entriesOf($records->entries, $records), $hoursOf, WeekStretches::pencilled($records)))->over($records->week->days());
+        $proposals = (new Pencil($expected->hours(), $planned, self::entriesOf($records->entries, $records), $hoursOf, [...WeekStretches::pencilled($records), ...TrackedTime::pencilled($records)]))->over($records->week->days());
 
         return new PencilledWeek($proposals, array_map(static fn (PastLine $line): Line => $line->line, $past), $assigneeEfforts);
     }

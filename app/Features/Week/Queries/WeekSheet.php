@@ -62,7 +62,7 @@ final readonly class WeekSheet
             WeekStretches::remarks($stretches),
             $mayRecord ? self::shown($pencilled->proposals, $records) : [],
             RemainingOfTasks::of($pencilled->assigneeEfforts, $records),
-            new PencilProps($owner->pencil_plan, $owner->pencil_last_week, $owner->pencil_usual_week),
+            new PencilProps($owner->pencil_plan, $owner->pencil_last_week, $owner->pencil_usual_week, $records->tracked === [] ? null : $owner->pencils_tracked_time),
             Ribbon::around($week, $records->history, $expected, $today),
             $owner->id === $reader->id && ! $owner->knows_pencil,
         );

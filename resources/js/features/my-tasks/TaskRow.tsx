@@ -63,6 +63,11 @@ export function TaskRow({ task, today, scale, format }: TaskRowProps) {
                 </p>
             </div>
             <div>
+                {task.trackerState !== null && (
+                    <p className="text-[0.9rem] [overflow-wrap:anywhere] text-faded">
+                        {copy.tracker(task.trackerState, task.trackerComment)}
+                    </p>
+                )}
                 {dueOn !== null && (
                     <p className={dueOn < today ? 'text-ochre' : undefined}>
                         {copy.due(dueOn.slice(0, 4) === today.slice(0, 4) ? shortDay(dueOn) : wholeDate(dueOn))}

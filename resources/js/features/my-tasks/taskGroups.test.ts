@@ -5,7 +5,7 @@ import { groupsOf } from './taskGroups';
 const task = (taskName: string, due: MyTaskProps['due'], isPinned = false): MyTaskProps => ({
     ...{ line: `${taskName}:`, task: 1, role: null, taskName, taskCode: 'T', projectCode: 'LENS', projectName: 'Lens refit' },
     ...{ roleName: null, due, startsOn: null, dueOn: null, team: null, planned: null, entered: 0, remaining: null },
-    ...{ isEstimated: false, waiting: null, enteredToday: 0, isPinned },
+    ...{ isEstimated: false, waiting: null, enteredToday: 0, isPinned, trackerState: null, trackerComment: null },
 });
 const tasks = [task('Fit', 'next week'), task('Clean', 'overdue'), task('Training', 'always', true), task('Draw', 'overdue')];
 const named = (typed: string) =>

@@ -54,6 +54,9 @@ export function PlanHead({ plan, onSettings }: PlanHeadProps) {
                         <Link href={route('projects.new', {}, { from: plan.code })} className="act-quiet">
                             {text.plan.copy}
                         </Link>
+                        <Link href={route('project.tracker', { project: plan.code })} className="act-quiet">
+                            {text.plan.tracker}
+                        </Link>
                         <Confirm
                             title={text.plan.takeBaseline}
                             yes={text.plan.takeBaseline}

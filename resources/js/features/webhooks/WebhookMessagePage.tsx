@@ -4,7 +4,7 @@ import { route } from '@/lib/route';
 import { officeText } from '@/lib/officeText';
 import type { WebhookAttemptProps, WebhookMessageProps } from '@/types/generated/props';
 import { Link, router } from '@inertiajs/react';
-import { useNews } from './useNews';
+import { useNews } from '@/lib/useNews';
 import { messageState } from './webhookState';
 
 const copy = officeText.webhookMessagePage;

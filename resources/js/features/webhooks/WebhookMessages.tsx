@@ -5,7 +5,7 @@ import type { WebhookMessageRowProps, WebhookProps, WebhookState } from '@/types
 import { Paging } from '@/ui/Paging';
 import { Select } from '@/ui/Select';
 import { Link, router } from '@inertiajs/react';
-import { useNews } from './useNews';
+import { useNews } from '@/lib/useNews';
 import { messageState } from './webhookState';
 
 const copy = officeText.webhookPage;

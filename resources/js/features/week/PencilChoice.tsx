@@ -21,6 +21,9 @@ export function PencilChoice({ pencil }: { pencil: PencilProps }) {
                     [
                         ['pencilPlan', text.week.pencilFrom.plan, pencil.plan],
                         ['pencilUsualWeek', text.week.pencilFrom.usualWeek, pencil.usualWeek],
+                        ...(pencil.trackedTime === null
+                            ? []
+                            : [['pencilsTrackedTime', text.week.pencilFrom.trackedTime, pencil.trackedTime] as const]),
                     ] as const
                 ).map(([name, label, isOn]) => (
                     <Switch

@@ -81,7 +81,7 @@ export function week(lines: LineProps[], proposals: ProposalProps[] = []): WeekP
         clockDays: [],
         proposals,
         remaining: [],
-        pencil: { plan: true, lastWeek: 'off', usualWeek: true },
+        pencil: { plan: true, lastWeek: 'off', usualWeek: true, trackedTime: null },
         ribbon: [],
         explainsPencil: false,
     };

@@ -11,6 +11,10 @@ const acts: Record<string, string> = {
     answer: 'answered',
     approve: 'approved',
     change: 'changed',
+    link: 'linked',
+    unlink: 'unlinked',
+    match: 'matched',
+    'renew secret': 'new secret made',
     'change daily hours': 'daily hours changed',
     clear: 'cleared',
     close: 'closed',
@@ -95,6 +99,7 @@ const subjects: Record<string, string> = {
     'work request': 'work request',
     'absence kind': 'kind of absence',
     webhook: 'webhook',
+    tracker: 'task tracker',
 };
 
 /** What an act on a correction is called beside the cell that it is of. */

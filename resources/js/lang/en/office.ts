@@ -155,6 +155,7 @@ export const timeOfficeText = {
             'office.intake': 'Intake',
             'office.files': 'Files',
             'office.webhooks': 'Webhooks',
+            'office.trackers': 'Task trackers',
             'office.settings': 'Settings',
             'office.periods': 'Periods',
             'office.rules': 'House rules',

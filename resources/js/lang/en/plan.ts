@@ -56,6 +56,7 @@ export const planText = {
         baselineOf: (day: string) => `Baseline, ${day}`,
         settings: 'Project settings…',
         copy: 'Copy plan…',
+        tracker: 'Task tracker',
         keepBaseline: 'Keep the baseline',
         baselineReplaced:
             'Variances will be measured against the plan as it is now. The plans of earlier days can still be shown beside it.',

@@ -28,6 +28,7 @@ export const tasksText = {
         team: (name: string) => `team ${name}`,
         numbers: (entered: string, planned: string, remaining: string) => `${entered} of ${planned}; ${remaining} remaining`,
         estimated: 'estimated',
+        tracker: (state: string, comment: string | null) => `Task tracker: ${state}${comment === null ? '' : `; ${comment}`}`,
         waiting: (hours: string) => `an estimate of ${hours} waits for the project manager`,
         of: (act: string, task: string) => `${act}: ${task}`,
         pin: 'Pin task',

@@ -186,6 +186,7 @@ export const weekText = {
             title: 'Pencil hours from',
             plan: 'The plan',
             usualWeek: 'Usual week',
+            trackedTime: 'Task tracker, else in ink at once',
             lastWeek: 'Last week',
             lastWeekChoices: { off: 'Nothing', lines: 'Lines only', hours: 'Lines with hours' },
         },

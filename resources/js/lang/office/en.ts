@@ -5,6 +5,7 @@ import { intakeText } from '../en/intake';
 import { timeOfficeText } from '../en/office';
 import { organisationText } from '../en/organisation';
 import { settingsText } from '../en/settings';
+import { trackersText } from '../en/trackers';
 import { webhooksText } from '../en/webhooks';
 
 /** Sentences of pages that few people open, in English: they are fetched with the first of those pages. */
@@ -16,6 +17,7 @@ const en = {
     ...organisationText,
     ...settingsText,
     ...timeOfficeText,
+    ...trackersText,
     ...webhooksText,
 };
 

@@ -52,7 +52,7 @@ export type OrganisationSetting = 'name' | 'currency' | 'calendar' | 'approval' 
 
 export type PastGrouping = 'word' | 'person' | 'role' | 'manager' | 'client';
 
-export type PencilSource = 'timer' | 'calendar' | 'plan' | 'last week' | 'usual week';
+export type PencilSource = 'timer' | 'calendar' | 'tracker' | 'plan' | 'last week' | 'usual week';
 
 export type Performance = 'better' | 'as planned' | 'worse';
 
@@ -1164,6 +1164,8 @@ export interface MyTaskProps {
     waiting: number | null;
     enteredToday: number;
     isPinned: boolean;
+    trackerState: string | null;
+    trackerComment: string | null;
 }
 
 export interface MyTasksProps {
@@ -2009,6 +2011,73 @@ export interface SubmissionProps {
     questions: QuestionProps[];
 }
 
+export interface LinkedTaskProps {
+    id: number;
+    key: string;
+    title: string;
+    state: string;
+    comment: string;
+    commentBy: string;
+    task: OptionProps | null;
+    minutes: number;
+}
+
+export interface ProjectTrackerProps {
+    code: string;
+    name: string;
+    link: TrackerLinkProps | null;
+    tasks: OptionProps[];
+    monday: string;
+}
+
+export interface TrackedDifferenceProps {
+    id: number;
+    person: string;
+    task: string;
+    date: string;
+    there: number;
+    here: number;
+    isPencilled: boolean;
+    problem: string;
+}
+
+export interface TrackerLinkProps {
+    tracker: string;
+    key: string;
+    startsOn: string;
+    takesTasks: boolean;
+    succeededAt: string | null;
+    failure: string;
+    tasks: LinkedTaskProps[];
+    unknown: UnknownPersonProps[];
+    differences: TrackedDifferenceProps[];
+}
+
+export interface TrackerOfferProps {
+    id: number;
+    name: string;
+    projects: OptionProps[] | null;
+}
+
+export interface TrackerRowProps {
+    id: number;
+    name: string;
+    address: string;
+    links: number;
+}
+
+export interface TrackersProps {
+    rows: TrackerRowProps[];
+}
+
+export interface UnknownPersonProps {
+    id: number;
+    login: string;
+    name: string;
+    email: string;
+    minutes: number;
+}
+
 export interface TimerStateProps {
     timer: TimerProps | null;
     message: string | null;
@@ -2173,6 +2242,7 @@ export interface PencilProps {
     plan: boolean;
     lastWeek: LastWeekPencil;
     usualWeek: boolean;
+    trackedTime: boolean | null;
 }
 
 export interface PencilledProps {

@@ -1,0 +1,2 @@
+export { ProjectTrackerPage } from './ProjectTrackerPage';
+export { TrackersPage } from './TrackersPage';

@@ -1,0 +1,1 @@
+export { ProjectTrackerPage as default } from '@/features/task-tracker';

@@ -1,0 +1,1 @@
+export { TrackersPage as default } from '@/features/task-tracker';
