@@ -65,6 +65,7 @@ use App\Features\Remaining\Controllers\RemainingController;
 use App\Features\Reported\Controllers\ReportedController;
 use App\Features\Review\Controllers\PhrasesController;
 use App\Features\Review\Controllers\ReviewController;
+use App\Features\ScheduleFiles\Controllers\ScheduleController;
 use App\Features\Settings\Controllers\SettingsController;
 use App\Features\SignIn\Controllers\SignInCodeController;
 use App\Features\SignIn\Controllers\SignInController;
@@ -414,6 +415,13 @@ Route::middleware(['auth', RequireSecondFactor::class])->group(static function (
     Route::get('/projects', [ProjectController::class, 'index'])->name('projects');
     Route::get('/new-project', [ProjectSettingsController::class, 'create'])->name('projects.new');
     Route::post('/projects', [ProjectSettingsController::class, 'store'])->name('projects.create');
+    Route::prefix('/projects/{project:code}/schedule')->group(static function (): void {
+        Route::get('/', [ScheduleController::class, 'show'])->name('project.schedule');
+        Route::post('/', [ScheduleController::class, 'store'])->name('project.schedule.send');
+        Route::delete('/', [ScheduleController::class, 'destroy'])->name('project.schedule.discard');
+        Route::post('/taken', [ScheduleController::class, 'take'])->name('project.schedule.take');
+        Route::get('/file.{format}', [ScheduleController::class, 'export'])->where('format', 'csv|xlsx')->name('project.schedule.file');
+    });
     Route::prefix('/projects/{project:code}/tracker')->group(static function (): void {
         Route::get('/', [ProjectTrackerController::class, 'show'])->name('project.tracker');
         Route::post('/', [ProjectTrackerController::class, 'store'])->name('project.tracker.link');

@@ -54,6 +54,7 @@ final class Features
         'Uploads' => [],
         'Webhooks' => [],
         'TaskTracker' => ['Plan', 'Week'],
+        'ScheduleFiles' => ['Plan', 'Uploads'],
         'Intake' => ['Plan', 'Uploads'],
         'Settings' => ['PersonalData'],
         'Leave' => [],
@@ -103,7 +104,7 @@ final class Features
         'AccessTokens' => ['Queries\OwnTokens', 'Props\AccessTokenProps'],
         'DayReminder' => ['Queries\DayPencil', 'Queries\OpenDays'],
         'Uploads' => ['Actions\ReceiveUpload', 'Requests\UploadRequest'],
-        'Plan' => ['Actions\AssignedNotices', 'Actions\PlanAuditTrail', 'Actions\SaveProject', 'Actions\ProjectSettings', 'Actions\PlanRefused', 'Actions\AddPlanLines', 'Actions\PlanLine'],
+        'Plan' => ['Actions\AssignedNotices', 'Actions\PlanAuditTrail', 'Actions\SaveProject', 'Actions\ProjectSettings', 'Actions\PlanRefused', 'Actions\AddPlanLines', 'Actions\PlanLine', 'Actions\ChangePlan', 'Actions\PlanChange', 'Actions\RemovePlanRows', 'Actions\SetStretches', 'Actions\PlanNames', 'Actions\PlanText'],
     ];
 
     /** What files in and out may use of the features. */

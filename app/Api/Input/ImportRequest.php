@@ -13,7 +13,7 @@ final class ImportRequest extends BoundedRequest implements DescribesBody
     private const MOST = 60;
 
     /** Of one file, in bytes; what is larger is imported by the command. */
-    private const LONGEST = 8_000_000;
+    private const LONGEST = 1_500_000;
 
     /** @return array<string, list<mixed>> */
     public function rules(): array

@@ -4,21 +4,19 @@ import { SectionTabs } from './SectionTabs';
 
 interface ProjectTabsProps {
     code: string;
-    /** Few projects have one, so it stands there where one is. */
-    withTracker?: boolean;
+    /** A page that few open, which stands there where one is. */
+    here?: 'tracker' | 'schedule';
 }
 
 /** The pages of a project. */
-export function ProjectTabs({ code, withTracker }: ProjectTabsProps) {
+export function ProjectTabs({ code, here }: ProjectTabsProps) {
     return (
         <SectionTabs
             label={text.projectTabs.label}
             tabs={[
                 [route('project', { project: code }), text.projectTabs.standing],
                 [route('project.plan', { project: code }), text.projectTabs.plan],
-                ...(withTracker === true
-                    ? [[route('project.tracker', { project: code }), text.projectTabs.tracker] as const]
-                    : []),
+                ...(here === undefined ? [] : [[route(`project.${here}`, { project: code }), text.projectTabs[here]] as const]),
             ]}
         />
     );

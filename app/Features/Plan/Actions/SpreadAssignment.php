@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Features\Plan\Actions;
 
-use App\Effort\Recalculation\UpdateTotals;
 use App\Models\Assignment;
 use App\Models\Person;
 use App\Models\Project;
@@ -17,7 +16,7 @@ use Moss\Core\Time\Minutes;
 /** Gives hours day by day, each its own stretch of one day; or takes them together again, to be spread evenly. */
 final class SpreadAssignment
 {
-    public function __construct(private readonly PlanAuditTrail $auditTrail, private readonly UpdateTotals $totals)
+    public function __construct(private readonly SetStretches $stretches)
     {
     }
 
@@ -39,19 +38,13 @@ final class SpreadAssignment
             $planned = array_sum(array_map(static fn (Assignment $row): int => $row->planned_minutes->toInt(), $all));
             $last = array_reduce($all, static fn (Day $last, Assignment $row): Day => Day::later($last, $row->ends_on), $first->ends_on);
             $stretches = $days === [] ? [[$first->starts_on->toString(), $last->toString(), $planned]] : self::byDay($days);
-            $before = ['planned_minutes' => $planned, 'stretches' => $rows->count()];
-            $task = $first->task;
-            Assignment::query()->whereIntegerInRaw('id', $ids)->delete();
-            foreach ($stretches as [$starts, $ends, $minutes]) {
-                $key = ['task_id' => $task->id, 'person_id' => $first->person_id, 'team_id' => $first->team_id, 'role_id' => $first->role_id, 'starts_on' => $starts];
-                if (Assignment::query()->where($key)->exists()) {
-                    throw PlanRefused::because('twice');
-                }
-                $key += ['ends_on' => $ends, 'planned_minutes' => $minutes];
-                Assignment::query()->create($key);
+            // Where the assignee has others that begin on one of these days, it would be twice there.
+            $others = Assignment::query()->where('task_id', $first->task_id)->where('person_id', $first->person_id)->where('team_id', $first->team_id)->where('role_id', $first->role_id)->whereKeyNot($ids);
+            if ((clone $others)->whereIn('starts_on', array_column($stretches, 0))->exists()) {
+                throw PlanRefused::because('twice');
             }
-            $this->auditTrail->assignment($actor, $project, $task, $first, 'change daily hours', $before, ['planned_minutes' => array_sum(array_column($stretches, 2)), 'stretches' => count($stretches)]);
-            $this->totals->handle($this->auditTrail->write());
+            $stay = array_values($others->get()->map(static fn (Assignment $one): array => [$one->starts_on->toString(), $one->ends_on->toString(), $one->planned_minutes->toInt()])->all());
+            $this->stretches->handle($actor, $project, $first->task, ['person_id' => $first->person_id, 'team_id' => $first->team_id], $first->role_id, [...$stretches, ...$stay]);
         });
     }
 

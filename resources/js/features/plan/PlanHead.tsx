@@ -46,6 +46,9 @@ export function PlanHead({ plan, onSettings }: PlanHeadProps) {
                         onChoose={choose}
                     />
                 )}
+                <Link href={route('project.schedule', { project: plan.code })} className="act-quiet">
+                    {text.plan.schedule}
+                </Link>
                 {plan.mayPlan && (
                     <>
                         <button type="button" className="act-quiet" onClick={onSettings}>

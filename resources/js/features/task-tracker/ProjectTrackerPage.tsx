@@ -28,7 +28,7 @@ export function ProjectTrackerPage({ shown, offers }: ProjectTrackerPageProps) {
 
     return (
         <Shell>
-            <ProjectTabs code={code} withTracker />
+            <ProjectTabs code={code} here="tracker" />
             <PageHeading
                 title={copy.title(name)}
                 finding={link === null ? copy.notLinked : copy.linked(link.key, link.tracker)}

@@ -57,6 +57,7 @@ export const planText = {
         settings: 'Project settings…',
         copy: 'Copy plan…',
         tracker: 'Task tracker',
+        schedule: 'Schedule files',
         keepBaseline: 'Keep the baseline',
         baselineReplaced:
             'Variances will be measured against the plan as it is now. The plans of earlier days can still be shown beside it.',

@@ -3,7 +3,7 @@ import { plural } from './plural';
 
 /** Projects and their figures. */
 export const projectsText = {
-    projectTabs: { label: 'Project', standing: 'Status', plan: 'Plan', tracker: 'Task tracker' },
+    projectTabs: { label: 'Project', standing: 'Status', plan: 'Plan', tracker: 'Task tracker', schedule: 'Schedule files' },
     projectsPage: {
         finding: (count: number, over: number, state: string) => {
             const projects =

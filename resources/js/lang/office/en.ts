@@ -4,6 +4,7 @@ import { filesText } from '../en/files';
 import { intakeText } from '../en/intake';
 import { timeOfficeText } from '../en/office';
 import { organisationText } from '../en/organisation';
+import { scheduleText } from '../en/schedule';
 import { settingsText } from '../en/settings';
 import { trackersText } from '../en/trackers';
 import { webhooksText } from '../en/webhooks';
@@ -15,6 +16,7 @@ const en = {
     ...filesText,
     ...intakeText,
     ...organisationText,
+    ...scheduleText,
     ...settingsText,
     ...timeOfficeText,
     ...trackersText,

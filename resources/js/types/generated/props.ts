@@ -66,6 +66,10 @@ export type RouteKind = 'none' | 'project' | 'line' | 'project+line';
 
 export type RowLevel = 'phase' | 'task' | 'assignee';
 
+export type ScheduleConflict = 'recorded' | 'below recorded' | 'ends too soon';
+
+export type ScheduleOutcome = 'new' | 'changed' | 'gone' | 'same';
+
 export type SettingName = 'periods' | 'rules' | 'questions' | 'routes' | 'remaining' | 'rates';
 
 export type Severity = 'blocking' | 'explanation' | 'information' | 'off';
@@ -1914,6 +1918,53 @@ export interface WaitingSheetProps {
     findings: FindingProps[];
     answers: AnswerProps[];
     standingInFor: string[];
+}
+
+export interface PushProps {
+    taskName: string;
+    because: string;
+    days: number;
+}
+
+export interface ScheduleChangeProps {
+    column: string;
+    before: string;
+    after: string;
+}
+
+export interface ScheduleDifferenceProps {
+    key: string;
+    outcome: ScheduleOutcome;
+    taskCode: string;
+    taskName: string;
+    who: string | null;
+    role: string;
+    changes: ScheduleChangeProps[];
+    conflict: ScheduleConflict | null;
+}
+
+export interface ScheduleFaultProps {
+    line: number;
+    sentence: string;
+}
+
+export interface SchedulePageProps {
+    code: string;
+    name: string;
+    mayPlan: boolean;
+    sent: SentScheduleProps | null;
+    pushes: PushProps[];
+}
+
+export interface SentScheduleProps {
+    name: string;
+    by: string;
+    receivedAt: string;
+    differences: ScheduleDifferenceProps[];
+    same: number;
+    faults: ScheduleFaultProps[];
+    unknown: string[];
+    pushes: PushProps[];
 }
 
 export interface FactorProps {

@@ -1,0 +1,1 @@
+export { SchedulePage } from './SchedulePage';

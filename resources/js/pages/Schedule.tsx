@@ -1,0 +1,1 @@
+export { SchedulePage as default } from '@/features/schedule-files';
