@@ -146,6 +146,7 @@ Route::middleware('auth')->group(static function (): void {
         Route::delete('/account/second-factor', [SecondFactorController::class, 'destroy'])->name('account.factor.remove');
         Route::post('/account/recovery-codes', [SecondFactorController::class, 'renewCodes'])->name('account.recovery-codes.renew');
         Route::post('/account/tokens', [AccessTokensController::class, 'store'])->name('account.tokens.create');
+        Route::put('/account/tokens/{token}/owner', [AccessTokensController::class, 'takeOver'])->where('token', '[0-9]{1,18}')->name('account.tokens.take-over');
         Route::delete('/account/tokens/{token}', [AccessTokensController::class, 'destroy'])->where('token', '[0-9]{1,18}')->name('account.tokens.revoke');
         Route::delete('/account/sign-ins', [AccountController::class, 'endOthers'])->name('account.sign-ins.end');
         Route::delete('/account/sign-ins/{signIn}', [AccountController::class, 'endOne'])->name('account.sign-ins.end-one');

@@ -13,7 +13,7 @@ use App\Support\Clock\Today;
  */
 final readonly class AuditTrail
 {
-    public function __construct(private Today $today)
+    public function __construct(private Today $today, private ActingApplication $application)
     {
     }
 
@@ -29,7 +29,7 @@ final readonly class AuditTrail
         foreach (array_chunk($lines, 500) as $chunk) {
             $rows = [];
             foreach ($chunk as $line) {
-                $row = ['at' => $at] + $line->attributes();
+                $row = ['at' => $at, 'why' => $this->application->noted($line->why)] + $line->attributes();
                 $hash = AuditTrailChain::hash($hash, $row);
                 $rows[] = $row + ['hash' => $hash];
             }

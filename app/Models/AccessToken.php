@@ -14,6 +14,7 @@ use Laravel\Sanctum\PersonalAccessToken;
  * @property int $tokenable_id
  * @property string $name  what it is for
  * @property string $token  a hash of it
+ * @property bool $is_application  an application's, for which its person answers
  * @property list<string> $abilities  values of `AccessRight`
  * @property \Illuminate\Support\Carbon|null $last_used_at
  * @property \Illuminate\Support\Carbon $expires_at
@@ -24,5 +25,11 @@ final class AccessToken extends PersonalAccessToken
 {
     protected $table = 'access_tokens';
 
-    protected $fillable = ['tokenable_type', 'tokenable_id', 'name', 'token', 'abilities', 'last_used_at', 'expires_at', 'created_at', 'updated_at'];
+    protected $fillable = ['tokenable_type', 'tokenable_id', 'name', 'token', 'abilities', 'last_used_at', 'expires_at', 'created_at', 'updated_at', 'is_application'];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['abilities' => 'json', 'last_used_at' => 'datetime', 'expires_at' => 'datetime', 'is_application' => 'boolean'];
+    }
 }

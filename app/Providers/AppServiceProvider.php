@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\AuditTrail\ActingApplication;
 use App\Features\Appointments\Feeds\CalendarFeed;
 use App\Features\Appointments\Feeds\HttpCalendarFeed;
 use App\Features\Operations\Listeners\BeatQueue;
@@ -66,6 +67,7 @@ final class AppServiceProvider extends ServiceProvider
         Connection::resolverFor('sqlite', static fn (PDO|Closure $pdo, string $database, string $prefix, array $config): StrictSqliteConnection => new StrictSqliteConnection($pdo, $database, $prefix, $config));
         SchemaMacros::register();
         $this->app->scoped(CurrentSignIn::class);
+        $this->app->scoped(ActingApplication::class);
         $this->app->singleton(BeatQueue::class);
         $this->app->bind(IdentityProvider::class, OpenIdProvider::class);
         $this->app->bind(CalendarFeed::class, HttpCalendarFeed::class);

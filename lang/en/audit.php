@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 return [
+    'by_application' => '(by the application :name)',
     // What changed, by the name under which an act stores it.
     'fields' => [
         'address' => 'question', 'sharing' => 'shared with', 'readers' => 'readers',

@@ -288,6 +288,7 @@ final class AccessTest extends TestCase
         'POST /account/recovery-codes' => ['ada' => 302],
         'GET /account/api' => ['ada' => 200, 'mo' => 200, 'kit' => 200, 'vic' => 200],
         'POST /account/tokens' => ['ada' => 302],
+        'PUT /account/tokens/1/owner' => ['ada' => 302, 'kit' => 302],
         'DELETE /account/tokens/1' => ['ada' => 302],
         'DELETE /account/sign-ins' => ['ada' => 302],
         'DELETE /account/sign-ins/1' => ['ada' => 302],

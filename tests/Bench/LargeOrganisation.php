@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Bench;
 
+use App\AuditTrail\ActingApplication;
 use App\AuditTrail\AuditTrail;
 use App\AuditTrail\AuditTrailLine;
 use App\Effort\Recalculation\RecalculateAll;
@@ -301,11 +302,11 @@ final class LargeOrganisation
                 $lines[] = new AuditTrailLine('approve', 1 + $entry->task_id % self::MANAGERS, null, $entry->person_id, $entry->task_id, $entry->date, ['role' => $entry->role_id, 'state' => 'submitted'], ['role' => $entry->role_id, 'state' => 'approved', 'approvals' => 1, 'minutes' => $entry->minutes], '');
             }
             if ($entry->date !== $date) {
-                (new AuditTrail(new Today($date)))->of(array_splice($lines, 0, -1));
+                (new AuditTrail(new Today($date), new ActingApplication))->of(array_splice($lines, 0, -1));
                 $date = $entry->date;
             }
         }
-        (new AuditTrail(new Today($date)))->of($lines);
+        (new AuditTrail(new Today($date), new ActingApplication))->of($lines);
     }
 
     /** @param  list<array<string, int|string|null>>  $rows */

@@ -4,8 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\App\Account;
 
+use App\AuditTrail\AuditTrailChain;
+use App\Features\AccessTokens\Actions\TakeTokenOver;
+use App\Features\AccessTokens\Queries\OwnTokens;
 use App\Models\AccessToken;
+use App\Models\AuditTrailRow;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\TestWith;
 use Tests\App\Lighthouse;
 use Tests\App\SignIn\SignsIn;
@@ -49,6 +54,34 @@ final class AccessTokensTest extends TestCase
 
         $this->whoAsks()->delete('/account/tokens/'.$token->id)->assertNotFound();
         self::assertSame([], $this->whoAsks()->given('/account')->value('account.tokens'));
+    }
+
+    public function test_an_application_is_somebody_s_to_answer_for_until_another_takes_it_over(): void
+    {
+        $this->signIn();
+        $given = ['name' => 'Payroll bridge', 'rights' => ['read', 'record'], 'endsOn' => gmdate('Y-m-d', time() + 86_400), 'isApplication' => true];
+        $this->whoAsks()->post('/account/tokens', $given)->assertSessionHasErrors('isApplication');
+        $this->person('ada')->update(['access' => 'office']);
+        $this->whoAsks()->post('/account/tokens', $given)->assertSessionHas('token');
+        $token = $this->whoAsks()->given('/account')->text('account.newToken');
+        $this->app->make('auth')->forgetGuards();
+        $this->flushSession();
+        $save = fn (string $hours): TestResponse => $this->withToken($token)->putJson('/api/v1/people/ada/entries', ['entries' => [['project' => 'OWN', 'task' => 'TRAIN', 'date' => '2026-06-17', 'hours' => $hours]]]);
+        $save('1')->assertOk()->assertJsonPath('data.0.outcome', 'saved');
+        $line = AuditTrailRow::query()->where('subject', 'entry')->sole();
+        self::assertSame([$this->person('ada')->id, '(by the application Payroll bridge)'], [$line->actor_id, $line->why]);
+        self::assertSame(AuditTrailRow::query()->count(), AuditTrailChain::verify()->lines);
+
+        // Ada leaves; kit sees it and answers for it from now on.
+        $this->person('ada')->update(['disabled_at' => '2026-06-01T00:00:00Z']);
+        $this->app->make('auth')->forgetGuards();
+        $this->withToken($token)->getJson('/api/v1/me')->assertUnauthorized();
+        $this->app->make(TakeTokenOver::class)->handle($this->person('kit'), AccessToken::query()->sole());
+        $this->app->make('auth')->forgetGuards();
+        $this->withToken($token)->getJson('/api/v1/me')->assertOk()->assertJsonPath('person', 'kit');
+        $seen = $this->app->make(OwnTokens::class)->of($this->person('kit'));
+        self::assertSame(['Kit Ness', true], [$seen[0]->application, $seen[0]->isOwn]);
+        self::assertSame([], $this->app->make(OwnTokens::class)->of($this->person('bo')));
     }
 
     /** @param  array<string, mixed>  $given */

@@ -6,9 +6,11 @@ namespace App\Features\AccessTokens\Requests;
 
 use App\Http\Input\BoundedRequest;
 use App\Models\AccessRight;
+use App\Models\Organisation;
 use App\Support\Clock\Today;
 use App\Support\Language\Wording;
 use Closure;
+use Illuminate\Support\Facades\Gate;
 use Illuminate\Validation\Rule;
 use Moss\Core\Calendar\Day;
 use Moss\Core\Calendar\NotADay;
@@ -25,6 +27,11 @@ final class AccessTokenRequest extends BoundedRequest
             'name' => ['required', 'string', 'max:100'],
             'rights' => ['required', 'list', 'max:'.count(AccessRight::cases())],
             'rights.*' => [Rule::enum(AccessRight::class), 'distinct'],
+            'isApplication' => ['boolean', static function (string $attribute, mixed $value, Closure $fail): void {
+                if (filter_var($value, FILTER_VALIDATE_BOOL) && ! Gate::allows('keep', Organisation::class)) {
+                    $fail(Wording::refusal('office'));
+                }
+            }],
             'endsOn' => ['required', 'string', static function (string $attribute, mixed $value, Closure $fail): void {
                 $today = Day::of(app(Today::class)->instant()->format('Y-m-d'));
                 try {

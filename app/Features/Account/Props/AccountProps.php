@@ -15,6 +15,7 @@ final readonly class AccountProps
      * @param  bool  $isConfirmed  whether they have shown lately that it is them
      * @param  list<SignInRowProps>  $signIns  the one used last first
      * @param  list<AccessTokenProps>  $tokens  of programs, the newest first
+     * @param  bool  $keepsApplications  whether they create and see tokens of applications
      * @param  list<AccessRight>  $rights  that a token can have
      * @param  string|null  $newToken  the token that was just created, which is not shown again
      * @param  string|null  $singleSignOn  what the identity provider is called; null where there is none
@@ -28,6 +29,7 @@ final readonly class AccountProps
         public FactorProps $factor,
         public array $signIns,
         public array $tokens,
+        public bool $keepsApplications,
         public array $rights,
         public ?string $newToken,
         public ?string $singleSignOn,

@@ -37,6 +37,7 @@ final readonly class OwnAccount
                 $signIn->id, $signIn->started_at, $signIn->last_seen_at ?? $signIn->started_at, $signIn->method, BrowserName::of($signIn->browser), $signIn->network_address, $signIn->id === $this->current->id(),
             ))->all()),
             $this->tokens->of($person),
+            $person->isOffice(),
             AccessRight::cases(),
             $newToken,
             SignInProps::singleSignOnName(),

@@ -10,9 +10,22 @@ import { useReducer } from 'react';
 
 const copy = text.accountPage.tokens;
 
+interface TokenFormProps {
+    rights: AccessRight[];
+    /** Whether a token may be an application's. */
+    keepsApplications: boolean;
+}
+
+interface TokenValues {
+    name: string;
+    rights: AccessRight[];
+    endsOn: string;
+    isApplication: boolean;
+}
+
 /** A new token: what it is for, what may be done with it, and until when. */
-export function TokenForm({ rights }: { rights: AccessRight[] }) {
-    const form = useForm<{ name: string; rights: AccessRight[]; endsOn: string }>({ name: '', rights: ['read'], endsOn: '' });
+export function TokenForm({ rights, keepsApplications }: TokenFormProps) {
+    const form = useForm<TokenValues>({ name: '', rights: ['read'], endsOn: '', isApplication: false });
     // The field of the day begins anew with each token.
     const [created, countCreated] = useReducer((count: number) => count + 1, 0);
 
@@ -65,6 +78,15 @@ export function TokenForm({ rights }: { rights: AccessRight[] }) {
                     />
                 ))}
             </fieldset>
+            {keepsApplications && (
+                <Checkbox
+                    label={copy.isApplication}
+                    checked={form.data.isApplication}
+                    onChange={(isApplication) => {
+                        form.setData('isApplication', isApplication);
+                    }}
+                />
+            )}
             <button type="submit" disabled={form.processing} className="act">
                 {copy.create}
             </button>

@@ -8,7 +8,11 @@ import { TokenForm } from './TokenForm';
 const copy = text.accountPage.tokens;
 
 /** With what programs ask in the reader's name: seen, created and revoked. */
-export function TokensSection({ account: { tokens, rights, newToken, isConfirmed } }: { account: AccountProps }) {
+export function TokensSection({
+    account: { tokens, rights, newToken, isConfirmed, keepsApplications },
+}: {
+    account: AccountProps;
+}) {
     return (
         <section aria-labelledby="tokens" className="mt-8">
             <h2 id="tokens">{copy.title}</h2>
@@ -45,7 +49,11 @@ export function TokensSection({ account: { tokens, rights, newToken, isConfirmed
                     </table>
                 </div>
             )}
-            {isConfirmed ? <TokenForm rights={rights} /> : <p className="pencilled mt-2">{copy.confirmFirst}</p>}
+            {isConfirmed ? (
+                <TokenForm rights={rights} keepsApplications={keepsApplications} />
+            ) : (
+                <p className="pencilled mt-2">{copy.confirmFirst}</p>
+            )}
         </section>
     );
 }
@@ -62,6 +70,9 @@ function Row({ token, mayRevoke }: { token: AccessTokenProps; mayRevoke: boolean
         <tr>
             <th scope="row" className="border-b border-rule py-1 pe-4 [overflow-wrap:anywhere]">
                 {token.name}
+                {token.application !== null && (
+                    <span className="block font-normal text-faded">{copy.application(token.application)}</span>
+                )}
             </th>
             {cells.map((cell, place) => (
                 <td key={place} className="border-b border-rule pe-4 text-faded">
@@ -69,6 +80,18 @@ function Row({ token, mayRevoke }: { token: AccessTokenProps; mayRevoke: boolean
                 </td>
             ))}
             <td className="border-b border-rule text-end">
+                {mayRevoke && token.application !== null && !token.isOwn && (
+                    <button
+                        type="button"
+                        className="act-quiet me-4"
+                        aria-label={copy.takeOverOf(token.name)}
+                        onClick={() => {
+                            router.put(route('account.tokens.take-over', { token: token.id }), {}, { preserveScroll: true });
+                        }}
+                    >
+                        {copy.takeOver}
+                    </button>
+                )}
                 {mayRevoke && (
                     <button
                         type="button"

@@ -12,6 +12,7 @@ const acts: Record<string, string> = {
     approve: 'approved',
     change: 'changed',
     link: 'linked',
+    'take token over': 'token taken over',
     unlink: 'unlinked',
     match: 'matched',
     'renew secret': 'new secret made',

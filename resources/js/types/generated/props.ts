@@ -228,6 +228,8 @@ export interface AccessTokenProps {
     lastUsedAt: string | null;
     endsOn: string;
     hasEnded: boolean;
+    application: string | null;
+    isOwn: boolean;
 }
 
 export interface AccountProps {
@@ -237,6 +239,7 @@ export interface AccountProps {
     factor: FactorProps;
     signIns: SignInRowProps[];
     tokens: AccessTokenProps[];
+    keepsApplications: boolean;
     rights: AccessRight[];
     newToken: string | null;
     singleSignOn: string | null;

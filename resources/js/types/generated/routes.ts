@@ -15,6 +15,7 @@ export const routes = {
     'account.sign-ins.end-one': '/account/sign-ins/{signIn}',
     'account.tokens.create': '/account/tokens',
     'account.tokens.revoke': '/account/tokens/{token}',
+    'account.tokens.take-over': '/account/tokens/{token}/owner',
     'appointments': '/appointments',
     'appointments.add': '/appointments/calendars',
     'appointments.leave-out': '/appointments/{appointment}/left-out',
