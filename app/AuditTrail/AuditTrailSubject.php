@@ -36,4 +36,5 @@ enum AuditTrailSubject: string
     case AbsenceKind = 'absence kind';
     case Webhook = 'webhook';
     case Tracker = 'tracker';
+    case Billing = 'billing';
 }

@@ -12,6 +12,7 @@ const acts: Record<string, string> = {
     approve: 'approved',
     change: 'changed',
     link: 'linked',
+    make: 'made',
     'take token over': 'token taken over',
     unlink: 'unlinked',
     match: 'matched',
@@ -101,6 +102,7 @@ const subjects: Record<string, string> = {
     'absence kind': 'kind of absence',
     webhook: 'webhook',
     tracker: 'task tracker',
+    billing: 'billing file',
 };
 
 /** What an act on a correction is called beside the cell that it is of. */

@@ -163,6 +163,7 @@ export const timeOfficeText = {
             'office.routes': 'Approval routes',
             'office.remaining': 'Remaining estimates',
             'office.rates': 'Rates',
+            'office.billing': 'Billing and payroll',
             'office.audit-trail': 'Audit trail',
         } satisfies Partial<Record<PlainRoute, string>>,
         periods: {

@@ -1,5 +1,6 @@
 import { absenceKindsText } from '../en/absenceKinds';
 import { accountsText } from '../en/accounts';
+import { billingText } from '../en/billing';
 import { filesText } from '../en/files';
 import { intakeText } from '../en/intake';
 import { timeOfficeText } from '../en/office';
@@ -13,6 +14,7 @@ import { webhooksText } from '../en/webhooks';
 const en = {
     ...absenceKindsText,
     ...accountsText,
+    ...billingText,
     ...filesText,
     ...intakeText,
     ...organisationText,

@@ -12,6 +12,12 @@ export type AccountState = 'active' | 'invited' | 'invitation expired' | 'not in
 
 export type AttentionKind = 'over budget' | 'over plan' | 'not updated' | 'budget going' | 'estimate raised' | 'nothing lately' | 'not submitted' | 'over assigned';
 
+export type BillingDetail = 'entry' | 'task' | 'project' | 'person';
+
+export type BillingKind = 'bill' | 'payroll';
+
+export type BillingState = 'settling' | 'done';
+
 export type CellOutcome = 'saved' | 'refused' | 'moved on';
 
 export type DayUnit = 'half_day' | 'tenth_of_day';
@@ -327,6 +333,54 @@ export interface UnplacedAppointmentProps {
     date: string;
     starts: number | null;
     ends: number | null;
+}
+
+export interface BillingFileProps {
+    id: number;
+    kind: BillingKind;
+    state: BillingState;
+    client: string | null;
+    startsOn: string;
+    endsOn: string;
+    by: string;
+    at: string;
+    minutes: number;
+    amount: string | null;
+    unrated: number;
+}
+
+export interface BillingMappingProps {
+    id: number;
+    kind: BillingKind;
+    name: string;
+    detail: BillingDetail;
+    columns: MappedColumnProps[];
+}
+
+export interface BillingProps {
+    kind: BillingKind;
+    client: OptionProps | null;
+    from: string;
+    until: string;
+    unbilled: UnbilledProps;
+    files: BillingFileProps[];
+    page: number;
+    pages: number;
+    mappings: BillingMappingProps[];
+    detail: BillingDetail;
+    columns: string[];
+    currency: string;
+}
+
+export interface MappedColumnProps {
+    column: string;
+    heading: string;
+}
+
+export interface UnbilledProps {
+    minutes: number;
+    entries: number;
+    late: number;
 }
 
 export interface HolidayRowProps {

@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Features\Billing\Actions;
+
+use App\AuditTrail\AuditTrail;
+use App\AuditTrail\AuditTrailLine;
+use App\AuditTrail\AuditTrailSubject;
+use App\Features\Billing\Jobs\FillBillingFileJob;
+use App\Features\Billing\Queries\UnbilledTime;
+use App\Features\Periods\Actions\Settlement;
+use App\Models\BillingFile;
+use App\Models\BillingKind;
+use App\Models\BillingState;
+use App\Models\Client;
+use App\Models\Person;
+use App\Support\Clock\Today;
+use App\Support\Language\Wording;
+use Illuminate\Support\Facades\DB;
+use Moss\Core\Calendar\Day;
+use Moss\Core\Sheet\EntryState;
+
+/** Begins a billing file: what is approved is settled first, so that it stays as it is billed; then the file is filled in the background. */
+final readonly class MakeBillingFile
+{
+    public function __construct(private AuditTrail $auditTrail, private Settlement $settlement, private Today $today)
+    {
+    }
+
+    /** @throws BillingRefused */
+    public function handle(Person $office, BillingKind $kind, ?Client $client, Day $from, Day $until): BillingFile
+    {
+        if ($until->isAfter($this->today->for($office))) {
+            throw BillingRefused::because('future', ['day' => Wording::day($until)]);
+        }
+        $file = DB::transaction(function () use ($office, $kind, $client, $from, $until): BillingFile {
+            // One after the other: what one is about to take, another does not take too.
+            if (BillingFile::query()->where('state', BillingState::Settling)->exists()) {
+                throw BillingRefused::because('under_way');
+            }
+            if (UnbilledTime::sums($kind, $client?->id, $from, $until)['entries'] === 0) {
+                throw BillingRefused::because('nothing');
+            }
+            $this->settlement->queue(UnbilledTime::of($kind, $client?->id, $from, $until)->where('entries.state', EntryState::Approved->value), $office->id);
+            $this->auditTrail->of([AuditTrailLine::on(AuditTrailSubject::Billing, $client === null ? $kind->value : $client->code, 'make', $office, null, ['kind' => $kind->value, 'from' => $from->toString(), 'until' => $until->toString()])]);
+
+            return BillingFile::query()->create([
+                'kind' => $kind, 'client_id' => $client?->id, 'starts_on' => $from, 'ends_on' => $until, 'state' => BillingState::Settling, 'made_by_id' => $office->id,
+                'made_at' => $this->today->now()->format('Y-m-d\TH:i:s\Z'), 'minutes' => 0, 'amount_cents' => 0, 'unrated_minutes' => 0,
+            ]);
+        });
+        FillBillingFileJob::dispatch($file->id);
+
+        return $file;
+    }
+}

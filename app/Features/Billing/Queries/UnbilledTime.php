@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Features\Billing\Queries;
+
+use App\Models\BillingFile;
+use App\Models\BillingKind;
+use App\Models\BillingLine;
+use App\Models\Entry;
+use App\Support\Database\Record;
+use App\Support\Database\Sql;
+use Illuminate\Database\Query\Builder;
+use Moss\Core\Calendar\Day;
+use Moss\Core\Sheet\EntryState;
+
+/**
+ * Approved and settled time that has not been billed, or paid, yet: each entry once, corrections of settled ones by themselves. Time before
+ * the first day of the first file is none of it: it was billed elsewhere, or never will be.
+ */
+final class UnbilledTime
+{
+    /**
+     * @param  int|null  $client  null for all
+     * @param  Day  $from  from which on, where nothing was taken out before
+     */
+    public static function of(BillingKind $kind, ?int $client, Day $from, Day $until): Builder
+    {
+        $first = BillingFile::query()->toBase()->where('kind', $kind->value)->where(static fn (Builder $files): Builder => $files->whereNull('client_id')->when($client !== null, static fn (Builder $own): Builder => $own->orWhere('client_id', $client)))->min('starts_on');
+
+        return Entry::query()->toBase()->join('tasks', 'tasks.id', 'entries.task_id')->join('projects', 'projects.id', 'tasks.project_id')
+            ->whereIn('entries.state', [EntryState::Approved->value, EntryState::Settled->value])->whereBetween('entries.date', [is_string($first) ? min($first, $from->toString()) : $from->toString(), $until->toString()])
+            ->whereNotExists(BillingLine::query()->toBase()->select(Sql::value(1))->whereColumn('billing_lines.entry_id', 'entries.id')->where('billing_lines.kind', $kind->value))
+            ->when($client !== null, static fn (Builder $of): Builder => $of->where('projects.client_id', $client))
+            ->when($kind === BillingKind::Bill, static fn (Builder $billed): Builder => $billed->whereNotNull('projects.client_id')->where(self::isBillable(...)));
+    }
+
+    /** As its entry says, else its task, else its project. */
+    private static function isBillable(Builder $either): Builder
+    {
+        return $either->where('entries.billable', true)
+            ->orWhere(static fn (Builder $task): Builder => $task->whereNull('entries.billable')->where('tasks.billable', true))
+            ->orWhere(static fn (Builder $project): Builder => $project->whereNull('entries.billable')->whereNull('tasks.billable')->where('projects.billable', true));
+    }
+
+    /** @return array{minutes: int, entries: int, late: int} what a file would have, and how much of it lies before the first day */
+    public static function sums(BillingKind $kind, ?int $client, Day $from, Day $until): array
+    {
+        $sum = static fn (Builder $query): Record => Record::all($query->select(Sql::sum('entries.minutes', 'minutes'), Sql::count('entries')))[0];
+        $all = $sum(self::of($kind, $client, $from, $until));
+        $late = $sum(self::of($kind, $client, $from, $until)->where('entries.date', '<', $from->toString()));
+
+        return ['minutes' => (int) $all->intOrNull('minutes'), 'entries' => $all->int('entries'), 'late' => (int) $late->intOrNull('minutes')];
+    }
+}

@@ -1,0 +1,133 @@
+import { instant, span } from '@/lib/days';
+import { hoursWithUnit } from '@/lib/hours';
+import { printMoney } from '@/lib/money';
+import { officeText } from '@/lib/officeText';
+import { route } from '@/lib/route';
+import { useShared } from '@/lib/shared';
+import type { BillingFileProps, BillingProps } from '@/types/generated/props';
+import { Paging } from '@/ui/Paging';
+import { Select } from '@/ui/Select';
+import { router } from '@inertiajs/react';
+import { useEffect, useState } from 'react';
+
+const copy = officeText.billingPage;
+const formats = ['csv', 'xlsx', 'pdf'] as const;
+const EVERY = 2000;
+
+/** What was billed, or paid, the newest first. */
+export function BillingFiles({ billing: { kind, files, mappings, page, pages, currency } }: { billing: BillingProps }) {
+    const [mapping, choose] = useState('');
+    const isBeingMade = files.some((file) => file.state === 'settling');
+    useEffect(() => {
+        if (!isBeingMade) {
+            return;
+        }
+        const timer = setInterval(() => {
+            router.reload({ only: ['billing'] });
+        }, EVERY);
+
+        return () => {
+            clearInterval(timer);
+        };
+    }, [isBeingMade]);
+    const heads = [
+        copy.period,
+        ...(kind === 'bill' ? [copy.ofClient] : []),
+        copy.hours,
+        ...(kind === 'bill' ? [copy.amount] : []),
+        copy.made,
+        copy.download,
+    ];
+
+    return (
+        <section aria-labelledby="files" className="mt-8">
+            <div className="flex flex-wrap items-end justify-between gap-3">
+                <h2 id="files">{copy.files}</h2>
+                {mappings.length > 0 && files.length > 0 && (
+                    <Select
+                        label={copy.mapping}
+                        options={[['', copy.allColumns], ...mappings.map(({ id, name }) => [String(id), name] as const)]}
+                        value={mapping}
+                        className="w-64"
+                        onChoose={choose}
+                    />
+                )}
+            </div>
+            {files.length === 0 ? (
+                <p className="text-faded">{copy.none}</p>
+            ) : (
+                <div className="overflow-x-auto" tabIndex={0} role="group" aria-labelledby="files">
+                    <table className="mt-2 w-full min-w-[40rem]">
+                        <thead>
+                            <tr className="text-faded">
+                                {heads.map((head) => (
+                                    <th key={head} scope="col" className="border-b border-edge pe-4">
+                                        {head}
+                                    </th>
+                                ))}
+                            </tr>
+                        </thead>
+                        <tbody>
+                            {files.map((file) => (
+                                <Row key={file.id} file={file} mapping={mapping} currency={currency} />
+                            ))}
+                        </tbody>
+                    </table>
+                </div>
+            )}
+            <Paging
+                page={page}
+                pages={pages}
+                address={(other) => route('office.billing', {}, { kind, page: other === 1 ? null : other })}
+                className="mt-3"
+            />
+        </section>
+    );
+}
+
+function Row({ file, mapping, currency }: { file: BillingFileProps; mapping: string; currency: string }) {
+    const format = useShared().signedIn?.hoursFormat ?? 'decimal';
+    const period = span(file.startsOn, file.endsOn);
+    const cell = 'border-b border-rule py-1 pe-4 align-top';
+
+    return (
+        <tr>
+            <th scope="row" className={`${cell} font-normal whitespace-nowrap`}>
+                {period}
+            </th>
+            {file.kind === 'bill' && <td className={`${cell} [overflow-wrap:anywhere]`}>{file.client ?? copy.allClients}</td>}
+            <td className={`${cell} whitespace-nowrap`}>{hoursWithUnit(file.minutes, format)}</td>
+            {file.kind === 'bill' && (
+                <td className={cell}>
+                    <span className="whitespace-nowrap">{printMoney(file.amount ?? '0', currency)}</span>
+                    {file.unrated > 0 && (
+                        <span className="block text-ochre">{copy.unrated(hoursWithUnit(file.unrated, format))}</span>
+                    )}
+                </td>
+            )}
+            <td className={`${cell} text-faded`}>{copy.madeBy(file.by, instant(file.at))}</td>
+            <td className={cell}>
+                {file.state === 'settling' ? (
+                    <span className="text-faded">{copy.settling}</span>
+                ) : (
+                    <span className="flex gap-x-4">
+                        {formats.map((one) => (
+                            <a
+                                key={one}
+                                className="act-quiet"
+                                aria-label={copy.downloadOf(one.toUpperCase(), period)}
+                                href={route(
+                                    'office.billing.file',
+                                    { billingFile: file.id, format: one },
+                                    { mapping: mapping || null },
+                                )}
+                            >
+                                {one.toUpperCase()}
+                            </a>
+                        ))}
+                    </span>
+                )}
+            </td>
+        </tr>
+    );
+}

@@ -1,0 +1,1 @@
+export { BillingPage } from './BillingPage';

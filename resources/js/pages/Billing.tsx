@@ -1,0 +1,1 @@
+export { BillingPage as default } from '@/features/billing';

@@ -1,0 +1,138 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\App\Billing;
+
+use App\Features\Corrections\Actions\ProposeCorrections;
+use App\Features\Corrections\Actions\ProposedHours;
+use App\Models\BillingFile;
+use App\Models\BillingLine;
+use App\Models\Correction;
+use App\Models\Entry;
+use App\Models\Project;
+use App\Support\Files\Spreadsheet\XlsxRows;
+use Illuminate\Support\Facades\Artisan;
+use Illuminate\Testing\TestResponse;
+use Moss\Core\Calendar\Day;
+use PHPUnit\Framework\Attributes\TestWith;
+use Symfony\Component\HttpFoundation\BinaryFileResponse;
+use Symfony\Component\HttpFoundation\Response;
+use Tests\App\Lighthouse;
+use Tests\App\TestCase;
+
+/** Ada works as a surveyor at 120 an hour on LENS, which the harbour pays for; bo on the organisation's own time, for which nobody pays. */
+final class BillingTest extends TestCase
+{
+    private const ENTRIES = <<<'CSV'
+        person,project,task,role,date,hours,state,client_note
+        ada,LENS,FIT,surveyor,2026-05-29,1,approved,Before
+        ada,LENS,FIT,surveyor,2026-06-01,7:20,approved,Bolts
+        ada,LENS,FIT,surveyor,2026-06-02,2,submitted,
+        ada,LENS,CLEAN,,2026-06-03,1:05,approved,"=Rags, two"
+        ada,LENS,FIT,senior,2026-06-04,1,approved,
+        bo,OWN,TRAIN,,2026-06-03,3,approved,
+
+        CSV;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->import(Lighthouse::files());
+        $this->import(['entries.csv' => self::ENTRIES]);
+        $this->actingAs($this->person('kit'));
+    }
+
+    public function test_each_entry_is_billed_once_and_settled_and_what_comes_later_is_a_correction(): void
+    {
+        $page = $this->given('/office/billing?client=harbour&from=2026-06-01&until=2026-06-15');
+        // What lies before the first day of the first file was billed elsewhere.
+        self::assertSame([440 + 65 + 60, 3, 0], [$page->int('billing.unbilled.minutes'), $page->int('billing.unbilled.entries'), $page->int('billing.unbilled.late')]);
+        $this->make('bill', 'harbour', '2026-06-01', '2026-06-15')->assertSessionHas('message', __('billing.making'));
+        $file = BillingFile::query()->sole();
+        // 7:20 h and 1:05 h at 120; a senior has no rate.
+        self::assertSame(['done', 565, '1010.00', 60], [$file->state->value, $file->minutes->toInt(), $file->amount_cents->toString(), $file->unrated_minutes->toInt()]);
+        self::assertSame(['settled'], Entry::query()->whereKey(BillingLine::query()->pluck('entry_id'))->get()->map(static fn (Entry $entry): string => $entry->state->value)->unique()->values()->all());
+        self::assertSame('submitted', $this->entry('ada', 'FIT', '2026-06-02')?->state->value);
+        $this->make('bill', 'harbour', '2026-06-01', '2026-06-15')->assertSessionHasErrors(['until' => __('billing.nothing')]);
+
+        // What was billed is corrected, what was late is approved: both come with the next file, and nothing else.
+        $this->import(['house_rules.csv' => "rule,severity,limit,from\n"]);
+        Project::query()->update(['approval' => 'none']);
+        $this->app->make(ProposeCorrections::class)->handle($this->person('ada'), $this->person('ada'), [new ProposedHours($this->task('FIT')->id, $this->person('ada')->role_id, Day::of('2026-06-01'), '6:20')], 'An hour too many');
+        foreach (Correction::query()->where('state', 'waiting')->get() as $waiting) {
+            $this->actingAs($this->person('mo'))->post('/review/corrections', ['corrections' => [$waiting->id], 'accept' => true]);
+        }
+        $this->import(['entries.csv' => "person,project,task,role,date,hours,state\nada,LENS,FIT,surveyor,2026-06-02,2,approved\n"]);
+        $this->actingAs($this->person('kit'))->make('bill', 'harbour', '2026-06-16', '2026-06-17');
+        $next = BillingFile::query()->latest('id')->firstOrFail();
+        self::assertSame([60, '120.00'], [$next->minutes->toInt(), $next->amount_cents->toString()]);
+        $rows = $this->csv($next->id);
+        self::assertSame([['2026-06-01', 'yes', '-1', '-120.00'], ['', 'yes', '2', '240.00']], array_map(static fn (array $row): array => [$row['corrects'], $row['correction'], $row['hours'], $row['amount']], $rows));
+        self::assertSame(Entry::query()->where('date', '>=', '2026-06-01')->whereHas('task', static fn ($task) => $task->whereRelation('project', 'code', 'LENS'))->get()->sum(static fn (Entry $entry): int => $entry->minutes->toInt()), BillingFile::query()->get()->sum(static fn (BillingFile $one): int => $one->minutes->toInt()));
+        self::assertSame(0, Artisan::call('moss:verify'), Artisan::output());
+    }
+
+    public function test_payroll_has_everybody_s_hours_once_whatever_was_billed(): void
+    {
+        $this->make('bill', null, '2026-06-01', '2026-06-15');
+        $this->make('payroll', null, '2026-06-01', '2026-06-15');
+        $file = BillingFile::query()->latest('id')->firstOrFail();
+        self::assertSame([565 + 180, '0.00', 0], [$file->minutes->toInt(), $file->amount_cents->toString(), $file->unrated_minutes->toInt()]);
+        $rows = $this->csv($file->id, $this->mapping('payroll', 'person', ['person' => 'Personnel number', 'kind_of_pay' => 'Kind', 'hours' => 'Hours', 'correction' => 'Later']));
+        self::assertSame([['ada', 'regular', '9.4166666667', ''], ['bo', 'regular', '3', '']], array_map(static fn (array $row): array => [$row['Personnel number'], $row['Kind'], $row['Hours'], $row['Later']], $rows));
+    }
+
+    public function test_files_are_made_up_as_another_program_wants_them(): void
+    {
+        $this->make('bill', 'harbour', '2026-06-01', '2026-06-15');
+        $mapping = $this->mapping('bill', 'task', ['charge_code' => 'Code', 'task_name' => 'Text', 'hours' => 'Qty', 'amount' => 'Sum', 'correction' => 'Later']);
+        $rows = $this->csv(1, $mapping);
+        self::assertSame([['Clean the lens', '130.00', ''], ['Fit the lens', '880.00', '']], array_map(static fn (array $row): array => [$row['Text'], $row['Sum'], $row['Later']], $rows));
+        $file = $this->get('/office/billing/1/file.xlsx')->assertOk()->baseResponse;
+        self::assertInstanceOf(BinaryFileResponse::class, $file);
+        $sheet = XlsxRows::of($file->getFile()->getPathname(), 100);
+        $first = array_combine($sheet[0], $sheet[1]);
+        self::assertSame(['=Rags, two', '1.0833333333', '130.00'], [$first['note'], $first['hours'], $first['amount']]);
+        self::assertSame("'=Rags, two", $this->csv(1)[0]['note']);
+        self::assertStringStartsWith('%PDF-', (string) $this->get('/office/billing/1/file.pdf?mapping='.$mapping)->assertOk()->streamedContent());
+        $this->put('/office/billing/mappings', ['kind' => 'payroll', 'name' => 'x', 'detail' => 'person', 'columns' => [['column' => 'amount', 'heading' => 'Sum']]])->assertSessionHasErrors('columns');
+        $this->delete("/office/billing/mappings/$mapping")->assertSessionHas('message');
+    }
+
+    /** @param  array<string, string|null>  $input */
+    #[TestWith([['until' => '2026-06-18'], 'until'])]
+    #[TestWith([['until' => '2026-05-01'], 'until'])]
+    #[TestWith([['client' => 'nobody'], 'client'])]
+    #[TestWith([['kind' => 'gift'], 'kind'])]
+    #[TestWith([['from' => 'soon'], 'from'])]
+    public function test_what_cannot_be_billed_is_refused(array $input, string $field): void
+    {
+        $this->post('/office/billing', $input + ['kind' => 'bill', 'client' => null, 'from' => '2026-06-01', 'until' => '2026-06-15'])->assertSessionHasErrors($field);
+        self::assertSame(0, BillingFile::query()->count());
+    }
+
+    /** @return TestResponse<Response> */
+    private function make(string $kind, ?string $client, string $from, string $until): TestResponse
+    {
+        return $this->post('/office/billing', ['kind' => $kind, 'client' => $client, 'from' => $from, 'until' => $until]);
+    }
+
+    /** @param  array<string, string>  $columns */
+    private function mapping(string $kind, string $detail, array $columns): int
+    {
+        $this->put('/office/billing/mappings', ['kind' => $kind, 'name' => 'Ledger', 'detail' => $detail, 'columns' => array_map(static fn (string $column, string $heading): array => ['column' => $column, 'heading' => $heading], array_keys($columns), array_values($columns))])->assertSessionHas('message', 'Ledger is saved.');
+
+        return self::lastId('billing_mappings');
+    }
+
+    /** @return list<array<string, string>> */
+    private function csv(int $file, ?int $mapping = null): array
+    {
+        $lines = preg_split('/\r?\n/', trim((string) $this->get("/office/billing/$file/file.csv".($mapping === null ? '' : "?mapping=$mapping"))->assertOk()->streamedContent())) ?: [];
+        $rows = array_map(static fn (string $line): array => array_map(strval(...), str_getcsv($line, ',', '"', '')), $lines);
+        $headings = $rows[0] ?? [];
+
+        return array_map(static fn (array $row): array => array_combine($headings, $row), array_slice($rows, 1));
+    }
+}

@@ -1,0 +1,32 @@
+import { expect, test } from '@playwright/test';
+import { readFile } from 'node:fs/promises';
+import { findings } from './accessibility';
+import { arrived, notices, signIn } from './people';
+
+test('what is billable is taken out once, as the other program wants it', async ({ page }) => {
+    await signIn(page, 'tobin.vale', '/office/billing?from=2026-05-01&until=2026-05-31');
+    await arrived(page);
+    await page.getByRole('combobox', { name: 'Client (empty for all)' }).fill('Friends of Sandle');
+    await page.getByRole('option').first().click();
+    await expect(page.getByText(/entries, .* have not been taken out yet\./)).toBeVisible();
+    expect(await findings(page)).toEqual([]);
+    await page.getByRole('button', { name: 'Make the file' }).click();
+    await expect(notices(page).getByText('The file is being made.')).toBeVisible();
+    await expect(page.getByRole('link', { name: /^PDF: / })).toBeVisible({ timeout: 60_000 });
+
+    await page.getByLabel('Name', { exact: true }).fill('Ledger');
+    for (const column of ['project code', 'task code', 'person code', 'client note']) {
+        await page.getByRole('checkbox', { name: column, exact: true }).uncheck();
+    }
+    await page.getByLabel('Heading for hours').fill('Quantity');
+    await page.getByRole('button', { name: 'Save' }).click();
+    await expect(notices(page).getByText('Ledger is saved.')).toBeVisible();
+    await page.getByRole('combobox', { name: 'Made up as' }).click();
+    await page.getByRole('option', { name: 'Ledger' }).click();
+    const download = page.waitForEvent('download');
+    await page.getByRole('link', { name: /^CSV: / }).click();
+    const written = await readFile(await (await download).path(), 'utf8');
+    expect(written).toContain('Quantity');
+    expect(written.split('\n').length).toBeGreaterThan(2);
+    expect(await findings(page)).toEqual([]);
+});
