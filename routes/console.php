@@ -6,6 +6,7 @@ use Illuminate\Support\Facades\Schedule;
 
 Schedule::command('moss:heartbeat')->everyMinute();
 Schedule::command('moss:webhooks --for=57')->everyMinute()->withoutOverlapping(10)->runInBackground();
+Schedule::command('moss:client-systems')->mondays()->at('06:00');
 Schedule::command('moss:billing')->everyFiveMinutes();
 Schedule::command('moss:trackers')->everyMinute()->withoutOverlapping(10);
 Schedule::command('moss:clear-webhook-messages')->daily();

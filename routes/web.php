@@ -15,6 +15,7 @@ use App\Features\Appointments\Controllers\TimeFeedController;
 use App\Features\Billing\Controllers\BillingController;
 use App\Features\Calendars\Controllers\HolidaysController;
 use App\Features\Calendars\Controllers\OrganisationController;
+use App\Features\ClientSystems\Controllers\ClientSystemsController;
 use App\Features\Compare\Controllers\CompareController;
 use App\Features\Compare\Controllers\ComparisonFileController;
 use App\Features\Compare\Controllers\SavedComparisonsController;
@@ -248,6 +249,7 @@ Route::middleware(['auth', RequireSecondFactor::class])->group(static function (
         Route::get('/{workRequest}/files/{file}', [WorkRequestsController::class, 'file'])->name('requests.file');
     });
     Route::get('/account/data', [PersonalDataController::class, 'own'])->name('account.data');
+    Route::get('/client-systems', [ClientSystemsController::class, 'own'])->name('client-systems.own');
     Route::get('/my-figures', [MyFiguresController::class, 'show'])->name('my-figures');
 
     Route::prefix('/leave')->group(static function (): void {
@@ -342,6 +344,13 @@ Route::middleware(['auth', RequireSecondFactor::class])->group(static function (
         Route::post('/webhooks/{webhook}/test', [WebhooksController::class, 'test'])->name('webhooks.test');
         Route::get('/webhooks/{webhook}/messages/{message}', [WebhookMessagesController::class, 'show'])->scopeBindings()->name('webhooks.message');
         Route::post('/webhooks/{webhook}/messages/{message}/again', [WebhookMessagesController::class, 'sendAgain'])->scopeBindings()->name('webhooks.send-again');
+        Route::get('/client-systems', [ClientSystemsController::class, 'index'])->name('client-systems');
+        Route::post('/client-systems', [ClientSystemsController::class, 'store'])->name('client-systems.save');
+        Route::get('/client-systems/{clientSystem}', [ClientSystemsController::class, 'show'])->name('client-systems.system');
+        Route::delete('/client-systems/{clientSystem}', [ClientSystemsController::class, 'destroy'])->name('client-systems.remove');
+        Route::post('/client-systems/{clientSystem}/export', [ClientSystemsController::class, 'read'])->name('client-systems.read');
+        Route::put('/client-systems/{clientSystem}/people/{there}', [ClientSystemsController::class, 'match'])->name('client-systems.match');
+        Route::get('/client-systems/{clientSystem}/hours.csv', [ClientSystemsController::class, 'export'])->name('client-systems.hours');
         Route::get('/billing', [BillingController::class, 'show'])->name('billing');
         Route::post('/billing', [BillingController::class, 'store'])->name('billing.make');
         Route::put('/billing/mappings', [BillingController::class, 'saveMapping'])->name('billing.save-mapping');

@@ -37,4 +37,5 @@ enum AuditTrailSubject: string
     case Webhook = 'webhook';
     case Tracker = 'tracker';
     case Billing = 'billing';
+    case ClientSystem = 'client system';
 }

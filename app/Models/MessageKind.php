@@ -28,6 +28,7 @@ enum MessageKind: string
     case WorkRequested = 'work requested';
     case WorkRequestDiscussed = 'work request discussed';
     case WorkRequestDecided = 'work request decided';
+    case HoursDiffer = 'hours differ';
     case SignInChanged = 'sign-in changed';
 
     /** What can wait for the next mail of the person; a day reminder is only for the day that it is of. */

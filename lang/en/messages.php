@@ -42,6 +42,7 @@ return [
         'declined' => ':name declined your :kind from :from to :to: “:comment”',
     ],
     'leave taken back' => ':name took back :kind from :from to :to, :hours.',
+    'hours differ' => '{1} In one week, :system has other hours than you recorded.|[2,*] In :count weeks, :system has other hours than you recorded.',
     'work requested' => ':name requests work: “:title”.',
     'work request discussed' => ':name on “:title”: “:text”',
     'work request decided' => [

@@ -7,6 +7,7 @@ namespace Tests\App;
 use App\Models\BillingFile;
 use App\Models\BillingMapping;
 use App\Models\ClientContact;
+use App\Models\ClientSystem;
 use App\Models\FileTransfer;
 use App\Models\IntakeLink;
 use App\Models\LeaveAllowance;
@@ -243,6 +244,14 @@ final class AccessTest extends TestCase
         'PUT /office/billing/mappings' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 302, 'vic' => 403],
         'DELETE /office/billing/mappings/1' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 302, 'vic' => 403],
         'GET /office/billing/1/file.csv' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 200, 'vic' => 403],
+        'GET /client-systems' => ['ada' => 200, 'mo' => 200, 'kit' => 200, 'vic' => 200],
+        'GET /office/client-systems' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 200, 'vic' => 403],
+        'POST /office/client-systems' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 302, 'vic' => 403],
+        'GET /office/client-systems/1' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 200, 'vic' => 403],
+        'DELETE /office/client-systems/1' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 302, 'vic' => 403],
+        'POST /office/client-systems/1/export' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 302, 'vic' => 403],
+        'PUT /office/client-systems/1/people/1' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 404, 'vic' => 403],
+        'GET /office/client-systems/1/hours.csv' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 200, 'vic' => 403],
         'GET /office/files' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 200, 'vic' => 403],
         'POST /office/files/imports' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 302, 'vic' => 403],
         'POST /office/files/exports' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 302, 'vic' => 403],
@@ -358,6 +367,7 @@ final class AccessTest extends TestCase
         WorkRequest::query()->create(['title' => 'Pier', 'person_id' => $this->person('ada')->id, 'requested_at' => '2026-06-16T08:00:00Z']);
         FileTransfer::query()->create(['kind' => 'import', 'state' => 'checked', 'person_id' => 1, 'begun_at' => '2026-06-16T08:00:00Z', 'options' => [], 'report' => []]);
         BillingFile::query()->create(['kind' => 'bill', 'starts_on' => '2026-05-01', 'ends_on' => '2026-05-31', 'state' => 'done', 'made_by_id' => 1, 'made_at' => '2026-06-01T08:00:00Z', 'minutes' => 0, 'amount_cents' => 0, 'unrated_minutes' => 0]);
+        ClientSystem::query()->create(['client_id' => 1, 'name' => 'Book', 'starts_on' => '2026-06-01', 'person_by' => 'name', 'person_heading' => 'Worker', 'date_heading' => 'Day', 'hours_heading' => 'Qty']);
         BillingMapping::query()->create(['kind' => 'bill', 'name' => 'Other', 'detail' => 'entry', 'columns' => ['hours' => 'Hours']]);
         Tracker::query()->create(['name' => 'Tracker', 'address' => 'https://tracker.invalid', 'token' => 'token']);
         $webhook = Webhook::query()->create(['name' => 'Board', 'address' => 'https://board.invalid/events', 'topics' => ['time'], 'secret' => 'secret', 'position' => 0, 'created_at' => '2026-06-16T08:00:00Z']);
@@ -372,6 +382,7 @@ final class AccessTest extends TestCase
             str_ends_with($address, '/calendar-file') => ['calendar' => "BEGIN:VCALENDAR\r\nVERSION:2.0\r\nEND:VCALENDAR\r\n", 'kind' => 1],
             str_starts_with($address, '/leave/') => ['kind' => 1, 'first' => '2026-07-01', 'last' => '2026-07-02'],
             str_ends_with($address, '/allowances') => ['person' => 'ada', 'year' => 2026, 'days' => '30'],
+            $address === '/office/client-systems' => ['client' => 'harbour', 'name' => 'Book', 'startsOn' => '2026-06-01', 'personBy' => 'name', 'personHeading' => 'Worker', 'dateHeading' => 'Day', 'hoursHeading' => 'Qty'],
             $address === '/office/billing' => ['kind' => 'bill', 'from' => '2026-06-01', 'until' => '2026-06-15'],
             str_starts_with($address, '/office/billing') => ['kind' => 'bill', 'name' => 'Ledger', 'detail' => 'entry', 'columns' => [['column' => 'hours', 'heading' => 'Hours']]],
             str_starts_with($address, '/office/trackers') => ['name' => 'Board', 'address' => 'https://board.invalid', 'token' => 'token'],

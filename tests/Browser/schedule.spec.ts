@@ -11,7 +11,7 @@ const plan = `wbs,task,name,phase,milestone,after,starts_on,ends_on,who,role,day
 `;
 
 test('a plan comes from a file, says what it pushes, and goes out with the hours recorded', async ({ page }) => {
-    await signIn(page, 'brannoc.leigh', '/projects/WEIR/plan');
+    await signIn(page, 'brannoc.leigh', '/projects/REEDS/plan');
     await arrived(page);
     await page.getByRole('link', { name: 'Schedule files' }).click();
     await page
@@ -21,7 +21,7 @@ test('a plan comes from a file, says what it pushes, and goes out with the hours
     await expect(notices(page).getByText('Nothing is changed yet.')).toBeVisible();
     await expect(page.getByText('Line 5: No person or team is called “Nobody Known”')).toBeVisible();
     await expect(page.getByText('Stones are laid begins one day too early: it waits for Stepping stones.')).toBeVisible();
-    await expect(page.getByRole('row', { name: /Gideon Park on Levels and flow.*Gone.*it stays/ })).toBeVisible();
+    await expect(page.getByRole('row', { name: /Gone.*it stays/ }).first()).toBeVisible();
     expect(await findings(page)).toEqual([]);
 
     // What is gone from the file is not chosen by itself.

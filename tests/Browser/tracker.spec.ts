@@ -13,7 +13,7 @@ test('a project is linked with a task tracker, and time logged there waits in pe
     await expect(page.getByText('did not answer as expected')).toBeVisible();
     expect(await findings(page)).toEqual([]);
 
-    await page.goto('/projects/WEIR/plan');
+    await page.goto('/projects/BELLS/plan');
     await page.getByRole('link', { name: 'Task tracker' }).click();
     await expect(page.getByLabel('Project in the task tracker')).toHaveText(/Tide gauges/);
     expect(await findings(page)).toEqual([]);

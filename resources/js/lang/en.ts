@@ -2,6 +2,7 @@ import { accountText } from './en/account';
 import { apiText } from './en/api';
 import { appointmentsText } from './en/appointments';
 import { auditTrailText } from './en/auditTrail';
+import { differencesText } from './en/clientSystems';
 import { compareText } from './en/compare';
 import { frontPageText } from './en/frontPage';
 import { learningText } from './en/learning';
@@ -29,6 +30,7 @@ const en = {
     ...appointmentsText,
     ...auditTrailText,
     ...compareText,
+    ...differencesText,
     ...frontPageText,
     ...learningText,
     ...leaveText,

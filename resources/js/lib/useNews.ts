@@ -3,18 +3,18 @@ import { useEffect } from 'react';
 
 const EVERY = 2000;
 
-/** Asks for what is shown anew for as long as something is on its way. */
-export function useNews(isOnItsWay: boolean): void {
+/** Asks for what a page is given anew for as long as something is on its way. */
+export function useNews(isOnItsWay: boolean, given = 'shown'): void {
     useEffect(() => {
         if (!isOnItsWay) {
             return;
         }
         const timer = setInterval(() => {
-            router.reload({ only: ['shown'] });
+            router.reload({ only: [given] });
         }, EVERY);
 
         return () => {
             clearInterval(timer);
         };
-    }, [isOnItsWay]);
+    }, [isOnItsWay, given]);
 }

@@ -7,7 +7,7 @@ const copy = officeText.uploads;
 interface FileListProps {
     uploads: ReturnType<typeof useUploads>;
     label: string;
-    hint: string;
+    hint?: string;
     accept?: string;
     /** Where a whole folder can be chosen too: what that field is called, and which of its files are meant. */
     folder?: { label: string; isMeant: (name: string) => boolean };
@@ -36,7 +36,7 @@ export function FileList({ uploads, label, hint, accept, folder }: FileListProps
                     }}
                 />
             )}
-            <p className="pencilled">{hint}</p>
+            {hint !== undefined && <p className="pencilled">{hint}</p>}
             <ul aria-live="polite">
                 {uploads.files.map(({ name, percent, id, isLost }) => (
                     <li

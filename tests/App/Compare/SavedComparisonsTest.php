@@ -8,6 +8,7 @@ use App\Models\ComparisonMailing;
 use App\Models\OutboxAttachment;
 use App\Models\OutboxMail;
 use App\Models\SavedComparison;
+use DateTimeImmutable;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Inertia\Testing\AssertableInertia;
@@ -152,6 +153,8 @@ final class SavedComparisonsTest extends TestCase
 
     public function test_it_is_mailed_once_on_its_day_with_the_figures_that_the_reader_may_see(): void
     {
+        // It is not mailed in the night.
+        $this->travelTo(new DateTimeImmutable('2026-06-17T12:00:00Z'));
         $saved = $this->saved('kit', 'Coast: the whole', 'by=project&period=this-month');
         $this->put('/comparisons/'.$saved->id.'/sharing', ['sharing' => 'everybody']);
         $this->actingAs($this->person('mo'))->put('/comparisons/'.$saved->id.'/mail', ['rhythm' => 'week', 'day' => 3])->assertSessionHas('message');

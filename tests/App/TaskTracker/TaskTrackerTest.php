@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\App\TaskTracker;
 
 use App\Features\TaskTracker\Actions\SyncLink;
+use App\Models\Assignment;
 use App\Models\Entry;
 use App\Models\Task;
 use App\Models\Tracker;
@@ -80,6 +81,18 @@ final class TaskTrackerTest extends TestCase
         $this->record(0);
         $this->sync($link);
         self::assertSame([0, 0], [$this->here(), $this->there()]);
+    }
+
+    public function test_it_is_pencilled_also_on_a_task_that_is_not_planned_for_the_week(): void
+    {
+        Assignment::query()->where('task_id', $this->task('FIT')->id)->update(['starts_on' => '2026-07-01', 'ends_on' => '2026-07-10']);
+        $link = $this->linked();
+        $this->log('ada', 90, 'Bolts torn');
+        $this->sync($link);
+        $week = $this->actingAs($this->person('ada'))->given('/week/2026-W25');
+        $place = array_search('tracker', self::each($week->value('sheet.proposals'), 'source'), true);
+        self::assertIsInt($place);
+        self::assertContains($week->value("sheet.proposals.$place.line"), self::each($week->value('sheet.lines'), 'key'));
     }
 
     public function test_in_ink_at_once_for_whoever_wants_that(): void

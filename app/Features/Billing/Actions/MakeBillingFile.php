@@ -9,6 +9,7 @@ use App\AuditTrail\AuditTrailLine;
 use App\AuditTrail\AuditTrailSubject;
 use App\Features\Billing\Jobs\FillBillingFileJob;
 use App\Features\Billing\Queries\UnbilledTime;
+use App\Features\ClientSystems\Actions\FindOpenWeeks;
 use App\Features\Periods\Actions\Settlement;
 use App\Models\BillingFile;
 use App\Models\BillingKind;
@@ -24,7 +25,7 @@ use Moss\Core\Sheet\EntryState;
 /** Begins a billing file: what is approved is settled first, so that it stays as it is billed; then the file is filled in the background. */
 final readonly class MakeBillingFile
 {
-    public function __construct(private AuditTrail $auditTrail, private Settlement $settlement, private Today $today)
+    public function __construct(private AuditTrail $auditTrail, private Settlement $settlement, private FindOpenWeeks $openWeeks, private Today $today)
     {
     }
 
@@ -34,6 +35,7 @@ final readonly class MakeBillingFile
         if ($until->isAfter($this->today->for($office))) {
             throw BillingRefused::because('future', ['day' => Wording::day($until)]);
         }
+        $this->openWeeks->ofClient($client?->id);
         $file = DB::transaction(function () use ($office, $kind, $client, $from, $until): BillingFile {
             // One after the other: what one is about to take, another does not take too.
             if (BillingFile::query()->where('state', BillingState::Settling)->exists()) {

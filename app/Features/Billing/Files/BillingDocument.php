@@ -9,12 +9,11 @@ use App\Models\BillingKind;
 use App\Models\BillingMapping;
 use App\Models\Organisation;
 use App\Support\Files\CsvFile;
+use App\Support\Files\PdfFile;
 use App\Support\Files\Spreadsheet\SheetCell;
 use App\Support\Files\Spreadsheet\XlsxFile;
 use App\Support\Files\SpreadsheetText;
 use App\Support\Language\Wording;
-use Dompdf\Dompdf;
-use Dompdf\Options;
 use Illuminate\Contracts\View\Factory;
 use Moss\Core\Money\Money;
 use Moss\Core\Time\HoursFormat;
@@ -71,12 +70,8 @@ final readonly class BillingDocument
             'file' => $file, 'title' => self::title($file), 'headings' => array_values($mapping->columns), 'rows' => $rows, 'all' => $all, 'hours' => HoursFormat::exact($file->minutes),
             'amount' => $file->kind === BillingKind::Bill ? $file->amount_cents->toString().' '.Organisation::query()->sole()->currency : null,
         ])->render();
-        $pdf = new Dompdf(new Options(['isRemoteEnabled' => false, 'isPhpEnabled' => false, 'defaultFont' => 'DejaVu Serif', 'isFontSubsettingEnabled' => true, 'tempDir' => sys_get_temp_dir(), 'fontDir' => storage_path('framework/cache'), 'fontCache' => storage_path('framework/cache')]));
-        $pdf->setPaper('A4', count($mapping->columns) > 6 ? 'landscape' : 'portrait');
-        $pdf->loadHtml($html, 'UTF-8');
-        $pdf->render();
 
-        return (string) $pdf->output();
+        return PdfFile::of($html, count($mapping->columns) > 6, Wording::of('compare.page'));
     }
 
     public static function title(BillingFile $file): string

@@ -7,6 +7,7 @@ namespace App\Features\Billing\Queries;
 use App\Models\BillingFile;
 use App\Models\BillingKind;
 use App\Models\BillingLine;
+use App\Models\ClientSystemWeek;
 use App\Models\Entry;
 use App\Support\Database\Record;
 use App\Support\Database\Sql;
@@ -32,7 +33,15 @@ final class UnbilledTime
             ->whereIn('entries.state', [EntryState::Approved->value, EntryState::Settled->value])->whereBetween('entries.date', [is_string($first) ? min($first, $from->toString()) : $from->toString(), $until->toString()])
             ->whereNotExists(BillingLine::query()->toBase()->select(Sql::value(1))->whereColumn('billing_lines.entry_id', 'entries.id')->where('billing_lines.kind', $kind->value))
             ->when($client !== null, static fn (Builder $of): Builder => $of->where('projects.client_id', $client))
-            ->when($kind === BillingKind::Bill, static fn (Builder $billed): Builder => $billed->whereNotNull('projects.client_id')->where(self::isBillable(...)));
+            ->when($kind === BillingKind::Bill, static fn (Builder $billed): Builder => $billed->whereNotNull('projects.client_id')->where(self::isBillable(...))->whereNotExists(self::openWeek()));
+    }
+
+    /** A week in which the client's own system does not have the same yet. */
+    private static function openWeek(): Builder
+    {
+        return ClientSystemWeek::query()->toBase()->join('client_systems', 'client_systems.id', 'client_system_weeks.client_system_id')->select(Sql::value(1))
+            ->whereColumn('client_systems.client_id', 'projects.client_id')->whereColumn('client_system_weeks.person_id', 'entries.person_id')
+            ->whereColumn('client_system_weeks.monday', '<=', 'entries.date')->whereColumn('client_system_weeks.sunday', '>=', 'entries.date');
     }
 
     /** As its entry says, else its task, else its project. */

@@ -19,6 +19,7 @@ final class MessageText
         $variant = static fn (string $name): string => (string) ($values[$name] ?? '');
 
         return match ($message->kind) {
+            MessageKind::HoursDiffer => str_replace(':system', $variant('system'), Wording::choice('messages.hours differ', (int) ($values['count'] ?? 1))),
             MessageKind::Assigned => str_replace(':tasks', $variant('tasks'), Wording::choice('messages.assigned', (int) ($values['count'] ?? 1))),
             MessageKind::CorrectionDecided => Wording::of('messages.correction decided.'.$variant('verdict'), $values),
             MessageKind::EstimateUpdated, MessageKind::EstimateWaiting => Wording::of('messages.'.$message->kind->value, $values).($variant('reason') === '' ? '' : ' '.Wording::of('messages.because', $values)),

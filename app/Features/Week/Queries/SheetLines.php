@@ -79,6 +79,9 @@ final readonly class SheetLines
         foreach ($records->stretches as $stretch) {
             $lines[$stretch->line->key()] = $stretch->line;
         }
+        foreach (TrackedTime::lines($records) as $line) {
+            $lines[$line->key()] = $line;
+        }
         $wanted = array_flip(array_map(static fn (Line $line): string => $line->key(), $past));
         foreach ($records->history as $past) {
             if (isset($wanted[$records->lineOf($past->line)->key()]) && ! ($removed[$past->line->key()] ?? false)) {

@@ -27,6 +27,21 @@ final class TrackedTime
             ->orderBy('tracker_times.id'));
     }
 
+    /** @return array<int, LineRow> by task, the person's own line before their team's */
+    public static function lines(SheetRecords $records): array
+    {
+        $tracked = array_flip(array_map(static fn (TrackedRow $row): int => $row->taskId ?? 0, $records->tracked));
+        $lines = [];
+        foreach ($records->assignments as $assignment) {
+            $task = $assignment->line->taskId;
+            if (isset($tracked[$task]) && (! isset($lines[$task]) || $assignment->personId !== null)) {
+                $lines[$task] = $assignment->line;
+            }
+        }
+
+        return $lines;
+    }
+
     /**
      * In cells without an entry, on the person's own line of the task before their team's.
      *
@@ -38,12 +53,7 @@ final class TrackedTime
         foreach ($records->entries as $entry) {
             $taken[$entry->line->taskId.' '.$entry->date->toString()] = true;
         }
-        $lines = [];
-        foreach ($records->assignments as $assignment) {
-            if (! isset($lines[$assignment->line->taskId]) || $assignment->personId !== null) {
-                $lines[$assignment->line->taskId] = $assignment->line;
-            }
-        }
+        $lines = self::lines($records);
         [$minutes, $texts] = [[], []];
         foreach ($records->tracked as $row) {
             $line = $lines[$row->taskId ?? 0] ?? null;

@@ -1,5 +1,6 @@
 import { text } from '@/lib/text';
 import type { ApiFieldProps } from '@/types/generated/props';
+import { TableHead } from '@/ui/TableHead';
 
 const copy = text.apiReference;
 
@@ -8,15 +9,7 @@ export function FieldTable({ name, fields }: { name: string; fields: ApiFieldPro
     return (
         <div className="overflow-x-auto" role="group" aria-label={name} tabIndex={0}>
             <table className="mt-1 w-full max-w-4xl">
-                <thead>
-                    <tr className="text-faded">
-                        {[copy.name, copy.type, copy.meaning].map((head) => (
-                            <th key={head} scope="col" className="border-b border-edge pe-4">
-                                {head}
-                            </th>
-                        ))}
-                    </tr>
-                </thead>
+                <TableHead heads={[copy.name, copy.type, copy.meaning]} />
                 <tbody>
                     {fields.map((field) => (
                         <tr key={field.name} className="align-baseline">

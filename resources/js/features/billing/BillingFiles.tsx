@@ -3,33 +3,24 @@ import { hoursWithUnit } from '@/lib/hours';
 import { printMoney } from '@/lib/money';
 import { officeText } from '@/lib/officeText';
 import { route } from '@/lib/route';
+import { useNews } from '@/lib/useNews';
 import { useShared } from '@/lib/shared';
 import type { BillingFileProps, BillingProps } from '@/types/generated/props';
 import { Paging } from '@/ui/Paging';
 import { Select } from '@/ui/Select';
-import { router } from '@inertiajs/react';
-import { useEffect, useState } from 'react';
+import { TableHead } from '@/ui/TableHead';
+import { useState } from 'react';
 
 const copy = officeText.billingPage;
 const formats = ['csv', 'xlsx', 'pdf'] as const;
-const EVERY = 2000;
 
 /** What was billed, or paid, the newest first. */
 export function BillingFiles({ billing: { kind, files, mappings, page, pages, currency } }: { billing: BillingProps }) {
     const [mapping, choose] = useState('');
-    const isBeingMade = files.some((file) => file.state === 'settling');
-    useEffect(() => {
-        if (!isBeingMade) {
-            return;
-        }
-        const timer = setInterval(() => {
-            router.reload({ only: ['billing'] });
-        }, EVERY);
-
-        return () => {
-            clearInterval(timer);
-        };
-    }, [isBeingMade]);
+    useNews(
+        files.some((file) => file.state === 'settling'),
+        'billing',
+    );
     const heads = [
         copy.period,
         ...(kind === 'bill' ? [copy.ofClient] : []),
@@ -58,15 +49,7 @@ export function BillingFiles({ billing: { kind, files, mappings, page, pages, cu
             ) : (
                 <div className="overflow-x-auto" tabIndex={0} role="group" aria-labelledby="files">
                     <table className="mt-2 w-full min-w-[40rem]">
-                        <thead>
-                            <tr className="text-faded">
-                                {heads.map((head) => (
-                                    <th key={head} scope="col" className="border-b border-edge pe-4">
-                                        {head}
-                                    </th>
-                                ))}
-                            </tr>
-                        </thead>
+                        <TableHead heads={heads} />
                         <tbody>
                             {files.map((file) => (
                                 <Row key={file.id} file={file} mapping={mapping} currency={currency} />

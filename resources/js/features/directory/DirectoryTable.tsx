@@ -2,6 +2,7 @@ import { route } from '@/lib/route';
 import { officeText } from '@/lib/officeText';
 import type { DirectoryKind, DirectoryRowProps } from '@/types/generated/props';
 import { MergeForm } from '@/ui/MergeForm';
+import { TableHead } from '@/ui/TableHead';
 import { Link, router } from '@inertiajs/react';
 import { useState } from 'react';
 import { DirectoryForm } from './DirectoryForm';
@@ -15,15 +16,7 @@ export function DirectoryTable({ kind, rows }: { kind: DirectoryKind; rows: Dire
 
     return (
         <table className="mt-2 w-full max-w-4xl">
-            <thead>
-                <tr className="text-faded">
-                    {heads.map((head) => (
-                        <th key={head} scope="col" className="border-b border-edge pe-4">
-                            {head}
-                        </th>
-                    ))}
-                </tr>
-            </thead>
+            <TableHead heads={heads} />
             <tbody>
                 {rows.map((row) =>
                     row.code === open ? (

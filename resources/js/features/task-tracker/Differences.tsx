@@ -3,6 +3,7 @@ import { hoursWithUnit } from '@/lib/hours';
 import { useShared } from '@/lib/shared';
 import { officeText } from '@/lib/officeText';
 import type { TrackedDifferenceProps } from '@/types/generated/props';
+import { TableHead } from '@/ui/TableHead';
 
 const copy = officeText.projectTrackerPage;
 
@@ -22,15 +23,7 @@ export function Differences({ differences }: { differences: TrackedDifferencePro
             ) : (
                 <div className="overflow-x-auto" tabIndex={0} role="group" aria-labelledby="differences">
                     <table className="mt-2 w-full min-w-[36rem]">
-                        <thead>
-                            <tr className="text-faded">
-                                {[copy.day, copy.person, copy.task, copy.there, copy.here, copy.why].map((head) => (
-                                    <th key={head} scope="col" className="border-b border-edge pe-4">
-                                        {head}
-                                    </th>
-                                ))}
-                            </tr>
-                        </thead>
+                        <TableHead heads={[copy.day, copy.person, copy.task, copy.there, copy.here, copy.why]} />
                         <tbody>
                             {differences.map((one) => (
                                 <tr key={one.id}>

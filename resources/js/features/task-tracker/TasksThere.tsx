@@ -5,6 +5,7 @@ import { officeText } from '@/lib/officeText';
 import type { LinkedTaskProps, OptionProps } from '@/types/generated/props';
 import { FieldError } from '@/ui/FieldError';
 import { Select } from '@/ui/Select';
+import { TableHead } from '@/ui/TableHead';
 import { router } from '@inertiajs/react';
 
 const copy = officeText.projectTrackerPage;
@@ -29,15 +30,7 @@ export function TasksThere({ project, tasks, free }: TasksThereProps) {
             <FieldError of={['task']} />
             <div className="overflow-x-auto" tabIndex={0} role="group" aria-labelledby="tasks-there">
                 <table className="mt-2 w-full min-w-[36rem]">
-                    <thead>
-                        <tr className="text-faded">
-                            {[copy.task, copy.state, copy.comment, copy.time, copy.taskHere].map((head) => (
-                                <th key={head} scope="col" className="border-b border-edge pe-4">
-                                    {head}
-                                </th>
-                            ))}
-                        </tr>
-                    </thead>
+                    <TableHead heads={[copy.task, copy.state, copy.comment, copy.time, copy.taskHere]} />
                     <tbody>
                         {tasks.map((task) => (
                             <tr key={task.id}>

@@ -5,6 +5,7 @@ import type { TrackerRowProps, TrackersProps } from '@/types/generated/props';
 import { Confirm } from '@/ui/Confirm';
 import { Field } from '@/ui/Field';
 import { FieldError } from '@/ui/FieldError';
+import { TableHead } from '@/ui/TableHead';
 import { router, useForm } from '@inertiajs/react';
 
 const copy = officeText.trackersPage;
@@ -25,15 +26,7 @@ export function TrackersPage({ trackers: { rows } }: { trackers: TrackersProps }
             <p className="pencilled max-w-prose">{copy.hint}</p>
             {rows.length > 0 && (
                 <table className="mt-4 w-full max-w-4xl">
-                    <thead>
-                        <tr className="text-faded">
-                            {[copy.name, copy.links, copy.acts].map((head) => (
-                                <th key={head} scope="col" className="border-b border-edge pe-4">
-                                    {head}
-                                </th>
-                            ))}
-                        </tr>
-                    </thead>
+                    <TableHead heads={[copy.name, copy.links, copy.acts]} />
                     <tbody>
                         {rows.map((row) => (
                             <Row key={row.id} row={row} />

@@ -3,6 +3,7 @@ import { route } from '@/lib/route';
 import { officeText } from '@/lib/officeText';
 import type { WebhookRowProps, WebhooksProps } from '@/types/generated/props';
 import { FieldError } from '@/ui/FieldError';
+import { TableHead } from '@/ui/TableHead';
 import { Link, useForm } from '@inertiajs/react';
 import { WebhookFields, type WebhookValues } from './WebhookFields';
 import { webhookStates } from './webhookState';
@@ -18,15 +19,7 @@ export function WebhooksPage({ webhooks: { rows, topics } }: { webhooks: Webhook
             <p className="pencilled max-w-prose">{copy.hint}</p>
             {rows.length > 0 && (
                 <table className="mt-4 w-full max-w-5xl">
-                    <thead>
-                        <tr className="text-faded">
-                            {[copy.name, copy.topics, copy.state].map((head) => (
-                                <th key={head} scope="col" className="border-b border-edge pe-4">
-                                    {head}
-                                </th>
-                            ))}
-                        </tr>
-                    </thead>
+                    <TableHead heads={[copy.name, copy.topics, copy.state]} />
                     <tbody>
                         {rows.map((row) => (
                             <Row key={row.id} row={row} />

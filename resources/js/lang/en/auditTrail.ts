@@ -103,6 +103,7 @@ const subjects: Record<string, string> = {
     webhook: 'webhook',
     tracker: 'task tracker',
     billing: 'billing file',
+    'client system': 'client’s system',
 };
 
 /** What an act on a correction is called beside the cell that it is of. */

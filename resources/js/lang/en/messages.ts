@@ -38,6 +38,7 @@ export const messagesText = {
             'leave approved by rule': 'Leave approved by rule',
             'leave decided': 'Decision on your leave',
             'leave taken back': 'Leave taken back',
+            'hours differ': 'Hours differ from a client’s system',
             'work requested': 'Work requested',
             'work request discussed': 'Comment on a work request',
             'work request decided': 'Decision on your work request',

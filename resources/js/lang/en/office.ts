@@ -164,6 +164,7 @@ export const timeOfficeText = {
             'office.remaining': 'Remaining estimates',
             'office.rates': 'Rates',
             'office.billing': 'Billing and payroll',
+            'office.client-systems': 'Clients’ systems',
             'office.audit-trail': 'Audit trail',
         } satisfies Partial<Record<PlainRoute, string>>,
         periods: {

@@ -1,6 +1,7 @@
 import { absenceKindsText } from '../en/absenceKinds';
 import { accountsText } from '../en/accounts';
 import { billingText } from '../en/billing';
+import { clientSystemsText } from '../en/clientSystems';
 import { filesText } from '../en/files';
 import { intakeText } from '../en/intake';
 import { timeOfficeText } from '../en/office';
@@ -15,6 +16,7 @@ const en = {
     ...absenceKindsText,
     ...accountsText,
     ...billingText,
+    ...clientSystemsText,
     ...filesText,
     ...intakeText,
     ...organisationText,

@@ -52,7 +52,7 @@ export type Measure = 'planned' | 'planned-to-date' | 'actual' | 'pending' | 'di
 
 export type MeasureUnit = 'hours' | 'money' | 'percent';
 
-export type MessageKind = 'assigned' | 'returned' | 'decided' | 'correction waiting' | 'correction decided' | 'estimate updated' | 'estimate waiting' | 'estimate decided' | 'stand-in added' | 'task picked up' | 'day reminder' | 'week due' | 'week overdue' | 'period closing' | 'leave requested' | 'leave approved by rule' | 'leave decided' | 'leave taken back' | 'work requested' | 'work request discussed' | 'work request decided' | 'sign-in changed';
+export type MessageKind = 'assigned' | 'returned' | 'decided' | 'correction waiting' | 'correction decided' | 'estimate updated' | 'estimate waiting' | 'estimate decided' | 'stand-in added' | 'task picked up' | 'day reminder' | 'week due' | 'week overdue' | 'period closing' | 'leave requested' | 'leave approved by rule' | 'leave decided' | 'leave taken back' | 'work requested' | 'work request discussed' | 'work request decided' | 'hours differ' | 'sign-in changed';
 
 export type OrganisationSetting = 'name' | 'currency' | 'calendar' | 'approval' | 'remaining estimates' | 'week due' | 'bill value' | 'recording' | 'anonymising';
 
@@ -81,6 +81,8 @@ export type SettingName = 'periods' | 'rules' | 'questions' | 'routes' | 'remain
 export type Severity = 'blocking' | 'explanation' | 'information' | 'off';
 
 export type Sharing = 'nobody' | 'some' | 'everybody';
+
+export type Side = 'equal' | 'different' | 'only here' | 'only there';
 
 export type SignInMethod = 'password' | 'link' | 'single sign-on' | 'demonstration';
 
@@ -400,6 +402,73 @@ export interface OrganisationProps {
     year: number;
     holidays: HolidayRowProps[];
     countries: OptionProps[];
+}
+
+export interface ClientSystemPersonProps {
+    id: number;
+    called: string;
+}
+
+export interface ClientSystemProps {
+    id: number;
+    name: string;
+    clientCode: string;
+    clientName: string;
+    startsOn: string;
+    personBy: string;
+    personHeading: string;
+    dateHeading: string;
+    hoursHeading: string;
+    chargeCodeHeading: string;
+    readAt: string | null;
+    week: string;
+    monday: string;
+    sunday: string;
+    openWeeks: string[];
+    people: ComparedPersonProps[];
+    unknown: ClientSystemPersonProps[];
+}
+
+export interface ClientSystemRowProps {
+    id: number;
+    name: string;
+    clientName: string;
+    readAt: string | null;
+    openWeeks: number;
+}
+
+export interface ClientSystemsProps {
+    rows: ClientSystemRowProps[];
+    monday: string;
+}
+
+export interface ComparedCodeProps {
+    code: string;
+    here: number;
+    there: number;
+}
+
+export interface ComparedDayProps {
+    date: string;
+    here: number;
+    there: number;
+    side: Side;
+    agrees: boolean;
+    codes: ComparedCodeProps[];
+}
+
+export interface ComparedPersonProps {
+    person: string;
+    name: string;
+    here: number;
+    there: number;
+    days: ComparedDayProps[];
+}
+
+export interface OwnDifferencesProps {
+    system: string;
+    client: string;
+    days: ComparedDayProps[];
 }
 
 export interface AskedProps {

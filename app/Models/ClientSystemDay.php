@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Models\Casts\AsDay;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Moss\Core\Calendar\Day;
+
+/**
+ * What a client's system has of somebody on a day, as it was last read.
+ *
+ * @property int $id
+ * @property int $client_system_person_id
+ * @property Day $date
+ * @property string $charge_code
+ * @property int $minutes
+ */
+final class ClientSystemDay extends Model
+{
+    public $timestamps = false;
+
+    protected $fillable = ['client_system_person_id', 'date', 'charge_code', 'minutes'];
+
+    /** @return BelongsTo<ClientSystemPerson, $this> */
+    public function person(): BelongsTo
+    {
+        return $this->belongsTo(ClientSystemPerson::class, 'client_system_person_id');
+    }
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['date' => AsDay::class, 'minutes' => 'integer'];
+    }
+}

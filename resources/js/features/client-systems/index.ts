@@ -1,0 +1,2 @@
+export { ClientSystemPage } from './ClientSystemPage';
+export { ClientSystemsPage } from './ClientSystemsPage';

@@ -1,0 +1,2 @@
+export { DifferentDays } from './DifferentDays';
+export { OwnDifferencesPage } from './OwnDifferencesPage';

@@ -1,0 +1,1 @@
+export { ClientSystemPage as default } from '@/features/client-systems';

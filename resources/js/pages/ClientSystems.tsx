@@ -1,0 +1,1 @@
+export { ClientSystemsPage as default } from '@/features/client-systems';

@@ -1,0 +1,1 @@
+export { OwnDifferencesPage as default } from '@/features/own-differences';
