@@ -9,6 +9,8 @@ final readonly class ClientSystemProps
 {
     /**
      * @param  string  $week  `2026-W25`
+     * @param  string  $before  the week before
+     * @param  string  $after  the week after
      * @param  list<string>  $openWeeks  weeks in which somebody does not agree, the oldest first
      * @param  list<ComparedPersonProps>  $people  with time in the week, those who do not agree first
      * @param  list<ClientSystemPersonProps>  $unknown
@@ -28,6 +30,8 @@ final readonly class ClientSystemProps
         public string $week,
         public string $monday,
         public string $sunday,
+        public string $before,
+        public string $after,
         public array $openWeeks,
         public array $people,
         public array $unknown,

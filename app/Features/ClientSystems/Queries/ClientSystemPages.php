@@ -54,7 +54,7 @@ final class ClientSystemPages
 
         return new ClientSystemProps(
             $system->id, $system->name, $system->client->code, $system->client->name, $system->starts_on->toString(), $system->person_by, $system->person_heading, $system->date_heading, $system->hours_heading, $system->charge_code_heading,
-            $system->read_at, $week->toString(), $week->monday()->toString(), $week->sunday()->toString(), $open, $people,
+            $system->read_at, $week->toString(), $week->monday()->toString(), $week->sunday()->toString(), $week->plusWeeks(-1)->toString(), $week->plusWeeks(1)->toString(), $open, $people,
             array_values(ClientSystemPerson::query()->where('client_system_id', $system->id)->whereNull('person_id')->orderBy('called')->get()->map(static fn (ClientSystemPerson $one): ClientSystemPersonProps => new ClientSystemPersonProps($one->id, $one->called))->all()),
         );
     }

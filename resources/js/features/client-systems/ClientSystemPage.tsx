@@ -5,7 +5,7 @@ import { hoursWithUnit } from '@/lib/hours';
 import { route } from '@/lib/route';
 import { useShared } from '@/lib/shared';
 import { officeText } from '@/lib/officeText';
-import type { ClientSystemProps } from '@/types/generated/props';
+import type { ClientSystemProps, ComparedPersonProps } from '@/types/generated/props';
 import { Confirm } from '@/ui/Confirm';
 import { TableHead } from '@/ui/TableHead';
 import { Link, router } from '@inertiajs/react';
@@ -53,21 +53,25 @@ export function ClientSystemPage({ system }: { system: ClientSystemProps }) {
 }
 
 function WeekInBoth({ system }: { system: ClientSystemProps }) {
-    const format = useShared().signedIn?.hoursFormat ?? 'decimal';
+    const weekAt = (week: string) => route('office.client-systems.system', { clientSystem: system.id }, { week });
     const open = system.openWeeks.filter((week) => week !== system.week);
 
     return (
         <section aria-labelledby="week" className="min-w-0">
             <h2 id="week">{copy.weekOf(String(Number(system.week.slice(-2))), wholeDate(system.monday))}</h2>
+            <p className="flex flex-wrap gap-x-4">
+                <Link className="act-quiet" href={weekAt(system.before)}>
+                    {copy.earlier}
+                </Link>
+                <Link className="act-quiet" href={weekAt(system.after)}>
+                    {copy.later}
+                </Link>
+            </p>
             {open.length > 0 && (
                 <p className="flex flex-wrap gap-x-4 text-ochre">
                     {copy.openWeeks}
                     {open.map((week) => (
-                        <Link
-                            key={week}
-                            className="act-quiet"
-                            href={route('office.client-systems.system', { clientSystem: system.id }, { week })}
-                        >
+                        <Link key={week} className="act-quiet" href={weekAt(week)}>
                             {week}
                         </Link>
                     ))}
@@ -78,36 +82,7 @@ function WeekInBoth({ system }: { system: ClientSystemProps }) {
             ) : (
                 <>
                     {system.people.every((person) => person.days.length === 0) && <p>{copy.everybodyAgrees}</p>}
-                    <div className="overflow-x-auto" tabIndex={0} role="group" aria-labelledby="week">
-                        <table className="mt-2 w-full min-w-[32rem]">
-                            <TableHead heads={[copy.person, copy.here, copy.there, copy.days]} />
-                            <tbody>
-                                {system.people.map((person) => (
-                                    <tr key={person.person}>
-                                        <th
-                                            scope="row"
-                                            className="border-b border-rule py-1 pe-4 align-top [overflow-wrap:anywhere]"
-                                        >
-                                            {person.name}
-                                        </th>
-                                        <td className="border-b border-rule py-1 pe-4 align-top whitespace-nowrap">
-                                            {hoursWithUnit(person.here, format)}
-                                        </td>
-                                        <td className="border-b border-rule py-1 pe-4 align-top whitespace-nowrap">
-                                            {hoursWithUnit(person.there, format)}
-                                        </td>
-                                        <td className="border-b border-rule py-1 align-top">
-                                            {person.days.length === 0 ? (
-                                                <span className="text-faded">{copy.same}</span>
-                                            ) : (
-                                                <DifferentDays days={person.days} />
-                                            )}
-                                        </td>
-                                    </tr>
-                                ))}
-                            </tbody>
-                        </table>
-                    </div>
+                    <PeopleInBoth people={system.people} />
                 </>
             )}
             <p className="mt-2">
@@ -119,5 +94,39 @@ function WeekInBoth({ system }: { system: ClientSystemProps }) {
                 </a>
             </p>
         </section>
+    );
+}
+
+function PeopleInBoth({ people }: { people: ComparedPersonProps[] }) {
+    const format = useShared().signedIn?.hoursFormat ?? 'decimal';
+
+    return (
+        <div className="overflow-x-auto" tabIndex={0} role="group" aria-labelledby="week">
+            <table className="mt-2 w-full min-w-[32rem]">
+                <TableHead heads={[copy.person, copy.here, copy.there, copy.days]} />
+                <tbody>
+                    {people.map((person) => (
+                        <tr key={person.person}>
+                            <th scope="row" className="border-b border-rule py-1 pe-4 align-top [overflow-wrap:anywhere]">
+                                {person.name}
+                            </th>
+                            <td className="border-b border-rule py-1 pe-4 align-top whitespace-nowrap">
+                                {hoursWithUnit(person.here, format)}
+                            </td>
+                            <td className="border-b border-rule py-1 pe-4 align-top whitespace-nowrap">
+                                {hoursWithUnit(person.there, format)}
+                            </td>
+                            <td className="border-b border-rule py-1 align-top">
+                                {person.days.length === 0 ? (
+                                    <span className="text-faded">{copy.same}</span>
+                                ) : (
+                                    <DifferentDays days={person.days} />
+                                )}
+                            </td>
+                        </tr>
+                    ))}
+                </tbody>
+            </table>
+        </div>
     );
 }

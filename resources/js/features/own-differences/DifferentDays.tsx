@@ -15,7 +15,9 @@ export function DifferentDays({ days }: { days: ComparedDayProps[] }) {
         <ul>
             {days.map((day) => (
                 <li key={day.date} className="py-0.5">
-                    {copy.day(shortDay(day.date), copy.sides[day.side], hours(day.here), hours(day.there))}
+                    {day.side === 'only here' || day.side === 'only there'
+                        ? copy.one(shortDay(day.date), copy.sides[day.side], hours(Math.max(day.here, day.there)))
+                        : copy.both(shortDay(day.date), copy.sides[day.side], hours(day.here), hours(day.there))}
                     {day.codes.length > 0 && (
                         <span className="block text-faded [overflow-wrap:anywhere]">
                             {day.codes.map((one) => copy.code(one.code, hours(one.here), hours(one.there))).join('; ')}

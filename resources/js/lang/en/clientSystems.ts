@@ -38,9 +38,10 @@ export const clientSystemsText = {
         file: 'CSV file',
         readNow: 'Read',
         hours: 'Our hours of this week as CSV',
-        week: 'Week',
         weekOf: (number: string, monday: string) => `Week ${number}, ${monday}`,
         openWeeks: 'Weeks that are open:',
+        earlier: 'Week before',
+        later: 'Week after',
         everybodyAgrees: 'Everybody’s hours are the same in both.',
         nobody: 'Neither has any time in this week.',
         person: 'Person',
@@ -65,15 +66,15 @@ export const differencesText = {
         none: 'Your hours are the same in clients’ systems, as far as their exports have been read.',
         finding: 'Some of your hours are not the same in a client’s system. Correct the side that is wrong.',
         of: (system: string, client: string) => `${system}, ${client}`,
-        openWeek: 'Open the week',
         sides: {
             equal: 'The same in total, other charge codes',
             different: 'Different',
             'only here': 'Only here',
             'only there': 'Only there',
         } satisfies Record<Side, string>,
-        day: (day: string, side: string, here: string, there: string) =>
+        both: (day: string, side: string, here: string, there: string) =>
             `${day}: ${side.toLowerCase()}, ${here} here and ${there} there`,
+        one: (day: string, side: string, hours: string) => `${day}: ${side.toLowerCase()}, ${hours}`,
         code: (code: string, here: string, there: string) =>
             `${code === '' ? 'no charge code' : code}: ${here} here, ${there} there`,
     },

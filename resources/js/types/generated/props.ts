@@ -424,6 +424,8 @@ export interface ClientSystemProps {
     week: string;
     monday: string;
     sunday: string;
+    before: string;
+    after: string;
     openWeeks: string[];
     people: ComparedPersonProps[];
     unknown: ClientSystemPersonProps[];
