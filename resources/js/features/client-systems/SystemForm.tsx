@@ -84,7 +84,7 @@ export function SystemForm({ system, startsOn }: SystemFormProps) {
                     label={copy.personBy}
                     options={Object.entries(copy.personBys)}
                     value={form.data.personBy}
-                    className="w-40"
+                    className="w-60"
                     onChoose={(by) => {
                         form.setData('personBy', by);
                     }}
