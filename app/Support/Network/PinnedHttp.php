@@ -6,8 +6,11 @@ namespace App\Support\Network;
 
 use GuzzleHttp\Client;
 use GuzzleHttp\Exception\GuzzleException;
+use GuzzleHttp\Handler\CurlHandler;
+use GuzzleHttp\HandlerStack;
+use GuzzleHttp\Psr7\DroppingStream;
+use GuzzleHttp\Psr7\Utils;
 use Psr\Http\Message\ResponseInterface;
-use RuntimeException;
 
 /** Asks over the network: no address inside the own one unless it is allowed, no other one it leads to, and nothing that is too large or too slow. */
 final readonly class PinnedHttp implements OutsideHttp
@@ -22,35 +25,18 @@ final readonly class PinnedHttp implements OutsideHttp
     {
         // The name is resolved once, and what it was then is what is asked.
         $host = $this->addresses->of($address) ?? throw OutsideUnreachable::because(OutsideUnreachable::ADDRESS);
+        // More than that is refused while it arrives. Only cURL keeps to the number: the other ways of asking would resolve the name again.
+        $received = new DroppingStream(Utils::streamFor(), $longest);
         try {
-            $answer = (new Client)->request($method, $host->url, [
-                'headers' => $headers, 'body' => $body, 'connect_timeout' => 5, 'timeout' => self::SECONDS, 'read_timeout' => self::SECONDS,
-                'allow_redirects' => false, 'http_errors' => false, 'stream' => true, 'curl' => [CURLOPT_RESOLVE => [$host->pinned()]],
+            $answer = (new Client(['handler' => HandlerStack::create(new CurlHandler)]))->request($method, $host->url, [
+                'headers' => $headers, 'body' => $body, 'connect_timeout' => 5, 'timeout' => self::SECONDS,
+                'allow_redirects' => false, 'http_errors' => false, 'sink' => $received, 'curl' => [CURLOPT_RESOLVE => $host->pinned()],
             ]);
 
-            return new OutsideAnswer($answer->getStatusCode(), self::text($answer, $longest), self::headers($answer));
+            return new OutsideAnswer($answer->getStatusCode(), (string) $answer->getBody(), self::headers($answer));
         } catch (GuzzleException) {
-            throw OutsideUnreachable::because(OutsideUnreachable::UNREACHABLE);
+            throw OutsideUnreachable::because($received->getSize() === $longest ? OutsideUnreachable::TOO_LARGE : OutsideUnreachable::UNREACHABLE);
         }
-    }
-
-    private static function text(ResponseInterface $answer, int $longest): string
-    {
-        [$body, $text, $until] = [$answer->getBody(), '', microtime(true) + self::SECONDS];
-        try {
-            while (! $body->eof()) {
-                $text .= $body->read(65_536);
-                if (strlen($text) > $longest || microtime(true) > $until) {
-                    throw OutsideUnreachable::because(strlen($text) > $longest ? OutsideUnreachable::TOO_LARGE : OutsideUnreachable::UNREACHABLE);
-                }
-            }
-        } catch (OutsideUnreachable $unreachable) {
-            throw $unreachable;
-        } catch (RuntimeException) {
-            throw OutsideUnreachable::because(OutsideUnreachable::UNREACHABLE);
-        }
-
-        return $text;
     }
 
     /** @return array<string, string> */
