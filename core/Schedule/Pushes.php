@@ -20,7 +20,7 @@ final readonly class Pushes
         foreach ($tasks as $task) {
             if ($task->starts !== null && $task->ends !== null) {
                 $days[$task->code] = [$task->starts, $task->ends];
-                $open[$task->code] = $task->after;
+                $open[$task->code] = $task->after ?? [];
             }
         }
         $pushes = [];

@@ -14,4 +14,15 @@ final readonly class Schedule
     public function __construct(public array $tasks, public array $work)
     {
     }
+
+    /** @return array<array-key, array<array-key, ScheduledWork>> by code of the task, then by key */
+    public function workByTask(): array
+    {
+        $byTask = [];
+        foreach ($this->work as $key => $work) {
+            $byTask[$work->task][$key] = $work;
+        }
+
+        return $byTask;
+    }
 }

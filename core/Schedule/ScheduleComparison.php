@@ -21,12 +21,11 @@ final readonly class ScheduleComparison
     public function differences(): array
     {
         $differences = [];
+        $workByTask = $this->file->workByTask();
         foreach ($this->file->tasks as $code => $task) {
             $differences[] = $this->task($task, $this->plan->tasks[$code] ?? null);
-            foreach ($this->file->work as $key => $work) {
-                if ($work->task === (string) $code) {
-                    $differences[] = $this->work($this->nameOf((string) $code), $work, $this->plan->work[$key] ?? null);
-                }
+            foreach ($workByTask[$code] ?? [] as $key => $work) {
+                $differences[] = $this->work($this->nameOf((string) $code), $work, $this->plan->work[$key] ?? null);
             }
         }
         foreach ($this->plan->work as $key => $work) {
@@ -46,7 +45,8 @@ final readonly class ScheduleComparison
     private function task(ScheduledTask $task, ?ScheduledTask $before): ScheduleDifference
     {
         $after = array_filter(array_intersect_key($task->fields(), array_flip($this->columns)), static fn (string $value): bool => $value !== '');
-        $known = $before === null ? array_fill_keys(array_keys($after), '') : $before->fields();
+        // A new task is no milestone and waits for nothing unless the file says so.
+        $known = $before?->fields() ?? ['milestone' => ScheduledTask::NO_MILESTONE, 'after' => ScheduledTask::WAITS_FOR_NOTHING];
         $changes = self::changes($known, $after);
         $outcome = $before === null ? ScheduleOutcome::Added : ($changes === [] ? ScheduleOutcome::Same : ScheduleOutcome::Changed);
         $conflict = $outcome === ScheduleOutcome::Changed ? $this->conflict($task->code, $task->planned, isset($changes['ends_on']) ? $task->ends?->toString() ?? '' : '') : null;

@@ -107,7 +107,7 @@ final class Features
         'AccessTokens' => ['Queries\OwnTokens', 'Props\AccessTokenProps'],
         'DayReminder' => ['Queries\DayPencil', 'Queries\OpenDays'],
         'Uploads' => ['Actions\ReceiveUpload', 'Requests\UploadRequest'],
-        'Plan' => ['Actions\AssignedNotices', 'Actions\PlanAuditTrail', 'Actions\SaveProject', 'Actions\ProjectSettings', 'Actions\PlanRefused', 'Actions\AddPlanLines', 'Actions\PlanLine', 'Actions\ChangePlan', 'Actions\PlanChange', 'Actions\RemovePlanRows', 'Actions\SetStretches', 'Actions\PlanNames', 'Actions\PlanText'],
+        'Plan' => ['Actions\AssignedNotices', 'Actions\PlanAuditTrail', 'Actions\SaveProject', 'Actions\ProjectSettings', 'Actions\PlanRefused', 'Actions\AddPlanLines', 'Actions\PlanLine', 'Actions\ChangePlan', 'Actions\PlanChange', 'Actions\RemovePlanRows', 'Actions\SetStretches', 'Actions\PlannedStretches', 'Actions\PlanNames', 'Actions\PlanText'],
     ];
 
     /** What files in and out may use of the features. */

@@ -51,7 +51,7 @@ final readonly class PlansController
     #[Describes('Remove a task, or assignments, on which nothing is recorded or estimated.', Plan::class)]
     public function remove(#[CurrentUser] Person $actor, Project $project, PlanRemovalRequest $request, RemovePlanRows $remove): JsonResponse
     {
-        return $this->changed($actor, $project, '', static fn () => $remove->handle($actor, $project, $request->task(), $request->assignments()));
+        return $this->changed($actor, $project, '', static fn () => $remove->handle($actor, $project, $request->tasks(), $request->assignments()));
     }
 
     /**

@@ -153,8 +153,8 @@ final readonly class RandomActs
             'plan a task otherwise' => fn () => $this->changePlan($this->some(Task::query()), ['planned' => $this->random->getInt(0, 2) === 0 ? '' : (string) $this->random->getInt(0, 90), 'budget' => '999', 'startsOn' => $this->day()->toString(), 'endsOn' => '2026-08-31']),
             'plan somebody otherwise' => fn () => $this->changeAssignment($this->some(Assignment::query()->with('task.project'))),
             'spread by day' => fn () => $this->spread($this->some(Assignment::query()->with('task.project'))),
-            'remove from the plan' => fn () => $this->make(RemovePlanRows::class)->handle($this->office(), ($one = $this->some(Assignment::query()->with('task.project')))->task->project, null, [$one->id]),
-            'remove a task' => fn () => $this->make(RemovePlanRows::class)->handle($this->office(), $this->some(Project::query()), $this->some(Task::query())->id, []),
+            'remove from the plan' => fn () => $this->make(RemovePlanRows::class)->handle($this->office(), ($one = $this->some(Assignment::query()->with('task.project')))->task->project, [], [$one->id]),
+            'remove a task' => fn () => $this->make(RemovePlanRows::class)->handle($this->office(), $this->some(Project::query()), [$this->some(Task::query())->id], []),
             'copy a plan' => fn () => $this->make(CopyPlan::class)->handle($this->office(), $one = $this->some(Project::query()), '', $settings($one), true),
             'other settings of a project' => fn () => $this->make(SaveProject::class)->change($this->office(), $one = $this->some(Project::query()), $settings($one)),
         ];

@@ -74,6 +74,48 @@ final class ScheduleFilesTest extends TestCase
         self::assertSame(0, Artisan::call('moss:verify'), Artisan::output());
     }
 
+    public function test_a_file_says_what_is_no_milestone_any_more_and_waits_for_nothing(): void
+    {
+        $this->sendFile('plan.csv', "task,name,milestone,after\nLIT,Light is lit,yes,FIT\n");
+        $this->takeAll();
+        self::assertSame([true, 1], [TaskSchedule::query()->sole()->is_milestone, TaskDependency::query()->count()]);
+        // What is left blank stays.
+        $this->sendFile('plan.csv', "task,name,milestone,after\nLIT,Light is lit,,\n");
+        self::assertNotContains('task LIT', array_keys($this->differences('outcome')));
+        $this->sendFile('plan.csv', "task,name,milestone,after\nLIT,Light is lit,no,None\n");
+        self::assertSame('changed', $this->differences('outcome')['task LIT'] ?? null);
+        $this->post('/projects/LENS/schedule/taken', ['keys' => ['task LIT']])->assertSessionHas('message', 'One row was taken over.');
+        self::assertSame([false, 0], [TaskSchedule::query()->sole()->is_milestone, TaskDependency::query()->count()]);
+        $this->sendFile('plan.csv', "task,name,milestone\nLIT,Light is lit,perhaps\n");
+        self::assertSame([__('schedule.milestone', ['text' => 'perhaps'])], self::each($this->given('/projects/LENS/schedule')->value('schedule.sent.faults'), 'sentence'));
+    }
+
+    public function test_tasks_of_the_same_name_are_told_apart_by_their_codes(): void
+    {
+        $this->sendFile('plan.csv', "task,name,who,day,planned\nONE,Fit the lens,,,\nTWO,Fit the lens,,,\nTWO,,Ada Moor,2026-06-15,2\nONE,,ADA MOOR,2026-06-16,1\n");
+        $this->takeAll();
+        self::assertSame(['FIT', 'ONE', 'TWO'], Task::query()->where('name', 'Fit the lens')->orderBy('code')->pluck('code')->all());
+        self::assertSame([[['2026-06-16', '2026-06-16', 60]], [['2026-06-15', '2026-06-15', 120]]], [$this->stretches('ONE', 'ada', null), $this->stretches('TWO', 'ada', null)]);
+        // However names are written, days are laid as the plan lays them: nothing differs afterwards.
+        self::assertSame([], array_filter($this->differences('outcome'), static fn (mixed $outcome): bool => $outcome !== 'gone'));
+    }
+
+    public function test_a_file_of_many_rows_takes_few_more_queries(): void
+    {
+        $queries = [];
+        foreach (['A' => 10, 'B' => 60] as $code => $count) {
+            $rows = '';
+            foreach (range(1, $count) as $number) {
+                $rows .= sprintf("%1\$s%2\$d,Task %1\$s%2\$d,%3\$s,,,\n%1\$s%2\$d,,,ada,2026-06-16,1\n", $code, $number, $number > 1 ? $code.($number - 1) : '');
+            }
+            $this->sendFile('plan.csv', "task,name,after,who,day,planned\n".$rows);
+            $keys = array_keys(array_filter($this->differences('outcome'), static fn (mixed $outcome): bool => $outcome === 'new'));
+            $queries[] = $this->queriesOf(fn () => $this->post('/projects/LENS/schedule/taken', ['keys' => $keys])->assertSessionHas('message', 2 * $count.' rows were taken over.'));
+        }
+        // A new task is an insert of its own, and its totals where there are few; whoever works on it and what it waits for are not.
+        self::assertLessThan($queries[0] + 50 * 4, $queries[1]);
+    }
+
     public function test_rows_are_taken_one_by_one_and_what_was_recorded_stays(): void
     {
         $this->import(['entries.csv' => "person,project,task,role,date,hours\nada,LENS,FIT,surveyor,2026-06-16,13\nada,LENS,DRAW,surveyor,2026-06-10,2\n"]);
@@ -202,6 +244,12 @@ final class ScheduleFilesTest extends TestCase
         }
 
         return $this->post('/projects/LENS/schedule', ['upload' => $upload->id]);
+    }
+
+    private function takeAll(): void
+    {
+        $keys = array_keys(array_filter($this->differences('outcome'), static fn (mixed $outcome): bool => $outcome !== 'gone'));
+        $this->post('/projects/LENS/schedule/taken', ['keys' => $keys])->assertSessionHasNoErrors();
     }
 
     /** @param  list<list<string>>  $rows */

@@ -31,6 +31,9 @@ final class AddPlanLines
     /** @var array<string, Task> by code and by name in small letters */
     private array $tasks = [];
 
+    /** @var array<string, int> ids by name */
+    private array $phases = [];
+
     public function __construct(private readonly PlanAuditTrail $auditTrail, private readonly UpdateTotals $totals, private readonly AssignedNotices $notices, private readonly Today $today)
     {
     }
@@ -45,6 +48,7 @@ final class AddPlanLines
     {
         $this->faults = [];
         $this->tasks = [];
+        $this->phases = [];
 
         return DB::transaction(function () use ($actor, $project, $lines): int {
             foreach ($project->tasks()->get() as $task) {
@@ -77,10 +81,8 @@ final class AddPlanLines
 
     private function taskOf(Person $actor, Project $project, PlanLine $line, int $index, ?Task $above, int &$rows): ?Task
     {
-        $known = null;
-        foreach ([$line->text('code'), $line->text('task')] as $text) {
-            $known ??= $text === '' ? null : $this->tasks[mb_strtolower($text)] ?? null;
-        }
+        // Tasks may have the same name; a code says which it is.
+        $known = $this->tasks[mb_strtolower($line->text('code') === '' ? $line->text('task') : $line->text('code'))] ?? null;
         if ($line->text('task') === '' && $line->text('code') === '') {
             $known = $line->under === null ? $above : $this->byId($line->under);
             if ($known === null) {
@@ -111,8 +113,8 @@ final class AddPlanLines
             $this->read($index, $field, static fn () => $task->setAttribute($column, $isOfTask ? PlanText::day($line->text($field), $field) : null));
         }
         $this->read($index, 'chargeCode', static fn () => $task->charge_code = PlanChargeCode::of($project, $task->code ?? '', $line->text('chargeCode'), true));
-        $this->read($index, 'phase', static fn () => $task->phase_id = $line->text('phase') === '' ? null
-            : Phase::query()->firstOrCreate(['project_id' => $project->id, 'name' => PlanText::name($line->text('phase'), 'phase')])->id);
+        $this->read($index, 'phase', fn () => $task->phase_id = $line->text('phase') === '' ? null
+            : $this->phaseOf($project, PlanText::name($line->text('phase'), 'phase')));
         $this->checkDays($index, $task->starts_on, $task->ends_on);
         if ($this->faults !== []) {
             return null;
@@ -155,6 +157,11 @@ final class AddPlanLines
         if ($fault !== null) {
             $this->faults[$index.'.endsOn'] = $fault;
         }
+    }
+
+    private function phaseOf(Project $project, string $name): int
+    {
+        return $this->phases[$name] ??= Phase::query()->firstOrCreate(['project_id' => $project->id, 'name' => $name])->id;
     }
 
     private function know(Task $task): void

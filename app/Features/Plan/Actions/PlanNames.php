@@ -64,6 +64,17 @@ final readonly class PlanNames
         return ['person_id' => $found[0][0] === 'person' ? $found[0][1] : null, 'team_id' => $found[0][0] === 'team' ? $found[0][1] : null];
     }
 
+    /**
+     * @param  'person'|'team'  $kind
+     * @return list<int> ids of all that may be meant
+     */
+    public function ids(string $kind): array
+    {
+        $named = array_filter(array_merge(...array_values($this->assignees)), static fn (array $one): bool => $one[0] === $kind);
+
+        return array_values(array_unique(array_column($named, 1)));
+    }
+
     /** @throws DomainException */
     public function role(string $text): ?int
     {

@@ -21,16 +21,15 @@ final class RemovePlanRows
     }
 
     /**
+     * @param  list<int>  $tasks  with everybody on them
      * @param  list<int>  $assignments
      *
      * @throws PlanRefused
      */
-    public function handle(Person $actor, Project $project, ?int $task, array $assignments): void
+    public function handle(Person $actor, Project $project, array $tasks, array $assignments): void
     {
-        DB::transaction(function () use ($actor, $project, $task, $assignments): void {
-            if ($task !== null) {
-                $this->removeTask($actor, $project, $project->tasks()->find($task) ?? throw PlanRefused::because('gone'));
-            }
+        DB::transaction(function () use ($actor, $project, $tasks, $assignments): void {
+            $this->removeTasks($actor, $project, $tasks);
             foreach (Assignment::query()->with('task', 'person', 'team')->whereIntegerInRaw('id', $assignments)->whereRelation('task', 'project_id', $project->id)->get() as $assignment) {
                 $this->removeAssignment($actor, $project, $assignment);
             }
@@ -38,20 +37,35 @@ final class RemovePlanRows
         });
     }
 
-    private function removeTask(Person $actor, Project $project, Task $task): void
+    /**
+     * @param  list<int>  $ids
+     *
+     * @throws PlanRefused
+     */
+    private function removeTasks(Person $actor, Project $project, array $ids): void
     {
+        if ($ids === []) {
+            return;
+        }
+        $tasks = $project->tasks()->with('assignments')->whereIntegerInRaw('id', $ids)->get()->keyBy('id');
+        if ($tasks->count() !== count($ids)) {
+            throw PlanRefused::because('gone');
+        }
         foreach (['entries', 'remaining_estimates', 'proposed_estimates', 'corrections', 'audit_trail', 'findings', 'finding_explanations', 'stretches', 'timers'] as $table) {
-            if (DB::table($table)->where('task_id', $task->id)->exists()) {
-                throw PlanRefused::because('recorded_on', ['task' => $task->name]);
+            $recorded = DB::table($table)->whereIntegerInRaw('task_id', $ids)->value('task_id');
+            if ($recorded !== null) {
+                throw PlanRefused::because('recorded_on', ['task' => $tasks->get(is_int($recorded) ? $recorded : 0)->name ?? '']);
             }
         }
-        foreach ($task->assignments()->get() as $assignment) {
-            $this->auditTrail->assignment($actor, $project, $task, $assignment, 'remove', PlanAuditTrail::told($assignment), null);
+        foreach ($tasks as $task) {
+            foreach ($task->assignments as $assignment) {
+                $this->auditTrail->assignment($actor, $project, $task, $assignment, 'remove', PlanAuditTrail::told($assignment), null);
+            }
+            $this->auditTrail->task($actor, $project, $task, 'remove', PlanAuditTrail::told($task), null);
         }
-        $task->assignments()->delete();
-        SheetChoice::query()->where('task_id', $task->id)->delete();
-        $this->auditTrail->task($actor, $project, $task, 'remove', PlanAuditTrail::told($task), null);
-        $task->delete();
+        Assignment::query()->whereIntegerInRaw('task_id', $ids)->delete();
+        SheetChoice::query()->whereIntegerInRaw('task_id', $ids)->delete();
+        Task::query()->whereIntegerInRaw('id', $ids)->delete();
     }
 
     private function removeAssignment(Person $actor, Project $project, Assignment $assignment): void

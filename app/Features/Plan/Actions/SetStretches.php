@@ -8,37 +8,53 @@ use App\Effort\Recalculation\UpdateTotals;
 use App\Models\Assignment;
 use App\Models\Person;
 use App\Models\Project;
-use App\Models\Task;
 use App\Support\Clock\Today;
+use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use Moss\Core\Calendar\Day;
 
-/** Plans an assignee in a role on a task anew, in as many stretches of days as there are; whoever was not on it before is put on it. */
+/** Plans assignees in their roles on tasks anew, in as many stretches of days as there are; whoever was not on a task before is put on it. */
 final readonly class SetStretches
 {
+    private const AT_ONCE = 100;
+
     public function __construct(private PlanAuditTrail $auditTrail, private UpdateTotals $totals, private AssignedNotices $notices, private Today $today)
     {
     }
 
-    /**
-     * @param  array{person_id: int|null, team_id: int|null}  $assignee
-     * @param  non-empty-list<array{string, string, int}>  $stretches  first day, last day and minutes; no two begin on the same day
-     */
-    public function handle(Person $actor, Project $project, Task $task, array $assignee, ?int $role, array $stretches): void
+    /** @param  list<PlannedStretches>  $all  no two of the same assignee in the same role on the same task */
+    public function handle(Person $actor, Project $project, array $all): void
     {
-        $key = ['task_id' => $task->id] + $assignee + ['role_id' => $role];
-        DB::transaction(function () use ($actor, $project, $task, $assignee, $key, $stretches): void {
-            $before = Assignment::query()->where($key)->get();
-            Assignment::query()->whereIntegerInRaw('id', $before->modelKeys())->delete();
-            [$made] = array_map(static fn (array $stretch): Assignment => Assignment::query()->create($key + ['starts_on' => $stretch[0], 'ends_on' => $stretch[1], 'planned_minutes' => $stretch[2]]), $stretches);
-            $planned = ['planned_minutes' => array_sum(array_column($stretches, 2)), 'stretches' => count($stretches)];
-            $was = ['planned_minutes' => $before->sum(static fn (Assignment $one): int => $one->planned_minutes->toInt()), 'stretches' => $before->count()];
-            $this->auditTrail->assignment($actor, $project, $task, $made, $before->isEmpty() ? 'add' : 'change daily hours', $before->isEmpty() ? null : $was, $before->isEmpty() ? $planned + PlanAuditTrail::told($made) : $planned);
-            $this->totals->handle($this->auditTrail->write());
-            $person = $assignee['person_id'];
-            if ($before->isEmpty() && $person !== null && $person !== $actor->id && ! Day::of(max(array_column($stretches, 1)))->isBefore($this->today->for($actor))) {
-                $this->notices->of([$person => [$task->id => true]]);
+        DB::transaction(function () use ($actor, $project, $all): void {
+            $before = Assignment::query()->whereIntegerInRaw('task_id', array_map(static fn (PlannedStretches $one): int => $one->task->id, $all))->get()
+                ->groupBy(static fn (Assignment $one): string => PlannedStretches::keyOf($one->task_id, $one->person_id, $one->team_id, $one->role_id));
+            $today = $this->today->for($actor);
+            [$gone, $rows, $assigned] = [[], [], []];
+            foreach ($all as $one) {
+                $had = $before->get($one->key(), new Collection);
+                $made = $one->assignments();
+                array_push($gone, ...array_values($had->map(static fn (Assignment $stretch): int => $stretch->id)->all()));
+                array_push($rows, ...array_map(static fn (Assignment $stretch): array => $stretch->getAttributes(), $made));
+                $this->record($actor, $project, $one, $had, $made[0]);
+                $person = $one->assignee['person_id'];
+                if ($had->isEmpty() && $person !== null && $person !== $actor->id && ! Day::of(max(array_column($one->stretches, 1)))->isBefore($today)) {
+                    $assigned[$person][$one->task->id] = true;
+                }
             }
+            Assignment::query()->whereIntegerInRaw('id', $gone)->delete();
+            foreach (array_chunk($rows, self::AT_ONCE) as $part) {
+                Assignment::query()->insert($part);
+            }
+            $this->totals->handle($this->auditTrail->write());
+            $this->notices->of($assigned);
         });
+    }
+
+    /** @param  Collection<int, Assignment>  $had */
+    private function record(Person $actor, Project $project, PlannedStretches $one, Collection $had, Assignment $first): void
+    {
+        $planned = ['planned_minutes' => $one->minutes(), 'stretches' => count($one->stretches)];
+        $before = ['planned_minutes' => $had->sum(static fn (Assignment $stretch): int => $stretch->planned_minutes->toInt()), 'stretches' => $had->count()];
+        $this->auditTrail->assignment($actor, $project, $one->task, $first, $had->isEmpty() ? 'add' : 'change daily hours', $had->isEmpty() ? null : $before, $had->isEmpty() ? $planned + PlanAuditTrail::told($first) : $planned);
     }
 }

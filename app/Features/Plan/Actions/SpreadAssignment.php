@@ -44,7 +44,7 @@ final class SpreadAssignment
                 throw PlanRefused::because('twice');
             }
             $stay = array_values($others->get()->map(static fn (Assignment $one): array => [$one->starts_on->toString(), $one->ends_on->toString(), $one->planned_minutes->toInt()])->all());
-            $this->stretches->handle($actor, $project, $first->task, ['person_id' => $first->person_id, 'team_id' => $first->team_id], $first->role_id, [...$stretches, ...$stay]);
+            $this->stretches->handle($actor, $project, [new PlannedStretches($first->task, ['person_id' => $first->person_id, 'team_id' => $first->team_id], $first->role_id, [...$stretches, ...$stay])]);
         });
     }
 

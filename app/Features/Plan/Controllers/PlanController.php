@@ -55,7 +55,7 @@ final readonly class PlanController
 
     public function destroy(#[CurrentUser] Person $actor, Project $project, PlanRowsRequest $request, RemovePlanRows $remove): JsonResponse
     {
-        return $this->changed($actor, $project, $request, static fn () => $remove->handle($actor, $project, $request->task(), $request->assignments()));
+        return $this->changed($actor, $project, $request, static fn () => $remove->handle($actor, $project, $request->tasks(), $request->assignments()));
     }
 
     public function spread(#[CurrentUser] Person $actor, Project $project, PlanRowsRequest $request, SpreadAssignment $spread): JsonResponse

@@ -23,9 +23,10 @@ class PlanRowsRequest extends BoundedRequest
         ];
     }
 
-    public function task(): ?int
+    /** @return list<int> the task, where it is one that is meant */
+    public function tasks(): array
     {
-        return $this->filled('task') ? $this->integer('task') : null;
+        return $this->filled('task') ? [$this->integer('task')] : [];
     }
 
     /** @return list<int> */

@@ -41,14 +41,13 @@ final readonly class ScheduleExport
     {
         $schedule = $this->plans->of($project);
         $recorded = self::recorded($project, $byWeek);
+        $workByTask = $schedule->workByTask();
         foreach ($schedule->tasks as $code => $task) {
-            $after = implode('; ', array_map(static fn (Dependency $one): string => $one->toString(), $task->after));
-            yield [$task->wbs, (string) $code, $task->name, $task->phase, $task->isMilestone ? 'yes' : '', $after, $task->starts?->toString() ?? '', $task->ends?->toString() ?? '', '', '', '', $task->planned?->toInt(), null, null];
+            $after = implode('; ', array_map(static fn (Dependency $one): string => $one->toString(), $task->after ?? []));
+            yield [$task->wbs, (string) $code, $task->name, $task->phase, $task->isMilestone === true ? 'yes' : '', $after, $task->starts?->toString() ?? '', $task->ends?->toString() ?? '', '', '', '', $task->planned?->toInt(), null, null];
             $lines = [];
-            foreach ($schedule->work as $work) {
-                if ($work->task === (string) $code) {
-                    $lines[$work->assignee.' '.$work->role] = self::planned($work, $byWeek);
-                }
+            foreach ($workByTask[$code] ?? [] as $work) {
+                $lines[$work->assignee.' '.$work->role] = self::planned($work, $byWeek);
             }
             foreach ($recorded[$code] ?? [] as $line => $byTime) {
                 foreach ($byTime as $time => $minutes) {

@@ -61,7 +61,7 @@ final class ScheduleReading
         $tasks = [];
         foreach ($this->tasks as $code => $fields) {
             $tasks[$code] = new ScheduledTask(
-                (string) $code, $fields['name'] ?? '', $fields['phase'] ?? '', $fields['wbs'] ?? '', ($fields['milestone'] ?? '') === 'yes', Dependency::readAll($fields['after'] ?? ''),
+                (string) $code, $fields['name'] ?? '', $fields['phase'] ?? '', $fields['wbs'] ?? '', isset($fields['milestone']) ? $fields['milestone'] === 'yes' : null, isset($fields['after']) ? self::dependencies($fields['after']) : null,
                 self::dayOf($fields['starts_on'] ?? ''), self::dayOf($fields['ends_on'] ?? ''), isset($fields['planned']) ? Minutes::of((int) $fields['planned']) : null,
             );
         }
@@ -109,7 +109,7 @@ final class ScheduleReading
             throw new DomainException(Wording::of('schedule.no_task'));
         }
         $isOfTask = $text('who') === '';
-        $fields = array_filter(['name' => $name, 'phase' => $text('phase'), 'wbs' => mb_substr($text('wbs'), 0, 50), 'milestone' => in_array(mb_strtolower($text('milestone')), ['yes', 'true', '1', 'x'], true) ? 'yes' : '', 'after' => $this->after($code, $text('after'))], static fn (string $value): bool => $value !== '');
+        $fields = array_filter(['name' => $name, 'phase' => $text('phase'), 'wbs' => mb_substr($text('wbs'), 0, 50), 'milestone' => self::milestone($text('milestone')), 'after' => $this->after($code, $text('after'))], static fn (string $value): bool => $value !== '');
         if ($isOfTask) {
             [$first, $last] = [PlanText::day($text('starts_on'), 'startsOn'), PlanText::day($text('ends_on'), 'endsOn')];
             $fault = PlanText::faultOfDays($first, $last);
@@ -130,11 +130,36 @@ final class ScheduleReading
         }
     }
 
+    /**
+     * @return string `yes`, `no`, or nothing where it is not said
+     *
+     * @throws DomainException
+     */
+    private static function milestone(string $text): string
+    {
+        return match (mb_strtolower($text)) {
+            '' => '',
+            'yes', 'true', '1', 'x' => 'yes',
+            'no', 'false', '0' => ScheduledTask::NO_MILESTONE,
+            default => throw new DomainException(Wording::of('schedule.milestone', ['text' => mb_strimwidth($text, 0, 20, '…', 'UTF-8')])),
+        };
+    }
+
+    /**
+     * @return list<Dependency>
+     *
+     * @throws NotADependency
+     */
+    private static function dependencies(string $text): array
+    {
+        return mb_strtolower($text) === ScheduledTask::WAITS_FOR_NOTHING ? [] : Dependency::readAll($text);
+    }
+
     /** @throws DomainException */
     private function after(string $code, string $text): string
     {
         try {
-            foreach (Dependency::readAll($text) as $dependency) {
+            foreach (self::dependencies($text) as $dependency) {
                 if ($dependency->task === $code) {
                     throw new DomainException(Wording::of('schedule.own_predecessor', ['task' => $code]));
                 }

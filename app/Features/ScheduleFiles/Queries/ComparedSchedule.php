@@ -45,25 +45,15 @@ final readonly class ComparedSchedule
         foreach (Task::query()->where('project_id', $project->id)->get(['code', 'name']) as $task) {
             $byName[mb_strtolower($task->name)] = $task->code;
         }
-        $reading = new ScheduleReading($sent->rows, $columns, $names, $byName, self::codes(Person::query()), self::codes(Team::query()), self::codes(Role::query()));
+        $people = self::codes(Person::query()->whereIntegerInRaw('id', $names->ids('person')));
+        $reading = new ScheduleReading($sent->rows, $columns, $names, $byName, $people, self::codes(Team::query()->whereIntegerInRaw('id', $names->ids('team'))), self::codes(Role::query()));
         $plan = $plans->of($project);
         $planned = array_map(static fn (ScheduledWork $work): string => (string) preg_replace('/^person:/', '', $work->assignee), array_values($plan->work));
-        $capacities = $plans->capacities(array_values(array_unique([...$planned, ...self::peopleOf($texts('who'))])));
+        $capacities = $plans->capacities(array_values(array_unique([...$planned, ...array_values($people)])));
         $file = $reading->schedule($capacities);
         $present = array_keys($columns->places);
 
         return new self($file, (new ScheduleComparison($file, $plan, $present, PlanAsSchedule::recorded($project)))->differences(), $reading->faults, $columns->unknown, Pushes::of(array_map(static fn (ScheduledTask $task): ScheduledTask => $task->over($plan->tasks[$task->code] ?? null), $file->tasks) + $plan->tasks));
-    }
-
-    /**
-     * @param  list<string>  $texts
-     * @return list<string> codes of people that are named, by code or name
-     */
-    private static function peopleOf(array $texts): array
-    {
-        $plain = array_map(static fn (string $text): string => (string) preg_replace('/^person:/', '', $text), $texts);
-
-        return array_values(self::codes(Person::query()->whereIn('code', $plain)->orWhereIn('name', $plain)));
     }
 
     /**

@@ -155,7 +155,9 @@ final class XlsxRows
                 continue;
             }
             if ($reader->localName === 'row') {
-                $rows = $row === null ? $rows : [...$rows, array_values($row)];
+                if ($row !== null) {
+                    $rows[] = array_values($row);
+                }
                 [$row, $column] = [[], 0];
                 if (count($rows) > $most) {
                     throw UnreadableSpreadsheet::tooLarge();
@@ -171,7 +173,11 @@ final class XlsxRows
             }
         }
 
-        return array_values(array_filter($row === null ? $rows : [...$rows, array_values($row)], static fn (array $one): bool => implode('', $one) !== ''));
+        if ($row !== null) {
+            $rows[] = array_values($row);
+        }
+
+        return array_values(array_filter($rows, static fn (array $one): bool => implode('', $one) !== ''));
     }
 
     /**
