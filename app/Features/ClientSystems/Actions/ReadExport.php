@@ -25,6 +25,8 @@ final readonly class ReadExport
 {
     private const MOST_ROWS = 100_000;
 
+    private const AT_ONCE = 500;
+
     public function __construct(private ReceiveUpload $receive, private AuditTrail $auditTrail, private FindOpenWeeks $weeks, private Today $today)
     {
     }
@@ -59,7 +61,7 @@ final readonly class ReadExport
                     }
                 }
             }
-            foreach (array_chunk($rows, 500) as $part) {
+            foreach (array_chunk($rows, self::AT_ONCE) as $part) {
                 ClientSystemDay::query()->insert($part);
             }
             $this->auditTrail->of([AuditTrailLine::on(AuditTrailSubject::ClientSystem, $system->client->code, 'import', $office, null, ['file' => $sent->name, 'from' => min($dates), 'until' => max($dates), 'rows' => count($rows)])]);
@@ -135,10 +137,7 @@ final readonly class ReadExport
     private static function people(ClientSystem $system, array $called): array
     {
         $known = ClientSystemPerson::query()->where('client_system_id', $system->id)->get();
-        $ids = [];
-        foreach ($known as $one) {
-            $ids[mb_strtolower($one->called)] = $one->id;
-        }
+        $isKnown = array_fill_keys($known->map(static fn (ClientSystemPerson $one): string => mb_strtolower($one->called))->all(), true);
         $column = in_array($system->person_by, ['code', 'email'], true) ? $system->person_by : 'name';
         $taken = $known->pluck('person_id')->filter()->all();
         $people = [];
@@ -149,10 +148,20 @@ final readonly class ReadExport
                 default => $person->name,
             })][] = $person->id;
         }
+        $new = [];
         foreach ($called as $one) {
             $plain = mb_strtolower($one);
-            // Two of the same name are nobody in particular.
-            $ids[$plain] ??= ClientSystemPerson::query()->create(['client_system_id' => $system->id, 'called' => $one, 'person_id' => count($people[$plain] ?? []) === 1 ? $people[$plain][0] : null])->id;
+            if (! isset($isKnown[$plain])) {
+                // Two of the same name are nobody in particular.
+                $new[$plain] ??= ['client_system_id' => $system->id, 'called' => $one, 'person_id' => count($people[$plain] ?? []) === 1 ? $people[$plain][0] : null];
+            }
+        }
+        foreach (array_chunk(array_values($new), self::AT_ONCE) as $part) {
+            ClientSystemPerson::query()->insert($part);
+        }
+        $ids = [];
+        foreach (ClientSystemPerson::query()->where('client_system_id', $system->id)->get() as $one) {
+            $ids[mb_strtolower($one->called)] = $one->id;
         }
 
         return $ids;
