@@ -37,14 +37,14 @@ final readonly class ForecastHistory
         foreach ($this->effort->assigneeEfforts as $assigneeEffort) {
             $steps[] = RunningSum::of($assigneeEffort->entries);
         }
-        $unheld = RunningSum::of($this->effort->unheld);
+        $ofNobody = RunningSum::of($this->effort->unassignedEntries);
         $unassigned = $this->effort->task->unassigned()->toInt();
         $first = $this->effort->task->assigned()->toInt() + $unassigned;
         $changes = [self::BEGINNING => Minutes::of($first)];
         $before = $first;
         foreach ($this->weeks() as $sunday) {
             $isDone = $this->isDoneOn($sunday);
-            $entered = $unheld->upTo($sunday);
+            $entered = $ofNobody->upTo($sunday);
             $forecast = $entered + ($isDone ? 0 : max(0, $unassigned - $entered));
             foreach ($this->effort->assigneeEfforts as $index => $assigneeEffort) {
                 $entered = $steps[$index]->upTo($sunday);
@@ -98,7 +98,7 @@ final readonly class ForecastHistory
     private function weeks(): array
     {
         $days = $this->effort->task->doneOn === null ? [] : [$this->effort->task->doneOn->toString() => $this->effort->task->doneOn];
-        foreach ($this->effort->unheld as $entry) {
+        foreach ($this->effort->unassignedEntries as $entry) {
             $days[$entry->day->toString()] = $entry->day;
         }
         foreach ($this->effort->assigneeEfforts as $assigneeEffort) {

@@ -54,16 +54,16 @@ final readonly class Forecasting
         [$isDone, $wasDone] = [$effort->isDone(), $effort->wasDoneOn($this->today)];
         $parts = [];
         foreach ($effort->assigneeEfforts as $assigneeEffort) {
-            $parts[] = new AssigneeFigures($assigneeEffort->assignee, $this->ofHolding($assigneeEffort, $isDone ? Minutes::zero() : $assigneeEffort->remaining(), $wasDone));
+            $parts[] = new AssigneeFigures($assigneeEffort->assignee, $this->ofAssignee($assigneeEffort, $isDone ? Minutes::zero() : $assigneeEffort->remaining(), $wasDone));
         }
-        if (! $effort->task->unassigned()->isZero() || $effort->unheld !== []) {
+        if (! $effort->task->unassigned()->isZero() || $effort->unassignedEntries !== []) {
             $parts[] = new AssigneeFigures(null, $this->ofUnassigned($effort));
         }
 
         return $parts;
     }
 
-    private function ofHolding(AssigneeEffort $assigneeEffort, Minutes $remaining, bool $wasDone): Figures
+    private function ofAssignee(AssigneeEffort $assigneeEffort, Minutes $remaining, bool $wasDone): Figures
     {
         $recorded = RecordedSums::of($assigneeEffort->entries, $this->today);
         $last = $assigneeEffort->lastAssignment();
@@ -92,7 +92,7 @@ final readonly class Forecasting
 
     private function ofUnassigned(TaskEffort $effort): Figures
     {
-        $recorded = RecordedSums::of($effort->unheld, $this->today);
+        $recorded = RecordedSums::of($effort->unassignedEntries, $this->today);
         [$planned, $remaining] = [$effort->task->unassigned(), $effort->remainingUnassigned()];
 
         return new Figures(

@@ -15,9 +15,9 @@ final readonly class TaskEffort
 {
     /**
      * @param  list<AssigneeEffort>  $assigneeEfforts  in the order of assignee codes
-     * @param  list<RecordedEffort>  $unheld  entries that fall on no holding and draw on the unassigned hours
+     * @param  list<RecordedEffort>  $unassignedEntries  entries of people who are not assigned; they draw on the unassigned hours
      */
-    private function __construct(public PlannedTask $task, public array $assigneeEfforts, public array $unheld)
+    private function __construct(public PlannedTask $task, public array $assigneeEfforts, public array $unassignedEntries)
     {
     }
 
@@ -29,13 +29,13 @@ final readonly class TaskEffort
     {
         $assignees = [];
         $entriesOf = [];
-        $unheld = [];
+        $unassignedEntries = [];
         foreach ($entries as $entry) {
             // Many entries are of the same few people.
             $who = $entry->person."\x00".$entry->team;
             $assignee = $assignees[$who] ??= $task->assigneeFor($entry->person, $entry->team) ?? false;
             if ($assignee === false) {
-                $unheld[] = $entry;
+                $unassignedEntries[] = $entry;
             } else {
                 $entriesOf[$assignee->key()][] = $entry;
             }
@@ -52,7 +52,7 @@ final readonly class TaskEffort
             $assigneeEfforts[] = new AssigneeEffort($assignments[0]->assignee, $assignments, $entriesOf[$key] ?? [], $remainingEstimatesOf[$key] ?? []);
         }
 
-        return new self($task, $assigneeEfforts, $unheld);
+        return new self($task, $assigneeEfforts, $unassignedEntries);
     }
 
     /** The effort that a person's time and estimates on the task count for: their own assignment, else their team's. */
@@ -77,7 +77,7 @@ final readonly class TaskEffort
     /** What remains of the unassigned hours; nothing once the task is done, and never below 0. */
     public function remainingUnassigned(): Minutes
     {
-        return $this->isDone() ? Minutes::zero() : $this->task->unassigned()->minus(self::minutesOf($this->unheld))->notBelowZero();
+        return $this->isDone() ? Minutes::zero() : $this->task->unassigned()->minus(self::minutesOf($this->unassignedEntries))->notBelowZero();
     }
 
     public function remaining(): Minutes
@@ -90,7 +90,7 @@ final readonly class TaskEffort
     /** Everything entered, whoever it falls on. */
     public function entered(): Minutes
     {
-        return Minutes::sum(array_map(static fn (AssigneeEffort $assigneeEffort): Minutes => $assigneeEffort->entered(), $this->assigneeEfforts))->plus(self::minutesOf($this->unheld));
+        return Minutes::sum(array_map(static fn (AssigneeEffort $assigneeEffort): Minutes => $assigneeEffort->entered(), $this->assigneeEfforts))->plus(self::minutesOf($this->unassignedEntries));
     }
 
     /** What is entered and what remains. */
@@ -107,7 +107,7 @@ final readonly class TaskEffort
         return new self(
             $doneOn !== null && $doneOn->isAfter($day) ? $this->task->notDone() : $this->task,
             array_map(static fn (AssigneeEffort $assigneeEffort): AssigneeEffort => $assigneeEffort->asOf($day), $this->assigneeEfforts),
-            array_values(array_filter($this->unheld, static fn (RecordedEffort $entry): bool => ! $entry->day->isAfter($day))),
+            array_values(array_filter($this->unassignedEntries, static fn (RecordedEffort $entry): bool => ! $entry->day->isAfter($day))),
         );
     }
 
@@ -118,7 +118,7 @@ final readonly class TaskEffort
 
         return new self($this->task, array_map(static fn (AssigneeEffort $assigneeEffort): AssigneeEffort => $assigneeEffort->assignee->key() === $assignee
             ? new AssigneeEffort($assigneeEffort->assignee, $assigneeEffort->assignments, $assigneeEffort->entries, [...$assigneeEffort->estimates, $estimate])
-            : $assigneeEffort, $this->assigneeEfforts), $this->unheld);
+            : $assigneeEffort, $this->assigneeEfforts), $this->unassignedEntries);
     }
 
     /** Done when it was declared so, or when every assignee is done. */

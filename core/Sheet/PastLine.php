@@ -15,7 +15,7 @@ final readonly class PastLine
     /**
      * @param  array<string, Minutes>  $hours  by `YYYY-MM-DD` of the week pencilled, each above 0
      * @param  DayRange  $from  the days that the hours were read from
-     * @param  Minutes|null  $remaining  of the holding on the line's task; null where nothing limits it
+     * @param  Minutes|null  $remaining  of the assignments on the line's task; null where nothing limits it
      */
     public function __construct(
         public Line $line,

@@ -10,7 +10,7 @@ use Moss\Core\Planning\Spread;
 use Moss\Core\Time\Minutes;
 
 /**
- * A person's own unfinished assignment on an open project, with what remains of their holding on its task.
+ * A person's own unfinished assignment on an open project, with what remains of all their assignments on its task.
  */
 final readonly class PlannedLine
 {

@@ -189,7 +189,7 @@ return [
         'unknown_person' => 'No single person has the code or name “:person”. Enter the code as it appears in the list.',
         'no_day' => 'Enter the day from which the rate applies.',
         'no_cost' => 'Enter the cost per hour, such as 87.65, with at most four decimal places.',
-        'no_bill' => 'Enter the billing rate per hour, such as 120 or 87.65, or leave it empty.',
+        'no_billing_rate' => 'Enter the billing rate per hour, such as 120 or 87.65, or leave it empty.',
         'set' => 'Rate saved. Costs from that day on now use it.',
         'taken_away' => 'Rate removed. Costs from that day on now use the rate it replaced.',
     ],

@@ -60,7 +60,7 @@ final class ForecastingTest extends TestCase
         self::assertSame('-0.3', self::ada(400)->entry('ada', 399)->estimated('ada', 0, '2026-06-10')->figures()->variancePercentage()?->__toString());
     }
 
-    public function test_entries_go_to_the_own_holding_else_to_the_teams_else_to_nobodys(): void
+    public function test_entries_go_to_the_own_assignment_else_to_the_teams_else_to_nobody_s(): void
     {
         $parts = self::ada(10)->planned(100)->assigned(Assignee::team('field'), 20)
             ->entry('ada', 1, team: 'field')->entry('bo', 2, team: 'field')->entry('cy', 3, team: 'office')

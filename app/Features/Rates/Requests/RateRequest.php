@@ -36,7 +36,7 @@ final class RateRequest extends BoundedRequest
             'person.required_without' => Wording::refusal('rate.of_nobody'),
             'from.required' => Wording::refusal('rate.no_day'),
             'cost.*' => Wording::refusal('rate.no_cost'),
-            'bill.regex' => Wording::refusal('rate.no_bill'),
+            'bill.regex' => Wording::refusal('rate.no_billing_rate'),
         ];
     }
 
