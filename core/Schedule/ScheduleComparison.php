@@ -48,6 +48,9 @@ final readonly class ScheduleComparison
         // A new task is no milestone and waits for nothing unless the file says so.
         $known = $before?->fields() ?? ['milestone' => ScheduledTask::NO_MILESTONE, 'after' => ScheduledTask::WAITS_FOR_NOTHING];
         $changes = self::changes($known, $after);
+        if ($before === null) {
+            $changes = array_map(static fn (array $values): array => ['', $values[1]], $changes);
+        }
         $outcome = $before === null ? ScheduleOutcome::Added : ($changes === [] ? ScheduleOutcome::Same : ScheduleOutcome::Changed);
         $conflict = $outcome === ScheduleOutcome::Changed ? $this->conflict($task->code, $task->planned, isset($changes['ends_on']) ? $task->ends?->toString() ?? '' : '') : null;
 

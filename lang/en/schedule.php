@@ -14,7 +14,7 @@ return [
     'dependency' => '“:text” does not say what a task waits for. Enter codes of tasks, as in: A1; B2 FS+2d.',
     'milestone' => 'Enter yes or no for a milestone, instead of “:text”.',
     'own_predecessor' => 'The task :task cannot wait for itself.',
-    'no_predecessor' => ':task waits for :predecessor, which is not in the plan. Take it over too.',
+    'no_predecessor' => ':task waits for :predecessor, which is not in the plan. Choose it too.',
     'compared' => 'The file is compared with the plan. Nothing is changed yet.',
     'nothing_chosen' => 'Choose at least one row.',
     'taken' => '{0} Nothing was taken over.|{1} One row was taken over.|[2,*] :count rows were taken over.',

@@ -25,7 +25,7 @@ test('a plan comes from a file, says what it pushes, and goes out with the hours
     expect(await findings(page)).toEqual([]);
 
     // What is gone from the file is not chosen by itself.
-    await page.getByRole('button', { name: 'Take 3 parts over' }).click();
+    await page.getByRole('button', { name: 'Take over 3 rows' }).click();
     await expect(notices(page).getByText('3 rows were taken over.')).toBeVisible();
     await page.getByRole('link', { name: 'Plan', exact: true }).click();
     await expect(page.getByRole('gridcell', { name: /Stepping stones/ }).first()).toBeVisible();

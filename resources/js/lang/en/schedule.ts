@@ -48,8 +48,8 @@ export const scheduleText = {
                 : before === ''
                   ? `${column}: ${after}`
                   : `${column}: ${before} → ${after === '' ? 'none' : after}`,
-        take: (count: number) => plural(count, { one: 'Take one part over', other: 'Take # parts over' }),
-        discard: 'Put the file away',
+        take: (count: number) => plural(count, { one: 'Take over one row', other: 'Take over # rows' }),
+        discard: 'Discard file',
         faults: 'Lines that cannot be read',
         fault: (line: number, sentence: string) => `Line ${String(line)}: ${sentence}`,
         unknown: (headings: string) => `Columns that mean nothing here: ${headings}.`,
