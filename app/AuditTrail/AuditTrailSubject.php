@@ -38,4 +38,5 @@ enum AuditTrailSubject: string
     case Tracker = 'tracker';
     case Billing = 'billing';
     case ClientSystem = 'client system';
+    case OwnField = 'own field';
 }

@@ -16,12 +16,13 @@ use Moss\Core\Planning\ChargeCodeScheme;
  * @property string $name
  * @property bool $is_retired
  * @property string|null $charge_code_scheme  how charge codes of its tasks are made up
+ * @property string|null $charge_code_separator  what stands between the parts of composed ones
  */
 final class Client extends Model
 {
     public $timestamps = false;
 
-    protected $fillable = ['code', 'name', 'is_retired', 'charge_code_scheme'];
+    protected $fillable = ['code', 'name', 'is_retired', 'charge_code_scheme', 'charge_code_separator'];
 
     public function chargeCodeScheme(): ?ChargeCodeScheme
     {

@@ -28,6 +28,7 @@ use Moss\Core\Time\Minutes;
  * @property bool|null $billable
  * @property string $note
  * @property string $client_note
+ * @property string|null $charge_code  its own; null where that of its task holds
  * @property Day|null $corrects
  * @property int|null $approver_id
  * @property int $approvals
@@ -62,6 +63,7 @@ final class Entry extends Model
         'billable',
         'note',
         'client_note',
+        'charge_code',
         'corrects',
         'approver_id',
         'approvals',

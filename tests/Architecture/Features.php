@@ -15,6 +15,8 @@ final class Features
         'Approval' => [],
         'Effort' => ['AuditTrail'],
         'Sheet' => ['Effort'],
+        'OwnFields' => [],
+        'ChargeCodes' => [],
     ];
 
     /** Each feature, with the features that it may use; only what those offer. */
@@ -64,6 +66,7 @@ final class Features
         'Calendars' => [],
         'People' => [],
         'Directory' => [],
+        'OwnFieldSettings' => [],
         'FirstStart' => ['Calendars', 'Leave', 'Passwords', 'SignIn'],
         'Operations' => [],
         'Office' => ['FirstStart', 'NotSubmitted', 'Operations', 'Periods', 'Rates', 'Webhooks'],

@@ -24,6 +24,12 @@ final readonly class Sql implements Expression
         return self::as($alias, static fn (): string => 'count(*)');
     }
 
+    /** Whether there is any row. */
+    public static function exists(?string $alias = null): self
+    {
+        return self::as($alias, static fn (): string => 'count(*) > 0');
+    }
+
     /** How many different values there are. */
     public static function different(string $column, ?string $alias = null): self
     {
@@ -111,6 +117,12 @@ final readonly class Sql implements Expression
     public static function field(string $column, string $field, ?string $alias = null): self
     {
         return self::as($alias, static fn (Closure $name): string => 'json_extract('.$name($column).', '.self::quoted('$.'.$field).')');
+    }
+
+    /** Of several rows a JSON object, in which the one column names what the other holds; null where there is no row. */
+    public static function object(string $names, string $values, string $alias): self
+    {
+        return self::as($alias, static fn (Closure $name): string => 'CASE WHEN count(*) > 0 THEN json_group_object('.$name($names).', '.$name($values).') END');
     }
 
     /** Nothing, where other rows of the same class have something. */

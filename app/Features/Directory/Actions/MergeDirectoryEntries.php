@@ -13,6 +13,7 @@ use App\Models\Assignment;
 use App\Models\Client;
 use App\Models\ClientContact;
 use App\Models\HouseRuleSetting;
+use App\Models\OwnField;
 use App\Models\Person;
 use App\Models\Project;
 use App\Models\Role;
@@ -56,6 +57,7 @@ final readonly class MergeDirectoryEntries
         });
         $this->assignments('team_id', $team, $into);
         DB::transaction(static function () use ($team, $into): void {
+            OwnField::query()->where('team_id', $team)->update(['team_id' => $into]);
             // A rule that is set for the other from the same day on holds.
             $key = static fn (HouseRuleSetting $setting): string => $setting->rule.' '.$setting->starts_on?->toString();
             $set = HouseRuleSetting::query()->where('team_id', $into)->get()->map($key)->all();
@@ -78,6 +80,7 @@ final readonly class MergeDirectoryEntries
     private function client(int $client, int $into): void
     {
         $this->each(Project::query()->where('client_id', $client), ['client_id' => $into]);
+        OwnField::query()->where('client_id', $client)->update(['client_id' => $into]);
         DB::transaction(static function () use ($client, $into): void {
             $known = ClientContact::query()->where('client_id', $into)->get()->map(static fn (ClientContact $one): string => $one->name.' '.$one->email)->all();
             foreach (ClientContact::query()->where('client_id', $client)->get() as $contact) {

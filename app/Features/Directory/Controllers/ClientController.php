@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Features\Directory\Controllers;
 
+use App\Features\Directory\Actions\KeepChargeCodes;
 use App\Features\Directory\Actions\KeepClient;
 use App\Features\Directory\Queries\ClientPage;
+use App\Features\Directory\Requests\ChargeCodesRequest;
 use App\Features\Directory\Requests\ClientContactRequest;
 use App\Features\Directory\Requests\ClientRequest;
 use App\Models\Client;
@@ -40,6 +42,14 @@ final readonly class ClientController
         $this->keep->change($office, $client, $request->string('name')->trim()->toString(), $request->scheme());
 
         return back()->with('message', Wording::of('organisation.client_saved', ['name' => $client->name]));
+    }
+
+    public function saveChargeCodes(#[CurrentUser] Person $office, Client $client, ChargeCodesRequest $request, KeepChargeCodes $keep): RedirectResponse
+    {
+        Gate::authorize('keep', Organisation::class);
+        $keep->handle($office, $client, $request->composition($client->name));
+
+        return back()->with('message', Wording::of('own_fields.charge_code.saved', ['client' => $client->name]));
     }
 
     public function addContact(#[CurrentUser] Person $office, Client $client, ClientContactRequest $request): RedirectResponse

@@ -11,6 +11,8 @@ use App\Models\Correction;
 use App\Models\Entry;
 use App\Models\FavouriteTask;
 use App\Models\HouseRuleSetting;
+use App\Models\LineChargeCode;
+use App\Models\OwnField;
 use App\Models\Person;
 use App\Models\Project;
 use App\Models\Rate;
@@ -50,13 +52,13 @@ enum DirectoryKind: string
         return match ($this) {
             self::Teams => [
                 Person::query()->where('team_id', $id), Assignment::query()->where('team_id', $id),
-                HouseRuleSetting::query()->where('team_id', $id), SavedComparisonReader::query()->where('team_id', $id),
+                HouseRuleSetting::query()->where('team_id', $id), SavedComparisonReader::query()->where('team_id', $id), OwnField::query()->where('team_id', $id),
             ],
             self::Roles => [
                 Person::query()->where('role_id', $id), Rate::query()->where('role_id', $id), Assignment::query()->where('role_id', $id),
-                Entry::query()->where('role_id', $id), SheetChoice::query()->where('role_id', $id), Stretch::query()->where('role_id', $id), FavouriteTask::query()->where('role_id', $id), Timer::query()->where('role_id', $id), Correction::query()->where('role_id', $id),
+                Entry::query()->where('role_id', $id), SheetChoice::query()->where('role_id', $id), Stretch::query()->where('role_id', $id), FavouriteTask::query()->where('role_id', $id), Timer::query()->where('role_id', $id), Correction::query()->where('role_id', $id), LineChargeCode::query()->where('role_id', $id),
             ],
-            self::Clients => [Project::query()->where('client_id', $id)],
+            self::Clients => [Project::query()->where('client_id', $id), OwnField::query()->where('client_id', $id)],
         };
     }
 

@@ -15,7 +15,7 @@ use Moss\Core\Time\Minutes;
 final readonly class CellChange
 {
     /** @param  Entry|null  $before  null where the cell is empty */
-    public function __construct(public CellInput $input, public ?RecordableTask $task, public ?Entry $before, public Minutes $minutes)
+    public function __construct(public CellInput $input, public ?RecordableTask $task, public ?Entry $before, public Minutes $minutes, public CellFields $fields)
     {
     }
 
@@ -24,11 +24,12 @@ final readonly class CellChange
     {
         $wanted = $this->wanted();
         if ($this->isClearing()) {
-            return $this->before === null && $wanted['note'] === '' && $wanted['client_note'] === '';
+            return $this->before === null && $wanted['note'] === '' && $wanted['client_note'] === '' && ! $this->fields->change();
         }
 
         return $this->before !== null && $this->before->minutes->equals($this->minutes)
-            && $this->before->only('note', 'client_note', 'billable') === array_diff_key($wanted, ['minutes' => true]);
+            && ! $this->fields->change()
+            && $this->before->only('note', 'client_note', 'billable', 'charge_code') === array_diff_key($wanted, ['minutes' => true]);
     }
 
     public function isClearing(): bool
@@ -64,13 +65,13 @@ final readonly class CellChange
             $this->before === null => 'ink',
             default => 'change',
         };
-        $after = $this->isClearing() ? null : self::told($this->after($actor, $owner));
-        $before = $this->before === null ? null : self::told($this->before);
+        $after = $this->isClearing() ? null : self::told($this->after($actor, $owner), $this->fields->after());
+        $before = $this->before === null ? null : self::told($this->before, $this->fields->held);
 
         return new AuditTrailLine($act, $actor->id, null, $owner->id, $this->input->task, $this->input->day->toString(), $before, $after, $why);
     }
 
-    /** @return array{minutes: int, note: string, client_note: string, billable: bool|null} */
+    /** @return array{minutes: int, note: string, client_note: string, billable: bool|null, charge_code: string|null} */
     private function wanted(): array
     {
         return [
@@ -78,17 +79,24 @@ final readonly class CellChange
             'note' => trim($this->input->note ?? $this->before->note ?? ''),
             'client_note' => trim($this->input->clientNote ?? $this->before->client_note ?? ''),
             'billable' => $this->input->billable ?? $this->before?->billable,
+            'charge_code' => $this->fields->chargeCode,
         ];
     }
 
-    /** @return array<string, string|int|null> notes only where there are any */
-    private static function told(Entry $entry): array
+    /**
+     * @param  array<string, string>  $fields  what own fields hold, by their codes
+     * @return array<string, string|int|null> notes and own fields only where there are any
+     */
+    private static function told(Entry $entry, array $fields): array
     {
         $told = ['role' => $entry->role_id, 'minutes' => $entry->minutes->toInt(), 'state' => $entry->state->value];
-        foreach (['note', 'client_note'] as $note) {
-            if ($entry->getAttribute($note) !== '') {
-                $told[$note] = $entry->{$note};
+        foreach (['note', 'client_note', 'charge_code'] as $text) {
+            if ($entry->getAttribute($text) !== '' && $entry->getAttribute($text) !== null) {
+                $told[$text] = $entry->{$text};
             }
+        }
+        foreach ($fields as $code => $value) {
+            $told['field '.$code] = $value;
         }
 
         return $entry->billable === null ? $told : [...$told, 'billable' => $entry->billable ? 1 : 0];

@@ -15,6 +15,8 @@ final readonly class CellInput
     /**
      * @param  string|null  $hours  as typed
      * @param  Minutes|null  $minutes  where the hours are known exactly and were not typed; before what was typed
+     * @param  array<string, string>|null  $fields  what was typed into own fields, by their codes
+     * @param  string|null  $chargeCode  empty for that of the task
      * @param  int|null  $seen  the version that the cell had when it was typed over; null where it was empty
      */
     public function __construct(
@@ -27,13 +29,26 @@ final readonly class CellInput
         public ?string $clientNote = null,
         public ?bool $billable = null,
         public ?Minutes $minutes = null,
+        public ?array $fields = null,
+        public ?string $chargeCode = null,
     ) {
     }
 
     /** The same with a note, where there is one. */
     public function noting(?string $note): self
     {
-        return $note === null || $this->hours === '' ? $this : new self($this->task, $this->role, $this->day, $this->hours, $this->seen, mb_substr($note, 0, ClientNote::MAX_LENGTH), $this->clientNote, $this->billable, $this->minutes);
+        return $note === null || $this->hours === '' ? $this : new self($this->task, $this->role, $this->day, $this->hours, $this->seen, mb_substr($note, 0, ClientNote::MAX_LENGTH), $this->clientNote, $this->billable, $this->minutes, $this->fields, $this->chargeCode);
+    }
+
+    /**
+     * What was typed into own fields; an empty text is null by the time it is here.
+     *
+     * @param  array<array-key, string|null>  $fields
+     * @return array<string, string>
+     */
+    public static function texts(array $fields): array
+    {
+        return array_combine(array_map(strval(...), array_keys($fields)), array_map(strval(...), array_values($fields)));
     }
 
     public function line(): string

@@ -14,6 +14,7 @@ final readonly class CellResult
     /**
      * @param  RecordableTask|null  $task  with its names; null where there is no such task
      * @param  Entry|null  $entry  what the cell holds now; null where it is empty
+     * @param  array<string, string>  $fields  what own fields hold now, by their codes
      */
     private function __construct(
         public CellInput $input,
@@ -21,23 +22,32 @@ final readonly class CellResult
         public CellOutcome $outcome,
         public ?string $message,
         public ?Entry $entry,
+        public array $fields,
     ) {
     }
 
-    public static function saved(CellInput $input, ?RecordableTask $task, ?Entry $entry): self
+    /** @param  array<string, string>  $fields */
+    public static function saved(CellInput $input, ?RecordableTask $task, ?Entry $entry, array $fields): self
     {
-        return new self($input, $task, CellOutcome::Saved, null, $entry);
+        return new self($input, $task, CellOutcome::Saved, null, $entry, $entry === null ? [] : $fields);
     }
 
-    /** @param  string  $sentence  for people: why, and what to do */
-    public static function refused(CellInput $input, ?RecordableTask $task, ?Entry $entry, string $sentence): self
+    /**
+     * @param  array<string, string>  $fields
+     * @param  string  $sentence  for people: why, and what to do
+     */
+    public static function refused(CellInput $input, ?RecordableTask $task, ?Entry $entry, array $fields, string $sentence): self
     {
-        return new self($input, $task, CellOutcome::Refused, $sentence, $entry);
+        return new self($input, $task, CellOutcome::Refused, $sentence, $entry, $fields);
     }
 
-    /** Somebody else, or another tab, was there first. */
-    public static function movedOn(CellInput $input, ?RecordableTask $task, ?Entry $entry, string $sentence): self
+    /**
+     * Somebody else, or another tab, was there first.
+     *
+     * @param  array<string, string>  $fields
+     */
+    public static function movedOn(CellInput $input, ?RecordableTask $task, ?Entry $entry, array $fields, string $sentence): self
     {
-        return new self($input, $task, CellOutcome::MovedOn, $sentence, $entry);
+        return new self($input, $task, CellOutcome::MovedOn, $sentence, $entry, $fields);
     }
 }

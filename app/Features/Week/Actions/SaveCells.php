@@ -12,11 +12,14 @@ use App\Features\Week\Queries\RecordableTask;
 use App\Features\Week\Queries\RecordableTasks;
 use App\Models\Entry;
 use App\Models\Person;
+use App\OwnFields\OwnFieldValues;
 use App\Sheet\LineKey;
 use App\Sheet\StretchesOfCells;
 use App\Support\Language\Wording;
+use DomainException;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
+use Moss\Core\OwnFields\FieldSubject;
 use Moss\Core\Sheet\Actor;
 use Moss\Core\Sheet\ActRefused;
 use Moss\Core\Sheet\EntryState;
@@ -49,11 +52,12 @@ final readonly class SaveCells
             $byCell = $entries->whereNull('corrects')->keyBy(static fn (Entry $entry): string => LineKey::of($entry->task_id, $entry->role_id).' '.$entry->date->toString());
             $tasks = $this->tasks->byId($owner, array_values(array_unique(array_map(static fn (CellInput $input): int => $input->task, $inputs))));
             $stretches = StretchesOfCells::load($owner->id, array_values($days));
+            $fields = FieldsOfCells::load($owner, $inputs, $tasks, array_values($byCell->intersectByKeys(array_flip(array_map(static fn (CellInput $input): string => $input->cell(), $inputs)))->all()));
             $results = [];
             $changes = [];
             foreach ($inputs as $index => $input) {
                 $isNew = ! $byCell->has($input->cell());
-                $decided = $this->decide($actor, $owner, $isNew && $input->note === null ? $input->noting($stretches->noteOf($input->cell())) : $input, $tasks[$input->task] ?? null, $byCell->get($input->cell()));
+                $decided = $this->decide($actor, $owner, $isNew && $input->note === null ? $input->noting($stretches->noteOf($input->cell())) : $input, $tasks[$input->task] ?? null, $byCell->get($input->cell()), $fields);
                 if ($decided instanceof CellChange) {
                     $changes[$index] = $decided;
                 } else {
@@ -69,22 +73,25 @@ final readonly class SaveCells
     }
 
     /** What an input comes to by itself, before it is seen whether the day has room for it. */
-    private function decide(Person $actor, Person $owner, CellInput $input, ?RecordableTask $task, ?Entry $entry): CellChange|CellResult
+    private function decide(Person $actor, Person $owner, CellInput $input, ?RecordableTask $task, ?Entry $entry, FieldsOfCells $fields): CellChange|CellResult
     {
+        $held = $fields->heldBy($entry);
         try {
             $minutes = $input->minutes ?? ($input->hours === null ? $entry->minutes ?? Minutes::zero() : HoursText::onDay($input->hours));
-            $change = new CellChange($input, $task, $entry, $minutes);
+            $change = new CellChange($input, $task, $entry, $minutes, $fields->of($input, $task, $entry));
             if ($change->isNothing()) {
-                return CellResult::saved($input, $task, $entry);
+                return CellResult::saved($input, $task, $entry, $held);
             }
             EntryStatus::of($entry->state ?? EntryState::Draft)->edited(new Actor(isOwner: $actor->id === $owner->id, mayRecord: true));
         } catch (HoursTextRefused $refused) {
-            return CellResult::refused($input, $task, $entry, Wording::hoursRefused($refused));
+            return CellResult::refused($input, $task, $entry, $held, Wording::hoursRefused($refused));
         } catch (ActRefused $refused) {
-            return CellResult::refused($input, $task, $entry, Wording::actRefused($refused->refusal));
+            return CellResult::refused($input, $task, $entry, $held, Wording::actRefused($refused->refusal));
+        } catch (DomainException $refused) {
+            return CellResult::refused($input, $task, $entry, $held, $refused->getMessage());
         }
         if ($entry?->version !== $input->seen) {
-            return CellResult::movedOn($input, $task, $entry, self::movedOn($entry, $actor));
+            return CellResult::movedOn($input, $task, $entry, $held, self::movedOn($entry, $actor));
         }
         $refusal = match (true) {
             $entry === null && $change->isClearing() => Wording::refusal('cell.note_without_hours'),
@@ -92,7 +99,7 @@ final readonly class SaveCells
             default => $this->tasks->refusal($owner, $task, $input->day, $entry === null),
         };
 
-        return $refusal === null ? $change : CellResult::refused($input, $task, $entry, $refusal);
+        return $refusal === null ? $change : CellResult::refused($input, $task, $entry, $held, $refusal);
     }
 
     /**
@@ -116,7 +123,7 @@ final readonly class SaveCells
             $sum = ($sums[$date] ?? 0) + $change->growth();
             if ($sum > Minutes::PER_DAY && $change->growth() > 0) {
                 $sentence = Wording::refusal('cell.full_day', ['hours' => Wording::hours(Minutes::of($sum), $reader)]);
-                $refused[$index] = CellResult::refused($change->input, $change->task, $change->before, $sentence);
+                $refused[$index] = CellResult::refused($change->input, $change->task, $change->before, $change->fields->held, $sentence);
             } else {
                 $sums[$date] = $sum;
             }
@@ -141,7 +148,7 @@ final readonly class SaveCells
             } elseif ($change->before !== null) {
                 $cleared[] = $change->before->id;
             }
-            $results[$index] = CellResult::saved($change->input, $change->task, $after);
+            $results[$index] = CellResult::saved($change->input, $change->task, $after, $change->fields->after());
         }
         if ($cleared !== []) {
             Entry::query()->whereIntegerInRaw('id', $cleared)->delete();
@@ -150,8 +157,9 @@ final readonly class SaveCells
             Entry::query()->insert($rows['new']);
         }
         if ($rows['changed'] !== []) {
-            Entry::query()->upsert($rows['changed'], ['id'], ['minutes', 'note', 'client_note', 'billable', 'recorded_by_id', 'version']);
+            Entry::query()->upsert($rows['changed'], ['id'], ['minutes', 'note', 'client_note', 'billable', 'charge_code', 'recorded_by_id', 'version']);
         }
+        self::writeFields($changes, $owner);
         $this->followByTheClock($changes, $stretches);
         $effort = new EffortChanges;
         foreach ($changes as $change) {
@@ -161,6 +169,25 @@ final readonly class SaveCells
         $this->auditTrail->of(array_values(array_map(static fn (CellChange $change): AuditTrailLine => $change->traced($actor, $owner, $why), $changes)));
 
         return $results;
+    }
+
+    /** @param  array<int, CellChange>  $changes */
+    private static function writeFields(array $changes, Person $owner): void
+    {
+        $changes = array_filter($changes, static fn (CellChange $change): bool => ! $change->isClearing() && $change->fields->change());
+        if ($changes === []) {
+            return;
+        }
+        $days = array_values(array_unique(array_map(static fn (CellChange $change): string => $change->input->day->toString(), $changes)));
+        $ids = [];
+        foreach (Entry::query()->where('person_id', $owner->id)->whereIn('date', $days)->whereNull('corrects')->get(['id', 'task_id', 'role_id', 'date']) as $entry) {
+            $ids[LineKey::cell($entry->task_id, $entry->role_id, $entry->date->toString())] = $entry->id;
+        }
+        $values = [];
+        foreach ($changes as $change) {
+            $values[$ids[$change->input->cell()]] = $change->fields->values;
+        }
+        OwnFieldValues::write(FieldSubject::Entry, $values);
     }
 
     /** @param  array<int, CellChange>  $changes */

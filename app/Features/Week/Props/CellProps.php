@@ -21,6 +21,8 @@ final readonly class CellProps
      * @param  int  $decided  how many steps of its route have approved it
      * @param  list<string>  $then  who has to act after that
      * @param  string|null  $declined  the comment with which the latest correction was declined
+     * @param  array<string, string>  $fields  what own fields hold, by their codes
+     * @param  string|null  $chargeCode  its own; null where that of its task holds
      * @param  list<AdjustmentProps>  $adjustments  differences posted here that correct settled time of another day
      */
     public function __construct(
@@ -42,6 +44,8 @@ final readonly class CellProps
         public array $then,
         public ?CorrectionProps $correction,
         public ?string $declined,
+        public array $fields,
+        public ?string $chargeCode,
         public array $adjustments,
     ) {
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Features\Week\Props;
 
 use App\Features\Remaining\Props\TaskRemainingProps;
+use App\OwnFields\Props\OwnFieldProps;
 use App\Sheet\Props\DayProps;
 
 /** A person's week. */
@@ -23,6 +24,7 @@ final readonly class WeekProps
      * @param  list<ProposalProps>  $proposals
      * @param  list<TaskRemainingProps>  $remaining  of tasks that the person or their team holds
      * @param  list<RibbonWeekProps>  $ribbon
+     * @param  list<OwnFieldProps>  $fields  own fields of entries that are asked of the person
      * @param  bool  $explainsPencil  whether the reader sees pencil and ink for the first time
      */
     public function __construct(
@@ -49,6 +51,7 @@ final readonly class WeekProps
         public array $remaining,
         public PencilProps $pencil,
         public array $ribbon,
+        public array $fields,
         public bool $explainsPencil,
     ) {
     }

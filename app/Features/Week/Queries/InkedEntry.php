@@ -35,6 +35,8 @@ final readonly class InkedEntry
         public ?string $recorder,
         public ?int $recordedById,
         public ?string $recordedAt,
+        public ?string $chargeCode,
+        public ?string $fields,
     ) {
     }
 }

@@ -26,6 +26,11 @@ final readonly class RecordableTask
         public ?string $ownerTeam,
         public ?string $assigned,
         public ?Day $assignedFrom,
+        public ?int $clientId,
+        public ?string $client,
+        public ?string $clientName,
+        public bool $composesChargeCodes,
+        public bool $hasOwnFields,
     ) {
     }
 

@@ -6,7 +6,9 @@ namespace App\Features\Week\Queries;
 
 use App\Features\HouseRules\Queries\RulesInForce;
 use App\Models\Assignment;
+use App\Models\ChargeCodePart;
 use App\Models\Organisation;
+use App\Models\OwnField;
 use App\Models\Person;
 use App\Models\ProjectState;
 use App\Models\Task;
@@ -20,6 +22,7 @@ use Moss\Core\Calendar\Day;
 use Moss\Core\HouseRules\HouseRules;
 use Moss\Core\HouseRules\RuleCode;
 use Moss\Core\HouseRules\Severity;
+use Moss\Core\OwnFields\FieldSubject;
 use Moss\Core\Sheet\Line;
 
 /** Which tasks a person may record on: their own, their team's, and internal ones; open, and not done. */
@@ -98,8 +101,11 @@ final class RecordableTasks
         return Task::query()->toBase()
             ->join('projects', 'projects.id', 'tasks.project_id')
             ->join('people', 'people.id', 'projects.manager_id')
+            ->leftJoin('clients', 'clients.id', 'projects.client_id')
             ->select('tasks.id', 'tasks.code', 'tasks.name', 'tasks.charge_code', 'tasks.done_on', 'projects.code AS project', 'projects.name AS project_name')
-            ->addSelect('projects.state AS project_state', 'projects.internal', 'people.name AS manager')
+            ->addSelect('projects.state AS project_state', 'projects.internal', 'people.name AS manager', 'projects.client_id', 'clients.code AS client', 'clients.name AS client_name')
+            ->selectSub(ChargeCodePart::query()->toBase()->whereColumn('charge_code_parts.client_id', 'projects.client_id')->select(Sql::exists()), 'composes_charge_codes')
+            ->selectSub(OwnField::query()->toBase()->where('subject', FieldSubject::Entry)->select(Sql::exists()), 'has_own_fields')
             ->addSelect(Sql::first(['tasks.billable', 'projects.billable'], 'billable'))->selectSub(Organisation::query()->toBase()->select('closed_until'), 'closed_until')
             ->selectSub(Team::query()->toBase()->select('code')->where('id', $owner->team_id), 'owner_team')
             // Whose it is, the person's own before their team's; and when the first of those assignments starts.

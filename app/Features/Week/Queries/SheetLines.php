@@ -23,7 +23,7 @@ final readonly class SheetLines
      * @param  RouteKind  $route  the organisation's
      * @return list<LineProps>
      */
-    public static function of(Person $owner, SheetRecords $records, array $past, RouteKind $route): array
+    public static function of(Person $owner, SheetRecords $records, array $past, RouteKind $route, WeekFields $fields): array
     {
         $byCell = [];
         foreach ($records->entries as $entry) {
@@ -33,7 +33,7 @@ final readonly class SheetLines
         $firm = self::firm($records);
         $lines = [];
         foreach ($firm + $pencilled as $key => $line) {
-            $lines[] = self::line($owner, $key, $line, $records, ! isset($firm[$key]), $byCell[$key] ?? [], $route);
+            $lines[] = self::line($owner, $key, $line, $records, ! isset($firm[$key]), $byCell[$key] ?? [], $route, $fields);
         }
         $rank = self::ranks($owner);
         usort($lines, static fn (LineProps $one, LineProps $other): int => $rank($one, $records) <=> $rank($other, $records));
@@ -104,7 +104,7 @@ final readonly class SheetLines
     }
 
     /** @param  array<string, list<InkedEntry>>  $entries  by day */
-    private static function line(Person $owner, string $key, LineRow $line, SheetRecords $records, bool $isPencilled, array $entries, RouteKind $route): LineProps
+    private static function line(Person $owner, string $key, LineRow $line, SheetRecords $records, bool $isPencilled, array $entries, RouteKind $route, WeekFields $fields): LineProps
     {
         $task = $records->tasks[$line->taskId];
         $cells = [];
@@ -124,6 +124,9 @@ final readonly class SheetLines
             $line->roleName,
             $isPencilled,
             ! $task->isOpen() ? Wording::refusal('line_closed') : null,
+            $fields->chargeCodeOf($key, $task, $entries),
+            $task->composesChargeCodes,
+            $fields->askedOn($task),
             $cells,
         );
     }

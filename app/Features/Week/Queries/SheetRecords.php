@@ -6,14 +6,17 @@ namespace App\Features\Week\Queries;
 
 use App\Models\Assignment;
 use App\Models\AuditTrailRow;
+use App\Models\ChargeCodePart;
 use App\Models\Correction;
 use App\Models\Entry;
+use App\Models\OwnField;
 use App\Models\Person;
 use App\Models\ProposedEstimate;
 use App\Models\RemainingEstimate;
 use App\Models\SheetChoice;
 use App\Models\Stretch;
 use App\Models\Task;
+use App\OwnFields\OwnFieldValues;
 use App\Support\Database\Rows;
 use App\Support\Database\Sql;
 use Illuminate\Database\Query\Builder;
@@ -21,6 +24,7 @@ use Illuminate\Database\Query\JoinClause;
 use Moss\Core\Calendar\Day;
 use Moss\Core\Calendar\DayRange;
 use Moss\Core\Calendar\Week;
+use Moss\Core\OwnFields\FieldSubject;
 use Moss\Core\Sheet\Line;
 use Moss\Core\Sheet\PastWeeks;
 
@@ -119,7 +123,8 @@ final readonly class SheetRecords
             ->selectSub(self::declined(), 'declined')
             ->addSelect('entries.version', 'entries.state', 'entries.note', 'entries.client_note', 'entries.billable', 'entries.return_comment', 'entries.person_id', 'entries.approvals')
             ->addSelect('line_managers.id AS line_manager_id', 'line_managers.name AS line_manager')
-            ->addSelect('entries.corrects', 'approvers.name AS approver', 'recorders.name AS recorder', 'entries.recorded_by_id')
+            ->addSelect('entries.corrects', 'approvers.name AS approver', 'recorders.name AS recorder', 'entries.recorded_by_id', 'entries.charge_code')
+            ->selectSub(OwnFieldValues::beside(FieldSubject::Entry, 'entries.id'), 'fields')
             ->selectSub($recordedAt, 'recorded_at');
 
         return Rows::of(InkedEntry::class, $query);
@@ -217,10 +222,14 @@ final readonly class SheetRecords
             ->join('projects', 'projects.id', 'tasks.project_id')
             ->join('people AS project_managers', 'project_managers.id', 'projects.manager_id')
             ->leftJoin('phases', 'phases.id', 'tasks.phase_id')
+            ->leftJoin('clients', 'clients.id', 'projects.client_id')
             ->whereIntegerInRaw('tasks.id', $ids)
             ->select('tasks.id', 'tasks.name', 'tasks.code', 'tasks.done_on', 'projects.code AS project', 'projects.name AS project_name')
             ->addSelect('projects.state AS project_state', 'projects.internal', 'phases.name AS phase')
             ->addSelect('projects.approval', 'projects.manager_id AS project_manager_id', 'project_managers.name AS project_manager')
+            ->addSelect('tasks.charge_code', 'clients.code AS client')
+            ->selectSub(ChargeCodePart::query()->toBase()->whereColumn('charge_code_parts.client_id', 'projects.client_id')->select(Sql::exists()), 'composes_charge_codes')
+            ->selectSub(OwnField::query()->toBase()->where('subject', FieldSubject::Entry)->select(Sql::exists()), 'has_own_fields')
             ->addSelect(Sql::first(['tasks.billable', 'projects.billable'], 'billable'));
         $tasks = [];
         foreach (Rows::of(SheetTask::class, $query) as $task) {

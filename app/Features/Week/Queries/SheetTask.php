@@ -25,6 +25,10 @@ final readonly class SheetTask
         public int $projectManagerId,
         public string $projectManager,
         public bool $billable,
+        public ?string $chargeCode,
+        public ?string $client,
+        public bool $composesChargeCodes,
+        public bool $hasOwnFields,
     ) {
     }
 

@@ -39,6 +39,7 @@ final readonly class WeekSheet
         $mayRecord = Gate::forUser($reader)->allows('recordWeek', $owner);
         $pencilled = $this->pencil->of($owner, $records, $expected);
         $stretches = WeekStretches::props($records);
+        $fields = WeekFields::load($owner, $records);
 
         return new WeekProps(
             $week->toString(),
@@ -55,7 +56,7 @@ final readonly class WeekSheet
             $expected->within($week->days())->toInt(),
             $expected->organisation()->entry_step?->toInt() ?? self::STEP,
             $expected->props($week->days(), $today),
-            SheetLines::of($owner, $records, $pencilled->pastLines, $expected->organisation()->approval),
+            SheetLines::of($owner, $records, $pencilled->pastLines, $expected->organisation()->approval, $fields),
             $owner->arrangement->collapsed,
             WeekTotals::sum($records->totalled(), $week),
             $stretches,
@@ -64,6 +65,7 @@ final readonly class WeekSheet
             RemainingOfTasks::of($pencilled->assigneeEfforts, $records),
             new PencilProps($owner->pencil_plan, $owner->pencil_last_week, $owner->pencil_usual_week, $records->tracked === [] ? null : $owner->pencils_tracked_time),
             Ribbon::around($week, $records->history, $expected, $today),
+            $fields->props(),
             $owner->id === $reader->id && ! $owner->knows_pencil,
         );
     }

@@ -35,6 +35,9 @@ final class SaveCellsRequest extends BoundedRequest
             'cells.*.note' => ['nullable', 'string', 'max:'.ClientNote::MAX_LENGTH],
             'cells.*.clientNote' => ['nullable', 'string', 'max:'.ClientNote::MAX_LENGTH],
             'cells.*.billable' => ['nullable', 'boolean'],
+            'cells.*.fields' => ['nullable', 'array', 'max:50'],
+            'cells.*.fields.*' => ['nullable', 'string', 'max:1000'],
+            'cells.*.chargeCode' => ['nullable', 'string', 'max:200'],
             'cells.*.seen' => ['nullable', 'integer'],
         ];
     }
@@ -43,7 +46,7 @@ final class SaveCellsRequest extends BoundedRequest
     public function cells(): array
     {
         $inputs = [];
-        /** @var array{task: int|string, date: string, role?: int|string|null, hours?: string|null, minutes?: int|string|null, seen?: int|string|null, note?: string|null, clientNote?: string|null, billable?: bool|int|string|null} $cell */
+        /** @var array{task: int|string, date: string, role?: int|string|null, hours?: string|null, minutes?: int|string|null, seen?: int|string|null, note?: string|null, clientNote?: string|null, billable?: bool|int|string|null, fields?: array<array-key, string|null>|null, chargeCode?: string|null} $cell */
         foreach ($this->array('cells') as $cell) {
             $inputs[] = new CellInput(
                 (int) $cell['task'],
@@ -56,6 +59,8 @@ final class SaveCellsRequest extends BoundedRequest
                 array_key_exists('clientNote', $cell) ? $cell['clientNote'] ?? '' : null,
                 isset($cell['billable']) ? (bool) $cell['billable'] : null,
                 isset($cell['minutes']) ? Minutes::of((int) $cell['minutes']) : null,
+                isset($cell['fields']) ? CellInput::texts($cell['fields']) : null,
+                array_key_exists('chargeCode', $cell) ? $cell['chargeCode'] ?? '' : null,
             );
         }
 

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * A code that a part of a client's charge codes may have.
+ *
+ * @property int $id
+ * @property int $client_id
+ * @property int $number  of the part
+ * @property string $code
+ * @property string $name
+ * @property bool $is_retired
+ */
+final class ChargeCodeValue extends Model
+{
+    public $timestamps = false;
+
+    protected $fillable = ['client_id', 'number', 'code', 'name', 'is_retired'];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['is_retired' => 'boolean'];
+    }
+}
