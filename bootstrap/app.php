@@ -11,6 +11,7 @@ use App\Http\Middleware\SecurityHeaders;
 use App\Http\Middleware\StartSession;
 use App\Http\Middleware\UseReaderLanguage;
 use App\Http\TrustedPlaces;
+use App\OwnFields\OwnFieldsRefused;
 use Demo\ActsCommand;
 use Demo\FilesCommand;
 use Demo\IdentitiesCommand;
@@ -21,6 +22,7 @@ use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Routing\Middleware\SubstituteBindings;
 use Illuminate\Session\Middleware\StartSession as LaravelStartSession;
 use Illuminate\Support\Facades\Route;
+use Illuminate\Validation\ValidationException;
 
 // Whatever php.ini says: what functions were called with, which people may have typed, stays out of traces and logs.
 ini_set('zend.exception_ignore_args', '1');
@@ -48,6 +50,7 @@ return Application::configure(basePath: dirname(__DIR__))
     })
     ->withExceptions(function (Exceptions $exceptions): void {
         $exceptions->respond((new Faults)->respond(...));
+        $exceptions->map(OwnFieldsRefused::class, static fn (OwnFieldsRefused $refused): ValidationException => ValidationException::withMessages($refused->messages()));
         // What people typed stays out of the log.
         $exceptions->report(fn (QueryException $fault) => FaultLog::write($fault))->stop();
     })

@@ -95,6 +95,11 @@ final readonly class OwnFieldList
         return null;
     }
 
+    public function ofSubject(FieldSubject $subject): self
+    {
+        return new self(array_filter($this->byId, static fn (OwnField $field): bool => $field->subject === $subject));
+    }
+
     /** Only those that are asked of something. */
     public function asked(?Day $day, ?string $team, ?string $client): self
     {

@@ -82,6 +82,23 @@ final readonly class OwnFieldValues
         }
     }
 
+    /**
+     * Gives others what some hold; they hold nothing yet.
+     *
+     * @param  array<int, int>  $others  ids by the id of the one that is copied
+     */
+    public static function copy(FieldSubject $subject, array $others): void
+    {
+        $column = self::column($subject);
+        $rows = [];
+        foreach ($others === [] ? [] : Record::all(OwnFieldValue::query()->toBase()->whereIntegerInRaw($column, array_keys($others))->select('own_field_id', 'value', $column.' AS id')) as $row) {
+            $rows[] = [$column => $others[$row->int('id')], 'own_field_id' => $row->int('own_field_id'), 'value' => $row->string('value')];
+        }
+        foreach (array_chunk($rows, 500) as $some) {
+            OwnFieldValue::query()->insert($some);
+        }
+    }
+
     public static function column(FieldSubject $subject): string
     {
         return $subject->value.'_id';

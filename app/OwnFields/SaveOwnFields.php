@@ -42,7 +42,7 @@ final readonly class SaveOwnFields
                     $faults[$id][$field->code] = self::missing($field);
                 } elseif ($value !== $was) {
                     $values[$id][$fieldId] = $value;
-                    [$before[$field->code], $after[$field->code]] = [$was, $value];
+                    [$before[FieldsChange::TOLD.$field->code], $after[FieldsChange::TOLD.$field->code]] = [$was, $value];
                 }
             }
             $changes[$id] = new FieldsChange($before, $after);

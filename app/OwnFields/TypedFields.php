@@ -16,4 +16,26 @@ final readonly class TypedFields
     public function __construct(public array $texts, public ?Day $day = null, public ?string $team = null, public ?string $client = null)
     {
     }
+
+    /** @return array<string, list<mixed>> what a request checks of them, before a field reads them */
+    public static function rules(string $name): array
+    {
+        return [$name => ['nullable', 'array', 'max:60'], $name.'.*' => ['nullable', 'string', 'max:1000']];
+    }
+
+    /**
+     * Texts of a request; an empty one is null by the time it is here.
+     *
+     * @param  array<array-key, mixed>  $fields
+     * @return array<string, string>
+     */
+    public static function texts(array $fields): array
+    {
+        $texts = [];
+        foreach ($fields as $code => $text) {
+            $texts[(string) $code] = is_string($text) ? $text : '';
+        }
+
+        return $texts;
+    }
 }

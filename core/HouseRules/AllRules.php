@@ -52,6 +52,8 @@ final readonly class AllRules
             RuleCode::ClientNoteMissing => EntryRules::clientNoteMissing(),
             RuleCode::NoteMissing => EntryRules::noteMissing(),
             RuleCode::NoteShort => EntryRules::noteShort(),
+            RuleCode::FieldMissing => EntryRules::fieldMissing(),
+            RuleCode::ChargeCodeMissing => EntryRules::chargeCodeMissing(),
             RuleCode::OldTime => EntryRules::oldTime(),
             RuleCode::SameEveryDay => EntryRules::sameEveryDay(),
             RuleCode::RecordedByAnother => EntryRules::recordedByAnother(),

@@ -16,6 +16,8 @@ final readonly class CheckedEntry
     /**
      * @param  bool  $isInQuestion  whether it is to be checked; what is decided already only counts in sums
      * @param  string|null  $recordedBy  who recorded it, if somebody else than its owner
+     * @param  list<string>  $missingFields  names of required own fields that hold nothing
+     * @param  bool  $lacksChargeCode  whether the client's charge codes are composed and none is chosen
      */
     public function __construct(
         public Line $line,
@@ -27,6 +29,8 @@ final readonly class CheckedEntry
         public string $note = '',
         public string $clientNote = '',
         public ?string $recordedBy = null,
+        public array $missingFields = [],
+        public bool $lacksChargeCode = false,
     ) {
     }
 

@@ -31,6 +31,8 @@ enum RuleCode: string
     case ClientNoteMissing = 'client_note_missing';
     case NoteMissing = 'note_missing';
     case NoteShort = 'note_short';
+    case FieldMissing = 'field_missing';
+    case ChargeCodeMissing = 'charge_code_missing';
     case OldTime = 'old_time';
     case SameEveryDay = 'same_every_day';
     case RecordedByAnother = 'recorded_by_another';

@@ -50,6 +50,18 @@ final readonly class EntryRules
         }, new LimitRange(LimitUnit::Characters, 2, 200, 8));
     }
 
+    /** An own field that is required holds nothing. */
+    public static function fieldMissing(): HouseRule
+    {
+        return HouseRule::onEntry(RuleCode::FieldMissing, Severity::Blocking, static fn (CheckedEntry $entry): ?array => $entry->missingFields === [] ? null : ['fields' => implode(', ', $entry->missingFields)]);
+    }
+
+    /** The client composes charge codes, and there is none. */
+    public static function chargeCodeMissing(): HouseRule
+    {
+        return HouseRule::onEntry(RuleCode::ChargeCodeMissing, Severity::Blocking, static fn (CheckedEntry $entry): ?array => $entry->lacksChargeCode ? [] : null);
+    }
+
     /** The day is longer ago than the limit. */
     public static function oldTime(): HouseRule
     {

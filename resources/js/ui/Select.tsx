@@ -68,7 +68,9 @@ export function Select({
                 }
             }}
         >
-            <span className="truncate">{options.find(([each]) => each === value)?.[1]}</span>
+            <span className="truncate" title={options.find(([each]) => each === value)?.[1]}>
+                {options.find(([each]) => each === value)?.[1]}
+            </span>
             <span aria-hidden className="text-faded">
                 ▾
             </span>

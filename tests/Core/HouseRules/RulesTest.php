@@ -122,6 +122,8 @@ final class RulesTest extends TestCase
         yield 'another number between' => ['same_every_day', 3, $sheet()->with('15', 60)->with('16', 61)->with('17', 60), []];
         yield 'on other lines' => ['same_every_day', 3, $sheet()->with('15', 60)->with('16', 60, 'LENS CLEAN')->with('17', 60), []];
 
+        yield 'a required field holds nothing' => ['field_missing', 0, $sheet()->with('16', 60, missingFields: ['Place of work'])->with('17', 60), ['FIT 2026-06-16']];
+        yield 'no charge code where the client wants one' => ['charge_code_missing', 0, $sheet()->with('16', 60, lacksChargeCode: true)->with('17', 60), ['FIT 2026-06-16']];
         yield 'recorded by somebody else' => ['recorded_by_another', 0, $sheet()->with('16', 60, recordedBy: 'Lee Tor')->with('17', 60), ['FIT 2026-06-16']];
     }
 

@@ -42,10 +42,11 @@ final class SheetBuilder
 
     private ?string $team = 'field';
 
-    public function with(string $day, int $minutes, string $line = 'LENS FIT', ?CheckedTask $task = null, bool $isInQuestion = true, bool $isBillable = false, string $note = '', string $clientNote = '', ?string $recordedBy = null): self
+    /** @param  list<string>  $missingFields */
+    public function with(string $day, int $minutes, string $line = 'LENS FIT', ?CheckedTask $task = null, bool $isInQuestion = true, bool $isBillable = false, string $note = '', string $clientNote = '', ?string $recordedBy = null, array $missingFields = [], bool $lacksChargeCode = false): self
     {
         [$project, $code] = explode(' ', $line);
-        $this->entries[] = new CheckedEntry(new Line($project, $code, null), Day::of('2026-06-'.$day), Minutes::of($minutes), $task ?? new CheckedTask, $isInQuestion, $isBillable, $note, $clientNote, $recordedBy);
+        $this->entries[] = new CheckedEntry(new Line($project, $code, null), Day::of('2026-06-'.$day), Minutes::of($minutes), $task ?? new CheckedTask, $isInQuestion, $isBillable, $note, $clientNote, $recordedBy, $missingFields, $lacksChargeCode);
 
         return $this;
     }

@@ -6,7 +6,9 @@ namespace App\Features\Corrections\Actions;
 
 use App\Models\Entry;
 use App\Models\Organisation;
+use App\OwnFields\OwnFieldValues;
 use Moss\Core\Calendar\Day;
+use Moss\Core\OwnFields\FieldSubject;
 use Moss\Core\Sheet\EntryState;
 
 /**
@@ -47,6 +49,9 @@ final readonly class PostDifferences
         }
         Entry::query()->whereIntegerInRaw('id', $gone)->delete();
         Entry::query()->insert($new);
+        if ($new !== []) {
+            $this->copyFields($differences);
+        }
         if ($changed !== []) {
             Entry::query()->upsert($changed, ['id'], ['minutes', 'version']);
         }
@@ -69,6 +74,27 @@ final readonly class PostDifferences
         }
 
         return $posted;
+    }
+
+    /**
+     * What own fields hold of settled time, they hold of its difference too.
+     *
+     * @param  non-empty-list<PostedDifference>  $differences
+     */
+    private function copyFields(array $differences): void
+    {
+        $held = OwnFieldValues::of(FieldSubject::Entry, array_map(static fn (PostedDifference $one): int => $one->entry->entry->id, $differences));
+        $posted = $held === [] ? [] : $this->posted($differences);
+        $held += OwnFieldValues::of(FieldSubject::Entry, array_map(static fn (Entry $entry): int => $entry->id, array_merge(...array_values($posted))));
+        $others = [];
+        foreach ($differences as $difference) {
+            foreach ($posted[$difference->key()] ?? [] as $entry) {
+                if (! isset($held[$entry->id])) {
+                    $others[$difference->entry->entry->id] = $entry->id;
+                }
+            }
+        }
+        OwnFieldValues::copy(FieldSubject::Entry, $others);
     }
 
     /** @param  list<Entry>  $before */
@@ -96,6 +122,7 @@ final readonly class PostDifferences
             'minutes' => $difference->minutes->toInt(),
             'state' => EntryState::Approved->value,
             'note' => $difference->reason,
+            'charge_code' => $difference->entry->chargeCode,
             'version' => 1,
         ];
     }

@@ -22,7 +22,7 @@ final class CorrectableEntries
 
         return EntryRoute::entries()->whereNull('entries.corrects')
             ->leftJoin('corrections', static fn (JoinClause $join): JoinClause => $join->on('corrections.entry_id', 'entries.id')->where('corrections.state', 'waiting'))
-            ->addSelect('corrections.id AS correction', 'corrections.minutes AS proposed', 'corrections.reason')
+            ->addSelect('corrections.id AS correction', 'corrections.minutes AS proposed', 'corrections.reason', 'entries.charge_code')
             ->selectSub($posted, 'posted');
     }
 }

@@ -16,6 +16,7 @@ final readonly class CorrectableEntry
         public ?Minutes $proposed,
         public ?string $reason,
         public Minutes $posted,
+        public ?string $chargeCode,
     ) {
     }
 

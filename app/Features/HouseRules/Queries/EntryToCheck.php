@@ -35,6 +35,10 @@ final readonly class EntryToCheck
         public ?Day $startsOn,
         public ?Day $endsOn,
         public bool $isBillable,
+        public ?string $chargeCode,
+        public ?string $client,
+        public bool $composesChargeCodes,
+        public ?string $fields,
     ) {
     }
 

@@ -6,11 +6,14 @@ namespace App\Features\HouseRules\Queries;
 
 use App\Effort\WorkingTime;
 use App\Models\Absence as AbsenceModel;
+use App\Models\ChargeCodePart;
 use App\Models\DaySpan;
 use App\Models\Entry;
 use App\Models\Person;
 use App\Models\ProjectState;
 use App\Models\Team;
+use App\OwnFields\OwnFieldList;
+use App\OwnFields\OwnFieldValues;
 use App\Support\Database\Record;
 use App\Support\Database\Rows;
 use App\Support\Database\Sql;
@@ -25,6 +28,8 @@ use Moss\Core\Clock\Attendance;
 use Moss\Core\HouseRules\CheckedEntry;
 use Moss\Core\HouseRules\CheckedSheet;
 use Moss\Core\HouseRules\CheckedTask;
+use Moss\Core\OwnFields\FieldSubject;
+use Moss\Core\OwnFields\OwnField;
 use Moss\Core\Time\Minutes;
 
 /** Sheets of any number of people as the house rules look at them, in a fixed number of queries. */
@@ -47,6 +52,7 @@ final readonly class SheetsToCheck
         private array $entries,
         private TasksOver $over,
         private array $spentBudgets,
+        private OwnFieldList $fields,
     ) {
     }
 
@@ -68,7 +74,7 @@ final readonly class SheetsToCheck
             $codes[$team->int('id')] = $team->string('code');
         }
 
-        return new self(WorkingTime::load(), $codes, $absences, $kinds, self::attendance($ids, $days), $byPerson, TasksOver::load($tasks, $ids, $teams), SpentBudgets::among($projects));
+        return new self(WorkingTime::load(), $codes, $absences, $kinds, self::attendance($ids, $days), $byPerson, TasksOver::load($tasks, $ids, $teams), SpentBudgets::among($projects), $entries === [] ? OwnFieldList::none() : OwnFieldList::of(FieldSubject::Entry));
     }
 
     /**
@@ -123,7 +129,18 @@ final readonly class SheetsToCheck
             $entry->note,
             $entry->clientNote,
             $entry->recorder,
+            $this->missingFields($entry, $team),
+            $entry->composesChargeCodes && $entry->chargeCode === null,
         );
+    }
+
+    /** @return list<string> names of required own fields that hold nothing */
+    private function missingFields(EntryToCheck $entry, ?string $team): array
+    {
+        $required = array_filter($this->fields->asked($entry->date, $team, $entry->client)->fields(), static fn (OwnField $field): bool => $field->isRequired);
+        $held = $required === [] ? [] : OwnFieldValues::read($entry->fields);
+
+        return array_values(array_map(static fn (OwnField $field): string => $field->name, array_filter($required, static fn (OwnField $field): bool => ! isset($held[$field->code]))));
     }
 
     /**
@@ -135,6 +152,7 @@ final readonly class SheetsToCheck
         return Rows::of(EntryToCheck::class, Entry::query()->toBase()
             ->join('tasks', 'tasks.id', 'entries.task_id')
             ->join('projects', 'projects.id', 'tasks.project_id')
+            ->leftJoin('clients', 'clients.id', 'projects.client_id')
             ->leftJoin('roles', 'roles.id', 'entries.role_id')
             ->leftJoin('people AS recorders', static fn (JoinClause $join): JoinClause => $join
                 ->on('recorders.id', 'entries.recorded_by_id')->whereColumn('recorders.id', '<>', 'entries.person_id'))
@@ -145,6 +163,9 @@ final readonly class SheetsToCheck
             ->addSelect('roles.code AS role', 'recorders.name AS recorder')
             ->addSelect(Sql::first(['tasks.starts_on', 'projects.starts_on'], 'starts_on'), Sql::first(['tasks.ends_on', 'projects.ends_on'], 'ends_on'))
             ->addSelect(Sql::first(['entries.billable', 'tasks.billable', 'projects.billable'], 'is_billable'))
+            ->addSelect(Sql::first(['entries.charge_code', 'tasks.charge_code'], 'charge_code'), 'clients.code AS client')
+            ->selectSub(ChargeCodePart::query()->toBase()->whereColumn('charge_code_parts.client_id', 'projects.client_id')->select(Sql::exists()), 'composes_charge_codes')
+            ->selectSub(OwnFieldValues::beside(FieldSubject::Entry, 'entries.id'), 'fields')
             ->orderBy('entries.date')->orderBy('entries.id'));
     }
 

@@ -20,6 +20,7 @@ final readonly class PersonInput
      * @param  string  $code  empty for one made of the email address
      * @param  WorkPattern|null  $pattern  null for the organisation's
      * @param  Day|null  $patternFrom  the day from which the pattern holds; null where it always has
+     * @param  array<string, string>  $fields  what was typed into own fields, by their codes
      * @param  string|null  $language  null for the one that they have
      */
     public function __construct(
@@ -38,6 +39,7 @@ final readonly class PersonInput
         public ?Day $patternFrom,
         public EmploymentBreaks $breaks,
         public ?string $language,
+        public array $fields = [],
     ) {
     }
 }

@@ -14,9 +14,14 @@ use App\Lookup\FreeCode;
 use App\Models\Access;
 use App\Models\Organisation;
 use App\Models\Person;
+use App\OwnFields\FieldsChange;
+use App\OwnFields\OwnFieldsRefused;
+use App\OwnFields\SaveOwnFields;
+use App\OwnFields\TypedFields;
 use App\Support\Clock\Today;
 use Illuminate\Support\Facades\DB;
 use Moss\Core\Calendar\WorkPattern;
+use Moss\Core\OwnFields\FieldSubject;
 
 /** Adds somebody, or changes what holds for them; what follows from it for plans and costs is worked out in the background. */
 final readonly class SavePerson
@@ -24,7 +29,7 @@ final readonly class SavePerson
     /** Line managers above somebody that are looked at, before it must be a circle. */
     private const HIGHEST = 50;
 
-    public function __construct(private AuditTrail $auditTrail, private UpdateTotals $totals, private RouteWaitingEntries $routing, private Today $today)
+    public function __construct(private AuditTrail $auditTrail, private UpdateTotals $totals, private RouteWaitingEntries $routing, private Today $today, private SaveOwnFields $fields)
     {
     }
 
@@ -36,7 +41,8 @@ final readonly class SavePerson
             $code = $input->code === '' ? FreeCode::of(Person::query(), (string) strstr($input->email, '@', true), 'person') : $input->code;
             $values = ['code' => $code, ...$this->values($input, null)];
             $person = Person::query()->create($values)->refresh();
-            $this->auditTrail->of([AuditTrailLine::on(AuditTrailSubject::Person, $person->code, 'add', $by, null, self::told($person), $person->id)]);
+            $fields = $this->saveFields($person, $input);
+            $this->auditTrail->of([AuditTrailLine::on(AuditTrailSubject::Person, $person->code, 'add', $by, null, [...self::told($person), ...$fields->after], $person->id)]);
 
             return $person;
         });
@@ -56,7 +62,8 @@ final readonly class SavePerson
             $changed = array_keys($person->getDirty());
             $person->save();
             $person->unsetRelations();
-            $after = self::told($person);
+            $fields = $this->saveFields($person, $input);
+            [$before, $after] = [[...$before, ...$fields->before], [...self::told($person), ...$fields->after]];
             $told = array_keys(array_diff_assoc($after, $before));
             if ($told === []) {
                 return;
@@ -68,6 +75,14 @@ final readonly class SavePerson
             // What waits for the line manager goes on to whoever it is now.
             $this->routing->handle(people: [$person->id]);
         }
+    }
+
+    /** @throws OwnFieldsRefused */
+    private function saveFields(Person $person, PersonInput $input): FieldsChange
+    {
+        $changes = $this->fields->handle(FieldSubject::Person, [$person->id => new TypedFields($input->fields, $this->today->in('UTC'), $input->team?->code)], $input->fields !== []);
+
+        return $changes[$person->id] ?? new FieldsChange;
     }
 
     /** @throws PersonRefused */

@@ -6,6 +6,7 @@ namespace App\Features\People\Props;
 
 use App\Lookup\Props\OptionProps;
 use App\Models\Access;
+use App\OwnFields\Props\OwnFieldProps;
 
 /** Somebody as the office changes them; empty for somebody new. */
 final readonly class PersonFormProps
@@ -18,6 +19,8 @@ final readonly class PersonFormProps
      * @param  list<string>  $zones
      * @param  list<EmploymentBreakProps>  $breaks  between two stretches of employment
      * @param  list<string>  $languages  that can be chosen
+     * @param  list<OwnFieldProps>  $fields  own fields that are asked of them
+     * @param  array<string, string>  $values  what those hold, by their codes
      * @param  bool  $canBeAnonymised  whether their last day has passed and their data still say who they were
      */
     public function __construct(
@@ -40,6 +43,8 @@ final readonly class PersonFormProps
         public array $breaks,
         public string $language,
         public array $languages,
+        public array $fields,
+        public array $values,
         public bool $canBeAnonymised,
     ) {
     }

@@ -15,12 +15,15 @@ use App\Models\Organisation;
 use App\Models\Person;
 use App\Models\Role;
 use App\Models\Team;
+use App\OwnFields\OwnFieldList;
+use App\OwnFields\OwnFieldValues;
 use App\Support\Clock\Today;
 use App\Support\Language\ReaderLanguage;
 use DateTimeZone;
 use Moss\Core\Calendar\DayRange;
 use Moss\Core\Calendar\EmploymentBreaks;
 use Moss\Core\Calendar\WorkPattern;
+use Moss\Core\OwnFields\FieldSubject;
 
 /** What the form of a person begins from. */
 final readonly class PersonForm
@@ -62,6 +65,8 @@ final readonly class PersonForm
             array_map(static fn (DayRange $break): EmploymentBreakProps => new EmploymentBreakProps($break->first()->toString(), $break->last()->toString()), EmploymentBreaks::of($person->employment_breaks ?? '')->ranges()),
             $person->language ?? config()->string('app.locale'),
             ReaderLanguage::languages(),
+            OwnFieldList::of(FieldSubject::Person)->asked($today, $person->team?->code, null)->props(),
+            $person->exists ? OwnFieldValues::of(FieldSubject::Person, [$person->id])[$person->id] ?? [] : [],
             $person->anonymised_at === null && $person->ends_on !== null && $person->ends_on->isBefore($today),
         );
     }

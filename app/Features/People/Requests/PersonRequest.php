@@ -13,6 +13,7 @@ use App\Models\Calendar;
 use App\Models\Person;
 use App\Models\Role;
 use App\Models\Team;
+use App\OwnFields\TypedFields;
 use App\Support\Language\ReaderLanguage;
 use App\Support\Language\Wording;
 use DateTimeZone;
@@ -45,6 +46,7 @@ class PersonRequest extends BoundedRequest
             'breaks.*.first' => ['required', 'string', new WorkDay],
             'breaks.*.last' => ['required', 'string', new WorkDay],
             'language' => ['nullable', 'string', Rule::in(ReaderLanguage::languages())],
+            ...TypedFields::rules('fields'),
             'ownPattern' => ['required', 'boolean'],
             'pattern' => ['required_if_accepted:ownPattern', 'array', 'size:7'],
             'pattern.*' => [new WeekHours],
@@ -89,6 +91,7 @@ class PersonRequest extends BoundedRequest
             $this->day('patternFrom'),
             $this->breaks(),
             $this->filled('language') ? $this->string('language')->toString() : null,
+            TypedFields::texts($this->array('fields')),
         );
     }
 

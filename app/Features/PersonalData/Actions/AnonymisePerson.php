@@ -14,9 +14,11 @@ use App\Models\FavouriteTask;
 use App\Models\Identity;
 use App\Models\LeaveRequest;
 use App\Models\LeftOutSeries;
+use App\Models\LineChargeCode;
 use App\Models\Message;
 use App\Models\OutboxAttachment;
 use App\Models\OutboxMail;
+use App\Models\OwnFieldValue;
 use App\Models\PasswordLink;
 use App\Models\Person;
 use App\Models\Phrase;
@@ -79,7 +81,7 @@ final readonly class AnonymisePerson
         $mails = OutboxMail::query()->where('recipient', $person->email)->select('id');
         OutboxAttachment::query()->whereIn('outbox_mail_id', $mails)->delete();
         OutboxMail::query()->where('recipient', $person->email)->delete();
-        foreach ([Message::query(), SignIn::query(), PasswordLink::query(), SecondFactor::query(), RecoveryCode::query(), Identity::query(), Phrase::query(), Recorder::query(), Stretch::query()->where('is_inked', false), Timer::query(), FavouriteTask::query(), Appointment::query(), AppointmentCalendar::query(), LeftOutSeries::query(), TimeFeed::query()] as $theirs) {
+        foreach ([Message::query(), SignIn::query(), PasswordLink::query(), SecondFactor::query(), RecoveryCode::query(), Identity::query(), Phrase::query(), Recorder::query(), Stretch::query()->where('is_inked', false), Timer::query(), FavouriteTask::query(), Appointment::query(), AppointmentCalendar::query(), LeftOutSeries::query(), TimeFeed::query(), OwnFieldValue::query(), LineChargeCode::query()] as $theirs) {
             $theirs->where('person_id', $person->id)->delete();
         }
         LeaveRequest::query()->where('person_id', $person->id)->where('state', '<>', LeaveState::Approved)->whereNull('replaces_id')

@@ -34,7 +34,7 @@ final class AddPlanLines
     /** @var array<string, int> ids by name */
     private array $phases = [];
 
-    public function __construct(private readonly PlanAuditTrail $auditTrail, private readonly UpdateTotals $totals, private readonly AssignedNotices $notices, private readonly Today $today)
+    public function __construct(private readonly PlanAuditTrail $auditTrail, private readonly UpdateTotals $totals, private readonly AssignedNotices $notices, private readonly Today $today, private readonly PlanFields $fields)
     {
     }
 
@@ -72,6 +72,7 @@ final class AddPlanLines
             if ($this->faults !== []) {
                 throw PlanRefused::with($this->faults);
             }
+            $this->fields->save($actor, $project);
             $this->totals->handle($this->auditTrail->write());
             $this->notices->of($assigned);
 
@@ -120,6 +121,7 @@ final class AddPlanLines
             return null;
         }
         $task->save();
+        $this->fields->add($task, (string) $index, $line->texts);
         $this->know($task);
         $this->auditTrail->task($actor, $project, $task, 'add', null, PlanAuditTrail::told($task));
 

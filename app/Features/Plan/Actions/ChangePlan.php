@@ -26,7 +26,7 @@ final class ChangePlan
     /** @var array<string, string> */
     private array $faults = [];
 
-    public function __construct(private readonly PlanAuditTrail $auditTrail, private readonly UpdateTotals $totals, private readonly AssignedNotices $notices, private readonly Today $today)
+    public function __construct(private readonly PlanAuditTrail $auditTrail, private readonly UpdateTotals $totals, private readonly AssignedNotices $notices, private readonly Today $today, private readonly PlanFields $fields)
     {
     }
 
@@ -54,6 +54,7 @@ final class ChangePlan
             if ($this->faults !== []) {
                 throw PlanRefused::with($this->faults);
             }
+            $this->fields->save($actor, $project);
             $this->totals->handle($this->auditTrail->write());
             $this->notices->of($assigned);
         });
@@ -83,6 +84,7 @@ final class ChangePlan
                 }
             });
         }
+        $this->fields->add($task, 't'.$task->id, $change->fields);
         $this->checkOrder($change, $task->starts_on, $task->ends_on);
         if ($this->faults === []) {
             $task->save();

@@ -11,9 +11,11 @@ use App\Models\Person;
 use App\Models\Phase;
 use App\Models\Project;
 use App\Models\Task;
+use App\OwnFields\OwnFieldValues;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
 use Moss\Core\Calendar\Day;
+use Moss\Core\OwnFields\FieldSubject;
 
 /** Takes one project's plan over as the start of another, with all its days moved by as many days as the projects begin apart. */
 final class CopyPlan
@@ -76,6 +78,11 @@ final class CopyPlan
         foreach ($project->tasks()->orderBy('id')->get() as $copy) {
             $copies[$copy->code] = $copy;
         }
+        $others = [];
+        foreach ($tasks as $task) {
+            $others[$task->id] = $copies[$task->code]->id;
+        }
+        OwnFieldValues::copy(FieldSubject::Task, $others);
 
         return $copies;
     }

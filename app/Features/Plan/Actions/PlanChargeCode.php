@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Features\Plan\Actions;
 
+use App\ChargeCodes\ChargeCodeText;
+use App\ChargeCodes\Compositions;
 use App\Models\Project;
 use App\Support\Language\Wording;
 use DomainException;
@@ -24,6 +26,10 @@ final class PlanChargeCode
             return $isNew ? $scheme?->suggested($project->code, $task) : null;
         }
         $chargeCode = PlanText::name($typed, 'chargeCode');
+        $composition = $client === null ? null : Compositions::of([$client->id])->ofClient($client->id);
+        if ($composition !== null) {
+            return ChargeCodeText::checked($composition, $client->name, $chargeCode);
+        }
         if ($scheme !== null && ! $scheme->matches($chargeCode, $project->code, $task)) {
             throw new DomainException(Wording::of('organisation.charge_code', ['client' => $client->name, 'scheme' => $scheme->toString()]));
         }

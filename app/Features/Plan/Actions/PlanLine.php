@@ -13,7 +13,7 @@ final readonly class PlanLine
      * @param  array<string, string>  $texts  by field
      * @param  int|null  $under  the task it belongs to, where it names none
      */
-    public function __construct(private array $texts, public ?int $under)
+    public function __construct(public array $texts, public ?int $under)
     {
     }
 

@@ -14,6 +14,7 @@ final readonly class ProjectSettings
     /**
      * @param  string  $client  a code or name; a new name makes a new client, none is none
      * @param  string  $manager  code of a person
+     * @param  array<string, string>  $fields  what was typed into own fields, by their codes
      * @param  string|null  $estimateMode  null as the organisation has it
      */
     public function __construct(
@@ -25,6 +26,7 @@ final readonly class ProjectSettings
         public bool $billable,
         public bool $isOpen,
         public ?string $estimateMode,
+        public array $fields = [],
     ) {
     }
 

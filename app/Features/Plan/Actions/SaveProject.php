@@ -9,12 +9,18 @@ use App\Effort\Recalculation\UpdateTotals;
 use App\Models\Client;
 use App\Models\Person;
 use App\Models\Project;
+use App\OwnFields\FieldsChange;
+use App\OwnFields\OwnFieldsRefused;
+use App\OwnFields\SaveOwnFields;
+use App\OwnFields\TypedFields;
+use App\Support\Clock\Today;
 use Illuminate\Support\Facades\DB;
+use Moss\Core\OwnFields\FieldSubject;
 
 /** Creates a project from an intake, or changes what it is. */
 final class SaveProject
 {
-    public function __construct(private readonly PlanAuditTrail $auditTrail, private readonly UpdateTotals $totals, private readonly AddPlanLines $lines, private readonly RouteWaitingEntries $routing)
+    public function __construct(private readonly PlanAuditTrail $auditTrail, private readonly UpdateTotals $totals, private readonly AddPlanLines $lines, private readonly RouteWaitingEntries $routing, private readonly SaveOwnFields $fields, private readonly Today $today)
     {
     }
 
@@ -33,7 +39,8 @@ final class SaveProject
             }
             $project = new Project(['code' => $code === '' ? PlanText::codeFor($settings->name, $isTaken) : $code, 'internal' => false]);
             $this->fill($project, $settings);
-            $this->auditTrail->project($actor, $project, 'create', null, ProjectSettings::told($project));
+            $fields = $this->saveFields($actor, $project, $settings);
+            $this->auditTrail->project($actor, $project, 'create', null, [...ProjectSettings::told($project), ...$fields->after]);
             $this->auditTrail->write();
             if (trim($hours) !== '') {
                 $this->lines->handle($actor, $project, [new PlanLine(['task' => $settings->name, 'planned' => $hours, 'startsOn' => $settings->startsOn?->toString() ?? '', 'endsOn' => $settings->endsOn?->toString() ?? ''], null)]);
@@ -49,7 +56,8 @@ final class SaveProject
             $project->load('client', 'manager');
             $before = ProjectSettings::told($project);
             $this->fill($project, $settings);
-            $this->auditTrail->project($actor, $project, 'change', $before, ProjectSettings::told($project));
+            $fields = $this->saveFields($actor, $project, $settings);
+            $this->auditTrail->project($actor, $project, 'change', [...$before, ...$fields->before], [...ProjectSettings::told($project), ...$fields->after]);
             $changes = $this->auditTrail->write();
             // Tasks without dates of their own lie over those of the project.
             $this->totals->handle($project->wasChanged(['starts_on', 'ends_on']) ? $changes->plansOf(...self::tasks($project)) : $changes);
@@ -73,6 +81,14 @@ final class SaveProject
             'billable' => $settings->billable, 'state' => $settings->isOpen ? 'open' : 'closed', 'estimate_mode' => $settings->estimateMode,
         ])->save();
         $project->setRelation('client', $client)->setRelation('manager', $manager);
+    }
+
+    /** @throws OwnFieldsRefused */
+    private function saveFields(Person $actor, Project $project, ProjectSettings $settings): FieldsChange
+    {
+        $changes = $this->fields->handle(FieldSubject::Project, [$project->id => new TypedFields($settings->fields, $this->today->for($actor), null, $project->client?->code)], $settings->fields !== []);
+
+        return $changes[$project->id] ?? new FieldsChange;
     }
 
     private static function client(string $text): ?Client

@@ -13,6 +13,7 @@ use App\Http\Input\Address;
 use App\Lookup\Props\OptionProps;
 use App\Models\Person;
 use App\Models\Project;
+use App\OwnFields\OwnFieldList;
 use App\Support\Clock\Today;
 use App\Support\Language\Wording;
 use Illuminate\Container\Attributes\CurrentUser;
@@ -21,6 +22,7 @@ use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
 use Inertia\Inertia;
 use Inertia\Response;
+use Moss\Core\OwnFields\FieldSubject;
 
 /** A new project, from a short intake or another's plan; and what a project is. */
 final readonly class ProjectSettingsController
@@ -38,6 +40,7 @@ final readonly class ProjectSettingsController
             new OptionProps($actor->code, $actor->name),
             $today->for($actor)->toString(),
             $source === null ? null : new OptionProps($source->code, $source->name),
+            OwnFieldList::of(FieldSubject::Project)->asked($today->for($actor), null, null)->props(),
         )]);
     }
 

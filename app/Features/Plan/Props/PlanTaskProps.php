@@ -13,6 +13,7 @@ final readonly class PlanTaskProps
      * @param  string|null  $budget  for those allowed to see money
      * @param  bool  $isRecordedOn  whether somebody has recorded time on it
      * @param  int|null  $compared  what was planned on the day that is compared with
+     * @param  array<string, string>  $fields  what its own fields hold, by their codes
      * @param  list<PlanAssignmentProps>  $assignments
      * @param  list<PlanGoneProps>  $gone  who was planned then and is not any more
      */
@@ -31,6 +32,7 @@ final readonly class PlanTaskProps
         public ?string $doneOn,
         public bool $isRecordedOn,
         public ?int $compared,
+        public array $fields,
         public array $assignments,
         public array $gone,
     ) {

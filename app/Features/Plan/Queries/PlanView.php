@@ -17,14 +17,22 @@ use App\Models\PlanStep;
 use App\Models\Project;
 use App\Models\ProjectState;
 use App\Models\Task;
+use App\OwnFields\OwnFieldList;
+use App\OwnFields\OwnFieldValues;
+use App\Support\Clock\Today;
 use App\Support\Database\Record;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
 use Moss\Core\Money\Money;
+use Moss\Core\OwnFields\FieldSubject;
 
 /** The plan of a project as its page shows it, in a fixed number of queries. */
 final readonly class PlanView
 {
+    public function __construct(private Today $today)
+    {
+    }
+
     /** @param  string|null  $compared  a day, or `baseline`; null for no comparison */
     public function of(Project $project, Person $reader, ?string $compared): PlanProps
     {
@@ -35,6 +43,8 @@ final readonly class PlanView
         $then = $on === null || $on === '' ? null : EarlierPlan::on($project, $on);
         $seesBudget = Gate::forUser($reader)->allows('viewBudget', $project);
         $tasks = self::tasks($project, $then, $seesBudget);
+        $fields = OwnFieldList::all();
+        $today = $this->today->for($reader);
 
         return new PlanProps(
             $project->code,
@@ -53,6 +63,9 @@ final readonly class PlanView
             array_sum(array_map(static fn (PlanTaskProps $task): int => $task->planned, $tasks)),
             $then?->total(),
             $tasks,
+            $fields->asked($today, null, $project->client?->code)->ofSubject(FieldSubject::Task)->props(),
+            $fields->asked($today, null, $project->client?->code)->ofSubject(FieldSubject::Project)->props(),
+            OwnFieldValues::of(FieldSubject::Project, [$project->id])[$project->id] ?? [],
             array_reverse($dates),
             $baselineOn,
             $then?->day,
@@ -66,6 +79,7 @@ final readonly class PlanView
         $gone = $then === null ? [] : self::namesOfGone($then, $assignments, $project);
         $query = Task::query()->toBase()->leftJoin('phases', 'phases.id', 'tasks.phase_id')->where('tasks.project_id', $project->id)
             ->select('tasks.*', 'phases.name AS phase')
+            ->selectSub(OwnFieldValues::beside(FieldSubject::Task, 'tasks.id'), 'fields')
             ->selectSub(Entry::query()->toBase()->whereColumn('entries.task_id', 'tasks.id')->select('entries.id')->limit(1), 'recorded')
             // Phases, and tasks in them, in the order in which they begin; what has no phase comes last.
             ->selectRaw('coalesce(tasks.starts_on, (SELECT min(assignments.starts_on) FROM assignments WHERE assignments.task_id = tasks.id), ?) AS begins', ['9999'])
@@ -103,6 +117,7 @@ final readonly class PlanView
             $task->stringOrNull('done_on'),
             $task->intOrNull('recorded') !== null,
             $then?->ofTask($task->int('id')),
+            OwnFieldValues::read($task->stringOrNull('fields')),
             self::rows($assignments, $then),
             $gone,
         );

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Features\Plan\Requests;
 
 use App\Features\Plan\Actions\PlanChange;
+use App\Features\Plan\Actions\PlanFields;
 use App\Http\Input\BoundedRequest;
 use App\Http\Input\RowId;
 use App\Support\Database\WriteLimits;
@@ -23,7 +24,7 @@ class PlanChangesRequest extends BoundedRequest
             'changes.*.task' => ['nullable', new RowId, 'required_without:changes.*.assignments'],
             'changes.*.assignments' => ['nullable', 'list', 'max:'.WriteLimits::MOST_ROWS],
             'changes.*.assignments.*' => [new RowId],
-            'changes.*.fields' => ['required', 'array', 'max:10'],
+            'changes.*.fields' => ['required', 'array', 'max:60'],
             'changes.*.fields.*' => ['nullable', 'string', 'max:300'],
         ];
     }
@@ -56,7 +57,7 @@ class PlanChangesRequest extends BoundedRequest
             $changes[] = new PlanChange(
                 $task,
                 $task === null ? array_map(intval(...), $row['assignments'] ?? []) : [],
-                array_map(strval(...), array_intersect_key($row['fields'], array_flip($known))),
+                array_map(strval(...), array_filter($row['fields'], static fn (string $field): bool => in_array($field, $known, true) || ($task !== null && PlanFields::isOwn($field)), ARRAY_FILTER_USE_KEY)),
             );
         }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Features\Plan\Requests;
 
+use App\Features\Plan\Actions\PlanFields;
 use App\Features\Plan\Actions\PlanLine;
 use App\Http\Input\BoundedRequest;
 use App\Http\Input\RowId;
@@ -18,7 +19,7 @@ class PlanLinesRequest extends BoundedRequest
     {
         return [
             'lines' => ['required', 'list', 'max:'.WriteLimits::MOST_ROWS],
-            'lines.*' => ['array', 'max:20'],
+            'lines.*' => ['array', 'max:70'],
             'lines.*.*' => ['nullable', 'string', 'max:300'],
             'under' => ['nullable', new RowId],
         ];
@@ -38,7 +39,7 @@ class PlanLinesRequest extends BoundedRequest
         /** @var list<array<string, string|null>> $rows */
         $rows = $this->array('lines');
         foreach ($rows as $row) {
-            $lines[] = new PlanLine(array_map(strval(...), array_intersect_key($row, array_flip(PlanLine::FIELDS))), $under);
+            $lines[] = new PlanLine(array_map(strval(...), array_filter($row, static fn (string $field): bool => in_array($field, PlanLine::FIELDS, true) || PlanFields::isOwn($field), ARRAY_FILTER_USE_KEY)), $under);
         }
 
         return $lines;

@@ -10,6 +10,7 @@ use App\Http\Input\BoundedRequest;
 use App\Http\Input\NotBefore;
 use App\Http\Input\WorkDay;
 use App\Lookup\PersonByName;
+use App\OwnFields\TypedFields;
 use App\Support\Language\Wording;
 use Closure;
 use Illuminate\Validation\Rule;
@@ -40,6 +41,7 @@ class ProjectRequest extends BoundedRequest
             'isOpen' => ['boolean'],
             'withPeople' => ['boolean'],
             'estimateMode' => ['nullable', Rule::enum(EstimateMode::class)],
+            ...TypedFields::rules('fields'),
         ];
     }
 
@@ -71,7 +73,7 @@ class ProjectRequest extends BoundedRequest
 
         return new ProjectSettings(
             trim($this->string('name')->toString()), $text('client') ?? '', PersonByName::find($this->string('manager')->toString())->code ?? '', $day('startsOn'), $day('endsOn'),
-            $this->boolean('billable', true), $this->boolean('isOpen', true), $text('estimateMode'),
+            $this->boolean('billable', true), $this->boolean('isOpen', true), $text('estimateMode'), TypedFields::texts($this->array('fields')),
         );
     }
 

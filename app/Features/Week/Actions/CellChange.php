@@ -8,6 +8,7 @@ use App\AuditTrail\AuditTrailLine;
 use App\Features\Week\Queries\RecordableTask;
 use App\Models\Entry;
 use App\Models\Person;
+use App\OwnFields\FieldsChange;
 use Moss\Core\Sheet\EntryState;
 use Moss\Core\Time\Minutes;
 
@@ -96,7 +97,7 @@ final readonly class CellChange
             }
         }
         foreach ($fields as $code => $value) {
-            $told['field '.$code] = $value;
+            $told[FieldsChange::TOLD.$code] = $value;
         }
 
         return $entry->billable === null ? $told : [...$told, 'billable' => $entry->billable ? 1 : 0];

@@ -40,17 +40,6 @@ final readonly class CellInput
         return $note === null || $this->hours === '' ? $this : new self($this->task, $this->role, $this->day, $this->hours, $this->seen, mb_substr($note, 0, ClientNote::MAX_LENGTH), $this->clientNote, $this->billable, $this->minutes, $this->fields, $this->chargeCode);
     }
 
-    /**
-     * What was typed into own fields; an empty text is null by the time it is here.
-     *
-     * @param  array<array-key, string|null>  $fields
-     * @return array<string, string>
-     */
-    public static function texts(array $fields): array
-    {
-        return array_combine(array_map(strval(...), array_keys($fields)), array_map(strval(...), array_values($fields)));
-    }
-
     public function line(): string
     {
         return LineKey::of($this->task, $this->role);

@@ -9,6 +9,7 @@ use App\Http\Input\BoundedRequest;
 use App\Http\Input\RowId;
 use App\Http\Input\WorkDay;
 use App\Models\Role;
+use App\OwnFields\TypedFields;
 use App\Support\Language\Wording;
 use Closure;
 use Illuminate\Contracts\Validation\Validator;
@@ -35,8 +36,7 @@ final class SaveCellsRequest extends BoundedRequest
             'cells.*.note' => ['nullable', 'string', 'max:'.ClientNote::MAX_LENGTH],
             'cells.*.clientNote' => ['nullable', 'string', 'max:'.ClientNote::MAX_LENGTH],
             'cells.*.billable' => ['nullable', 'boolean'],
-            'cells.*.fields' => ['nullable', 'array', 'max:50'],
-            'cells.*.fields.*' => ['nullable', 'string', 'max:1000'],
+            ...TypedFields::rules('cells.*.fields'),
             'cells.*.chargeCode' => ['nullable', 'string', 'max:200'],
             'cells.*.seen' => ['nullable', 'integer'],
         ];
@@ -59,7 +59,7 @@ final class SaveCellsRequest extends BoundedRequest
                 array_key_exists('clientNote', $cell) ? $cell['clientNote'] ?? '' : null,
                 isset($cell['billable']) ? (bool) $cell['billable'] : null,
                 isset($cell['minutes']) ? Minutes::of((int) $cell['minutes']) : null,
-                isset($cell['fields']) ? CellInput::texts($cell['fields']) : null,
+                isset($cell['fields']) ? TypedFields::texts($cell['fields']) : null,
                 array_key_exists('chargeCode', $cell) ? $cell['chargeCode'] ?? '' : null,
             );
         }
