@@ -13,6 +13,7 @@ enum CodeTable: string
     case Roles = 'roles';
     case Clients = 'clients';
     case Projects = 'projects';
+    case OwnFields = 'own_fields';
 
     /** What one of them is called in a sentence. */
     public function singular(): string

@@ -33,6 +33,12 @@ final readonly class Column
         return new self($name, $format, $attribute ?? $name, false, $default, null);
     }
 
+    /** A code that stands under another name than that of its column in the table. */
+    public static function ofCode(string $name, CodeTable $to, string $attribute): self
+    {
+        return new self($name, new Formats\CodeFormat, $attribute, true, null, $to);
+    }
+
     public static function reference(string $name, CodeTable $to, bool $isRequired = false): self
     {
         return new self($name, new Formats\CodeFormat, $name.'_id', $isRequired, null, $to);

@@ -59,7 +59,7 @@ final readonly class ExportExchange
         if ($stream === false) {
             throw new RuntimeException('cannot write '.basename($path));
         }
-        CsvFile::append($stream, [array_map(static fn (Column $column): string => $column->name, $kind->columnList())]);
+        CsvFile::append($stream, [array_map(static fn (Column $column): string => $column->name, $kind->exportedColumns())]);
         $count = CsvFile::append($stream, self::counted($kind->exportedRows($period), $onRow));
         fclose($stream);
 

@@ -29,19 +29,19 @@ final class ExportedEntries
      * @param  array<int, array{string, string}>  $tasks  codes of project and task by id
      * @param  array<int, string>  $roles  codes by id
      */
-    private function __construct(private readonly array $people, private readonly array $tasks, private readonly array $roles, private readonly HoursCell $format, private readonly TextFormat $text, private readonly YesNoFormat $yesNo)
+    private function __construct(private readonly array $people, private readonly array $tasks, private readonly array $roles, private readonly HoursCell $format, private readonly TextFormat $text, private readonly YesNoFormat $yesNo, private readonly bool $withChargeCodes)
     {
     }
 
     /** @return iterable<list<string>> */
-    public static function rows(TextFormat $text, ?DayRange $period = null): iterable
+    public static function rows(TextFormat $text, bool $withChargeCodes, ?DayRange $period = null): iterable
     {
         $tasks = [];
         foreach (Record::each(Task::query()->toBase()->join('projects', 'projects.id', 'tasks.project_id')->select('tasks.id', 'tasks.code', 'projects.code AS project')) as $task) {
             $tasks[$task->int('id')] = [$task->string('project'), $task->string('code')];
         }
 
-        return (new self(self::codes('people'), $tasks, self::codes('roles'), HoursCell::ofEntry(), $text, new YesNoFormat))->days($period);
+        return (new self(self::codes('people'), $tasks, self::codes('roles'), HoursCell::ofEntry(), $text, new YesNoFormat, $withChargeCodes))->days($period);
     }
 
     /** @return iterable<list<string>> */
@@ -49,7 +49,7 @@ final class ExportedEntries
     {
         $rows = [];
         foreach (StreamedRows::of(self::query($period)) as $entry) {
-            /** @var array{int, int, int|null, string, int, string, int|null, string, string, string|null} $entry */
+            /** @var array{int, int, int|null, string, int, string, int|null, string, string, string|null, string|null} $entry */
             $row = $this->row($entry);
             if ($rows !== [] && ($rows[0][4] !== $row[4] || $rows[0][0] !== $row[0])) {
                 yield from self::sorted($rows);
@@ -64,16 +64,16 @@ final class ExportedEntries
     {
         return Person::query()->toBase()->crossJoin('entries')->whereColumn('entries.person_id', 'people.id')->orderBy('people.code')->orderBy('entries.date')
             ->when($period !== null, static fn (Builder $within): Builder => $within->whereBetween('entries.date', [(string) $period?->first()->toString(), (string) $period?->last()->toString()]))
-            ->select('entries.person_id', 'entries.task_id', 'entries.role_id', 'entries.date', 'entries.minutes', 'entries.state', 'entries.billable', 'entries.note', 'entries.client_note', 'entries.corrects');
+            ->select('entries.person_id', 'entries.task_id', 'entries.role_id', 'entries.date', 'entries.minutes', 'entries.state', 'entries.billable', 'entries.note', 'entries.client_note', 'entries.corrects', 'entries.charge_code');
     }
 
     /**
-     * @param  array{int, int, int|null, string, int, string, int|null, string, string, string|null}  $entry  in the order in which it is selected
+     * @param  array{int, int, int|null, string, int, string, int|null, string, string, string|null, string|null}  $entry  in the order in which it is selected
      * @return list<string>
      */
     private function row(array $entry): array
     {
-        [$person, $task, $role, $date, $minutes, $state, $billable, $note, $clientNote, $corrects] = $entry;
+        [$person, $task, $role, $date, $minutes, $state, $billable, $note, $clientNote, $corrects, $chargeCode] = $entry;
 
         return [
             $this->people[$person],
@@ -86,6 +86,7 @@ final class ExportedEntries
             $note === '' ? '' : $this->text->print($note),
             $clientNote === '' ? '' : $this->text->print($clientNote),
             $corrects ?? '',
+            ...($this->withChargeCodes ? [$chargeCode === null ? '' : $this->text->print($chargeCode)] : []),
         ];
     }
 

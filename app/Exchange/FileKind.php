@@ -46,6 +46,12 @@ abstract class FileKind
         return $this->columnList ??= $this->columns();
     }
 
+    /** @return list<Column> the columns that an export has */
+    public function exportedColumns(): array
+    {
+        return $this->columnList();
+    }
+
     public function file(): string
     {
         return $this->name().'.csv';
@@ -116,6 +122,17 @@ abstract class FileKind
     }
 
     /**
+     * Puts in what can only be known once what came before is written, for some rows at once.
+     *
+     * @param  list<DraftRow>  $drafts
+     * @return array{list<DraftRow>, list<FileProblem>} those of which it is known, and what is wrong with the others
+     */
+    public function resolved(array $drafts): array
+    {
+        return [$drafts, []];
+    }
+
+    /**
      * The rows that have one of the drafts' keys, each found by an index on the first of its attributes.
      *
      * @param  non-empty-list<array<string, string|int|null>>  $keys  by attribute
@@ -123,13 +140,24 @@ abstract class FileKind
     final protected function having(array $keys): Builder
     {
         $names = $this->keyAttributes();
-        $values = array_map(static fn (array $key): array => array_map(static fn (string $name): string|int|null => $key[$name] ?? null, $names), $keys);
-        $query = DB::query()->fromRaw('json_each(?) AS wanted', [json_encode($values, JSON_THROW_ON_ERROR)])->crossJoin($this->table());
-        foreach ($names as $index => $name) {
-            $query->whereRaw($this->table().'.'.$name.' IS (wanted.value ->> '.$index.')');
+
+        return self::wanted($this->table(), $names, array_map(static fn (array $key): array => array_map(static fn (string $name): string|int|null => $key[$name] ?? null, $names), $keys));
+    }
+
+    /**
+     * The rows of a table that have certain values together.
+     *
+     * @param  list<string>  $columns
+     * @param  non-empty-list<list<string|int|null>>  $values  in the order of the columns
+     */
+    final protected static function wanted(string $table, array $columns, array $values): Builder
+    {
+        $query = DB::query()->fromRaw('json_each(?) AS wanted', [json_encode($values, JSON_THROW_ON_ERROR)])->crossJoin($table);
+        foreach ($columns as $index => $name) {
+            $query->whereRaw($table.'.'.$name.' IS (wanted.value ->> '.$index.')');
         }
 
-        return $query->select($this->table().'.*');
+        return $query->select($table.'.*');
     }
 
     /**

@@ -34,6 +34,10 @@ final readonly class FileKindChange
                 $drafts[] = self::draft($kind, $row, $codes);
             }
         }
+        [$drafts, $unresolved] = $problems->areThereAny() ? [$drafts, []] : $kind->resolved($drafts);
+        foreach ($unresolved as $problem) {
+            $problems->add($problem);
+        }
         if ($drafts === []) {
             return new self($kind, [], [], [], 0);
         }

@@ -31,6 +31,12 @@ final readonly class ImportAuditTrail
         'house_rules' => AuditTrailSubject::Rule,
         'questions' => AuditTrailSubject::Question,
         'recorders' => AuditTrailSubject::Recorder,
+        'own_fields' => AuditTrailSubject::OwnField,
+        'own_field_choices' => AuditTrailSubject::OwnField,
+        'own_field_values' => AuditTrailSubject::OwnField,
+        'charge_code_parts' => AuditTrailSubject::Client,
+        'charge_code_values' => AuditTrailSubject::Client,
+        'charge_code_combinations' => AuditTrailSubject::Client,
     ];
 
     public function __construct(private AuditTrail $auditTrail)

@@ -32,17 +32,23 @@ final readonly class OwnFieldList
         return self::among(null);
     }
 
+    /** Of every subject, also those that are retired. */
+    public static function everUsed(): self
+    {
+        return self::among(null, true);
+    }
+
     public static function none(): self
     {
         return new self([]);
     }
 
-    private static function among(?FieldSubject $subject): self
+    private static function among(?FieldSubject $subject, bool $withRetired = false): self
     {
         $rows = Rows::of(OwnFieldRow::class, OwnFieldModel::query()->toBase()
             ->leftJoin('teams', 'teams.id', 'own_fields.team_id')->leftJoin('clients', 'clients.id', 'own_fields.client_id')
             ->leftJoin('own_field_choices AS choices', 'choices.own_field_id', 'own_fields.id')
-            ->where('own_fields.is_retired', false)
+            ->when(! $withRetired, static fn ($some) => $some->where('own_fields.is_retired', false))
             ->when($subject !== null, static fn ($some) => $some->where('own_fields.subject', $subject))
             ->select('own_fields.id', 'own_fields.code', 'own_fields.name', 'own_fields.subject', 'own_fields.kind', 'own_fields.is_required', 'own_fields.starts_on', 'teams.code AS team', 'clients.code AS client')
             ->addSelect('choices.code AS choice', 'choices.name AS choice_name', 'choices.is_retired AS choice_is_retired')

@@ -23,6 +23,7 @@ return [
         'roles' => 'a role',
         'clients' => 'a client',
         'projects' => 'a project',
+        'own_fields' => 'a field',
     ],
 
     'expected' => [
@@ -63,6 +64,15 @@ return [
         'timezone' => 'the name of a time zone, such as Europe/Dublin',
         'charge_code_scheme' => 'how charge codes are made up, such as HB-{project}-##',
         'employment_breaks' => 'breaks of employment as 2026-03-01/2026-05-31, separated by spaces, apart from each other',
+        'field_text' => 'one line of at most 200 characters',
+        'field_number' => 'a number such as 12 or 1.5',
+        'field_choice' => 'the code of a choice of “:field”',
+        'field_yes-no' => 'yes or no',
+        'field_date' => 'a date as YYYY-MM-DD',
+        'composition' => 'parts that each have at least one code of 1 to 16 letters and digits, and combinations with a code for each part',
+        'field_for' => 'nothing; people have no client, and tasks and projects no team',
+        'as_added' => ':value, as when the field was added',
+        'field_of' => 'a field of what the row names; this one needs :columns',
         'team_or_project' => 'a team or a project, or neither',
         'choices' => 'texts separated by “|”, at most 1,000 characters',
         'half_days' => 'days from 0 to 366, whole or half, such as 25 or 2.5',

@@ -9,9 +9,11 @@ use App\Exchange\CodeTable;
 use App\Exchange\Column;
 use App\Exchange\ExchangeText;
 use App\Exchange\FileRow;
+use App\Exchange\Formats\ChoiceFormat;
 use App\Exchange\Formats\TextFormat;
 use App\Models\Client;
 use Illuminate\Database\Query\Builder;
+use Moss\Core\ChargeCodes\Composition;
 use Moss\Core\Planning\ChargeCodeScheme;
 use Moss\Core\Planning\ChargeCodeSchemeRefused;
 
@@ -25,7 +27,7 @@ final class ClientDetailsKind extends DirectoryDetailsKind
 
     public function columns(): array
     {
-        return [...parent::columns(), Column::optional('charge_code_scheme', new TextFormat(ChargeCodeScheme::LONGEST))];
+        return [...parent::columns(), Column::optional('charge_code_scheme', new TextFormat(ChargeCodeScheme::LONGEST)), Column::optional('charge_code_separator', new ChoiceFormat(...Composition::SEPARATORS))];
     }
 
     public function check(FileRow $row, Codes $codes): array
@@ -44,8 +46,8 @@ final class ClientDetailsKind extends DirectoryDetailsKind
 
     public function exported(): Builder
     {
-        return Client::query()->toBase()->where(static fn (Builder $any): Builder => $any->where('is_retired', 1)->orWhereNotNull('charge_code_scheme'))
-            ->select('code AS client', 'is_retired AS retired', 'charge_code_scheme')->orderBy('code');
+        return Client::query()->toBase()->where(static fn (Builder $any): Builder => $any->where('is_retired', 1)->orWhereNotNull('charge_code_scheme')->orWhereNotNull('charge_code_separator'))
+            ->select('code AS client', 'is_retired AS retired', 'charge_code_scheme', 'charge_code_separator')->orderBy('code');
     }
 
     protected function codes(): CodeTable

@@ -53,6 +53,7 @@ final class EntriesKind extends OnTaskKind
             Column::optional('note', self::note(), ''),
             Column::optional('client_note', self::note(), ''),
             Column::optional('corrects', DayFormat::ofWork()),
+            Column::optional('charge_code', new TextFormat(200)),
         ];
     }
 
@@ -138,6 +139,14 @@ final class EntriesKind extends OnTaskKind
         return Entry::query()->toBase();
     }
 
+    /** Entries seldom have a charge code of their own; without any, the file has no column for it. */
+    public function exportedColumns(): array
+    {
+        $columns = $this->columnList();
+
+        return Entry::query()->whereNotNull('charge_code')->exists() ? $columns : array_slice($columns, 0, -1);
+    }
+
     public function periodColumn(): string
     {
         return 'entries.date';
@@ -145,7 +154,7 @@ final class EntriesKind extends OnTaskKind
 
     public function exportedRows(?DayRange $period = null): iterable
     {
-        return ExportedEntries::rows(self::note(), $period);
+        return ExportedEntries::rows(self::note(), count($this->exportedColumns()) === count($this->columnList()), $period);
     }
 
     private static function note(): TextFormat

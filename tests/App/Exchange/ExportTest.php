@@ -10,6 +10,7 @@ use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Moss\Core\Calendar\Day;
 use Tests\App\Lighthouse;
+use Tests\App\OwnFields\OwnFieldFiles;
 use Tests\App\TestCase;
 
 final class ExportTest extends TestCase
@@ -41,6 +42,18 @@ final class ExportTest extends TestCase
         self::assertSame($first, $this->exported());
         self::assertSame("=1+1\ntwo lines", DB::table('entries')->where('minutes', 80)->where('state', 'settled')->value('note'));
         self::assertSame("'@x", DB::table('entries')->where('date', '2026-06-17')->where('minutes', 80)->value('note'));
+    }
+
+    public function test_own_fields_and_composed_charge_codes_survive_the_round_trip(): void
+    {
+        $this->import(OwnFieldFiles::files(OwnFieldFiles::HELD));
+        $first = $this->exported();
+        $this->empty();
+        $this->import($first);
+
+        self::assertSame($first, $this->exported());
+        self::assertSame([8, 3, 2, 2], [DB::table('own_field_values')->count(), DB::table('own_field_values')->whereNotNull('entry_id')->where('own_field_id', DB::table('own_fields')->where('code', 'place')->value('id'))->count(), DB::table('charge_code_parts')->count(), DB::table('charge_code_combinations')->count()]);
+        self::assertSame('WP1/LAB', DB::table('entries')->where('state', 'settled')->value('charge_code'));
     }
 
     public function test_an_export_is_safe_to_open_in_a_spreadsheet(): void
@@ -87,7 +100,7 @@ final class ExportTest extends TestCase
         DB::statement('PRAGMA defer_foreign_keys = ON');
         DB::statement('DROP TRIGGER settled_entries_are_not_deleted');
         DB::statement('DROP TRIGGER audit_trail_lines_are_not_deleted');
-        foreach (['audit_trail', 'remaining_estimates', 'entries', 'assignments', 'tasks', 'phases', 'projects', 'clients', 'leave_requests', 'leave_allowances', 'stand_ins', 'absences', 'absence_kinds', 'rates', 'people', 'teams', 'roles', 'organisations', 'holidays', 'calendars'] as $table) {
+        foreach (['audit_trail', 'own_field_values', 'own_fields', 'remaining_estimates', 'entries', 'assignments', 'tasks', 'phases', 'projects', 'clients', 'leave_requests', 'leave_allowances', 'stand_ins', 'absences', 'absence_kinds', 'rates', 'people', 'teams', 'roles', 'organisations', 'holidays', 'calendars'] as $table) {
             DB::table($table)->delete();
         }
         DB::table('organisations')->insert(['id' => 1]);

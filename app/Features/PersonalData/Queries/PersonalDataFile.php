@@ -19,8 +19,10 @@ use App\Models\Identity;
 use App\Models\LeaveAllowance;
 use App\Models\LeaveRequest;
 use App\Models\LeftOutSeries;
+use App\Models\LineChargeCode;
 use App\Models\Message;
 use App\Models\OutboxMail;
+use App\Models\OwnFieldValue;
 use App\Models\Person;
 use App\Models\Phrase;
 use App\Models\ProposedEstimate;
@@ -32,10 +34,12 @@ use App\Models\SignIn;
 use App\Models\StandIn;
 use App\Models\Stretch;
 use App\Models\Timer;
+use App\OwnFields\OwnFieldValues;
 use App\Support\Database\Record;
 use Illuminate\Database\Eloquent\Builder as EloquentBuilder;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Query\Builder;
+use Moss\Core\OwnFields\FieldSubject;
 
 /** Everything that is stored about a person, as pieces of one JSON object; secrets such as the password are left out. */
 final class PersonalDataFile
@@ -65,15 +69,16 @@ final class PersonalDataFile
     {
         $of = static fn (EloquentBuilder $query, string $column = 'person_id'): Builder => self::own($query, $column, $person->id);
         yield 'entries' => $of(Entry::query(), 'entries.person_id')->join('tasks', 'tasks.id', 'entries.task_id')->join('projects', 'projects.id', 'tasks.project_id')->leftJoin('roles', 'roles.id', 'entries.role_id')
-            ->select('entries.date', 'projects.name AS project', 'tasks.name AS task', 'roles.name AS role', 'entries.minutes', 'entries.state', 'entries.note', 'entries.client_note', 'entries.billable', 'entries.corrects')->orderBy('entries.date')->orderBy('entries.id');
+            ->select('entries.date', 'projects.name AS project', 'tasks.name AS task', 'roles.name AS role', 'entries.minutes', 'entries.state', 'entries.note', 'entries.client_note', 'entries.billable', 'entries.corrects', 'entries.charge_code')->selectSub(OwnFieldValues::beside(FieldSubject::Entry, 'entries.id'), 'own_fields')->orderBy('entries.date')->orderBy('entries.id');
         yield 'assignments' => $of(Assignment::query(), 'assignments.person_id')->join('tasks', 'tasks.id', 'assignments.task_id')->join('projects', 'projects.id', 'tasks.project_id')
             ->select('projects.name AS project', 'tasks.name AS task', 'assignments.planned_minutes', 'assignments.starts_on', 'assignments.ends_on')->orderBy('assignments.id');
+        yield 'own_fields' => $of(OwnFieldValue::query(), 'own_field_values.person_id')->join('own_fields', 'own_fields.id', 'own_field_values.own_field_id')->select('own_fields.name', 'own_field_values.value')->orderBy('own_fields.id');
         yield 'absences' => $of(Absence::query(), 'absences.person_id')->join('absence_kinds', 'absence_kinds.id', 'absences.absence_kind_id')->select('absences.date', 'absences.minutes', 'absence_kinds.name AS kind')->orderBy('absences.date');
         yield 'leave_requests' => $of(LeaveRequest::query(), 'leave_requests.person_id')->join('absence_kinds', 'absence_kinds.id', 'leave_requests.absence_kind_id')
             ->select('absence_kinds.name AS kind', 'starts_on', 'ends_on', 'from_midday', 'until_midday', 'note', 'state', 'requested_at', 'decided_at', 'comment')->orderBy('leave_requests.id');
         foreach ([
             'leave_allowances' => LeaveAllowance::query(), 'remaining_estimates' => RemainingEstimate::query(), 'proposed_estimates' => ProposedEstimate::query(), 'corrections' => Correction::query(),
-            'days_by_the_clock' => DaySpan::query(), 'time_by_the_clock' => Stretch::query(), 'timers' => Timer::query(), 'calendars' => AppointmentCalendar::query(), 'appointments' => Appointment::query(), 'left_out_appointments' => LeftOutSeries::query(), 'pinned_tasks' => FavouriteTask::query(), 'recording_permissions' => Recorder::query(), 'explanations' => FindingExplanation::query(), 'answers' => Answer::query(), 'rates' => Rate::query(),
+            'days_by_the_clock' => DaySpan::query(), 'time_by_the_clock' => Stretch::query(), 'timers' => Timer::query(), 'calendars' => AppointmentCalendar::query(), 'appointments' => Appointment::query(), 'left_out_appointments' => LeftOutSeries::query(), 'pinned_tasks' => FavouriteTask::query(), 'charge_codes_of_lines' => LineChargeCode::query(), 'recording_permissions' => Recorder::query(), 'explanations' => FindingExplanation::query(), 'answers' => Answer::query(), 'rates' => Rate::query(),
             'stand_ins' => StandIn::query(), 'saved_phrases' => Phrase::query(), 'messages' => Message::query(), 'sign_ins' => SignIn::query(), 'sign_in_identities' => Identity::query(), 'audit_trail' => AuditTrailRow::query(),
         ] as $name => $query) {
             yield $name => $of($query)->orderBy($query->getModel()->getTable().'.'.($name === 'audit_trail' ? 'id' : 'person_id'));

@@ -1,0 +1,192 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Exchange\Kinds;
+
+use App\Exchange\Codes;
+use App\Exchange\CodeTable;
+use App\Exchange\Column;
+use App\Exchange\DraftRow;
+use App\Exchange\ExchangeText;
+use App\Exchange\FileKind;
+use App\Exchange\FileRow;
+use App\Exchange\Formats\CodeFormat;
+use App\Exchange\Formats\DayFormat;
+use App\Exchange\Formats\TextFormat;
+use App\Models\OwnFieldValue;
+use App\OwnFields\OwnFieldList;
+use App\Support\Database\Record;
+use Illuminate\Database\Query\Builder;
+use Illuminate\Database\Query\JoinClause;
+use Moss\Core\OwnFields\FieldSubject;
+use Moss\Core\OwnFields\OwnField;
+use Moss\Core\OwnFields\OwnFieldRefused;
+
+/** `own_field_values.csv`: what own fields hold of an entry, task, project or person, which are named as in their own files. */
+final class OwnFieldValuesKind extends FileKind
+{
+    /** By which columns each is named. */
+    private const NAMED_BY = ['entry' => ['person', 'project', 'task', 'date'], 'task' => ['project', 'task'], 'project' => ['project'], 'person' => ['person']];
+
+    public function name(): string
+    {
+        return 'own_field_values';
+    }
+
+    public function isLeftOutWhenEmpty(): bool
+    {
+        return true;
+    }
+
+    public function columns(): array
+    {
+        return [
+            Column::ofCode('field', CodeTable::OwnFields, 'own_field_id'),
+            Column::optional('person', new CodeFormat, null, ''),
+            Column::optional('project', new CodeFormat, null, ''),
+            Column::optional('task', new CodeFormat, null, ''),
+            Column::optional('role', new CodeFormat, null, ''),
+            Column::optional('date', DayFormat::ofWork(), null, ''),
+            Column::optional('corrects', DayFormat::ofWork(), null, ''),
+            Column::required('value', new TextFormat(OwnField::LONGEST)),
+        ];
+    }
+
+    public function key(): array
+    {
+        return ['field', 'person', 'project', 'task', 'role', 'date', 'corrects'];
+    }
+
+    public function codeColumns(): array
+    {
+        return ['field', 'value'];
+    }
+
+    public function keyAttributes(): array
+    {
+        return ['own_field_id', 'entry_id', 'task_id', 'project_id', 'person_id'];
+    }
+
+    /** @return int<1, max> */
+    public function rowsAtOnce(): int
+    {
+        return 1000;
+    }
+
+    public function existing(array $drafts): Builder
+    {
+        // Those of any of the rows, found by the index of each subject.
+        $ids = static fn (string $column): array => array_values(array_filter(array_map(static fn (DraftRow $draft): int => (int) ($draft->attributes[$column] ?? 0), $drafts)));
+
+        return OwnFieldValue::query()->toBase()->where(static function (Builder $any) use ($ids): void {
+            foreach (FieldSubject::cases() as $subject) {
+                $any->orWhereIntegerInRaw($subject->value.'_id', $ids($subject->value.'_id'));
+            }
+        });
+    }
+
+    public function check(FileRow $row, Codes $codes): array
+    {
+        foreach (['person' => 'people', 'project' => 'projects', 'role' => 'roles'] as $column => $table) {
+            $code = $row->stringOrNull($column);
+            if ($code !== null && $codes->idOf($table, $code) === null) {
+                return [$row->problem($column, ExchangeText::get('expected.known', ['what' => ExchangeText::get('code_of.'.$table)]))];
+            }
+        }
+        if ($row->stringOrNull('task') !== null && $codes->idOf('tasks', $row->stringOrNull('project').'/'.$row->string('task')) === null) {
+            return [$row->problem('task', ExchangeText::get('expected.task_of', ['project' => $row->stringOrNull('project') ?? '']))];
+        }
+
+        return [];
+    }
+
+    public function further(FileRow $row, Codes $codes): array
+    {
+        $id = static fn (string $table, ?string $code): ?int => $code === null ? null : $codes->idOf($table, $code);
+
+        // Of all that is named only what the field belongs to stays; that is known once fields and entries are there.
+        return [
+            'entry_id' => null,
+            'task_id' => $id('tasks', $row->stringOrNull('task') === null ? null : $row->stringOrNull('project').'/'.$row->string('task')),
+            'project_id' => $id('projects', $row->stringOrNull('project')),
+            'person_id' => $id('people', $row->stringOrNull('person')),
+            'role_id' => $id('roles', $row->stringOrNull('role')),
+        ];
+    }
+
+    public function resolved(array $drafts): array
+    {
+        $fields = OwnFieldList::everUsed();
+        $entries = self::entries(array_values(array_filter($drafts, static fn (DraftRow $draft): bool => $draft->row->value('date') !== null)));
+        $resolved = [];
+        $problems = [];
+        foreach ($drafts as $draft) {
+            $field = $fields->fields()[$draft->attributes['own_field_id']] ?? null;
+            $subject = $field->subject ?? FieldSubject::Entry;
+            $column = $subject->value.'_id';
+            $id = $subject === FieldSubject::Entry ? $entries[self::entryKey($draft)] ?? null : $draft->attributes[$column];
+            try {
+                $value = $field?->read($draft->row->string('value'), $draft->row->string('value') === '' ? '' : self::retired($field, $draft->row->string('value')));
+            } catch (OwnFieldRefused $refused) {
+                $problems[] = $draft->row->problem('value', ExchangeText::get('expected.field_'.$refused->field->kind->value, ['field' => $refused->field->name]));
+
+                continue;
+            }
+            if ($field === null || $id === null || ! $draft->row->hasValues(self::NAMED_BY[$subject->value])) {
+                $problems[] = $draft->row->problem('field', ExchangeText::get('expected.field_of', ['columns' => implode(', ', self::NAMED_BY[$subject->value])]));
+
+                continue;
+            }
+            $resolved[] = new DraftRow($draft->row, [
+                'own_field_id' => $draft->attributes['own_field_id'], 'entry_id' => null, 'task_id' => null, 'project_id' => null, 'person_id' => null, 'value' => $value, ...[$column => $id],
+            ], ['value']);
+        }
+
+        return [$resolved, $problems];
+    }
+
+    public function exported(): Builder
+    {
+        return OwnFieldValue::query()->toBase()->join('own_fields', 'own_fields.id', 'own_field_values.own_field_id')
+            ->leftJoin('entries', 'entries.id', 'own_field_values.entry_id')
+            ->leftJoin('people', static fn (JoinClause $join): JoinClause => $join->on('people.id', 'own_field_values.person_id')->orOn('people.id', 'entries.person_id'))
+            ->leftJoin('tasks', static fn (JoinClause $join): JoinClause => $join->on('tasks.id', 'own_field_values.task_id')->orOn('tasks.id', 'entries.task_id'))
+            ->leftJoin('projects', static fn (JoinClause $join): JoinClause => $join->on('projects.id', 'own_field_values.project_id')->orOn('projects.id', 'tasks.project_id'))
+            ->leftJoin('roles', 'roles.id', 'entries.role_id')
+            ->select('own_fields.code AS field', 'people.code AS person', 'projects.code AS project', 'tasks.code AS task', 'roles.code AS role', 'entries.date', 'entries.corrects', 'own_field_values.value')
+            ->orderBy('own_fields.code')->orderBy('people.code')->orderBy('entries.date')->orderBy('projects.code')->orderBy('tasks.code')->orderBy('roles.code')->orderBy('entries.corrects');
+    }
+
+    /** A choice that is no longer offered comes back as it went out. */
+    private static function retired(OwnField $field, string $text): string
+    {
+        foreach ($field->choices as $choice) {
+            if ($choice->isRetired && $choice->code === $text) {
+                return $text;
+            }
+        }
+
+        return '';
+    }
+
+    /**
+     * @param  list<DraftRow>  $drafts
+     * @return array<string, int> ids by what names an entry
+     */
+    private static function entries(array $drafts): array
+    {
+        $wanted = array_map(static fn (DraftRow $draft): array => [$draft->attributes['person_id'], $draft->row->value('date'), $draft->attributes['task_id'], $draft->attributes['role_id'], $draft->row->value('corrects')], $drafts);
+        $ids = [];
+        foreach ($wanted === [] ? [] : Record::each(self::wanted('entries', ['person_id', 'date', 'task_id', 'role_id', 'corrects'], $wanted)) as $entry) {
+            $ids[implode(' ', [$entry->int('person_id'), $entry->string('date'), $entry->int('task_id'), $entry->intOrNull('role_id') ?? '', $entry->stringOrNull('corrects') ?? ''])] = $entry->int('id');
+        }
+
+        return $ids;
+    }
+
+    private static function entryKey(DraftRow $draft): string
+    {
+        return implode(' ', [$draft->attributes['person_id'] ?? '', $draft->row->value('date') ?? '', $draft->attributes['task_id'] ?? '', $draft->attributes['role_id'] ?? '', $draft->row->value('corrects') ?? '']);
+    }
+}
