@@ -11,6 +11,7 @@ use App\Api\Controllers\EntriesController;
 use App\Api\Controllers\EstimatesController;
 use App\Api\Controllers\FilesController;
 use App\Api\Controllers\MeController;
+use App\Api\Controllers\OwnFieldsController;
 use App\Api\Controllers\PeopleController;
 use App\Api\Controllers\PlansController;
 use App\Api\Controllers\ProjectsController;
@@ -41,6 +42,8 @@ Route::middleware([AnswerInJson::class, 'throttle:api'])->group(static function 
             Route::get('/projects/{project:code}/plan', [PlansController::class, 'show'])->name('api.plan');
             Route::get('/projects/{project:code}/tasks/{taskCode}/people/{person:code}/remaining', [EstimatesController::class, 'show'])->withoutScopedBindings()->name('api.remaining');
             Route::get('/people/{person:code}/corrections', [CorrectionsController::class, 'index'])->name('api.corrections');
+            Route::get('/own-fields', [OwnFieldsController::class, 'index'])->name('api.own-fields');
+            Route::get('/clients/{client:code}/charge-codes', [OwnFieldsController::class, 'chargeCodes'])->name('api.charge-codes');
             Route::get('/comparison', [ComparisonsController::class, 'show'])->name('api.comparison');
         });
         Route::middleware(RequireRight::of(AccessRight::Office))->group(static function (): void {

@@ -8,9 +8,11 @@ use App\Models\Casts\AsDay;
 use App\Models\Casts\AsMinutes;
 use App\Models\Concerns\LiesOnDay;
 use Database\Factories\EntryFactory;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
 use Moss\Core\Calendar\Day;
 use Moss\Core\Sheet\EntryState;
 use Moss\Core\Time\Minutes;
@@ -43,6 +45,7 @@ use Moss\Core\Time\Minutes;
  * @property-read Person|null $approver
  * @property-read Person|null $lastDecidedBy
  * @property-read Person|null $recordedBy
+ * @property-read Collection<int, OwnFieldValue> $ownFieldValues
  */
 final class Entry extends Model
 {
@@ -108,6 +111,12 @@ final class Entry extends Model
     public function recordedBy(): BelongsTo
     {
         return $this->belongsTo(Person::class);
+    }
+
+    /** @return HasMany<OwnFieldValue, $this> */
+    public function ownFieldValues(): HasMany
+    {
+        return $this->hasMany(OwnFieldValue::class);
     }
 
     /** @return array<string, string> */

@@ -6,8 +6,10 @@ namespace App\Models;
 
 use App\Models\Casts\AsDay;
 use Database\Factories\PersonFactory;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Foundation\Auth\User;
 use Laravel\Sanctum\HasApiTokens;
 use Moss\Core\Calendar\Day;
@@ -51,6 +53,7 @@ use Moss\Core\Time\HoursFormat;
  * @property-read Person|null $manager
  * @property-read Role|null $role
  * @property-read Calendar|null $calendar
+ * @property-read Collection<int, OwnFieldValue> $ownFieldValues
  */
 final class Person extends User
 {
@@ -149,6 +152,12 @@ final class Person extends User
     public function calendar(): BelongsTo
     {
         return $this->belongsTo(Calendar::class);
+    }
+
+    /** @return HasMany<OwnFieldValue, $this> */
+    public function ownFieldValues(): HasMany
+    {
+        return $this->hasMany(OwnFieldValue::class);
     }
 
     /** @return array<string, string> */

@@ -7,6 +7,7 @@ namespace App\Models;
 use App\Models\Casts\AsDay;
 use Database\Factories\ProjectFactory;
 use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -35,6 +36,7 @@ use Moss\Core\Review\RouteKind;
  * @property-read Client|null $client
  * @property-read ClientContact|null $contact
  * @property-read Person $manager
+ * @property-read Collection<int, OwnFieldValue> $ownFieldValues
  */
 final class Project extends Model
 {
@@ -90,6 +92,12 @@ final class Project extends Model
     public function scopeOpen(Builder $query): void
     {
         $query->where($this->qualifyColumn('state'), ProjectState::Open);
+    }
+
+    /** @return HasMany<OwnFieldValue, $this> */
+    public function ownFieldValues(): HasMany
+    {
+        return $this->hasMany(OwnFieldValue::class);
     }
 
     /** @return array<string, string> */

@@ -8,6 +8,7 @@ use App\Models\Casts\AsDay;
 use App\Models\Casts\AsMinutes;
 use App\Models\Casts\AsMoney;
 use Database\Factories\TaskFactory;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -33,6 +34,7 @@ use Moss\Core\Time\Minutes;
  * @property Day|null $done_on
  * @property-read Project $project
  * @property-read Phase|null $phase
+ * @property-read Collection<int, OwnFieldValue> $ownFieldValues
  */
 final class Task extends Model
 {
@@ -71,6 +73,12 @@ final class Task extends Model
     public function assignments(): HasMany
     {
         return $this->hasMany(Assignment::class);
+    }
+
+    /** @return HasMany<OwnFieldValue, $this> */
+    public function ownFieldValues(): HasMany
+    {
+        return $this->hasMany(OwnFieldValue::class);
     }
 
     /** @return array<string, string> */

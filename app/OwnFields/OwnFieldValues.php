@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace App\OwnFields;
 
+use App\Models\Entry;
 use App\Models\OwnFieldValue;
+use App\Models\Person;
+use App\Models\Project;
+use App\Models\Task;
 use App\Support\Database\Record;
 use App\Support\Database\Sql;
 use Illuminate\Database\Query\Builder;
@@ -13,6 +17,9 @@ use Moss\Core\OwnFields\FieldSubject;
 /** What own fields hold. */
 final readonly class OwnFieldValues
 {
+    /** What models that come with their `ownFieldValues` need besides, to be told by code. */
+    public const WITH = 'ownFieldValues.ownField:id,code,is_retired';
+
     /**
      * What the fields in use hold of some entries, tasks, projects or people; in one query.
      *
@@ -38,6 +45,20 @@ final readonly class OwnFieldValues
     public static function beside(FieldSubject $subject, string $id): Builder
     {
         return self::query()->whereColumn('own_field_values.'.self::column($subject), $id)->select(Sql::object('own_fields.code', 'own_field_values.value', 'fields'));
+    }
+
+    /** @return array<string, string> by the field's code */
+    public static function told(Entry|Person|Project|Task $of): array
+    {
+        $values = [];
+        foreach ($of->ownFieldValues as $value) {
+            if (! $value->ownField->is_retired) {
+                $values[$value->ownField->code] = $value->value;
+            }
+        }
+        ksort($values, SORT_STRING);
+
+        return $values;
     }
 
     /** @return array<string, string> by the field's code */

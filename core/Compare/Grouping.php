@@ -15,7 +15,7 @@ use Moss\Core\Calendar\Week;
  */
 enum Grouping: string
 {
-    /** The group of what has no person, team, role, client, phase, charge code or day. */
+    /** The group of what has no person, team, role, client, phase, charge code or day, or of which an own field holds nothing. */
     public const NONE = '-';
 
     case Project = 'project';
@@ -29,6 +29,8 @@ enum Grouping: string
     case ChargeCode = 'charge-code';
     /** By codes `yes` and `no`. */
     case Billable = 'billable';
+    /** By what one own field holds; which one, the comparison says. */
+    case OwnField = 'field';
     case Quarter = 'quarter';
     case Month = 'month';
     case Week = 'week';
@@ -73,6 +75,7 @@ enum Grouping: string
             self::Role => $subject->role ?? self::NONE,
             self::ChargeCode => $subject->chargeCode ?? self::NONE,
             self::Billable => $subject->isBillable ? 'yes' : 'no',
+            self::OwnField => $subject->field ?? self::NONE,
             self::Quarter => $day?->quarter() ?? self::NONE,
             self::Month => $day?->month() ?? self::NONE,
             self::Week => $day === null ? self::NONE : Week::containing($day)->toString(),

@@ -68,6 +68,12 @@ enum Measure: string
         return $this === self::Remaining || $this === self::Forecast;
     }
 
+    /** Whether it asks what is planned or remains, of which no entry tells anything. */
+    public function isOfPlan(): bool
+    {
+        return $this->isAtCompletion() || in_array($this, [self::Planned, self::ToDate, self::Difference, self::DifferencePercentage, self::Variance, self::VariancePercentage], true);
+    }
+
     /**
      * Whether it can be told of groups: what days ask of people belongs to no project, and what remains belongs to no day.
      */

@@ -22,6 +22,8 @@ final readonly class Selection
      * @param  list<string>  $chargeCodes  of tasks
      * @param  bool|null  $internal  whether only internal projects, or only others; null for both
      * @param  bool|null  $billable  whether only billable time, or only other time; null for both
+     * @param  list<string>  $fieldValues  of the own field that the comparison asks for; `-` for nothing
+     * @param  bool  $fieldIsOfPeople  whether that field belongs to people, and so to what their days ask of them
      */
     public function __construct(
         public array $projects = [],
@@ -34,13 +36,15 @@ final readonly class Selection
         public ?bool $billable = null,
         public array $roles = [],
         public array $chargeCodes = [],
+        public array $fieldValues = [],
+        public bool $fieldIsOfPeople = false,
     ) {
     }
 
     /** The same, but only what belongs to a group. */
     public function within(Grouping $grouping, string $code): self
     {
-        return new self($this->projects, $this->persons, $this->teams, $this->clients, $this->managers, $this->internal, [...$this->groups, [$grouping, $code]], $this->billable, $this->roles, $this->chargeCodes);
+        return new self($this->projects, $this->persons, $this->teams, $this->clients, $this->managers, $this->internal, [...$this->groups, [$grouping, $code]], $this->billable, $this->roles, $this->chargeCodes, $this->fieldValues, $this->fieldIsOfPeople);
     }
 
     /** @param  Day|null  $day  any of the days that are looked at together; null for what belongs to none */
@@ -55,6 +59,7 @@ final readonly class Selection
         return self::has($this->persons, $subject->person)
             && self::has($this->teams, $subject->team)
             && self::has($this->roles, $subject->role)
+            && ((! $subject->isWork && ! $this->fieldIsOfPeople) || self::has($this->fieldValues, $subject->field ?? Grouping::NONE))
             && (! $subject->isWork || $this->takesWork($subject));
     }
 

@@ -19,6 +19,7 @@ final readonly class WorkItem
      * @param  bool  $isBillable  as the entry has it, else its task
      * @param  bool  $isWork  false for what the days of a person ask of them
      * @param  string|null  $role  the entry's or assignment's own role, else the person's usual one
+     * @param  string|null  $field  what the own field holds that the comparison asks for
      */
     public function __construct(
         public ?string $project,
@@ -33,12 +34,13 @@ final readonly class WorkItem
         public bool $isInternal = false,
         public bool $isBillable = false,
         public bool $isWork = true,
+        public ?string $field = null,
     ) {
     }
 
     /** What the days of a person ask of them, which belongs to no project. */
-    public static function attendance(string $person, ?string $team, ?string $usualRole): self
+    public static function attendance(string $person, ?string $team, ?string $usualRole, ?string $field = null): self
     {
-        return new self(null, null, null, null, $person, $team, $usualRole, isWork: false);
+        return new self(null, null, null, null, $person, $team, $usualRole, isWork: false, field: $field);
     }
 }

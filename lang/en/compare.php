@@ -46,6 +46,7 @@ return [
         'role' => 'Role',
         'charge-code' => 'Charge code',
         'billable' => 'Billable',
+        'field' => 'Own field',
         'quarter' => 'Quarter',
         'month' => 'Month',
         'week' => 'Week',
@@ -57,6 +58,7 @@ return [
         'client' => 'No client',
         'role' => 'No role',
         'charge-code' => 'No charge code',
+        'field' => 'Not filled in',
     ],
     'measures' => [
         'planned' => 'Planned',

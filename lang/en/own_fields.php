@@ -13,6 +13,8 @@ return [
         'yes-no' => '“:field” takes yes or no, instead of “:text”.',
         'date' => '“:field” takes a date such as 2026-06-17, instead of “:text”.',
     ],
+    'yes' => 'Yes',
+    'no' => 'No',
     'name' => 'Enter a name of at most 200 characters.',
     'code' => 'Enter a code of letters, digits, dots, hyphens and underscores, at most 32.',
     'code_taken' => 'Another field has this code.',

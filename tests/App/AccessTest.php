@@ -6,12 +6,15 @@ namespace Tests\App;
 
 use App\Models\BillingFile;
 use App\Models\BillingMapping;
+use App\Models\ChargeCodePart;
+use App\Models\ChargeCodeValue;
 use App\Models\ClientContact;
 use App\Models\ClientSystem;
 use App\Models\FileTransfer;
 use App\Models\IntakeLink;
 use App\Models\LeaveAllowance;
 use App\Models\LeaveRequest;
+use App\Models\OwnField;
 use App\Models\Question;
 use App\Models\Recorder;
 use App\Models\ScheduledSetting;
@@ -39,6 +42,8 @@ final class AccessTest extends TestCase
         'GET /people/ada/week/2026-W25/lines' => ['ada' => 200, 'bo' => 403, 'mo' => 403, 'lee' => 200, 'kit' => 200, 'vic' => 403, 'cal' => 200],
         'PUT /people/ada/week/2026-W25/lines' => ['ada' => 302, 'bo' => 302],
         'DELETE /people/ada/week/2026-W25/lines' => ['ada' => 302, 'bo' => 302],
+        'GET /people/ada/week/2026-W25/charge-code' => ['ada' => 200, 'bo' => 403, 'mo' => 403, 'lee' => 200, 'kit' => 200, 'vic' => 403, 'cal' => 200],
+        'PUT /people/ada/week/2026-W25/charge-code' => ['ada' => 302, 'bo' => 403, 'mo' => 403, 'lee' => 302, 'vic' => 403, 'cal' => 302],
         'POST /people/ada/week/2026-W25/stretches' => ['ada' => 200, 'bo' => 403, 'mo' => 403, 'lee' => 200, 'kit' => 200, 'vic' => 403, 'cal' => 200],
         'POST /people/ada/week/2026-W25/stretches/ink' => ['ada' => 409, 'bo' => 403, 'vic' => 403],
         'PUT /people/ada/week/2026-W25/stretches/999' => ['ada' => 409, 'bo' => 403, 'mo' => 403, 'lee' => 409, 'vic' => 403, 'cal' => 409],
@@ -245,6 +250,11 @@ final class AccessTest extends TestCase
         'DELETE /office/billing/mappings/1' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 302, 'vic' => 403],
         'GET /office/billing/1/file.csv' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 200, 'vic' => 403],
         'GET /client-systems' => ['ada' => 200, 'mo' => 200, 'kit' => 200, 'vic' => 200],
+        'GET /office/own-fields' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 200, 'vic' => 403],
+        'POST /office/own-fields' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 302, 'vic' => 403],
+        'PUT /office/own-fields/tide' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 302, 'vic' => 403],
+        'DELETE /office/own-fields/tide' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 302, 'vic' => 403],
+        'PUT /office/clients/of/harbour/charge-codes' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 302, 'vic' => 403],
         'GET /office/client-systems' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 200, 'vic' => 403],
         'POST /office/client-systems' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 302, 'vic' => 403],
         'GET /office/client-systems/1' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 200, 'vic' => 403],
@@ -368,6 +378,9 @@ final class AccessTest extends TestCase
         FileTransfer::query()->create(['kind' => 'import', 'state' => 'checked', 'person_id' => 1, 'begun_at' => '2026-06-16T08:00:00Z', 'options' => [], 'report' => []]);
         BillingFile::query()->create(['kind' => 'bill', 'starts_on' => '2026-05-01', 'ends_on' => '2026-05-31', 'state' => 'done', 'made_by_id' => 1, 'made_at' => '2026-06-01T08:00:00Z', 'minutes' => 0, 'amount_cents' => 0, 'unrated_minutes' => 0]);
         ClientSystem::query()->create(['client_id' => 1, 'name' => 'Book', 'starts_on' => '2026-06-01', 'person_by' => 'name', 'person_heading' => 'Worker', 'date_heading' => 'Day', 'hours_heading' => 'Qty']);
+        OwnField::query()->create(['code' => 'tide', 'name' => 'Tide', 'subject' => 'entry', 'kind' => 'text']);
+        ChargeCodePart::query()->create(['client_id' => 1, 'number' => 1, 'name' => 'Area']);
+        ChargeCodeValue::query()->create(['client_id' => 1, 'number' => 1, 'code' => 'N', 'name' => 'North']);
         BillingMapping::query()->create(['kind' => 'bill', 'name' => 'Other', 'detail' => 'entry', 'columns' => ['hours' => 'Hours']]);
         Tracker::query()->create(['name' => 'Tracker', 'address' => 'https://tracker.invalid', 'token' => 'token']);
         $webhook = Webhook::query()->create(['name' => 'Board', 'address' => 'https://board.invalid/events', 'topics' => ['time'], 'secret' => 'secret', 'position' => 0, 'created_at' => '2026-06-16T08:00:00Z']);
@@ -382,6 +395,9 @@ final class AccessTest extends TestCase
             str_ends_with($address, '/calendar-file') => ['calendar' => "BEGIN:VCALENDAR\r\nVERSION:2.0\r\nEND:VCALENDAR\r\n", 'kind' => 1],
             str_starts_with($address, '/leave/') => ['kind' => 1, 'first' => '2026-07-01', 'last' => '2026-07-02'],
             str_ends_with($address, '/allowances') => ['person' => 'ada', 'year' => 2026, 'days' => '30'],
+            str_starts_with($address, '/office/own-fields') => ['name' => 'Tide', 'subject' => 'entry', 'kind' => 'text'],
+            str_ends_with($address, '/charge-codes') => ['separator' => '-', 'parts' => [['name' => 'Area', 'codes' => 'N North']]],
+            str_ends_with($address, '/charge-code') => ['task' => 1, 'chargeCode' => ''],
             $address === '/office/client-systems' => ['client' => 'harbour', 'name' => 'Book', 'startsOn' => '2026-06-01', 'personBy' => 'name', 'personHeading' => 'Worker', 'dateHeading' => 'Day', 'hoursHeading' => 'Qty'],
             $address === '/office/billing' => ['kind' => 'bill', 'from' => '2026-06-01', 'until' => '2026-06-15'],
             str_starts_with($address, '/office/billing') => ['kind' => 'bill', 'name' => 'Ledger', 'detail' => 'entry', 'columns' => [['column' => 'hours', 'heading' => 'Hours']]],

@@ -36,6 +36,7 @@ final class RawComparison
             Grouping::Manager => ['projects.manager_id', 'JOIN tasks ON tasks.id = task_id JOIN projects ON projects.id = tasks.project_id'],
             Grouping::ChargeCode => ['tasks.charge_code', 'JOIN tasks ON tasks.id = task_id'],
             Grouping::Billable => ['coalesce(part.billable, tasks.billable, projects.billable)', 'JOIN tasks ON tasks.id = task_id JOIN projects ON projects.id = tasks.project_id'],
+            Grouping::OwnField => ['held.value', 'LEFT JOIN own_field_values AS held ON held.task_id = part.task_id'],
             Grouping::Phase => ['tasks.phase_id', 'JOIN tasks ON tasks.id = task_id'],
             Grouping::Task => ['task_id', ''],
             Grouping::Person => ['person_id', ''],

@@ -19,6 +19,7 @@ use App\Features\Week\Actions\SaveCells;
 use App\Features\Week\Props\CellOutcome;
 use App\Models\Entry;
 use App\Models\Person;
+use App\OwnFields\TypedFields;
 use App\Support\Language\Wording;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
@@ -74,6 +75,8 @@ final readonly class EntriesController
             $request->has('clientNote') ? $request->string('clientNote')->toString() : null,
             $request->filled('billable') ? $request->boolean('billable') : null,
             $request->filled('minutes') ? Minutes::of($request->integer('minutes')) : null,
+            $request->filled('fields') ? TypedFields::texts($request->array('fields')) : null,
+            $request->has('chargeCode') ? $request->string('chargeCode')->toString() : null,
         ));
         $after = Entry::query()->find($entry->id);
 

@@ -25,6 +25,8 @@ final class ComparisonRequest extends CompareRequest implements DescribesBody
             'to' => ['type' => 'string', 'format' => 'date'],
             'project' => $codes('projects'), 'person' => $codes('people'), 'team' => $codes('teams'), 'client' => $codes('clients'),
             'manager' => $codes('project managers'), 'role' => $codes('roles'), 'charge-code' => ['type' => 'string', 'description' => 'Charge codes, with commas between.'],
+            'field' => ['type' => 'string', 'description' => 'The code of the own field that `field` in `by` and `then`, and `value`, are about.'],
+            'value' => ['type' => 'string', 'description' => 'Values of that field, with commas between; `-` for none.'],
             'internal' => ['type' => 'string', 'enum' => ['only', 'out'], 'description' => 'Time that belongs to no client.'],
             'billable' => ['type' => 'string', 'enum' => ['yes', 'no']],
             'pending' => ['type' => 'string', 'enum' => ['in'], 'description' => 'Counts what is not approved yet.'],

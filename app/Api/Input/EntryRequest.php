@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Api\Input;
 
 use App\Http\Input\BoundedRequest;
+use App\OwnFields\TypedFields;
 use App\Support\Language\Wording;
 use Closure;
 use Illuminate\Contracts\Validation\Validator;
@@ -14,6 +15,9 @@ use Moss\Core\Time\Minutes;
 /** What an entry is to hold; what is not named stays as it is. */
 final class EntryRequest extends BoundedRequest implements DescribesBody
 {
+    /** How values of own fields are given. */
+    public const OWN_FIELDS = ['type' => 'object', 'additionalProperties' => ['type' => ['string', 'null'], 'maxLength' => 1000], 'description' => 'Values of own fields by their codes; null or empty to clear one.'];
+
     /** @return array<string, list<mixed>> */
     public static function rulesUnder(string $under): array
     {
@@ -23,6 +27,8 @@ final class EntryRequest extends BoundedRequest implements DescribesBody
             $under.'note' => ['nullable', 'string', 'max:'.ClientNote::MAX_LENGTH],
             $under.'clientNote' => ['nullable', 'string', 'max:'.ClientNote::MAX_LENGTH],
             $under.'billable' => ['nullable', 'boolean'],
+            $under.'chargeCode' => ['nullable', 'string', 'max:200'],
+            ...TypedFields::rules($under.'fields'),
         ];
     }
 
@@ -40,6 +46,8 @@ final class EntryRequest extends BoundedRequest implements DescribesBody
             'note' => ['type' => 'string', 'maxLength' => ClientNote::MAX_LENGTH, 'description' => 'For the team.'],
             'clientNote' => ['type' => 'string', 'maxLength' => ClientNote::MAX_LENGTH],
             'billable' => ['type' => 'boolean', 'description' => 'As the task is, where it is not named.'],
+            'chargeCode' => ['type' => ['string', 'null'], 'maxLength' => 200, 'description' => 'One that the client composes; null or empty for that of the task.'],
+            'fields' => self::OWN_FIELDS,
         ];
     }
 

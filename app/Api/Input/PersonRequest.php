@@ -25,6 +25,7 @@ final class PersonRequest extends PagePersonRequest implements DescribesBody
             'startsOn' => $day, 'endsOn' => $day,
             'breaks' => ['type' => 'array', 'maxItems' => 20, 'items' => ['type' => 'object', 'required' => ['first', 'last'], 'properties' => ['first' => ['type' => 'string', 'format' => 'date'], 'last' => ['type' => 'string', 'format' => 'date']]]],
             'pattern' => ['type' => 'array', 'maxItems' => 7, 'items' => ['type' => 'string'], 'description' => 'Hours of each weekday, Monday first; empty as the organisation has them.'],
+            'fields' => EntryRequest::OWN_FIELDS,
             'patternFrom' => $day + ['description' => 'From when on the hours hold; always, where it is not said.'],
         ];
     }

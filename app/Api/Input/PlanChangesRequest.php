@@ -19,7 +19,7 @@ final class PlanChangesRequest extends PageChangesRequest implements DescribesBo
             'type' => 'object', 'required' => ['fields'], 'properties' => [
                 'task' => ['type' => ['integer', 'null'], 'description' => 'Number of the task, else the assignments are meant.'],
                 'assignments' => ['type' => ['array', 'null'], 'items' => ['type' => 'integer'], 'description' => 'Numbers of an assignment.'],
-                'fields' => ['type' => 'object', 'properties' => array_fill_keys($fields, ['type' => ['string', 'null'], 'maxLength' => 300])],
+                'fields' => ['type' => 'object', 'properties' => array_fill_keys($fields, ['type' => ['string', 'null'], 'maxLength' => 300]), 'description' => 'Own fields of tasks as `own:` and their code.'],
             ],
         ]]];
     }

@@ -22,6 +22,7 @@ final class ProjectRequest extends PageProjectRequest implements DescribesBody
             'hours' => ['type' => ['string', 'null'], 'description' => 'About how much a new project will be; planned on a first task.'],
             'billable' => ['type' => 'boolean', 'default' => true],
             'isOpen' => ['type' => 'boolean', 'default' => true],
+            'fields' => EntryRequest::OWN_FIELDS,
             'estimateMode' => ['type' => ['string', 'null'], 'enum' => [...array_column(EstimateMode::cases(), 'value'), null]],
         ];
     }

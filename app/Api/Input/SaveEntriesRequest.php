@@ -9,6 +9,7 @@ use App\Http\Input\BoundedRequest;
 use App\Http\Input\WorkDay;
 use App\Models\Role;
 use App\Models\Task;
+use App\OwnFields\TypedFields;
 use App\Support\Language\Wording;
 use Closure;
 use Illuminate\Contracts\Validation\Validator;
@@ -101,13 +102,15 @@ final class SaveEntriesRequest extends BoundedRequest implements DescribesBody
             array_key_exists('clientNote', $entry) ? $entry['clientNote'] ?? '' : null,
             isset($entry['billable']) ? (bool) $entry['billable'] : null,
             isset($entry['minutes']) ? Minutes::of((int) $entry['minutes']) : null,
+            isset($entry['fields']) ? TypedFields::texts($entry['fields']) : null,
+            array_key_exists('chargeCode', $entry) ? $entry['chargeCode'] ?? '' : null,
         ), $this->given());
     }
 
-    /** @return list<array{project: string, task: string, role?: string|null, date: string, version?: int|string|null, hours?: string|null, minutes?: int|string|null, note?: string|null, clientNote?: string|null, billable?: bool|int|string|null}> */
+    /** @return list<array{project: string, task: string, role?: string|null, date: string, version?: int|string|null, hours?: string|null, minutes?: int|string|null, note?: string|null, clientNote?: string|null, billable?: bool|int|string|null, fields?: array<array-key, string|null>|null, chargeCode?: string|null}> */
     private function given(): array
     {
-        /** @var list<array{project: string, task: string, role?: string|null, date: string, version?: int|string|null, hours?: string|null, minutes?: int|string|null, note?: string|null, clientNote?: string|null, billable?: bool|int|string|null}> $entries */
+        /** @var list<array{project: string, task: string, role?: string|null, date: string, version?: int|string|null, hours?: string|null, minutes?: int|string|null, note?: string|null, clientNote?: string|null, billable?: bool|int|string|null, fields?: array<array-key, string|null>|null, chargeCode?: string|null}> $entries */
         $entries = $this->array('entries');
 
         return $entries;

@@ -21,6 +21,7 @@ final readonly class Document
         'days' => ['type' => 'string', 'description' => 'A week `2026-W25`, a month `2026-06`, or a first and a last day `2026-06-01--2026-06-15`.'],
         'entry' => ['type' => 'integer', 'description' => 'Number of an entry.'],
         'project' => ['type' => 'string', 'description' => 'Code of a project.'],
+        'client' => ['type' => 'string', 'description' => 'Code of a client.'],
         'taskCode' => ['type' => 'string', 'description' => 'Code of a task within the project.'],
         'correction' => ['type' => 'integer', 'description' => 'Number of a correction.'],
         'transfer' => ['type' => 'integer', 'description' => 'Number of an import or export.'],

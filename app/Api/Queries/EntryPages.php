@@ -12,14 +12,16 @@ use App\Approval\Waiting;
 use App\Models\Entry;
 use App\Models\Person;
 use App\Models\Task;
+use App\OwnFields\OwnFieldValues;
 use App\Sheet\LineKey;
+use ArrayObject;
 use Illuminate\Database\Query\Builder;
 use Moss\Core\Calendar\Day;
 
 /** Entries of a person, or those that wait for one, a part at a time in the order of days. */
 final class EntryPages
 {
-    private const NAMES = ['person:id,code', 'task:id,code,project_id,billable', 'task.project:id,code,billable', 'role:id,code'];
+    private const NAMES = ['person:id,code', 'task:id,code,project_id,billable,charge_code', 'task.project:id,code,billable', 'role:id,code', 'ownFieldValues', OwnFieldValues::WITH];
 
     public static function of(Person $owner, EntriesRequest $request): EntryList
     {
@@ -77,7 +79,7 @@ final class EntryPages
     {
         return new EntryResource(
             $entry->id, $entry->person->code, $entry->task->project->code, $entry->task->code, $entry->role?->code, $entry->date->toString(), $entry->minutes->toInt(), $entry->state,
-            $entry->billable ?? $entry->task->billable ?? $entry->task->project->billable, $entry->note, $entry->client_note, $entry->corrects?->toString(), $entry->version,
+            $entry->billable ?? $entry->task->billable ?? $entry->task->project->billable, $entry->note, $entry->client_note, $entry->corrects?->toString(), $entry->charge_code ?? $entry->task->charge_code, new ArrayObject(OwnFieldValues::told($entry)), $entry->version,
         );
     }
 }

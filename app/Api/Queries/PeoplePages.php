@@ -11,7 +11,9 @@ use App\Api\Resources\PersonList;
 use App\Http\Input\WeekHours;
 use App\Models\Person;
 use App\Models\Team;
+use App\OwnFields\OwnFieldValues;
 use App\Support\Clock\Today;
+use ArrayObject;
 use Illuminate\Database\Query\Builder;
 use Moss\Core\Calendar\DayRange;
 use Moss\Core\Calendar\EmploymentBreaks;
@@ -20,7 +22,7 @@ use Moss\Core\Calendar\WorkPattern;
 /** People, a part at a time by their codes. */
 final class PeoplePages
 {
-    private const NAMES = ['team:id,code', 'manager:id,code', 'role:id,code', 'calendar:id,code'];
+    private const NAMES = ['team:id,code', 'manager:id,code', 'role:id,code', 'calendar:id,code', 'ownFieldValues', OwnFieldValues::WITH];
 
     public static function of(PeopleRequest $request): PersonList
     {
@@ -44,7 +46,7 @@ final class PeoplePages
             $person->code, $person->name, $person->email, $person->access, $person->team?->code, $person->manager?->code, $person->role?->code, $person->calendar?->code,
             $person->timezone, $person->starts_on?->toString(), $person->ends_on?->toString(),
             array_map(static fn (DayRange $break): PersonBreak => new PersonBreak($break->first()->toString(), $break->last()->toString()), EmploymentBreaks::of($person->employment_breaks ?? '')->ranges()),
-            $person->pattern === null ? [] : WeekHours::texts(WorkPattern::of($person->pattern), app(Today::class)->in('UTC')), $person->language,
+            $person->pattern === null ? [] : WeekHours::texts(WorkPattern::of($person->pattern), app(Today::class)->in('UTC')), $person->language, new ArrayObject(OwnFieldValues::told($person)),
         );
     }
 }

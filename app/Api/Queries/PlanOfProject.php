@@ -26,7 +26,7 @@ final readonly class PlanOfProject
         $plan = $this->plan->of($project, $reader, null);
 
         return new Plan($plan->code, $plan->planned, array_map(static fn (PlanTaskProps $task): PlanTask => new PlanTask(
-            $task->id, $task->code, $task->name, $task->phase, $task->own, $task->planned, $task->budget, $task->startsOn, $task->endsOn, $task->chargeCode, $task->doneOn,
+            $task->id, $task->code, $task->name, $task->phase, $task->own, $task->planned, $task->budget, $task->startsOn, $task->endsOn, $task->chargeCode, $task->doneOn, new ArrayObject($task->fields),
             array_map(static fn (PlanAssignmentProps $one): PlanAssignment => new PlanAssignment(
                 $one->ids, $one->person, $one->person === null ? substr($one->assignee, strlen('team:')) : null, $one->role, $one->planned, $one->startsOn, $one->endsOn, new ArrayObject($one->byDay),
             ), $task->assignments),

@@ -16,13 +16,15 @@ use App\Models\Client;
 use App\Models\Person;
 use App\Models\Project;
 use App\Models\ProjectState;
+use App\OwnFields\OwnFieldValues;
+use ArrayObject;
 use Illuminate\Database\Query\Builder;
 use Moss\Core\Calendar\Day;
 
 /** Projects, a part at a time by their codes. */
 final class ProjectPages
 {
-    private const NAMES = ['client:id,code', 'manager:id,code'];
+    private const NAMES = ['client:id,code', 'manager:id,code', 'ownFieldValues', OwnFieldValues::WITH];
 
     public static function of(Person $reader, ProjectsRequest $request): ProjectList
     {
@@ -56,7 +58,7 @@ final class ProjectPages
     {
         return new ProjectResource(
             $project->code, $project->name, $project->client?->code, $project->manager->code, $project->starts_on?->toString(), $project->ends_on?->toString(),
-            $project->billable, $project->state === ProjectState::Open, $project->internal, $project->estimate_mode,
+            $project->billable, $project->state === ProjectState::Open, $project->internal, $project->estimate_mode, new ArrayObject(OwnFieldValues::told($project)),
         );
     }
 }

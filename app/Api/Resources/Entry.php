@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Api\Resources;
 
+use ArrayObject;
 use Moss\Core\Sheet\EntryState;
 
 /** Time that somebody recorded on a task on a day. */
@@ -17,6 +18,8 @@ final readonly class Entry
      * @param  string  $date  `2026-06-17`
      * @param  string  $note  for the team
      * @param  string|null  $corrects  the settled day that it corrects
+     * @param  string|null  $chargeCode  its own, else that of its task
+     * @param  ArrayObject<string, string>  $fields  what own fields hold, by their codes
      * @param  int  $version  another after every change; the ETag of the entry
      */
     public function __construct(
@@ -32,6 +35,8 @@ final readonly class Entry
         public string $note,
         public string $clientNote,
         public ?string $corrects,
+        public ?string $chargeCode,
+        public ArrayObject $fields,
         public int $version,
     ) {
     }

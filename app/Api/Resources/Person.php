@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Api\Resources;
 
 use App\Models\Access;
+use ArrayObject;
 
 /** A person of the organisation. */
 final readonly class Person
@@ -19,6 +20,7 @@ final readonly class Person
      * @param  string|null  $endsOn  the last day
      * @param  list<PersonBreak>  $breaks  between the first and the last day
      * @param  list<string>  $pattern  hours of each weekday, Monday first; empty as the organisation has them
+     * @param  ArrayObject<string, string>  $fields  what own fields hold, by their codes
      */
     public function __construct(
         public string $code,
@@ -35,6 +37,7 @@ final readonly class Person
         public array $breaks,
         public array $pattern,
         public ?string $language,
+        public ArrayObject $fields,
     ) {
     }
 }

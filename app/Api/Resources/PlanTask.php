@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Api\Resources;
 
+use ArrayObject;
+
 /** A task of a plan, with who is on it. */
 final readonly class PlanTask
 {
@@ -12,6 +14,7 @@ final readonly class PlanTask
      * @param  int  $plannedMinutes  its own, else those of its assignments
      * @param  string|null  $budget  decimal; null where there is none, or for those who may not see it
      * @param  string|null  $doneOn  the day on which it was declared done
+     * @param  ArrayObject<string, string>  $fields  what own fields hold, by their codes
      * @param  list<PlanAssignment>  $assignments
      */
     public function __construct(
@@ -26,6 +29,7 @@ final readonly class PlanTask
         public ?string $endsOn,
         public ?string $chargeCode,
         public ?string $doneOn,
+        public ArrayObject $fields,
         public array $assignments,
     ) {
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Api\Resources;
 
+use ArrayObject;
 use Moss\Core\Effort\EstimateMode;
 
 /** A project, apart from its plan. */
@@ -14,6 +15,7 @@ final readonly class Project
      * @param  string  $manager  code of a person
      * @param  string|null  $startsOn  `2026-06-15`
      * @param  EstimateMode|null  $estimateMode  how remaining estimates take effect; null as the organisation has it
+     * @param  ArrayObject<string, string>  $fields  what own fields hold, by their codes
      */
     public function __construct(
         public string $code,
@@ -26,6 +28,7 @@ final readonly class Project
         public bool $isOpen,
         public bool $isInternal,
         public ?EstimateMode $estimateMode,
+        public ArrayObject $fields,
     ) {
     }
 }

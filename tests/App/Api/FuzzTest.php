@@ -9,7 +9,7 @@ use Illuminate\Support\Facades\DB;
 use PHPUnit\Framework\Attributes\TestWith;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
-use Tests\App\Lighthouse;
+use Tests\App\OwnFields\OwnFieldFiles;
 use Tests\App\TestCase;
 
 /** Asks everything that the document knows with what it describes and with what it does not, as people with different rights. */
@@ -31,7 +31,7 @@ final class FuzzTest extends TestCase
     protected function setUp(): void
     {
         parent::setUp();
-        $this->import(Lighthouse::files(['entries.csv' => "person,project,task,role,date,hours,state\nada,LENS,FIT,surveyor,2026-06-16,2,approved\nada,LENS,FIT,surveyor,2026-06-17,3,submitted\nbo,OWN,TRAIN,,2026-06-17,1,draft\n"]));
+        $this->import(OwnFieldFiles::files(['entries.csv' => "person,project,task,role,date,hours,state\nada,LENS,FIT,surveyor,2026-06-16,2,approved\nada,LENS,FIT,surveyor,2026-06-17,3,submitted\nbo,OWN,TRAIN,,2026-06-17,1,draft\n"]));
     }
 
     #[TestWith(['vic', 1])]
@@ -99,6 +99,7 @@ final class FuzzTest extends TestCase
         $values = match ($name) {
             'person', 'manager', 'email' => ['ada', 'bo', 'mo', 'lee', 'kit', 'vic', 'nobody'],
             'project' => ['LENS', 'OLD', 'OWN', 'NONE'],
+            'client' => ['harbour', 'nix'],
             'taskCode' => ['FIT', 'CLEAN', 'TRAIN', 'SCRAP', 'none'],
             'days' => ['2026-W25', '2026-06', '2026-06-01--2026-06-15', '2026-W99', '2026-06-15--2026-06-01'],
             'by', 'then' => ['project', 'person', 'week', 'client'],
@@ -147,7 +148,7 @@ final class FuzzTest extends TestCase
             'integer' => $this->random->getInt(0, 5),
             'boolean' => $this->random->getInt(0, 1) === 1,
             'array' => $depth > 4 ? [] : array_map(fn (): mixed => $this->value((array) ($schema['items'] ?? []), $depth + 1), range(1, $this->random->getInt(1, 3))),
-            'object' => $this->object((array) ($schema['properties'] ?? []), $depth),
+            'object' => $this->object((array) ($schema['properties'] ?? []), $depth) + (isset($schema['additionalProperties']) ? [['place', 'miles', 'risk', 'ledger', 'union', 'nix'][$this->random->getInt(0, 5)] => $this->text('')] : []),
             default => $this->text($schema['format'] ?? ''),
         };
     }
@@ -173,7 +174,7 @@ final class FuzzTest extends TestCase
     {
         $texts = $format === 'date'
             ? ['2026-06-16', '2026-06-17', '2026-06-30', '2026-02-30', '']
-            : ['8', '7:30', 'FIT', 'ada', 'surveyor', 'LENS', 'field', 'A name', 'x@lighthouse.example', '', '2026-06-17', 'clients.csv', "client,name\nquay,Quay\n"];
+            : ['8', '7:30', 'home', 'WP1/LAB', 'FIT', 'ada', 'surveyor', 'LENS', 'field', 'A name', 'x@lighthouse.example', '', '2026-06-17', 'clients.csv', "client,name\nquay,Quay\n"];
 
         return $texts[$this->random->getInt(0, count($texts) - 1)];
     }

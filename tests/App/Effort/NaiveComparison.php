@@ -10,6 +10,7 @@ use App\Effort\PlanReader;
 use App\Effort\RatesInForce;
 use App\Features\Compare\Queries\ComparisonTerms;
 use App\Models\Entry as EntryModel;
+use App\Models\OwnFieldValue;
 use App\Models\Person;
 use App\Models\Task;
 use App\Sheet\ExpectedDaysOfMany;
@@ -45,6 +46,9 @@ final class NaiveComparison
     /** @var Collection<int, Person> by number */
     private readonly Collection $people;
 
+    /** @var array<string, string> what the own field that is asked for holds, by what it belongs to and its number */
+    private array $held = [];
+
     public function __construct(private readonly ComparedDays $days)
     {
         $this->entries = EntryModel::query()->with('role')->orderBy('id')->get();
@@ -54,6 +58,14 @@ final class NaiveComparison
 
     public function of(ComparisonTerms $terms): Comparison
     {
+        $this->held = [];
+        $field = $terms->field;
+        $subject = $field->subject->value ?? '';
+        foreach (OwnFieldValue::query()->whereRelation('ownField', 'code', $field->code ?? '')->get() as $value) {
+            $id = ['entry' => $value->entry_id, 'task' => $value->task_id, 'project' => $value->project_id, 'person' => $value->person_id][$subject] ?? 0;
+            $this->held[$subject.' '.$id] = $value->value;
+        }
+
         return Comparison::of($terms->by, $terms->selection, $this->amounts($terms), $terms->then, $terms->across);
     }
 
@@ -106,7 +118,7 @@ final class NaiveComparison
             if (! $this->days->period->includes($day)) {
                 continue;
             }
-            $item = $this->item($entry->task_id, $this->codeOf($entry->person_id), null, $entry->role?->code, $entry->billable);
+            $item = $this->item($entry->task_id, $this->codeOf($entry->person_id), null, $entry->role?->code, $entry->billable, $entry);
             [$actual, $pending] = $entry->state->isActual() ? [$entry->minutes, Minutes::zero()] : [Minutes::zero(), $entry->minutes];
             $counts = $entry->state->isActual() || $terms->withPending;
             $who = [$item->person ?? '', $entry->role?->code, $day, $entry->minutes];
@@ -129,7 +141,7 @@ final class NaiveComparison
             foreach ($this->days->period as $day) {
                 $minutes = $expected->hours($person)->on($day);
                 if (! $minutes->isZero()) {
-                    yield new ComparedAmount(WorkItem::attendance($person->code, $person->team?->code, $person->role?->code), $day, ComparisonRow::expected($minutes, $this->days->isToDate($day) ? $minutes : Minutes::zero()));
+                    yield new ComparedAmount(WorkItem::attendance($person->code, $person->team?->code, $person->role?->code, $this->held['person '.$person->id] ?? null), $day, ComparisonRow::expected($minutes, $this->days->isToDate($day) ? $minutes : Minutes::zero()));
                 }
             }
         }
@@ -140,7 +152,7 @@ final class NaiveComparison
     {
         $nothing = Minutes::zero();
         foreach ($this->entries as $entry) {
-            yield new ComparedAmount($this->item($entry->task_id, $this->codeOf($entry->person_id), null, $entry->role?->code, $entry->billable), null, ComparisonRow::completion(new ComparedCompletion($entry->minutes, $nothing)));
+            yield new ComparedAmount($this->item($entry->task_id, $this->codeOf($entry->person_id), null, $entry->role?->code, $entry->billable, $entry), null, ComparisonRow::completion(new ComparedCompletion($entry->minutes, $nothing)));
         }
         $plans = (new PlanReader)->of($this->scope());
         $estimates = EstimateReader::of($this->scope());
@@ -173,7 +185,7 @@ final class NaiveComparison
     }
 
     /** @param  string|null  $team  planned for; a person has their own */
-    private function item(int $task, ?string $person, ?string $team, ?string $role, ?bool $billable): WorkItem
+    private function item(int $task, ?string $person, ?string $team, ?string $role, ?bool $billable, ?EntryModel $entry = null): WorkItem
     {
         $task = $this->tasks[$task] ?? throw new LogicException('A task that there is.');
         $project = $task->project;
@@ -181,7 +193,8 @@ final class NaiveComparison
 
         return new WorkItem(
             $project->code, $project->client?->code, $task->phase?->name, $task->code, $person, $who === null ? $team : $who->team?->code, $role ?? $who?->role?->code,
-            $project->manager->code, $task->charge_code, $project->internal, $billable ?? $task->billable ?? $project->billable,
+            $project->manager->code, $entry->charge_code ?? $task->charge_code, $project->internal, $billable ?? $task->billable ?? $project->billable,
+            field: $this->held['entry '.($entry->id ?? 0)] ?? $this->held['task '.$task->id] ?? $this->held['project '.$project->id] ?? $this->held['person '.($who->id ?? 0)] ?? null,
         );
     }
 

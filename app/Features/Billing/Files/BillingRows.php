@@ -9,13 +9,14 @@ use App\Models\BillingFile;
 use App\Models\BillingKind;
 use App\Models\BillingLine;
 use App\Support\Database\Record;
+use App\Support\Database\Sql;
 use Illuminate\Support\LazyCollection;
 
 /** The rows of a billing file: its lines one by one, or summed up. Minutes and cents stay numbers. */
 final class BillingRows
 {
     /** What rows that are sums are told apart by. */
-    private const KEYS = ['task' => ['client', 'project', 'task', 'correction'], 'project' => ['client', 'project', 'correction'], 'person' => ['person', 'correction']];
+    private const KEYS = ['task' => ['client', 'project', 'task', 'charge_code', 'correction'], 'project' => ['client', 'project', 'correction'], 'person' => ['person', 'correction']];
 
     /** @return iterable<array<string, string|int|null>> by the names of columns */
     public static function of(BillingFile $file, BillingDetail $detail): iterable
@@ -42,7 +43,8 @@ final class BillingRows
             ->join('entries', 'entries.id', 'billing_lines.entry_id')->join('people', 'people.id', 'entries.person_id')->leftJoin('roles', 'roles.id', 'entries.role_id')
             ->join('tasks', 'tasks.id', 'entries.task_id')->join('projects', 'projects.id', 'tasks.project_id')->leftJoin('clients', 'clients.id', 'projects.client_id')
             ->orderBy($file->kind === BillingKind::Bill ? 'clients.code' : 'people.code')->orderBy('projects.code')->orderBy('tasks.code')->orderBy('people.code')->orderBy('entries.date')->orderBy('billing_lines.id')
-            ->select('clients.code AS client', 'clients.name AS client_name', 'projects.code AS project', 'projects.name AS project_name', 'tasks.code AS task', 'tasks.name AS task_name', 'tasks.charge_code')
+            ->select('clients.code AS client', 'clients.name AS client_name', 'projects.code AS project', 'projects.name AS project_name', 'tasks.code AS task', 'tasks.name AS task_name')
+            ->addSelect(Sql::first(['entries.charge_code', 'tasks.charge_code'], 'charge_code'))
             ->addSelect('people.code AS person', 'people.name AS person_name', 'roles.code AS role', 'entries.date', 'entries.corrects', 'entries.client_note', 'billing_lines.is_correction', 'billing_lines.minutes', 'billing_lines.rate', 'billing_lines.amount_cents');
 
         return Record::each($query)->map(static fn (Record $row): array => [

@@ -29,7 +29,7 @@ final class HoursForClient
             ->groupBy('people.code', 'entries.date')->orderBy('people.code')->orderBy('entries.date')
             ->select('people.'.$system->person_by.' AS person', 'client_system_people.called', 'entries.date')->addSelect(Sql::sum('entries.minutes', 'minutes'));
         if ($isByCode) {
-            $query->groupBy('tasks.charge_code')->orderBy('tasks.charge_code')->addSelect('tasks.charge_code');
+            $query->groupBy(Sql::first(['entries.charge_code', 'tasks.charge_code']))->orderBy(Sql::first(['entries.charge_code', 'tasks.charge_code']))->addSelect(Sql::first(['entries.charge_code', 'tasks.charge_code'], 'charge_code'));
         }
         foreach (Record::each($query) as $row) {
             if ($row->int('minutes') !== 0) {

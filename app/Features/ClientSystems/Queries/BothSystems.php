@@ -26,7 +26,7 @@ final class BothSystems
         [$first, $last] = [max($days->first()->toString(), $system->starts_on->toString()), $days->last()->toString()];
         $here = self::byPerson(Entry::query()->toBase()->join('tasks', 'tasks.id', 'entries.task_id')->join('projects', 'projects.id', 'tasks.project_id')
             ->where('projects.client_id', $system->client_id)->whereBetween('entries.date', [$first, $last])->when($person !== null, static fn (Builder $own): Builder => $own->where('entries.person_id', $person))
-            ->groupBy('entries.person_id', 'entries.date', 'tasks.charge_code')->select('entries.person_id', 'entries.date', 'tasks.charge_code')->addSelect(Sql::sum('entries.minutes', 'minutes')));
+            ->groupBy('entries.person_id', 'entries.date', 'entries.charge_code', 'tasks.charge_code')->select('entries.person_id', 'entries.date')->addSelect(Sql::first(['entries.charge_code', 'tasks.charge_code'], 'charge_code'), Sql::sum('entries.minutes', 'minutes')));
         $there = self::byPerson(ClientSystemDay::query()->toBase()->join('client_system_people', 'client_system_people.id', 'client_system_days.client_system_person_id')
             ->where('client_system_people.client_system_id', $system->id)->whereNotNull('client_system_people.person_id')->whereBetween('client_system_days.date', [$first, $last])
             ->when($person !== null, static fn (Builder $own): Builder => $own->where('client_system_people.person_id', $person))

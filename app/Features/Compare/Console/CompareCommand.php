@@ -16,6 +16,7 @@ use App\Features\Compare\Queries\ComparisonQuestion;
 use App\Features\Compare\Queries\ComparisonReport;
 use App\Features\Compare\Queries\ComparisonTerms;
 use App\Features\Compare\Queries\GroupNames;
+use App\OwnFields\OwnFieldList;
 use App\Support\Clock\Today;
 use App\Support\Console\FigureTable;
 use App\Support\Console\OptionRefused;
@@ -28,6 +29,8 @@ use Moss\Core\Compare\ComparisonRow;
 use Moss\Core\Compare\Grouping;
 use Moss\Core\Compare\Measure;
 use Moss\Core\Compare\Selection;
+use Moss\Core\OwnFields\FieldSubject;
+use Moss\Core\OwnFields\OwnField;
 use Symfony\Component\Console\Output\OutputInterface;
 
 final class CompareCommand extends Command
@@ -37,7 +40,9 @@ final class CompareCommand extends Command
     private const COLUMNS = ['group', 'name', 'planned', 'planned_to_date', 'actual', 'pending', 'variance', 'variance_pct'];
 
     protected $signature = 'moss:compare
-        {--by= : project, phase, task, person, team, client, manager, role, charge-code, billable, quarter, month or week}
+        {--by= : project, phase, task, person, team, client, manager, role, charge-code, billable, field, quarter, month or week}
+        {--field= : the own field that is compared by or narrowed to, by its code}
+        {--value=* : only what holds one of these values of that field; - for none}
         {--from= : first day, as 2026-06-01}
         {--to= : last day, as 2026-06-30}
         {--period= : in the place of two days, a period that moves with today, as last-month, this-quarter or last-6-weeks, or to-date}
@@ -79,13 +84,14 @@ final class CompareCommand extends Command
             $format = $this->oneOf('format', 'csv', 'json');
             $today = $this->today($clock);
             $measures = $this->measures();
-            $comparison = $report->comparison(new ComparisonTerms($grouping, $this->selection(), $this->period($today), $today, $this->option('pending') === true, measures: $measures), ComparableWork::all());
+            $field = $this->field($grouping);
+            $comparison = $report->comparison(new ComparisonTerms($grouping, $this->selection($field), $this->period($today), $today, $this->option('pending') === true, measures: $measures, field: $field), ComparableWork::all());
         } catch (OptionRefused $refused) {
             $this->complain($refused->getMessage());
 
             return self::FAILURE;
         }
-        $names = GroupNames::for($grouping);
+        $names = GroupNames::for($grouping, null, $field);
         $further = MeasureColumns::of($measures);
         $rows = [];
         foreach ($comparison->rows() as $group => $row) {
@@ -123,6 +129,17 @@ final class CompareCommand extends Command
     }
 
     /** @throws OptionRefused */
+    private function field(Grouping $grouping): ?OwnField
+    {
+        $code = $this->text('field');
+        if ($code === null) {
+            return $grouping === Grouping::OwnField ? throw OptionRefused::because('missing', ['option' => 'field']) : null;
+        }
+
+        return OwnFieldList::all()->named($code) ?? throw OptionRefused::because('code', ['option' => 'field', 'value' => $code]);
+    }
+
+    /** @throws OptionRefused */
     private function period(Day $today): DayRange
     {
         $period = $this->text('period');
@@ -139,7 +156,7 @@ final class CompareCommand extends Command
     }
 
     /** @throws OptionRefused */
-    private function selection(): Selection
+    private function selection(?OwnField $field): Selection
     {
         return new Selection(
             $this->codes('project', 'projects'),
@@ -151,6 +168,8 @@ final class CompareCommand extends Command
             billable: $this->text('billable') === null ? null : $this->oneOf('billable', 'yes', 'no') === 'yes',
             roles: $this->codes('role', 'roles'),
             chargeCodes: $this->texts('charge-code'),
+            fieldValues: $field === null ? [] : $this->texts('value'),
+            fieldIsOfPeople: $field?->subject === FieldSubject::Person,
         );
     }
 

@@ -25,7 +25,7 @@ final readonly class ComparisonHeading
     public static function of(ComparisonQuestion $asked, Person $reader, DateTimeImmutable $now, string $name = ''): self
     {
         $terms = $asked->terms;
-        $groupings = array_map(static fn (Grouping $grouping): string => Wording::of('compare.groupings.'.$grouping->value), $terms->groupings());
+        $groupings = array_map(static fn (Grouping $grouping): string => GroupWords::grouping($grouping, $terms), $terms->groupings());
 
         return new self(
             $name === '' ? Wording::of('compare.title', ['groupings' => implode(', ', $groupings)]) : $name,
@@ -49,6 +49,10 @@ final readonly class ComparisonHeading
                 $names = GroupNames::for($grouping, $codes);
                 $filters[] = Wording::of('compare.filter', ['kind' => Wording::of('compare.groupings.'.$kind), 'names' => implode(', ', array_map($names->nameOf(...), $codes))]);
             }
+        }
+        if ($selection->fieldValues !== [] && $asked->terms->field !== null) {
+            $names = GroupNames::for(Grouping::OwnField, null, $asked->terms->field);
+            $filters[] = Wording::of('compare.filter', ['kind' => $asked->terms->field->name, 'names' => implode(', ', array_map(static fn (string $code): string => GroupWords::of(Grouping::OwnField, $code, $names->nameOf($code)), $selection->fieldValues))]);
         }
         if ($selection->internal !== null) {
             $filters[] = Wording::of($selection->internal ? 'compare.internal_only' : 'compare.internal_out');

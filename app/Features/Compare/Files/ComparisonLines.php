@@ -31,8 +31,8 @@ final readonly class ComparisonLines
     public function lines(): iterable
     {
         $terms = $this->asked->terms;
-        $names = GroupNames::for($terms->by);
-        $partNames = $terms->then === null ? null : GroupNames::for($terms->then);
+        $names = GroupNames::for($terms->by, null, $terms->field);
+        $partNames = $terms->then === null ? null : GroupNames::for($terms->then, null, $terms->field);
         foreach (ComparisonOrder::of($this->comparison->groups(), $terms->by, $this->asked, $names) as $code => $group) {
             $name = $names->nameOf((string) $code);
             yield new ComparedLine((string) $code, $name, null, '', $group->row, $group->periods);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Features\Compare\Files;
 
+use App\Features\Compare\Queries\ComparisonTerms;
 use App\Support\Language\LocalFormat;
 use App\Support\Language\Wording;
 use Illuminate\Support\Facades\Lang;
@@ -14,6 +15,12 @@ use Moss\Core\Compare\Grouping;
 /** What a group is called where people read it: periods as they write them, and in words what belongs to none. */
 final class GroupWords
 {
+    /** What is compared by: of an own field, its name. */
+    public static function grouping(Grouping $grouping, ComparisonTerms $terms): string
+    {
+        return $grouping === Grouping::OwnField && $terms->field !== null ? $terms->field->name : Wording::of('compare.groupings.'.$grouping->value);
+    }
+
     public static function of(Grouping $grouping, string $code, string $name): string
     {
         return match (true) {

@@ -38,7 +38,7 @@ final class SpreadsheetComparison
         $periods = $across === null ? [] : array_merge(...array_map(static fn (string $period): array => array_map(
             static fn (string $figure): SheetCell => SheetCell::heading(Wording::of('compare.'.$figure, ['period' => GroupWords::of($across, $period, $period)])), ['planned_in', 'actual_in'],
         ), $comparison->periods));
-        $names = array_map(static fn (Grouping $grouping): SheetCell => SheetCell::heading(Wording::of('compare.groupings.'.$grouping->value)), $terms->then === null ? [$terms->by] : [$terms->by, $terms->then]);
+        $names = array_map(static fn (Grouping $grouping): SheetCell => SheetCell::heading(GroupWords::grouping($grouping, $terms)), $terms->then === null ? [$terms->by] : [$terms->by, $terms->then]);
         yield [...$names, ...array_map(static fn (Measure $measure): SheetCell => SheetCell::heading(MeasureWords::heading($measure, $currency)), $measures), ...$periods];
         foreach ($comparison->lines() as $line) {
             $part = $terms->then === null || $line->part === null ? '' : GroupWords::of($terms->then, $line->part, $line->partName);

@@ -23,6 +23,9 @@ final readonly class ComparisonProps
      * @param  list<OptionProps>  $managers
      * @param  list<OptionProps>  $roles
      * @param  list<OptionProps>  $chargeCodes
+     * @param  ComparedFieldProps|null  $field  the own field that it is compared by, or narrowed to
+     * @param  list<OptionProps>  $fieldValues  of that field, that it is narrowed to
+     * @param  list<ComparedFieldProps>  $ownFields  that it could be compared by
      * @param  string  $billable  `yes`, `no`, or empty for both
      * @param  string  $sort  `attention`, `name` or a measure
      * @param  list<Measure>  $measures  that are shown
@@ -52,6 +55,9 @@ final readonly class ComparisonProps
         public array $managers,
         public array $roles,
         public array $chargeCodes,
+        public ?ComparedFieldProps $field,
+        public array $fieldValues,
+        public array $ownFields,
         public string $billable,
         public bool $withPending,
         public int $tolerance,

@@ -21,7 +21,7 @@ use Moss\Core\Time\Minutes;
 final class AttendanceAmounts
 {
     /** @return iterable<ComparedAmount> */
-    public function of(ComparisonTerms $terms, ComparableWork $work): iterable
+    public function of(ComparisonTerms $terms, ComparableWork $work, WorkItems $items): iterable
     {
         $selection = $terms->selection;
         $people = array_values(Person::query()->whereIn('id', $work->people()->select('people.id'))
@@ -34,7 +34,7 @@ final class AttendanceAmounts
         $stretches = self::stretches($terms);
         $expected = ExpectedDaysOfMany::during($people, $terms->days);
         foreach ($people as $person) {
-            $item = WorkItem::attendance($person->code, $person->team?->code, $person->role?->code);
+            $item = WorkItem::attendance($person->code, $person->team?->code, $person->role?->code, $items->fieldOf($person->id));
             foreach ($stretches as [$days, $isToDate]) {
                 $minutes = $expected->expected($person, $days);
                 if (! $minutes->isZero()) {

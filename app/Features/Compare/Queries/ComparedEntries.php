@@ -7,6 +7,8 @@ namespace App\Features\Compare\Queries;
 use App\Effort\RatesInForce;
 use App\Features\Compare\Props\ComparedEntryProps;
 use App\Models\Entry;
+use App\Models\OwnField as OwnFieldModel;
+use App\Models\OwnFieldValue;
 use App\Models\Person;
 use App\Policies\WholeWeeks;
 use App\Support\Database\Record;
@@ -21,6 +23,7 @@ use Moss\Core\Compare\Grouping;
 use Moss\Core\Compare\Measure;
 use Moss\Core\Compare\Selection;
 use Moss\Core\Money\Pricing;
+use Moss\Core\OwnFields\OwnField;
 use Moss\Core\Sheet\EntryState;
 use Moss\Core\Time\Minutes;
 
@@ -76,9 +79,11 @@ final class ComparedEntries
             ->join('people AS managers', 'managers.id', 'projects.manager_id')
             ->whereBetween('entries.date', [$asked->days->first()->toString(), $asked->days->last()->toString()])
             ->whereIn('entries.state', array_values($states));
-        foreach (['projects.code' => $selection->projects, 'people.code' => $selection->persons, 'teams.code' => $selection->teams, 'clients.code' => $selection->clients, 'managers.code' => $selection->managers, 'tasks.charge_code' => $selection->chargeCodes] as $column => $codes) {
+        foreach (['projects.code' => $selection->projects, 'people.code' => $selection->persons, 'teams.code' => $selection->teams, 'clients.code' => $selection->clients, 'managers.code' => $selection->managers] as $column => $codes) {
             $query->when($codes !== [], static fn (Builder $named): Builder => $named->whereIn($column, $codes));
         }
+        $query->when($selection->chargeCodes !== [], static fn (Builder $some): Builder => $some->whereIn(self::chargeCode(), $selection->chargeCodes));
+        $query->when($selection->fieldValues !== [], static fn (Builder $some): Builder => $some->where(static fn (Builder $any): Builder => array_reduce($selection->fieldValues, static fn (Builder $so, string $value): Builder => $so->orWhere(static fn (Builder $one): Builder => self::holds($one, $asked->field, $value)), $any)));
         $query->when($selection->internal !== null, static fn (Builder $some): Builder => $some->where('projects.internal', $selection->internal));
         $query->when($selection->roles !== [], static fn (Builder $some): Builder => $some->whereIn(Sql::first(['own_roles.code', 'usual_roles.code']), $selection->roles));
         $query->when($selection->billable !== null, static fn (Builder $some): Builder => $some->where(self::billable(), $selection->billable));
@@ -86,13 +91,13 @@ final class ComparedEntries
         $query->when($measure === Measure::Billable || $measure === Measure::BillValue, static fn (Builder $some): Builder => $some->where(self::billable(), true));
         $query->when($measure->isMoney() && ! $reader->isOffice(), static fn (Builder $some): Builder => $some->whereIn('projects.manager_id', $reader->seesCostOfProjectsOf($reader->id) ? [$reader->id] : []));
         foreach ($selection->groups as [$grouping, $code]) {
-            self::narrow($query, $grouping, $code);
+            self::narrow($query, $grouping, $code, $asked->field);
         }
 
         return $query;
     }
 
-    private static function narrow(Builder $query, Grouping $grouping, string $code): void
+    private static function narrow(Builder $query, Grouping $grouping, string $code, ?OwnField $field): void
     {
         [$project, $part] = [...explode('/', $code, 2), ''];
         match ($grouping) {
@@ -103,13 +108,33 @@ final class ComparedEntries
             Grouping::Team => self::is($query, 'teams.code', $code),
             Grouping::Client => self::is($query, 'clients.code', $code),
             Grouping::Manager => self::is($query, 'managers.code', $code),
-            Grouping::ChargeCode => self::is($query, 'tasks.charge_code', $code),
+            Grouping::ChargeCode => $code === Grouping::NONE ? $query->whereNull('entries.charge_code')->whereNull('tasks.charge_code') : $query->where(self::chargeCode(), $code),
+            Grouping::OwnField => self::holds($query, $field, $code),
             // Its own, else the person's usual one.
             Grouping::Role => $query->where(static fn (Builder $either): Builder => $either->where('own_roles.code', $code)
                 ->orWhere(static fn (Builder $usual): Builder => self::is($usual->whereNull('own_roles.code'), 'usual_roles.code', $code))),
             Grouping::Billable => $query->where(self::billable(), $code === 'yes'),
             Grouping::Quarter, Grouping::Month, Grouping::Week => self::during($query, $grouping->daysOf($code)),
         };
+    }
+
+    /** Its own, else that of its task. */
+    private static function chargeCode(): Sql
+    {
+        return Sql::first(['entries.charge_code', 'tasks.charge_code']);
+    }
+
+    /** Whether an own field of the entry, or of its task, project or person, holds a value. */
+    private static function holds(Builder $query, ?OwnField $field, string $value): Builder
+    {
+        if ($field === null) {
+            return $query;
+        }
+        $id = ['entry' => 'entries.id', 'task' => 'tasks.id', 'project' => 'projects.id', 'person' => 'people.id'][$field->subject->value];
+        $held = OwnFieldValue::query()->toBase()->whereIn('own_field_values.own_field_id', OwnFieldModel::query()->where('code', $field->code)->select('id'))
+            ->whereColumn('own_field_values.'.$field->subject->value.'_id', $id);
+
+        return $value === Grouping::NONE ? $query->whereNotExists($held) : $query->whereExists($held->where('own_field_values.value', $value));
     }
 
     /** As the entry has it, else its task, else the project. */

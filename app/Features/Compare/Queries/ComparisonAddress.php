@@ -6,6 +6,7 @@ namespace App\Features\Compare\Queries;
 
 use App\Http\Input\Address;
 use App\Models\Person;
+use App\OwnFields\OwnFieldList;
 use Illuminate\Http\Request;
 use LogicException;
 use Moss\Core\Calendar\Day;
@@ -14,6 +15,8 @@ use Moss\Core\Calendar\RollingPeriod;
 use Moss\Core\Compare\Grouping;
 use Moss\Core\Compare\Measure;
 use Moss\Core\Compare\Selection;
+use Moss\Core\OwnFields\FieldSubject;
+use Moss\Core\OwnFields\OwnField;
 
 /** Reads a comparison from an address; an invalid value counts as absent. */
 final readonly class ComparisonAddress
@@ -67,6 +70,8 @@ final readonly class ComparisonAddress
             'manager' => implode(',', $selection->managers),
             'role' => implode(',', $selection->roles),
             'charge-code' => implode(',', $selection->chargeCodes),
+            'field' => $terms->field->code ?? '',
+            'value' => implode(',', $selection->fieldValues),
             'internal' => match ($selection->internal) {
                 true => 'only',
                 false => 'out',
@@ -89,8 +94,11 @@ final readonly class ComparisonAddress
     public function question(?Person $reader, Day $today): ComparisonQuestion
     {
         $address = $this->address;
-        $by = Grouping::tryFrom($address->text('by')) ?? Grouping::Project;
-        $then = Grouping::tryFrom($address->text('then'));
+        $field = $address->text('field') === '' ? null : OwnFieldList::all()->named($address->text('field'));
+        $by = self::grouping($address->text('by'), $field) ?? Grouping::Project;
+        $then = self::grouping($address->text('then'), $field);
+        $selection = $this->selection($field);
+        $isAsked = in_array(Grouping::OwnField, [$by, $then], true) || $selection->fieldValues !== [];
         [$period, $days] = $this->period($today);
         $across = $by->isByDay() ? null : self::across(Grouping::tryFrom($address->text('across')), $days);
         $offered = OfferedMeasures::to($reader);
@@ -98,7 +106,7 @@ final readonly class ComparisonAddress
         $sort = Measure::tryFrom($address->text('sort'));
 
         return new ComparisonQuestion(
-            new ComparisonTerms($by, $this->selection(), $days, $today, $address->text('pending') === 'in', $then === $by ? null : $then, $across, $measures),
+            new ComparisonTerms($by, $selection, $days, $today, $address->text('pending') === 'in', $then === $by ? null : $then, $across, $measures, $isAsked ? $field : null),
             $period,
             preg_match('/^(\d{1,2}|100)$/D', $address->text('tolerance')) === 1 ? (int) $address->text('tolerance') : ComparisonQuestion::USUAL_TOLERANCE,
             in_array($sort, $measures, true) ? $sort : ComparisonSort::tryFrom($address->text('sort')) ?? ComparisonSort::Attention,
@@ -106,6 +114,14 @@ final readonly class ComparisonAddress
             $address->page(),
             $this->opened($measures),
         );
+    }
+
+    /** By an own field only where there is one. */
+    private static function grouping(string $text, ?OwnField $field): ?Grouping
+    {
+        $grouping = Grouping::tryFrom($text);
+
+        return $grouping === Grouping::OwnField && $field === null ? null : $grouping;
     }
 
     /** @return list<Measure> in their order, whatever the address has */
@@ -145,7 +161,7 @@ final readonly class ComparisonAddress
         return $rolling === null ? [ComparisonQuestion::USUAL_PERIOD, $usual->on($today)] : [$text, $rolling->on($today)];
     }
 
-    private function selection(): Selection
+    private function selection(?OwnField $field): Selection
     {
         $internal = $this->address->text('internal');
         $billable = $this->address->text('billable');
@@ -156,6 +172,8 @@ final readonly class ComparisonAddress
             billable: $billable === 'yes' ? true : ($billable === 'no' ? false : null),
             roles: $this->list('role'),
             chargeCodes: $this->list('charge-code'),
+            fieldValues: $field === null ? [] : $this->list('value'),
+            fieldIsOfPeople: $field?->subject === FieldSubject::Person,
         );
     }
 

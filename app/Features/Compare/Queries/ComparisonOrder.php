@@ -39,7 +39,7 @@ final class ComparisonOrder
     /** The names that an order asks for; null where it asks for none. */
     public static function names(Grouping $by, ComparisonQuestion $asked): ?GroupNames
     {
-        return $asked->sort === ComparisonSort::Name ? GroupNames::for($by) : null;
+        return $asked->sort === ComparisonSort::Name ? GroupNames::for($by, null, $asked->terms->field) : null;
     }
 
     /** @return list<int> */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Features\Compare\Queries;
 
+use App\Features\Compare\Props\ComparedFieldProps;
 use App\Features\Compare\Props\ComparedGroupProps;
 use App\Features\Compare\Props\ComparedPartProps;
 use App\Features\Compare\Props\ComparedRowProps;
@@ -11,12 +12,17 @@ use App\Features\Compare\Props\ComparisonProps;
 use App\Lookup\Props\OptionProps;
 use App\Models\Organisation;
 use App\Models\Person;
+use App\OwnFields\OwnFieldList;
+use App\Support\Language\Wording;
 use Moss\Core\Compare\ComparedGroup;
 use Moss\Core\Compare\Comparison;
 use Moss\Core\Compare\ComparisonRow;
 use Moss\Core\Compare\Grouping;
 use Moss\Core\Compare\Measure;
 use Moss\Core\Compare\Standing;
+use Moss\Core\OwnFields\FieldChoice;
+use Moss\Core\OwnFields\FieldKind;
+use Moss\Core\OwnFields\OwnField;
 
 /** A comparison as a page shows it: its groups in order, a page at a time, counts and sums of all. In a fixed number of queries. */
 final readonly class ComparisonPage
@@ -62,6 +68,9 @@ final readonly class ComparisonPage
             self::options(Grouping::Manager, $selection->managers),
             self::options(Grouping::Role, $selection->roles),
             self::options(Grouping::ChargeCode, $selection->chargeCodes),
+            $terms->field === null ? null : self::field($terms->field),
+            self::options(Grouping::OwnField, $selection->fieldValues, $terms->field),
+            array_values(array_map(self::field(...), OwnFieldList::all()->fields())),
             match ($selection->billable) {
                 true => 'yes',
                 false => 'no',
@@ -105,10 +114,10 @@ final readonly class ComparisonPage
      */
     private static function groups(array $shown, array $periods, ComparisonQuestion $asked, array $measures): array
     {
-        $names = GroupNames::for($asked->terms->by, array_map(strval(...), array_keys($shown)));
+        $names = GroupNames::for($asked->terms->by, array_map(strval(...), array_keys($shown)), $asked->terms->field);
         $parts = self::parts($shown, $asked);
         $codes = array_merge(...array_map(static fn (array $ofGroup): array => array_map(strval(...), array_keys($ofGroup)), array_values($parts)));
-        $partNames = $asked->terms->then === null ? null : GroupNames::for($asked->terms->then, array_values(array_unique($codes)));
+        $partNames = $asked->terms->then === null ? null : GroupNames::for($asked->terms->then, array_values(array_unique($codes)), $asked->terms->field);
         $groups = [];
         foreach ($shown as $group => $compared) {
             $made = [];
@@ -146,6 +155,15 @@ final readonly class ComparisonPage
         return array_map(static fn (string $period): ComparedRowProps => ComparedRowProps::of($rows[$period] ?? ComparisonRow::empty(), $tolerance, []), $periods);
     }
 
+    private static function field(OwnField $field): ComparedFieldProps
+    {
+        return new ComparedFieldProps($field->code, $field->name, match ($field->kind) {
+            FieldKind::Choice => array_map(static fn (FieldChoice $choice): OptionProps => new OptionProps($choice->code, $choice->name), $field->choices),
+            FieldKind::YesNo => [new OptionProps('yes', Wording::of('own_fields.yes')), new OptionProps('no', Wording::of('own_fields.no'))],
+            default => null,
+        });
+    }
+
     private static function scale(Comparison $comparison, bool $withPending): int
     {
         return max([1, ...array_map(static fn (ComparisonRow $row): int => max($row->planned->toInt(), $row->actual->toInt() + ($withPending ? 0 : $row->pending->toInt())), array_values($comparison->rows()))]);
@@ -155,9 +173,9 @@ final readonly class ComparisonPage
      * @param  list<string>  $codes
      * @return list<OptionProps>
      */
-    private static function options(Grouping $kind, array $codes): array
+    private static function options(Grouping $kind, array $codes, ?OwnField $field = null): array
     {
-        $names = $codes === [] ? null : GroupNames::for($kind, $codes);
+        $names = $codes === [] ? null : GroupNames::for($kind, $codes, $field);
 
         return array_map(static fn (string $code): OptionProps => new OptionProps($code, $names?->nameOf($code) ?? $code), $codes);
     }

@@ -30,7 +30,7 @@ final readonly class ComparisonReport
         yield from $this->planned->of($asked, $items, $days, $work);
         yield from $this->recorded->of($terms, $asked, $items, $days, $work);
         if ($terms->asksAttendance()) {
-            yield from $this->attendance->of($terms, $work);
+            yield from $this->attendance->of($terms, $work, $items);
         }
         if ($terms->asksCompletion()) {
             yield from $this->completion->of($asked, $items, $work);

@@ -9,6 +9,8 @@ use Moss\Core\Calendar\DayRange;
 use Moss\Core\Compare\Grouping;
 use Moss\Core\Compare\Measure;
 use Moss\Core\Compare\Selection;
+use Moss\Core\OwnFields\FieldSubject;
+use Moss\Core\OwnFields\OwnField;
 
 /** What is compared: everything on which figures depend. */
 final readonly class ComparisonTerms
@@ -19,6 +21,7 @@ final readonly class ComparisonTerms
      * @param  Grouping|null  $then  what the groups are made of
      * @param  Grouping|null  $across  what stands across, as months do
      * @param  list<Measure>  $measures  that are to be read, of which those that do not fit the groupings are left out
+     * @param  OwnField|null  $field  the own field that groups or selection ask for
      */
     public function __construct(
         public Grouping $by,
@@ -29,13 +32,14 @@ final readonly class ComparisonTerms
         public ?Grouping $then = null,
         public ?Grouping $across = null,
         public array $measures = Measure::USUAL,
+        public ?OwnField $field = null,
     ) {
     }
 
     /** The same of a part of it, grouped otherwise. */
     public function within(Selection $selection, Grouping $by, ?Grouping $then, Measure $measure): self
     {
-        return new self($by, $selection, $this->days, $this->today, $this->withPending, $then, null, [$measure]);
+        return new self($by, $selection, $this->days, $this->today, $this->withPending, $then, null, [$measure], $this->field);
     }
 
     /** @return list<Grouping> */
@@ -50,7 +54,13 @@ final readonly class ComparisonTerms
         // What belongs to no day is told of a group beside its periods.
         $groupings = $this->then === null ? [$this->by] : [$this->by, $this->then];
 
-        return array_values(array_filter($this->measures, static fn (Measure $measure): bool => $measure->fits(...$groupings)));
+        return array_values(array_filter($this->measures, fn (Measure $measure): bool => $measure->fits(...$groupings) && ! ($this->asksFieldOfEntries() && $measure->isOfPlan())));
+    }
+
+    /** Whether an own field of entries is asked for, by which plans are not told apart. */
+    public function asksFieldOfEntries(): bool
+    {
+        return $this->field?->subject === FieldSubject::Entry;
     }
 
     public function asksBillable(): bool

@@ -6,6 +6,7 @@ namespace App\Features\Compare\Queries;
 
 use App\Effort\Totals\RecordedTotals;
 use App\Models\AssigneeFigures;
+use App\Models\Entry;
 use App\Models\RecordedWeek;
 use App\Models\TaskFigures;
 use App\Support\Database\Sql;
@@ -25,11 +26,11 @@ final readonly class CompletionAmounts
             ->addSelect(Sql::sum('remaining_minutes', 'minutes'));
         foreach ($remaining->cursor() as $row) {
             /** @var object{task_id?: int, project_id?: int, person_id?: int, team_id?: int, role_id?: int, minutes: int} $row */
-            yield self::amount($row, $items, RecordedTotals::BILLABLE_AS_TASK, new ComparedCompletion(Minutes::zero(), Minutes::of($row->minutes)));
+            yield self::amount($row, $items, RecordedTotals::BILLABLE_AS_TASK, null, new ComparedCompletion(Minutes::zero(), Minutes::of($row->minutes)));
         }
         foreach (self::entered($asked, $work)->cursor() as $row) {
-            /** @var object{task_id?: int, project_id?: int, person_id?: int, role_id?: int, billable?: int, minutes: int} $row */
-            yield self::amount($row, $items, $row->billable ?? RecordedTotals::BILLABLE_AS_TASK, new ComparedCompletion(Minutes::of($row->minutes), Minutes::zero()));
+            /** @var object{task_id?: int, project_id?: int, person_id?: int, role_id?: int, billable?: int|null, charge_code?: string|null, minutes: int} $row */
+            yield self::amount($row, $items, $row->billable ?? RecordedTotals::BILLABLE_AS_TASK, $row->charge_code ?? null, new ComparedCompletion(Minutes::of($row->minutes), Minutes::zero()));
         }
     }
 
@@ -37,6 +38,10 @@ final readonly class CompletionAmounts
     private static function entered(Dimensions $asked, ComparableWork $work): Builder
     {
         $columns = [...$asked->columnsOfWork(), ...$asked->billable ? ['billable'] : []];
+        if ($asked->chargeCodes) {
+            // Only entries tell their own charge codes.
+            return self::grouped(Entry::query()->toBase(), 'entries.task_id', [...$columns, 'charge_code'], $work)->addSelect(Sql::sum('minutes', 'minutes'));
+        }
         $isByTask = $work->isEverybodys() && array_intersect($columns, ['person_id', 'role_id', 'billable']) === [];
 
         return $isByTask
@@ -58,8 +63,8 @@ final readonly class CompletionAmounts
     }
 
     /** @param  object{task_id?: int, project_id?: int, person_id?: int, team_id?: int, role_id?: int}  $row */
-    private static function amount(object $row, WorkItems $items, int $billable, ComparedCompletion $completion): ComparedAmount
+    private static function amount(object $row, WorkItems $items, int $billable, ?string $chargeCode, ComparedCompletion $completion): ComparedAmount
     {
-        return new ComparedAmount($items->of($row->task_id ?? $row->project_id ?? 0, $row->person_id ?? 0, $row->team_id ?? 0, $row->role_id ?? 0, $billable), null, ComparisonRow::completion($completion));
+        return new ComparedAmount($items->of($row->task_id ?? $row->project_id ?? 0, $row->person_id ?? 0, $row->team_id ?? 0, $row->role_id ?? 0, $billable, $chargeCode), null, ComparisonRow::completion($completion));
     }
 }

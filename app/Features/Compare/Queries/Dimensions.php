@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace App\Features\Compare\Queries;
 
+use App\Models\Entry;
 use Moss\Core\Compare\Grouping;
+use Moss\Core\OwnFields\FieldSubject;
+use Moss\Core\OwnFields\OwnField;
 
 /**
  * By what sums are told apart: only what groupings, selection and measures ask for, and as coarsely as they allow, so that as few
@@ -13,11 +16,14 @@ use Moss\Core\Compare\Grouping;
 final readonly class Dimensions
 {
     /**
+     * @param  bool  $ofEntries  whether entries have to be read one by one, since only they tell what is asked for
+     * @param  OwnField|null  $field  the own field that is asked for
      * @param  bool  $projects  where tasks need not be told apart
      * @param  bool  $billable  whether what is billable is told apart, which asks for tasks too
+     * @param  bool  $chargeCodes  whether entries have charge codes of their own that are asked for
      * @param  bool  $months  where week parts need not be told apart
      */
-    private function __construct(public bool $projects, public bool $tasks, public bool $people, public bool $roles, public bool $billable, public bool $months, public bool $weeks)
+    private function __construct(public bool $projects, public bool $tasks, public bool $people, public bool $roles, public bool $billable, public bool $months, public bool $weeks, public bool $ofEntries, public bool $chargeCodes, public ?OwnField $field)
     {
     }
 
@@ -27,15 +33,24 @@ final readonly class Dimensions
         $groupings = [...$terms->groupings(), ...array_column($selection->groups, 0)];
         $asks = static fn (Grouping ...$about): bool => array_filter($groupings, static fn (Grouping $one): bool => in_array($one, $about, true)) !== [];
         $billable = $asks(Grouping::Billable) || $selection->billable !== null || $terms->asksBillable();
-        $tasks = $billable || $asks(Grouping::Phase, Grouping::Task, Grouping::ChargeCode) || $selection->asksAboutTasks();
+        $isOf = static fn (FieldSubject $subject): bool => $terms->field?->subject === $subject;
+        $chargeCodes = ($asks(Grouping::ChargeCode) || $selection->chargeCodes !== []) && self::areThereChargeCodes($terms);
+        $tasks = $billable || $asks(Grouping::Phase, Grouping::Task, Grouping::ChargeCode) || $selection->asksAboutTasks() || $isOf(FieldSubject::Task);
         $roles = $asks(Grouping::Role) || $selection->roles !== [];
         // Whoever may not see everything sees money by project, and what is expected by person.
-        $people = $roles || $asks(Grouping::Person, Grouping::Team) || $selection->asksAboutPeople() || ($terms->asksAttendance() && ! $work->isEverybodys());
-        $projects = ! $tasks && ($asks(Grouping::Project, Grouping::Client, Grouping::Manager) || $selection->asksAboutProjects() || ($terms->asksMoney() && ! $work->isEverybodys()));
+        $people = $roles || $isOf(FieldSubject::Person) || $asks(Grouping::Person, Grouping::Team) || $selection->asksAboutPeople() || ($terms->asksAttendance() && ! $work->isEverybodys());
+        $projects = ! $tasks && ($isOf(FieldSubject::Project) || $asks(Grouping::Project, Grouping::Client, Grouping::Manager) || $selection->asksAboutProjects() || ($terms->asksMoney() && ! $work->isEverybodys()));
         // Alone, sums by week part are read from an index in its order.
         $weeks = $asks(Grouping::Week) || (! $tasks && ! $projects && ! $people && $asks(Grouping::Month, Grouping::Quarter));
 
-        return new self($projects, $tasks, $people, $roles, $billable, ! $weeks && $asks(Grouping::Month, Grouping::Quarter), $weeks);
+        return new self($projects, $tasks, $people, $roles, $billable, ! $weeks && $asks(Grouping::Month, Grouping::Quarter), $weeks, $chargeCodes || $isOf(FieldSubject::Entry), $chargeCodes, $terms->field);
+    }
+
+    /** Whether entries have charge codes of their own: of the period, or, where figures are of no period, of any day. */
+    private static function areThereChargeCodes(ComparisonTerms $terms): bool
+    {
+        return Entry::query()->whereNotNull('charge_code')
+            ->when(! $terms->asksCompletion(), static fn ($some) => $some->whereBetween('date', [$terms->days->first()->toString(), $terms->days->last()->toString()]))->exists();
     }
 
     /** Whether sums of months serve, where the days make whole ones. */

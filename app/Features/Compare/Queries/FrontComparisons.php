@@ -42,7 +42,7 @@ final readonly class FrontComparisons
         $terms = $asked->terms;
         $comparison = $this->report->comparison($terms, ComparableWork::of($reader));
         $shown = array_slice(ComparisonOrder::of($comparison->groups(), $terms->by, $asked, ComparisonOrder::names($terms->by, $asked)), 0, self::GROUPS, true);
-        $names = GroupNames::for($terms->by, array_map(strval(...), array_keys($shown)));
+        $names = GroupNames::for($terms->by, array_map(strval(...), array_keys($shown)), $terms->field);
         $groups = [];
         foreach ($shown as $code => $group) {
             $groups[] = new FrontGroupProps($terms->by, (string) $code, $names->nameOf((string) $code), ComparedRowProps::of($group->row, $asked->tolerance, self::USUAL));

@@ -9,9 +9,13 @@ use App\Models\Phase;
 use App\Models\Task;
 use App\Support\Database\Record;
 use App\Support\Database\Sql;
+use App\Support\Language\Wording;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 use Moss\Core\Compare\Grouping;
+use Moss\Core\OwnFields\FieldChoice;
+use Moss\Core\OwnFields\FieldKind;
+use Moss\Core\OwnFields\OwnField;
 
 /** What the groups of a comparison are called. */
 final readonly class GroupNames
@@ -21,9 +25,15 @@ final readonly class GroupNames
     {
     }
 
-    /** @param  list<string>|null  $groups  codes; null for all there are */
-    public static function for(Grouping $grouping, ?array $groups = null): self
+    /**
+     * @param  list<string>|null  $groups  codes; null for all there are
+     * @param  OwnField|null  $field  the own field that the comparison asks for
+     */
+    public static function for(Grouping $grouping, ?array $groups = null, ?OwnField $field = null): self
     {
+        if ($grouping === Grouping::OwnField) {
+            return new self($field === null ? [] : self::ofField($field));
+        }
         $query = self::query($grouping);
         // Phases and tasks are known by their project too.
         [$column, $codes] = in_array($grouping, [Grouping::Task, Grouping::Phase], true)
@@ -43,6 +53,14 @@ final readonly class GroupNames
         return $this->names[$group] ?? $group;
     }
 
+    /** @return array<string, string> */
+    private static function ofField(OwnField $field): array
+    {
+        return $field->kind === FieldKind::YesNo
+            ? ['yes' => Wording::of('own_fields.yes'), 'no' => Wording::of('own_fields.no')]
+            : array_column(array_map(static fn (FieldChoice $choice): array => [$choice->code, $choice->name], $field->choices), 1, 0);
+    }
+
     private static function query(Grouping $grouping): ?Builder
     {
         return match ($grouping) {
@@ -52,7 +70,7 @@ final readonly class GroupNames
                 ->select(Sql::joined(['projects.code', 'tasks.code'], '/', 'code'), 'tasks.name'),
             Grouping::Phase => Phase::query()->toBase()->join('projects', 'projects.id', 'phases.project_id')
                 ->select(Sql::joined(['projects.code', 'phases.name'], '/', 'code'), 'phases.name'),
-            Grouping::Quarter, Grouping::Month, Grouping::Week, Grouping::ChargeCode, Grouping::Billable => null,
+            Grouping::Quarter, Grouping::Month, Grouping::Week, Grouping::ChargeCode, Grouping::Billable, Grouping::OwnField => null,
         };
     }
 }

@@ -60,7 +60,7 @@ final readonly class OpenedFigures
     /** @return list<OpenedNameProps> */
     private static function names(ComparisonQuestion $asked, OpenedGroup $opened): array
     {
-        return array_map(static fn (array $group): OpenedNameProps => new OpenedNameProps($group[0], $group[1], GroupNames::for($group[0], [$group[1]])->nameOf($group[1])), self::groups($asked, $opened));
+        return array_map(static fn (array $group): OpenedNameProps => new OpenedNameProps($group[0], $group[1], GroupNames::for($group[0], [$group[1]], $asked->terms->field)->nameOf($group[1])), self::groups($asked, $opened));
     }
 
     /** @return list<array{Grouping, string}> the groups that the figure belongs to, by their codes */

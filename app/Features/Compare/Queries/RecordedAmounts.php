@@ -41,6 +41,11 @@ final class RecordedAmounts
     {
         $columns = [...$asked->columns(), ...$asked->billable ? ['billable'] : []];
         $known = self::peopleKnown($terms, $work);
+        if ($asked->ofEntries) {
+            yield from $this->ofEntries($terms, $asked, $items, [$compared->period], $work, $known);
+
+            return;
+        }
         $sums = [...self::MINUTES, ...$terms->asksMoney() ? ($asked->billable ? [...self::COST, ...self::BILL] : self::COST) : []];
         $months = $asked->canBeMonths() ? MonthSums::of('recorded_months', $columns, $sums, $compared, $work) : null;
         $weeks = WeekSums::of('recorded_weeks', ['task_id', 'person_id', 'role_id'], $columns, $sums, $compared, $work, [], $months !== null);
@@ -70,8 +75,8 @@ final class RecordedAmounts
         $pricing = $terms->asksMoney() ? RatesInForce::load() : null;
         $isActual = [];
         foreach ($work->narrow(EntrySums::of($asked, $ranges, $pricing !== null))->cursor() as $row) {
-            /** @var object{task_id?: int, project_id?: int, person_id?: int, role_id?: int|null, billable?: int|null, first: string, minutes: int, state: string, person?: string, role?: string|null, own?: int|null} $row */
-            $item = $items->of($row->task_id ?? $row->project_id ?? 0, $row->person_id ?? 0, 0, $row->role_id ?? 0, $row->billable ?? RecordedTotals::BILLABLE_AS_TASK);
+            /** @var object{task_id?: int, project_id?: int, person_id?: int, role_id?: int|null, billable?: int|null, first: string, minutes: int, state: string, person?: string, role?: string|null, own?: int|null, charge_code?: string|null, field?: string|null} $row */
+            $item = $items->of($row->task_id ?? $row->project_id ?? 0, $row->person_id ?? 0, 0, $row->role_id ?? 0, $row->billable ?? RecordedTotals::BILLABLE_AS_TASK, $row->charge_code ?? null, $row->field ?? null);
             $actual = $isActual[$row->state] ??= EntryState::from($row->state)->isActual();
             $counts = $actual || $terms->withPending;
             $money = $pricing === null ? null : ($counts ? self::priced($pricing, $asked->billable && $item->isBillable, $row->person ?? '', $row->role ?? null, $this->day($row->first), Minutes::of($row->minutes)) : new ComparedMoney(Cost::nothing(), Cost::nothing(), Minutes::zero()));

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Features\Compare\Queries;
 
 use App\Effort\Totals\RecordedTotals;
+use App\Models\OwnField as OwnFieldModel;
+use App\Models\OwnFieldValue;
 use App\Models\Person;
 use App\Models\Project;
 use App\Support\Database\Record;
@@ -12,20 +14,23 @@ use App\Support\Database\Sql;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 use Moss\Core\Compare\WorkItem;
+use Moss\Core\OwnFields\FieldSubject;
+use Moss\Core\OwnFields\OwnField;
 
-/** What the numbers of tasks, people, teams and roles stand for, as far as it is asked for; in at most four queries. */
+/** What the numbers of tasks, people, teams and roles stand for, as far as it is asked for; in at most five queries. */
 final class WorkItems
 {
     /** @var array<string, WorkItem> by the numbers they are made of */
     private array $made = [];
 
     /**
-     * @param  array<int, array{string, string|null, string|null, string|null, string, string|null, bool, bool}>  $tasks  project, client, phase, task, manager, charge code, whether it is internal and whether it is billable, by task id, or by project id where tasks are not told apart
+     * @param  array<int, array{string, string|null, string|null, string|null, string, string|null, bool, bool, int}>  $tasks  project, client, phase, task, manager, charge code, whether it is internal, whether it is billable and the project's id, by task id, or by project id where tasks are not told apart
      * @param  array<int, array{string, string|null, string|null}>  $people  person, team and usual role by person id
+     * @param  array<int, string>  $values  what the own field holds that is asked for, by the id of its task, project or person
      * @param  array<int, string>  $teams
      * @param  array<int, string>  $roles
      */
-    private function __construct(private readonly array $tasks, private readonly array $people, private readonly array $teams, private readonly array $roles)
+    private function __construct(private readonly array $tasks, private readonly array $people, private readonly array $teams, private readonly array $roles, private readonly ?OwnField $field, private readonly array $values)
     {
     }
 
@@ -40,7 +45,7 @@ final class WorkItems
         foreach ($query === null ? [] : Record::each($query) as $task) {
             $tasks[$task->int('id')] = [
                 $task->string('project'), $task->stringOrNull('client'), $asked->tasks ? $task->stringOrNull('phase') : null, $asked->tasks ? $task->string('code') : null,
-                $task->string('manager'), $asked->tasks ? $task->stringOrNull('charge_code') : null, $task->bool('internal'), $asked->tasks && $task->bool('billable'),
+                $task->string('manager'), $asked->tasks ? $task->stringOrNull('charge_code') : null, $task->bool('internal'), $asked->tasks && $task->bool('billable'), $task->int('project_id'),
             ];
         }
         $people = [];
@@ -48,38 +53,63 @@ final class WorkItems
             $people[$person->int('id')] = [$person->string('code'), $person->stringOrNull('team'), $person->stringOrNull('role')];
         }
 
-        return new self($tasks, $people, $asked->people ? self::codes('teams') : [], $asked->roles ? self::codes('roles') : []);
+        return new self($tasks, $people, $asked->people ? self::codes('teams') : [], $asked->roles ? self::codes('roles') : [], $asked->field, self::values($asked->field));
     }
 
     /**
      * @param  int  $task  or project, where tasks are not told apart
      * @param  int  $person  0, like any of the others, for none
      * @param  int  $billable  as recorded: 0, 1, or 2 where the task says so
+     * @param  string|null  $chargeCode  the entry's own; null where that of its task holds
+     * @param  string|null  $field  what an own field holds of the entry
      */
-    public function of(int $task, int $person, int $team, int $role, int $billable = RecordedTotals::BILLABLE_AS_TASK): WorkItem
+    public function of(int $task, int $person, int $team, int $role, int $billable = RecordedTotals::BILLABLE_AS_TASK, ?string $chargeCode = null, ?string $field = null): WorkItem
     {
-        return $this->made[$task.' '.$person.' '.$team.' '.$role.' '.$billable] ??= $this->make($task, $person, $team, $role, $billable);
+        return $this->made[implode(' ', [$task, $person, $team, $role, $billable, $chargeCode, "\x00", $field])] ??= $this->make($task, $person, $team, $role, $billable, $chargeCode, $field);
     }
 
-    private function make(int $task, int $person, int $team, int $role, int $billable): WorkItem
+    private function make(int $task, int $person, int $team, int $role, int $billable, ?string $ownChargeCode, ?string $ofEntry): WorkItem
     {
-        [$project, $client, $phase, $code, $manager, $chargeCode, $isInternal, $isBillable] = $this->tasks[$task] ?? [null, null, null, null, null, null, false, false];
+        [$project, $client, $phase, $code, $manager, $chargeCode, $isInternal, $isBillable, $projectId] = $this->tasks[$task] ?? [null, null, null, null, null, null, false, false, 0];
         [$who, $ofTeam, $usual] = $this->people[$person] ?? [null, null, null];
 
-        return new WorkItem($project, $client, $phase, $code, $who, $who === null ? $this->teams[$team] ?? null : $ofTeam, $this->roles[$role] ?? $usual, $manager, $chargeCode, $isInternal,
-            $billable === RecordedTotals::BILLABLE_AS_TASK ? $isBillable : $billable === 1);
+        return new WorkItem($project, $client, $phase, $code, $who, $who === null ? $this->teams[$team] ?? null : $ofTeam, $this->roles[$role] ?? $usual, $manager, $ownChargeCode ?? $chargeCode, $isInternal,
+            $billable === RecordedTotals::BILLABLE_AS_TASK ? $isBillable : $billable === 1, field: match ($this->field?->subject) {
+                FieldSubject::Task => $this->values[$task] ?? null,
+                FieldSubject::Project => $this->values[$projectId] ?? null,
+                FieldSubject::Person => $this->values[$person] ?? null,
+                default => $ofEntry,
+            });
+    }
+
+    /** @return array<int, string> none for fields of entries, which tell it themselves */
+    private static function values(?OwnField $field): array
+    {
+        $values = [];
+        $column = $field === null || $field->subject === FieldSubject::Entry ? null : $field->subject->value.'_id';
+        foreach ($column === null ? [] : Record::each(OwnFieldValue::query()->toBase()->whereIn('own_field_id', OwnFieldModel::query()->where('code', $field->code)->select('id'))->whereNotNull($column)->select($column.' AS id', 'value')) as $row) {
+            $values[$row->int('id')] = $row->string('value');
+        }
+
+        return $values;
+    }
+
+    /** What the own field that is asked for holds of somebody; null for fields of anything else. */
+    public function fieldOf(int $person): ?string
+    {
+        return $this->field?->subject === FieldSubject::Person ? $this->values[$person] ?? null : null;
     }
 
     private static function projectsQuery(): Builder
     {
         return Project::query()->toBase()->join('people AS managers', 'managers.id', 'projects.manager_id')->leftJoin('clients', 'clients.id', 'projects.client_id')
-            ->select('projects.id', 'projects.code AS project', 'projects.internal', 'managers.code AS manager', 'clients.code AS client');
+            ->select('projects.id', 'projects.id AS project_id', 'projects.code AS project', 'projects.internal', 'managers.code AS manager', 'clients.code AS client');
     }
 
     private static function tasksQuery(): Builder
     {
         return self::projectsQuery()->join('tasks', 'tasks.project_id', 'projects.id')->leftJoin('phases', 'phases.id', 'tasks.phase_id')
-            ->select('tasks.id', 'tasks.code', 'tasks.charge_code', 'projects.code AS project', 'projects.internal', 'managers.code AS manager', 'clients.code AS client', 'phases.name AS phase')
+            ->select('tasks.id', 'tasks.project_id', 'tasks.code', 'tasks.charge_code', 'projects.code AS project', 'projects.internal', 'managers.code AS manager', 'clients.code AS client', 'phases.name AS phase')
             ->addSelect(Sql::first(['tasks.billable', 'projects.billable'], 'billable'));
     }
 
