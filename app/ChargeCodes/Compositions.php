@@ -65,7 +65,7 @@ final readonly class Compositions
             array_map(static fn (CodedPart $part): CodedPartProps => new CodedPartProps($part->name, array_map(
                 static fn (PartCode $code): PartCodeProps => new PartCodeProps($code->code, $code->name, $code->isRetired), $part->codes,
             )), $composition->parts),
-            array_map(static fn (Combination $combination): array => $combination->codes, $composition->combinations),
+            array_map(static fn (Combination $combination): string => $combination->toString(), $composition->combinations),
         );
     }
 }

@@ -9,7 +9,7 @@ final readonly class CompositionProps
 {
     /**
      * @param  list<CodedPartProps>  $parts
-     * @param  list<list<string>>  $combinations  that are allowed, a code for each part and `*` for any; all where there is none
+     * @param  list<string>  $combinations  that are allowed, a code for each part with spaces between, and `*` for any; all where there is none
      */
     public function __construct(public string $separator, public array $parts, public array $combinations)
     {

@@ -10,6 +10,7 @@ import { leaveText } from './en/leave';
 import { loadText } from './en/load';
 import { messagesText } from './en/messages';
 import { myFiguresText } from './en/myFigures';
+import { ownFieldsText } from './en/ownFields';
 import { planText } from './en/plan';
 import { projectsText } from './en/projects';
 import { remainingText } from './en/remaining';
@@ -37,6 +38,7 @@ const en = {
     ...loadText,
     ...messagesText,
     ...myFiguresText,
+    ...ownFieldsText,
     ...planText,
     ...projectsText,
     ...remainingText,

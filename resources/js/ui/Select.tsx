@@ -68,9 +68,7 @@ export function Select({
                 }
             }}
         >
-            <span className="truncate" title={options.find(([each]) => each === value)?.[1]}>
-                {options.find(([each]) => each === value)?.[1]}
-            </span>
+            <Shown label={options.find(([each]) => each === value)?.[1]} />
             <span aria-hidden className="text-faded">
                 ▾
             </span>
@@ -109,4 +107,13 @@ export function Select({
 /** Arrows and letters open a list, as a click does. */
 function opens({ key, ctrlKey, altKey, metaKey }: KeyboardEvent): boolean {
     return key === 'ArrowDown' || key === 'ArrowUp' || (key.length === 1 && key !== ' ' && !ctrlKey && !altKey && !metaKey);
+}
+
+/** What is chosen; all of it in a title, where it is cut off. */
+function Shown({ label }: { label: string | undefined }) {
+    return (
+        <span className="truncate" title={label}>
+            {label}
+        </span>
+    );
 }

@@ -68,7 +68,7 @@ final class SettingsTest extends TestCase
     {
         $this->put('/office/clients/of/harbour/charge-codes', ['separator' => '-', 'parts' => [['name' => 'Area', 'codes' => "N North\n(S) South\n"], ['name' => 'Cost', 'codes' => "LAB\nTRV Travel"]], 'combinations' => "N LAB\n* TRV"])->assertSessionHasNoErrors();
         $client = $this->given('/office/clients/of/harbour');
-        self::assertSame(['-', ['N', 'S'], [false, true], ['LAB', 'Travel'], [['N', 'LAB'], ['*', 'TRV']]], [
+        self::assertSame(['-', ['N', 'S'], [false, true], ['LAB', 'Travel'], ['N LAB', '* TRV']], [
             $client->value('client.composition.separator'), self::each($client->value('client.composition.parts.0.codes'), 'code'), self::each($client->value('client.composition.parts.0.codes'), 'isRetired'),
             self::each($client->value('client.composition.parts.1.codes'), 'name'), $client->value('client.composition.combinations'),
         ]);
@@ -136,6 +136,7 @@ final class SettingsTest extends TestCase
             $this->actingAs($this->person($code))->get('/office/own-fields')->assertForbidden();
             $this->actingAs($this->person($code))->delete('/office/own-fields/old')->assertForbidden();
         }
+        $this->actingAs($this->person('kit'))->given('/office/own-fields?field=place');
         self::assertSame(6, OwnField::query()->count());
     }
 }

@@ -76,7 +76,7 @@ final class WeekTest extends TestCase
     {
         $this->save(['hours' => '4']);
         $this->import(['entries.csv' => "person,project,task,date,hours,state\nada,LENS,FIT,2026-06-15,1,approved\n"]);
-        $this->getJson(self::WEEK.'/charge-code?task='.$this->task('FIT')->id)->assertOk()->assertJsonPath('parts.0.name', 'Work package')->assertJsonPath('combinations', [['*', 'TRV'], ['WP1', 'LAB']]);
+        $this->getJson(self::WEEK.'/charge-code?task='.$this->task('FIT')->id)->assertOk()->assertJsonPath('parts.0.name', 'Work package')->assertJsonPath('combinations', ['* TRV', 'WP1 LAB']);
         $this->getJson(self::WEEK.'/charge-code?task='.$this->task('TRAIN')->id)->assertNotFound();
         $choose = fn (string $code, string $task = 'FIT'): TestResponse => $this->put(self::WEEK.'/charge-code', ['task' => $this->task($task)->id, 'role' => null, 'chargeCode' => $code]);
         $choose('WP1/LAB')->assertSessionHas('message', 'The charge code is WP1/LAB.');

@@ -24,6 +24,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/clients/{client}/charge-codes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * What the charge codes of a client are composed of.
+         * @description Needs the right `read`.
+         */
+        get: operations["charge_codes"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/comparison": {
         parameters: {
             query?: never;
@@ -264,6 +284,26 @@ export interface paths {
          * @description Needs the right `read`.
          */
         get: operations["me"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/own-fields": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * Own fields that are in use.
+         * @description Needs the right `read`.
+         */
+        get: operations["own_fields"];
         put?: never;
         post?: never;
         delete?: never;
@@ -623,16 +663,36 @@ export interface components {
             /** @description The cursor of the next part; null at the end. */
             next: string | null;
         };
+        /** @description A part of composed charge codes. */
+        ChargeCodePart: {
+            name: string;
+            /** @description That it offers *\/. */
+            codes: components["schemas"]["CodeAndName"][];
+        };
+        /** @description What charge codes are composed of. */
+        ChargeCodes: {
+            /** @description Between the parts. */
+            separator: string;
+            /** @description In their order. */
+            parts: components["schemas"]["ChargeCodePart"][];
+            /** @description That are allowed: a code for each part with spaces between, `*` for any; all where there is none. */
+            combinations: string[];
+        };
+        /** @description Something that is known by a code. */
+        CodeAndName: {
+            code: string;
+            name: string;
+        };
         /** @description A comparison: what was planned and recorded, by groups. */
         Compared: {
             /** @description The comparison as the address of its page says it. */
             question: string;
             /** @enum {string} */
-            by: "project" | "phase" | "task" | "person" | "team" | "client" | "manager" | "role" | "charge-code" | "billable" | "quarter" | "month" | "week";
+            by: "project" | "phase" | "task" | "person" | "team" | "client" | "manager" | "role" | "charge-code" | "billable" | "field" | "quarter" | "month" | "week";
             /** @enum {string|null} */
-            then: "project" | "phase" | "task" | "person" | "team" | "client" | "manager" | "role" | "charge-code" | "billable" | "quarter" | "month" | "week" | null;
+            then: "project" | "phase" | "task" | "person" | "team" | "client" | "manager" | "role" | "charge-code" | "billable" | "field" | "quarter" | "month" | "week" | null;
             /** @enum {string|null} */
-            across: "project" | "phase" | "task" | "person" | "team" | "client" | "manager" | "role" | "charge-code" | "billable" | "quarter" | "month" | "week" | null;
+            across: "project" | "phase" | "task" | "person" | "team" | "client" | "manager" | "role" | "charge-code" | "billable" | "field" | "quarter" | "month" | "week" | null;
             from: string;
             to: string;
             /** @description In this order in each row. */
@@ -726,6 +786,12 @@ export interface components {
             clientNote: string;
             /** @description The settled day that it corrects. */
             corrects: string | null;
+            /** @description Its own, else that of its task. */
+            chargeCode: string | null;
+            /** @description What own fields hold, by their codes. */
+            fields: {
+                [key: string]: string;
+            };
             /** @description Another after every change; the ETag of the entry. */
             version: number;
         };
@@ -754,6 +820,29 @@ export interface components {
             /** @description The last day of the token, `2026-06-30`. */
             endsOn: string;
         };
+        /** @description A field that the office added. */
+        OwnField: {
+            code: string;
+            name: string;
+            /** @enum {string} */
+            belongsTo: "entry" | "task" | "project" | "person";
+            /** @enum {string} */
+            holds: "text" | "number" | "choice" | "yes-no" | "date";
+            isRequired: boolean;
+            /** @description The first day on which it is asked; null for always. */
+            startsOn: string | null;
+            /** @description Code of the team of whose people it is asked; null for everybody. */
+            team: string | null;
+            /** @description Code of the client on whose projects it is asked; null for all. */
+            client: string | null;
+            /** @description That it offers. */
+            choices: components["schemas"]["CodeAndName"][];
+        };
+        /** @description The own fields of the organisation. */
+        OwnFields: {
+            /** @description *\/. */
+            fields: components["schemas"]["OwnField"][];
+        };
         /** @description A person of the organisation. */
         Person: {
             code: string;
@@ -780,6 +869,10 @@ export interface components {
             /** @description Hours of each weekday, Monday first; empty as the organisation has them. */
             pattern: string[];
             language: string | null;
+            /** @description What own fields hold, by their codes. */
+            fields: {
+                [key: string]: string;
+            };
         };
         /** @description Days on which somebody was not employed. */
         PersonBreak: {
@@ -835,6 +928,10 @@ export interface components {
             chargeCode: string | null;
             /** @description The day on which it was declared done. */
             doneOn: string | null;
+            /** @description What own fields hold, by their codes. */
+            fields: {
+                [key: string]: string;
+            };
             assignments: components["schemas"]["PlanAssignment"][];
         };
         /** @description A project, apart from its plan. */
@@ -856,6 +953,10 @@ export interface components {
              * @enum {string|null}
              */
             estimateMode: "immediate" | "notify" | "approve" | null;
+            /** @description What own fields hold, by their codes. */
+            fields: {
+                [key: string]: string;
+            };
         };
         /** @description A part of the projects. */
         ProjectList: {
@@ -1097,11 +1198,89 @@ export interface operations {
             };
         };
     };
+    charge_codes: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description The ETag of what is known; 304 where it has not changed. */
+                "If-None-Match"?: string;
+            };
+            path: {
+                /** @description Code of a client. */
+                client: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ChargeCodes"];
+                };
+            };
+            /** @description Not changed. */
+            304: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description There is no token, or it has ended. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The token or the person does not have the right. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Something in it is wrong, or it was refused. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many requests; `Retry-After` says when. */
+            429: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     comparison: {
         parameters: {
             query?: {
-                by?: "project" | "phase" | "task" | "person" | "team" | "client" | "manager" | "role" | "charge-code" | "billable" | "quarter" | "month" | "week";
-                then?: "project" | "phase" | "task" | "person" | "team" | "client" | "manager" | "role" | "charge-code" | "billable" | "quarter" | "month" | "week";
+                by?: "project" | "phase" | "task" | "person" | "team" | "client" | "manager" | "role" | "charge-code" | "billable" | "field" | "quarter" | "month" | "week";
+                then?: "project" | "phase" | "task" | "person" | "team" | "client" | "manager" | "role" | "charge-code" | "billable" | "field" | "quarter" | "month" | "week";
                 across?: "week" | "month" | "quarter";
                 period?: string;
                 from?: string;
@@ -1113,6 +1292,8 @@ export interface operations {
                 manager?: string;
                 role?: string;
                 "charge-code"?: string;
+                field?: string;
+                value?: string;
                 internal?: "only" | "out";
                 billable?: "yes" | "no";
                 pending?: "in";
@@ -1572,6 +1753,12 @@ export interface operations {
                     clientNote?: string;
                     /** @description As the task is, where it is not named. */
                     billable?: boolean;
+                    /** @description One that the client composes; null or empty for that of the task. */
+                    chargeCode?: string | null;
+                    /** @description Values of own fields by their codes; null or empty to clear one. */
+                    fields?: {
+                        [key: string]: string | null;
+                    };
                 };
             };
         };
@@ -1866,7 +2053,7 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": {
-                    kinds: ("calendars.csv" | "organisation.csv" | "teams.csv" | "roles.csv" | "people.csv" | "rates.csv" | "clients.csv" | "projects.csv" | "tasks.csv" | "assignments.csv" | "absence_kinds.csv" | "absences.csv" | "entries.csv" | "remaining_estimates.csv" | "stand_ins.csv" | "settings.csv" | "house_rules.csv" | "questions.csv" | "recorders.csv" | "person_details.csv" | "team_details.csv" | "role_details.csv" | "client_details.csv" | "client_contacts.csv" | "leave_allowances.csv" | "leave_requests.csv")[];
+                    kinds: ("calendars.csv" | "organisation.csv" | "teams.csv" | "roles.csv" | "people.csv" | "rates.csv" | "clients.csv" | "projects.csv" | "tasks.csv" | "assignments.csv" | "absence_kinds.csv" | "absences.csv" | "entries.csv" | "own_fields.csv" | "own_field_choices.csv" | "own_field_values.csv" | "charge_code_parts.csv" | "charge_code_values.csv" | "charge_code_combinations.csv" | "remaining_estimates.csv" | "stand_ins.csv" | "settings.csv" | "house_rules.csv" | "questions.csv" | "recorders.csv" | "person_details.csv" | "team_details.csv" | "role_details.csv" | "client_details.csv" | "client_contacts.csv" | "leave_allowances.csv" | "leave_requests.csv")[];
                     /**
                      * Format: date
                      * @description The first day of what lies on days; everything where it is not said.
@@ -2374,6 +2561,81 @@ export interface operations {
             };
         };
     };
+    own_fields: {
+        parameters: {
+            query?: never;
+            header?: {
+                /** @description The ETag of what is known; 304 where it has not changed. */
+                "If-None-Match"?: string;
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OwnFields"];
+                };
+            };
+            /** @description Not changed. */
+            304: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description There is no token, or it has ended. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The token or the person does not have the right. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such thing. */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Something in it is wrong, or it was refused. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many requests; `Retry-After` says when. */
+            429: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     people: {
         parameters: {
             query?: {
@@ -2495,6 +2757,10 @@ export interface operations {
                     }[];
                     /** @description Hours of each weekday, Monday first; empty as the organisation has them. */
                     pattern?: string[];
+                    /** @description Values of own fields by their codes; null or empty to clear one. */
+                    fields?: {
+                        [key: string]: string | null;
+                    };
                     /**
                      * Format: date
                      * @description From when on the hours hold; always, where it is not said.
@@ -2702,6 +2968,10 @@ export interface operations {
                     }[];
                     /** @description Hours of each weekday, Monday first; empty as the organisation has them. */
                     pattern?: string[];
+                    /** @description Values of own fields by their codes; null or empty to clear one. */
+                    fields?: {
+                        [key: string]: string | null;
+                    };
                     /**
                      * Format: date
                      * @description From when on the hours hold; always, where it is not said.
@@ -3389,6 +3659,12 @@ export interface operations {
                         clientNote?: string;
                         /** @description As the task is, where it is not named. */
                         billable?: boolean;
+                        /** @description One that the client composes; null or empty for that of the task. */
+                        chargeCode?: string | null;
+                        /** @description Values of own fields by their codes; null or empty to clear one. */
+                        fields?: {
+                            [key: string]: string | null;
+                        };
                     }[];
                 };
             };
@@ -3579,6 +3855,10 @@ export interface operations {
                     billable?: boolean;
                     /** @default true */
                     isOpen?: boolean;
+                    /** @description Values of own fields by their codes; null or empty to clear one. */
+                    fields?: {
+                        [key: string]: string | null;
+                    };
                     /** @enum {string|null} */
                     estimateMode?: "immediate" | "notify" | "approve" | null;
                 };
@@ -3772,6 +4052,10 @@ export interface operations {
                     billable?: boolean;
                     /** @default true */
                     isOpen?: boolean;
+                    /** @description Values of own fields by their codes; null or empty to clear one. */
+                    fields?: {
+                        [key: string]: string | null;
+                    };
                     /** @enum {string|null} */
                     estimateMode?: "immediate" | "notify" | "approve" | null;
                 };
@@ -4078,6 +4362,7 @@ export interface operations {
                         task?: number | null;
                         /** @description Numbers of an assignment. */
                         assignments?: number[] | null;
+                        /** @description Own fields of tasks as `own:` and their code. */
                         fields: {
                             name?: string | null;
                             code?: string | null;

@@ -15,7 +15,7 @@ final class OwnFieldSettings
 {
     public static function of(?string $opened): OwnFieldSettingsProps
     {
-        $fields = OwnField::query()->with('choices', 'team', 'client')->withExists('values AS is_used')->orderBy('position')->orderBy('id')->get();
+        $fields = OwnField::query()->with('choices', 'team', 'client')->withExists('values as is_used')->orderBy('position')->orderBy('id')->get();
 
         return new OwnFieldSettingsProps(array_values(array_map(self::row(...), $fields->all())), $fields->contains('code', $opened) ? $opened : null);
     }

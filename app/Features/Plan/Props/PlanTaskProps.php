@@ -13,7 +13,7 @@ final readonly class PlanTaskProps
      * @param  string|null  $budget  for those allowed to see money
      * @param  bool  $isRecordedOn  whether somebody has recorded time on it
      * @param  int|null  $compared  what was planned on the day that is compared with
-     * @param  array<string, string>  $fields  what its own fields hold, by their codes
+     * @param  array<string, string>  $fields  what its own fields hold as it is typed, by their codes: choices by their names
      * @param  list<PlanAssignmentProps>  $assignments
      * @param  list<PlanGoneProps>  $gone  who was planned then and is not any more
      */

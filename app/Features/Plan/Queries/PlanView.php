@@ -42,8 +42,8 @@ final readonly class PlanView
         $on = $compared === 'baseline' ? $baselineOn : $compared;
         $then = $on === null || $on === '' ? null : EarlierPlan::on($project, $on);
         $seesBudget = Gate::forUser($reader)->allows('viewBudget', $project);
-        $tasks = self::tasks($project, $then, $seesBudget);
         $fields = OwnFieldList::all();
+        $tasks = self::tasks($project, $then, $seesBudget, $fields);
         $today = $this->today->for($reader);
 
         return new PlanProps(
@@ -73,7 +73,7 @@ final readonly class PlanView
     }
 
     /** @return list<PlanTaskProps> */
-    private static function tasks(Project $project, ?EarlierPlan $then, bool $seesBudget): array
+    private static function tasks(Project $project, ?EarlierPlan $then, bool $seesBudget, OwnFieldList $fields): array
     {
         $assignments = self::assignments($project);
         $gone = $then === null ? [] : self::namesOfGone($then, $assignments, $project);
@@ -86,7 +86,7 @@ final readonly class PlanView
             ->orderBy('begins')->orderBy('tasks.id');
         $byPhase = [];
         foreach (Record::all($query) as $task) {
-            $byPhase[$task->stringOrNull('phase') ?? ''][] = self::task($task, $assignments[$task->int('id')] ?? [], $gone[$task->int('id')] ?? [], $then, $seesBudget);
+            $byPhase[$task->stringOrNull('phase') ?? ''][] = self::task($task, $assignments[$task->int('id')] ?? [], $gone[$task->int('id')] ?? [], $then, $seesBudget, $fields);
         }
         uksort($byPhase, static fn (string $one, string $other): int => ($one === '') <=> ($other === ''));
 
@@ -97,8 +97,9 @@ final readonly class PlanView
      * @param  list<Record>  $assignments
      * @param  list<PlanGoneProps>  $gone
      */
-    private static function task(Record $task, array $assignments, array $gone, ?EarlierPlan $then, bool $seesBudget): PlanTaskProps
+    private static function task(Record $task, array $assignments, array $gone, ?EarlierPlan $then, bool $seesBudget, OwnFieldList $fields): PlanTaskProps
     {
+        $held = OwnFieldValues::read($task->stringOrNull('fields'));
         $assigned = array_sum(array_map(static fn (Record $one): int => $one->int('planned_minutes'), $assignments));
         $budget = $task->intOrNull('budget_cents');
 
@@ -117,7 +118,7 @@ final readonly class PlanView
             $task->stringOrNull('done_on'),
             $task->intOrNull('recorded') !== null,
             $then?->ofTask($task->int('id')),
-            OwnFieldValues::read($task->stringOrNull('fields')),
+            array_combine(array_keys($held), array_map(static fn (string $code): string => $fields->named($code)?->nameOf($held[$code]) ?? $held[$code], array_keys($held))),
             self::rows($assignments, $then),
             $gone,
         );

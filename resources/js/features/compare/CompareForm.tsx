@@ -5,6 +5,7 @@ import { Select } from '@/ui/Select';
 import { soon } from '@/ui/soon';
 import { ask } from './ask';
 import type { Question } from './compareAddress';
+import { chosenGrouping, groupingOptions, groupingValue } from './groupings';
 import { periodName } from './periodName';
 
 const copy = text.comparePage;
@@ -19,7 +20,7 @@ function sortsOf({ measures }: Question): (readonly [string, string])[] {
 
 /** By what is compared, in which period, and in which order. Each answer is in the address. */
 export function CompareForm({ asked }: { asked: Question }) {
-    const groupings = Object.entries(copy.groupings);
+    const groupings = groupingOptions(asked);
     const periods = Object.entries<string>(copy.periods);
     const isListed = periods.some(([period]) => period === asked.period);
 
@@ -34,18 +35,23 @@ export function CompareForm({ asked }: { asked: Question }) {
         >
             <Select
                 label={copy.by}
-                value={asked.by}
+                value={groupingValue(asked.by, asked)}
                 options={groupings}
                 onChoose={(by) => {
-                    ask({ ...asked, by: by as Grouping, then: asked.then === by ? null : asked.then });
+                    const chosen = chosenGrouping(by, asked);
+                    ask({ ...asked, ...chosen, by: chosen.grouping, then: asked.then === chosen.grouping ? null : asked.then });
                 }}
             />
             <Select
                 label={copy.then}
-                value={asked.then ?? ''}
-                options={[['', copy.nothing], ...groupings.filter(([grouping]) => grouping !== asked.by)]}
+                value={asked.then === null ? '' : groupingValue(asked.then, asked)}
+                options={[
+                    ['', copy.nothing],
+                    ...groupings.filter(([grouping]) => chosenGrouping(grouping, asked).grouping !== asked.by),
+                ]}
                 onChoose={(then) => {
-                    ask({ ...asked, then: then === '' ? null : (then as Grouping) });
+                    const chosen = chosenGrouping(then, asked);
+                    ask(then === '' ? { ...asked, then: null } : { ...asked, ...chosen, then: chosen.grouping });
                 }}
             />
             {!(acrosses as readonly string[]).includes(asked.by) && (

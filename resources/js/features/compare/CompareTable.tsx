@@ -4,6 +4,7 @@ import { Fragment } from 'react';
 import type { Question } from './compareAddress';
 import { CompareRow } from './CompareRow';
 import { groupName } from './groupName';
+import { groupingName } from './groupings';
 import { MeasureHeading } from './MeasureHeading';
 
 const copy = text.comparePage;
@@ -89,8 +90,8 @@ function Head({ tools }: { tools: CompareTools }) {
         <thead className="text-faded">
             <tr>
                 <th scope="col" className="border-b border-edge">
-                    {copy.groupings[comparison.by]}
-                    {comparison.then !== null && `, ${copy.groupings[comparison.then].toLowerCase()}`}
+                    {groupingName(comparison.by, comparison.field)}
+                    {comparison.then !== null && `, ${groupingName(comparison.then, comparison.field).toLowerCase()}`}
                 </th>
                 {comparison.measures.map((measure) => (
                     <th key={measure} scope="col" className="border-b border-edge ps-3 text-end">
@@ -130,6 +131,7 @@ function Explanation({ comparison }: { comparison: ComparisonProps }) {
                 measures.includes('forecast') || measures.includes('remaining') ? copy.explainedCompletion : '',
                 isMissing(['expected', 'utilisation']) ? copy.noExpected : '',
                 isMissing(['remaining', 'forecast']) ? copy.noCompletion : '',
+                isMissing(['planned']) ? copy.noPlan : '',
             ]
                 .filter((sentence) => sentence !== '')
                 .join(' ')}

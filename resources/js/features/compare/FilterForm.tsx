@@ -7,6 +7,7 @@ import type { LookupKind } from '@/ui/useLookup';
 import { useState } from 'react';
 import { ask } from './ask';
 import type { Narrowed, Question } from './compareAddress';
+import { FieldFilter } from './FieldFilter';
 
 const copy = text.comparePage;
 
@@ -46,6 +47,7 @@ export function FilterForm({ asked }: { asked: Question }) {
                     }}
                 />
             ))}
+            {asked.ownFields.length > 0 && <FieldFilter asked={asked} />}
             <Select
                 label={copy.internal}
                 value={asked.internal}

@@ -1,5 +1,5 @@
 import { route, type Query } from '@/lib/route';
-import type { ComparisonProps, Grouping, Measure, SavedOnPageProps } from '@/types/generated/props';
+import type { ComparedFieldProps, ComparisonProps, Grouping, Measure, SavedOnPageProps } from '@/types/generated/props';
 import type { Option } from '@/ui/combobox';
 
 /** Kinds that a comparison can be narrowed to, as the address calls them. */
@@ -15,6 +15,10 @@ export interface Question {
     from: string;
     to: string;
     narrowed: Readonly<Record<Narrowed, readonly Option[]>>;
+    /** The own field that `field` and the values are about. */
+    field: ComparedFieldProps | null;
+    fieldValues: readonly Option[];
+    ownFields: readonly ComparedFieldProps[];
     internal: string;
     /** `yes`, `no`, or empty for both. */
     billable: string;
@@ -66,6 +70,9 @@ export function questionOf(comparison: ComparisonProps, saved: SavedOnPageProps 
         from: first,
         to: last,
         narrowed: { project, person, team, client, manager, role, 'charge-code': chargeCodes },
+        field: comparison.field,
+        fieldValues: comparison.fieldValues,
+        ownFields: comparison.ownFields,
         internal,
         billable,
         withPending,
@@ -108,6 +115,7 @@ function questionQuery(asked: Question): Query {
         ...Object.fromEntries(
             Object.entries(asked.narrowed).map(([kind, options]) => [kind, options.map(({ code }) => code).join(',') || null]),
         ),
+        ...fieldQuery(asked),
         internal: asked.internal || null,
         billable: asked.billable || null,
         pending: asked.withPending ? 'in' : null,
@@ -117,6 +125,16 @@ function questionQuery(asked: Question): Query {
         show: asked.measures.join() === usualMeasures.join() ? null : asked.measures.join(),
         page: asked.page === 1 ? null : asked.page,
         saved: asked.saved,
+    };
+}
+
+/** The own field, as far as something asks for it. */
+function fieldQuery({ by, then, field, fieldValues }: Question): Query {
+    const isAsked = by === 'field' || then === 'field' || fieldValues.length > 0;
+
+    return {
+        field: isAsked ? (field?.code ?? null) : null,
+        value: isAsked ? fieldValues.map(({ code }) => code).join(',') || null : null,
     };
 }
 

@@ -6,6 +6,7 @@ import { Field } from '@/ui/Field';
 import { FieldError } from '@/ui/FieldError';
 import { Link, router } from '@inertiajs/react';
 import { ClientContacts } from './ClientContacts';
+import { CompositionForm } from './CompositionForm';
 
 const copy = officeText.clientPage;
 
@@ -52,6 +53,7 @@ export function ClientPage({ client }: { client: ClientProps }) {
                 </section>
                 <ClientContacts client={client} />
             </div>
+            <CompositionForm key={JSON.stringify(client.composition)} client={client} />
         </OfficeShell>
     );
 }

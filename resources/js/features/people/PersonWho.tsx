@@ -1,11 +1,12 @@
 import { officeText } from '@/lib/officeText';
 import { Field } from '@/ui/Field';
+import { OwnFieldInputs } from '@/ui/OwnFieldInputs';
 import type { PersonPartProps } from './personData';
 
 const copy = officeText.personPage;
 
 /** Name and address. */
-export function PersonWho({ data, set, isNew }: PersonPartProps & { isNew: boolean }) {
+export function PersonWho({ person, data, set, isNew }: PersonPartProps & { isNew: boolean }) {
     return (
         <fieldset className="flex flex-col gap-4">
             <legend className="mb-2 font-semibold">{copy.who}</legend>
@@ -46,6 +47,13 @@ export function PersonWho({ data, set, isNew }: PersonPartProps & { isNew: boole
                     <p className="pencilled mt-1">{copy.codeHint}</p>
                 </div>
             )}
+            <OwnFieldInputs
+                fields={person.fields}
+                values={data.fields}
+                onChange={(fields) => {
+                    set({ fields });
+                }}
+            />
         </fieldset>
     );
 }

@@ -1,3 +1,4 @@
+import { ownValues } from '@/ui/OwnFieldInputs';
 import type { Access, PersonFormProps } from '@/types/generated/props';
 
 /** What the form of a person sends; people, teams and roles by their code, nothing as an empty text. */
@@ -18,6 +19,8 @@ export interface PersonData {
     patternFrom: string;
     breaks: { first: string; last: string }[];
     language: string;
+    /** Of own fields, by their codes. */
+    fields: Record<string, string>;
 }
 
 export interface PersonPartProps {
@@ -45,5 +48,6 @@ export function entered(person: PersonFormProps): PersonData {
         patternFrom: '',
         breaks: person.breaks.map(({ first, last }) => ({ first, last })),
         language: person.language,
+        fields: ownValues(person.fields, person.values),
     };
 }

@@ -3,6 +3,7 @@ import { text } from '@/lib/text';
 import type { NewProjectProps } from '@/types/generated/props';
 import { Checkbox } from '@/ui/Checkbox';
 import { Field } from '@/ui/Field';
+import { OwnFieldInputs, ownValues } from '@/ui/OwnFieldInputs';
 import { Shell } from '@/ui/Shell';
 import { FieldError } from '@/ui/FieldError';
 import { Head, Link, useForm } from '@inertiajs/react';
@@ -38,6 +39,7 @@ function ProjectForm({ start }: { start: NewProjectProps }) {
         endsOn: '',
         hours: '',
         withPeople: true,
+        fields: ownValues(start.fields),
     });
     const { data, setData } = form;
     const field = (name: 'name' | 'code' | 'hours') => ({
@@ -73,6 +75,13 @@ function ProjectForm({ start }: { start: NewProjectProps }) {
                 {source === null && <Field label={copy.hours} maxLength={50} className="w-36 text-end" {...field('hours')} />}
                 <Field label={copy.code} maxLength={32} className="w-44" {...field('code')} />
             </div>
+            <OwnFieldInputs
+                fields={start.fields}
+                values={data.fields}
+                onChange={(fields) => {
+                    setData('fields', fields);
+                }}
+            />
             {source !== null && (
                 <Checkbox
                     label={copy.withPeople}

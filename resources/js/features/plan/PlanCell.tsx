@@ -32,7 +32,7 @@ function nameOf({ row, column, shown }: PlanCellProps): string {
     return isSum(row, column)
         ? text.plan.sumCell(row.task.name, shown)
         : text.plan.cell(
-              text.plan.columns[column.key] ?? column.key,
+              column.name ?? text.plan.columns[column.key] ?? column.key,
               row.kind === 'task' ? row.task.name : text.plan.on(row.assignment.assigneeName, row.task.name),
               shown === '' ? text.week.empty : shown,
           );

@@ -101,9 +101,9 @@ function PlanTableHead({ plan, columns }: { plan: PlanProps; columns: Column[] }
     return (
         <thead className="sticky top-0 z-10 bg-paper text-faded shadow-[inset_0_-1px_0_var(--edge)]">
             <tr>
-                {columns.map(({ key, isFigure }) => [
+                {columns.map(({ key, isFigure, name }) => [
                     <th key={key} scope="col" className={clsx('px-1.5 align-bottom', widths[key], isFigure && 'text-end')}>
-                        {text.plan.columns[key]}
+                        {name ?? text.plan.columns[key]}
                     </th>,
                     key === 'planned' && plan.comparedOn !== null && (
                         <th key="compared" scope="col" className="w-[5.2rem] px-1.5 text-end align-bottom">

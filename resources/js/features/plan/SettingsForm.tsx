@@ -3,6 +3,8 @@ import { text } from '@/lib/text';
 import type { PlanProps } from '@/types/generated/props';
 import { Checkbox } from '@/ui/Checkbox';
 import { Field } from '@/ui/Field';
+import { OwnFieldInputs, ownValues } from '@/ui/OwnFieldInputs';
+import { FieldError } from '@/ui/FieldError';
 import { Select } from '@/ui/Select';
 import { useForm } from '@inertiajs/react';
 import { ClientAndManager } from './ClientAndManager';
@@ -21,6 +23,7 @@ export function SettingsForm({ plan, onClose }: { plan: PlanProps; onClose: () =
         billable: plan.billable,
         isOpen: plan.isOpen,
         estimateMode: plan.estimateMode ?? '',
+        fields: ownValues(plan.fields, plan.values),
     });
     const { data, setData } = form;
 
@@ -61,20 +64,15 @@ export function SettingsForm({ plan, onClose }: { plan: PlanProps; onClose: () =
                     setData('estimateMode', mode);
                 }}
             />
-            <Checkbox
-                label={text.plan.billable}
-                checked={data.billable}
-                onChange={(checked) => {
-                    setData('billable', checked);
+            <OwnFieldInputs
+                fields={plan.fields}
+                values={data.fields}
+                onChange={(fields) => {
+                    setData('fields', fields);
                 }}
             />
-            <Checkbox
-                label={text.plan.open}
-                checked={data.isOpen}
-                onChange={(checked) => {
-                    setData('isOpen', checked);
-                }}
-            />
+            <Flags billable={data.billable} isOpen={data.isOpen} onChange={setData} />
+            <FieldError of={plan.fields.map(({ code }) => `fields.${code}`)} />
             <span className="flex gap-2">
                 <button type="submit" className="act act-main" disabled={form.processing}>
                     {text.plan.saveSettings}
@@ -84,5 +82,33 @@ export function SettingsForm({ plan, onClose }: { plan: PlanProps; onClose: () =
                 </button>
             </span>
         </form>
+    );
+}
+
+interface FlagsProps {
+    billable: boolean;
+    isOpen: boolean;
+    onChange: (name: 'billable' | 'isOpen', checked: boolean) => void;
+}
+
+/** Whether its time bills, and whether it is open. */
+function Flags({ billable, isOpen, onChange }: FlagsProps) {
+    return (
+        <>
+            <Checkbox
+                label={text.plan.billable}
+                checked={billable}
+                onChange={(checked) => {
+                    onChange('billable', checked);
+                }}
+            />
+            <Checkbox
+                label={text.plan.open}
+                checked={isOpen}
+                onChange={(checked) => {
+                    onChange('isOpen', checked);
+                }}
+            />
+        </>
     );
 }

@@ -2,6 +2,7 @@ import type { PlanTaskProps } from '@/types/generated/props';
 import { describe, expect, it } from 'vitest';
 import { columnsOf, fieldOf, freshIn, isOpen, knownIn, linesOf, rowsOf, textOf } from './planRows';
 
+const risk = { code: 'risk', name: 'Risk', kind: 'choice' as const, isRequired: false, choices: [] };
 const task: PlanTaskProps = {
     id: 7,
     code: 'FIT',
@@ -17,6 +18,7 @@ const task: PlanTaskProps = {
     doneOn: null,
     isRecordedOn: false,
     compared: null,
+    fields: { risk: 'High' },
     gone: [],
     assignments: [
         {
@@ -48,7 +50,7 @@ const task: PlanTaskProps = {
     ],
 };
 const rows = rowsOf([task]);
-const columns = columnsOf({ seesMoney: true });
+const columns = columnsOf({ seesMoney: true, taskFields: [risk] });
 
 describe('rows of a plan', () => {
     it('are the task and those on it, known by what the server calls them', () => {
@@ -56,12 +58,14 @@ describe('rows of a plan', () => {
     });
 
     it('hide the budget from who must not see money', () => {
-        expect(columnsOf({ seesMoney: false }).map(({ key }) => key)).not.toContain('budget');
+        expect(columnsOf({ seesMoney: false, taskFields: [] }).map(({ key }) => key)).not.toContain('budget');
     });
 
     it.each([
         [0, 'planned', ''],
         [0, 'budget', '5000.00'],
+        [0, 'own:risk', 'High'],
+        [0, 'own:other', ''],
         [1, 'assignee', 'Ada Moor'],
         [1, 'planned', '20'],
         [2, 'role', ''],
@@ -82,6 +86,7 @@ describe('rows of a plan', () => {
             [false, false],
             [true, false],
             [true, false],
+            [false, false],
             [false, false],
         ]);
     });

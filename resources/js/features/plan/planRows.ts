@@ -8,7 +8,10 @@ export type PlanRow =
     | { kind: 'task'; key: string; task: PlanTaskProps }
     | { kind: 'assignment'; key: string; task: PlanTaskProps; assignment: PlanAssignmentProps };
 
-export type TaskField = 'name' | 'code' | 'phase' | 'planned' | 'budget' | 'startsOn' | 'endsOn' | 'chargeCode';
+/** An own field of tasks, by its code. */
+type OwnTaskField = `own:${string}`;
+
+export type TaskField = OwnTaskField | 'name' | 'code' | 'phase' | 'planned' | 'budget' | 'startsOn' | 'endsOn' | 'chargeCode';
 export type AssignmentField = 'assignee' | 'role' | 'planned' | 'startsOn' | 'endsOn';
 export type Field = TaskField | AssignmentField;
 
@@ -18,9 +21,11 @@ export interface Column {
     task: TaskField | null;
     assignment: AssignmentField | null;
     isFigure: boolean;
+    /** Of an own field, what it is called. */
+    name?: string;
 }
 
-export function columnsOf(plan: Pick<PlanProps, 'seesMoney'>): Column[] {
+export function columnsOf(plan: Pick<PlanProps, 'seesMoney' | 'taskFields'>): Column[] {
     const columns: Column[] = [
         { key: 'name', task: 'name', assignment: 'assignee', isFigure: false },
         { key: 'code', task: 'code', assignment: 'role', isFigure: false },
@@ -32,7 +37,14 @@ export function columnsOf(plan: Pick<PlanProps, 'seesMoney'>): Column[] {
         { key: 'chargeCode', task: 'chargeCode', assignment: null, isFigure: false },
     ];
 
-    return columns.filter(({ key }) => key !== 'budget' || plan.seesMoney);
+    return [
+        ...columns.filter(({ key }) => key !== 'budget' || plan.seesMoney),
+        ...plan.taskFields.map(({ code, name, kind }): Column => {
+            const field: OwnTaskField = `own:${code}`;
+
+            return { key: field, task: field, assignment: null, isFigure: kind === 'number', name };
+        }),
+    ];
 }
 
 /** Where the server says a fault of a field is, and what a row is known by. */
@@ -92,7 +104,7 @@ export function textOf(row: PlanRow, field: Field, format: HoursFormat): string 
             case 'chargeCode':
                 return task[field] ?? '';
             default:
-                return '';
+                return field.startsWith('own:') ? (task.fields[field.slice(4)] ?? '') : '';
         }
     }
     const { assignment } = row;
@@ -136,6 +148,7 @@ export function linesOf(row: PlanRow, format: HoursFormat): Record<string, strin
             startsOn: of('startsOn'),
             endsOn: of('endsOn'),
             chargeCode: of('chargeCode'),
+            ...Object.fromEntries(Object.entries(row.task.fields).map(([code, value]) => [`own:${code}`, value])),
         },
         ...row.task.assignments.map(ofAssignment),
     ];

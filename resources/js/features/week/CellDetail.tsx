@@ -5,9 +5,11 @@ import { AttentionItem } from '@/ui/Margin';
 import type { Cell } from './cells';
 import { CellAuditTrail } from './CellAuditTrail';
 import { CellRefusal } from './CellRefusal';
+import { ChargeCode } from './ChargeCode';
 import { clientNotesPencilled } from './clientNotes';
 import { CellHours } from './CellHours';
 import { CorrectionRemark } from './CorrectionRemark';
+import { EntryFields } from './EntryFields';
 import { RemainingRemark } from './RemainingRemark';
 import { NotesForm } from './NotesForm';
 import { RecordedBy } from './RecordedBy';
@@ -33,6 +35,7 @@ export function CellDetail({ page, line, cell, cellKey }: CellDetailProps) {
             <p className="text-faded [overflow-wrap:anywhere]">
                 {[line.projectName, line.phase, line.roleName].filter((part) => part !== null).join(' · ')}
             </p>
+            <ChargeCode key={line.key} page={page} line={line} />
             {line.closedBecause !== null && <p className="mt-1 text-ochre">{line.closedBecause}</p>}
             {remaining !== undefined && (
                 <RemainingRemark
@@ -64,6 +67,7 @@ export function CellDetail({ page, line, cell, cellKey }: CellDetailProps) {
                     onLeave={page.goBack}
                 />
             )}
+            {saved.minutes !== null && <EntryFields page={page} line={line} cell={cell} cellKey={cellKey} />}
             <CellSteps page={page} />
             {page.showsAuditTrail && <CellAuditTrail at={sheet.at} line={line} cell={saved} format={format} />}
         </AttentionItem>

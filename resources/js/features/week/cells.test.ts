@@ -35,7 +35,15 @@ describe('cells', () => {
         const onItsWay: Cell = { ...held, typed: { wanted: { hours: '2' }, status: 'saving' } };
         expect(heldOf(onItsWay, { hours: '3' }).hours).toBe('2');
         expect(heldOf(held, { note: 'nuts' })).toEqual({ note: 'bolts' });
-        expect(heldOf(held, { hours: '' })).toEqual({ hours: 80, note: 'bolts', clientNote: '', billable: true });
+        expect(heldOf(held, { hours: '' })).toEqual({
+            hours: 80,
+            note: 'bolts',
+            clientNote: '',
+            billable: true,
+            fields: {},
+            chargeCode: '',
+        });
+        expect(heldOf(held, { fields: { place: 'home' } })).toEqual({ fields: { place: '' } });
     });
 
     it('know the minutes that are on their way, for the next step', () => {

@@ -7,6 +7,10 @@ export interface Wanted {
     note?: string;
     clientNote?: string;
     billable?: boolean;
+    /** Of own fields, by their codes; all that are to hold something. */
+    fields?: Readonly<Record<string, string>>;
+    /** Its own charge code; empty for that of its task. */
+    chargeCode?: string;
 }
 
 /** Something wanted on its way: being sent, stored while the server is away, or refused with the reason. */
@@ -72,6 +76,8 @@ function heldBy({ saved, typed }: Cell): Required<Wanted> {
         note: saved.note,
         clientNote: saved.clientNote,
         billable: saved.billable,
+        fields: saved.fields,
+        chargeCode: saved.chargeCode ?? '',
         ...onItsWay,
     };
 }
@@ -83,7 +89,13 @@ export function heldOf(cell: Cell, wanted: Wanted): Wanted {
     const names =
         wanted.hours === undefined ? (Object.keys(wanted) as (keyof Wanted)[]) : (Object.keys(held) as (keyof Wanted)[]);
 
-    return Object.fromEntries(names.map((name) => [name, held[name]]));
+    // An own field that held nothing is cleared again.
+    const cleared = Object.fromEntries(Object.keys(wanted.fields ?? {}).map((code) => [code, '']));
+
+    return {
+        ...Object.fromEntries(names.map((name) => [name, held[name]])),
+        ...(names.includes('fields') ? { fields: { ...cleared, ...held.fields } } : {}),
+    };
 }
 
 /** The minutes of a cell as far as they are known: those on their way before those that are saved. */

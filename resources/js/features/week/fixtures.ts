@@ -23,6 +23,8 @@ export function cell(date: string, given: Partial<CellProps> = {}): CellProps {
         then: [],
         correction: null,
         declined: null,
+        fields: {},
+        chargeCode: null,
         adjustments: [],
         ...given,
     };
@@ -41,6 +43,9 @@ export function line(task: number, project = 'LENS', cells: Record<string, Parti
         roleName: null,
         isPencilled: false,
         closedBecause: null,
+        chargeCode: null,
+        choosesChargeCode: false,
+        fields: [],
         cells: dates.map((date) => cell(date, cells[date])),
     };
 }
@@ -83,6 +88,7 @@ export function week(lines: LineProps[], proposals: ProposalProps[] = []): WeekP
         remaining: [],
         pencil: { plan: true, lastWeek: 'off', usualWeek: true, trackedTime: null },
         ribbon: [],
+        fields: [],
         explainsPencil: false,
     };
 }

@@ -14,6 +14,9 @@ const line = (key: string, roleName: string | null): LineProps => ({
     roleName,
     isPencilled: false,
     closedBecause: null,
+    chargeCode: null,
+    choosesChargeCode: false,
+    fields: [],
     cells: [],
 });
 

@@ -104,6 +104,7 @@ const subjects: Record<string, string> = {
     tracker: 'task tracker',
     billing: 'billing file',
     'client system': 'client’s system',
+    'own field': 'own field',
 };
 
 /** What an act on a correction is called beside the cell that it is of. */

@@ -152,6 +152,7 @@ export const timeOfficeText = {
             'office.clients': 'Clients',
             'office.absence-kinds': 'Absences',
             'office.organisation': 'Organisation',
+            'office.own-fields': 'Own fields',
             'office.intake': 'Intake',
             'office.files': 'Files',
             'office.webhooks': 'Webhooks',

@@ -6,6 +6,7 @@ import { filesText } from '../en/files';
 import { intakeText } from '../en/intake';
 import { timeOfficeText } from '../en/office';
 import { organisationText } from '../en/organisation';
+import { ownFieldSettingsText } from '../en/ownFieldSettings';
 import { scheduleText } from '../en/schedule';
 import { settingsText } from '../en/settings';
 import { trackersText } from '../en/trackers';
@@ -20,6 +21,7 @@ const en = {
     ...filesText,
     ...intakeText,
     ...organisationText,
+    ...ownFieldSettingsText,
     ...scheduleText,
     ...settingsText,
     ...timeOfficeText,

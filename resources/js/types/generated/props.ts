@@ -32,11 +32,15 @@ export type EntryState = 'draft' | 'submitted' | 'approved' | 'returned' | 'sett
 
 export type EstimateMode = 'immediate' | 'notify' | 'approve';
 
+export type FieldKind = 'text' | 'number' | 'choice' | 'yes-no' | 'date';
+
+export type FieldSubject = 'entry' | 'task' | 'project' | 'person';
+
 export type FigureKind = 'planned' | 'actual' | 'pending' | 'remaining' | 'forecast' | 'variance';
 
 export type FirstStep = 'organisation' | 'people' | 'clients' | 'project' | 'rules' | 'rates' | 'week';
 
-export type Grouping = 'project' | 'phase' | 'task' | 'person' | 'team' | 'client' | 'manager' | 'role' | 'charge-code' | 'billable' | 'quarter' | 'month' | 'week';
+export type Grouping = 'project' | 'phase' | 'task' | 'person' | 'team' | 'client' | 'manager' | 'role' | 'charge-code' | 'billable' | 'field' | 'quarter' | 'month' | 'week';
 
 export type HealthCheck = 'database' | 'queue' | 'scheduler' | 'disk' | 'backup';
 
@@ -170,6 +174,23 @@ export interface AuditTrailRowProps {
     date: string | null;
     changes: AuditTrailChangeProps[];
     why: string;
+}
+
+export interface CodedPartProps {
+    name: string;
+    codes: PartCodeProps[];
+}
+
+export interface CompositionProps {
+    separator: string;
+    parts: CodedPartProps[];
+    combinations: string[];
+}
+
+export interface PartCodeProps {
+    code: string;
+    name: string;
+    isRetired: boolean;
 }
 
 export interface FileCountProps {
@@ -506,6 +527,12 @@ export interface ComparedEntryProps {
     cents: number | null;
 }
 
+export interface ComparedFieldProps {
+    code: string;
+    name: string;
+    values: OptionProps[] | null;
+}
+
 export interface ComparedGroupProps {
     code: string;
     name: string;
@@ -548,6 +575,9 @@ export interface ComparisonProps {
     managers: OptionProps[];
     roles: OptionProps[];
     chargeCodes: OptionProps[];
+    field: ComparedFieldProps | null;
+    fieldValues: OptionProps[];
+    ownFields: ComparedFieldProps[];
     billable: string;
     withPending: boolean;
     tolerance: number;
@@ -706,6 +736,7 @@ export interface ClientProps {
     code: string;
     name: string;
     scheme: string | null;
+    composition: CompositionProps | null;
     contacts: ClientContactProps[];
 }
 
@@ -1405,6 +1436,25 @@ export interface TodayProps {
     settings: SettingProps[];
 }
 
+export interface OwnFieldRowProps {
+    code: string;
+    name: string;
+    subject: FieldSubject;
+    kind: FieldKind;
+    isRequired: boolean;
+    startsOn: string | null;
+    team: OptionProps | null;
+    client: OptionProps | null;
+    choices: OptionProps[];
+    isRetired: boolean;
+    isUsed: boolean;
+}
+
+export interface OwnFieldSettingsProps {
+    fields: OwnFieldRowProps[];
+    opened: string | null;
+}
+
 export interface PasswordLinkProps {
     token: string;
     name: string | null;
@@ -1453,6 +1503,8 @@ export interface PersonFormProps {
     breaks: EmploymentBreakProps[];
     language: string;
     languages: string[];
+    fields: OwnFieldProps[];
+    values: Record<string, string>;
     canBeAnonymised: boolean;
 }
 
@@ -1544,6 +1596,7 @@ export interface NewProjectProps {
     manager: OptionProps;
     today: string;
     source: OptionProps | null;
+    fields: OwnFieldProps[];
 }
 
 export interface PlanAssignmentProps {
@@ -1582,6 +1635,9 @@ export interface PlanProps {
     planned: number;
     compared: number | null;
     tasks: PlanTaskProps[];
+    taskFields: OwnFieldProps[];
+    fields: OwnFieldProps[];
+    values: Record<string, string>;
     dates: string[];
     baselineOn: string;
     comparedOn: string | null;
@@ -1602,6 +1658,7 @@ export interface PlanTaskProps {
     doneOn: string | null;
     isRecordedOn: boolean;
     compared: number | null;
+    fields: Record<string, string>;
     assignments: PlanAssignmentProps[];
     gone: PlanGoneProps[];
 }
@@ -2386,6 +2443,8 @@ export interface CellProps {
     then: string[];
     correction: CorrectionProps | null;
     declined: string | null;
+    fields: Record<string, string>;
+    chargeCode: string | null;
     adjustments: AdjustmentProps[];
 }
 
@@ -2414,6 +2473,9 @@ export interface LineProps {
     roleName: string | null;
     isPencilled: boolean;
     closedBecause: string | null;
+    chargeCode: string | null;
+    choosesChargeCode: boolean;
+    fields: string[];
     cells: CellProps[];
 }
 
@@ -2556,6 +2618,7 @@ export interface WeekProps {
     remaining: TaskRemainingProps[];
     pencil: PencilProps;
     ribbon: RibbonWeekProps[];
+    fields: OwnFieldProps[];
     explainsPencil: boolean;
 }
 
@@ -2602,6 +2665,20 @@ export interface LookupProps {
 export interface OptionProps {
     code: string;
     name: string;
+}
+
+export interface FieldChoiceProps {
+    code: string;
+    name: string;
+    isRetired: boolean;
+}
+
+export interface OwnFieldProps {
+    code: string;
+    name: string;
+    kind: FieldKind;
+    isRequired: boolean;
+    choices: FieldChoiceProps[];
 }
 
 export interface AbsenceProps {

@@ -1,0 +1,76 @@
+import { OfficeShell } from '@/features/office';
+import { wholeDate } from '@/lib/days';
+import { route } from '@/lib/route';
+import { officeText } from '@/lib/officeText';
+import type { OwnFieldRowProps, OwnFieldSettingsProps } from '@/types/generated/props';
+import { TableHead } from '@/ui/TableHead';
+import { Link } from '@inertiajs/react';
+import clsx from 'clsx';
+import { OwnFieldForm } from './OwnFieldForm';
+
+const copy = officeText.ownFieldsPage;
+
+/** All fields that the office added, and a new one or the one that is changed. */
+export function OwnFieldsPage({ settings: { fields, opened } }: { settings: OwnFieldSettingsProps }) {
+    const changed = fields.find(({ code }) => code === opened);
+
+    return (
+        <OfficeShell title={copy.title} finding={fields.length === 0 ? copy.none : copy.finding(fields.length)}>
+            <p className="pencilled max-w-prose">{copy.hint}</p>
+            <div className="mt-4 grid gap-x-14 gap-y-8 lg:grid-cols-[minmax(0,1fr)_22rem]">
+                {fields.length > 0 && (
+                    <table className="w-full self-start">
+                        <TableHead heads={[copy.field, copy.belongsTo, copy.holds, copy.asked, '']} />
+                        <tbody>
+                            {fields.map((field) => (
+                                <Row key={field.code} field={field} isOpened={field.code === opened} />
+                            ))}
+                        </tbody>
+                    </table>
+                )}
+                <OwnFieldForm key={changed?.code ?? `new ${String(fields.length)}`} field={changed} />
+            </div>
+        </OfficeShell>
+    );
+}
+
+/** Of whom a field is asked, and from when. */
+function askedOf({ team, client, startsOn, isRequired }: OwnFieldRowProps): string {
+    const whom = [team === null ? '' : copy.ofTeam(team.name), client === null ? '' : copy.ofClient(client.name)];
+
+    return [
+        whom.some((each) => each !== '') ? whom.filter((each) => each !== '').join(', ') : copy.everybody,
+        startsOn === null ? '' : copy.from(wholeDate(startsOn)),
+        isRequired ? copy.required : '',
+    ]
+        .filter((each) => each !== '')
+        .join(', ');
+}
+
+function Row({ field, isOpened }: { field: OwnFieldRowProps; isOpened: boolean }) {
+    const { code, name, subject, kind, choices, isRetired } = field;
+
+    return (
+        <tr className={clsx(isRetired && 'text-faded', isOpened && 'bg-moss-wash')}>
+            <th scope="row" className="border-b border-rule py-1 pe-4 align-top [overflow-wrap:anywhere]">
+                {name}
+                {isRetired && <span className="ms-2 font-normal">({copy.retired})</span>}
+            </th>
+            <td className="border-b border-rule pe-4 align-top">{copy.subjects[subject]}</td>
+            <td className="border-b border-rule pe-4 align-top [overflow-wrap:anywhere]">
+                {kind === 'choice' ? choices.map((choice) => choice.name).join(', ') : copy.kinds[kind]}
+            </td>
+            <td className="border-b border-rule pe-4 align-top [overflow-wrap:anywhere]">{askedOf(field)}</td>
+            <td className="border-b border-rule text-end align-top">
+                <Link
+                    className="act-quiet"
+                    href={route('office.own-fields', {}, { field: code })}
+                    aria-label={copy.changeOf(name)}
+                    preserveScroll
+                >
+                    {copy.change}
+                </Link>
+            </td>
+        </tr>
+    );
+}

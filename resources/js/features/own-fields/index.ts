@@ -1,0 +1,1 @@
+export { OwnFieldsPage } from './OwnFieldsPage';

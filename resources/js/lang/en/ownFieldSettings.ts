@@ -1,0 +1,68 @@
+import type { FieldKind, FieldSubject } from '@/types/generated/props';
+import { plural } from './plural';
+
+/** Where the office adds fields, and says what charge codes of clients are composed of. */
+export const ownFieldSettingsText = {
+    ownFieldsPage: {
+        title: 'Own fields',
+        none: 'No fields are added yet.',
+        finding: (count: number) => plural(count, { one: 'One field is added.', other: '# fields are added.' }),
+        hint: 'Fields of entries show in the margin of My week, those of tasks in the plan, those of projects and people in their forms. Comparisons can be grouped and filtered by all of them.',
+        field: 'Field',
+        belongsTo: 'Belongs to',
+        holds: 'Holds',
+        asked: 'Asked',
+        subjects: { entry: 'Entries', task: 'Tasks', project: 'Projects', person: 'People' } satisfies Record<
+            FieldSubject,
+            string
+        >,
+        kinds: {
+            text: 'Text',
+            number: 'Number',
+            choice: 'One of several choices',
+            'yes-no': 'Yes or no',
+            date: 'Date',
+        } satisfies Record<FieldKind, string>,
+        required: 'required',
+        from: (day: string) => `from ${day}`,
+        ofTeam: (team: string) => `of ${team}`,
+        ofClient: (client: string) => `for ${client}`,
+        everybody: 'of everybody',
+        retired: 'retired',
+        change: 'Change',
+        changeOf: (name: string) => `Change ${name}`,
+        add: 'Add a field',
+        name: 'Name',
+        code: 'Code',
+        codeHint: 'Stands in files and the API. Without one it is made of the name.',
+        choices: 'Choices',
+        choicesHint: 'One on each line. A code of your own goes before it: home = At home.',
+        isRequired: 'Required',
+        requiredHint: 'The house rule “Required field not filled in” says what happens to entries without it.',
+        startsOn: 'Asked from',
+        team: 'Only of people in',
+        client: 'Only on projects of',
+        isRetired: 'Retired: no longer asked',
+        save: 'Save field',
+        remove: 'Remove',
+        cancel: 'Cancel',
+        fixed: (belongsTo: string, holds: string) => `${belongsTo}, ${holds.toLowerCase()}: this stays as it was added.`,
+    },
+    compositionForm: {
+        title: 'Composed charge codes',
+        hint: 'People choose a code for each part in their week; the whole code stands on the line, in files and in the API.',
+        part: (number: number) => `Part ${String(number)}`,
+        partName: 'Name',
+        codes: 'Codes',
+        codesHint: 'One on each line: WP1 Survey. In brackets it is no longer offered: (WP1) Survey.',
+        separator: 'Between the parts',
+        combinations: 'Allowed combinations',
+        combinationsHint:
+            'One on each line, a code for each part: WP1 LAB. A star stands for any: * LAB. Without any line, all are allowed.',
+        addPart: 'Add a part',
+        removePart: 'Remove part',
+        removePartOf: (number: number) => `Remove part ${String(number)}`,
+        save: 'Save charge codes',
+        example: (code: string) => `For example ${code}`,
+    },
+};

@@ -1,0 +1,1 @@
+export { OwnFieldsPage as default } from '@/features/own-fields';
