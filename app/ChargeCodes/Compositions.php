@@ -34,7 +34,7 @@ final readonly class Compositions
         if ($parts === null || $parts->isEmpty()) {
             return new self([]);
         }
-        $codes = ChargeCodeValue::query()->whereIntegerInRaw('client_id', $clients)->orderBy('code')->get()->groupBy(static fn (ChargeCodeValue $value): string => $value->client_id.' '.$value->number);
+        $codes = ChargeCodeValue::query()->whereIntegerInRaw('client_id', $clients)->orderBy('id')->get()->groupBy(static fn (ChargeCodeValue $value): string => $value->client_id.' '.$value->number);
         $combinations = ChargeCodeCombination::query()->whereIntegerInRaw('client_id', $clients)->orderBy('id')->get()->groupBy('client_id');
         $byClient = [];
         foreach (Client::query()->whereIntegerInRaw('id', $parts->keys()->all())->get() as $client) {

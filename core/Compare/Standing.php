@@ -14,6 +14,8 @@ enum Standing: string
     case Unplanned = 'unplanned';
     /** Nothing is planned yet, and nothing recorded. */
     case Ahead = 'ahead';
+    /** Recorded hours that no plan can be set against. */
+    case Recorded = 'recorded';
 
     /** @param  int  $tolerance  percent of what is planned to date by which a group may differ and still be on track; 0 or more */
     public static function of(ComparisonRow $row, int $tolerance): self
@@ -31,6 +33,6 @@ enum Standing: string
     /** Whether somebody should look at it. */
     public function asks(): bool
     {
-        return $this !== self::OnTrack && $this !== self::Ahead;
+        return ! in_array($this, [self::OnTrack, self::Ahead, self::Recorded], true);
     }
 }

@@ -11,6 +11,7 @@ return [
     'found_over' => ':actual actual of :planned planned to date, :difference over.',
     'found_under' => ':actual actual of :planned planned to date, :difference under.',
     'found_as_planned' => ':actual actual, exactly as planned to date.',
+    'found_recorded' => ':actual actual.',
     'found_unplanned' => ':actual actual; nothing was planned to date.',
     'saved' => '“:name” is saved.',
     'removed' => '“:name” is removed.',

@@ -72,7 +72,9 @@ final class NaiveComparison
     /** @return iterable<ComparedAmount> */
     private function amounts(ComparisonTerms $terms): iterable
     {
-        yield from $this->planned();
+        if (! $terms->asksFieldOfEntries()) {
+            yield from $this->planned();
+        }
         yield from $this->recorded($terms);
         if ($terms->asksAttendance()) {
             yield from $this->expected();

@@ -65,7 +65,7 @@ final readonly class MailComparison
         $csv = implode('', iterator_to_array(CsvComparison::lines($lines), false));
 
         return new ComparisonMail(
-            $reader->name, $heading, FindingWords::of($lines->total(), $reader), route('comparisons.open', $saved),
+            $reader->name, $heading, FindingWords::of($lines->total(), $asked->standingOf($lines->total()), $reader), route('comparisons.open', $saved),
             Str::slug($saved->name).'-'.$asked->terms->days->first()->toString().'-to-'.$asked->terms->days->last()->toString(),
             $this->pdf->of($lines, $heading, Organisation::query()->sole()->currency), $csv,
         );

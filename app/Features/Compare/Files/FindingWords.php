@@ -7,18 +7,20 @@ namespace App\Features\Compare\Files;
 use App\Models\Person;
 use App\Support\Language\Wording;
 use Moss\Core\Compare\ComparisonRow;
+use Moss\Core\Compare\Standing;
 use Moss\Core\Time\Minutes;
 
 /** What a comparison found, in a sentence. */
 final class FindingWords
 {
-    public static function of(ComparisonRow $total, Person $reader): string
+    public static function of(ComparisonRow $total, Standing $standing, Person $reader): string
     {
         $hours = static fn (Minutes $minutes): string => Wording::hours($minutes, $reader);
         $difference = $total->againstToDate();
         $values = ['actual' => $hours($total->actual), 'planned' => $hours($total->plannedToDate), 'difference' => $hours($difference->isNegative() ? Minutes::zero()->minus($difference) : $difference)];
 
         return Wording::of(match (true) {
+            $standing === Standing::Recorded => 'compare.found_recorded',
             $total->plannedToDate->isZero() => 'compare.found_unplanned',
             $difference->isZero() => 'compare.found_as_planned',
             $difference->isNegative() => 'compare.found_under',

@@ -30,7 +30,7 @@ final readonly class ComparedRowProps
     }
 
     /** @param  list<Measure>  $measures */
-    public static function of(ComparisonRow $row, int $tolerance, array $measures): self
+    public static function of(ComparisonRow $row, Standing $standing, array $measures): self
     {
         return new self(
             $row->planned->toInt(),
@@ -39,7 +39,7 @@ final readonly class ComparedRowProps
             $row->pending->toInt(),
             $row->againstToDate()->toInt(),
             $row->percentageToDate()?->__toString(),
-            Standing::of($row, $tolerance),
+            $standing,
             array_map(static fn (Measure $measure): MeasureValueProps => MeasureValueProps::of($measure, $row), $measures),
         );
     }

@@ -28,7 +28,7 @@ final class ComparisonOrder
             $keys[$code] = match (true) {
                 $asked->sort === ComparisonSort::Name => [$names?->nameOf((string) $code)],
                 $asked->sort instanceof Measure => self::largest($asked->sort, $row),
-                default => $by->isByDay() ? [] : self::attention($row, $asked->tolerance),
+                default => $by->isByDay() ? [] : self::attention($row, $asked->standingOf($row)),
             };
         }
         uksort($groups, static fn (int|string $one, int|string $other): int => [...$keys[$one], (string) $one] <=> [...$keys[$other], (string) $other]);
@@ -43,9 +43,12 @@ final class ComparisonOrder
     }
 
     /** @return list<int> */
-    private static function attention(ComparisonRow $row, int $tolerance): array
+    private static function attention(ComparisonRow $row, Standing $standing): array
     {
-        $asks = Standing::of($row, $tolerance)->asks();
+        $asks = $standing->asks();
+        if ($standing === Standing::Recorded) {
+            return [0, -$row->actual->toInt()];
+        }
 
         return [$asks ? 0 : 1, $asks ? -abs($row->againstToDate()->toInt()) : -$row->planned->toInt()];
     }

@@ -52,7 +52,7 @@ final readonly class ComparisonPage
         $shown = self::shown($terms);
         $totals = $comparison->periods();
         $periods = array_map(strval(...), array_keys($totals));
-        $standings = array_count_values(array_map(static fn (ComparisonRow $row): string => Standing::of($row, $asked->tolerance)->value, $comparison->rows()));
+        $standings = array_count_values(array_map(static fn (ComparisonRow $row): string => $asked->standingOf($row)->value, $comparison->rows()));
 
         return new ComparisonProps(
             $terms->by, $terms->then, $terms->across, $asked->period, $terms->days->first()->toString(), $terms->days->last()->toString(),
@@ -80,8 +80,8 @@ final readonly class ComparisonPage
             $shown, $terms->measures, OfferedMeasures::to($reader), Organisation::query()->sole()->currency,
             $periods,
             self::groups($onPage, $periods, $asked, $shown),
-            ComparedRowProps::of($comparison->total(), $asked->tolerance, $shown),
-            self::across($totals, $periods, $asked->tolerance),
+            ComparedRowProps::of($comparison->total(), $asked->standingOf($comparison->total()), $shown),
+            self::across($totals, $periods, $asked),
             count($groups),
             $standings[Standing::Over->value] ?? 0,
             $standings[Standing::Under->value] ?? 0,
@@ -122,9 +122,9 @@ final readonly class ComparisonPage
         foreach ($shown as $group => $compared) {
             $made = [];
             foreach ($parts[$group] ?? [] as $code => $part) {
-                $made[] = new ComparedPartProps((string) $code, $partNames?->nameOf((string) $code) ?? '', ComparedRowProps::of($part->row, $asked->tolerance, $measures), self::across($part->periods, $periods, $asked->tolerance));
+                $made[] = new ComparedPartProps((string) $code, $partNames?->nameOf((string) $code) ?? '', ComparedRowProps::of($part->row, $asked->standingOf($part->row), $measures), self::across($part->periods, $periods, $asked));
             }
-            $groups[] = new ComparedGroupProps((string) $group, $names->nameOf((string) $group), ComparedRowProps::of($compared->row, $asked->tolerance, $measures), $made, count($compared->parts) - count($made), self::across($compared->periods, $periods, $asked->tolerance));
+            $groups[] = new ComparedGroupProps((string) $group, $names->nameOf((string) $group), ComparedRowProps::of($compared->row, $asked->standingOf($compared->row), $measures), $made, count($compared->parts) - count($made), self::across($compared->periods, $periods, $asked));
         }
 
         return $groups;
@@ -150,9 +150,9 @@ final readonly class ComparisonPage
      * @param  list<string>  $periods
      * @return list<ComparedRowProps>
      */
-    private static function across(array $rows, array $periods, int $tolerance): array
+    private static function across(array $rows, array $periods, ComparisonQuestion $asked): array
     {
-        return array_map(static fn (string $period): ComparedRowProps => ComparedRowProps::of($rows[$period] ?? ComparisonRow::empty(), $tolerance, []), $periods);
+        return array_map(static fn (string $period): ComparedRowProps => ComparedRowProps::of($rows[$period] ?? ComparisonRow::empty(), $asked->standingOf($rows[$period] ?? ComparisonRow::empty()), []), $periods);
     }
 
     private static function field(OwnField $field): ComparedFieldProps

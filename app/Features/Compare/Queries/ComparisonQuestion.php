@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Features\Compare\Queries;
 
+use Moss\Core\Compare\ComparisonRow;
 use Moss\Core\Compare\Measure;
+use Moss\Core\Compare\Standing;
 
 /** What is compared, and how it is shown. */
 final readonly class ComparisonQuestion
@@ -30,5 +32,11 @@ final readonly class ComparisonQuestion
         public int $page,
         public ?OpenedGroup $opened,
     ) {
+    }
+
+    /** How a group stands against its plan, as far as plans can be told apart by what is asked for. */
+    public function standingOf(ComparisonRow $row): Standing
+    {
+        return $this->terms->asksFieldOfEntries() ? Standing::Recorded : Standing::of($row, $this->tolerance);
     }
 }

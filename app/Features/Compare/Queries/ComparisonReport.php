@@ -27,7 +27,9 @@ final readonly class ComparisonReport
         $asked = Dimensions::of($terms, $work);
         $items = WorkItems::load($asked);
         $days = ComparedDays::of($terms->days, $terms->today);
-        yield from $this->planned->of($asked, $items, $days, $work);
+        if (! $terms->asksFieldOfEntries()) {
+            yield from $this->planned->of($asked, $items, $days, $work);
+        }
         yield from $this->recorded->of($terms, $asked, $items, $days, $work);
         if ($terms->asksAttendance()) {
             yield from $this->attendance->of($terms, $work, $items);

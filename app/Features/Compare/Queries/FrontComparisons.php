@@ -45,13 +45,13 @@ final readonly class FrontComparisons
         $names = GroupNames::for($terms->by, array_map(strval(...), array_keys($shown)), $terms->field);
         $groups = [];
         foreach ($shown as $code => $group) {
-            $groups[] = new FrontGroupProps($terms->by, (string) $code, $names->nameOf((string) $code), ComparedRowProps::of($group->row, $asked->tolerance, self::USUAL));
+            $groups[] = new FrontGroupProps($terms->by, (string) $code, $names->nameOf((string) $code), ComparedRowProps::of($group->row, $asked->standingOf($group->row), self::USUAL));
         }
-        $standings = array_count_values(array_map(static fn (ComparisonRow $row): string => Standing::of($row, $asked->tolerance)->value, $comparison->rows()));
+        $standings = array_count_values(array_map(static fn (ComparisonRow $row): string => $asked->standingOf($row)->value, $comparison->rows()));
 
         return new FrontComparisonProps(
             $saved->id, $saved->name, $saved->address, $asked->period, $terms->days->first()->toString(), $terms->days->last()->toString(), $asked->tolerance,
-            ComparedRowProps::of($comparison->total(), $asked->tolerance, self::USUAL), $groups, count($comparison->groups()),
+            ComparedRowProps::of($comparison->total(), $asked->standingOf($comparison->total()), self::USUAL), $groups, count($comparison->groups()),
             $standings[Standing::Over->value] ?? 0, $standings[Standing::Under->value] ?? 0,
         );
     }

@@ -40,7 +40,7 @@ export function CompareItem({ group, name, comparison, asked, format }: CompareI
                         <Hours minutes={row.actual} format={format} />
                     </span>
                     <span className={clsx('w-24 shrink-0 text-end', standingColour(row))}>
-                        <Hours minutes={row.difference} format={format} signed />
+                        {row.standing !== 'recorded' && <Hours minutes={row.difference} format={format} signed />}
                         <span className="block text-[0.88em]">
                             <Standing row={row} />
                         </span>
@@ -108,7 +108,9 @@ function Rows({ rows, format }: { rows: readonly (readonly [string, ComparedRowP
                         <span className="min-w-0 [overflow-wrap:anywhere]">{name}</span>
                         <span className="shrink-0">
                             <Hours minutes={row.actual} format={format} />
-                            <span className="text-faded">{` ${copy.ofPlanned(printHours(row.planned, format))}`}</span>
+                            {row.standing !== 'recorded' && (
+                                <span className="text-faded">{` ${copy.ofPlanned(printHours(row.planned, format))}`}</span>
+                            )}
                         </span>
                     </li>
                 ))}

@@ -86,11 +86,15 @@ function finding(comparison: ComparisonProps, saved: SavedOnPageProps | null, fo
     const hours = (minutes: number) => hoursWithUnit(minutes, format);
 
     return [
-        total.toDate === 0
-            ? copy.sumUnplanned(days, hours(total.actual))
-            : copy.sum(days, hours(total.actual), hours(total.toDate), verdict(total, format)),
+        total.standing === 'recorded'
+            ? copy.sumRecorded(days, hours(total.actual))
+            : total.toDate === 0
+              ? copy.sumUnplanned(days, hours(total.actual))
+              : copy.sum(days, hours(total.actual), hours(total.toDate), verdict(total, format)),
         total.pending === 0 || comparison.withPending ? '' : copy.pendingToo(hours(total.pending)),
-        copy.standings(comparison.over, comparison.under, comparison.unplanned, comparison.onTrack, comparison.tolerance),
+        total.standing === 'recorded'
+            ? ''
+            : copy.standings(comparison.over, comparison.under, comparison.unplanned, comparison.onTrack, comparison.tolerance),
         comparison.hasAll ? '' : copy.ownOnly,
         saved === null ? '' : saved.isOwn ? '' : copy.savedBy(saved.owner),
         saved?.isChanged === true ? copy.changedSince : '',

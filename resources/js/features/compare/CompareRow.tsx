@@ -140,12 +140,14 @@ function PeriodCells({
                             currency={comparison.currency}
                             format={format}
                         />
-                        <span className="block text-[0.88em] font-normal text-faded">
-                            <span className="sr-only">{copy.ofPlanned(printHours(at.planned, format))}</span>
-                            <span aria-hidden>
-                                <Hours minutes={at.planned} format={format} />
+                        {at.standing !== 'recorded' && (
+                            <span className="block text-[0.88em] font-normal text-faded">
+                                <span className="sr-only">{copy.ofPlanned(printHours(at.planned, format))}</span>
+                                <span aria-hidden>
+                                    <Hours minutes={at.planned} format={format} />
+                                </span>
                             </span>
-                        </span>
+                        )}
                     </>
                 )}
             </td>

@@ -109,7 +109,7 @@ function Head({ tools }: { tools: CompareTools }) {
                     ))}
                 {comparison.across === null && (
                     <th scope="col" className="w-[26%] border-b border-edge ps-5">
-                        {copy.drawn}
+                        {comparison.total.standing === 'recorded' ? copy.drawnRecorded : copy.drawn}
                     </th>
                 )}
             </tr>
@@ -126,7 +126,7 @@ function Explanation({ comparison }: { comparison: ComparisonProps }) {
     return (
         <p className="pencilled mt-1">
             {[
-                across === null ? copy.explained : copy.explainedAcross,
+                comparison.total.standing === 'recorded' ? '' : across === null ? copy.explained : copy.explainedAcross,
                 measures.includes('utilisation') ? copy.explainedUtilisation : '',
                 measures.includes('forecast') || measures.includes('remaining') ? copy.explainedCompletion : '',
                 isMissing(['expected', 'utilisation']) ? copy.noExpected : '',

@@ -4,12 +4,18 @@ import type { ComparedRowProps } from '@/types/generated/props';
 
 /** The colour of what asks to be looked at, beside its words. */
 export function standingColour({ standing, difference }: ComparedRowProps): string {
-    return standing === 'on track' || standing === 'ahead' ? '' : difference > 0 ? 'text-brick' : 'text-ochre';
+    return standing === 'on track' || standing === 'ahead' || standing === 'recorded'
+        ? ''
+        : difference > 0
+          ? 'text-brick'
+          : 'text-ochre';
 }
 
 /** By how many percent actual differs from what is planned to date, and in words whether that is on track. */
 export function Standing({ row }: { row: ComparedRowProps }) {
     const says = text.comparePage.standing[row.standing];
 
-    return row.differencePercentage === null ? says : `${text.percent(printPercent(row.differencePercentage))} ${says}`;
+    return row.differencePercentage === null || row.standing === 'recorded'
+        ? says
+        : `${text.percent(printPercent(row.differencePercentage))} ${says}`;
 }

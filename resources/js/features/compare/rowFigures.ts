@@ -8,9 +8,19 @@ function pendingBeside(row: ComparedRowProps, withPending: boolean): number {
     return withPending ? 0 : row.pending;
 }
 
+/** Whether there can be a plan to set it against. */
+function isPlanned(row: ComparedRowProps): boolean {
+    return row.standing !== 'recorded';
+}
+
 /** Actual and pending against what is planned, as the bar draws them. */
 export function growthOf(row: ComparedRowProps, withPending: boolean): Growth {
-    return { approved: row.actual, pending: pendingBeside(row, withPending), remaining: 0, mark: row.planned };
+    return {
+        approved: row.actual,
+        pending: pendingBeside(row, withPending),
+        remaining: 0,
+        mark: isPlanned(row) ? row.planned : null,
+    };
 }
 
 /** The same in words. */
@@ -22,8 +32,8 @@ export function growthLabel(row: ComparedRowProps, withPending: boolean, format:
     return [
         text.comparePage.drawnActual(hours(row.actual)),
         ...(pending > 0 ? [text.bar.pending(hours(pending))] : []),
-        text.bar.mark(hours(row.planned)),
-        ...(over > 0 ? [text.bar.over(hours(over))] : []),
+        ...(isPlanned(row) ? [text.bar.mark(hours(row.planned))] : []),
+        ...(isPlanned(row) && over > 0 ? [text.bar.over(hours(over))] : []),
     ].join(', ');
 }
 

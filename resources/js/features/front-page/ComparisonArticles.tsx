@@ -46,13 +46,15 @@ function Article({ comparison, format }: { comparison: FrontComparisonProps; for
             <p>
                 {count === 0
                     ? copy.found0
-                    : total.toDate === 0
-                      ? copy.foundUnplanned(hoursWithUnit(total.actual, format))
-                      : copy.found(
-                            hoursWithUnit(total.actual, format),
-                            hoursWithUnit(total.toDate, format),
-                            verdict(total, format),
-                        )}
+                    : total.standing === 'recorded'
+                      ? copy.foundRecorded(hoursWithUnit(total.actual, format))
+                      : total.toDate === 0
+                        ? copy.foundUnplanned(hoursWithUnit(total.actual, format))
+                        : copy.found(
+                              hoursWithUnit(total.actual, format),
+                              hoursWithUnit(total.toDate, format),
+                              verdict(total, format),
+                          )}
             </p>
             <ul className="mt-1">
                 {groups.map(({ grouping, code, name: called, row }) => (

@@ -35,11 +35,11 @@ export function OwnFieldsPage({ settings: { fields, opened } }: { settings: OwnF
 }
 
 /** Of whom a field is asked, and from when. */
-function askedOf({ team, client, startsOn, isRequired }: OwnFieldRowProps): string {
+function askedOf({ subject, team, client, startsOn, isRequired }: OwnFieldRowProps): string {
     const whom = [team === null ? '' : copy.ofTeam(team.name), client === null ? '' : copy.ofClient(client.name)];
 
     return [
-        whom.some((each) => each !== '') ? whom.filter((each) => each !== '').join(', ') : copy.everybody,
+        whom.some((each) => each !== '') ? whom.filter((each) => each !== '').join(', ') : copy.all[subject],
         startsOn === null ? '' : copy.from(wholeDate(startsOn)),
         isRequired ? copy.required : '',
     ]
@@ -56,12 +56,12 @@ function Row({ field, isOpened }: { field: OwnFieldRowProps; isOpened: boolean }
                 {name}
                 {isRetired && <span className="ms-2 font-normal">({copy.retired})</span>}
             </th>
-            <td className="border-b border-rule pe-4 align-top">{copy.subjects[subject]}</td>
-            <td className="border-b border-rule pe-4 align-top [overflow-wrap:anywhere]">
+            <td className="border-b border-rule py-1 pe-4 align-top">{copy.subjects[subject]}</td>
+            <td className="border-b border-rule py-1 pe-4 align-top [overflow-wrap:anywhere]">
                 {kind === 'choice' ? choices.map((choice) => choice.name).join(', ') : copy.kinds[kind]}
             </td>
-            <td className="border-b border-rule pe-4 align-top [overflow-wrap:anywhere]">{askedOf(field)}</td>
-            <td className="border-b border-rule text-end align-top">
+            <td className="border-b border-rule py-1 pe-4 align-top [overflow-wrap:anywhere]">{askedOf(field)}</td>
+            <td className="border-b border-rule py-1 text-end align-top">
                 <Link
                     className="act-quiet"
                     href={route('office.own-fields', {}, { field: code })}

@@ -16,7 +16,10 @@ import type { SheetPage } from './useSheetPage';
 
 /** About how high a row is, with the heading of its project where that stands above it, in pixels. */
 function heightOf(row: Row | undefined): number {
-    return row?.kind === 'line' && row.isFirst ? 53 : 27;
+    const line = row?.kind === 'line' && row.isFirst ? 53 : 27;
+
+    // Below a task stands the charge code that was chosen for it.
+    return row?.kind === 'line' && row.line.choosesChargeCode && row.line.chargeCode !== null ? line + 18 : line;
 }
 
 /** Lines by days: one tab stop, arrow keys inside (the WAI-ARIA grid pattern). On a narrow screen, a day at a time. */

@@ -16,7 +16,7 @@ export function LineName({ line, marks }: { line: LineProps; marks: string }) {
             {marks !== '' && <sup className="ms-0.5 text-[0.72em] text-ochre italic">{marks}</sup>}
             {line.roleName !== null && <span className="ms-2 text-[0.85em] text-faded">{line.roleName}</span>}
             {line.choosesChargeCode && line.chargeCode !== null && (
-                <span className="ms-2 text-[0.85em] text-faded">{line.chargeCode}</span>
+                <span className="block truncate text-[0.85em] text-faded">{line.chargeCode}</span>
             )}
         </th>
     );

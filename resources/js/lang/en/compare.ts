@@ -16,6 +16,7 @@ export const compareText = {
         sum: (days: string, actual: string, toDate: string, verdict: string) =>
             `${days}: ${actual} actual of ${toDate} planned to date, ${verdict}.`,
         sumUnplanned: (days: string, actual: string) => `${days}: ${actual} actual; nothing was planned to date.`,
+        sumRecorded: (days: string, actual: string) => `${days}: ${actual} actual.`,
         none: (days: string) => `${days}: nothing is planned or recorded here.`,
         noneNext: 'Choose another period, or remove filters.',
         over: (hours: string) => `${hours} over`,
@@ -182,6 +183,7 @@ export const compareText = {
         noExpected: 'Expected hours belong to people, not to projects: compare by person, team or role to see them.',
         noCompletion: 'What remains belongs to no day: compare by anything but periods to see it.',
         drawn: 'Against plan',
+        drawnRecorded: 'Recorded',
         drawnActual: (hours: string) => `${hours} actual`,
         standsAs: 'In percent',
         total: 'Total',
@@ -201,6 +203,7 @@ export const compareText = {
             'on track': 'on track',
             unplanned: 'not planned',
             ahead: 'not yet due',
+            recorded: '',
         },
         ofPlanned: (hours: string) => `of ${hours}`,
         opens: (figure: string, hours: string, of: string) => `${figure} ${hours}, ${of}: show what it is made of`,

@@ -31,6 +31,7 @@ export const frontPageText = {
         chooses: 'Choose what you follow',
         found0: 'Nothing is planned or recorded.',
         found: (actual: string, planned: string, verdict: string) => `${actual} of ${planned} planned to date, ${verdict}.`,
+        foundRecorded: (actual: string) => `${actual}.`,
         foundUnplanned: (actual: string) => `${actual}; nothing was planned to date.`,
         moreGroups: (count: number) => plural(count, { one: 'and one more', other: 'and # more' }),
     },

@@ -27,7 +27,12 @@ export const ownFieldSettingsText = {
         from: (day: string) => `from ${day}`,
         ofTeam: (team: string) => `of ${team}`,
         ofClient: (client: string) => `for ${client}`,
-        everybody: 'of everybody',
+        all: {
+            entry: 'of everybody',
+            task: 'of all tasks',
+            project: 'of all projects',
+            person: 'of everybody',
+        } satisfies Record<FieldSubject, string>,
         retired: 'retired',
         change: 'Change',
         changeOf: (name: string) => `Change ${name}`,
@@ -50,7 +55,7 @@ export const ownFieldSettingsText = {
     },
     compositionForm: {
         title: 'Composed charge codes',
-        hint: 'People choose a code for each part in their week; the whole code stands on the line, in files and in the API.',
+        hint: 'People choose a code for each part in their week; the whole code stands on the line, in files and in the API. Where parts are set, the scheme above does not count.',
         part: (number: number) => `Part ${String(number)}`,
         partName: 'Name',
         codes: 'Codes',

@@ -90,7 +90,7 @@ export type Side = 'equal' | 'different' | 'only here' | 'only there';
 
 export type SignInMethod = 'password' | 'link' | 'single sign-on' | 'demonstration';
 
-export type Standing = 'over' | 'under' | 'on track' | 'unplanned' | 'ahead';
+export type Standing = 'over' | 'under' | 'on track' | 'unplanned' | 'ahead' | 'recorded';
 
 export type StretchSource = 'drawn' | 'timer' | 'calendar';
 
