@@ -123,6 +123,17 @@ final class WeekTest extends TestCase
         self::assertSame(['WP1/LAB', ['place' => 'train']], [$posted->charge_code, OwnFieldValues::of(FieldSubject::Entry, [$posted->id])[$posted->id] ?? []]);
     }
 
+    public function test_the_approver_sees_them_beside_the_week(): void
+    {
+        $this->save(['hours' => '4', 'fields' => ['place' => 'home', 'miles' => '0.5'], 'chargeCode' => 'WP1/LAB']);
+        $this->save(['hours' => '2', 'date' => '2026-06-18', 'fields' => ['place' => 'client', 'miles' => '12'], 'chargeCode' => 'WP2/TRV']);
+        Entry::query()->update(['state' => 'submitted', 'approver_id' => $this->person('mo')->id]);
+        $desk = $this->actingAs($this->person('mo'))->given('/review');
+
+        self::assertSame(["Place of work: At home 4\u{00A0}h, At the client 2\u{00A0}h", 'Miles driven: 12.5'], $desk->value('review.sheets.0.fields'));
+        self::assertSame('WP1/LAB, WP2/TRV', $desk->value('review.sheets.0.lines.0.chargeCode'));
+    }
+
     /**
      * @param  array<string, mixed>  $wanted
      * @return TestResponse<Response>

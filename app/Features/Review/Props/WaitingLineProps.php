@@ -8,6 +8,7 @@ namespace App\Features\Review\Props;
 final readonly class WaitingLineProps
 {
     /**
+     * @param  string|null  $chargeCode  those that its entries have of their own
      * @param  int  $decided  how many steps of the route have approved it
      * @param  list<string>  $then  who decides after this
      * @param  list<WaitingCellProps>  $cells  in the order of days, only days with time
@@ -19,6 +20,7 @@ final readonly class WaitingLineProps
         public string $projectName,
         public ?string $roleName,
         public bool $billable,
+        public ?string $chargeCode,
         public int $decided,
         public array $then,
         public array $cells,

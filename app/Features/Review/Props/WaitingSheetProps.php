@@ -18,6 +18,7 @@ final readonly class WaitingSheetProps
      * @param  list<WaitingLineProps>  $lines
      * @param  list<FindingProps>  $findings  as they were when the time came
      * @param  list<AnswerProps>  $answers
+     * @param  list<string>  $fields  what own fields hold of what waits, in words
      * @param  list<string>  $standingInFor  names of those whose turn it really is
      */
     public function __construct(
@@ -34,6 +35,7 @@ final readonly class WaitingSheetProps
         public array $lines,
         public array $findings,
         public array $answers,
+        public array $fields,
         public array $standingInFor,
     ) {
     }

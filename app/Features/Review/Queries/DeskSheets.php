@@ -93,6 +93,7 @@ final readonly class DeskSheets
             $waiting->lines,
             array_values(array_filter($findings, static fn (FindingProps $finding): bool => $waiting->concerns($finding))),
             $answers,
+            $waiting->fields,
             $waiting->standingInFor,
         );
     }

@@ -41,6 +41,8 @@ final readonly class WaitingEntry
         public ?string $lineManager,
         public bool $isBillable,
         public Day $monday,
+        public ?string $chargeCode,
+        public ?string $fields,
     ) {
     }
 

@@ -10,6 +10,8 @@ use App\Features\Review\Props\WaitingCellProps;
 use App\Features\Review\Props\WaitingLineProps;
 use App\Models\Organisation;
 use App\Models\Person;
+use App\OwnFields\OwnFieldList;
+use App\OwnFields\OwnFieldValues;
 use App\Sheet\LineKey;
 use App\Support\Database\Rows;
 use App\Support\Database\Sql;
@@ -17,6 +19,7 @@ use Illuminate\Database\Query\Builder;
 use Illuminate\Database\Query\JoinClause;
 use Moss\Core\Calendar\Day;
 use Moss\Core\Money\Pricing;
+use Moss\Core\OwnFields\FieldSubject;
 use Moss\Core\Review\RouteKind;
 
 /** The lines of sheets with the entries on them that wait for an approver. */
@@ -34,12 +37,13 @@ final readonly class WaitingLines
     {
         $default = Organisation::query()->sole()->approval;
         $pricing = RatesInForce::of(array_values(array_unique(array_map(static fn (WaitingWeek $sheet): int => $sheet->personId, $sheets))));
+        $fields = OwnFieldList::of(FieldSubject::Entry);
         $bySheet = [];
         foreach (Rows::of(WaitingEntry::class, $this->entries($approver, $today, $filter, $sheets)) as $entry) {
             $bySheet[$entry->personId.' '.$entry->monday->toString()][LineKey::of($entry->taskId, $entry->roleId)][] = $entry;
         }
 
-        return array_map(fn (array $lines): WaitingLinesOfSheet => $this->ofSheet($approver, $lines, $default, $pricing), $bySheet);
+        return array_map(fn (array $lines): WaitingLinesOfSheet => $this->ofSheet($approver, $lines, $default, $pricing, $fields), $bySheet);
     }
 
     /** @param  list<WaitingWeek>  $sheets */
@@ -62,12 +66,13 @@ final readonly class WaitingLines
             ->addSelect('entries.approver_id', 'entries.approvals', 'entries.needs_attention', 'approvers.name AS approver', 'recorders.name AS recorder', 'people.code AS person')
             ->addSelect('tasks.name AS task_name', 'projects.code AS project', 'projects.name AS project_name', 'projects.approval', 'roles.code AS role', 'roles.name AS role_name')
             ->addSelect('projects.manager_id AS project_manager_id', 'people.manager_id AS line_manager_id', 'project_managers.name AS project_manager', 'line_managers.name AS line_manager')
-            ->addSelect(Sql::first(['entries.billable', 'tasks.billable', 'projects.billable'], 'is_billable'), Sql::monday('entries.date', 'monday'))
+            ->addSelect(Sql::first(['entries.billable', 'tasks.billable', 'projects.billable'], 'is_billable'), Sql::monday('entries.date', 'monday'), 'entries.charge_code')
+            ->selectSub(OwnFieldValues::beside(FieldSubject::Entry, 'entries.id'), 'fields')
             ->orderBy('projects.code')->orderBy('tasks.code')->orderBy('roles.code')->orderBy('entries.date');
     }
 
     /** @param  array<string, non-empty-list<WaitingEntry>>  $lines */
-    private function ofSheet(Person $approver, array $lines, RouteKind $default, Pricing $pricing): WaitingLinesOfSheet
+    private function ofSheet(Person $approver, array $lines, RouteKind $default, Pricing $pricing, OwnFieldList $fields): WaitingLinesOfSheet
     {
         $minutes = 0;
         $standingInFor = [];
@@ -83,7 +88,7 @@ final readonly class WaitingLines
             $props[] = $this->line($approver, $key, $entries, $default, $pricing);
         }
 
-        return new WaitingLinesOfSheet($props, $minutes, array_map(strval(...), array_keys($standingInFor)));
+        return new WaitingLinesOfSheet($props, $minutes, array_map(strval(...), array_keys($standingInFor)), FieldSums::of($fields, array_merge(...array_values($lines)), $approver));
     }
 
     /** @param  non-empty-list<WaitingEntry>  $entries */
@@ -99,6 +104,7 @@ final readonly class WaitingLines
             $first->projectName,
             $first->roleName,
             $first->isBillable,
+            self::chargeCodes($entries),
             $first->approvals,
             $first->routeAfter($default),
             array_map(static fn (WaitingEntry $entry): WaitingCellProps => new WaitingCellProps(
@@ -113,6 +119,14 @@ final readonly class WaitingLines
                 $seesMoney ? self::cost($entry, $pricing) : null,
             ), $entries),
         );
+    }
+
+    /** @param  non-empty-list<WaitingEntry>  $entries */
+    private static function chargeCodes(array $entries): ?string
+    {
+        $codes = array_unique(array_filter(array_map(static fn (WaitingEntry $entry): ?string => $entry->chargeCode, $entries), static fn (?string $code): bool => $code !== null));
+
+        return $codes === [] ? null : implode(', ', $codes);
     }
 
     private static function cost(WaitingEntry $entry, Pricing $pricing): ?int

@@ -13,8 +13,9 @@ final readonly class WaitingLinesOfSheet
     /**
      * @param  list<WaitingLineProps>  $lines
      * @param  list<string>  $standingInFor
+     * @param  list<string>  $fields  what own fields hold, in words
      */
-    public function __construct(public array $lines, public int $minutes, public array $standingInFor)
+    public function __construct(public array $lines, public int $minutes, public array $standingInFor, public array $fields)
     {
     }
 

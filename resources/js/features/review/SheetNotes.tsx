@@ -37,6 +37,9 @@ export function SheetNotes({ sheet }: { sheet: WaitingSheetProps }) {
                     <span className="text-faded">{question}</span> {answer}
                 </p>
             ))}
+            {sheet.fields.map((sentence) => (
+                <p key={sentence}>{sentence}</p>
+            ))}
             {notes.map((cell) => (
                 <p key={cell.id}>
                     <span className="text-faded">

@@ -7,6 +7,7 @@ export function aboutLine(line: WaitingLineProps): string {
     return [
         line.projectName,
         line.roleName,
+        line.chargeCode,
         line.billable ? null : text.reviewPage.notBillable,
         line.decided > 0 ? text.reviewPage.decided(line.decided) : null,
         line.then.length > 0 ? text.reviewPage.then(printList(line.then)) : null,

@@ -38,6 +38,7 @@ function sheet(lines: Record<string, WaitingCellProps[]>): WaitingSheetProps {
         })),
         findings: [],
         answers: [],
+        fields: [],
         standingInFor: [],
         lines: Object.entries(lines).map(([projectCode, cells]) => ({
             key: projectCode,
@@ -46,6 +47,7 @@ function sheet(lines: Record<string, WaitingCellProps[]>): WaitingSheetProps {
             projectName: projectCode,
             roleName: null,
             billable: true,
+            chargeCode: null,
             decided: 0,
             then: [],
             cells,

@@ -2083,6 +2083,7 @@ export interface WaitingLineProps {
     projectName: string;
     roleName: string | null;
     billable: boolean;
+    chargeCode: string | null;
     decided: number;
     then: string[];
     cells: WaitingCellProps[];
@@ -2102,6 +2103,7 @@ export interface WaitingSheetProps {
     lines: WaitingLineProps[];
     findings: FindingProps[];
     answers: AnswerProps[];
+    fields: string[];
     standingInFor: string[];
 }
 
