@@ -137,7 +137,7 @@ final class DirectoryTest extends TestCase
         $this->post('/office/clients/of/harbour/contacts', ['name' => 'Orla Finch']);
         $folder = $this->folder();
         self::assertSame(0, Artisan::call('moss:export', ['folder' => $folder]));
-        self::assertSame(["role,retired\nsenior,yes\n", "client,retired,charge_code_scheme\nharbour,no,HB-##\n", "client,name,email,phone,position\nharbour,\"Orla Finch\",,,\n", false], [file_get_contents("$folder/role_details.csv"), file_get_contents("$folder/client_details.csv"), file_get_contents("$folder/client_contacts.csv"), file_exists("$folder/team_details.csv")]);
+        self::assertSame(["role,retired\nsenior,yes\n", "client,retired,charge_code_scheme,charge_code_separator\nharbour,no,HB-##,\n", "client,name,email,phone,position\nharbour,\"Orla Finch\",,,\n", false], [file_get_contents("$folder/role_details.csv"), file_get_contents("$folder/client_details.csv"), file_get_contents("$folder/client_contacts.csv"), file_exists("$folder/team_details.csv")]);
         Role::query()->update(['is_retired' => false]);
         Client::query()->update(['charge_code_scheme' => null]);
         self::assertSame(0, Artisan::call('moss:import', ['source' => $folder]));

@@ -36,9 +36,11 @@ class PlanLinesRequest extends BoundedRequest
     {
         $under = $this->filled('under') ? $this->integer('under') : null;
         $lines = [];
-        /** @var list<array<string, string|null>> $rows */
+        /** @var list<array<string, string|null>|string|null> $rows */
         $rows = $this->array('lines');
         foreach ($rows as $row) {
+            // An empty text passes for a line that holds nothing.
+            $row = is_array($row) ? $row : [];
             $lines[] = new PlanLine(array_map(strval(...), array_filter($row, static fn (string $field): bool => in_array($field, PlanLine::FIELDS, true) || PlanFields::isOwn($field), ARRAY_FILTER_USE_KEY)), $under);
         }
 

@@ -1,22 +1,17 @@
 import { route } from '@/lib/route';
 import { officeText } from '@/lib/officeText';
 import type { ClientProps } from '@/types/generated/props';
-import { Field } from '@/ui/Field';
 import { FieldError } from '@/ui/FieldError';
 import { Select } from '@/ui/Select';
 import { TextArea } from '@/ui/TextArea';
 import { useForm } from '@inertiajs/react';
+import { PartFields, type Part } from './PartFields';
 
 const copy = officeText.compositionForm;
 
 /** As `Composition` in the core has them. */
 const separators = ['-', '/', '.', '_'];
 const MOST_PARTS = 8;
-
-interface Part {
-    name: string;
-    codes: string;
-}
 
 /** Codes as they are typed: one on each line with its name, in brackets once it is no longer offered. */
 function typed({ composition }: ClientProps): Part[] {
@@ -100,41 +95,6 @@ export function CompositionForm({ client }: { client: ClientProps }) {
                 )}
             </p>
         </form>
-    );
-}
-
-interface PartFieldsProps {
-    part: Part;
-    number: number;
-    onChange: (changed: Partial<Part>) => void;
-    onRemove: () => void;
-}
-
-function PartFields({ part, number, onChange, onRemove }: PartFieldsProps) {
-    return (
-        <fieldset className="flex w-60 flex-col gap-2">
-            <legend className="mb-1 font-semibold">{copy.part(number)}</legend>
-            <Field
-                label={copy.partName}
-                required
-                maxLength={200}
-                value={part.name}
-                onChange={(event) => {
-                    onChange({ name: event.target.value });
-                }}
-            />
-            <TextArea
-                label={copy.codes}
-                required
-                value={part.codes}
-                onChange={(event) => {
-                    onChange({ codes: event.target.value });
-                }}
-            />
-            <button type="button" className="act-quiet self-start" aria-label={copy.removePartOf(number)} onClick={onRemove}>
-                {copy.removePart}
-            </button>
-        </fieldset>
     );
 }
 

@@ -2,7 +2,7 @@ import { officeText } from '@/lib/officeText';
 import type { OwnFieldRowProps } from '@/types/generated/props';
 import { Combobox } from '@/ui/Combobox';
 import { useState } from 'react';
-import type { OwnFieldData } from './OwnFieldForm';
+import type { OwnFieldData } from './fieldData';
 
 const copy = officeText.ownFieldsPage;
 

@@ -1,34 +1,15 @@
 import { route } from '@/lib/route';
 import { officeText } from '@/lib/officeText';
-import type { FieldKind, FieldSubject, OwnFieldRowProps } from '@/types/generated/props';
-import { Checkbox } from '@/ui/Checkbox';
+import type { OwnFieldRowProps } from '@/types/generated/props';
 import { DateField } from '@/ui/DateField';
 import { Field } from '@/ui/Field';
 import { FieldError } from '@/ui/FieldError';
-import { Select } from '@/ui/Select';
-import { TextArea } from '@/ui/TextArea';
 import { Link, useForm } from '@inertiajs/react';
 import { AskedOf } from './AskedOf';
+import type { OwnFieldData } from './fieldData';
+import { Choices, Flags, NewField } from './FieldParts';
 
 const copy = officeText.ownFieldsPage;
-
-export interface OwnFieldData {
-    name: string;
-    code: string;
-    subject: FieldSubject;
-    kind: FieldKind;
-    choices: string;
-    isRequired: boolean;
-    startsOn: string;
-    team: string;
-    client: string;
-    isRetired: boolean;
-}
-
-interface PartProps {
-    data: OwnFieldData;
-    set: (changed: Partial<OwnFieldData>) => void;
-}
 
 /** What the form begins with: of a field that there is, what it is. */
 function entered(field: OwnFieldRowProps | undefined): OwnFieldData {
@@ -116,86 +97,5 @@ export function OwnFieldForm({ field }: { field: OwnFieldRowProps | undefined })
                 )}
             </p>
         </form>
-    );
-}
-
-/** What is said of a field once, when it is added. */
-function NewField({ data, set }: PartProps) {
-    return (
-        <>
-            <Select
-                label={copy.belongsTo}
-                value={data.subject}
-                options={Object.entries(copy.subjects)}
-                onChoose={(subject) => {
-                    set({ subject: subject as FieldSubject, team: '', client: '' });
-                }}
-            />
-            <Select
-                label={copy.holds}
-                value={data.kind}
-                options={Object.entries(copy.kinds)}
-                onChoose={(kind) => {
-                    set({ kind: kind as FieldKind });
-                }}
-            />
-            <div>
-                <Field
-                    label={copy.code}
-                    maxLength={32}
-                    value={data.code}
-                    aria-describedby="code-hint"
-                    onChange={(event) => {
-                        set({ code: event.target.value });
-                    }}
-                />
-                <p id="code-hint" className="pencilled mt-1">
-                    {copy.codeHint}
-                </p>
-            </div>
-        </>
-    );
-}
-
-function Choices({ data, set }: PartProps) {
-    return (
-        <div>
-            <TextArea
-                label={copy.choices}
-                required
-                value={data.choices}
-                aria-describedby="choices-hint"
-                onChange={(event) => {
-                    set({ choices: event.target.value });
-                }}
-            />
-            <p id="choices-hint" className="pencilled mt-1">
-                {copy.choicesHint}
-            </p>
-        </div>
-    );
-}
-
-function Flags({ isNew, data, set }: PartProps & { isNew: boolean }) {
-    return (
-        <>
-            <Checkbox
-                label={copy.isRequired}
-                checked={data.isRequired}
-                onChange={(isRequired) => {
-                    set({ isRequired });
-                }}
-            />
-            {data.isRequired && data.subject === 'entry' && <p className="pencilled">{copy.requiredHint}</p>}
-            {!isNew && (
-                <Checkbox
-                    label={copy.isRetired}
-                    checked={data.isRetired}
-                    onChange={(isRetired) => {
-                        set({ isRetired });
-                    }}
-                />
-            )}
-        </>
     );
 }
