@@ -20,7 +20,7 @@ export function OwnFieldsPage({ settings: { fields, opened } }: { settings: OwnF
             <div className="mt-4 grid gap-x-14 gap-y-8 lg:grid-cols-[minmax(0,1fr)_22rem]">
                 {fields.length > 0 && (
                     <table className="w-full self-start">
-                        <TableHead heads={[copy.field, copy.belongsTo, copy.holds, copy.asked, '']} />
+                        <TableHead heads={[copy.field, copy.belongsTo, copy.holds, copy.asked]} />
                         <tbody>
                             {fields.map((field) => (
                                 <Row key={field.code} field={field} isOpened={field.code === opened} />
@@ -53,24 +53,21 @@ function Row({ field, isOpened }: { field: OwnFieldRowProps; isOpened: boolean }
     return (
         <tr className={clsx(isRetired && 'text-faded', isOpened && 'bg-moss-wash')}>
             <th scope="row" className="border-b border-rule py-1 pe-4 align-top [overflow-wrap:anywhere]">
-                {name}
-                {isRetired && <span className="ms-2 font-normal">({copy.retired})</span>}
+                <Link
+                    className="underline decoration-edge underline-offset-4"
+                    href={route('office.own-fields', {}, { field: code })}
+                    title={copy.changeOf(name)}
+                    preserveScroll
+                >
+                    {name}
+                </Link>
+                {isRetired && <span className="font-normal"> ({copy.retired})</span>}
             </th>
             <td className="border-b border-rule py-1 pe-4 align-top">{copy.subjects[subject]}</td>
             <td className="border-b border-rule py-1 pe-4 align-top [overflow-wrap:anywhere]">
                 {kind === 'choice' ? choices.map((choice) => choice.name).join(', ') : copy.kinds[kind]}
             </td>
             <td className="border-b border-rule py-1 pe-4 align-top [overflow-wrap:anywhere]">{askedOf(field)}</td>
-            <td className="border-b border-rule py-1 text-end align-top">
-                <Link
-                    className="act-quiet"
-                    href={route('office.own-fields', {}, { field: code })}
-                    aria-label={copy.changeOf(name)}
-                    preserveScroll
-                >
-                    {copy.change}
-                </Link>
-            </td>
         </tr>
     );
 }

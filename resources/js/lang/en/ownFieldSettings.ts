@@ -34,7 +34,6 @@ export const ownFieldSettingsText = {
             person: 'of everybody',
         } satisfies Record<FieldSubject, string>,
         retired: 'retired',
-        change: 'Change',
         changeOf: (name: string) => `Change ${name}`,
         add: 'Add a field',
         name: 'Name',
