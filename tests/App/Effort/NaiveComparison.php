@@ -46,6 +46,9 @@ final class NaiveComparison
     /** @var Collection<int, Person> by number */
     private readonly Collection $people;
 
+    /** @var array<string, list<ComparedAmount>> by what they are of */
+    private array $made = [];
+
     /** @var array<string, string> what the own field that is asked for holds, by what it belongs to and its number */
     private array $held = [];
 
@@ -72,18 +75,31 @@ final class NaiveComparison
     /** @return iterable<ComparedAmount> */
     private function amounts(ComparisonTerms $terms): iterable
     {
+        $field = $terms->field->code ?? '';
         if (! $terms->asksFieldOfEntries()) {
-            yield from $this->planned();
+            yield from $this->made("planned $field", $this->planned(...));
         }
-        yield from $this->recorded($terms);
+        $asked = json_encode([$terms->withPending, $this->asksBillable($terms), $terms->asksMoney(), $terms->asksAttendance()], JSON_THROW_ON_ERROR);
+        yield from $this->made("recorded $field $asked", fn (): iterable => $this->recorded($terms));
         if ($terms->asksAttendance()) {
-            yield from $this->expected();
+            yield from $this->made("expected $field", $this->expected(...));
         }
-        foreach ($terms->asksCompletion() ? $this->completion() : [] as $amount) {
+        foreach ($terms->asksCompletion() ? $this->made("completion $field", $this->completion(...)) : [] as $amount) {
             if ($amount->row->completion?->forecast()->isZero() === false) {
                 yield $amount;
             }
         }
+    }
+
+    /**
+     * What does not depend on groupings and selection is made once.
+     *
+     * @param  callable(): iterable<ComparedAmount>  $make
+     * @return list<ComparedAmount>
+     */
+    private function made(string $what, callable $make): array
+    {
+        return $this->made[$what] ??= iterator_to_array((static fn (): iterable => yield from $make())(), false);
     }
 
     /** @return iterable<ComparedAmount> */
