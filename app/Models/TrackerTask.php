@@ -20,6 +20,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property string $comment_on  a day, or empty
  * @property int $minutes  estimated there; 0 where nothing is
  * @property list<string> $people  logins
+ * @property list<string> $assigned  logins of those who were put on it here because they were there
  * @property int|null $task_id  which it is here
  * @property-read Task|null $task
  * @property-read TrackerLink $link
@@ -28,7 +29,7 @@ final class TrackerTask extends Model
 {
     public $timestamps = false;
 
-    protected $fillable = ['tracker_link_id', 'remote_key', 'title', 'state', 'comment', 'comment_by', 'comment_on', 'minutes', 'people', 'task_id'];
+    protected $fillable = ['tracker_link_id', 'remote_key', 'title', 'state', 'comment', 'comment_by', 'comment_on', 'minutes', 'people', 'assigned', 'task_id'];
 
     /** @return BelongsTo<Task, $this> */
     public function task(): BelongsTo
@@ -45,6 +46,6 @@ final class TrackerTask extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['people' => 'array', 'minutes' => 'integer'];
+        return ['people' => 'array', 'assigned' => 'array', 'minutes' => 'integer'];
     }
 }

@@ -20,9 +20,10 @@ use Moss\Core\Calendar\Day;
  * @property int|null $remote_id  null until it was made there
  * @property int $version  as it was last seen
  * @property string $text
+ * @property string $text_noted  the text as it stands in the note of the entry
  * @property int $minutes_there
  * @property int $minutes_counted  of it in the entry here
- * @property bool $differs  whether these are two different numbers
+ * @property bool $differs  whether these are two different numbers, or the text is another than in the note
  * @property bool|null $is_accepted  null until it is known whose it is; false while it is in pencil
  * @property bool $is_ours  whether it was made there from here
  * @property string $problem  why it could not be brought over
@@ -33,7 +34,7 @@ final class TrackerTime extends Model
 {
     public $timestamps = false;
 
-    protected $fillable = ['tracker_link_id', 'tracker_task_id', 'tracker_person_id', 'date', 'remote_id', 'version', 'text', 'minutes_there', 'minutes_counted', 'differs', 'is_accepted', 'is_ours', 'problem'];
+    protected $fillable = ['tracker_link_id', 'tracker_task_id', 'tracker_person_id', 'date', 'remote_id', 'version', 'text', 'text_noted', 'minutes_there', 'minutes_counted', 'differs', 'is_accepted', 'is_ours', 'problem'];
 
     /** @return BelongsTo<TrackerTask, $this> */
     public function task(): BelongsTo

@@ -83,6 +83,49 @@ final class TaskTrackerTest extends TestCase
         self::assertSame([0, 0], [$this->here(), $this->there()]);
     }
 
+    public function test_a_text_that_changes_there_changes_in_the_note_while_that_is_open(): void
+    {
+        $link = $this->linked();
+        $this->person('ada')->update(['pencils_tracked_time' => false]);
+        $this->log('ada', 90, 'Bolts torn');
+        $this->sync($link);
+        $note = fn (): string => Entry::query()->sole()->note;
+        self::assertSame('Bolts torn', $note());
+
+        $this->store->change(static fn (Data $data): array => $data->changeTime(1, 90, 'Bolts torn and replaced'));
+        $this->sync($link);
+        $this->sync($link);
+        self::assertSame(['Bolts torn and replaced', 90, false], [$note(), $this->here(), TrackerTime::query()->sole()->differs]);
+
+        Entry::query()->update(['note' => 'Four new bolts', 'version' => 9]);
+        $this->store->change(static fn (Data $data): array => $data->changeTime(1, 120, 'Bolts torn, replaced, greased'));
+        $this->sync($link);
+        self::assertSame(['Four new bolts', 120], [$note(), $this->here()], 'what was written over it stays');
+
+        Entry::query()->update(['note' => 'Bolts torn, replaced, greased', 'state' => 'approved']);
+        $this->store->change(static fn (Data $data): array => $data->changeTime(1, 120, 'None of your business'));
+        $this->sync($link);
+        self::assertSame(['Bolts torn, replaced, greased', false], [$note(), TrackerTime::query()->sole()->differs]);
+    }
+
+    public function test_who_is_taken_off_a_task_there_is_no_longer_on_it_here(): void
+    {
+        $link = $this->linked();
+        $this->store->change(static fn (Data $data) => $data->saveTask('LIGHT', 'LIGHT-7', 'Polish', 'open', ['bo', 'ada'], 480));
+        $this->sync($link);
+        $polish = Task::query()->where('code', 'LIGHT-7')->sole();
+        $on = fn (): array => Assignment::query()->where('task_id', $polish->id)->with('person')->orderBy('id')->get()->map(static fn (Assignment $one): string => $one->person?->code.' '.$one->planned_minutes->toInt().' '.$one->ends_on->toString())->all();
+        self::assertSame(['bo 480 2026-07-31', 'ada 0 2026-07-31'], $on());
+
+        $this->store->change(static fn (Data $data) => $data->saveTask('LIGHT', 'LIGHT-7', 'Polish', 'open', ['ada'], 480));
+        $this->sync($link);
+        self::assertSame(['bo 480 2026-06-17', 'ada 0 2026-07-31'], $on(), 'planned hours stay, and end today');
+
+        $this->store->change(static fn (Data $data) => $data->saveTask('LIGHT', 'LIGHT-7', 'Polish', 'open', [], 480));
+        $this->sync($link);
+        self::assertSame(['bo 480 2026-06-17'], $on(), 'nothing hangs on what was not planned');
+    }
+
     public function test_it_is_pencilled_also_on_a_task_that_is_not_planned_for_the_week(): void
     {
         Assignment::query()->where('task_id', $this->task('FIT')->id)->update(['starts_on' => '2026-07-01', 'ends_on' => '2026-07-10']);

@@ -104,10 +104,11 @@ final readonly class SettleDays
             $time->is_accepted ??= ! $owner->pencils_tracked_time || $entries->isNotEmpty();
         }
         $day = (new SharedDay(max(0, (int) $entries->sum(static fn (Entry $entry): int => $entry->minutes->toInt())), array_values($times->map(self::shared(...))->all())))->accepting($owner->pencils_tracked_time);
-        $problem = $day->growth() === 0 ? '' : $this->grow($owner, $task, Day::of($date), $entries, $day->growth(), $times);
+        $problem = $day->growth() === 0 ? $this->retell($owner, $task, Day::of($date), $entries, $times) : $this->grow($owner, $task, Day::of($date), $entries, $day->growth(), $times);
         $day = $problem === '' ? $day->grown() : $day;
         foreach ($day->times as $shared) {
-            $times->get($shared->id)?->fill(['minutes_counted' => $shared->counted, 'is_accepted' => $shared->isAccepted, 'differs' => $shared->there !== $shared->counted, 'problem' => $shared->there !== $shared->counted ? $problem : ''])->save();
+            $time = $times->get($shared->id);
+            $time?->fill(['text_noted' => $problem === '' && $shared->isAccepted && ! $shared->isOurs ? $time->text : $time->text_noted, 'minutes_counted' => $shared->counted, 'is_accepted' => $shared->isAccepted, 'differs' => $shared->there !== $shared->counted, 'problem' => $shared->there !== $shared->counted ? $problem : ''])->save();
         }
         $this->ask($link, $task, $person, $date, $day, $times, $entries);
     }
@@ -140,6 +141,31 @@ final readonly class SettleDays
         if ($growth !== 0) {
             return Wording::of('trackers.decided');
         }
+
+        return $this->save($owner, $inputs);
+    }
+
+    /**
+     * Where only a text has changed there, it changes in the note of what is still open; notes of approved time stay as they are.
+     *
+     * @param  Collection<int, Entry>  $entries
+     * @param  Collection<int, TrackerTime>  $times
+     * @return string why it cannot be; empty where it is done
+     */
+    private function retell(Person $owner, TrackerTask $task, Day $day, Collection $entries, Collection $times): string
+    {
+        $entry = $entries->first(static fn (Entry $one): bool => $one->corrects === null && in_array($one->state, [EntryState::Draft, EntryState::Returned], true));
+        $note = $entry === null ? null : self::note($entry, $times);
+
+        return $entry === null || $note === null || $note === $entry->note ? '' : $this->save($owner, [new CellInput($task->task_id ?? 0, $entry->role_id, $day, null, $entry->version, $note)]);
+    }
+
+    /**
+     * @param  list<CellInput>  $inputs
+     * @return string why they cannot be saved; empty where they are
+     */
+    private function save(Person $owner, array $inputs): string
+    {
         try {
             DB::transaction(function () use ($owner, $inputs): void {
                 foreach ($this->save->handle($owner, $owner, $inputs, Wording::of('trackers.why')) as $result) {
@@ -163,14 +189,22 @@ final readonly class SettleDays
     private static function note(?Entry $entry, Collection $times): ?string
     {
         $before = $entry->note ?? '';
+        $note = $before;
         $new = [];
         foreach ($times as $time) {
-            if (! $time->is_ours && $time->is_accepted === true && $time->minutes_there > 0 && $time->text !== '' && ! str_contains($before, $time->text)) {
+            if ($time->is_ours || $time->is_accepted !== true || $time->minutes_there === 0 || str_contains($note, $time->text) && $time->text !== '') {
+                continue;
+            }
+            if ($time->text_noted !== '' && $time->text !== $time->text_noted) {
+                // Whoever has written something else over it meant that.
+                $note = trim(Str::replaceFirst($time->text_noted, $time->text, $note));
+            } elseif ($time->text !== '') {
                 $new[$time->text] = $time->text;
             }
         }
+        $note = mb_substr(implode("\n", array_filter([$note, ...array_values($new)])), 0, ClientNote::MAX_LENGTH);
 
-        return $new === [] ? null : mb_substr(implode("\n", array_filter([$before, ...array_values($new)])), 0, ClientNote::MAX_LENGTH);
+        return $note === $before ? null : $note;
     }
 
     private static function role(Person $owner, TrackerTask $task): ?int

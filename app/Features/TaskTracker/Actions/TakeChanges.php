@@ -64,7 +64,7 @@ final readonly class TakeChanges
         $known = $link->tasks()->get()->keyBy('remote_key');
         $taken = $known->pluck('task_id')->filter()->all();
         foreach ($tasks as $task) {
-            $row = $known->get($task->key) ?? new TrackerTask(['tracker_link_id' => $link->id, 'remote_key' => $task->key, 'task_id' => null]);
+            $row = $known->get($task->key) ?? new TrackerTask(['tracker_link_id' => $link->id, 'remote_key' => $task->key, 'assigned' => [], 'task_id' => null]);
             $row->fill(['title' => $task->title, 'state' => $task->state, 'people' => $task->people, 'minutes' => $task->minutes, 'comment' => $task->comment, 'comment_by' => $task->commentBy, 'comment_on' => $task->commentOn]);
             foreach ($row->task_id === null ? $here : [] as $one) {
                 if (! in_array($one->id, $taken, true) && (mb_strtolower($task->key) === mb_strtolower($one->code) || mb_strtolower($task->title) === mb_strtolower($one->name))) {
@@ -95,8 +95,8 @@ final readonly class TakeChanges
             if ($person === null || $task === null || $day === null || $time->id === 0 || ($before === null && ($minutes === 0 || $day->isBefore($link->starts_on)))) {
                 continue;
             }
-            $rows[] = ($before ?? new TrackerTime(['tracker_link_id' => $link->id, 'tracker_task_id' => $task->id, 'tracker_person_id' => $person->id, 'date' => $day, 'remote_id' => $time->id, 'minutes_counted' => 0, 'is_accepted' => null, 'is_ours' => false, 'problem' => '']))
-                ->fill(['minutes_there' => $minutes, 'version' => $time->version, 'text' => $time->text, 'differs' => $minutes !== ($before->minutes_counted ?? 0)])->getAttributes();
+            $rows[] = ($before ?? new TrackerTime(['tracker_link_id' => $link->id, 'tracker_task_id' => $task->id, 'tracker_person_id' => $person->id, 'date' => $day, 'remote_id' => $time->id, 'minutes_counted' => 0, 'is_accepted' => null, 'is_ours' => false, 'problem' => '', 'text_noted' => '']))
+                ->fill(['minutes_there' => $minutes, 'version' => $time->version, 'text' => $time->text, 'differs' => $minutes !== ($before->minutes_counted ?? 0) || ($before !== null && $before->is_accepted === true && ! $before->is_ours && $time->text !== $before->text_noted)])->getAttributes();
         }
         foreach (array_chunk($rows, 200) as $part) {
             $new = array_values(array_filter($part, static fn (array $row): bool => ! isset($row['id'])));

@@ -5,20 +5,25 @@ declare(strict_types=1);
 namespace App\Features\TaskTracker\Actions;
 
 use App\Features\Plan\Actions\AddPlanLines;
+use App\Features\Plan\Actions\ChangePlan;
+use App\Features\Plan\Actions\PlanChange;
 use App\Features\Plan\Actions\PlanLine;
 use App\Features\Plan\Actions\PlanRefused;
+use App\Features\Plan\Actions\RemovePlanRows;
 use App\Models\Assignment;
 use App\Models\Person;
 use App\Models\Task;
 use App\Models\TrackerLink;
 use App\Models\TrackerPerson;
 use App\Models\TrackerTask;
+use App\Support\Clock\Today;
 use Illuminate\Support\Facades\DB;
+use Moss\Core\Calendar\Day;
 
-/** Brings tasks of a task tracker over into the plan, with whoever is on them there, in the name of whoever linked the two. */
+/** Brings tasks of a task tracker over into the plan, with whoever is on them there and without whoever is no longer, in the name of whoever linked the two. */
 final readonly class TakeTasksOver
 {
-    public function __construct(private AddPlanLines $add)
+    public function __construct(private AddPlanLines $add, private ChangePlan $change, private RemovePlanRows $remove, private Today $today)
     {
     }
 
@@ -38,6 +43,10 @@ final readonly class TakeTasksOver
                 }
             }
             $this->assign($link, $there, $missing);
+            $this->release($link, $there, array_values(array_filter(array_map(static fn (string $login): ?Person => $people->get($login)?->person, array_diff($there->assigned, $there->people)))));
+            if ($there->task_id !== null && $there->assigned !== $there->people) {
+                $there->update(['assigned' => $there->people]);
+            }
         }
     }
 
@@ -65,6 +74,44 @@ final readonly class TakeTasksOver
             } catch (PlanRefused) {
                 return;
             }
+        }
+    }
+
+    /**
+     * Who is no longer on it there: what nothing hangs on is removed, all else ends today.
+     *
+     * @param  list<Person>  $people
+     */
+    private function release(TrackerLink $link, TrackerTask $there, array $people): void
+    {
+        $ids = array_map(static fn (Person $person): int => $person->id, $people);
+        $today = $this->today->for($link->linkedBy);
+        foreach ($ids === [] ? [] : Assignment::query()->where('task_id', $there->task_id)->whereIntegerInRaw('person_id', $ids)->where('ends_on', '>=', $today->toString())->get() as $assignment) {
+            if (! $assignment->planned_minutes->isZero() || ! $this->isRemoved($link, $assignment)) {
+                $this->end($link, $assignment, $today);
+            }
+        }
+    }
+
+    private function isRemoved(TrackerLink $link, Assignment $assignment): bool
+    {
+        try {
+            $this->remove->handle($link->linkedBy, $link->project, [], [$assignment->id]);
+        } catch (PlanRefused) {
+            // Something was recorded on it.
+            return false;
+        }
+
+        return true;
+    }
+
+    private function end(TrackerLink $link, Assignment $assignment, Day $today): void
+    {
+        $last = $assignment->starts_on->isAfter($today) ? $assignment->starts_on : $today;
+        try {
+            $this->change->handle($link->linkedBy, $link->project, [new PlanChange(null, [$assignment->id], ['endsOn' => $last->toString()])]);
+        } catch (PlanRefused) {
+            // The plan keeps what it cannot do without.
         }
     }
 }
