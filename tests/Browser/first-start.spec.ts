@@ -84,6 +84,7 @@ test('an empty installation becomes an organisation whose first week is approved
     await expect(office.getByText('This installation is not set up yet.')).toBeVisible();
 
     await office.goto(link);
+    await expect(office.getByLabel('Name of the organisation')).toBeVisible();
     expect(await findings(office)).toEqual([]);
     await office.getByLabel('Name of the organisation').fill('Skerry Instruments');
     await office.getByRole('combobox', { name: 'Country' }).click();
