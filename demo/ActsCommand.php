@@ -57,7 +57,7 @@ final class ActsCommand extends Command
         }
     }
 
-    public function handle(DecideEntries $decide, ProposeCorrections $propose, ExplainFindings $answer, SaveFindings $findings, PlanActs $plans, LeaveActs $leave, Comparisons $comparisons, ByTheClock $byTheClock, ByTheMonth $byTheMonth, ConnectedSystems $connected, OwnFields $ownFields, Today $today): int
+    public function handle(DecideEntries $decide, ProposeCorrections $propose, ExplainFindings $answer, SaveFindings $findings, PlanActs $plans, LeaveActs $leave, Comparisons $comparisons, ByTheClock $byTheClock, ByTheMonth $byTheMonth, ConnectedSystems $connected, OwnFields $ownFields, PayRules $payRules, Today $today): int
     {
         if (config('moss.demo') !== true) {
             $this->error('This is for the demonstration only: MOSS_DEMO is off.');
@@ -72,6 +72,7 @@ final class ActsCommand extends Command
             ['person_id' => Person::query()->where('code', 'pilar.duncombe')->sole()->id, 'recorder_id' => $manager->id],
             ['may_submit' => true],
         );
+        $payRules->handle($today->for($owner));
         $lastWeek = Week::containing($today->for($owner))->plusWeeks(-1);
         $seen = [];
         $returned = Entry::query()->where('person_id', $owner->id)->where('approver_id', $manager->id)->where('state', 'submitted')

@@ -53,6 +53,7 @@ use App\Features\Operations\Controllers\FailedJobsController;
 use App\Features\OwnFieldSettings\Controllers\OwnFieldsController;
 use App\Features\Passwords\Controllers\ForgottenPasswordController;
 use App\Features\Passwords\Controllers\PasswordLinkController;
+use App\Features\PayRules\Controllers\PayRulesController;
 use App\Features\People\Controllers\PeopleController;
 use App\Features\People\Controllers\ResponsibilitiesController;
 use App\Features\Periods\Controllers\PeriodsController;
@@ -353,6 +354,10 @@ Route::middleware(['auth', RequireSecondFactor::class])->group(static function (
         Route::post('/own-fields', [OwnFieldsController::class, 'store'])->name('own-fields.add');
         Route::put('/own-fields/{ownField:code}', [OwnFieldsController::class, 'update'])->name('own-fields.save');
         Route::delete('/own-fields/{ownField:code}', [OwnFieldsController::class, 'destroy'])->name('own-fields.remove');
+        Route::get('/pay-rules', [PayRulesController::class, 'index'])->name('pay-rules');
+        Route::post('/pay-rules', [PayRulesController::class, 'store'])->name('pay-rules.add');
+        Route::put('/pay-rules/{payRule}', [PayRulesController::class, 'update'])->name('pay-rules.save');
+        Route::delete('/pay-rules/{payRule}', [PayRulesController::class, 'destroy'])->name('pay-rules.remove');
         Route::get('/client-systems', [ClientSystemsController::class, 'index'])->name('client-systems');
         Route::post('/client-systems', [ClientSystemsController::class, 'store'])->name('client-systems.save');
         Route::get('/client-systems/{clientSystem}', [ClientSystemsController::class, 'show'])->name('client-systems.system');

@@ -39,4 +39,5 @@ enum AuditTrailSubject: string
     case Billing = 'billing';
     case ClientSystem = 'client system';
     case OwnField = 'own field';
+    case PayRule = 'pay rule';
 }

@@ -18,6 +18,7 @@ use Moss\Core\Time\Minutes;
  * @property int $billing_file_id
  * @property BillingKind $kind
  * @property int $entry_id
+ * @property string $pay_kind  what it is paid as, in payroll
  * @property bool $is_correction  of a day before the period, or beside time that was settled
  * @property Minutes $minutes
  * @property string|null $rate  of an hour; null where it is not known, or nobody is billed
@@ -28,7 +29,7 @@ final class BillingLine extends Model
 {
     public $timestamps = false;
 
-    protected $fillable = ['billing_file_id', 'kind', 'entry_id', 'is_correction', 'minutes', 'rate', 'amount_cents'];
+    protected $fillable = ['billing_file_id', 'kind', 'entry_id', 'pay_kind', 'is_correction', 'minutes', 'rate', 'amount_cents'];
 
     /** @return BelongsTo<BillingFile, $this> */
     public function file(): BelongsTo

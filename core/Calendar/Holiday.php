@@ -17,6 +17,12 @@ final readonly class Holiday
     {
     }
 
+    /** Whether all of the day is off. */
+    public function isWhole(): bool
+    {
+        return $this->part->isEqualTo(1);
+    }
+
     /** @throws \Brick\Math\Exception\MathException if the part is no decimal number */
     public static function on(Day $day, string $name, string $part = '1'): self
     {

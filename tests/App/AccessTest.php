@@ -15,6 +15,7 @@ use App\Models\IntakeLink;
 use App\Models\LeaveAllowance;
 use App\Models\LeaveRequest;
 use App\Models\OwnField;
+use App\Models\PayRule;
 use App\Models\Question;
 use App\Models\Recorder;
 use App\Models\ScheduledSetting;
@@ -255,6 +256,10 @@ final class AccessTest extends TestCase
         'PUT /office/own-fields/tide' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 302, 'vic' => 403],
         'DELETE /office/own-fields/tide' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 302, 'vic' => 403],
         'PUT /office/clients/of/harbour/charge-codes' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 302, 'vic' => 403],
+        'GET /office/pay-rules' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 200, 'vic' => 403],
+        'POST /office/pay-rules' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 302, 'vic' => 403],
+        'PUT /office/pay-rules/1' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 302, 'vic' => 403],
+        'DELETE /office/pay-rules/1' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 302, 'vic' => 403],
         'GET /office/client-systems' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 200, 'vic' => 403],
         'POST /office/client-systems' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 302, 'vic' => 403],
         'GET /office/client-systems/1' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 200, 'vic' => 403],
@@ -386,6 +391,7 @@ final class AccessTest extends TestCase
         $webhook = Webhook::query()->create(['name' => 'Board', 'address' => 'https://board.invalid/events', 'topics' => ['time'], 'secret' => 'secret', 'position' => 0, 'created_at' => '2026-06-16T08:00:00Z']);
         $webhook->messages()->create(['subject' => 'test', 'events' => 0, 'body' => '{}', 'state' => 'delivered', 'created_at' => '2026-06-16T08:00:00Z', 'due_at' => '2026-06-16T08:00:00Z']);
         LeaveAllowance::query()->create(['person_id' => $this->person('ada')->id, 'absence_kind_id' => 1, 'year' => 2026, 'half_days' => 60]);
+        PayRule::query()->create(['weekly_over' => 2400, 'falls_on' => 'day']);
         [$method, $address] = explode(' ', $route);
         $body = match (true) {
             $address === '/not-submitted/reminders' => ['week' => '2026-W24'],
@@ -395,6 +401,7 @@ final class AccessTest extends TestCase
             str_ends_with($address, '/calendar-file') => ['calendar' => "BEGIN:VCALENDAR\r\nVERSION:2.0\r\nEND:VCALENDAR\r\n", 'kind' => 1],
             str_starts_with($address, '/leave/') => ['kind' => 1, 'first' => '2026-07-01', 'last' => '2026-07-02'],
             str_ends_with($address, '/allowances') => ['person' => 'ada', 'year' => 2026, 'days' => '30'],
+            str_starts_with($address, '/office/pay-rules') => ['weeklyOver' => '38', 'startsOn' => '2026-07-01', 'fallsOn' => 'day'],
             str_starts_with($address, '/office/own-fields') => ['name' => 'Tide', 'subject' => 'entry', 'kind' => 'text'],
             str_ends_with($address, '/charge-codes') => ['separator' => '-', 'parts' => [['name' => 'Area', 'codes' => 'N North']]],
             str_ends_with($address, '/charge-code') => ['task' => 1, 'chargeCode' => ''],

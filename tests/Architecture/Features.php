@@ -17,6 +17,7 @@ final class Features
         'Sheet' => ['Effort'],
         'OwnFields' => [],
         'ChargeCodes' => [],
+        'Pay' => ['Effort', 'Sheet'],
     ];
 
     /** Each feature, with the features that it may use; only what those offer. */
@@ -67,6 +68,7 @@ final class Features
         'People' => [],
         'Directory' => [],
         'OwnFieldSettings' => [],
+        'PayRules' => [],
         'FirstStart' => ['Calendars', 'Leave', 'Passwords', 'SignIn'],
         'Operations' => [],
         'Office' => ['FirstStart', 'NotSubmitted', 'Operations', 'Periods', 'Rates', 'Webhooks'],

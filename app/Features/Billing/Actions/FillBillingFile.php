@@ -11,10 +11,12 @@ use App\Models\BillingFile;
 use App\Models\BillingKind;
 use App\Models\BillingLine;
 use App\Models\BillingState;
+use App\Pay\ApprovedKinds;
 use App\Support\Database\Record;
 use App\Support\Database\ShortSteps;
 use Moss\Core\Calendar\Day;
 use Moss\Core\Money\Pricing;
+use Moss\Core\Pay\PayKind;
 use Moss\Core\Sheet\EntryState;
 use Moss\Core\Time\Minutes;
 
@@ -44,7 +46,13 @@ final readonly class FillBillingFile
         $entries = Record::all(UnbilledTime::of($file->kind, $file->client_id, $file->starts_on, $file->ends_on)->where('entries.state', EntryState::Settled->value)
             ->join('people', 'people.id', 'entries.person_id')->leftJoin('roles', 'roles.id', 'entries.role_id')->orderBy('entries.id')->limit(self::AT_ONCE)
             ->select('entries.id', 'entries.date', 'entries.corrects', 'entries.minutes', 'people.code AS person', 'roles.code AS role'));
-        $lines = array_map(static fn (Record $entry): array => self::line($file, $entry, $pricing), $entries);
+        $kinds = $file->kind === BillingKind::Payroll ? ApprovedKinds::of(self::minutes($entries)) : [];
+        $lines = [];
+        foreach ($entries as $entry) {
+            foreach ($kinds[$entry->int('id')] ?? [PayKind::Regular->value => $entry->int('minutes')] as $kind => $minutes) {
+                $lines[] = self::line($file, $entry, $kind, $minutes, $pricing);
+            }
+        }
         BillingLine::query()->insert($lines);
         $known = array_values(array_filter($lines, static fn (array $line): bool => $line['amount_cents'] !== null));
         $minutes = array_sum(array_column($lines, 'minutes'));
@@ -55,15 +63,24 @@ final readonly class FillBillingFile
         return $entries !== [];
     }
 
-    /** @return array{billing_file_id: int, kind: string, entry_id: int, is_correction: bool, minutes: int, rate: string|null, amount_cents: int|null} */
-    private static function line(BillingFile $file, Record $entry, ?Pricing $pricing): array
+    /**
+     * @param  list<Record>  $entries
+     * @return array<int, int> by entry
+     */
+    private static function minutes(array $entries): array
+    {
+        return array_combine(array_map(static fn (Record $entry): int => $entry->int('id'), $entries), array_map(static fn (Record $entry): int => $entry->int('minutes'), $entries));
+    }
+
+    /** @return array{billing_file_id: int, kind: string, entry_id: int, pay_kind: string, is_correction: bool, minutes: int, rate: string|null, amount_cents: int|null} */
+    private static function line(BillingFile $file, Record $entry, string $payKind, int $minutes, ?Pricing $pricing): array
     {
         $day = $entry->stringOrNull('corrects') ?? $entry->string('date');
         $rate = $pricing?->billRate($entry->string('person'), $entry->stringOrNull('role'), Day::of($day));
 
         return [
-            'billing_file_id' => $file->id, 'kind' => $file->kind->value, 'entry_id' => $entry->int('id'), 'is_correction' => $entry->stringOrNull('corrects') !== null || $day < $file->starts_on->toString(),
-            'minutes' => $entry->int('minutes'), 'rate' => $rate?->toString(), 'amount_cents' => $rate?->costOf(Minutes::of($entry->int('minutes')))->cents(),
+            'billing_file_id' => $file->id, 'kind' => $file->kind->value, 'entry_id' => $entry->int('id'), 'pay_kind' => $payKind, 'is_correction' => $entry->stringOrNull('corrects') !== null || $day < $file->starts_on->toString(),
+            'minutes' => $minutes, 'rate' => $rate?->toString(), 'amount_cents' => $rate?->costOf(Minutes::of($minutes))->cents(),
         ];
     }
 }

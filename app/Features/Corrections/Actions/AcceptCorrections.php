@@ -13,6 +13,7 @@ use App\Models\Correction as ProposedCorrection;
 use App\Models\Entry;
 use App\Models\Person;
 use App\Models\ProposalState;
+use App\Pay\StorePayKinds;
 use App\Sheet\StretchesOfCells;
 use App\Support\Clock\Today;
 use Moss\Core\Sheet\Correction;
@@ -24,7 +25,7 @@ use Moss\Core\Sheet\EntryState;
  */
 final readonly class AcceptCorrections
 {
-    public function __construct(private PostDifferences $post, private UpdateTotals $totals, private AuditTrail $auditTrail, private Today $today)
+    public function __construct(private PostDifferences $post, private UpdateTotals $totals, private AuditTrail $auditTrail, private Today $today, private StorePayKinds $payKinds)
     {
     }
 
@@ -51,12 +52,24 @@ final readonly class AcceptCorrections
         }
         $this->replace($stored);
         $postedOn = $this->post->handle($differences);
+        $this->payKinds->handle([...array_keys($stored), ...self::posted($differences)]);
         $this->totals->handle(self::changes($accepted, $postedOn));
         $ids = array_map(static fn (AcceptedCorrection $one): int => $one->correction->id, $accepted);
         ProposedCorrection::query()->whereIntegerInRaw('id', $ids)->update([
             'state' => ProposalState::Accepted, 'decided_by_id' => $approver?->id, 'decided_at' => $this->today->now()->format('Y-m-d\TH:i:s\Z'), 'comment' => $comment,
         ]);
         $this->auditTrail->of(array_map(static fn (AcceptedCorrection $one): AuditTrailLine => self::line($one, $approver, $postedOn[$one->entry->entry->id] ?? null), $accepted));
+    }
+
+    /**
+     * @param  list<PostedDifference>  $differences
+     * @return list<int> entries that differences to the same days stand in
+     */
+    private static function posted(array $differences): array
+    {
+        return $differences === [] ? [] : array_values(array_filter(Entry::query()
+            ->whereIn('person_id', array_map(static fn (PostedDifference $one): int => $one->entry->entry->personId, $differences))
+            ->whereIn('corrects', array_map(static fn (PostedDifference $one): string => $one->entry->entry->date->toString(), $differences))->pluck('id')->all(), is_int(...)));
     }
 
     /**

@@ -14,6 +14,7 @@ use App\Models\Client;
 use App\Models\ClientContact;
 use App\Models\HouseRuleSetting;
 use App\Models\OwnField;
+use App\Models\PayRule;
 use App\Models\Person;
 use App\Models\Project;
 use App\Models\Role;
@@ -58,6 +59,11 @@ final readonly class MergeDirectoryEntries
         $this->assignments('team_id', $team, $into);
         DB::transaction(static function () use ($team, $into): void {
             OwnField::query()->where('team_id', $team)->update(['team_id' => $into]);
+            // A pay rule of the other from the same day on holds.
+            $ruled = PayRule::query()->where('team_id', $into)->get()->map(static fn (PayRule $rule): ?string => $rule->starts_on?->toString())->all();
+            foreach (PayRule::query()->where('team_id', $team)->get() as $rule) {
+                in_array($rule->starts_on?->toString(), $ruled, true) ? $rule->delete() : $rule->update(['team_id' => $into]);
+            }
             // A rule that is set for the other from the same day on holds.
             $key = static fn (HouseRuleSetting $setting): string => $setting->rule.' '.$setting->starts_on?->toString();
             $set = HouseRuleSetting::query()->where('team_id', $into)->get()->map($key)->all();

@@ -13,6 +13,7 @@ use App\Models\FavouriteTask;
 use App\Models\HouseRuleSetting;
 use App\Models\LineChargeCode;
 use App\Models\OwnField;
+use App\Models\PayRule;
 use App\Models\Person;
 use App\Models\Project;
 use App\Models\Rate;
@@ -52,7 +53,7 @@ enum DirectoryKind: string
         return match ($this) {
             self::Teams => [
                 Person::query()->where('team_id', $id), Assignment::query()->where('team_id', $id),
-                HouseRuleSetting::query()->where('team_id', $id), SavedComparisonReader::query()->where('team_id', $id), OwnField::query()->where('team_id', $id),
+                HouseRuleSetting::query()->where('team_id', $id), SavedComparisonReader::query()->where('team_id', $id), OwnField::query()->where('team_id', $id), PayRule::query()->where('team_id', $id),
             ],
             self::Roles => [
                 Person::query()->where('role_id', $id), Rate::query()->where('role_id', $id), Assignment::query()->where('role_id', $id),

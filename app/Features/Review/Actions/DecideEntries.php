@@ -19,6 +19,7 @@ use App\Models\Entry;
 use App\Models\Organisation;
 use App\Models\Person;
 use App\Notices\NotifyPeople;
+use App\Pay\StorePayKinds;
 use App\Support\Clock\Today;
 use App\Support\Database\Rows;
 use App\Support\Language\Wording;
@@ -31,7 +32,7 @@ use Moss\Core\Time\Minutes;
 /** Approves or returns entries: all of them, or none; twice is the same as once. */
 final readonly class DecideEntries
 {
-    public function __construct(private Waiting $waiting, private RecordDecision $record, private NotifyPeople $notify, private EndCorrections $corrections, private UpdateTotals $totals, private AuditTrail $auditTrail, private Today $today)
+    public function __construct(private Waiting $waiting, private RecordDecision $record, private NotifyPeople $notify, private EndCorrections $corrections, private UpdateTotals $totals, private AuditTrail $auditTrail, private Today $today, private StorePayKinds $payKinds)
     {
     }
 
@@ -88,6 +89,7 @@ final readonly class DecideEntries
             $decided = $decided->plus($entry->minutes);
         }
         $this->move($approver, $decision, $moves, $comment);
+        $this->payKinds->handle(array_map(static fn (RoutedEntry $entry): int => $entry->id, $taken));
         $this->totals->handle($changes);
         $this->auditTrail->of($lines);
         if ($decision === DecisionKind::Return) {

@@ -19,6 +19,7 @@ final readonly class WaitingSheetProps
      * @param  list<FindingProps>  $findings  as they were when the time came
      * @param  list<AnswerProps>  $answers
      * @param  list<string>  $fields  what own fields hold of what waits, in words
+     * @param  string  $pay  the whole week by kinds of pay, in words; empty where no rule holds, or the approver may not see the whole week
      * @param  list<string>  $standingInFor  names of those whose turn it really is
      */
     public function __construct(
@@ -36,6 +37,7 @@ final readonly class WaitingSheetProps
         public array $findings,
         public array $answers,
         public array $fields,
+        public string $pay,
         public array $standingInFor,
     ) {
     }

@@ -11,6 +11,8 @@ use App\Features\Review\Props\AnswerProps;
 use App\Features\Review\Props\WaitingSheetProps;
 use App\Models\Entry;
 use App\Models\Person;
+use App\Pay\PayText;
+use App\Pay\PayWeeks;
 use App\Policies\WholeWeeks;
 use App\Sheet\ExpectedDaysOfMany;
 use App\Sheet\LineKey;
@@ -59,13 +61,14 @@ final readonly class DeskSheets
         $whole = WholeWeeks::among($approver, $ids);
         $findings = $this->findings($sheets, $weeks, $approver, $whole);
         $answers = $this->answers($sheets, $weeks);
+        $paid = PayWeeks::of(array_combine(array_map(static fn (WaitingWeek $sheet): string => $sheet->key(), $sheets), array_map(static fn (WaitingWeek $sheet, Week $week): array => [$sheet->personId, $week], $sheets, $weeks)));
         $props = [];
         foreach ($sheets as $index => $sheet) {
             $owner = $people[$sheet->personId] ?? null;
             $waiting = $lines[$sheet->key()] ?? null;
             if ($owner !== null && $waiting !== null) {
                 $isWhole = isset($whole[$owner->id]);
-                $props[] = $this->sheet($owner, $weeks[$index], $isWhole, $expected->props($owner, $weeks[$index], $today, $isWhole), $waiting, $isWhole ? $entered[$sheet->key()] ?? 0 : $waiting->minutes, $findings[$sheet->key()] ?? [], $answers[$sheet->key()] ?? []);
+                $props[] = $this->sheet($owner, $weeks[$index], $isWhole, $expected->props($owner, $weeks[$index], $today, $isWhole), $waiting, $isWhole ? $entered[$sheet->key()] ?? 0 : $waiting->minutes, $findings[$sheet->key()] ?? [], $answers[$sheet->key()] ?? [], $isWhole && isset($paid[$sheet->key()]) ? PayText::sentence($paid[$sheet->key()], $approver) : '');
             }
         }
 
@@ -77,7 +80,7 @@ final readonly class DeskSheets
      * @param  list<FindingProps>  $findings
      * @param  list<AnswerProps>  $answers
      */
-    private function sheet(Person $owner, Week $week, bool $isWhole, array $days, WaitingLinesOfSheet $waiting, int $entered, array $findings, array $answers): WaitingSheetProps
+    private function sheet(Person $owner, Week $week, bool $isWhole, array $days, WaitingLinesOfSheet $waiting, int $entered, array $findings, array $answers, string $pay): WaitingSheetProps
     {
         return new WaitingSheetProps(
             $owner->code.' '.$week->toString(),
@@ -94,6 +97,7 @@ final readonly class DeskSheets
             array_values(array_filter($findings, static fn (FindingProps $finding): bool => $waiting->concerns($finding))),
             $answers,
             $waiting->fields,
+            $pay,
             $waiting->standingInFor,
         );
     }

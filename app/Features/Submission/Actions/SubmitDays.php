@@ -20,6 +20,7 @@ use App\Features\Submission\Queries\FindingsOfDays;
 use App\Models\Entry;
 use App\Models\Organisation;
 use App\Models\Person;
+use App\Pay\StorePayKinds;
 use App\Support\Clock\Today;
 use App\Support\Database\Rows;
 use App\Support\Language\Wording;
@@ -47,6 +48,7 @@ final readonly class SubmitDays
         private UpdateTotals $totals,
         private AuditTrail $auditTrail,
         private Today $today,
+        private StorePayKinds $payKinds,
     ) {
     }
 
@@ -121,6 +123,7 @@ final readonly class SubmitDays
             $done = $done->plus($entry->minutes, $after->state === EntryState::Approved);
         }
         $this->move($moves);
+        $this->payKinds->handle($ids);
         $this->totals->handle($changes);
         $this->recordDecision->of(null, DecisionKind::ApproveItself, $approvingThemselves, '');
         $this->auditTrail->of($lines);

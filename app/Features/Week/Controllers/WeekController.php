@@ -39,10 +39,10 @@ final class WeekController
     }
 
     /** What is pencilled now, after something has changed. */
-    public function pencil(Person $person, Week $week, WeekSheet $sheet): JsonResponse
+    public function pencil(#[CurrentUser] Person $reader, Person $person, Week $week, WeekSheet $sheet): JsonResponse
     {
         Gate::authorize('recordWeek', $person);
 
-        return response()->json($sheet->pencilled($person, $week));
+        return response()->json($sheet->pencilled($person, $week, $reader));
     }
 }

@@ -6,6 +6,7 @@ namespace App\Features\Week\Props;
 
 use App\Features\Remaining\Props\TaskRemainingProps;
 use App\OwnFields\Props\OwnFieldProps;
+use App\Pay\Props\PayProps;
 use App\Sheet\Props\DayProps;
 
 /** A person's week. */
@@ -25,6 +26,7 @@ final readonly class WeekProps
      * @param  list<TaskRemainingProps>  $remaining  of tasks that the person or their team holds
      * @param  list<RibbonWeekProps>  $ribbon
      * @param  list<OwnFieldProps>  $fields  own fields of entries that are asked of the person
+     * @param  PayProps|null  $pay  by kinds of pay; null where no rule holds
      * @param  bool  $explainsPencil  whether the reader sees pencil and ink for the first time
      */
     public function __construct(
@@ -52,6 +54,7 @@ final readonly class WeekProps
         public PencilProps $pencil,
         public array $ribbon,
         public array $fields,
+        public ?PayProps $pay,
         public bool $explainsPencil,
     ) {
     }

@@ -10,6 +10,7 @@ use App\Models\ChargeCodePart;
 use App\Models\Correction;
 use App\Models\Entry;
 use App\Models\OwnField;
+use App\Models\PayRule;
 use App\Models\Person;
 use App\Models\ProposedEstimate;
 use App\Models\RemainingEstimate;
@@ -230,6 +231,7 @@ final readonly class SheetRecords
             ->addSelect('tasks.charge_code', 'clients.code AS client')
             ->selectSub(ChargeCodePart::query()->toBase()->whereColumn('charge_code_parts.client_id', 'projects.client_id')->select(Sql::exists()), 'composes_charge_codes')
             ->selectSub(OwnField::query()->toBase()->where('subject', FieldSubject::Entry)->select(Sql::exists()), 'has_own_fields')
+            ->selectSub(PayRule::query()->toBase()->select(Sql::exists()), 'has_pay_rules')
             ->addSelect(Sql::first(['tasks.billable', 'projects.billable'], 'billable'));
         $tasks = [];
         foreach (Rows::of(SheetTask::class, $query) as $task) {

@@ -29,6 +29,7 @@ final readonly class SheetTask
         public ?string $client,
         public bool $composesChargeCodes,
         public bool $hasOwnFields,
+        public bool $hasPayRules,
     ) {
     }
 

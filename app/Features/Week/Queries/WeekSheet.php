@@ -11,6 +11,9 @@ use App\Features\Week\Props\SheetAddressProps;
 use App\Features\Week\Props\WeekProps;
 use App\Models\Person;
 use App\Models\SheetChoiceKind;
+use App\Pay\PayText;
+use App\Pay\PayWeeks;
+use App\Pay\Props\PayProps;
 use App\Sheet\ExpectedDays;
 use App\Support\Clock\Today;
 use Illuminate\Support\Facades\Gate;
@@ -66,17 +69,26 @@ final readonly class WeekSheet
             new PencilProps($owner->pencil_plan, $owner->pencil_last_week, $owner->pencil_usual_week, $records->tracked === [] ? null : $owner->pencils_tracked_time),
             Ribbon::around($week, $records->history, $expected, $today),
             $fields->props(),
+            $isWhole ? self::pay($owner, $records, $reader) : null,
             $owner->id === $reader->id && ! $owner->knows_pencil,
         );
     }
 
     /** The pencilled and remaining hours after a change. */
-    public function pencilled(Person $owner, Week $week): PencilledProps
+    public function pencilled(Person $owner, Week $week, Person $reader): PencilledProps
     {
         $records = SheetRecords::load($owner, $week, $this->today->for($owner));
         $pencilled = $this->pencil->of($owner, $records, ExpectedDays::of($owner, $week->days()));
 
-        return new PencilledProps(self::shown($pencilled->proposals, $records), RemainingOfTasks::of($pencilled->assigneeEfforts, $records));
+        return new PencilledProps(self::shown($pencilled->proposals, $records), RemainingOfTasks::of($pencilled->assigneeEfforts, $records), Gate::forUser($reader)->allows('viewWeek', $owner) ? self::pay($owner, $records, $reader) : null);
+    }
+
+    private static function pay(Person $owner, SheetRecords $records, Person $reader): ?PayProps
+    {
+        $isAsked = array_filter($records->tasks, static fn (SheetTask $task): bool => $task->hasPayRules) !== [];
+        $week = $isAsked ? PayWeeks::of(['' => [$owner->id, $records->week]])[''] ?? null : null;
+
+        return $week === null ? null : PayText::props($week, $reader);
     }
 
     /**

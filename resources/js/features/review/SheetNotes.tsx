@@ -37,6 +37,7 @@ export function SheetNotes({ sheet }: { sheet: WaitingSheetProps }) {
                     <span className="text-faded">{question}</span> {answer}
                 </p>
             ))}
+            {sheet.pay !== '' && <p className="pencilled">{sheet.pay}</p>}
             {sheet.fields.map((sentence) => (
                 <p key={sentence}>{sentence}</p>
             ))}

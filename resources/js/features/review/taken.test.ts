@@ -39,6 +39,7 @@ function sheet(lines: Record<string, WaitingCellProps[]>): WaitingSheetProps {
         findings: [],
         answers: [],
         fields: [],
+        pay: '',
         standingInFor: [],
         lines: Object.entries(lines).map(([projectCode, cells]) => ({
             key: projectCode,

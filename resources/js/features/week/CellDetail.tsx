@@ -2,6 +2,7 @@ import { fullDay } from '@/lib/days';
 import { text } from '@/lib/text';
 import type { LineProps } from '@/types/generated/props';
 import { AttentionItem } from '@/ui/Margin';
+import { soon } from '@/ui/soon';
 import type { Cell } from './cells';
 import { CellAuditTrail } from './CellAuditTrail';
 import { CellRefusal } from './CellRefusal';
@@ -9,11 +10,12 @@ import { ChargeCode } from './ChargeCode';
 import { clientNotesPencilled } from './clientNotes';
 import { CellHours } from './CellHours';
 import { CorrectionRemark } from './CorrectionRemark';
-import { EntryFields } from './EntryFields';
 import { RemainingRemark } from './RemainingRemark';
 import { NotesForm } from './NotesForm';
 import { RecordedBy } from './RecordedBy';
 import type { SheetPage } from './useSheetPage';
+
+const EntryFields = soon(async () => (await import('./EntryFields')).EntryFields);
 
 interface CellDetailProps {
     page: SheetPage;
@@ -48,6 +50,7 @@ export function CellDetail({ page, line, cell, cellKey }: CellDetailProps) {
             )}
             <CellRefusal cell={cell} cellKey={cellKey} acts={acts} format={format} />
             <CellHours cell={cell} proposal={state.proposals[cellKey]} format={format} />
+            {state.pay?.cells[cellKey] !== undefined && <p className="pencilled">{state.pay.cells[cellKey]}</p>}
             <CorrectionRemark sheet={sheet} cell={saved} format={format} />
             <RecordedBy cell={saved} />
             {saved.minutes !== null && (
@@ -67,7 +70,9 @@ export function CellDetail({ page, line, cell, cellKey }: CellDetailProps) {
                     onLeave={page.goBack}
                 />
             )}
-            {saved.minutes !== null && <EntryFields page={page} line={line} cell={cell} cellKey={cellKey} />}
+            {saved.minutes !== null && sheet.fields.length > 0 && (
+                <EntryFields page={page} line={line} cell={cell} cellKey={cellKey} />
+            )}
             <CellSteps page={page} />
             {page.showsAuditTrail && <CellAuditTrail at={sheet.at} line={line} cell={saved} format={format} />}
         </AttentionItem>

@@ -3,11 +3,14 @@ import { unsavedCount } from './cells';
 import { PencilChoice } from './PencilChoice';
 import { Strokes, WeekRemarks } from './Remarks';
 import { RolesOfWeek } from './RolesOfWeek';
+import { soon } from '@/ui/soon';
 import { SheetFindings } from './SheetFindings';
 import { SpanForm } from './SpanForm';
 import { TimeToInk } from './TimeToInk';
 import { UnsavedList } from './UnsavedList';
 import type { SheetPage } from './useSheetPage';
+
+const WeekPay = soon(async () => (await import('./WeekPay')).WeekPay);
 
 /** Beside the sheet: the cell that one is on, its day, and the week. */
 export function SheetBeside({ page }: { page: SheetPage }) {
@@ -35,6 +38,7 @@ export function SheetBeside({ page }: { page: SheetPage }) {
             {unsavedCount(state.cells) > 0 && <UnsavedList page={page} />}
             <SheetFindings remarks={remarks} grid={grid} mayAnswer={sheet.mayRecord} onLeave={goBack} onTimes={page.goToTimes} />
             <WeekRemarks days={sheet.days} lines={state.lines} cells={state.cells} entered={state.totals.days} format={format} />
+            {state.pay?.kinds.some(({ kind }) => kind !== 'regular') === true && <WeekPay pay={state.pay} format={format} />}
             {sheet.isWhole && (
                 <RolesOfWeek
                     lines={state.lines}

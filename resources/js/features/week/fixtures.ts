@@ -89,6 +89,7 @@ export function week(lines: LineProps[], proposals: ProposalProps[] = []): WeekP
         pencil: { plan: true, lastWeek: 'off', usualWeek: true, trackedTime: null },
         ribbon: [],
         fields: [],
+        pay: null,
         explainsPencil: false,
     };
 }

@@ -1,6 +1,7 @@
 import type {
     TaskRemainingProps,
     LineProps,
+    PayProps,
     ProposalProps,
     SavedCellsProps,
     TotalsProps,
@@ -17,6 +18,8 @@ export interface SheetState {
     collapsed: readonly string[];
     /** Remaining hours, by task. */
     remaining: Readonly<Record<number, TaskRemainingProps>>;
+    /** By kinds of pay; null where no rule holds. */
+    pay: PayProps | null;
 }
 
 export type SheetChange =
@@ -26,7 +29,7 @@ export type SheetChange =
     | { kind: 'stored'; keys: readonly string[]; message: string }
     | { kind: 'refused'; keys: readonly string[]; message: string }
     | { kind: 'restored'; key: string }
-    | { kind: 'pencilled'; proposals: ProposalProps[]; remaining: TaskRemainingProps[] }
+    | { kind: 'pencilled'; proposals: ProposalProps[]; remaining: TaskRemainingProps[]; pay: PayProps | null }
     | { kind: 'estimated'; remaining: TaskRemainingProps }
     | { kind: 'rubbed out'; keys: readonly string[] }
     | { kind: 'arranged'; lines: LineProps[]; collapsed: readonly string[] };
@@ -47,6 +50,7 @@ export function stateOf(sheet: WeekProps): SheetState {
         proposals: byCell(sheet.proposals),
         collapsed: sheet.collapsed,
         remaining: byTask(sheet.remaining),
+        pay: sheet.pay,
     };
 }
 
@@ -123,7 +127,7 @@ export function changedSheet(state: SheetState, change: SheetChange): SheetState
                 typed: null,
             }));
         case 'pencilled':
-            return { ...state, proposals: byCell(change.proposals), remaining: byTask(change.remaining) };
+            return { ...state, proposals: byCell(change.proposals), remaining: byTask(change.remaining), pay: change.pay };
         case 'estimated':
             return { ...state, remaining: { ...state.remaining, [change.remaining.task]: change.remaining } };
         case 'rubbed out':

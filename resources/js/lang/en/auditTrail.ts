@@ -105,6 +105,7 @@ const subjects: Record<string, string> = {
     billing: 'billing file',
     'client system': 'client’s system',
     'own field': 'own field',
+    'pay rule': 'pay rule',
 };
 
 /** What an act on a correction is called beside the cell that it is of. */

@@ -164,6 +164,7 @@ export const timeOfficeText = {
             'office.routes': 'Approval routes',
             'office.remaining': 'Remaining estimates',
             'office.rates': 'Rates',
+            'office.pay-rules': 'Pay rules',
             'office.billing': 'Billing and payroll',
             'office.client-systems': 'Clients’ systems',
             'office.audit-trail': 'Audit trail',

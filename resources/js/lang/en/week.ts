@@ -214,6 +214,7 @@ export const weekText = {
         requestedAbsence: (day: string, kind: string, hours: string | null) =>
             `${day}: ${kind}, ${hours ?? 'all day'}; requested, so it does not count yet.`,
         absence: (day: string, kind: string, hours: string | null) => `${day}: ${kind}, ${hours ?? 'all day'}.`,
+        pay: 'Kinds of pay',
         strokes: 'Legend',
         intro: {
             title: 'Pencil and ink',

@@ -7,6 +7,7 @@ import { intakeText } from '../en/intake';
 import { timeOfficeText } from '../en/office';
 import { organisationText } from '../en/organisation';
 import { ownFieldSettingsText } from '../en/ownFieldSettings';
+import { payRulesText } from '../en/payRules';
 import { scheduleText } from '../en/schedule';
 import { settingsText } from '../en/settings';
 import { trackersText } from '../en/trackers';
@@ -22,6 +23,7 @@ const en = {
     ...intakeText,
     ...organisationText,
     ...ownFieldSettingsText,
+    ...payRulesText,
     ...scheduleText,
     ...settingsText,
     ...timeOfficeText,

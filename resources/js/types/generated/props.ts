@@ -60,7 +60,11 @@ export type MessageKind = 'assigned' | 'returned' | 'decided' | 'correction wait
 
 export type OrganisationSetting = 'name' | 'currency' | 'calendar' | 'approval' | 'remaining estimates' | 'week due' | 'bill value' | 'recording' | 'anonymising';
 
+export type OvertimeFallsOn = 'last' | 'day' | 'week';
+
 export type PastGrouping = 'word' | 'person' | 'role' | 'manager' | 'client';
+
+export type PayKind = 'regular' | 'overtime' | 'double' | 'night' | 'sunday' | 'holiday';
 
 export type PencilSource = 'timer' | 'calendar' | 'tracker' | 'plan' | 'last week' | 'usual week';
 
@@ -1461,6 +1465,28 @@ export interface PasswordLinkProps {
     email: string | null;
 }
 
+export interface PayRuleProps {
+    id: number;
+    startsOn: string | null;
+    team: OptionProps | null;
+    person: OptionProps | null;
+    dailyOver: string;
+    dailyDoubleOver: string;
+    weeklyOver: string;
+    seventhDay: boolean;
+    seventhDoubleOver: string;
+    sundays: boolean;
+    holidays: boolean;
+    nightStartsAt: string;
+    nightEndsAt: string;
+    fallsOn: OvertimeFallsOn;
+}
+
+export interface PayRulesProps {
+    rules: PayRuleProps[];
+    opened: number | null;
+}
+
 export interface EmploymentBreakProps {
     first: string;
     last: string;
@@ -2104,6 +2130,7 @@ export interface WaitingSheetProps {
     findings: FindingProps[];
     answers: AnswerProps[];
     fields: string[];
+    pay: string;
     standingInFor: string[];
 }
 
@@ -2491,6 +2518,7 @@ export interface PencilProps {
 export interface PencilledProps {
     proposals: ProposalProps[];
     remaining: TaskRemainingProps[];
+    pay: PayProps | null;
 }
 
 export interface ProposalProps {
@@ -2621,6 +2649,7 @@ export interface WeekProps {
     pencil: PencilProps;
     ribbon: RibbonWeekProps[];
     fields: OwnFieldProps[];
+    pay: PayProps | null;
     explainsPencil: boolean;
 }
 
@@ -2681,6 +2710,18 @@ export interface OwnFieldProps {
     kind: FieldKind;
     isRequired: boolean;
     choices: FieldChoiceProps[];
+}
+
+export interface PayKindProps {
+    kind: PayKind;
+    name: string;
+    minutes: number;
+}
+
+export interface PayProps {
+    kinds: PayKindProps[];
+    reasons: string[];
+    cells: Record<string, string>;
 }
 
 export interface AbsenceProps {

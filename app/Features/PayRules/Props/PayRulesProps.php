@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Features\PayRules\Props;
+
+/** The pay rules of the organisation. */
+final readonly class PayRulesProps
+{
+    /**
+     * @param  list<PayRuleProps>  $rules  everybody's first, then teams' and people's
+     * @param  int|null  $opened  the one that is being changed
+     */
+    public function __construct(public array $rules, public ?int $opened)
+    {
+    }
+}

@@ -1,0 +1,124 @@
+import { officeText } from '@/lib/officeText';
+import type { OvertimeFallsOn, PayRuleProps } from '@/types/generated/props';
+import { Checkbox } from '@/ui/Checkbox';
+import { Combobox } from '@/ui/Combobox';
+import { DateField } from '@/ui/DateField';
+import { Field } from '@/ui/Field';
+import { Select } from '@/ui/Select';
+import { useState } from 'react';
+import type { PayRulePart } from './payRuleData';
+
+const copy = officeText.payRulesPage;
+
+/** Whom a rule is for, and from when. */
+export function Whom({ rule, data, set }: PayRulePart & { rule: PayRuleProps | undefined }) {
+    const [team, setTeam] = useState(rule?.team ?? null);
+    const [person, setPerson] = useState(rule?.person ?? null);
+
+    return (
+        <>
+            <Combobox
+                label={copy.team}
+                kind="teams"
+                chosen={team === null ? [] : [team]}
+                onChange={([chosen]) => {
+                    setTeam(chosen ?? null);
+                    set({ team: chosen?.code ?? '' });
+                }}
+            />
+            <Combobox
+                label={copy.person}
+                kind="people"
+                chosen={person === null ? [] : [person]}
+                onChange={([chosen]) => {
+                    setPerson(chosen ?? null);
+                    set({ person: chosen?.code ?? '' });
+                }}
+            />
+            <DateField
+                label={copy.startsOn}
+                defaultValue={data.startsOn}
+                onPick={(startsOn) => {
+                    set({ startsOn });
+                }}
+            />
+        </>
+    );
+}
+
+const TYPED = ['weeklyOver', 'dailyOver', 'dailyDoubleOver'] as const;
+
+/** From how many hours on time is overtime or double. */
+export function Thresholds({ data, set }: PayRulePart) {
+    return (
+        <fieldset className="flex flex-col gap-3">
+            <legend className="font-semibold">{copy.thresholds}</legend>
+            {TYPED.map((name) => (
+                <Typed key={name} name={name} part={{ data, set }} />
+            ))}
+            <Checkbox
+                label={copy.seventhDay}
+                checked={data.seventhDay}
+                onChange={(seventhDay) => {
+                    set({ seventhDay });
+                }}
+            />
+            {data.seventhDay && <Typed name="seventhDoubleOver" part={{ data, set }} />}
+            <Select
+                label={copy.fallsOn}
+                value={data.fallsOn}
+                options={Object.entries(copy.fallsOnKinds)}
+                onChoose={(fallsOn) => {
+                    set({ fallsOn: fallsOn as OvertimeFallsOn });
+                }}
+            />
+        </fieldset>
+    );
+}
+
+/** Sundays, public holidays and nights. */
+export function DaysAndNights({ data, set }: PayRulePart) {
+    return (
+        <fieldset className="flex flex-col gap-3">
+            <legend className="font-semibold">{copy.kinds}</legend>
+            <Checkbox
+                label={copy.sundaysAre}
+                checked={data.sundays}
+                onChange={(sundays) => {
+                    set({ sundays });
+                }}
+            />
+            <Checkbox
+                label={copy.holidaysAre}
+                checked={data.holidays}
+                onChange={(holidays) => {
+                    set({ holidays });
+                }}
+            />
+            <div className="flex flex-wrap gap-3">
+                {(['nightStartsAt', 'nightEndsAt'] as const).map((name) => (
+                    <Typed key={name} name={name} part={{ data, set }} />
+                ))}
+            </div>
+            <p className="pencilled">{copy.nightHint}</p>
+        </fieldset>
+    );
+}
+
+type TypedName = (typeof TYPED)[number] | 'seventhDoubleOver' | 'nightStartsAt' | 'nightEndsAt';
+
+/** Hours or a time of day. */
+function Typed({ name, part: { data, set } }: { name: TypedName; part: PayRulePart }) {
+    return (
+        <Field
+            label={copy[name]}
+            inputMode="decimal"
+            className="w-24"
+            maxLength={8}
+            value={data[name]}
+            onChange={(event) => {
+                set({ [name]: event.target.value });
+            }}
+        />
+    );
+}

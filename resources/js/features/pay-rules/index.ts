@@ -1,0 +1,1 @@
+export { PayRulesPage } from './PayRulesPage';

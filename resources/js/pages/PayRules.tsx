@@ -1,0 +1,1 @@
+export { PayRulesPage as default } from '@/features/pay-rules';

@@ -1,0 +1,35 @@
+import { expect, test } from '@playwright/test';
+import { findings } from './accessibility';
+import { arrived, notices, signIn } from './people';
+
+test('the office says from when on time is overtime, and a member sees it while typing', async ({ page }) => {
+    await signIn(page, 'tobin.vale');
+    await page.goto('/office/pay-rules');
+    await arrived(page);
+    const form = page.getByRole('form', { name: 'Add a rule' });
+    await form.getByRole('button', { name: 'Add a rule' }).click();
+    await expect(form.getByRole('alert')).toHaveText('Say at least one thing that is not regular time.');
+    await form.getByRole('combobox', { name: 'Person' }).fill('Jem');
+    await page.getByRole('option', { name: /Jem Sorley/ }).click();
+    await form.getByLabel('Overtime above, a day').fill('7:30');
+    await form.getByRole('button', { name: 'Add a rule' }).click();
+    await expect(notices(page).getByText(/^The pay rule is saved\./)).toBeVisible();
+    await expect(page.getByRole('row', { name: /Jem Sorley always overtime above 7\.5 hours a day/ })).toBeVisible();
+    expect(await findings(page)).toEqual([]);
+
+    await signIn(page, 'jem.sorley');
+    await page.goto('/week');
+    await arrived(page);
+    const margin = page.getByRole('complementary');
+    const cell = page.getByRole('gridcell', { name: /Friday 19 June/ }).first();
+    await cell.click();
+    await page.keyboard.type('9');
+    await page.keyboard.press('Enter');
+    await expect(margin.getByText(/Fri 19 Jun: 1\.5\sh overtime, above 7\.5\sh a day\./)).toBeVisible();
+    await page.keyboard.press('ArrowUp');
+    await expect(margin.getByText(/7\.5\sh regular, 1\.5\sh overtime/)).toBeVisible();
+    expect(await findings(page)).toEqual([]);
+    await page.keyboard.type('7');
+    await page.keyboard.press('Enter');
+    await expect(margin.getByText(/Fri 19 Jun: .* overtime/)).toHaveCount(0);
+});
