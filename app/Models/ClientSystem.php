@@ -22,6 +22,8 @@ use Moss\Core\Calendar\Day;
  * @property string $date_heading
  * @property string $hours_heading
  * @property string $charge_code_heading  empty where it does not tell charge codes apart
+ * @property string $pay_kind_heading  empty where it does not tell kinds of pay apart
+ * @property array<string, string> $pay_kind_names  what it calls kinds of pay, where not by our names
  * @property string|null $read_at
  * @property-read Client $client
  */
@@ -29,7 +31,9 @@ final class ClientSystem extends Model
 {
     public $timestamps = false;
 
-    protected $fillable = ['client_id', 'name', 'starts_on', 'person_by', 'person_heading', 'date_heading', 'hours_heading', 'charge_code_heading', 'read_at'];
+    protected $attributes = ['pay_kind_heading' => '', 'pay_kind_names' => '{}'];
+
+    protected $fillable = ['client_id', 'name', 'starts_on', 'person_by', 'person_heading', 'date_heading', 'hours_heading', 'charge_code_heading', 'pay_kind_heading', 'pay_kind_names', 'read_at'];
 
     /** @return BelongsTo<Client, $this> */
     public function client(): BelongsTo
@@ -46,6 +50,6 @@ final class ClientSystem extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['starts_on' => AsDay::class];
+        return ['starts_on' => AsDay::class, 'pay_kind_names' => 'array'];
     }
 }

@@ -16,13 +16,14 @@ use Moss\Core\Calendar\Day;
  * @property int $client_system_person_id
  * @property Day $date
  * @property string $charge_code
+ * @property string $pay_kind  empty where it does not tell kinds of pay apart
  * @property int $minutes
  */
 final class ClientSystemDay extends Model
 {
     public $timestamps = false;
 
-    protected $fillable = ['client_system_person_id', 'date', 'charge_code', 'minutes'];
+    protected $fillable = ['client_system_person_id', 'date', 'charge_code', 'pay_kind', 'minutes'];
 
     /** @return BelongsTo<ClientSystemPerson, $this> */
     public function person(): BelongsTo

@@ -38,7 +38,7 @@ final class PayText
         return self::kinds($week->kinds->sums(), $reader);
     }
 
-    private static function name(string $kind): string
+    public static function name(string $kind): string
     {
         return Wording::of('pay.kinds.'.$kind);
     }

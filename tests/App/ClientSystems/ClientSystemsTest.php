@@ -11,6 +11,7 @@ use App\Models\ClientSystemDay;
 use App\Models\ClientSystemPerson;
 use App\Models\ClientSystemWeek;
 use App\Models\Entry;
+use App\Models\PayRule;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\TestWith;
@@ -69,6 +70,27 @@ final class ClientSystemsTest extends TestCase
         self::assertSame([['2026-06-02', 480, 480, 'equal']], $this->days($days));
         self::assertSame([['H-1', 480, 300], ['H-2', 0, 180]], array_map(static fn (mixed $one): array => is_array($one) ? [$one['code'], $one['here'], $one['there']] : [], (array) data_get($days, '0.codes')));
         self::assertSame("Worker,Day,Code,Qty\n\"Ada Moor\",2026-06-02,H-1,8\n\"Ada Moor\",2026-06-03,H-1,7.3333333333\n\"Bo Carr\",2026-06-03,,2\n", str_replace("\r", '', (string) $this->get('/office/client-systems/1/hours.csv?week=2026-W23')->assertOk()->streamedContent()));
+    }
+
+    public function test_kinds_of_pay_are_told_apart_where_it_does_by_what_it_calls_them(): void
+    {
+        PayRule::query()->create(['daily_over' => 420, 'falls_on' => 'day']);
+        foreach ([['overtime' => 'OT', 'double' => 'ot'], ['overtime' => 'Regular'], ['overtime' => str_repeat('O', 51)]] as $same) {
+            $this->post('/office/client-systems', ['payKindHeading' => 'Kind', 'payKinds' => $same] + $this->values())->assertSessionHasErrors();
+        }
+        $this->system(['payKindHeading' => 'Kind', 'payKinds' => ['overtime' => 'OT', 'regular' => '', 'double' => '']]);
+        // What was approved before there were rules is regular; a draft is what the rules say now.
+        $this->import(['entries.csv' => "person,project,task,role,date,hours,state\nada,LENS,FIT,surveyor,2026-06-10,8,draft\n"]);
+        $this->read("Worker,Day,Qty,Kind\nAda Moor,2026-06-09,6,Regular\nAda Moor,2026-06-10,7:30,regular\nAda Moor,2026-06-10,0:30,ot\n");
+        $days = $this->given('/office/client-systems/1?week=2026-W24')->value('system.people.0.days');
+        self::assertSame([['2026-06-10', 480, 480, 'equal']], $this->days($days));
+        self::assertSame([[null, 'Overtime', 60, 30], [null, 'Regular', 420, 450]], array_map(static fn (mixed $one): array => is_array($one) ? [$one['code'], $one['kind'], $one['here'], $one['there']] : [], (array) data_get($days, '0.codes')));
+        $ours = (string) $this->get('/office/client-systems/1/hours.csv?week=2026-W24')->assertOk()->streamedContent();
+        self::assertSame("Worker,Day,Kind,Qty\n\"Ada Moor\",2026-06-09,Regular,6\n\"Ada Moor\",2026-06-10,OT,1\n\"Ada Moor\",2026-06-10,Regular,7\n", str_replace("\r", '', $ours));
+        // What goes out is what comes in.
+        $this->read($ours);
+        self::assertSame([], $this->given('/office/client-systems/1?week=2026-W24')->value('system.people.0.days'));
+        $this->read("Worker,Day,Qty,Kind\nAda Moor,2026-06-09,6,Gold\n")->assertSessionHasErrors(['upload' => __('clientsystems.line', ['line' => 2, 'sentence' => __('clientsystems.no_kind', ['called' => 'Gold'])])]);
     }
 
     public function test_a_week_is_billed_once_both_agree_and_people_are_reminded_until_then(): void
@@ -150,7 +172,7 @@ final class ClientSystemsTest extends TestCase
         return ['client' => 'harbour', 'name' => 'Harbour book', 'startsOn' => '2026-06-01', 'personBy' => 'name', 'personHeading' => 'Worker', 'dateHeading' => 'Day', 'hoursHeading' => 'Qty'];
     }
 
-    /** @param  array<string, string>  $given */
+    /** @param  array<string, mixed>  $given */
     private function system(array $given = []): void
     {
         $this->post('/office/client-systems', $given + $this->values())->assertSessionHas('message', 'Harbour book is saved.');

@@ -20,18 +20,24 @@ final readonly class KeepClientSystems
     {
     }
 
-    /** @param  array{name: string, starts_on: string, person_by: string, person_heading: string, date_heading: string, hours_heading: string, charge_code_heading: string}  $values */
+    /** @param  array{name: string, starts_on: string, person_by: string, person_heading: string, date_heading: string, hours_heading: string, charge_code_heading: string, pay_kind_heading: string, pay_kind_names: array<string, string>}  $values */
     public function save(Person $office, Client $client, array $values): ClientSystem
     {
         $system = DB::transaction(function () use ($office, $client, $values): ClientSystem {
             $known = ClientSystem::query()->where('client_id', $client->id)->exists();
-            $this->auditTrail->of([AuditTrailLine::on(AuditTrailSubject::ClientSystem, $client->code, $known ? 'change' : 'add', $office, null, $values)]);
+            $this->auditTrail->of([AuditTrailLine::on(AuditTrailSubject::ClientSystem, $client->code, $known ? 'change' : 'add', $office, null, ['pay_kind_names' => self::told($values['pay_kind_names'])] + $values)]);
 
             return ClientSystem::query()->updateOrCreate(['client_id' => $client->id], $values);
         });
         $this->weeks->handle($system);
 
         return $system;
+    }
+
+    /** @param  array<string, string>  $names */
+    private static function told(array $names): string
+    {
+        return implode(', ', array_map(static fn (string $kind, string $name): string => "$kind: $name", array_keys($names), $names));
     }
 
     public function remove(Person $office, ClientSystem $system): void

@@ -7,6 +7,8 @@ namespace App\Features\ClientSystems\Actions;
 use App\AuditTrail\AuditTrail;
 use App\AuditTrail\AuditTrailLine;
 use App\AuditTrail\AuditTrailSubject;
+use App\Features\ClientSystems\Queries\CodeAndKind;
+use App\Features\ClientSystems\Queries\PayKindNames;
 use App\Features\Plan\Actions\PlanText;
 use App\Features\Uploads\Actions\ReceiveUpload;
 use App\Models\ClientSystem;
@@ -52,12 +54,10 @@ final readonly class ReadExport
             ClientSystemDay::query()->whereIn('client_system_person_id', ClientSystemPerson::query()->select('id')->where('client_system_id', $system->id))->whereBetween('date', [min($dates), max($dates)])->delete();
             $rows = [];
             foreach ($minutes as $called => $days) {
-                foreach ($days as $date => $codes) {
-                    foreach ($codes as $code => $sum) {
-                        if ($sum === 0) {
-                            continue;
-                        }
-                        $rows[] = ['client_system_person_id' => $people[mb_strtolower((string) $called)], 'date' => $date, 'charge_code' => (string) $code, 'minutes' => $sum];
+                foreach ($days as $date => $sums) {
+                    foreach (array_filter($sums) as $key => $sum) {
+                        [$code, $kind] = CodeAndKind::parts((string) $key);
+                        $rows[] = ['client_system_person_id' => $people[mb_strtolower((string) $called)], 'date' => $date, 'charge_code' => $code, 'pay_kind' => $kind, 'minutes' => $sum];
                     }
                 }
             }
@@ -73,14 +73,14 @@ final readonly class ReadExport
     }
 
     /**
-     * @return array{non-empty-array<array-key, non-empty-array<string, array<array-key, int>>>, int} minutes by what somebody is called, day and charge code; and how many rows
+     * @return array{non-empty-array<array-key, non-empty-array<string, array<array-key, int>>>, int} minutes by what somebody is called, day, and charge code and kind; and how many rows
      *
      * @throws ClientSystemRefused
      */
     private static function read(ClientSystem $system, string $place): array
     {
         $stream = fopen($place, 'r');
-        [$places, $minutes, $count] = [null, [], 0];
+        [$places, $minutes, $count, $kinds] = [null, [], 0, PayKindNames::byName($system)];
         try {
             foreach ($stream === false ? [] : CsvFile::read($stream) as [$line, $cells]) {
                 $cells = array_map(static fn (string $cell): string => trim(mb_scrub($cell, 'UTF-8')), $cells);
@@ -103,7 +103,10 @@ final readonly class ReadExport
                     throw ClientSystemRefused::because('upload', 'line', ['line' => $line, 'sentence' => __('clientsystems.no_day')]);
                 }
                 $code = isset($places['charge_code']) ? mb_substr($cells[$places['charge_code']] ?? '', 0, 200) : '';
-                $minutes[$called][$day][$code] = ($minutes[$called][$day][$code] ?? 0) + $amount;
+                $kindThere = isset($places['pay_kind']) ? $cells[$places['pay_kind']] ?? '' : null;
+                $kind = $kindThere === null ? null : $kinds[mb_strtolower($kindThere)] ?? throw ClientSystemRefused::because('upload', 'line', ['line' => $line, 'sentence' => __('clientsystems.no_kind', ['called' => mb_substr($kindThere, 0, 50)])]);
+                $key = CodeAndKind::key($code, $kind === null ? '' : $kind->value);
+                $minutes[$called][$day][$key] = ($minutes[$called][$day][$key] ?? 0) + $amount;
             }
         } catch (MalformedCsv) {
             throw ClientSystemRefused::because('upload', 'unreadable');
@@ -114,7 +117,7 @@ final readonly class ReadExport
 
     /**
      * @param  list<string>  $headings
-     * @return array{person: int, date: int, hours: int, charge_code?: int}
+     * @return array{person: int, date: int, hours: int, charge_code?: int, pay_kind?: int}
      *
      * @throws ClientSystemRefused
      */
@@ -127,7 +130,8 @@ final readonly class ReadExport
         };
 
         return ['person' => $place($system->person_heading), 'date' => $place($system->date_heading), 'hours' => $place($system->hours_heading)]
-            + ($system->charge_code_heading === '' ? [] : ['charge_code' => $place($system->charge_code_heading)]);
+            + ($system->charge_code_heading === '' ? [] : ['charge_code' => $place($system->charge_code_heading)])
+            + ($system->pay_kind_heading === '' ? [] : ['pay_kind' => $place($system->pay_kind_heading)]);
     }
 
     /**

@@ -4,15 +4,17 @@ declare(strict_types=1);
 
 namespace App\Features\ClientSystems\Files;
 
+use App\Features\ClientSystems\Queries\CodeAndKind;
+use App\Features\ClientSystems\Queries\HoursHere;
+use App\Features\ClientSystems\Queries\PayKindNames;
 use App\Models\ClientSystem;
-use App\Models\Entry;
-use App\Support\Database\Record;
-use App\Support\Database\Sql;
+use App\Models\ClientSystemPerson;
+use App\Models\Person;
 use App\Support\Files\CsvFile;
 use App\Support\Files\Spreadsheet\SheetCell;
 use App\Support\Files\SpreadsheetText;
-use Illuminate\Database\Query\JoinClause;
 use Moss\Core\Calendar\DayRange;
+use Moss\Core\Pay\PayKind;
 use Moss\Core\Time\Minutes;
 
 /** Our hours in the form in which a client's system writes its own: under its headings, with people as it calls them. */
@@ -21,22 +23,23 @@ final class HoursForClient
     /** @return iterable<string> CSV piece by piece */
     public static function of(ClientSystem $system, DayRange $days): iterable
     {
-        $isByCode = $system->charge_code_heading !== '';
-        yield CsvFile::write([[$system->person_heading, $system->date_heading, ...$isByCode ? [$system->charge_code_heading] : [], $system->hours_heading]]);
-        $query = Entry::query()->toBase()->join('tasks', 'tasks.id', 'entries.task_id')->join('projects', 'projects.id', 'tasks.project_id')->join('people', 'people.id', 'entries.person_id')
-            ->leftJoin('client_system_people', static fn (JoinClause $join): JoinClause => $join->on('client_system_people.person_id', 'people.id')->where('client_system_people.client_system_id', $system->id))
-            ->where('projects.client_id', $system->client_id)->whereBetween('entries.date', [$days->first()->toString(), $days->last()->toString()])
-            ->groupBy('people.code', 'entries.date')->orderBy('people.code')->orderBy('entries.date')
-            ->select('people.'.$system->person_by.' AS person', 'client_system_people.called', 'entries.date')->addSelect(Sql::sum('entries.minutes', 'minutes'));
-        if ($isByCode) {
-            $query->groupBy(Sql::first(['entries.charge_code', 'tasks.charge_code']))->orderBy(Sql::first(['entries.charge_code', 'tasks.charge_code']))->addSelect(Sql::first(['entries.charge_code', 'tasks.charge_code'], 'charge_code'));
-        }
-        foreach (Record::each($query) as $row) {
-            if ($row->int('minutes') !== 0) {
-                yield CsvFile::write([[
-                    SpreadsheetText::guarded($row->stringOrNull('called') ?? $row->string('person')), $row->string('date'), ...$isByCode ? [SpreadsheetText::guarded($row->stringOrNull('charge_code') ?? '')] : [],
-                    SheetCell::hours(Minutes::of($row->int('minutes')))->value,
-                ]]);
+        $hasCode = $system->charge_code_heading !== '';
+        $hasKind = $system->pay_kind_heading !== '';
+        yield CsvFile::write([[$system->person_heading, $system->date_heading, ...$hasCode ? [$system->charge_code_heading] : [], ...$hasKind ? [$system->pay_kind_heading] : [], $system->hours_heading]]);
+        $hours = HoursHere::of($system, $days->first()->toString(), $days->last()->toString());
+        $called = ClientSystemPerson::query()->where('client_system_id', $system->id)->whereNotNull('person_id')->pluck('called', 'person_id');
+        foreach (Person::query()->whereIntegerInRaw('id', array_keys($hours))->orderBy('code')->get(['id', 'code', 'email', 'name']) as $person) {
+            $name = $called[$person->id] ?? $person->getAttribute($system->person_by);
+            ksort($hours[$person->id]);
+            foreach ($hours[$person->id] as $date => $sums) {
+                ksort($sums);
+                foreach (array_filter($sums) as $key => $minutes) {
+                    [$code, $kind] = CodeAndKind::parts((string) $key);
+                    yield CsvFile::write([[
+                        SpreadsheetText::guarded(is_string($name) ? $name : $person->name), $date, ...$hasCode ? [SpreadsheetText::guarded($code)] : [],
+                        ...$hasKind ? [SpreadsheetText::guarded(PayKindNames::called($system, PayKind::from($kind)))] : [], SheetCell::hours(Minutes::of($minutes))->value,
+                    ]]);
+                }
             }
         }
     }

@@ -8,6 +8,7 @@ namespace App\Features\ClientSystems\Props;
 final readonly class ClientSystemProps
 {
     /**
+     * @param  list<CalledKindProps>  $payKinds  what it calls kinds of pay
      * @param  string  $week  `2026-W25`
      * @param  string  $before  the week before
      * @param  string  $after  the week after
@@ -26,6 +27,8 @@ final readonly class ClientSystemProps
         public string $dateHeading,
         public string $hoursHeading,
         public string $chargeCodeHeading,
+        public string $payKindHeading,
+        public array $payKinds,
         public ?string $readAt,
         public string $week,
         public string $monday,

@@ -4,10 +4,14 @@ declare(strict_types=1);
 
 namespace App\Features\ClientSystems\Props;
 
-/** What two systems have under one charge code; minutes. */
+/** What two systems have under one charge code and kind of pay; minutes. */
 final readonly class ComparedCodeProps
 {
-    public function __construct(public string $code, public int $here, public int $there)
+    /**
+     * @param  string|null  $code  null where the other system does not tell charge codes apart
+     * @param  string  $kind  of pay, as it is called here; empty where the other system does not tell kinds apart
+     */
+    public function __construct(public ?string $code, public string $kind, public int $here, public int $there)
     {
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Features\ClientSystems\Queries;
 
+use App\Features\ClientSystems\Props\CalledKindProps;
 use App\Features\ClientSystems\Props\ClientSystemPersonProps;
 use App\Features\ClientSystems\Props\ClientSystemProps;
 use App\Features\ClientSystems\Props\ClientSystemRowProps;
@@ -16,11 +17,13 @@ use App\Models\ClientSystem;
 use App\Models\ClientSystemPerson;
 use App\Models\ClientSystemWeek;
 use App\Models\Person;
+use App\Pay\PayText;
 use App\Support\Database\Sql;
 use Moss\Core\Agreement\ComparedDay;
 use Moss\Core\Calendar\Day;
 use Moss\Core\Calendar\DayRange;
 use Moss\Core\Calendar\Week;
+use Moss\Core\Pay\PayKind;
 
 /** What the pages of clients' systems show. */
 final class ClientSystemPages
@@ -47,13 +50,14 @@ final class ClientSystemPages
         foreach ($compared as $id => $days) {
             $person = $names->get($id);
             if ($person !== null && $days !== []) {
-                $people[] = new ComparedPersonProps($person->code, $person->name, array_sum(array_map(static fn (ComparedDay $day): int => $day->here, $days)), array_sum(array_map(static fn (ComparedDay $day): int => $day->there, $days)), self::open($days));
+                $people[] = new ComparedPersonProps($person->code, $person->name, array_sum(array_map(static fn (ComparedDay $day): int => $day->here, $days)), array_sum(array_map(static fn (ComparedDay $day): int => $day->there, $days)), self::open($system, $days));
             }
         }
         usort($people, static fn (ComparedPersonProps $one, ComparedPersonProps $other): int => [$one->days === [], $one->name] <=> [$other->days === [], $other->name]);
 
         return new ClientSystemProps(
-            $system->id, $system->name, $system->client->code, $system->client->name, $system->starts_on->toString(), $system->person_by, $system->person_heading, $system->date_heading, $system->hours_heading, $system->charge_code_heading,
+            $system->id, $system->name, $system->client->code, $system->client->name, $system->starts_on->toString(), $system->person_by, $system->person_heading, $system->date_heading, $system->hours_heading, $system->charge_code_heading, $system->pay_kind_heading,
+            array_map(static fn (PayKind $kind): CalledKindProps => new CalledKindProps($kind, PayText::name($kind->value), $system->pay_kind_names[$kind->value] ?? ''), PayKind::cases()),
             $system->read_at, $week->toString(), $week->monday()->toString(), $week->sunday()->toString(), $week->plusWeeks(-1)->toString(), $week->plusWeeks(1)->toString(), $open, $people,
             array_values(ClientSystemPerson::query()->where('client_system_id', $system->id)->whereNull('person_id')->orderBy('called')->get()->map(static fn (ClientSystemPerson $one): ClientSystemPersonProps => new ClientSystemPersonProps($one->id, $one->called))->all()),
         );
@@ -66,7 +70,7 @@ final class ClientSystemPages
         foreach (ClientSystemWeek::query()->with('system.client')->where('person_id', $person->id)->orderBy('monday')->limit(self::MOST_WEEKS)->get()->groupBy('client_system_id') as $weeks) {
             $system = $weeks->firstOrFail()->system;
             $days = DayRange::between($weeks->firstOrFail()->monday, $weeks->last()->sunday ?? $weeks->firstOrFail()->sunday);
-            $own[] = new OwnDifferencesProps($system->name, $system->client->name, self::open(BothSystems::of($system, $days, $person->id)[$person->id] ?? []));
+            $own[] = new OwnDifferencesProps($system->name, $system->client->name, self::open($system, BothSystems::of($system, $days, $person->id)[$person->id] ?? []));
         }
 
         return $own;
@@ -76,10 +80,17 @@ final class ClientSystemPages
      * @param  list<ComparedDay>  $days
      * @return list<ComparedDayProps> those that do not agree
      */
-    private static function open(array $days): array
+    private static function open(ClientSystem $system, array $days): array
     {
         return array_values(array_map(static fn (ComparedDay $day): ComparedDayProps => new ComparedDayProps($day->date, $day->here, $day->there, $day->side(), $day->agrees(), array_values(array_filter(array_map(
-            static fn (string|int $code, array $sides): ?ComparedCodeProps => $sides[0] === $sides[1] ? null : new ComparedCodeProps((string) $code, $sides[0], $sides[1]), array_keys($day->codes), array_values($day->codes),
+            static fn (string|int $key, array $sides): ?ComparedCodeProps => $sides[0] === $sides[1] ? null : self::part($system, (string) $key, $sides[0], $sides[1]), array_keys($day->codes), array_values($day->codes),
         )))), array_filter($days, static fn (ComparedDay $day): bool => ! $day->agrees())));
+    }
+
+    private static function part(ClientSystem $system, string $key, int $here, int $there): ComparedCodeProps
+    {
+        [$code, $kind] = CodeAndKind::parts($key);
+
+        return new ComparedCodeProps($system->charge_code_heading === '' ? null : $code, $kind === '' ? '' : PayText::name($kind), $here, $there);
     }
 }

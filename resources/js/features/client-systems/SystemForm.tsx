@@ -5,9 +5,9 @@ import { Combobox } from '@/ui/Combobox';
 import { DateField } from '@/ui/DateField';
 import { Field } from '@/ui/Field';
 import { FieldError } from '@/ui/FieldError';
-import { Select } from '@/ui/Select';
 import { useForm } from '@inertiajs/react';
 import { useState } from 'react';
+import { ExportFields, headings } from './ExportFields';
 
 const copy = officeText.clientSystemsPage;
 
@@ -16,8 +16,6 @@ interface SystemFormProps {
     system?: ClientSystemProps;
     startsOn: string;
 }
-
-const headings = ['personHeading', 'dateHeading', 'hoursHeading', 'chargeCodeHeading'] as const;
 
 /** Whose system it is, from when both must agree, and how its export is read. */
 export function SystemForm({ system, startsOn }: SystemFormProps) {
@@ -31,20 +29,9 @@ export function SystemForm({ system, startsOn }: SystemFormProps) {
         dateHeading: system?.dateHeading ?? '',
         hoursHeading: system?.hoursHeading ?? '',
         chargeCodeHeading: system?.chargeCodeHeading ?? '',
+        payKindHeading: system?.payKindHeading ?? '',
+        payKinds: Object.fromEntries((system?.payKinds ?? []).map(({ kind, called }) => [kind, called])),
     });
-    const field = (name: 'name' | (typeof headings)[number]) => (
-        <Field
-            key={name}
-            label={copy[name]}
-            required={name !== 'chargeCodeHeading'}
-            maxLength={100}
-            className="w-56"
-            value={form.data[name]}
-            onChange={(event) => {
-                form.setData(name, event.target.value);
-            }}
-        />
-    );
 
     return (
         <form
@@ -68,7 +55,16 @@ export function SystemForm({ system, startsOn }: SystemFormProps) {
                     }}
                 />
             )}
-            {field('name')}
+            <Field
+                label={copy.name}
+                required
+                maxLength={100}
+                className="w-56"
+                value={form.data.name}
+                onChange={(event) => {
+                    form.setData('name', event.target.value);
+                }}
+            />
             <DateField
                 label={copy.startsOn}
                 required
@@ -77,24 +73,18 @@ export function SystemForm({ system, startsOn }: SystemFormProps) {
                     form.setData('startsOn', day);
                 }}
             />
-            <fieldset className="flex w-full flex-wrap items-end gap-3">
-                <legend>{copy.headings}</legend>
-                {headings.map(field)}
-                <Select
-                    label={copy.personBy}
-                    options={Object.entries(copy.personBys)}
-                    value={form.data.personBy}
-                    className="w-60"
-                    onChoose={(by) => {
-                        form.setData('personBy', by);
-                    }}
-                />
-            </fieldset>
+            <ExportFields
+                data={form.data}
+                kinds={system?.payKinds ?? []}
+                set={(changed) => {
+                    form.setData((before) => ({ ...before, ...changed }));
+                }}
+            />
             <button type="submit" disabled={form.processing} className="act">
                 {system === undefined ? copy.add : copy.save}
             </button>
             <div className="w-full">
-                <FieldError of={['client', 'name', 'startsOn', 'personBy', ...headings]} />
+                <FieldError of={['client', 'name', 'startsOn', 'personBy', ...headings, 'payKinds']} />
             </div>
         </form>
     );

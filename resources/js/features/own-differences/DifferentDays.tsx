@@ -2,9 +2,14 @@ import { shortDay } from '@/lib/days';
 import { hoursWithUnit } from '@/lib/hours';
 import { useShared } from '@/lib/shared';
 import { text } from '@/lib/text';
-import type { ComparedDayProps } from '@/types/generated/props';
+import type { ComparedCodeProps, ComparedDayProps } from '@/types/generated/props';
 
 const copy = text.differences;
+
+/** Under which charge code, and of which kind of pay, as far as the other system tells them apart. */
+function partOf({ code, kind }: ComparedCodeProps): string {
+    return [code === '' ? copy.noCode : code, kind].filter((part) => part !== null && part !== '').join(', ');
+}
 
 /** Days on which two systems do not agree, in words. */
 export function DifferentDays({ days }: { days: ComparedDayProps[] }) {
@@ -20,7 +25,7 @@ export function DifferentDays({ days }: { days: ComparedDayProps[] }) {
                         : copy.both(shortDay(day.date), copy.sides[day.side], hours(day.here), hours(day.there))}
                     {day.codes.length > 0 && (
                         <span className="block text-faded [overflow-wrap:anywhere]">
-                            {day.codes.map((one) => copy.code(one.code, hours(one.here), hours(one.there))).join('; ')}
+                            {day.codes.map((one) => copy.part(partOf(one), hours(one.here), hours(one.there))).join('; ')}
                         </span>
                     )}
                 </li>

@@ -27,6 +27,8 @@ export const clientSystemsText = {
         dateHeading: 'Heading for dates',
         hoursHeading: 'Heading for hours',
         chargeCodeHeading: 'Heading for charge codes, if any',
+        payKindHeading: 'Heading for kinds of pay, if any',
+        payKinds: 'What it calls kinds of pay, where not the same',
         personBy: 'People are named by',
         personBys: { code: 'code', email: 'email address', name: 'name' } as Readonly<Record<string, string>>,
         save: 'Save',
@@ -67,7 +69,7 @@ export const differencesText = {
         finding: 'Some of your hours are not the same in a client’s system. Correct the side that is wrong.',
         of: (system: string, client: string) => `${system}, ${client}`,
         sides: {
-            equal: 'The same in total, other charge codes',
+            equal: 'The same in total, split differently',
             different: 'Different',
             'only here': 'Only here',
             'only there': 'Only there',
@@ -75,7 +77,7 @@ export const differencesText = {
         both: (day: string, side: string, here: string, there: string) =>
             `${day}: ${side.toLowerCase()}, ${here} here and ${there} there`,
         one: (day: string, side: string, hours: string) => `${day}: ${side.toLowerCase()}, ${hours}`,
-        code: (code: string, here: string, there: string) =>
-            `${code === '' ? 'no charge code' : code}: ${here} here, ${there} there`,
+        noCode: 'no charge code',
+        part: (of: string, here: string, there: string) => `${of}: ${here} here, ${there} there`,
     },
 };

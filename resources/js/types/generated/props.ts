@@ -429,6 +429,12 @@ export interface OrganisationProps {
     countries: OptionProps[];
 }
 
+export interface CalledKindProps {
+    kind: PayKind;
+    name: string;
+    called: string;
+}
+
 export interface ClientSystemPersonProps {
     id: number;
     called: string;
@@ -445,6 +451,8 @@ export interface ClientSystemProps {
     dateHeading: string;
     hoursHeading: string;
     chargeCodeHeading: string;
+    payKindHeading: string;
+    payKinds: CalledKindProps[];
     readAt: string | null;
     week: string;
     monday: string;
@@ -470,7 +478,8 @@ export interface ClientSystemsProps {
 }
 
 export interface ComparedCodeProps {
-    code: string;
+    code: string | null;
+    kind: string;
     here: number;
     there: number;
 }
