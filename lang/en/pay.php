@@ -24,7 +24,7 @@ return [
     ],
     'hours' => 'Enter hours such as 8, 7.5 or 7:30, or nothing.',
     'time' => 'Enter when the night begins and ends, such as 23:00 and 6:00, or neither.',
-    'nothing' => 'Say at least one thing that is not regular time.',
+    'nothing' => 'Say at least one thing that is not regular time, or for whom or from when all of it is.',
     'order' => 'Double time begins after overtime does.',
     'starts_on' => 'Enter a day such as 2026-06-17, or none.',
     'team' => 'Choose a team or a person, or neither for everybody.',

@@ -36,6 +36,7 @@ final class AllKinds
             new StandInsKind,
             new SettingsKind,
             new HouseRulesKind,
+            new PayRulesKind,
             new QuestionsKind,
             new RecordersKind,
             new PersonDetailsKind,

@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\App\Exchange;
 
+use App\Exchange\ImportRefused;
 use App\Models\Organisation;
 use Demo\Scenario;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Moss\Core\Calendar\Day;
+use PHPUnit\Framework\Attributes\TestWith;
 use Tests\App\Lighthouse;
 use Tests\App\OwnFields\OwnFieldFiles;
 use Tests\App\TestCase;
@@ -54,6 +56,36 @@ final class ExportTest extends TestCase
         self::assertSame($first, $this->exported());
         self::assertSame([8, 3, 2, 2], [DB::table('own_field_values')->count(), DB::table('own_field_values')->whereNotNull('entry_id')->where('own_field_id', DB::table('own_fields')->where('code', 'place')->value('id'))->count(), DB::table('charge_code_parts')->count(), DB::table('charge_code_combinations')->count()]);
         self::assertSame('WP1/LAB', DB::table('entries')->where('state', 'settled')->value('charge_code'));
+    }
+
+    public function test_pay_rules_survive_the_round_trip(): void
+    {
+        $rules = <<<'CSV'
+            team,person,from,weekly_over,daily_over,daily_double_over,seventh_double_over,seventh_day,sundays,holidays,night_starts_at,night_ends_at,falls_on
+            ,,,40,,,,no,yes,yes,,,day
+            ,ada,2026-06-01,38.5,8,12,8,yes,no,no,23:00,6:30,week
+            field,,,,10,,,no,no,no,,,last
+
+            CSV;
+        $this->import(Lighthouse::files(['pay_rules.csv' => $rules]));
+        $first = $this->exported();
+        self::assertSame($rules, str_replace("\r", '', $first['pay_rules.csv']));
+        self::assertSame(['new' => 0, 'changed' => 0, 'same' => 3], $this->import(['pay_rules.csv' => $rules])->files['pay_rules.csv']);
+        self::assertSame([2310, 480, 720, 480, 1, 1380, 390], array_values((array) DB::table('pay_rules')->where('starts_on', '2026-06-01')->first(['weekly_over', 'daily_over', 'daily_double_over', 'seventh_double_over', 'seventh_day', 'night_starts_at', 'night_ends_at'])));
+    }
+
+    #[TestWith([',,,0,,,,no,no,no,,,day'])]
+    #[TestWith([',,,169,,,,no,no,no,,,day'])]
+    #[TestWith(['field,ada,,40,,,,no,no,no,,,day'])]
+    #[TestWith([',,,,8,8,,no,no,no,,,day'])]
+    #[TestWith([',,,40,,,,no,no,no,23:00,,day'])]
+    #[TestWith([',,,40,,,,no,no,no,24:00,6:00,day'])]
+    #[TestWith([',,,40,,,,no,no,no,,,first'])]
+    public function test_what_is_no_pay_rule_is_refused_with_its_place(string $row): void
+    {
+        $this->import(Lighthouse::files());
+        $this->expectException(ImportRefused::class);
+        $this->import(['pay_rules.csv' => "team,person,from,weekly_over,daily_over,daily_double_over,seventh_double_over,seventh_day,sundays,holidays,night_starts_at,night_ends_at,falls_on\n$row\n"]);
     }
 
     public function test_an_export_is_safe_to_open_in_a_spreadsheet(): void

@@ -104,7 +104,10 @@ final class PayTest extends TestCase
         $this->rule(['weeklyOver' => '20', 'fallsOn' => 'day', 'team' => 'field', 'startsOn' => '2026-06-22']);
         $this->record('draft');
         self::assertSame([1800, 720], self::each($this->actingAs($this->person('ada'))->given('/week/2026-W25')->value('sheet.pay.kinds'), 'minutes'));
-        $this->rule(['dailyOver' => '6', 'dailyDoubleOver' => '9', 'fallsOn' => 'last', 'person' => 'ada']);
+        // Somebody may be left out altogether.
+        $this->rule(['fallsOn' => 'day', 'person' => 'ada', 'startsOn' => '2026-06-01']);
+        self::assertSame([2520], self::each($this->actingAs($this->person('ada'))->given('/week/2026-W25')->value('sheet.pay.kinds'), 'minutes'));
+        $this->rule(['dailyOver' => '6', 'dailyDoubleOver' => '9', 'fallsOn' => 'last', 'person' => 'ada', 'startsOn' => '2026-06-08']);
 
         // Four days of 6 and 2, and 6, 3 and 1 on Friday.
         self::assertSame([1800, 11 * 60, 60], self::each($this->actingAs($this->person('ada'))->given('/week/2026-W25')->value('sheet.pay.kinds'), 'minutes'));

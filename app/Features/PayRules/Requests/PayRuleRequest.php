@@ -64,7 +64,8 @@ final class PayRuleRequest extends BoundedRequest
             if ($values['daily_over'] !== null && $values['daily_double_over'] !== null && $values['daily_double_over'] <= $values['daily_over']) {
                 $validator->errors()->add('dailyDoubleOver', Wording::of('pay.order'));
             }
-            if (array_filter(array_diff_key($values, array_flip(['starts_on', 'team_id', 'person_id', 'falls_on', 'seventh_double_over'])), static fn (mixed $value): bool => $value !== null && $value !== false) === []) {
+            // For some people, or from a day on, it may say that all time is regular.
+            if (array_filter(array_diff_key($values, array_flip(['falls_on', 'seventh_double_over'])), static fn (mixed $value): bool => $value !== null && $value !== false) === []) {
                 $validator->errors()->add('weeklyOver', Wording::of('pay.nothing'));
             }
         }];

@@ -12,7 +12,7 @@ export function sayingOf(rule: PayRuleProps): string {
     const hours = (typed: string, say: (hours: string) => string) => (typed === '' ? [] : [say(typed)]);
     const seventh = rule.seventhDoubleOver === '' ? copy.seventh : copy.seventhDouble(rule.seventhDoubleOver);
 
-    return [
+    const said = [
         ...hours(rule.weeklyOver, copy.weekly),
         ...hours(rule.dailyOver, copy.daily),
         ...hours(rule.dailyDoubleOver, copy.double),
@@ -20,7 +20,9 @@ export function sayingOf(rule: PayRuleProps): string {
         ...(rule.sundays ? [copy.sundays] : []),
         ...(rule.holidays ? [copy.holidays] : []),
         ...(rule.nightStartsAt === '' ? [] : [copy.night(rule.nightStartsAt, rule.nightEndsAt)]),
-    ].join(', ');
+    ];
+
+    return said.length === 0 ? copy.nothing : said.join(', ');
 }
 
 /** Whether it makes anything overtime, so that it must be said of which entries. */

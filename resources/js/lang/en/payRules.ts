@@ -20,6 +20,7 @@ export const payRulesText = {
         sundays: 'Sundays',
         holidays: 'public holidays',
         night: (from: string, until: string) => `nights from ${from} to ${until}`,
+        nothing: 'nothing: all time is regular',
         falls: {
             last: 'Overtime is the last of the day.',
             day: 'Overtime is shared by the entries of the day.',
