@@ -29,6 +29,7 @@ final readonly class ImportAuditTrail
         'leave_allowances' => AuditTrailSubject::AbsenceKind,
         'leave_requests' => AuditTrailSubject::Leave,
         'house_rules' => AuditTrailSubject::Rule,
+        'entry_pay_kinds' => AuditTrailSubject::PayRule,
         'pay_rules' => AuditTrailSubject::PayRule,
         'questions' => AuditTrailSubject::Question,
         'recorders' => AuditTrailSubject::Recorder,

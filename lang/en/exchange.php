@@ -70,6 +70,7 @@ return [
         'field_yes-no' => 'yes or no',
         'field_date' => 'a date as YYYY-MM-DD',
         'composition' => 'parts that each have at least one code of 1 to 16 letters and digits, and combinations with a code for each part',
+        'entry' => 'what an entry in these files or in the database is named by',
         'time_of_day' => 'a time of day, such as 6:30 or 23:00',
         'hours_of_week' => 'hours above 0 and up to 168, such as 40 or 7:30',
         'team_or_person' => 'a team, a person, or neither for everybody',

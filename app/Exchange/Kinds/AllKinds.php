@@ -26,6 +26,7 @@ final class AllKinds
             new AbsenceKindsKind,
             new AbsencesKind,
             new EntriesKind,
+            new EntryPayKindsKind,
             new OwnFieldsKind,
             new OwnFieldChoicesKind,
             new OwnFieldValuesKind,

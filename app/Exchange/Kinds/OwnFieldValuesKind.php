@@ -9,14 +9,12 @@ use App\Exchange\CodeTable;
 use App\Exchange\Column;
 use App\Exchange\DraftRow;
 use App\Exchange\ExchangeText;
-use App\Exchange\FileKind;
 use App\Exchange\FileRow;
 use App\Exchange\Formats\CodeFormat;
 use App\Exchange\Formats\DayFormat;
 use App\Exchange\Formats\TextFormat;
 use App\Models\OwnFieldValue;
 use App\OwnFields\OwnFieldList;
-use App\Support\Database\Record;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Database\Query\JoinClause;
 use Moss\Core\OwnFields\FieldSubject;
@@ -24,7 +22,7 @@ use Moss\Core\OwnFields\OwnField;
 use Moss\Core\OwnFields\OwnFieldRefused;
 
 /** `own_field_values.csv`: what own fields hold of an entry, task, project or person, which are named as in their own files. */
-final class OwnFieldValuesKind extends FileKind
+final class OwnFieldValuesKind extends NamedEntriesKind
 {
     /** By which columns each is named. */
     private const NAMED_BY = ['entry' => ['person', 'project', 'task', 'date'], 'task' => ['project', 'task'], 'project' => ['project'], 'person' => ['person']];
@@ -68,12 +66,6 @@ final class OwnFieldValuesKind extends FileKind
         return ['own_field_id', 'entry_id', 'task_id', 'project_id', 'person_id'];
     }
 
-    /** @return int<1, max> */
-    public function rowsAtOnce(): int
-    {
-        return 1000;
-    }
-
     public function existing(array $drafts): Builder
     {
         // Those of any of the rows, found by the index of each subject.
@@ -86,33 +78,10 @@ final class OwnFieldValuesKind extends FileKind
         });
     }
 
-    public function check(FileRow $row, Codes $codes): array
-    {
-        foreach (['person' => 'people', 'project' => 'projects', 'role' => 'roles'] as $column => $table) {
-            $code = $row->stringOrNull($column);
-            if ($code !== null && $codes->idOf($table, $code) === null) {
-                return [$row->problem($column, ExchangeText::get('expected.known', ['what' => ExchangeText::get('code_of.'.$table)]))];
-            }
-        }
-        if ($row->stringOrNull('task') !== null && $codes->idOf('tasks', $row->stringOrNull('project').'/'.$row->string('task')) === null) {
-            return [$row->problem('task', ExchangeText::get('expected.task_of', ['project' => $row->stringOrNull('project') ?? '']))];
-        }
-
-        return [];
-    }
-
     public function further(FileRow $row, Codes $codes): array
     {
-        $id = static fn (string $table, ?string $code): ?int => $code === null ? null : $codes->idOf($table, $code);
-
         // Of all that is named only what the field belongs to stays; that is known once fields and entries are there.
-        return [
-            'entry_id' => null,
-            'task_id' => $id('tasks', $row->stringOrNull('task') === null ? null : $row->stringOrNull('project').'/'.$row->string('task')),
-            'project_id' => $id('projects', $row->stringOrNull('project')),
-            'person_id' => $id('people', $row->stringOrNull('person')),
-            'role_id' => $id('roles', $row->stringOrNull('role')),
-        ];
+        return ['entry_id' => null, ...self::named($row, $codes)];
     }
 
     public function resolved(array $drafts): array
@@ -168,25 +137,5 @@ final class OwnFieldValuesKind extends FileKind
         }
 
         return '';
-    }
-
-    /**
-     * @param  list<DraftRow>  $drafts
-     * @return array<string, int> ids by what names an entry
-     */
-    private static function entries(array $drafts): array
-    {
-        $wanted = array_map(static fn (DraftRow $draft): array => [$draft->attributes['person_id'], $draft->row->value('date'), $draft->attributes['task_id'], $draft->attributes['role_id'], $draft->row->value('corrects')], $drafts);
-        $ids = [];
-        foreach ($wanted === [] ? [] : Record::each(self::wanted('entries', ['person_id', 'date', 'task_id', 'role_id', 'corrects'], $wanted)) as $entry) {
-            $ids[implode(' ', [$entry->int('person_id'), $entry->string('date'), $entry->int('task_id'), $entry->intOrNull('role_id') ?? '', $entry->stringOrNull('corrects') ?? ''])] = $entry->int('id');
-        }
-
-        return $ids;
-    }
-
-    private static function entryKey(DraftRow $draft): string
-    {
-        return implode(' ', [$draft->attributes['person_id'] ?? '', $draft->row->value('date') ?? '', $draft->attributes['task_id'] ?? '', $draft->attributes['role_id'] ?? '', $draft->row->value('corrects') ?? '']);
     }
 }

@@ -74,6 +74,23 @@ final class ExportTest extends TestCase
         self::assertSame([2310, 480, 720, 480, 1, 1380, 390], array_values((array) DB::table('pay_rules')->where('starts_on', '2026-06-01')->first(['weekly_over', 'daily_over', 'daily_double_over', 'seventh_double_over', 'seventh_day', 'night_starts_at', 'night_ends_at'])));
     }
 
+    public function test_what_entries_are_paid_as_survives_the_round_trip_and_holds(): void
+    {
+        $entries = "person,project,task,role,date,hours,state\nada,LENS,FIT,surveyor,2026-06-16,9,approved\nada,LENS,CLEAN,,2026-06-16,1,approved\n";
+        $kinds = "person,project,task,role,date,corrects,kind,hours\nada,LENS,FIT,surveyor,2026-06-16,,overtime,1.5\nada,LENS,FIT,surveyor,2026-06-16,,regular,7.5\n";
+        $this->import(Lighthouse::files(['entries.csv' => $entries, 'entry_pay_kinds.csv' => $kinds, 'pay_rules.csv' => "weekly_over\n40\n"]));
+        self::assertSame($kinds, str_replace("\r", '', $this->exported()['entry_pay_kinds.csv']));
+        $this->actingAs($this->person('ada'));
+        self::assertSame([510, 90], self::each($this->given('/week/2026-W25')->value('sheet.pay.kinds'), 'minutes'));
+
+        // What does not add up is regular.
+        self::assertSame(['new' => 0, 'changed' => 1, 'same' => 0], $this->import(['entry_pay_kinds.csv' => "person,project,task,role,date,kind,hours\nada,LENS,FIT,surveyor,2026-06-16,overtime,3\n"])->files['entry_pay_kinds.csv']);
+        self::assertSame([600], self::each($this->given('/week/2026-W25')->value('sheet.pay.kinds'), 'minutes'));
+        $this->actingAs($this->person('kit'))->get('/office/audit-trail')->assertOk();
+        $this->expectException(ImportRefused::class);
+        $this->import(['entry_pay_kinds.csv' => "person,project,task,role,date,kind,hours\nada,LENS,FIT,surveyor,2026-06-17,overtime,3\n"]);
+    }
+
     #[TestWith([',,,0,,,,no,no,no,,,day'])]
     #[TestWith([',,,169,,,,no,no,no,,,day'])]
     #[TestWith(['field,ada,,40,,,,no,no,no,,,day'])]

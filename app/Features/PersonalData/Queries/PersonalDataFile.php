@@ -13,6 +13,7 @@ use App\Models\AuditTrailRow;
 use App\Models\Correction;
 use App\Models\DaySpan;
 use App\Models\Entry;
+use App\Models\EntryPayKind;
 use App\Models\FavouriteTask;
 use App\Models\FindingExplanation;
 use App\Models\Identity;
@@ -23,6 +24,7 @@ use App\Models\LineChargeCode;
 use App\Models\Message;
 use App\Models\OutboxMail;
 use App\Models\OwnFieldValue;
+use App\Models\PayRule;
 use App\Models\Person;
 use App\Models\Phrase;
 use App\Models\ProposedEstimate;
@@ -72,6 +74,9 @@ final class PersonalDataFile
             ->select('entries.date', 'projects.name AS project', 'tasks.name AS task', 'roles.name AS role', 'entries.minutes', 'entries.state', 'entries.note', 'entries.client_note', 'entries.billable', 'entries.corrects', 'entries.charge_code')->selectSub(OwnFieldValues::beside(FieldSubject::Entry, 'entries.id'), 'own_fields')->orderBy('entries.date')->orderBy('entries.id');
         yield 'assignments' => $of(Assignment::query(), 'assignments.person_id')->join('tasks', 'tasks.id', 'assignments.task_id')->join('projects', 'projects.id', 'tasks.project_id')
             ->select('projects.name AS project', 'tasks.name AS task', 'assignments.planned_minutes', 'assignments.starts_on', 'assignments.ends_on')->orderBy('assignments.id');
+        yield 'pay_kinds' => $of(EntryPayKind::query()->join('entries', 'entries.id', 'entry_pay_kinds.entry_id'), 'entries.person_id')->join('tasks', 'tasks.id', 'entries.task_id')->join('projects', 'projects.id', 'tasks.project_id')
+            ->select('entries.date', 'projects.name AS project', 'tasks.name AS task', 'entry_pay_kinds.kind', 'entry_pay_kinds.minutes')->orderBy('entries.date')->orderBy('entry_pay_kinds.id');
+        yield 'pay_rules' => $of(PayRule::query())->orderBy('id');
         yield 'own_fields' => $of(OwnFieldValue::query(), 'own_field_values.person_id')->join('own_fields', 'own_fields.id', 'own_field_values.own_field_id')->select('own_fields.name', 'own_field_values.value')->orderBy('own_fields.id');
         yield 'absences' => $of(Absence::query(), 'absences.person_id')->join('absence_kinds', 'absence_kinds.id', 'absences.absence_kind_id')->select('absences.date', 'absences.minutes', 'absence_kinds.name AS kind')->orderBy('absences.date');
         yield 'leave_requests' => $of(LeaveRequest::query(), 'leave_requests.person_id')->join('absence_kinds', 'absence_kinds.id', 'leave_requests.absence_kind_id')
