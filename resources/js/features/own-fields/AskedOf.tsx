@@ -1,7 +1,6 @@
 import { officeText } from '@/lib/officeText';
 import type { OwnFieldRowProps } from '@/types/generated/props';
-import { Combobox } from '@/ui/Combobox';
-import { useState } from 'react';
+import { ComboboxOfOne } from '@/ui/ComboboxOfOne';
 import type { OwnFieldData } from './fieldData';
 
 const copy = officeText.ownFieldsPage;
@@ -14,31 +13,27 @@ interface AskedOfProps {
 
 /** Of whose people a field is asked, and on whose projects; as far as it can be said of what it belongs to. */
 export function AskedOf({ field, data, set }: AskedOfProps) {
-    const [team, setTeam] = useState(field?.team ?? null);
-    const [client, setClient] = useState(field?.client ?? null);
     const { subject } = data;
 
     return (
         <>
             {(subject === 'entry' || subject === 'person') && (
-                <Combobox
+                <ComboboxOfOne
                     label={copy.team}
                     kind="teams"
-                    chosen={team === null ? [] : [team]}
-                    onChange={([chosen]) => {
-                        setTeam(chosen ?? null);
-                        set({ team: chosen?.code ?? '' });
+                    first={field?.team}
+                    onChoose={(team) => {
+                        set({ team });
                     }}
                 />
             )}
             {subject !== 'person' && (
-                <Combobox
+                <ComboboxOfOne
                     label={copy.client}
                     kind="clients"
-                    chosen={client === null ? [] : [client]}
-                    onChange={([chosen]) => {
-                        setClient(chosen ?? null);
-                        set({ client: chosen?.code ?? '' });
+                    first={field?.client}
+                    onChoose={(client) => {
+                        set({ client });
                     }}
                 />
             )}

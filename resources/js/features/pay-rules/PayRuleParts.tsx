@@ -1,38 +1,32 @@
 import { officeText } from '@/lib/officeText';
 import type { OvertimeFallsOn, PayRuleProps } from '@/types/generated/props';
 import { Checkbox } from '@/ui/Checkbox';
-import { Combobox } from '@/ui/Combobox';
+import { ComboboxOfOne } from '@/ui/ComboboxOfOne';
 import { DateField } from '@/ui/DateField';
 import { Field } from '@/ui/Field';
 import { Select } from '@/ui/Select';
-import { useState } from 'react';
 import type { PayRulePart } from './payRuleData';
 
 const copy = officeText.payRulesPage;
 
 /** Whom a rule is for, and from when. */
 export function Whom({ rule, data, set }: PayRulePart & { rule: PayRuleProps | undefined }) {
-    const [team, setTeam] = useState(rule?.team ?? null);
-    const [person, setPerson] = useState(rule?.person ?? null);
-
     return (
         <>
-            <Combobox
+            <ComboboxOfOne
                 label={copy.team}
                 kind="teams"
-                chosen={team === null ? [] : [team]}
-                onChange={([chosen]) => {
-                    setTeam(chosen ?? null);
-                    set({ team: chosen?.code ?? '' });
+                first={rule?.team}
+                onChoose={(team) => {
+                    set({ team });
                 }}
             />
-            <Combobox
+            <ComboboxOfOne
                 label={copy.person}
                 kind="people"
-                chosen={person === null ? [] : [person]}
-                onChange={([chosen]) => {
-                    setPerson(chosen ?? null);
-                    set({ person: chosen?.code ?? '' });
+                first={rule?.person}
+                onChoose={(person) => {
+                    set({ person });
                 }}
             />
             <DateField
