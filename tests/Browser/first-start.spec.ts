@@ -179,6 +179,8 @@ test('an empty installation becomes an organisation whose first week is approved
     await member.keyboard.press('Enter');
     await expect(cell(member, 'Calibrate gauges', 'Wednesday 17 June')).toHaveAccessibleName(/: 7\.5, draft$/);
     await member.keyboard.press('Control+Enter');
+    // What goes is added up a moment later, and moves the button.
+    await expect(member.getByRole('row', { name: /^To Nora Vane/ })).toBeVisible();
     await member.getByRole('button', { name: /^Submit \d/ }).click();
     await expect(notices(member).getByText(/h submitted\./)).toBeVisible();
 
