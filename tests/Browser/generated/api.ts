@@ -2053,7 +2053,7 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": {
-                    kinds: ("calendars.csv" | "organisation.csv" | "teams.csv" | "roles.csv" | "people.csv" | "rates.csv" | "clients.csv" | "projects.csv" | "tasks.csv" | "assignments.csv" | "absence_kinds.csv" | "absences.csv" | "entries.csv" | "own_fields.csv" | "own_field_choices.csv" | "own_field_values.csv" | "charge_code_parts.csv" | "charge_code_values.csv" | "charge_code_combinations.csv" | "remaining_estimates.csv" | "stand_ins.csv" | "settings.csv" | "house_rules.csv" | "questions.csv" | "recorders.csv" | "person_details.csv" | "team_details.csv" | "role_details.csv" | "client_details.csv" | "client_contacts.csv" | "leave_allowances.csv" | "leave_requests.csv")[];
+                    kinds: ("calendars.csv" | "organisation.csv" | "teams.csv" | "roles.csv" | "people.csv" | "rates.csv" | "clients.csv" | "projects.csv" | "tasks.csv" | "assignments.csv" | "absence_kinds.csv" | "absences.csv" | "entries.csv" | "entry_pay_kinds.csv" | "own_fields.csv" | "own_field_choices.csv" | "own_field_values.csv" | "charge_code_parts.csv" | "charge_code_values.csv" | "charge_code_combinations.csv" | "remaining_estimates.csv" | "stand_ins.csv" | "settings.csv" | "house_rules.csv" | "pay_rules.csv" | "questions.csv" | "recorders.csv" | "person_details.csv" | "team_details.csv" | "role_details.csv" | "client_details.csv" | "client_contacts.csv" | "leave_allowances.csv" | "leave_requests.csv")[];
                     /**
                      * Format: date
                      * @description The first day of what lies on days; everything where it is not said.
