@@ -14,8 +14,13 @@ final readonly class StorePayKinds
     /** @param  list<int>  $entries  ids; only those that are approved count */
     public function handle(array $entries): void
     {
-        $rules = $entries === [] ? null : PayRules::load();
-        if ($rules === null || $rules->isEmpty()) {
+        if ($entries === []) {
+            return;
+        }
+        if (PayRules::load()->isEmpty()) {
+            // What an earlier approval stored, while there were rules, does not hold any more.
+            EntryPayKind::query()->whereIntegerInRaw('entry_id', $entries)->delete();
+
             return;
         }
         $approved = Entry::query()->whereIntegerInRaw('id', $entries)->whereIn('state', ['approved', 'settled'])->get(['id', 'person_id', 'date']);

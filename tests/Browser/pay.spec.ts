@@ -6,15 +6,15 @@ test('the office says from when on time is overtime, and a member sees it while 
     await signIn(page, 'tobin.vale');
     await page.goto('/office/pay-rules');
     await arrived(page);
-    const form = page.getByRole('form', { name: 'Add a rule' });
-    await form.getByRole('button', { name: 'Add a rule' }).click();
-    await expect(form.getByRole('alert')).toHaveText(/^Say at least one thing that is not regular time/);
+    const form = page.getByRole('form', { name: 'Add rule' });
+    await form.getByRole('button', { name: 'Add rule' }).click();
+    await expect(form.getByRole('alert')).toHaveText(/^Enter at least one threshold or kind of pay/);
     await form.getByRole('combobox', { name: 'Person' }).fill('Jem');
     await page.getByRole('option', { name: /Jem Sorley/ }).click();
-    await form.getByLabel('Overtime above, a day').fill('7:30');
-    await form.getByRole('button', { name: 'Add a rule' }).click();
-    await expect(notices(page).getByText(/^The pay rule is saved\./)).toBeVisible();
-    await expect(page.getByRole('row', { name: /Jem Sorley always overtime above 7\.5 hours a day/ })).toBeVisible();
+    await form.getByLabel('Daily overtime after (hours)').fill('7:30');
+    await form.getByRole('button', { name: 'Add rule' }).click();
+    await expect(notices(page).getByText(/^Pay rule saved\./)).toBeVisible();
+    await expect(page.getByRole('row', { name: /Jem Sorley always overtime after 7\.5 hours a day/ })).toBeVisible();
     expect(await findings(page)).toEqual([]);
 
     await signIn(page, 'jem.sorley');
@@ -25,7 +25,7 @@ test('the office says from when on time is overtime, and a member sees it while 
     await cell.click();
     await page.keyboard.type('9');
     await page.keyboard.press('Enter');
-    await expect(margin.getByText(/Fri 19 Jun: 1\.5\sh overtime, above 7\.5\sh a day\./)).toBeVisible();
+    await expect(margin.getByText(/Fri 19 Jun: 1\.5\sh overtime, after 7\.5\sh that day\./)).toBeVisible();
     await page.keyboard.press('ArrowUp');
     await expect(margin.getByText(/7\.5\sh regular, 1\.5\sh overtime/)).toBeVisible();
     expect(await findings(page)).toEqual([]);

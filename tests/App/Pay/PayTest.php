@@ -13,6 +13,7 @@ use App\Models\Entry;
 use App\Models\EntryPayKind;
 use App\Models\PayRule;
 use App\Models\Project;
+use App\Pay\StorePayKinds;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Moss\Core\Calendar\Day;
@@ -40,7 +41,7 @@ final class PayTest extends TestCase
         $week = $this->actingAs($this->person('ada'))->given('/week/2026-W25');
 
         self::assertSame([['regular', 2400], ['overtime', 120]], array_map(null, self::each($week->value('sheet.pay.kinds'), 'kind'), self::each($week->value('sheet.pay.kinds'), 'minutes')));
-        self::assertSame(["Fri 19 Jun: 2\u{00A0}h overtime, above 40\u{00A0}h regular hours a week."], $week->value('sheet.pay.reasons'));
+        self::assertSame(["Fri 19 Jun: 2\u{00A0}h overtime, after 40\u{00A0}h of regular time in the week."], $week->value('sheet.pay.reasons'));
         $cells = $week->value('sheet.pay.cells');
         self::assertIsArray($cells);
         self::assertSame(array_fill(0, 2, "4\u{00A0}h regular, 1\u{00A0}h overtime"), array_values($cells), 'one hour on each task');
@@ -78,6 +79,17 @@ final class PayTest extends TestCase
         $this->rule(self::WEEKLY);
 
         self::assertSame([2520], self::each($this->actingAs($this->person('ada'))->given('/week/2026-W25')->value('sheet.pay.kinds'), 'minutes'));
+    }
+
+    public function test_time_that_is_approved_again_without_a_rule_is_regular(): void
+    {
+        $this->rule(self::WEEKLY);
+        $this->record('submitted');
+        $this->approve();
+        $this->actingAs($this->person('kit'))->delete('/office/pay-rules/'.PayRule::query()->sole()->id);
+        $this->app->make(StorePayKinds::class)->handle(array_values(Entry::query()->get()->map(static fn (Entry $entry): int => $entry->id)->all()));
+
+        self::assertSame([], $this->stored());
     }
 
     public function test_payroll_has_a_line_for_each_kind(): void

@@ -1,21 +1,8 @@
-import type { OvertimeFallsOn, PayRuleProps } from '@/types/generated/props';
+import type { PayRuleProps } from '@/types/generated/props';
 
 /** What the form of a rule sends; nothing as an empty text. */
-export interface PayRuleData {
-    startsOn: string;
-    team: string;
-    person: string;
-    dailyOver: string;
-    dailyDoubleOver: string;
-    weeklyOver: string;
-    seventhDay: boolean;
-    seventhDoubleOver: string;
-    sundays: boolean;
-    holidays: boolean;
-    nightStartsAt: string;
-    nightEndsAt: string;
-    fallsOn: OvertimeFallsOn;
-}
+export type PayRuleData = Omit<PayRuleProps, 'id' | 'startsOn' | 'team' | 'person'> &
+    Record<'startsOn' | 'team' | 'person', string>;
 
 export interface PayRulePart {
     data: PayRuleData;

@@ -28,7 +28,7 @@ export const clientSystemsText = {
         hoursHeading: 'Heading for hours',
         chargeCodeHeading: 'Heading for charge codes, if any',
         payKindHeading: 'Heading for kinds of pay, if any',
-        payKinds: 'What it calls kinds of pay, where not the same',
+        payKinds: 'Names of kinds of pay in the export, if different',
         personBy: 'People are named by',
         personBys: { code: 'code', email: 'email address', name: 'name' } as Readonly<Record<string, string>>,
         save: 'Save',

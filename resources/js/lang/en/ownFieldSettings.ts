@@ -10,8 +10,8 @@ export const ownFieldSettingsText = {
         hint: 'Fields of entries show in the margin of My week, those of tasks in the plan, those of projects and people in their forms. Comparisons can be grouped and filtered by all of them.',
         field: 'Field',
         belongsTo: 'Belongs to',
-        holds: 'Holds',
-        asked: 'Asked',
+        holds: 'Type',
+        asked: 'Applies to',
         subjects: { entry: 'Entries', task: 'Tasks', project: 'Projects', person: 'People' } satisfies Record<
             FieldSubject,
             string
