@@ -57,6 +57,10 @@ final readonly class AllRules
             RuleCode::OldTime => EntryRules::oldTime(),
             RuleCode::SameEveryDay => EntryRules::sameEveryDay(),
             RuleCode::RecordedByAnother => EntryRules::recordedByAnother(),
+            RuleCode::ReceiptMissing => HouseRule::onExpense($code, Severity::NeedsExplanation, new LimitRange(LimitUnit::Money, 0, 10_000, 25)),
+            RuleCode::ExpenseOverLimit, RuleCode::ExpenseTwice => HouseRule::onExpense($code, Severity::NeedsExplanation),
+            RuleCode::ExpenseOld => HouseRule::onExpense($code, Severity::NeedsExplanation, new LimitRange(LimitUnit::Days, 1, 1000, 60)),
+            RuleCode::ExpenseFieldMissing => HouseRule::onExpense($code, Severity::Blocking),
         };
     }
 }

@@ -97,6 +97,12 @@ final readonly class HouseRule
         });
     }
 
+    /** A rule on expenses, which `ExpenseRules` checks; it finds nothing in hours. */
+    public static function onExpense(RuleCode $code, Severity $severity, ?LimitRange $limits = null): self
+    {
+        return new self($code, RuleScope::Expenses, $severity, $limits, static fn (): array => []);
+    }
+
     public function code(): string
     {
         return $this->code->value;

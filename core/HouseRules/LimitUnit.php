@@ -12,4 +12,6 @@ enum LimitUnit: string
     case Minutes = 'minutes';
     case Days = 'days';
     case Characters = 'characters';
+    /** Whole units of the organisation's currency. */
+    case Money = 'money';
 }

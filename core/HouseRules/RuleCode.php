@@ -36,4 +36,9 @@ enum RuleCode: string
     case OldTime = 'old_time';
     case SameEveryDay = 'same_every_day';
     case RecordedByAnother = 'recorded_by_another';
+    case ReceiptMissing = 'receipt_missing';
+    case ExpenseOverLimit = 'expense_over_limit';
+    case ExpenseOld = 'expense_old';
+    case ExpenseTwice = 'expense_twice';
+    case ExpenseFieldMissing = 'expense_field_missing';
 }

@@ -168,7 +168,7 @@ return [
 
     'rule' => [
         'limit' => 'Enter a limit from :least to :most :unit.',
-        'units' => ['minutes' => 'hours', 'days' => 'days', 'characters' => 'characters'],
+        'units' => ['minutes' => 'hours', 'days' => 'days', 'characters' => 'characters', 'money' => 'units of your currency'],
         'no_project' => 'This rule checks whole days and weeks, so it cannot be set for a single project.',
         'set' => 'Rule saved: :rule.',
         'taken_away' => 'Setting removed. The one it overrode applies again.',

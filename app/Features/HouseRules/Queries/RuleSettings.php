@@ -51,7 +51,7 @@ final class RuleSettings
             $limits?->unit,
             $limits->least ?? 0,
             $limits->most ?? 0,
-            $rule->scope() === RuleScope::Entries,
+            $rule->scope() !== RuleScope::Sheet,
             [new RuleSettingProps(null, $rule->defaultSeverity(), $limits->usual ?? 0, null, null), ...$set],
         );
     }

@@ -49,7 +49,7 @@ final class RuleRequest extends BoundedRequest
                     'unit' => Wording::refusal('rule.units.'.$limits->unit->value),
                 ]));
             }
-            if ($this->input('project') !== null && $this->rule()->scope() !== RuleScope::Entries) {
+            if ($this->input('project') !== null && $this->rule()->scope() === RuleScope::Sheet) {
                 $validator->errors()->add('project', Wording::refusal('rule.no_project'));
             }
         }];

@@ -241,8 +241,9 @@ export const timeOfficeText = {
             units: {
                 days: (count: number) => plural(count, { one: '# day', other: '# days' }),
                 characters: (count: number) => plural(count, { one: '# character', other: '# characters' }),
+                money: (count: number) => String(count),
             },
-            unitNames: { minutes: 'hours', days: 'days', characters: 'characters' },
+            unitNames: { minutes: 'hours', days: 'days', characters: 'characters', money: 'amount' },
             set: 'Change…',
             setRule: (rule: string) => `Change the rule: ${rule}`,
             remove: 'Remove',

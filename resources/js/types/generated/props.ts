@@ -50,7 +50,7 @@ export type LastWeekPencil = 'off' | 'lines' | 'hours';
 
 export type LeaveState = 'requested' | 'approved' | 'declined' | 'taken back' | 'replaced';
 
-export type LimitUnit = 'minutes' | 'days' | 'characters';
+export type LimitUnit = 'minutes' | 'days' | 'characters' | 'money';
 
 export type Measure = 'planned' | 'planned-to-date' | 'actual' | 'pending' | 'difference' | 'difference-pct' | 'variance' | 'variance-pct' | 'billable' | 'billable-share' | 'cost' | 'bill-value' | 'margin' | 'expected' | 'utilisation' | 'remaining' | 'forecast';
 
