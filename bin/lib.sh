@@ -26,7 +26,7 @@ need_php() {
     version=$(php -r 'echo PHP_MAJOR_VERSION.".".PHP_MINOR_VERSION;')
     php -r 'exit(PHP_VERSION_ID >= 80200 ? 0 : 1);' || fail "PHP 8.2 or newer is needed; this is PHP $version."
     modules=$(php -m)
-    for extension in pdo_sqlite:sqlite3 curl:curl zip:zip bcmath:bcmath intl:intl mbstring:mbstring dom:xml; do
+    for extension in pdo_sqlite:sqlite3 curl:curl zip:zip gd:gd bcmath:bcmath intl:intl mbstring:mbstring dom:xml; do
         grep -qix "${extension%%:*}" <<<"$modules" || missing+=("php$version-${extension##*:}")
     done
     need_packages "${missing[@]}"

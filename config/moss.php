@@ -21,6 +21,9 @@ return [
     // Where the simulated task tracker of the demonstration is; empty for nowhere.
     'simulated_tracker' => env('MOSS_SIMULATED_TRACKER', ''),
 
+    // The folder in which mail with receipts comes in, each message a file *.eml.
+    'receipts_mailbox' => env('MOSS_RECEIPTS_MAILBOX') ?: storage_path('app/private/receipts-mailbox'),
+
     // Seals the audit trail. Outside the database, and not changed once in use: lines written with another key do not verify.
     'audit_key' => env('MOSS_AUDIT_KEY') ?: hash_hmac('sha256', 'audit trail', (string) env('APP_KEY', '')),
 

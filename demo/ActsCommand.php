@@ -57,7 +57,7 @@ final class ActsCommand extends Command
         }
     }
 
-    public function handle(DecideEntries $decide, ProposeCorrections $propose, ExplainFindings $answer, SaveFindings $findings, PlanActs $plans, LeaveActs $leave, Comparisons $comparisons, ByTheClock $byTheClock, ByTheMonth $byTheMonth, ConnectedSystems $connected, OwnFields $ownFields, PayRules $payRules, Today $today): int
+    public function handle(DecideEntries $decide, ProposeCorrections $propose, ExplainFindings $answer, SaveFindings $findings, PlanActs $plans, LeaveActs $leave, Comparisons $comparisons, ByTheClock $byTheClock, ByTheMonth $byTheMonth, ConnectedSystems $connected, OwnFields $ownFields, PayRules $payRules, Expenses $expenses, Today $today): int
     {
         if (config('moss.demo') !== true) {
             $this->error('This is for the demonstration only: MOSS_DEMO is off.');
@@ -96,6 +96,7 @@ final class ActsCommand extends Command
         $byTheMonth->handle($today->for($owner));
         $connected->handle();
         $ownFields->handle($today->for($owner));
+        $expenses->handle($today->for($owner));
         // Whoever has used it for a while knows what pencil and ink are.
         Person::query()->whereIn('id', Entry::query()->select('person_id'))->update(['knows_pencil' => true]);
         $this->fillTheOutbox($today->for($owner));

@@ -24,6 +24,8 @@ use App\Features\DayReminder\Controllers\DayReminderController;
 use App\Features\Directory\Controllers\ClientController;
 use App\Features\Directory\Controllers\DirectoryController;
 use App\Features\Directory\Queries\DirectoryKind;
+use App\Features\Expenses\Controllers\ExpensesController;
+use App\Features\ExpenseSettings\Controllers\ExpenseSettingsController;
 use App\Features\FirstStart\Controllers\FirstStartController;
 use App\Features\FirstStart\Middleware\StartFirst;
 use App\Features\FrontPage\Controllers\FrontPageController;
@@ -63,6 +65,7 @@ use App\Features\Plan\Controllers\ProjectSettingsController;
 use App\Features\Preferences\Controllers\PreferencesController;
 use App\Features\Projects\Controllers\ProjectController;
 use App\Features\Rates\Controllers\RatesController;
+use App\Features\Receipts\Controllers\ReceiptsController;
 use App\Features\Remaining\Controllers\EstimateSettingsController;
 use App\Features\Remaining\Controllers\ManagerEstimatesController;
 use App\Features\Remaining\Controllers\RemainingController;
@@ -227,6 +230,21 @@ Route::middleware(['auth', RequireSecondFactor::class])->group(static function (
         Route::delete('/submission', [SubmissionController::class, 'destroy'])->name('submission.take-back');
     });
 
+    Route::get('/expenses', [ExpensesController::class, 'current'])->name('expenses.current');
+    Route::prefix('/people/{person:code}/expenses')->group(static function (): void {
+        Route::get('/{week}', [ExpensesController::class, 'show'])->name('expenses');
+        Route::post('/', [ExpensesController::class, 'store'])->name('expenses.add');
+        Route::post('/from-receipts', [ExpensesController::class, 'ink'])->name('expenses.ink');
+        Route::put('/{expense}', [ExpensesController::class, 'update'])->name('expenses.save');
+        Route::delete('/{expense}', [ExpensesController::class, 'destroy'])->name('expenses.remove');
+        Route::post('/{expense}/correction', [ExpensesController::class, 'correct'])->name('expenses.correct');
+        Route::post('/{week}/submission', [ExpensesController::class, 'submit'])->name('expenses.submit');
+        Route::delete('/{week}/submission', [ExpensesController::class, 'takeBack'])->name('expenses.take-back');
+    });
+    Route::post('/people/{person:code}/receipts', [ReceiptsController::class, 'store'])->middleware('throttle:uploads')->name('receipts.add');
+    Route::get('/receipts/{receipt}', [ReceiptsController::class, 'show'])->name('receipts');
+    Route::delete('/receipts/{receipt}', [ReceiptsController::class, 'destroy'])->name('receipts.remove');
+
     Route::get('/month', [MonthController::class, 'current'])->name('month.current');
     Route::get('/month/{days}', [MonthController::class, 'show'])->name('month');
     Route::put('/month/{days}/cells', [MonthController::class, 'enter'])->name('month.enter');
@@ -275,6 +293,7 @@ Route::middleware(['auth', RequireSecondFactor::class])->group(static function (
     Route::get('/review/effect', [ReviewController::class, 'effect'])->name('review.effect');
     Route::post('/review/decisions', [ReviewController::class, 'decide'])->name('review.decide');
     Route::delete('/review/decisions/{decision}', [ReviewController::class, 'undo'])->name('review.undo');
+    Route::post('/review/expenses', [ReviewController::class, 'decideExpenses'])->name('review.decide-expenses');
     Route::post('/review/in-order', [ReviewController::class, 'approveInOrder'])->name('review.in-order');
     Route::post('/review/reopening', [ReviewController::class, 'reopen'])->name('review.reopen');
     Route::post('/review/corrections', [CorrectionsController::class, 'decide'])->name('review.corrections');
@@ -354,6 +373,15 @@ Route::middleware(['auth', RequireSecondFactor::class])->group(static function (
         Route::post('/own-fields', [OwnFieldsController::class, 'store'])->name('own-fields.add');
         Route::put('/own-fields/{ownField:code}', [OwnFieldsController::class, 'update'])->name('own-fields.save');
         Route::delete('/own-fields/{ownField:code}', [OwnFieldsController::class, 'destroy'])->name('own-fields.remove');
+        Route::get('/expenses', [ExpenseSettingsController::class, 'index'])->name('expenses');
+        Route::post('/expenses/categories', [ExpenseSettingsController::class, 'store'])->name('expenses.add-category');
+        Route::put('/expenses/categories/{expenseCategory}', [ExpenseSettingsController::class, 'update'])->name('expenses.save-category');
+        Route::delete('/expenses/categories/{expenseCategory}', [ExpenseSettingsController::class, 'destroy'])->name('expenses.remove-category');
+        Route::post('/expenses/categories/{expenseCategory}/mileage-rates', [ExpenseSettingsController::class, 'addMileageRate'])->name('expenses.add-mileage-rate');
+        Route::delete('/expenses/mileage-rates/{mileageRate}', [ExpenseSettingsController::class, 'removeMileageRate'])->name('expenses.remove-mileage-rate');
+        Route::put('/expenses/currencies', [ExpenseSettingsController::class, 'saveCurrency'])->name('expenses.save-currency');
+        Route::delete('/expenses/currencies/{currency}', [ExpenseSettingsController::class, 'removeCurrency'])->name('expenses.remove-currency');
+        Route::delete('/expenses/exchange-rates/{exchangeRate}', [ExpenseSettingsController::class, 'removeExchangeRate'])->name('expenses.remove-exchange-rate');
         Route::get('/pay-rules', [PayRulesController::class, 'index'])->name('pay-rules');
         Route::post('/pay-rules', [PayRulesController::class, 'store'])->name('pay-rules.add');
         Route::put('/pay-rules/{payRule}', [PayRulesController::class, 'update'])->name('pay-rules.save');

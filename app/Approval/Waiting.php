@@ -6,6 +6,7 @@ namespace App\Approval;
 
 use App\Models\Correction;
 use App\Models\Entry;
+use App\Models\Expense;
 use App\Models\Person;
 use App\Models\StandIn;
 use App\Models\StandInProject;
@@ -37,6 +38,14 @@ final class Waiting
         $decided = Entry::query()->toBase()->whereColumn('entries.id', 'corrections.entry_id')->whereIn('entries.state', ['approved', 'settled']);
 
         return $this->inTurn(Correction::query()->waiting()->toBase()->whereExists($decided), 'corrections', $person, $today);
+    }
+
+    /** The expenses that wait for the person likewise. */
+    public function expenses(Person $person, Day $today): Builder
+    {
+        return $this->inTurn(Expense::query()->toBase()->where('expenses.state', Sql::value('submitted')), 'expenses', $person, $today)
+            ->where(static fn (Builder $step): Builder => $step->where('expenses.approver_id', $person->id)->orWhere('expenses.approvals', 0)
+                ->orWhereNull('expenses.last_decided_by_id')->orWhere('expenses.last_decided_by_id', '<>', $person->id)->orWhereNull('expenses.approver_id'));
     }
 
     private function inTurn(Builder $waiting, string $table, Person $person, Day $today): Builder

@@ -40,4 +40,6 @@ enum AuditTrailSubject: string
     case ClientSystem = 'client system';
     case OwnField = 'own field';
     case PayRule = 'pay rule';
+    case Expense = 'expense';
+    case ExpenseSetting = 'expense setting';
 }

@@ -10,6 +10,8 @@ enum MessageKind: string
     case Assigned = 'assigned';
     case Returned = 'returned';
     case Decided = 'decided';
+    case ExpensesReturned = 'expenses returned';
+    case ExpensesDecided = 'expenses decided';
     case CorrectionWaiting = 'correction waiting';
     case CorrectionDecided = 'correction decided';
     case EstimateUpdated = 'estimate updated';

@@ -8,6 +8,10 @@ use App\AuditTrail\ActingApplication;
 use App\Features\Appointments\Feeds\CalendarFeed;
 use App\Features\Appointments\Feeds\HttpCalendarFeed;
 use App\Features\Operations\Listeners\BeatQueue;
+use App\Features\Receipts\Mail\FolderMailbox;
+use App\Features\Receipts\Mail\Mailbox;
+use App\Features\Receipts\Reading\ReceiptWords;
+use App\Features\Receipts\Reading\WordsOfFiles;
 use App\Features\SignIn\CurrentSignIn;
 use App\Features\SignIn\SignedInPeople;
 use App\Features\SingleSignOn\IdentityProvider;
@@ -72,6 +76,8 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->bind(IdentityProvider::class, OpenIdProvider::class);
         $this->app->bind(CalendarFeed::class, HttpCalendarFeed::class);
         $this->app->bind(OutsideHttp::class, PinnedHttp::class);
+        $this->app->bind(ReceiptWords::class, WordsOfFiles::class);
+        $this->app->bind(Mailbox::class, static fn (): FolderMailbox => new FolderMailbox(config()->string('moss.receipts_mailbox')));
         $this->app->bind(TaskTracker::class, HttpTaskTracker::class);
         $this->app->bind(PublicAddress::class, static fn (): PublicAddress => new PublicAddress(array_values(array_filter(array_map(trim(...), explode(',', strtolower(config()->string('moss.allowed_hosts'))))))));
         $this->app->bind(StatefulGuard::class, static fn (): StatefulGuard => Auth::guard('web'));
@@ -87,7 +93,7 @@ final class AppServiceProvider extends ServiceProvider
         $this->letProgramsAsk();
         Auth::provider('signed-in', fn (): SignedInPeople => $this->app->make(SignedInPeople::class));
         // Longer numbers are no row of ours, and no integer either.
-        foreach (['correction', 'task', 'decision', 'mail', 'standIn', 'setting', 'question', 'rate', 'asked', 'saved', 'attachment', 'signIn', 'holiday', 'leave', 'allowance', 'contact', 'planned', 'line', 'link', 'workRequest', 'file', 'transfer', 'stretch', 'appointmentCalendar', 'appointment', 'series', 'webhook', 'message', 'tracker', 'there', 'mapping', 'billingFile', 'clientSystem', 'payRule'] as $number) {
+        foreach (['correction', 'task', 'decision', 'mail', 'standIn', 'setting', 'question', 'rate', 'asked', 'saved', 'attachment', 'signIn', 'holiday', 'leave', 'allowance', 'contact', 'planned', 'line', 'link', 'workRequest', 'file', 'transfer', 'stretch', 'appointmentCalendar', 'appointment', 'series', 'webhook', 'message', 'tracker', 'there', 'mapping', 'billingFile', 'clientSystem', 'payRule', 'expense', 'receipt', 'mileageRate', 'exchangeRate', 'currency', 'expenseCategory'] as $number) {
             Route::pattern($number, '[0-9]{1,18}');
         }
         RateLimiter::for('uploads', static fn (Request $request): Limit => Limit::perMinute(900)->by((string) $request->ip()));

@@ -22,6 +22,7 @@ final readonly class CheckedExpense
      */
     public function __construct(
         public int $id,
+        public string $person,
         public Day $day,
         public string $project,
         public string $category,

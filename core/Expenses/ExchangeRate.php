@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Moss\Core\Expenses;
 
 use Brick\Math\BigDecimal;
+use Brick\Math\RoundingMode;
 use Moss\Core\Money\Money;
 
 /**
@@ -36,10 +37,16 @@ final readonly class ExchangeRate
         return new self(BigDecimal::one());
     }
 
-    /** To the cent, halves away from zero, so that a reversal cancels what it reverses. */
-    public function convert(Amount $amount): Money
+    /**
+     * To the cent, or the smallest coin of the organisation's currency; halves away from zero, so that a reversal cancels what it reverses.
+     *
+     * @param  int  $step  the smallest coin, in cents
+     */
+    public function convert(Amount $amount, int $step = 1): Money
     {
-        return Money::rounded($amount->toDecimal()->multipliedBy($this->perUnit));
+        $value = $amount->toDecimal()->multipliedBy($this->perUnit);
+
+        return $step === 1 ? Money::rounded($value) : Money::ofCents($value->multipliedBy(100)->dividedBy($step, 0, RoundingMode::HALF_UP)->toInt() * $step);
     }
 
     /** Without zeros at the end: `1.0823`, `1`. */

@@ -24,14 +24,15 @@ final readonly class ExpenseRules
     }
 
     /**
-     * @param  list<CheckedExpense>  $expenses  of one person: those in question, and what they may be compared with
+     * @param  list<CheckedExpense>  $expenses  those in question, and what they may be compared with, of whomever
+     * @param  string|null  $person  whose are checked; null for all
      * @return list<ExpenseFinding> by expense, in the order of the expenses
      */
-    public function check(array $expenses): array
+    public function check(array $expenses, ?string $person = null): array
     {
         $findings = [];
         foreach ($expenses as $expense) {
-            if (! $expense->isInQuestion) {
+            if (! $expense->isInQuestion || ($person !== null && $expense->person !== $person)) {
                 continue;
             }
             foreach (self::CODES as $code) {
@@ -85,7 +86,7 @@ final readonly class ExpenseRules
         if ($expense->limitPer === LimitPer::Day) {
             foreach ($all as $other) {
                 $isBeside = $other->id !== $expense->id && $other->id !== $expense->corrects && $other->corrects !== $expense->id;
-                if ($isBeside && $other->category === $expense->category && $other->day->equals($expense->day)) {
+                if ($isBeside && $other->person === $expense->person && $other->category === $expense->category && $other->day->equals($expense->day)) {
                     $sum = $sum->plus($other->cost);
                 }
             }
@@ -114,7 +115,7 @@ final readonly class ExpenseRules
             if ($other->id === $expense->id || $other->id === $expense->corrects || $other->corrects === $expense->id) {
                 continue;
             }
-            $isSame = $other->day->equals($expense->day) && $other->category === $expense->category && $other->amount === $expense->amount;
+            $isSame = $other->person === $expense->person && $other->day->equals($expense->day) && $other->category === $expense->category && $other->amount === $expense->amount;
             if ($isSame || array_intersect($other->receipts, $expense->receipts) !== []) {
                 return ['day' => $other->day];
             }

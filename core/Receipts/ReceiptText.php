@@ -51,7 +51,7 @@ final readonly class ReceiptText
     {
         $amount = $this->amount();
 
-        return new ReceiptReading($this->seller(), $this->date($until), $amount, $this->currency($currencies, $amount), $this->tax($amount));
+        return new ReceiptReading($this->seller(), $this->dayUntil($until), $amount, $this->currency($currencies, $amount), $this->tax($amount));
     }
 
     private function seller(): ?SeenValue
@@ -68,7 +68,7 @@ final readonly class ReceiptText
         return null;
     }
 
-    private function date(Day $until): ?SeenValue
+    private function dayUntil(Day $until): ?SeenValue
     {
         $best = null;
         foreach ($this->lines as $index => $line) {

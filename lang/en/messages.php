@@ -9,6 +9,8 @@ return [
     'task picked up' => ':name took over :hours of :task, :project, from the team.',
     'returned' => ':name returned :hours in week :week: “:comment”',
     'decided' => ':name approved :hours in week :week.',
+    'expenses returned' => ':name returned expenses in week :week: “:comment”',
+    'expenses decided' => ':name approved your expenses in week :week.',
     'correction waiting' => ':name proposes a correction for :day, from :before to :after: “:comment”',
     'correction decided' => [
         'accepted' => ':name accepted your correction for :day, from :before to :after.',

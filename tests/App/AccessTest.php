@@ -10,19 +10,26 @@ use App\Models\ChargeCodePart;
 use App\Models\ChargeCodeValue;
 use App\Models\ClientContact;
 use App\Models\ClientSystem;
+use App\Models\Currency;
+use App\Models\ExchangeRate;
+use App\Models\Expense;
+use App\Models\ExpenseCategory;
 use App\Models\FileTransfer;
 use App\Models\IntakeLink;
 use App\Models\LeaveAllowance;
 use App\Models\LeaveRequest;
+use App\Models\MileageRate;
 use App\Models\OwnField;
 use App\Models\PayRule;
 use App\Models\Question;
+use App\Models\Receipt;
 use App\Models\Recorder;
 use App\Models\ScheduledSetting;
 use App\Models\StandIn;
 use App\Models\Tracker;
 use App\Models\Webhook;
 use App\Models\WorkRequest;
+use Illuminate\Http\UploadedFile;
 use Illuminate\Routing\Route;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Route as Router;
@@ -126,6 +133,7 @@ final class AccessTest extends TestCase
         'POST /review/decisions' => ['ada' => 302, 'mo' => 302, 'lee' => 302, 'kit' => 302, 'vic' => 403],
         'GET /review/effect' => ['ada' => 200, 'mo' => 200, 'kit' => 200, 'vic' => 403],
         'DELETE /review/decisions/1' => ['ada' => 302, 'kit' => 302, 'vic' => 403],
+        'POST /review/expenses' => ['ada' => 302, 'kit' => 302, 'vic' => 403],
         'POST /review/in-order' => ['ada' => 302, 'kit' => 302, 'vic' => 403],
         'POST /review/reopening' => ['ada' => 302, 'kit' => 302, 'vic' => 403],
         'POST /review/corrections' => ['ada' => 302, 'kit' => 302, 'vic' => 403],
@@ -256,6 +264,28 @@ final class AccessTest extends TestCase
         'PUT /office/own-fields/tide' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 302, 'vic' => 403],
         'DELETE /office/own-fields/tide' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 302, 'vic' => 403],
         'PUT /office/clients/of/harbour/charge-codes' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 302, 'vic' => 403],
+        'GET /expenses' => ['ada' => 302, 'kit' => 302, 'vic' => 403],
+        'GET /people/ada/expenses/2026-W25' => ['ada' => 200, 'bo' => 403, 'mo' => 403, 'lee' => 200, 'kit' => 200, 'vic' => 403, 'cal' => 200],
+        'POST /people/ada/expenses' => ['ada' => 302, 'bo' => 403, 'mo' => 403, 'lee' => 302, 'kit' => 302, 'vic' => 403, 'cal' => 302],
+        'POST /people/ada/expenses/from-receipts' => ['ada' => 302, 'bo' => 403, 'mo' => 403, 'lee' => 302, 'vic' => 403],
+        'PUT /people/ada/expenses/1' => ['ada' => 302, 'bo' => 403, 'mo' => 403, 'lee' => 302, 'vic' => 403],
+        'DELETE /people/ada/expenses/1' => ['ada' => 302, 'bo' => 403, 'mo' => 403, 'lee' => 302, 'vic' => 403],
+        'POST /people/ada/expenses/1/correction' => ['ada' => 302, 'bo' => 403, 'mo' => 403, 'lee' => 403, 'vic' => 403, 'cal' => 403, 'dot' => 302],
+        'POST /people/ada/expenses/2026-W25/submission' => ['ada' => 302, 'bo' => 403, 'mo' => 403, 'lee' => 403, 'vic' => 403, 'cal' => 403, 'dot' => 302],
+        'DELETE /people/ada/expenses/2026-W25/submission' => ['ada' => 302, 'bo' => 403, 'mo' => 403, 'lee' => 403, 'vic' => 403, 'cal' => 403, 'dot' => 302],
+        'POST /people/ada/receipts' => ['ada' => 302, 'bo' => 403, 'mo' => 403, 'lee' => 302, 'vic' => 403, 'cal' => 302],
+        // There is one, but its file is not.
+        'GET /receipts/1' => ['ada' => 404, 'bo' => 403, 'mo' => 404, 'lee' => 404, 'kit' => 404, 'vic' => 403, 'cal' => 404],
+        'DELETE /receipts/1' => ['ada' => 302, 'bo' => 403, 'mo' => 403, 'lee' => 302, 'vic' => 403],
+        'GET /office/expenses' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 200, 'vic' => 403],
+        'POST /office/expenses/categories' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 302, 'vic' => 403],
+        'PUT /office/expenses/categories/1' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 302, 'vic' => 403],
+        'DELETE /office/expenses/categories/1' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 302, 'vic' => 403],
+        'POST /office/expenses/categories/1/mileage-rates' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 302, 'vic' => 403],
+        'DELETE /office/expenses/mileage-rates/1' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 302, 'vic' => 403],
+        'PUT /office/expenses/currencies' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 302, 'vic' => 403],
+        'DELETE /office/expenses/currencies/1' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 302, 'vic' => 403],
+        'DELETE /office/expenses/exchange-rates/1' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 302, 'vic' => 403],
         'GET /office/pay-rules' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 200, 'vic' => 403],
         'POST /office/pay-rules' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 302, 'vic' => 403],
         'PUT /office/pay-rules/1' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 302, 'vic' => 403],
@@ -392,6 +422,12 @@ final class AccessTest extends TestCase
         $webhook->messages()->create(['subject' => 'test', 'events' => 0, 'body' => '{}', 'state' => 'delivered', 'created_at' => '2026-06-16T08:00:00Z', 'due_at' => '2026-06-16T08:00:00Z']);
         LeaveAllowance::query()->create(['person_id' => $this->person('ada')->id, 'absence_kind_id' => 1, 'year' => 2026, 'half_days' => 60]);
         PayRule::query()->create(['weekly_over' => 2400, 'falls_on' => 'day']);
+        $category = ExpenseCategory::query()->create(['code' => 'meals', 'name' => 'Meals']);
+        MileageRate::query()->create(['expense_category_id' => $category->id, 'starts_on' => '2026-01-01', 'rate' => '0.30']);
+        $currency = Currency::query()->create(['code' => 'CHF', 'places' => 2, 'step' => 5]);
+        ExchangeRate::query()->create(['currency_id' => $currency->id, 'starts_on' => '2026-01-01', 'rate' => '1.05']);
+        $expense = Expense::query()->create(['person_id' => $this->person('ada')->id, 'task_id' => $this->task('FIT')->id, 'expense_category_id' => $category->id, 'date' => '2026-06-15', 'gross_minor' => 100, 'gross_cents' => 100, 'cost_cents' => 100]);
+        Receipt::query()->create(['person_id' => $this->person('ada')->id, 'expense_id' => $expense->id, 'file' => 'none.jpg', 'name' => 'a.jpg', 'media_type' => 'image/jpeg', 'bytes' => 1, 'digest' => str_repeat('a', 64), 'received_at' => '2026-06-16T08:00:00Z']);
         [$method, $address] = explode(' ', $route);
         $body = match (true) {
             $address === '/not-submitted/reminders' => ['week' => '2026-W24'],
@@ -401,6 +437,12 @@ final class AccessTest extends TestCase
             str_ends_with($address, '/calendar-file') => ['calendar' => "BEGIN:VCALENDAR\r\nVERSION:2.0\r\nEND:VCALENDAR\r\n", 'kind' => 1],
             str_starts_with($address, '/leave/') => ['kind' => 1, 'first' => '2026-07-01', 'last' => '2026-07-02'],
             str_ends_with($address, '/allowances') => ['person' => 'ada', 'year' => 2026, 'days' => '30'],
+            $address === '/people/ada/expenses', $address === '/people/ada/expenses/1' => ['date' => '2026-06-15', 'task' => 1, 'category' => 'meals', 'amount' => '1', 'currency' => 'EUR', 'isOwnMoney' => true, 'isCharged' => false],
+            str_ends_with($address, '/from-receipts') => ['task' => 1, 'isCharged' => false, 'items' => [['receipt' => 1, 'date' => '2026-06-15', 'amount' => '1', 'currency' => 'EUR', 'category' => 'meals']]],
+            str_ends_with($address, '/receipts') => ['files' => [UploadedFile::fake()->createWithContent('a.txt', 'text')]],
+            str_ends_with($address, '/mileage-rates') => ['mileageFrom' => '2026-06-01', 'mileageRate' => '0.30'],
+            str_ends_with($address, '/currencies') => ['currency' => 'SEK', 'places' => 2, 'smallest' => '1'],
+            str_starts_with($address, '/office/expenses') => ['code' => 'travel', 'name' => 'Travel', 'taxShares' => [['rate' => '19', 'share' => '100']], 'limitPer' => 'expense'],
             str_starts_with($address, '/office/pay-rules') => ['weeklyOver' => '38', 'startsOn' => '2026-07-01', 'fallsOn' => 'day'],
             str_starts_with($address, '/office/own-fields') => ['name' => 'Tide', 'subject' => 'entry', 'kind' => 'text'],
             str_ends_with($address, '/charge-codes') => ['separator' => '-', 'parts' => [['name' => 'Area', 'codes' => 'N North']]],
@@ -445,7 +487,7 @@ final class AccessTest extends TestCase
             $address === '/office/accounts/single-sign-on' => ['addsPeople' => false],
             $address === '/office/questions' => ['wording' => 'Boat?', 'kind' => 'text', 'required' => false, 'from' => '2026-06-15'],
             str_starts_with($address, '/office/routes') => ['route' => 'line'],
-            $address === '/review/decisions' => ['decision' => 'approve', 'entries' => [['id' => 999, 'version' => 1]]],
+            $address === '/review/decisions', $address === '/review/expenses' => ['decision' => 'approve', 'entries' => [['id' => 999, 'version' => 1]]],
             $address === '/review/effect' => ['projects' => 'LENS'],
             $address === '/review/corrections' => ['corrections' => [999], 'accept' => true],
             str_ends_with($address, '/corrections') => ['cells' => [['task' => 1, 'date' => '2026-06-17', 'hours' => '1']], 'reason' => 'Storm'],

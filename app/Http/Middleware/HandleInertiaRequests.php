@@ -79,6 +79,7 @@ final class HandleInertiaRequests extends Middleware
             ReaderLanguage::languages(),
             ReaderLanguage::locales(),
             ! $person->isViewer(),
+            $counts->spends && ! $person->isViewer(),
             ! $person->isViewer() && ($counts->waiting > 0 || $counts->leads || Gate::forUser($person)->allows('viewAny', Project::class)),
             Gate::forUser($person)->allows('viewAny', Project::class),
             $counts->leads || Gate::forUser($person)->allows('viewAny', Project::class),

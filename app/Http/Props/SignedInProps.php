@@ -14,7 +14,8 @@ final readonly class SignedInProps
      * @param  string|null  $locale  of numbers and dates; null as the browser has it
      * @param  list<string>  $languages  that can be chosen
      * @param  list<string>  $locales  that can be chosen
-     * @param  int  $waiting  entries and corrections that wait for this person's decision
+     * @param  bool  $spends  whether they can enter expenses
+     * @param  int  $waiting  entries, corrections and expenses that wait for this person's decision
      * @param  int  $leaveWaiting  requests for leave that do
      * @param  int|null  $recalculated  how much of what is being recalculated is done, in percent; null while all totals are up to date
      * @param  int  $unread  messages that they have not read
@@ -31,6 +32,7 @@ final readonly class SignedInProps
         public array $languages,
         public array $locales,
         public bool $recordsTime,
+        public bool $spends,
         public bool $reviews,
         public bool $seesProjects,
         public bool $compares,

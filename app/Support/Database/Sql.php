@@ -131,6 +131,12 @@ final readonly class Sql implements Expression
         return self::as($alias, static fn (): string => 'NULL');
     }
 
+    /** The same number in every row. */
+    public static function number(int $number, string $alias): self
+    {
+        return self::as($alias, static fn (): string => (string) $number);
+    }
+
     /** A value written into the query: the engine then sees that an index of some rows only has all that are asked for. */
     public static function value(string|int $value): self
     {

@@ -6,6 +6,7 @@ namespace App\Support\Language;
 
 use App\Models\Person;
 use Moss\Core\Calendar\Day;
+use Moss\Core\Money\Money;
 use Moss\Core\Sheet\Refusal;
 use Moss\Core\Time\HoursFormat;
 use Moss\Core\Time\HoursTextRefused;
@@ -60,6 +61,12 @@ final class Wording
     public static function days(string $count): string
     {
         return self::refusal(in_array($count, ['1', '0.5'], true) ? 'days.one' : 'days.many', ['count' => LocalFormat::decimal($count)]);
+    }
+
+    /** An amount with its currency: `EUR 1,234.50`. */
+    public static function money(Money $money, string $currency): string
+    {
+        return $currency."\u{A0}".LocalFormat::decimal($money->toString());
     }
 
     /** A day, as `Wed 17 Jun`. */

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { printCents, printMoney } from './money';
+import { printAmount, printCents, printMoney } from './money';
 
 describe('money', () => {
     it.each([
@@ -25,5 +25,13 @@ describe('cents', () => {
         [123456789, 'EUR 1,234,567.89'],
     ])('%i', (cents, printed) => {
         expect(printCents(cents, 'EUR')).toBe(printed);
+    });
+});
+
+describe('amounts of other currencies', () => {
+    it('have the places of their currency', () => {
+        expect(printAmount('1500', 'JPY')).toBe('JPY 1,500');
+        expect(printAmount('-12.350', 'KWD')).toBe('−KWD 12.350');
+        expect(printAmount('0.05', '')).toBe('0.05');
     });
 });

@@ -15,3 +15,13 @@ export function printCents(cents: number, currency: string): string {
 
     return printMoney(`${cents < 0 ? '-' : ''}${Math.floor(amount / 100)}.${String(amount % 100).padStart(2, '0')}`, currency);
 }
+
+/** An amount with the places that it has, as currencies differ in them: `JPY 1,500`. */
+export function printAmount(amount: string, currency: string): string {
+    const places = amount.split('.')[1]?.length ?? 0;
+    const printed = new Intl.NumberFormat(locale, { minimumFractionDigits: places, maximumFractionDigits: places }).format(
+        amount.replace('-', '') as Intl.StringNumericLiteral,
+    );
+
+    return `${amount.startsWith('-') ? '−' : ''}${currency === '' ? '' : `${currency} `}${printed}`;
+}

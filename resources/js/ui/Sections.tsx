@@ -26,19 +26,29 @@ function timesheetName({ timesheet }: SignedInProps): string {
     return timesheet.period === 'month' ? text.myMonth : text.myTimesheet;
 }
 
-/** The sections that somebody has, and the one that they are in. */
+/** How much of an address a section's own is; 0 where it is another's. */
+function matchOf(url: string, address: string): number {
+    const isHere = address === '/' ? url.split('?')[0] === address : url.startsWith(address);
+
+    return isHere ? address.length : 0;
+}
+
+/** Where somebody's own expenses are, whatever the week. */
+function ownExpenses({ code, week }: SignedInProps): string {
+    return route('expenses', { person: code, week }).replace(week, '');
+}
+
+/** The sections that somebody has, and the one that they are in: of several that an address continues, the longest. */
 function sectionsOf(signedIn: SignedInProps, url: string): Section[] {
-    const of = (isTheirs: boolean, name: string, [href, ...also]: [string, ...string[]], count = 0): Section[] =>
-        isTheirs
-            ? [
-                  {
-                      href,
-                      name,
-                      count,
-                      isHere: [href, ...also].some((one) => (one === '/' ? url.split('?')[0] === one : url.startsWith(one))),
-                  },
-              ]
-            : [];
+    const sections = allSections(signedIn, url);
+    const longest = Math.max(...sections.map(({ match }) => match));
+
+    return sections.map(({ match, ...section }) => ({ ...section, isHere: match > 0 && match === longest }));
+}
+
+function allSections(signedIn: SignedInProps, url: string) {
+    const of = (isTheirs: boolean, name: string, [href, ...also]: [string, ...string[]], count = 0) =>
+        isTheirs ? [{ href, name, count, match: Math.max(...[href, ...also].map((one) => matchOf(url, one))) }] : [];
 
     return [
         ...of(signedIn.compares, text.frontPageName, [route('home')]),
@@ -50,6 +60,7 @@ function sectionsOf(signedIn: SignedInProps, url: string): Section[] {
             route('appointments'),
         ]),
         ...of(signedIn.recordsTime, text.tasks.title, [route('tasks')]),
+        ...of(signedIn.spends, text.expensesName, [route('expenses.current'), ownExpenses(signedIn)]),
         ...of(signedIn.recordsTime, text.sheets, [route('timesheets'), routePrefix('week.of')]),
         ...of(signedIn.recordsTime, text.leaveName, [route('leave')], signedIn.leaveWaiting),
         ...of(signedIn.reviews, text.review, [route('review'), route('stand-ins'), route('not-submitted')], signedIn.waiting),

@@ -10,6 +10,7 @@ use Moss\Core\Expenses\Amount;
 use Moss\Core\Expenses\Currency;
 use Moss\Core\Expenses\Distance;
 use Moss\Core\Expenses\ExchangeRate;
+use Moss\Core\Expenses\ExpenseCost;
 use Moss\Core\Expenses\MileageRate;
 use Moss\Core\Expenses\MileageRates;
 use Moss\Core\Expenses\MixedCurrencies;
@@ -17,6 +18,7 @@ use Moss\Core\Expenses\NotAnAmount;
 use Moss\Core\Expenses\TaxedAmount;
 use Moss\Core\Expenses\TaxShare;
 use Moss\Core\Expenses\TaxShares;
+use Moss\Core\Money\Money;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
@@ -131,6 +133,18 @@ final class AmountsTest extends TestCase
             $rate = sprintf('%d.%06d', intdiv($millionths, 1_000_000), $millionths % 1_000_000);
             self::assertSame(self::rounded($minor * $millionths, 1_000_000), ExchangeRate::of($rate)->convert(Currency::of('GBP')->minor($minor))->cents());
         }
+    }
+
+    public function test_an_expense_is_owed_gross_and_borne_net_where_the_tax_comes_back(): void
+    {
+        $francs = TaxShares::of([new TaxShare(810)])->included(Currency::of('CHF', 2, 5)->amount('108.10'));
+        $cost = static fn (bool $reclaims, int $step = 1): array => array_map(static fn (Money $money): string => $money->toString(), (array) ExpenseCost::of($francs, ExchangeRate::of('1.0823'), $reclaims, $step));
+
+        self::assertSame('8.10', $francs->tax->toString());
+        self::assertSame(['gross' => '117.00', 'cost' => '108.23'], $cost(true));
+        self::assertSame(['gross' => '117.00', 'cost' => '117.00'], $cost(false));
+        self::assertSame(['gross' => '117.00', 'cost' => '108.23'], $cost(true, 5));
+        self::assertSame('0.05', ExchangeRate::of('0.03')->convert(Currency::of('JPY', 0)->amount('1'), 5)->toString());
     }
 
     public function test_a_distance_costs_what_the_rate_of_its_day_says(): void

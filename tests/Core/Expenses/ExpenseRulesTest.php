@@ -53,6 +53,8 @@ final class ExpenseRulesTest extends TestCase
         yield 'the same twice' => [[self::expense(1), self::expense(2)], ['expense_twice 1', 'expense_twice 2']];
         yield 'the same as one that was paid' => [[self::expense(1), self::expense(2, isInQuestion: false)], ['expense_twice 1']];
         yield 'the same receipt' => [[self::expense(1, cents: 2600, receipts: ['a']), self::expense(2, day: '2026-06-02', receipts: ['b', 'a'], isInQuestion: false)], ['expense_twice 1']];
+        yield 'the same of somebody else, but not on one receipt' => [[self::expense(1, limit: 1500, per: LimitPer::Day), self::expense(2, isInQuestion: false, person: 'bo')], []];
+        yield 'somebody else’s receipt' => [[self::expense(1, receipts: ['a']), self::expense(2, receipts: ['a'], isInQuestion: false, person: 'bo')], ['expense_twice 1']];
         yield 'two amounts' => [[self::expense(1, cents: 1000), self::expense(2, cents: 1001)], []];
         yield 'a correction is like what it corrects' => [[self::expense(1, corrects: 2), self::expense(2, isInQuestion: false)], []];
         yield 'a required field' => [[self::expense(1, missing: ['Purpose'])], ['expense_field_missing 1']];
@@ -100,10 +102,10 @@ final class ExpenseRulesTest extends TestCase
      */
     private static function expense(
         int $id, int $cents = 1000, string $day = '2026-06-15', string $category = 'meals', string $project = 'TIDE', array $receipts = [], bool $isMileage = false,
-        ?int $limit = null, LimitPer $per = LimitPer::Expense, ?int $corrects = null, bool $isInQuestion = true, array $missing = [],
+        ?int $limit = null, LimitPer $per = LimitPer::Expense, ?int $corrects = null, bool $isInQuestion = true, array $missing = [], string $person = 'ada',
     ): CheckedExpense {
         return new CheckedExpense(
-            $id, Day::of($day), $project, $category, Money::ofCents($cents), $cents.' EUR', $receipts, $isMileage,
+            $id, $person, Day::of($day), $project, $category, Money::ofCents($cents), $cents.' EUR', $receipts, $isMileage,
             $limit === null ? null : Money::ofCents($limit), $per, $corrects, $isInQuestion, $missing,
         );
     }

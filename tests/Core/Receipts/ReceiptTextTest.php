@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core\Receipts;
 
 use Moss\Core\Calendar\Day;
+use Moss\Core\Receipts\CategoryGuess;
 use Moss\Core\Receipts\ReceiptText;
 use Moss\Core\Receipts\SeenValue;
 use Moss\Core\Receipts\TripGuess;
@@ -48,6 +49,17 @@ final class ReceiptTextTest extends TestCase
         self::assertEquals(new SeenValue('18.00', 3, 'Total 18.00 EUR', 90), $read->amount);
         // The fifth of June, or the sixth of May.
         self::assertEquals(new SeenValue('2026-06-05', 2, '05/06/2026', 55), $read->date);
+    }
+
+    public function test_a_seller_says_of_which_category_it_is(): void
+    {
+        $names = ['taxi' => 'Taxi', 'hotel' => 'Hotels and nights', 'meals' => 'Meals'];
+        $guess = static fn (string $seller): array => [CategoryGuess::of($seller, ['Tide Café' => 'meals', 'Old Inn' => 'gone'], $names)?->category, CategoryGuess::of($seller, ['Tide Café' => 'meals'], $names)?->isFromBefore];
+
+        self::assertSame(['taxi', false], $guess('QUAY TAXIS'));
+        self::assertSame(['hotel', false], $guess('Harbour Rest Hotel'));
+        self::assertSame(['meals', true], $guess('Tide Café'));
+        self::assertSame([null, null], $guess('Old Inn'));
     }
 
     public function test_receipts_of_days_that_follow_each_other_are_a_trip(): void

@@ -7,6 +7,7 @@ namespace App\Features\Review\Controllers;
 use App\Approval\DecisionKind;
 use App\Features\Review\Actions\ApproveInOrder;
 use App\Features\Review\Actions\DecideEntries;
+use App\Features\Review\Actions\DecideExpenses;
 use App\Features\Review\Actions\DecisionRefused;
 use App\Features\Review\Actions\DecisionResult;
 use App\Features\Review\Actions\ReopenEntries;
@@ -16,6 +17,7 @@ use App\Features\Review\Queries\ReviewDesk;
 use App\Features\Review\Requests\DecisionEffectRequest;
 use App\Features\Review\Requests\DecisionRequest;
 use App\Features\Review\Requests\DeskRequest;
+use App\Features\Review\Requests\ExpenseDecisionRequest;
 use App\Features\Review\Requests\ReopeningRequest;
 use App\Models\Person;
 use App\Support\Clock\Today;
@@ -53,6 +55,18 @@ final readonly class ReviewController
     public function decide(#[CurrentUser] Person $person, DecisionRequest $request, DecideEntries $decide): RedirectResponse
     {
         return $this->decided($person, $request->decision(), fn (): DecisionResult => $decide->handle($person, $request->decision(), $request->seen(), $request->string('comment')->toString()));
+    }
+
+    public function decideExpenses(#[CurrentUser] Person $person, ExpenseDecisionRequest $request, DecideExpenses $decide): RedirectResponse
+    {
+        Gate::authorize('review', Person::class);
+        try {
+            $count = $decide->handle($person, $request->decision(), $request->seen(), $request->string('comment')->toString());
+        } catch (DecisionRefused $refused) {
+            return back()->with('refusal', $refused->getMessage());
+        }
+
+        return back()->with('message', Wording::choice('expenses.decided_'.$request->decision()->value, $count));
     }
 
     public function approveInOrder(#[CurrentUser] Person $person, DeskRequest $request, ApproveInOrder $approve): RedirectResponse

@@ -16,6 +16,7 @@ final readonly class ReviewProps
      * @param  string|null  $open  key of the group that is open; null where nothing waits
      * @param  list<WaitingSheetProps>  $sheets  of the open group, of the page
      * @param  list<WaitingCorrectionProps>  $corrections  oldest first
+     * @param  list<WaitingExpensesProps>  $expenses  of all groups, the oldest first
      * @param  list<DecisionProps>  $decisions  the person's own of today, the newest first
      * @param  list<SelfApprovedProps>  $selfApproved  what approved itself in the last days
      * @param  list<string>  $phrases  saved for returning
@@ -36,6 +37,7 @@ final readonly class ReviewProps
         public int $sheetPage,
         public int $sheetsAtOnce,
         public array $corrections,
+        public array $expenses,
         public array $decisions,
         public array $selfApproved,
         public array $phrases,

@@ -31,6 +31,7 @@ final readonly class DecisionEffect
         $projects = Project::query()->whereIn('code', $codes)
             ->where(fn (Builder $waits) => $waits
                 ->whereIn('id', $this->waiting->for($approver, $today)->join('tasks', 'tasks.id', 'entries.task_id')->select('tasks.project_id'))
+                ->orWhereIn('id', $this->waiting->expenses($approver, $today)->join('tasks', 'tasks.id', 'expenses.task_id')->select('tasks.project_id'))
                 ->orWhereIn('id', $this->waiting->corrections($approver, $today)->join('tasks', 'tasks.id', 'corrections.task_id')->select('tasks.project_id')))
             ->orderBy('code')->get();
         if ($projects->isEmpty()) {

@@ -22,7 +22,7 @@ final readonly class ReviewDesk
     /** All the weeks that a month touches. */
     public const SHEETS_AT_ONCE = 6;
 
-    public function __construct(private Waiting $waiting, private DeskSheets $sheets, private WaitingCorrections $corrections, private Decisions $decisions, private Phrases $phrases)
+    public function __construct(private Waiting $waiting, private DeskSheets $sheets, private WaitingCorrections $corrections, private Decisions $decisions, private Phrases $phrases, private WaitingExpenses $expenses)
     {
     }
 
@@ -60,6 +60,7 @@ final readonly class ReviewDesk
             max(1, $sheetPage),
             self::SHEETS_AT_ONCE,
             $this->corrections->of($person, $today),
+            $this->expenses->of($person, $today),
             $this->decisions->of($person, $today),
             SelfApproved::sheets($person, $today),
             $this->phrases->of($person),

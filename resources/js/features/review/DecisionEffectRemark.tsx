@@ -1,14 +1,12 @@
-import { route } from '@/lib/route';
 import { hoursWithUnit } from '@/lib/hours';
-import { read } from '@/lib/http';
 import { printCents } from '@/lib/money';
 import { printList } from '@/lib/numbers';
 import { text } from '@/lib/text';
-import type { DecisionEffectProps, HoursFormat, ReviewProps, WaitingSheetProps } from '@/types/generated/props';
+import type { HoursFormat, ReviewProps, WaitingSheetProps } from '@/types/generated/props';
 import { Bar } from '@/ui/Bar';
 import { AttentionItem } from '@/ui/Margin';
-import { useEffect, useState } from 'react';
 import { outcomesOf, projectsOf, type Outcome } from './taken';
+import { useProjectsAsTheyStand } from './useProjectsAsTheyStand';
 
 interface DecisionEffectRemarkProps {
     review: ReviewProps;
@@ -17,32 +15,9 @@ interface DecisionEffectRemarkProps {
     format: HoursFormat;
 }
 
-/** The projects of the sheets on the desk as they stand; asked anew whenever the desk has changed. */
-function useProjects(review: ReviewProps): DecisionEffectProps[] {
-    const [found, find] = useState<DecisionEffectProps[]>([]);
-
-    useEffect(() => {
-        const asked = projectsOf(review.sheets);
-        let isLate = false;
-        if (asked.length > 0) {
-            void read<DecisionEffectProps[]>(route('review.effect'), { projects: asked.join(',') }).then((projects) => {
-                if (projects !== null && !isLate) {
-                    find(projects);
-                }
-            });
-        }
-
-        return () => {
-            isLate = true;
-        };
-    }, [review]);
-
-    return found;
-}
-
 /** What approving what is taken would do to each project: hours and money before and after. */
 export function DecisionEffectRemark({ review, sheet, taken, format }: DecisionEffectRemarkProps) {
-    const outcomes = outcomesOf(sheet, taken, useProjects(review));
+    const outcomes = outcomesOf(sheet, taken, useProjectsAsTheyStand(projectsOf(review.sheets), review));
 
     return outcomes.length === 0 ? null : (
         <AttentionItem title={text.reviewPage.effect}>

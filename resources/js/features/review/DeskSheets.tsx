@@ -1,8 +1,10 @@
 import { text } from '@/lib/text';
 import type { HoursFormat, ReviewProps } from '@/types/generated/props';
 import { Paging } from '@/ui/Paging';
+import { Fragment } from 'react';
 import { deskAddress } from './address';
 import type { ReviewDesk } from './useDesk';
+import { WaitingExpenses } from './WaitingExpenses';
 import { WaitingSheet } from './WaitingSheet';
 
 interface DeskSheetsProps {
@@ -19,15 +21,21 @@ export function DeskSheets({ review, desk, format }: DeskSheetsProps) {
     return (
         <div id="sheets" tabIndex={-1} className="flex min-w-0 flex-col gap-5 outline-none">
             {sheets.map((sheet, index) => (
-                <WaitingSheet
-                    key={sheet.key}
-                    sheet={sheet}
-                    index={index}
-                    isHere={index === desk.at}
-                    desk={desk}
-                    phrases={review.phrases}
-                    format={format}
-                />
+                <Fragment key={sheet.key}>
+                    <WaitingSheet
+                        sheet={sheet}
+                        index={index}
+                        isHere={index === desk.at}
+                        desk={desk}
+                        phrases={review.phrases}
+                        format={format}
+                    />
+                    {review.expenses
+                        .filter(({ key }) => key === sheet.key)
+                        .map((group) => (
+                            <WaitingExpenses key={group.key} review={review} group={group} />
+                        ))}
+                </Fragment>
             ))}
             <Paging
                 page={sheetPage}
@@ -35,6 +43,11 @@ export function DeskSheets({ review, desk, format }: DeskSheetsProps) {
                 said={text.reviewPage.sheetsOf(sheets.length, sheetCount)}
                 address={(other) => deskAddress({ ...review, sheets: other })}
             />
+            {review.expenses
+                .filter(({ key }) => sheets.every((sheet) => sheet.key !== key))
+                .map((group) => (
+                    <WaitingExpenses key={group.key} review={review} group={group} />
+                ))}
         </div>
     );
 }

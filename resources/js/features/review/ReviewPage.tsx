@@ -18,7 +18,12 @@ export function ReviewPage({ review }: { review: ReviewProps }) {
     const format = useHoursFormat();
     const desk = useDesk(review);
     const { sum } = review;
-    const nothingAtAll = sum.entries === 0 && review.corrections.length === 0 && review.search === '' && review.show === 'all';
+    const nothingAtAll =
+        sum.entries === 0 &&
+        review.corrections.length === 0 &&
+        review.expenses.length === 0 &&
+        review.search === '' &&
+        review.show === 'all';
 
     return (
         <Shell skipTo="#sheets">
@@ -30,7 +35,9 @@ export function ReviewPage({ review }: { review: ReviewProps }) {
                         ? text.reviewPage.finding(sum.entries, hoursWithUnit(sum.minutes, format), sum.needingAttention)
                         : review.corrections.length > 0
                           ? text.reviewPage.onlyCorrections
-                          : text.reviewPage.nothing
+                          : review.expenses.length > 0
+                            ? text.reviewPage.onlyExpenses
+                            : text.reviewPage.nothing
                 }
             />
             {nothingAtAll ? <p className="mt-2 max-w-prose">{text.reviewPage.nothingNext}</p> : <DeskFilters review={review} />}

@@ -106,6 +106,8 @@ const subjects: Record<string, string> = {
     'client system': 'client’s system',
     'own field': 'own field',
     'pay rule': 'pay rule',
+    expense: 'expense',
+    'expense setting': 'expense setting',
 };
 
 /** What an act on a correction is called beside the cell that it is of. */

@@ -24,6 +24,8 @@ export const messagesText = {
             'task picked up': 'Team task picked up',
             returned: 'Time returned to you',
             decided: 'Your time approved',
+            'expenses returned': 'Expenses returned to you',
+            'expenses decided': 'Your expenses approved',
             'correction waiting': 'Correction waiting for you',
             'estimate updated': 'Remaining estimate updated',
             'estimate waiting': 'Estimate waiting for you',

@@ -165,6 +165,7 @@ export const timeOfficeText = {
             'office.remaining': 'Remaining estimates',
             'office.rates': 'Rates',
             'office.pay-rules': 'Pay rules',
+            'office.expenses': 'Expenses',
             'office.billing': 'Billing and payroll',
             'office.client-systems': 'Clients’ systems',
             'office.audit-trail': 'Audit trail',

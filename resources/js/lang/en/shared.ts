@@ -14,6 +14,7 @@ export const sharedText = {
     sections: 'Sections',
     myWeek: 'My week',
     myMonth: 'My month',
+    expensesName: 'Expenses',
     myTimesheet: 'My timesheet',
     sheets: 'Timesheets',
     review: 'Review',

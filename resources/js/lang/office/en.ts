@@ -2,6 +2,7 @@ import { absenceKindsText } from '../en/absenceKinds';
 import { accountsText } from '../en/accounts';
 import { billingText } from '../en/billing';
 import { clientSystemsText } from '../en/clientSystems';
+import { expensesText } from '../en/expenses';
 import { filesText } from '../en/files';
 import { intakeText } from '../en/intake';
 import { timeOfficeText } from '../en/office';
@@ -19,6 +20,7 @@ const en = {
     ...accountsText,
     ...billingText,
     ...clientSystemsText,
+    ...expensesText,
     ...filesText,
     ...intakeText,
     ...organisationText,

@@ -50,13 +50,15 @@ export type LastWeekPencil = 'off' | 'lines' | 'hours';
 
 export type LeaveState = 'requested' | 'approved' | 'declined' | 'taken back' | 'replaced';
 
+export type LimitPer = 'expense' | 'day';
+
 export type LimitUnit = 'minutes' | 'days' | 'characters' | 'money';
 
 export type Measure = 'planned' | 'planned-to-date' | 'actual' | 'pending' | 'difference' | 'difference-pct' | 'variance' | 'variance-pct' | 'billable' | 'billable-share' | 'cost' | 'bill-value' | 'margin' | 'expected' | 'utilisation' | 'remaining' | 'forecast';
 
 export type MeasureUnit = 'hours' | 'money' | 'percent';
 
-export type MessageKind = 'assigned' | 'returned' | 'decided' | 'correction waiting' | 'correction decided' | 'estimate updated' | 'estimate waiting' | 'estimate decided' | 'stand-in added' | 'task picked up' | 'day reminder' | 'week due' | 'week overdue' | 'period closing' | 'leave requested' | 'leave approved by rule' | 'leave decided' | 'leave taken back' | 'work requested' | 'work request discussed' | 'work request decided' | 'hours differ' | 'sign-in changed';
+export type MessageKind = 'assigned' | 'returned' | 'decided' | 'expenses returned' | 'expenses decided' | 'correction waiting' | 'correction decided' | 'estimate updated' | 'estimate waiting' | 'estimate decided' | 'stand-in added' | 'task picked up' | 'day reminder' | 'week due' | 'week overdue' | 'period closing' | 'leave requested' | 'leave approved by rule' | 'leave decided' | 'leave taken back' | 'work requested' | 'work request discussed' | 'work request decided' | 'hours differ' | 'sign-in changed';
 
 export type OrganisationSetting = 'name' | 'currency' | 'calendar' | 'approval' | 'remaining estimates' | 'week due' | 'bill value' | 'recording' | 'anonymising';
 
@@ -770,6 +772,159 @@ export interface DirectoryRowProps {
     unit: DayUnit | null;
     uses: number;
     isRetired: boolean;
+}
+
+export interface ExpenseSettingsProps {
+    categories: KeptCategoryProps[];
+    opened: string | null;
+    currencies: KeptCurrencyProps[];
+    currency: string;
+}
+
+export interface KeptCategoryProps {
+    id: number;
+    code: string;
+    name: string;
+    isActive: boolean;
+    isMileage: boolean;
+    reclaimsTax: boolean;
+    isCharged: boolean;
+    taxShares: TaxShareProps[];
+    limit: string;
+    limitPer: LimitPer;
+    teams: OptionProps[];
+    mileageRates: KeptRateProps[];
+}
+
+export interface KeptCurrencyProps {
+    id: number;
+    code: string;
+    places: number;
+    smallest: string;
+    rates: KeptRateProps[];
+}
+
+export interface KeptRateProps {
+    id: number;
+    from: string;
+    rate: string;
+}
+
+export interface TaxShareProps {
+    rate: string;
+    share: string;
+}
+
+export interface CurrencySumProps {
+    currency: string;
+    gross: string;
+    owed: string;
+}
+
+export interface DatedRateProps {
+    from: string;
+    rate: string;
+}
+
+export interface ExpenseCategoryProps {
+    code: string;
+    name: string;
+    isMileage: boolean;
+    isCharged: boolean;
+    tax: string;
+    limit: string | null;
+    limitIsPerDay: boolean;
+}
+
+export interface ExpenseCurrencyProps {
+    code: string;
+    rates: DatedRateProps[];
+}
+
+export interface ExpenseFindingProps {
+    severity: Severity;
+    what: string;
+    cure: string;
+}
+
+export interface ExpenseProps {
+    id: number;
+    version: number;
+    date: string;
+    task: number;
+    taskName: string;
+    project: string;
+    projectName: string;
+    category: string;
+    categoryName: string;
+    gross: string;
+    tax: string;
+    net: string;
+    currency: string;
+    rate: string;
+    ownGross: string;
+    cost: string;
+    isOwnMoney: boolean;
+    isCharged: boolean;
+    distance: string;
+    mileageRate: string;
+    from: string;
+    to: string;
+    trip: string;
+    note: string;
+    clientNote: string;
+    explanation: string;
+    state: EntryState;
+    waitsFor: string | null;
+    returnComment: string;
+    corrects: number | null;
+    reverses: boolean;
+    mayCorrect: boolean;
+    receipts: ExpenseReceiptProps[];
+    findings: ExpenseFindingProps[];
+}
+
+export interface ExpenseReceiptProps {
+    id: number;
+    name: string;
+    isPicture: boolean;
+}
+
+export interface ExpenseTaskProps {
+    id: number;
+    name: string;
+    project: string;
+}
+
+export interface ExpensesProps {
+    person: string;
+    personName: string;
+    week: string;
+    number: number;
+    previous: string;
+    next: string;
+    days: string[];
+    day: string;
+    isOwn: boolean;
+    mayRecord: boolean;
+    maySubmit: boolean;
+    expenses: ExpenseProps[];
+    receipts: WaitingReceiptProps[];
+    categories: ExpenseCategoryProps[];
+    currencies: ExpenseCurrencyProps[];
+    tasks: ExpenseTaskProps[];
+    trips: string[];
+    sums: CurrencySumProps[];
+    cost: string;
+    open: number;
+    waiting: number;
+    elsewhere: OtherWeekProps[];
+}
+
+export interface OtherWeekProps {
+    week: string;
+    monday: string;
+    open: number;
 }
 
 export interface FirstStepProps {
@@ -1934,6 +2089,30 @@ export interface UnratedProps {
     since: string;
 }
 
+export interface SeenFieldProps {
+    value: string;
+    line: number;
+    seen: string;
+    sureness: number;
+}
+
+export interface WaitingReceiptProps {
+    id: number;
+    name: string;
+    isPicture: boolean;
+    isMailed: boolean;
+    isRead: boolean;
+    receivedAt: string;
+    seller: SeenFieldProps | null;
+    date: SeenFieldProps | null;
+    amount: SeenFieldProps | null;
+    currency: SeenFieldProps | null;
+    tax: SeenFieldProps | null;
+    category: string | null;
+    isFromBefore: boolean;
+    trip: string | null;
+}
+
 export interface EstimateProps {
     on: string;
     person: string;
@@ -2046,6 +2225,11 @@ export interface GroupProps {
     first: string;
 }
 
+export interface ProjectExpensesProps {
+    project: string;
+    cents: number;
+}
+
 export interface ReviewProps {
     by: DeskGrouping;
     show: WaitingFilter;
@@ -2062,6 +2246,7 @@ export interface ReviewProps {
     sheetPage: number;
     sheetsAtOnce: number;
     corrections: WaitingCorrectionProps[];
+    expenses: WaitingExpensesProps[];
     decisions: DecisionProps[];
     selfApproved: SelfApprovedProps[];
     phrases: string[];
@@ -2109,6 +2294,17 @@ export interface WaitingCorrectionProps {
     isSettled: boolean;
     cost: number | null;
     insteadOf: string | null;
+}
+
+export interface WaitingExpensesProps {
+    key: string;
+    person: string;
+    personName: string;
+    week: string;
+    number: number;
+    currency: string;
+    expenses: ExpenseProps[];
+    projects: ProjectExpensesProps[];
 }
 
 export interface WaitingLineProps {
@@ -2677,6 +2873,7 @@ export interface SignedInProps {
     languages: string[];
     locales: string[];
     recordsTime: boolean;
+    spends: boolean;
     reviews: boolean;
     seesProjects: boolean;
     compares: boolean;

@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Expenses;
+
+use App\AuditTrail\AuditTrail;
+use App\Models\Expense;
+use Illuminate\Database\Eloquent\Collection;
+use Moss\Core\Money\Money;
+use Moss\Core\Sheet\EntryState;
+
+/**
+ * Takes away what was corrected once the correction is approved: the corrected expense stays as it is, and another of the same amount
+ * with the other sign lies beside it.
+ */
+final readonly class PostReversals
+{
+    public function __construct(private AuditTrail $auditTrail)
+    {
+    }
+
+    /**
+     * Within the transaction of the approval.
+     *
+     * @param  Collection<int, Expense>  $approved
+     */
+    public function handle(Collection $approved): void
+    {
+        $originals = Expense::query()->with('category')->whereKey($approved->where('reverses', false)->pluck('corrects_id')->filter()->all())->get();
+        $lines = [];
+        foreach ($originals as $original) {
+            $reversal = $original->replicate(['version', 'approvals', 'return_comment', 'last_decided_by_id', 'approver_id', 'needs_attention', 'explanation'])->fill([
+                'gross_minor' => -$original->gross_minor, 'tax_minor' => -$original->tax_minor, 'gross_cents' => Money::zero()->minus($original->gross_cents), 'cost_cents' => Money::zero()->minus($original->cost_cents),
+                'state' => EntryState::Approved, 'corrects_id' => $original->id, 'reverses' => true, 'version' => 1,
+            ]);
+            $reversal->save();
+            $lines[] = ExpenseAuditTrail::line($reversal, 'reverse', null, null, ExpenseAuditTrail::told($reversal->unsetRelations()));
+        }
+        $this->auditTrail->of($lines);
+    }
+}

@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Features\Review\Queries;
+
+use App\Approval\Waiting;
+use App\Expenses\Currencies;
+use App\Features\Expenses\Queries\ExpenseFindings;
+use App\Features\Expenses\Queries\ExpenseRows;
+use App\Features\Review\Props\ProjectExpensesProps;
+use App\Features\Review\Props\WaitingExpensesProps;
+use App\Models\Expense;
+use App\Models\Person;
+use Illuminate\Database\Eloquent\Collection;
+use Moss\Core\Calendar\Day;
+use Moss\Core\Calendar\Week;
+
+/** The expenses that wait for a person, by whose and of which week they are; in a fixed number of queries. */
+final readonly class WaitingExpenses
+{
+    private const MOST = 200;
+
+    public function __construct(private Waiting $waiting, private ExpenseFindings $findings)
+    {
+    }
+
+    /** @return list<WaitingExpensesProps> the oldest first */
+    public function of(Person $approver, Day $today): array
+    {
+        $ids = $this->waiting->expenses($approver, $today)->orderBy('expenses.date')->limit(self::MOST)->pluck('expenses.id')->all();
+        if ($ids === []) {
+            return [];
+        }
+        $expenses = ExpenseRows::load(Expense::query()->whereKey($ids)->with('person'));
+        $currencies = Currencies::load();
+        $found = $this->findings->of($expenses, $currencies);
+        $groups = [];
+        foreach ($expenses->groupBy(static fn (Expense $one): string => $one->person_id.' '.Week::containing($one->date)->toString()) as $ofWeek) {
+            $first = $ofWeek->firstOrFail();
+            $week = Week::containing($first->date);
+            $groups[] = new WaitingExpensesProps(
+                $first->person->code.' '.$week->toString(), $first->person->code, $first->person->name, $week->toString(), $week->number(), $currencies->own->code,
+                array_values($ofWeek->map(static fn (Expense $one) => ExpenseRows::props($one, $found[$one->id] ?? [], $currencies, $approver, false))->all()), self::projects($ofWeek),
+            );
+        }
+
+        return $groups;
+    }
+
+    /**
+     * @param  Collection<int, Expense>  $expenses
+     * @return list<ProjectExpensesProps>
+     */
+    private static function projects(Collection $expenses): array
+    {
+        $sums = [];
+        foreach ($expenses as $expense) {
+            $project = $expense->task->project;
+            $sums[$project->code] = new ProjectExpensesProps($project->code, ($sums[$project->code]->cents ?? 0) + $expense->cost_cents->cents());
+        }
+
+        return array_values($sums);
+    }
+}

@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * Expenses of a person that belong together.
+ *
+ * @property int $id
+ * @property int $person_id
+ * @property string $name
+ */
+final class Trip extends Model
+{
+    public $timestamps = false;
+
+    protected $fillable = ['person_id', 'name'];
+}

@@ -1,0 +1,1 @@
+export { ExpenseSettingsPage } from './ExpenseSettingsPage';

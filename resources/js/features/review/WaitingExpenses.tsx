@@ -1,0 +1,157 @@
+import { weekdayAndDay } from '@/lib/days';
+import { printAmount, printMoney } from '@/lib/money';
+import { printList } from '@/lib/numbers';
+import { route } from '@/lib/route';
+import { text } from '@/lib/text';
+import type { ExpenseProps, ReviewProps, WaitingExpensesProps } from '@/types/generated/props';
+import { Checkbox } from '@/ui/Checkbox';
+import { router } from '@inertiajs/react';
+import clsx from 'clsx';
+import { useState } from 'react';
+import { ExpenseEffects } from './ExpenseEffects';
+import { ReturnForm } from './ReturnForm';
+
+const copy = text.reviewPage.expenses;
+
+/** Expenses of a person's week under review: all of them, or some. */
+export function WaitingExpenses({ review, group }: { review: ReviewProps; group: WaitingExpensesProps }) {
+    const [left, leave] = useState<ReadonlySet<number>>(new Set());
+    const [isReturning, setReturning] = useState(false);
+    const [isGoing, setGoing] = useState(false);
+    const taken = group.expenses.filter(({ id }) => !left.has(id));
+    const title = copy.of(group.personName, group.number);
+    const decide = (decision: 'approve' | 'return', comment: string) => {
+        setGoing(true);
+        router.post(
+            route('review.decide-expenses'),
+            { decision, comment, entries: taken.map(({ id, version }) => ({ id, version })) },
+            {
+                preserveScroll: true,
+                preserveState: true,
+                onFinish: () => {
+                    setGoing(false);
+                    setReturning(false);
+                },
+            },
+        );
+    };
+
+    return (
+        <section aria-label={title} className="border-s-2 border-rule ps-3">
+            <h2 className="text-[1.1rem] [overflow-wrap:anywhere]">{title}</h2>
+            <ul>
+                {group.expenses.map((expense) => (
+                    <Expense
+                        key={expense.id}
+                        expense={expense}
+                        currency={group.currency}
+                        isTaken={!left.has(expense.id)}
+                        onTake={(isTaken) => {
+                            leave(new Set(isTaken ? [...left].filter((id) => id !== expense.id) : [...left, expense.id]));
+                        }}
+                    />
+                ))}
+            </ul>
+            <ExpenseEffects review={review} group={group} />
+            {isReturning ? (
+                <ReturnForm
+                    hours=""
+                    phrases={review.phrases}
+                    going={isGoing}
+                    onCancel={() => {
+                        setReturning(false);
+                    }}
+                    onReturn={(comment) => {
+                        decide('return', comment);
+                    }}
+                />
+            ) : (
+                <p className="mt-2 flex flex-wrap items-center gap-2">
+                    <button
+                        type="button"
+                        className="act"
+                        disabled={taken.length === 0 || isGoing}
+                        onClick={() => {
+                            decide('approve', '');
+                        }}
+                    >
+                        {copy.approve(taken.length)}
+                    </button>
+                    <button
+                        type="button"
+                        className="act"
+                        disabled={taken.length === 0 || isGoing}
+                        onClick={() => {
+                            setReturning(true);
+                        }}
+                    >
+                        {copy.giveBack(taken.length)}
+                    </button>
+                </p>
+            )}
+        </section>
+    );
+}
+
+interface ExpenseRowProps {
+    expense: ExpenseProps;
+    currency: string;
+    isTaken: boolean;
+    onTake: (isTaken: boolean) => void;
+}
+
+/** One of them: what it was for, what it came to, its receipts, and what the house rules found. */
+function Expense({ expense, currency, isTaken, onTake }: ExpenseRowProps) {
+    const said = [
+        expense.trip === '' ? null : expense.trip,
+        expense.distance === '' ? null : copy.distance(expense.distance, expense.mileageRate),
+        expense.from === '' && expense.to === '' ? null : copy.fromTo(expense.from, expense.to),
+        expense.isOwnMoney ? null : copy.companyMoney,
+        expense.isCharged ? copy.charged : null,
+        expense.corrects === null ? null : copy.correction,
+        expense.note === '' ? null : expense.note,
+        expense.clientNote === '' ? null : expense.clientNote,
+    ].filter((one) => one !== null);
+
+    return (
+        <li className="flex flex-wrap items-baseline gap-x-3 border-b border-rule py-1">
+            <Checkbox label={`${weekdayAndDay(expense.date)} · ${expense.categoryName}`} checked={isTaken} onChange={onTake} />
+            <span className="min-w-0 grow text-faded [overflow-wrap:anywhere]">
+                {expense.projectName} · {expense.taskName}
+                {said.length > 0 && <span className="block text-[0.9rem]">{printList(said)}</span>}
+                <span className="flex flex-wrap gap-x-3 text-[0.9rem]">
+                    {expense.receipts.map(({ id, name }) => (
+                        <a
+                            key={id}
+                            href={route('receipts', { receipt: id })}
+                            target="_blank"
+                            rel="noreferrer"
+                            className="underline decoration-edge underline-offset-4"
+                        >
+                            {name}
+                        </a>
+                    ))}
+                </span>
+                {expense.findings.map(({ severity, what }) => (
+                    <span
+                        key={what}
+                        className={clsx(
+                            'block border-s-2 ps-2 text-[0.9rem]',
+                            severity === 'blocking' ? 'border-brick text-brick' : 'border-ochre text-ochre',
+                        )}
+                    >
+                        {what} {expense.explanation !== '' && `“${expense.explanation}”`}
+                    </span>
+                ))}
+            </span>
+            <span className="text-end">
+                {printAmount(expense.gross, expense.currency)}
+                {expense.currency !== currency && (
+                    <span className="block text-[0.9rem] text-faded">
+                        {copy.at(printMoney(expense.ownGross, currency), expense.rate)}
+                    </span>
+                )}
+            </span>
+        </li>
+    );
+}

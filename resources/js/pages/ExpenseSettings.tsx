@@ -1,0 +1,1 @@
+export { ExpenseSettingsPage as default } from '@/features/expense-settings';

@@ -1,0 +1,1 @@
+export { ExpensesPage as default } from '@/features/expenses';
