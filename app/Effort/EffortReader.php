@@ -7,12 +7,13 @@ namespace App\Effort;
 use Moss\Core\Calendar\Day;
 use Moss\Core\Effort\RecordedEffort;
 use Moss\Core\Effort\RemainingEstimate;
+use Moss\Core\Effort\SpentMoney;
 use Moss\Core\Effort\TaskEffort;
 use Moss\Core\Money\Pricing;
 
 /**
  * Tasks with their plans and everything recorded on them, as the core takes them: the one way to remaining hours, forecasts and
- * every other figure of a task, for a person's week, a task, a project or all of them. In at most six queries for any scope, beside
+ * every other figure of a task, for a person's week, a task, a project or all of them. In at most seven queries for any scope, beside
  * those of the working time.
  *
  * What was recorded comes summed up by week part, as it is stored. Entries are read one by one only where a figure tells days
@@ -52,7 +53,7 @@ final readonly class EffortReader
     {
         $estimates = EstimateReader::of($scope);
 
-        return $this->together($this->plans->of($scope), $estimates, $this->recorded->priced($scope, self::days($estimates, EstimateReader::daysWaiting($scope)), $pricing, $today));
+        return $this->together($this->plans->of($scope), $estimates, $this->recorded->priced($scope, self::days($estimates, EstimateReader::daysWaiting($scope)), $pricing, $today), SpentReader::of($scope));
     }
 
     /**
@@ -72,12 +73,13 @@ final readonly class EffortReader
     /**
      * @param  array<int, non-empty-list<RemainingEstimate>>  $estimates
      * @param  array<int, list<RecordedEffort>>  $recorded
+     * @param  array<int, SpentMoney>  $spent
      */
-    private function together(Plans $plans, array $estimates, array $recorded): Efforts
+    private function together(Plans $plans, array $estimates, array $recorded, array $spent = []): Efforts
     {
         $efforts = [];
         foreach ($plans->tasks as $id => $task) {
-            $efforts[$id] = TaskEffort::of($task, $recorded[$id] ?? [], $estimates[$id] ?? []);
+            $efforts[$id] = TaskEffort::of($task, $recorded[$id] ?? [], $estimates[$id] ?? [], $spent[$id] ?? null);
         }
 
         return new Efforts($efforts, $plans);

@@ -73,6 +73,26 @@ final readonly class Figures
         );
     }
 
+    /** The same with what was spent besides time, which counts as cost as soon as it is approved, and in the forecast as soon as it is entered. */
+    public function withSpent(SpentMoney $spent): self
+    {
+        $actual = Cost::known($spent->actual);
+        $entered = $actual->plus(Cost::known($spent->pending));
+
+        return new self(
+            $this->planned,
+            $this->actual,
+            $this->pending,
+            $this->remaining,
+            $this->plannedCost,
+            $this->actualCost->plus($actual),
+            $this->enteredCost->plus($entered),
+            $this->forecastCost->plus($entered),
+            $this->budget,
+            $this->earnedValue,
+        );
+    }
+
     public function entered(): Minutes
     {
         return $this->actual->plus($this->pending);

@@ -41,7 +41,7 @@ final readonly class Forecasting
             $sum = $sum->plus($part->figures);
         }
 
-        return $sum->against($effort->task->planned(), $effort->task->budget);
+        return $sum->against($effort->task->planned(), $effort->task->budget)->withSpent($effort->spent);
     }
 
     /**

@@ -15,9 +15,10 @@ final readonly class TaskEffort
 {
     /**
      * @param  list<AssigneeEffort>  $assigneeEfforts  in the order of assignee codes
+     * @param  SpentMoney  $spent  on the task as a whole, and on none of its assignees
      * @param  list<RecordedEffort>  $unassignedEntries  entries of people who are not assigned; they draw on the unassigned hours
      */
-    private function __construct(public PlannedTask $task, public array $assigneeEfforts, public array $unassignedEntries)
+    private function __construct(public PlannedTask $task, public array $assigneeEfforts, public array $unassignedEntries, public SpentMoney $spent)
     {
     }
 
@@ -25,7 +26,7 @@ final readonly class TaskEffort
      * @param  iterable<RecordedEffort>  $entries
      * @param  iterable<RemainingEstimate>  $estimates  in force, in the order in which they were made
      */
-    public static function of(PlannedTask $task, iterable $entries, iterable $estimates): self
+    public static function of(PlannedTask $task, iterable $entries, iterable $estimates, ?SpentMoney $spent = null): self
     {
         $assignees = [];
         $entriesOf = [];
@@ -52,7 +53,7 @@ final readonly class TaskEffort
             $assigneeEfforts[] = new AssigneeEffort($assignments[0]->assignee, $assignments, $entriesOf[$key] ?? [], $remainingEstimatesOf[$key] ?? []);
         }
 
-        return new self($task, $assigneeEfforts, $unassignedEntries);
+        return new self($task, $assigneeEfforts, $unassignedEntries, $spent ?? SpentMoney::nothing());
     }
 
     /** The effort that a person's time and estimates on the task count for: their own assignment, else their team's. */
@@ -108,6 +109,7 @@ final readonly class TaskEffort
             $doneOn !== null && $doneOn->isAfter($day) ? $this->task->notDone() : $this->task,
             array_map(static fn (AssigneeEffort $assigneeEffort): AssigneeEffort => $assigneeEffort->asOf($day), $this->assigneeEfforts),
             array_values(array_filter($this->unassignedEntries, static fn (RecordedEffort $entry): bool => ! $entry->day->isAfter($day))),
+            $this->spent,
         );
     }
 
@@ -118,7 +120,7 @@ final readonly class TaskEffort
 
         return new self($this->task, array_map(static fn (AssigneeEffort $assigneeEffort): AssigneeEffort => $assigneeEffort->assignee->key() === $assignee
             ? new AssigneeEffort($assigneeEffort->assignee, $assigneeEffort->assignments, $assigneeEffort->entries, [...$assigneeEffort->estimates, $estimate])
-            : $assigneeEffort, $this->assigneeEfforts), $this->unassignedEntries);
+            : $assigneeEffort, $this->assigneeEfforts), $this->unassignedEntries, $this->spent);
     }
 
     /** Done when it was declared so, or when every assignee is done. */

@@ -17,6 +17,7 @@ final readonly class TraceProps
      * @param  list<EstimateProps>  $history  the estimates of the task, the latest first; only with what follows from it
      * @param  list<TraceEntryProps>  $entries  newest first, at most as many as a page holds
      * @param  int  $allEntries  how many there are in all
+     * @param  list<TraceExpenseProps>  $expenses  newest first; none for one assignee, on whom they do not fall, and for those who may not see money
      */
     public function __construct(
         public FigureKind $figure,
@@ -28,6 +29,7 @@ final readonly class TraceProps
         public array $history,
         public array $entries,
         public int $allEntries,
+        public array $expenses,
     ) {
     }
 }

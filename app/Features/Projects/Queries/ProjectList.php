@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Features\Projects\Queries;
 
+use App\Effort\SpentReader;
 use App\Features\Projects\Props\FiguresProps;
 use App\Features\Projects\Props\ProjectsProps;
 use App\Features\Projects\Props\ProjectSummaryProps;
@@ -78,6 +79,7 @@ final readonly class ProjectList
     {
         $query = Project::query()->toBase()->join('people AS managers', 'managers.id', 'projects.manager_id')
             ->leftJoin('clients', 'clients.id', 'projects.client_id')->leftJoin('project_figures', 'project_figures.project_id', 'projects.id')
+            ->when(self::showsMoney($reader, $hasRates), static fn (Builder $spent): Builder => $spent->leftJoinSub(SpentReader::actualByProject(), 'spent', 'spent.project_id', 'projects.id'))
             ->leftJoinSub(self::waitingEstimates(), 'waiting_estimates', 'waiting_estimates.project_id', 'projects.id')
             ->when(! $reader->isOffice() && ! $reader->isViewer(), static fn (Builder $own): Builder => $own->where('projects.manager_id', $reader->id))
             ->when($filter->state !== 'all', static fn (Builder $state): Builder => $state->where('projects.state', $filter->state))
@@ -114,9 +116,14 @@ final readonly class ProjectList
     /** Money is neither shown to nor sorted by for readers who may not see it; without rates nothing is known to be spent. */
     private static function budgetIsGone(Person $reader, bool $hasRates): string
     {
-        return $hasRates && $reader->seesCostOfProjectsOf($reader->id)
-            ? '(project_figures.budget_cents > 0 AND project_figures.actual_cents > project_figures.budget_cents)'
+        return self::showsMoney($reader, $hasRates)
+            ? '(project_figures.budget_cents > 0 AND project_figures.actual_cents + coalesce(spent.cents, 0) > project_figures.budget_cents)'
             : '(1 = 0)';
+    }
+
+    private static function showsMoney(Person $reader, bool $hasRates): bool
+    {
+        return $hasRates && $reader->seesCostOfProjectsOf($reader->id);
     }
 
     /** @param  list<int>  $trend */

@@ -64,6 +64,7 @@ final readonly class Trace
             $this->history($asked, $efforts),
             $entries,
             $count,
+            $showsMoney && $asked->assignee === null ? TraceExpenses::of($asked->figure, array_keys($efforts)) : [],
         );
     }
 

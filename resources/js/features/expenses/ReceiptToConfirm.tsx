@@ -23,7 +23,7 @@ export function ReceiptToConfirm({ page, receipt, item, number, onChange }: Rece
     const name = receipt.seller?.value ?? receipt.name;
 
     return (
-        <li className="flex flex-wrap gap-x-4 gap-y-2 border-b border-rule py-3">
+        <li className="flex gap-x-3 border-b border-rule py-3">
             <a
                 href={route('receipts', { receipt: receipt.id })}
                 target="_blank"

@@ -9,6 +9,7 @@ import { useEffect, useRef } from 'react';
 import { projectAddress, type Shown } from './address';
 import { TaskEstimates } from './TaskEstimates';
 import { TraceEntries } from './TraceEntries';
+import { TraceExpenses } from './TraceExpenses';
 
 interface TracePanelProps {
     trace: TraceProps;
@@ -87,6 +88,7 @@ export function TracePanel({ trace, row, project, shown, format }: TracePanelPro
             {trace.figure !== 'planned' && trace.figure !== 'remaining' && (
                 <TraceEntries trace={trace} currency={shown === 'money' ? project.currency : null} format={format} />
             )}
+            {shown === 'money' && trace.expenses.length > 0 && <TraceExpenses trace={trace} currency={project.currency} />}
         </Margin>
     );
 }

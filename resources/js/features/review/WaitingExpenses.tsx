@@ -114,9 +114,9 @@ function Expense({ expense, currency, isTaken, onTake }: ExpenseRowProps) {
     ].filter((one) => one !== null);
 
     return (
-        <li className="flex flex-wrap items-baseline gap-x-3 border-b border-rule py-1">
+        <li className="grid grid-cols-[minmax(0,1fr)_auto] items-baseline gap-x-3 border-b border-rule py-1 sm:grid-cols-[13rem_minmax(0,1fr)_auto]">
             <Checkbox label={`${weekdayAndDay(expense.date)} · ${expense.categoryName}`} checked={isTaken} onChange={onTake} />
-            <span className="min-w-0 grow text-faded [overflow-wrap:anywhere]">
+            <span className="min-w-0 text-faded [overflow-wrap:anywhere] max-sm:order-3 max-sm:col-span-2">
                 {expense.projectName} · {expense.taskName}
                 {said.length > 0 && <span className="block text-[0.9rem]">{printList(said)}</span>}
                 <span className="flex flex-wrap gap-x-3 text-[0.9rem]">

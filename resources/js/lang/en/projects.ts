@@ -242,6 +242,8 @@ export const projectsText = {
                 ? plural(all, { one: '# entry', other: '# entries' })
                 : `Latest ${printNumber(shown)} of ${printNumber(all)} entries`,
         noEntries: 'No entries.',
+        expenses: (count: number) => plural(count, { one: '# expense', other: '# expenses' }),
+        receipt: (name: string) => `Receipt ${name}`,
         assignees: 'Planned and remaining',
         planned: (hours: string) => `planned ${hours}`,
         entered: (hours: string) => `entered ${hours}`,

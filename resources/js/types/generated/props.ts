@@ -2027,6 +2027,16 @@ export interface TraceEntryProps {
     cost: string | null;
 }
 
+export interface TraceExpenseProps {
+    date: string;
+    person: string;
+    task: string;
+    category: string;
+    cost: string;
+    state: EntryState;
+    receipts: ExpenseReceiptProps[];
+}
+
 export interface TraceProps {
     figure: FigureKind;
     minutes: number;
@@ -2037,6 +2047,7 @@ export interface TraceProps {
     history: EstimateProps[];
     entries: TraceEntryProps[];
     allEntries: number;
+    expenses: TraceExpenseProps[];
 }
 
 export interface WaitingEstimateProps {

@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\App\Expenses;
+
+use App\Features\HouseRules\Queries\SpentBudgets;
+use App\Features\Projects\Queries\StatusLevel;
+use App\Features\Projects\Queries\StatusReport;
+use App\Models\Expense;
+use Moss\Core\Calendar\Day;
+use Tests\App\TestCase;
+
+/** What projects bear of expenses counts in their cost, budget and forecast. */
+final class CostTest extends TestCase
+{
+    use ExpensesHouse;
+
+    public function test_approved_expenses_are_cost_and_the_others_are_in_the_forecast(): void
+    {
+        $before = $this->figures();
+        $this->add(['category' => 'hotel', 'amount' => '107']);
+        $approved = $this->add(['category' => 'car', 'distance' => '100']);
+        $approved->fill(['state' => 'approved'])->save();
+        $after = $this->figures();
+        // Net of 70 % at 7 % and 30 % at 19 %: 107.00 less 4.90 and 5.13.
+        self::assertSame([$before[0] + 3000, $before[1] + 3000 + 9697, $before[2] - 3000], $after);
+
+        // A correction takes the place of what it corrects once it is approved, and counts for nothing before.
+        $this->post("/people/ada/expenses/$approved->id/correction")->assertSessionHasNoErrors();
+        self::assertSame($after, $this->figures());
+    }
+
+    public function test_a_budget_can_be_spent_by_expenses_alone(): void
+    {
+        $this->letSeeCost('mo');
+        $over = fn (): array => self::each($this->actingAs($this->person('mo'))->given('/projects?only=over%20budget')->value('list.projects'), 'code');
+        self::assertSame([], $over());
+        self::assertSame([], SpentBudgets::among([$this->task('FIT')->project_id]));
+
+        $expense = $this->add(['amount' => '5000.01', 'explanation' => 'A new lens.']);
+        self::assertSame([$this->task('FIT')->project_id => true], SpentBudgets::among([$this->task('FIT')->project_id]));
+        self::assertSame([], $over(), 'not while it waits');
+        $expense->fill(['state' => 'approved'])->save();
+        self::assertSame(['LENS'], $over());
+    }
+
+    public function test_the_page_of_the_project_says_the_same_as_the_report(): void
+    {
+        $this->letSeeCost('mo');
+        $expense = $this->add(['amount' => '50']);
+        $expense->fill(['state' => 'approved'])->save();
+
+        $cents = (int) str_replace('.', '', $this->actingAs($this->person('mo'))->given('/projects/LENS')->text('project.figures.money.actualCost'));
+        self::assertSame($this->figures()[0], $cents);
+        $opened = $this->given('/projects/LENS?shown=money&figure=actual');
+        self::assertSame([['50.00', 'approved', []]], array_map(null, self::each($opened->value('project.trace.expenses'), 'cost'), self::each($opened->value('project.trace.expenses'), 'state'), self::each($opened->value('project.trace.expenses'), 'receipts')));
+        self::assertSame([], $this->given('/projects/LENS?shown=money&figure=remaining')->value('project.trace.expenses'));
+        self::assertSame([], $this->given('/projects/LENS?shown=money&figure=actual&task=FIT&assignee=person:ada')->value('project.trace.expenses'));
+        self::assertSame(5000, Expense::query()->sole()->cost_cents->cents());
+    }
+
+    /** @return array{int, int, int} actual cost, forecast cost and budget left in cents */
+    private function figures(): array
+    {
+        $figures = (new StatusReport)->rows(StatusLevel::Project, Day::of('2026-06-17'), ['LENS'])[0]->figures;
+
+        return [$figures->actualCost->known->cents(), $figures->forecastCost->known->cents(), $figures->budgetLeft()?->cents() ?? 0];
+    }
+}
