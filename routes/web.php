@@ -26,6 +26,7 @@ use App\Features\Directory\Controllers\DirectoryController;
 use App\Features\Directory\Queries\DirectoryKind;
 use App\Features\Expenses\Controllers\ExpensesController;
 use App\Features\ExpenseSettings\Controllers\ExpenseSettingsController;
+use App\Features\ExpenseStatements\Controllers\ExpenseStatementsController;
 use App\Features\FirstStart\Controllers\FirstStartController;
 use App\Features\FirstStart\Middleware\StartFirst;
 use App\Features\FrontPage\Controllers\FrontPageController;
@@ -382,6 +383,9 @@ Route::middleware(['auth', RequireSecondFactor::class])->group(static function (
         Route::put('/expenses/currencies', [ExpenseSettingsController::class, 'saveCurrency'])->name('expenses.save-currency');
         Route::delete('/expenses/currencies/{currency}', [ExpenseSettingsController::class, 'removeCurrency'])->name('expenses.remove-currency');
         Route::delete('/expenses/exchange-rates/{exchangeRate}', [ExpenseSettingsController::class, 'removeExchangeRate'])->name('expenses.remove-exchange-rate');
+        Route::get('/expense-statements', [ExpenseStatementsController::class, 'show'])->name('expense-statements');
+        Route::post('/expense-statements', [ExpenseStatementsController::class, 'store'])->name('expense-statements.make');
+        Route::get('/expense-statements/{expenseStatement}.{format}', [ExpenseStatementsController::class, 'download'])->where('format', 'csv|pdf')->name('expense-statements.file');
         Route::get('/pay-rules', [PayRulesController::class, 'index'])->name('pay-rules');
         Route::post('/pay-rules', [PayRulesController::class, 'store'])->name('pay-rules.add');
         Route::put('/pay-rules/{payRule}', [PayRulesController::class, 'update'])->name('pay-rules.save');

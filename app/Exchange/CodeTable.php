@@ -14,6 +14,9 @@ enum CodeTable: string
     case Clients = 'clients';
     case Projects = 'projects';
     case OwnFields = 'own_fields';
+    case ExpenseCategories = 'expense_categories';
+    case Currencies = 'currencies';
+    case Expenses = 'expenses';
 
     /** What one of them is called in a sentence. */
     public function singular(): string

@@ -6,8 +6,10 @@ namespace App\Expenses;
 
 use App\AuditTrail\AuditTrail;
 use App\Models\Expense;
+use App\OwnFields\OwnFieldValues;
 use Illuminate\Database\Eloquent\Collection;
 use Moss\Core\Money\Money;
+use Moss\Core\OwnFields\FieldSubject;
 use Moss\Core\Sheet\EntryState;
 
 /**
@@ -28,15 +30,17 @@ final readonly class PostReversals
     public function handle(Collection $approved): void
     {
         $originals = Expense::query()->with('category')->whereKey($approved->where('reverses', false)->pluck('corrects_id')->filter()->all())->get();
-        $lines = [];
+        [$lines, $copies] = [[], []];
         foreach ($originals as $original) {
-            $reversal = $original->replicate(['version', 'approvals', 'return_comment', 'last_decided_by_id', 'approver_id', 'needs_attention', 'explanation'])->fill([
+            $reversal = $original->replicate(['code', 'version', 'approvals', 'return_comment', 'last_decided_by_id', 'approver_id', 'needs_attention', 'explanation'])->fill([
                 'gross_minor' => -$original->gross_minor, 'tax_minor' => -$original->tax_minor, 'gross_cents' => Money::zero()->minus($original->gross_cents), 'cost_cents' => Money::zero()->minus($original->cost_cents),
                 'state' => EntryState::Approved, 'corrects_id' => $original->id, 'reverses' => true, 'version' => 1,
             ]);
             $reversal->save();
+            $copies[$original->id] = $reversal->id;
             $lines[] = ExpenseAuditTrail::line($reversal, 'reverse', null, null, ExpenseAuditTrail::told($reversal->unsetRelations()));
         }
+        OwnFieldValues::copy(FieldSubject::Expense, $copies);
         $this->auditTrail->of($lines);
     }
 }

@@ -19,6 +19,7 @@ use Moss\Core\Sheet\EntryState;
  * What a person spent on a task on a day.
  *
  * @property int $id
+ * @property string $code  by which files know it
  * @property int $person_id
  * @property int $task_id
  * @property int $expense_category_id
@@ -56,6 +57,7 @@ use Moss\Core\Sheet\EntryState;
  * @property-read Currency|null $currency
  * @property-read Trip|null $trip
  * @property-read Collection<int, Receipt> $receipts
+ * @property-read Collection<int, OwnFieldValue> $ownFieldValues
  */
 final class Expense extends Model
 {
@@ -64,16 +66,35 @@ final class Expense extends Model
     public $timestamps = false;
 
     protected $attributes = [
-        'trip_id' => null, 'currency_id' => null, 'tax_minor' => 0, 'exchange_rate' => '1', 'charged' => false, 'own_money' => true, 'distance_tenths' => null, 'mileage_rate' => null,
+        'code' => null, 'trip_id' => null, 'currency_id' => null, 'tax_minor' => 0, 'exchange_rate' => '1', 'charged' => false, 'own_money' => true, 'distance_tenths' => null, 'mileage_rate' => null,
         'from_place' => '', 'to_place' => '', 'note' => '', 'client_note' => '', 'explanation' => '', 'state' => 'draft', 'approver_id' => null, 'approvals' => 0, 'last_decided_by_id' => null,
         'return_comment' => null, 'recorded_by_id' => null, 'version' => 1, 'needs_attention' => false, 'corrects_id' => null, 'reverses' => false,
     ];
 
     protected $fillable = [
-        'person_id', 'task_id', 'expense_category_id', 'trip_id', 'date', 'currency_id', 'gross_minor', 'tax_minor', 'exchange_rate', 'gross_cents', 'cost_cents', 'charged', 'own_money',
+        'code', 'person_id', 'task_id', 'expense_category_id', 'trip_id', 'date', 'currency_id', 'gross_minor', 'tax_minor', 'exchange_rate', 'gross_cents', 'cost_cents', 'charged', 'own_money',
         'distance_tenths', 'mileage_rate', 'from_place', 'to_place', 'note', 'client_note', 'explanation', 'state', 'approver_id', 'approvals', 'last_decided_by_id', 'return_comment',
         'recorded_by_id', 'version', 'needs_attention', 'corrects_id', 'reverses',
     ];
+
+    protected static function booted(): void
+    {
+        self::creating(static function (self $expense): void {
+            $expense->code ??= self::freeCode($expense->person()->firstOrFail()->code, $expense->date);
+        });
+    }
+
+    /** Whose it is, its first day, and the next number: `ada-2026-06-15-2`. */
+    private static function freeCode(string $person, Day $date): string
+    {
+        $stem = $person.'-'.$date->toString().'-';
+        $last = self::query()->toBase()->where('code', 'like', $stem.'%')->count();
+        do {
+            $last++;
+        } while (self::query()->where('code', $stem.$last)->exists());
+
+        return $stem.$last;
+    }
 
     /** @return BelongsTo<Person, $this> */
     public function person(): BelongsTo
@@ -109,6 +130,12 @@ final class Expense extends Model
     public function trip(): BelongsTo
     {
         return $this->belongsTo(Trip::class);
+    }
+
+    /** @return HasMany<OwnFieldValue, $this> */
+    public function ownFieldValues(): HasMany
+    {
+        return $this->hasMany(OwnFieldValue::class);
     }
 
     /** @return HasMany<Receipt, $this> */

@@ -8,7 +8,7 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
- * What an own field holds of one entry, task, project or person.
+ * What an own field holds of one entry, task, project, person or expense.
  *
  * @property int $id
  * @property int $own_field_id
@@ -16,6 +16,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property int|null $task_id
  * @property int|null $project_id
  * @property int|null $person_id
+ * @property int|null $expense_id
  * @property string $value
  * @property-read OwnField $ownField
  */
@@ -23,7 +24,7 @@ final class OwnFieldValue extends Model
 {
     public $timestamps = false;
 
-    protected $fillable = ['own_field_id', 'entry_id', 'task_id', 'project_id', 'person_id', 'value'];
+    protected $fillable = ['own_field_id', 'entry_id', 'task_id', 'project_id', 'person_id', 'expense_id', 'value'];
 
     /** @return BelongsTo<OwnField, $this> */
     public function ownField(): BelongsTo

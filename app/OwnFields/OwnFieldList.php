@@ -32,6 +32,12 @@ final readonly class OwnFieldList
         return self::among(null);
     }
 
+    /** Of what time can be told apart by: every subject but expenses. */
+    public static function ofTime(): self
+    {
+        return new self(array_filter(self::all()->byId, static fn (OwnField $field): bool => $field->subject !== FieldSubject::Expense));
+    }
+
     /** Of every subject, also those that are retired. */
     public static function everUsed(): self
     {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\OwnFields;
 
 use App\Models\Entry;
+use App\Models\Expense;
 use App\Models\OwnFieldValue;
 use App\Models\Person;
 use App\Models\Project;
@@ -48,7 +49,7 @@ final readonly class OwnFieldValues
     }
 
     /** @return array<string, string> by the field's code */
-    public static function told(Entry|Person|Project|Task $of): array
+    public static function told(Entry|Expense|Person|Project|Task $of): array
     {
         $values = [];
         foreach ($of->ownFieldValues as $value) {

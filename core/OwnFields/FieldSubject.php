@@ -13,6 +13,7 @@ enum FieldSubject: string
     case Task = 'task';
     case Project = 'project';
     case Person = 'person';
+    case Expense = 'expense';
 
     /** Whether it belongs to a client, so that a field may be asked of one client's alone. */
     public function hasClient(): bool
@@ -23,6 +24,6 @@ enum FieldSubject: string
     /** Whether it belongs to somebody of a team, so that a field may be asked of one team alone. */
     public function hasTeam(): bool
     {
-        return $this === self::Entry || $this === self::Person;
+        return $this === self::Entry || $this === self::Person || $this === self::Expense;
     }
 }

@@ -65,6 +65,8 @@ return new class extends Migration
         });
         Schema::create('expenses', static function (Blueprint $table): void {
             $table->id();
+            // By which files and other systems know it: whose it is, its first day, and a number.
+            $table->string('code', 80)->unique();
             $table->foreignId('person_id')->constrained('people');
             $table->foreignId('task_id')->constrained();
             $table->foreignId('expense_category_id')->constrained();

@@ -24,9 +24,16 @@ return [
         'clients' => 'a client',
         'projects' => 'a project',
         'own_fields' => 'a field',
+        'expense_categories' => 'a category of expenses',
+        'currencies' => 'a currency',
+        'expenses' => 'an expense',
     ],
 
     'expected' => [
+        'exchange_rate' => 'a rate above 0 with at most eight decimals, such as 1.0823',
+        'tax_shares' => 'rates of tax with shares that add up to 100, such as 7:70 19:30',
+        'distance_and_rate' => 'a rate per kilometre where there is a distance, and none where there is not',
+        'open_expense' => 'an expense that is not approved; approved ones are corrected by another',
         'files' => 'only these files: :files',
         'file' => 'a file; this is a folder',
         'file_once' => ':file once; there is another of that name',

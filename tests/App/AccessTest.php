@@ -14,6 +14,7 @@ use App\Models\Currency;
 use App\Models\ExchangeRate;
 use App\Models\Expense;
 use App\Models\ExpenseCategory;
+use App\Models\ExpenseStatement;
 use App\Models\FileTransfer;
 use App\Models\IntakeLink;
 use App\Models\LeaveAllowance;
@@ -286,6 +287,9 @@ final class AccessTest extends TestCase
         'PUT /office/expenses/currencies' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 302, 'vic' => 403],
         'DELETE /office/expenses/currencies/1' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 302, 'vic' => 403],
         'DELETE /office/expenses/exchange-rates/1' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 302, 'vic' => 403],
+        'GET /office/expense-statements' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 200, 'vic' => 403],
+        'POST /office/expense-statements' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 302, 'vic' => 403],
+        'GET /office/expense-statements/1.csv' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 200, 'vic' => 403],
         'GET /office/pay-rules' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 200, 'vic' => 403],
         'POST /office/pay-rules' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 302, 'vic' => 403],
         'PUT /office/pay-rules/1' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 302, 'vic' => 403],
@@ -427,6 +431,7 @@ final class AccessTest extends TestCase
         $currency = Currency::query()->create(['code' => 'CHF', 'places' => 2, 'step' => 5]);
         ExchangeRate::query()->create(['currency_id' => $currency->id, 'starts_on' => '2026-01-01', 'rate' => '1.05']);
         $expense = Expense::query()->create(['person_id' => $this->person('ada')->id, 'task_id' => $this->task('FIT')->id, 'expense_category_id' => $category->id, 'date' => '2026-06-15', 'gross_minor' => 100, 'gross_cents' => 100, 'cost_cents' => 100]);
+        ExpenseStatement::query()->create(['kind' => 'reimbursement', 'starts_on' => '2026-05-01', 'ends_on' => '2026-05-31', 'made_by_id' => 1, 'made_at' => '2026-06-01T08:00:00Z', 'expenses' => 0, 'amount_cents' => 0]);
         Receipt::query()->create(['person_id' => $this->person('ada')->id, 'expense_id' => $expense->id, 'file' => 'none.jpg', 'name' => 'a.jpg', 'media_type' => 'image/jpeg', 'bytes' => 1, 'digest' => str_repeat('a', 64), 'received_at' => '2026-06-16T08:00:00Z']);
         [$method, $address] = explode(' ', $route);
         $body = match (true) {
@@ -440,6 +445,7 @@ final class AccessTest extends TestCase
             $address === '/people/ada/expenses', $address === '/people/ada/expenses/1' => ['date' => '2026-06-15', 'task' => 1, 'category' => 'meals', 'amount' => '1', 'currency' => 'EUR', 'isOwnMoney' => true, 'isCharged' => false],
             str_ends_with($address, '/from-receipts') => ['task' => 1, 'isCharged' => false, 'items' => [['receipt' => 1, 'date' => '2026-06-15', 'amount' => '1', 'currency' => 'EUR', 'category' => 'meals']]],
             str_ends_with($address, '/receipts') => ['files' => [UploadedFile::fake()->createWithContent('a.txt', 'text')]],
+            $address === '/office/expense-statements' => ['kind' => 'reimbursement', 'until' => '2026-06-15'],
             str_ends_with($address, '/mileage-rates') => ['mileageFrom' => '2026-06-01', 'mileageRate' => '0.30'],
             str_ends_with($address, '/currencies') => ['currency' => 'SEK', 'places' => 2, 'smallest' => '1'],
             str_starts_with($address, '/office/expenses') => ['code' => 'travel', 'name' => 'Travel', 'taxShares' => [['rate' => '19', 'share' => '100']], 'limitPer' => 'expense'],

@@ -18,7 +18,7 @@ final class Features
         'OwnFields' => [],
         'ChargeCodes' => [],
         'Pay' => ['Effort', 'Sheet'],
-        'Expenses' => ['AuditTrail', 'Approval'],
+        'Expenses' => ['AuditTrail', 'Approval', 'OwnFields'],
     ];
 
     /** Each feature, with the features that it may use; only what those offer. */
@@ -48,6 +48,7 @@ final class Features
         'Receipts' => [],
         'Expenses' => ['HouseRules', 'Receipts', 'Week'],
         'ExpenseSettings' => [],
+        'ExpenseStatements' => [],
         'Stretches' => ['Week'],
         'Timer' => ['Week'],
         'Appointments' => ['Week'],

@@ -16,7 +16,7 @@ final readonly class WholeNumberFormat implements Format
 
     public function read(string $text): int
     {
-        if (preg_match('/^\d{1,9}$/D', $text) !== 1 || (int) $text < $this->least || (int) $text > $this->most) {
+        if (preg_match('/^-?\d{1,11}$/D', $text) !== 1 || (int) $text < $this->least || (int) $text > $this->most) {
             throw Unreadable::expected('number', ['least' => $this->least, 'most' => $this->most]);
         }
 

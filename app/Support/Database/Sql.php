@@ -137,6 +137,12 @@ final readonly class Sql implements Expression
         return self::as($alias, static fn (): string => (string) $number);
     }
 
+    /** The same text in every row. */
+    public static function text(string $text, string $alias): self
+    {
+        return self::as($alias, static fn (): string => self::quoted($text));
+    }
+
     /** A value written into the query: the engine then sees that an index of some rows only has all that are asked for. */
     public static function value(string|int $value): self
     {

@@ -58,6 +58,33 @@ final class ExportTest extends TestCase
         self::assertSame('WP1/LAB', DB::table('entries')->where('state', 'settled')->value('charge_code'));
     }
 
+    public function test_expenses_and_what_they_are_made_of_survive_the_round_trip(): void
+    {
+        $files = [
+            'currencies.csv' => "currency,places,step\nCHF,2,5\nJPY,0,1\n",
+            'exchange_rates.csv' => "currency,from,rate\nCHF,2026-06-01,1.0823\n",
+            'expense_categories.csv' => "category,name,tax,limit,limit_per,mileage,reclaims_tax,charged,active\ncar,Car,0:100,,expense,yes,yes,no,yes\nhotel,Hotel,\"7:70 19.5:30\",140.00,day,no,yes,yes,yes\n",
+            'expense_category_teams.csv' => "category,team\nhotel,field\n",
+            'mileage_rates.csv' => "category,from,rate\ncar,2026-01-01,0.30\n",
+            'expenses.csv' => "expense,person,project,task,date,category,currency,amount,tax,exchange_rate,own_amount,cost,charged,own_money,distance,mileage_rate,from_place,to_place,note,client_note,explanation,state,corrects,reverses\n"
+                ."ada-1,ada,LENS,FIT,2026-06-15,hotel,CHF,10000,911,1.0823,108.23,98.37,yes,yes,,,,,Nights,,,approved,,no\n"
+                ."ada-2,ada,LENS,FIT,2026-06-15,hotel,CHF,-10000,-911,1.0823,-108.23,-98.37,yes,yes,,,,,,,,approved,ada-1,yes\n"
+                ."ada-3,ada,LENS,FIT,2026-06-16,car,,3705,0,1,37.05,37.05,no,yes,1235,0.30,Harbour,Skerry,,,,draft,,no\n",
+            'own_fields.csv' => "field,name,belongs_to,holds,required,starts_on,team,client,position,retired\npurpose,Purpose,expense,text,no,,,,0,no\n",
+            'own_field_values.csv' => "field,person,project,task,role,date,corrects,expense,value\npurpose,,,,,,,ada-3,Survey\n",
+        ];
+        $this->import(Lighthouse::files($files));
+        $out = $this->exported();
+        foreach ($files as $name => $file) {
+            self::assertSame($file, str_replace("\r", '', $out[$name]), $name);
+            $report = $this->import([$name => $file])->files[$name];
+            self::assertSame([0, 0], [$report['new'], $report['changed']], $name);
+        }
+        $wrong = "expense,person,project,task,date,category,amount,own_amount,cost,distance,corrects\nada-4,ada,LENS,NONE,2026-06-15,hotel,1,0.01,0.01,5,ada-9\nada-1,ada,LENS,FIT,2026-06-15,hotel,1,0.01,0.01,,\n";
+        $this->expectException(ImportRefused::class);
+        $this->import(['expenses.csv' => $wrong]);
+    }
+
     public function test_pay_rules_survive_the_round_trip(): void
     {
         $rules = <<<'CSV'

@@ -21,7 +21,7 @@ final class ExchangeTest extends TestCase
         $first = self::read($folder);
 
         self::assertStringContainsString("ada,LENS,FIT,,2026-06-16,4,settled,,,,,WP1/LAB\n", $first['entries.csv']);
-        self::assertStringContainsString("ledger,,LENS,,,,,'=4711\n", $first['own_field_values.csv']);
+        self::assertStringContainsString("ledger,,LENS,,,,,,'=4711\n", $first['own_field_values.csv']);
         self::assertSame(8, substr_count($first['own_field_values.csv'], "\n") - 1);
 
         $report = $this->import($first);

@@ -127,10 +127,10 @@ final class ComparedEntries
     /** Whether an own field of the entry, or of its task, project or person, holds a value. */
     private static function holds(Builder $query, ?OwnField $field, string $value): Builder
     {
-        if ($field === null) {
+        $id = ['entry' => 'entries.id', 'task' => 'tasks.id', 'project' => 'projects.id', 'person' => 'people.id'][$field->subject->value ?? ''] ?? null;
+        if ($field === null || $id === null) {
             return $query;
         }
-        $id = ['entry' => 'entries.id', 'task' => 'tasks.id', 'project' => 'projects.id', 'person' => 'people.id'][$field->subject->value];
         $held = OwnFieldValue::query()->toBase()->whereIn('own_field_values.own_field_id', OwnFieldModel::query()->where('code', $field->code)->select('id'))
             ->whereColumn('own_field_values.'.$field->subject->value.'_id', $id);
 

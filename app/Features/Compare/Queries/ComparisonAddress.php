@@ -94,7 +94,7 @@ final readonly class ComparisonAddress
     public function question(?Person $reader, Day $today): ComparisonQuestion
     {
         $address = $this->address;
-        $field = $address->text('field') === '' ? null : OwnFieldList::all()->named($address->text('field'));
+        $field = $address->text('field') === '' ? null : OwnFieldList::ofTime()->named($address->text('field'));
         $by = self::grouping($address->text('by'), $field) ?? Grouping::Project;
         $then = self::grouping($address->text('then'), $field);
         $selection = $this->selection($field);

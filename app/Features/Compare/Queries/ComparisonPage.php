@@ -70,7 +70,7 @@ final readonly class ComparisonPage
             self::options(Grouping::ChargeCode, $selection->chargeCodes),
             $terms->field === null ? null : self::field($terms->field),
             self::options(Grouping::OwnField, $selection->fieldValues, $terms->field),
-            array_values(array_map(self::field(...), OwnFieldList::all()->fields())),
+            array_values(array_map(self::field(...), OwnFieldList::ofTime()->fields())),
             match ($selection->billable) {
                 true => 'yes',
                 false => 'no',

@@ -8,8 +8,10 @@ use App\AuditTrail\AuditTrail;
 use App\Expenses\ExpenseAuditTrail;
 use App\Models\Expense;
 use App\Models\Person;
+use App\OwnFields\OwnFieldValues;
 use App\Support\Language\Wording;
 use Illuminate\Support\Facades\DB;
+use Moss\Core\OwnFields\FieldSubject;
 use Moss\Core\Sheet\Actor;
 use Moss\Core\Sheet\ActRefused;
 use Moss\Core\Sheet\EntryState;
@@ -38,10 +40,11 @@ final readonly class CorrectExpense
             if ($stored->reverses || Expense::query()->where('corrects_id', $stored->id)->exists()) {
                 throw ExpenseRefused::because(Wording::of('expenses.corrected_already'));
             }
-            $correction = $stored->replicate(['approver_id', 'approvals', 'last_decided_by_id', 'return_comment', 'needs_attention', 'explanation'])->fill([
+            $correction = $stored->replicate(['code', 'approver_id', 'approvals', 'last_decided_by_id', 'return_comment', 'needs_attention', 'explanation'])->fill([
                 'state' => EntryState::Draft, 'version' => 1, 'corrects_id' => $stored->id, 'recorded_by_id' => $actor->id === $owner->id ? null : $actor->id,
             ]);
             $correction->save();
+            OwnFieldValues::copy(FieldSubject::Expense, [$stored->id => $correction->id]);
             $this->auditTrail->of([ExpenseAuditTrail::line($correction, 'correct', $actor, null, ExpenseAuditTrail::told($correction->unsetRelations()))]);
 
             return $correction;

@@ -14,8 +14,13 @@ use App\Models\ExpenseCategory;
 use App\Models\Person;
 use App\Models\Receipt;
 use App\Models\Trip;
+use App\OwnFields\FieldsChange;
+use App\OwnFields\OwnFieldsRefused;
+use App\OwnFields\SaveOwnFields;
+use App\OwnFields\TypedFields;
 use App\Support\Language\Wording;
 use Illuminate\Support\Facades\DB;
+use Moss\Core\OwnFields\FieldSubject;
 use Moss\Core\Sheet\Actor;
 use Moss\Core\Sheet\ActRefused;
 use Moss\Core\Sheet\EntryStatus;
@@ -23,7 +28,7 @@ use Moss\Core\Sheet\EntryStatus;
 /** Adds and changes an expense, with its receipts; and removes one that is open. */
 final readonly class SaveExpense
 {
-    public function __construct(private RecordableTasks $tasks, private AuditTrail $auditTrail)
+    public function __construct(private RecordableTasks $tasks, private SaveOwnFields $fields, private AuditTrail $auditTrail)
     {
     }
 
@@ -48,10 +53,25 @@ final readonly class SaveExpense
             ])->save();
             self::attach($owner, $stored, $input->receipts);
             $stored->unsetRelations();
-            $this->auditTrail->of([ExpenseAuditTrail::line($stored, $before === null ? 'add' : 'change', $actor, $before, ExpenseAuditTrail::told($stored))]);
+            $fields = $this->saveFields($owner, $stored, $input);
+            $this->auditTrail->of([ExpenseAuditTrail::line(
+                $stored, $before === null ? 'add' : 'change', $actor, $before === null ? null : $before + $fields->before, ExpenseAuditTrail::told($stored) + $fields->after,
+            )]);
 
             return $stored;
         });
+    }
+
+    /** @throws ExpenseRefused */
+    private function saveFields(Person $owner, Expense $expense, ExpenseInput $input): FieldsChange
+    {
+        $typed = new TypedFields($input->fields, $input->day, $owner->team()->first()?->code, $expense->task->project->client?->code);
+        try {
+            return $this->fields->handle(FieldSubject::Expense, [$expense->id => $typed])[$expense->id] ?? new FieldsChange;
+        } catch (OwnFieldsRefused $refused) {
+            $messages = $refused->messages();
+            throw ExpenseRefused::because($messages[array_key_first($messages)], array_key_first($messages));
+        }
     }
 
     /** @throws ExpenseRefused */

@@ -17,6 +17,7 @@ final readonly class ExpenseProps
      * @param  string  $trip  empty for none
      * @param  string|null  $waitsFor  who decides next; null unless it waits for a person
      * @param  int|null  $corrects  which expense it takes the place of, or takes away
+     * @param  array<string, string>  $fields  what own fields hold, by their codes
      * @param  list<ExpenseReceiptProps>  $receipts
      * @param  list<ExpenseFindingProps>  $findings
      */
@@ -53,6 +54,7 @@ final readonly class ExpenseProps
         public ?int $corrects,
         public bool $reverses,
         public bool $mayCorrect,
+        public array $fields,
         public array $receipts,
         public array $findings,
     ) {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Features\Expenses\Props;
 
 use App\Features\Receipts\Props\WaitingReceiptProps;
+use App\OwnFields\Props\OwnFieldProps;
 
 /** The expenses of a person's week. */
 final readonly class ExpensesProps
@@ -17,6 +18,7 @@ final readonly class ExpensesProps
      * @param  list<ExpenseCategoryProps>  $categories
      * @param  list<ExpenseCurrencyProps>  $currencies  the organisation's own first
      * @param  list<ExpenseTaskProps>  $tasks
+     * @param  list<OwnFieldProps>  $fields  that expenses may have; tasks say which
      * @param  list<string>  $trips  the latest first
      * @param  list<CurrencySumProps>  $sums  by currency
      * @param  string  $cost  what projects bear of it, in the organisation's currency
@@ -41,6 +43,7 @@ final readonly class ExpensesProps
         public array $categories,
         public array $currencies,
         public array $tasks,
+        public array $fields,
         public array $trips,
         public array $sums,
         public string $cost,

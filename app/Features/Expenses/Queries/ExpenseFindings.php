@@ -10,6 +10,8 @@ use App\Features\HouseRules\Queries\RulesInForce;
 use App\Models\Expense;
 use App\Models\Person;
 use App\Models\Receipt;
+use App\OwnFields\OwnFieldList;
+use App\OwnFields\OwnFieldValues;
 use App\Support\Clock\Today;
 use App\Support\Language\Wording;
 use Illuminate\Database\Eloquent\Builder;
@@ -19,6 +21,7 @@ use Moss\Core\Expenses\CheckedExpense;
 use Moss\Core\Expenses\ExpenseFinding;
 use Moss\Core\Expenses\ExpenseRules;
 use Moss\Core\Money\Money;
+use Moss\Core\OwnFields\FieldSubject;
 
 /** What the house rules find in expenses, in a fixed number of queries. */
 final readonly class ExpenseFindings
@@ -39,7 +42,8 @@ final readonly class ExpenseFindings
         $inQuestion->loadMissing('person.team');
         $settings = RulesInForce::load();
         $asked = array_flip($inQuestion->modelKeys());
-        $checked = array_values(array_map(static fn (Expense $expense): CheckedExpense => self::checked($expense, isset($asked[$expense->id]), $currencies), $this->comparable($inQuestion)->all()));
+        $missing = self::missingFields($inQuestion);
+        $checked = array_values(array_map(static fn (Expense $expense): CheckedExpense => self::checked($expense, isset($asked[$expense->id]), $currencies, $missing[$expense->id] ?? []), $this->comparable($inQuestion)->all()));
         $found = [];
         foreach ($inQuestion->groupBy('person_id') as $ofPerson) {
             $owner = $ofPerson->firstOrFail()->person;
@@ -79,13 +83,38 @@ final readonly class ExpenseFindings
             ->orderBy('id')->get();
     }
 
-    private static function checked(Expense $expense, bool $isInQuestion, Currencies $currencies): CheckedExpense
+    /**
+     * @param  Collection<int, Expense>  $expenses
+     * @return array<int, list<string>> names of required own fields that hold nothing, by expense
+     */
+    private static function missingFields(Collection $expenses): array
+    {
+        $fields = OwnFieldList::of(FieldSubject::Expense);
+        if ($fields->isEmpty()) {
+            return [];
+        }
+        $expenses->loadMissing('task.project.client');
+        $held = OwnFieldValues::of(FieldSubject::Expense, array_values(array_map(static fn (Expense $one): int => $one->id, $expenses->all())));
+        $missing = [];
+        foreach ($expenses as $expense) {
+            foreach ($fields->asked($expense->date, $expense->person->team?->code, $expense->task->project->client?->code)->fields() as $field) {
+                if ($field->isRequired && ($held[$expense->id][$field->code] ?? '') === '') {
+                    $missing[$expense->id][] = $field->name;
+                }
+            }
+        }
+
+        return $missing;
+    }
+
+    /** @param  list<string>  $missingFields */
+    private static function checked(Expense $expense, bool $isInQuestion, Currencies $currencies, array $missingFields): CheckedExpense
     {
         $category = $expense->category;
 
         return new CheckedExpense(
             $expense->id, (string) $expense->person_id, $expense->date, $expense->task->project->code, $category->code, $expense->gross_cents, $expense->gross_minor.' '.$currencies->ofId($expense->currency_id)->code,
-            array_values(array_map(static fn (Receipt $receipt): string => $receipt->digest, $expense->receipts->all())), $category->mileage, $category->limit_cents, $category->limit_per, $expense->corrects_id, $isInQuestion,
+            array_values(array_map(static fn (Receipt $receipt): string => $receipt->digest, $expense->receipts->all())), $category->mileage, $category->limit_cents, $category->limit_per, $expense->corrects_id, $isInQuestion, $missingFields,
         );
     }
 }

@@ -12,6 +12,7 @@ use App\Features\HouseRules\Queries\FindingText;
 use App\Models\Expense;
 use App\Models\Person;
 use App\Models\Receipt;
+use App\OwnFields\OwnFieldValues;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Moss\Core\Expenses\Distance;
@@ -29,7 +30,7 @@ final class ExpenseRows
      */
     public static function load(Builder $query): Collection
     {
-        return $query->with(['category', 'currency', 'trip', 'task.project', 'receipts', 'approver:id,name'])->orderBy('date')->orderBy('id')->get();
+        return $query->with(['category', 'currency', 'trip', 'task.project', 'receipts', 'approver:id,name', OwnFieldValues::WITH])->orderBy('date')->orderBy('id')->get();
     }
 
     /**
@@ -49,7 +50,7 @@ final class ExpenseRows
             $expense->distance_tenths === null ? '' : Distance::tenths($expense->distance_tenths)->toString(), $expense->mileage_rate ?? '', $expense->from_place, $expense->to_place,
             $expense->trip->name ?? '', $expense->note, $expense->client_note, $expense->explanation, $expense->state,
             $expense->state === EntryState::Submitted ? $expense->approver?->name : null, $expense->return_comment ?? '', $expense->corrects_id, $expense->reverses,
-            $expense->state->isActual() && ! $expense->reverses && ! $isCorrected,
+            $expense->state->isActual() && ! $expense->reverses && ! $isCorrected, OwnFieldValues::told($expense),
             array_values($expense->receipts->map(static fn (Receipt $receipt): ExpenseReceiptProps => new ExpenseReceiptProps($receipt->id, $receipt->name, $receipt->isPicture()))->all()),
             array_map(static fn (ExpenseFinding $one): ExpenseFindingProps => new ExpenseFindingProps($one->severity, ExpenseFindings::what($one, $reader, $currencies), FindingText::cure($one->rule->value)), $findings),
         );

@@ -22,6 +22,8 @@ use App\Models\Expense;
 use App\Models\ExpenseCategory;
 use App\Models\Person;
 use App\Models\Trip;
+use App\OwnFields\OwnFieldList;
+use App\OwnFields\Props\OwnFieldProps;
 use App\Support\Clock\Today;
 use App\Support\Database\Record;
 use App\Support\Database\Sql;
@@ -32,6 +34,7 @@ use Moss\Core\Calendar\Week;
 use Moss\Core\Expenses\Currency;
 use Moss\Core\Expenses\LimitPer;
 use Moss\Core\Money\Money;
+use Moss\Core\OwnFields\FieldSubject;
 use Moss\Core\Sheet\EntryState;
 
 /** The expenses of a person's week, and all that another is made of, in a fixed number of queries. */
@@ -53,6 +56,7 @@ final readonly class ExpenseWeek
         $found = $this->findings->of($open->isEmpty() ? $open : $expenses->filter(static fn (Expense $one): bool => ! $one->state->isActual()), $currencies);
         $corrected = array_flip(array_filter(Expense::query()->whereIn('corrects_id', $expenses->modelKeys())->pluck('corrects_id')->all(), is_int(...)));
         $today = $this->today->for($owner);
+        $fields = OwnFieldList::of(FieldSubject::Expense);
         $mayRecord = Gate::forUser($reader)->allows('recordWeek', $owner);
 
         return new ExpensesProps(
@@ -64,7 +68,8 @@ final readonly class ExpenseWeek
             $mayRecord ? WaitingReceipts::of($owner) : [],
             array_values(UsableCategories::of($owner)->get()->map(self::category(...))->all()),
             self::currencies($currencies, $week),
-            $mayRecord ? $this->tasksOf($owner, $week) : [],
+            $mayRecord ? $this->tasksOf($owner, $week, $fields) : [],
+            $fields->props(),
             array_values(array_filter(Trip::query()->where('person_id', $owner->id)->orderByDesc('id')->limit(self::MOST_TRIPS)->pluck('name')->all(), is_string(...))),
             self::sums($expenses, $currencies), Money::ofCents(self::total($expenses))->toString(), $open->count(),
             $expenses->filter(static fn (Expense $one): bool => $one->state === EntryState::Submitted && $one->approvals === 0)->count(),
@@ -94,12 +99,14 @@ final readonly class ExpenseWeek
     }
 
     /** @return list<ExpenseTaskProps> those assigned to the person first */
-    private function tasksOf(Person $owner, Week $week): array
+    private function tasksOf(Person $owner, Week $week, OwnFieldList $fields): array
     {
         $open = array_filter($this->tasks->openOn($owner, $week->monday()), static fn (RecordableTask $task): bool => $task->assigned !== null || $task->internal);
         usort($open, static fn (RecordableTask $one, RecordableTask $other): int => [$one->assigned === null, $one->internal, $one->projectName, $one->name] <=> [$other->assigned === null, $other->internal, $other->projectName, $other->name]);
 
-        return array_map(static fn (RecordableTask $task): ExpenseTaskProps => new ExpenseTaskProps($task->id, $task->name, $task->projectName), array_slice($open, 0, self::MOST_TASKS));
+        return array_map(static fn (RecordableTask $task): ExpenseTaskProps => new ExpenseTaskProps(
+            $task->id, $task->name, $task->projectName, array_map(static fn (OwnFieldProps $field): string => $field->code, $fields->asked($week->days()->last(), $task->ownerTeam, $task->client)->props()),
+        ), array_slice($open, 0, self::MOST_TASKS));
     }
 
     /**

@@ -8,6 +8,7 @@ use App\Features\Expenses\Actions\ExpenseInput;
 use App\Http\Input\BoundedRequest;
 use App\Http\Input\RowId;
 use App\Http\Input\WorkDay;
+use App\OwnFields\TypedFields;
 use App\Support\Language\Wording;
 use Moss\Core\Calendar\Day;
 use Moss\Core\Sheet\ClientNote;
@@ -37,6 +38,7 @@ final class ExpenseRequest extends BoundedRequest
             'note' => $note, 'clientNote' => $note, 'explanation' => $note,
             'receipts' => ['nullable', 'list', 'max:20'],
             'receipts.*' => [new RowId],
+            ...TypedFields::rules('fields'),
             'version' => ['nullable', 'integer', 'min:1', 'max:1000000000'],
         ];
     }
@@ -54,7 +56,7 @@ final class ExpenseRequest extends BoundedRequest
         return new ExpenseInput(
             Day::of($text('date')), $this->integer('task'), $text('category'), $text('amount'), $text('tax'), $this->boolean('isNet'), $text('currency'), $text('rate'), $text('distance'),
             $text('from'), $text('to'), $text('trip'), $this->boolean('isOwnMoney'), $this->boolean('isCharged'), $text('note'), $text('clientNote'), $text('explanation'),
-            array_values(array_map(intval(...), array_filter($this->array('receipts'), is_numeric(...)))), $this->filled('version') ? $this->integer('version') : null,
+            array_values(array_map(intval(...), array_filter($this->array('receipts'), is_numeric(...)))), $this->filled('version') ? $this->integer('version') : null, TypedFields::texts($this->array('fields')),
         );
     }
 }

@@ -1,6 +1,7 @@
 import { officeText } from '@/lib/officeText';
 import type { ExpenseProps } from '@/types/generated/props';
 import { Checkbox } from '@/ui/Checkbox';
+import { OwnFieldInputs } from '@/ui/OwnFieldInputs';
 import { TextArea } from '@/ui/TextArea';
 import type { ExpensePart } from './expenseData';
 
@@ -21,6 +22,9 @@ export function NotesAndReceipts({
             data.explanation !== '' ||
             (expense?.findings ?? []).some(({ severity }) => severity === 'explanation'),
     );
+
+    const codes = page.tasks.find(({ id }) => String(id) === data.task)?.fields ?? Object.keys(expense?.fields ?? {});
+    const asked = page.fields.filter(({ code }) => codes.includes(code));
 
     return (
         <>
@@ -53,6 +57,15 @@ export function NotesAndReceipts({
                     }}
                 />
             ))}
+            {asked.length > 0 && (
+                <OwnFieldInputs
+                    fields={asked}
+                    values={data.fields}
+                    onChange={(fields) => {
+                        set({ fields });
+                    }}
+                />
+            )}
             {receipts.length > 0 && (
                 <fieldset className="flex flex-col">
                     <legend>{copy.receipts}</legend>

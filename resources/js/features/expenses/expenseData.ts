@@ -1,4 +1,5 @@
 import type { ExpenseProps, ExpensesProps } from '@/types/generated/props';
+import { ownValues } from '@/ui/OwnFieldInputs';
 
 /** What the form of an expense sends. Amounts, rates and distances are as they are typed. */
 export interface ExpenseData {
@@ -20,6 +21,7 @@ export interface ExpenseData {
     clientNote: string;
     explanation: string;
     receipts: number[];
+    fields: Record<string, string>;
     version: number | null;
     /** What is wrong with all of it. */
     expense?: never;
@@ -51,6 +53,7 @@ export function expenseData(page: ExpensesProps, expense: ExpenseProps | undefin
         clientNote: expense?.clientNote ?? '',
         explanation: expense?.explanation ?? '',
         receipts: expense?.receipts.map(({ id }) => id) ?? [],
+        fields: ownValues(page.fields, expense?.fields),
         version: expense?.version ?? null,
     };
 }

@@ -17,7 +17,7 @@ export function AskedOf({ field, data, set }: AskedOfProps) {
 
     return (
         <>
-            {(subject === 'entry' || subject === 'person') && (
+            {(subject === 'entry' || subject === 'person' || subject === 'expense') && (
                 <ComboboxOfOne
                     label={copy.team}
                     kind="teams"

@@ -1,4 +1,4 @@
-import type { EntryState, Severity } from '@/types/generated/props';
+import type { EntryState, ExpenseStatementKind, Severity } from '@/types/generated/props';
 import { plural } from './plural';
 
 /** The pages of expenses. */
@@ -157,5 +157,29 @@ export const expensesText = {
         saveCurrency: 'Save currency',
         removeCurrency: (code: string) => `Remove ${code}`,
         removeExchangeRate: (code: string, day: string) => `Remove the rate of ${code} from ${day}`,
+    },
+    expenseStatements: {
+        title: 'Expense statements',
+        nothing: 'Nothing is owed up to this day.',
+        finding: (count: number, sum: string) =>
+            `${plural(count, { one: '# expense', other: '# expenses' })} not settled: ${sum}.`,
+        make: 'Make statement',
+        kind: 'Statement',
+        kinds: { reimbursement: 'Reimbursements', client: 'Client charges' } satisfies Record<ExpenseStatementKind, string>,
+        client: 'Client',
+        until: 'Expenses up to',
+        hint: 'A statement takes every approved expense up to that day that is in no other, and settles it. That of a client has the receipts behind it.',
+        person: 'Person',
+        project: 'Project',
+        expenses: 'Expenses',
+        amount: 'Amount',
+        own: (currency: string) => `In ${currency}`,
+        list: 'Statements',
+        none: 'No statements yet.',
+        period: 'Period',
+        sum: 'Total',
+        madeBy: 'Made by',
+        download: 'Files',
+        pageOf: (page: number, pages: number) => `Page ${String(page)} of ${String(pages)}`,
     },
 };

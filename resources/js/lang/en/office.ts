@@ -166,6 +166,7 @@ export const timeOfficeText = {
             'office.rates': 'Rates',
             'office.pay-rules': 'Pay rules',
             'office.expenses': 'Expenses',
+            'office.expense-statements': 'Expense statements',
             'office.billing': 'Billing and payroll',
             'office.client-systems': 'Clients’ systems',
             'office.audit-trail': 'Audit trail',

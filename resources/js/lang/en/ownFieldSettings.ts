@@ -12,10 +12,13 @@ export const ownFieldSettingsText = {
         belongsTo: 'Belongs to',
         holds: 'Type',
         asked: 'Applies to',
-        subjects: { entry: 'Entries', task: 'Tasks', project: 'Projects', person: 'People' } satisfies Record<
-            FieldSubject,
-            string
-        >,
+        subjects: {
+            entry: 'Entries',
+            task: 'Tasks',
+            project: 'Projects',
+            person: 'People',
+            expense: 'Expenses',
+        } satisfies Record<FieldSubject, string>,
         kinds: {
             text: 'Text',
             number: 'Number',
@@ -32,6 +35,7 @@ export const ownFieldSettingsText = {
             task: 'of all tasks',
             project: 'of all projects',
             person: 'of everybody',
+            expense: 'of everybody',
         } satisfies Record<FieldSubject, string>,
         retired: 'retired',
         changeOf: (name: string) => `Change ${name}`,

@@ -32,9 +32,11 @@ export type EntryState = 'draft' | 'submitted' | 'approved' | 'returned' | 'sett
 
 export type EstimateMode = 'immediate' | 'notify' | 'approve';
 
+export type ExpenseStatementKind = 'reimbursement' | 'client';
+
 export type FieldKind = 'text' | 'number' | 'choice' | 'yes-no' | 'date';
 
-export type FieldSubject = 'entry' | 'task' | 'project' | 'person';
+export type FieldSubject = 'entry' | 'task' | 'project' | 'person' | 'expense';
 
 export type FigureKind = 'planned' | 'actual' | 'pending' | 'remaining' | 'forecast' | 'variance';
 
@@ -815,6 +817,38 @@ export interface TaxShareProps {
     share: string;
 }
 
+export interface OwedProps {
+    name: string;
+    currency: string;
+    amount: string;
+    own: string;
+    cents: number;
+    expenses: number;
+}
+
+export interface StatementProps {
+    id: number;
+    client: string | null;
+    from: string;
+    until: string;
+    madeBy: string;
+    madeAt: string;
+    expenses: number;
+    amount: string;
+}
+
+export interface StatementsProps {
+    kind: ExpenseStatementKind;
+    client: OptionProps | null;
+    until: string;
+    owed: OwedProps[];
+    sum: string;
+    currency: string;
+    statements: StatementProps[];
+    page: number;
+    pages: number;
+}
+
 export interface CurrencySumProps {
     currency: string;
     gross: string;
@@ -880,6 +914,7 @@ export interface ExpenseProps {
     corrects: number | null;
     reverses: boolean;
     mayCorrect: boolean;
+    fields: Record<string, string>;
     receipts: ExpenseReceiptProps[];
     findings: ExpenseFindingProps[];
 }
@@ -894,6 +929,7 @@ export interface ExpenseTaskProps {
     id: number;
     name: string;
     project: string;
+    fields: string[];
 }
 
 export interface ExpensesProps {
@@ -913,6 +949,7 @@ export interface ExpensesProps {
     categories: ExpenseCategoryProps[];
     currencies: ExpenseCurrencyProps[];
     tasks: ExpenseTaskProps[];
+    fields: OwnFieldProps[];
     trips: string[];
     sums: CurrencySumProps[];
     cost: string;

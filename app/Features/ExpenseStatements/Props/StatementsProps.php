@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Features\ExpenseStatements\Props;
+
+use App\Lookup\Props\OptionProps;
+use App\Models\ExpenseStatementKind;
+
+/** What is owed, and the statements that were made. */
+final readonly class StatementsProps
+{
+    /**
+     * @param  OptionProps|null  $client  who is charged; null while none is chosen
+     * @param  list<OwedProps>  $owed  by name and currency
+     * @param  string  $sum  of it, in the organisation's currency
+     * @param  list<StatementProps>  $statements  the newest first
+     */
+    public function __construct(
+        public ExpenseStatementKind $kind,
+        public ?OptionProps $client,
+        public string $until,
+        public array $owed,
+        public string $sum,
+        public string $currency,
+        public array $statements,
+        public int $page,
+        public int $pages,
+    ) {
+    }
+}

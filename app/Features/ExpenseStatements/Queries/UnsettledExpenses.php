@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Features\ExpenseStatements\Queries;
+
+use App\Models\Expense;
+use App\Models\ExpenseStatementKind;
+use App\Models\ExpenseStatementLine;
+use App\Support\Database\Sql;
+use Illuminate\Database\Query\Builder;
+use Moss\Core\Calendar\Day;
+use Moss\Core\Sheet\EntryState;
+
+/** Approved and settled expenses that were not paid back, or charged, yet; also those of days before, that were approved late. */
+final class UnsettledExpenses
+{
+    /** @param  int|null  $client  whose projects; needed for what is charged */
+    public static function of(ExpenseStatementKind $kind, ?int $client, Day $until): Builder
+    {
+        $done = ExpenseStatementLine::query()->toBase()->select(Sql::value(1))->whereColumn('expense_statement_lines.expense_id', 'expenses.id')->where('expense_statement_lines.kind', $kind->value);
+
+        return Expense::query()->toBase()->join('tasks', 'tasks.id', 'expenses.task_id')->join('projects', 'projects.id', 'tasks.project_id')
+            ->whereIn('expenses.state', [EntryState::Approved->value, EntryState::Settled->value])->where('expenses.date', '<=', $until->toString())->whereNotExists($done)
+            ->when($kind === ExpenseStatementKind::Reimbursement, static fn (Builder $own): Builder => $own->where('expenses.own_money', true))
+            ->when($kind === ExpenseStatementKind::Client, static fn (Builder $charged): Builder => $charged->where('expenses.charged', true)->where('projects.client_id', $client));
+    }
+
+    /** The column that is paid back gross, or charged as the project bears it. */
+    public static function amount(ExpenseStatementKind $kind): string
+    {
+        return $kind === ExpenseStatementKind::Reimbursement ? 'expenses.gross_cents' : 'expenses.cost_cents';
+    }
+}

@@ -1,0 +1,12 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+/** What an expense statement is for: people are paid back, or a client is charged. */
+enum ExpenseStatementKind: string
+{
+    case Reimbursement = 'reimbursement';
+    case Client = 'client';
+}

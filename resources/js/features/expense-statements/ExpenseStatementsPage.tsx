@@ -1,0 +1,103 @@
+import { OfficeShell } from '@/features/office';
+import { printAmount, printMoney } from '@/lib/money';
+import { officeText } from '@/lib/officeText';
+import { route } from '@/lib/route';
+import type { ExpenseStatementKind, StatementsProps } from '@/types/generated/props';
+import { Combobox } from '@/ui/Combobox';
+import { DateField } from '@/ui/DateField';
+import { FieldError } from '@/ui/FieldError';
+import { Select } from '@/ui/Select';
+import { TableHead } from '@/ui/TableHead';
+import { router } from '@inertiajs/react';
+import { StatementList } from './StatementList';
+
+const copy = officeText.expenseStatements;
+const kinds = Object.entries(copy.kinds) as [ExpenseStatementKind, string][];
+
+/** What people are to be paid back, or a client is to be charged, and the statements that were made. */
+export function ExpenseStatementsPage({ statements }: { statements: StatementsProps }) {
+    const { kind, client, until, owed, sum, currency } = statements;
+    const count = owed.reduce((all, { expenses }) => all + expenses, 0);
+    const show = (changed: { kind?: string; client?: string | null; until?: string }) => {
+        router.get(
+            route('office.expense-statements', {}, { kind, client: client?.code ?? null, until, ...changed }),
+            {},
+            { preserveScroll: true },
+        );
+    };
+
+    return (
+        <OfficeShell title={copy.title} finding={count === 0 ? copy.nothing : copy.finding(count, printMoney(sum, currency))}>
+            <form
+                aria-label={copy.make}
+                className="mt-3 flex flex-wrap items-end gap-3"
+                onSubmit={(event) => {
+                    event.preventDefault();
+                    router.post(route('office.expense-statements.make'), { kind, client: client?.code ?? null, until });
+                }}
+            >
+                <Select
+                    label={copy.kind}
+                    options={kinds}
+                    value={kind}
+                    className="w-44"
+                    onChoose={(chosen) => {
+                        show({ kind: chosen, client: null });
+                    }}
+                />
+                {kind === 'client' && (
+                    <Combobox
+                        kind="clients"
+                        label={copy.client}
+                        chosen={client === null ? [] : [client]}
+                        className="w-60"
+                        onChange={([chosen]) => {
+                            show({ client: chosen?.code ?? null });
+                        }}
+                    />
+                )}
+                <DateField
+                    key={until}
+                    label={copy.until}
+                    required
+                    defaultValue={until}
+                    onPick={(day) => {
+                        if (day !== '') {
+                            show({ until: day });
+                        }
+                    }}
+                />
+                <button type="submit" className="act act-main" disabled={count === 0}>
+                    {copy.make}
+                </button>
+            </form>
+            <FieldError />
+            <p className="pencilled mt-1 max-w-prose">{copy.hint}</p>
+            {owed.length > 0 && <Owed statements={statements} />}
+            <StatementList statements={statements} />
+        </OfficeShell>
+    );
+}
+
+/** What is owed, by person or project and currency. */
+function Owed({ statements: { kind, owed, currency } }: { statements: StatementsProps }) {
+    const cell = 'border-b border-rule py-1 pe-4';
+
+    return (
+        <table className="mt-4 w-full max-w-3xl">
+            <TableHead heads={[kind === 'client' ? copy.project : copy.person, copy.expenses, copy.amount, copy.own(currency)]} />
+            <tbody>
+                {owed.map((one) => (
+                    <tr key={`${one.name} ${one.currency}`}>
+                        <th scope="row" className={cell}>
+                            {one.name}
+                        </th>
+                        <td className={cell}>{one.expenses}</td>
+                        <td className={cell}>{printAmount(one.amount, one.currency)}</td>
+                        <td className={cell}>{printMoney(one.own, '')}</td>
+                    </tr>
+                ))}
+            </tbody>
+        </table>
+    );
+}

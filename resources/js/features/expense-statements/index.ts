@@ -1,0 +1,1 @@
+export { ExpenseStatementsPage } from './ExpenseStatementsPage';

@@ -1,0 +1,1 @@
+export { ExpenseStatementsPage as default } from '@/features/expense-statements';
