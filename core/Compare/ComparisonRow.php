@@ -63,6 +63,7 @@ final readonly class ComparisonRow
     public function isOfPeriod(): bool
     {
         return ! $this->planned->isZero() || ! $this->actual->isZero() || ! $this->pending->isZero()
+            || ! ($this->money === null || $this->money->expenses === null)
             || ! ($this->attendance === null || $this->attendance->expected->isZero())
             || ! ($this->completion === null || $this->completion->remaining->isZero());
     }

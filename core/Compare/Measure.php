@@ -26,6 +26,8 @@ enum Measure: string
     case Cost = 'cost';
     case BillValue = 'bill-value';
     case Margin = 'margin';
+    /** What of the cost are expenses. */
+    case Expenses = 'expenses';
     case Expected = 'expected';
     /** Entered against what is expected to date. */
     case Utilisation = 'utilisation';
@@ -40,7 +42,7 @@ enum Measure: string
     {
         return match ($this) {
             self::DifferencePercentage, self::VariancePercentage, self::BillableShare, self::Utilisation => MeasureUnit::Percent,
-            self::Cost, self::BillValue, self::Margin => MeasureUnit::Money,
+            self::Cost, self::BillValue, self::Margin, self::Expenses => MeasureUnit::Money,
             default => MeasureUnit::Hours,
         };
     }
@@ -120,6 +122,7 @@ enum Measure: string
             self::Cost => self::known($row->money?->cost, $row),
             self::BillValue => self::known($row->money?->bill, $row),
             self::Margin => self::Cost->amountOf($row) === null || self::BillValue->amountOf($row) === null ? null : $row->money?->margin()->cents() ?? 0,
+            self::Expenses => $row->money?->expenses?->cents() ?? 0,
             self::Expected => $row->attendance?->expected->toInt() ?? 0,
             self::Remaining => $row->completion?->remaining->toInt() ?? 0,
             self::Forecast => $row->completion?->forecast()->toInt() ?? 0,

@@ -75,6 +75,7 @@ return [
         'cost' => 'Cost',
         'bill-value' => 'Bill value',
         'margin' => 'Margin',
+        'expenses' => 'Expenses',
         'expected' => 'Expected',
         'utilisation' => 'Utilisation',
         'remaining' => 'Remaining',

@@ -23,7 +23,6 @@ final class Features
 
     /** Each feature, with the features that it may use; only what those offer. */
     public const USES = [
-        'Compare' => [],
         'Load' => [],
         'Reported' => [],
         'Learning' => [],
@@ -47,6 +46,7 @@ final class Features
         'Week' => ['HouseRules', 'Remaining'],
         'Receipts' => [],
         'Expenses' => ['HouseRules', 'Receipts', 'Week'],
+        'Compare' => ['Expenses'],
         'ExpenseSettings' => [],
         'ExpenseStatements' => [],
         'Stretches' => ['Week'],

@@ -31,6 +31,23 @@ final class CostTest extends TestCase
         self::assertSame($after, $this->figures());
     }
 
+    public function test_comparisons_have_them_in_cost_bill_value_and_margin(): void
+    {
+        $address = '/compare?by=project&from=2026-06-01&to=2026-06-30&show=cost,bill-value,margin,expenses&figure=cost';
+        $figures = fn (string $more = ''): array => self::each($this->actingAs($this->person('kit'))->given($address.$more)->value('comparison.groups.0.row.values'), 'amount');
+        $this->add(['amount' => '100', 'isCharged' => true])->fill(['state' => 'approved'])->save();
+        $this->add(['amount' => '30', 'date' => '2026-06-16'])->fill(['state' => 'approved'])->save();
+        $this->add(['amount' => '7', 'date' => '2026-05-31']);
+        $this->add(['amount' => '5', 'date' => '2026-06-12']);
+
+        self::assertSame([13000, 10000, -3000, 13000], $figures());
+        self::assertSame([13500, 10000, -3500, 13500], $figures('&pending=in'));
+        $byBillable = $this->given('/compare?by=billable&from=2026-06-01&to=2026-06-30&show=cost,bill-value,margin,expenses&sort=name');
+        self::assertEqualsCanonicalizing([[10000, 10000, 0, 10000], [3000, 0, -3000, 3000]], array_map(static fn (int $index): array => self::each($byBillable->value("comparison.groups.$index.row.values"), 'amount'), [0, 1]));
+        $opened = $this->given($address.'&group=LENS');
+        self::assertSame([3000, 10000], self::each($opened->value('comparison.opened.expenses'), 'cents'));
+    }
+
     public function test_a_budget_can_be_spent_by_expenses_alone(): void
     {
         $this->letSeeCost('mo');

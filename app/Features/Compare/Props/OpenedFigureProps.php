@@ -13,6 +13,7 @@ final readonly class OpenedFigureProps
      * @param  int  $allParts  also those that are not shown
      * @param  list<ComparedEntryProps>  $entries  the latest first
      * @param  int  $allEntries  also those that are not shown
+     * @param  list<ComparedExpenseProps>  $expenses  of money, the latest first
      */
     public function __construct(
         public array $names,
@@ -21,6 +22,7 @@ final readonly class OpenedFigureProps
         public int $allParts,
         public array $entries,
         public int $allEntries,
+        public array $expenses,
     ) {
     }
 }

@@ -11,7 +11,7 @@ use Moss\Core\Compare\Comparison;
 /** Planned against actual in a period, from stored totals, in a fixed number of queries. */
 final readonly class ComparisonReport
 {
-    public function __construct(private PlannedAmounts $planned, private RecordedAmounts $recorded, private AttendanceAmounts $attendance, private CompletionAmounts $completion)
+    public function __construct(private PlannedAmounts $planned, private RecordedAmounts $recorded, private AttendanceAmounts $attendance, private CompletionAmounts $completion, private SpentAmounts $spent)
     {
     }
 
@@ -31,6 +31,10 @@ final readonly class ComparisonReport
             yield from $this->planned->of($asked, $items, $days, $work);
         }
         yield from $this->recorded->of($terms, $asked, $items, $days, $work);
+        // What somebody brings in themselves are their hours.
+        if ($terms->asksMoney() && ! $terms->asksFieldOfEntries() && ! $work->isOnePersons()) {
+            yield from $this->spent->of($terms, $asked, $items, $terms->days, $work);
+        }
         if ($terms->asksAttendance()) {
             yield from $this->attendance->of($terms, $work, $items);
         }

@@ -9,6 +9,8 @@ use App\Features\Compare\Props\OpenedFigureProps;
 use App\Features\Compare\Props\OpenedNameProps;
 use App\Features\Compare\Props\OpenedPartProps;
 use App\Models\Person;
+use Moss\Core\Calendar\Day;
+use Moss\Core\Calendar\DayRange;
 use Moss\Core\Compare\Grouping;
 use Moss\Core\Compare\Selection;
 
@@ -49,7 +51,31 @@ final readonly class OpenedFigures
             count($found),
             $entries,
             $count,
+            $measure->isMoney() ? ComparedExpenses::of($reader, $measure, self::codes($found, 0), self::codes($found, 1), self::days($asked, $opened), $asked->terms->withPending) : [],
         );
+    }
+
+    /**
+     * @param  list<array{string, string, int|null, int}>  $found
+     * @return list<string> each once
+     */
+    private static function codes(array $found, int $at): array
+    {
+        return array_values(array_unique(array_map(static fn (array $one): string => (string) $one[$at], array_slice($found, 0, self::MOST_PARTS))));
+    }
+
+    /** The days of the comparison that lie in the group. */
+    private static function days(ComparisonQuestion $asked, OpenedGroup $opened): DayRange
+    {
+        $days = $asked->terms->days;
+        foreach (self::groups($asked, $opened) as [$grouping, $code]) {
+            $of = $grouping->isByDay() ? $grouping->daysOf($code) : null;
+            if ($of !== null) {
+                $days = DayRange::between(Day::later($days->first(), $of->first()), Day::earlier($days->last(), $of->last()));
+            }
+        }
+
+        return $days;
     }
 
     private static function within(ComparisonQuestion $asked, OpenedGroup $opened): Selection

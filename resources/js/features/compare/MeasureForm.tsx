@@ -10,7 +10,7 @@ const copy = text.comparePage;
 const kinds: readonly (readonly [keyof typeof copy.measureKinds, readonly Measure[]])[] = [
     ['hours', ['planned', 'planned-to-date', 'actual', 'pending', 'difference', 'difference-pct', 'variance', 'variance-pct']],
     ['billable', ['billable', 'billable-share']],
-    ['money', ['cost', 'bill-value', 'margin']],
+    ['money', ['cost', 'expenses', 'bill-value', 'margin']],
     ['people', ['expected', 'utilisation']],
     ['completion', ['remaining', 'forecast']],
 ];

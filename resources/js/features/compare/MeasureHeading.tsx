@@ -6,7 +6,7 @@ import type { CompareTools } from './CompareTable';
 
 const copy = text.comparePage;
 
-const money: readonly Measure[] = ['cost', 'bill-value', 'margin'];
+const money: readonly Measure[] = ['cost', 'expenses', 'bill-value', 'margin'];
 
 /** What a column shows; it sorts by it, the largest first. */
 export function MeasureHeading({ measure, tools }: { measure: Measure; tools: CompareTools }) {

@@ -8,6 +8,7 @@ import { AttentionItem, Margin } from '@/ui/Margin';
 import { Link } from '@inertiajs/react';
 import { useEffect, useRef } from 'react';
 import { groupName } from './groupName';
+import { OpenedExpenses } from './OpenedExpenses';
 import { Amount, leftOut, measureText } from './MeasureValue';
 
 const copy = text.comparePage;
@@ -57,6 +58,7 @@ export function OpenedFigure({ opened, closed, currency, format }: Props) {
                     </ul>
                 </AttentionItem>
             )}
+            {opened.expenses.length > 0 && <OpenedExpenses expenses={opened.expenses} />}
         </Margin>
     );
 }

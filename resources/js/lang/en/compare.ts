@@ -165,6 +165,7 @@ export const compareText = {
             cost: 'Cost',
             'bill-value': 'Bill value',
             margin: 'Margin',
+            expenses: 'Expenses',
             expected: 'Expected',
             utilisation: 'Utilisation',
             remaining: 'Remaining',

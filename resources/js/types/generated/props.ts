@@ -56,7 +56,7 @@ export type LimitPer = 'expense' | 'day';
 
 export type LimitUnit = 'minutes' | 'days' | 'characters' | 'money';
 
-export type Measure = 'planned' | 'planned-to-date' | 'actual' | 'pending' | 'difference' | 'difference-pct' | 'variance' | 'variance-pct' | 'billable' | 'billable-share' | 'cost' | 'bill-value' | 'margin' | 'expected' | 'utilisation' | 'remaining' | 'forecast';
+export type Measure = 'planned' | 'planned-to-date' | 'actual' | 'pending' | 'difference' | 'difference-pct' | 'variance' | 'variance-pct' | 'billable' | 'billable-share' | 'cost' | 'bill-value' | 'margin' | 'expenses' | 'expected' | 'utilisation' | 'remaining' | 'forecast';
 
 export type MeasureUnit = 'hours' | 'money' | 'percent';
 
@@ -544,6 +544,17 @@ export interface ComparedEntryProps {
     cents: number | null;
 }
 
+export interface ComparedExpenseProps {
+    date: string;
+    person: string;
+    project: string;
+    task: string;
+    category: string;
+    state: EntryState;
+    cents: number;
+    receipts: ExpenseReceiptProps[];
+}
+
 export interface ComparedFieldProps {
     code: string;
     name: string;
@@ -670,6 +681,7 @@ export interface OpenedFigureProps {
     allParts: number;
     entries: ComparedEntryProps[];
     allEntries: number;
+    expenses: ComparedExpenseProps[];
 }
 
 export interface OpenedNameProps {

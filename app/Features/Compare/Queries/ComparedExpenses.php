@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Features\Compare\Queries;
+
+use App\Features\Compare\Props\ComparedExpenseProps;
+use App\Features\Expenses\Props\ExpenseReceiptProps;
+use App\Models\Expense;
+use App\Models\Person;
+use App\Models\Project;
+use App\Models\Receipt;
+use App\Models\Task;
+use App\Support\Database\Sql;
+use Illuminate\Database\Eloquent\Builder;
+use Moss\Core\Calendar\DayRange;
+use Moss\Core\Compare\Measure;
+use Moss\Core\Sheet\EntryState;
+
+/** The expenses behind a figure in money, the latest first, down to their receipts. */
+final class ComparedExpenses
+{
+    private const AT_ONCE = 100;
+
+    /**
+     * @param  list<string>  $tasks  codes as `PROJECT/TASK`
+     * @param  list<string>  $people  codes
+     * @return list<ComparedExpenseProps> those on projects whose cost the reader may see
+     */
+    public static function of(Person $reader, Measure $measure, array $tasks, array $people, DayRange $days, bool $withPending): array
+    {
+        $actual = [EntryState::Approved, EntryState::Settled];
+        $on = Task::query()->toBase()->join('projects', 'projects.id', 'tasks.project_id')->whereIn(Sql::joined(['projects.code', 'tasks.code'], '/'), $tasks)->select('tasks.id');
+        $expenses = Expense::query()->with('person:id,name', 'task.project', 'category:id,name', 'receipts')->during($days)->whereIn('task_id', $on)->whereIn('person_id', Person::query()->whereIn('code', $people)->select('id'))
+            ->where(static fn (Builder $counts) => $counts->whereIn('state', $actual)->when($withPending, static fn (Builder $pending) => $pending->orWhereNull('corrects_id')))
+            ->when($measure === Measure::BillValue, static fn (Builder $charged) => $charged->where('charged', true))
+            ->when(! $reader->isOffice(), static fn (Builder $seen) => $seen->whereIn('task_id', Task::query()->select('id')->whereIn('project_id', Project::query()->select('id')->where('manager_id', $reader->seesCostOfProjectsOf($reader->id) ? $reader->id : 0))))
+            ->orderByDesc('date')->orderByDesc('id')->limit(self::AT_ONCE)->get();
+
+        return array_values($expenses->map(static fn (Expense $expense): ComparedExpenseProps => new ComparedExpenseProps(
+            $expense->date->toString(), $expense->person->name, $expense->task->project->name, $expense->task->name, $expense->category->name, $expense->state, $expense->cost_cents->cents(),
+            array_values($expense->receipts->map(static fn (Receipt $receipt): ExpenseReceiptProps => new ExpenseReceiptProps($receipt->id, $receipt->name, $receipt->isPicture()))->all()),
+        ))->all());
+    }
+}

@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Features\Compare\Queries;
+
+use App\Effort\Totals\RecordedTotals;
+use App\Models\Expense;
+use App\Models\Task;
+use App\Support\Database\Rows;
+use App\Support\Database\Sql;
+use Illuminate\Database\Query\Builder;
+use Moss\Core\Calendar\DayRange;
+use Moss\Core\Compare\ComparedAmount;
+use Moss\Core\Compare\ComparedMoney;
+use Moss\Core\Compare\RecordedTime;
+use Moss\Core\Money\Money;
+use Moss\Core\Sheet\EntryState;
+use Moss\Core\Time\Minutes;
+
+/**
+ * What was spent in a period, summed up by day and as far as it is told apart, in one query: it costs what projects bear, and brings in
+ * what is charged. Pending corrections count once they are approved, as what they correct counts until then.
+ */
+final class SpentAmounts
+{
+    /** @return iterable<ComparedAmount> */
+    public function of(ComparisonTerms $terms, Dimensions $asked, WorkItems $items, DayRange $period, ComparableWork $work): iterable
+    {
+        foreach (Rows::each(SpentSum::class, self::sums($terms, $asked, $period, $work)) as $sum) {
+            $item = $items->of($sum->taskId ?? $sum->projectId ?? 0, $sum->personId ?? 0, 0, 0, $asked->billable ? (int) $sum->charged : RecordedTotals::BILLABLE_AS_TASK);
+            $money = $work->hasMoneyOf($item->manager) ? ComparedMoney::spent(Money::ofCents($sum->cents), $sum->charged) : ComparedMoney::hidden(Minutes::zero());
+            yield RecordedTime::amount($item, $sum->date, Minutes::zero(), Minutes::zero(), $terms->withPending, $asked->billable, $money);
+        }
+    }
+
+    private static function sums(ComparisonTerms $terms, Dimensions $asked, DayRange $period, ComparableWork $work): Builder
+    {
+        $actual = [EntryState::Approved->value, EntryState::Settled->value];
+        $columns = ['task_id' => $asked->tasks, 'project_id' => $asked->projects, 'person_id' => $asked->people];
+        $rows = $work->narrow(Expense::query()->toBase()->whereBetween('expenses.date', [$period->first()->toString(), $period->last()->toString()]))
+            ->where(static fn (Builder $counts): Builder => $counts->whereIn('expenses.state', $actual)->when($terms->withPending, static fn (Builder $pending): Builder => $pending->orWhereNull('expenses.corrects_id')))
+            // Under names that no column of expenses has.
+            ->joinSub(Task::query()->toBase()->select('id AS number', 'project_id'), 'spent_on', 'spent_on.number', 'expenses.task_id');
+        $rows->select('expenses.date', 'expenses.charged', Sql::sum('expenses.cost_cents', 'cents'))->groupBy('expenses.date', 'expenses.charged');
+        foreach ($columns as $column => $isAsked) {
+            $rows->addSelect($isAsked ? ($column === 'project_id' ? 'spent_on.project_id' : 'expenses.'.$column) : Sql::none($column));
+            $rows->when($isAsked, static fn (Builder $apart): Builder => $apart->groupBy($column === 'project_id' ? 'spent_on.project_id' : 'expenses.'.$column));
+        }
+
+        return $rows;
+    }
+}
