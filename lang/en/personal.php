@@ -8,6 +8,7 @@ return [
     'already' => 'This person is anonymised already.',
     'not_gone' => 'Only somebody whose last day has passed can be anonymised. Enter their last day first.',
     'responsible' => 'This person still manages an open project, leads a team or is somebody’s line manager. Transfer their responsibilities first.',
+    'open_expenses' => 'Some of this person’s expenses are not approved yet. Have them approved or removed first.',
     'open_time' => 'Some of this person’s time is not approved yet. Have it approved or removed first.',
     'done' => '{0} Nobody was anonymised.|{1} One person was anonymised.|[2,*] :count people were anonymised.',
     'settings' => [

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\App\Expenses;
 
+use App\Approval\RouteWaitingEntries;
 use App\Models\AuditTrailRow;
 use App\Models\Expense;
 use App\Models\Message;
@@ -83,6 +84,26 @@ final class ReviewTest extends TestCase
 
         $this->decide('lee', 'approve', array_map(static fn (int $version): int => $version + 1, $seen))->assertSessionHas('message', '2 expenses approved.');
         self::assertSame(2, Expense::query()->where('state', 'approved')->count());
+    }
+
+    public function test_they_follow_a_new_manager_and_a_new_route(): void
+    {
+        $this->submitted();
+        $this->person('ada')->update(['manager_id' => $this->person('mo')->id]);
+        $this->app->make(RouteWaitingEntries::class)->handle(people: [$this->person('ada')->id]);
+        self::assertSame([$this->person('mo')->id], Expense::query()->distinct()->pluck('approver_id')->all());
+
+        Project::query()->update(['approval' => 'project']);
+        $this->person('ada')->update(['manager_id' => null]);
+        $this->app->make(RouteWaitingEntries::class)->handle($this->task('FIT')->project_id);
+        self::assertSame([$this->person('mo')->id], Expense::query()->distinct()->pluck('approver_id')->all());
+    }
+
+    public function test_the_week_says_that_expenses_are_not_submitted(): void
+    {
+        $this->add();
+        $this->add(['date' => '2026-06-22']);
+        self::assertSame(1, $this->getJson('/people/ada/days/2026-W25/submission')->assertOk()->json('openExpenses'));
     }
 
     public function test_a_correction_reverses_what_it_corrects_once_it_is_approved(): void

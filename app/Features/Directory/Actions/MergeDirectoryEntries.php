@@ -12,6 +12,7 @@ use App\Features\Directory\Queries\DirectoryKind;
 use App\Models\Assignment;
 use App\Models\Client;
 use App\Models\ClientContact;
+use App\Models\ExpenseCategoryTeam;
 use App\Models\HouseRuleSetting;
 use App\Models\OwnField;
 use App\Models\PayRule;
@@ -59,6 +60,9 @@ final readonly class MergeDirectoryEntries
         $this->assignments('team_id', $team, $into);
         DB::transaction(static function () use ($team, $into): void {
             OwnField::query()->where('team_id', $team)->update(['team_id' => $into]);
+            $usable = ExpenseCategoryTeam::query()->where('team_id', $into)->select('expense_category_id');
+            ExpenseCategoryTeam::query()->where('team_id', $team)->whereIn('expense_category_id', $usable)->delete();
+            ExpenseCategoryTeam::query()->where('team_id', $team)->update(['team_id' => $into]);
             // A pay rule of the other from the same day on holds.
             $ruled = PayRule::query()->where('team_id', $into)->get()->map(static fn (PayRule $rule): ?string => $rule->starts_on?->toString())->all();
             foreach (PayRule::query()->where('team_id', $team)->get() as $rule) {

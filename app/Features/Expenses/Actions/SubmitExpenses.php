@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Features\Expenses\Actions;
 
+use App\Approval\ExpenseRoute;
 use App\AuditTrail\AuditTrail;
 use App\Expenses\Currencies;
 use App\Expenses\ExpenseAuditTrail;
-use App\Expenses\ExpenseRoute;
 use App\Expenses\PostReversals;
 use App\Features\Expenses\Queries\ExpenseFindings;
 use App\Models\Expense;

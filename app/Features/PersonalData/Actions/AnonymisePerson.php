@@ -10,6 +10,7 @@ use App\AuditTrail\AuditTrailSubject;
 use App\Models\Appointment;
 use App\Models\AppointmentCalendar;
 use App\Models\Entry;
+use App\Models\Expense;
 use App\Models\FavouriteTask;
 use App\Models\Identity;
 use App\Models\LeaveRequest;
@@ -23,6 +24,7 @@ use App\Models\PasswordLink;
 use App\Models\Person;
 use App\Models\Phrase;
 use App\Models\Project;
+use App\Models\Receipt;
 use App\Models\Recorder;
 use App\Models\RecoveryCode;
 use App\Models\SecondFactor;
@@ -34,6 +36,7 @@ use App\Models\Timer;
 use App\Support\Clock\Today;
 use App\Support\Language\Wording;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\File;
 use Moss\Core\Leave\LeaveState;
 
 /**
@@ -69,6 +72,7 @@ final readonly class AnonymisePerson
             $person->ends_on === null || ! $person->ends_on->isBefore($this->today->in('UTC')) => 'not_gone',
             Project::query()->where('manager_id', $person->id)->where('state', 'open')->exists(), Team::query()->where('lead_id', $person->id)->exists(), Person::query()->where('manager_id', $person->id)->exists() => 'responsible',
             Entry::query()->where('person_id', $person->id)->whereIn('state', ['draft', 'submitted', 'returned'])->exists() => 'open_time',
+            Expense::query()->where('person_id', $person->id)->whereIn('state', ['draft', 'submitted', 'returned'])->exists() => 'open_expenses',
             default => null,
         };
         if ($refusal !== null) {
@@ -84,6 +88,12 @@ final readonly class AnonymisePerson
         foreach ([Message::query(), SignIn::query(), PasswordLink::query(), SecondFactor::query(), RecoveryCode::query(), Identity::query(), Phrase::query(), Recorder::query(), Stretch::query()->where('is_inked', false), Timer::query(), FavouriteTask::query(), Appointment::query(), AppointmentCalendar::query(), LeftOutSeries::query(), TimeFeed::query(), OwnFieldValue::query(), LineChargeCode::query()] as $theirs) {
             $theirs->where('person_id', $person->id)->delete();
         }
+        // Receipts of expenses stay as long as the books do.
+        $waiting = Receipt::query()->where('person_id', $person->id)->whereNull('expense_id');
+        foreach ((clone $waiting)->get() as $receipt) {
+            File::delete($receipt->path());
+        }
+        $waiting->delete();
         LeaveRequest::query()->where('person_id', $person->id)->where('state', '<>', LeaveState::Approved)->whereNull('replaces_id')
             ->whereNotIn('id', LeaveRequest::query()->whereNotNull('replaces_id')->select('replaces_id'))->delete();
         LeaveRequest::query()->where('person_id', $person->id)->update(['note' => '', 'comment' => '', 'calendar_uid' => null]);

@@ -14,6 +14,7 @@ use App\Models\Correction;
 use App\Models\DaySpan;
 use App\Models\Entry;
 use App\Models\EntryPayKind;
+use App\Models\Expense;
 use App\Models\FavouriteTask;
 use App\Models\FindingExplanation;
 use App\Models\Identity;
@@ -29,6 +30,7 @@ use App\Models\Person;
 use App\Models\Phrase;
 use App\Models\ProposedEstimate;
 use App\Models\Rate;
+use App\Models\Receipt;
 use App\Models\Recorder;
 use App\Models\RemainingEstimate;
 use App\Models\SavedComparison;
@@ -76,6 +78,11 @@ final class PersonalDataFile
             ->select('projects.name AS project', 'tasks.name AS task', 'assignments.planned_minutes', 'assignments.starts_on', 'assignments.ends_on')->orderBy('assignments.id');
         yield 'pay_kinds' => $of(EntryPayKind::query()->join('entries', 'entries.id', 'entry_pay_kinds.entry_id'), 'entries.person_id')->join('tasks', 'tasks.id', 'entries.task_id')->join('projects', 'projects.id', 'tasks.project_id')
             ->select('entries.date', 'projects.name AS project', 'tasks.name AS task', 'entry_pay_kinds.kind', 'entry_pay_kinds.minutes')->orderBy('entries.date')->orderBy('entry_pay_kinds.id');
+        yield 'expenses' => $of(Expense::query(), 'expenses.person_id')->join('tasks', 'tasks.id', 'expenses.task_id')->join('projects', 'projects.id', 'tasks.project_id')->join('expense_categories', 'expense_categories.id', 'expenses.expense_category_id')
+            ->leftJoin('currencies', 'currencies.id', 'expenses.currency_id')->leftJoin('trips', 'trips.id', 'expenses.trip_id')
+            ->select('expenses.date', 'projects.name AS project', 'tasks.name AS task', 'expense_categories.name AS category', 'currencies.code AS currency', 'expenses.gross_minor', 'expenses.tax_minor', 'expenses.gross_cents', 'expenses.distance_tenths')
+            ->addSelect('expenses.from_place', 'expenses.to_place', 'trips.name AS trip', 'expenses.note', 'expenses.client_note', 'expenses.explanation', 'expenses.state')->orderBy('expenses.date')->orderBy('expenses.id');
+        yield 'receipts' => $of(Receipt::query())->select('name', 'media_type', 'bytes', 'reading', 'mailed', 'received_at')->orderBy('id');
         yield 'pay_rules' => $of(PayRule::query())->orderBy('id');
         yield 'own_fields' => $of(OwnFieldValue::query(), 'own_field_values.person_id')->join('own_fields', 'own_fields.id', 'own_field_values.own_field_id')->select('own_fields.name', 'own_field_values.value')->orderBy('own_fields.id');
         yield 'absences' => $of(Absence::query(), 'absences.person_id')->join('absence_kinds', 'absence_kinds.id', 'absences.absence_kind_id')->select('absences.date', 'absences.minutes', 'absence_kinds.name AS kind')->orderBy('absences.date');

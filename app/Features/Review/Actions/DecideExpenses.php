@@ -6,10 +6,10 @@ namespace App\Features\Review\Actions;
 
 use App\Approval\DecisionKind;
 use App\Approval\DecisionRights;
+use App\Approval\ExpenseRoute;
 use App\Approval\Waiting;
 use App\AuditTrail\AuditTrail;
 use App\Expenses\ExpenseAuditTrail;
-use App\Expenses\ExpenseRoute;
 use App\Expenses\PostReversals;
 use App\Models\Expense;
 use App\Models\MessageKind;

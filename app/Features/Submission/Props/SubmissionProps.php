@@ -10,6 +10,7 @@ use App\Features\HouseRules\Props\FindingProps;
 final readonly class SubmissionProps
 {
     /**
+     * @param  int  $openExpenses  of these days, which are submitted on their own page
      * @param  list<ProjectHoursProps>  $projects
      * @param  list<FindingProps>  $findings  what blocks first
      * @param  list<RecipientProps>  $recipients
@@ -18,6 +19,7 @@ final readonly class SubmissionProps
     public function __construct(
         public int $minutes,
         public int $entries,
+        public int $openExpenses,
         public array $projects,
         public array $findings,
         public array $recipients,

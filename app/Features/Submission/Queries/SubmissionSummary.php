@@ -10,6 +10,7 @@ use App\Features\Submission\Props\ProjectHoursProps;
 use App\Features\Submission\Props\QuestionProps;
 use App\Features\Submission\Props\RecipientProps;
 use App\Features\Submission\Props\SubmissionProps;
+use App\Models\Expense;
 use App\Models\Organisation;
 use App\Models\Person;
 use App\Models\Question;
@@ -21,6 +22,7 @@ use Moss\Core\Calendar\DayRange;
 use Moss\Core\Calendar\Week;
 use Moss\Core\Review\ApprovalRoute;
 use Moss\Core\Review\RouteStep;
+use Moss\Core\Sheet\EntryState;
 
 /** What would go if some days, or a selection of them, were submitted now: hours, findings, to whom, and what is asked. */
 final readonly class SubmissionSummary
@@ -39,6 +41,7 @@ final readonly class SubmissionSummary
         return new SubmissionProps(
             array_sum(array_map(static fn (SubmittedEntry $one): int => $one->entry->minutes->toInt(), $entries)),
             count($entries),
+            Expense::query()->where('person_id', $owner->id)->during($days)->whereIn('state', [EntryState::Draft, EntryState::Returned])->count(),
             self::projects($entries),
             $found->props($reader),
             self::recipients($entries, $needsAttention),

@@ -1,6 +1,8 @@
 import { hoursWithUnit } from '@/lib/hours';
+import { route } from '@/lib/route';
 import { text } from '@/lib/text';
 import type { HoursFormat, RecipientProps, SubmissionProps } from '@/types/generated/props';
+import { Link } from '@inertiajs/react';
 
 interface SubmissionHoursProps {
     summary: SubmissionProps;
@@ -56,6 +58,13 @@ export function SubmissionHours({ summary, entered, expected, format }: Submissi
                     ))}
                 </tbody>
             </table>
+            {summary.openExpenses > 0 && (
+                <p className="mt-1">
+                    <Link className="text-ochre underline underline-offset-4" href={route('expenses.current')}>
+                        {text.week.confirm.openExpenses(summary.openExpenses)}
+                    </Link>
+                </p>
+            )}
         </>
     );
 }

@@ -302,6 +302,8 @@ export const weekText = {
                 `${hours} in ${plural(entries, { one: 'one entry', other: '# entries' })} will be submitted now.`,
             to: (names: string) => `To ${names}`,
             then: ', then ',
+            openExpenses: (count: number) =>
+                `${plural(count, { one: '# expense', other: '# expenses' })} of these days not submitted`,
             toNobody: 'Approved on submission; no approver needed',
             approvesItself: 'In order; approved automatically',
             noManager: 'no manager set',

@@ -2535,6 +2535,7 @@ export interface RecipientProps {
 export interface SubmissionProps {
     minutes: number;
     entries: number;
+    openExpenses: number;
     projects: ProjectHoursProps[];
     findings: FindingProps[];
     recipients: RecipientProps[];

@@ -2,9 +2,8 @@
 
 declare(strict_types=1);
 
-namespace App\Expenses;
+namespace App\Approval;
 
-use App\Approval\RoutedEntry;
 use App\Models\Expense;
 use App\Support\Database\Rows;
 use App\Support\Database\Sql;
