@@ -26,7 +26,7 @@ const groups = [
     // Small things that several pages have; not what only the time office opens.
     {
         name: 'parts',
-        test: /resources\/js\/(lib|ui)\/(?!grid|Combobox\.|Date|Tooltip|Dialog|ConfirmDialog|Popover|AccountPopover|SelectList|File|useUploads|officeText)/,
+        test: /resources\/js\/(lib|ui)\/(?!grid|Combobox\.|Date|Tooltip|Dialog|ConfirmDialog|Popover|AccountPopover|SelectList|File|OwnField|useUploads|officeText)/,
         minShareCount: 5,
         priority: 1,
     },

@@ -177,6 +177,9 @@ test.describe('in a language half as long again', () => {
             '/office/client-systems',
             '/office/own-fields?field=place',
             '/office/pay-rules',
+            '/office/expenses?category=mileage',
+            '/office/expense-statements',
+            '/office/expense-statements?kind=client&client=hollin',
             '/office/clients/of/hollin',
             '/compare?by=field&field=place&then=team',
             '/client-systems',
@@ -198,6 +201,7 @@ test.describe('in a language half as long again', () => {
         const answers = answersOf(page);
         for (const address of [
             '/',
+            '/expenses',
             '/my-figures',
             '/month/2026-06',
             '/tasks',

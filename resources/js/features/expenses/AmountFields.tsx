@@ -19,7 +19,7 @@ export function AmountFields({ page, data, set, category }: ExpensePart & { cate
                 <Typed label={copy.amount} name="amount" part={{ page, data, set }} />
                 <Select
                     label={copy.currency}
-                    className="w-24"
+                    className="w-32"
                     value={data.currency}
                     options={page.currencies.map(({ code }) => [code, code])}
                     onChoose={(currency) => {

@@ -20,7 +20,7 @@ export function ReceiptFields({ page, receipt, item, onChange }: ReceiptFieldsPr
     const categories = page.categories.filter(({ isMileage }) => !isMileage);
 
     return (
-        <div className="mt-1 grid grid-cols-2 gap-x-3 gap-y-2 sm:grid-cols-[10rem_7rem_6rem_minmax(9rem,1fr)_6rem]">
+        <div className="mt-1 grid grid-cols-[10rem_minmax(0,1fr)] gap-x-3 gap-y-2 sm:grid-cols-[10rem_7rem_8rem_minmax(8rem,1fr)_6rem]">
             <DateField
                 label={copy.seenOf.date}
                 defaultValue={item.date}

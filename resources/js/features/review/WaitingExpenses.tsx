@@ -31,6 +31,7 @@ export function WaitingExpenses({ review, group }: { review: ReviewProps; group:
                 onFinish: () => {
                     setGoing(false);
                     setReturning(false);
+                    leave(new Set());
                 },
             },
         );
