@@ -1,11 +1,13 @@
 import { text } from '@/lib/text';
 import type { HoursFormat, ReviewProps } from '@/types/generated/props';
 import { Paging } from '@/ui/Paging';
+import { soon } from '@/ui/soon';
 import { Fragment } from 'react';
 import { deskAddress } from './address';
 import type { ReviewDesk } from './useDesk';
-import { WaitingExpenses } from './WaitingExpenses';
 import { WaitingSheet } from './WaitingSheet';
+
+const WaitingExpenses = soon(async () => (await import('./WaitingExpenses')).WaitingExpenses);
 
 interface DeskSheetsProps {
     review: ReviewProps;

@@ -2,7 +2,7 @@ import { weekdayAndDay } from '@/lib/days';
 import { printAmount, printMoney } from '@/lib/money';
 import { printList } from '@/lib/numbers';
 import { route } from '@/lib/route';
-import { text } from '@/lib/text';
+import { officeText } from '@/lib/officeText';
 import type { ExpenseProps, ReviewProps, WaitingExpensesProps } from '@/types/generated/props';
 import { Checkbox } from '@/ui/Checkbox';
 import { router } from '@inertiajs/react';
@@ -11,7 +11,7 @@ import { useState } from 'react';
 import { ExpenseEffects } from './ExpenseEffects';
 import { ReturnForm } from './ReturnForm';
 
-const copy = text.reviewPage.expenses;
+const copy = officeText.waitingExpenses;
 
 /** Expenses of a person's week under review: all of them, or some. */
 export function WaitingExpenses({ review, group }: { review: ReviewProps; group: WaitingExpensesProps }) {

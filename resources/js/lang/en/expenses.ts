@@ -103,6 +103,17 @@ export const expensesText = {
         mailed: 'by mail',
         addChosen: (count: number) => `Add ${plural(count, { one: '# expense', other: '# expenses' })}`,
     },
+    waitingExpenses: {
+        of: (name: string, week: number) => `${name}, expenses of week ${String(week)}`,
+        approve: (count: number) => `Approve ${plural(count, { one: '# expense', other: '# expenses' })}`,
+        giveBack: (count: number) => `Return ${plural(count, { one: '# expense', other: '# expenses' })}`,
+        at: (amount: string, rate: string) => `${amount} at ${rate}`,
+        distance: (distance: string, rate: string) => `${distance} km at ${rate}`,
+        fromTo: (from: string, to: string) => `${from} to ${to}`,
+        companyMoney: 'paid by the company',
+        charged: 'charged to the client',
+        correction: 'correction',
+    },
     expenseSettings: {
         title: 'Expenses',
         none: 'There are no categories yet, so nobody can enter expenses.',
