@@ -15,6 +15,7 @@ return [
     'locked' => ':name is locked with a password. Remove the password, or send a picture.',
     'twice' => ':name is already among your receipts.',
     'in_use' => 'This receipt belongs to an expense. Remove it there first.',
+    'lost' => 'A file did not arrive whole, or is larger than 10 MB. Add it again, or photograph it at a lower resolution.',
     'none' => 'Choose at least one file.',
     'many' => 'Add at most 20 files at a time.',
     'added' => '{1} Receipt added.|[2,*] :count receipts added.',

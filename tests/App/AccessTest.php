@@ -30,7 +30,6 @@ use App\Models\StandIn;
 use App\Models\Tracker;
 use App\Models\Webhook;
 use App\Models\WorkRequest;
-use Illuminate\Http\UploadedFile;
 use Illuminate\Routing\Route;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Route as Router;
@@ -444,7 +443,7 @@ final class AccessTest extends TestCase
             str_ends_with($address, '/allowances') => ['person' => 'ada', 'year' => 2026, 'days' => '30'],
             $address === '/people/ada/expenses', $address === '/people/ada/expenses/1' => ['date' => '2026-06-15', 'task' => 1, 'category' => 'meals', 'amount' => '1', 'currency' => 'EUR', 'isOwnMoney' => true, 'isCharged' => false],
             str_ends_with($address, '/from-receipts') => ['task' => 1, 'isCharged' => false, 'items' => [['receipt' => 1, 'date' => '2026-06-15', 'amount' => '1', 'currency' => 'EUR', 'category' => 'meals']]],
-            str_ends_with($address, '/receipts') => ['files' => [UploadedFile::fake()->createWithContent('a.txt', 'text')]],
+            str_ends_with($address, '/receipts') => ['uploads' => ['0123456789abcdef0123456789abcdef']],
             $address === '/office/expense-statements' => ['kind' => 'reimbursement', 'until' => '2026-06-15'],
             str_ends_with($address, '/mileage-rates') => ['mileageFrom' => '2026-06-01', 'mileageRate' => '0.30'],
             str_ends_with($address, '/currencies') => ['currency' => 'SEK', 'places' => 2, 'smallest' => '1'],

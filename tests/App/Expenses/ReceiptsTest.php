@@ -9,11 +9,11 @@ use App\Features\Receipts\Actions\CleanFile;
 use App\Features\Receipts\Actions\ReceiptRefused;
 use App\Features\Receipts\Reading\ReceiptWords;
 use App\Features\Receipts\Reading\WordsOfFiles;
+use App\Features\Uploads\Actions\ReceiveUpload;
 use App\Models\Expense;
 use App\Models\Receipt;
 use App\Models\ReceiptState;
 use Dompdf\Dompdf;
-use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\File;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -54,7 +54,7 @@ final class ReceiptsTest extends TestCase
 
     public function test_a_photographed_receipt_is_made_anew_read_and_pencilled(): void
     {
-        $this->actingAs($this->person('ada'))->post('/people/ada/receipts', ['files' => [self::upload(self::picture(), 'IMG_1.jpg')]])->assertSessionHasNoErrors()->assertSessionHas('message', 'Receipt added.');
+        $this->actingAs($this->person('ada'))->post('/people/ada/receipts', ['uploads' => [$this->upload(self::picture(), 'IMG_1.jpg')]])->assertSessionHasNoErrors()->assertSessionHas('message', 'Receipt added.');
         $receipt = Receipt::query()->sole();
 
         self::assertSame([ReceiptState::Read, 'image/jpeg', 'IMG_1.jpg'], [$receipt->state, $receipt->media_type, $receipt->name]);
@@ -118,9 +118,18 @@ final class ReceiptsTest extends TestCase
     #[DataProvider('hostile')]
     public function test_what_is_no_receipt_is_refused_with_a_sentence(string $bytes, string $name, string $says): void
     {
-        $this->actingAs($this->person('ada'))->post('/people/ada/receipts', ['files' => [self::upload($bytes, $name)]])->assertSessionHasErrors('files');
-
-        self::assertStringContainsString($says, self::errorOf('files'));
+        if ($bytes === '' || strlen($bytes) > CleanFile::MOST_BYTES) {
+            // What is sent in pieces is neither; what is mailed may be.
+            try {
+                CleanFile::of($bytes, $name);
+                self::fail('It was taken.');
+            } catch (ReceiptRefused $refused) {
+                self::assertStringContainsString($says, $refused->getMessage());
+            }
+        } else {
+            $this->actingAs($this->person('ada'))->post('/people/ada/receipts', ['uploads' => [$this->upload($bytes, $name)]])->assertSessionHasErrors('uploads');
+            self::assertStringContainsString($says, self::errorOf('uploads'));
+        }
         self::assertSame(0, Receipt::query()->count());
         self::assertSame([], File::isDirectory(storage_path('app/private/receipts')) ? File::files(storage_path('app/private/receipts')) : []);
     }
@@ -158,10 +167,11 @@ final class ReceiptsTest extends TestCase
 
     public function test_some_of_several_files_may_be_refused(): void
     {
-        $this->actingAs($this->person('ada'))->post('/people/ada/receipts', ['files' => [self::upload(self::picture(), 'a.jpg'), self::upload('text', 'b.jpg')]])->assertSessionHasErrors(['files' => 'b.jpg is neither a picture (JPEG, PNG, WebP, GIF) nor a PDF. Photograph or scan the receipt.']);
+        $this->actingAs($this->person('ada'))->post('/people/ada/receipts', ['uploads' => [$this->upload(self::picture(), 'a.jpg'), $this->upload('text', 'b.jpg')]])->assertSessionHasErrors(['uploads' => 'b.jpg is neither a picture (JPEG, PNG, WebP, GIF) nor a PDF. Photograph or scan the receipt.']);
 
         self::assertSame(['a.jpg'], Receipt::query()->pluck('name')->all());
-        $this->actingAs($this->person('bo'))->post('/people/ada/receipts', ['files' => [self::upload(self::picture('c'), 'c.jpg')]])->assertForbidden();
+        $this->post('/people/ada/receipts', ['uploads' => [str_repeat('0', 32)]])->assertSessionHasErrors(['uploads' => 'A file did not arrive whole, or is larger than 10 MB. Add it again, or photograph it at a lower resolution.']);
+        $this->actingAs($this->person('bo'))->post('/people/ada/receipts', ['uploads' => [$this->upload(self::picture('c'), 'c.jpg')]])->assertForbidden();
     }
 
     public function test_the_words_of_a_pdf_are_read(): void
@@ -213,9 +223,16 @@ final class ReceiptsTest extends TestCase
         return $this->app->make(AddReceipt::class)->handle($this->person('ada'), self::picture($of), "$of.jpg");
     }
 
-    private static function upload(string $bytes, string $name): UploadedFile
+    /** @return string the id of a file that ada has sent */
+    private function upload(string $bytes, string $name): string
     {
-        return UploadedFile::fake()->createWithContent($name, $bytes);
+        $receive = $this->app->make(ReceiveUpload::class);
+        $upload = $receive->begin($this->person('ada'), $name, max(1, strlen($bytes)));
+        foreach (str_split($bytes, ReceiveUpload::PIECE) as $index => $piece) {
+            $receive->append($upload->refresh(), $index * ReceiveUpload::PIECE, $piece);
+        }
+
+        return $upload->id;
     }
 
     /** A JPEG with a comment in it, another for another word. */

@@ -4,13 +4,14 @@ declare(strict_types=1);
 
 namespace App\Features\Receipts\Controllers;
 
-use App\Features\Receipts\Actions\AddReceipt;
 use App\Features\Receipts\Actions\ReceiptRefused;
 use App\Features\Receipts\Actions\RemoveReceipt;
+use App\Features\Receipts\Actions\TakeUploads;
 use App\Features\Receipts\Requests\ReceiptsRequest;
 use App\Models\Person;
 use App\Models\Receipt;
 use App\Support\Language\Wording;
+use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\RedirectResponse;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Validation\ValidationException;
@@ -20,24 +21,15 @@ use Symfony\Component\HttpFoundation\BinaryFileResponse;
 final class ReceiptsController
 {
     /** @throws ValidationException of those that are not taken; the others are kept */
-    public function store(Person $person, ReceiptsRequest $request, AddReceipt $add): RedirectResponse
+    public function store(#[CurrentUser] Person $sender, Person $person, ReceiptsRequest $request, TakeUploads $take): RedirectResponse
     {
         Gate::authorize('recordWeek', $person);
-        $added = 0;
-        $refusals = [];
-        foreach ($request->uploaded() as $file) {
-            try {
-                $add->handle($person, (string) $file->getContent(), $file->getClientOriginalName());
-                $added++;
-            } catch (ReceiptRefused $refused) {
-                $refusals[] = $refused->getMessage();
-            }
-        }
+        [$taken, $refusals] = $take->handle($sender, $person, $request->uploads());
         if ($refusals !== []) {
-            throw ValidationException::withMessages(['files' => implode(' ', $refusals)]);
+            throw ValidationException::withMessages(['uploads' => implode(' ', array_unique($refusals))]);
         }
 
-        return back()->with('message', Wording::choice('receipts.added', $added));
+        return back()->with('message', Wording::choice('receipts.added', $taken));
     }
 
     /** Never run, whatever is in it: the browser shows it in a box of its own. */

@@ -6,9 +6,8 @@ namespace App\Features\Receipts\Requests;
 
 use App\Http\Input\BoundedRequest;
 use App\Support\Language\Wording;
-use Illuminate\Http\UploadedFile;
 
-/** Files that are to be receipts; what they are is seen from their content. */
+/** Files that were sent and are to be receipts; what they are is seen from their content. */
 final class ReceiptsRequest extends BoundedRequest
 {
     private const MOST = 20;
@@ -16,20 +15,18 @@ final class ReceiptsRequest extends BoundedRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['files' => ['required', 'list', 'max:'.self::MOST], 'files.*' => ['file']];
+        return ['uploads' => ['required', 'list', 'max:'.self::MOST], 'uploads.*' => ['string', 'regex:/^[0-9a-f]{32}$/D']];
     }
 
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['files.required' => Wording::of('receipts.none'), 'files.max' => Wording::of('receipts.many'), 'files.*' => Wording::of('receipts.none')];
+        return ['uploads.required' => Wording::of('receipts.none'), 'uploads.max' => Wording::of('receipts.many'), 'uploads.*' => Wording::of('receipts.lost')];
     }
 
-    /** @return list<UploadedFile> */
-    public function uploaded(): array
+    /** @return list<string> */
+    public function uploads(): array
     {
-        $files = $this->file('files');
-
-        return is_array($files) ? array_values($files) : [];
+        return array_values(array_filter($this->array('uploads'), is_string(...)));
     }
 }

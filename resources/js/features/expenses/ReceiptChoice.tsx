@@ -27,7 +27,7 @@ export function ReceiptChoice({ isSending, onAdd }: { isSending: boolean; onAdd:
             <span role="status" className="pencilled">
                 {isSending ? copy.sending : copy.addHint}
             </span>
-            <FieldError of={['files', 'files.0']} />
+            <FieldError of={['uploads', 'uploads.0']} />
         </div>
     );
 }

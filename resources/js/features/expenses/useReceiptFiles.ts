@@ -1,6 +1,23 @@
 import { route } from '@/lib/route';
+import { upload } from '@/lib/upload';
 import { router } from '@inertiajs/react';
 import { useEffect, useState } from 'react';
+
+/** Sends files one after the other; one that is lost has an id that no file has, so that the server says so. */
+async function sendAll(files: readonly File[]): Promise<string[]> {
+    const ids: string[] = [];
+    for (const file of files) {
+        const id = await upload(
+            file,
+            route('uploads'),
+            (begun) => route('uploads.piece', { upload: begun }),
+            () => undefined,
+        );
+        ids.push(id ?? '0'.repeat(32));
+    }
+
+    return ids;
+}
 
 /** Adds receipts that are chosen, dropped anywhere on the page, or pasted; and asks again while any is being read. */
 export function useReceiptFiles(person: string, mayAdd: boolean, isReading: boolean) {
@@ -10,18 +27,19 @@ export function useReceiptFiles(person: string, mayAdd: boolean, isReading: bool
             return;
         }
         setSending(true);
-        router.post(
-            route('receipts.add', { person }),
-            { files },
-            {
-                preserveScroll: true,
-                preserveState: true,
-                forceFormData: true,
-                onFinish: () => {
-                    setSending(false);
+        void sendAll(files).then((uploads) => {
+            router.post(
+                route('receipts.add', { person }),
+                { uploads },
+                {
+                    preserveScroll: true,
+                    preserveState: true,
+                    onFinish: () => {
+                        setSending(false);
+                    },
                 },
-            },
-        );
+            );
+        });
     };
 
     useEffect(() => {
