@@ -9,6 +9,7 @@ use App\Api\Controllers\DecisionsController;
 use App\Api\Controllers\DocumentController;
 use App\Api\Controllers\EntriesController;
 use App\Api\Controllers\EstimatesController;
+use App\Api\Controllers\ExpensesController;
 use App\Api\Controllers\FilesController;
 use App\Api\Controllers\MeController;
 use App\Api\Controllers\OwnFieldsController;
@@ -42,6 +43,7 @@ Route::middleware([AnswerInJson::class, 'throttle:api'])->group(static function 
             Route::get('/projects/{project:code}/plan', [PlansController::class, 'show'])->name('api.plan');
             Route::get('/projects/{project:code}/tasks/{taskCode}/people/{person:code}/remaining', [EstimatesController::class, 'show'])->withoutScopedBindings()->name('api.remaining');
             Route::get('/people/{person:code}/corrections', [CorrectionsController::class, 'index'])->name('api.corrections');
+            Route::get('/people/{person:code}/expenses', [ExpensesController::class, 'index'])->name('api.expenses');
             Route::get('/own-fields', [OwnFieldsController::class, 'index'])->name('api.own-fields');
             Route::get('/clients/{client:code}/charge-codes', [OwnFieldsController::class, 'chargeCodes'])->name('api.charge-codes');
             Route::get('/comparison', [ComparisonsController::class, 'show'])->name('api.comparison');

@@ -50,6 +50,8 @@ use Moss\Core\Sheet\EntryState;
  * @property bool $needs_attention
  * @property int|null $corrects_id
  * @property bool $reverses
+ * @property-read int|null $receipts_count
+ * @property-read self|null $corrected
  * @property-read Person $person
  * @property-read Task $task
  * @property-read Person|null $approver
@@ -112,6 +114,12 @@ final class Expense extends Model
     public function approver(): BelongsTo
     {
         return $this->belongsTo(Person::class);
+    }
+
+    /** @return BelongsTo<self, $this> */
+    public function corrected(): BelongsTo
+    {
+        return $this->belongsTo(self::class, 'corrects_id');
     }
 
     /** @return BelongsTo<ExpenseCategory, $this> */

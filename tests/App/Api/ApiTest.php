@@ -215,7 +215,7 @@ final class ApiTest extends TestCase
     public function test_the_document_is_for_everybody_and_complete(): void
     {
         $document = $this->getJson('/api/v1/openapi.json')->assertOk()->assertJsonPath('openapi', '3.1.0');
-        self::assertCount(29, (array) $document->json('paths'));
+        self::assertCount(30, (array) $document->json('paths'));
         $this->getJson('/api/v1/nowhere')->assertNotFound()->assertHeader('Content-Type', 'application/problem+json');
         $this->postJson('/api/v1/me')->assertStatus(405)->assertJsonPath('status', 405);
     }

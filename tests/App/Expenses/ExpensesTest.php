@@ -151,6 +151,24 @@ final class ExpensesTest extends TestCase
         self::assertTrue($expense->refresh()->needs_attention);
     }
 
+    public function test_own_fields_are_filled_in_and_asked_for_by_a_rule(): void
+    {
+        $this->actingAs($this->person('kit'))->post('/office/own-fields', ['name' => 'Purpose', 'code' => 'purpose', 'subject' => 'expense', 'kind' => 'choice', 'isRequired' => true, 'client' => 'harbour', 'choices' => "survey = Survey\nrepair = Repair"])->assertSessionHasNoErrors();
+        $expense = $this->add();
+        $page = $this->given('/people/ada/expenses/2026-W25');
+        self::assertSame(['purpose'], self::each($page->value('expenses.fields'), 'code'));
+        self::assertSame([['purpose'], ['purpose'], []], [$page->value('expenses.tasks.0.fields'), $page->value('expenses.tasks.1.fields'), $page->value('expenses.tasks.2.fields')], 'of the client’s project only');
+        self::assertSame(['Not filled in: Purpose.'], self::each($page->value('expenses.expenses.0.findings'), 'what'));
+        $this->post('/people/ada/expenses/2026-W25/submission')->assertSessionHasErrors('expense');
+
+        $this->put("/people/ada/expenses/$expense->id", $this->meal(['fields' => ['purpose' => 'holiday']]))->assertSessionHasErrors('fields.purpose');
+        $this->put("/people/ada/expenses/$expense->id", $this->meal(['fields' => ['purpose' => 'survey']]))->assertSessionHasNoErrors();
+        self::assertSame(['purpose' => 'survey'], $this->given('/people/ada/expenses/2026-W25')->value('expenses.expenses.0.fields'));
+        $this->post('/people/ada/expenses/2026-W25/submission')->assertSessionHasNoErrors();
+        self::assertSame(EntryState::Submitted, $expense->refresh()->state);
+        self::assertStringContainsString('survey', (string) AuditTrailRow::query()->where('subject', 'expense')->where('act', 'change')->orderByDesc('id')->value('after'));
+    }
+
     public function test_a_correction_takes_the_place_of_what_was_approved(): void
     {
         Project::query()->update(['approval' => 'none']);
