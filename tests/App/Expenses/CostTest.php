@@ -8,6 +8,8 @@ use App\Features\HouseRules\Queries\SpentBudgets;
 use App\Features\Projects\Queries\StatusLevel;
 use App\Features\Projects\Queries\StatusReport;
 use App\Models\Expense;
+use App\Models\OwnField;
+use App\Models\OwnFieldValue;
 use Moss\Core\Calendar\Day;
 use Tests\App\TestCase;
 
@@ -46,6 +48,29 @@ final class CostTest extends TestCase
         self::assertEqualsCanonicalizing([[10000, 10000, 0, 10000], [3000, 0, -3000, 3000]], array_map(static fn (int $index): array => self::each($byBillable->value("comparison.groups.$index.row.values"), 'amount'), [0, 1]));
         $opened = $this->given($address.'&group=LENS');
         self::assertSame([3000, 10000], self::each($opened->value('comparison.opened.expenses'), 'cents'));
+    }
+
+    public function test_comparisons_are_grouped_and_narrowed_by_an_own_field_of_expenses(): void
+    {
+        $field = OwnField::query()->create(['code' => 'purpose', 'name' => 'Purpose', 'subject' => 'expense', 'kind' => 'text']);
+        $this->import(['entries.csv' => "person,project,task,role,date,hours,state\nada,LENS,FIT,surveyor,2026-06-16,8,approved\n"]);
+        foreach (['Survey' => '100', 'Repair' => '30', '' => '7'] as $purpose => $amount) {
+            $expense = $this->add(['amount' => $amount, 'fields' => ['purpose' => $purpose]]);
+            $expense->fill(['state' => 'approved'])->save();
+        }
+        self::assertSame(2, OwnFieldValue::query()->where('own_field_id', $field->id)->count());
+        $page = $this->actingAs($this->person('kit'))->given('/compare?by=field&field=purpose&from=2026-06-01&to=2026-06-30&sort=name&figure=expenses&group=Repair');
+        $groups = [];
+        foreach ([0, 1, 2] as $index) {
+            $groups[$page->text("comparison.groups.$index.code")] = self::each($page->value("comparison.groups.$index.row.values"), 'amount');
+        }
+        self::assertEquals(['Survey' => [10000], 'Repair' => [3000], '-' => [700]], $groups, 'hours have no purpose');
+        self::assertSame([3000], self::each($page->value('comparison.opened.expenses'), 'cents'));
+        $narrowed = $this->given('/compare?by=project&field=purpose&value=Survey,-&from=2026-06-01&to=2026-06-30&show=cost&figure=cost');
+        self::assertSame([10700], self::each($narrowed->value('comparison.groups.0.row.values'), 'amount'));
+        self::assertEqualsCanonicalizing([10000, 700], self::each($narrowed->value('comparison.opened.expenses'), 'cents'));
+        // Who sees no money is told of no field of it.
+        self::assertSame([], self::each($this->actingAs($this->person('mo'))->given('/compare?by=project')->value('comparison.ownFields'), 'code'));
     }
 
     public function test_a_budget_can_be_spent_by_expenses_alone(): void

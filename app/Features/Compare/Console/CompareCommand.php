@@ -136,7 +136,7 @@ final class CompareCommand extends Command
             return $grouping === Grouping::OwnField ? throw OptionRefused::because('missing', ['option' => 'field']) : null;
         }
 
-        return OwnFieldList::ofTime()->named($code) ?? throw OptionRefused::because('code', ['option' => 'field', 'value' => $code]);
+        return OwnFieldList::all()->named($code) ?? throw OptionRefused::because('code', ['option' => 'field', 'value' => $code]);
     }
 
     /** @throws OptionRefused */

@@ -6,7 +6,6 @@ namespace App\Features\Compare\Queries;
 
 use App\Http\Input\Address;
 use App\Models\Person;
-use App\OwnFields\OwnFieldList;
 use Illuminate\Http\Request;
 use LogicException;
 use Moss\Core\Calendar\Day;
@@ -94,15 +93,15 @@ final readonly class ComparisonAddress
     public function question(?Person $reader, Day $today): ComparisonQuestion
     {
         $address = $this->address;
-        $field = $address->text('field') === '' ? null : OwnFieldList::ofTime()->named($address->text('field'));
+        $offered = OfferedMeasures::to($reader);
+        $field = $address->text('field') === '' ? null : ComparedFields::offeredWith($offered)->named($address->text('field'));
         $by = self::grouping($address->text('by'), $field) ?? Grouping::Project;
         $then = self::grouping($address->text('then'), $field);
         $selection = $this->selection($field);
         $isAsked = in_array(Grouping::OwnField, [$by, $then], true) || $selection->fieldValues !== [];
         [$period, $days] = $this->period($today);
         $across = $by->isByDay() ? null : self::across(Grouping::tryFrom($address->text('across')), $days);
-        $offered = OfferedMeasures::to($reader);
-        $measures = array_values(array_filter($this->measures(), static fn (Measure $measure): bool => in_array($measure, $offered, true)));
+        $measures = ComparedFields::measures($isAsked ? $field : null, array_values(array_filter($this->measures(), static fn (Measure $measure): bool => in_array($measure, $offered, true))));
         $sort = Measure::tryFrom($address->text('sort'));
 
         return new ComparisonQuestion(

@@ -12,7 +12,6 @@ use App\Features\Compare\Props\ComparisonProps;
 use App\Lookup\Props\OptionProps;
 use App\Models\Organisation;
 use App\Models\Person;
-use App\OwnFields\OwnFieldList;
 use App\Support\Language\Wording;
 use Moss\Core\Compare\ComparedGroup;
 use Moss\Core\Compare\Comparison;
@@ -70,7 +69,7 @@ final readonly class ComparisonPage
             self::options(Grouping::ChargeCode, $selection->chargeCodes),
             $terms->field === null ? null : self::field($terms->field),
             self::options(Grouping::OwnField, $selection->fieldValues, $terms->field),
-            array_values(array_map(self::field(...), OwnFieldList::ofTime()->fields())),
+            array_values(array_map(self::field(...), ComparedFields::offeredWith(OfferedMeasures::to($reader))->fields())),
             match ($selection->billable) {
                 true => 'yes',
                 false => 'no',

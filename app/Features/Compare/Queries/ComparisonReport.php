@@ -26,6 +26,11 @@ final readonly class ComparisonReport
     {
         $asked = Dimensions::of($terms, $work);
         $items = WorkItems::load($asked);
+        if ($terms->asksFieldOfExpenses()) {
+            yield from $this->spent->of($terms, $asked, $items, $terms->days, $work);
+
+            return;
+        }
         $days = ComparedDays::of($terms->days, $terms->today);
         if (! $terms->asksFieldOfEntries()) {
             yield from $this->planned->of($asked, $items, $days, $work);

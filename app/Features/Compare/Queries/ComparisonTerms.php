@@ -54,13 +54,19 @@ final readonly class ComparisonTerms
         // What belongs to no day is told of a group beside its periods.
         $groupings = $this->then === null ? [$this->by] : [$this->by, $this->then];
 
-        return array_values(array_filter($this->measures, fn (Measure $measure): bool => $measure->fits(...$groupings) && ! ($this->asksFieldOfEntries() && $measure->isOfPlan())));
+        return array_values(array_filter($this->measures, fn (Measure $measure): bool => $measure->fits(...$groupings) && ! ($this->asksFieldOfEntries() && $measure->isOfPlan()) && ($measure->isMoney() || ! $this->asksFieldOfExpenses())));
     }
 
     /** Whether an own field of entries is asked for, by which plans are not told apart. */
     public function asksFieldOfEntries(): bool
     {
         return $this->field?->subject === FieldSubject::Entry;
+    }
+
+    /** Whether an own field of expenses is asked for, which only expenses have. */
+    public function asksFieldOfExpenses(): bool
+    {
+        return $this->field?->subject === FieldSubject::Expense;
     }
 
     public function asksBillable(): bool

@@ -42,7 +42,7 @@ final readonly class OpenedFigures
         $order = static fn (array $one): array => $measure->isOfAttendance() ? [0, $one[0], $one[1]] : [-abs((int) $one[2]), $one[0], $one[1]];
         usort($found, static fn (array $one, array $other): int => $order($one) <=> $order($other));
         $shown = array_slice($found, 0, self::MOST_PARTS);
-        [$entries, $count] = $measure->hasEntries() ? $this->entries->of($reader, $asked->terms, $within, $measure) : [[], 0];
+        [$entries, $count] = $measure->hasEntries() && ! $asked->terms->asksFieldOfExpenses() ? $this->entries->of($reader, $asked->terms, $within, $measure) : [[], 0];
 
         return new OpenedFigureProps(
             self::names($asked, $opened),
@@ -51,7 +51,7 @@ final readonly class OpenedFigures
             count($found),
             $entries,
             $count,
-            $measure->isMoney() ? ComparedExpenses::of($reader, $measure, self::codes($found, 0), self::codes($found, 1), self::days($asked, $opened), $asked->terms->withPending) : [],
+            $measure->isMoney() ? ComparedExpenses::of($reader, $measure, self::codes($found, 0), self::codes($found, 1), self::days($asked, $opened), $asked->terms->withPending, $asked->terms->asksFieldOfExpenses() ? $asked->terms->field : null, self::fieldValues($asked, $opened)) : [],
         );
     }
 
@@ -62,6 +62,18 @@ final readonly class OpenedFigures
     private static function codes(array $found, int $at): array
     {
         return array_values(array_unique(array_map(static fn (array $one): string => (string) $one[$at], array_slice($found, 0, self::MOST_PARTS))));
+    }
+
+    /** @return list<string> what the own field that is asked for may hold; none for anything */
+    private static function fieldValues(ComparisonQuestion $asked, OpenedGroup $opened): array
+    {
+        foreach (self::groups($asked, $opened) as [$grouping, $code]) {
+            if ($grouping === Grouping::OwnField) {
+                return [$code];
+            }
+        }
+
+        return $asked->terms->selection->fieldValues;
     }
 
     /** The days of the comparison that lie in the group. */

@@ -6,6 +6,8 @@ namespace App\Features\Compare\Queries;
 
 use App\Effort\Totals\RecordedTotals;
 use App\Models\Expense;
+use App\Models\OwnField;
+use App\Models\OwnFieldValue;
 use App\Models\Task;
 use App\Support\Database\Rows;
 use App\Support\Database\Sql;
@@ -28,7 +30,7 @@ final class SpentAmounts
     public function of(ComparisonTerms $terms, Dimensions $asked, WorkItems $items, DayRange $period, ComparableWork $work): iterable
     {
         foreach (Rows::each(SpentSum::class, self::sums($terms, $asked, $period, $work)) as $sum) {
-            $item = $items->of($sum->taskId ?? $sum->projectId ?? 0, $sum->personId ?? 0, 0, 0, $asked->billable ? (int) $sum->charged : RecordedTotals::BILLABLE_AS_TASK);
+            $item = $items->of($sum->taskId ?? $sum->projectId ?? 0, $sum->personId ?? 0, 0, 0, $asked->billable ? (int) $sum->charged : RecordedTotals::BILLABLE_AS_TASK, field: $sum->field);
             $money = $work->hasMoneyOf($item->manager) ? ComparedMoney::spent(Money::ofCents($sum->cents), $sum->charged) : ComparedMoney::hidden(Minutes::zero());
             yield RecordedTime::amount($item, $sum->date, Minutes::zero(), Minutes::zero(), $terms->withPending, $asked->billable, $money);
         }
@@ -42,7 +44,10 @@ final class SpentAmounts
             ->where(static fn (Builder $counts): Builder => $counts->whereIn('expenses.state', $actual)->when($terms->withPending, static fn (Builder $pending): Builder => $pending->orWhereNull('expenses.corrects_id')))
             // Under names that no column of expenses has.
             ->joinSub(Task::query()->toBase()->select('id AS number', 'project_id'), 'spent_on', 'spent_on.number', 'expenses.task_id');
-        $rows->select('expenses.date', 'expenses.charged', Sql::sum('expenses.cost_cents', 'cents'))->groupBy('expenses.date', 'expenses.charged');
+        $field = $terms->asksFieldOfExpenses() ? $terms->field : null;
+        $held = OwnFieldValue::query()->toBase()->whereIn('own_field_id', OwnField::query()->where('code', $field->code ?? '')->select('id'))->whereNotNull('expense_id')->select('expense_id AS of_expense', 'value AS field');
+        $rows->when($field !== null, static fn (Builder $with): Builder => $with->leftJoinSub($held, 'held', 'held.of_expense', 'expenses.id')->groupBy('held.field'));
+        $rows->select('expenses.date', 'expenses.charged', Sql::sum('expenses.cost_cents', 'cents'), $field === null ? Sql::none('field') : 'held.field')->groupBy('expenses.date', 'expenses.charged');
         foreach ($columns as $column => $isAsked) {
             $rows->addSelect($isAsked ? ($column === 'project_id' ? 'spent_on.project_id' : 'expenses.'.$column) : Sql::none($column));
             $rows->when($isAsked, static fn (Builder $apart): Builder => $apart->groupBy($column === 'project_id' ? 'spent_on.project_id' : 'expenses.'.$column));

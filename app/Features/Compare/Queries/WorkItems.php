@@ -82,11 +82,11 @@ final class WorkItems
             });
     }
 
-    /** @return array<int, string> none for fields of entries, which tell it themselves */
+    /** @return array<int, string> none for fields of entries and expenses, which tell it themselves */
     private static function values(?OwnField $field): array
     {
         $values = [];
-        $column = $field === null || $field->subject === FieldSubject::Entry ? null : $field->subject->value.'_id';
+        $column = $field === null || $field->subject === FieldSubject::Entry || $field->subject === FieldSubject::Expense ? null : $field->subject->value.'_id';
         foreach ($column === null ? [] : Record::each(OwnFieldValue::query()->toBase()->whereIn('own_field_id', OwnFieldModel::query()->where('code', $field->code)->select('id'))->whereNotNull($column)->select($column.' AS id', 'value')) as $row) {
             $values[$row->int('id')] = $row->string('value');
         }
