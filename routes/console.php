@@ -13,6 +13,7 @@ Schedule::command('moss:clear-webhook-messages')->daily();
 Schedule::command('moss:recalculate')->everyMinute()->withoutOverlapping(10);
 Schedule::command('moss:settle')->everyMinute()->withoutOverlapping(10);
 Schedule::command('moss:receipts-mail')->everyFiveMinutes()->withoutOverlapping(10);
+Schedule::command('moss:receipts-reminders')->dailyAt('06:30');
 Schedule::command('moss:clear-transfers')->hourly();
 Schedule::command('moss:clear-uploads')->daily();
 Schedule::command('moss:clear-keys')->hourly();

@@ -243,6 +243,7 @@ Route::middleware(['auth', RequireSecondFactor::class])->group(static function (
         Route::delete('/{week}/submission', [ExpensesController::class, 'takeBack'])->name('expenses.take-back');
     });
     Route::post('/people/{person:code}/receipts', [ReceiptsController::class, 'store'])->middleware('throttle:uploads')->name('receipts.add');
+    Route::put('/people/{person:code}/receipts/reminder', [ReceiptsController::class, 'remind'])->name('receipts.remind');
     Route::get('/receipts/{receipt}', [ReceiptsController::class, 'show'])->name('receipts');
     Route::delete('/receipts/{receipt}', [ReceiptsController::class, 'destroy'])->name('receipts.remove');
 

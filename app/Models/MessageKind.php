@@ -12,6 +12,7 @@ enum MessageKind: string
     case Decided = 'decided';
     case ExpensesReturned = 'expenses returned';
     case ExpensesDecided = 'expenses decided';
+    case ReceiptsWaiting = 'receipts waiting';
     case CorrectionWaiting = 'correction waiting';
     case CorrectionDecided = 'correction decided';
     case EstimateUpdated = 'estimate updated';

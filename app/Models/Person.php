@@ -38,6 +38,7 @@ use Moss\Core\Time\HoursFormat;
  * @property bool $sees_cost  whether the office lets them see what hours cost on the projects that they manage
  * @property string $language  the code of a folder in lang/
  * @property string|null $locale  of numbers and dates; null as the browser has it
+ * @property ReceiptReminder $receipt_reminder
  * @property HoursFormat $hours_format
  * @property bool $pencil_plan
  * @property LastWeekPencil $pencil_last_week
@@ -93,6 +94,7 @@ final class Person extends User
         'knows_pencil',
         'arrangement',
         'messages',
+        'receipt_reminder',
         'mailed_in',
         'anonymised_at',
         'employment_breaks',
@@ -170,6 +172,7 @@ final class Person extends User
             'ends_on' => AsDay::class,
             'sees_cost' => 'boolean',
             'hours_format' => HoursFormat::class,
+            'receipt_reminder' => ReceiptReminder::class,
             'pencil_plan' => 'boolean',
             'pencil_last_week' => LastWeekPencil::class,
             'pencil_usual_week' => 'boolean',

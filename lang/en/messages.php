@@ -11,6 +11,7 @@ return [
     'decided' => ':name approved :hours in week :week.',
     'expenses returned' => ':name returned expenses in week :week: “:comment”',
     'expenses decided' => ':name approved your expenses in week :week.',
+    'receipts waiting' => 'Receipts waiting to be confirmed: :count.',
     'correction waiting' => ':name proposes a correction for :day, from :before to :after: “:comment”',
     'correction decided' => [
         'accepted' => ':name accepted your correction for :day, from :before to :after.',

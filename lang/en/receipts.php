@@ -19,6 +19,8 @@ return [
     'none' => 'Choose at least one file.',
     'many' => 'Add at most 20 files at a time.',
     'added' => '{1} Receipt added.|[2,*] :count receipts added.',
+    'reminded' => 'People reminded of receipts: :count.',
+    'reminder_saved' => 'Reminder saved.',
     'removed' => 'Receipt removed.',
     'mail' => 'Receipts taken: :taken. Messages put aside: :aside.',
     'items' => 'Choose at least one receipt.',

@@ -274,6 +274,7 @@ final class AccessTest extends TestCase
         'POST /people/ada/expenses/2026-W25/submission' => ['ada' => 302, 'bo' => 403, 'mo' => 403, 'lee' => 403, 'vic' => 403, 'cal' => 403, 'dot' => 302],
         'DELETE /people/ada/expenses/2026-W25/submission' => ['ada' => 302, 'bo' => 403, 'mo' => 403, 'lee' => 403, 'vic' => 403, 'cal' => 403, 'dot' => 302],
         'POST /people/ada/receipts' => ['ada' => 302, 'bo' => 403, 'mo' => 403, 'lee' => 302, 'vic' => 403, 'cal' => 302],
+        'PUT /people/ada/receipts/reminder' => ['ada' => 302, 'bo' => 403, 'lee' => 403, 'kit' => 403, 'vic' => 403],
         // There is one, but its file is not.
         'GET /receipts/1' => ['ada' => 404, 'bo' => 403, 'mo' => 404, 'lee' => 404, 'kit' => 404, 'vic' => 403, 'cal' => 404],
         'DELETE /receipts/1' => ['ada' => 302, 'bo' => 403, 'mo' => 403, 'lee' => 302, 'vic' => 403],
@@ -442,6 +443,7 @@ final class AccessTest extends TestCase
             str_starts_with($address, '/leave/') => ['kind' => 1, 'first' => '2026-07-01', 'last' => '2026-07-02'],
             str_ends_with($address, '/allowances') => ['person' => 'ada', 'year' => 2026, 'days' => '30'],
             $address === '/people/ada/expenses', $address === '/people/ada/expenses/1' => ['date' => '2026-06-15', 'task' => 1, 'category' => 'meals', 'amount' => '1', 'currency' => 'EUR', 'isOwnMoney' => true, 'isCharged' => false],
+            str_ends_with($address, '/reminder') => ['reminder' => 'weekly'],
             str_ends_with($address, '/from-receipts') => ['task' => 1, 'isCharged' => false, 'items' => [['receipt' => 1, 'date' => '2026-06-15', 'amount' => '1', 'currency' => 'EUR', 'category' => 'meals']]],
             str_ends_with($address, '/receipts') => ['uploads' => ['0123456789abcdef0123456789abcdef']],
             $address === '/office/expense-statements' => ['kind' => 'reimbursement', 'until' => '2026-06-15'],

@@ -11,6 +11,7 @@ use App\Features\Receipts\Reading\ReceiptWords;
 use App\Features\Receipts\Reading\WordsOfFiles;
 use App\Features\Uploads\Actions\ReceiveUpload;
 use App\Models\Expense;
+use App\Models\Message;
 use App\Models\Receipt;
 use App\Models\ReceiptState;
 use Dompdf\Dompdf;
@@ -207,6 +208,25 @@ final class ReceiptsTest extends TestCase
         self::assertSame(['2.eml', '3.eml', '4.eml'], array_map(basename(...), glob("$box/refused/*.eml") ?: []));
         Artisan::call('moss:receipts-mail');
         self::assertSame('Receipts taken: 0. Messages put aside: 0.', trim(Artisan::output()), 'none twice');
+    }
+
+    public function test_people_are_reminded_daily_or_weekly_as_they_want(): void
+    {
+        $this->receipt('one');
+        $this->receipt('two');
+        $reminded = function (string $day): int {
+            $this->itIs($day);
+            Artisan::call('moss:receipts-reminders');
+
+            return Message::query()->where('kind', 'receipts waiting')->count();
+        };
+        self::assertSame([1, 1, 2], [$reminded('2026-06-17'), $reminded('2026-06-17'), $reminded('2026-06-18')], 'once a day');
+        self::assertContains('Receipts waiting to be confirmed: 2.', self::each($this->actingAs($this->person('ada'))->given('/messages')->value('messages.messages'), 'text'));
+        $this->put('/people/ada/receipts/reminder', ['reminder' => 'weekly'])->assertSessionHas('message');
+        $this->put('/people/ada/receipts/reminder', ['reminder' => 'hourly'])->assertSessionHasErrors('reminder');
+        self::assertSame([2, 3], [$reminded('2026-06-19'), $reminded('2026-06-22')], 'on Mondays');
+        $this->person('ada')->update(['receipt_reminder' => 'never']);
+        self::assertSame(3, $reminded('2026-06-29'));
     }
 
     public function test_receipts_of_days_that_follow_each_other_are_pencilled_as_a_trip(): void

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Features\Expenses\Props;
 
 use App\Features\Receipts\Props\WaitingReceiptProps;
+use App\Models\ReceiptReminder;
 use App\OwnFields\Props\OwnFieldProps;
 
 /** The expenses of a person's week. */
@@ -40,6 +41,7 @@ final readonly class ExpensesProps
         public bool $maySubmit,
         public array $expenses,
         public array $receipts,
+        public ReceiptReminder $receiptReminder,
         public array $categories,
         public array $currencies,
         public array $tasks,

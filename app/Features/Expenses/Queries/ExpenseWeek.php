@@ -65,7 +65,7 @@ final readonly class ExpenseWeek
             ($week->equals(Week::containing($today)) ? $today : $week->monday())->toString(),
             $reader->id === $owner->id, $mayRecord, Gate::forUser($reader)->allows('submitWeek', $owner),
             array_values($expenses->map(static fn (Expense $one): ExpenseProps => ExpenseRows::props($one, $found[$one->id] ?? [], $currencies, $reader, isset($corrected[$one->id])))->all()),
-            $mayRecord ? WaitingReceipts::of($owner) : [],
+            $mayRecord ? WaitingReceipts::of($owner) : [], $owner->receipt_reminder,
             array_values(UsableCategories::of($owner)->get()->map(self::category(...))->all()),
             self::currencies($currencies, $week),
             $mayRecord ? $this->tasksOf($owner, $week, $fields) : [],

@@ -8,6 +8,7 @@ use App\Features\Receipts\Actions\ReceiptRefused;
 use App\Features\Receipts\Actions\RemoveReceipt;
 use App\Features\Receipts\Actions\TakeUploads;
 use App\Features\Receipts\Requests\ReceiptsRequest;
+use App\Features\Receipts\Requests\ReminderRequest;
 use App\Models\Person;
 use App\Models\Receipt;
 use App\Support\Language\Wording;
@@ -41,6 +42,15 @@ final class ReceiptsController
         return response()->file($receipt->path(), [
             'Content-Type' => $receipt->media_type, 'Content-Security-Policy' => "default-src 'none'; sandbox", 'X-Content-Type-Options' => 'nosniff', 'Cache-Control' => 'private, max-age=86400',
         ])->setContentDisposition('inline', $receipt->file);
+    }
+
+    /** How often its owner is reminded of those that wait. */
+    public function remind(Person $person, ReminderRequest $request): RedirectResponse
+    {
+        Gate::authorize('changePreferences', $person);
+        $person->update(['receipt_reminder' => $request->reminder()]);
+
+        return back()->with('message', Wording::of('receipts.reminder_saved'));
     }
 
     public function destroy(Receipt $receipt, RemoveReceipt $remove): RedirectResponse

@@ -31,7 +31,7 @@ export function ExpensesPage({ expenses: page }: { expenses: ExpensesProps }) {
             <ExpensesHeading page={page} />
             <div className="mt-2 grid gap-x-10 gap-y-4 lg:grid-cols-[minmax(0,1fr)_19rem]">
                 <div className="min-w-0">
-                    {page.mayRecord && <ReceiptChoice isSending={isSending} onAdd={add} />}
+                    {page.mayRecord && <ReceiptChoice page={page} isSending={isSending} onAdd={add} />}
                     {page.receipts.length > 0 && <ReceiptsToConfirm page={page} />}
                     <FieldError of={['expense']} />
                     {page.expenses.length > 0 && <ExpenseTable page={page} opened={opened} onOpen={open} />}

@@ -1,4 +1,4 @@
-import type { EntryState, ExpenseStatementKind, Severity } from '@/types/generated/props';
+import type { EntryState, ExpenseStatementKind, ReceiptReminder, Severity } from '@/types/generated/props';
 import { plural } from './plural';
 
 /** The pages of expenses. */
@@ -86,6 +86,8 @@ export const expensesText = {
         noReceipts: 'No receipt yet',
         addReceipts: 'Photograph or choose receipts',
         addHint: 'You can also drop or paste files anywhere on this page.',
+        reminder: 'Reminder of receipts',
+        reminders: { daily: 'Daily', weekly: 'On Mondays', never: 'Never' } satisfies Record<ReceiptReminder, string>,
         sending: 'Adding receipts …',
         toConfirm: (count: number) => plural(count, { one: '# receipt to confirm', other: '# receipts to confirm' }),
         toConfirmHint: 'Pencilled figures were read from the receipts. Check them; they count once you add them.',

@@ -26,6 +26,7 @@ export const messagesText = {
             decided: 'Your time approved',
             'expenses returned': 'Expenses returned to you',
             'expenses decided': 'Your expenses approved',
+            'receipts waiting': 'Receipts to confirm',
             'correction waiting': 'Correction waiting for you',
             'estimate updated': 'Remaining estimate updated',
             'estimate waiting': 'Estimate waiting for you',

@@ -60,7 +60,7 @@ export type Measure = 'planned' | 'planned-to-date' | 'actual' | 'pending' | 'di
 
 export type MeasureUnit = 'hours' | 'money' | 'percent';
 
-export type MessageKind = 'assigned' | 'returned' | 'decided' | 'expenses returned' | 'expenses decided' | 'correction waiting' | 'correction decided' | 'estimate updated' | 'estimate waiting' | 'estimate decided' | 'stand-in added' | 'task picked up' | 'day reminder' | 'week due' | 'week overdue' | 'period closing' | 'leave requested' | 'leave approved by rule' | 'leave decided' | 'leave taken back' | 'work requested' | 'work request discussed' | 'work request decided' | 'hours differ' | 'sign-in changed';
+export type MessageKind = 'assigned' | 'returned' | 'decided' | 'expenses returned' | 'expenses decided' | 'receipts waiting' | 'correction waiting' | 'correction decided' | 'estimate updated' | 'estimate waiting' | 'estimate decided' | 'stand-in added' | 'task picked up' | 'day reminder' | 'week due' | 'week overdue' | 'period closing' | 'leave requested' | 'leave approved by rule' | 'leave decided' | 'leave taken back' | 'work requested' | 'work request discussed' | 'work request decided' | 'hours differ' | 'sign-in changed';
 
 export type OrganisationSetting = 'name' | 'currency' | 'calendar' | 'approval' | 'remaining estimates' | 'week due' | 'bill value' | 'recording' | 'anonymising';
 
@@ -79,6 +79,8 @@ export type PeriodUnit = 'week' | 'month' | 'quarter' | 'year';
 export type ProjectSort = 'attention' | 'name' | 'manager' | 'planned' | 'forecast' | 'variance';
 
 export type QuestionKind = 'text' | 'choice' | 'yes/no';
+
+export type ReceiptReminder = 'never' | 'daily' | 'weekly';
 
 export type RouteKind = 'none' | 'project' | 'line' | 'project+line';
 
@@ -958,6 +960,7 @@ export interface ExpensesProps {
     maySubmit: boolean;
     expenses: ExpenseProps[];
     receipts: WaitingReceiptProps[];
+    receiptReminder: ReceiptReminder;
     categories: ExpenseCategoryProps[];
     currencies: ExpenseCurrencyProps[];
     tasks: ExpenseTaskProps[];

@@ -256,6 +256,7 @@ export const routes = {
     'projects.new': '/new-project',
     'receipts': '/receipts/{receipt}',
     'receipts.add': '/people/{person}/receipts',
+    'receipts.remind': '/people/{person}/receipts/reminder',
     'receipts.remove': '/receipts/{receipt}',
     'remaining': '/people/{person}/tasks/{task}/remaining',
     'remaining.say': '/people/{person}/tasks/{task}/remaining',
