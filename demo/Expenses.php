@@ -4,15 +4,19 @@ declare(strict_types=1);
 
 namespace Demo;
 
+use App\Approval\DecisionKind;
 use App\Features\Expenses\Actions\ExpenseInput;
 use App\Features\Expenses\Actions\SaveExpense;
 use App\Features\Expenses\Actions\SubmitExpenses;
 use App\Features\ExpenseSettings\Actions\KeepCurrencies;
 use App\Features\ExpenseSettings\Actions\KeepExpenseCategories;
+use App\Features\ExpenseStatements\Actions\MakeStatement;
 use App\Features\Receipts\Actions\AddReceipt;
+use App\Features\Review\Actions\DecideExpenses;
 use App\Features\Week\Queries\RecordableTasks;
 use App\Models\Expense;
 use App\Models\ExpenseCategory;
+use App\Models\ExpenseStatementKind;
 use App\Models\Person;
 use Dompdf\Dompdf;
 use Moss\Core\Calendar\Day;
@@ -41,6 +45,8 @@ final readonly class Expenses
         private SubmitExpenses $submit,
         private AddReceipt $receipts,
         private RecordableTasks $tasks,
+        private DecideExpenses $decide,
+        private MakeStatement $statements,
     ) {
     }
 
@@ -50,6 +56,9 @@ final readonly class Expenses
         $week = Week::containing($today);
         $this->settings($week);
         $ines = self::someone('ines.calder');
+        $this->approved($ines, $week->plusWeeks(-5));
+        $this->statements->handle(self::someone('tobin.vale'), ExpenseStatementKind::Reimbursement, null, $week->plusWeeks(-4)->days()->last());
+        $this->approved($ines, $week->plusWeeks(-2));
         $this->lastWeek($ines, $week->plusWeeks(-1));
         $this->add($ines, $week->monday(), 'BEARING', 'mileage', '', ['distance' => '46.5', 'from' => 'Workshop', 'to' => 'Lantern quay', 'note' => 'Bearing housing to the quay']);
         $this->add($ines, $week->monday()->plusDays(1), 'BEARING', 'materials', '38.40', ['note' => 'Marine grease, two tins']);
@@ -84,6 +93,24 @@ final readonly class Expenses
         $this->add($ines, $week->monday()->plusDays(1), 'BEARING', 'mileage', '', ['distance' => '112', 'from' => 'Lantern quay', 'to' => 'Foundry', 'trip' => 'Skerry crossing']);
         $this->add($ines, $week->monday()->plusDays(1), 'BEARING', 'meals', '41.20', ['trip' => 'Skerry crossing', 'explanation' => 'For the two of us; the foundry had no canteen. The receipt got wet.']);
         $this->submit->handle($ines, $ines, $week->days());
+    }
+
+    /** Two days at the foundry, which her manager approved. */
+    private function approved(Person $ines, Week $week): void
+    {
+        $day = $week->monday()->plusDays(1);
+        $receipt = $this->receipts->handle($ines, self::pdf(['Foundry Guest House', 'Arrival '.$day->toString(), 'Total EUR 94.00', 'VAT 8.05']), 'guest-house.pdf');
+        $this->add($ines, $day, 'BEARING', 'hotel', '94.00', ['trip' => 'Foundry, '.$day->toString(), 'receipts' => [$receipt->id]]);
+        $this->add($ines, $day, 'BEARING', 'meals', '21.60', ['trip' => 'Foundry, '.$day->toString()]);
+        $this->add($ines, $day, 'BEARING', 'mileage', '', ['distance' => '88.4', 'from' => 'Workshop', 'to' => 'Foundry', 'trip' => 'Foundry, '.$day->toString()]);
+        $waiting = $this->submit->handle($ines, $ines, $week->days())->groupBy('approver_id');
+        foreach ($waiting as $approver => $expenses) {
+            $seen = [];
+            foreach ($expenses as $expense) {
+                $seen[$expense->id] = $expense->version;
+            }
+            $this->decide->handle(Person::query()->findOrFail($approver), DecisionKind::Approve, $seen, '');
+        }
     }
 
     /** @return array<string, list<string>> the lines of receipts of three days, by name */

@@ -22,6 +22,7 @@ final readonly class ExpensesProps
      * @param  list<OwnFieldProps>  $fields  that expenses may have; tasks say which
      * @param  list<string>  $trips  the latest first
      * @param  list<CurrencySumProps>  $sums  by currency
+     * @param  list<TripSumProps>  $tripSums  of trips that expenses of the week belong to, by their first day
      * @param  string  $cost  what projects bear of it, in the organisation's currency
      * @param  int  $open  how many are not submitted
      * @param  int  $waiting  how many wait, and can be taken back
@@ -48,6 +49,7 @@ final readonly class ExpensesProps
         public array $fields,
         public array $trips,
         public array $sums,
+        public array $tripSums,
         public string $cost,
         public int $open,
         public int $waiting,

@@ -14,6 +14,7 @@ use App\Features\Expenses\Props\ExpenseProps;
 use App\Features\Expenses\Props\ExpensesProps;
 use App\Features\Expenses\Props\ExpenseTaskProps;
 use App\Features\Expenses\Props\OtherWeekProps;
+use App\Features\Expenses\Props\TripSumProps;
 use App\Features\Receipts\Queries\WaitingReceipts;
 use App\Features\Week\Queries\RecordableTask;
 use App\Features\Week\Queries\RecordableTasks;
@@ -71,7 +72,7 @@ final readonly class ExpenseWeek
             $mayRecord ? $this->tasksOf($owner, $week, $fields) : [],
             $fields->props(),
             array_values(array_filter(Trip::query()->where('person_id', $owner->id)->orderByDesc('id')->limit(self::MOST_TRIPS)->pluck('name')->all(), is_string(...))),
-            self::sums($expenses, $currencies), Money::ofCents(self::total($expenses))->toString(), $open->count(),
+            self::sums($expenses, $currencies), self::tripSums($expenses, $currencies), Money::ofCents(self::total($expenses))->toString(), $open->count(),
             $expenses->filter(static fn (Expense $one): bool => $one->state === EntryState::Submitted && $one->approvals === 0)->count(),
             self::elsewhere($owner, $week),
         );
@@ -122,6 +123,15 @@ final readonly class ExpenseWeek
         }
 
         return $sums;
+    }
+
+    /**
+     * @param  Collection<int, Expense>  $expenses
+     * @return list<TripSumProps>
+     */
+    private static function tripSums(Collection $expenses, Currencies $currencies): array
+    {
+        return array_values($expenses->whereNotNull('trip_id')->groupBy('trip_id')->map(static fn (Collection $of): TripSumProps => new TripSumProps($of->firstOrFail()->trip->name ?? '', self::sums($of, $currencies)))->all());
     }
 
     /** @param  Collection<int, Expense>  $expenses  of one currency */

@@ -98,7 +98,6 @@ function Details({ expense }: { expense: ExpenseProps }) {
         expense.corrects !== null && !expense.reverses ? copy.correction : null,
         expense.distance === '' ? null : copy.distance(expense.distance, expense.mileageRate),
         expense.from === '' && expense.to === '' ? null : copy.fromTo(expense.from, expense.to),
-        expense.trip === '' ? null : copy.trip(expense.trip),
         expense.isOwnMoney ? null : copy.companyMoney,
         expense.isCharged ? copy.charged : null,
     ].filter((one) => one !== null);

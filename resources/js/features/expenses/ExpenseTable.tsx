@@ -1,3 +1,5 @@
+import { printAmount } from '@/lib/money';
+import { printList } from '@/lib/numbers';
 import { officeText } from '@/lib/officeText';
 import type { ExpensesProps } from '@/types/generated/props';
 import { ExpenseRow } from './ExpenseRow';
@@ -10,9 +12,11 @@ interface ExpenseTableProps {
     onOpen: (expense: number) => void;
 }
 
-/** The expenses of the week, day by day. */
+/** The expenses of the week, day by day; those of trips below, each with its sum. */
 export function ExpenseTable({ page, opened, onOpen }: ExpenseTableProps) {
     const own = page.currencies[0]?.code ?? '';
+
+    const groups = [{ trip: '', sums: [] }, ...page.tripSums];
 
     return (
         <table className="mt-4 w-full">
@@ -36,11 +40,31 @@ export function ExpenseTable({ page, opened, onOpen }: ExpenseTableProps) {
                     </th>
                 </tr>
             </thead>
-            <tbody>
-                {page.expenses.map((expense) => (
-                    <ExpenseRow key={expense.id} page={page} expense={expense} isOpened={expense.id === opened} onOpen={onOpen} />
-                ))}
-            </tbody>
+            {groups.map(({ trip, sums }) => (
+                <tbody key={trip}>
+                    {trip !== '' && (
+                        <tr>
+                            <th scope="rowgroup" colSpan={2} className="border-b border-rule pt-4 pe-3 font-semibold">
+                                {copy.trip(trip)}
+                            </th>
+                            <td colSpan={3} className="border-b border-rule pt-4 text-faded">
+                                {printList(sums.map((sum) => printAmount(sum.gross, sum.currency)))}
+                            </td>
+                        </tr>
+                    )}
+                    {page.expenses
+                        .filter((expense) => expense.trip === trip)
+                        .map((expense) => (
+                            <ExpenseRow
+                                key={expense.id}
+                                page={page}
+                                expense={expense}
+                                isOpened={expense.id === opened}
+                                onOpen={onOpen}
+                            />
+                        ))}
+                </tbody>
+            ))}
         </table>
     );
 }

@@ -967,6 +967,7 @@ export interface ExpensesProps {
     fields: OwnFieldProps[];
     trips: string[];
     sums: CurrencySumProps[];
+    tripSums: TripSumProps[];
     cost: string;
     open: number;
     waiting: number;
@@ -977,6 +978,11 @@ export interface OtherWeekProps {
     week: string;
     monday: string;
     open: number;
+}
+
+export interface TripSumProps {
+    trip: string;
+    sums: CurrencySumProps[];
 }
 
 export interface FirstStepProps {
