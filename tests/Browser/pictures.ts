@@ -40,15 +40,18 @@ test('review', async ({ page }) => {
     await picture(page, 'review');
 });
 
-test('the time office, people, house rules', async ({ page }) => {
+test('expenses', async ({ page }) => {
+    await signIn(page, 'ines.calder', '/expenses');
+    await page.getByText('3 receipts to confirm').waitFor();
+    await picture(page, 'expenses');
+});
+
+test('the time office, people', async ({ page }) => {
     await signIn(page, 'tobin.vale', '/office');
     await page.getByText(/have not submitted week/).waitFor();
     await picture(page, 'time-office');
     await page.goto('/office/people');
     await picture(page, 'people');
-    await page.goto('/office/rules');
-    await page.getByRole('button', { name: 'Change the rule: Long day' }).click();
-    await picture(page, 'house-rules');
 });
 
 test('projects, one in trouble, a plan', async ({ page }) => {

@@ -452,6 +452,26 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/people/{person}/expenses": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /**
+         * What a person spent, in the order of days.
+         * @description Needs the right `read`.
+         */
+        get: operations["expenses"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/projects": {
         parameters: {
             query?: never;
@@ -696,7 +716,7 @@ export interface components {
             from: string;
             to: string;
             /** @description In this order in each row. */
-            measures: ("planned" | "planned-to-date" | "actual" | "pending" | "difference" | "difference-pct" | "variance" | "variance-pct" | "billable" | "billable-share" | "cost" | "bill-value" | "margin" | "expected" | "utilisation" | "remaining" | "forecast")[];
+            measures: ("planned" | "planned-to-date" | "actual" | "pending" | "difference" | "difference-pct" | "variance" | "variance-pct" | "billable" | "billable-share" | "cost" | "bill-value" | "margin" | "expenses" | "expected" | "utilisation" | "remaining" | "forecast")[];
             /** @description Each group, followed by what it is made of. */
             rows: components["schemas"]["ComparedGroup"][];
             total: components["schemas"]["ComparedGroup"];
@@ -801,6 +821,59 @@ export interface components {
             /** @description The cursor of the next part; null at the end. */
             next: string | null;
         };
+        /** @description Something that a person spent. Amounts are decimals as text, `12.50`. */
+        Expense: {
+            /** @description By which files know it. */
+            code: string;
+            /** @description Code. */
+            project: string;
+            /** @description Code within the project. */
+            task: string;
+            /** @description `2026-06-15`. */
+            date: string;
+            /** @description Code. */
+            category: string;
+            trip: string | null;
+            /** @description Three letters, as in ISO 4217. */
+            currency: string;
+            /** @description Gross, in the currency. */
+            amount: string;
+            /** @description Of it. */
+            tax: string;
+            /** @description What a unit of the currency is worth in the organisation's. */
+            exchangeRate: string;
+            /** @description Gross, in the organisation's currency. */
+            ownAmount: string;
+            /** @description What the project bears of it. */
+            cost: string;
+            /** @description Whether the person paid. */
+            ownMoney: boolean;
+            /** @description Whether the client is charged. */
+            charged: boolean;
+            /** @description Kilometres; null unless it is mileage. */
+            distance: string | null;
+            note: string;
+            clientNote: string;
+            /** @enum {string} */
+            state: "draft" | "submitted" | "approved" | "returned" | "settled";
+            /** @description Code of the expense that it takes the place of, or takes away. */
+            corrects: string | null;
+            /** @description Whether it takes that one away. */
+            reverses: boolean;
+            /** @description How many it has. */
+            receipts: number;
+            /** @description What own fields hold, by their codes. */
+            fields: {
+                [key: string]: string;
+            };
+            version: number;
+        };
+        /** @description A part of the expenses. */
+        ExpenseList: {
+            data: components["schemas"]["Expense"][];
+            /** @description The cursor of the next part; null at the end. */
+            next: string | null;
+        };
         /** @description Whose token it is, and what it may be used for. */
         Me: {
             /** @description Code. */
@@ -825,7 +898,7 @@ export interface components {
             code: string;
             name: string;
             /** @enum {string} */
-            belongsTo: "entry" | "task" | "project" | "person";
+            belongsTo: "entry" | "task" | "project" | "person" | "expense";
             /** @enum {string} */
             holds: "text" | "number" | "choice" | "yes-no" | "date";
             isRequired: boolean;
@@ -2053,7 +2126,7 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": {
-                    kinds: ("calendars.csv" | "organisation.csv" | "teams.csv" | "roles.csv" | "people.csv" | "rates.csv" | "clients.csv" | "projects.csv" | "tasks.csv" | "assignments.csv" | "absence_kinds.csv" | "absences.csv" | "entries.csv" | "entry_pay_kinds.csv" | "own_fields.csv" | "own_field_choices.csv" | "own_field_values.csv" | "charge_code_parts.csv" | "charge_code_values.csv" | "charge_code_combinations.csv" | "remaining_estimates.csv" | "stand_ins.csv" | "settings.csv" | "house_rules.csv" | "pay_rules.csv" | "questions.csv" | "recorders.csv" | "person_details.csv" | "team_details.csv" | "role_details.csv" | "client_details.csv" | "client_contacts.csv" | "leave_allowances.csv" | "leave_requests.csv")[];
+                    kinds: ("calendars.csv" | "organisation.csv" | "teams.csv" | "roles.csv" | "people.csv" | "rates.csv" | "clients.csv" | "projects.csv" | "tasks.csv" | "assignments.csv" | "absence_kinds.csv" | "absences.csv" | "entries.csv" | "entry_pay_kinds.csv" | "currencies.csv" | "exchange_rates.csv" | "expense_categories.csv" | "expense_category_teams.csv" | "mileage_rates.csv" | "expenses.csv" | "own_fields.csv" | "own_field_choices.csv" | "own_field_values.csv" | "charge_code_parts.csv" | "charge_code_values.csv" | "charge_code_combinations.csv" | "remaining_estimates.csv" | "stand_ins.csv" | "settings.csv" | "house_rules.csv" | "pay_rules.csv" | "questions.csv" | "recorders.csv" | "person_details.csv" | "team_details.csv" | "role_details.csv" | "client_details.csv" | "client_contacts.csv" | "leave_allowances.csv" | "leave_requests.csv")[];
                     /**
                      * Format: date
                      * @description The first day of what lies on days; everything where it is not said.
@@ -3717,6 +3790,89 @@ export interface operations {
             };
             /** @description The first request under the key is still being worked on. */
             409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Something in it is wrong, or it was refused. */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many requests; `Retry-After` says when. */
+            429: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    expenses: {
+        parameters: {
+            query?: {
+                from?: string;
+                to?: string;
+                cursor?: string;
+                limit?: number;
+            };
+            header?: {
+                /** @description The ETag of what is known; 304 where it has not changed. */
+                "If-None-Match"?: string;
+            };
+            path: {
+                /** @description Code of a person. */
+                person: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done. */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ExpenseList"];
+                };
+            };
+            /** @description Not changed. */
+            304: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description There is no token, or it has ended. */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description The token or the person does not have the right. */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description There is no such thing. */
+            404: {
                 headers: {
                     [name: string]: unknown;
                 };
