@@ -15,6 +15,7 @@ final readonly class ComparisonRow
 {
     /**
      * @param  Minutes  $actual  with pending time in it, where that was asked for
+     * @param  array<string, int>  $kinds  minutes by kind of pay beyond regular time, where they are asked for
      * @param  Minutes|null  $billable  what of actual is billable; null, like those below, where it is not asked for
      */
     public function __construct(
@@ -26,6 +27,7 @@ final readonly class ComparisonRow
         public ?ComparedMoney $money = null,
         public ?ComparedAttendance $attendance = null,
         public ?ComparedCompletion $completion = null,
+        public array $kinds = [],
     ) {
     }
 
@@ -45,8 +47,19 @@ final readonly class ComparisonRow
         return new self(Minutes::zero(), Minutes::zero(), Minutes::zero(), Minutes::zero(), completion: $completion);
     }
 
+    /** @param  array<string, int>  $kinds  minutes by kind of pay */
+    public static function paid(array $kinds): self
+    {
+        return new self(Minutes::zero(), Minutes::zero(), Minutes::zero(), Minutes::zero(), kinds: $kinds);
+    }
+
     public function plus(self $other): self
     {
+        $kinds = $this->kinds;
+        foreach ($other->kinds as $kind => $minutes) {
+            $kinds[$kind] = ($kinds[$kind] ?? 0) + $minutes;
+        }
+
         return new self(
             $this->planned->plus($other->planned),
             $this->plannedToDate->plus($other->plannedToDate),
@@ -56,6 +69,7 @@ final readonly class ComparisonRow
             $this->money === null || $other->money === null ? $this->money ?? $other->money : $this->money->plus($other->money),
             $this->attendance === null || $other->attendance === null ? $this->attendance ?? $other->attendance : $this->attendance->plus($other->attendance),
             $this->completion === null || $other->completion === null ? $this->completion ?? $other->completion : $this->completion->plus($other->completion),
+            $kinds,
         );
     }
 

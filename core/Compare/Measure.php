@@ -6,6 +6,7 @@ namespace Moss\Core\Compare;
 
 use Moss\Core\Effort\Percentage;
 use Moss\Core\Money\Cost;
+use Moss\Core\Pay\PayKind;
 use Moss\Core\Time\Minutes;
 
 /** A figure that a comparison shows of each group. */
@@ -28,6 +29,12 @@ enum Measure: string
     case Margin = 'margin';
     /** What of the cost are expenses. */
     case Expenses = 'expenses';
+    /** What approved time is paid as beyond regular time. */
+    case Overtime = 'overtime';
+    case DoubleTime = 'double-time';
+    case Nights = 'nights';
+    case Sundays = 'sundays';
+    case Holidays = 'holidays';
     case Expected = 'expected';
     /** Entered against what is expected to date. */
     case Utilisation = 'utilisation';
@@ -62,6 +69,19 @@ enum Measure: string
     public function isOfAttendance(): bool
     {
         return $this === self::Expected || $this === self::Utilisation;
+    }
+
+    /** The kind of pay that it sums up; null for what is about something else. */
+    public function payKind(): ?PayKind
+    {
+        return match ($this) {
+            self::Overtime => PayKind::Overtime,
+            self::DoubleTime => PayKind::Double,
+            self::Nights => PayKind::Night,
+            self::Sundays => PayKind::Sunday,
+            self::Holidays => PayKind::Holiday,
+            default => null,
+        };
     }
 
     /** Whether it is about the end of the work, and so of no period. */
@@ -123,6 +143,7 @@ enum Measure: string
             self::BillValue => self::known($row->money?->bill, $row),
             self::Margin => self::Cost->amountOf($row) === null || self::BillValue->amountOf($row) === null ? null : $row->money?->margin()->cents() ?? 0,
             self::Expenses => $row->money?->expenses?->cents() ?? 0,
+            self::Overtime, self::DoubleTime, self::Nights, self::Sundays, self::Holidays => $row->kinds[$this->payKind()->value ?? ''] ?? 0,
             self::Expected => $row->attendance?->expected->toInt() ?? 0,
             self::Remaining => $row->completion?->remaining->toInt() ?? 0,
             self::Forecast => $row->completion?->forecast()->toInt() ?? 0,

@@ -49,6 +49,26 @@ final class PayTest extends TestCase
         self::assertSame("40\u{00A0}h regular, 2\u{00A0}h overtime", $this->actingAs($this->person('lee'))->given('/review')->text('review.sheets.0.pay'));
     }
 
+    public function test_comparisons_sum_up_kinds_of_approved_time(): void
+    {
+        $this->rule(self::WEEKLY);
+        $this->record('submitted');
+        $this->approve();
+        $address = '/compare?by=person&then=task&period=&from=2026-06-01&to=2026-06-30&show=actual,overtime,double-time&sort=name';
+        $page = $this->actingAs($this->person('lee'))->given($address);
+        self::assertSame([2520, 120, 0], self::each($page->value('comparison.groups.0.row.values'), 'amount'));
+        $parts = array_map(static fn (int $index): array => self::each($page->value("comparison.groups.0.parts.$index.row.values"), 'amount'), array_keys((array) $page->value('comparison.groups.0.parts')));
+        self::assertSame([[1260, 60, 0], [1260, 60, 0]], array_values(array_filter($parts, static fn (array $part): bool => $part[0] !== 0)), 'an hour on each task');
+        self::assertSame([120], self::each($this->given('/compare?by=week&from=2026-06-15&to=2026-06-21&show=overtime')->value('comparison.groups.0.row.values'), 'amount'));
+        // mo manages the project, and sees nobody's week.
+        self::assertSame([2520, 0, 0], self::each($this->actingAs($this->person('mo'))->given($address)->value('comparison.groups.0.row.values'), 'amount'));
+        self::assertNotContains('overtime', (array) $this->actingAs($this->person('vic'))->given($address)->value('comparison.offered'));
+
+        // What does not add up is regular.
+        EntryPayKind::query()->where('kind', 'overtime')->update(['minutes' => 30]);
+        self::assertSame([2520, 0, 0], self::each($this->actingAs($this->person('kit'))->given($address)->value('comparison.groups.0.row.values'), 'amount'));
+    }
+
     public function test_what_was_approved_stays_until_it_is_corrected(): void
     {
         $this->rule(self::WEEKLY);

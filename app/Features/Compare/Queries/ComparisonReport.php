@@ -11,7 +11,7 @@ use Moss\Core\Compare\Comparison;
 /** Planned against actual in a period, from stored totals, in a fixed number of queries. */
 final readonly class ComparisonReport
 {
-    public function __construct(private PlannedAmounts $planned, private RecordedAmounts $recorded, private AttendanceAmounts $attendance, private CompletionAmounts $completion, private SpentAmounts $spent)
+    public function __construct(private PlannedAmounts $planned, private RecordedAmounts $recorded, private AttendanceAmounts $attendance, private CompletionAmounts $completion, private SpentAmounts $spent, private PaidAmounts $paid)
     {
     }
 
@@ -39,6 +39,9 @@ final readonly class ComparisonReport
         // What somebody brings in themselves are their hours.
         if ($terms->asksMoney() && ! $terms->asksFieldOfEntries() && ! $work->isOnePersons()) {
             yield from $this->spent->of($terms, $asked, $items, $terms->days, $work);
+        }
+        if ($terms->asksPay() && ! $terms->asksFieldOfEntries()) {
+            yield from $this->paid->of($asked, $items, $terms->days, $work);
         }
         if ($terms->asksAttendance()) {
             yield from $this->attendance->of($terms, $work, $items);

@@ -84,6 +84,11 @@ final readonly class ComparisonTerms
         return $this->asks(static fn (Measure $measure): bool => $measure->isOfAttendance());
     }
 
+    public function asksPay(): bool
+    {
+        return $this->asks(static fn (Measure $measure): bool => $measure->payKind() !== null);
+    }
+
     public function asksCompletion(): bool
     {
         return $this->asks(static fn (Measure $measure): bool => $measure->isAtCompletion());

@@ -35,7 +35,7 @@ final readonly class Dimensions
         $billable = $asks(Grouping::Billable) || $selection->billable !== null || $terms->asksBillable();
         $isOf = static fn (FieldSubject $subject): bool => $terms->field?->subject === $subject;
         $chargeCodes = ($asks(Grouping::ChargeCode) || $selection->chargeCodes !== []) && self::areThereChargeCodes($terms);
-        $tasks = $billable || $asks(Grouping::Phase, Grouping::Task, Grouping::ChargeCode) || $selection->asksAboutTasks() || $isOf(FieldSubject::Task);
+        $tasks = $billable || $asks(Grouping::Phase, Grouping::Task, Grouping::ChargeCode) || $terms->asksPay() || $selection->asksAboutTasks() || $isOf(FieldSubject::Task);
         $roles = $asks(Grouping::Role) || $selection->roles !== [];
         // Whoever may not see everything sees money by project, and what is expected by person.
         $people = $roles || $isOf(FieldSubject::Person) || $asks(Grouping::Person, Grouping::Team) || $selection->asksAboutPeople() || ($terms->asksAttendance() && ! $work->isEverybodys());

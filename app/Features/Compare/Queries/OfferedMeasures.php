@@ -20,8 +20,8 @@ final class OfferedMeasures
             return Measure::cases();
         }
 
-        // A viewer sees no weeks, and so not what days ask of people.
+        // A viewer sees no weeks, and so neither what days ask of people nor what they are paid as.
         return array_values(array_filter(Measure::cases(), static fn (Measure $measure): bool => (! $measure->isMoney() || $reader->seesCostOfProjectsOf($reader->id))
-            && (! $measure->isOfAttendance() || ! $reader->isViewer())));
+            && (! ($measure->isOfAttendance() || $measure->payKind() !== null) || ! $reader->isViewer())));
     }
 }

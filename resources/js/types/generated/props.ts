@@ -56,7 +56,7 @@ export type LimitPer = 'expense' | 'day';
 
 export type LimitUnit = 'minutes' | 'days' | 'characters' | 'money';
 
-export type Measure = 'planned' | 'planned-to-date' | 'actual' | 'pending' | 'difference' | 'difference-pct' | 'variance' | 'variance-pct' | 'billable' | 'billable-share' | 'cost' | 'bill-value' | 'margin' | 'expenses' | 'expected' | 'utilisation' | 'remaining' | 'forecast';
+export type Measure = 'planned' | 'planned-to-date' | 'actual' | 'pending' | 'difference' | 'difference-pct' | 'variance' | 'variance-pct' | 'billable' | 'billable-share' | 'cost' | 'bill-value' | 'margin' | 'expenses' | 'overtime' | 'double-time' | 'nights' | 'sundays' | 'holidays' | 'expected' | 'utilisation' | 'remaining' | 'forecast';
 
 export type MeasureUnit = 'hours' | 'money' | 'percent';
 
