@@ -716,7 +716,7 @@ export interface components {
             from: string;
             to: string;
             /** @description In this order in each row. */
-            measures: ("planned" | "planned-to-date" | "actual" | "pending" | "difference" | "difference-pct" | "variance" | "variance-pct" | "billable" | "billable-share" | "cost" | "bill-value" | "margin" | "expenses" | "expected" | "utilisation" | "remaining" | "forecast")[];
+            measures: ("planned" | "planned-to-date" | "actual" | "pending" | "difference" | "difference-pct" | "variance" | "variance-pct" | "billable" | "billable-share" | "cost" | "bill-value" | "margin" | "expenses" | "overtime" | "double-time" | "nights" | "sundays" | "holidays" | "expected" | "utilisation" | "remaining" | "forecast")[];
             /** @description Each group, followed by what it is made of. */
             rows: components["schemas"]["ComparedGroup"][];
             total: components["schemas"]["ComparedGroup"];
