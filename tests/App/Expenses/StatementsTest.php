@@ -64,6 +64,20 @@ final class StatementsTest extends TestCase
         $expense->refresh()->update(['gross_cents' => 1]);
     }
 
+    public function test_closing_a_period_settles_them_and_says_how_many_are_open(): void
+    {
+        $this->approved(['amount' => '20']);
+        $this->add(['amount' => '8']);
+        $this->add(['amount' => '9', 'date' => '2026-06-16']);
+        $page = $this->actingAs($this->person('kit'))->given('/office/periods?day=2026-06-15');
+        self::assertSame(1, $page->value('period.openExpenses'));
+        $this->post('/office/periods', ['day' => '2026-06-15', 'seen' => $page->text('period.seen')])->assertSessionHasNoErrors();
+        self::assertSame(1, Expense::query()->where('state', EntryState::Settled)->count());
+        // What is settled is still paid back, and nothing new is entered on those days.
+        self::assertSame('20.00', $this->given('/office/expense-statements')->text('statements.sum'));
+        $this->actingAs($this->person('ada'))->post('/people/ada/expenses', $this->meal())->assertSessionHasErrors('task');
+    }
+
     public function test_a_client_is_charged_what_the_project_bears_with_the_receipts_behind(): void
     {
         $pdf = new Dompdf;

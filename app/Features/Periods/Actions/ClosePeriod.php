@@ -8,6 +8,7 @@ use App\AuditTrail\AuditTrail;
 use App\AuditTrail\AuditTrailLine;
 use App\AuditTrail\AuditTrailSubject;
 use App\Features\Periods\Queries\PeriodCheck;
+use App\Models\Expense;
 use App\Models\Organisation;
 use App\Models\Person;
 use App\Support\Clock\Today;
@@ -16,10 +17,11 @@ use App\Support\Database\Sql;
 use App\Support\Language\Wording;
 use Illuminate\Support\Facades\DB;
 use Moss\Core\Calendar\Day;
+use Moss\Core\Sheet\EntryState;
 use Moss\Core\Time\Minutes;
 
 /**
- * Settles all approved time up to a day, exactly as it was seen, or nothing; twice is the same as once.
+ * Settles all approved time up to a day, and the approved expenses with it, exactly as it was seen, or nothing; twice is the same as once.
  *
  * Time that is not approved is left out only on request; it can still be finished and is settled by a later
  * closing. Nothing new can be recorded on the days that are closed.
@@ -70,6 +72,7 @@ final readonly class ClosePeriod
         $this->auditTrail->of([AuditTrailLine::on(AuditTrailSubject::Period, $until->toString(), 'close', $office, ['until' => $before], ['until' => $until->toString(), 'entries' => $entries, 'minutes' => $minutes])]);
         $this->remember->handle($office, $until);
         $this->settlement->queue(PeriodCheck::settling($until), $office->id);
+        Expense::query()->where('date', '<=', $until->toString())->where('state', EntryState::Approved)->update(['state' => EntryState::Settled]);
 
         return Minutes::of($minutes);
     }

@@ -10,6 +10,7 @@ use App\Features\Periods\Props\PeriodActProps;
 use App\Features\Periods\Props\PeriodProps;
 use App\Models\AuditTrailRow;
 use App\Models\Correction;
+use App\Models\Expense;
 use App\Models\Organisation;
 use App\Models\SettlingEntry;
 use App\Support\Database\Record;
@@ -19,6 +20,7 @@ use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 use Moss\Core\Calendar\Day;
 use Moss\Core\Calendar\Week;
+use Moss\Core\Sheet\EntryState;
 
 /** The check list before a period is closed, in a fixed number of queries. */
 final class PeriodCheck
@@ -43,6 +45,7 @@ final class PeriodCheck
             $sums['open'][1],
             $this->corrected($closedUntil),
             Correction::query()->waiting()->where('date', '<=', $until->toString())->count(),
+            Expense::query()->where('date', '<=', $until->toString())->whereIn('state', [EntryState::Draft, EntryState::Returned, EntryState::Submitted])->count(),
             $sums['settling'][0],
             $sums['settling'][1],
             self::recognised($sums),

@@ -194,6 +194,8 @@ export const timeOfficeText = {
             allApproved: 'All time up to then is approved.',
             open: (hours: string, entries: number, people: number) =>
                 `${hours} in ${plural(entries, { one: 'one entry', other: '# entries' })} from ${plural(people, { one: 'one person', other: '# people' })} are not approved.`,
+            expensesOpen: (count: number) =>
+                plural(count, { one: 'One expense is not approved yet.', other: '# expenses are not approved yet.' }),
             correctionsWait: (count: number) =>
                 plural(count, { one: 'One correction is still waiting.', other: '# corrections are still waiting.' }),
             leavesOut: (entries: number) =>

@@ -1816,6 +1816,7 @@ export interface PeriodProps {
     openMinutes: number;
     corrected: CorrectedTimeProps[];
     corrections: number;
+    openExpenses: number;
     entries: number;
     minutes: number;
     seen: string;
