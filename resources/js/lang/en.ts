@@ -1,4 +1,3 @@
-import { accountText } from './en/account';
 import { apiText } from './en/api';
 import { appointmentsText } from './en/appointments';
 import { auditTrailText } from './en/auditTrail';
@@ -8,7 +7,6 @@ import { frontPageText } from './en/frontPage';
 import { learningText } from './en/learning';
 import { leaveText } from './en/leave';
 import { loadText } from './en/load';
-import { messagesText } from './en/messages';
 import { myFiguresText } from './en/myFigures';
 import { ownFieldsText } from './en/ownFields';
 import { planText } from './en/plan';
@@ -26,7 +24,6 @@ import { weekText } from './en/week';
 
 /** Every sentence of the interface in English. Other languages are modules of the same shape beside this one. */
 const en = {
-    ...accountText,
     ...apiText,
     ...appointmentsText,
     ...auditTrailText,
@@ -36,7 +33,6 @@ const en = {
     ...learningText,
     ...leaveText,
     ...loadText,
-    ...messagesText,
     ...myFiguresText,
     ...ownFieldsText,
     ...planText,

@@ -1,6 +1,5 @@
 import { route } from '@/lib/route';
 import { officeText } from '@/lib/officeText';
-import { text } from '@/lib/text';
 import type { AccountProps } from '@/types/generated/props';
 import { PageHeading } from '@/ui/PageHeading';
 import { Shell } from '@/ui/Shell';
@@ -12,7 +11,7 @@ import { TokensSection } from './TokensSection';
 
 /** How the reader signs in, and where they are signed in. */
 export function AccountPage({ account }: { account: AccountProps }) {
-    const copy = text.accountPage;
+    const copy = officeText.accountPage;
 
     return (
         <Shell>

@@ -1,11 +1,11 @@
 import { route } from '@/lib/route';
-import { text } from '@/lib/text';
+import { officeText } from '@/lib/officeText';
 import type { AccountProps } from '@/types/generated/props';
 import { FieldError } from '@/ui/FieldError';
 import { PasswordField } from '@/ui/PasswordField';
 import { router } from '@inertiajs/react';
 
-const copy = text.accountPage.confirm;
+const copy = officeText.accountPage.confirm;
 
 /** Has the reader show that it is still them before they change how they sign in. */
 export function ConfirmForm({ account }: { account: AccountProps }) {

@@ -1,11 +1,11 @@
 import { instant } from '@/lib/days';
 import { route } from '@/lib/route';
-import { text } from '@/lib/text';
+import { officeText } from '@/lib/officeText';
 import type { FactorProps } from '@/types/generated/props';
 import { Confirm } from '@/ui/Confirm';
 import { Link, router } from '@inertiajs/react';
 
-const copy = text.accountPage.factor;
+const copy = officeText.accountPage.factor;
 
 /** Whether the reader has a second factor, and what they can do about it once they have confirmed that it is them. */
 export function FactorSection({ factor, isConfirmed }: { factor: FactorProps; isConfirmed: boolean }) {

@@ -1,10 +1,10 @@
 import { route } from '@/lib/route';
-import { text } from '@/lib/text';
+import { officeText } from '@/lib/officeText';
 import { FieldError } from '@/ui/FieldError';
 import { PasswordField } from '@/ui/PasswordField';
 import { useForm } from '@inertiajs/react';
 
-const copy = text.accountPage.password;
+const copy = officeText.accountPage.password;
 
 /** Gives the reader another password. */
 export function PasswordForm({ email }: { email: string }) {

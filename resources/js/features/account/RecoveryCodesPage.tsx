@@ -1,11 +1,11 @@
 import { route } from '@/lib/route';
-import { text } from '@/lib/text';
+import { officeText } from '@/lib/officeText';
 import { PageHeading } from '@/ui/PageHeading';
 import { Shell } from '@/ui/Shell';
 import { Link } from '@inertiajs/react';
 import { useState } from 'react';
 
-const copy = text.recoveryCodesPage;
+const copy = officeText.recoveryCodesPage;
 
 /** Codes for the day on which the phone is not there; shown once. */
 export function RecoveryCodesPage({ codes }: { codes: string[] }) {

@@ -1,5 +1,5 @@
 import { route } from '@/lib/route';
-import { text } from '@/lib/text';
+import { officeText } from '@/lib/officeText';
 import type { FactorSetUpProps } from '@/types/generated/props';
 import { Field } from '@/ui/Field';
 import { FieldError } from '@/ui/FieldError';
@@ -8,7 +8,7 @@ import { Shell } from '@/ui/Shell';
 import { useForm } from '@inertiajs/react';
 import { ScanCode } from './ScanCode';
 
-const copy = text.factorPage;
+const copy = officeText.factorPage;
 
 /** Gives the reader's app its secret, and has them show that it works. */
 export function SecondFactorPage({ setUp }: { setUp: FactorSetUpProps }) {

@@ -1,11 +1,11 @@
 import { instant } from '@/lib/days';
 import { route } from '@/lib/route';
-import { text } from '@/lib/text';
+import { officeText } from '@/lib/officeText';
 import type { AccountProps, SignInRowProps } from '@/types/generated/props';
 import { router } from '@inertiajs/react';
 import clsx from 'clsx';
 
-const copy = text.accountPage.signIns;
+const copy = officeText.accountPage.signIns;
 const kept = { preserveScroll: true } as const;
 
 /** The browsers in which the reader is signed in. */

@@ -1,5 +1,5 @@
 import { route } from '@/lib/route';
-import { text } from '@/lib/text';
+import { officeText } from '@/lib/officeText';
 import type { AccessRight } from '@/types/generated/props';
 import { Checkbox } from '@/ui/Checkbox';
 import { DateField } from '@/ui/DateField';
@@ -8,7 +8,7 @@ import { FieldError } from '@/ui/FieldError';
 import { useForm } from '@inertiajs/react';
 import { useReducer } from 'react';
 
-const copy = text.accountPage.tokens;
+const copy = officeText.accountPage.tokens;
 
 interface TokenFormProps {
     rights: AccessRight[];

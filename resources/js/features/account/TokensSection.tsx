@@ -1,11 +1,11 @@
 import { instant, wholeDate } from '@/lib/days';
 import { route } from '@/lib/route';
-import { text } from '@/lib/text';
+import { officeText } from '@/lib/officeText';
 import type { AccessTokenProps, AccountProps } from '@/types/generated/props';
 import { Link, router } from '@inertiajs/react';
 import { TokenForm } from './TokenForm';
 
-const copy = text.accountPage.tokens;
+const copy = officeText.accountPage.tokens;
 
 /** With what programs ask in the reader's name: seen, created and revoked. */
 export function TokensSection({

@@ -1,5 +1,6 @@
 import { route } from '@/lib/route';
 import { text } from '@/lib/text';
+import { officeText } from '@/lib/officeText';
 import type { ApiReferenceProps } from '@/types/generated/props';
 import { PageHeading } from '@/ui/PageHeading';
 import { Shell } from '@/ui/Shell';
@@ -15,7 +16,7 @@ export function ReferencePage({ reference }: { reference: ApiReferenceProps }) {
         <Shell>
             <PageHeading title={copy.title} finding={copy.finding(reference.operations.length)}>
                 <Link className="act-quiet" href={route('account')}>
-                    {text.accountPage.title}
+                    {officeText.accountPage.title}
                 </Link>
             </PageHeading>
             <div className="mt-2 flex max-w-prose flex-col gap-2">

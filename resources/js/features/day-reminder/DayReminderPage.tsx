@@ -1,12 +1,12 @@
 import { fullDay } from '@/lib/days';
 import { route } from '@/lib/route';
-import { text } from '@/lib/text';
+import { officeText } from '@/lib/officeText';
 import type { DayReminderProps } from '@/types/generated/props';
 import { Shell } from '@/ui/Shell';
 import { Head, Link } from '@inertiajs/react';
 import { PencilledDay } from './PencilledDay';
 
-const copy = text.dayReminderPage;
+const copy = officeText.dayReminderPage;
 
 /** A day with its pencil and the days before it that are still open, opened from a mail: ink them, or change them first. */
 export function DayReminderPage({ dayReminder }: { dayReminder: DayReminderProps }) {

@@ -1,12 +1,12 @@
 import { fullDay, shortDay } from '@/lib/days';
 import { hoursWithUnit, typedHours } from '@/lib/hours';
-import { text } from '@/lib/text';
+import { officeText } from '@/lib/officeText';
 import type { DayReminderDayProps, HoursFormat } from '@/types/generated/props';
 import { Bar } from '@/ui/Bar';
 import { router } from '@inertiajs/react';
 import { useState } from 'react';
 
-const copy = text.dayReminderPage;
+const copy = officeText.dayReminderPage;
 
 interface PencilledDayProps {
     day: DayReminderDayProps;

@@ -1,7 +1,7 @@
 import { route } from '@/lib/route';
 import { instant } from '@/lib/days';
 import { put } from '@/lib/http';
-import { text } from '@/lib/text';
+import { officeText } from '@/lib/officeText';
 import type { MessagesProps } from '@/types/generated/props';
 import { RouteTabs } from '@/ui/SectionTabs';
 import { PageHeading } from '@/ui/PageHeading';
@@ -12,7 +12,7 @@ import { NotificationSettings } from './NotificationSettings';
 
 /** What the reader was told, the newest first; seeing it is reading it. */
 export function MessagesPage({ messages }: { messages: MessagesProps }) {
-    const copy = text.messagesPage;
+    const copy = officeText.messagesPage;
     const newest = messages.messages[0];
     const unread = messages.messages.filter(({ isNew }) => isNew).length;
 

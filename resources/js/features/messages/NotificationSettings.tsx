@@ -1,5 +1,5 @@
 import { route } from '@/lib/route';
-import { text } from '@/lib/text';
+import { officeText } from '@/lib/officeText';
 import type { MessageKind, MessagesProps } from '@/types/generated/props';
 import { router } from '@inertiajs/react';
 import { Select } from '@/ui/Select';
@@ -9,7 +9,7 @@ const hours = Array.from({ length: 24 }, (_, hour) => [String(hour), `${String(h
 
 /** Which messages come in the application and by mail, and at which hours; saved as it is changed. */
 export function NotificationSettings({ messages }: { messages: MessagesProps }) {
-    const copy = text.messagesPage;
+    const copy = officeText.messagesPage;
     const { settings, hour, dayReminderHour } = messages;
     const without = (how: 'inApp' | 'byMail', kind?: MessageKind) =>
         settings.filter((setting) => (setting.kind === kind ? setting[how] : !setting[how])).map((setting) => setting.kind);

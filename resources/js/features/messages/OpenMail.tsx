@@ -1,13 +1,13 @@
 import { route } from '@/lib/route';
 import { instant } from '@/lib/days';
-import { text } from '@/lib/text';
+import { officeText } from '@/lib/officeText';
 import type { OpenMailProps } from '@/types/generated/props';
 import { useState } from 'react';
 
 /** One mail, as HTML or as text. */
 export function OpenMail({ mail }: { mail: OpenMailProps }) {
     const [asText, showText] = useState(false);
-    const copy = text.messagesPage;
+    const copy = officeText.messagesPage;
 
     return (
         <section aria-labelledby="mail">

@@ -1,6 +1,6 @@
 import { route } from '@/lib/route';
 import { instant } from '@/lib/days';
-import { text } from '@/lib/text';
+import { officeText } from '@/lib/officeText';
 import type { OutboxProps } from '@/types/generated/props';
 import { RouteTabs } from '@/ui/SectionTabs';
 import { PageHeading } from '@/ui/PageHeading';
@@ -11,7 +11,7 @@ import { OpenMail } from './OpenMail';
 
 /** Every mail that would have been sent, as it would arrive. */
 export function OutboxPage({ outbox }: { outbox: OutboxProps }) {
-    const copy = text.messagesPage;
+    const copy = officeText.messagesPage;
     const { mails, open, search } = outbox;
 
     return (

@@ -1,4 +1,5 @@
 import { absenceKindsText } from '../en/absenceKinds';
+import { accountText } from '../en/account';
 import { accountsText } from '../en/accounts';
 import { billingText } from '../en/billing';
 import { clientSystemsText } from '../en/clientSystems';
@@ -6,6 +7,7 @@ import { expensesText } from '../en/expenses';
 import { filesText } from '../en/files';
 import { intakeText } from '../en/intake';
 import { timeOfficeText } from '../en/office';
+import { messagesText } from '../en/messages';
 import { organisationText } from '../en/organisation';
 import { ownFieldSettingsText } from '../en/ownFieldSettings';
 import { payRulesText } from '../en/payRules';
@@ -17,12 +19,14 @@ import { webhooksText } from '../en/webhooks';
 /** Sentences of pages that few people open, in English: they are fetched with the first of those pages. */
 const en = {
     ...absenceKindsText,
+    ...accountText,
     ...accountsText,
     ...billingText,
     ...clientSystemsText,
     ...expensesText,
     ...filesText,
     ...intakeText,
+    ...messagesText,
     ...organisationText,
     ...ownFieldSettingsText,
     ...payRulesText,
