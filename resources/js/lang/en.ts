@@ -5,7 +5,6 @@ import { differencesText } from './en/clientSystems';
 import { compareText } from './en/compare';
 import { frontPageText } from './en/frontPage';
 import { learningText } from './en/learning';
-import { leaveText } from './en/leave';
 import { loadText } from './en/load';
 import { myFiguresText } from './en/myFigures';
 import { ownFieldsText } from './en/ownFields';
@@ -31,7 +30,6 @@ const en = {
     ...differencesText,
     ...frontPageText,
     ...learningText,
-    ...leaveText,
     ...loadText,
     ...myFiguresText,
     ...ownFieldsText,

@@ -1,6 +1,6 @@
 import { monthOf } from '@/lib/days';
 import { route } from '@/lib/route';
-import { text } from '@/lib/text';
+import { officeText } from '@/lib/officeText';
 import type { AbsenceCalendarProps } from '@/types/generated/props';
 import { Combobox } from '@/ui/Combobox';
 import { PageHeading } from '@/ui/PageHeading';
@@ -10,7 +10,7 @@ import { Link, router } from '@inertiajs/react';
 import { AbsenceMonth } from './AbsenceMonth';
 import { LeaveTabs } from './LeaveTabs';
 
-const copy = text.absenceCalendarPage;
+const copy = officeText.absenceCalendarPage;
 
 /** Who is away when, in a month. */
 export function AbsenceCalendarPage({ calendar }: { calendar: AbsenceCalendarProps }) {

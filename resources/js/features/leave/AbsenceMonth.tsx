@@ -1,9 +1,9 @@
 import { fullDay, weekdayAndDay } from '@/lib/days';
-import { text } from '@/lib/text';
+import { officeText } from '@/lib/officeText';
 import type { AbsenceCalendarProps, AbsenceDayProps } from '@/types/generated/props';
 import clsx from 'clsx';
 
-const copy = text.absenceCalendarPage;
+const copy = officeText.absenceCalendarPage;
 
 function words({ what, isPart, isPencilled, isWorked }: AbsenceDayProps): string {
     if (what === null) {

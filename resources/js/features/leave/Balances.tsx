@@ -1,9 +1,9 @@
 import { printHalves } from '@/lib/numbers';
-import { text } from '@/lib/text';
+import { officeText } from '@/lib/officeText';
 import type { LeaveBalanceProps } from '@/types/generated/props';
 import clsx from 'clsx';
 
-const copy = text.leavePage;
+const copy = officeText.leavePage;
 
 /** Columns that on a phone are said below the kind. */
 const BESIDE = 'max-sm:hidden';

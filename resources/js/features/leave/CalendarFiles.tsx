@@ -1,12 +1,12 @@
 import { route } from '@/lib/route';
-import { text } from '@/lib/text';
+import { officeText } from '@/lib/officeText';
 import type { LeaveProps } from '@/types/generated/props';
 import { FileField } from '@/ui/FileField';
 import { Select } from '@/ui/Select';
 import { router } from '@inertiajs/react';
 import { useState } from 'react';
 
-const copy = text.leavePage;
+const copy = officeText.leavePage;
 
 /** Absences out to a calendar file, and in from one. */
 export function CalendarFiles({ leave }: { leave: LeaveProps }) {

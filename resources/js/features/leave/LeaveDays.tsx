@@ -1,10 +1,10 @@
-import { text } from '@/lib/text';
+import { officeText } from '@/lib/officeText';
 import { Checkbox } from '@/ui/Checkbox';
 import { DateField } from '@/ui/DateField';
 import { Select } from '@/ui/Select';
 import { halves, partOfDay, type DayPart } from './dayPart';
 
-const copy = text.leavePage;
+const copy = officeText.leavePage;
 
 interface Days {
     first: string;

@@ -1,5 +1,5 @@
 import { route } from '@/lib/route';
-import { text } from '@/lib/text';
+import { officeText } from '@/lib/officeText';
 import type { LeaveProps, LeaveRequestProps } from '@/types/generated/props';
 import { ReasonField } from '@/ui/ReasonField';
 import { Select } from '@/ui/Select';
@@ -7,7 +7,7 @@ import { useForm } from '@inertiajs/react';
 import { LeaveDays } from './LeaveDays';
 import { Preview } from './Preview';
 
-const copy = text.leavePage;
+const copy = officeText.leavePage;
 
 interface LeaveFormProps {
     leave: LeaveProps;

@@ -1,4 +1,4 @@
-import { text } from '@/lib/text';
+import { officeText } from '@/lib/officeText';
 import { route } from '@/lib/route';
 import type { LeaveProps, LeaveRequestProps } from '@/types/generated/props';
 import { FieldError } from '@/ui/FieldError';
@@ -12,7 +12,7 @@ import { LeaveForm } from './LeaveForm';
 import { LeaveTable } from './LeaveTable';
 import { LeaveTabs } from './LeaveTabs';
 
-const copy = text.leavePage;
+const copy = officeText.leavePage;
 
 function finding({ balances, requests, year }: LeaveProps): string {
     return balances.length === 0

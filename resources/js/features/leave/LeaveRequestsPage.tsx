@@ -1,4 +1,4 @@
-import { text } from '@/lib/text';
+import { officeText } from '@/lib/officeText';
 import type { WaitingLeaveProps } from '@/types/generated/props';
 import { FieldError } from '@/ui/FieldError';
 import { PageHeading } from '@/ui/PageHeading';
@@ -6,7 +6,7 @@ import { Shell } from '@/ui/Shell';
 import { LeaveTabs } from './LeaveTabs';
 import { WaitingLeave } from './WaitingLeave';
 
-const copy = text.leaveRequestsPage;
+const copy = officeText.leaveRequestsPage;
 
 /** The requests for leave that wait for the reader. */
 export function LeaveRequestsPage({ waiting, count }: { waiting: WaitingLeaveProps[]; count: number }) {

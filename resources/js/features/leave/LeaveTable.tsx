@@ -1,14 +1,14 @@
 import { hoursWithUnit } from '@/lib/hours';
 import { route } from '@/lib/route';
 import { useHoursFormat } from '@/lib/shared';
-import { text } from '@/lib/text';
+import { officeText } from '@/lib/officeText';
 import type { HoursFormat, LeaveProps, LeaveRequestProps } from '@/types/generated/props';
 import { Confirm } from '@/ui/Confirm';
 import { router } from '@inertiajs/react';
 import clsx from 'clsx';
 import { spanWords, stateWords } from './leaveWords';
 
-const copy = text.leavePage;
+const copy = officeText.leavePage;
 
 /** What the columns are called; on a phone some are said below the days. */
 const heads = [

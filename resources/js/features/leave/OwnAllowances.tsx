@@ -1,5 +1,4 @@
 import { route } from '@/lib/route';
-import { text } from '@/lib/text';
 import { officeText } from '@/lib/officeText';
 import type { AbsenceKindsProps } from '@/types/generated/props';
 import { Combobox } from '@/ui/Combobox';
@@ -27,7 +26,7 @@ export function OwnAllowances({ absenceKinds }: { absenceKinds: AbsenceKindsProp
             <ul className="mt-2">
                 {allowances.map((one) => (
                     <li key={one.id} className="flex flex-wrap justify-between gap-x-4 border-b border-rule py-1">
-                        {copy.ofPerson(one.person, one.kind, text.leavePage.days(one.halfDays))}
+                        {copy.ofPerson(one.person, one.kind, officeText.leavePage.days(one.halfDays))}
                         <button
                             type="button"
                             className="act-quiet"

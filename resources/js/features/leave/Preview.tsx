@@ -2,12 +2,12 @@ import { hoursWithUnit } from '@/lib/hours';
 import { read } from '@/lib/http';
 import { route } from '@/lib/route';
 import { useHoursFormat } from '@/lib/shared';
-import { text } from '@/lib/text';
+import { officeText } from '@/lib/officeText';
 import type { AbsenceKindOptionProps, LeavePreviewProps, PlannedClashProps } from '@/types/generated/props';
 import { useEffect, useState } from 'react';
 import { daysWords } from './leaveWords';
 
-const copy = text.leavePage;
+const copy = officeText.leavePage;
 
 interface Asked {
     kind: number;

@@ -2,7 +2,7 @@ import { hoursWithUnit } from '@/lib/hours';
 import { printList } from '@/lib/numbers';
 import { route } from '@/lib/route';
 import { useHoursFormat } from '@/lib/shared';
-import { text } from '@/lib/text';
+import { officeText } from '@/lib/officeText';
 import type { WaitingLeaveProps } from '@/types/generated/props';
 import { Field } from '@/ui/Field';
 import { Link, router } from '@inertiajs/react';
@@ -10,7 +10,7 @@ import { useState } from 'react';
 import { spanWords } from './leaveWords';
 import { Clashes } from './Preview';
 
-const copy = text.leaveRequestsPage;
+const copy = officeText.leaveRequestsPage;
 
 /** One request with what whoever decides wants to know, and the decision. */
 export function WaitingLeave({ waiting }: { waiting: WaitingLeaveProps }) {
@@ -37,7 +37,7 @@ export function WaitingLeave({ waiting }: { waiting: WaitingLeaveProps }) {
                     : {request.kindName}, {spanWords(request)}
                 </h2>
                 <p>
-                    {text.leavePage.takes(request.halfDays, hoursWithUnit(request.minutes, format))}
+                    {officeText.leavePage.takes(request.halfDays, hoursWithUnit(request.minutes, format))}
                     {balance !== null && ` ${copy.left(balance.left, balance.requested, balance.year)}`}
                 </p>
                 {request.isChange && <p className="text-ochre">{copy.change}</p>}

@@ -1,8 +1,8 @@
 import { shortDay } from '@/lib/days';
-import { text } from '@/lib/text';
+import { officeText } from '@/lib/officeText';
 import type { LeaveRequestProps } from '@/types/generated/props';
 
-const copy = text.leavePage;
+const copy = officeText.leavePage;
 
 /** The days of a request in words: `Mon 3 Aug to Fri 7 Aug`, `Wed 5 Aug, afternoon`. */
 export function spanWords({

@@ -10,7 +10,6 @@ function days(halfDays: number): string {
 
 /** Leave and absences. */
 export const leaveText = {
-    leaveName: 'Leave',
     leavePage: {
         tabs: { leave: 'My leave', 'leave.calendar': 'Who is away' } satisfies Partial<Record<PlainRoute, string>>,
         requestsTab: { 'leave.requests': 'Requests' } satisfies Partial<Record<PlainRoute, string>>,

@@ -3,6 +3,7 @@ import { plural } from './plural';
 
 /** What stands on every page. */
 export const sharedText = {
+    leaveName: 'Leave',
     requestsName: 'Requests',
     mergeForm: {
         into: 'Merge into',

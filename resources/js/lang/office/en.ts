@@ -7,6 +7,7 @@ import { expensesText } from '../en/expenses';
 import { filesText } from '../en/files';
 import { intakeText } from '../en/intake';
 import { timeOfficeText } from '../en/office';
+import { leaveText } from '../en/leave';
 import { messagesText } from '../en/messages';
 import { organisationText } from '../en/organisation';
 import { ownFieldSettingsText } from '../en/ownFieldSettings';
@@ -26,6 +27,7 @@ const en = {
     ...expensesText,
     ...filesText,
     ...intakeText,
+    ...leaveText,
     ...messagesText,
     ...organisationText,
     ...ownFieldSettingsText,
