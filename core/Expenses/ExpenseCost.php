@@ -7,7 +7,7 @@ namespace Moss\Core\Expenses;
 use Moss\Core\Money\Money;
 
 /**
- * What an expense comes to in the organisation's currency: gross, which whoever paid is owed, and what the project bears, which is net
+ * What an expense comes to in the organisation's currency: gross, which whoever paid gets back, and what the project bears, which is net
  * where the organisation gets the tax back.
  */
 final readonly class ExpenseCost

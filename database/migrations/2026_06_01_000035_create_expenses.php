@@ -81,7 +81,7 @@ return new class extends Migration
             $table->integer('gross_cents');
             $table->integer('cost_cents');
             $table->boolean('charged')->default(false);
-            // Whether the person paid, and is owed it.
+            // Whether the person paid, and is paid back.
             $table->boolean('own_money')->default(true);
             $table->unsignedInteger('distance_tenths')->nullable();
             $table->text('mileage_rate')->nullable();

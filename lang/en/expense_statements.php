@@ -9,7 +9,7 @@ return [
     'until' => 'Enter the last day of the statement.',
     'client' => 'Choose the client to be charged.',
     'future' => 'Choose a day up to today; :day is yet to come.',
-    'nothing' => 'Nothing is owed up to this day.',
+    'nothing' => 'No expenses are outstanding up to this day.',
     'made' => 'Statement made. What it contains is settled.',
     'title_reimbursement' => 'Reimbursements, :from to :until',
     'title_client' => 'Expenses charged to :client, :from to :until',

@@ -98,10 +98,10 @@ final class ExpensesTest extends TestCase
         $page = $this->given('/people/ada/expenses/2026-W25');
 
         self::assertSame(['2026-06-15', '2026-06-15', '2026-06-16'], self::each($page->value('expenses.expenses'), 'date'));
-        self::assertSame([['currency' => 'EUR', 'gross' => '11.90', 'owed' => '11.90'], ['currency' => 'CHF', 'gross' => '120.00', 'owed' => '100.00']], $page->value('expenses.sums'));
+        self::assertSame([['currency' => 'EUR', 'gross' => '11.90', 'reimbursable' => '11.90'], ['currency' => 'CHF', 'gross' => '120.00', 'reimbursable' => '100.00']], $page->value('expenses.sums'));
         self::assertSame('141.13', $page->text('expenses.cost'), '11.90, 21.00 and 108.23');
         self::assertSame(['Skerry'], $page->value('expenses.trips'));
-        self::assertSame([['trip' => 'Skerry', 'sums' => [['currency' => 'CHF', 'gross' => '100.00', 'owed' => '100.00']]]], $page->value('expenses.tripSums'));
+        self::assertSame([['trip' => 'Skerry', 'sums' => [['currency' => 'CHF', 'gross' => '100.00', 'reimbursable' => '100.00']]]], $page->value('expenses.tripSums'));
         self::assertSame([['week' => '2026-W24', 'monday' => '2026-06-08', 'open' => 1]], $page->value('expenses.elsewhere'));
         self::assertSame([['from' => '2026-06-16', 'rate' => '1.0823'], ['from' => '2026-06-01', 'rate' => '1.05']], $page->value('expenses.currencies.1.rates'));
         self::assertSame('7 % of 70 %, 19 % of 30 %', $page->text('expenses.categories.0.tax'));

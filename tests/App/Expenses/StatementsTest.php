@@ -34,14 +34,14 @@ final class StatementsTest extends TestCase
         $this->approved(['amount' => '50', 'isOwnMoney' => false]);
         $this->add(['amount' => '9']);
         $page = $this->actingAs($this->person('kit'))->given('/office/expense-statements');
-        self::assertSame([['EUR', '11.90', '11.90'], ['CHF', '100.00', '105.00']], array_map(null, self::each($page->value('statements.owed'), 'currency'), self::each($page->value('statements.owed'), 'amount'), self::each($page->value('statements.owed'), 'own')));
+        self::assertSame([['EUR', '11.90', '11.90'], ['CHF', '100.00', '105.00']], array_map(null, self::each($page->value('statements.outstanding'), 'currency'), self::each($page->value('statements.outstanding'), 'amount'), self::each($page->value('statements.outstanding'), 'own')));
         self::assertSame('116.90', $page->text('statements.sum'));
 
         $this->make(['kind' => 'reimbursement', 'until' => '2026-06-17'])->assertSessionHasNoErrors();
         $statement = ExpenseStatement::query()->sole();
         self::assertSame(['2026-06-15', 2, 11690], [$statement->starts_on->toString(), $statement->expenses, $statement->amount_cents->cents()]);
         self::assertSame(2, Expense::query()->where('state', EntryState::Settled)->count());
-        $this->make(['kind' => 'reimbursement', 'until' => '2026-06-17'])->assertSessionHasErrors(['until' => 'Nothing is owed up to this day.']);
+        $this->make(['kind' => 'reimbursement', 'until' => '2026-06-17'])->assertSessionHasErrors(['until' => 'No expenses are outstanding up to this day.']);
 
         $csv = (string) $this->get("/office/expense-statements/$statement->id.csv")->streamedContent();
         self::assertSame([11690, 3], [$this->sumOf($csv, 'own_amount'), count(explode("\n", trim($csv)))]);

@@ -7,7 +7,7 @@ namespace App\Features\ExpenseStatements\Actions;
 use App\AuditTrail\AuditTrail;
 use App\AuditTrail\AuditTrailLine;
 use App\AuditTrail\AuditTrailSubject;
-use App\Features\ExpenseStatements\Queries\UnsettledExpenses;
+use App\Features\ExpenseStatements\Queries\OutstandingExpenses;
 use App\Models\Client;
 use App\Models\Expense;
 use App\Models\ExpenseStatement;
@@ -22,14 +22,14 @@ use Illuminate\Support\Facades\DB;
 use Moss\Core\Calendar\Day;
 use Moss\Core\Sheet\EntryState;
 
-/** Makes a statement of all that is owed up to a day, and settles it: each expense is in one of a kind, and stays as it is. */
+/** Makes a statement of all that is outstanding up to a day, and settles it: each expense is in one of a kind, and stays as it is. */
 final readonly class MakeStatement
 {
     public function __construct(private AuditTrail $auditTrail, private Today $today)
     {
     }
 
-    /** @throws StatementRefused if nothing is owed, or the day is yet to come */
+    /** @throws StatementRefused if nothing is outstanding, or the day is yet to come */
     public function handle(Person $office, ExpenseStatementKind $kind, ?Client $client, Day $until): ExpenseStatement
     {
         if ($until->isAfter($this->today->for($office))) {
@@ -37,8 +37,8 @@ final readonly class MakeStatement
         }
 
         return DB::transaction(function () use ($office, $kind, $client, $until): ExpenseStatement {
-            $owed = UnsettledExpenses::of($kind, $client?->id, $until);
-            $sums = Record::all((clone $owed)->select(Sql::count('expenses'), Sql::total(UnsettledExpenses::amount($kind), 'cents'), Sql::min('expenses.date', 'first')))[0];
+            $outstanding = OutstandingExpenses::of($kind, $client?->id, $until);
+            $sums = Record::all((clone $outstanding)->select(Sql::count('expenses'), Sql::total(OutstandingExpenses::amount($kind), 'cents'), Sql::min('expenses.date', 'first')))[0];
             if ($sums->int('expenses') === 0) {
                 throw StatementRefused::because('nothing');
             }
@@ -48,7 +48,7 @@ final readonly class MakeStatement
             ]);
             ExpenseStatementLine::query()->toBase()->insertUsing(
                 ['expense_statement_id', 'kind', 'expense_id', 'amount_cents'],
-                $owed->select(Sql::number($statement->id, 'statement'), Sql::text($kind->value, 'statement_kind'), 'expenses.id', UnsettledExpenses::amount($kind))->orderBy('expenses.id'),
+                $outstanding->select(Sql::number($statement->id, 'statement'), Sql::text($kind->value, 'statement_kind'), 'expenses.id', OutstandingExpenses::amount($kind))->orderBy('expenses.id'),
             );
             Expense::query()->where('state', EntryState::Approved)->whereIn('id', ExpenseStatementLine::query()->where('expense_statement_id', $statement->id)->select('expense_id'))->update(['state' => EntryState::Settled]);
             $this->auditTrail->of([AuditTrailLine::on(AuditTrailSubject::Billing, $client === null ? $kind->value : $client->code, 'make', $office, null, [

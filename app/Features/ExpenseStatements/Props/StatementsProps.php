@@ -7,12 +7,12 @@ namespace App\Features\ExpenseStatements\Props;
 use App\Lookup\Props\OptionProps;
 use App\Models\ExpenseStatementKind;
 
-/** What is owed, and the statements that were made. */
+/** What is outstanding, and the statements that were made. */
 final readonly class StatementsProps
 {
     /**
      * @param  OptionProps|null  $client  who is charged; null while none is chosen
-     * @param  list<OwedProps>  $owed  by name and currency
+     * @param  list<OutstandingProps>  $outstanding  by name and currency
      * @param  string  $sum  of it, in the organisation's currency
      * @param  list<StatementProps>  $statements  the newest first
      */
@@ -20,7 +20,7 @@ final readonly class StatementsProps
         public ExpenseStatementKind $kind,
         public ?OptionProps $client,
         public string $until,
-        public array $owed,
+        public array $outstanding,
         public string $sum,
         public string $currency,
         public array $statements,

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Features\ExpenseStatements\Queries;
 
 use App\Expenses\Currencies;
-use App\Features\ExpenseStatements\Props\OwedProps;
+use App\Features\ExpenseStatements\Props\OutstandingProps;
 use App\Features\ExpenseStatements\Props\StatementProps;
 use App\Features\ExpenseStatements\Props\StatementsProps;
 use App\Http\Input\Address;
@@ -18,7 +18,7 @@ use App\Support\Database\Sql;
 use Moss\Core\Calendar\Day;
 use Moss\Core\Money\Money;
 
-/** What is owed, by person or project and currency, and the statements that were made; in a fixed number of queries. */
+/** What is outstanding, by person or project and currency, and the statements that were made; in a fixed number of queries. */
 final class StatementPage
 {
     private const AT_ONCE = 20;
@@ -31,14 +31,14 @@ final class StatementPage
         $client = $kind === ExpenseStatementKind::Client ? Client::query()->where('code', $address->text('client'))->first() : null;
         $until = $address->day('until') ?? $today;
         $currencies = Currencies::load();
-        $owed = $kind === ExpenseStatementKind::Client && $client === null ? [] : self::owed($kind, $client?->id, $until, $currencies);
+        $outstanding = $kind === ExpenseStatementKind::Client && $client === null ? [] : self::outstanding($kind, $client?->id, $until, $currencies);
         $statements = ExpenseStatement::query()->where('kind', $kind);
         $pages = max(1, (int) ceil((clone $statements)->count() / self::AT_ONCE));
         $page = min($address->page(), $pages);
 
         return new StatementsProps(
-            $kind, $client === null ? null : new OptionProps($client->code, $client->name), $until->toString(), $owed,
-            Money::ofCents(array_sum(array_map(static fn (OwedProps $one): int => $one->cents, $owed)))->toString(), $currencies->own->code,
+            $kind, $client === null ? null : new OptionProps($client->code, $client->name), $until->toString(), $outstanding,
+            Money::ofCents(array_sum(array_map(static fn (OutstandingProps $one): int => $one->cents, $outstanding)))->toString(), $currencies->own->code,
             array_values($statements->with(['client', 'madeBy'])->orderByDesc('id')->forPage($page, self::AT_ONCE)->get()->map(static fn (ExpenseStatement $one): StatementProps => new StatementProps(
                 $one->id, $one->client?->name, $one->starts_on->toString(), $one->ends_on->toString(), $one->madeBy->name, $one->made_at, $one->expenses, $one->amount_cents->toString(),
             ))->all()),
@@ -46,18 +46,18 @@ final class StatementPage
         );
     }
 
-    /** @return list<OwedProps> by name, then by currency */
-    private static function owed(ExpenseStatementKind $kind, ?int $client, Day $until, Currencies $currencies): array
+    /** @return list<OutstandingProps> by name, then by currency */
+    private static function outstanding(ExpenseStatementKind $kind, ?int $client, Day $until, Currencies $currencies): array
     {
-        $query = UnsettledExpenses::of($kind, $client, $until)->join('people', 'people.id', 'expenses.person_id')
+        $query = OutstandingExpenses::of($kind, $client, $until)->join('people', 'people.id', 'expenses.person_id')
             ->select($kind === ExpenseStatementKind::Client ? 'projects.name' : 'people.name', 'expenses.currency_id')
-            ->addSelect(Sql::count('expenses'), Sql::total('expenses.gross_minor', 'minor'), Sql::total(UnsettledExpenses::amount($kind), 'cents'))
+            ->addSelect(Sql::count('expenses'), Sql::total('expenses.gross_minor', 'minor'), Sql::total(OutstandingExpenses::amount($kind), 'cents'))
             ->groupBy($kind === ExpenseStatementKind::Client ? 'projects.id' : 'people.id', 'expenses.currency_id')->orderBy($kind === ExpenseStatementKind::Client ? 'projects.name' : 'people.name')->orderBy('expenses.currency_id')->limit(self::MOST_OWED);
 
-        return array_map(static function (Record $row) use ($currencies): OwedProps {
+        return array_map(static function (Record $row) use ($currencies): OutstandingProps {
             $currency = $currencies->ofId($row->intOrNull('currency_id'));
 
-            return new OwedProps($row->string('name'), $currency->code, $currency->minor($row->int('minor'))->toString(), Money::ofCents($row->int('cents'))->toString(), $row->int('cents'), $row->int('expenses'));
+            return new OutstandingProps($row->string('name'), $currency->code, $currency->minor($row->int('minor'))->toString(), Money::ofCents($row->int('cents'))->toString(), $row->int('cents'), $row->int('expenses'));
         }, Record::all($query));
     }
 }

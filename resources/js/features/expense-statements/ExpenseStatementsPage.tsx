@@ -16,8 +16,8 @@ const kinds = Object.entries(copy.kinds) as [ExpenseStatementKind, string][];
 
 /** What people are to be paid back, or a client is to be charged, and the statements that were made. */
 export function ExpenseStatementsPage({ statements }: { statements: StatementsProps }) {
-    const { kind, client, until, owed, sum, currency } = statements;
-    const count = owed.reduce((all, { expenses }) => all + expenses, 0);
+    const { kind, client, until, outstanding, sum, currency } = statements;
+    const count = outstanding.reduce((all, { expenses }) => all + expenses, 0);
     const show = (changed: { kind?: string; client?: string | null; until?: string }) => {
         router.get(
             route('office.expense-statements', {}, { kind, client: client?.code ?? null, until, ...changed }),
@@ -26,8 +26,12 @@ export function ExpenseStatementsPage({ statements }: { statements: StatementsPr
         );
     };
 
+    const isChosen = kind !== 'client' || client !== null;
+    const found = count === 0 ? copy.nothing : copy.finding(count, printMoney(sum, currency));
+    const finding = isChosen ? found : copy.chooseClient;
+
     return (
-        <OfficeShell title={copy.title} finding={count === 0 ? copy.nothing : copy.finding(count, printMoney(sum, currency))}>
+        <OfficeShell title={copy.title} finding={finding}>
             <form
                 aria-label={copy.make}
                 className="mt-3 flex flex-wrap items-end gap-3"
@@ -73,21 +77,21 @@ export function ExpenseStatementsPage({ statements }: { statements: StatementsPr
             </form>
             <FieldError />
             <p className="pencilled mt-1 max-w-prose">{copy.hint}</p>
-            {owed.length > 0 && <Owed statements={statements} />}
+            {outstanding.length > 0 && <Outstanding statements={statements} />}
             <StatementList statements={statements} />
         </OfficeShell>
     );
 }
 
-/** What is owed, by person or project and currency. */
-function Owed({ statements: { kind, owed, currency } }: { statements: StatementsProps }) {
+/** What is outstanding, by person or project and currency. */
+function Outstanding({ statements: { kind, outstanding, currency } }: { statements: StatementsProps }) {
     const cell = 'border-b border-rule py-1 pe-4';
 
     return (
         <table className="mt-4 w-full max-w-3xl">
             <TableHead heads={[kind === 'client' ? copy.project : copy.person, copy.expenses, copy.amount, copy.own(currency)]} />
             <tbody>
-                {owed.map((one) => (
+                {outstanding.map((one) => (
                     <tr key={`${one.name} ${one.currency}`}>
                         <th scope="row" className={cell}>
                             {one.name}

@@ -12,7 +12,7 @@ const copy = officeText.expensesPage;
 /** Which week it is and what was spent, and the way to other weeks. */
 export function ExpensesHeading({ page }: { page: ExpensesProps }) {
     const own = page.currencies[0]?.code ?? '';
-    const owed = page.sums.filter((sum) => Number(sum.owed) !== 0);
+    const reimbursable = page.sums.filter((sum) => Number(sum.reimbursable) !== 0);
     const title = copy.title(page.number, span(page.days[0] ?? '', page.days[6] ?? ''));
 
     return (
@@ -24,7 +24,9 @@ export function ExpensesHeading({ page }: { page: ExpensesProps }) {
                         page.expenses.filter(({ reverses }) => !reverses).length,
                         printList(page.sums.map((sum) => printAmount(sum.gross, sum.currency))),
                     ),
-                    ...(owed.length === 0 ? [] : [copy.owed(printList(owed.map((sum) => printAmount(sum.owed, sum.currency))))]),
+                    ...(reimbursable.length === 0
+                        ? []
+                        : [copy.reimbursable(printList(reimbursable.map((sum) => printAmount(sum.reimbursable, sum.currency))))]),
                     ...(page.expenses.length === 0 ? [] : [copy.borne(printMoney(page.cost, own))]),
                 ].join(' ')}
             >

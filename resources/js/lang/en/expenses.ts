@@ -9,7 +9,7 @@ export const expensesText = {
             count === 0
                 ? 'There are no expenses in this week.'
                 : `${plural(count, { one: '# expense', other: '# expenses' })}: ${sums}.`,
-        owed: (sums: string) => `Of this, ${sums} was your own money.`,
+        reimbursable: (sums: string) => `To be reimbursed: ${sums}.`,
         borne: (cost: string) => `Projects bear ${cost}.`,
         before: 'Previous week',
         after: 'Next week',
@@ -173,15 +173,16 @@ export const expensesText = {
     },
     expenseStatements: {
         title: 'Expense statements',
-        nothing: 'Nothing is owed up to this day.',
+        chooseClient: 'Choose the client whose charges you want to see.',
+        nothing: 'No expenses are outstanding up to this day.',
         finding: (count: number, sum: string) =>
-            `${plural(count, { one: '# expense', other: '# expenses' })} not settled: ${sum}.`,
+            `${plural(count, { one: '# outstanding expense', other: '# outstanding expenses' })}: ${sum}.`,
         make: 'Make statement',
         kind: 'Statement',
         kinds: { reimbursement: 'Reimbursements', client: 'Client charges' } satisfies Record<ExpenseStatementKind, string>,
         client: 'Client',
         until: 'Expenses up to',
-        hint: 'A statement takes every approved expense up to that day that is in no other, and settles it. That of a client has the receipts behind it.',
+        hint: 'A statement lists every approved expense up to that day that is in no other, and settles it. A client’s statement comes with the receipts.',
         person: 'Person',
         project: 'Project',
         expenses: 'Expenses',

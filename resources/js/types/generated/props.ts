@@ -831,7 +831,7 @@ export interface TaxShareProps {
     share: string;
 }
 
-export interface OwedProps {
+export interface OutstandingProps {
     name: string;
     currency: string;
     amount: string;
@@ -855,7 +855,7 @@ export interface StatementsProps {
     kind: ExpenseStatementKind;
     client: OptionProps | null;
     until: string;
-    owed: OwedProps[];
+    outstanding: OutstandingProps[];
     sum: string;
     currency: string;
     statements: StatementProps[];
@@ -866,7 +866,7 @@ export interface StatementsProps {
 export interface CurrencySumProps {
     currency: string;
     gross: string;
-    owed: string;
+    reimbursable: string;
 }
 
 export interface DatedRateProps {

@@ -13,7 +13,7 @@ use Moss\Core\Calendar\Day;
 use Moss\Core\Sheet\EntryState;
 
 /** Approved and settled expenses that were not paid back, or charged, yet; also those of days before, that were approved late. */
-final class UnsettledExpenses
+final class OutstandingExpenses
 {
     /** @param  int|null  $client  whose projects; needed for what is charged */
     public static function of(ExpenseStatementKind $kind, ?int $client, Day $until): Builder
