@@ -6,71 +6,57 @@
     $terms = $comparison->asked->terms;
     $measures = $terms->fitting();
 @endphp
-<!DOCTYPE html>
-<html lang="{{ app()->getLocale() }}">
-    <head>
-        <meta charset="utf-8">
-        <title>{{ $heading->title }}</title>
-        <style>
-            @page { margin: 42pt 34pt; }
-            body { color: #1d3127; font: 8.5pt/1.35 'DejaVu Serif', serif; }
-            h1 { font-size: 13pt; margin: 0 0 4pt; }
-            p { margin: 0 0 2pt; }
-            .quiet { color: #4c5c52; }
-            table { border-collapse: collapse; margin-top: 10pt; width: 100%; }
-            thead { display: table-header-group; }
-            th { color: #4c5c52; font-weight: normal; text-align: right; vertical-align: bottom; border-bottom: 0.7pt solid #1d3127; padding: 2pt 0 2pt 7pt; }
-            td { border-bottom: 0.4pt solid #d9d3c1; padding: 2pt 0 2pt 7pt; text-align: right; vertical-align: top; }
-            th:first-child, td:first-child { padding-left: 0; text-align: left; }
-            .part td { color: #35463c; }
-            .part td:first-child { padding-left: 10pt; }
-            .group td, .total td { font-weight: bold; }
-        </style>
-    </head>
-    <body>
-        <h1>{{ $heading->title }}</h1>
-        <p>{{ $heading->period }}</p>
-        @foreach ($heading->filters as $filter)
-            <p>{{ $filter }}</p>
-        @endforeach
-        <p class="quiet">{{ $heading->made }}</p>
-        <table>
-            <thead>
-                <tr>
-                    <th>{{ __('compare.groupings.'.$terms->by->value) }}@if ($terms->then !== null), {{ __('compare.groupings.'.$terms->then->value) }}@endif</th>
-                    @foreach ($measures as $measure)
-                        <th>{{ MeasureWords::heading($measure, $currency) }}</th>
-                    @endforeach
-                    @foreach ($comparison->periods as $period)
-                        <th>{{ GroupWords::of($terms->across, $period, $period) }}</th>
-                    @endforeach
-                </tr>
-            </thead>
-            <tbody>
-                @foreach ($lines as $line)
-                    <tr class="{{ $line->part !== null ? 'part' : ($terms->then !== null ? 'group' : '') }}">
-                        <td>{{ $line->part === null ? GroupWords::of($terms->by, $line->group, $line->name) : GroupWords::of($terms->then, $line->part, $line->partName) }}</td>
-                        @foreach ($measures as $measure)
-                            <td>{{ MeasureWords::text($measure, $line->row) }}</td>
-                        @endforeach
-                        @foreach ($comparison->periods as $period)
-                            <td>{{ MeasureWords::hours(($line->periods[$period] ?? ComparisonRow::empty())->actual) }}</td>
-                        @endforeach
-                    </tr>
+<x-printed-page :title="$heading->title">
+    <x-slot:styles>
+        body { font-size: 8.5pt; }
+        .quiet { color: #4c5c52; }
+        th, td { padding: 2pt 0 2pt 7pt; text-align: right; }
+        th:first-child, td:first-child { padding-left: 0; text-align: left; }
+        .part td { color: #35463c; }
+        .part td:first-child { padding-left: 10pt; }
+        .group td, .total td { font-weight: bold; }
+    </x-slot:styles>
+    <p>{{ $heading->period }}</p>
+    @foreach ($heading->filters as $filter)
+        <p>{{ $filter }}</p>
+    @endforeach
+    <p class="quiet">{{ $heading->made }}</p>
+    <table>
+        <thead>
+            <tr>
+                <th>{{ __('compare.groupings.'.$terms->by->value) }}@if ($terms->then !== null), {{ __('compare.groupings.'.$terms->then->value) }}@endif</th>
+                @foreach ($measures as $measure)
+                    <th>{{ MeasureWords::heading($measure, $currency) }}</th>
                 @endforeach
-                <tr class="total">
-                    <td>{{ __('compare.total') }}</td>
+                @foreach ($comparison->periods as $period)
+                    <th>{{ GroupWords::of($terms->across, $period, $period) }}</th>
+                @endforeach
+            </tr>
+        </thead>
+        <tbody>
+            @foreach ($lines as $line)
+                <tr class="{{ $line->part !== null ? 'part' : ($terms->then !== null ? 'group' : '') }}">
+                    <td>{{ $line->part === null ? GroupWords::of($terms->by, $line->group, $line->name) : GroupWords::of($terms->then, $line->part, $line->partName) }}</td>
                     @foreach ($measures as $measure)
-                        <td>{{ MeasureWords::text($measure, $comparison->total()) }}</td>
+                        <td>{{ MeasureWords::text($measure, $line->row) }}</td>
                     @endforeach
                     @foreach ($comparison->periods as $period)
-                        <td>{{ MeasureWords::hours(($comparison->totals()[$period] ?? ComparisonRow::empty())->actual) }}</td>
+                        <td>{{ MeasureWords::hours(($line->periods[$period] ?? ComparisonRow::empty())->actual) }}</td>
                     @endforeach
                 </tr>
-            </tbody>
-        </table>
-        @if ($all > count($lines))
-            <p class="quiet">{{ __('compare.first_lines', ['shown' => count($lines), 'all' => $all]) }}</p>
-        @endif
-    </body>
-</html>
+            @endforeach
+            <tr class="total">
+                <td>{{ __('compare.total') }}</td>
+                @foreach ($measures as $measure)
+                    <td>{{ MeasureWords::text($measure, $comparison->total()) }}</td>
+                @endforeach
+                @foreach ($comparison->periods as $period)
+                    <td>{{ MeasureWords::hours(($comparison->totals()[$period] ?? ComparisonRow::empty())->actual) }}</td>
+                @endforeach
+            </tr>
+        </tbody>
+    </table>
+    @if ($all > count($lines))
+        <p class="quiet">{{ __('compare.first_lines', ['shown' => count($lines), 'all' => $all]) }}</p>
+    @endif
+</x-printed-page>

@@ -58,19 +58,28 @@ final readonly class StatementDocument
             $expenses[$row->expenseId] = count($expenses) + 1;
             if (count($rows) < self::MOST_ROWS) {
                 $rows[] = [
-                    (string) $expenses[$row->expenseId], $row->date->toString(), $row->personName, $row->projectName.' · '.$row->taskName, $row->category.($row->trip === null ? '' : ', '.$row->trip),
+                    (string) $expenses[$row->expenseId], Wording::day($row->date), $row->personName, $row->projectName.' · '.$row->taskName, $row->category.($row->trip === null ? '' : ', '.$row->trip),
                     $currency->code.' '.$currency->minor($row->grossMinor)->toString(), $row->currencyId === null ? '' : $row->exchangeRate, Money::ofCents($row->amountCents)->toString(),
                 ];
             }
         }
         ksort($sums, SORT_STRING);
         $html = $this->views->make('expense-statement', [
-            'title' => self::title($statement), 'currency' => $currencies->own->code, 'sum' => $statement->amount_cents->toString(), 'rows' => $rows, 'all' => count($expenses),
+            'title' => self::title($statement), 'currency' => $currencies->own->code, 'sum' => $statement->amount_cents->toString(), 'headings' => self::headings($currencies->own->code), 'rows' => $rows, 'all' => count($expenses),
             'sums' => array_map(static fn (array $sum): array => [$sum[0], $sum[1]->code.' '.$sum[1]->minor($sum[2])->toString(), Money::ofCents($sum[3])->toString()], array_values($sums)),
         ])->render();
         $pdf = PdfFile::of($html, true, Wording::of('compare.page'));
 
         return $statement->kind === ExpenseStatementKind::Client ? $this->receipts->behind($pdf, $expenses) : $pdf;
+    }
+
+    /** @return list<string> of the rows in PDF */
+    private static function headings(string $currency): array
+    {
+        return array_map(
+            static fn (string $column): string => Wording::of('expense_statements.heading.'.$column, ['currency' => $currency]),
+            ['number', 'day', 'person', 'task', 'category', 'amount', 'rate', 'own'],
+        );
     }
 
     private static function title(ExpenseStatement $statement): string
