@@ -1,9 +1,9 @@
 import { wholeDate } from '@/lib/days';
 import { printCents } from '@/lib/money';
-import { route } from '@/lib/route';
 import { text } from '@/lib/text';
 import type { ComparedExpenseProps } from '@/types/generated/props';
 import { AttentionItem } from '@/ui/Margin';
+import { ReceiptLinks } from '@/ui/ReceiptLinks';
 
 /** The expenses behind a figure in money, each with its receipts. */
 export function OpenedExpenses({ expenses }: { expenses: ComparedExpenseProps[] }) {
@@ -24,18 +24,7 @@ export function OpenedExpenses({ expenses }: { expenses: ComparedExpenseProps[] 
                             <span className="block text-[0.9em] text-faded">
                                 {expense.project} · {expense.task} · {expense.category}
                             </span>
-                            {expense.receipts.map(({ id, name }) => (
-                                <a
-                                    key={id}
-                                    href={route('receipts', { receipt: id })}
-                                    target="_blank"
-                                    rel="noreferrer"
-                                    title={text.trace.receipt(name)}
-                                    className="block text-[0.9em] underline decoration-edge underline-offset-4"
-                                >
-                                    {name}
-                                </a>
-                            ))}
+                            <ReceiptLinks receipts={expense.receipts} />
                         </span>
                     </li>
                 ))}

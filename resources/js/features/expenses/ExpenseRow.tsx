@@ -3,9 +3,9 @@ import { printAmount, printMoney } from '@/lib/money';
 import { officeText } from '@/lib/officeText';
 import { route } from '@/lib/route';
 import type { ExpenseProps, ExpensesProps } from '@/types/generated/props';
+import { ReceiptLinks } from '@/ui/ReceiptLinks';
 import { router } from '@inertiajs/react';
 import clsx from 'clsx';
-import { ExpenseReceipts } from './ExpenseReceipts';
 
 const copy = officeText.expensesPage;
 
@@ -46,7 +46,7 @@ export function ExpenseRow({ page, expense, isOpened, onOpen }: ExpenseRowProps)
                     {expense.projectName} · {expense.taskName}
                 </span>
                 <Details expense={expense} />
-                <ExpenseReceipts expense={expense} />
+                <ReceiptLinks receipts={expense.receipts} />
                 <span className="text-faded sm:hidden">{stateOf(expense)}</span>
             </td>
             <td className={clsx(cell, 'text-end whitespace-nowrap')}>

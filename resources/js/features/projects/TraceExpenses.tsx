@@ -1,9 +1,9 @@
 import { wholeDate } from '@/lib/days';
 import { printMoney } from '@/lib/money';
-import { route } from '@/lib/route';
 import { text } from '@/lib/text';
 import type { TraceProps } from '@/types/generated/props';
 import { AttentionItem } from '@/ui/Margin';
+import { ReceiptLinks } from '@/ui/ReceiptLinks';
 
 /** The expenses behind a figure in money, each with its receipts. */
 export function TraceExpenses({ trace, currency }: { trace: TraceProps; currency: string }) {
@@ -19,18 +19,7 @@ export function TraceExpenses({ trace, currency }: { trace: TraceProps; currency
                                 <span className="block text-[0.9em] text-faded">
                                     {trace.task === null ? `${expense.task} · ${expense.category}` : expense.category}
                                 </span>
-                                {expense.receipts.map(({ id, name }) => (
-                                    <a
-                                        key={id}
-                                        href={route('receipts', { receipt: id })}
-                                        target="_blank"
-                                        rel="noreferrer"
-                                        title={text.trace.receipt(name)}
-                                        className="block text-[0.9em] [overflow-wrap:anywhere] underline decoration-edge underline-offset-4"
-                                    >
-                                        {name}
-                                    </a>
-                                ))}
+                                <ReceiptLinks receipts={expense.receipts} />
                             </td>
                             <td className="ps-2 text-end whitespace-nowrap">
                                 <span className={`stroke-${expense.state}`} title={text.state[expense.state]}>

@@ -5,6 +5,7 @@ import { route } from '@/lib/route';
 import { officeText } from '@/lib/officeText';
 import type { ExpenseProps, ReviewProps, WaitingExpensesProps } from '@/types/generated/props';
 import { Checkbox } from '@/ui/Checkbox';
+import { ReceiptLinks } from '@/ui/ReceiptLinks';
 import { router } from '@inertiajs/react';
 import clsx from 'clsx';
 import { useState } from 'react';
@@ -120,19 +121,7 @@ function Expense({ expense, currency, isTaken, onTake }: ExpenseRowProps) {
             <span className="min-w-0 text-faded [overflow-wrap:anywhere] max-sm:order-3 max-sm:col-span-2">
                 {expense.projectName} · {expense.taskName}
                 {said.length > 0 && <span className="block text-[0.9rem]">{printList(said)}</span>}
-                <span className="flex flex-wrap gap-x-3 text-[0.9rem]">
-                    {expense.receipts.map(({ id, name }) => (
-                        <a
-                            key={id}
-                            href={route('receipts', { receipt: id })}
-                            target="_blank"
-                            rel="noreferrer"
-                            className="underline decoration-edge underline-offset-4"
-                        >
-                            {name}
-                        </a>
-                    ))}
-                </span>
+                <ReceiptLinks receipts={expense.receipts} />
                 {expense.findings.map(({ severity, what }) => (
                     <span
                         key={what}
