@@ -8,13 +8,13 @@ use App\Lookup\Props\OptionProps;
 use Moss\Core\Expenses\LimitPer;
 
 /** A category as the office keeps it. Percentages and amounts are decimals with a dot. */
-final readonly class KeptCategoryProps
+final readonly class CategorySettingsProps
 {
     /**
      * @param  list<TaxShareProps>  $taxShares
      * @param  string  $limit  empty for none
      * @param  list<OptionProps>  $teams  who may use it; none for everybody
-     * @param  list<KeptRateProps>  $mileageRates  the latest first
+     * @param  list<DatedRateProps>  $mileageRates  the latest first
      */
     public function __construct(
         public int $id,

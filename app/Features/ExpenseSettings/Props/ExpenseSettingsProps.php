@@ -8,9 +8,9 @@ namespace App\Features\ExpenseSettings\Props;
 final readonly class ExpenseSettingsProps
 {
     /**
-     * @param  list<KeptCategoryProps>  $categories  by name
+     * @param  list<CategorySettingsProps>  $categories  by name
      * @param  string|null  $opened  the code of the category that is being changed
-     * @param  list<KeptCurrencyProps>  $currencies  by code
+     * @param  list<CurrencySettingsProps>  $currencies  by code
      */
     public function __construct(public array $categories, public ?string $opened, public array $currencies, public string $currency)
     {

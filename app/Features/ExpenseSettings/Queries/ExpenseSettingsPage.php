@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Features\ExpenseSettings\Queries;
 
+use App\Features\ExpenseSettings\Props\CategorySettingsProps;
+use App\Features\ExpenseSettings\Props\CurrencySettingsProps;
+use App\Features\ExpenseSettings\Props\DatedRateProps;
 use App\Features\ExpenseSettings\Props\ExpenseSettingsProps;
-use App\Features\ExpenseSettings\Props\KeptCategoryProps;
-use App\Features\ExpenseSettings\Props\KeptCurrencyProps;
-use App\Features\ExpenseSettings\Props\KeptRateProps;
 use App\Features\ExpenseSettings\Props\TaxShareProps;
 use App\Lookup\Props\OptionProps;
 use App\Models\Currency;
@@ -35,22 +35,22 @@ final class ExpenseSettingsPage
         );
     }
 
-    private static function category(ExpenseCategory $category): KeptCategoryProps
+    private static function category(ExpenseCategory $category): CategorySettingsProps
     {
-        return new KeptCategoryProps(
+        return new CategorySettingsProps(
             $category->id, $category->code, $category->name, $category->active, $category->mileage, $category->reclaims_tax, $category->charged,
             array_map(static fn (array $share): TaxShareProps => new TaxShareProps(self::percent($share[0]), self::percent($share[1])), $category->tax_shares),
             $category->limit_cents?->toString() ?? '', $category->limit_per,
             array_values($category->teams->map(static fn (Team $team): OptionProps => new OptionProps($team->code, $team->name))->all()),
-            array_values($category->mileageRates->sortByDesc(static fn (MileageRate $rate): string => $rate->starts_on->toString())->map(static fn (MileageRate $rate): KeptRateProps => new KeptRateProps($rate->id, $rate->starts_on->toString(), $rate->rate))->all()),
+            array_values($category->mileageRates->sortByDesc(static fn (MileageRate $rate): string => $rate->starts_on->toString())->map(static fn (MileageRate $rate): DatedRateProps => new DatedRateProps($rate->id, $rate->starts_on->toString(), $rate->rate))->all()),
         );
     }
 
-    private static function currency(Currency $currency): KeptCurrencyProps
+    private static function currency(Currency $currency): CurrencySettingsProps
     {
-        return new KeptCurrencyProps(
+        return new CurrencySettingsProps(
             $currency->id, $currency->code, $currency->places, $currency->currency()->minor($currency->step)->toString(),
-            array_values($currency->rates->map(static fn (ExchangeRate $rate): KeptRateProps => new KeptRateProps($rate->id, $rate->starts_on->toString(), $rate->rate))->all()),
+            array_values($currency->rates->map(static fn (ExchangeRate $rate): DatedRateProps => new DatedRateProps($rate->id, $rate->starts_on->toString(), $rate->rate))->all()),
         );
     }
 

@@ -1,6 +1,6 @@
 import { officeText } from '@/lib/officeText';
 import { route } from '@/lib/route';
-import type { ExpenseSettingsProps, KeptCategoryProps } from '@/types/generated/props';
+import type { ExpenseSettingsProps, CategorySettingsProps } from '@/types/generated/props';
 import { Checkbox } from '@/ui/Checkbox';
 import { Combobox } from '@/ui/Combobox';
 import { Field } from '@/ui/Field';
@@ -18,7 +18,7 @@ export function CategoryForm({
     category,
 }: {
     settings: ExpenseSettingsProps;
-    category: KeptCategoryProps | undefined;
+    category: CategorySettingsProps | undefined;
 }) {
     const form = useForm<CategoryData>(categoryData(category));
     const part: CategoryPart = {
@@ -85,7 +85,7 @@ export function CategoryForm({
     );
 }
 
-function OtherActs({ category }: { category: KeptCategoryProps }) {
+function OtherActs({ category }: { category: CategorySettingsProps }) {
     const form = useForm();
 
     return (
@@ -107,7 +107,7 @@ function OtherActs({ category }: { category: KeptCategoryProps }) {
 }
 
 /** Who may use it. */
-function Teams({ category, set }: CategoryPart & { category: KeptCategoryProps | undefined }) {
+function Teams({ category, set }: CategoryPart & { category: CategorySettingsProps | undefined }) {
     const [teams, choose] = useState(category?.teams ?? []);
 
     return (

@@ -1,7 +1,7 @@
 import { wholeDate } from '@/lib/days';
 import { officeText } from '@/lib/officeText';
 import { route } from '@/lib/route';
-import type { ExpenseSettingsProps, KeptCurrencyProps } from '@/types/generated/props';
+import type { ExpenseSettingsProps, CurrencySettingsProps } from '@/types/generated/props';
 import { TableHead } from '@/ui/TableHead';
 import { router } from '@inertiajs/react';
 import { CurrencyForm } from './CurrencyForm';
@@ -31,7 +31,7 @@ export function Currencies({ settings }: { settings: ExpenseSettingsProps }) {
     );
 }
 
-function Row({ currency: { id, code, smallest, rates } }: { currency: KeptCurrencyProps }) {
+function Row({ currency: { id, code, smallest, rates } }: { currency: CurrencySettingsProps }) {
     const cell = 'border-b border-rule py-1 pe-4 align-top';
 
     return (

@@ -3,7 +3,7 @@ import { printMoney } from '@/lib/money';
 import { printList } from '@/lib/numbers';
 import { officeText } from '@/lib/officeText';
 import { route } from '@/lib/route';
-import type { ExpenseSettingsProps, KeptCategoryProps } from '@/types/generated/props';
+import type { ExpenseSettingsProps, CategorySettingsProps } from '@/types/generated/props';
 import { TableHead } from '@/ui/TableHead';
 import { Link } from '@inertiajs/react';
 import clsx from 'clsx';
@@ -53,7 +53,7 @@ export function ExpenseSettingsPage({ settings }: { settings: ExpenseSettingsPro
     );
 }
 
-function Row({ category, currency, isOpened }: { category: KeptCategoryProps; currency: string; isOpened: boolean }) {
+function Row({ category, currency, isOpened }: { category: CategorySettingsProps; currency: string; isOpened: boolean }) {
     const cell = 'border-b border-rule py-1 pe-4 align-top';
     const taxed = category.taxShares.filter(({ rate }) => rate !== '0');
     const said = [

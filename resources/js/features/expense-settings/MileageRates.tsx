@@ -1,7 +1,7 @@
 import { wholeDate } from '@/lib/days';
 import { officeText } from '@/lib/officeText';
 import { route } from '@/lib/route';
-import type { ExpenseSettingsProps, KeptCategoryProps } from '@/types/generated/props';
+import type { ExpenseSettingsProps, CategorySettingsProps } from '@/types/generated/props';
 import { DateField } from '@/ui/DateField';
 import { Field } from '@/ui/Field';
 import { FieldError } from '@/ui/FieldError';
@@ -10,7 +10,7 @@ import { router, useForm } from '@inertiajs/react';
 const copy = officeText.expenseSettings;
 
 /** What a kilometre costs, from which day on. */
-export function MileageRates({ settings, category }: { settings: ExpenseSettingsProps; category: KeptCategoryProps }) {
+export function MileageRates({ settings, category }: { settings: ExpenseSettingsProps; category: CategorySettingsProps }) {
     const form = useForm({ mileageFrom: '', mileageRate: '' });
 
     return (

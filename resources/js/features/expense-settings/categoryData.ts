@@ -1,21 +1,10 @@
-import type { KeptCategoryProps, LimitPer, TaxShareProps } from '@/types/generated/props';
+import type { CategorySettingsProps } from '@/types/generated/props';
 
 /** What the form of a category sends; percentages and amounts are as they are typed. */
-export interface CategoryData {
-    code: string;
-    name: string;
-    isActive: boolean;
-    isMileage: boolean;
-    reclaimsTax: boolean;
-    isCharged: boolean;
-    taxShares: TaxShareProps[];
-    limit: string;
-    limitPer: LimitPer;
-    teams: string[];
-}
+export type CategoryData = Omit<CategorySettingsProps, 'id' | 'mileageRates' | 'teams'> & { teams: string[] };
 
 /** What it begins with. */
-export function categoryData(category: KeptCategoryProps | undefined): CategoryData {
+export function categoryData(category: CategorySettingsProps | undefined): CategoryData {
     return {
         code: category?.code ?? '',
         name: category?.name ?? '',

@@ -194,6 +194,6 @@ export const expensesText = {
         sum: 'Total',
         madeBy: 'Made by',
         download: 'Files',
-        pageOf: (page: number, pages: number) => `Page ${String(page)} of ${String(pages)}`,
+        downloadOf: (format: string, period: string) => `${format} of ${period}`,
     },
 };

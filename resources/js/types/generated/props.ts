@@ -790,14 +790,7 @@ export interface DirectoryRowProps {
     isRetired: boolean;
 }
 
-export interface ExpenseSettingsProps {
-    categories: KeptCategoryProps[];
-    opened: string | null;
-    currencies: KeptCurrencyProps[];
-    currency: string;
-}
-
-export interface KeptCategoryProps {
+export interface CategorySettingsProps {
     id: number;
     code: string;
     name: string;
@@ -809,21 +802,28 @@ export interface KeptCategoryProps {
     limit: string;
     limitPer: LimitPer;
     teams: OptionProps[];
-    mileageRates: KeptRateProps[];
+    mileageRates: DatedRateProps[];
 }
 
-export interface KeptCurrencyProps {
+export interface CurrencySettingsProps {
     id: number;
     code: string;
     places: number;
     smallest: string;
-    rates: KeptRateProps[];
+    rates: DatedRateProps[];
 }
 
-export interface KeptRateProps {
+export interface DatedRateProps {
     id: number;
     from: string;
     rate: string;
+}
+
+export interface ExpenseSettingsProps {
+    categories: CategorySettingsProps[];
+    opened: string | null;
+    currencies: CurrencySettingsProps[];
+    currency: string;
 }
 
 export interface TaxShareProps {
