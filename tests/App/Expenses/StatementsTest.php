@@ -73,8 +73,13 @@ final class StatementsTest extends TestCase
         self::assertSame(1, $page->value('period.openExpenses'));
         $this->post('/office/periods', ['day' => '2026-06-15', 'seen' => $page->text('period.seen')])->assertSessionHasNoErrors();
         self::assertSame(1, Expense::query()->where('state', EntryState::Settled)->count());
+        // What is approved late is settled by closing once more.
+        Expense::query()->where('date', '2026-06-15')->where('state', EntryState::Draft)->update(['state' => EntryState::Approved]);
+        $again = $this->actingAs($this->person('kit'))->given('/office/periods?day=2026-06-15');
+        $this->post('/office/periods', ['day' => '2026-06-15', 'seen' => $again->text('period.seen')])->assertSessionHasNoErrors();
+        self::assertSame(2, Expense::query()->where('state', EntryState::Settled)->count());
         // What is settled is still paid back, and nothing new is entered on those days.
-        self::assertSame('20.00', $this->given('/office/expense-statements')->text('statements.sum'));
+        self::assertSame('28.00', $this->given('/office/expense-statements')->text('statements.sum'));
         $this->actingAs($this->person('ada'))->post('/people/ada/expenses', $this->meal())->assertSessionHasErrors('task');
     }
 

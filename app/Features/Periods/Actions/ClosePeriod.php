@@ -8,7 +8,6 @@ use App\AuditTrail\AuditTrail;
 use App\AuditTrail\AuditTrailLine;
 use App\AuditTrail\AuditTrailSubject;
 use App\Features\Periods\Queries\PeriodCheck;
-use App\Models\Expense;
 use App\Models\Organisation;
 use App\Models\Person;
 use App\Support\Clock\Today;
@@ -64,15 +63,15 @@ final readonly class ClosePeriod
     {
         $settling = Record::all(PeriodCheck::settling($until)->addSelect(Sql::count('entries'), Sql::total('minutes', 'minutes')))[0];
         [$entries, $minutes] = [$settling->int('entries'), $settling->int('minutes')];
+        $expenses = PeriodCheck::settlingExpenses($until)->update(['state' => EntryState::Settled]);
         $before = $organisation->closed_until?->toString();
-        if ($entries === 0 && $before === $until->toString()) {
+        if ($entries === 0 && $expenses === 0 && $before === $until->toString()) {
             return Minutes::zero();
         }
         $organisation->update(['closed_until' => $until->toString()]);
-        $this->auditTrail->of([AuditTrailLine::on(AuditTrailSubject::Period, $until->toString(), 'close', $office, ['until' => $before], ['until' => $until->toString(), 'entries' => $entries, 'minutes' => $minutes])]);
+        $this->auditTrail->of([AuditTrailLine::on(AuditTrailSubject::Period, $until->toString(), 'close', $office, ['until' => $before], ['until' => $until->toString(), 'entries' => $entries, 'minutes' => $minutes, 'expenses' => $expenses])]);
         $this->remember->handle($office, $until);
         $this->settlement->queue(PeriodCheck::settling($until), $office->id);
-        Expense::query()->where('date', '<=', $until->toString())->where('state', EntryState::Approved)->update(['state' => EntryState::Settled]);
 
         return Minutes::of($minutes);
     }

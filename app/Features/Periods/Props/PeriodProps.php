@@ -15,6 +15,7 @@ final readonly class PeriodProps
      * @param  list<CorrectedTimeProps>  $corrected  what was corrected since the period before, the newest first
      * @param  int  $corrections  that still wait up to the day
      * @param  int  $openExpenses  up to the day that are not approved
+     * @param  int  $approvedExpenses  that would be settled
      * @param  int  $entries  approved, that would be settled
      * @param  string  $seen  by which what would be settled is recognised when it is closed
      * @param  int  $stillSettling  entries of a closed period whose turn has not come yet
@@ -31,6 +32,7 @@ final readonly class PeriodProps
         public array $corrected,
         public int $corrections,
         public int $openExpenses,
+        public int $approvedExpenses,
         public int $entries,
         public int $minutes,
         public string $seen,

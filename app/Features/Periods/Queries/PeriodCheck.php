@@ -16,6 +16,7 @@ use App\Models\SettlingEntry;
 use App\Support\Database\Record;
 use App\Support\Database\Sql;
 use App\Support\Language\Wording;
+use Illuminate\Database\Eloquent\Builder as EloquentBuilder;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 use Moss\Core\Calendar\Day;
@@ -45,7 +46,8 @@ final class PeriodCheck
             $sums['open'][1],
             $this->corrected($closedUntil),
             Correction::query()->waiting()->where('date', '<=', $until->toString())->count(),
-            Expense::query()->where('date', '<=', $until->toString())->whereIn('state', [EntryState::Draft, EntryState::Returned, EntryState::Submitted])->count(),
+            $sums['expenses'][0],
+            $sums['expenses'][1],
             $sums['settling'][0],
             $sums['settling'][1],
             self::recognised($sums),
@@ -70,6 +72,16 @@ final class PeriodCheck
         return $queued->exists() ? $approved->whereNotExists($queued->whereColumn('settling_entries.entry_id', 'entries.id')) : $approved;
     }
 
+    /**
+     * Approved expenses up to a day, which closing settles too.
+     *
+     * @return EloquentBuilder<Expense>
+     */
+    public static function settlingExpenses(Day $until): EloquentBuilder
+    {
+        return Expense::query()->where('date', '<=', $until->toString())->where('state', EntryState::Approved);
+    }
+
     /** Found by the index of what is not settled, also where statistics would have all days of the past read instead. */
     private static function unsettled(): Builder
     {
@@ -82,13 +94,13 @@ final class PeriodCheck
         return self::recognised(self::sums($until));
     }
 
-    /** @param  array{open: array{int, int, int}, settling: array{int, int, int}}  $sums */
+    /** @param  array{open: array{int, int, int}, settling: array{int, int, int}, expenses: array{int, int, int}}  $sums */
     private static function recognised(array $sums): string
     {
-        return implode('-', [...$sums['open'], ...$sums['settling']]);
+        return implode('-', [...$sums['open'], ...$sums['settling'], ...$sums['expenses']]);
     }
 
-    /** @return array{open: array{int, int, int}, settling: array{int, int, int}} entries, minutes and the sum of versions */
+    /** @return array{open: array{int, int, int}, settling: array{int, int, int}, expenses: array{int, int, int}} entries, minutes and the sum of versions; of expenses those that are open, and approved, and the sum of versions of these */
     private static function sums(Day $until): array
     {
         $sum = static function (Builder $entries): array {
@@ -97,7 +109,10 @@ final class PeriodCheck
             return [$row->int('entries'), $row->int('minutes'), $row->int('versions')];
         };
 
-        return ['open' => $sum(self::open($until)), 'settling' => $sum(self::settling($until))];
+        $expenses = Record::all(self::settlingExpenses($until)->toBase()->select(Sql::count('expenses'), Sql::total('version', 'versions')))[0];
+        $openExpenses = Expense::query()->where('date', '<=', $until->toString())->whereIn('state', [EntryState::Draft, EntryState::Returned, EntryState::Submitted])->count();
+
+        return ['open' => $sum(self::open($until)), 'settling' => $sum(self::settling($until)), 'expenses' => [$openExpenses, $expenses->int('expenses'), $expenses->int('versions')]];
     }
 
     /** @return list<OpenTimeProps> */

@@ -44,6 +44,7 @@ export function PeriodsPage({ period }: { period: PeriodProps }) {
                     ? copy.allApproved
                     : copy.open(hours(period.openMinutes), period.openEntries, period.openPeople)}{' '}
                 {period.corrections > 0 && copy.correctionsWait(period.corrections)}
+                {period.approvedExpenses > 0 && ` ${copy.expensesSettle(period.approvedExpenses)}`}
                 {period.openExpenses > 0 && ` ${copy.expensesOpen(period.openExpenses)}`}
             </p>
             <PeriodForms key={`${period.until} ${period.seen} ${period.closedUntil ?? ''}`} period={period} format={format} />

@@ -194,6 +194,8 @@ export const timeOfficeText = {
             allApproved: 'All time up to then is approved.',
             open: (hours: string, entries: number, people: number) =>
                 `${hours} in ${plural(entries, { one: 'one entry', other: '# entries' })} from ${plural(people, { one: 'one person', other: '# people' })} are not approved.`,
+            expensesSettle: (count: number) =>
+                plural(count, { one: 'One approved expense will be settled.', other: '# approved expenses will be settled.' }),
             expensesOpen: (count: number) =>
                 plural(count, { one: 'One expense is not approved yet.', other: '# expenses are not approved yet.' }),
             correctionsWait: (count: number) =>
