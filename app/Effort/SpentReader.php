@@ -12,13 +12,13 @@ use Moss\Core\Effort\SpentMoney;
 use Moss\Core\Money\Money;
 use Moss\Core\Sheet\EntryState;
 
-/** What was spent on tasks besides time, in one query: what is approved, and what else is entered but for corrections, of which what they correct counts. */
+/** What was spent on tasks besides time, in one query: what is approved, and what else is entered and counts. */
 final class SpentReader
 {
     /** @return array<int, SpentMoney> by task, of those with expenses */
     public static function of(EffortScope $scope): array
     {
-        $query = self::entered($scope->narrow(Expense::query()->toBase(), 'expenses.task_id'))->groupBy('task_id', 'state')->select('task_id', 'state', Sql::sum('cost_cents', 'cents'));
+        $query = $scope->narrow(Expense::query()->counting()->toBase(), 'expenses.task_id')->groupBy('task_id', 'state')->select('task_id', 'state', Sql::sum('cost_cents', 'cents'));
         $sums = [];
         foreach (Record::all($query) as $record) {
             $of = $sums[$record->int('task_id')] ?? SpentMoney::nothing();
@@ -32,7 +32,7 @@ final class SpentReader
     /** `project_id` and `cents`: what is approved. */
     public static function actualByProject(): Builder
     {
-        return Expense::query()->toBase()->join('tasks', 'tasks.id', 'expenses.task_id')->whereIn('expenses.state', [EntryState::Approved->value, EntryState::Settled->value])
+        return Expense::query()->counting(false)->toBase()->join('tasks', 'tasks.id', 'expenses.task_id')
             ->groupBy('tasks.project_id')->select('tasks.project_id', Sql::sum('expenses.cost_cents', 'cents'));
     }
 
@@ -43,12 +43,7 @@ final class SpentReader
      */
     public static function enteredByProject(array $projects): Builder
     {
-        return self::entered(Expense::query()->toBase()->join('tasks', 'tasks.id', 'expenses.task_id')->whereIntegerInRaw('tasks.project_id', $projects))
+        return Expense::query()->counting()->toBase()->join('tasks', 'tasks.id', 'expenses.task_id')->whereIntegerInRaw('tasks.project_id', $projects)
             ->groupBy('tasks.project_id')->select('tasks.project_id', Sql::sum('expenses.cost_cents', 'cents'));
-    }
-
-    private static function entered(Builder $expenses): Builder
-    {
-        return $expenses->where(static fn (Builder $counts): Builder => $counts->whereIn('expenses.state', [EntryState::Approved->value, EntryState::Settled->value])->orWhereNull('expenses.corrects_id'));
     }
 }

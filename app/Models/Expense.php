@@ -7,6 +7,7 @@ namespace App\Models;
 use App\Models\Casts\AsDay;
 use App\Models\Casts\AsMoney;
 use App\Models\Concerns\LiesOnDay;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -96,6 +97,23 @@ final class Expense extends Model
         } while (self::query()->where('code', $stem.$last)->exists());
 
         return $stem.$last;
+    }
+
+    /**
+     * Those that count: approved and pending ones, but for pending corrections, of which what they correct counts until they are approved.
+     *
+     * @param  Builder<self>  $query
+     */
+    public function scopeCounting(Builder $query, bool $withPending = true): void
+    {
+        $query->where(static fn (Builder $counts) => $counts->whereIn('expenses.state', [EntryState::Approved, EntryState::Settled])
+            ->when($withPending, static fn (Builder $pending) => $pending->orWhereNull('expenses.corrects_id')));
+    }
+
+    /** Whether `counting` finds it, with what is pending. */
+    public function isCounting(): bool
+    {
+        return $this->state->isActual() || $this->corrects_id === null;
     }
 
     /** @return BelongsTo<Person, $this> */

@@ -7,7 +7,6 @@ namespace Tests\App\Expenses;
 use App\Features\HouseRules\Queries\SpentBudgets;
 use App\Features\Projects\Queries\StatusLevel;
 use App\Features\Projects\Queries\StatusReport;
-use App\Models\Expense;
 use App\Models\OwnField;
 use App\Models\OwnFieldValue;
 use Moss\Core\Calendar\Day;
@@ -48,6 +47,7 @@ final class CostTest extends TestCase
         self::assertEqualsCanonicalizing([[10000, 10000, 0, 10000], [3000, 0, -3000, 3000]], array_map(static fn (int $index): array => self::each($byBillable->value("comparison.groups.$index.row.values"), 'amount'), [0, 1]));
         $opened = $this->given($address.'&group=LENS');
         self::assertSame([3000, 10000], self::each($opened->value('comparison.opened.expenses'), 'cents'));
+        self::assertSame(2, $opened->value('comparison.opened.allExpenses'));
     }
 
     public function test_comparisons_are_grouped_and_narrowed_by_an_own_field_of_expenses(): void
@@ -97,9 +97,13 @@ final class CostTest extends TestCase
         self::assertSame($this->figures()[0], $cents);
         $opened = $this->given('/projects/LENS?shown=money&figure=actual');
         self::assertSame([['50.00', 'approved', []]], array_map(null, self::each($opened->value('project.trace.expenses'), 'cost'), self::each($opened->value('project.trace.expenses'), 'state'), self::each($opened->value('project.trace.expenses'), 'receipts')));
+        $this->actingAs($this->person('ada'))->post("/people/ada/expenses/$expense->id/correction")->assertSessionHasNoErrors();
+        $forecast = $this->actingAs($this->person('mo'))->given('/projects/LENS?shown=money&figure=forecast');
+        self::assertSame(['50.00'], self::each($forecast->value('project.trace.expenses'), 'cost'), 'a correction counts once it is approved');
+        self::assertSame(1, $forecast->value('project.trace.allExpenses'));
         self::assertSame([], $this->given('/projects/LENS?shown=money&figure=remaining')->value('project.trace.expenses'));
         self::assertSame([], $this->given('/projects/LENS?shown=money&figure=actual&task=FIT&assignee=person:ada')->value('project.trace.expenses'));
-        self::assertSame(5000, Expense::query()->sole()->cost_cents->cents());
+        self::assertSame(5000, $expense->refresh()->cost_cents->cents());
     }
 
     /** @return array{int, int, int} actual cost, forecast cost and budget left in cents */

@@ -182,9 +182,11 @@ final class ExpensesTest extends TestCase
 
         $this->put("/people/ada/expenses/$correction->id", $this->meal(['amount' => '9.50']))->assertSessionHasNoErrors();
         self::assertSame(1, Expense::query()->where('state', 'approved')->count(), 'it counts until the correction is approved');
+        self::assertSame(['11.90'], self::each($this->given('/people/ada/expenses/2026-W25')->value('expenses.sums'), 'gross'));
         $this->post('/people/ada/expenses/2026-W25/submission')->assertSessionHasNoErrors();
         self::assertSame([1190, 950, -1190], Expense::query()->where('state', 'approved')->orderBy('id')->pluck('gross_minor')->all());
         self::assertSame(950, (int) Expense::query()->where('state', 'approved')->sum('cost_cents'));
+        self::assertSame(['9.50'], self::each($this->given('/people/ada/expenses/2026-W25')->value('expenses.sums'), 'gross'));
     }
 
     public function test_only_who_may_record_and_see_the_week_gets_there(): void

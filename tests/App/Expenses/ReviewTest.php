@@ -115,6 +115,8 @@ final class ReviewTest extends TestCase
         $this->put("/people/ada/expenses/$correction->id", $this->meal(['amount' => '10']));
         $this->post('/people/ada/expenses/2026-W25/submission')->assertSessionHasNoErrors();
         self::assertSame(0, Expense::query()->where('reverses', true)->count());
+        $waiting = $this->actingAs($this->person('lee'))->given('/review')->value('review.expenses.0.projects');
+        self::assertSame([['project' => 'LENS', 'cents' => 1000 - 1190]], $waiting, 'approving it takes away what it corrects');
         $this->decide('lee', 'approve', [$correction->id => $correction->refresh()->version]);
 
         self::assertSame(-1190, Expense::query()->where('reverses', true)->where('state', 'approved')->sole()->gross_minor);

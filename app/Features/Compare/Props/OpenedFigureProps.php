@@ -14,6 +14,7 @@ final readonly class OpenedFigureProps
      * @param  list<ComparedEntryProps>  $entries  the latest first
      * @param  int  $allEntries  also those that are not shown
      * @param  list<ComparedExpenseProps>  $expenses  of money, the latest first
+     * @param  int  $allExpenses  also those that are not shown
      */
     public function __construct(
         public array $names,
@@ -23,6 +24,7 @@ final readonly class OpenedFigureProps
         public array $entries,
         public int $allEntries,
         public array $expenses,
+        public int $allExpenses,
     ) {
     }
 }

@@ -18,7 +18,6 @@ use Moss\Core\Calendar\DayRange;
 use Moss\Core\Compare\Grouping;
 use Moss\Core\Compare\Measure;
 use Moss\Core\OwnFields\OwnField;
-use Moss\Core\Sheet\EntryState;
 
 /** The expenses behind a figure in money, the latest first, down to their receipts. */
 final class ComparedExpenses
@@ -30,23 +29,22 @@ final class ComparedExpenses
      * @param  list<string>  $people  codes
      * @param  OwnField|null  $field  of expenses, which is asked for
      * @param  list<string>  $values  what it may hold, `-` for nothing; none for anything
-     * @return list<ComparedExpenseProps> those on projects whose cost the reader may see
+     * @return array{list<ComparedExpenseProps>, int} those on projects whose cost the reader may see, and how many there are in all
      */
     public static function of(Person $reader, Measure $measure, array $tasks, array $people, DayRange $days, bool $withPending, ?OwnField $field, array $values): array
     {
-        $actual = [EntryState::Approved, EntryState::Settled];
         $on = Task::query()->toBase()->join('projects', 'projects.id', 'tasks.project_id')->whereIn(Sql::joined(['projects.code', 'tasks.code'], '/'), $tasks)->select('tasks.id');
-        $expenses = Expense::query()->with('person:id,name', 'task.project', 'category:id,name', 'receipts')->during($days)->whereIn('task_id', $on)->whereIn('person_id', Person::query()->whereIn('code', $people)->select('id'))
-            ->where(static fn (Builder $counts) => $counts->whereIn('state', $actual)->when($withPending, static fn (Builder $pending) => $pending->orWhereNull('corrects_id')))
+        $expenses = Expense::query()->counting($withPending)->during($days)->whereIn('task_id', $on)->whereIn('person_id', Person::query()->whereIn('code', $people)->select('id'))
             ->when($field !== null && $values !== [], static fn (Builder $held) => $held->where(static fn (Builder $any) => self::holding($any, $field->code ?? '', $values)))
             ->when($measure === Measure::BillValue, static fn (Builder $charged) => $charged->where('charged', true))
-            ->when(! $reader->isOffice(), static fn (Builder $seen) => $seen->whereIn('task_id', Task::query()->select('id')->whereIn('project_id', Project::query()->select('id')->where('manager_id', $reader->seesCostOfProjectsOf($reader->id) ? $reader->id : 0))))
-            ->orderByDesc('date')->orderByDesc('id')->limit(self::AT_ONCE)->get();
+            ->when(! $reader->isOffice(), static fn (Builder $seen) => $seen->whereIn('task_id', Task::query()->select('id')->whereIn('project_id', Project::query()->select('id')->where('manager_id', $reader->seesCostOfProjectsOf($reader->id) ? $reader->id : 0))));
+        $count = $expenses->count();
+        $latest = $expenses->with('person:id,name', 'task.project', 'category:id,name', 'receipts')->orderByDesc('date')->orderByDesc('id')->limit(self::AT_ONCE)->get();
 
-        return array_values($expenses->map(static fn (Expense $expense): ComparedExpenseProps => new ComparedExpenseProps(
+        return [array_values($latest->map(static fn (Expense $expense): ComparedExpenseProps => new ComparedExpenseProps(
             $expense->date->toString(), $expense->person->name, $expense->task->project->name, $expense->task->name, $expense->category->name, $expense->state, $expense->cost_cents->cents(),
             array_values($expense->receipts->map(static fn (Receipt $receipt): ExpenseReceiptProps => new ExpenseReceiptProps($receipt->id, $receipt->name, $receipt->isPicture()))->all()),
-        ))->all());
+        ))->all()), $count];
     }
 
     /**

@@ -44,6 +44,8 @@ final readonly class OpenedFigures
         $shown = array_slice($found, 0, self::MOST_PARTS);
         [$entries, $count] = $measure->hasEntries() && ! $asked->terms->asksFieldOfExpenses() ? $this->entries->of($reader, $asked->terms, $within, $measure) : [[], 0];
 
+        [$expenses, $allExpenses] = $measure->isMoney() ? ComparedExpenses::of($reader, $measure, self::codes($found, 0), self::codes($found, 1), self::days($asked, $opened), $asked->terms->withPending, $asked->terms->asksFieldOfExpenses() ? $asked->terms->field : null, self::fieldValues($asked, $opened)) : [[], 0];
+
         return new OpenedFigureProps(
             self::names($asked, $opened),
             MeasureValueProps::of($measure, $comparison->total()),
@@ -51,7 +53,8 @@ final readonly class OpenedFigures
             count($found),
             $entries,
             $count,
-            $measure->isMoney() ? ComparedExpenses::of($reader, $measure, self::codes($found, 0), self::codes($found, 1), self::days($asked, $opened), $asked->terms->withPending, $asked->terms->asksFieldOfExpenses() ? $asked->terms->field : null, self::fieldValues($asked, $opened)) : [],
+            $expenses,
+            $allExpenses,
         );
     }
 

@@ -17,7 +17,6 @@ use Moss\Core\Compare\ComparedAmount;
 use Moss\Core\Compare\ComparedMoney;
 use Moss\Core\Compare\RecordedTime;
 use Moss\Core\Money\Money;
-use Moss\Core\Sheet\EntryState;
 use Moss\Core\Time\Minutes;
 
 /**
@@ -38,10 +37,8 @@ final class SpentAmounts
 
     private static function sums(ComparisonTerms $terms, Dimensions $asked, DayRange $period, ComparableWork $work): Builder
     {
-        $actual = [EntryState::Approved->value, EntryState::Settled->value];
         $columns = ['task_id' => $asked->tasks, 'project_id' => $asked->projects, 'person_id' => $asked->people];
-        $rows = $work->narrow(Expense::query()->toBase()->whereBetween('expenses.date', [$period->first()->toString(), $period->last()->toString()]))
-            ->where(static fn (Builder $counts): Builder => $counts->whereIn('expenses.state', $actual)->when($terms->withPending, static fn (Builder $pending): Builder => $pending->orWhereNull('expenses.corrects_id')))
+        $rows = $work->narrow(Expense::query()->counting($terms->withPending)->toBase()->whereBetween('expenses.date', [$period->first()->toString(), $period->last()->toString()]))
             // Under names that no column of expenses has.
             ->joinSub(Task::query()->toBase()->select('id AS number', 'project_id'), 'spent_on', 'spent_on.number', 'expenses.task_id');
         $field = $terms->asksFieldOfExpenses() ? $terms->field : null;

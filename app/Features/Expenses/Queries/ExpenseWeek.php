@@ -56,6 +56,7 @@ final readonly class ExpenseWeek
         $open = $expenses->filter(static fn (Expense $one): bool => $one->state->isOpen());
         $found = $this->findings->of($open->isEmpty() ? $open : $expenses->filter(static fn (Expense $one): bool => ! $one->state->isActual()), $currencies);
         $corrected = array_flip(array_filter(Expense::query()->whereIn('corrects_id', $expenses->modelKeys())->pluck('corrects_id')->all(), is_int(...)));
+        $counting = $expenses->filter(static fn (Expense $one): bool => $one->isCounting());
         $today = $this->today->for($owner);
         $fields = OwnFieldList::of(FieldSubject::Expense);
         $mayRecord = Gate::forUser($reader)->allows('recordWeek', $owner);
@@ -72,7 +73,7 @@ final readonly class ExpenseWeek
             $mayRecord ? $this->tasksOf($owner, $week, $fields) : [],
             $fields->props(),
             array_values(array_filter(Trip::query()->where('person_id', $owner->id)->orderByDesc('id')->limit(self::MOST_TRIPS)->pluck('name')->all(), is_string(...))),
-            self::sums($expenses, $currencies), self::tripSums($expenses, $currencies), Money::ofCents(self::total($expenses))->toString(), $open->count(),
+            self::sums($counting, $currencies), self::tripSums($counting, $currencies), Money::ofCents(self::total($counting))->toString(), $open->count(),
             $expenses->filter(static fn (Expense $one): bool => $one->state === EntryState::Submitted && $one->approvals === 0)->count(),
             self::elsewhere($owner, $week),
         );

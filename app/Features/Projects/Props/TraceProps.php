@@ -18,6 +18,7 @@ final readonly class TraceProps
      * @param  list<TraceEntryProps>  $entries  newest first, at most as many as a page holds
      * @param  int  $allEntries  how many there are in all
      * @param  list<TraceExpenseProps>  $expenses  newest first; none for one assignee, on whom they do not fall, and for those who may not see money
+     * @param  int  $allExpenses  how many there are in all
      */
     public function __construct(
         public FigureKind $figure,
@@ -30,6 +31,7 @@ final readonly class TraceProps
         public array $entries,
         public int $allEntries,
         public array $expenses,
+        public int $allExpenses,
     ) {
     }
 }

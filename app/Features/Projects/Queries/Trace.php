@@ -54,6 +54,8 @@ final readonly class Trace
         }
         [$entries, $count] = in_array($asked->figure, [FigureKind::Planned, FigureKind::Remaining], true) ? [[], 0] : $this->entries($asked, $efforts, $names, $showsMoney ? $onDay->pricing : null);
 
+        [$expenses, $allExpenses] = $showsMoney && $asked->assignee === null ? TraceExpenses::of($asked->figure, array_keys($efforts)) : [[], 0];
+
         return new TraceProps(
             $asked->figure,
             self::minutes($asked->figure, $sum),
@@ -64,7 +66,8 @@ final readonly class Trace
             $this->history($asked, $efforts),
             $entries,
             $count,
-            $showsMoney && $asked->assignee === null ? TraceExpenses::of($asked->figure, array_keys($efforts)) : [],
+            $expenses,
+            $allExpenses,
         );
     }
 

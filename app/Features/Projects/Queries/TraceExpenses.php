@@ -18,7 +18,7 @@ final class TraceExpenses
 
     /**
      * @param  list<int>  $tasks
-     * @return list<TraceExpenseProps> the newest
+     * @return array{list<TraceExpenseProps>, int} the newest, and how many there are in all
      */
     public static function of(FigureKind $figure, array $tasks): array
     {
@@ -29,10 +29,13 @@ final class TraceExpenses
             default => true,
         });
 
-        return array_values(Expense::query()->with('person:id,name', 'task:id,name', 'category:id,name', 'receipts')->whereIn('task_id', $tasks)->whereIn('state', $states)
+        $expenses = Expense::query()->counting()->whereIn('task_id', $tasks)->whereIn('state', $states);
+        $count = $expenses->count();
+
+        return [array_values($expenses->with('person:id,name', 'task:id,name', 'category:id,name', 'receipts')
             ->orderByDesc('date')->orderByDesc('id')->limit(self::MOST)->get()->map(static fn (Expense $expense): TraceExpenseProps => new TraceExpenseProps(
                 $expense->date->toString(), $expense->person->name, $expense->task->name, $expense->category->name, $expense->cost_cents->toString(), $expense->state,
                 array_values($expense->receipts->map(static fn (Receipt $receipt): ExpenseReceiptProps => new ExpenseReceiptProps($receipt->id, $receipt->name, $receipt->isPicture()))->all()),
-            ))->all());
+            ))->all()), $count];
     }
 }

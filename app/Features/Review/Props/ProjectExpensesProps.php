@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Features\Review\Props;
 
-/** What a project bears of some expenses, in cents. */
+/** What approving some expenses adds to the cost of a project, in cents. */
 final readonly class ProjectExpensesProps
 {
     public function __construct(public string $project, public int $cents)

@@ -32,7 +32,7 @@ final readonly class WaitingExpenses
         if ($ids === []) {
             return [];
         }
-        $expenses = ExpenseRows::load(Expense::query()->whereKey($ids)->with('person'));
+        $expenses = ExpenseRows::load(Expense::query()->whereKey($ids)->with('person', 'corrected.task.project'));
         $currencies = Currencies::load();
         $found = $this->findings->of($expenses, $currencies);
         $groups = [];
@@ -49,6 +49,8 @@ final readonly class WaitingExpenses
     }
 
     /**
+     * What approving them adds to the cost of each project: corrections by the difference to what they correct.
+     *
      * @param  Collection<int, Expense>  $expenses
      * @return list<ProjectExpensesProps>
      */
@@ -56,10 +58,14 @@ final readonly class WaitingExpenses
     {
         $sums = [];
         foreach ($expenses as $expense) {
-            $project = $expense->task->project;
-            $sums[$project->code] = new ProjectExpensesProps($project->code, ($sums[$project->code]->cents ?? 0) + $expense->cost_cents->cents());
+            $project = $expense->task->project->code;
+            $sums[$project] = ($sums[$project] ?? 0) + $expense->cost_cents->cents();
+            if ($expense->corrected !== null) {
+                $before = $expense->corrected->task->project->code;
+                $sums[$before] = ($sums[$before] ?? 0) - $expense->corrected->cost_cents->cents();
+            }
         }
 
-        return array_values($sums);
+        return array_map(static fn (string $project): ProjectExpensesProps => new ProjectExpensesProps($project, $sums[$project]), array_keys($sums));
     }
 }

@@ -6,9 +6,9 @@ import { AttentionItem } from '@/ui/Margin';
 import { ReceiptLinks } from '@/ui/ReceiptLinks';
 
 /** The expenses behind a figure in money, each with its receipts. */
-export function OpenedExpenses({ expenses }: { expenses: ComparedExpenseProps[] }) {
+export function OpenedExpenses({ expenses, all }: { expenses: ComparedExpenseProps[]; all: number }) {
     return (
-        <AttentionItem title={text.trace.expenses(expenses.length)}>
+        <AttentionItem title={text.trace.expenses(expenses.length, all)}>
             <ul>
                 {expenses.map((expense, index) => (
                     <li key={index} className="border-t border-rule py-1">

@@ -58,7 +58,7 @@ export function OpenedFigure({ opened, closed, currency, format }: Props) {
                     </ul>
                 </AttentionItem>
             )}
-            {opened.expenses.length > 0 && <OpenedExpenses expenses={opened.expenses} />}
+            {opened.expenses.length > 0 && <OpenedExpenses expenses={opened.expenses} all={opened.allExpenses} />}
         </Margin>
     );
 }

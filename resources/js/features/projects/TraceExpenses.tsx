@@ -8,7 +8,7 @@ import { ReceiptLinks } from '@/ui/ReceiptLinks';
 /** The expenses behind a figure in money, each with its receipts. */
 export function TraceExpenses({ trace, currency }: { trace: TraceProps; currency: string }) {
     return (
-        <AttentionItem title={text.trace.expenses(trace.expenses.length)}>
+        <AttentionItem title={text.trace.expenses(trace.expenses.length, trace.allExpenses)}>
             <table className="w-full">
                 <tbody>
                     {trace.expenses.map((expense, index) => (

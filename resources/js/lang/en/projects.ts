@@ -242,7 +242,10 @@ export const projectsText = {
                 ? plural(all, { one: '# entry', other: '# entries' })
                 : `Latest ${printNumber(shown)} of ${printNumber(all)} entries`,
         noEntries: 'No entries.',
-        expenses: (count: number) => plural(count, { one: '# expense', other: '# expenses' }),
+        expenses: (shown: number, all: number) =>
+            shown === all
+                ? plural(all, { one: '# expense', other: '# expenses' })
+                : `Latest ${printNumber(shown)} of ${printNumber(all)} expenses`,
         receipt: (name: string) => `Receipt ${name}`,
         assignees: 'Planned and remaining',
         planned: (hours: string) => `planned ${hours}`,

@@ -684,6 +684,7 @@ export interface OpenedFigureProps {
     entries: ComparedEntryProps[];
     allEntries: number;
     expenses: ComparedExpenseProps[];
+    allExpenses: number;
 }
 
 export interface OpenedNameProps {
@@ -1817,6 +1818,7 @@ export interface PeriodProps {
     corrected: CorrectedTimeProps[];
     corrections: number;
     openExpenses: number;
+    approvedExpenses: number;
     entries: number;
     minutes: number;
     seen: string;
@@ -2107,6 +2109,7 @@ export interface TraceProps {
     entries: TraceEntryProps[];
     allEntries: number;
     expenses: TraceExpenseProps[];
+    allExpenses: number;
 }
 
 export interface WaitingEstimateProps {
