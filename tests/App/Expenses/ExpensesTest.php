@@ -186,7 +186,9 @@ final class ExpensesTest extends TestCase
         $this->post('/people/ada/expenses/2026-W25/submission')->assertSessionHasNoErrors();
         self::assertSame([1190, 950, -1190], Expense::query()->where('state', 'approved')->orderBy('id')->pluck('gross_minor')->all());
         self::assertSame(950, (int) Expense::query()->where('state', 'approved')->sum('cost_cents'));
-        self::assertSame(['9.50'], self::each($this->given('/people/ada/expenses/2026-W25')->value('expenses.sums'), 'gross'));
+        $week = $this->given('/people/ada/expenses/2026-W25');
+        self::assertSame(['9.50'], self::each($week->value('expenses.sums'), 'gross'));
+        self::assertSame(1, $week->value('expenses.counting'));
     }
 
     public function test_only_who_may_record_and_see_the_week_gets_there(): void

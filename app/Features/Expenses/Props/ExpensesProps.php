@@ -21,6 +21,7 @@ final readonly class ExpensesProps
      * @param  list<ExpenseTaskProps>  $tasks
      * @param  list<OwnFieldProps>  $fields  that expenses may have; tasks say which
      * @param  list<string>  $trips  the latest first
+     * @param  int  $counting  how many are in the sums, each corrected one once
      * @param  list<CurrencySumProps>  $sums  by currency
      * @param  list<TripSumProps>  $tripSums  of trips that expenses of the week belong to, by their first day
      * @param  string  $cost  what projects bear of it, in the organisation's currency
@@ -48,6 +49,7 @@ final readonly class ExpensesProps
         public array $tasks,
         public array $fields,
         public array $trips,
+        public int $counting,
         public array $sums,
         public array $tripSums,
         public string $cost,

@@ -73,7 +73,8 @@ final readonly class ExpenseWeek
             $mayRecord ? $this->tasksOf($owner, $week, $fields) : [],
             $fields->props(),
             array_values(array_filter(Trip::query()->where('person_id', $owner->id)->orderByDesc('id')->limit(self::MOST_TRIPS)->pluck('name')->all(), is_string(...))),
-            self::sums($counting, $currencies), self::tripSums($counting, $currencies), Money::ofCents(self::total($counting))->toString(), $open->count(),
+            // Of what was corrected there are three: itself, its reversal, and the correction.
+            $counting->count() - 2 * $counting->where('reverses', true)->count(), self::sums($counting, $currencies), self::tripSums($counting, $currencies), Money::ofCents(self::total($counting))->toString(), $open->count(),
             $expenses->filter(static fn (Expense $one): bool => $one->state === EntryState::Submitted && $one->approvals === 0)->count(),
             self::elsewhere($owner, $week),
         );

@@ -1,7 +1,9 @@
 import { weekdayAndDay } from '@/lib/days';
+import { expenseDetails } from '@/lib/expenseDetails';
 import { printAmount, printMoney } from '@/lib/money';
 import { officeText } from '@/lib/officeText';
 import { route } from '@/lib/route';
+import { text } from '@/lib/text';
 import type { ExpenseProps, ExpensesProps } from '@/types/generated/props';
 import { ReceiptLinks } from '@/ui/ReceiptLinks';
 import { router } from '@inertiajs/react';
@@ -89,22 +91,16 @@ function stateOf({ state, waitsFor, reverses }: ExpenseProps): string {
         return copy.reversal;
     }
 
-    return state === 'submitted' ? (waitsFor === null ? copy.waitsForOffice : copy.waitsFor(waitsFor)) : copy.states[state];
+    return state === 'submitted' ? (waitsFor === null ? copy.waitsForOffice : copy.waitsFor(waitsFor)) : text.state[state];
 }
 
 /** What else there is to say of it. */
 function Details({ expense }: { expense: ExpenseProps }) {
-    const said = [
-        expense.corrects !== null && !expense.reverses ? copy.correction : null,
-        expense.distance === '' ? null : copy.distance(expense.distance, expense.mileageRate),
-        expense.from === '' && expense.to === '' ? null : copy.fromTo(expense.from, expense.to),
-        expense.isOwnMoney ? null : copy.companyMoney,
-        expense.isCharged ? copy.charged : null,
-    ].filter((one) => one !== null);
+    const details = expenseDetails(expense);
 
     return (
         <>
-            {said.length > 0 && <span className="block text-[0.9rem] text-faded">{said.join(' · ')}</span>}
+            {details.length > 0 && <span className="block text-[0.9rem] text-faded">{details.join(' · ')}</span>}
             {expense.note !== '' && <span className="block text-[0.9rem]">{expense.note}</span>}
             {expense.returnComment !== '' && (
                 <span className="block border-s-2 border-ochre ps-2 text-ochre">{copy.returned(expense.returnComment)}</span>

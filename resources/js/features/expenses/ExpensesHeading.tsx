@@ -20,10 +20,7 @@ export function ExpensesHeading({ page }: { page: ExpensesProps }) {
             <PageHeading
                 title={page.isOwn ? title : `${title} · ${page.personName}`}
                 finding={[
-                    copy.finding(
-                        page.expenses.filter(({ reverses }) => !reverses).length,
-                        printList(page.sums.map((sum) => printAmount(sum.gross, sum.currency))),
-                    ),
+                    copy.finding(page.counting, printList(page.sums.map((sum) => printAmount(sum.gross, sum.currency)))),
                     ...(reimbursable.length === 0
                         ? []
                         : [copy.reimbursable(printList(reimbursable.map((sum) => printAmount(sum.reimbursable, sum.currency))))]),

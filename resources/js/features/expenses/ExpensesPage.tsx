@@ -63,7 +63,7 @@ export function ExpensesPage({ expenses: page }: { expenses: ExpensesProps }) {
                                         });
                                     }}
                                 >
-                                    {copy.takeBack}
+                                    {copy.takeBack(page.waiting)}
                                 </button>
                             )}
                         </p>

@@ -1,4 +1,5 @@
 import { weekdayAndDay } from '@/lib/days';
+import { expenseDetails } from '@/lib/expenseDetails';
 import { printAmount, printMoney } from '@/lib/money';
 import { printList } from '@/lib/numbers';
 import { route } from '@/lib/route';
@@ -104,16 +105,7 @@ interface ExpenseRowProps {
 
 /** One of them: what it was for, what it came to, its receipts, and what the house rules found. */
 function Expense({ expense, currency, isTaken, onTake }: ExpenseRowProps) {
-    const said = [
-        expense.trip === '' ? null : expense.trip,
-        expense.distance === '' ? null : copy.distance(expense.distance, expense.mileageRate),
-        expense.from === '' && expense.to === '' ? null : copy.fromTo(expense.from, expense.to),
-        expense.isOwnMoney ? null : copy.companyMoney,
-        expense.isCharged ? copy.charged : null,
-        expense.corrects === null ? null : copy.correction,
-        expense.note === '' ? null : expense.note,
-        expense.clientNote === '' ? null : expense.clientNote,
-    ].filter((one) => one !== null);
+    const said = [expense.trip, ...expenseDetails(expense), expense.note, expense.clientNote].filter((one) => one !== '');
 
     return (
         <li className="grid grid-cols-[minmax(0,1fr)_auto] items-baseline gap-x-3 border-b border-rule py-1 sm:grid-cols-[13rem_minmax(0,1fr)_auto]">

@@ -1,4 +1,4 @@
-import type { EntryState, ExpenseStatementKind, ReceiptReminder, Severity } from '@/types/generated/props';
+import type { ExpenseStatementKind, ReceiptReminder } from '@/types/generated/props';
 import { plural } from './plural';
 
 /** The pages of expenses. */
@@ -22,19 +22,12 @@ export const expensesText = {
         amount: 'Amount',
         own: (currency: string) => `In ${currency}`,
         state: 'State',
-        states: {
-            draft: 'draft',
-            submitted: 'submitted',
-            returned: 'returned',
-            approved: 'approved',
-            settled: 'settled',
-        } satisfies Record<EntryState, string>,
         waitsFor: (name: string) => `waits for ${name}`,
         waitsForOffice: 'waits for the time office',
         change: (expense: string) => `Change ${expense}`,
         correct: 'Correct',
         correctOf: (expense: string) => `Correct ${expense}`,
-        correction: 'Correction',
+        correction: 'correction',
         reversal: 'Reversal of what was corrected',
         net: (net: string, tax: string) => `${net} net and ${tax} tax`,
         at: (rate: string) => `at ${rate}`,
@@ -45,14 +38,8 @@ export const expensesText = {
         trip: (name: string) => `Trip: ${name}`,
         receipt: (name: string) => `Receipt ${name}`,
         returned: (comment: string) => `Returned: ${comment}`,
-        severities: {
-            blocking: 'Blocks submission',
-            explanation: 'Needs explanation',
-            information: 'Information only',
-            off: 'Off',
-        } satisfies Record<Severity, string>,
         submit: (count: number) => `Submit ${plural(count, { one: '# expense', other: '# expenses' })}`,
-        takeBack: 'Take back',
+        takeBack: (count: number) => `Take back ${plural(count, { one: '# expense', other: '# expenses' })}`,
         margin: 'Add or change an expense',
         add: 'Add expense',
         changeThis: 'Change expense',
@@ -83,7 +70,6 @@ export const expensesText = {
         clientNote: 'Note for the client',
         explanation: 'Explanation',
         receipts: 'Receipts',
-        noReceipts: 'No receipt yet',
         addReceipts: 'Photograph or choose receipts',
         addHint: 'You can also drop or paste files anywhere on this page.',
         reminder: 'Reminder of receipts',
@@ -98,7 +84,6 @@ export const expensesText = {
         fromBefore: 'As last time with this seller',
         fromName: 'By the name of the seller',
         isTrip: 'These days follow each other, so they are pencilled as one trip.',
-        take: 'Add this receipt',
         open: 'Open receipt',
         removeThis: 'Remove',
         removeReceipt: (name: string) => `Remove receipt ${name}`,
@@ -110,11 +95,6 @@ export const expensesText = {
         approve: (count: number) => `Approve ${plural(count, { one: '# expense', other: '# expenses' })}`,
         giveBack: (count: number) => `Return ${plural(count, { one: '# expense', other: '# expenses' })}`,
         at: (amount: string, rate: string) => `${amount} at ${rate}`,
-        distance: (distance: string, rate: string) => `${distance} km at ${rate}`,
-        fromTo: (from: string, to: string) => `${from} to ${to}`,
-        companyMoney: 'paid by the company',
-        charged: 'charged to the client',
-        correction: 'correction',
     },
     expenseSettings: {
         title: 'Expenses',

@@ -967,6 +967,7 @@ export interface ExpensesProps {
     tasks: ExpenseTaskProps[];
     fields: OwnFieldProps[];
     trips: string[];
+    counting: number;
     sums: CurrencySumProps[];
     tripSums: TripSumProps[];
     cost: string;
