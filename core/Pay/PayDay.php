@@ -14,7 +14,7 @@ final readonly class PayDay
     /**
      * @param  int  $minutes  worked, 0 or more
      * @param  int  $night  of them in the night
-     * @param  bool  $isSeventh  whether it is the seventh day of a week of which all others were worked
+     * @param  bool  $isSeventh  whether the six days before it were worked
      * @param  int  $regularBefore  regular minutes of the days before, in the same week
      */
     public function __construct(private PayRule $rule, private Day $day, private int $minutes, private int $night, private bool $isHoliday, private bool $isSeventh, private int $regularBefore)

@@ -40,8 +40,8 @@ final readonly class PayEntries
         $totals = self::without($totals, array_sum($left));
         $given = array_fill(0, count($open), []);
         foreach (self::ORDER as $kind) {
-            $minutes = $totals[$kind->value] ?? 0;
-            $some = $fallsOn === OvertimeFallsOn::Last ? self::last($left, $minutes) : self::inProportion($left, $minutes);
+            $chosen = array_map(static fn (PaidTime $time): ?int => $kind->isMovable() ? $time->chosen[$kind->value] ?? null : null, $open);
+            $some = self::given($fallsOn, $left, $chosen, $totals[$kind->value] ?? 0);
             foreach ($some as $index => $ofEntry) {
                 $given[$index][$kind->value] = $ofEntry;
             }
@@ -65,13 +65,17 @@ final readonly class PayEntries
     {
         $open = [];
         $regular = [];
+        $chosen = [];
         foreach ($times as $time) {
             if ($time->decided === null) {
                 $open[] = $time->id;
                 $regular[] = max(0, $kinds[$time->id][PayKind::Regular->value] ?? 0);
+                $asked = $time->chosen[PayKind::Overtime->value] ?? null;
+                // What the day has given already is part of what was asked for.
+                $chosen[] = $asked === null ? null : max(0, $asked - ($kinds[$time->id][PayKind::Overtime->value] ?? 0));
             }
         }
-        foreach (self::inProportion($regular, max(0, min($minutes, array_sum($regular)))) as $index => $some) {
+        foreach (self::given(OvertimeFallsOn::Week, $regular, $chosen, max(0, min($minutes, array_sum($regular)))) as $index => $some) {
             $of = $kinds[$open[$index]];
             $kinds[$open[$index]] = self::some([...$of, PayKind::Regular->value => $regular[$index] - $some, PayKind::Overtime->value => ($of[PayKind::Overtime->value] ?? 0) + $some]);
         }
@@ -119,6 +123,32 @@ final readonly class PayEntries
         }
 
         return $kept;
+    }
+
+    /**
+     * First what was chosen by hand, then the rest where nothing was; what does not fit there goes to the others, since kinds add up.
+     *
+     * @param  list<int>  $left  minutes of each, none below 0
+     * @param  list<int|null>  $chosen  what each is to get; null where nothing was chosen
+     * @param  int  $minutes  no more than those left together
+     * @return list<int> what each gets, no more than it has
+     */
+    private static function given(OvertimeFallsOn $fallsOn, array $left, array $chosen, int $minutes): array
+    {
+        $given = [];
+        foreach ($left as $index => $has) {
+            $given[$index] = min($has, $chosen[$index] ?? 0, $minutes);
+            $minutes -= $given[$index];
+        }
+        foreach ([true, false] as $isOpen) {
+            $room = array_map(static fn (int $has, int $gets, ?int $asked): int => ($asked === null) === $isOpen ? $has - $gets : 0, $left, $given, $chosen);
+            $rest = min($minutes, array_sum($room));
+            $some = $fallsOn === OvertimeFallsOn::Last ? self::last($room, $rest) : self::inProportion($room, $rest);
+            $given = array_map(static fn (int $gets, int $more): int => $gets + $more, $given, $some);
+            $minutes -= $rest;
+        }
+
+        return $given;
     }
 
     /**

@@ -25,25 +25,27 @@ final readonly class PayWeek
     /**
      * @param  list<PaidTime>  $times  of the week, within a day in the order in which they were worked
      * @param  list<string>  $holidays  whole public holidays, as `YYYY-MM-DD`
+     * @param  int  $workedBefore  how many days in a row were worked up to the Sunday before; of those beyond six nothing depends
      */
-    public static function of(Week $week, PayRule $rule, array $times, array $holidays = []): self
+    public static function of(Week $week, PayRule $rule, array $times, array $holidays = [], int $workedBefore = 0): self
     {
+        $premiums = new ChosenPremiums($rule->premiums);
+        $worked = $premiums->worked($times);
         $byDay = [];
-        foreach ($times as $time) {
+        foreach ($worked as $time) {
             $byDay[$time->day->toString()][] = $time;
         }
         $shares = [];
         $kinds = [];
         $regular = 0;
-        $isUnbroken = true;
+        $inRow = $rule->seventhAcrossWeeks ? $workedBefore : 0;
         $weekly = 0;
         foreach ($week->days() as $day) {
             $ofDay = $byDay[$day->toString()] ?? [];
             $minutes = max(0, self::sum(array_map(static fn (PaidTime $time): int => $time->minutes, $ofDay)));
             $night = max(0, min($minutes, self::sum(array_map(static fn (PaidTime $time): int => $time->nightMinutes, $ofDay))));
-            $isSeventh = $isUnbroken && $day->equals($week->sunday());
-            $found = (new PayDay($rule, $day, $minutes, $night, in_array($day->toString(), $holidays, true), $isSeventh, $regular))->shares();
-            $isUnbroken = $isUnbroken && $minutes > 0;
+            $found = (new PayDay($rule, $day, $minutes, $night, in_array($day->toString(), $holidays, true), $inRow >= 6, $regular))->shares();
+            $inRow = $minutes > 0 ? $inRow + 1 : 0;
             $regular += PayDay::countsAsRegular($minutes, $found);
             array_push($shares, ...$found);
             $totals = self::totals($minutes, $found, $rule->fallsOn === OvertimeFallsOn::Week);
@@ -53,7 +55,7 @@ final readonly class PayWeek
             $kinds += PayEntries::ofDay($rule->fallsOn, $ofDay, $totals);
         }
 
-        return new self($weekly <= 0 ? $kinds : PayEntries::overWeek($kinds, $times, $weekly), $shares);
+        return new self($premiums->put($weekly <= 0 ? $kinds : PayEntries::overWeek($kinds, $worked, $weekly), $times), $shares);
     }
 
     /** @return array<string, int> minutes by kind; only kinds with minutes */

@@ -8,6 +8,7 @@ use Moss\Core\Calendar\Day;
 use Moss\Core\Calendar\Week;
 use Moss\Core\Pay\OvertimeFallsOn;
 use Moss\Core\Pay\PaidTime;
+use Moss\Core\Pay\PayPremium;
 use Moss\Core\Pay\PayRule;
 use Moss\Core\Pay\PayShare;
 use Moss\Core\Pay\PayWeek;
@@ -110,20 +111,120 @@ final class PayWeekTest extends TestCase
         self::assertEquals(['regular' => 2340], $week->sums());
     }
 
+    /** A week that a month ends in: what went with its first days stays, and the last days have the overtime of all of them. */
+    public function test_the_second_part_of_a_week_knows_the_first(): void
+    {
+        $rule = new PayRule(weeklyOver: 2400, fallsOn: OvertimeFallsOn::Last);
+        $first = PayWeek::of(self::week(), $rule, [self::time(1, 0, 600), self::time(2, 1, 600)]);
+        self::assertSame([['regular' => 600], ['regular' => 600]], [$first->ofEntry(1), $first->ofEntry(2)]);
+
+        $week = PayWeek::of(self::week(), $rule, [self::time(1, 0, 600, decided: ['regular' => 600]), self::time(2, 1, 600, decided: ['regular' => 600]), self::time(3, 2, 600), self::time(4, 3, 660)]);
+        self::assertSame([['regular' => 600], ['regular' => 600, 'overtime' => 60]], [$week->ofEntry(3), $week->ofEntry(4)]);
+    }
+
+    /**
+     * Three entries of a day: 4, 3 and 3 hours, of which two are overtime.
+     *
+     * @param  array<int, array<string, int>>  $chosen  by entry
+     * @param  list<int>  $overtime  of each entry
+     */
+    #[DataProvider('choices')]
+    public function test_overtime_is_moved_within_the_rule(OvertimeFallsOn $fallsOn, array $chosen, array $overtime): void
+    {
+        $times = array_map(static fn (int $id, int $minutes): PaidTime => self::time($id, 0, $minutes, chosen: $chosen[$id] ?? []), [1, 2, 3], [240, 180, 180]);
+        $week = PayWeek::of(self::week(), new PayRule(dailyOver: 480, fallsOn: $fallsOn), $times);
+
+        self::assertSame($overtime, array_map(static fn (int $id): int => $week->ofEntry($id)['overtime'] ?? 0, [1, 2, 3]));
+        self::assertSame(['regular' => 480, 'overtime' => 120], $week->sums());
+    }
+
+    /** @return iterable<string, array{OvertimeFallsOn, array<int, array<string, int>>, list<int>}> */
+    public static function choices(): iterable
+    {
+        yield 'the last, where nothing is chosen' => [OvertimeFallsOn::Last, [], [0, 0, 120]];
+        yield 'an hour on the first' => [OvertimeFallsOn::Last, [1 => ['overtime' => 60]], [60, 0, 60]];
+        yield 'all of it on the first' => [OvertimeFallsOn::Last, [1 => ['overtime' => 120]], [120, 0, 0]];
+        yield 'more than there is' => [OvertimeFallsOn::Last, [1 => ['overtime' => 240]], [120, 0, 0]];
+        yield 'more than there is, of two' => [OvertimeFallsOn::Day, [1 => ['overtime' => 90], 3 => ['overtime' => 90]], [90, 0, 30]];
+        yield 'none on the last' => [OvertimeFallsOn::Last, [3 => ['overtime' => 0]], [0, 120, 0]];
+        yield 'none anywhere, which cannot be' => [OvertimeFallsOn::Last, [1 => ['overtime' => 0], 2 => ['overtime' => 0], 3 => ['overtime' => 0]], [0, 0, 120]];
+        yield 'none on the first, the others in proportion' => [OvertimeFallsOn::Day, [1 => ['overtime' => 0]], [0, 60, 60]];
+    }
+
+    public function test_overtime_of_a_week_is_moved_between_its_days(): void
+    {
+        $times = array_map(static fn (int $day): PaidTime => self::time($day, $day, 540, chosen: $day === 0 ? ['overtime' => 300] : []), range(0, 4));
+        $week = PayWeek::of(self::week(), new PayRule(weeklyOver: 2400, fallsOn: OvertimeFallsOn::Week), $times);
+
+        self::assertSame(['regular' => 240, 'overtime' => 300], $week->ofEntry(0));
+        self::assertSame(['regular' => 540], $week->ofEntry(4));
+        // Where it falls on days, it stays on the day.
+        self::assertSame(['regular' => 540], PayWeek::of(self::week(), new PayRule(weeklyOver: 2400), $times)->ofEntry(0));
+    }
+
+    public function test_stand_by_counts_towards_nothing_and_a_shift_is_paid_for_regular_time(): void
+    {
+        $rule = new PayRule(dailyOver: 480, weeklyOver: 2400, sundays: true, fallsOn: OvertimeFallsOn::Last, premiums: self::premiums());
+        $week = PayWeek::of(self::week(), $rule, [
+            self::time(1, 0, 600, chosen: ['shift' => 600]),
+            self::time(2, 1, 480), self::time(3, 1, 720, chosen: ['stand-by' => 720]),
+            self::time(4, 6, 300, chosen: ['stand-by' => 180, 'shift' => 300]),
+        ]);
+
+        self::assertEquals(['shift' => 480, 'overtime' => 120], $week->ofEntry(1), 'overtime comes before a premium');
+        self::assertSame(['regular' => 480], $week->ofEntry(2), 'stand-by makes nothing overtime');
+        self::assertSame(['stand-by' => 720], $week->ofEntry(3));
+        self::assertEquals(['sunday' => 120, 'stand-by' => 180], $week->ofEntry(4));
+        self::assertEquals(['shift' => 480, 'overtime' => 120, 'regular' => 480, 'stand-by' => 900, 'sunday' => 120], $week->sums());
+    }
+
+    public function test_a_correction_takes_away_of_a_premium_where_that_is_asked_for(): void
+    {
+        $rule = new PayRule(weeklyOver: 2400, premiums: self::premiums());
+        $week = PayWeek::of(self::week(), $rule, [
+            self::time(1, 0, 480, decided: ['regular' => 480]), self::time(2, 0, -240, chosen: ['stand-by' => -240]), self::time(3, 0, -120, chosen: ['stand-by' => -60, 'shift' => -60]),
+        ]);
+
+        self::assertSame(['stand-by' => -240], $week->ofEntry(2));
+        self::assertEquals(['shift' => -60, 'stand-by' => -60], $week->ofEntry(3));
+        self::assertEquals(['regular' => 480, 'stand-by' => -300, 'shift' => -60], $week->sums());
+    }
+
+    /** @param  array<string, int>  $kinds */
+    #[DataProvider('rows')]
+    public function test_days_in_a_row_are_counted_on_from_the_week_before(int $workedBefore, bool $acrossWeeks, array $kinds): void
+    {
+        $rule = new PayRule(seventhDay: true, seventhAcrossWeeks: $acrossWeeks);
+        $times = array_map(static fn (int $day): PaidTime => self::time($day, $day, 60), [0, 1, 2, 4]);
+
+        self::assertSame($kinds, PayWeek::of(self::week(), $rule, $times, [], $workedBefore)->sums());
+    }
+
+    /** @return iterable<string, array{int, bool, array<string, int>}> */
+    public static function rows(): iterable
+    {
+        yield 'nothing before' => [0, true, ['regular' => 240]];
+        yield 'four days, so that Wednesday is the seventh' => [4, true, ['regular' => 180, 'overtime' => 60]];
+        yield 'five days, and the eighth too' => [5, true, ['regular' => 120, 'overtime' => 120]];
+        yield 'all of the week before' => [7, true, ['overtime' => 180, 'regular' => 60]];
+        yield 'within a week only' => [6, false, ['regular' => 240]];
+    }
+
     public function test_kinds_are_those_of_every_single_minute(): void
     {
         $random = new Randomizer(new Mt19937(7));
         for ($number = 0; $number < 400; $number++) {
-            [$rule, $times, $holidays] = self::some($random);
-            $week = PayWeek::of(self::week(), $rule, $times, $holidays);
+            [$rule, $times, $holidays, $before] = self::some($random);
+            $week = PayWeek::of(self::week(), $rule, $times, $holidays, $before);
             $said = "week $number";
-            self::assertEquals(MinuteByMinute::sums($rule, $times, $holidays), $week->sums(), $said);
+            $together = static fn (array $sums): array => [...array_diff_key($sums, ['shift' => 0]), 'regular' => ($sums['regular'] ?? 0) + ($sums['shift'] ?? 0)];
+            self::assertEquals($together(MinuteByMinute::sums($rule, $times, $holidays, $before)), $together($week->sums()), $said);
             foreach ($times as $time) {
                 $kinds = $week->ofEntry($time->id);
                 self::assertSame($time->minutes, array_sum($kinds), $said);
                 self::assertSame([], array_filter($kinds, static fn (int $minutes): bool => $minutes <= 0), $said);
                 if ($rule->fallsOn === OvertimeFallsOn::Last && ! $rule->nights) {
-                    self::assertEquals(MinuteByMinute::ofEntry($rule, $times, $holidays, $time->id), $kinds, "$said, entry $time->id");
+                    self::assertEquals(MinuteByMinute::ofEntry($rule, $times, $holidays, $time->id, $before), $kinds, "$said, entry $time->id");
                 }
             }
         }
@@ -133,9 +234,9 @@ final class PayWeekTest extends TestCase
     {
         $random = new Randomizer(new Mt19937(11));
         for ($number = 0; $number < 200; $number++) {
-            [$rule, $times, $holidays] = self::some($random);
+            [$rule, $times, $holidays] = self::some($random, true);
             $before = PayWeek::of(self::week(), $rule, array_slice($times, 0, intdiv(count($times), 2)), $holidays);
-            $decided = array_map(static fn (PaidTime $time): PaidTime => new PaidTime($time->id, $time->day, $time->minutes, $time->nightMinutes, $before->ofEntry($time->id) === [] ? null : $before->ofEntry($time->id)), $times);
+            $decided = array_map(static fn (PaidTime $time): PaidTime => new PaidTime($time->id, $time->day, $time->minutes, $time->nightMinutes, $before->ofEntry($time->id) === [] ? null : $before->ofEntry($time->id), $time->chosen), $times);
             $week = PayWeek::of(self::week(), $rule, $decided, $holidays);
             foreach ($decided as $time) {
                 self::assertSame($time->minutes, array_sum($week->ofEntry($time->id)));
@@ -144,23 +245,34 @@ final class PayWeekTest extends TestCase
         }
     }
 
-    /** @return array{PayRule, list<PaidTime>, list<string>} */
-    private static function some(Randomizer $random): array
+    /** @return list<PayPremium> */
+    private static function premiums(): array
+    {
+        return [new PayPremium('stand-by', false), new PayPremium('shift', true)];
+    }
+
+    /**
+     * @param  bool  $moves  whether overtime is chosen by hand too
+     * @return array{PayRule, list<PaidTime>, list<string>, int}
+     */
+    private static function some(Randomizer $random, bool $moves = false): array
     {
         $pick = static fn (int|bool|null ...$some): int|bool|null => $some[$random->getInt(0, count($some) - 1)];
         $rule = new PayRule(
             self::number($pick(null, 480, 456)), self::number($pick(null, 720)), self::number($pick(null, 2400, 2280)), $pick(true, false) === true, self::number($pick(null, 480)),
             $pick(true, false) === true, $pick(true, false) === true, $pick(true, false) === true, OvertimeFallsOn::cases()[$random->getInt(0, 2)],
+            $pick(true, false) === true, $pick(true, false) === true ? self::premiums() : [],
         );
         $times = [];
         foreach (range(0, 6) as $day) {
             for ($count = $random->getInt($day > 4 ? 0 : 1, 3); $count > 0; $count--) {
                 $minutes = $random->getInt(1, 500);
-                $times[] = self::time(count($times) + 1, $day, $minutes, $random->getInt(0, 3) === 0 ? $random->getInt(0, $minutes) : 0);
+                $chosen = array_filter(['stand-by' => $random->getInt(0, 4) * 60, 'shift' => $random->getInt(0, 4) * 60, 'overtime' => $moves ? $random->getInt(0, 3) * 60 : 0]);
+                $times[] = self::time(count($times) + 1, $day, $minutes, $random->getInt(0, 3) === 0 ? $random->getInt(0, $minutes) : 0, chosen: $chosen);
             }
         }
 
-        return [$rule, $times, $random->getInt(0, 2) === 0 ? ['2026-06-17'] : []];
+        return [$rule, $times, $random->getInt(0, 2) === 0 ? ['2026-06-17'] : [], $random->getInt(0, 7)];
     }
 
     private static function number(int|bool|null $value): ?int
@@ -168,10 +280,13 @@ final class PayWeekTest extends TestCase
         return is_int($value) ? $value : null;
     }
 
-    /** @param  array<string, int>|null  $decided */
-    private static function time(int $id, int $day, int $minutes, int $night = 0, ?array $decided = null): PaidTime
+    /**
+     * @param  array<string, int>|null  $decided
+     * @param  array<string, int>  $chosen
+     */
+    private static function time(int $id, int $day, int $minutes, int $night = 0, ?array $decided = null, array $chosen = []): PaidTime
     {
-        return new PaidTime($id, Day::of('2026-06-15')->plusDays($day), $minutes, $night, $decided);
+        return new PaidTime($id, Day::of('2026-06-15')->plusDays($day), $minutes, $night, $decided, $chosen);
     }
 
     private static function week(): Week
