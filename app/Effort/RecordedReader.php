@@ -74,9 +74,9 @@ final class RecordedReader
             $query->unionAll(self::withState(self::entriesOfParts(array_values(array_filter($parts, static fn (array $one): bool => $one[1] !== $part->toString())))));
         }
         foreach (StreamedRows::of($query) as $row) {
-            /** @var array{int, string, string|null, string|null, string, int, string} $row */
-            [$task, $person, $team, $role, $date, $minutes, $state] = $row;
-            $byTask[$task][] = RecordedEffort::priced(new Entry($person, $team, $role, $this->day($date), Minutes::of($minutes), EntryState::from($state)), $pricing);
+            /** @var array{int, string, string|null, string|null, string, int, string, int|null} $row */
+            [$task, $person, $team, $role, $date, $minutes, $state, $costed] = $row;
+            $byTask[$task][] = RecordedEffort::priced(new Entry($person, $team, $role, $this->day($date), Minutes::of($minutes), EntryState::from($state), $costed), $pricing);
         }
 
         return $byTask;
@@ -157,7 +157,8 @@ final class RecordedReader
     private static function withState(Builder $entries): Builder
     {
         return $entries->leftJoin('roles', 'roles.id', 'entries.role_id')
-            ->select('entries.task_id', 'people.code AS person', 'teams.code AS team', 'roles.code AS role', 'entries.date', 'entries.minutes', 'entries.state');
+            ->select('entries.task_id', 'people.code AS person', 'teams.code AS team', 'roles.code AS role', 'entries.date', 'entries.minutes', 'entries.state')
+            ->selectSub(CostedMinutes::beside(), 'costed');
     }
 
     /**

@@ -13,13 +13,15 @@ use Moss\Core\Pay\PayKind;
  * @property int $id
  * @property int $entry_id
  * @property PayKind $kind
+ * @property int|null $pay_premium_id
  * @property int $minutes
+ * @property int $cost_percent  what a minute costs, of what a regular one costs
  */
 final class EntryPayKind extends Model
 {
     public $timestamps = false;
 
-    protected $fillable = ['entry_id', 'kind', 'minutes'];
+    protected $fillable = ['entry_id', 'kind', 'pay_premium_id', 'minutes', 'cost_percent'];
 
     /** @return array<string, string> */
     protected function casts(): array

@@ -9,6 +9,8 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Moss\Core\Calendar\Day;
 use Moss\Core\Pay\OvertimeFallsOn;
+use Moss\Core\Pay\PayKind;
+use Moss\Core\Pay\PayPremium as CorePayPremium;
 use Moss\Core\Pay\PayRule as CorePayRule;
 
 /**
@@ -28,6 +30,12 @@ use Moss\Core\Pay\PayRule as CorePayRule;
  * @property int|null $night_starts_at  minutes after midnight
  * @property int|null $night_ends_at
  * @property OvertimeFallsOn $falls_on
+ * @property bool $seventh_across_weeks  whether days in a row are counted on from the week before
+ * @property int $overtime_cost_percent  what a minute costs, of what a regular one costs
+ * @property int $double_cost_percent
+ * @property int $night_cost_percent
+ * @property int $sunday_cost_percent
+ * @property int $holiday_cost_percent
  * @property-read Team|null $team
  * @property-read Person|null $person
  */
@@ -36,10 +44,14 @@ final class PayRule extends Model
     public $timestamps = false;
 
     /** A rule says nothing of what it is not told. */
-    protected $attributes = ['starts_on' => null, 'team_id' => null, 'person_id' => null, 'daily_over' => null, 'daily_double_over' => null, 'weekly_over' => null, 'seventh_day' => false, 'seventh_double_over' => null, 'sundays' => false, 'holidays' => false, 'night_starts_at' => null, 'night_ends_at' => null];
+    protected $attributes = [
+        'starts_on' => null, 'team_id' => null, 'person_id' => null, 'daily_over' => null, 'daily_double_over' => null, 'weekly_over' => null, 'seventh_day' => false, 'seventh_double_over' => null, 'sundays' => false, 'holidays' => false,
+        'night_starts_at' => null, 'night_ends_at' => null, 'falls_on' => 'day', 'seventh_across_weeks' => false, 'overtime_cost_percent' => 100, 'double_cost_percent' => 100, 'night_cost_percent' => 100, 'sunday_cost_percent' => 100, 'holiday_cost_percent' => 100,
+    ];
 
     protected $fillable = [
         'starts_on', 'team_id', 'person_id', 'daily_over', 'daily_double_over', 'weekly_over', 'seventh_day', 'seventh_double_over', 'sundays', 'holidays', 'night_starts_at', 'night_ends_at', 'falls_on',
+        'seventh_across_weeks', 'overtime_cost_percent', 'double_cost_percent', 'night_cost_percent', 'sunday_cost_percent', 'holiday_cost_percent',
     ];
 
     /** @return BelongsTo<Team, $this> */
@@ -54,11 +66,25 @@ final class PayRule extends Model
         return $this->belongsTo(Person::class);
     }
 
-    public function rule(): CorePayRule
+    /** @param  list<CorePayPremium>  $premiums  that there are */
+    public function rule(array $premiums): CorePayRule
     {
         return new CorePayRule(
-            $this->daily_over, $this->daily_double_over, $this->weekly_over, $this->seventh_day, $this->seventh_double_over, $this->sundays, $this->holidays, $this->night_starts_at !== null, $this->falls_on,
+            $this->daily_over, $this->daily_double_over, $this->weekly_over, $this->seventh_day, $this->seventh_double_over, $this->sundays, $this->holidays, $this->night_starts_at !== null, $this->falls_on, $this->seventh_across_weeks, $premiums,
         );
+    }
+
+    /** What a minute of a kind costs, as a percentage of what a regular one costs. */
+    public function costPercent(PayKind $kind): int
+    {
+        return match ($kind) {
+            PayKind::Overtime => $this->overtime_cost_percent,
+            PayKind::Double => $this->double_cost_percent,
+            PayKind::Night => $this->night_cost_percent,
+            PayKind::Sunday => $this->sunday_cost_percent,
+            PayKind::Holiday => $this->holiday_cost_percent,
+            PayKind::Regular, PayKind::Premium => 100,
+        };
     }
 
     /**
@@ -84,6 +110,6 @@ final class PayRule extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['starts_on' => AsDay::class, 'seventh_day' => 'boolean', 'sundays' => 'boolean', 'holidays' => 'boolean', 'falls_on' => OvertimeFallsOn::class];
+        return ['starts_on' => AsDay::class, 'seventh_day' => 'boolean', 'sundays' => 'boolean', 'holidays' => 'boolean', 'falls_on' => OvertimeFallsOn::class, 'seventh_across_weeks' => 'boolean'];
     }
 }

@@ -45,7 +45,7 @@ final readonly class OwnFieldValues
      */
     public static function beside(FieldSubject $subject, string $id): Builder
     {
-        return self::query()->whereColumn('own_field_values.'.self::column($subject), $id)->select(Sql::object('own_fields.code', 'own_field_values.value', 'fields'));
+        return self::query()->whereColumn('own_field_values.'.self::column($subject), $id)->select(Sql::object(['own_fields.code'], 'own_field_values.value', 'fields'));
     }
 
     /** @return array<string, string> by the field's code */

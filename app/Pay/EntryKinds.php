@@ -7,14 +7,14 @@ namespace App\Pay;
 use Moss\Core\Calendar\Week;
 use Moss\Core\Pay\PayKind;
 
-/** Of which kinds single entries are: as their week has it, where a rule holds, else as they were approved, else regular. */
+/** Of which kinds single entries are: as their week has it, where a rule holds or premiums are chosen, else as they were approved, else regular. */
 final class EntryKinds
 {
     private const WEEKS_AT_ONCE = 200;
 
     /**
      * @param  list<PayEntry>  $entries
-     * @return array<int, array<string, int>> minutes by kind, by entry; they add up to its minutes
+     * @return array<int, array<string, int>> minutes by kind or premium, by entry; they add up to its minutes
      */
     public static function of(array $entries): array
     {

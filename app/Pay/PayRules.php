@@ -25,6 +25,12 @@ final readonly class PayRules
         return $this->rules === [];
     }
 
+    /** Whether any of them counts days in a row on from the week before. */
+    public function countAcrossWeeks(): bool
+    {
+        return array_filter($this->rules, static fn (PayRule $rule): bool => $rule->seventh_across_weeks) !== [];
+    }
+
     /** Their own before their team's, and that before everybody's; of several the last that has begun. */
     public function for(int $person, ?int $team, Week $week): ?PayRule
     {

@@ -36,7 +36,7 @@ final readonly class RecordedEffort
 
     public static function priced(Entry $entry, Pricing $pricing): self
     {
-        $cost = $pricing->cost($entry->person, $entry->role, $entry->day, $entry->minutes);
+        $cost = $pricing->cost($entry->person, $entry->role, $entry->day, $entry->minutes, $entry->costed);
 
         return new self(
             $entry->person,

@@ -37,12 +37,18 @@ final readonly class Pricing
         return $this->hasRates;
     }
 
-    /** @param  string|null  $person  null for a team's time */
-    public function cost(?string $person, ?string $role, Day $on, Minutes $minutes): Cost
+    /**
+     * @param  string|null  $person  null for a team's time
+     * @param  int|null  $costed  hundredths of minutes as which they cost, where kinds of pay say so; null where each costs one
+     */
+    public function cost(?string $person, ?string $role, Day $on, Minutes $minutes, ?int $costed = null): Cost
     {
         $rate = $this->costRate($person, $role, $on);
+        if ($rate === null) {
+            return Cost::unknown($minutes);
+        }
 
-        return $rate === null ? Cost::unknown($minutes) : Cost::known($rate->costOf($minutes));
+        return Cost::known($costed === null ? $rate->costOf($minutes) : $rate->costOfHundredths($costed));
     }
 
     /**

@@ -52,6 +52,20 @@ final readonly class Rate
         return Money::rounded($this->perHour->multipliedBy($minutes->toInt())->dividedBy(60, 2, RoundingMode::HALF_UP));
     }
 
+    /**
+     * The same of minutes that cost more or less than one each.
+     *
+     * @param  int  $hundredths  of minutes, half up to the cent like those
+     */
+    public function costOfHundredths(int $hundredths): Money
+    {
+        if (abs($hundredths) <= self::FITS) {
+            return Money::ofCents(Money::quotient($hundredths * $this->tenThousandths, 100 * 100 * self::MINUTES_OF_HOUR));
+        }
+
+        return Money::rounded($this->perHour->multipliedBy($hundredths)->dividedBy(100 * self::MINUTES_OF_HOUR, 2, RoundingMode::HALF_UP));
+    }
+
     /** At least two decimal places, more only where they carry something. */
     public function toString(): string
     {

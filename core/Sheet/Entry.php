@@ -12,7 +12,10 @@ use Moss\Core\Time\Minutes;
  */
 final readonly class Entry
 {
-    /** @param  string|null  $team  the person's team */
+    /**
+     * @param  string|null  $team  the person's team
+     * @param  int|null  $costed  hundredths of minutes as which it costs, where its kinds of pay say so; null where each minute costs one
+     */
     public function __construct(
         public string $person,
         public ?string $team,
@@ -20,6 +23,7 @@ final readonly class Entry
         public Day $day,
         public Minutes $minutes,
         public EntryState $state,
+        public ?int $costed = null,
     ) {
     }
 }

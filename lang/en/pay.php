@@ -13,6 +13,9 @@ return [
         'holiday' => 'Public holiday',
     ],
     'some' => ':hours :kind',
+    'more_than_entered' => 'The kinds of pay that you chose come to more than the :hours entered. Enter fewer hours.',
+    'not_open' => 'You cannot choose :kind. Ask the time office who may use it.',
+    'asked' => '(:hours :kind chosen)',
     'causes' => [
         'day' => ':day: :hours :kind, after :limit that day.',
         'long day' => ':day: :hours :kind, after :limit that day.',

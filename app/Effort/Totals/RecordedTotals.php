@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Effort\Totals;
 
+use App\Effort\CostedMinutes;
 use App\Effort\RatesInForce;
 use App\Models\Entry;
 use App\Models\RecordedWeek;
@@ -141,7 +142,8 @@ final class RecordedTotals
     private static function selected(Builder $entries): Builder
     {
         return $entries->join('people', 'people.id', 'entries.person_id')->leftJoin('roles', 'roles.id', 'entries.role_id')
-            ->select('entries.task_id', 'entries.person_id', 'entries.role_id', 'people.code AS person', 'roles.code AS role', 'entries.date', 'entries.minutes', 'entries.state', 'entries.billable');
+            ->select('entries.task_id', 'entries.person_id', 'entries.role_id', 'people.code AS person', 'roles.code AS role', 'entries.date', 'entries.minutes', 'entries.state', 'entries.billable')
+            ->selectSub(CostedMinutes::beside(), 'costed');
     }
 
     /** @return array<string, non-empty-list<int|string>> by the key */
@@ -149,8 +151,8 @@ final class RecordedTotals
     {
         [$sums, $cents, $bills] = [[], [], []];
         foreach (StreamedRows::of($entries) as $entry) {
-            /** @var array{int, int, int|null, string, string|null, string, int, string, int|null} $entry */
-            [$task, $person, $roleId, $code, $role, $date, $minutes, $state, $billable] = $entry;
+            /** @var array{int, int, int|null, string, string|null, string, int, string, int|null, int|null} $entry */
+            [$task, $person, $roleId, $code, $role, $date, $minutes, $state, $billable, $costed] = $entry;
             [$day, $part] = $this->days[$date] ??= self::dated($date);
             $key = $task.' '.$person.' '.($roleId ?? 0).' '.$part.' '.($billable ?? self::BILLABLE_AS_TASK);
             $sums[$key] ??= [$task, $person, $roleId ?? 0, $part, $billable ?? self::BILLABLE_AS_TASK, ...self::NOTHING];
@@ -161,7 +163,7 @@ final class RecordedTotals
             if ($rate === null) {
                 $sums[$key][$place + 4] += $minutes;
             } else {
-                $sums[$key][$place + 2] += $cents[spl_object_id($rate)][$minutes] ??= $rate->costOf(Minutes::of($minutes))->cents();
+                $sums[$key][$place + 2] += $costed !== null ? $rate->costOfHundredths($costed)->cents() : $cents[spl_object_id($rate)][$minutes] ??= $rate->costOf(Minutes::of($minutes))->cents();
             }
             $sums[$key][$place + 6] += $this->hundredths[$minutes] ??= self::inHours($day, $minutes)->known->cents();
             if ($bill === null) {

@@ -101,6 +101,12 @@ final readonly class Sql implements Expression
         return self::as($alias, static fn (Closure $name): string => implode(' || '.self::quoted($between).' || ', array_map($name, $columns)));
     }
 
+    /** The sum of one column times another; null where there is no row, and where the first alone does not add up to a third. */
+    public static function weighed(string $column, string $weight, string $whole, string $alias): self
+    {
+        return self::as($alias, static fn (Closure $name): string => 'CASE WHEN sum('.$name($column).') = '.$name($whole).' THEN sum('.$name($column).' * '.$name($weight).') END');
+    }
+
     /** A column to compare another with, where a value is expected. */
     public static function column(string $column): self
     {
@@ -119,10 +125,16 @@ final readonly class Sql implements Expression
         return self::as($alias, static fn (Closure $name): string => 'json_extract('.$name($column).', '.self::quoted('$.'.$field).')');
     }
 
-    /** Of several rows a JSON object, in which the one column names what the other holds; null where there is no row. */
-    public static function object(string $names, string $values, string $alias): self
+    /**
+     * Of several rows a JSON object, in which one column names what the other holds; null where there is no row.
+     *
+     * @param  non-empty-list<string>  $names  the first that is not null
+     */
+    public static function object(array $names, string $values, string $alias): self
     {
-        return self::as($alias, static fn (Closure $name): string => 'CASE WHEN count(*) > 0 THEN json_group_object('.$name($names).', '.$name($values).') END');
+        $named = static fn (Closure $name): string => count($names) === 1 ? $name($names[0]) : 'coalesce('.implode(', ', array_map($name, $names)).')';
+
+        return self::as($alias, static fn (Closure $name): string => 'CASE WHEN count(*) > 0 THEN json_group_object('.$named($name).', '.$name($values).') END');
     }
 
     /** Nothing, where other rows of the same class have something. */

@@ -80,7 +80,7 @@ final readonly class ReadExport
     private static function read(ClientSystem $system, string $place): array
     {
         $stream = fopen($place, 'r');
-        [$places, $minutes, $count, $kinds] = [null, [], 0, PayKindNames::byName($system)];
+        [$places, $minutes, $count, $kinds] = [null, [], 0, PayKindNames::of($system)->byName()];
         try {
             foreach ($stream === false ? [] : CsvFile::read($stream) as [$line, $cells]) {
                 $cells = array_map(static fn (string $cell): string => trim(mb_scrub($cell, 'UTF-8')), $cells);
@@ -105,7 +105,7 @@ final readonly class ReadExport
                 $code = isset($places['charge_code']) ? mb_substr($cells[$places['charge_code']] ?? '', 0, 200) : '';
                 $kindThere = isset($places['pay_kind']) ? $cells[$places['pay_kind']] ?? '' : null;
                 $kind = $kindThere === null ? null : $kinds[mb_strtolower($kindThere)] ?? throw ClientSystemRefused::because('upload', 'line', ['line' => $line, 'sentence' => __('clientsystems.no_kind', ['called' => mb_substr($kindThere, 0, 50)])]);
-                $key = CodeAndKind::key($code, $kind === null ? '' : $kind->value);
+                $key = CodeAndKind::key($code, $kind ?? '');
                 $minutes[$called][$day][$key] = ($minutes[$called][$day][$key] ?? 0) + $amount;
             }
         } catch (MalformedCsv) {

@@ -14,7 +14,6 @@ use App\Support\Files\CsvFile;
 use App\Support\Files\Spreadsheet\SheetCell;
 use App\Support\Files\SpreadsheetText;
 use Moss\Core\Calendar\DayRange;
-use Moss\Core\Pay\PayKind;
 use Moss\Core\Time\Minutes;
 
 /** Our hours in the form in which a client's system writes its own: under its headings, with people as it calls them. */
@@ -26,6 +25,7 @@ final class HoursForClient
         $hasCode = $system->charge_code_heading !== '';
         $hasKind = $system->pay_kind_heading !== '';
         yield CsvFile::write([[$system->person_heading, $system->date_heading, ...$hasCode ? [$system->charge_code_heading] : [], ...$hasKind ? [$system->pay_kind_heading] : [], $system->hours_heading]]);
+        $names = PayKindNames::of($system);
         $hours = HoursHere::of($system, $days->first()->toString(), $days->last()->toString());
         $called = ClientSystemPerson::query()->where('client_system_id', $system->id)->whereNotNull('person_id')->pluck('called', 'person_id');
         foreach (Person::query()->whereIntegerInRaw('id', array_keys($hours))->orderBy('code')->get(['id', 'code', 'email', 'name']) as $person) {
@@ -37,7 +37,7 @@ final class HoursForClient
                     [$code, $kind] = CodeAndKind::parts((string) $key);
                     yield CsvFile::write([[
                         SpreadsheetText::guarded(is_string($name) ? $name : $person->name), $date, ...$hasCode ? [SpreadsheetText::guarded($code)] : [],
-                        ...$hasKind ? [SpreadsheetText::guarded(PayKindNames::called($system, PayKind::from($kind)))] : [], SheetCell::hours(Minutes::of($minutes))->value,
+                        ...$hasKind ? [SpreadsheetText::guarded($names->called($kind))] : [], SheetCell::hours(Minutes::of($minutes))->value,
                     ]]);
                 }
             }

@@ -17,13 +17,12 @@ use App\Models\ClientSystem;
 use App\Models\ClientSystemPerson;
 use App\Models\ClientSystemWeek;
 use App\Models\Person;
-use App\Pay\PayText;
+use App\Pay\PayPremiums;
 use App\Support\Database\Sql;
 use Moss\Core\Agreement\ComparedDay;
 use Moss\Core\Calendar\Day;
 use Moss\Core\Calendar\DayRange;
 use Moss\Core\Calendar\Week;
-use Moss\Core\Pay\PayKind;
 
 /** What the pages of clients' systems show. */
 final class ClientSystemPages
@@ -45,19 +44,20 @@ final class ClientSystemPages
         $open = array_values(array_unique(array_map(static fn (ClientSystemWeek $one): string => Week::containing($one->monday)->toString(), ClientSystemWeek::query()->where('client_system_id', $system->id)->orderBy('monday')->get()->all())));
         $week ??= $open === [] ? Week::containing($today)->plusWeeks(-1) : Week::of($open[0]);
         $compared = BothSystems::of($system, $week->days());
+        $premiums = PayPremiums::load();
         $names = Person::query()->whereIntegerInRaw('id', array_keys($compared))->get(['id', 'code', 'name'])->keyBy('id');
         $people = [];
         foreach ($compared as $id => $days) {
             $person = $names->get($id);
             if ($person !== null && $days !== []) {
-                $people[] = new ComparedPersonProps($person->code, $person->name, array_sum(array_map(static fn (ComparedDay $day): int => $day->here, $days)), array_sum(array_map(static fn (ComparedDay $day): int => $day->there, $days)), self::open($system, $days));
+                $people[] = new ComparedPersonProps($person->code, $person->name, array_sum(array_map(static fn (ComparedDay $day): int => $day->here, $days)), array_sum(array_map(static fn (ComparedDay $day): int => $day->there, $days)), self::open($system, $premiums, $days));
             }
         }
         usort($people, static fn (ComparedPersonProps $one, ComparedPersonProps $other): int => [$one->days === [], $one->name] <=> [$other->days === [], $other->name]);
 
         return new ClientSystemProps(
             $system->id, $system->name, $system->client->code, $system->client->name, $system->starts_on->toString(), $system->person_by, $system->person_heading, $system->date_heading, $system->hours_heading, $system->charge_code_heading, $system->pay_kind_heading,
-            array_map(static fn (PayKind $kind): CalledKindProps => new CalledKindProps($kind, PayText::name($kind->value), $system->pay_kind_names[$kind->value] ?? ''), PayKind::cases()),
+            array_map(static fn (string $kind): CalledKindProps => new CalledKindProps($kind, $premiums->name($kind), $system->pay_kind_names[$kind] ?? ''), $premiums->keys()),
             $system->read_at, $week->toString(), $week->monday()->toString(), $week->sunday()->toString(), $week->plusWeeks(-1)->toString(), $week->plusWeeks(1)->toString(), $open, $people,
             array_values(ClientSystemPerson::query()->where('client_system_id', $system->id)->whereNull('person_id')->orderBy('called')->get()->map(static fn (ClientSystemPerson $one): ClientSystemPersonProps => new ClientSystemPersonProps($one->id, $one->called))->all()),
         );
@@ -67,10 +67,11 @@ final class ClientSystemPages
     public static function own(Person $person): array
     {
         $own = [];
+        $premiums = PayPremiums::load();
         foreach (ClientSystemWeek::query()->with('system.client')->where('person_id', $person->id)->orderBy('monday')->limit(self::MOST_WEEKS)->get()->groupBy('client_system_id') as $weeks) {
             $system = $weeks->firstOrFail()->system;
             $days = DayRange::between($weeks->firstOrFail()->monday, $weeks->last()->sunday ?? $weeks->firstOrFail()->sunday);
-            $own[] = new OwnDifferencesProps($system->name, $system->client->name, self::open($system, BothSystems::of($system, $days, $person->id)[$person->id] ?? []));
+            $own[] = new OwnDifferencesProps($system->name, $system->client->name, self::open($system, $premiums, BothSystems::of($system, $days, $person->id)[$person->id] ?? []));
         }
 
         return $own;
@@ -80,17 +81,17 @@ final class ClientSystemPages
      * @param  list<ComparedDay>  $days
      * @return list<ComparedDayProps> those that do not agree
      */
-    private static function open(ClientSystem $system, array $days): array
+    private static function open(ClientSystem $system, PayPremiums $premiums, array $days): array
     {
         return array_values(array_map(static fn (ComparedDay $day): ComparedDayProps => new ComparedDayProps($day->date, $day->here, $day->there, $day->side(), $day->agrees(), array_values(array_filter(array_map(
-            static fn (string|int $key, array $sides): ?ComparedCodeProps => $sides[0] === $sides[1] ? null : self::part($system, (string) $key, $sides[0], $sides[1]), array_keys($day->codes), array_values($day->codes),
+            static fn (string|int $key, array $sides): ?ComparedCodeProps => $sides[0] === $sides[1] ? null : self::part($system, $premiums, (string) $key, $sides[0], $sides[1]), array_keys($day->codes), array_values($day->codes),
         )))), array_filter($days, static fn (ComparedDay $day): bool => ! $day->agrees())));
     }
 
-    private static function part(ClientSystem $system, string $key, int $here, int $there): ComparedCodeProps
+    private static function part(ClientSystem $system, PayPremiums $premiums, string $key, int $here, int $there): ComparedCodeProps
     {
         [$code, $kind] = CodeAndKind::parts($key);
 
-        return new ComparedCodeProps($system->charge_code_heading === '' ? null : $code, $kind === '' ? '' : PayText::name($kind), $here, $there);
+        return new ComparedCodeProps($system->charge_code_heading === '' ? null : $code, $kind === '' ? '' : $premiums->name($kind), $here, $there);
     }
 }

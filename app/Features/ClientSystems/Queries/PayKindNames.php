@@ -5,28 +5,38 @@ declare(strict_types=1);
 namespace App\Features\ClientSystems\Queries;
 
 use App\Models\ClientSystem;
-use App\Pay\PayText;
+use App\Pay\PayPremiums;
 use Moss\Core\Pay\PayKind;
 
-/** What a client's system calls kinds of pay. */
-final class PayKindNames
+/** What a client's system calls kinds of pay; each is known by its kind, a premium by its code. */
+final readonly class PayKindNames
 {
-    public static function called(ClientSystem $system, PayKind $kind): string
+    private function __construct(private ClientSystem $system, private PayPremiums $premiums)
     {
-        return $system->pay_kind_names[$kind->value] ?? PayText::name($kind->value);
     }
 
-    /** @return array<string, PayKind> by what they may be called, in small letters; nothing is regular */
-    public static function byName(ClientSystem $system): array
+    /** In one query. */
+    public static function of(ClientSystem $system): self
     {
-        $kinds = ['' => PayKind::Regular];
-        foreach (PayKind::cases() as $kind) {
-            $kinds[mb_strtolower(PayText::name($kind->value))] = $kind;
-            $kinds[$kind->value] = $kind;
+        return new self($system, PayPremiums::load());
+    }
+
+    public function called(string $key): string
+    {
+        return $this->system->pay_kind_names[$key] ?? $this->premiums->name($key);
+    }
+
+    /** @return array<array-key, string> kinds by what they may be called, in small letters; nothing is regular */
+    public function byName(): array
+    {
+        $kinds = ['' => PayKind::Regular->value];
+        foreach ($this->premiums->keys() as $key) {
+            $kinds[mb_strtolower($this->premiums->name($key))] = $key;
+            $kinds[$key] = $key;
         }
         // What it calls a kind comes before what we do.
-        foreach (PayKind::cases() as $kind) {
-            $kinds[mb_strtolower(self::called($system, $kind))] = $kind;
+        foreach ($this->premiums->keys() as $key) {
+            $kinds[mb_strtolower($this->called($key))] = $key;
         }
 
         return $kinds;

@@ -7,16 +7,17 @@ namespace App\Features\ClientSystems\Requests;
 use App\Http\Input\BoundedRequest;
 use App\Http\Input\WorkDay;
 use App\Models\Client;
-use App\Pay\PayText;
+use App\Pay\PayPremiums;
 use App\Support\Language\Wording;
 use Closure;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
-use Moss\Core\Pay\PayKind;
 
 /** A client's system: how its export is read, and from when both must agree. */
 final class ClientSystemRequest extends BoundedRequest
 {
+    private ?PayPremiums $premiums = null;
+
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
@@ -30,7 +31,7 @@ final class ClientSystemRequest extends BoundedRequest
             'hoursHeading' => ['required', 'string', 'max:100', 'different:personHeading', 'different:dateHeading'],
             'chargeCodeHeading' => ['nullable', 'string', 'max:100'],
             'payKindHeading' => ['nullable', 'string', 'max:100', 'different:chargeCodeHeading'],
-            'payKinds' => ['nullable', 'array:'.implode(',', array_column(PayKind::cases(), 'value'))],
+            'payKinds' => ['nullable', 'array:'.implode(',', $this->premiums()->keys())],
             'payKinds.*' => ['nullable', 'string', 'max:50'],
         ];
     }
@@ -49,7 +50,7 @@ final class ClientSystemRequest extends BoundedRequest
     {
         return [function (Validator $validator): void {
             $named = $validator->errors()->isNotEmpty() ? [] : $this->kinds();
-            $all = array_map(static fn (PayKind $kind): string => mb_strtolower($named[$kind->value] ?? PayText::name($kind->value)), PayKind::cases());
+            $all = array_map(fn (string $kind): string => mb_strtolower($named[$kind] ?? $this->premiums()->name($kind)), $this->premiums()->keys());
             if (count(array_unique($all)) < count($all)) {
                 $validator->errors()->add('payKinds', Wording::of('clientsystems.kinds'));
             }
@@ -73,13 +74,18 @@ final class ClientSystemRequest extends BoundedRequest
     private function kinds(): array
     {
         $names = [];
-        foreach (PayKind::cases() as $kind) {
-            $name = $this->string('payKinds.'.$kind->value)->trim()->toString();
+        foreach ($this->premiums()->keys() as $kind) {
+            $name = $this->string('payKinds.'.$kind)->trim()->toString();
             if ($name !== '') {
-                $names[$kind->value] = $name;
+                $names[$kind] = $name;
             }
         }
 
         return $names;
+    }
+
+    private function premiums(): PayPremiums
+    {
+        return $this->premiums ??= PayPremiums::load();
     }
 }

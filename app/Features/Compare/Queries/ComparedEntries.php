@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Features\Compare\Queries;
 
+use App\Effort\CostedMinutes;
 use App\Effort\RatesInForce;
 use App\Features\Compare\Props\ComparedEntryProps;
 use App\Models\Entry;
@@ -39,7 +40,7 @@ final class ComparedEntries
         $count = Record::all((clone $query)->addSelect(Sql::count('number')))[0]->int('number');
         $entries = Record::all($query->orderByDesc('entries.date')->orderBy('people.name')->orderBy('entries.id')->limit(self::AT_ONCE)
             ->select('entries.date', 'entries.minutes', 'entries.state', 'entries.note', 'people.id AS person_id', 'people.code AS person_code', 'people.name AS person', 'projects.name AS project', 'tasks.name AS task', 'projects.manager_id', 'own_roles.code AS role')
-            ->addSelect(self::billable('billable')));
+            ->addSelect(self::billable('billable'))->selectSub(CostedMinutes::beside(), 'costed'));
         $people = array_values(array_unique(array_map(static fn (Record $entry): int => $entry->int('person_id'), $entries)));
         $open = WholeWeeks::among($reader, $people);
         $pricing = $measure->isMoney() ? RatesInForce::of($people) : null;
@@ -62,7 +63,7 @@ final class ComparedEntries
     private static function money(Pricing $pricing, Record $entry, Measure $measure): ?int
     {
         $who = [$entry->string('person_code'), $entry->stringOrNull('role'), Day::of($entry->string('date')), Minutes::of($entry->int('minutes'))];
-        $row = new ComparisonRow(Minutes::zero(), Minutes::zero(), $who[3], Minutes::zero(), money: new ComparedMoney($pricing->cost(...$who), $pricing->bill(...[...$who, $entry->bool('billable')]), Minutes::zero()));
+        $row = new ComparisonRow(Minutes::zero(), Minutes::zero(), $who[3], Minutes::zero(), money: new ComparedMoney($pricing->cost(...[...$who, $entry->intOrNull('costed')]), $pricing->bill(...[...$who, $entry->bool('billable')]), Minutes::zero()));
 
         return $measure->amountOf($row);
     }

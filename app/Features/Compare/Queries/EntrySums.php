@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Features\Compare\Queries;
 
+use App\Effort\CostedMinutes;
 use App\Models\Entry;
 use App\Models\OwnField;
 use App\Models\OwnFieldValue;
@@ -38,7 +39,7 @@ final class EntrySums
 
         return $entries->joinSub(self::named('people', 'person'), 'priced_people', 'priced_people.person_number', 'entries.person_id')
             ->leftJoinSub(self::named('roles', 'role'), 'priced_roles', 'priced_roles.role_number', 'entries.role_id')
-            ->select([...array_diff($columns, ['month']), 'state', 'entries.billable', ...array_diff($further, ['entries.billable']), 'date AS first', 'minutes', 'priced_people.person', 'priced_roles.role']);
+            ->select([...array_diff($columns, ['month']), 'state', 'entries.billable', ...array_diff($further, ['entries.billable']), 'date AS first', 'minutes', 'priced_people.person', 'priced_roles.role'])->selectSub(CostedMinutes::beside(), 'costed');
     }
 
     /** What an own field holds of entries, under names that no column of entries has. */

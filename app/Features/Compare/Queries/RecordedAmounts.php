@@ -75,11 +75,11 @@ final class RecordedAmounts
         $pricing = $terms->asksMoney() ? RatesInForce::load() : null;
         $isActual = [];
         foreach ($work->narrow(EntrySums::of($asked, $ranges, $pricing !== null))->cursor() as $row) {
-            /** @var object{task_id?: int, project_id?: int, person_id?: int, role_id?: int|null, billable?: int|null, first: string, minutes: int, state: string, person?: string, role?: string|null, own?: int|null, charge_code?: string|null, field?: string|null} $row */
+            /** @var object{task_id?: int, project_id?: int, person_id?: int, role_id?: int|null, billable?: int|null, first: string, minutes: int, state: string, person?: string, role?: string|null, own?: int|null, costed?: int|null, charge_code?: string|null, field?: string|null} $row */
             $item = $items->of($row->task_id ?? $row->project_id ?? 0, $row->person_id ?? 0, 0, $row->role_id ?? 0, $row->billable ?? RecordedTotals::BILLABLE_AS_TASK, $row->charge_code ?? null, $row->field ?? null);
             $actual = $isActual[$row->state] ??= EntryState::from($row->state)->isActual();
             $counts = $actual || $terms->withPending;
-            $money = $pricing === null ? null : ($counts ? self::priced($pricing, $asked->billable && $item->isBillable, $row->person ?? '', $row->role ?? null, $this->day($row->first), Minutes::of($row->minutes)) : new ComparedMoney(Cost::nothing(), Cost::nothing(), Minutes::zero()));
+            $money = $pricing === null ? null : ($counts ? self::priced($pricing, $asked->billable && $item->isBillable, $row->person ?? '', $row->role ?? null, $this->day($row->first), Minutes::of($row->minutes), $row->costed ?? null) : new ComparedMoney(Cost::nothing(), Cost::nothing(), Minutes::zero()));
             yield $this->amount($terms, $asked, $item, $row->first, $actual ? $row->minutes : 0, $actual ? 0 : $row->minutes, self::seen($money, $item, $work, $counts ? $row->minutes : 0), $known === null || isset($known[$row->person_id ?? 0]));
         }
     }
@@ -89,9 +89,9 @@ final class RecordedAmounts
         return RecordedTime::amount($item, $this->day($first), Minutes::of($actual), Minutes::of($pending), $terms->withPending, $asked->billable, $money, $terms->asksAttendance() && $isKnown);
     }
 
-    private static function priced(Pricing $pricing, bool $isBillable, string $person, ?string $role, Day $day, Minutes $minutes): ComparedMoney
+    private static function priced(Pricing $pricing, bool $isBillable, string $person, ?string $role, Day $day, Minutes $minutes, ?int $costed): ComparedMoney
     {
-        return new ComparedMoney($pricing->cost($person, $role, $day, $minutes), $pricing->bill($person, $role, $day, $minutes, $isBillable), Minutes::zero());
+        return new ComparedMoney($pricing->cost($person, $role, $day, $minutes, $costed), $pricing->bill($person, $role, $day, $minutes, $isBillable), Minutes::zero());
     }
 
     private static function cost(ComparisonTerms $terms, int $actual, int $unrated, int $pending, int $pendingUnrated): Cost

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Features\Projects\Queries;
 
+use App\Effort\CostedMinutes;
 use App\Features\NotSubmitted\Queries\TimesheetSubmissions;
 use App\Features\Projects\Props\AttentionProps;
 use App\Lookup\Props\OptionProps;
@@ -100,10 +101,11 @@ final class ProjectAttention
         $query = EntryModel::query()->toBase()->join('tasks', 'tasks.id', 'entries.task_id')->join('people', 'people.id', 'entries.person_id')->leftJoin('roles', 'roles.id', 'entries.role_id')
             ->where('tasks.project_id', $onDay->project->id)
             ->whereBetween('entries.date', [$onDay->today->plusDays(1 - self::PACE)->toString(), $onDay->today->toString()])
-            ->select('people.code AS person', 'roles.code AS role', 'entries.date', 'entries.minutes', 'entries.state');
+            ->select('people.code AS person', 'roles.code AS role', 'entries.date', 'entries.minutes', 'entries.state')
+            ->selectSub(CostedMinutes::beside(), 'costed');
         $spent = Money::zero();
         foreach (Record::each($query) as $one) {
-            $entry = new Entry($one->string('person'), null, $one->stringOrNull('role'), Day::of($one->string('date')), Minutes::of($one->int('minutes')), EntryState::from($one->string('state')));
+            $entry = new Entry($one->string('person'), null, $one->stringOrNull('role'), Day::of($one->string('date')), Minutes::of($one->int('minutes')), EntryState::from($one->string('state')), $one->intOrNull('costed'));
             $spent = $spent->plus(RecordedEffort::priced($entry, $onDay->pricing)->cost->known);
         }
 

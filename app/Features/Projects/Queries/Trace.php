@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Features\Projects\Queries;
 
+use App\Effort\CostedMinutes;
 use App\Features\Projects\Props\FigureKind;
 use App\Features\Projects\Props\TraceAssigneeProps;
 use App\Features\Projects\Props\TraceEntryProps;
@@ -149,7 +150,7 @@ final readonly class Trace
             ->leftJoin('teams', 'teams.id', 'people.team_id')->leftJoin('roles', 'roles.id', 'entries.role_id')
             ->whereIn('entries.task_id', array_keys($efforts))
             ->when(str_starts_with($asked->assignee ?? '', 'person:'), static fn (Builder $own) => $own->where('people.code', mb_substr($asked->assignee ?? '', 7)))
-            ->select('entries.task_id', 'people.code', 'people.name', 'teams.code AS team', 'entries.date', 'entries.minutes', 'entries.state', 'entries.note', 'entries.corrects', 'roles.code AS role')
+            ->select('entries.task_id', 'people.code', 'people.name', 'teams.code AS team', 'entries.date', 'entries.minutes', 'entries.state', 'entries.note', 'entries.corrects', 'roles.code AS role')->selectSub(CostedMinutes::beside(), 'costed')
             ->orderByDesc('entries.date')->orderBy('people.name')->orderBy('entries.id');
         // Unless it is asked for one assignee's, the database finds the newest and counts the rest.
         $counted = $asked->assignee === null ? self::ofFigure($query, $asked->figure)->count() : null;
@@ -182,7 +183,7 @@ final readonly class Trace
 
     private static function cost(Record $entry, Pricing $pricing): ?string
     {
-        $cost = $pricing->cost($entry->string('code'), $entry->stringOrNull('role'), Day::of($entry->string('date')), Minutes::of($entry->int('minutes')));
+        $cost = $pricing->cost($entry->string('code'), $entry->stringOrNull('role'), Day::of($entry->string('date')), Minutes::of($entry->int('minutes')), $entry->intOrNull('costed'));
 
         return $cost->unrated->isZero() ? $cost->known->toString() : null;
     }

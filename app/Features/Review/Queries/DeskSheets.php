@@ -56,12 +56,12 @@ final readonly class DeskSheets
         $ids = array_values(array_unique(array_map(static fn (WaitingWeek $sheet): int => $sheet->personId, $sheets)));
         $people = Person::query()->whereIntegerInRaw('id', $ids)->get()->keyBy('id');
         $expected = ExpectedDaysOfMany::load(array_values($people->all()), $weeks);
-        $lines = $this->lines->of($approver, $today, $filter, $sheets);
+        $paid = PayWeeks::of(array_combine(array_map(static fn (WaitingWeek $sheet): string => $sheet->key(), $sheets), array_map(static fn (WaitingWeek $sheet, Week $week): array => [$sheet->personId, $week], $sheets, $weeks)));
+        $lines = $this->lines->of($approver, $today, $filter, $sheets, $paid);
         $entered = $this->entered($sheets);
         $whole = WholeWeeks::among($approver, $ids);
         $findings = $this->findings($sheets, $weeks, $approver, $whole);
         $answers = $this->answers($sheets, $weeks);
-        $paid = PayWeeks::of(array_combine(array_map(static fn (WaitingWeek $sheet): string => $sheet->key(), $sheets), array_map(static fn (WaitingWeek $sheet, Week $week): array => [$sheet->personId, $week], $sheets, $weeks)));
         $props = [];
         foreach ($sheets as $index => $sheet) {
             $owner = $people[$sheet->personId] ?? null;

@@ -12,6 +12,7 @@ use App\Models\Organisation;
 use App\Models\Person;
 use App\OwnFields\OwnFieldList;
 use App\OwnFields\OwnFieldValues;
+use App\Pay\PaidWeek;
 use App\Sheet\LineKey;
 use App\Support\Database\Rows;
 use App\Support\Database\Sql;
@@ -31,9 +32,10 @@ final readonly class WaitingLines
 
     /**
      * @param  list<WaitingWeek>  $sheets  with their person and Monday
+     * @param  array<string, PaidWeek>  $paid  the same by kinds of pay, where any but regular time is paid
      * @return array<string, WaitingLinesOfSheet> by person and Monday
      */
-    public function of(Person $approver, Day $today, DeskFilter $filter, array $sheets): array
+    public function of(Person $approver, Day $today, DeskFilter $filter, array $sheets, array $paid): array
     {
         $default = Organisation::query()->sole()->approval;
         $pricing = RatesInForce::of(array_values(array_unique(array_map(static fn (WaitingWeek $sheet): int => $sheet->personId, $sheets))));
@@ -43,7 +45,12 @@ final readonly class WaitingLines
             $bySheet[$entry->personId.' '.$entry->monday->toString()][LineKey::of($entry->taskId, $entry->roleId)][] = $entry;
         }
 
-        return array_map(fn (array $lines): WaitingLinesOfSheet => $this->ofSheet($approver, $lines, $default, $pricing, $fields), $bySheet);
+        $ofSheets = [];
+        foreach ($bySheet as $key => $lines) {
+            $ofSheets[$key] = $this->ofSheet($approver, $lines, $default, $pricing, $fields, $paid[$key] ?? null);
+        }
+
+        return $ofSheets;
     }
 
     /** @param  list<WaitingWeek>  $sheets */
@@ -72,7 +79,7 @@ final readonly class WaitingLines
     }
 
     /** @param  array<string, non-empty-list<WaitingEntry>>  $lines */
-    private function ofSheet(Person $approver, array $lines, RouteKind $default, Pricing $pricing, OwnFieldList $fields): WaitingLinesOfSheet
+    private function ofSheet(Person $approver, array $lines, RouteKind $default, Pricing $pricing, OwnFieldList $fields, ?PaidWeek $paid): WaitingLinesOfSheet
     {
         $minutes = 0;
         $standingInFor = [];
@@ -85,14 +92,14 @@ final readonly class WaitingLines
                     $standingInFor[$turn] = true;
                 }
             }
-            $props[] = $this->line($approver, $key, $entries, $default, $pricing);
+            $props[] = $this->line($approver, $key, $entries, $default, $pricing, $paid);
         }
 
         return new WaitingLinesOfSheet($props, $minutes, array_map(strval(...), array_keys($standingInFor)), FieldSums::of($fields, array_merge(...array_values($lines)), $approver));
     }
 
     /** @param  non-empty-list<WaitingEntry>  $entries */
-    private function line(Person $approver, string $key, array $entries, RouteKind $default, Pricing $pricing): WaitingLineProps
+    private function line(Person $approver, string $key, array $entries, RouteKind $default, Pricing $pricing, ?PaidWeek $paid): WaitingLineProps
     {
         $first = $entries[0];
         $seesMoney = $approver->seesCostOfProjectsOf($first->projectManagerId);
@@ -116,7 +123,7 @@ final readonly class WaitingLines
                 $entry->note,
                 $entry->clientNote,
                 $entry->recorder,
-                $seesMoney ? self::cost($entry, $pricing) : null,
+                $seesMoney ? self::cost($entry, $pricing, $paid) : null,
             ), $entries),
         );
     }
@@ -129,9 +136,9 @@ final readonly class WaitingLines
         return $codes === [] ? null : implode(', ', $codes);
     }
 
-    private static function cost(WaitingEntry $entry, Pricing $pricing): ?int
+    private static function cost(WaitingEntry $entry, Pricing $pricing, ?PaidWeek $paid): ?int
     {
-        $cost = $pricing->cost($entry->person, $entry->role, $entry->date, $entry->minutes);
+        $cost = $pricing->cost($entry->person, $entry->role, $entry->date, $entry->minutes, $paid?->costedHundredths($entry->id));
 
         return $cost->unrated->isZero() ? $cost->known->cents() : null;
     }

@@ -29,7 +29,7 @@ final readonly class CellChange
         }
 
         return $this->before !== null && $this->before->minutes->equals($this->minutes)
-            && ! $this->fields->change()
+            && ! $this->fields->change() && ! $this->fields->changePay()
             && $this->before->only('note', 'client_note', 'billable', 'charge_code') === array_diff_key($wanted, ['minutes' => true]);
     }
 
@@ -66,8 +66,8 @@ final readonly class CellChange
             $this->before === null => 'ink',
             default => 'change',
         };
-        $after = $this->isClearing() ? null : self::told($this->after($actor, $owner), $this->fields->after());
-        $before = $this->before === null ? null : self::told($this->before, $this->fields->held);
+        $after = $this->isClearing() ? null : self::told($this->after($actor, $owner), $this->fields->after(), $this->fields->pay);
+        $before = $this->before === null ? null : self::told($this->before, $this->fields->held, $this->fields->heldPay);
 
         return new AuditTrailLine($act, $actor->id, null, $owner->id, $this->input->task, $this->input->day->toString(), $before, $after, $why);
     }
@@ -86,9 +86,10 @@ final readonly class CellChange
 
     /**
      * @param  array<string, string>  $fields  what own fields hold, by their codes
-     * @return array<string, string|int|null> notes and own fields only where there are any
+     * @param  array<string, int>  $pay  minutes that are chosen to be of a kind of pay
+     * @return array<string, string|int|null> notes, own fields and kinds of pay only where there are any
      */
-    private static function told(Entry $entry, array $fields): array
+    private static function told(Entry $entry, array $fields, array $pay): array
     {
         $told = ['role' => $entry->role_id, 'minutes' => $entry->minutes->toInt(), 'state' => $entry->state->value];
         foreach (['note', 'client_note', 'charge_code'] as $text) {
@@ -98,6 +99,10 @@ final readonly class CellChange
         }
         foreach ($fields as $code => $value) {
             $told[FieldsChange::TOLD.$code] = $value;
+        }
+
+        foreach ($pay as $kind => $minutes) {
+            $told[$kind.'_minutes'] = $minutes;
         }
 
         return $entry->billable === null ? $told : [...$told, 'billable' => $entry->billable ? 1 : 0];

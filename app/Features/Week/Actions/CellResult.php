@@ -15,6 +15,7 @@ final readonly class CellResult
      * @param  RecordableTask|null  $task  with its names; null where there is no such task
      * @param  Entry|null  $entry  what the cell holds now; null where it is empty
      * @param  array<string, string>  $fields  what own fields hold now, by their codes
+     * @param  array<string, int>  $pay  minutes that are chosen, by kind of pay or premium
      */
     private function __construct(
         public CellInput $input,
@@ -23,31 +24,28 @@ final readonly class CellResult
         public ?string $message,
         public ?Entry $entry,
         public array $fields,
+        public array $pay,
     ) {
     }
 
-    /** @param  array<string, string>  $fields */
-    public static function saved(CellInput $input, ?RecordableTask $task, ?Entry $entry, array $fields): self
-    {
-        return new self($input, $task, CellOutcome::Saved, null, $entry, $entry === null ? [] : $fields);
-    }
-
     /**
      * @param  array<string, string>  $fields
-     * @param  string  $sentence  for people: why, and what to do
+     * @param  array<string, int>  $pay
      */
-    public static function refused(CellInput $input, ?RecordableTask $task, ?Entry $entry, array $fields, string $sentence): self
+    public static function saved(CellInput $input, ?RecordableTask $task, ?Entry $entry, array $fields, array $pay): self
     {
-        return new self($input, $task, CellOutcome::Refused, $sentence, $entry, $fields);
+        return new self($input, $task, CellOutcome::Saved, null, $entry, $entry === null ? [] : $fields, $entry === null ? [] : $pay);
     }
 
-    /**
-     * Somebody else, or another tab, was there first.
-     *
-     * @param  array<string, string>  $fields
-     */
-    public static function movedOn(CellInput $input, ?RecordableTask $task, ?Entry $entry, array $fields, string $sentence): self
+    /** @param  string  $sentence  for people: why, and what to do */
+    public static function refused(CellInput $input, ?RecordableTask $task, ?Entry $entry, CellFields $fields, string $sentence): self
     {
-        return new self($input, $task, CellOutcome::MovedOn, $sentence, $entry, $fields);
+        return new self($input, $task, CellOutcome::Refused, $sentence, $entry, $fields->held, $fields->heldPay);
+    }
+
+    /** Somebody else, or another tab, was there first. */
+    public static function movedOn(CellInput $input, ?RecordableTask $task, ?Entry $entry, CellFields $fields, string $sentence): self
+    {
+        return new self($input, $task, CellOutcome::MovedOn, $sentence, $entry, $fields->held, $fields->heldPay);
     }
 }

@@ -13,19 +13,21 @@ use App\Models\Person;
 use App\OwnFields\OwnFieldList;
 use App\OwnFields\OwnFieldValues;
 use App\OwnFields\SaveOwnFields;
+use App\Pay\PayPremiums;
 use App\Support\Language\Wording;
 use DomainException;
 use Moss\Core\OwnFields\FieldSubject;
 use Moss\Core\OwnFields\OwnFieldRefused;
+use Moss\Core\Time\Minutes;
 
-/** Own fields and charge codes of cells that are about to be saved. No query where the organisation has neither. */
+/** Own fields, charge codes and choices of pay of cells that are about to be saved. No query where the organisation has none of them. */
 final readonly class FieldsOfCells
 {
     /**
      * @param  array<int, array<string, string>>  $held  by entry, then by field
      * @param  array<string, string>  $chosen  charge codes that the owner chose, by line
      */
-    private function __construct(private ?OwnFieldList $fields, private array $held, private Compositions $compositions, private array $chosen)
+    private function __construct(private ?OwnFieldList $fields, private array $held, private Compositions $compositions, private array $chosen, private PayOfCells $pay)
     {
     }
 
@@ -46,6 +48,7 @@ final readonly class FieldsOfCells
             $hasFields ? OwnFieldValues::of(FieldSubject::Entry, array_map(static fn (Entry $entry): int => $entry->id, $entries)) : [],
             Compositions::of(array_filter($inputs, static fn (CellInput $input): bool => $input->chargeCode !== null) === [] ? [] : $clients),
             ChosenChargeCodes::of($owner, array_keys($composing)),
+            PayOfCells::load($owner, $inputs, $tasks, $entries),
         );
     }
 
@@ -54,7 +57,7 @@ final readonly class FieldsOfCells
      *
      * @throws DomainException with a sentence that says what cannot be
      */
-    public function of(CellInput $input, ?RecordableTask $task, ?Entry $entry): CellFields
+    public function of(CellInput $input, ?RecordableTask $task, ?Entry $entry, Minutes $minutes): CellFields
     {
         $held = $this->heldBy($entry);
         [$values, $byCode] = [[], []];
@@ -79,13 +82,26 @@ final readonly class FieldsOfCells
             }
         }
 
-        return new CellFields($held, $values, $byCode, $this->chargeCode($input, $task, $entry));
+        return new CellFields($held, $values, $byCode, $this->chargeCode($input, $task, $entry), $this->pay->heldBy($entry), $this->pay->of($input, $entry, $minutes));
     }
 
     /** @return array<string, string> by the field's code */
     public function heldBy(?Entry $entry): array
     {
         return $entry === null ? [] : $this->held[$entry->id] ?? [];
+    }
+
+    /** What a cell holds that is not to change. */
+    public function heldFields(?Entry $entry): CellFields
+    {
+        $pay = $this->pay->heldBy($entry);
+
+        return new CellFields($this->heldBy($entry), [], [], $entry?->charge_code, $pay, $pay);
+    }
+
+    public function premiums(): PayPremiums
+    {
+        return $this->pay->premiums;
     }
 
     /** @throws DomainException */

@@ -13,6 +13,8 @@ use App\Features\Week\Queries\RecordableTasks;
 use App\Models\Entry;
 use App\Models\Person;
 use App\OwnFields\OwnFieldValues;
+use App\Pay\ChosenPay;
+use App\Pay\PayPremiums;
 use App\Sheet\LineKey;
 use App\Sheet\StretchesOfCells;
 use App\Support\Language\Wording;
@@ -65,7 +67,7 @@ final readonly class SaveCells
                 }
             }
             $results += $this->refuseFullDays($changes, $entries, $actor);
-            $results += $this->write(array_diff_key($changes, $results), $actor, $owner, $why, $stretches);
+            $results += $this->write(array_diff_key($changes, $results), $actor, $owner, $why, $stretches, $fields->premiums());
             ksort($results);
 
             return array_values($results);
@@ -75,12 +77,12 @@ final readonly class SaveCells
     /** What an input comes to by itself, before it is seen whether the day has room for it. */
     private function decide(Person $actor, Person $owner, CellInput $input, ?RecordableTask $task, ?Entry $entry, FieldsOfCells $fields): CellChange|CellResult
     {
-        $held = $fields->heldBy($entry);
+        $held = $fields->heldFields($entry);
         try {
             $minutes = $input->minutes ?? ($input->hours === null ? $entry->minutes ?? Minutes::zero() : HoursText::onDay($input->hours));
-            $change = new CellChange($input, $task, $entry, $minutes, $fields->of($input, $task, $entry));
+            $change = new CellChange($input, $task, $entry, $minutes, $fields->of($input, $task, $entry, $minutes));
             if ($change->isNothing()) {
-                return CellResult::saved($input, $task, $entry, $held);
+                return CellResult::saved($input, $task, $entry, $held->held, $held->heldPay);
             }
             EntryStatus::of($entry->state ?? EntryState::Draft)->edited(new Actor(isOwner: $actor->id === $owner->id, mayRecord: true));
         } catch (HoursTextRefused $refused) {
@@ -123,7 +125,7 @@ final readonly class SaveCells
             $sum = ($sums[$date] ?? 0) + $change->growth();
             if ($sum > Minutes::PER_DAY && $change->growth() > 0) {
                 $sentence = Wording::refusal('cell.full_day', ['hours' => Wording::hours(Minutes::of($sum), $reader)]);
-                $refused[$index] = CellResult::refused($change->input, $change->task, $change->before, $change->fields->held, $sentence);
+                $refused[$index] = CellResult::refused($change->input, $change->task, $change->before, $change->fields, $sentence);
             } else {
                 $sums[$date] = $sum;
             }
@@ -136,7 +138,7 @@ final readonly class SaveCells
      * @param  array<int, CellChange>  $changes
      * @return array<int, CellResult>
      */
-    private function write(array $changes, Person $actor, Person $owner, string $why, StretchesOfCells $stretches): array
+    private function write(array $changes, Person $actor, Person $owner, string $why, StretchesOfCells $stretches, PayPremiums $premiums): array
     {
         $results = [];
         $cleared = [];
@@ -148,7 +150,7 @@ final readonly class SaveCells
             } elseif ($change->before !== null) {
                 $cleared[] = $change->before->id;
             }
-            $results[$index] = CellResult::saved($change->input, $change->task, $after, $change->fields->after());
+            $results[$index] = CellResult::saved($change->input, $change->task, $after, $change->fields->after(), $change->fields->pay);
         }
         if ($cleared !== []) {
             Entry::query()->whereIntegerInRaw('id', $cleared)->delete();
@@ -159,7 +161,7 @@ final readonly class SaveCells
         if ($rows['changed'] !== []) {
             Entry::query()->upsert($rows['changed'], ['id'], ['minutes', 'note', 'client_note', 'billable', 'charge_code', 'recorded_by_id', 'version']);
         }
-        self::writeFields($changes, $owner);
+        self::writeFields($changes, $owner, $premiums);
         $this->followByTheClock($changes, $stretches);
         $effort = new EffortChanges;
         foreach ($changes as $change) {
@@ -172,9 +174,9 @@ final readonly class SaveCells
     }
 
     /** @param  array<int, CellChange>  $changes */
-    private static function writeFields(array $changes, Person $owner): void
+    private static function writeFields(array $changes, Person $owner, PayPremiums $premiums): void
     {
-        $changes = array_filter($changes, static fn (CellChange $change): bool => ! $change->isClearing() && $change->fields->change());
+        $changes = array_filter($changes, static fn (CellChange $change): bool => ! $change->isClearing() && ($change->fields->change() || $change->fields->changePay()));
         if ($changes === []) {
             return;
         }
@@ -183,11 +185,16 @@ final readonly class SaveCells
         foreach (Entry::query()->where('person_id', $owner->id)->whereIn('date', $days)->whereNull('corrects')->get(['id', 'task_id', 'role_id', 'date']) as $entry) {
             $ids[LineKey::cell($entry->task_id, $entry->role_id, $entry->date->toString())] = $entry->id;
         }
-        $values = [];
+        [$values, $pay] = [[], []];
         foreach ($changes as $change) {
-            $values[$ids[$change->input->cell()]] = $change->fields->values;
+            $id = $ids[$change->input->cell()];
+            $values[$id] = $change->fields->values;
+            if ($change->fields->changePay()) {
+                $pay[$id] = $change->fields->pay;
+            }
         }
         OwnFieldValues::write(FieldSubject::Entry, $values);
+        ChosenPay::write($pay, $premiums);
     }
 
     /** @param  array<int, CellChange>  $changes */

@@ -41,6 +41,6 @@ final class CellsController
 
         return $result->entry === null || $result->task === null
             ? CellView::empty($date, $result->task !== null && $result->task->billable, $result->task?->isOpen() ?? false)
-            : CellView::saved($date, $result->task, $result->entry, $result->fields, $actor->id === $owner->id ? null : $actor->name, $at);
+            : CellView::saved($date, $result->task, $result->entry, $result->fields, $result->pay, $actor->id === $owner->id ? null : $actor->name, $at);
     }
 }

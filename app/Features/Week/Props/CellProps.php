@@ -23,6 +23,7 @@ final readonly class CellProps
      * @param  string|null  $declined  the comment with which the latest correction was declined
      * @param  array<string, string>  $fields  what own fields hold, by their codes
      * @param  string|null  $chargeCode  its own; null where that of its task holds
+     * @param  array<string, int>  $pay  minutes that are chosen to be of a kind of pay or premium
      * @param  list<AdjustmentProps>  $adjustments  differences posted here that correct settled time of another day
      */
     public function __construct(
@@ -46,6 +47,7 @@ final readonly class CellProps
         public ?string $declined,
         public array $fields,
         public ?string $chargeCode,
+        public array $pay,
         public array $adjustments,
     ) {
     }

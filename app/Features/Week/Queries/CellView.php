@@ -11,6 +11,7 @@ use App\Features\Week\Props\CorrectionProps;
 use App\Models\Entry;
 use App\Models\Person;
 use App\OwnFields\OwnFieldValues;
+use App\Pay\ChosenPay;
 use App\Support\Language\Wording;
 use Moss\Core\Review\ApprovalRoute;
 use Moss\Core\Review\RouteKind;
@@ -62,6 +63,7 @@ final class CellView
             $inked->declined,
             OwnFieldValues::read($inked->fields),
             $inked->chargeCode,
+            ChosenPay::read($inked->chosenPay),
             $adjustments,
         );
     }
@@ -70,9 +72,10 @@ final class CellView
      * A cell as it was just saved or found; what posted corrections stand beside it does not change by that.
      *
      * @param  array<string, string>  $fields  what own fields hold
+     * @param  array<string, int>  $pay  minutes that are chosen to be of a kind of pay or premium
      * @param  string|null  $recordedBy  null where the owner did
      */
-    public static function saved(string $date, RecordableTask $task, Entry $entry, array $fields, ?string $recordedBy, string $at): CellProps
+    public static function saved(string $date, RecordableTask $task, Entry $entry, array $fields, array $pay, ?string $recordedBy, string $at): CellProps
     {
         $billable = $entry->billable ?? $task->billable;
 
@@ -80,7 +83,7 @@ final class CellView
             $date, $entry->minutes->toInt(), $entry->version, $entry->state,
             $entry->state->isOpen() && $task->isOpen(), $entry->state->isActual(), $billable, $entry->note, $entry->client_note,
             self::proposedClientNote($task->projectName, $task->name, $entry->note, $entry->client_note, $billable && $entry->state->isOpen()),
-            $recordedBy, $at, $entry->return_comment, null, 0, [], null, null, $fields, $entry->charge_code, [],
+            $recordedBy, $at, $entry->return_comment, null, 0, [], null, null, $fields, $entry->charge_code, $pay, [],
         );
     }
 
@@ -104,7 +107,7 @@ final class CellView
     /** @param  list<AdjustmentProps>  $adjustments */
     public static function empty(string $date, bool $billable, bool $isOpen, array $adjustments = []): CellProps
     {
-        return new CellProps($date, null, null, null, $isOpen, false, $billable, '', '', null, null, null, null, null, 0, [], null, null, [], null, $adjustments);
+        return new CellProps($date, null, null, null, $isOpen, false, $billable, '', '', null, null, null, null, null, 0, [], null, null, [], null, [], $adjustments);
     }
 
     /** @param  bool  $isWanted  it is billed, and can still be written */

@@ -37,6 +37,7 @@ final readonly class InkedEntry
         public ?string $recordedAt,
         public ?string $chargeCode,
         public ?string $fields,
+        public ?string $chosenPay,
     ) {
     }
 }

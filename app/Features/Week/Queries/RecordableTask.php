@@ -31,6 +31,7 @@ final readonly class RecordableTask
         public ?string $clientName,
         public bool $composesChargeCodes,
         public bool $hasOwnFields,
+        public bool $hasKindsOfPay,
     ) {
     }
 

@@ -13,6 +13,7 @@ use App\Models\Person;
 use App\Models\ProjectState;
 use App\Models\Task;
 use App\Models\Team;
+use App\Pay\KindsOfPay;
 use App\Support\Database\Record;
 use App\Support\Database\Rows;
 use App\Support\Database\Sql;
@@ -106,6 +107,7 @@ final class RecordableTasks
             ->addSelect('projects.state AS project_state', 'projects.internal', 'people.name AS manager', 'projects.client_id', 'clients.code AS client', 'clients.name AS client_name')
             ->selectSub(ChargeCodePart::query()->toBase()->whereColumn('charge_code_parts.client_id', 'projects.client_id')->select(Sql::exists()), 'composes_charge_codes')
             ->selectSub(OwnField::query()->toBase()->where('subject', FieldSubject::Entry)->select(Sql::exists()), 'has_own_fields')
+            ->selectSub(KindsOfPay::exist(), 'has_kinds_of_pay')
             ->addSelect(Sql::first(['tasks.billable', 'projects.billable'], 'billable'))->selectSub(Organisation::query()->toBase()->select('closed_until'), 'closed_until')
             ->selectSub(Team::query()->toBase()->select('code')->where('id', $owner->team_id), 'owner_team')
             // Whose it is, the person's own before their team's; and when the first of those assignments starts.

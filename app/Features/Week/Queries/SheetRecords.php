@@ -10,7 +10,6 @@ use App\Models\ChargeCodePart;
 use App\Models\Correction;
 use App\Models\Entry;
 use App\Models\OwnField;
-use App\Models\PayRule;
 use App\Models\Person;
 use App\Models\ProposedEstimate;
 use App\Models\RemainingEstimate;
@@ -18,6 +17,8 @@ use App\Models\SheetChoice;
 use App\Models\Stretch;
 use App\Models\Task;
 use App\OwnFields\OwnFieldValues;
+use App\Pay\ChosenPay;
+use App\Pay\KindsOfPay;
 use App\Support\Database\Rows;
 use App\Support\Database\Sql;
 use Illuminate\Database\Query\Builder;
@@ -125,7 +126,7 @@ final readonly class SheetRecords
             ->addSelect('entries.version', 'entries.state', 'entries.note', 'entries.client_note', 'entries.billable', 'entries.return_comment', 'entries.person_id', 'entries.approvals')
             ->addSelect('line_managers.id AS line_manager_id', 'line_managers.name AS line_manager')
             ->addSelect('entries.corrects', 'approvers.name AS approver', 'recorders.name AS recorder', 'entries.recorded_by_id', 'entries.charge_code')
-            ->selectSub(OwnFieldValues::beside(FieldSubject::Entry, 'entries.id'), 'fields')
+            ->selectSub(OwnFieldValues::beside(FieldSubject::Entry, 'entries.id'), 'fields')->selectSub(ChosenPay::beside('entries.id'), 'chosen_pay')
             ->selectSub($recordedAt, 'recorded_at');
 
         return Rows::of(InkedEntry::class, $query);
@@ -231,7 +232,7 @@ final readonly class SheetRecords
             ->addSelect('tasks.charge_code', 'clients.code AS client')
             ->selectSub(ChargeCodePart::query()->toBase()->whereColumn('charge_code_parts.client_id', 'projects.client_id')->select(Sql::exists()), 'composes_charge_codes')
             ->selectSub(OwnField::query()->toBase()->where('subject', FieldSubject::Entry)->select(Sql::exists()), 'has_own_fields')
-            ->selectSub(PayRule::query()->toBase()->select(Sql::exists()), 'has_pay_rules')
+            ->selectSub(KindsOfPay::exist(), 'has_kinds_of_pay')
             ->addSelect(Sql::first(['tasks.billable', 'projects.billable'], 'billable'));
         $tasks = [];
         foreach (Rows::of(SheetTask::class, $query) as $task) {

@@ -29,7 +29,7 @@ final readonly class SheetTask
         public ?string $client,
         public bool $composesChargeCodes,
         public bool $hasOwnFields,
-        public bool $hasPayRules,
+        public bool $hasKindsOfPay,
     ) {
     }
 

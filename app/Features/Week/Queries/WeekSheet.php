@@ -11,6 +11,7 @@ use App\Features\Week\Props\SheetAddressProps;
 use App\Features\Week\Props\WeekProps;
 use App\Models\Person;
 use App\Models\SheetChoiceKind;
+use App\Pay\PayPremiums;
 use App\Pay\PayText;
 use App\Pay\PayWeeks;
 use App\Pay\Props\PayProps;
@@ -85,10 +86,13 @@ final readonly class WeekSheet
 
     private static function pay(Person $owner, SheetRecords $records, Person $reader): ?PayProps
     {
-        $isAsked = array_filter($records->tasks, static fn (SheetTask $task): bool => $task->hasPayRules) !== [];
+        $isAsked = array_filter($records->tasks, static fn (SheetTask $task): bool => $task->hasKindsOfPay) !== [];
         $week = $isAsked ? PayWeeks::of(['' => [$owner->id, $records->week]])[''] ?? null : null;
+        if ($week === null) {
+            return null;
+        }
 
-        return $week === null ? null : PayText::props($week, $reader);
+        return PayText::props($week, $reader, $week->premiums->isEmpty() || ! Gate::forUser($reader)->allows('recordWeek', $owner) ? [] : PayPremiums::withUsers()->of($owner));
     }
 
     /**

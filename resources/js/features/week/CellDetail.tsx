@@ -15,6 +15,8 @@ import { NotesForm } from './NotesForm';
 import { RecordedBy } from './RecordedBy';
 import type { SheetPage } from './useSheetPage';
 
+const EntryPay = soon(async () => (await import('./EntryPay')).EntryPay);
+
 const EntryFields = soon(async () => (await import('./EntryFields')).EntryFields);
 
 interface CellDetailProps {
@@ -72,6 +74,9 @@ export function CellDetail({ page, line, cell, cellKey }: CellDetailProps) {
             )}
             {saved.minutes !== null && sheet.fields.length > 0 && (
                 <EntryFields page={page} line={line} cell={cell} cellKey={cellKey} />
+            )}
+            {state.pay !== null && state.pay.options.length > 0 && saved.minutes !== null && sheet.mayRecord && saved.isOpen && (
+                <EntryPay key={`pay ${cellKey}`} page={page} pay={state.pay} cell={cell} cellKey={cellKey} />
             )}
             <CellSteps page={page} />
             {page.showsAuditTrail && <CellAuditTrail at={sheet.at} line={line} cell={saved} format={format} />}

@@ -41,9 +41,11 @@ describe('cells', () => {
             clientNote: '',
             billable: true,
             fields: {},
+            pay: {},
             chargeCode: '',
         });
         expect(heldOf(held, { fields: { place: 'home' } })).toEqual({ fields: { place: '' } });
+        expect(heldOf(held, { pay: { overtime: '2' } })).toEqual({ pay: { overtime: '' } });
     });
 
     it('know the minutes that are on their way, for the next step', () => {

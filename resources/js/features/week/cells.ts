@@ -11,6 +11,8 @@ export interface Wanted {
     fields?: Readonly<Record<string, string>>;
     /** Its own charge code; empty for that of its task. */
     chargeCode?: string;
+    /** Hours as typed, or minutes, by kind of pay; empty where nothing is chosen of it. */
+    pay?: Readonly<Record<string, string | number>>;
 }
 
 /** Something wanted on its way: being sent, stored while the server is away, or refused with the reason. */
@@ -78,6 +80,7 @@ function heldBy({ saved, typed }: Cell): Required<Wanted> {
         billable: saved.billable,
         fields: saved.fields,
         chargeCode: saved.chargeCode ?? '',
+        pay: saved.pay,
         ...onItsWay,
     };
 }
@@ -89,13 +92,21 @@ export function heldOf(cell: Cell, wanted: Wanted): Wanted {
     const names =
         wanted.hours === undefined ? (Object.keys(wanted) as (keyof Wanted)[]) : (Object.keys(held) as (keyof Wanted)[]);
 
-    // An own field that held nothing is cleared again.
-    const cleared = Object.fromEntries(Object.keys(wanted.fields ?? {}).map((code) => [code, '']));
+    // An own field that held nothing is cleared again, and so is a kind of pay.
+    const cleared = (codes: object = {}) => Object.fromEntries(Object.keys(codes).map((code) => [code, '']));
 
     return {
         ...Object.fromEntries(names.map((name) => [name, held[name]])),
-        ...(names.includes('fields') ? { fields: { ...cleared, ...held.fields } } : {}),
+        ...(names.includes('fields') ? { fields: { ...cleared(wanted.fields), ...held.fields } } : {}),
+        ...(names.includes('pay') ? { pay: { ...cleared(wanted.pay), ...held.pay } } : {}),
     };
+}
+
+/** What is chosen of kinds of pay, or about to be. */
+export function payOf({ saved, typed }: Cell): Readonly<Record<string, string | number>> {
+    const onItsWay = typed?.status === 'saving' || typed?.status === 'stored' ? typed.wanted.pay : undefined;
+
+    return Object.fromEntries(Object.entries({ ...saved.pay, ...onItsWay }).filter(([, hours]) => hours !== ''));
 }
 
 /** The minutes of a cell as far as they are known: those on their way before those that are saved. */

@@ -24,6 +24,7 @@ export function cell(date: string, given: Partial<CellProps> = {}): CellProps {
         correction: null,
         declined: null,
         fields: {},
+        pay: {},
         chargeCode: null,
         adjustments: [],
         ...given,

@@ -68,8 +68,6 @@ export type OvertimeFallsOn = 'last' | 'day' | 'week';
 
 export type PastGrouping = 'word' | 'person' | 'role' | 'manager' | 'client';
 
-export type PayKind = 'regular' | 'overtime' | 'double' | 'night' | 'sunday' | 'holiday';
-
 export type PencilSource = 'timer' | 'calendar' | 'tracker' | 'plan' | 'last week' | 'usual week';
 
 export type Performance = 'better' | 'as planned' | 'worse';
@@ -436,7 +434,7 @@ export interface OrganisationProps {
 }
 
 export interface CalledKindProps {
-    kind: PayKind;
+    kind: string;
     name: string;
     called: string;
 }
@@ -2754,6 +2752,7 @@ export interface CellProps {
     declined: string | null;
     fields: Record<string, string>;
     chargeCode: string | null;
+    pay: Record<string, number>;
     adjustments: AdjustmentProps[];
 }
 
@@ -2994,14 +2993,20 @@ export interface OwnFieldProps {
 }
 
 export interface PayKindProps {
-    kind: PayKind;
+    kind: string;
     name: string;
     minutes: number;
+}
+
+export interface PayOptionProps {
+    kind: string;
+    name: string;
 }
 
 export interface PayProps {
     kinds: PayKindProps[];
     reasons: string[];
+    options: PayOptionProps[];
     cells: Record<string, string>;
 }
 
