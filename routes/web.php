@@ -56,6 +56,7 @@ use App\Features\Operations\Controllers\FailedJobsController;
 use App\Features\OwnFieldSettings\Controllers\OwnFieldsController;
 use App\Features\Passwords\Controllers\ForgottenPasswordController;
 use App\Features\Passwords\Controllers\PasswordLinkController;
+use App\Features\PayRules\Controllers\PayPremiumsController;
 use App\Features\PayRules\Controllers\PayRulesController;
 use App\Features\People\Controllers\PeopleController;
 use App\Features\People\Controllers\ResponsibilitiesController;
@@ -388,6 +389,9 @@ Route::middleware(['auth', RequireSecondFactor::class])->group(static function (
         Route::post('/expense-statements', [ExpenseStatementsController::class, 'store'])->name('expense-statements.make');
         Route::get('/expense-statements/{expenseStatement}.{format}', [ExpenseStatementsController::class, 'download'])->where('format', 'csv|pdf')->name('expense-statements.file');
         Route::get('/pay-rules', [PayRulesController::class, 'index'])->name('pay-rules');
+        Route::post('/pay-rules/premiums', [PayPremiumsController::class, 'store'])->name('pay-rules.add-premium');
+        Route::put('/pay-rules/premiums/{payPremium}', [PayPremiumsController::class, 'update'])->name('pay-rules.save-premium');
+        Route::delete('/pay-rules/premiums/{payPremium}', [PayPremiumsController::class, 'destroy'])->name('pay-rules.remove-premium');
         Route::post('/pay-rules', [PayRulesController::class, 'store'])->name('pay-rules.add');
         Route::put('/pay-rules/{payRule}', [PayRulesController::class, 'update'])->name('pay-rules.save');
         Route::delete('/pay-rules/{payRule}', [PayRulesController::class, 'destroy'])->name('pay-rules.remove');

@@ -40,6 +40,7 @@ enum AuditTrailSubject: string
     case ClientSystem = 'client system';
     case OwnField = 'own field';
     case PayRule = 'pay rule';
+    case PayPremium = 'pay premium';
     case Expense = 'expense';
     case ExpenseSetting = 'expense setting';
 }

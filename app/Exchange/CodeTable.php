@@ -17,6 +17,7 @@ enum CodeTable: string
     case ExpenseCategories = 'expense_categories';
     case Currencies = 'currencies';
     case Expenses = 'expenses';
+    case PayPremiums = 'pay_premiums';
 
     /** What one of them is called in a sentence. */
     public function singular(): string

@@ -7,6 +7,7 @@ namespace App\Exchange;
 use App\Effort\Recalculation\EffortChanges;
 use App\Effort\Recalculation\RecalculationScope;
 use App\Effort\Recalculation\UpdateTotals;
+use App\Models\Entry;
 use App\Models\Task;
 use Moss\Core\Calendar\Day;
 
@@ -34,6 +35,9 @@ final class ImportedChanges
         foreach ($change->updates as $index => $row) {
             $this->row($change->kind->table(), $row, $change->originals[$index]);
         }
+        if ($change->kind->table() === 'entry_pay_kinds') {
+            $this->paid(array_column([...$change->inserts, ...$change->updates], 'entry_id'));
+        }
         $keys = $this->changes->recordedKeys();
         if (count($keys) >= self::GATHERED) {
             $this->totals->queueRecorded($keys);
@@ -56,6 +60,9 @@ final class ImportedChanges
     public function takenBack(string $table, array $present, array $originals): void
     {
         $before = array_column($originals, null, 'id');
+        if ($table === 'entry_pay_kinds') {
+            $this->paid(array_column([...$present, ...$originals], 'entry_id'));
+        }
         // What an import removed comes again.
         foreach (array_diff_key($before, array_column($present, null, 'id')) as $original) {
             $this->row($table, $original, null);
@@ -76,6 +83,18 @@ final class ImportedChanges
     {
         $this->totals->handle($this->changes);
         $this->changes = new EffortChanges;
+    }
+
+    /**
+     * Entries that cost something else now, since they are paid as something else.
+     *
+     * @param  list<string|int|null>  $entries
+     */
+    private function paid(array $entries): void
+    {
+        foreach (Entry::query()->whereIntegerInRaw('id', array_unique(array_map(intval(...), $entries)))->get(['id', 'task_id', 'person_id', 'role_id', 'date']) as $entry) {
+            $this->changes->recorded($entry->task_id, $entry->person_id, $entry->role_id, $entry->date);
+        }
     }
 
     /**

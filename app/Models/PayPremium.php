@@ -23,6 +23,9 @@ use Moss\Core\Pay\PayPremium as CorePayPremium;
  */
 final class PayPremium extends Model
 {
+    /** As codes are written; a premium keeps its own. */
+    public const CODE = '/^[a-z0-9][a-z0-9-]{0,31}$/D';
+
     public $timestamps = false;
 
     protected $table = 'pay_premiums';

@@ -22,7 +22,7 @@ final readonly class AskedWords
     private const MEASURES = [
         'planned to date' => Measure::ToDate, 'billable share' => Measure::BillableShare, 'billable hours' => Measure::Billable, 'bill value' => Measure::BillValue,
         'planned' => Measure::Planned, 'plan' => Measure::Planned, 'actual' => Measure::Actual, 'pending' => Measure::Pending, 'variance' => Measure::Difference,
-        'cost' => Measure::Cost, 'expenses' => Measure::Expenses, 'billing' => Measure::BillValue, 'revenue' => Measure::BillValue, 'margin' => Measure::Margin, 'overtime' => Measure::Overtime, 'double time' => Measure::DoubleTime, 'expected' => Measure::Expected,
+        'cost' => Measure::Cost, 'expenses' => Measure::Expenses, 'billing' => Measure::BillValue, 'revenue' => Measure::BillValue, 'margin' => Measure::Margin, 'overtime' => Measure::Overtime, 'double time' => Measure::DoubleTime, 'premium time' => Measure::Premiums, 'premiums' => Measure::Premiums, 'expected' => Measure::Expected,
         'utilisation' => Measure::Utilisation, 'utilization' => Measure::Utilisation, 'remaining' => Measure::Remaining, 'forecast' => Measure::Forecast,
     ];
 

@@ -35,6 +35,7 @@ enum Measure: string
     case Nights = 'nights';
     case Sundays = 'sundays';
     case Holidays = 'holidays';
+    case Premiums = 'premiums';
     case Expected = 'expected';
     /** Entered against what is expected to date. */
     case Utilisation = 'utilisation';
@@ -80,6 +81,7 @@ enum Measure: string
             self::Nights => PayKind::Night,
             self::Sundays => PayKind::Sunday,
             self::Holidays => PayKind::Holiday,
+            self::Premiums => PayKind::Premium,
             default => null,
         };
     }
@@ -143,7 +145,7 @@ enum Measure: string
             self::BillValue => self::known($row->money?->bill, $row),
             self::Margin => self::Cost->amountOf($row) === null || self::BillValue->amountOf($row) === null ? null : $row->money?->margin()->cents() ?? 0,
             self::Expenses => $row->money?->expenses?->cents() ?? 0,
-            self::Overtime, self::DoubleTime, self::Nights, self::Sundays, self::Holidays => $row->kinds[$this->payKind()->value ?? ''] ?? 0,
+            self::Overtime, self::DoubleTime, self::Nights, self::Sundays, self::Holidays, self::Premiums => $row->kinds[$this->payKind()->value ?? ''] ?? 0,
             self::Expected => $row->attendance?->expected->toInt() ?? 0,
             self::Remaining => $row->completion?->remaining->toInt() ?? 0,
             self::Forecast => $row->completion?->forecast()->toInt() ?? 0,

@@ -20,7 +20,7 @@ return new class extends Migration
         Schema::create('pay_premiums', static function (Blueprint $table): void {
             // Kinds of pay that people choose for their time themselves, such as stand-by.
             $table->id();
-            $table->string('code', 40)->unique();
+            $table->string('code', 32)->unique();
             $table->text('name');
             $table->boolean('active')->default(true);
             // Whether its minutes count towards the thresholds of pay rules.

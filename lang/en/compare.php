@@ -81,6 +81,7 @@ return [
         'nights' => 'Nights',
         'sundays' => 'Sundays',
         'holidays' => 'Public holidays',
+        'premiums' => 'Premium time',
         'expected' => 'Expected',
         'utilisation' => 'Utilisation',
         'remaining' => 'Remaining',

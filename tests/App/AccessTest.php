@@ -21,6 +21,7 @@ use App\Models\LeaveAllowance;
 use App\Models\LeaveRequest;
 use App\Models\MileageRate;
 use App\Models\OwnField;
+use App\Models\PayPremium;
 use App\Models\PayRule;
 use App\Models\Question;
 use App\Models\Receipt;
@@ -294,6 +295,9 @@ final class AccessTest extends TestCase
         'POST /office/pay-rules' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 302, 'vic' => 403],
         'PUT /office/pay-rules/1' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 302, 'vic' => 403],
         'DELETE /office/pay-rules/1' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 302, 'vic' => 403],
+        'POST /office/pay-rules/premiums' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 302, 'vic' => 403],
+        'PUT /office/pay-rules/premiums/1' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 302, 'vic' => 403],
+        'DELETE /office/pay-rules/premiums/1' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 302, 'vic' => 403],
         'GET /office/client-systems' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 200, 'vic' => 403],
         'POST /office/client-systems' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 302, 'vic' => 403],
         'GET /office/client-systems/1' => ['ada' => 403, 'mo' => 403, 'lee' => 403, 'kit' => 200, 'vic' => 403],
@@ -426,6 +430,7 @@ final class AccessTest extends TestCase
         $webhook->messages()->create(['subject' => 'test', 'events' => 0, 'body' => '{}', 'state' => 'delivered', 'created_at' => '2026-06-16T08:00:00Z', 'due_at' => '2026-06-16T08:00:00Z']);
         LeaveAllowance::query()->create(['person_id' => $this->person('ada')->id, 'absence_kind_id' => 1, 'year' => 2026, 'half_days' => 60]);
         PayRule::query()->create(['weekly_over' => 2400, 'falls_on' => 'day']);
+        PayPremium::query()->create(['code' => 'stand-by', 'name' => 'Stand-by']);
         $category = ExpenseCategory::query()->create(['code' => 'meals', 'name' => 'Meals']);
         MileageRate::query()->create(['expense_category_id' => $category->id, 'starts_on' => '2026-01-01', 'rate' => '0.30']);
         $currency = Currency::query()->create(['code' => 'CHF', 'places' => 2, 'step' => 5]);
@@ -450,6 +455,7 @@ final class AccessTest extends TestCase
             str_ends_with($address, '/mileage-rates') => ['mileageFrom' => '2026-06-01', 'mileageRate' => '0.30'],
             str_ends_with($address, '/currencies') => ['currency' => 'SEK', 'places' => 2, 'smallest' => '1'],
             str_starts_with($address, '/office/expenses') => ['code' => 'travel', 'name' => 'Travel', 'taxShares' => [['rate' => '19', 'share' => '100']], 'limitPer' => 'expense'],
+            str_starts_with($address, '/office/pay-rules/premiums') => ['code' => 'shift', 'name' => 'Shift', 'costPercent' => 120],
             str_starts_with($address, '/office/pay-rules') => ['weeklyOver' => '38', 'startsOn' => '2026-07-01', 'fallsOn' => 'day'],
             str_starts_with($address, '/office/own-fields') => ['name' => 'Tide', 'subject' => 'entry', 'kind' => 'text'],
             str_ends_with($address, '/charge-codes') => ['separator' => '-', 'parts' => [['name' => 'Area', 'codes' => 'N North']]],

@@ -14,6 +14,7 @@ use App\Exchange\Formats\ChoiceFormat;
 use App\Exchange\Formats\DayFormat;
 use App\Exchange\Formats\HoursCell;
 use App\Exchange\Formats\TimeOfDayFormat;
+use App\Exchange\Formats\WholeNumberFormat;
 use App\Exchange\Formats\YesNoFormat;
 use App\Models\PayRule;
 use Illuminate\Database\Query\Builder;
@@ -24,6 +25,8 @@ use Moss\Core\Time\Minutes;
 final class PayRulesKind extends FileKind
 {
     private const HOURS = ['weekly_over', 'daily_over', 'daily_double_over', 'seventh_double_over'];
+
+    private const COSTS = ['overtime_cost_percent', 'double_cost_percent', 'night_cost_percent', 'sunday_cost_percent', 'holiday_cost_percent'];
 
     public function name(): string
     {
@@ -46,6 +49,8 @@ final class PayRulesKind extends FileKind
             Column::optional('night_starts_at', new TimeOfDayFormat),
             Column::optional('night_ends_at', new TimeOfDayFormat),
             Column::optional('falls_on', new ChoiceFormat(...array_column(OvertimeFallsOn::cases(), 'value')), OvertimeFallsOn::Day->value),
+            Column::optional('seventh_across_weeks', new YesNoFormat, 0),
+            ...array_map(static fn (string $name): Column => Column::optional($name, new WholeNumberFormat(0, 1000), 100), self::COSTS),
         ];
     }
 
@@ -89,7 +94,7 @@ final class PayRulesKind extends FileKind
     public function exported(): Builder
     {
         return PayRule::query()->toBase()->leftJoin('teams', 'teams.id', 'pay_rules.team_id')->leftJoin('people', 'people.id', 'pay_rules.person_id')
-            ->select('teams.code AS team', 'people.code AS person', 'pay_rules.starts_on AS from', ...self::HOURS)->addSelect('seventh_day', 'sundays', 'holidays', 'night_starts_at', 'night_ends_at', 'falls_on')
+            ->select('teams.code AS team', 'people.code AS person', 'pay_rules.starts_on AS from', ...self::HOURS)->addSelect('seventh_day', 'sundays', 'holidays', 'night_starts_at', 'night_ends_at', 'falls_on', 'seventh_across_weeks', ...self::COSTS)
             ->orderBy('teams.code')->orderBy('people.code')->orderBy('pay_rules.starts_on');
     }
 }

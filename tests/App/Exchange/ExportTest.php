@@ -88,10 +88,10 @@ final class ExportTest extends TestCase
     public function test_pay_rules_survive_the_round_trip(): void
     {
         $rules = <<<'CSV'
-            team,person,from,weekly_over,daily_over,daily_double_over,seventh_double_over,seventh_day,sundays,holidays,night_starts_at,night_ends_at,falls_on
-            ,,,40,,,,no,yes,yes,,,day
-            ,ada,2026-06-01,38.5,8,12,8,yes,no,no,23:00,6:30,week
-            field,,,,10,,,no,no,no,,,last
+            team,person,from,weekly_over,daily_over,daily_double_over,seventh_double_over,seventh_day,sundays,holidays,night_starts_at,night_ends_at,falls_on,seventh_across_weeks,overtime_cost_percent,double_cost_percent,night_cost_percent,sunday_cost_percent,holiday_cost_percent
+            ,,,40,,,,no,yes,yes,,,day,no,125,100,100,150,200
+            ,ada,2026-06-01,38.5,8,12,8,yes,no,no,23:00,6:30,week,yes,150,200,110,100,100
+            field,,,,10,,,no,no,no,,,last,no,100,100,100,100,100
 
             CSV;
         $this->import(Lighthouse::files(['pay_rules.csv' => $rules]));
@@ -101,10 +101,37 @@ final class ExportTest extends TestCase
         self::assertSame([2310, 480, 720, 480, 1, 1380, 390], array_values((array) DB::table('pay_rules')->where('starts_on', '2026-06-01')->first(['weekly_over', 'daily_over', 'daily_double_over', 'seventh_double_over', 'seventh_day', 'night_starts_at', 'night_ends_at'])));
     }
 
+    public function test_premiums_and_who_chose_them_survive_the_round_trip(): void
+    {
+        $files = [
+            'entries.csv' => "person,project,task,date,hours,state,billable,note,client_note,corrects\nada,LENS,FIT,2026-06-16,9,approved,,,,\nada,LENS,CLEAN,2026-06-17,4,draft,,,,\n",
+            'pay_premiums.csv' => "premium,name,counts_as_work,cost_percent,active\nlate-shift,Late,yes,110,yes\nstand-by,Stand-by,no,25,no\n",
+            'pay_premium_teams.csv' => "premium,team\nlate-shift,field\n",
+            'pay_premium_people.csv' => "premium,person\nlate-shift,mo\n",
+            'entry_pay_kinds.csv' => "person,project,task,role,date,corrects,kind,hours,premium,cost_percent\nada,LENS,FIT,,2026-06-16,,premium,1,late-shift,110\nada,LENS,FIT,,2026-06-16,,premium,2,stand-by,25\nada,LENS,FIT,,2026-06-16,,regular,6,,100\n",
+            'entry_pay_choices.csv' => "person,project,task,role,date,corrects,kind,hours,premium\nada,LENS,CLEAN,,2026-06-17,,overtime,0,\nada,LENS,CLEAN,,2026-06-17,,premium,3,late-shift\n",
+        ];
+        $this->import(Lighthouse::files($files));
+        $out = $this->exported();
+        foreach (array_diff_key($files, ['entries.csv' => true]) as $name => $file) {
+            self::assertSame($file, str_replace("\r", '', $out[$name]), $name);
+            $report = $this->import([$name => $file])->files[$name];
+            self::assertSame([0, 0], [$report['new'], $report['changed']], $name);
+        }
+        // Costs follow what is imported: 6 hours, 1.1 and half an hour.
+        $fit = DB::table('recorded_weeks')->where('task_id', $this->task('FIT')->id);
+        self::assertSame(4 * 8765, (int) DB::table('recorded_weeks')->where('task_id', $this->task('CLEAN')->id)->sum('pending_cents'));
+        self::assertSame([540, 66614], [(int) (clone $fit)->sum('actual_minutes'), (int) $fit->sum('actual_cents')]);
+        self::assertSame(0, Artisan::call('moss:verify'), Artisan::output());
+
+        $this->expectException(ImportRefused::class);
+        $this->import(['entry_pay_choices.csv' => "person,project,task,date,kind,hours,premium\nada,LENS,CLEAN,2026-06-17,premium,1,nix\n"]);
+    }
+
     public function test_what_entries_are_paid_as_survives_the_round_trip_and_holds(): void
     {
         $entries = "person,project,task,role,date,hours,state\nada,LENS,FIT,surveyor,2026-06-16,9,approved\nada,LENS,CLEAN,,2026-06-16,1,approved\n";
-        $kinds = "person,project,task,role,date,corrects,kind,hours\nada,LENS,FIT,surveyor,2026-06-16,,overtime,1.5\nada,LENS,FIT,surveyor,2026-06-16,,regular,7.5\n";
+        $kinds = "person,project,task,role,date,corrects,kind,hours,premium,cost_percent\nada,LENS,FIT,surveyor,2026-06-16,,overtime,1.5,,150\nada,LENS,FIT,surveyor,2026-06-16,,regular,7.5,,100\n";
         $this->import(Lighthouse::files(['entries.csv' => $entries, 'entry_pay_kinds.csv' => $kinds, 'pay_rules.csv' => "weekly_over\n40\n"]));
         self::assertSame($kinds, str_replace("\r", '', $this->exported()['entry_pay_kinds.csv']));
         $this->actingAs($this->person('ada'));

@@ -23,7 +23,7 @@ final class PersonalDataTest extends TestCase
 
     public function test_ones_own_data_come_as_one_file_without_secrets(): void
     {
-        $this->import(['entry_pay_kinds.csv' => "person,project,task,role,date,kind,hours\nada,LENS,FIT,surveyor,2025-06-17,overtime,4\n", 'pay_rules.csv' => "person,weekly_over\nada,40\nbo,38\n"]);
+        $this->import(['entry_pay_kinds.csv' => "person,project,task,role,date,kind,hours\nada,LENS,FIT,surveyor,2025-06-17,overtime,4\n", 'pay_rules.csv' => "person,weekly_over\nada,40\nbo,38\n", 'entry_pay_choices.csv' => "person,project,task,role,date,kind,hours\nada,LENS,FIT,surveyor,2025-06-17,double,1\n"]);
         $file = $this->actingAs($this->person('ada'))->get('/account/data')->assertOk()->streamedContent();
         $data = json_decode($file, true, flags: JSON_THROW_ON_ERROR);
 
@@ -34,7 +34,7 @@ final class PersonalDataTest extends TestCase
         self::assertStringNotContainsString($this->person('ada')->password ?? '?', $file);
         self::assertSame(['Gale', ''], self::each($data['entries'], 'note'));
         self::assertSame(['Leave'], self::each($data['absences'], 'kind'));
-        self::assertSame([['overtime'], [2400]], [self::each($data['pay_kinds'], 'kind'), self::each($data['pay_rules'], 'weekly_over')]);
+        self::assertSame([['overtime'], ['double'], [2400]], [self::each($data['pay_kinds'], 'kind'), self::each($data['pay_choices'], 'kind'), self::each($data['pay_rules'], 'weekly_over')]);
         self::assertSame('export personal data', DB::table('audit_trail')->latest('id')->value('act'));
     }
 

@@ -15,6 +15,7 @@ use App\Models\ClientContact;
 use App\Models\ExpenseCategoryTeam;
 use App\Models\HouseRuleSetting;
 use App\Models\OwnField;
+use App\Models\PayPremiumTeam;
 use App\Models\PayRule;
 use App\Models\Person;
 use App\Models\Project;
@@ -63,6 +64,9 @@ final readonly class MergeDirectoryEntries
             $usable = ExpenseCategoryTeam::query()->where('team_id', $into)->select('expense_category_id');
             ExpenseCategoryTeam::query()->where('team_id', $team)->whereIn('expense_category_id', $usable)->delete();
             ExpenseCategoryTeam::query()->where('team_id', $team)->update(['team_id' => $into]);
+            $premiums = PayPremiumTeam::query()->where('team_id', $into)->select('pay_premium_id');
+            PayPremiumTeam::query()->where('team_id', $team)->whereIn('pay_premium_id', $premiums)->delete();
+            PayPremiumTeam::query()->where('team_id', $team)->update(['team_id' => $into]);
             // A pay rule of the other from the same day on holds.
             $ruled = PayRule::query()->where('team_id', $into)->get()->map(static fn (PayRule $rule): ?string => $rule->starts_on?->toString())->all();
             foreach (PayRule::query()->where('team_id', $team)->get() as $rule) {

@@ -63,7 +63,8 @@ final readonly class KeepPayRules
         return AuditTrailLine::told([
             'starts_on' => $rule->starts_on, 'team' => $rule->team?->code, 'person' => $rule->person?->code, 'daily_over' => $rule->daily_over, 'daily_double_over' => $rule->daily_double_over,
             'weekly_over' => $rule->weekly_over, 'seventh_day' => $yes($rule->seventh_day), 'seventh_double_over' => $rule->seventh_double_over, 'sundays' => $yes($rule->sundays), 'holidays' => $yes($rule->holidays),
-            'night_starts_at' => $rule->night_starts_at, 'night_ends_at' => $rule->night_ends_at, 'falls_on' => $rule->falls_on,
+            'night_starts_at' => $rule->night_starts_at, 'night_ends_at' => $rule->night_ends_at, 'falls_on' => $rule->falls_on, 'seventh_across_weeks' => $yes($rule->seventh_across_weeks),
+            'overtime_cost_percent' => $rule->overtime_cost_percent, 'double_cost_percent' => $rule->double_cost_percent, 'night_cost_percent' => $rule->night_cost_percent, 'sunday_cost_percent' => $rule->sunday_cost_percent, 'holiday_cost_percent' => $rule->holiday_cost_percent,
         ]);
     }
 }

@@ -30,9 +30,10 @@ final readonly class PayRulesController
     public function index(#[CurrentUser] Person $office, Request $request): Response
     {
         Gate::authorize('keep', Organisation::class);
-        $opened = Address::of($request)->text('rule');
+        $address = Address::of($request);
+        $opened = $address->text('rule');
 
-        return Inertia::render('PayRules', ['pay' => PayRulePages::of($office, ctype_digit($opened) ? (int) substr($opened, 0, 18) : null)]);
+        return Inertia::render('PayRules', ['pay' => PayRulePages::of($office, ctype_digit($opened) ? (int) substr($opened, 0, 18) : null, $address->text('premium'))]);
     }
 
     public function store(#[CurrentUser] Person $office, PayRuleRequest $request): RedirectResponse
@@ -60,7 +61,7 @@ final readonly class PayRulesController
     /** @throws ValidationException */
     private function saved(Person $office, PayRule $rule, PayRuleRequest $request): RedirectResponse
     {
-        if (! $this->keep->save($office, $rule, $request->values())) {
+        if (! $this->keep->save($office, $rule, $request->values() + $request->costs())) {
             throw ValidationException::withMessages(['startsOn' => Wording::of('pay.twice')]);
         }
 

@@ -30,6 +30,8 @@ final readonly class PayRuleProps
         public string $nightStartsAt,
         public string $nightEndsAt,
         public OvertimeFallsOn $fallsOn,
+        public bool $seventhAcrossWeeks,
+        public KindCostsProps $costs,
     ) {
     }
 }

@@ -22,6 +22,10 @@ final class PayRuleRequest extends BoundedRequest
 {
     private const HOURS = ['dailyOver' => 'daily_over', 'dailyDoubleOver' => 'daily_double_over', 'weeklyOver' => 'weekly_over', 'seventhDoubleOver' => 'seventh_double_over'];
 
+    public const MOST_PERCENT = 1000;
+
+    private const COSTS = ['overtime', 'double', 'night', 'sunday', 'holiday'];
+
     private const TIME = '/^([01]?\d|2[0-3])[:.]?([0-5]\d)?$/D';
 
     /** @return array<string, list<mixed>> */
@@ -39,6 +43,9 @@ final class PayRuleRequest extends BoundedRequest
             'person' => ['nullable', 'string', Rule::exists('people', 'code'), 'prohibits:team'],
             ...array_map(static fn (): array => $hours, self::HOURS),
             'seventhDay' => ['nullable', 'boolean'],
+            'seventhAcrossWeeks' => ['nullable', 'boolean'],
+            'costs' => ['nullable', 'array:'.implode(',', self::COSTS)],
+            'costs.*' => ['nullable', 'integer', 'min:0', 'max:'.self::MOST_PERCENT],
             'sundays' => ['nullable', 'boolean'],
             'holidays' => ['nullable', 'boolean'],
             'nightStartsAt' => ['nullable', 'string', 'regex:'.self::TIME, 'required_with:nightEndsAt'],
@@ -50,7 +57,7 @@ final class PayRuleRequest extends BoundedRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['team' => Wording::of('pay.team'), 'person' => Wording::of('pay.team'), 'nightStartsAt' => Wording::of('pay.time'), 'nightEndsAt' => Wording::of('pay.time')];
+        return ['team' => Wording::of('pay.team'), 'person' => Wording::of('pay.team'), 'nightStartsAt' => Wording::of('pay.time'), 'nightEndsAt' => Wording::of('pay.time'), 'costs.*' => Wording::of('pay.percent')];
     }
 
     /** @return list<Closure> */
@@ -65,13 +72,13 @@ final class PayRuleRequest extends BoundedRequest
                 $validator->errors()->add('dailyDoubleOver', Wording::of('pay.order'));
             }
             // For some people, or from a day on, it may say that all time is regular.
-            if (array_filter(array_diff_key($values, array_flip(['falls_on', 'seventh_double_over'])), static fn (mixed $value): bool => $value !== null && $value !== false) === []) {
+            if (array_filter(array_diff_key($values, array_flip(['falls_on', 'seventh_double_over', 'seventh_across_weeks'])), static fn (mixed $value): bool => $value !== null && $value !== false) === []) {
                 $validator->errors()->add('weeklyOver', Wording::of('pay.nothing'));
             }
         }];
     }
 
-    /** @return array{starts_on: string|null, team_id: int|null, person_id: int|null, daily_over: int|null, daily_double_over: int|null, weekly_over: int|null, seventh_day: bool, seventh_double_over: int|null, sundays: bool, holidays: bool, night_starts_at: int|null, night_ends_at: int|null, falls_on: string} by column */
+    /** @return array{starts_on: string|null, team_id: int|null, person_id: int|null, daily_over: int|null, daily_double_over: int|null, weekly_over: int|null, seventh_day: bool, seventh_double_over: int|null, sundays: bool, holidays: bool, night_starts_at: int|null, night_ends_at: int|null, falls_on: string, seventh_across_weeks: bool} by column, beside what kinds cost */
     public function values(): array
     {
         $text = fn (string $name): ?string => $this->filled($name) ? $this->string($name)->trim()->toString() : null;
@@ -86,7 +93,19 @@ final class PayRuleRequest extends BoundedRequest
             'sundays' => $this->boolean('sundays'), 'holidays' => $this->boolean('holidays'),
             'night_starts_at' => self::time($text('nightStartsAt')), 'night_ends_at' => self::time($text('nightEndsAt')),
             'falls_on' => $this->string('fallsOn')->toString(),
+            'seventh_across_weeks' => $this->boolean('seventhDay') && $this->boolean('seventhAcrossWeeks'),
         ];
+    }
+
+    /** @return array<string, int> percentages by column */
+    public function costs(): array
+    {
+        $costs = [];
+        foreach (self::COSTS as $kind) {
+            $costs[$kind.'_cost_percent'] = $this->filled('costs.'.$kind) ? $this->integer('costs.'.$kind) : 100;
+        }
+
+        return $costs;
     }
 
     /** @return int|null null for a text that is no number of hours of a week */

@@ -13,6 +13,7 @@ use App\Models\AuditTrailRow;
 use App\Models\Correction;
 use App\Models\DaySpan;
 use App\Models\Entry;
+use App\Models\EntryPayChoice;
 use App\Models\EntryPayKind;
 use App\Models\Expense;
 use App\Models\FavouriteTask;
@@ -78,6 +79,8 @@ final class PersonalDataFile
             ->select('projects.name AS project', 'tasks.name AS task', 'assignments.planned_minutes', 'assignments.starts_on', 'assignments.ends_on')->orderBy('assignments.id');
         yield 'pay_kinds' => $of(EntryPayKind::query()->join('entries', 'entries.id', 'entry_pay_kinds.entry_id'), 'entries.person_id')->join('tasks', 'tasks.id', 'entries.task_id')->join('projects', 'projects.id', 'tasks.project_id')
             ->select('entries.date', 'projects.name AS project', 'tasks.name AS task', 'entry_pay_kinds.kind', 'entry_pay_kinds.minutes')->orderBy('entries.date')->orderBy('entry_pay_kinds.id');
+        yield 'pay_choices' => $of(EntryPayChoice::query()->join('entries', 'entries.id', 'entry_pay_choices.entry_id'), 'entries.person_id')->leftJoin('pay_premiums', 'pay_premiums.id', 'entry_pay_choices.pay_premium_id')
+            ->select('entries.date', 'entry_pay_choices.kind', 'pay_premiums.name AS premium', 'entry_pay_choices.minutes')->orderBy('entries.date')->orderBy('entry_pay_choices.id');
         yield 'expenses' => $of(Expense::query(), 'expenses.person_id')->join('tasks', 'tasks.id', 'expenses.task_id')->join('projects', 'projects.id', 'tasks.project_id')->join('expense_categories', 'expense_categories.id', 'expenses.expense_category_id')
             ->leftJoin('currencies', 'currencies.id', 'expenses.currency_id')->leftJoin('trips', 'trips.id', 'expenses.trip_id')
             ->select('expenses.date', 'projects.name AS project', 'tasks.name AS task', 'expense_categories.name AS category', 'currencies.code AS currency', 'expenses.gross_minor', 'expenses.tax_minor', 'expenses.gross_cents', 'expenses.distance_tenths')

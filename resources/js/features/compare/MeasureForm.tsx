@@ -11,7 +11,7 @@ const kinds: readonly (readonly [keyof typeof copy.measureKinds, readonly Measur
     ['hours', ['planned', 'planned-to-date', 'actual', 'pending', 'difference', 'difference-pct', 'variance', 'variance-pct']],
     ['billable', ['billable', 'billable-share']],
     ['money', ['cost', 'expenses', 'bill-value', 'margin']],
-    ['pay', ['overtime', 'double-time', 'nights', 'sundays', 'holidays']],
+    ['pay', ['overtime', 'double-time', 'nights', 'sundays', 'holidays', 'premiums']],
     ['people', ['expected', 'utilisation']],
     ['completion', ['remaining', 'forecast']],
 ];

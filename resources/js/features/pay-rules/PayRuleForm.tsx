@@ -4,7 +4,7 @@ import type { PayRuleProps } from '@/types/generated/props';
 import { FieldError } from '@/ui/FieldError';
 import { Link, useForm } from '@inertiajs/react';
 import { payRuleData, type PayRuleData } from './payRuleData';
-import { DaysAndNights, Thresholds, Whom } from './PayRuleParts';
+import { Costs, DaysAndNights, Thresholds, Whom } from './PayRuleParts';
 
 const copy = officeText.payRulesPage;
 
@@ -36,7 +36,8 @@ export function PayRuleForm({ rule, whom }: { rule: PayRuleProps | undefined; wh
             <Whom rule={rule} {...part} />
             <Thresholds {...part} />
             <DaysAndNights {...part} />
-            <FieldError />
+            <Costs {...part} />
+            <FieldError of={Object.keys(form.errors)} />
             <p className="flex flex-wrap items-baseline gap-x-4 gap-y-2">
                 <button type="submit" className="act act-main" disabled={form.processing}>
                     {rule === undefined ? copy.add : copy.save}

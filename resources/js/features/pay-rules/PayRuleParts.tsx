@@ -5,7 +5,7 @@ import { ComboboxOfOne } from '@/ui/ComboboxOfOne';
 import { DateField } from '@/ui/DateField';
 import { Field } from '@/ui/Field';
 import { Select } from '@/ui/Select';
-import type { PayRulePart } from './payRuleData';
+import { kindsMade, type PayRulePart } from './payRuleData';
 
 const copy = officeText.payRulesPage;
 
@@ -57,7 +57,18 @@ export function Thresholds({ data, set }: PayRulePart) {
                     set({ seventhDay });
                 }}
             />
-            {data.seventhDay && <Typed name="seventhDoubleOver" part={{ data, set }} />}
+            {data.seventhDay && (
+                <>
+                    <Checkbox
+                        label={copy.seventhAcrossWeeks}
+                        checked={data.seventhAcrossWeeks}
+                        onChange={(seventhAcrossWeeks) => {
+                            set({ seventhAcrossWeeks });
+                        }}
+                    />
+                    <Typed name="seventhDoubleOver" part={{ data, set }} />
+                </>
+            )}
             <Select
                 label={copy.fallsOn}
                 value={data.fallsOn}
@@ -95,6 +106,33 @@ export function DaysAndNights({ data, set }: PayRulePart) {
                 ))}
             </div>
             <p className="pencilled">{copy.nightHint}</p>
+        </fieldset>
+    );
+}
+
+/** What an hour of each kind costs that the rule makes. */
+export function Costs({ data, set }: PayRulePart) {
+    const kinds = kindsMade(data);
+
+    return kinds.length === 0 ? null : (
+        <fieldset className="flex flex-col gap-3">
+            <legend className="font-semibold">{copy.costs}</legend>
+            <p className="pencilled">{copy.costsHint}</p>
+            <div className="flex flex-wrap gap-3">
+                {kinds.map((kind) => (
+                    <Field
+                        key={kind}
+                        label={copy.costOf[kind]}
+                        inputMode="numeric"
+                        className="w-24"
+                        maxLength={4}
+                        value={data.costs[kind]}
+                        onChange={(event) => {
+                            set({ costs: { ...data.costs, [kind]: event.target.value } });
+                        }}
+                    />
+                ))}
+            </div>
         </fieldset>
     );
 }

@@ -7,12 +7,14 @@ import { TableHead } from '@/ui/TableHead';
 import { Link } from '@inertiajs/react';
 import clsx from 'clsx';
 import { PayRuleForm } from './PayRuleForm';
-import { hasOvertime, sayingOf, whomOf } from './payRuleText';
+import { PayPremiums } from './PayPremiums';
+import { costsOf, hasOvertime, sayingOf, whomOf } from './payRuleText';
 
 const copy = officeText.payRulesPage;
 
-/** All pay rules, and a new one or the one that is changed. */
-export function PayRulesPage({ pay: { rules, opened } }: { pay: PayRulesProps }) {
+/** All pay rules, and a new one or the one that is changed; below, the premiums. */
+export function PayRulesPage({ pay }: { pay: PayRulesProps }) {
+    const { rules, opened } = pay;
     const changed = rules.find(({ id }) => id === opened);
 
     return (
@@ -35,6 +37,7 @@ export function PayRulesPage({ pay: { rules, opened } }: { pay: PayRulesProps })
                     whom={changed === undefined ? '' : whomOf(changed)}
                 />
             </div>
+            <PayPremiums pay={pay} />
         </OfficeShell>
     );
 }
@@ -59,6 +62,7 @@ function Row({ rule, isOpened }: { rule: PayRuleProps; isOpened: boolean }) {
             <td className="border-b border-rule py-1 pe-4 align-top">
                 {sayingOf(rule)}
                 {hasOvertime(rule) && <p className="pencilled">{copy.falls[fallsOn]}</p>}
+                {costsOf(rule) !== '' && <p className="pencilled">{costsOf(rule)}</p>}
             </td>
         </tr>
     );

@@ -1,5 +1,6 @@
 import { officeText } from '@/lib/officeText';
 import type { PayRuleProps } from '@/types/generated/props';
+import { kindsMade } from './payRuleData';
 
 const copy = officeText.payRulesPage;
 
@@ -10,7 +11,8 @@ export function whomOf({ team, person }: PayRuleProps): string {
 /** What a rule says, one thing after the other. */
 export function sayingOf(rule: PayRuleProps): string {
     const hours = (typed: string, say: (hours: string) => string) => (typed === '' ? [] : [say(typed)]);
-    const seventh = rule.seventhDoubleOver === '' ? copy.seventh : copy.seventhDouble(rule.seventhDoubleOver);
+    const inRow = rule.seventhAcrossWeeks ? copy.seventhInRow : copy.seventh;
+    const seventh = rule.seventhDoubleOver === '' ? inRow : copy.seventhDouble(inRow, rule.seventhDoubleOver);
 
     const said = [
         ...hours(rule.weeklyOver, copy.weekly),
@@ -23,6 +25,14 @@ export function sayingOf(rule: PayRuleProps): string {
     ];
 
     return said.length === 0 ? copy.nothing : said.join(', ');
+}
+
+/** What its kinds cost, where that is not what regular time costs. */
+export function costsOf(rule: PayRuleProps): string {
+    return kindsMade(rule)
+        .filter((kind) => rule.costs[kind] !== 100)
+        .map((kind) => copy.cost(copy.costOf[kind], rule.costs[kind]))
+        .join(', ');
 }
 
 /** Whether it makes anything overtime, so that it must be said of which entries. */

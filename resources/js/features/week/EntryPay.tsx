@@ -30,17 +30,20 @@ export function EntryPay({ page, pay, cell, cellKey }: EntryPayProps) {
             >
                 {text.week.pay}
             </button>
-            {isOpen &&
-                pay.options.map((option) => (
-                    <Hours
-                        key={`${cellKey} ${option.kind} ${String(held[option.kind])}`}
-                        option={option}
-                        value={hoursOf(held[option.kind], page.format)}
-                        onSave={(hours) => {
-                            page.acts.want(new Map([[cellKey, { pay: { ...held, [option.kind]: hours } }]]));
-                        }}
-                    />
-                ))}
+            {isOpen && (
+                <div className="mt-1 flex flex-wrap gap-x-4 gap-y-1">
+                    {pay.options.map((option) => (
+                        <Hours
+                            key={`${cellKey} ${option.kind} ${String(held[option.kind])}`}
+                            option={option}
+                            value={hoursOf(held[option.kind], page.format)}
+                            onSave={(hours) => {
+                                page.acts.want(new Map([[cellKey, { pay: { ...held, [option.kind]: hours } }]]));
+                            }}
+                        />
+                    ))}
+                </div>
+            )}
         </>
     );
 }
@@ -51,25 +54,23 @@ function hoursOf(held: string | number | undefined, format: SheetPage['format'])
 
 function Hours({ option, value, onSave }: { option: PayOptionProps; value: string; onSave: (hours: string) => void }) {
     return (
-        <div className="mt-1">
-            <Field
-                label={option.name}
-                defaultValue={value}
-                inputMode="decimal"
-                maxLength={20}
-                className="w-20"
-                onBlur={(event) => {
-                    if (event.target.value.trim() !== value) {
-                        onSave(event.target.value.trim());
-                    }
-                }}
-                onKeyDown={(event) => {
-                    if (event.key === 'Enter') {
-                        event.preventDefault();
-                        event.currentTarget.blur();
-                    }
-                }}
-            />
-        </div>
+        <Field
+            label={option.name}
+            defaultValue={value}
+            inputMode="decimal"
+            maxLength={20}
+            className="w-20"
+            onBlur={(event) => {
+                if (event.target.value.trim() !== value) {
+                    onSave(event.target.value.trim());
+                }
+            }}
+            onKeyDown={(event) => {
+                if (event.key === 'Enter') {
+                    event.preventDefault();
+                    event.currentTarget.blur();
+                }
+            }}
+        />
     );
 }

@@ -106,6 +106,7 @@ const subjects: Record<string, string> = {
     'client system': 'client’s system',
     'own field': 'own field',
     'pay rule': 'pay rule',
+    'pay premium': 'premium',
     expense: 'expense',
     'expense setting': 'expense setting',
 };

@@ -172,6 +172,7 @@ export const compareText = {
             nights: 'Nights',
             sundays: 'Sundays',
             holidays: 'Public holidays',
+            premiums: 'Premium time',
             expected: 'Expected',
             utilisation: 'Utilisation',
             remaining: 'Remaining',

@@ -56,7 +56,7 @@ export type LimitPer = 'expense' | 'day';
 
 export type LimitUnit = 'minutes' | 'days' | 'characters' | 'money';
 
-export type Measure = 'planned' | 'planned-to-date' | 'actual' | 'pending' | 'difference' | 'difference-pct' | 'variance' | 'variance-pct' | 'billable' | 'billable-share' | 'cost' | 'bill-value' | 'margin' | 'expenses' | 'overtime' | 'double-time' | 'nights' | 'sundays' | 'holidays' | 'expected' | 'utilisation' | 'remaining' | 'forecast';
+export type Measure = 'planned' | 'planned-to-date' | 'actual' | 'pending' | 'difference' | 'difference-pct' | 'variance' | 'variance-pct' | 'billable' | 'billable-share' | 'cost' | 'bill-value' | 'margin' | 'expenses' | 'overtime' | 'double-time' | 'nights' | 'sundays' | 'holidays' | 'premiums' | 'expected' | 'utilisation' | 'remaining' | 'forecast';
 
 export type MeasureUnit = 'hours' | 'money' | 'percent';
 
@@ -1687,6 +1687,25 @@ export interface PasswordLinkProps {
     email: string | null;
 }
 
+export interface KindCostsProps {
+    overtime: number;
+    double: number;
+    night: number;
+    sunday: number;
+    holiday: number;
+}
+
+export interface PayPremiumProps {
+    id: number;
+    code: string;
+    name: string;
+    isWork: boolean;
+    isActive: boolean;
+    teams: OptionProps[];
+    people: OptionProps[];
+    costPercent: number;
+}
+
 export interface PayRuleProps {
     id: number;
     startsOn: string | null;
@@ -1702,11 +1721,15 @@ export interface PayRuleProps {
     nightStartsAt: string;
     nightEndsAt: string;
     fallsOn: OvertimeFallsOn;
+    seventhAcrossWeeks: boolean;
+    costs: KindCostsProps;
 }
 
 export interface PayRulesProps {
     rules: PayRuleProps[];
     opened: number | null;
+    premiums: PayPremiumProps[];
+    openedPremium: string | null;
 }
 
 export interface EmploymentBreakProps {
