@@ -116,7 +116,76 @@ final class BackupTest extends TestCase
         $newest = $this->backUp(['MOSS_BACKUPS_KEPT' => '2']);
 
         self::assertSame(['moss-week-20260615T021500Z.sqlite', basename($newest)], array_map(basename(...), glob($this->folder.'/backups/*.sqlite') ?: []));
-        self::assertCount(4, glob($this->folder.'/backups/*') ?: []);
+        self::assertCount(5, glob($this->folder.'/backups/*') ?: []);
+    }
+
+    public function test_files_come_with_the_backups_that_refer_to_them_and_are_put_back(): void
+    {
+        $first = $this->receipt('a.pdf', 'first');
+        $this->receipt('b.pdf', 'second');
+        $older = $this->backUp();
+        self::assertSame(['a.pdf', 'b.pdf'], $this->filesOf('backups/files'));
+        self::assertStringContainsString(hash('sha256', 'first').' 5 receipts/a.pdf', (string) file_get_contents($older.'.files'));
+
+        // One is gone from the database, another comes; each file is copied once.
+        $database = new SQLite3($this->database());
+        $database->exec("DELETE FROM receipts WHERE file = 'b.pdf'");
+        $database->close();
+        touch($this->folder.'/backups/files/receipts/a.pdf', 1);
+        $this->receipt('c.pdf', 'third');
+        rename($older, $earlier = $this->folder.'/backups/moss-week-20260101T000000Z.sqlite');
+        rename($older.'.json', $earlier.'.json');
+        rename($older.'.files', $earlier.'.files');
+        $newer = $this->backUp();
+        self::assertSame([['a.pdf', 'b.pdf', 'c.pdf'], 1], [$this->filesOf('backups/files'), filemtime($this->folder.'/backups/files/receipts/a.pdf')]);
+        foreach ([$earlier, $newer] as $backup) {
+            self::assertSame(0, $this->ran([], 'moss:check-backup', $backup)->getExitCode());
+        }
+
+        // What is here stays, what is missing comes back.
+        unlink($first);
+        $restored = $this->ran([], 'moss:restore-files', $newer);
+        self::assertSame(["Files put back: 1.\n", 'first'], [$restored->getOutput(), file_get_contents($first)]);
+        // With the earlier backup goes what only that one refers to.
+        unlink($earlier);
+        $this->backUp(['MOSS_BACKUPS_KEPT' => '1']);
+        self::assertSame(['a.pdf', 'c.pdf'], $this->filesOf('backups/files'));
+    }
+
+    public function test_files_that_are_missing_or_changed_are_said(): void
+    {
+        $this->receipt('a.pdf', 'first');
+        unlink($this->receipt('b.pdf', 'second'));
+        $made = $this->ran([], 'moss:backup');
+        $backup = trim($made->getOutput());
+        self::assertStringContainsString('so they are not in the backup: 1, the first of them receipts/b.pdf', $made->getErrorOutput());
+        self::assertSame([0, ['a.pdf']], [$this->ran([], 'moss:check-backup', $backup)->getExitCode(), $this->filesOf('backups/files')]);
+
+        file_put_contents($this->folder.'/backups/files/receipts/a.pdf', 'other');
+        $checked = $this->ran([], 'moss:check-backup', $backup);
+        self::assertSame([1, true], [$checked->getExitCode(), str_contains($checked->getErrorOutput(), 'the first of them receipts/a.pdf')]);
+        file_put_contents($backup.'.files', str_repeat('0', 64)." 5 receipts/../../../a.pdf\n");
+        self::assertNotSame(0, $this->ran([], 'moss:restore-files', $backup)->getExitCode());
+        self::assertFileDoesNotExist($this->folder.'/a.pdf');
+    }
+
+    /** @return string where its file lies */
+    private function receipt(string $name, string $content): string
+    {
+        $path = $this->folder.'/storage/app/private/receipts/'.$name;
+        is_dir(dirname($path)) || mkdir(dirname($path), 0700, true);
+        file_put_contents($path, $content);
+        $database = new SQLite3($this->database());
+        self::assertTrue($database->exec("INSERT INTO receipts (person_id, file, name, media_type, bytes, digest, state, reading, mailed, received_at) VALUES (1, '$name', '$name', 'application/pdf', ".strlen($content).", '".hash('sha256', $content)."', 'read', '{}', 0, '2026-06-17T08:00:00Z')"));
+        $database->close();
+
+        return $path;
+    }
+
+    /** @return list<string> */
+    private function filesOf(string $folder): array
+    {
+        return array_map(basename(...), glob("$this->folder/$folder/receipts/*") ?: []);
     }
 
     public function test_without_a_folder_it_asks_for_one(): void
@@ -150,7 +219,7 @@ final class BackupTest extends TestCase
     private function process(array $environment, string ...$command): Process
     {
         return new Process([PHP_BINARY, 'artisan', ...$command], base_path(), $environment + [
-            'DB_DATABASE' => $this->database(), 'APP_CONFIG_CACHE' => base_path('build/none.php'), 'MOSS_TODAY' => '2026-06-17', 'MOSS_BACKUP_FOLDER' => $this->folder.'/backups',
+            'DB_DATABASE' => $this->database(), 'APP_CONFIG_CACHE' => base_path('build/none.php'), 'MOSS_TODAY' => '2026-06-17', 'MOSS_BACKUP_FOLDER' => $this->folder.'/backups', 'LARAVEL_STORAGE_PATH' => $this->folder.'/storage',
         ]);
     }
 

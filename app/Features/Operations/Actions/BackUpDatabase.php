@@ -13,21 +13,21 @@ use SQLite3;
 
 /**
  * Copies the database as it is at one moment, while people work on: writers do not wait, and nothing is half in the copy.
- * Beside it goes a manifest of what has to be found in it.
+ * Beside it go a manifest of what has to be found in it, and the files that it refers to.
  */
 final readonly class BackUpDatabase
 {
     private const MODE = 0o600;
 
-    public function __construct(private Today $today)
+    public function __construct(private Today $today, private BackUpFiles $files)
     {
     }
 
     /**
      * @param  int  $kept  so many backups stay in the folder, the newest
-     * @return string the path of the copy
+     * @return array{string, list<string>} the path of the copy, and those of files that it refers to and that are missing
      */
-    public function handle(string $folder, int $kept): string
+    public function handle(string $folder, int $kept): array
     {
         File::ensureDirectoryExists($folder, 0o700);
         $path = $folder.'/moss-week-'.$this->today->instant()->format('Ymd\THis\Z').'.sqlite';
@@ -38,9 +38,11 @@ final readonly class BackUpDatabase
         chmod($path.'.json', self::MODE);
         // A copy counts once it is whole and described.
         File::move($unfinished, $path);
+        $missing = $this->files->handle($path);
         self::removeOld($folder, $kept);
+        BackUpFiles::removeOld($folder);
 
-        return $path;
+        return [$path, $missing];
     }
 
     private function copy(string $from, string $to): void
@@ -64,7 +66,7 @@ final readonly class BackUpDatabase
         $all = glob($folder.'/moss-week-*.sqlite') ?: [];
         rsort($all);
         foreach (array_slice($all, max(1, $kept)) as $old) {
-            File::delete([$old, $old.'.json']);
+            File::delete([$old, $old.'.json', $old.'.files']);
         }
     }
 }

@@ -16,7 +16,7 @@ final class BackupCommand extends Command
     protected $signature = 'moss:backup
         {folder? : folder to write to; MOSS_BACKUP_FOLDER by default}';
 
-    protected $description = 'Copy the database while people work on, with a manifest of what is in the copy';
+    protected $description = 'Copy the database while people work on, and the files that it refers to, with a manifest of what is in the copy';
 
     protected $help = <<<'HELP'
         Prints the path of the copy. The folder keeps the newest MOSS_BACKUPS_KEPT.
@@ -35,7 +35,11 @@ final class BackupCommand extends Command
 
             return self::FAILURE;
         }
-        $this->line($backUp->handle($folder, config()->integer('operations.backups_kept')));
+        [$path, $missing] = $backUp->handle($folder, config()->integer('operations.backups_kept'));
+        if ($missing !== []) {
+            $this->complain(Wording::of('commands.files_missing', ['count' => count($missing), 'first' => $missing[0]]));
+        }
+        $this->line($path);
 
         return self::SUCCESS;
     }
