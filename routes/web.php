@@ -297,6 +297,7 @@ Route::middleware(['auth', RequireSecondFactor::class])->group(static function (
     Route::post('/review/decisions', [ReviewController::class, 'decide'])->name('review.decide');
     Route::delete('/review/decisions/{decision}', [ReviewController::class, 'undo'])->name('review.undo');
     Route::post('/review/expenses', [ReviewController::class, 'decideExpenses'])->name('review.decide-expenses');
+    Route::delete('/review/expenses/{expenseDecision}', [ReviewController::class, 'undoExpenses'])->name('review.undo-expenses');
     Route::post('/review/in-order', [ReviewController::class, 'approveInOrder'])->name('review.in-order');
     Route::post('/review/reopening', [ReviewController::class, 'reopen'])->name('review.reopen');
     Route::post('/review/corrections', [CorrectionsController::class, 'decide'])->name('review.corrections');

@@ -43,4 +43,23 @@ final readonly class PostReversals
         OwnFieldValues::copy(FieldSubject::Expense, $copies);
         $this->auditTrail->of($lines);
     }
+
+    /**
+     * Removes the reversals of corrections that wait again; within the transaction of the act.
+     *
+     * @param  Collection<int, Expense>  $corrections
+     * @return bool false if one of them is settled already; nothing is removed then
+     */
+    public function takeBack(Collection $corrections): bool
+    {
+        $approved = $corrections->where('reverses', false)->where('state', EntryState::Approved)->pluck('corrects_id')->filter()->all();
+        $reversals = Expense::query()->with('category', 'currency', 'trip')->where('reverses', true)->whereIn('corrects_id', $approved)->get();
+        if ($reversals->contains(static fn (Expense $reversal): bool => $reversal->state !== EntryState::Approved)) {
+            return false;
+        }
+        $this->auditTrail->of(array_values($reversals->map(static fn (Expense $reversal) => ExpenseAuditTrail::line($reversal, 'undo', null, ExpenseAuditTrail::told($reversal), null))->all()));
+        Expense::query()->whereKey($reversals->modelKeys())->delete();
+
+        return true;
+    }
 }

@@ -93,7 +93,7 @@ final class AppServiceProvider extends ServiceProvider
         $this->letProgramsAsk();
         Auth::provider('signed-in', fn (): SignedInPeople => $this->app->make(SignedInPeople::class));
         // Longer numbers are no row of ours, and no integer either.
-        foreach (['correction', 'task', 'decision', 'mail', 'standIn', 'setting', 'question', 'rate', 'asked', 'saved', 'attachment', 'signIn', 'holiday', 'leave', 'allowance', 'contact', 'planned', 'line', 'link', 'workRequest', 'file', 'transfer', 'stretch', 'appointmentCalendar', 'appointment', 'series', 'webhook', 'message', 'tracker', 'there', 'mapping', 'billingFile', 'clientSystem', 'payRule', 'payPremium', 'expense', 'receipt', 'mileageRate', 'exchangeRate', 'currency', 'expenseCategory', 'expenseStatement'] as $number) {
+        foreach (['correction', 'task', 'decision', 'mail', 'standIn', 'setting', 'question', 'rate', 'asked', 'saved', 'attachment', 'signIn', 'holiday', 'leave', 'allowance', 'contact', 'planned', 'line', 'link', 'workRequest', 'file', 'transfer', 'stretch', 'appointmentCalendar', 'appointment', 'series', 'webhook', 'message', 'tracker', 'there', 'mapping', 'billingFile', 'clientSystem', 'payRule', 'payPremium', 'expense', 'receipt', 'mileageRate', 'exchangeRate', 'currency', 'expenseCategory', 'expenseStatement', 'expenseDecision'] as $number) {
             Route::pattern($number, '[0-9]{1,18}');
         }
         RateLimiter::for('uploads', static fn (Request $request): Limit => Limit::perMinute(900)->by((string) $request->ip()));

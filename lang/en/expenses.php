@@ -32,6 +32,7 @@ return [
     'approved' => '{1} One expense submitted and approved at once.|[2,*] :count expenses submitted and approved at once.',
     'decided_approve' => '{0} Nothing was decided.|{1} One expense approved.|[2,*] :count expenses approved.',
     'decided_return' => '{0} Nothing was decided.|{1} One expense returned.|[2,*] :count expenses returned.',
+    'undone' => '{0} This was already undone.|{1} Undone: one expense waiting again.|[2,*] Undone: :count expenses waiting again.',
     'decided_gone' => 'Some of these expenses no longer exist. Nothing was decided; check them again.',
     'decided_changed' => 'Some of these expenses have changed since you opened them. Nothing was decided; check them again.',
     'taken_back' => '{0} Nothing to take back.|{1} One expense taken back.|[2,*] :count expenses taken back.',

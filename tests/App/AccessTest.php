@@ -134,6 +134,7 @@ final class AccessTest extends TestCase
         'POST /review/decisions' => ['ada' => 302, 'mo' => 302, 'lee' => 302, 'kit' => 302, 'vic' => 403],
         'GET /review/effect' => ['ada' => 200, 'mo' => 200, 'kit' => 200, 'vic' => 403],
         'DELETE /review/decisions/1' => ['ada' => 302, 'kit' => 302, 'vic' => 403],
+        'DELETE /review/expenses/1' => ['ada' => 302, 'mo' => 302, 'lee' => 302, 'kit' => 302, 'vic' => 403],
         'POST /review/expenses' => ['ada' => 302, 'kit' => 302, 'vic' => 403],
         'POST /review/in-order' => ['ada' => 302, 'kit' => 302, 'vic' => 403],
         'POST /review/reopening' => ['ada' => 302, 'kit' => 302, 'vic' => 403],

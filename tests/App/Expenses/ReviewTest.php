@@ -123,6 +123,45 @@ final class ReviewTest extends TestCase
         self::assertSame(1000 + 10500, (int) Expense::query()->sum('cost_cents'));
     }
 
+    public function test_a_decision_is_undone_until_somebody_acts_on_it(): void
+    {
+        $seen = $this->submitted();
+        $this->decide('lee', 'return', $seen, 'Which boat?')->assertSessionHas('undo', '/review/expenses/1');
+        $desk = $this->given('/review');
+        self::assertSame([2, ['Ada Moor'], true], [$desk->int('review.expenseDecisions.0.expenses'), $desk->value('review.expenseDecisions.0.people'), $desk->value('review.expenseDecisions.0.canBeUndone')]);
+        $this->actingAs($this->person('mo'))->delete('/review/expenses/1')->assertSessionHas('refusal');
+        $lee = $this->actingAs($this->person('lee'));
+        $lee->delete('/review/expenses/1')->assertSessionHas('message', 'Undone: 2 expenses waiting again.');
+        $lee->delete('/review/expenses/1')->assertSessionHas('message', 'This was already undone.');
+        self::assertSame([[$this->person('lee')->id], ['submitted'], 0], [Expense::query()->distinct()->pluck('approver_id')->all(), Expense::query()->toBase()->distinct()->pluck('state')->all(), Message::query()->where('kind', 'expenses returned')->count()]);
+
+        $again = array_map(static fn (int $version): int => $version + 2, $seen);
+        $this->decide('lee', 'approve', $again);
+        Expense::query()->firstOrFail()->increment('version');
+        $this->delete('/review/expenses/2')->assertSessionHas('refusal', __('refusals.act.acted_on'));
+        self::assertSame([2, false], [Expense::query()->where('state', 'approved')->count(), $this->given('/review')->value('review.expenseDecisions.0.canBeUndone')]);
+    }
+
+    public function test_undoing_the_approval_of_a_correction_takes_its_reversal_back(): void
+    {
+        $this->decide('lee', 'approve', $this->submitted());
+        $expense = Expense::query()->firstOrFail();
+        $this->actingAs($this->person('ada'))->post("/people/ada/expenses/$expense->id/correction");
+        $correction = Expense::query()->where('corrects_id', $expense->id)->sole();
+        $this->put("/people/ada/expenses/$correction->id", $this->meal(['amount' => '10']));
+        $this->post('/people/ada/expenses/2026-W25/submission')->assertSessionHasNoErrors();
+        $this->decide('lee', 'approve', [$correction->id => $correction->refresh()->version]);
+        self::assertSame(1, Expense::query()->where('reverses', true)->count());
+        $this->delete('/review/expenses/2')->assertSessionHas('message', 'Undone: one expense waiting again.');
+        self::assertSame([0, EntryState::Submitted], [Expense::query()->where('reverses', true)->count(), $correction->refresh()->state]);
+
+        // Once the reversal is settled, it stays.
+        $this->decide('lee', 'approve', [$correction->id => $correction->version]);
+        Expense::query()->where('reverses', true)->update(['state' => 'settled']);
+        $this->delete('/review/expenses/3')->assertSessionHas('refusal', __('refusals.act.acted_on'));
+        self::assertSame(1, Expense::query()->where('reverses', true)->count());
+    }
+
     /** @return array<int, int> version by expense */
     private function submitted(): array
     {

@@ -12,6 +12,7 @@ use App\Features\Review\Actions\DecisionRefused;
 use App\Features\Review\Actions\DecisionResult;
 use App\Features\Review\Actions\ReopenEntries;
 use App\Features\Review\Actions\UndoDecision;
+use App\Features\Review\Actions\UndoExpenseDecision;
 use App\Features\Review\Queries\DecisionEffect;
 use App\Features\Review\Queries\ReviewDesk;
 use App\Features\Review\Requests\DecisionEffectRequest;
@@ -61,12 +62,24 @@ final readonly class ReviewController
     {
         Gate::authorize('review', Person::class);
         try {
-            $count = $decide->handle($person, $request->decision(), $request->seen(), $request->string('comment')->toString());
+            [$count, $made] = $decide->handle($person, $request->decision(), $request->seen(), $request->string('comment')->toString());
         } catch (DecisionRefused $refused) {
             return back()->with('refusal', $refused->getMessage());
         }
 
-        return back()->with('message', Wording::choice('expenses.decided_'.$request->decision()->value, $count));
+        return back()->with('undo', $made === null ? null : route('review.undo-expenses', ['expenseDecision' => $made], false))->with('message', Wording::choice('expenses.decided_'.$request->decision()->value, $count));
+    }
+
+    public function undoExpenses(#[CurrentUser] Person $person, int $expenseDecision, UndoExpenseDecision $undo): RedirectResponse
+    {
+        Gate::authorize('review', Person::class);
+        try {
+            $count = $undo->handle($person, $expenseDecision);
+        } catch (DecisionRefused $refused) {
+            return back()->with('refusal', $refused->getMessage());
+        }
+
+        return back()->with('message', Wording::choice('expenses.undone', $count));
     }
 
     public function approveInOrder(#[CurrentUser] Person $person, DeskRequest $request, ApproveInOrder $approve): RedirectResponse

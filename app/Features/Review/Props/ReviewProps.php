@@ -18,6 +18,7 @@ final readonly class ReviewProps
      * @param  list<WaitingCorrectionProps>  $corrections  oldest first
      * @param  list<WaitingExpensesProps>  $expenses  of all groups, the oldest first
      * @param  list<DecisionProps>  $decisions  the person's own of today, the newest first
+     * @param  list<ExpenseDecisionProps>  $expenseDecisions  likewise on expenses
      * @param  list<SelfApprovedProps>  $selfApproved  what approved itself in the last days
      * @param  list<string>  $phrases  saved for returning
      */
@@ -39,6 +40,7 @@ final readonly class ReviewProps
         public array $corrections,
         public array $expenses,
         public array $decisions,
+        public array $expenseDecisions,
         public array $selfApproved,
         public array $phrases,
     ) {

@@ -62,6 +62,7 @@ final readonly class ReviewDesk
             $this->corrections->of($person, $today),
             $this->expenses->of($person, $today),
             $this->decisions->of($person, $today),
+            ExpenseDecisions::of($person, $today),
             SelfApproved::sheets($person, $today),
             $this->phrases->of($person),
         );

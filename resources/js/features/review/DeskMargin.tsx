@@ -1,7 +1,7 @@
 import { route } from '@/lib/route';
 import { hoursWithUnit } from '@/lib/hours';
 import { text } from '@/lib/text';
-import type { HoursFormat, ReviewProps } from '@/types/generated/props';
+import type { DecisionProps, HoursFormat, ReviewProps } from '@/types/generated/props';
 import { Margin, AttentionItem } from '@/ui/Margin';
 import { router } from '@inertiajs/react';
 import { DecisionEffectRemark } from './DecisionEffectRemark';
@@ -23,35 +23,7 @@ export function DeskMargin({ review, desk, format }: DeskMarginProps) {
             {sheet !== undefined && (
                 <DecisionEffectRemark review={review} sheet={sheet} taken={desk.takenOf(sheet)} format={format} />
             )}
-            {review.decisions.length > 0 && (
-                <AttentionItem title={text.reviewPage.decisions}>
-                    <ul className="flex flex-col gap-1">
-                        {review.decisions.map((decision) => (
-                            <li key={decision.id}>
-                                {text.reviewPage.decision[decision.decision](decision.entries, hours(decision.minutes))}
-                                {decision.people.length > 0 && (
-                                    <span className="text-faded"> {text.reviewPage.ofPeople(decision.people)}</span>
-                                )}
-                                {decision.comment !== '' && <q className="ms-1 [overflow-wrap:anywhere]">{decision.comment}</q>}{' '}
-                                {decision.canBeUndone ? (
-                                    <button
-                                        type="button"
-                                        className="act-quiet"
-                                        disabled={desk.isGoing}
-                                        onClick={() => {
-                                            desk.undo(decision.id);
-                                        }}
-                                    >
-                                        {text.reviewPage.undo}
-                                    </button>
-                                ) : (
-                                    <span className="pencilled">{text.reviewPage.actedOn}</span>
-                                )}
-                            </li>
-                        ))}
-                    </ul>
-                </AttentionItem>
-            )}
+            <DecisionList review={review} desk={desk} hours={hours} />
             {review.selfApproved.length > 0 && (
                 <AttentionItem title={text.reviewPage.selfApproved}>
                     <ul className="flex flex-col gap-1">
@@ -74,6 +46,72 @@ export function DeskMargin({ review, desk, format }: DeskMarginProps) {
             )}
             <DeskKeys desk={desk} />
         </Margin>
+    );
+}
+
+/** What one has decided today, and a way back as long as nobody has acted on it. */
+function DecisionList({
+    review,
+    desk,
+    hours,
+}: Pick<DeskMarginProps, 'review' | 'desk'> & { hours: (minutes: number) => string }) {
+    const { decisions, expenseDecisions } = review;
+    if (decisions.length + expenseDecisions.length === 0) {
+        return null;
+    }
+    const copy = text.reviewPage;
+
+    return (
+        <AttentionItem title={copy.decisions}>
+            <ul className="flex flex-col gap-1">
+                {decisions.map((made) => (
+                    <Decided
+                        key={made.id}
+                        says={copy.decision[made.decision](made.entries, hours(made.minutes))}
+                        made={made}
+                        isGoing={desk.isGoing}
+                        onUndo={() => {
+                            desk.undo(made.id);
+                        }}
+                    />
+                ))}
+                {expenseDecisions.map((made) => (
+                    <Decided
+                        key={`expenses ${String(made.id)}`}
+                        says={copy.expenseDecision[made.decision === 'return' ? 'return' : 'approve'](made.expenses)}
+                        made={made}
+                        isGoing={desk.isGoing}
+                        onUndo={() => {
+                            desk.undoExpenses(made.id);
+                        }}
+                    />
+                ))}
+            </ul>
+        </AttentionItem>
+    );
+}
+
+interface DecidedProps {
+    says: string;
+    made: Pick<DecisionProps, 'people' | 'comment' | 'canBeUndone'>;
+    isGoing: boolean;
+    onUndo: () => void;
+}
+
+function Decided({ says, made: { people, comment, canBeUndone }, isGoing, onUndo }: DecidedProps) {
+    return (
+        <li>
+            {says}
+            {people.length > 0 && <span className="text-faded"> {text.reviewPage.ofPeople(people)}</span>}
+            {comment !== '' && <q className="ms-1 [overflow-wrap:anywhere]">{comment}</q>}{' '}
+            {canBeUndone ? (
+                <button type="button" className="act-quiet" disabled={isGoing} onClick={onUndo}>
+                    {text.reviewPage.undo}
+                </button>
+            ) : (
+                <span className="pencilled">{text.reviewPage.actedOn}</span>
+            )}
+        </li>
     );
 }
 

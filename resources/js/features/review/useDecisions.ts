@@ -30,5 +30,9 @@ export function useDecisions(takenOf: (sheet: WaitingSheetProps) => ReadonlySet<
             setGoing(true);
             router.delete(route('review.undo', { decision }), finish);
         },
+        undoExpenses: (expenseDecision: number) => {
+            setGoing(true);
+            router.delete(route('review.undo-expenses', { expenseDecision }), finish);
+        },
     };
 }

@@ -59,8 +59,11 @@ export function useDesk(review: ReviewProps) {
                 break;
             case 'undo': {
                 const last = review.decisions.find(({ canBeUndone }) => canBeUndone);
+                const lastOfExpenses = review.expenseDecisions.find(({ canBeUndone }) => canBeUndone);
                 if (last !== undefined) {
                     decisions.undo(last.id);
+                } else if (lastOfExpenses !== undefined) {
+                    decisions.undoExpenses(lastOfExpenses.id);
                 }
                 break;
             }

@@ -87,6 +87,10 @@ export const reviewText = {
             'approve itself': (entries: number, hours: string) =>
                 `${hours} in ${plural(entries, { one: 'one entry', other: '# entries' })} approved automatically`,
         },
+        expenseDecision: {
+            approve: (count: number) => `Approved ${plural(count, { one: 'one expense', other: '# expenses' })}`,
+            return: (count: number) => `Returned ${plural(count, { one: 'one expense', other: '# expenses' })}`,
+        },
         ofPeople: (names: string[]) => (names.length > 3 ? `for ${names.length} people` : `for ${printList(names)}`),
         undo: 'Undo',
         actedOn: 'changed since',

@@ -2311,6 +2311,15 @@ export interface DecisionProps {
     canBeUndone: boolean;
 }
 
+export interface ExpenseDecisionProps {
+    id: number;
+    decision: DecisionKind;
+    comment: string;
+    expenses: number;
+    people: string[];
+    canBeUndone: boolean;
+}
+
 export interface GroupProps {
     key: string;
     name: string;
@@ -2343,6 +2352,7 @@ export interface ReviewProps {
     corrections: WaitingCorrectionProps[];
     expenses: WaitingExpensesProps[];
     decisions: DecisionProps[];
+    expenseDecisions: ExpenseDecisionProps[];
     selfApproved: SelfApprovedProps[];
     phrases: string[];
 }

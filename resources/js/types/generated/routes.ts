@@ -282,6 +282,7 @@ export const routes = {
     'review.phrases.keep': '/review/phrases',
     'review.reopen': '/review/reopening',
     'review.undo': '/review/decisions/{decision}',
+    'review.undo-expenses': '/review/expenses/{expenseDecision}',
     'service-worker': '/service-worker.js',
     'sign-in': '/sign-in',
     'sign-in.code': '/sign-in/code',

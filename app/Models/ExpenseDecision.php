@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+
+/**
+ * One act of deciding on submitted expenses.
+ *
+ * @property int $id
+ * @property string $at
+ * @property int $actor_id
+ * @property string $decision
+ * @property string $comment
+ * @property int $expenses
+ * @property string|null $undone_at
+ * @property-read Collection<int, DecidedExpense> $decided
+ */
+final class ExpenseDecision extends Model
+{
+    public $timestamps = false;
+
+    protected $fillable = ['at', 'actor_id', 'decision', 'comment', 'expenses', 'undone_at'];
+
+    /** @return HasMany<DecidedExpense, $this> */
+    public function decided(): HasMany
+    {
+        return $this->hasMany(DecidedExpense::class);
+    }
+}
