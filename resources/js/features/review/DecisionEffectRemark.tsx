@@ -30,7 +30,7 @@ export function DecisionEffectRemark({ review, sheet, taken, format }: DecisionE
     );
 }
 
-function Effect({ outcome: { project, minutes, cents }, format }: { outcome: Outcome; format: HoursFormat }) {
+function Effect({ outcome: { project, minutes, cents, unrated }, format }: { outcome: Outcome; format: HoursFormat }) {
     const hours = (amount: number) => hoursWithUnit(amount, format);
     const money = (amount: number) => printCents(amount, project.currency);
     const { actual, planned, forecast, actualCost, budget } = project;
@@ -58,6 +58,7 @@ function Effect({ outcome: { project, minutes, cents }, format }: { outcome: Out
                     : text.reviewPage.forecastOf(hours(forecast), hours(planned))}
             </p>
             {actualCost !== null && <p>{text.reviewPage.cost(money(actualCost), printCents(actualCost + cents, ''))}</p>}
+            {actualCost !== null && unrated > 0 && <p className="text-faded">{text.reviewPage.unrated(hours(unrated))}</p>}
             {actualCost !== null && budget !== null && (
                 <p className={budget - actualCost - cents < 0 ? 'text-brick' : 'text-faded'}>
                     {text.reviewPage.budgetLeft(money(budget - actualCost), printCents(budget - actualCost - cents, ''))}

@@ -89,7 +89,9 @@ describe('what would become of projects', () => {
     it('adds up what is taken, by project', () => {
         const outcomes = outcomesOf(weir, new Set([1, 2]), [project('LENS'), project('WEIR')]);
 
-        expect(outcomes.map(({ project: { code }, minutes, cents }) => [code, minutes, cents])).toEqual([['LENS', 90, 500]]);
+        expect(outcomes.map(({ project: { code }, minutes, cents, unrated }) => [code, minutes, cents, unrated])).toEqual([
+            ['LENS', 90, 500, 30],
+        ]);
     });
 
     it('names each project once', () => {

@@ -38,6 +38,8 @@ export interface Outcome {
     project: DecisionEffectProps;
     minutes: number;
     cents: number;
+    /** Minutes of which it is not known what they cost. */
+    unrated: number;
 }
 
 /** The projects that what is taken touches, as they stand and with what it would add. */
@@ -53,7 +55,14 @@ export function outcomesOf(
 
         return cells.length === 0
             ? []
-            : [{ project, minutes: minutesOf(cells), cents: cells.reduce((sum, { cost }) => sum + (cost ?? 0), 0) }];
+            : [
+                  {
+                      project,
+                      minutes: minutesOf(cells),
+                      cents: cells.reduce((sum, { cost }) => sum + (cost ?? 0), 0),
+                      unrated: minutesOf(cells.filter(({ cost }) => cost === null)),
+                  },
+              ];
     });
 }
 

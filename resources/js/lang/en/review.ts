@@ -76,6 +76,7 @@ export const reviewText = {
         approvedHours: (before: string, after: string) => `Approved ${before} → ${after}`,
         forecast: (forecast: string) => `Forecast ${forecast}`,
         forecastOf: (forecast: string, planned: string) => `Forecast ${forecast}; ${planned} planned`,
+        unrated: (hours: string) => `No rate for ${hours} of it`,
         cost: (before: string, after: string) => `Cost ${before} → ${after}`,
         budgetLeft: (before: string, after: string) => `Budget remaining ${before} → ${after}`,
         decisions: 'Your decisions today',
