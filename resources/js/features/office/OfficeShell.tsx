@@ -1,15 +1,15 @@
 import { text } from '@/lib/text';
 import { officeText } from '@/lib/officeText';
-import { RouteTabs } from '@/ui/SectionTabs';
+import { GroupedTabs } from '@/ui/SectionTabs';
 import { PageHeading } from '@/ui/PageHeading';
 import { Shell } from '@/ui/Shell';
 import type { ReactNode } from 'react';
 
-/** The frame of the office's pages, with their parts in one line. */
+/** The frame of the office's pages: their groups in one line, those of the group that one is in below. */
 export function OfficeShell({ title, finding, children }: { title: string; finding?: string; children: ReactNode }) {
     return (
         <Shell>
-            <RouteTabs label={text.office} tabs={officeText.officePage.tabs} />
+            <GroupedTabs label={text.office} groups={officeText.officePage.groups} />
             <PageHeading title={title} finding={finding} />
             {children}
         </Shell>
