@@ -35,6 +35,9 @@ abstract class TestCase extends LaravelTestCase
         $application = require __DIR__.'/../../bootstrap/app.php';
         self::assertInstanceOf(Application::class, $application);
         $application->make(Kernel::class)->bootstrap();
+        // Tests that run side by side have numbers in common, and so the names of files.
+        $token = getenv('TEST_TOKEN');
+        $application->useStoragePath(base_path('build/storage-'.($token === false ? '1' : $token)));
 
         return $application;
     }

@@ -8,6 +8,7 @@ use App\AuditTrail\ActingApplication;
 use App\AuditTrail\AuditTrail;
 use App\AuditTrail\AuditTrailLine;
 use App\Effort\Recalculation\RecalculateAll;
+use App\Models\ExpenseCategory;
 use App\Support\Clock\Today;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Hash;
@@ -65,6 +66,7 @@ final class LargeOrganisation
             $this->entries();
             $this->busyWeeks();
             $this->estimates();
+            $this->expenses();
         });
         DB::transaction($this->auditTrail(...));
         $totals->handle();
@@ -274,6 +276,27 @@ final class LargeOrganisation
             ];
         }
         $this->insert('remaining_estimates', array_values($rows));
+    }
+
+    /** One a month and person, on the task that they hold then, on its way as far as time of the same day. */
+    private function expenses(): void
+    {
+        foreach (range(1, 6) as $id) {
+            ExpenseCategory::query()->create(['code' => 'kind'.$id, 'name' => 'Kind '.$id, 'charged' => $id % 2 === 1]);
+        }
+        $rows = [];
+        foreach (range(1, $this->people) as $person) {
+            for ($month = 0; $month < 24; $month++) {
+                $day = 30 * $month + $person % 28;
+                $entry = $this->entry($person, (self::activeOn($day, $this->held[$person]) ?: $this->held[$person])[0], $day, 0);
+                $cents = 500 + 10 * (($person * 7 + $month) % 900);
+                $rows[] = [
+                    'code' => 'p'.$person.'-'.$month, 'person_id' => $person, 'task_id' => $entry['task_id'], 'expense_category_id' => 1 + $month % 6, 'date' => $entry['date'], 'gross_minor' => $cents, 'gross_cents' => $cents, 'cost_cents' => $cents,
+                    'charged' => $month % 2, 'state' => $entry['state'], 'approver_id' => $entry['approver_id'], 'needs_attention' => 0,
+                ];
+            }
+        }
+        $this->insert('expenses', $rows);
     }
 
     /** One in fifty has many lines in the last weeks, as people have who help everywhere. */

@@ -23,6 +23,6 @@ restore_exception_handler();
 ini_set('memory_limit', '256M');
 
 (new LargeOrganisation((int) ($argv[1] ?? 5000), (int) ($argv[2] ?? 1500), (int) ($argv[3] ?? 3_000_000)))->build($application->make(RecalculateAll::class));
-foreach (['people', 'projects', 'tasks', 'assignments', 'entries', 'recorded_weeks', 'planned_weeks', 'audit_trail'] as $table) {
+foreach (['people', 'projects', 'tasks', 'assignments', 'entries', 'recorded_weeks', 'planned_weeks', 'expenses', 'audit_trail'] as $table) {
     printf("%s\t%d\n", $table, DB::table($table)->count());
 }

@@ -20,6 +20,7 @@ use App\Features\Week\Props\CellOutcome;
 use App\Models\Entry;
 use App\Models\Person;
 use App\OwnFields\TypedFields;
+use App\Pay\TypedPay;
 use App\Support\Language\Wording;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
@@ -77,6 +78,7 @@ final readonly class EntriesController
             $request->filled('minutes') ? Minutes::of($request->integer('minutes')) : null,
             $request->filled('fields') ? TypedFields::texts($request->array('fields')) : null,
             $request->has('chargeCode') ? $request->string('chargeCode')->toString() : null,
+            $request->filled('pay') ? TypedPay::read($request->array('pay')) : null,
         ));
         $after = Entry::query()->find($entry->id);
 

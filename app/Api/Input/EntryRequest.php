@@ -6,6 +6,7 @@ namespace App\Api\Input;
 
 use App\Http\Input\BoundedRequest;
 use App\OwnFields\TypedFields;
+use App\Pay\TypedPay;
 use App\Support\Language\Wording;
 use Closure;
 use Illuminate\Contracts\Validation\Validator;
@@ -18,6 +19,9 @@ final class EntryRequest extends BoundedRequest implements DescribesBody
     /** How values of own fields are given. */
     public const OWN_FIELDS = ['type' => 'object', 'additionalProperties' => ['type' => ['string', 'null'], 'maxLength' => 1000], 'description' => 'Values of own fields by their codes; null or empty to clear one.'];
 
+    /** How kinds of pay are asked for. */
+    public const PAY = ['type' => 'object', 'additionalProperties' => ['type' => ['string', 'integer', 'null']], 'description' => 'How much of it is to be `overtime`, `double` or a premium, by its code: hours as people type them, or minutes as a number; null or empty where nothing is chosen.'];
+
     /** @return array<string, list<mixed>> */
     public static function rulesUnder(string $under): array
     {
@@ -29,6 +33,7 @@ final class EntryRequest extends BoundedRequest implements DescribesBody
             $under.'billable' => ['nullable', 'boolean'],
             $under.'chargeCode' => ['nullable', 'string', 'max:200'],
             ...TypedFields::rules($under.'fields'),
+            ...TypedPay::rules($under.'pay'),
         ];
     }
 
@@ -48,6 +53,7 @@ final class EntryRequest extends BoundedRequest implements DescribesBody
             'billable' => ['type' => 'boolean', 'description' => 'As the task is, where it is not named.'],
             'chargeCode' => ['type' => ['string', 'null'], 'maxLength' => 200, 'description' => 'One that the client composes; null or empty for that of the task.'],
             'fields' => self::OWN_FIELDS,
+            'pay' => self::PAY,
         ];
     }
 

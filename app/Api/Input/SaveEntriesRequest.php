@@ -10,6 +10,7 @@ use App\Http\Input\WorkDay;
 use App\Models\Role;
 use App\Models\Task;
 use App\OwnFields\TypedFields;
+use App\Pay\TypedPay;
 use App\Support\Language\Wording;
 use Closure;
 use Illuminate\Contracts\Validation\Validator;
@@ -104,13 +105,14 @@ final class SaveEntriesRequest extends BoundedRequest implements DescribesBody
             isset($entry['minutes']) ? Minutes::of((int) $entry['minutes']) : null,
             isset($entry['fields']) ? TypedFields::texts($entry['fields']) : null,
             array_key_exists('chargeCode', $entry) ? $entry['chargeCode'] ?? '' : null,
+            isset($entry['pay']) ? TypedPay::read($entry['pay']) : null,
         ), $this->given());
     }
 
-    /** @return list<array{project: string, task: string, role?: string|null, date: string, version?: int|string|null, hours?: string|null, minutes?: int|string|null, note?: string|null, clientNote?: string|null, billable?: bool|int|string|null, fields?: array<array-key, string|null>|null, chargeCode?: string|null}> */
+    /** @return list<array{project: string, task: string, role?: string|null, date: string, version?: int|string|null, hours?: string|null, minutes?: int|string|null, note?: string|null, clientNote?: string|null, billable?: bool|int|string|null, fields?: array<array-key, string|null>|null, chargeCode?: string|null, pay?: array<array-key, string|int|null>|null}> */
     private function given(): array
     {
-        /** @var list<array{project: string, task: string, role?: string|null, date: string, version?: int|string|null, hours?: string|null, minutes?: int|string|null, note?: string|null, clientNote?: string|null, billable?: bool|int|string|null, fields?: array<array-key, string|null>|null, chargeCode?: string|null}> $entries */
+        /** @var list<array{project: string, task: string, role?: string|null, date: string, version?: int|string|null, hours?: string|null, minutes?: int|string|null, note?: string|null, clientNote?: string|null, billable?: bool|int|string|null, fields?: array<array-key, string|null>|null, chargeCode?: string|null, pay?: array<array-key, string|int|null>|null}> $entries */
         $entries = $this->array('entries');
 
         return $entries;

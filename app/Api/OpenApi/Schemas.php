@@ -66,9 +66,9 @@ final class Schemas
         if (! $type instanceof ReflectionNamedType) {
             throw new UnexpectedValueException('no plain type: '.$parameter->getName());
         }
-        preg_match('/@param\s+(?:list<(\w+)>|ArrayObject<string, ([\w|]+)>|\S+)\s+\$'.$parameter->getName().'\b[ \t]*([^\n]*)/', $docblock, $found);
+        preg_match('/@param\s+(?:list<(\w+)>|ArrayObject<string, ([\w|]+)>(?:\|null)?|\S+)\s+\$'.$parameter->getName().'\b[ \t]*([^\n]*)/', $docblock, $found);
         $schema = match (true) {
-            $type->getName() === ArrayObject::class => ['type' => 'object', 'additionalProperties' => $this->oneOf($parameter, explode('|', $found[2] ?? ''))],
+            $type->getName() === ArrayObject::class => ['type' => $type->allowsNull() ? ['object', 'null'] : 'object', 'additionalProperties' => $this->oneOf($parameter, explode('|', $found[2] ?? ''))],
             $type->getName() !== 'array' => $this->named($type->getName(), $type->allowsNull()),
             default => ['type' => 'array', 'items' => $this->named(self::resolved($parameter, $found[1] ?? ''), false)],
         };

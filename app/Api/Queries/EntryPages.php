@@ -13,8 +13,11 @@ use App\Models\Entry;
 use App\Models\Person;
 use App\Models\Task;
 use App\OwnFields\OwnFieldValues;
+use App\Pay\ApprovedKinds;
+use App\Pay\ChosenPay;
 use App\Sheet\LineKey;
 use ArrayObject;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Query\Builder;
 use Moss\Core\Calendar\Day;
 
@@ -49,14 +52,14 @@ final class EntryPages
     /** @param  list<int>  $ids */
     private static function list(array $ids, ?string $next): EntryList
     {
-        $entries = Entry::query()->with(self::NAMES)->whereKey($ids)->get()->keyBy('id');
+        $resources = self::resources(Entry::query()->with(self::NAMES)->whereKey($ids)->get());
 
-        return new EntryList(array_values(array_map(self::resource(...), array_filter(array_map($entries->get(...), $ids)))), $next);
+        return new EntryList(array_values(array_filter(array_map(static fn (int $id): ?EntryResource => $resources[$id] ?? null, $ids))), $next);
     }
 
     public static function one(Entry $entry): EntryResource
     {
-        return self::resource($entry->loadMissing(self::NAMES));
+        return self::resources((new Collection([$entry]))->loadMissing(self::NAMES))[$entry->id];
     }
 
     /**
@@ -67,19 +70,47 @@ final class EntryPages
      */
     public static function on(Person $owner, array $dates): array
     {
+        $entries = Entry::query()->with(self::NAMES)->where('person_id', $owner->id)->whereIn('date', $dates)->whereNull('corrects')->get();
+        $resources = self::resources($entries);
+        $onDays = [];
+        foreach ($entries as $entry) {
+            $onDays[LineKey::of($entry->task_id, $entry->role_id).' '.$entry->date->toString()] = $resources[$entry->id];
+        }
+
+        return $onDays;
+    }
+
+    /**
+     * @param  Collection<int, Entry>  $entries
+     * @return array<int, EntryResource> by id
+     */
+    private static function resources(Collection $entries): array
+    {
+        $minutes = [];
+        foreach ($entries as $entry) {
+            if ($entry->state->isActual()) {
+                $minutes[$entry->id] = $entry->minutes->toInt();
+            }
+        }
+        $paidAs = ApprovedKinds::of($minutes);
+        $chosen = ChosenPay::of(array_values(array_map(static fn (Entry $entry): int => $entry->id, $entries->all())));
         $resources = [];
-        foreach (Entry::query()->with(self::NAMES)->where('person_id', $owner->id)->whereIn('date', $dates)->whereNull('corrects')->get() as $entry) {
-            $resources[LineKey::of($entry->task_id, $entry->role_id).' '.$entry->date->toString()] = self::resource($entry);
+        foreach ($entries as $entry) {
+            $resources[$entry->id] = self::resource($entry, $chosen[$entry->id] ?? [], $paidAs[$entry->id] ?? null);
         }
 
         return $resources;
     }
 
-    private static function resource(Entry $entry): EntryResource
+    /**
+     * @param  array<string, int>  $chosen
+     * @param  array<string, int>|null  $paidAs
+     */
+    private static function resource(Entry $entry, array $chosen, ?array $paidAs): EntryResource
     {
         return new EntryResource(
             $entry->id, $entry->person->code, $entry->task->project->code, $entry->task->code, $entry->role?->code, $entry->date->toString(), $entry->minutes->toInt(), $entry->state,
-            $entry->billable ?? $entry->task->billable ?? $entry->task->project->billable, $entry->note, $entry->client_note, $entry->corrects?->toString(), $entry->charge_code ?? $entry->task->charge_code, new ArrayObject(OwnFieldValues::told($entry)), $entry->version,
+            $entry->billable ?? $entry->task->billable ?? $entry->task->project->billable, $entry->note, $entry->client_note, $entry->corrects?->toString(), $entry->charge_code ?? $entry->task->charge_code, new ArrayObject(OwnFieldValues::told($entry)), new ArrayObject($chosen), $paidAs === null ? null : new ArrayObject($paidAs), $entry->version,
         );
     }
 }

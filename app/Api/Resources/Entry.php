@@ -20,6 +20,8 @@ final readonly class Entry
      * @param  string|null  $corrects  the settled day that it corrects
      * @param  string|null  $chargeCode  its own, else that of its task
      * @param  ArrayObject<string, string>  $fields  what own fields hold, by their codes
+     * @param  ArrayObject<string, int>  $pay  minutes that are asked to be of a kind of pay, or of a premium by its code
+     * @param  ArrayObject<string, int>|null  $paidAs  minutes by kind of pay or premium, which add up to its own; null while it is not approved
      * @param  int  $version  another after every change; the ETag of the entry
      */
     public function __construct(
@@ -37,6 +39,8 @@ final readonly class Entry
         public ?string $corrects,
         public ?string $chargeCode,
         public ArrayObject $fields,
+        public ArrayObject $pay,
+        public ?ArrayObject $paidAs,
         public int $version,
     ) {
     }

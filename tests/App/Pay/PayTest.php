@@ -22,6 +22,7 @@ use Illuminate\Support\Facades\DB;
 use Moss\Core\Calendar\Day;
 use Moss\Core\Calendar\Week;
 use PHPUnit\Framework\Attributes\TestWith;
+use Tests\App\Api\AsksWithToken;
 use Tests\App\Lighthouse;
 use Tests\App\PageProps;
 use Tests\App\TestCase;
@@ -29,6 +30,8 @@ use Tests\App\TestCase;
 /** Time above 40 hours a week is overtime; ada works 4 and 4 hours on four days, and 5 and 5 on Friday. */
 final class PayTest extends TestCase
 {
+    use AsksWithToken;
+
     private const WEEKLY = ['weeklyOver' => '40', 'fallsOn' => 'day'];
 
     protected function setUp(): void
@@ -252,6 +255,22 @@ final class PayTest extends TestCase
         $posted = Entry::query()->whereNotNull('corrects')->sole();
         self::assertSame(-180, $posted->minutes->toInt());
         self::assertSame(['stand-by' => -180], $this->sums(EntryPayKind::query()->where('entry_id', $posted->id)->get()->all()));
+    }
+
+    public function test_programs_choose_kinds_of_pay_and_read_what_is_paid(): void
+    {
+        $this->rule(self::WEEKLY);
+        $this->premium(['code' => 'stand-by', 'name' => 'Stand-by']);
+        $this->record('draft');
+        $entry = ['project' => 'LENS', 'task' => 'FIT', 'date' => '2026-06-16', 'version' => 1];
+        $saved = $this->ask('ada', 'PUT', '/people/ada/entries', ['entries' => [$entry + ['pay' => ['stand-by' => '1:30', 'overtime' => null]]]])->assertOk();
+        self::assertSame(['saved', ['stand-by' => 90], null], [$saved->json('data.0.outcome'), $saved->json('data.0.entry.pay'), $saved->json('data.0.entry.paidAs')]);
+        self::assertSame('refused', $this->ask('ada', 'PUT', '/people/ada/entries', ['entries' => [['version' => 2, 'pay' => ['night' => 60]] + $entry]])->json('data.0.outcome'));
+        $this->ask('ada', 'PUT', '/people/ada/entries', ['entries' => [$entry + ['pay' => ['stand-by' => ['1']]]]])->assertUnprocessable();
+        $this->record('submitted');
+        $this->approve();
+        $read = $this->ask('ada', 'GET', '/entries?from=2026-06-16&to=2026-06-16&project=LENS')->assertOk();
+        self::assertContainsEquals(['regular' => 150, 'stand-by' => 90], self::each($read->json('data'), 'paidAs'));
     }
 
     public function test_kinds_cost_what_the_office_says(): void

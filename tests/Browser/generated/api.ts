@@ -716,7 +716,7 @@ export interface components {
             from: string;
             to: string;
             /** @description In this order in each row. */
-            measures: ("planned" | "planned-to-date" | "actual" | "pending" | "difference" | "difference-pct" | "variance" | "variance-pct" | "billable" | "billable-share" | "cost" | "bill-value" | "margin" | "expenses" | "overtime" | "double-time" | "nights" | "sundays" | "holidays" | "expected" | "utilisation" | "remaining" | "forecast")[];
+            measures: ("planned" | "planned-to-date" | "actual" | "pending" | "difference" | "difference-pct" | "variance" | "variance-pct" | "billable" | "billable-share" | "cost" | "bill-value" | "margin" | "expenses" | "overtime" | "double-time" | "nights" | "sundays" | "holidays" | "premiums" | "expected" | "utilisation" | "remaining" | "forecast")[];
             /** @description Each group, followed by what it is made of. */
             rows: components["schemas"]["ComparedGroup"][];
             total: components["schemas"]["ComparedGroup"];
@@ -812,6 +812,14 @@ export interface components {
             fields: {
                 [key: string]: string;
             };
+            /** @description Minutes that are asked to be of a kind of pay, or of a premium by its code. */
+            pay: {
+                [key: string]: number;
+            };
+            /** @description Minutes by kind of pay or premium, which add up to its own; null while it is not approved. */
+            paidAs: {
+                [key: string]: number;
+            } | null;
             /** @description Another after every change; the ETag of the entry. */
             version: number;
         };
@@ -1832,6 +1840,10 @@ export interface operations {
                     fields?: {
                         [key: string]: string | null;
                     };
+                    /** @description How much of it is to be `overtime`, `double` or a premium, by its code: hours as people type them, or minutes as a number; null or empty where nothing is chosen. */
+                    pay?: {
+                        [key: string]: string | number | null;
+                    };
                 };
             };
         };
@@ -2126,7 +2138,7 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": {
-                    kinds: ("calendars.csv" | "organisation.csv" | "teams.csv" | "roles.csv" | "people.csv" | "rates.csv" | "clients.csv" | "projects.csv" | "tasks.csv" | "assignments.csv" | "absence_kinds.csv" | "absences.csv" | "entries.csv" | "entry_pay_kinds.csv" | "currencies.csv" | "exchange_rates.csv" | "expense_categories.csv" | "expense_category_teams.csv" | "mileage_rates.csv" | "expenses.csv" | "own_fields.csv" | "own_field_choices.csv" | "own_field_values.csv" | "charge_code_parts.csv" | "charge_code_values.csv" | "charge_code_combinations.csv" | "remaining_estimates.csv" | "stand_ins.csv" | "settings.csv" | "house_rules.csv" | "pay_rules.csv" | "questions.csv" | "recorders.csv" | "person_details.csv" | "team_details.csv" | "role_details.csv" | "client_details.csv" | "client_contacts.csv" | "leave_allowances.csv" | "leave_requests.csv")[];
+                    kinds: ("calendars.csv" | "organisation.csv" | "teams.csv" | "roles.csv" | "people.csv" | "rates.csv" | "clients.csv" | "projects.csv" | "tasks.csv" | "assignments.csv" | "absence_kinds.csv" | "absences.csv" | "entries.csv" | "pay_premiums.csv" | "pay_premium_teams.csv" | "pay_premium_people.csv" | "entry_pay_kinds.csv" | "entry_pay_choices.csv" | "currencies.csv" | "exchange_rates.csv" | "expense_categories.csv" | "expense_category_teams.csv" | "mileage_rates.csv" | "expenses.csv" | "own_fields.csv" | "own_field_choices.csv" | "own_field_values.csv" | "charge_code_parts.csv" | "charge_code_values.csv" | "charge_code_combinations.csv" | "remaining_estimates.csv" | "stand_ins.csv" | "settings.csv" | "house_rules.csv" | "pay_rules.csv" | "questions.csv" | "recorders.csv" | "person_details.csv" | "team_details.csv" | "role_details.csv" | "client_details.csv" | "client_contacts.csv" | "leave_allowances.csv" | "leave_requests.csv")[];
                     /**
                      * Format: date
                      * @description The first day of what lies on days; everything where it is not said.
@@ -3737,6 +3749,10 @@ export interface operations {
                         /** @description Values of own fields by their codes; null or empty to clear one. */
                         fields?: {
                             [key: string]: string | null;
+                        };
+                        /** @description How much of it is to be `overtime`, `double` or a premium, by its code: hours as people type them, or minutes as a number; null or empty where nothing is chosen. */
+                        pay?: {
+                            [key: string]: string | number | null;
                         };
                     }[];
                 };

@@ -10,6 +10,7 @@ use App\Http\Input\RowId;
 use App\Http\Input\WorkDay;
 use App\Models\Role;
 use App\OwnFields\TypedFields;
+use App\Pay\TypedPay;
 use App\Support\Language\Wording;
 use Closure;
 use Illuminate\Contracts\Validation\Validator;
@@ -22,10 +23,6 @@ final class SaveCellsRequest extends BoundedRequest
 {
     /** So many are saved quickly enough that nobody else has to wait; the page sends more of them in parts. */
     private const MOST_CELLS = 200;
-
-    private const MOST_KINDS = 50;
-
-    private const LONGEST_HOURS = 20;
 
     /** @return array<string, list<mixed>> */
     public function rules(): array
@@ -41,12 +38,7 @@ final class SaveCellsRequest extends BoundedRequest
             'cells.*.clientNote' => ['nullable', 'string', 'max:'.ClientNote::MAX_LENGTH],
             'cells.*.billable' => ['nullable', 'boolean'],
             ...TypedFields::rules('cells.*.fields'),
-            'cells.*.pay' => ['nullable', 'array', 'max:'.self::MOST_KINDS],
-            'cells.*.pay.*' => ['nullable', static function (string $name, mixed $hours, Closure $fail): void {
-                if (is_int($hours) ? $hours < 0 || $hours > Minutes::PER_DAY : ! is_string($hours) || mb_strlen($hours) > self::LONGEST_HOURS) {
-                    $fail(Wording::of('pay.hours'));
-                }
-            }],
+            ...TypedPay::rules('cells.*.pay'),
             'cells.*.chargeCode' => ['nullable', 'string', 'max:200'],
             'cells.*.seen' => ['nullable', 'integer'],
         ];
@@ -71,7 +63,7 @@ final class SaveCellsRequest extends BoundedRequest
                 isset($cell['minutes']) ? Minutes::of((int) $cell['minutes']) : null,
                 isset($cell['fields']) ? TypedFields::texts($cell['fields']) : null,
                 array_key_exists('chargeCode', $cell) ? $cell['chargeCode'] ?? '' : null,
-                isset($cell['pay']) ? array_combine(array_map(strval(...), array_keys($cell['pay'])), array_map(static fn (string|int|null $hours): string|int => $hours ?? '', array_values($cell['pay']))) : null,
+                isset($cell['pay']) ? TypedPay::read($cell['pay']) : null,
             );
         }
 
