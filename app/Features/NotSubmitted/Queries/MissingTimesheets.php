@@ -8,17 +8,21 @@ use App\Features\NotSubmitted\Props\MissingTimesheetProps;
 use App\Features\NotSubmitted\Props\NotSubmittedProps;
 use App\Http\Input\DaysText;
 use App\Models\Access;
+use App\Models\Entry;
 use App\Models\Message;
 use App\Models\Organisation;
 use App\Models\Person;
+use App\Models\Team;
 use App\Sheet\TimesheetSetting;
 use App\Support\Database\Record;
 use App\Support\Database\Sql;
 use Illuminate\Database\Eloquent\Builder;
 use Moss\Core\Calendar\Day;
 use Moss\Core\Calendar\DayRange;
+use Moss\Core\Calendar\TimesheetPeriod;
 use Moss\Core\Calendar\Week;
 use Moss\Core\Review\TimesheetSubmission;
+use Moss\Core\Sheet\EntryState;
 
 /** Who has not submitted the timesheet that ends in a week: of a line manager's own people, or for the office of everybody. */
 final class MissingTimesheets
@@ -56,10 +60,16 @@ final class MissingTimesheets
     /** @return array{int, list<array{Person, TimesheetSubmission, DayRange}>} how many people there are, and those who have not, with most missing first, and which timesheet */
     public function missing(Person $reader, Week $week, string $search): array
     {
-        $people = array_values($this->people($reader, $week, $search)->select('id', 'code', 'name', 'team_id', 'pattern', 'calendar_id', 'starts_on', 'ends_on', 'employment_breaks')->with('team:id,name,timesheet_period,counted_in')->get()
+        // Of those whose timesheet is the week, whoever has submitted something and left nothing open is done, whatever is expected.
+        $weekly = $this->people($reader, $week, $search)->whereDoesntHave('team', self::isOfAnotherPeriod(...))->count();
+        $people = array_values($this->people($reader, $week, $search)->where(static fn (Builder $any): Builder => $any->whereHas('team', self::isOfAnotherPeriod(...))
+            ->orWhereNotIn('id', self::recorded($week, EntryState::Submitted, EntryState::Approved, EntryState::Settled)->having(Sql::sum('minutes'), '>', 0))
+            ->orWhereIn('id', self::recorded($week, EntryState::Draft, EntryState::Returned)))
+            ->select('id', 'code', 'name', 'team_id', 'pattern', 'calendar_id', 'starts_on', 'ends_on', 'employment_breaks')->with('team:id,name,timesheet_period,counted_in')->get()
             ->filter(static fn (Person $person): bool => TimesheetSetting::of($person)->endingIn($week) !== null)->all());
+        $count = $weekly + count(array_filter($people, static fn (Person $person): bool => TimesheetSetting::of($person)->period !== TimesheetPeriod::Week));
         if ($people === []) {
-            return [0, []];
+            return [$count, []];
         }
         $submissions = TimesheetSubmissions::load($people, [$week]);
         $missing = [];
@@ -72,7 +82,19 @@ final class MissingTimesheets
         }
         usort($missing, static fn (array $one, array $other): int => [$other[1]->missing()->toInt(), $one[0]->name] <=> [$one[1]->missing()->toInt(), $other[0]->name]);
 
-        return [count($people), $missing];
+        return [$count, $missing];
+    }
+
+    /** @param  Builder<Team>  $team */
+    private static function isOfAnotherPeriod(Builder $team): void
+    {
+        $team->where('timesheet_period', '<>', TimesheetPeriod::Week->value);
+    }
+
+    /** @return Builder<Entry> people with time of a week in some states */
+    private static function recorded(Week $week, EntryState ...$states): Builder
+    {
+        return Entry::query()->inWeek($week)->whereIn('state', array_column($states, 'value'))->groupBy('person_id')->select('person_id');
     }
 
     /** @return Builder<Person> */
