@@ -1,3 +1,4 @@
+import { changing } from '@/lib/changing';
 import { officeText } from '@/lib/officeText';
 import { route } from '@/lib/route';
 import type { ExpenseSettingsProps, CategorySettingsProps } from '@/types/generated/props';
@@ -21,12 +22,7 @@ export function CategoryForm({
     category: CategorySettingsProps | undefined;
 }) {
     const form = useForm<CategoryData>(categoryData(category));
-    const part: CategoryPart = {
-        data: form.data,
-        set: (changed) => {
-            form.setData((before) => ({ ...before, ...changed }));
-        },
-    };
+    const part: CategoryPart = { data: form.data, set: changing(form) };
     const title = category === undefined ? copy.add : copy.changeOf(category.name);
 
     return (

@@ -1,3 +1,4 @@
+import { changing } from '@/lib/changing';
 import { officeText } from '@/lib/officeText';
 import { route } from '@/lib/route';
 import type { ExpenseProps, ExpensesProps } from '@/types/generated/props';
@@ -23,9 +24,7 @@ export function ExpenseForm({ page, expense, onDone }: ExpenseFormProps) {
     const part = {
         page,
         data: form.data,
-        set: (changed: Partial<ExpenseData>) => {
-            form.setData((before) => ({ ...before, ...changed }));
-        },
+        set: changing<ExpenseData>(form),
     };
     const category = page.categories.find(({ code }) => code === form.data.category);
     const isMileage = category?.isMileage ?? (expense !== undefined && expense.distance !== '');

@@ -1,3 +1,4 @@
+import { changing } from '@/lib/changing';
 import { route } from '@/lib/route';
 import { officeText } from '@/lib/officeText';
 import type { OwnFieldRowProps } from '@/types/generated/props';
@@ -31,9 +32,7 @@ function entered(field: OwnFieldRowProps | undefined): OwnFieldData {
 export function OwnFieldForm({ field }: { field: OwnFieldRowProps | undefined }) {
     const form = useForm<OwnFieldData>(entered(field));
     const { data } = form;
-    const set = (changed: Partial<OwnFieldData>) => {
-        form.setData((before) => ({ ...before, ...changed }));
-    };
+    const set = changing<OwnFieldData>(form);
     const title = field === undefined ? copy.add : copy.changeOf(field.name);
 
     return (

@@ -1,3 +1,4 @@
+import { changing } from '@/lib/changing';
 import { officeText } from '@/lib/officeText';
 import { route } from '@/lib/route';
 import type { PayPremiumProps } from '@/types/generated/props';
@@ -21,12 +22,7 @@ interface PayPremiumPart {
 /** A new premium, or one that is changed; its code stays. */
 export function PayPremiumForm({ premium }: { premium: PayPremiumProps | undefined }) {
     const form = useForm<PayPremiumData>(payPremiumData(premium));
-    const part: PayPremiumPart = {
-        data: form.data,
-        set: (changed) => {
-            form.setData((before) => ({ ...before, ...changed }));
-        },
-    };
+    const part: PayPremiumPart = { data: form.data, set: changing(form) };
     const title = premium === undefined ? copy.add : copy.changeOf(premium.name);
 
     return (

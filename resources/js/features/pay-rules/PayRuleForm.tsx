@@ -1,3 +1,4 @@
+import { changing } from '@/lib/changing';
 import { officeText } from '@/lib/officeText';
 import { route } from '@/lib/route';
 import type { PayRuleProps } from '@/types/generated/props';
@@ -13,9 +14,7 @@ export function PayRuleForm({ rule, whom }: { rule: PayRuleProps | undefined; wh
     const form = useForm<PayRuleData>(payRuleData(rule));
     const part = {
         data: form.data,
-        set: (changed: Partial<PayRuleData>) => {
-            form.setData((before) => ({ ...before, ...changed }));
-        },
+        set: changing<PayRuleData>(form),
     };
     const title = rule === undefined ? copy.add : copy.changeOf(whom);
 

@@ -1,3 +1,4 @@
+import { changing } from '@/lib/changing';
 import { OfficeShell } from '@/features/office';
 import { route } from '@/lib/route';
 import { officeText } from '@/lib/officeText';
@@ -27,9 +28,7 @@ export function PersonPage({ person }: { person: PersonFormProps }) {
 
 function PersonForm({ person, isNew }: { person: PersonFormProps; isNew: boolean }) {
     const form = useForm<PersonData>(entered(person));
-    const set = (changed: Partial<PersonData>) => {
-        form.setData((before) => ({ ...before, ...changed }));
-    };
+    const set = changing<PersonData>(form);
     const parts = { person, data: form.data, set };
 
     return (
