@@ -9,6 +9,7 @@ use App\AuditTrail\AuditTrail;
 use App\AuditTrail\AuditTrailLine;
 use App\Effort\Recalculation\RecalculateAll;
 use App\Models\ExpenseCategory;
+use App\Models\ExpenseStatement;
 use App\Support\Clock\Today;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Hash;
@@ -297,6 +298,9 @@ final class LargeOrganisation
             }
         }
         $this->insert('expenses', $rows);
+        // What is settled has been paid back.
+        $statement = ExpenseStatement::query()->create(['kind' => 'reimbursement', 'starts_on' => self::FIRST, 'ends_on' => '2026-04-30', 'made_by_id' => $this->people, 'made_at' => '2026-05-04T08:00:00Z', 'expenses' => 1, 'amount_cents' => 1])->id;
+        DB::statement("INSERT INTO expense_statement_lines (expense_statement_id, kind, expense_id, amount_cents) SELECT ?, 'reimbursement', id, gross_cents FROM expenses WHERE state = 'settled'", [$statement]);
     }
 
     /** One in fifty has many lines in the last weeks, as people have who help everywhere. */

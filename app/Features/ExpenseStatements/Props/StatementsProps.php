@@ -13,7 +13,9 @@ final readonly class StatementsProps
     /**
      * @param  OptionProps|null  $client  who is charged; null while none is chosen
      * @param  list<OutstandingProps>  $outstanding  by name and currency
-     * @param  string  $sum  of it, in the organisation's currency
+     * @param  int  $left  how many more names and currencies there are
+     * @param  int  $expenses  how many are outstanding
+     * @param  string  $sum  of all of them, in the organisation's currency
      * @param  list<StatementProps>  $statements  the newest first
      */
     public function __construct(
@@ -21,6 +23,8 @@ final readonly class StatementsProps
         public ?OptionProps $client,
         public string $until,
         public array $outstanding,
+        public int $left,
+        public int $expenses,
         public string $sum,
         public string $currency,
         public array $statements,

@@ -20,10 +20,10 @@ final class OutstandingExpenses
     {
         $done = ExpenseStatementLine::query()->toBase()->select(Sql::value(1))->whereColumn('expense_statement_lines.expense_id', 'expenses.id')->where('expense_statement_lines.kind', $kind->value);
 
-        return Expense::query()->toBase()->join('tasks', 'tasks.id', 'expenses.task_id')->join('projects', 'projects.id', 'tasks.project_id')
+        return Expense::query()->toBase()
             ->whereIn('expenses.state', [EntryState::Approved->value, EntryState::Settled->value])->where('expenses.date', '<=', $until->toString())->whereNotExists($done)
             ->when($kind === ExpenseStatementKind::Reimbursement, static fn (Builder $own): Builder => $own->where('expenses.own_money', true))
-            ->when($kind === ExpenseStatementKind::Client, static fn (Builder $charged): Builder => $charged->where('expenses.charged', true)->where('projects.client_id', $client));
+            ->when($kind === ExpenseStatementKind::Client, static fn (Builder $charged): Builder => $charged->join('tasks', 'tasks.id', 'expenses.task_id')->join('projects', 'projects.id', 'tasks.project_id')->where('expenses.charged', true)->where('projects.client_id', $client));
     }
 
     /** The column that is paid back gross, or charged as the project bears it. */

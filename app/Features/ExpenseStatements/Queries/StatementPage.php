@@ -23,7 +23,7 @@ final class StatementPage
 {
     private const AT_ONCE = 20;
 
-    private const MOST_OWED = 500;
+    private const MOST_OUTSTANDING = 200;
 
     public static function of(Address $address, Day $today): StatementsProps
     {
@@ -31,14 +31,15 @@ final class StatementPage
         $client = $kind === ExpenseStatementKind::Client ? Client::query()->where('code', $address->text('client'))->first() : null;
         $until = $address->day('until') ?? $today;
         $currencies = Currencies::load();
-        $outstanding = $kind === ExpenseStatementKind::Client && $client === null ? [] : self::outstanding($kind, $client?->id, $until, $currencies);
+        $outstanding = $kind === ExpenseStatementKind::Client && $client === null ? [] : self::outstanding($kind, $client?->id, $until);
         $statements = ExpenseStatement::query()->where('kind', $kind);
         $pages = max(1, (int) ceil((clone $statements)->count() / self::AT_ONCE));
         $page = min($address->page(), $pages);
 
         return new StatementsProps(
-            $kind, $client === null ? null : new OptionProps($client->code, $client->name), $until->toString(), $outstanding,
-            Money::ofCents(array_sum(array_map(static fn (OutstandingProps $one): int => $one->cents, $outstanding)))->toString(), $currencies->own->code,
+            $kind, $client === null ? null : new OptionProps($client->code, $client->name), $until->toString(),
+            array_map(static fn (Record $row): OutstandingProps => self::row($row, $currencies), array_slice($outstanding, 0, self::MOST_OUTSTANDING)), max(0, count($outstanding) - self::MOST_OUTSTANDING),
+            array_sum(array_map(static fn (Record $row): int => $row->int('expenses'), $outstanding)), Money::ofCents(array_sum(array_map(static fn (Record $row): int => $row->int('cents'), $outstanding)))->toString(), $currencies->own->code,
             array_values($statements->with(['client', 'madeBy'])->orderByDesc('id')->forPage($page, self::AT_ONCE)->get()->map(static fn (ExpenseStatement $one): StatementProps => new StatementProps(
                 $one->id, $one->client?->name, $one->starts_on->toString(), $one->ends_on->toString(), $one->madeBy->name, $one->made_at, $one->expenses, $one->amount_cents->toString(),
             ))->all()),
@@ -46,18 +47,21 @@ final class StatementPage
         );
     }
 
-    /** @return list<OutstandingProps> by name, then by currency */
-    private static function outstanding(ExpenseStatementKind $kind, ?int $client, Day $until, Currencies $currencies): array
+    /** @return list<Record> all of it, by name, then by currency */
+    private static function outstanding(ExpenseStatementKind $kind, ?int $client, Day $until): array
     {
         $query = OutstandingExpenses::of($kind, $client, $until)->join('people', 'people.id', 'expenses.person_id')
             ->select($kind === ExpenseStatementKind::Client ? 'projects.name' : 'people.name', 'expenses.currency_id')
             ->addSelect(Sql::count('expenses'), Sql::total('expenses.gross_minor', 'minor'), Sql::total(OutstandingExpenses::amount($kind), 'cents'))
-            ->groupBy($kind === ExpenseStatementKind::Client ? 'projects.id' : 'people.id', 'expenses.currency_id')->orderBy($kind === ExpenseStatementKind::Client ? 'projects.name' : 'people.name')->orderBy('expenses.currency_id')->limit(self::MOST_OWED);
+            ->groupBy($kind === ExpenseStatementKind::Client ? 'projects.id' : 'people.id', 'expenses.currency_id')->orderBy($kind === ExpenseStatementKind::Client ? 'projects.name' : 'people.name')->orderBy('expenses.currency_id');
 
-        return array_map(static function (Record $row) use ($currencies): OutstandingProps {
-            $currency = $currencies->ofId($row->intOrNull('currency_id'));
+        return Record::all($query);
+    }
 
-            return new OutstandingProps($row->string('name'), $currency->code, $currency->minor($row->int('minor'))->toString(), Money::ofCents($row->int('cents'))->toString(), $row->int('cents'), $row->int('expenses'));
-        }, Record::all($query));
+    private static function row(Record $row, Currencies $currencies): OutstandingProps
+    {
+        $currency = $currencies->ofId($row->intOrNull('currency_id'));
+
+        return new OutstandingProps($row->string('name'), $currency->code, $currency->minor($row->int('minor'))->toString(), Money::ofCents($row->int('cents'))->toString(), $row->int('expenses'));
     }
 }

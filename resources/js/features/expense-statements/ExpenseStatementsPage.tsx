@@ -16,8 +16,7 @@ const kinds = Object.entries(copy.kinds) as [ExpenseStatementKind, string][];
 
 /** What people are to be paid back, or a client is to be charged, and the statements that were made. */
 export function ExpenseStatementsPage({ statements }: { statements: StatementsProps }) {
-    const { kind, client, until, outstanding, sum, currency } = statements;
-    const count = outstanding.reduce((all, { expenses }) => all + expenses, 0);
+    const { kind, client, until, outstanding, sum, currency, expenses: count } = statements;
     const show = (changed: { kind?: string; client?: string | null; until?: string }) => {
         router.get(
             route('office.expense-statements', {}, { kind, client: client?.code ?? null, until, ...changed }),
@@ -84,24 +83,29 @@ export function ExpenseStatementsPage({ statements }: { statements: StatementsPr
 }
 
 /** What is outstanding, by person or project and currency. */
-function Outstanding({ statements: { kind, outstanding, currency } }: { statements: StatementsProps }) {
+function Outstanding({ statements: { kind, outstanding, left, currency } }: { statements: StatementsProps }) {
     const cell = 'border-b border-rule py-1 pe-4';
 
     return (
-        <table className="mt-4 w-full max-w-3xl">
-            <TableHead heads={[kind === 'client' ? copy.project : copy.person, copy.expenses, copy.amount, copy.own(currency)]} />
-            <tbody>
-                {outstanding.map((one) => (
-                    <tr key={`${one.name} ${one.currency}`}>
-                        <th scope="row" className={cell}>
-                            {one.name}
-                        </th>
-                        <td className={cell}>{one.expenses}</td>
-                        <td className={cell}>{printAmount(one.amount, one.currency)}</td>
-                        <td className={cell}>{printMoney(one.own, '')}</td>
-                    </tr>
-                ))}
-            </tbody>
-        </table>
+        <>
+            <table className="mt-4 w-full max-w-3xl">
+                <TableHead
+                    heads={[kind === 'client' ? copy.project : copy.person, copy.expenses, copy.amount, copy.own(currency)]}
+                />
+                <tbody>
+                    {outstanding.map((one) => (
+                        <tr key={`${one.name} ${one.currency}`}>
+                            <th scope="row" className={cell}>
+                                {one.name}
+                            </th>
+                            <td className={cell}>{one.expenses}</td>
+                            <td className={cell}>{printAmount(one.amount, one.currency)}</td>
+                            <td className={cell}>{printMoney(one.own, '')}</td>
+                        </tr>
+                    ))}
+                </tbody>
+            </table>
+            {left > 0 && <p className="pencilled mt-1">{copy.left(left)}</p>}
+        </>
     );
 }

@@ -155,6 +155,7 @@ export const expensesText = {
         title: 'Expense statements',
         chooseClient: 'Choose the client whose charges you want to see.',
         nothing: 'No expenses are outstanding up to this day.',
+        left: (count: number) => `${String(count)} more are not shown; the statement has them.`,
         finding: (count: number, sum: string) =>
             `${plural(count, { one: '# outstanding expense', other: '# outstanding expenses' })}: ${sum}.`,
         make: 'Make statement',

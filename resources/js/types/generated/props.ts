@@ -835,7 +835,6 @@ export interface OutstandingProps {
     currency: string;
     amount: string;
     own: string;
-    cents: number;
     expenses: number;
 }
 
@@ -855,6 +854,8 @@ export interface StatementsProps {
     client: OptionProps | null;
     until: string;
     outstanding: OutstandingProps[];
+    left: number;
+    expenses: number;
     sum: string;
     currency: string;
     statements: StatementProps[];
