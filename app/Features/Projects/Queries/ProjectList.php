@@ -44,7 +44,7 @@ final readonly class ProjectList
     {
         $hasRates = Rate::query()->exists();
         $query = $this->filtered($reader, $filter, $hasRates);
-        $totals = Record::all((clone $query)->selectRaw('count(*) AS projects, coalesce(sum('.self::FORECAST.' > project_figures.planned_minutes), 0) AS above')
+        $totals = Record::all($this->filtered($reader, $filter, $hasRates, $filter->concern === 'over budget')->selectRaw('count(*) AS projects, coalesce(sum('.self::FORECAST.' > project_figures.planned_minutes), 0) AS above')
             ->addSelect(Sql::total('project_figures.planned_minutes', 'planned'), Sql::total('project_figures.actual_minutes', 'actual'))
             ->addSelect(Sql::total('project_figures.pending_minutes', 'pending'), Sql::total('project_figures.remaining_minutes', 'remaining'))
             // Internal projects hold everybody's own time and would dwarf the others on the common scale.
@@ -75,11 +75,12 @@ final readonly class ProjectList
         );
     }
 
-    private function filtered(Person $reader, ProjectFilter $filter, bool $hasRates): Builder
+    /** @param  bool  $withSpent  whether expenses beside time are asked for, where the reader sees money */
+    private function filtered(Person $reader, ProjectFilter $filter, bool $hasRates, bool $withSpent = true): Builder
     {
         $query = Project::query()->toBase()->join('people AS managers', 'managers.id', 'projects.manager_id')
             ->leftJoin('clients', 'clients.id', 'projects.client_id')->leftJoin('project_figures', 'project_figures.project_id', 'projects.id')
-            ->when(self::showsMoney($reader, $hasRates), static fn (Builder $spent): Builder => $spent->leftJoinSub(SpentReader::actualByProject(), 'spent', 'spent.project_id', 'projects.id'))
+            ->when($withSpent && self::showsMoney($reader, $hasRates), static fn (Builder $spent): Builder => $spent->leftJoinSub(SpentReader::actualByProject(), 'spent', 'spent.project_id', 'projects.id'))
             ->leftJoinSub(self::waitingEstimates(), 'waiting_estimates', 'waiting_estimates.project_id', 'projects.id')
             ->when(! $reader->isOffice() && ! $reader->isViewer(), static fn (Builder $own): Builder => $own->where('projects.manager_id', $reader->id))
             ->when($filter->state !== 'all', static fn (Builder $state): Builder => $state->where('projects.state', $filter->state))
