@@ -21,7 +21,8 @@ final readonly class TimesheetSetting
 
     public static function of(Person $person): self
     {
-        $team = $person->loadMissing('team')->team;
+        // Asked of thousands of people at once, who have their teams with them.
+        $team = ($person->relationLoaded('team') ? $person : $person->load('team'))->team;
 
         return self::ofTeam($team?->timesheet_period, $team?->counted_in);
     }

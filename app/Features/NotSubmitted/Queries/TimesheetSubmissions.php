@@ -22,7 +22,7 @@ use Moss\Core\Time\Minutes;
 /** How far the timesheets of any number of people have been submitted that end in some weeks, in a fixed number of queries. */
 final readonly class TimesheetSubmissions
 {
-    private const FEW = 500;
+    private const FEW = 1500;
 
     /** @param  array<string, array<string, int>>  $sums  minutes by person and first day of a week or half month, then by state */
     private function __construct(private ExpectedDaysOfMany $expected, private array $sums)
@@ -77,7 +77,8 @@ final readonly class TimesheetSubmissions
     /** @param  DayRange  $timesheet  of the person, ending in one of the weeks */
     public function of(Person $person, DayRange $timesheet): TimesheetSubmission
     {
-        $of = fn (EntryState ...$states): Minutes => Minutes::of(array_sum(array_map(fn (EntryState $state): int => $this->sum($person, $timesheet, $state), $states)));
+        $sums = $this->sumsOf($person, $timesheet);
+        $of = static fn (EntryState ...$states): Minutes => Minutes::of(array_sum(array_map(static fn (EntryState $state): int => $sums[$state->value] ?? 0, $states)));
 
         return new TimesheetSubmission($this->expected->expected($person, $timesheet), $of(EntryState::Draft), $of(EntryState::Returned), $of(EntryState::Submitted, EntryState::Approved, EntryState::Settled));
     }
@@ -87,7 +88,8 @@ final readonly class TimesheetSubmissions
         return $this->expected;
     }
 
-    private function sum(Person $person, DayRange $timesheet, EntryState $state): int
+    /** @return array<string, int> minutes by state */
+    private function sumsOf(Person $person, DayRange $timesheet): array
     {
         $first = $timesheet->first();
         // In the weeks or half months by which they are summed up.
@@ -97,6 +99,13 @@ final readonly class TimesheetSubmissions
             TimesheetPeriod::Month => [$first, $first->plusDays(15)],
         };
 
-        return array_sum(array_map(fn (Day $part): int => $this->sums[$person->id.' '.$part->toString()][$state->value] ?? 0, $parts));
+        $sums = [];
+        foreach ($parts as $part) {
+            foreach ($this->sums[$person->id.' '.$part->toString()] ?? [] as $state => $minutes) {
+                $sums[$state] = ($sums[$state] ?? 0) + $minutes;
+            }
+        }
+
+        return $sums;
     }
 }
