@@ -35,9 +35,12 @@ abstract class TestCase extends LaravelTestCase
         $application = require __DIR__.'/../../bootstrap/app.php';
         self::assertInstanceOf(Application::class, $application);
         $application->make(Kernel::class)->bootstrap();
-        // Tests that run side by side have numbers in common, and so the names of files.
+        // Numbers begin anew with each test, and so do names of files: none finds those of another, before it or beside it.
         $token = getenv('TEST_TOKEN');
-        $application->useStoragePath(base_path('build/storage-'.($token === false ? '1' : $token)));
+        $storage = base_path('build/storage-'.($token === false ? '1' : $token));
+        File::deleteDirectory($storage.'/app');
+        File::ensureDirectoryExists($storage);
+        $application->useStoragePath($storage);
 
         return $application;
     }
