@@ -96,6 +96,7 @@ test('an empty installation becomes an organisation whose first week is approved
     await expect(office.getByRole('heading', { name: 'Until the first week is recorded' })).toBeVisible();
     expect(await findings(office)).toEqual([]);
 
+    await office.getByRole('link', { name: 'People', exact: true }).click();
     await office.getByRole('link', { name: 'Teams', exact: true }).click();
     await office.getByLabel('Name', { exact: true }).fill('Bench');
     await office.keyboard.press('Enter');
