@@ -23,8 +23,8 @@ use Moss\Core\Pay\PayPremium as CorePayPremium;
  */
 final class PayPremium extends Model
 {
-    /** As codes are written; a premium keeps its own. */
-    public const CODE = '/^[a-z0-9][a-z0-9-]{0,31}$/D';
+    /** As codes are written, never numbers, which keys of arrays would not keep as texts; a premium keeps its own. */
+    public const CODE = '/^[a-z][a-z0-9-]{0,31}$/D';
 
     public $timestamps = false;
 

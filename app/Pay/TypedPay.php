@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Pay;
 
+use App\Models\PayPremium;
 use App\Support\Language\Wording;
 use Closure;
 use Moss\Core\Time\Minutes;
@@ -19,7 +20,11 @@ final class TypedPay
     public static function rules(string $name): array
     {
         return [
-            $name => ['nullable', 'array', 'max:'.self::MOST_KINDS],
+            $name => ['nullable', 'array', 'max:'.self::MOST_KINDS, static function (string $attribute, mixed $pay, Closure $fail): void {
+                if (array_filter(array_keys((array) $pay), static fn (int|string $kind): bool => preg_match(PayPremium::CODE, (string) $kind) !== 1) !== []) {
+                    $fail(Wording::of('pay.unknown'));
+                }
+            }],
             $name.'.*' => ['nullable', static function (string $attribute, mixed $hours, Closure $fail): void {
                 if (is_int($hours) ? $hours < 0 || $hours > Minutes::PER_DAY : ! is_string($hours) || mb_strlen($hours) > self::LONGEST_HOURS) {
                     $fail(Wording::of('pay.hours'));

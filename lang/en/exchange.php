@@ -32,7 +32,7 @@ return [
 
     'expected' => [
         'premium' => 'the code of :what where the kind is “premium”, and nothing otherwise',
-        'premium_code' => 'a code of small letters, digits and hyphens that is no kind of pay already',
+        'premium_code' => 'a code of small letters, digits and hyphens that begins with a letter and is no kind of pay already',
         'exchange_rate' => 'a rate above 0 with at most eight decimals, such as 1.0823',
         'tax_shares' => 'rates of tax with shares that add up to 100, such as 7:70 19:30',
         'distance_and_rate' => 'a rate per kilometre where there is a distance, and none where there is not',

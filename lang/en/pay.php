@@ -13,6 +13,7 @@ return [
         'holiday' => 'Public holiday',
     ],
     'some' => ':hours :kind',
+    'unknown' => 'Name each kind of pay as overtime, double, or the code of a premium.',
     'more_than_entered' => 'The kinds of pay that you chose come to more than the :hours entered. Enter fewer hours.',
     'not_open' => 'You cannot choose :kind. Ask the time office who may use it.',
     'asked' => '(:hours :kind chosen)',
@@ -27,7 +28,7 @@ return [
     ],
     'percent' => 'Enter a whole percentage from 0 to 1000, such as 150; 100 costs the same as regular time.',
     'premium' => [
-        'code' => 'Enter a code of at most 32 small letters, digits and hyphens, such as late-shift, that is no kind of pay already.',
+        'code' => 'Enter a code of at most 32 small letters, digits and hyphens that begins with a letter, such as late-shift, and is no kind of pay already.',
         'code_taken' => 'There is already a premium with this code. Choose another code.',
         'name' => 'Enter a name of at most 100 characters.',
         'users' => 'Choose teams and people from the list.',

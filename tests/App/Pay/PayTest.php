@@ -10,6 +10,7 @@ use App\Models\BillingFile;
 use App\Models\BillingLine;
 use App\Models\Correction;
 use App\Models\Entry;
+use App\Models\EntryPayChoice;
 use App\Models\EntryPayKind;
 use App\Models\PayPremium;
 use App\Models\PayRule;
@@ -273,6 +274,21 @@ final class PayTest extends TestCase
         self::assertContainsEquals(['regular' => 150, 'stand-by' => 90], self::each($read->json('data'), 'paidAs'));
     }
 
+    /** @param  array<array-key, mixed>  $pay */
+    #[TestWith([[1 => '2']])]
+    #[TestWith([['2']])]
+    #[TestWith([['Stand by' => '2']])]
+    #[TestWith([['' => '2']])]
+    #[TestWith([['overtime' => true]])]
+    public function test_what_names_no_kind_of_pay_is_refused_before_anything_is_saved(array $pay): void
+    {
+        $this->rule(self::WEEKLY);
+        $this->record('draft');
+        $cell = ['task' => $this->task('FIT')->id, 'role' => null, 'date' => '2026-06-19', 'pay' => $pay, 'seen' => 1];
+        $this->actingAs($this->person('ada'))->putJson('/people/ada/week/2026-W25/cells', ['cells' => [$cell]])->assertUnprocessable();
+        self::assertSame(0, EntryPayChoice::query()->count());
+    }
+
     public function test_kinds_cost_what_the_office_says(): void
     {
         $this->rule(['costs' => ['overtime' => '150']] + self::WEEKLY);
@@ -341,6 +357,7 @@ final class PayTest extends TestCase
     /** @param  array<string, mixed>  $wrong */
     #[TestWith([['code' => 'Stand By'], 'code'])]
     #[TestWith([['code' => 'overtime'], 'code'])]
+    #[TestWith([['code' => '24'], 'code'])]
     #[TestWith([['code' => ''], 'code'])]
     #[TestWith([['name' => ''], 'name'])]
     #[TestWith([['costPercent' => '1001'], 'costPercent'])]
