@@ -6,6 +6,7 @@ namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Moss\Core\Sheet\EntryState;
 
 /**
  * What an expense was before a decision, so that the decision can be undone. Its key is of several columns, so that rows are written in bulk.
@@ -35,6 +36,6 @@ final class DecidedExpense extends Model
     /** Whether nobody has acted on the expense since. */
     public function canBeUndone(): bool
     {
-        return $this->expense->version === $this->version && $this->expense->state->value !== 'settled';
+        return $this->expense->version === $this->version && $this->expense->state !== EntryState::Settled;
     }
 }

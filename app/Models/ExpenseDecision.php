@@ -31,4 +31,10 @@ final class ExpenseDecision extends Model
     {
         return $this->hasMany(DecidedExpense::class);
     }
+
+    /** Whether nobody has acted on any of it since; an expense that is gone was removed by its owner. */
+    public function canBeUndone(): bool
+    {
+        return $this->decided->count() === $this->expenses && $this->decided->every(static fn (DecidedExpense $one): bool => $one->canBeUndone());
+    }
 }

@@ -38,11 +38,9 @@ final readonly class UndoExpenseDecision
             if ($made->undone_at !== null) {
                 return 0;
             }
-            // An expense that is gone was removed by its owner.
-            if ($made->decided->count() !== $made->expenses || ! $made->decided->every(static fn (DecidedExpense $one): bool => $one->canBeUndone())) {
+            if (! $made->canBeUndone() || ! $this->reversals->takeBack($made->decided->map(static fn (DecidedExpense $one): Expense => $one->expense))) {
                 throw DecisionRefused::because(Wording::refusal('act.acted_on'));
             }
-            $this->reversals->takeBack($made->decided->map(static fn (DecidedExpense $one): Expense => $one->expense)) || throw DecisionRefused::because(Wording::refusal('act.acted_on'));
             $this->waitAgain($approver, $made->decided);
             $this->notify->takeBack(DecideExpenses::about($made->id));
             $made->update(['undone_at' => $this->today->now()->format('Y-m-d\TH:i:s\Z')]);

@@ -24,7 +24,7 @@ final class ExpenseDecisions
         return array_values($made->map(static fn (ExpenseDecision $one): ExpenseDecisionProps => new ExpenseDecisionProps(
             $one->id, DecisionKind::from($one->decision), $one->comment, $one->expenses,
             array_values($one->decided->map(static fn (DecidedExpense $decided): string => $decided->expense->person->name)->unique()->sort()->all()),
-            $one->decided->count() === $one->expenses && $one->decided->every(static fn (DecidedExpense $decided): bool => $decided->canBeUndone()),
+            $one->canBeUndone(),
         ))->all());
     }
 }
