@@ -36,9 +36,9 @@ final readonly class BackUpDatabase
         $manifest = BackupManifest::describe($unfinished, $this->today->instant());
         File::put($path.'.json', $manifest->json());
         chmod($path.'.json', self::MODE);
-        // A copy counts once it is whole and described.
+        $missing = $this->files->handle($unfinished, $path);
+        // A copy counts once it is whole and described, and its files are there.
         File::move($unfinished, $path);
-        $missing = $this->files->handle($path);
         self::removeOld($folder, $kept);
         BackUpFiles::removeOld($folder);
 

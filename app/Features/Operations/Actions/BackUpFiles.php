@@ -16,10 +16,11 @@ final class BackUpFiles
     private const MODE = 0o600;
 
     /**
-     * @param  string  $backup  of the database
+     * @param  string  $database  the copy that is being made
+     * @param  string  $backup  what it will be called
      * @return list<string> paths of files that are missing, or not as the database says
      */
-    public function handle(string $backup): array
+    public function handle(string $database, string $backup): array
     {
         $folder = self::beside($backup);
         $known = [];
@@ -28,7 +29,7 @@ final class BackUpFiles
         }
         $copied = [];
         $missing = [];
-        foreach (FileList::ofDatabase($backup)->files as $path => ['bytes' => $bytes]) {
+        foreach (FileList::ofDatabase($database)->files as $path => ['bytes' => $bytes]) {
             $hash = ($known[$path]['bytes'] ?? -1) === $bytes && is_file("$folder/$path") ? $known[$path]['hash'] : self::copy(storage_path("app/private/$path"), "$folder/$path", $bytes);
             if ($hash === null) {
                 $missing[] = $path;
