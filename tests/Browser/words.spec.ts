@@ -1,4 +1,4 @@
-import { expect, test, type Page } from '@playwright/test';
+import { expect, test, type Locator, type Page } from '@playwright/test';
 import { arrived, signIn } from './people';
 import { pseudo } from './pseudo';
 
@@ -13,15 +13,21 @@ async function speakPseudo(page: Page): Promise<void> {
             body: `import original from '${route.request().url()}?original';\nexport default (${pseudo.toString()})(original);`,
         });
     });
-    const menu = page.locator('header button[aria-haspopup]');
-    await menu.click();
-    await page.getByRole('combobox', { name: 'Language' }).click();
-    await page.getByRole('option').nth(1).click();
-    await page.waitForFunction(() => document.documentElement.lang === 'qps');
-    await menu.click();
-    await page.getByRole('dialog').getByRole('combobox').first().click();
-    await page.getByRole('option', { name: /^Ελληνικά|^Greek/ }).click();
-    await page.waitForFunction(() => document.documentElement.dataset.locale === 'el-GR');
+    // The page is loaded anew with either choice, unless it is chosen already: an attempt before this one may have done so.
+    const choice = async (list: number, option: Locator, attribute: string, value: string): Promise<void> => {
+        const lists = page.getByRole('dialog').getByRole('combobox');
+        await expect(async () => {
+            await page.locator('header button[aria-haspopup]').click();
+            await expect(lists.nth(list)).toBeVisible({ timeout: 2_000 });
+        }).toPass();
+        await lists.nth(list).click();
+        await option.click();
+        await expect(page.locator('html')).toHaveAttribute(attribute, value);
+        await page.reload();
+        await arrived(page);
+    };
+    await choice(1, page.getByRole('option').nth(1), 'lang', 'qps');
+    await choice(0, page.getByRole('option', { name: /^Ελληνικά|^Greek/ }), 'data-locale', 'el-GR');
 }
 
 /** Texts with letters of English that neither the data of the page, nor what it asked for since, nor a name accounts for. */
