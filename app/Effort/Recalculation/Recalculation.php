@@ -10,10 +10,7 @@ use Illuminate\Contracts\Foundation\Application;
 /** Works off what acts have queued for recalculation. */
 final readonly class Recalculation
 {
-    /** A page waits so long for its act's recalculation; the rest is done in the background. */
-    private const REQUEST_NANOSECONDS = 150_000_000;
-
-    public function __construct(private RecalculationStep $step, private Application $application)
+    public function __construct(private RecalculationStep $step, private RecalculationQueue $queue, private Application $application)
     {
     }
 
@@ -22,7 +19,7 @@ final readonly class Recalculation
     {
         if ($this->application->runningInConsole()) {
             $this->finish();
-        } elseif (! ShortSteps::run($this->step->handle(...), self::REQUEST_NANOSECONDS)) {
+        } elseif (! ShortSteps::runForPage($this->step->handle(...), $this->queue->steps())) {
             Recalculate::dispatch();
         }
     }

@@ -38,6 +38,17 @@ final readonly class RecalculationQueue
         return new QueuedRecalculation($row->int('id'), RecalculationScope::stored(RecalculationKind::from($row->string('kind')), is_array($values) ? self::named($values) : []), $row->int('place'));
     }
 
+    /** About how many steps are left. */
+    public function steps(): int
+    {
+        $steps = 0;
+        foreach (Record::all(StoredRecalculation::query()->toBase()->where('is_done', 0)->groupBy('kind')->select('kind', Sql::sum('units', 'units'), Sql::sum('units_done', 'units_done'))) as $row) {
+            $steps += intdiv($row->int('units') - $row->int('units_done'), RecalculationKind::from($row->string('kind'))->atOnce()) + 1;
+        }
+
+        return $steps;
+    }
+
     /**
      * So far the work has come. What is done stays until all is, so that a page can say how much of it.
      *

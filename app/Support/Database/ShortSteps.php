@@ -16,6 +16,12 @@ final readonly class ShortSteps
     /** Steps go into one transaction until it has taken so long. */
     private const TRANSACTION_NANOSECONDS = 30_000_000;
 
+    /** A page waits so long for what its act set in motion; the rest is done in the background. */
+    private const REQUEST_NANOSECONDS = 150_000_000;
+
+    /** More steps than a page waits for at all. */
+    private const MOST_OF_REQUEST = 20;
+
     /** Between two transactions, so that whoever waits for the lock gets it. */
     private const PAUSE_MICROSECONDS = 2000;
 
@@ -35,6 +41,19 @@ final readonly class ShortSteps
         }
 
         return true;
+    }
+
+    /**
+     * After the act of a page: what is little is done at once, so that the page shows it; of what is much nothing, since the
+     * page could not show it anyway.
+     *
+     * @param  Closure(): bool  $step  as `run` takes it
+     * @param  int  $steps  about how many there are
+     * @return bool whether all is done
+     */
+    public static function runForPage(Closure $step, int $steps): bool
+    {
+        return $steps <= self::MOST_OF_REQUEST && self::run($step, self::REQUEST_NANOSECONDS);
     }
 
     /** @param  Closure(): bool  $step */

@@ -26,9 +26,6 @@ final readonly class Settlement
 {
     private const AT_ONCE = 100;
 
-    /** The page waits so long; the rest is done in the background. */
-    private const REQUEST_NANOSECONDS = 150_000_000;
-
     public function __construct(private AuditTrail $auditTrail, private Application $application)
     {
     }
@@ -49,7 +46,7 @@ final readonly class Settlement
     {
         if ($this->application->runningInConsole()) {
             $this->finish();
-        } elseif (! ShortSteps::run($this->step(...), self::REQUEST_NANOSECONDS)) {
+        } elseif (! ShortSteps::runForPage($this->step(...), intdiv(SettlingEntry::query()->count(), self::AT_ONCE))) {
             Settle::dispatch();
         }
     }
