@@ -109,7 +109,7 @@ final readonly class ImportExchange
         }
         $problems->refuseIfAny();
         $this->changes->finish();
-        $this->weeks->finish(array_keys($files));
+        $this->weeks->finish();
         $observer?->finished();
 
         return $report;

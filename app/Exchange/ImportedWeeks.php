@@ -13,8 +13,11 @@ use Moss\Core\Sheet\EntryState;
 /** Time that an import has put among what waits: it is given to its approver, and its weeks are checked. */
 final class ImportedWeeks
 {
-    /** Files that say who approves whose time. */
-    private const ROUTES = ['organisation', 'people', 'projects'];
+    /** Columns that say who approves whose time, by table. */
+    private const ROUTES = ['organisations' => ['approval'], 'people' => ['manager_id'], 'projects' => ['manager_id', 'approval']];
+
+    /** Whether time that waits may be somebody else's to approve now. */
+    private bool $isRoutedAnew = false;
 
     /** @var array<int, array<string, Week>> weeks with imported time that waits, by person */
     private array $weeks = [];
@@ -25,6 +28,10 @@ final class ImportedWeeks
 
     public function of(FileKindChange $change): void
     {
+        // On a new person or project nothing waits yet but what comes with them.
+        foreach (self::ROUTES[$change->kind->table()] ?? [] as $column) {
+            $this->isRoutedAnew = $this->isRoutedAnew || array_column($change->updates, $column) !== array_column($change->originals, $column);
+        }
         foreach ($change->kind->table() === 'entries' ? [...$change->inserts, ...$change->updates] : [] as $row) {
             if ($row['state'] === EntryState::Submitted->value) {
                 $week = Week::containing(Day::of((string) $row['date']));
@@ -33,15 +40,15 @@ final class ImportedWeeks
         }
     }
 
-    /** @param  list<string>  $files  that were imported, by kind */
-    public function finish(array $files): void
+    public function finish(): void
     {
-        if (array_intersect(self::ROUTES, $files) !== []) {
+        if ($this->isRoutedAnew) {
             $this->routing->handle();
         } elseif ($this->weeks !== []) {
             $this->routing->handle(people: array_keys($this->weeks));
         }
         $this->findings->ofWeeks($this->weeks);
         $this->weeks = [];
+        $this->isRoutedAnew = false;
     }
 }

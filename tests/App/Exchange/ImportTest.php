@@ -192,6 +192,21 @@ final class ImportTest extends TestCase
         self::assertSame($this->person('kit')->id, $this->entry('bo', 'TRAIN', '2026-06-16')?->approver_id);
     }
 
+    public function test_time_that_waits_goes_on_to_whoever_approves_it_after_an_import(): void
+    {
+        $this->import(Lighthouse::files(['entries.csv' => "person,project,task,date,hours,state\nada,LENS,FIT,2026-06-16,8,submitted\n"]));
+        $approver = fn (): ?int => $this->entry('ada', 'FIT', '2026-06-16')?->approver_id;
+
+        $this->import(['projects.csv' => "project,name,manager\nLENS,Lens refit,kit\n"]);
+        self::assertSame($this->person('kit')->id, $approver(), 'The project has another manager.');
+        $this->import(['organisation.csv' => "key,value\napproval,line\n"]);
+        self::assertSame($this->person('ada')->manager_id, $approver(), 'The line manager approves.');
+        $this->import(['people.csv' => "person,name,email,manager\nada,Ada Moor,ada@lighthouse.example,mo\n"]);
+        self::assertSame($this->person('mo')->id, $approver(), 'The person has another line manager.');
+        $this->import(['organisation.csv' => "key,value\npattern,6 6 6 6 6 0 0\n"]);
+        self::assertSame($this->person('mo')->id, $approver(), 'Working time says nothing of who approves.');
+    }
+
     public function test_a_plan_refreshed_elsewhere_ends_what_is_gone_and_touches_nothing_recorded(): void
     {
         $this->import(Lighthouse::files([
