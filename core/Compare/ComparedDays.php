@@ -11,23 +11,38 @@ use Moss\Core\Calendar\WeekPart;
 
 /**
  * The days of a period, as they are read from sums by week part: parts that lie whole within the period and on one side of
- * today come summed up; days of a part that the period or today cuts through are looked at one by one.
+ * today come summed up; days of a part that the period or today cuts through are looked at one by one. What was recorded does
+ * not depend on today, so that only the period cuts through it.
  */
 final readonly class ComparedDays
 {
-    /** @param  list<DayRange>  $cut  days of parts that are cut through, in order */
-    private function __construct(public DayRange $period, public Day $today, public array $cut)
+    /**
+     * @param  Day|null  $today  null where nothing depends on it
+     * @param  list<DayRange>  $cut  days of parts that are cut through, in order
+     */
+    private function __construct(public DayRange $period, public ?Day $today, public array $cut)
     {
     }
 
-    public static function of(DayRange $period, Day $today): self
+    /** For what is planned, of which some is planned to date. */
+    public static function planned(DayRange $period, Day $today): self
+    {
+        return self::of($period, $today);
+    }
+
+    public static function recorded(DayRange $period): self
+    {
+        return self::of($period, null);
+    }
+
+    private static function of(DayRange $period, ?Day $today): self
     {
         $cut = [];
-        foreach ([$period->first(), $period->last(), $today] as $day) {
+        foreach (array_filter([$period->first(), $period->last(), $today]) as $day) {
             $part = WeekPart::containing($day)->days();
             $inside = $part->intersectedWith($period);
             $isWhole = $inside !== null && $inside->count() === $part->count();
-            $isOnOneSide = $today->isBefore($part->first()) || ! $today->isBefore($part->last());
+            $isOnOneSide = self::liesOnOneSide($today, $part);
             if ($inside !== null && (! $isWhole || ! $isOnOneSide)) {
                 $cut[$inside->first()->toString()] = $inside;
             }
@@ -43,7 +58,7 @@ final readonly class ComparedDays
         $months = [];
         for ($first = PeriodUnit::Month->firstDay($this->period->first()->plusDays(-1), 1); ! $first->isAfter($this->period->last()); $first = $last->plusDays(1)) {
             $last = PeriodUnit::Month->days($first)->last();
-            if (! $last->isAfter($this->period->last()) && ($this->today->isBefore($first) || ! $this->today->isBefore($last))) {
+            if (! $last->isAfter($this->period->last()) && self::liesOnOneSide($this->today, DayRange::between($first, $last))) {
                 $months[] = $first;
             }
         }
@@ -69,6 +84,17 @@ final readonly class ComparedDays
     /** Whether what is planned on the day is planned to date. */
     public function isToDate(Day $day): bool
     {
-        return ! $day->isAfter($this->today);
+        return ! $day->isAfter($this->toDate());
+    }
+
+    /** The last day of what is planned to date; all of the period is where nothing depends on today. */
+    public function toDate(): Day
+    {
+        return $this->today ?? $this->period->last();
+    }
+
+    private static function liesOnOneSide(?Day $today, DayRange $days): bool
+    {
+        return $today === null || $today->isBefore($days->first()) || ! $today->isBefore($days->last());
     }
 }

@@ -274,7 +274,7 @@ final class StoredTotalsTest extends TestCase
         $selections = ['everything' => new Selection, 'a team' => new Selection(teams: ['field']), 'people of a project' => new Selection(projects: ['P'], persons: ['ada', '007']), 'a client' => new Selection(clients: ['c1']), 'a manager, without internal time' => new Selection(managers: ['ada'], internal: false), 'what is billable' => new Selection(billable: true), 'a role' => new Selection(roles: ['dev'], billable: false)];
         foreach ([['2026-06-01', '2026-06-30'], ['2026-05-20', '2026-08-03'], ['2026-06-17', '2026-06-17'], ['2026-06-09', '2026-06-25'], ['2026-06-18', '2027-01-15']] as [$first, $last]) {
             $period = DayRange::between(Day::of($first), Day::of($last));
-            $naive = new NaiveComparison(ComparedDays::of($period, $today));
+            $naive = new NaiveComparison(ComparedDays::planned($period, $today));
             foreach ($selections as $name => $selection) {
                 // Another third of the groupings each time, alone or with one of some others, with periods across or without.
                 for ($number = $this->comparisons++ % 3; $number < count(Grouping::cases()); $number += 3) {

@@ -74,7 +74,7 @@ final class ComparisonTest extends TestCase
                 $selection = new Selection(fieldValues: $values, fieldIsOfPeople: $own?->subject === FieldSubject::Person, chargeCodes: $chargeCodes);
                 $terms = new ComparisonTerms($by, $selection, $days, Day::of('2026-06-17'), $withPending, $then, $across, Measure::cases(), $own);
                 $found = $this->app->make(ComparisonReport::class)->comparison($terms, ComparableWork::all());
-                $naive = (new NaiveComparison(ComparedDays::of($days, Day::of('2026-06-17'))))->of($terms);
+                $naive = (new NaiveComparison(ComparedDays::planned($days, Day::of('2026-06-17'))))->of($terms);
 
                 self::assertSame(self::told($naive, $terms), self::told($found, $terms), "{$by->value} of $field from $first to $last");
                 self::assertNotSame([], $found->groups());

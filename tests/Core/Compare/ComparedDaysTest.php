@@ -21,7 +21,7 @@ final class ComparedDaysTest extends TestCase
     #[DataProvider('periods')]
     public function test_days_are_looked_at_one_by_one_only_where_a_part_is_cut(string $first, string $last, string $today, array $cut): void
     {
-        $days = ComparedDays::of(DayRange::between(Day::of($first), Day::of($last)), Day::of($today));
+        $days = ComparedDays::planned(DayRange::between(Day::of($first), Day::of($last)), Day::of($today));
 
         self::assertSame($cut, self::printed($days->cut));
     }
@@ -37,6 +37,15 @@ final class ComparedDaysTest extends TestCase
         yield 'within one part' => ['2026-06-16', '2026-06-18', '2026-07-01', ['2026-06-16 2026-06-18']];
     }
 
+    public function test_today_cuts_nothing_that_was_recorded(): void
+    {
+        $june = DayRange::between(Day::of('2026-06-01'), Day::of('2026-06-30'));
+        self::assertSame([], ComparedDays::planned($june, Day::of('2026-06-17'))->months());
+        self::assertSame([], ComparedDays::recorded($june)->cut);
+        self::assertSame(['2026-06-01'], array_map(static fn (Day $month): string => $month->toString(), ComparedDays::recorded($june)->months()));
+        self::assertSame(['2026-06-15 2026-06-17'], self::printed(ComparedDays::recorded(DayRange::between(Day::of('2026-06-08'), Day::of('2026-06-17')))->cut));
+    }
+
     public function test_what_is_not_looked_at_day_by_day_comes_in_whole_parts(): void
     {
         $random = new Randomizer(new Mt19937(12));
@@ -44,7 +53,7 @@ final class ComparedDaysTest extends TestCase
             $first = Day::of('2025-12-20')->plusDays($random->getInt(0, 60));
             $period = DayRange::between($first, $first->plusDays($random->getInt(0, 50)));
             $today = Day::of('2025-12-20')->plusDays($random->getInt(0, 110));
-            $days = ComparedDays::of($period, $today);
+            $days = ComparedDays::planned($period, $today);
             $cut = array_merge(...array_map(static fn (DayRange $range): array => self::each($range), $days->cut));
             foreach ($period as $day) {
                 if (! in_array($day->toString(), $cut, true)) {

@@ -128,7 +128,7 @@ final class ComparisonTest extends TestCase
         $bellOfBo = new WorkItem('BELL', null, null, 'FRAME', 'bo', null, null, 'dov', null, true);
 
         $days = $period ?? DayRange::between(Day::of('2026-06-01'), Day::of('2026-07-31'));
-        $compared = ComparedDays::of($days, Day::of('2026-06-30'));
+        $compared = ComparedDays::planned($days, Day::of('2026-06-30'));
         $recorded = static fn (WorkItem $item, string $day, int $actual, int $pending): ComparedAmount => RecordedTime::amount($item, Day::of($day), Minutes::ofHours($actual), Minutes::ofHours($pending), $withPending);
 
         return Comparison::of($by, $selection, [

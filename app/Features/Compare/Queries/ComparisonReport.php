@@ -31,11 +31,10 @@ final readonly class ComparisonReport
 
             return;
         }
-        $days = ComparedDays::of($terms->days, $terms->today);
         if (! $terms->asksFieldOfEntries()) {
-            yield from $this->planned->of($asked, $items, $days, $work);
+            yield from $this->planned->of($asked, $items, ComparedDays::planned($terms->days, $terms->today), $work);
         }
-        yield from $this->recorded->of($terms, $asked, $items, $days, $work);
+        yield from $this->recorded->of($terms, $asked, $items, ComparedDays::recorded($terms->days), $work);
         // What somebody brings in themselves are their hours.
         if ($terms->asksMoney() && ! $terms->asksFieldOfEntries() && ! $work->isOnePersons()) {
             yield from $this->spent->of($terms, $asked, $items, $terms->days, $work);

@@ -30,7 +30,7 @@ final class PlannedAmounts
         if ($months !== null) {
             yield from $this->amounts($months, $items, $compared);
         }
-        $weeks = WeekSums::of('planned_weeks', ['task_id', 'person_id', 'team_id', 'role_id'], $columns, $sums, $compared, $work, [$compared->today->toString()], $months !== null);
+        $weeks = WeekSums::of('planned_weeks', ['task_id', 'person_id', 'team_id', 'role_id'], $columns, $sums, $compared, $work, [$compared->toDate()->toString()], $months !== null);
         if ($weeks !== null) {
             yield from $this->amounts($weeks, $items, $compared);
         }
@@ -64,7 +64,7 @@ final class PlannedAmounts
     {
         $planned = WeekSums::ofProjects(PlannedWeek::query()->toBase()->where('starts_on', WeekPart::containing($days->first())->toString()), $columns, 'planned_weeks.task_id');
 
-        return WeekSums::grouped($planned, $columns, 'starts_on')->selectRaw('? AS first, sum('.self::weekdays($days).') AS minutes, sum('.self::weekdays($days->upTo($compared->today)).') AS to_date', [$days->first()->toString()])
+        return WeekSums::grouped($planned, $columns, 'starts_on')->selectRaw('? AS first, sum('.self::weekdays($days).') AS minutes, sum('.self::weekdays($days->upTo($compared->toDate())).') AS to_date', [$days->first()->toString()])
             ->having('minutes', '>', 0);
     }
 
