@@ -19,6 +19,7 @@ final class RawSqlTest extends TestCase
         // What is written for an engine.
         'app/Features/Operations/Actions/BackUpDatabase.php' => 'how a copy is journalled',
         'app/Support/Database/BulkRows.php' => 'many rows from one JSON value',
+        'app/Support/Database/ByIndex.php' => 'which index is used',
         'app/Support/Database/ImmediatePdo.php' => 'how transactions begin',
         'app/Support/Database/ReadTransaction.php' => 'how a reading transaction begins',
         'app/Support/Database/StreamedRows.php' => 'rows one by one, without buffering them',

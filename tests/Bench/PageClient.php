@@ -28,6 +28,9 @@ final class PageClient
 
     private string $token = '';
 
+    /** @var array{string, string} method and address of the last request */
+    private array $asked = ['', ''];
+
     /** Of the interface, as its pages say. */
     private string $version = '';
 
@@ -88,6 +91,17 @@ final class PageClient
     /** @param  array<string, mixed>|null  $body */
     private function ask(string $method, string $address, ?array $body = null): string
     {
+        return $this->answered(curl_exec($this->prepared($method, $address, $body)));
+    }
+
+    /**
+     * The request, not sent yet.
+     *
+     * @param  array<string, mixed>|null  $body
+     */
+    public function prepared(string $method, string $address, ?array $body = null): CurlHandle
+    {
+        $this->asked = [$method, $address];
         curl_reset($this->curl);
         curl_setopt_array($this->curl, [
             CURLOPT_URL => 'http://127.0.0.1:'.$this->port.$address, CURLOPT_RETURNTRANSFER => true, CURLOPT_HEADER => true,
@@ -107,7 +121,18 @@ final class PageClient
         if ($body !== null) {
             curl_setopt($this->curl, CURLOPT_POSTFIELDS, json_encode($body, JSON_THROW_ON_ERROR));
         }
-        $answer = curl_exec($this->curl);
+
+        return $this->curl;
+    }
+
+    /**
+     * What was answered to what was prepared last.
+     *
+     * @throws RuntimeException if that is not what was asked for
+     */
+    public function answered(string|bool|null $answer): string
+    {
+        [$method, $address] = $this->asked;
         $status = curl_getinfo($this->curl, CURLINFO_RESPONSE_CODE);
         if (! is_string($answer) || $status >= 400) {
             throw new RuntimeException("$method $address was answered with $status.\n".substr((string) $answer, 0, 3000));

@@ -8,14 +8,15 @@ use App\Features\NotSubmitted\Props\MissingTimesheetProps;
 use App\Features\NotSubmitted\Props\NotSubmittedProps;
 use App\Http\Input\DaysText;
 use App\Models\Access;
-use App\Models\Entry;
 use App\Models\Message;
 use App\Models\Organisation;
 use App\Models\Person;
 use App\Models\Team;
 use App\Sheet\TimesheetSetting;
+use App\Support\Database\ByIndex;
 use App\Support\Database\Record;
 use App\Support\Database\Sql;
+use App\Support\Database\StreamedRows;
 use Illuminate\Database\Eloquent\Builder;
 use Moss\Core\Calendar\Day;
 use Moss\Core\Calendar\DayRange;
@@ -62,27 +63,39 @@ final class MissingTimesheets
     {
         // Of those whose timesheet is the week, whoever has submitted something and left nothing open is done, whatever is expected.
         $weekly = $this->people($reader, $week, $search)->whereDoesntHave('team', self::isOfAnotherPeriod(...))->count();
-        $people = array_values($this->people($reader, $week, $search)->where(static fn (Builder $any): Builder => $any->whereHas('team', self::isOfAnotherPeriod(...))
-            ->orWhereNotIn('id', self::recorded($week, EntryState::Submitted, EntryState::Approved, EntryState::Settled)->having(Sql::sum('minutes'), '>', 0))
-            ->orWhereIn('id', self::recorded($week, EntryState::Draft, EntryState::Returned)))
+        $people = $this->people($reader, $week, $search)->where(static fn (Builder $any): Builder => $any->whereHas('team', self::isOfAnotherPeriod(...))
+            ->orWhere(static fn (Builder $open): Builder => $open->whereKeyNot(self::done($week))))
             ->select('id', 'code', 'name', 'team_id', 'pattern', 'calendar_id', 'starts_on', 'ends_on', 'employment_breaks')->with('team:id,name,timesheet_period,counted_in')->get()
-            ->filter(static fn (Person $person): bool => TimesheetSetting::of($person)->endingIn($week) !== null)->all());
-        $count = $weekly + count(array_filter($people, static fn (Person $person): bool => TimesheetSetting::of($person)->period !== TimesheetPeriod::Week));
+            ->all();
+        $timesheets = [];
+        $count = $weekly;
+        foreach ($people as $place => $person) {
+            $setting = TimesheetSetting::of($person);
+            $timesheet = $setting->endingIn($week);
+            if ($timesheet === null) {
+                unset($people[$place]);
+            } else {
+                $timesheets[$person->id] = $timesheet;
+                $count += $setting->period === TimesheetPeriod::Week ? 0 : 1;
+            }
+        }
         if ($people === []) {
             return [$count, []];
         }
-        $submissions = TimesheetSubmissions::load($people, [$week]);
+        $submissions = TimesheetSubmissions::load(array_values($people), [$week]);
         $missing = [];
+        $order = [];
         foreach ($people as $person) {
-            $timesheet = TimesheetSetting::of($person)->endingIn($week) ?? $week->days();
+            $timesheet = $timesheets[$person->id];
             $status = $submissions->of($person, $timesheet);
             if (! $status->isDone()) {
                 $missing[] = [$person, $status, $timesheet];
+                $order[] = [-$status->missing()->toInt(), $person->name];
             }
         }
-        usort($missing, static fn (array $one, array $other): int => [$other[1]->missing()->toInt(), $one[0]->name] <=> [$one[1]->missing()->toInt(), $other[0]->name]);
+        asort($order);
 
-        return [$count, $missing];
+        return [$count, array_map(static fn (int $place): array => $missing[$place], array_keys($order))];
     }
 
     /** @param  Builder<Team>  $team */
@@ -91,10 +104,23 @@ final class MissingTimesheets
         $team->where('timesheet_period', '<>', TimesheetPeriod::Week->value);
     }
 
-    /** @return Builder<Entry> people with time of a week in some states */
-    private static function recorded(Week $week, EntryState ...$states): Builder
+    /** @return list<int> people who have submitted something of a week and left nothing open */
+    private static function done(Week $week): array
     {
-        return Entry::query()->inWeek($week)->whereIn('state', array_column($states, 'value'))->groupBy('person_id')->select('person_id');
+        $done = [];
+        $open = [];
+        foreach (StreamedRows::of(ByIndex::of('entries', 'entries_of_day')->whereBetween('date', [$week->monday()->toString(), $week->sunday()->toString()])
+            ->groupBy('person_id', 'state')->select('person_id', 'state', Sql::sum('minutes'))) as $row) {
+            /** @var array{int, string, int} $row */
+            [$person, $state, $minutes] = $row;
+            if (in_array(EntryState::from($state), [EntryState::Draft, EntryState::Returned], true)) {
+                $open[$person] = true;
+            } else {
+                $done[$person] = ($done[$person] ?? 0) + $minutes;
+            }
+        }
+
+        return array_keys(array_filter(array_diff_key($done, $open), static fn (int $minutes): bool => $minutes > 0));
     }
 
     /** @return Builder<Person> */

@@ -13,12 +13,12 @@ use App\Models\Correction;
 use App\Models\Expense;
 use App\Models\Organisation;
 use App\Models\SettlingEntry;
+use App\Support\Database\ByIndex;
 use App\Support\Database\Record;
 use App\Support\Database\Sql;
 use App\Support\Language\Wording;
 use Illuminate\Database\Eloquent\Builder as EloquentBuilder;
 use Illuminate\Database\Query\Builder;
-use Illuminate\Support\Facades\DB;
 use Moss\Core\Calendar\Day;
 use Moss\Core\Calendar\Week;
 use Moss\Core\Sheet\EntryState;
@@ -85,7 +85,7 @@ final class PeriodCheck
     /** Found by the index of what is not settled, also where statistics would have all days of the past read instead. */
     private static function unsettled(): Builder
     {
-        return DB::query()->fromRaw('entries INDEXED BY entries_unsettled');
+        return ByIndex::of('entries', 'entries_unsettled');
     }
 
     /** By which what is open and what would be settled are recognised: whatever changes makes it another. */
