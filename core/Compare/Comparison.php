@@ -75,7 +75,12 @@ final readonly class Comparison
     /** @param  array<array-key, ComparedGroup>  $groups */
     private static function totalOf(array $groups): ComparisonRow
     {
-        return array_reduce($groups, static fn (ComparisonRow $sum, ComparedGroup $group): ComparisonRow => $sum->plus($group->row), ComparisonRow::empty());
+        $total = null;
+        foreach ($groups as $group) {
+            $total = self::sum($total, $group->row);
+        }
+
+        return $total ?? ComparisonRow::empty();
     }
 
     /**

@@ -28,7 +28,10 @@ final readonly class Minutes
 
     public static function zero(): self
     {
-        return new self(0);
+        /** @var self|null $zero made of nothing, and needed for every figure that is nothing */
+        static $zero = null;
+
+        return $zero ??= new self(0);
     }
 
     /** @param  iterable<Minutes>  $parts */
@@ -49,7 +52,7 @@ final readonly class Minutes
 
     public function plus(self $other): self
     {
-        return new self($this->amount + $other->amount);
+        return $other->amount === 0 ? $this : new self($this->amount + $other->amount);
     }
 
     public function minus(self $other): self

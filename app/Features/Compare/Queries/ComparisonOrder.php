@@ -25,15 +25,15 @@ final class ComparisonOrder
         $keys = [];
         foreach ($groups as $code => $group) {
             $row = $group->row;
-            $keys[$code] = match (true) {
+            $keys[$code] = [...match (true) {
                 $asked->sort === ComparisonSort::Name => [$names?->nameOf((string) $code)],
                 $asked->sort instanceof Measure => self::largest($asked->sort, $row),
                 default => $by->isByDay() ? [] : self::attention($row, $asked->standingOf($row)),
-            };
+            }, (string) $code];
         }
-        uksort($groups, static fn (int|string $one, int|string $other): int => [...$keys[$one], (string) $one] <=> [...$keys[$other], (string) $other]);
+        asort($keys);
 
-        return $groups;
+        return array_map(static fn (array $key): ComparedGroup => $groups[$key[count($key) - 1]], $keys);
     }
 
     /** The names that an order asks for; null where it asks for none. */

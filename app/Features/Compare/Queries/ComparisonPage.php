@@ -49,6 +49,7 @@ final readonly class ComparisonPage
         $page = min($asked->page, $pages);
         $onPage = array_slice($groups, ($page - 1) * $atOnce, $atOnce, true);
         $shown = self::shown($terms);
+        $total = $comparison->total();
         $totals = $comparison->periods();
         $periods = array_map(strval(...), array_keys($totals));
         $standings = array_count_values(array_map(static fn (ComparisonRow $row): string => $asked->standingOf($row)->value, $comparison->rows()));
@@ -79,7 +80,7 @@ final readonly class ComparisonPage
             $shown, $terms->measures, OfferedMeasures::to($reader), Organisation::query()->sole()->currency,
             $periods,
             self::groups($onPage, $periods, $asked, $shown),
-            ComparedRowProps::of($comparison->total(), $asked->standingOf($comparison->total()), $shown),
+            ComparedRowProps::of($total, $asked->standingOf($total), $shown),
             self::across($totals, $periods, $asked),
             count($groups),
             $standings[Standing::Over->value] ?? 0,

@@ -6,6 +6,7 @@ namespace App\Features\Compare\Queries;
 
 use App\Effort\Totals\PlannedTotals;
 use App\Models\PlannedWeek;
+use App\Support\Database\StreamedRows;
 use Illuminate\Database\Query\Builder;
 use Moss\Core\Calendar\Day;
 use Moss\Core\Calendar\DayRange;
@@ -26,32 +27,22 @@ final class PlannedAmounts
     {
         $columns = [...$asked->columns(), ...$asked->people ? ['team_id'] : []];
         $sums = ['minutes' => 'planned_minutes', 'to_date' => 'CASE WHEN starts_on <= ? THEN planned_minutes ELSE 0 END'];
-        $months = $asked->canBeMonths() ? MonthSums::of('planned_months', $columns, ['minutes' => 'planned_minutes'], $compared, $work) : null;
-        if ($months !== null) {
-            yield from $this->amounts($months, $items, $compared);
-        }
+        // A whole month lies on one side of today.
+        $months = $asked->canBeMonths() ? MonthSums::of('planned_months', $columns, ['minutes' => 'planned_minutes'], $compared, $work)
+            ?->selectRaw('sum(CASE WHEN month <= ? THEN planned_minutes ELSE 0 END) AS to_date', [$compared->toDate()->toString()]) : null;
         $weeks = WeekSums::of('planned_weeks', ['task_id', 'person_id', 'team_id', 'role_id'], $columns, $sums, $compared, $work, [$compared->toDate()->toString()], $months !== null);
-        if ($weeks !== null) {
-            yield from $this->amounts($weeks, $items, $compared);
-        }
-        foreach ($compared->cut as $days) {
-            yield from $this->amounts($work->narrow(self::ofDays($columns, $days, $compared)), $items, $compared);
-        }
-    }
-
-    /** @return iterable<ComparedAmount> */
-    private function amounts(Builder $query, WorkItems $items, ComparedDays $compared): iterable
-    {
-        foreach ($query->cursor() as $row) {
-            /** @var object{task_id?: int, project_id?: int, person_id?: int, team_id?: int, role_id?: int, first: string, minutes: int, to_date?: int} $row */
-            $day = $this->days[$row->first] ??= Day::of($row->first);
-            yield PlannedTime::amount(
-                $items->of($row->task_id ?? $row->project_id ?? 0, $row->person_id ?? 0, $row->team_id ?? 0, $row->role_id ?? 0),
-                $day,
-                Minutes::of($row->minutes),
-                // A whole month lies on one side of today.
-                Minutes::of($row->to_date ?? ($compared->isToDate($day) ? $row->minutes : 0)),
-            );
+        $cut = array_map(static fn (DayRange $days): Builder => $work->narrow(self::ofDays($columns, $days, $compared)), $compared->cut);
+        $queries = [...array_values(array_filter([$months, $weeks])), ...$cut];
+        foreach ($queries === [] ? [] : StreamedRows::named(MergedSums::of($queries, $columns, ['minutes', 'to_date'])) as $row) {
+            /** @var object{task_id?: int, project_id?: int, person_id?: int, team_id?: int, role_id?: int, first: string|null, minutes: int|null, to_date: int|null} $row */
+            if ($row->first !== null) {
+                yield PlannedTime::amount(
+                    $items->of($row->task_id ?? $row->project_id ?? 0, $row->person_id ?? 0, $row->team_id ?? 0, $row->role_id ?? 0),
+                    $this->days[$row->first] ??= Day::of($row->first),
+                    Minutes::of($row->minutes ?? 0),
+                    Minutes::of($row->to_date ?? 0),
+                );
+            }
         }
     }
 

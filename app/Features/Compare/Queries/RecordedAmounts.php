@@ -7,7 +7,7 @@ namespace App\Features\Compare\Queries;
 use App\Effort\RatesInForce;
 use App\Effort\Totals\RecordedTotals;
 use App\Support\Database\Record;
-use Illuminate\Database\Query\Builder;
+use App\Support\Database\StreamedRows;
 use Moss\Core\Calendar\Day;
 use Moss\Core\Calendar\DayRange;
 use Moss\Core\Compare\ComparedAmount;
@@ -46,19 +46,24 @@ final class RecordedAmounts
 
             return;
         }
-        $sums = [...self::MINUTES, ...$terms->asksMoney() ? ($asked->billable ? [...self::COST, ...self::BILL] : self::COST) : []];
+        [$asksMoney, $asksAttendance] = [$terms->asksMoney(), $terms->asksAttendance()];
+        $sums = [...self::MINUTES, ...$asksMoney ? ($asked->billable ? [...self::COST, ...self::BILL] : self::COST) : []];
         $months = $asked->canBeMonths() ? MonthSums::of('recorded_months', $columns, $sums, $compared, $work) : null;
         $weeks = WeekSums::of('recorded_weeks', ['task_id', 'person_id', 'role_id'], $columns, $sums, $compared, $work, [], $months !== null);
-        foreach (self::rows($months, $weeks) as $row) {
-            /** @var object{task_id?: int, project_id?: int, person_id?: int, role_id?: int, billable?: int, first: string, actual: int, pending: int, actual_cents?: int, pending_cents?: int, actual_unrated?: int, pending_unrated?: int, actual_bill_cents?: int, pending_bill_cents?: int, actual_bill_unrated?: int, pending_bill_unrated?: int} $row */
+        $queries = array_values(array_filter([$months, $weeks]));
+        foreach ($queries === [] ? [] : StreamedRows::named(MergedSums::of($queries, $columns, array_keys($sums))) as $row) {
+            /** @var object{task_id?: int, project_id?: int, person_id?: int, role_id?: int, billable?: int, first: string|null, actual: int, pending: int, actual_cents?: int, pending_cents?: int, actual_unrated?: int, pending_unrated?: int, actual_bill_cents?: int, pending_bill_cents?: int, actual_bill_unrated?: int, pending_bill_unrated?: int} $row */
+            if ($row->first === null) {
+                continue;
+            }
             $item = $items->of($row->task_id ?? $row->project_id ?? 0, $row->person_id ?? 0, 0, $row->role_id ?? 0, $row->billable ?? RecordedTotals::BILLABLE_AS_TASK);
             $counted = $row->actual + ($terms->withPending ? $row->pending : 0);
-            $money = $terms->asksMoney() ? new ComparedMoney(
+            $money = $asksMoney ? new ComparedMoney(
                 self::cost($terms, $row->actual_cents ?? 0, $row->actual_unrated ?? 0, $row->pending_cents ?? 0, $row->pending_unrated ?? 0),
                 $asked->billable && $item->isBillable ? self::cost($terms, $row->actual_bill_cents ?? 0, $row->actual_bill_unrated ?? 0, $row->pending_bill_cents ?? 0, $row->pending_bill_unrated ?? 0) : Cost::nothing(),
                 Minutes::zero(),
             ) : null;
-            yield $this->amount($terms, $asked, $item, $row->first, $row->actual, $row->pending, self::seen($money, $item, $work, $counted), $known === null || isset($known[$row->person_id ?? 0]));
+            yield $this->amount($terms, $asked, $item, $row->first, $row->actual, $row->pending, self::seen($money, $item, $work, $counted), $asksAttendance && ($known === null || isset($known[$row->person_id ?? 0])));
         }
         if ($compared->cut !== []) {
             yield from $this->ofEntries($terms, $asked, $items, $compared->cut, $work, $known);
@@ -73,6 +78,7 @@ final class RecordedAmounts
     private function ofEntries(ComparisonTerms $terms, Dimensions $asked, WorkItems $items, array $ranges, ComparableWork $work, ?array $known): iterable
     {
         $pricing = $terms->asksMoney() ? RatesInForce::load() : null;
+        $asksAttendance = $terms->asksAttendance();
         $isActual = [];
         foreach ($work->narrow(EntrySums::of($asked, $ranges, $pricing !== null))->cursor() as $row) {
             /** @var object{task_id?: int, project_id?: int, person_id?: int, role_id?: int|null, billable?: int|null, first: string, minutes: int, state: string, person?: string, role?: string|null, own?: int|null, costed?: int|null, charge_code?: string|null, field?: string|null} $row */
@@ -80,13 +86,13 @@ final class RecordedAmounts
             $actual = $isActual[$row->state] ??= EntryState::from($row->state)->isActual();
             $counts = $actual || $terms->withPending;
             $money = $pricing === null ? null : ($counts ? self::priced($pricing, $asked->billable && $item->isBillable, $row->person ?? '', $row->role ?? null, $this->day($row->first), Minutes::of($row->minutes), $row->costed ?? null) : new ComparedMoney(Cost::nothing(), Cost::nothing(), Minutes::zero()));
-            yield $this->amount($terms, $asked, $item, $row->first, $actual ? $row->minutes : 0, $actual ? 0 : $row->minutes, self::seen($money, $item, $work, $counts ? $row->minutes : 0), $known === null || isset($known[$row->person_id ?? 0]));
+            yield $this->amount($terms, $asked, $item, $row->first, $actual ? $row->minutes : 0, $actual ? 0 : $row->minutes, self::seen($money, $item, $work, $counts ? $row->minutes : 0), $asksAttendance && ($known === null || isset($known[$row->person_id ?? 0])));
         }
     }
 
-    private function amount(ComparisonTerms $terms, Dimensions $asked, WorkItem $item, string $first, int $actual, int $pending, ?ComparedMoney $money, bool $isKnown): ComparedAmount
+    private function amount(ComparisonTerms $terms, Dimensions $asked, WorkItem $item, string $first, int $actual, int $pending, ?ComparedMoney $money, bool $asksAttendance): ComparedAmount
     {
-        return RecordedTime::amount($item, $this->day($first), Minutes::of($actual), Minutes::of($pending), $terms->withPending, $asked->billable, $money, $terms->asksAttendance() && $isKnown);
+        return RecordedTime::amount($item, $this->day($first), Minutes::of($actual), Minutes::of($pending), $terms->withPending, $asked->billable, $money, $asksAttendance);
     }
 
     private static function priced(Pricing $pricing, bool $isBillable, string $person, ?string $role, Day $day, Minutes $minutes, ?int $costed): ComparedMoney
@@ -97,17 +103,6 @@ final class RecordedAmounts
     private static function cost(ComparisonTerms $terms, int $actual, int $unrated, int $pending, int $pendingUnrated): Cost
     {
         return Cost::known(Money::ofCents($actual + ($terms->withPending ? $pending : 0)))->plus(Cost::unknown(Minutes::of($unrated + ($terms->withPending ? $pendingUnrated : 0))));
-    }
-
-    /** @return iterable<object> of either, one after the other */
-    private static function rows(?Builder ...$queries): iterable
-    {
-        foreach (array_filter($queries) as $query) {
-            foreach ($query->cursor() as $row) {
-                /** @var object $row */
-                yield $row;
-            }
-        }
     }
 
     /** Money as the reader may see it. */
