@@ -9,6 +9,7 @@ use App\Models\Calendar;
 use App\Models\Phase;
 use App\Models\Task;
 use App\Support\Database\Sql;
+use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 
 /**
@@ -26,21 +27,9 @@ final class Codes
     /** @var array<string, int> */
     private array $next = [];
 
-    public function load(): void
-    {
-        foreach (CodeTable::cases() as $table) {
-            $this->remember($table->value, DB::table($table->value)->pluck('id', 'code')->all());
-        }
-        $this->remember('tasks', Task::query()->toBase()->join('projects', 'projects.id', 'tasks.project_id')
-            ->select('tasks.id', Sql::joined(['projects.code', 'tasks.code'], '/', 'code'))->pluck('id', 'code')->all());
-        $this->remember('phases', Phase::query()->toBase()->join('projects', 'projects.id', 'phases.project_id')
-            ->select('phases.id', Sql::joined(['projects.code', 'phases.name'], '/', 'code'))->pluck('id', 'code')->all());
-        $this->remember('absence_kinds', AbsenceKind::query()->toBase()->pluck('id', 'name')->all());
-    }
-
     public function idOf(string $table, string $code): ?int
     {
-        return $this->ids[$table][$code] ?? null;
+        return $this->idsOf($table)[$code] ?? null;
     }
 
     /** The id of the code, a new one if there is none yet. */
@@ -50,6 +39,7 @@ final class Codes
         if ($known !== null) {
             return $known;
         }
+        $this->next[$table] ??= 1 + max([0, ...array_values($this->idsOf($table))]);
         $this->declared[$table][$code] = $this->next[$table];
 
         return $this->ids[$table][$code] = $this->next[$table]++;
@@ -84,10 +74,19 @@ final class Codes
         }
     }
 
-    /** @param  array<array-key, mixed>  $ids */
-    private function remember(string $table, array $ids): void
+    /** @return array<array-key, int> read once a file asks for that table */
+    private function idsOf(string $table): array
     {
-        $this->ids[$table] = array_map(static fn (mixed $id): int => is_int($id) ? $id : 0, $ids);
-        $this->next[$table] = 1 + max([0, ...array_values($this->ids[$table])]);
+        return $this->ids[$table] ??= array_map(static fn (mixed $id): int => is_int($id) ? $id : 0, self::query($table)->pluck('id', 'code')->all());
+    }
+
+    private static function query(string $table): Builder
+    {
+        return match ($table) {
+            'tasks' => Task::query()->toBase()->join('projects', 'projects.id', 'tasks.project_id')->select('tasks.id', Sql::joined(['projects.code', 'tasks.code'], '/', 'code')),
+            'phases' => Phase::query()->toBase()->join('projects', 'projects.id', 'phases.project_id')->select('phases.id', Sql::joined(['projects.code', 'phases.name'], '/', 'code')),
+            'absence_kinds' => AbsenceKind::query()->toBase()->select('id', 'name AS code'),
+            default => DB::table(CodeTable::from($table)->value)->select('id', 'code'),
+        };
     }
 }

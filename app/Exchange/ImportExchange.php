@@ -31,7 +31,6 @@ final readonly class ImportExchange
     {
         $problems = new FileProblems;
         $codes = new Codes;
-        $codes->load();
         $files = $this->read($source, $codes, $problems);
         $problems->refuseIfFileUnread();
         DB::beginTransaction();
