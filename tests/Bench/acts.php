@@ -54,7 +54,7 @@ $measure = static function (string $name, Closure $act) use (&$longest, $applica
     $application->make(Settlement::class)->finish();
     printf("%s: until all is done, in seconds\t%.2f\t15\n", $name, (hrtime(true) - $begun) / 1e9);
     printf("%s: the longest that the write lock was held, in milliseconds\t%.0f\t250\n", $name, $longest / 1e6);
-    assert(DB::table('recalculations')->count() === 0 && DB::table('settling_entries')->count() === 0);
+    assert(DB::table('recalculations')->count() === 0 && DB::table('settling_batches')->count() === 0);
 };
 $import = static function (string $file, string $contents) use ($application): void {
     $folder = sys_get_temp_dir().'/moss-bench-'.bin2hex(random_bytes(6));

@@ -137,6 +137,24 @@ final readonly class Sql implements Expression
         return self::as($alias, static fn (Closure $name): string => 'CASE WHEN count(*) > 0 THEN json_group_object('.$named($name).', '.$name($values).') END');
     }
 
+    /** Of several rows a JSON list of what a column holds. */
+    public static function list(string $column, string $alias): self
+    {
+        return self::as($alias, static fn (Closure $name): string => 'json_group_array('.$name($column).')');
+    }
+
+    /** To read from: the rows of a table once for each value of a JSON list that a column holds, with that as `value`. */
+    public static function listed(string $table, string $column): self
+    {
+        return self::as(null, static fn (Closure $name): string => $name($table).', json_each('.$name($table.'.'.$column).')');
+    }
+
+    /** A whole number divided by another, rounded down. */
+    public static function quotient(string $column, int $divisor): self
+    {
+        return self::as(null, static fn (Closure $name): string => $name($column).' / '.$divisor);
+    }
+
     /** Nothing, where other rows of the same class have something. */
     public static function none(string $alias): self
     {

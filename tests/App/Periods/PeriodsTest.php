@@ -6,6 +6,7 @@ namespace Tests\App\Periods;
 
 use App\Exchange\ImportRefused;
 use App\Models\Entry;
+use App\Models\SettlingBatch;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
@@ -56,9 +57,9 @@ final class PeriodsTest extends TestCase
     {
         $this->load();
         $kit = $this->person('kit')->id;
-        foreach (DB::table('entries')->where('state', 'approved')->pluck('id')->all() as $id) {
-            DB::table('settling_entries')->insert(['entry_id' => $id, 'settled_by_id' => $kit]);
-        }
+        $approved = DB::table('entries')->where('state', 'approved')->pluck('id')->all();
+        SettlingBatch::query()->create(['entries' => array_slice($approved, 0, 2), 'size' => 2, 'settled_by_id' => $kit]);
+        SettlingBatch::query()->create(['entries' => array_slice($approved, 2), 'size' => 1, 'settled_by_id' => $kit]);
         $this->check('2026-06-07')->assertInertia(fn (AssertableInertia $page) => $page->where('period.stillSettling', 3)->where('period.entries', 0));
         DB::table('entries')->where('date', '2026-06-16')->update(['state' => 'submitted']);
 
@@ -66,7 +67,7 @@ final class PeriodsTest extends TestCase
 
         self::assertSame(['2026-06-02', '2026-06-03'], DB::table('entries')->where('state', 'settled')->orderBy('date')->pluck('date')->all());
         self::assertSame([$kit, $kit], DB::table('audit_trail')->where('act', 'settle')->pluck('actor_id')->all());
-        self::assertSame(0, DB::table('settling_entries')->count());
+        self::assertSame(0, DB::table('settling_batches')->count());
     }
 
     public function test_what_has_changed_since_it_was_looked_at_is_not_closed_unseen(): void

@@ -7,7 +7,7 @@ namespace App\Features\Periods\Actions;
 use App\AuditTrail\AuditTrail;
 use App\AuditTrail\AuditTrailLine;
 use App\Models\Entry;
-use App\Models\SettlingEntry;
+use App\Models\SettlingBatch;
 use App\Support\Database\Record;
 use App\Support\Database\ShortSteps;
 use App\Support\Database\Sql;
@@ -24,7 +24,8 @@ use Moss\Core\Sheet\EntryStatus;
  */
 final readonly class Settlement
 {
-    private const AT_ONCE = 100;
+    /** Entries of as many numbers in a row are one batch, which a step settles. */
+    private const AT_ONCE = 250;
 
     public function __construct(private AuditTrail $auditTrail, private Application $application)
     {
@@ -33,7 +34,8 @@ final readonly class Settlement
     /** Within the transaction in which a period is closed. */
     public function queue(Builder $entries, int $office): void
     {
-        SettlingEntry::query()->insertUsing(['entry_id', 'settled_by_id'], $entries->select('entries.id', Sql::value($office)));
+        SettlingBatch::query()->insertUsing(['entries', 'size', 'settled_by_id'], DB::query()->fromSub($entries->select('entries.id'), 'settling')
+            ->select(Sql::list('id', 'entries'), Sql::count('size'), Sql::value($office))->groupBy(Sql::quotient('id', self::AT_ONCE)));
         DB::afterCommit($this->afterClosing(...));
     }
 
@@ -46,7 +48,7 @@ final readonly class Settlement
     {
         if ($this->application->runningInConsole()) {
             $this->finish();
-        } elseif (! ShortSteps::runForPage($this->step(...), intdiv(SettlingEntry::query()->count(), self::AT_ONCE))) {
+        } elseif (! ShortSteps::runForPage($this->step(...), SettlingBatch::query()->count())) {
             Settle::dispatch();
         }
     }
@@ -54,32 +56,32 @@ final readonly class Settlement
     /** @return bool whether there was anything */
     private function step(): bool
     {
-        $queued = Record::all(SettlingEntry::query()->toBase()->join('entries', 'entries.id', 'settling_entries.entry_id')->orderBy('entry_id')->limit(self::AT_ONCE)
-            ->select('settling_entries.settled_by_id', 'entries.id', 'entries.person_id', 'entries.task_id', 'entries.role_id', 'entries.date', 'entries.minutes', 'entries.state'));
-        if ($queued === []) {
-            // Entries that were cleared since are not there any more.
-            return SettlingEntry::query()->delete() > 0;
+        $batch = SettlingBatch::query()->orderBy('id')->first();
+        if ($batch === null) {
+            return false;
         }
+        // Entries that were cleared since are not there any more.
+        $queued = Record::all(Entry::query()->toBase()->whereIntegerInRaw('id', $batch->entries)->orderBy('id')->select('id', 'person_id', 'task_id', 'role_id', 'date', 'minutes', 'state'));
         [$ids, $lines] = [[], []];
         foreach ($queued as $entry) {
             if ($entry->string('state') === EntryState::Approved->value) {
                 $ids[] = $entry->int('id');
-                $lines[] = self::line($entry);
+                $lines[] = self::line($entry, $batch->settled_by_id);
             }
         }
         Entry::query()->whereIntegerInRaw('id', $ids)->increment('version', 1, ['state' => EntryState::Settled]);
         $this->auditTrail->of($lines);
-        SettlingEntry::query()->where('entry_id', '<=', end($queued)->int('id'))->delete();
+        $batch->delete();
 
         return true;
     }
 
-    private static function line(Record $entry): AuditTrailLine
+    private static function line(Record $entry, int $office): AuditTrailLine
     {
         $settled = EntryStatus::of(EntryState::from($entry->string('state')))->settled(new Actor(isOffice: true));
 
         return new AuditTrailLine(
-            'settle', $entry->int('settled_by_id'), null, $entry->int('person_id'), $entry->int('task_id'), $entry->string('date'),
+            'settle', $office, null, $entry->int('person_id'), $entry->int('task_id'), $entry->string('date'),
             ['role' => $entry->intOrNull('role_id'), 'state' => $entry->string('state')],
             ['role' => $entry->intOrNull('role_id'), 'state' => $settled->state->value, 'minutes' => $entry->int('minutes')],
         );

@@ -12,13 +12,14 @@ use App\Models\AuditTrailRow;
 use App\Models\Correction;
 use App\Models\Expense;
 use App\Models\Organisation;
-use App\Models\SettlingEntry;
+use App\Models\SettlingBatch;
 use App\Support\Database\ByIndex;
 use App\Support\Database\Record;
 use App\Support\Database\Sql;
 use App\Support\Language\Wording;
 use Illuminate\Database\Eloquent\Builder as EloquentBuilder;
 use Illuminate\Database\Query\Builder;
+use Illuminate\Support\Facades\DB;
 use Moss\Core\Calendar\Day;
 use Moss\Core\Calendar\Week;
 use Moss\Core\Sheet\EntryState;
@@ -51,7 +52,7 @@ final class PeriodCheck
             $sums['settling'][0],
             $sums['settling'][1],
             self::recognised($sums),
-            SettlingEntry::query()->count(),
+            (int) SettlingBatch::query()->sum('size'),
             $organisation->week_due,
             $this->acts(),
         );
@@ -67,9 +68,8 @@ final class PeriodCheck
     public static function settling(Day $until): Builder
     {
         $approved = self::unsettled()->where('entries.date', '<=', $until->toString())->whereRaw("entries.state = 'approved' AND ".self::UNSETTLED);
-        $queued = SettlingEntry::query()->toBase();
 
-        return $queued->exists() ? $approved->whereNotExists($queued->whereColumn('settling_entries.entry_id', 'entries.id')) : $approved;
+        return SettlingBatch::query()->exists() ? $approved->whereNotIn('entries.id', DB::query()->from(Sql::listed('settling_batches', 'entries'))->select('value')) : $approved;
     }
 
     /**
@@ -79,7 +79,13 @@ final class PeriodCheck
      */
     public static function settlingExpenses(Day $until): EloquentBuilder
     {
-        return Expense::query()->where('date', '<=', $until->toString())->where('state', EntryState::Approved);
+        return self::unsettledExpenses($until, EntryState::Approved);
+    }
+
+    /** @return EloquentBuilder<Expense> by the index of what is not settled, as that says it */
+    private static function unsettledExpenses(Day $until, EntryState ...$states): EloquentBuilder
+    {
+        return Expense::query()->where('date', '<=', $until->toString())->where('state', '<>', Sql::value(EntryState::Settled->value))->whereIn('state', array_map(static fn (EntryState $state): Sql => Sql::value($state->value), $states));
     }
 
     /** Found by the index of what is not settled, also where statistics would have all days of the past read instead. */
@@ -110,7 +116,7 @@ final class PeriodCheck
         };
 
         $expenses = Record::all(self::settlingExpenses($until)->toBase()->select(Sql::count('expenses'), Sql::total('version', 'versions')))[0];
-        $openExpenses = Expense::query()->where('date', '<=', $until->toString())->whereIn('state', [EntryState::Draft, EntryState::Returned, EntryState::Submitted])->count();
+        $openExpenses = self::unsettledExpenses($until, EntryState::Draft, EntryState::Returned, EntryState::Submitted)->count();
 
         return ['open' => $sum(self::open($until)), 'settling' => $sum(self::settling($until)), 'expenses' => [$openExpenses, $expenses->int('expenses'), $expenses->int('versions')]];
     }
