@@ -8,11 +8,10 @@ use App\AuditTrail\AuditTrail;
 use App\AuditTrail\AuditTrailLine;
 use App\AuditTrail\AuditTrailSubject;
 use App\Features\Periods\Queries\PeriodCheck;
+use App\Features\Periods\Queries\PeriodSums;
 use App\Models\Organisation;
 use App\Models\Person;
 use App\Support\Clock\Today;
-use App\Support\Database\Record;
-use App\Support\Database\Sql;
 use App\Support\Language\Wording;
 use Illuminate\Support\Facades\DB;
 use Moss\Core\Calendar\Day;
@@ -47,22 +46,21 @@ final readonly class ClosePeriod
             if ($organisation->closed_until !== null && $until->isBefore($organisation->closed_until)) {
                 throw PeriodRefused::because('backwards', ['day' => Wording::day($organisation->closed_until)]);
             }
-            if (PeriodCheck::seen($until) !== $seen) {
+            $sums = PeriodCheck::sums($until);
+            if ($sums->recognised() !== $seen) {
                 throw PeriodRefused::because('moved_on');
             }
-            $open = PeriodCheck::open($until)->count();
-            if ($open > 0 && ! $leavesOut) {
-                throw PeriodRefused::because('open', ['entries' => $open]);
+            if ($sums->openEntries > 0 && ! $leavesOut) {
+                throw PeriodRefused::because('open', ['entries' => $sums->openEntries]);
             }
 
-            return $this->close($office, $organisation, $until);
+            return $this->close($office, $organisation, $until, $sums);
         });
     }
 
-    private function close(Person $office, Organisation $organisation, Day $until): Minutes
+    private function close(Person $office, Organisation $organisation, Day $until, PeriodSums $sums): Minutes
     {
-        $settling = Record::all(PeriodCheck::settling($until)->addSelect(Sql::count('entries'), Sql::total('minutes', 'minutes')))[0];
-        [$entries, $minutes] = [$settling->int('entries'), $settling->int('minutes')];
+        [$entries, $minutes] = [$sums->settlingEntries, $sums->settlingMinutes];
         $expenses = PeriodCheck::settlingExpenses($until)->update(['state' => EntryState::Settled]);
         $before = $organisation->closed_until?->toString();
         if ($entries === 0 && $expenses === 0 && $before === $until->toString()) {

@@ -43,15 +43,15 @@ final class PeriodCheck
             $until->toString(),
             $this->people($until),
             self::open($until)->distinct()->count('person_id'),
-            $sums['open'][0],
-            $sums['open'][1],
+            $sums->openEntries,
+            $sums->openMinutes,
             $this->corrected($closedUntil),
             Correction::query()->waiting()->where('date', '<=', $until->toString())->count(),
-            $sums['expenses'][0],
-            $sums['expenses'][1],
-            $sums['settling'][0],
-            $sums['settling'][1],
-            self::recognised($sums),
+            $sums->openExpenses,
+            $sums->settlingExpenses,
+            $sums->settlingEntries,
+            $sums->settlingMinutes,
+            $sums->recognised(),
             (int) SettlingBatch::query()->sum('size'),
             $organisation->week_due,
             $this->acts(),
@@ -97,28 +97,21 @@ final class PeriodCheck
     /** By which what is open and what would be settled are recognised: whatever changes makes it another. */
     public static function seen(Day $until): string
     {
-        return self::recognised(self::sums($until));
+        return self::sums($until)->recognised();
     }
 
-    /** @param  array{open: array{int, int, int}, settling: array{int, int, int}, expenses: array{int, int, int}}  $sums */
-    private static function recognised(array $sums): string
+    /** What is open and what would be settled, in four queries. */
+    public static function sums(Day $until): PeriodSums
     {
-        return implode('-', [...$sums['open'], ...$sums['settling'], ...$sums['expenses']]);
-    }
-
-    /** @return array{open: array{int, int, int}, settling: array{int, int, int}, expenses: array{int, int, int}} entries, minutes and the sum of versions; of expenses those that are open, and approved, and the sum of versions of these */
-    private static function sums(Day $until): array
-    {
-        $sum = static function (Builder $entries): array {
-            $row = Record::all($entries->addSelect(Sql::count('entries'), Sql::total('entries.minutes', 'minutes'), Sql::total('entries.version', 'versions')))[0];
-
-            return [$row->int('entries'), $row->int('minutes'), $row->int('versions')];
-        };
-
+        $sum = static fn (Builder $entries): Record => Record::all($entries->addSelect(Sql::count('entries'), Sql::total('entries.minutes', 'minutes'), Sql::total('entries.version', 'versions')))[0];
+        [$open, $settling] = [$sum(self::open($until)), $sum(self::settling($until))];
         $expenses = Record::all(self::settlingExpenses($until)->toBase()->select(Sql::count('expenses'), Sql::total('version', 'versions')))[0];
-        $openExpenses = self::unsettledExpenses($until, EntryState::Draft, EntryState::Returned, EntryState::Submitted)->count();
 
-        return ['open' => $sum(self::open($until)), 'settling' => $sum(self::settling($until)), 'expenses' => [$openExpenses, $expenses->int('expenses'), $expenses->int('versions')]];
+        return new PeriodSums(
+            $open->int('entries'), $open->int('minutes'), $open->int('versions'),
+            $settling->int('entries'), $settling->int('minutes'), $settling->int('versions'),
+            self::unsettledExpenses($until, EntryState::Draft, EntryState::Returned, EntryState::Submitted)->count(), $expenses->int('expenses'), $expenses->int('versions'),
+        );
     }
 
     /** @return list<OpenTimeProps> */
