@@ -6,7 +6,6 @@ namespace App\Sheet;
 
 use App\Effort\WorkingTime;
 use App\Models\Absence as AbsenceModel;
-use App\Models\Person;
 use App\Sheet\Props\AbsenceProps;
 use App\Sheet\Props\DayProps;
 use App\Support\Database\Record;
@@ -32,7 +31,7 @@ final class ExpectedDaysOfMany
     }
 
     /**
-     * @param  list<Person>  $people
+     * @param  list<PersonWorkTime>  $people
      * @param  non-empty-list<Week>  $weeks
      */
     public static function load(array $people, array $weeks): self
@@ -42,10 +41,10 @@ final class ExpectedDaysOfMany
         return self::during($people, DayRange::between(Day::of(min($mondays)), Day::of(max($mondays))->plusDays(6)));
     }
 
-    /** @param  list<Person>  $people */
+    /** @param  list<PersonWorkTime>  $people */
     public static function during(array $people, DayRange $days): self
     {
-        $query = AbsenceModel::during($days)->whereIntegerInRaw('absences.person_id', array_map(static fn (Person $person): int => $person->id, $people));
+        $query = AbsenceModel::during($days)->whereIntegerInRaw('absences.person_id', array_map(static fn (PersonWorkTime $person): int => $person->id, $people));
         $absences = [];
         foreach (Record::all($query) as $record) {
             $absences[$record->int('person_id')][] = $record;
@@ -55,38 +54,38 @@ final class ExpectedDaysOfMany
     }
 
     /** @return array<string, int> minutes of every day by `YYYY-MM-DD`, in order */
-    public function byDay(Person $person, DayRange $days): array
+    public function byDay(PersonWorkTime $person, DayRange $days): array
     {
         if (! $this->isUsual($person)) {
             return self::each($this->hours($person), $days);
         }
 
-        return $this->usualDays[implode('/', [$person->pattern, $person->calendar_id, $days->first()->toString(), $days->last()->toString()])] ??= self::each($this->hours($person), $days);
+        return $this->usualDays[implode('/', [$person->pattern, $person->calendarId, $days->first()->toString(), $days->last()->toString()])] ??= self::each($this->hours($person), $days);
     }
 
-    public function expected(Person $person, DayRange $days): Minutes
+    public function expected(PersonWorkTime $person, DayRange $days): Minutes
     {
         if (! $this->isUsual($person)) {
             return $this->hours($person)->within($days);
         }
 
-        return $this->usual[implode('/', [$person->pattern, $person->calendar_id, $days->first()->toString(), $days->last()->toString()])] ??= $this->hours($person)->within($days);
+        return $this->usual[implode('/', [$person->pattern, $person->calendarId, $days->first()->toString(), $days->last()->toString()])] ??= $this->hours($person)->within($days);
     }
 
-    public function hours(Person $person): ExpectedHours
+    public function hours(PersonWorkTime $person): ExpectedHours
     {
         $absences = array_map(static fn (Record $record): Absence => new Absence(
             Day::of($record->string('date')),
             $record->intOrNull('minutes') === null ? null : Minutes::of($record->int('minutes')),
         ), $this->absences[$person->id] ?? []);
 
-        return ExpectedHours::of($this->working->capacity($person->pattern, $person->calendar_id), $person->employment(), $absences);
+        return ExpectedHours::of($this->working->capacity($person->pattern, $person->calendarId), $person->employment(), $absences);
     }
 
     /** Whether the person is employed throughout and never away. */
-    private function isUsual(Person $person): bool
+    private function isUsual(PersonWorkTime $person): bool
     {
-        return ! isset($this->absences[$person->id]) && $person->starts_on === null && $person->ends_on === null && $person->employment_breaks === null;
+        return ! isset($this->absences[$person->id]) && $person->isEmployedThroughout();
     }
 
     /** @return array<string, int> */
@@ -104,9 +103,9 @@ final class ExpectedDaysOfMany
      * @param  bool  $isWhole  whether the reader may know what the days ask of the person, and why they are away
      * @return list<DayProps>
      */
-    public function props(Person $person, Week $week, Day $today, bool $isWhole = true): array
+    public function props(PersonWorkTime $person, Week $week, Day $today, bool $isWhole = true): array
     {
-        $capacity = $this->working->capacity($person->pattern, $person->calendar_id);
+        $capacity = $this->working->capacity($person->pattern, $person->calendarId);
         $expected = $this->hours($person);
         $props = [];
         foreach ($week->days() as $day) {
@@ -116,7 +115,7 @@ final class ExpectedDaysOfMany
                 $isWhole ? $expected->on($day)->toInt() : null,
                 $capacity->isWorkingDay($day),
                 $day->equals($today),
-                $this->working->holidays($person->calendar_id)->on($day)?->name,
+                $this->working->holidays($person->calendarId)->on($day)?->name,
                 array_map(static fn (Record $absence): AbsenceProps => $isWhole
                     ? new AbsenceProps($absence->string('kind'), $absence->intOrNull('minutes'))
                     : AbsenceProps::forOthers($absence->string('kind'), $absence->string('visible_to')), $absences),

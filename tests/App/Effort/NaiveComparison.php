@@ -14,6 +14,7 @@ use App\Models\OwnFieldValue;
 use App\Models\Person;
 use App\Models\Task;
 use App\Sheet\ExpectedDaysOfMany;
+use App\Sheet\PersonWorkTime;
 use Illuminate\Support\Collection;
 use LogicException;
 use Moss\Core\Calendar\Day;
@@ -154,10 +155,10 @@ final class NaiveComparison
     private function expected(): iterable
     {
         $people = array_values($this->people->filter(static fn (Person $person): bool => ! $person->isViewer())->all());
-        $expected = ExpectedDaysOfMany::during($people, $this->days->period);
+        $expected = ExpectedDaysOfMany::during(array_map(PersonWorkTime::of(...), $people), $this->days->period);
         foreach ($people as $person) {
             foreach ($this->days->period as $day) {
-                $minutes = $expected->hours($person)->on($day);
+                $minutes = $expected->hours(PersonWorkTime::of($person))->on($day);
                 if (! $minutes->isZero()) {
                     yield new ComparedAmount(WorkItem::attendance($person->code, $person->team?->code, $person->role?->code, $this->held['person '.$person->id] ?? null), $day, ComparisonRow::expected($minutes, $this->days->isToDate($day) ? $minutes : Minutes::zero()));
                 }

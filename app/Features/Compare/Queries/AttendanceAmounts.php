@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Features\Compare\Queries;
 
-use App\Models\Person;
-use App\Models\Team;
 use App\Sheet\ExpectedDaysOfMany;
-use Illuminate\Database\Eloquent\Builder;
+use App\Sheet\PersonWorkTime;
+use App\Support\Database\Rows;
+use Illuminate\Database\Query\Builder;
 use Moss\Core\Calendar\Day;
 use Moss\Core\Calendar\DayRange;
 use Moss\Core\Calendar\PeriodUnit;
@@ -17,26 +17,26 @@ use Moss\Core\Compare\Grouping;
 use Moss\Core\Compare\WorkItem;
 use Moss\Core\Time\Minutes;
 
-/** What the days of a period ask of the people that are compared; in five queries. */
+/** What the days of a period ask of the people that are compared; in four queries. */
 final class AttendanceAmounts
 {
     /** @return iterable<ComparedAmount> */
     public function of(ComparisonTerms $terms, ComparableWork $work, WorkItems $items): iterable
     {
         $selection = $terms->selection;
-        $people = array_values(Person::query()->whereIn('id', $work->people()->select('people.id'))
-            ->when($selection->persons !== [], static fn (Builder $some): Builder => $some->whereIn('code', $selection->persons))
-            ->when($selection->teams !== [], static fn (Builder $some): Builder => $some->whereIn('team_id', Team::query()->whereIn('code', $selection->teams)->select('id')))
-            ->with('team:id,code', 'role:id,code')->orderBy('id')->get()->all());
+        $people = Rows::of(ComparedPerson::class, $work->people()->leftJoin('teams', 'teams.id', 'people.team_id')->leftJoin('roles', 'roles.id', 'people.role_id')
+            ->when($selection->persons !== [], static fn (Builder $some): Builder => $some->whereIn('people.code', $selection->persons))
+            ->when($selection->teams !== [], static fn (Builder $some): Builder => $some->whereIn('teams.code', $selection->teams))
+            ->orderBy('people.id')->select('people.code', 'teams.code AS team', 'roles.code AS role', ...PersonWorkTime::COLUMNS));
         if ($people === []) {
             return;
         }
         $stretches = self::stretches($terms);
-        $expected = ExpectedDaysOfMany::during($people, $terms->days);
+        $expected = ExpectedDaysOfMany::during(array_column($people, 'workTime'), $terms->days);
         foreach ($people as $person) {
-            $item = WorkItem::attendance($person->code, $person->team?->code, $person->role?->code, $items->fieldOf($person->id));
+            $item = WorkItem::attendance($person->code, $person->team, $person->role, $items->fieldOf($person->workTime->id));
             foreach ($stretches as [$days, $isToDate]) {
-                $minutes = $expected->expected($person, $days);
+                $minutes = $expected->expected($person->workTime, $days);
                 if (! $minutes->isZero()) {
                     yield new ComparedAmount($item, $days->first(), ComparisonRow::expected($minutes, $isToDate ? $minutes : Minutes::zero()));
                 }

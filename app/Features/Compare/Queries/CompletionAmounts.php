@@ -11,6 +11,7 @@ use App\Models\RecordedWeek;
 use App\Models\TaskFigures;
 use App\Support\Database\Sql;
 use Illuminate\Database\Query\Builder;
+use Illuminate\Support\Facades\DB;
 use Moss\Core\Compare\ComparedAmount;
 use Moss\Core\Compare\ComparedCompletion;
 use Moss\Core\Compare\ComparisonRow;
@@ -34,7 +35,7 @@ final readonly class CompletionAmounts
         }
     }
 
-    /** By task alone it is stored; by anything else it is summed up of what is stored of weeks. */
+    /** By task alone it is stored; by anything else it is summed up of what is stored of months or, where tasks are told apart, weeks. */
     private static function entered(Dimensions $asked, ComparableWork $work): Builder
     {
         $columns = [...$asked->columnsOfWork(), ...$asked->billable ? ['billable'] : []];
@@ -44,11 +45,13 @@ final readonly class CompletionAmounts
         }
         $isByTask = $work->isEverybodys() && array_intersect($columns, ['person_id', 'role_id', 'billable']) === [];
 
-        return $isByTask
-            ? self::grouped(TaskFigures::query()->toBase(), 'task_figures.task_id', array_map(static fn (string $column): string => $column === 'project_id' ? 'task_figures.project_id' : $column, $columns), $work)
-                ->addSelect(Sql::total(['actual_minutes', 'pending_minutes'], 'minutes'))
-            : self::grouped(RecordedWeek::query()->toBase(), 'recorded_weeks.task_id', $columns, $work)
-                ->addSelect(Sql::total(['actual_minutes', 'pending_minutes'], 'minutes'));
+        $entered = match (true) {
+            $isByTask => self::grouped(TaskFigures::query()->toBase(), 'task_figures.task_id', array_map(static fn (string $column): string => $column === 'project_id' ? 'task_figures.project_id' : $column, $columns), $work),
+            $asked->canBeMonths() && $columns !== [] => $work->narrowProjects(DB::table('recorded_months'))->select($columns)->groupBy(...$columns),
+            default => self::grouped(RecordedWeek::query()->toBase(), 'recorded_weeks.task_id', $columns, $work),
+        };
+
+        return $entered->addSelect(Sql::total(['actual_minutes', 'pending_minutes'], 'minutes'));
     }
 
     /**

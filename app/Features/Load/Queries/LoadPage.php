@@ -44,8 +44,8 @@ final class LoadPage
             $asked->unit->value, $asked->days->first()->toString(), $asked->days->last()->toString(), $today->toString(), $asked->sort,
             self::options('people', $asked->people), self::options('teams', $asked->teams), self::options('roles', $asked->roles),
             array_map(static fn (DayRange $range): LoadRangeProps => new LoadRangeProps($range->first()->toString(), $range->last()->toString()), $ranges),
-            array_map(static fn (Person $person): LoadedPersonProps => new LoadedPersonProps(
-                $person->code, $person->name, $person->team?->name, $person->role?->name,
+            array_map(static fn (LoadedPerson $person): LoadedPersonProps => new LoadedPersonProps(
+                $person->code, $person->name, $person->team, $person->role,
                 array_map(static fn (DayRange $range): LoadCellProps => LoadCellProps::of($loads[$person->id]->within($range)), $ranges),
             ), array_slice($ordered, ($page - 1) * self::AT_ONCE, self::AT_ONCE)),
             count($people),
@@ -60,13 +60,13 @@ final class LoadPage
     }
 
     /**
-     * @param  list<Person>  $people
+     * @param  list<LoadedPerson>  $people
      * @param  array<int, int>  $minutes  by person
-     * @return list<Person> those with most first
+     * @return list<LoadedPerson> those with most first
      */
     private static function ordered(array $people, array $minutes): array
     {
-        usort($people, static fn (Person $one, Person $other): int => $minutes[$other->id] <=> $minutes[$one->id]);
+        usort($people, static fn (LoadedPerson $one, LoadedPerson $other): int => $minutes[$other->id] <=> $minutes[$one->id]);
 
         return $people;
     }
@@ -74,7 +74,7 @@ final class LoadPage
     /**
      * Those who have so many hours free come first, the soonest before the others; then those who have some of it.
      *
-     * @param  list<Person>  $people
+     * @param  list<LoadedPerson>  $people
      * @param  array<int, Workload>  $loads
      * @param  array<int, int>  $minutes  that are free, by person
      */
@@ -91,16 +91,16 @@ final class LoadPage
         return new FreeTimeProps(
             $needed->toInt(),
             count(array_filter($found, static fn (array $one): bool => $one[0] !== null)),
-            array_map(static fn (array $one): FreePersonProps => new FreePersonProps($one[2]->code, $one[2]->name, $one[2]->team?->name, $one[1], $one[0]), array_slice($found, 0, self::MOST_FREE)),
+            array_map(static fn (array $one): FreePersonProps => new FreePersonProps($one[2]->code, $one[2]->name, $one[2]->team, $one[1], $one[0]), array_slice($found, 0, self::MOST_FREE)),
         );
     }
 
-    /** @param  list<Person>  $people */
+    /** @param  list<LoadedPerson>  $people */
     private static function opened(Person $reader, array $people, LoadQuestion $asked): ?OpenedLoadProps
     {
         foreach ($people as $person) {
             if ($person->code === $asked->opened) {
-                return new OpenedLoadProps($person->code, $person->name, PlannedParts::of($reader, $person, $asked->days));
+                return new OpenedLoadProps($person->code, $person->name, PlannedParts::of($reader, $person->id, $asked->days));
             }
         }
 

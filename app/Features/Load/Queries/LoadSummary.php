@@ -30,13 +30,13 @@ final class LoadSummary
         $people = LoadedPeople::of($reader, new LoadQuestion(LoadUnit::Week, $days, 'over', [], [], [], null, null, 1));
         $loads = Workloads::of($people, $days, $today);
         $minutes = array_map(static fn (Workload $load): int => $load->over()->toInt(), $loads);
-        $over = array_values(array_filter($people, static fn (Person $person): bool => $minutes[$person->id] > 0));
-        usort($over, static fn (Person $one, Person $other): int => $minutes[$other->id] <=> $minutes[$one->id]);
+        $over = array_values(array_filter($people, static fn (LoadedPerson $person): bool => $minutes[$person->id] > 0));
+        usort($over, static fn (LoadedPerson $one, LoadedPerson $other): int => $minutes[$other->id] <=> $minutes[$one->id]);
 
         return new LoadSummaryProps(
             $days->first()->toString(), $days->last()->toString(), count($people), count($over),
             Minutes::sum(array_map(static fn (Workload $load): Minutes => $load->free(), $loads))->toInt(),
-            array_map(static fn (Person $person): LoadedPersonProps => new LoadedPersonProps($person->code, $person->name, $person->team?->name, $person->role?->name, [LoadCellProps::of($loads[$person->id])]), array_slice($over, 0, self::MOST)),
+            array_map(static fn (LoadedPerson $person): LoadedPersonProps => new LoadedPersonProps($person->code, $person->name, $person->team, $person->role, [LoadCellProps::of($loads[$person->id])]), array_slice($over, 0, self::MOST)),
         );
     }
 }

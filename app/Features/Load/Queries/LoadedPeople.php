@@ -10,12 +10,14 @@ use App\Models\Assignment;
 use App\Models\Person;
 use App\Models\Role;
 use App\Models\Team;
+use App\Sheet\PersonWorkTime;
+use App\Support\Database\Rows;
 use Illuminate\Database\Eloquent\Builder;
 
 /** Whose load somebody may look at: the time office everybody's, line managers their people's, project managers that of whom they plan. */
 final class LoadedPeople
 {
-    /** @return list<Person> by name */
+    /** @return list<LoadedPerson> by name */
     public static function of(Person $reader, LoadQuestion $asked): array
     {
         $people = Person::query()->where('access', '<>', Access::Viewer)
@@ -30,6 +32,8 @@ final class LoadedPeople
                     ->where('projects.manager_id', $reader->id)->whereNotNull('assignments.person_id')->select('assignments.person_id')));
         }
 
-        return array_values($people->with('team:id,code,name', 'role:id,code,name')->orderBy('name')->orderBy('id')->get()->all());
+        return Rows::of(LoadedPerson::class, Person::query()->toBase()->joinSub($people->select('id AS loaded_id'), 'loaded', 'loaded.loaded_id', 'people.id')
+            ->leftJoin('teams', 'teams.id', 'people.team_id')->leftJoin('roles', 'roles.id', 'people.role_id')->orderBy('people.name')->orderBy('people.id')
+            ->select('people.code', 'people.name', 'teams.name AS team', 'roles.name AS role', ...PersonWorkTime::COLUMNS));
     }
 }

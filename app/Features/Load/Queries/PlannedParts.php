@@ -16,10 +16,10 @@ use Moss\Core\Calendar\WeekPart;
 final class PlannedParts
 {
     /** @return list<LoadPartProps> the largest first; projects without an address where the reader may not look at their plan */
-    public static function of(Person $reader, Person $person, DayRange $days): array
+    public static function of(Person $reader, int $person, DayRange $days): array
     {
         $rows = Record::all(PlannedWeek::query()->toBase()->join('tasks', 'tasks.id', 'planned_weeks.task_id')->join('projects', 'projects.id', 'tasks.project_id')
-            ->where('planned_weeks.person_id', $person->id)->whereNull('tasks.done_on')->where('projects.state', 'open')
+            ->where('planned_weeks.person_id', $person)->whereNull('tasks.done_on')->where('projects.state', 'open')
             ->whereBetween('planned_weeks.starts_on', [WeekPart::containing($days->first())->toString(), $days->last()->toString()])
             ->groupBy('tasks.id')->orderByDesc('minutes')->orderBy('tasks.id')
             ->select('projects.code AS project_code', 'projects.name AS project', 'tasks.name AS task', 'projects.manager_id')->addSelect(Sql::sum('planned_weeks.planned_minutes', 'minutes')));

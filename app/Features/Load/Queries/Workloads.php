@@ -6,7 +6,6 @@ namespace App\Features\Load\Queries;
 
 use App\Effort\Totals\PlannedTotals;
 use App\Models\Entry;
-use App\Models\Person;
 use App\Models\PlannedWeek;
 use App\Sheet\ExpectedDaysOfMany;
 use App\Support\Database\Sql;
@@ -20,7 +19,7 @@ use Moss\Core\Planning\Workload;
 final class Workloads
 {
     /**
-     * @param  list<Person>  $people
+     * @param  list<LoadedPerson>  $people
      * @return array<int, Workload> by person, in their order
      */
     public static function of(array $people, DayRange $days, Day $today): array
@@ -28,13 +27,13 @@ final class Workloads
         if ($people === []) {
             return [];
         }
-        $ids = array_map(static fn (Person $person): int => $person->id, $people);
-        $expected = ExpectedDaysOfMany::during($people, $days);
+        $ids = array_map(static fn (LoadedPerson $person): int => $person->id, $people);
+        $expected = ExpectedDaysOfMany::during(array_column($people, 'workTime'), $days);
         $planned = self::planned($ids, $days, $today);
         $entered = self::entered($ids, $days);
         $loads = [];
         foreach ($people as $person) {
-            $loads[$person->id] = Workload::of($expected->byDay($person, $days), $planned[$person->id] ?? [], $entered[$person->id] ?? [], $today);
+            $loads[$person->id] = Workload::of($expected->byDay($person->workTime, $days), $planned[$person->id] ?? [], $entered[$person->id] ?? [], $today);
         }
 
         return $loads;

@@ -153,7 +153,7 @@ final readonly class NotifyDueTimesheets
 
     private static function expected(TimesheetSubmissions $submissions, Person $person, Day $day): Minutes
     {
-        return $submissions->days()->hours($person)->on($day);
+        return $submissions->expectedOn($person, $day);
     }
 
     /** @param  list<array{Person, MailSlot}>  $turns */

@@ -7,6 +7,7 @@ namespace App\Features\NotSubmitted\Queries;
 use App\Models\Entry;
 use App\Models\Person;
 use App\Sheet\ExpectedDaysOfMany;
+use App\Sheet\PersonWorkTime;
 use App\Sheet\TimesheetSetting;
 use App\Support\Database\Record;
 use App\Support\Database\Sql;
@@ -49,7 +50,7 @@ final readonly class TimesheetSubmissions
             $sums[] = self::sums($ids, $days, TimesheetPeriod::from($name)->isOfWeeks() ? Sql::monday('entries.date', 'first') : Sql::halfMonth('entries.date', 'first'));
         }
 
-        return new self(ExpectedDaysOfMany::during($people, DayRange::between($first, $last)), array_merge(...$sums));
+        return new self(ExpectedDaysOfMany::during(array_map(PersonWorkTime::of(...), $people), DayRange::between($first, $last)), array_merge(...$sums));
     }
 
     /**
@@ -80,12 +81,13 @@ final readonly class TimesheetSubmissions
         $sums = $this->sumsOf($person, $timesheet);
         $of = static fn (EntryState ...$states): Minutes => Minutes::of(array_sum(array_map(static fn (EntryState $state): int => $sums[$state->value] ?? 0, $states)));
 
-        return new TimesheetSubmission($this->expected->expected($person, $timesheet), $of(EntryState::Draft), $of(EntryState::Returned), $of(EntryState::Submitted, EntryState::Approved, EntryState::Settled));
+        return new TimesheetSubmission($this->expected->expected(PersonWorkTime::of($person), $timesheet), $of(EntryState::Draft), $of(EntryState::Returned), $of(EntryState::Submitted, EntryState::Approved, EntryState::Settled));
     }
 
-    public function days(): ExpectedDaysOfMany
+    /** What a day of one of the weeks asks. */
+    public function expectedOn(Person $person, Day $day): Minutes
     {
-        return $this->expected;
+        return $this->expected->hours(PersonWorkTime::of($person))->on($day);
     }
 
     /** @return array<string, int> minutes by state */

@@ -16,6 +16,7 @@ use App\Pay\PayWeeks;
 use App\Policies\WholeWeeks;
 use App\Sheet\ExpectedDaysOfMany;
 use App\Sheet\LineKey;
+use App\Sheet\PersonWorkTime;
 use App\Sheet\Props\DayProps;
 use App\Support\Database\Record;
 use App\Support\Database\Rows;
@@ -55,7 +56,7 @@ final readonly class DeskSheets
         $weeks = array_map(static fn (WaitingWeek $sheet): Week => Week::containing($sheet->monday), $sheets);
         $ids = array_values(array_unique(array_map(static fn (WaitingWeek $sheet): int => $sheet->personId, $sheets)));
         $people = Person::query()->whereIntegerInRaw('id', $ids)->get()->keyBy('id');
-        $expected = ExpectedDaysOfMany::load(array_values($people->all()), $weeks);
+        $expected = ExpectedDaysOfMany::load(array_map(PersonWorkTime::of(...), array_values($people->all())), $weeks);
         $paid = PayWeeks::of(array_combine(array_map(static fn (WaitingWeek $sheet): string => $sheet->key(), $sheets), array_map(static fn (WaitingWeek $sheet, Week $week): array => [$sheet->personId, $week], $sheets, $weeks)));
         $lines = $this->lines->of($approver, $today, $filter, $sheets, $paid);
         $entered = $this->entered($sheets);
@@ -68,7 +69,7 @@ final readonly class DeskSheets
             $waiting = $lines[$sheet->key()] ?? null;
             if ($owner !== null && $waiting !== null) {
                 $isWhole = isset($whole[$owner->id]);
-                $props[] = $this->sheet($owner, $weeks[$index], $isWhole, $expected->props($owner, $weeks[$index], $today, $isWhole), $waiting, $isWhole ? $entered[$sheet->key()] ?? 0 : $waiting->minutes, $findings[$sheet->key()] ?? [], $answers[$sheet->key()] ?? [], $isWhole && isset($paid[$sheet->key()]) ? PayText::sentence($paid[$sheet->key()], $approver) : '');
+                $props[] = $this->sheet($owner, $weeks[$index], $isWhole, $expected->props(PersonWorkTime::of($owner), $weeks[$index], $today, $isWhole), $waiting, $isWhole ? $entered[$sheet->key()] ?? 0 : $waiting->minutes, $findings[$sheet->key()] ?? [], $answers[$sheet->key()] ?? [], $isWhole && isset($paid[$sheet->key()]) ? PayText::sentence($paid[$sheet->key()], $approver) : '');
             }
         }
 
