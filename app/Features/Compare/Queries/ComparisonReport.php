@@ -46,7 +46,7 @@ final readonly class ComparisonReport
             yield from $this->attendance->of($terms, $work, $items);
         }
         if ($terms->asksCompletion()) {
-            yield from $this->completion->of($asked, $items, $work);
+            yield from $this->completion->of($terms, $asked, $items, $work);
         }
     }
 }

@@ -94,6 +94,11 @@ final readonly class ComparisonTerms
         return $this->asks(static fn (Measure $measure): bool => $measure->isAtCompletion());
     }
 
+    public function asksForecast(): bool
+    {
+        return $this->asks(static fn (Measure $measure): bool => $measure === Measure::Forecast);
+    }
+
     /** @param  callable(Measure): bool  $does */
     private function asks(callable $does): bool
     {

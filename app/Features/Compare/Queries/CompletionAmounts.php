@@ -10,6 +10,7 @@ use App\Models\Entry;
 use App\Models\RecordedWeek;
 use App\Models\TaskFigures;
 use App\Support\Database\Sql;
+use App\Support\Database\StreamedRows;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 use Moss\Core\Compare\ComparedAmount;
@@ -17,19 +18,19 @@ use Moss\Core\Compare\ComparedCompletion;
 use Moss\Core\Compare\ComparisonRow;
 use Moss\Core\Time\Minutes;
 
-/** What remains of the work that is compared, and what has been entered on it by now on any day; in two queries. */
+/** What remains of the work that is compared and, where its forecast is asked for, what has been entered on it by now on any day; in two queries. */
 final readonly class CompletionAmounts
 {
     /** @return iterable<ComparedAmount> */
-    public function of(Dimensions $asked, WorkItems $items, ComparableWork $work): iterable
+    public function of(ComparisonTerms $terms, Dimensions $asked, WorkItems $items, ComparableWork $work): iterable
     {
         $remaining = self::grouped(AssigneeFigures::query()->toBase(), 'assignee_figures.task_id', [...$asked->columnsOfWork(), ...$asked->people ? ['team_id'] : []], $work)
             ->addSelect(Sql::sum('remaining_minutes', 'minutes'));
-        foreach ($remaining->cursor() as $row) {
+        foreach (StreamedRows::named($remaining) as $row) {
             /** @var object{task_id?: int, project_id?: int, person_id?: int, team_id?: int, role_id?: int, minutes: int} $row */
             yield self::amount($row, $items, RecordedTotals::BILLABLE_AS_TASK, null, new ComparedCompletion(Minutes::zero(), Minutes::of($row->minutes)));
         }
-        foreach (self::entered($asked, $work)->cursor() as $row) {
+        foreach ($terms->asksForecast() ? StreamedRows::named(self::entered($asked, $work)) : [] as $row) {
             /** @var object{task_id?: int, project_id?: int, person_id?: int, role_id?: int, billable?: int|null, charge_code?: string|null, minutes: int} $row */
             yield self::amount($row, $items, $row->billable ?? RecordedTotals::BILLABLE_AS_TASK, $row->charge_code ?? null, new ComparedCompletion(Minutes::of($row->minutes), Minutes::zero()));
         }
