@@ -77,10 +77,11 @@ final readonly class ExpenseFindings
         $days = $inQuestion->map(static fn (Expense $expense): string => $expense->date->toString())->unique()->all();
         $people = $inQuestion->map(static fn (Expense $expense): int => $expense->person_id)->unique()->all();
 
-        return Expense::query()->with('category', 'task.project', 'receipts')
-            ->where(static fn (Builder $any) => $any->whereIn('id', $ids)->orWhereIn('id', $same)
-                ->orWhere(static fn (Builder $own) => $own->whereIn('person_id', $people)->whereIn('date', $days)->where('reverses', false)))
-            ->orderBy('id')->get();
+        $others = Expense::query()->with('category', 'task.project', 'receipts')->whereKeyNot($ids)
+            ->where(static fn (Builder $any) => $any->whereIn('id', $same)
+                ->orWhere(static fn (Builder $own) => $own->whereIn('person_id', $people)->whereIn('date', $days)->where('reverses', false)))->get();
+
+        return $inQuestion->loadMissing('category', 'task.project', 'receipts')->concat($others)->sortBy('id');
     }
 
     /**
