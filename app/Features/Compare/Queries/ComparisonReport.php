@@ -25,7 +25,7 @@ final readonly class ComparisonReport
     private function amounts(ComparisonTerms $terms, ComparableWork $work): iterable
     {
         $asked = Dimensions::of($terms, $work);
-        $items = WorkItems::load($asked);
+        $items = WorkItems::load($asked, $work);
         if ($terms->asksFieldOfExpenses()) {
             yield from $this->spent->of($terms, $asked, $items, $terms->days, $work);
 

@@ -5,12 +5,16 @@ declare(strict_types=1);
 namespace App\Features\Compare\Queries;
 
 use App\Effort\Totals\RecordedTotals;
+use App\Models\Assignment;
 use App\Models\OwnField as OwnFieldModel;
 use App\Models\OwnFieldValue;
 use App\Models\Person;
 use App\Models\Project;
+use App\Models\RecordedWeek;
+use App\Models\Task;
 use App\Support\Database\Record;
 use App\Support\Database\Sql;
+use App\Support\Database\StreamedRows;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 use Moss\Core\Compare\WorkItem;
@@ -20,6 +24,8 @@ use Moss\Core\OwnFields\OwnField;
 /** What the numbers of tasks, people, teams and roles stand for, as far as it is asked for; in at most five queries. */
 final class WorkItems
 {
+    private const OF_PROJECT = ['projects.code AS project', 'clients.code AS client', 'managers.code AS manager', 'projects.internal'];
+
     /** @var array<string, WorkItem> by the numbers they are made of */
     private array $made = [];
 
@@ -34,23 +40,24 @@ final class WorkItems
     {
     }
 
-    public static function load(Dimensions $asked): self
+    public static function load(Dimensions $asked, ComparableWork $work): self
     {
         $tasks = [];
         $query = match (true) {
-            $asked->tasks => self::tasksQuery(),
-            $asked->projects => self::projectsQuery(),
+            $asked->tasks => self::tasksQuery()->when($work->isOnePersons(), static fn (Builder $own): Builder => $own->whereIn('tasks.id', self::tasksOf($work))),
+            $asked->projects => self::projectsQuery()->when($work->isOnePersons(), static fn (Builder $own): Builder => $own->whereIn('projects.id', Task::query()->whereIn('id', self::tasksOf($work))->select('project_id'))),
             default => null,
         };
-        foreach ($query === null ? [] : Record::each($query) as $task) {
-            $tasks[$task->int('id')] = [
-                $task->string('project'), $task->stringOrNull('client'), $asked->tasks ? $task->stringOrNull('phase') : null, $asked->tasks ? $task->string('code') : null,
-                $task->string('manager'), $asked->tasks ? $task->stringOrNull('charge_code') : null, $task->bool('internal'), $asked->tasks && $task->bool('billable'), $task->int('project_id'),
-            ];
+        foreach ($query === null ? [] : StreamedRows::of($query) as $row) {
+            /** @var array{int, int, string, string|null, string, int, string|null, string|null, string|null, int|null} $row */
+            [$id, $projectId, $project, $client, $manager, $isInternal, $phase, $code, $chargeCode, $isBillable] = $row;
+            $tasks[$id] = [$project, $client, $phase, $code, $manager, $chargeCode, $isInternal === 1, $isBillable === 1, $projectId];
         }
         $people = [];
-        foreach ($asked->people ? Record::each(self::peopleQuery()) : [] as $person) {
-            $people[$person->int('id')] = [$person->string('code'), $person->stringOrNull('team'), $person->stringOrNull('role')];
+        foreach ($asked->people ? StreamedRows::of(self::peopleQuery()->when($work->isOnePersons(), static fn (Builder $own): Builder => $own->whereIn('people.id', $work->people()->select('people.id')))) : [] as $row) {
+            /** @var array{int, string, string|null, string|null} $row */
+            [$id, $code, $team, $role] = $row;
+            $people[$id] = [$code, $team, $role];
         }
 
         return new self($tasks, $people, $asked->people ? self::codes('teams') : [], $asked->roles ? self::codes('roles') : [], $asked->field, self::values($asked->field));
@@ -100,17 +107,28 @@ final class WorkItems
         return $this->field?->subject === FieldSubject::Person ? $this->values[$person] ?? null : null;
     }
 
+    /** Tasks on which one person has recorded time, or is planned. */
+    private static function tasksOf(ComparableWork $work): Builder
+    {
+        return $work->narrow(RecordedWeek::query()->toBase())->select('task_id')->union($work->narrow(Assignment::query()->toBase())->select('task_id'));
+    }
+
     private static function projectsQuery(): Builder
     {
-        return Project::query()->toBase()->join('people AS managers', 'managers.id', 'projects.manager_id')->leftJoin('clients', 'clients.id', 'projects.client_id')
-            ->select('projects.id', 'projects.id AS project_id', 'projects.code AS project', 'projects.internal', 'managers.code AS manager', 'clients.code AS client');
+        $nothing = array_map(Sql::none(...), ['phase', 'code', 'charge_code', 'billable']);
+
+        return self::projects(Project::query()->toBase())->select('projects.id', 'projects.id AS project_id', ...self::OF_PROJECT)->addSelect(...$nothing);
     }
 
     private static function tasksQuery(): Builder
     {
-        return self::projectsQuery()->join('tasks', 'tasks.project_id', 'projects.id')->leftJoin('phases', 'phases.id', 'tasks.phase_id')
-            ->select('tasks.id', 'tasks.project_id', 'tasks.code', 'tasks.charge_code', 'projects.code AS project', 'projects.internal', 'managers.code AS manager', 'clients.code AS client', 'phases.name AS phase')
-            ->addSelect(Sql::first(['tasks.billable', 'projects.billable'], 'billable'));
+        return self::projects(Project::query()->toBase())->join('tasks', 'tasks.project_id', 'projects.id')->leftJoin('phases', 'phases.id', 'tasks.phase_id')
+            ->select('tasks.id', 'tasks.project_id', ...self::OF_PROJECT)->addSelect('phases.name AS phase', 'tasks.code', 'tasks.charge_code', Sql::first(['tasks.billable', 'projects.billable'], 'billable'));
+    }
+
+    private static function projects(Builder $projects): Builder
+    {
+        return $projects->join('people AS managers', 'managers.id', 'projects.manager_id')->leftJoin('clients', 'clients.id', 'projects.client_id');
     }
 
     private static function peopleQuery(): Builder
