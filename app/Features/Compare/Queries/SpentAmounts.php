@@ -20,7 +20,7 @@ use Moss\Core\Money\Money;
 use Moss\Core\Time\Minutes;
 
 /**
- * What was spent in a period, summed up by day and as far as it is told apart, in one query: it costs what projects bear, and brings in
+ * What was spent in a period, summed up as far as it is told apart, in one query: it costs what projects bear, and brings in
  * what is charged. Pending corrections count once they are approved, as what they correct counts until then.
  */
 final class SpentAmounts
@@ -44,7 +44,9 @@ final class SpentAmounts
         $field = $terms->asksFieldOfExpenses() ? $terms->field : null;
         $held = OwnFieldValue::query()->toBase()->whereIn('own_field_id', OwnField::query()->where('code', $field->code ?? '')->select('id'))->whereNotNull('expense_id')->select('expense_id AS of_expense', 'value AS field');
         $rows->when($field !== null, static fn (Builder $with): Builder => $with->leftJoinSub($held, 'held', 'held.of_expense', 'expenses.id')->groupBy('held.field'));
-        $rows->select('expenses.date', 'expenses.charged', Sql::sum('expenses.cost_cents', 'cents'), $field === null ? Sql::none('field') : 'held.field')->groupBy('expenses.date', 'expenses.charged');
+        $isByDay = $asked->months || $asked->weeks;
+        $rows->when($isByDay, static fn (Builder $apart): Builder => $apart->groupBy('expenses.date'))
+            ->select($isByDay ? 'expenses.date' : Sql::min('expenses.date', 'date'), 'expenses.charged', Sql::sum('expenses.cost_cents', 'cents'), $field === null ? Sql::none('field') : 'held.field')->groupBy('expenses.charged');
         foreach ($columns as $column => $isAsked) {
             $rows->addSelect($isAsked ? ($column === 'project_id' ? 'spent_on.project_id' : 'expenses.'.$column) : Sql::none($column));
             $rows->when($isAsked, static fn (Builder $apart): Builder => $apart->groupBy($column === 'project_id' ? 'spent_on.project_id' : 'expenses.'.$column));
