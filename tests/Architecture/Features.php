@@ -105,7 +105,7 @@ final class Features
         'PersonalData' => ['Queries\LongGonePeople'],
         'Periods' => ['Queries\PeriodCheck', 'Actions\Settlement'],
         'Rates' => ['Queries\RateTable'],
-        'NotSubmitted' => ['Queries\MissingTimesheets', 'Queries\TimesheetSubmissions', 'Actions\UnsubmittedTimesheet'],
+        'NotSubmitted' => ['Queries\MissingTimesheets', 'Queries\TimesheetOwner', 'Queries\TimesheetSubmissions', 'Actions\UnsubmittedTimesheet'],
         'Calendars' => ['Actions\KeepOrganisation', 'Actions\KeepHolidays', 'Queries\CountryHolidays'],
         'FirstStart' => ['Queries\FirstSteps', 'Props\FirstStepProps'],
         'Operations' => ['Queries\SystemHealth', 'Queries\HealthCheck', 'Queries\FailedJobs'],

@@ -6,6 +6,7 @@ namespace App\Features\Messages\Actions;
 
 use App\Features\Messages\Jobs\MailPerson;
 use App\Features\NotSubmitted\Actions\UnsubmittedTimesheet;
+use App\Features\NotSubmitted\Queries\TimesheetOwner;
 use App\Features\NotSubmitted\Queries\TimesheetSubmissions;
 use App\Models\Access;
 use App\Models\Entry;
@@ -77,7 +78,7 @@ final readonly class NotifyDueTimesheets
         while ($weeks[count($weeks) - 1]->monday()->isBefore($last->monday())) {
             $weeks[] = $weeks[count($weeks) - 1]->plusWeeks(1);
         }
-        $submissions = TimesheetSubmissions::load(array_map(static fn (array $one): Person => $one[0], $turns), $weeks);
+        $submissions = TimesheetSubmissions::load(array_map(static fn (array $one): TimesheetOwner => TimesheetOwner::of($one[0]), $turns), $weeks);
         $begun = self::begun(array_map(static fn (array $one): int => $one[0]->id, $turns));
         DB::transaction(function () use ($turns, $submissions, $weeks, $due, $begun): void {
             $notices = [];
@@ -120,9 +121,9 @@ final readonly class NotifyDueTimesheets
         $notices = [];
         foreach ($timesheets as $timesheet) {
             $dueOn = TimesheetSubmission::dueOn($timesheet, $due);
-            $status = $submissions->of($person, $timesheet);
+            $status = $submissions->of($person->id, $timesheet);
             if (! $status->isDone() && ($today->isAfter($dueOn) || $today->equals(self::lastWorkingDay($submissions, $person, $dueOn)))) {
-                $notices[] = UnsubmittedTimesheet::notice($person, $timesheet, $dueOn, $status, $today);
+                $notices[] = UnsubmittedTimesheet::notice($person->id, $timesheet, $dueOn, $status, $today);
             }
         }
 
@@ -153,7 +154,7 @@ final readonly class NotifyDueTimesheets
 
     private static function expected(TimesheetSubmissions $submissions, Person $person, Day $day): Minutes
     {
-        return $submissions->expectedOn($person, $day);
+        return $submissions->expectedOn($person->id, $day);
     }
 
     /** @param  list<array{Person, MailSlot}>  $turns */

@@ -30,10 +30,13 @@ final readonly class Remind
     public function handle(Person $reader, Week $week, string $search, ?array $codes): int
     {
         $daysAfter = max(0, Organisation::query()->sole()->week_due);
+        $missing = array_values(array_filter($this->weeks->missing($reader, $week, $search)[1], static fn (array $one): bool => $codes === null || in_array($one[0]->code, $codes, true)));
+        $people = Person::query()->whereKey(array_map(static fn (array $one): int => $one[0]->id, $missing))->get()->keyBy('id');
         $notices = [];
-        foreach ($this->weeks->missing($reader, $week, $search)[1] as [$person, $status, $timesheet]) {
-            if ($codes === null || in_array($person->code, $codes, true)) {
-                $notices[] = UnsubmittedTimesheet::notice($person, $timesheet, TimesheetSubmission::dueOn($timesheet, $daysAfter), $status, $this->today->for($person), $reader);
+        foreach ($missing as [$one, $status, $timesheet]) {
+            $person = $people->get($one->id);
+            if ($person !== null) {
+                $notices[] = UnsubmittedTimesheet::notice($person->id, $timesheet, TimesheetSubmission::dueOn($timesheet, $daysAfter), $status, $this->today->for($person), $reader);
             }
         }
         $this->notify->many($notices);

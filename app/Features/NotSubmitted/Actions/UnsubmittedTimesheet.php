@@ -17,7 +17,7 @@ use Moss\Core\Review\TimesheetSubmission;
 final class UnsubmittedTimesheet
 {
     /** @param  Person|null  $by  who reminds them; null where nobody asked */
-    public static function notice(Person $owner, DayRange $timesheet, Day $due, TimesheetSubmission $status, Day $today, ?Person $by = null): Notice
+    public static function notice(int $owner, DayRange $timesheet, Day $due, TimesheetSubmission $status, Day $today, ?Person $by = null): Notice
     {
         $what = match (true) {
             ! $status->returned->isZero() => ['returned', $status->returned],
@@ -29,7 +29,7 @@ final class UnsubmittedTimesheet
         $isWeek = $timesheet->equals($week->days());
 
         return new Notice(
-            $owner->id,
+            $owner,
             $today->isAfter($due) ? MessageKind::WeekOverdue : MessageKind::WeekDue,
             // By the week in which it ends. Once a day, and once more where somebody reminds them.
             'week '.$week->toString().' '.$today->toString().($by === null ? '' : ' '.$by->code),

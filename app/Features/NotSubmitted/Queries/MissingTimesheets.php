@@ -12,9 +12,10 @@ use App\Models\Message;
 use App\Models\Organisation;
 use App\Models\Person;
 use App\Models\Team;
-use App\Sheet\TimesheetSetting;
+use App\Sheet\PersonWorkTime;
 use App\Support\Database\ByIndex;
 use App\Support\Database\Record;
+use App\Support\Database\Rows;
 use App\Support\Database\Sql;
 use App\Support\Database\StreamedRows;
 use Illuminate\Database\Eloquent\Builder;
@@ -35,7 +36,7 @@ final class MissingTimesheets
         [$people, $missing] = $this->missing($reader, $week, $search);
         $page = max(1, min($page, (int) ceil(count($missing) / self::AT_ONCE)));
         $shown = array_slice($missing, ($page - 1) * self::AT_ONCE, self::AT_ONCE);
-        $reminded = $this->reminded(array_map(static fn (array $one): Person => $one[0], $shown), $week);
+        $reminded = $this->reminded(array_map(static fn (array $one): MissingPerson => $one[0], $shown), $week);
         $due = TimesheetSubmission::dueOn($week->days(), max(0, Organisation::query()->sole()->week_due));
 
         return new NotSubmittedProps(
@@ -48,7 +49,7 @@ final class MissingTimesheets
             $today->isAfter($due),
             $search,
             array_map(static fn (array $one): MissingTimesheetProps => new MissingTimesheetProps(
-                $one[0]->code, $one[0]->name, $one[0]->team?->name, $one[1]->expected->toInt(), $one[1]->draft->toInt(), $one[1]->returned->toInt(),
+                $one[0]->code, $one[0]->name, $one[0]->team, $one[1]->expected->toInt(), $one[1]->draft->toInt(), $one[1]->returned->toInt(),
                 $one[1]->submitted->toInt(), $one[1]->missing()->toInt(), $reminded[$one[0]->id] ?? null, DaysText::of($one[2]),
             ), $shown),
             count($missing),
@@ -58,36 +59,36 @@ final class MissingTimesheets
         );
     }
 
-    /** @return array{int, list<array{Person, TimesheetSubmission, DayRange}>} how many people there are, and those who have not, with most missing first, and which timesheet */
+    /** @return array{int, list<array{MissingPerson, TimesheetSubmission, DayRange}>} how many people there are, and those who have not, with most missing first, and which timesheet */
     public function missing(Person $reader, Week $week, string $search): array
     {
         // Of those whose timesheet is the week, whoever has submitted something and left nothing open is done, whatever is expected.
         $weekly = $this->people($reader, $week, $search)->whereDoesntHave('team', self::isOfAnotherPeriod(...))->count();
-        $people = $this->people($reader, $week, $search)->where(static fn (Builder $any): Builder => $any->whereHas('team', self::isOfAnotherPeriod(...))
+        $asked = $this->people($reader, $week, $search)->where(static fn (Builder $any): Builder => $any->whereHas('team', self::isOfAnotherPeriod(...))
             ->orWhere(static fn (Builder $open): Builder => $open->whereKeyNot(self::done($week))))
-            ->select('id', 'code', 'name', 'team_id', 'pattern', 'calendar_id', 'starts_on', 'ends_on', 'employment_breaks')->with('team:id,name,timesheet_period,counted_in')->get()
-            ->all();
+            ->select('id AS asked_id');
+        $people = Rows::of(MissingPerson::class, Person::query()->toBase()->joinSub($asked, 'asked', 'asked.asked_id', 'people.id')->leftJoin('teams', 'teams.id', 'people.team_id')->orderBy('people.name')
+            ->select('people.code', 'people.name', 'teams.name AS team', 'teams.timesheet_period', 'teams.counted_in', ...PersonWorkTime::COLUMNS));
+        $owners = [];
         $timesheets = [];
         $count = $weekly;
-        foreach ($people as $place => $person) {
-            $setting = TimesheetSetting::of($person);
-            $timesheet = $setting->endingIn($week);
-            if ($timesheet === null) {
-                unset($people[$place]);
-            } else {
-                $timesheets[$person->id] = $timesheet;
-                $count += $setting->period === TimesheetPeriod::Week ? 0 : 1;
+        foreach ($people as $person) {
+            $owner = $person->owner();
+            $timesheet = $owner->setting->endingIn($week);
+            if ($timesheet !== null) {
+                $owners[] = $owner;
+                $timesheets[] = [$person, $timesheet];
+                $count += $owner->setting->period === TimesheetPeriod::Week ? 0 : 1;
             }
         }
-        if ($people === []) {
+        if ($owners === []) {
             return [$count, []];
         }
-        $submissions = TimesheetSubmissions::load(array_values($people), [$week]);
+        $submissions = TimesheetSubmissions::load($owners, [$week]);
         $missing = [];
         $order = [];
-        foreach ($people as $person) {
-            $timesheet = $timesheets[$person->id];
-            $status = $submissions->of($person, $timesheet);
+        foreach ($timesheets as [$person, $timesheet]) {
+            $status = $submissions->of($person->id, $timesheet);
             if (! $status->isDone()) {
                 $missing[] = [$person, $status, $timesheet];
                 $order[] = [-$status->missing()->toInt(), $person->name];
@@ -137,13 +138,13 @@ final class MissingTimesheets
     }
 
     /**
-     * @param  list<Person>  $people
+     * @param  list<MissingPerson>  $people
      * @return array<int, string> by person
      */
     private function reminded(array $people, Week $week): array
     {
         $reminded = [];
-        $query = Message::query()->toBase()->whereIntegerInRaw('person_id', array_map(static fn (Person $person): int => $person->id, $people))
+        $query = Message::query()->toBase()->whereIntegerInRaw('person_id', array_map(static fn (MissingPerson $person): int => $person->id, $people))
             ->where('about', '>=', 'week '.$week->toString().' ')->where('about', '<', 'week '.$week->toString().'!')
             ->groupBy('person_id')->select('person_id', Sql::max('at', 'at'));
         foreach (Record::all($query) as $record) {

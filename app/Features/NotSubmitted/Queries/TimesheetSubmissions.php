@@ -5,10 +5,7 @@ declare(strict_types=1);
 namespace App\Features\NotSubmitted\Queries;
 
 use App\Models\Entry;
-use App\Models\Person;
 use App\Sheet\ExpectedDaysOfMany;
-use App\Sheet\PersonWorkTime;
-use App\Sheet\TimesheetSetting;
 use App\Support\Database\Record;
 use App\Support\Database\Sql;
 use Illuminate\Database\Query\Builder;
@@ -25,20 +22,25 @@ final readonly class TimesheetSubmissions
 {
     private const FEW = 1500;
 
-    /** @param  array<string, array<string, int>>  $sums  minutes by person and first day of a week or half month, then by state */
-    private function __construct(private ExpectedDaysOfMany $expected, private array $sums)
+    /**
+     * @param  array<int, TimesheetOwner>  $owners  by person
+     * @param  array<string, array<string, int>>  $sums  minutes by person and first day of a week or half month, then by state
+     */
+    private function __construct(private array $owners, private ExpectedDaysOfMany $expected, private array $sums)
     {
     }
 
     /**
-     * @param  list<Person>  $people  with their teams
+     * @param  list<TimesheetOwner>  $owners
      * @param  non-empty-list<Week>  $weeks  in their order
      */
-    public static function load(array $people, array $weeks): self
+    public static function load(array $owners, array $weeks): self
     {
         $byPeriod = [];
-        foreach ($people as $person) {
-            $byPeriod[TimesheetSetting::of($person)->period->value][] = $person->id;
+        $byPerson = [];
+        foreach ($owners as $owner) {
+            $byPeriod[$owner->setting->period->value][] = $owner->workTime->id;
+            $byPerson[$owner->workTime->id] = $owner;
         }
         $last = $weeks[count($weeks) - 1]->sunday();
         $first = $last;
@@ -50,7 +52,7 @@ final readonly class TimesheetSubmissions
             $sums[] = self::sums($ids, $days, TimesheetPeriod::from($name)->isOfWeeks() ? Sql::monday('entries.date', 'first') : Sql::halfMonth('entries.date', 'first'));
         }
 
-        return new self(ExpectedDaysOfMany::during(array_map(PersonWorkTime::of(...), $people), DayRange::between($first, $last)), array_merge(...$sums));
+        return new self($byPerson, ExpectedDaysOfMany::during(array_column($owners, 'workTime'), DayRange::between($first, $last)), array_merge(...$sums));
     }
 
     /**
@@ -76,26 +78,27 @@ final readonly class TimesheetSubmissions
     }
 
     /** @param  DayRange  $timesheet  of the person, ending in one of the weeks */
-    public function of(Person $person, DayRange $timesheet): TimesheetSubmission
+    public function of(int $person, DayRange $timesheet): TimesheetSubmission
     {
-        $sums = $this->sumsOf($person, $timesheet);
+        $owner = $this->owners[$person];
+        $sums = $this->sumsOf($owner, $timesheet);
         $of = static fn (EntryState ...$states): Minutes => Minutes::of(array_sum(array_map(static fn (EntryState $state): int => $sums[$state->value] ?? 0, $states)));
 
-        return new TimesheetSubmission($this->expected->expected(PersonWorkTime::of($person), $timesheet), $of(EntryState::Draft), $of(EntryState::Returned), $of(EntryState::Submitted, EntryState::Approved, EntryState::Settled));
+        return new TimesheetSubmission($this->expected->expected($owner->workTime, $timesheet), $of(EntryState::Draft), $of(EntryState::Returned), $of(EntryState::Submitted, EntryState::Approved, EntryState::Settled));
     }
 
     /** What a day of one of the weeks asks. */
-    public function expectedOn(Person $person, Day $day): Minutes
+    public function expectedOn(int $person, Day $day): Minutes
     {
-        return $this->expected->hours(PersonWorkTime::of($person))->on($day);
+        return $this->expected->hours($this->owners[$person]->workTime)->on($day);
     }
 
     /** @return array<string, int> minutes by state */
-    private function sumsOf(Person $person, DayRange $timesheet): array
+    private function sumsOf(TimesheetOwner $owner, DayRange $timesheet): array
     {
         $first = $timesheet->first();
         // In the weeks or half months by which they are summed up.
-        $parts = match (TimesheetSetting::of($person)->period) {
+        $parts = match ($owner->setting->period) {
             TimesheetPeriod::Week, TimesheetPeriod::HalfMonth => [$first],
             TimesheetPeriod::TwoWeeks => [$first, $first->plusDays(7)],
             TimesheetPeriod::Month => [$first, $first->plusDays(15)],
@@ -103,7 +106,7 @@ final readonly class TimesheetSubmissions
 
         $sums = [];
         foreach ($parts as $part) {
-            foreach ($this->sums[$person->id.' '.$part->toString()] ?? [] as $state => $minutes) {
+            foreach ($this->sums[$owner->workTime->id.' '.$part->toString()] ?? [] as $state => $minutes) {
                 $sums[$state] = ($sums[$state] ?? 0) + $minutes;
             }
         }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Features\Projects\Queries;
 
 use App\Effort\CostedMinutes;
+use App\Features\NotSubmitted\Queries\TimesheetOwner;
 use App\Features\NotSubmitted\Queries\TimesheetSubmissions;
 use App\Features\Projects\Props\AttentionProps;
 use App\Lookup\Props\OptionProps;
@@ -133,14 +134,14 @@ final class ProjectAttention
         if ($people === []) {
             return [];
         }
-        $submissions = TimesheetSubmissions::load($people, [$week]);
+        $submissions = TimesheetSubmissions::load(array_map(TimesheetOwner::of(...), $people), [$week]);
 
         return array_values(array_map(
             static fn (Person $person): string => $person->code,
             array_filter($people, static function (Person $person) use ($submissions, $week): bool {
                 $timesheet = TimesheetSetting::of($person)->endingIn($week);
 
-                return $timesheet !== null && ! $submissions->of($person, $timesheet)->isDone();
+                return $timesheet !== null && ! $submissions->of($person->id, $timesheet)->isDone();
             }),
         ));
     }
