@@ -35,12 +35,12 @@ final readonly class PastSpread
         if ($count < self::FEWEST) {
             return null;
         }
-        $ratios = array_map(static fn (PastCase $case): BigDecimal => $case->ratio(), $cases);
-        usort($ratios, static fn (BigDecimal $one, BigDecimal $other): int => $one->compareTo($other));
-        $middle = intdiv($count - 1, 2);
-        $median = $ratios[$middle]->plus($ratios[intdiv($count, 2)])->dividedBy(2, 2, RoundingMode::HALF_UP);
+        $ratios = array_map(static fn (PastCase $case): int => $case->tenThousandths(), $cases);
+        sort($ratios);
+        $ratio = static fn (int $place): BigDecimal => BigDecimal::ofUnscaledValue($ratios[$place], 4);
+        $median = $ratio(intdiv($count - 1, 2))->plus($ratio(intdiv($count, 2)))->dividedBy(2, 2, RoundingMode::HALF_UP);
 
-        return new self($count, $median, self::rounded($ratios[self::rank($count, 10)]), self::rounded($ratios[self::rank($count, 90)]));
+        return new self($count, $median, self::rounded($ratio(self::rank($count, 10))), self::rounded($ratio(self::rank($count, 90))));
     }
 
     /** What work that is planned with so much would come to by the median. */

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Core\Learning;
 
+use Brick\Math\BigDecimal;
+use Brick\Math\RoundingMode;
 use Moss\Core\Learning\PastCase;
 use Moss\Core\Learning\PastSpread;
 use Moss\Core\Learning\TaskWords;
@@ -33,6 +35,20 @@ final class PastSpreadTest extends TestCase
         yield 'six, the middle between two' => [[[10, 10], [10, 11], [10, 12], [10, 14], [10, 15], [10, 30]], ['1.00', '1.30', '3.00']];
         yield 'ten, one of them beyond measure' => [[[10, 10], [10, 10], [10, 10], [10, 10], [10, 11], [10, 11], [10, 11], [10, 11], [10, 12], [10, 999]], ['1.00', '1.10', '1.20']];
         yield 'thirds' => [[[3, 4], [3, 4], [3, 4], [3, 4], [3, 4]], ['1.33', '1.33', '1.33']];
+    }
+
+    public function test_a_ratio_is_the_exact_quotient_rounded_half_up(): void
+    {
+        mt_srand(8);
+        for ($time = 0; $time < 500; $time++) {
+            [$planned, $cameTo] = [mt_rand(1, 40_000), mt_rand(-600, 90_000)];
+            $case = new PastCase(Minutes::of($planned), Minutes::of($cameTo));
+            $exact = BigDecimal::of($cameTo)->dividedBy($planned, 4, RoundingMode::HALF_UP);
+
+            self::assertSame((string) $exact, (string) $case->ratio(), "$cameTo of $planned");
+            self::assertSame($exact->getUnscaledValue()->toInt(), $case->tenThousandths());
+        }
+        self::assertSame(['0.0001', '0.0000'], [(string) (new PastCase(Minutes::of(20_000), Minutes::of(1)))->ratio(), (string) (new PastCase(Minutes::of(20_001), Minutes::of(1)))->ratio()]);
     }
 
     public function test_too_few_cases_say_nothing(): void
@@ -82,9 +98,9 @@ final class PastSpreadTest extends TestCase
     }
 
     /** @param  array{int, int}  $case */
-    private static function ratio(array $case): \Brick\Math\BigDecimal
+    private static function ratio(array $case): BigDecimal
     {
-        return (new PastCase(Minutes::ofHours($case[0]), Minutes::ofHours($case[1])))->ratio()->toScale(2, \Brick\Math\RoundingMode::HALF_UP);
+        return (new PastCase(Minutes::ofHours($case[0]), Minutes::ofHours($case[1])))->ratio()->toScale(2, RoundingMode::HALF_UP);
     }
 
     /** @param  list<array{int, int}>  $cases */
