@@ -8,8 +8,8 @@ use App\Models\Person;
 use App\Models\PlanStep;
 use App\Models\Project;
 use App\Models\ProjectState;
-use App\Support\Database\Record;
 use App\Support\Database\Sql;
+use App\Support\Database\StreamedRows;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Database\Query\JoinClause;
 use Moss\Core\Learning\PastCase;
@@ -21,6 +21,8 @@ use Moss\Core\Time\Minutes;
  */
 final class PastTasks
 {
+    private const COLUMNS = ['tasks.id', 'first_steps.minutes AS planned', 'projects.name AS project', 'tasks.name', 'managers.name AS manager', 'clients.name AS client'];
+
     /**
      * Whole tasks.
      *
@@ -31,8 +33,7 @@ final class PastTasks
     {
         $tasks = self::finished($reader)->joinSub(self::firstSteps(0), 'first_steps', 'first_steps.task_id', 'tasks.id')
             ->join('task_figures', 'task_figures.task_id', 'tasks.id')
-            ->select('tasks.id', 'first_steps.minutes AS planned', 'projects.name AS project', 'tasks.name', 'managers.name AS manager', 'clients.name AS client')
-            ->addSelect(Sql::both('task_figures.actual_minutes', 'task_figures.pending_minutes', 'came_to'));
+            ->select(self::COLUMNS)->addSelect(Sql::none('person'), Sql::none('role'), Sql::both('task_figures.actual_minutes', 'task_figures.pending_minutes', 'came_to'));
 
         return self::tasks($tasks);
     }
@@ -49,8 +50,7 @@ final class PastTasks
             ->join('recorded_weeks', static fn (JoinClause $join): JoinClause => $join->on('recorded_weeks.task_id', 'tasks.id')->on('recorded_weeks.person_id', 'first_steps.person_id'))
             ->join('people', 'people.id', 'first_steps.person_id')->leftJoin('roles', 'roles.id', 'people.role_id')
             ->groupBy('tasks.id', 'first_steps.person_id')
-            ->select('tasks.id', 'first_steps.minutes AS planned', 'projects.name AS project', 'tasks.name', 'managers.name AS manager', 'clients.name AS client', 'people.name AS person', 'roles.name AS role')
-            ->addSelect(Sql::total(['recorded_weeks.actual_minutes', 'recorded_weeks.pending_minutes'], 'came_to'));
+            ->select(self::COLUMNS)->addSelect('people.name AS person', 'roles.name AS role', Sql::total(['recorded_weeks.actual_minutes', 'recorded_weeks.pending_minutes'], 'came_to'));
 
         return self::tasks($tasks);
     }
@@ -77,13 +77,11 @@ final class PastTasks
     private static function tasks(Builder $query): array
     {
         $tasks = [];
-        foreach (Record::each($query) as $row) {
-            $values = $row->toArray();
-            if ($row->int('came_to') > 0) {
-                $tasks[] = new PastTask(
-                    $row->int('id'), new PastCase(Minutes::of($row->int('planned')), Minutes::of($row->int('came_to'))), $row->string('project'), $row->string('name'), $row->string('manager'), $row->stringOrNull('client'),
-                    array_key_exists('person', $values) ? $row->stringOrNull('person') : null, array_key_exists('role', $values) ? $row->stringOrNull('role') : null,
-                );
+        foreach (StreamedRows::of($query) as $row) {
+            /** @var array{int, int, string, string, string, string|null, string|null, string|null, int} $row */
+            [$id, $planned, $project, $name, $manager, $client, $person, $role, $cameTo] = $row;
+            if ($cameTo > 0) {
+                $tasks[] = new PastTask($id, new PastCase(Minutes::of($planned), Minutes::of($cameTo)), $project, $name, $manager, $client, $person, $role);
             }
         }
 
