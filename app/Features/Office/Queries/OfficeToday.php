@@ -27,6 +27,7 @@ use App\Models\ProposedEstimate;
 use App\Support\Clock\Today;
 use App\Support\Database\Rows;
 use Illuminate\Database\Query\Builder;
+use Illuminate\Support\Facades\DB;
 use Moss\Core\Calendar\Day;
 use Moss\Core\Calendar\Week;
 use Moss\Core\Review\TimesheetSubmission;
@@ -92,15 +93,13 @@ final readonly class OfficeToday
 
     private static function setting(SettingName $name): SettingProps
     {
+        // The last of each sort is found by an index; those that are either would be looked for through the whole audit trail.
+        $latest = array_map(static fn (array $change): Builder => DB::query()->fromSub(AuditTrailRow::query()->toBase()->where('subject', $change[0]->value)
+            ->when($change[1] !== null, static fn (Builder $of): Builder => $of->where('name', $change[1]))
+            // People answer questions; that changes none.
+            ->where('act', '<>', 'answer')->orderByDesc('id')->limit(1)->select('id'), 'latest')->select('id'), self::CHANGES[$name->value]);
         $last = Rows::of(LastChange::class, AuditTrailRow::query()->toBase()->leftJoin('people', 'people.id', 'audit_trail.actor_id')
-            ->where(static function (Builder $any) use ($name): void {
-                foreach (self::CHANGES[$name->value] as [$subject, $named]) {
-                    $any->orWhere(static fn (Builder $one): Builder => $one->where('audit_trail.subject', $subject->value)
-                        ->when($named !== null, static fn (Builder $of): Builder => $of->where('audit_trail.name', $named))
-                        // People answer questions; that changes none.
-                        ->where('audit_trail.act', '<>', 'answer'));
-                }
-            })
+            ->whereIn('audit_trail.id', array_reduce(array_slice($latest, 1), static fn (Builder $all, Builder $one): Builder => $all->unionAll($one), $latest[0]))
             ->select('audit_trail.at', 'people.name')->orderByDesc('audit_trail.id')->limit(1))[0] ?? null;
 
         return new SettingProps($name, $last?->at, $last?->name);
