@@ -21,7 +21,8 @@ $application->make(Kernel::class)->bootstrap();
 restore_exception_handler();
 
 $port = (int) ($argv[1] ?? 0);
-$cells = DB::table('entries')->join('people', 'people.id', 'entries.person_id')->where('entries.date', '2026-06-15')->where('entries.state', 'draft')
+$cells = DB::table('entries')->join('people', 'people.id', 'entries.person_id')->join('tasks', 'tasks.id', 'entries.task_id')->join('projects', 'projects.id', 'tasks.project_id')
+    ->where('entries.date', '2026-06-15')->where('entries.state', 'draft')->whereNull('tasks.done_on')->where('projects.state', 'open')
     ->where('people.id', '>', 1000)->groupBy('people.id')->orderBy('people.id')->limit(16)
     ->select('people.code', 'entries.task_id', 'entries.role_id', 'entries.version')->get()->all();
 assert(count($cells) === 16);
