@@ -37,11 +37,14 @@ final readonly class Comparison
             }
         }
         $groups = [];
-        foreach (self::sorted($rows) as $group => $ofGroup) {
+        ksort($rows, SORT_STRING);
+        foreach (array_keys($rows) as $group) {
             $parts = [];
-            foreach (self::sorted($ofGroup) as $part => $row) {
+            foreach (self::sorted($rows[$group]) as $part => $row) {
                 $parts[$part] = new ComparedGroup($row, [], self::sorted($periods[$group][$part] ?? []));
             }
+            // There may be thousands of them, which are not kept twice.
+            unset($rows[$group]);
             $groups[$group] = new ComparedGroup(self::totalOf($parts), $then === null ? [] : $parts, self::periodsOf($parts));
         }
 

@@ -15,25 +15,33 @@ final class FigureTable
 
     /**
      * @param  list<string>  $columns
-     * @param  list<array<string, string|int|null>>  $rows
+     * @param  iterable<array<string, string|int|null>>  $rows  may be made one at a time
      */
-    public static function csv(array $columns, array $rows): string
+    public static function csv(array $columns, iterable $rows): string
     {
-        $cells = [];
+        return CsvFile::write(self::lines($columns, $rows));
+    }
+
+    /**
+     * @param  list<string>  $columns
+     * @param  iterable<array<string, string|int|null>>  $rows
+     * @return iterable<list<string>>
+     */
+    private static function lines(array $columns, iterable $rows): iterable
+    {
+        yield $columns;
         foreach ($rows as $row) {
             $line = [];
             foreach ($row as $column => $value) {
                 $line[] = $value !== null && in_array($column, self::WORDS, true) ? SpreadsheetText::guarded((string) $value) : (string) $value;
             }
-            $cells[] = $line;
+            yield $line;
         }
-
-        return CsvFile::write([$columns, ...$cells]);
     }
 
-    /** @param  list<array<string, string|int|null>>  $rows */
-    public static function json(array $rows): string
+    /** @param  iterable<array<string, string|int|null>>  $rows */
+    public static function json(iterable $rows): string
     {
-        return json_encode($rows, JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES)."\n";
+        return json_encode(is_array($rows) ? $rows : iterator_to_array($rows, false), JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES)."\n";
     }
 }

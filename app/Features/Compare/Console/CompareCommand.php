@@ -25,6 +25,7 @@ use Illuminate\Console\Command;
 use Moss\Core\Calendar\Day;
 use Moss\Core\Calendar\DayRange;
 use Moss\Core\Calendar\RollingPeriod;
+use Moss\Core\Compare\Comparison;
 use Moss\Core\Compare\ComparisonRow;
 use Moss\Core\Compare\Grouping;
 use Moss\Core\Compare\Measure;
@@ -91,13 +92,8 @@ final class CompareCommand extends Command
 
             return self::FAILURE;
         }
-        $names = GroupNames::for($grouping, null, $field);
         $further = MeasureColumns::of($measures);
-        $rows = [];
-        foreach ($comparison->rows() as $group => $row) {
-            $rows[] = self::cells((string) $group, $names->nameOf((string) $group), $row, $further);
-        }
-        $rows[] = self::cells('total', '', $comparison->total(), $further);
+        $rows = self::rows($comparison, GroupNames::for($grouping, null, $field), $further);
         $this->output->write($format === 'csv' ? FigureTable::csv([...self::COLUMNS, ...$further->headings()], $rows) : FigureTable::json($rows), false, OutputInterface::OUTPUT_RAW);
 
         return self::SUCCESS;
@@ -171,6 +167,15 @@ final class CompareCommand extends Command
             fieldValues: $field === null ? [] : $this->texts('value'),
             fieldIsOfPeople: $field?->subject === FieldSubject::Person,
         );
+    }
+
+    /** @return iterable<array<string, string|int|null>> */
+    private static function rows(Comparison $comparison, GroupNames $names, MeasureColumns $further): iterable
+    {
+        foreach ($comparison->rows() as $group => $row) {
+            yield self::cells((string) $group, $names->nameOf((string) $group), $row, $further);
+        }
+        yield self::cells('total', '', $comparison->total(), $further);
     }
 
     /** @return array<string, string|int|null> */

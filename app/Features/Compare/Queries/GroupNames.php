@@ -7,8 +7,8 @@ namespace App\Features\Compare\Queries;
 use App\Models\Person;
 use App\Models\Phase;
 use App\Models\Task;
-use App\Support\Database\Record;
 use App\Support\Database\Sql;
+use App\Support\Database\StreamedRows;
 use App\Support\Language\Wording;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
@@ -40,8 +40,10 @@ final readonly class GroupNames
             ? ['projects.code', array_map(static fn (string $group): string => explode('/', $group, 2)[0], $groups ?? [])]
             : ['code', $groups ?? []];
         $names = [];
-        foreach ($query === null ? [] : Record::all($groups === null ? $query : $query->whereIn($column, array_unique($codes))) as $record) {
-            $names[$record->string('code')] = $record->string('name');
+        foreach ($query === null ? [] : StreamedRows::of($groups === null ? $query : $query->whereIn($column, array_unique($codes))) as $row) {
+            /** @var array{string, string} $row */
+            [$code, $name] = $row;
+            $names[$code] = $name;
         }
 
         return new self($names);

@@ -30,7 +30,7 @@ final class WorkItems
     private array $made = [];
 
     /**
-     * @param  array<int, array{string, string|null, string|null, string|null, string, string|null, bool, bool, int}>  $tasks  project, client, phase, task, manager, charge code, whether it is internal, whether it is billable and the project's id, by task id, or by project id where tasks are not told apart
+     * @param  array<int, array{array{string, string|null, string, bool}, string|null, string|null, string|null, bool, int}>  $tasks  project, client, manager and whether it is internal; phase, task, charge code, whether it is billable and the project's id; by task id, or by project id where tasks are not told apart
      * @param  array<int, array{string, string|null, string|null}>  $people  person, team and usual role by person id
      * @param  array<int, string>  $values  what the own field holds that is asked for, by the id of its task, project or person
      * @param  array<int, string>  $teams
@@ -43,6 +43,7 @@ final class WorkItems
     public static function load(Dimensions $asked, ComparableWork $work): self
     {
         $tasks = [];
+        $projects = [];
         $query = match (true) {
             $asked->tasks => self::tasksQuery()->when($work->isOnePersons(), static fn (Builder $own): Builder => $own->whereIn('tasks.id', self::tasksOf($work))),
             $asked->projects => self::projectsQuery()->when($work->isOnePersons(), static fn (Builder $own): Builder => $own->whereIn('projects.id', Task::query()->whereIn('id', self::tasksOf($work))->select('project_id'))),
@@ -51,7 +52,9 @@ final class WorkItems
         foreach ($query === null ? [] : StreamedRows::of($query) as $row) {
             /** @var array{int, int, string, string|null, string, int, string|null, string|null, string|null, int|null} $row */
             [$id, $projectId, $project, $client, $manager, $isInternal, $phase, $code, $chargeCode, $isBillable] = $row;
-            $tasks[$id] = [$project, $client, $phase, $code, $manager, $chargeCode, $isInternal === 1, $isBillable === 1, $projectId];
+            // Tasks share what they have of their project.
+            $projects[$projectId] ??= [$project, $client, $manager, $isInternal === 1];
+            $tasks[$id] = [$projects[$projectId], $phase, $code, $chargeCode, $isBillable === 1, $projectId];
         }
         $people = [];
         foreach ($asked->people ? StreamedRows::of(self::peopleQuery()->when($work->isOnePersons(), static fn (Builder $own): Builder => $own->whereIn('people.id', $work->people()->select('people.id')))) : [] as $row) {
@@ -77,7 +80,7 @@ final class WorkItems
 
     private function make(int $task, int $person, int $team, int $role, int $billable, ?string $ownChargeCode, ?string $ofEntry): WorkItem
     {
-        [$project, $client, $phase, $code, $manager, $chargeCode, $isInternal, $isBillable, $projectId] = $this->tasks[$task] ?? [null, null, null, null, null, null, false, false, 0];
+        [[$project, $client, $manager, $isInternal], $phase, $code, $chargeCode, $isBillable, $projectId] = $this->tasks[$task] ?? [[null, null, null, false], null, null, null, false, 0];
         [$who, $ofTeam, $usual] = $this->people[$person] ?? [null, null, null];
 
         return new WorkItem($project, $client, $phase, $code, $who, $who === null ? $this->teams[$team] ?? null : $ofTeam, $this->roles[$role] ?? $usual, $manager, $ownChargeCode ?? $chargeCode, $isInternal,
