@@ -21,7 +21,9 @@ final readonly class Comparison
      */
     public static function of(Grouping $by, Selection $selection, iterable $amounts, ?Grouping $then = null, ?Grouping $across = null): self
     {
+        // There may be thousands of groups, so that what they are made of is kept only where that is asked for, and none twice.
         $rows = [];
+        $wholes = [];
         $periods = [];
         foreach ($amounts as $amount) {
             if (! $selection->takes($amount->subject, $amount->day)) {
@@ -29,7 +31,11 @@ final readonly class Comparison
             }
             $group = $by->groupOf($amount->subject, $amount->day);
             $part = $then?->groupOf($amount->subject, $amount->day) ?? '';
-            $rows[$group][$part] = self::sum($rows[$group][$part] ?? null, $amount->row);
+            if ($then === null) {
+                $wholes[$group] = self::sum($wholes[$group] ?? null, $amount->row);
+            } else {
+                $rows[$group][$part] = self::sum($rows[$group][$part] ?? null, $amount->row);
+            }
             // What belongs to no day stands under no period.
             if ($across !== null && $amount->day !== null) {
                 $period = $across->groupOf($amount->subject, $amount->day);
@@ -37,14 +43,12 @@ final readonly class Comparison
             }
         }
         $groups = [];
-        ksort($rows, SORT_STRING);
-        foreach (array_keys($rows) as $group) {
+        foreach (array_keys(self::sorted($then === null ? $wholes : $rows)) as $group) {
             $parts = [];
-            foreach (self::sorted($rows[$group]) as $part => $row) {
+            foreach ($then === null ? ['' => $wholes[$group]] : self::sorted($rows[$group]) as $part => $row) {
                 $parts[$part] = new ComparedGroup($row, [], self::sorted($periods[$group][$part] ?? []));
             }
-            // There may be thousands of them, which are not kept twice.
-            unset($rows[$group]);
+            unset($rows[$group], $wholes[$group]);
             $groups[$group] = new ComparedGroup(self::totalOf($parts), $then === null ? [] : $parts, self::periodsOf($parts));
         }
 

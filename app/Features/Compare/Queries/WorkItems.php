@@ -36,7 +36,7 @@ final class WorkItems
      * @param  array<int, string>  $teams
      * @param  array<int, string>  $roles
      */
-    private function __construct(private readonly array $tasks, private readonly array $people, private readonly array $teams, private readonly array $roles, private readonly ?OwnField $field, private readonly array $values)
+    private function __construct(private readonly array $tasks, private readonly array $people, private readonly array $teams, private readonly array $roles, private readonly ?OwnField $field, private readonly array $values, private readonly bool $ofEntries)
     {
     }
 
@@ -63,7 +63,7 @@ final class WorkItems
             $people[$id] = [$code, $team, $role];
         }
 
-        return new self($tasks, $people, $asked->people ? self::codes('teams') : [], $asked->roles ? self::codes('roles') : [], $asked->field, self::values($asked->field));
+        return new self($tasks, $people, $asked->people ? self::codes('teams') : [], $asked->roles ? self::codes('roles') : [], $asked->field, self::values($asked->field), $asked->ofEntries);
     }
 
     /**
@@ -75,7 +75,10 @@ final class WorkItems
      */
     public function of(int $task, int $person, int $team, int $role, int $billable = RecordedTotals::BILLABLE_AS_TASK, ?string $chargeCode = null, ?string $field = null): WorkItem
     {
-        return $this->made[implode(' ', [$task, $person, $team, $role, $billable, $chargeCode, "\x00", $field])] ??= $this->make($task, $person, $team, $role, $billable, $chargeCode, $field);
+        // Sums tell all of these apart, so that each comes once or twice; entries one by one are of the same work again and again.
+        return $this->ofEntries
+            ? $this->made[implode(' ', [$task, $person, $team, $role, $billable, $chargeCode, "\x00", $field])] ??= $this->make($task, $person, $team, $role, $billable, $chargeCode, $field)
+            : $this->make($task, $person, $team, $role, $billable, $chargeCode, $field);
     }
 
     private function make(int $task, int $person, int $team, int $role, int $billable, ?string $ownChargeCode, ?string $ofEntry): WorkItem
