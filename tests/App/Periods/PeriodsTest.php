@@ -12,6 +12,7 @@ use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
 use Inertia\Testing\AssertableInertia;
+use Moss\Core\Calendar\Day;
 use Symfony\Component\HttpFoundation\Response;
 use Tests\App\Lighthouse;
 use Tests\App\TestCase;
@@ -67,6 +68,23 @@ final class PeriodsTest extends TestCase
 
         self::assertSame(['2026-06-02', '2026-06-03'], DB::table('entries')->where('state', 'settled')->orderBy('date')->pluck('date')->all());
         self::assertSame([$kit, $kit], DB::table('audit_trail')->where('act', 'settle')->pluck('actor_id')->all());
+        self::assertSame(0, DB::table('settling_batches')->count());
+    }
+
+    public function test_a_batch_of_more_entries_than_a_step_takes_is_settled_whole(): void
+    {
+        $this->load();
+        $kit = $this->person('kit')->id;
+        $entries = [];
+        for ($day = 0; $day < 130; $day++) {
+            $entries[] = Entry::query()->create(['person_id' => $this->person('ada')->id, 'task_id' => $this->task('FIT')->id, 'date' => Day::of('2026-01-01')->plusDays($day)->toString(), 'minutes' => 60, 'state' => 'approved'])->id;
+        }
+        SettlingBatch::query()->create(['entries' => $entries, 'size' => 130, 'settled_by_id' => $kit]);
+
+        self::assertSame(0, Artisan::call('moss:settle'));
+
+        self::assertSame(130, DB::table('entries')->whereIn('id', $entries)->where('state', 'settled')->count());
+        self::assertSame(130, DB::table('audit_trail')->where('act', 'settle')->count());
         self::assertSame(0, DB::table('settling_batches')->count());
     }
 

@@ -24,8 +24,10 @@ use Moss\Core\Sheet\EntryStatus;
  */
 final readonly class Settlement
 {
-    /** Entries of as many numbers in a row are one batch, which a step settles. */
-    private const AT_ONCE = 250;
+    private const AT_ONCE = 100;
+
+    /** Entries of as many numbers in a row are one batch, however few of them are settled. */
+    private const BATCH = 4000;
 
     public function __construct(private AuditTrail $auditTrail, private Application $application)
     {
@@ -35,7 +37,7 @@ final readonly class Settlement
     public function queue(Builder $entries, int $office): void
     {
         SettlingBatch::query()->insertUsing(['entries', 'size', 'settled_by_id'], DB::query()->fromSub($entries->select('entries.id'), 'settling')
-            ->select(Sql::list('id', 'entries'), Sql::count('size'), Sql::value($office))->groupBy(Sql::quotient('id', self::AT_ONCE)));
+            ->select(Sql::list('id', 'entries'), Sql::count('size'), Sql::value($office))->groupBy(Sql::quotient('id', self::BATCH)));
         DB::afterCommit($this->afterClosing(...));
     }
 
@@ -48,7 +50,7 @@ final readonly class Settlement
     {
         if ($this->application->runningInConsole()) {
             $this->finish();
-        } elseif (! ShortSteps::runForPage($this->step(...), SettlingBatch::query()->count())) {
+        } elseif (! ShortSteps::runForPage($this->step(...), intdiv((int) SettlingBatch::query()->sum('size'), self::AT_ONCE))) {
             Settle::dispatch();
         }
     }
@@ -60,8 +62,9 @@ final readonly class Settlement
         if ($batch === null) {
             return false;
         }
+        [$some, $rest] = [array_slice($batch->entries, 0, self::AT_ONCE), array_slice($batch->entries, self::AT_ONCE)];
         // Entries that were cleared since are not there any more.
-        $queued = Record::all(Entry::query()->toBase()->whereIntegerInRaw('id', $batch->entries)->orderBy('id')->select('id', 'person_id', 'task_id', 'role_id', 'date', 'minutes', 'state'));
+        $queued = Record::all(Entry::query()->toBase()->whereIntegerInRaw('id', $some)->orderBy('id')->select('id', 'person_id', 'task_id', 'role_id', 'date', 'minutes', 'state'));
         [$ids, $lines] = [[], []];
         foreach ($queued as $entry) {
             if ($entry->string('state') === EntryState::Approved->value) {
@@ -71,7 +74,11 @@ final readonly class Settlement
         }
         Entry::query()->whereIntegerInRaw('id', $ids)->increment('version', 1, ['state' => EntryState::Settled]);
         $this->auditTrail->of($lines);
-        $batch->delete();
+        if ($rest === []) {
+            $batch->delete();
+        } else {
+            $batch->update(['entries' => $rest, 'size' => count($rest)]);
+        }
 
         return true;
     }
