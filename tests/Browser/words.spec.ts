@@ -135,7 +135,7 @@ async function check(page: Page, address: string, answers: unknown[]): Promise<v
 test.describe('in a language half as long again', () => {
     test('the pages of the time office are translated, and fit', async ({ page }) => {
         // There are many of them.
-        test.setTimeout(240_000);
+        test.setTimeout(480_000);
         await signIn(page, 'tobin.vale');
         await speakPseudo(page);
         const answers = answersOf(page);
