@@ -59,13 +59,7 @@ final readonly class Workload
 
     public function load(): Minutes
     {
-        // Asked of thousands of people at once, each with many days.
-        $sum = 0;
-        foreach ($this->expected as $day => $expected) {
-            $sum += $this->loadOf($day);
-        }
-
-        return Minutes::of($sum);
+        return $this->sum($this->loadOf(...));
     }
 
     /** By how much days together exceed what they ask; a long day is made up for by a short one. */
@@ -77,14 +71,7 @@ final readonly class Workload
     /** What is free on the days to come, each for itself. */
     public function free(): Minutes
     {
-        $sum = 0;
-        foreach ($this->expected as $day => $expected) {
-            if ($expected > 0 && $day >= $this->today) {
-                $sum += max(0, $expected - $this->loadOf($day));
-            }
-        }
-
-        return Minutes::of($sum);
+        return $this->sum($this->freeOf(...));
     }
 
     /** @return array<string, Minutes> by how much the load of a day exceeds what is expected, by `YYYY-MM-DD`; those on which it does */
