@@ -19,6 +19,7 @@ use App\Exchange\Formats\WholeNumberFormat;
 use App\Exchange\Formats\YesNoFormat;
 use App\Exchange\Unreadable;
 use App\Models\Organisation;
+use App\Support\Database\Union;
 use Illuminate\Database\Query\Builder;
 
 /** `organisation.csv`: one setting a line. In the table they are the columns of its one row. */
@@ -88,9 +89,8 @@ final class OrganisationKind extends FileKind
             return Organisation::query()->toBase()->leftJoin('calendars', 'calendars.id', 'organisations.calendar_id')
                 ->selectRaw("'".$setting."' AS key, ".$column.' AS value')->whereNotNull($column);
         }, self::SETTINGS);
-        $first = array_shift($queries);
 
-        return array_reduce($queries, static fn (Builder $union, Builder $query): Builder => $union->unionAll($query), $first);
+        return Union::of($queries);
     }
 
     public function printed(array $row): array

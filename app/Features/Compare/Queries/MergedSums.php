@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Features\Compare\Queries;
 
 use App\Support\Database\Sql;
+use App\Support\Database\Union;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 
@@ -23,8 +24,7 @@ final readonly class MergedSums
         }
         // In the same order in each, by which a union takes them together.
         $parts = array_map(static fn (Builder $query): Builder => DB::query()->fromSub($query, 'part')->select([...$columns, 'first', ...$sums]), $queries);
-        $union = array_reduce(array_slice($parts, 1), static fn (Builder $all, Builder $part): Builder => $all->unionAll($part), $parts[0]);
-        $merged = DB::query()->fromSub($union, 'parts')->select($columns)->addSelect(Sql::min('first', 'first'));
+        $merged = DB::query()->fromSub(Union::of($parts), 'parts')->select($columns)->addSelect(Sql::min('first', 'first'));
         foreach ($sums as $sum) {
             $merged->addSelect(Sql::sum($sum, $sum));
         }

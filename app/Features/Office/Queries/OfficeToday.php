@@ -26,6 +26,7 @@ use App\Models\Person;
 use App\Models\ProposedEstimate;
 use App\Support\Clock\Today;
 use App\Support\Database\Rows;
+use App\Support\Database\Union;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 use Moss\Core\Calendar\Day;
@@ -99,7 +100,7 @@ final readonly class OfficeToday
             // People answer questions; that changes none.
             ->where('act', '<>', 'answer')->orderByDesc('id')->limit(1)->select('id'), 'latest')->select('id'), self::CHANGES[$name->value]);
         $last = Rows::of(LastChange::class, AuditTrailRow::query()->toBase()->leftJoin('people', 'people.id', 'audit_trail.actor_id')
-            ->whereIn('audit_trail.id', array_reduce(array_slice($latest, 1), static fn (Builder $all, Builder $one): Builder => $all->unionAll($one), $latest[0]))
+            ->whereIn('audit_trail.id', Union::of($latest))
             ->select('audit_trail.at', 'people.name')->orderByDesc('audit_trail.id')->limit(1))[0] ?? null;
 
         return new SettingProps($name, $last?->at, $last?->name);
