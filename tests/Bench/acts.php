@@ -20,7 +20,6 @@ use App\Features\Rates\Actions\SaveRates;
 use App\Models\Person;
 use App\Models\Role;
 use Closure;
-use Illuminate\Contracts\Console\Kernel;
 use Illuminate\Database\Events\TransactionBeginning;
 use Illuminate\Database\Events\TransactionCommitted;
 use Illuminate\Foundation\Application;
@@ -31,11 +30,8 @@ use Moss\Core\Calendar\Day;
 // As a request does it, which leaves the rest to the queue.
 putenv('APP_RUNNING_IN_CONSOLE=false');
 $_ENV['APP_RUNNING_IN_CONSOLE'] = 'false';
-require __DIR__.'/../../vendor/autoload.php';
-$application = require __DIR__.'/../../bootstrap/app.php';
+$application = require __DIR__.'/boot.php';
 assert($application instanceof Application);
-$application->make(Kernel::class)->bootstrap();
-restore_exception_handler();
 
 $longest = 0;
 $began = 0;

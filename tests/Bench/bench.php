@@ -15,16 +15,13 @@ use App\Features\Week\Queries\WeekSheet;
 use App\Models\Person;
 use App\Support\Database\Record;
 use Closure;
-use Illuminate\Contracts\Console\Kernel;
 use Illuminate\Foundation\Application;
 use Illuminate\Support\Facades\DB;
 use Moss\Core\Calendar\Day;
 use Moss\Core\Calendar\Week;
 
-require __DIR__.'/../../vendor/autoload.php';
-$application = require __DIR__.'/../../bootstrap/app.php';
+$application = require __DIR__.'/boot.php';
 assert($application instanceof Application);
-$application->make(Kernel::class)->bootstrap();
 
 /** The middle of several runs, in nanoseconds. */
 $time = static function (Closure $act): int {

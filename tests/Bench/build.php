@@ -10,16 +10,11 @@ declare(strict_types=1);
 namespace Tests\Bench;
 
 use App\Effort\Recalculation\RecalculateAll;
-use Illuminate\Contracts\Console\Kernel;
 use Illuminate\Foundation\Application;
 use Illuminate\Support\Facades\DB;
 
-require __DIR__.'/../../vendor/autoload.php';
-$application = require __DIR__.'/../../bootstrap/app.php';
+$application = require __DIR__.'/boot.php';
 assert($application instanceof Application);
-$application->make(Kernel::class)->bootstrap();
-// What goes wrong ends this with an exit code.
-restore_exception_handler();
 ini_set('memory_limit', '256M');
 
 (new LargeOrganisation((int) ($argv[1] ?? 5000), (int) ($argv[2] ?? 1500), (int) ($argv[3] ?? 3_000_000)))->build($application->make(RecalculateAll::class));

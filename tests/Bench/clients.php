@@ -9,16 +9,9 @@ declare(strict_types=1);
 
 namespace Tests\Bench;
 
-use Illuminate\Contracts\Console\Kernel;
-use Illuminate\Foundation\Application;
 use Illuminate\Support\Facades\DB;
 
-require __DIR__.'/../../vendor/autoload.php';
-$application = require __DIR__.'/../../bootstrap/app.php';
-assert($application instanceof Application);
-$application->make(Kernel::class)->bootstrap();
-// What goes wrong ends this with an exit code.
-restore_exception_handler();
+require __DIR__.'/boot.php';
 
 $port = (int) ($argv[1] ?? 0);
 $cells = DB::table('entries')->join('people', 'people.id', 'entries.person_id')->join('tasks', 'tasks.id', 'entries.task_id')->join('projects', 'projects.id', 'tasks.project_id')

@@ -10,17 +10,10 @@ declare(strict_types=1);
 
 namespace Tests\Bench;
 
-use Illuminate\Contracts\Console\Kernel;
-use Illuminate\Foundation\Application;
 use Illuminate\Support\Facades\DB;
 use Moss\Core\Compare\Grouping;
 
-require __DIR__.'/../../vendor/autoload.php';
-$application = require __DIR__.'/../../bootstrap/app.php';
-assert($application instanceof Application);
-$application->make(Kernel::class)->bootstrap();
-// What goes wrong ends this with an exit code.
-restore_exception_handler();
+require __DIR__.'/boot.php';
 
 $row = static function (string $name, float $figure, string $aim): void {
     printf("%s\t%.2f\t%s\n", $name, $figure, $aim);

@@ -9,16 +9,9 @@ declare(strict_types=1);
 
 namespace Tests\Bench;
 
-use Illuminate\Contracts\Console\Kernel;
-use Illuminate\Foundation\Application;
 use Illuminate\Support\Facades\DB;
 
-require __DIR__.'/../../vendor/autoload.php';
-$application = require __DIR__.'/../../bootstrap/app.php';
-assert($application instanceof Application);
-$application->make(Kernel::class)->bootstrap();
-// What goes wrong ends this with an exit code.
-restore_exception_handler();
+require __DIR__.'/boot.php';
 
 $client = new PageClient((int) ($argv[1] ?? 0), (int) ($argv[2] ?? 0), (string) getenv('MOSS_BENCH_MEMORY'));
 $note = (string) ($argv[3] ?? '');

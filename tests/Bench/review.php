@@ -17,16 +17,13 @@ use App\Features\Review\Queries\WaitingFilter;
 use App\Models\Person;
 use App\Support\Files\CsvFile;
 use Closure;
-use Illuminate\Contracts\Console\Kernel;
 use Illuminate\Foundation\Application;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Moss\Core\Calendar\Day;
 
-require __DIR__.'/../../vendor/autoload.php';
-$application = require __DIR__.'/../../bootstrap/app.php';
+$application = require __DIR__.'/boot.php';
 assert($application instanceof Application);
-$application->make(Kernel::class)->bootstrap();
 
 const PEOPLE = 300;
 const PROJECTS = 20;
