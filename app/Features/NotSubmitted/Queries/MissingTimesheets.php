@@ -8,6 +8,7 @@ use App\Features\NotSubmitted\Props\MissingTimesheetProps;
 use App\Features\NotSubmitted\Props\NotSubmittedProps;
 use App\Http\Input\DaysText;
 use App\Models\Access;
+use App\Models\Entry;
 use App\Models\Message;
 use App\Models\Organisation;
 use App\Models\Person;
@@ -65,7 +66,7 @@ final class MissingTimesheets
         // Of those whose timesheet is the week, whoever has submitted something and left nothing open is done, whatever is expected.
         $weekly = $this->people($reader, $week, $search)->whereDoesntHave('team', self::isOfAnotherPeriod(...))->count();
         $asked = $this->people($reader, $week, $search)->where(static fn (Builder $any): Builder => $any->whereHas('team', self::isOfAnotherPeriod(...))
-            ->orWhere(static fn (Builder $open): Builder => $open->whereKeyNot(self::done($week))))
+            ->orWhere(static fn (Builder $open): Builder => $open->whereKeyNot(self::done($reader, $week))))
             ->select('id AS asked_id');
         $people = Rows::of(MissingPerson::class, Person::query()->toBase()->joinSub($asked, 'asked', 'asked.asked_id', 'people.id')->leftJoin('teams', 'teams.id', 'people.team_id')->orderBy('people.name')
             ->select('people.code', 'people.name', 'teams.name AS team', 'teams.timesheet_period', 'teams.counted_in', ...PersonWorkTime::COLUMNS));
@@ -105,12 +106,14 @@ final class MissingTimesheets
         $team->where('timesheet_period', '<>', TimesheetPeriod::Week->value);
     }
 
-    /** @return list<int> people who have submitted something of a week and left nothing open */
-    private static function done(Week $week): array
+    /** @return list<int> those of the reader's people who have submitted something of a week and left nothing open */
+    private static function done(Person $reader, Week $week): array
     {
+        // Everybody's week is found by its days, that of a few by whose it is.
+        $entries = $reader->isOffice() ? ByIndex::of('entries', 'entries_of_day') : Entry::query()->toBase()->whereIn('person_id', Person::query()->where('manager_id', $reader->id)->select('id'));
         $done = [];
         $open = [];
-        foreach (StreamedRows::of(ByIndex::of('entries', 'entries_of_day')->whereBetween('date', [$week->monday()->toString(), $week->sunday()->toString()])
+        foreach (StreamedRows::of($entries->whereBetween('date', [$week->monday()->toString(), $week->sunday()->toString()])
             ->groupBy('person_id', 'state')->select('person_id', 'state', Sql::sum('minutes'))) as $row) {
             /** @var array{int, string, int} $row */
             [$person, $state, $minutes] = $row;
