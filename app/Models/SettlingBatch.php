@@ -8,8 +8,8 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
- * Approved entries of a closed period, until they are settled: some at a time, since writing a row for each would take as long as
- * settling.
+ * Approved entries of a closed period, until they are settled: many to a row, since a row for each would keep who closes it
+ * waiting.
  *
  * @property int $id
  * @property list<int> $entries their numbers

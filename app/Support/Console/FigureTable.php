@@ -22,6 +22,12 @@ final class FigureTable
         return CsvFile::write(self::lines($columns, $rows));
     }
 
+    /** @param  iterable<array<string, string|int|null>>  $rows */
+    public static function json(iterable $rows): string
+    {
+        return json_encode(is_array($rows) ? $rows : iterator_to_array($rows, false), JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES)."\n";
+    }
+
     /**
      * @param  list<string>  $columns
      * @param  iterable<array<string, string|int|null>>  $rows
@@ -37,11 +43,5 @@ final class FigureTable
             }
             yield $line;
         }
-    }
-
-    /** @param  iterable<array<string, string|int|null>>  $rows */
-    public static function json(iterable $rows): string
-    {
-        return json_encode(is_array($rows) ? $rows : iterator_to_array($rows, false), JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES)."\n";
     }
 }
