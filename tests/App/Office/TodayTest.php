@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\App\Office;
 
+use App\AuditTrail\AuditTrail;
+use App\AuditTrail\AuditTrailLine;
+use App\AuditTrail\AuditTrailSubject;
+use App\Models\Person;
 use Illuminate\Support\Facades\DB;
 use Inertia\Testing\AssertableInertia;
 use Tests\App\Lighthouse;
@@ -37,6 +41,28 @@ final class TodayTest extends TestCase
                 ->where('lateWeek.week', '2026-W24')
                 ->where('lateWeek.isOverdue', true)
                 ->where('lateWeek.missing', static fn (mixed $missing): bool => is_int($missing) && $missing > 0)));
+    }
+
+    public function test_the_last_change_counts_of_whichever_sort_it_was_and_an_answer_is_none(): void
+    {
+        [$kit, $lee] = [$this->person('kit'), $this->person('lee')];
+        $this->traced(AuditTrailSubject::Period, '2026-04-30', 'close', $kit);
+        $this->traced(AuditTrailSubject::Setting, 'week due', 'save', $lee);
+        $this->traced(AuditTrailSubject::Question, 'Which harbour?', 'save', $kit);
+        $this->traced(AuditTrailSubject::Question, 'Which harbour?', 'answer', $lee);
+        $this->actingAs($kit)->get('/office')->assertInertia(static fn (AssertableInertia $page) => $page
+            ->where('today.settings.0.name', 'periods')->where('today.settings.0.changedBy', 'Lee Tor')
+            ->where('today.settings.2.name', 'questions')->where('today.settings.2.changedBy', 'Kit Ness')
+            ->where('today.settings.3.changedBy', null));
+
+        $this->traced(AuditTrailSubject::Period, '2026-05-31', 'close', $kit);
+
+        $this->get('/office')->assertInertia(static fn (AssertableInertia $page) => $page->where('today.settings.0.changedBy', 'Kit Ness'));
+    }
+
+    private function traced(AuditTrailSubject $subject, string $name, string $act, Person $by): void
+    {
+        DB::transaction(fn () => $this->app->make(AuditTrail::class)->of([AuditTrailLine::on($subject, $name, $act, $by, null, [])]));
     }
 
     public function test_a_closed_month_asks_for_nothing(): void
