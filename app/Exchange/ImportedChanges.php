@@ -108,7 +108,7 @@ final class ImportedChanges
             'entries' => $this->changes->recorded((int) $row['task_id'], (int) $row['person_id'], self::number($row['role_id']), (string) $row['date']),
             'remaining_estimates' => $this->changes->estimatesOf((int) $row['task_id']),
             'assignments' => $this->changes->plansOf((int) $row['task_id']),
-            'tasks' => $this->changes->plansOf($id),
+            'tasks' => self::differ($row, $before, 'billable') && $before !== null ? $this->changes->plansOf($id)->billableOf($id) : $this->changes->plansOf($id),
             'projects' => self::differ($row, $before, 'starts_on', 'ends_on') ? $this->changes->plansOf(...self::tasks($id)) : null,
             'people' => $before === null ? null : $this->changes->ofPerson($id, array_values(array_filter(self::OF_PERSON, static fn (string $column): bool => self::differ($row, $before, $column)))),
             'rates' => $this->changes->costOf(self::number($row['person_id']), self::number($row['role_id']), Day::of((string) $row['starts_on'])),

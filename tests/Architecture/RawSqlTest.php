@@ -31,6 +31,7 @@ final class RawSqlTest extends TestCase
         'app/Effort/Totals/MonthTotals.php' => 'months of weeks',
         'app/Effort/Totals/RecordedTotals.php' => 'entries of single week parts',
         'app/Features/Plan/Actions/PlanNames.php' => 'names in any case',
+        'database/migrations/2026_06_01_000043_tell_billable_months_apart.php' => 'months of weeks',
         // Sums of conditions.
         'app/Effort/Recalculation/UpdateTotals.php' => 'days of assignments',
         'app/Effort/Totals/PlanSteps.php' => 'plans of tasks without assignments',

@@ -22,6 +22,9 @@ final class EffortChanges
     /** @var array<int, true> by task */
     private array $estimates = [];
 
+    /** @var array<int, true> by task */
+    private array $billable = [];
+
     /** @var array<int, true> projects of which tasks are gone */
     private array $projects = [];
 
@@ -61,6 +64,16 @@ final class EffortChanges
     {
         foreach ($tasks as $task) {
             $this->plans[$task] = true;
+        }
+
+        return $this;
+    }
+
+    /** Whether time on tasks is billable. */
+    public function billableOf(int ...$tasks): self
+    {
+        foreach ($tasks as $task) {
+            $this->billable[$task] = true;
         }
 
         return $this;
@@ -127,6 +140,12 @@ final class EffortChanges
     public function recordedKeys(): array
     {
         return array_values($this->recorded);
+    }
+
+    /** @return list<int> */
+    public function billableTasks(): array
+    {
+        return array_keys($this->billable);
     }
 
     /** @return list<int> */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Effort\Recalculation;
 
+use App\Effort\Totals\RecordedTotals;
 use App\Effort\Totals\StoredTotals;
 use App\Models\Assignment;
 use App\Models\Task;
@@ -40,6 +41,11 @@ final readonly class UpdateTotals
         $keys = $changes->recordedKeys();
         $tasks = $changes->tasks();
         $scopes = $changes->scopes();
+        if (count($changes->billableTasks()) > self::MOST_TASKS) {
+            $scopes[] = RecalculationScope::allRecorded();
+        } else {
+            $keys = array_values(array_unique([...$keys, ...RecordedTotals::keysOf($changes->billableTasks())], SORT_REGULAR));
+        }
         if (count($keys) > self::MOST_KEYS) {
             array_push($scopes, ...array_map(RecalculationScope::recorded(...), array_chunk($keys, self::QUEUED_AT_ONCE)));
             // The figures of their tasks come after them.

@@ -16,16 +16,28 @@ use Illuminate\Support\Facades\DB;
 use Moss\Core\Calendar\Day;
 use Moss\Core\Calendar\PeriodUnit;
 
-/** Sums of stored weeks by month and project, in `recorded_months` and `planned_months`: a part as many rows as the weeks have. */
+/**
+ * Sums of stored weeks by month and project, in `recorded_months` and `planned_months`: a part as many rows as the weeks have. What was
+ * recorded is also told apart by whether it is billable, as its entries or their task say; where neither does, their project will.
+ */
 final class MonthTotals
 {
-    public const RECORDED_KEY = ['month', 'project_id', 'person_id', 'role_id'];
+    public const RECORDED_KEY = [...self::MONTH_KEY, 'billable'];
 
-    public const RECORDED = ['actual_minutes', 'pending_minutes', 'actual_cents', 'pending_cents', 'actual_unrated', 'pending_unrated'];
+    public const RECORDED = [
+        'actual_minutes', 'pending_minutes', 'actual_cents', 'pending_cents', 'actual_unrated', 'pending_unrated',
+        'actual_bill_cents', 'pending_bill_cents', 'actual_bill_unrated', 'pending_bill_unrated',
+    ];
+
+    /** Where neither entries nor their task say whether they are billable, but their project. */
+    public const BILLABLE_AS_PROJECT = RecordedTotals::BILLABLE_AS_TASK;
 
     public const PLANNED_KEY = ['month', 'project_id', 'person_id', 'team_id', 'role_id'];
 
     public const PLANNED = ['planned_minutes'];
+
+    /** What weeks are found by. */
+    private const MONTH_KEY = ['month', 'project_id', 'person_id', 'role_id'];
 
     private const MONTH = "substr(starts_on, 1, 7) || '-01'";
 
@@ -52,9 +64,9 @@ final class MonthTotals
             ->join('recorded_weeks AS weeks', static fn (JoinClause $join): Builder => $join->on('weeks.person_id', 'months.person_id')->on('weeks.role_id', 'months.role_id')
                 ->whereRaw("weeks.starts_on >= months.month AND weeks.starts_on < date(months.month, '+1 month')"))
             ->join('tasks', static fn (JoinClause $join): JoinClause => $join->on('tasks.id', 'weeks.task_id')->on('tasks.project_id', 'months.project_id'))
-            ->groupBy('months.month', 'months.project_id', 'months.person_id', 'months.role_id')
-            ->select('months.month', 'months.project_id', 'months.person_id', 'months.role_id', ...array_map(static fn (string $sum): Sql => Sql::sum('weeks.'.$sum, $sum), self::RECORDED));
-        BulkRows::delete('recorded_months', self::RECORDED_KEY, $gone);
+            ->groupBy('months.month', 'months.project_id', 'months.person_id', 'months.role_id', self::billable('weeks'))
+            ->select('months.month', 'months.project_id', 'months.person_id', 'months.role_id', self::billable('weeks', 'billable'), ...array_map(static fn (string $sum): Sql => Sql::sum('weeks.'.$sum, $sum), self::RECORDED));
+        BulkRows::delete('recorded_months', self::MONTH_KEY, $gone);
         DB::table('recorded_months')->insertUsing([...self::RECORDED_KEY, ...self::RECORDED], $sums);
     }
 
@@ -106,7 +118,13 @@ final class MonthTotals
     public static function recorded(array $people): Builder
     {
         return RecordedWeek::query()->toBase()->join('tasks', 'tasks.id', 'recorded_weeks.task_id')->whereIntegerInRaw('recorded_weeks.person_id', $people)
-            ->groupByRaw(str_replace('starts_on', 'recorded_weeks.starts_on', self::MONTH).', tasks.project_id, person_id, role_id')
-            ->selectRaw(str_replace('starts_on', 'recorded_weeks.starts_on', self::MONTH).' AS month')->addSelect('tasks.project_id', 'person_id', 'role_id', ...array_map(static fn (string $sum): Sql => Sql::sum($sum, $sum), self::RECORDED));
+            ->groupByRaw(str_replace('starts_on', 'recorded_weeks.starts_on', self::MONTH).', tasks.project_id, person_id, role_id')->groupBy(self::billable('recorded_weeks'))
+            ->selectRaw(str_replace('starts_on', 'recorded_weeks.starts_on', self::MONTH).' AS month')
+            ->addSelect('tasks.project_id', 'person_id', 'role_id', self::billable('recorded_weeks', 'billable'), ...array_map(static fn (string $sum): Sql => Sql::sum($sum, $sum), self::RECORDED));
+    }
+
+    private static function billable(string $weeks, ?string $alias = null): Sql
+    {
+        return Sql::firstBut(self::BILLABLE_AS_PROJECT, [$weeks.'.billable', 'tasks.billable'], $alias);
     }
 }

@@ -106,6 +106,20 @@ final class RecordedTotals
     }
 
     /**
+     * What is stored of tasks.
+     *
+     * @param  list<int>  $tasks
+     * @return list<array{int, int, int, string}> task, person, role and the first day of a part, each once
+     */
+    public static function keysOf(array $tasks): array
+    {
+        $keys = $tasks === [] ? [] : StreamedRows::of(RecordedWeek::query()->toBase()->whereIntegerInRaw('task_id', $tasks)->distinct()->select('task_id', 'person_id', 'role_id', 'starts_on'));
+
+        /** @var list<array{int, int, int, string}> */
+        return [...$keys];
+    }
+
+    /**
      * What the totals of some people should be, by their keys.
      *
      * @param  list<int>  $people

@@ -79,6 +79,16 @@ final readonly class Sql implements Expression
         return self::as($alias, static fn (Closure $name): string => 'coalesce('.implode(', ', [...array_map($name, $columns), ...($none === null ? [] : [self::quoted($none)])]).')');
     }
 
+    /**
+     * The first of the columns that is neither null nor a certain value; where there is none, that value.
+     *
+     * @param  non-empty-list<string>  $columns
+     */
+    public static function firstBut(int $value, array $columns, ?string $alias = null): self
+    {
+        return self::as($alias, static fn (Closure $name): string => 'coalesce('.implode(', ', array_map(static fn (string $column): string => 'nullif('.$name($column).', '.$value.')', $columns)).', '.$value.')');
+    }
+
     /** The first day of the half month in which a day lies: the 1st or the 16th. */
     public static function halfMonth(string $column, ?string $alias = null): self
     {

@@ -190,6 +190,8 @@ final readonly class RandomActs
                 'assignments.csv' => "project,task,person,planned,starts_on,ends_on\n".($task = $this->some(Task::query()->with('project')))->project->code.','.$task->code.','.$of()->code.",40,2026-06-08,2026-06-26\n",
             ], true),
             'entries by file' => fn () => $this->import(['entries.csv' => "person,project,task,date,hours,state\n".$of()->code.','.($task = $this->some(Task::query()->with('project')))->project->code.','.$task->code.','.$this->day()->toString().',2,'.$pick('draft', 'approved')."\n"]),
+            'a task billable or not' => fn () => $this->import(['tasks.csv' => "project,task,name,billable\n".($task = $this->some(Task::query()->with('project')))->project->code.','.$task->code.','.$task->name.','.$pick('', 'yes', 'no')."\n"]),
+            'a project billable or not' => fn () => $this->import(['projects.csv' => "project,name,manager,billable\n".($project = $this->some(Project::query()->with('manager')))->code.','.$project->name.','.$project->manager->code.','.$pick('yes', 'no')."\n"]),
             'estimates by file' => fn () => $this->import(['remaining_estimates.csv' => "person,project,task,on,remaining,done\n".$of()->code.','.($task = $this->some(Task::query()->with('project')))->project->code.','.$task->code.','.$this->day()->toString().",12,no\n"]),
         ];
     }

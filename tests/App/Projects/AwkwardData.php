@@ -23,7 +23,9 @@ final class AwkwardData
         $random = new Randomizer(new Mt19937($seed));
         $day = static fn (): string => date('Y-m-d', strtotime('2026-05-01') + 86400 * $random->getInt(0, 80));
         $pick = static fn (array $from): mixed => $from[$random->getInt(0, count($from) - 1)];
-        $tasks = "project,task,name,phase,planned,budget,starts_on,ends_on,done_on\n";
+        $further = new Randomizer(new Mt19937(100 + $seed));
+        $billable = static fn (): string => ['', '', 'yes', 'no'][$further->getInt(0, 3)];
+        $tasks = "project,task,name,phase,planned,budget,starts_on,ends_on,done_on,billable\n";
         $assignments = [];
         $entries = [];
         $estimates = [];
@@ -33,7 +35,7 @@ final class AwkwardData
                 $planned = $pick(['', '', '0', '7', '10:05', '160']);
                 $done = $random->getInt(0, 5) === 0 ? $day() : '';
                 $dates = $random->getInt(0, 2) === 0 ? ',' : min($first, $last).','.max($first, $last);
-                $tasks .= "$project,$task,Task $task,".$pick(['', 'Survey', 'Works']).",$planned,".$pick(['', '0', '999.99', '12345.6']).",$dates,$done\n";
+                $tasks .= "$project,$task,Task $task,".$pick(['', 'Survey', 'Works']).",$planned,".$pick(['', '0', '999.99', '12345.6']).",$dates,$done,".$billable()."\n";
                 $assignees = [];
                 for ($count = $random->getInt(0, 4); $count > 0; $count--) {
                     [$first, $last] = [$day(), $day()];
@@ -46,7 +48,7 @@ final class AwkwardData
                 }
                 for ($count = $random->getInt(0, 25); $count > 0; $count--) {
                     $key = $pick(self::PEOPLE).",$project,$task,".$pick(['', 'r1', 'r3']).','.$day();
-                    $entries[$key] = "$key,".$pick(['0:01', '0:05', '50m', '1.33', '8', '7:59', '24']).','.$pick(['draft', 'submitted', 'approved', 'returned', 'settled']);
+                    $entries[$key] = "$key,".$pick(['0:01', '0:05', '50m', '1.33', '8', '7:59', '24']).','.$pick(['draft', 'submitted', 'approved', 'returned', 'settled']).','.$billable();
                 }
                 foreach (self::PEOPLE as $person) {
                     $isHeld = isset($assignees[$person]) || (isset($assignees['tfield']) && in_array($person, ['ada', 'bo'], true)) || (isset($assignees['t42']) && $person === '007');
@@ -72,12 +74,12 @@ final class AwkwardData
             'teams.csv' => "team,name\nfield,Field\n42,Forty-two\n",
             'roles.csv' => "role,name\nr1,One\nr2,Two\nr3,Three\n",
             'people.csv' => "person,name,email,team,role,calendar,pattern,starts_on,ends_on\nada,Ada,ada@x.example,field,r1,isle,,,\nbo,Bo,bo@x.example,field,,,4 4 0 8:20 1.33 0 2,,\n007,Seven,seven@x.example,42,r2,,,2026-05-20,2026-06-24\nfield,Field,field@x.example,,r1,,0 0 0 0 0 0 0,,\nx.y_z-1,Xyz,xyz@x.example,,r3,,,,\nnobody,Nobody,nobody@x.example,,,,,,\n",
-            'rates.csv' => "person,role,from,cost_rate\n,r1,2026-01-01,87.65\n,r1,2026-06-10,91.2375\nada,r2,2026-05-20,50\nada,,2026-06-01,33.33\n007,,2026-06-15,0.01\n,r2,2026-01-01,100\n",
+            'rates.csv' => "person,role,from,cost_rate,bill_rate\n,r1,2026-01-01,87.65,140\n,r1,2026-06-10,91.2375,151.99\nada,r2,2026-05-20,50,\nada,,2026-06-01,33.33,66.67\n007,,2026-06-15,0.01,0.03\n,r2,2026-01-01,100,\n",
             'clients.csv' => "client,name\nc1,One\n",
-            'projects.csv' => "project,name,client,manager,starts_on,ends_on\nP,P,c1,ada,2026-05-01,2026-07-31\n2,Two,,bo,2026-06-01,2026-06-30\np-3,Three,c1,007,,\n",
+            'projects.csv' => "project,name,client,manager,starts_on,ends_on,billable\nP,P,c1,ada,2026-05-01,2026-07-31,yes\n2,Two,,bo,2026-06-01,2026-06-30,no\np-3,Three,c1,007,,,\n",
             'tasks.csv' => $tasks,
             'assignments.csv' => "project,task,person,team,role,planned,starts_on,ends_on\n".implode("\n", $assignments)."\n",
-            'entries.csv' => "person,project,task,role,date,hours,state\n".implode("\n", $entries)."\n",
+            'entries.csv' => "person,project,task,role,date,hours,state,billable\n".implode("\n", $entries)."\n",
             'absences.csv' => "person,date,hours,kind\n".implode("\n", $absences)."\n",
             'remaining_estimates.csv' => "person,project,task,on,remaining,done\n".implode("\n", $estimates)."\n",
         ];

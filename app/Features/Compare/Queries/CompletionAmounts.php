@@ -48,7 +48,7 @@ final readonly class CompletionAmounts
 
         $entered = match (true) {
             $isByTask => self::grouped(TaskFigures::query()->toBase(), 'task_figures.task_id', array_map(static fn (string $column): string => $column === 'project_id' ? 'task_figures.project_id' : $column, $columns), $work),
-            $asked->canBeMonths() && $columns !== [] => $work->narrowProjects(DB::table('recorded_months'))->select($columns)->groupBy(...$columns),
+            $asked->canBeMonths() && $columns !== [] => ToldBillable::grouped(MonthSums::ofProjects($work->narrowProjects(DB::table('recorded_months')), 'recorded_months', $columns), $columns, 'recorded_months.billable'),
             default => self::grouped(RecordedWeek::query()->toBase(), 'recorded_weeks.task_id', $columns, $work),
         };
 
@@ -61,9 +61,7 @@ final readonly class CompletionAmounts
      */
     private static function grouped(Builder $rows, string $task, array $columns, ComparableWork $work): Builder
     {
-        $grouped = WeekSums::ofProjects($work->narrow($rows), $columns, $task);
-
-        return $columns === [] ? $grouped : $grouped->select($columns)->groupBy(...$columns);
+        return ToldBillable::grouped(WeekSums::ofProjects($work->narrow($rows), $columns, $task), $columns, 'recorded_weeks.billable');
     }
 
     /** @param  object{task_id?: int, project_id?: int, person_id?: int, team_id?: int, role_id?: int}  $row */

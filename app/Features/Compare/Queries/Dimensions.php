@@ -19,7 +19,7 @@ final readonly class Dimensions
      * @param  bool  $ofEntries  whether entries have to be read one by one, since only they tell what is asked for
      * @param  OwnField|null  $field  the own field that is asked for
      * @param  bool  $projects  where tasks need not be told apart
-     * @param  bool  $billable  whether what is billable is told apart, which asks for tasks too
+     * @param  bool  $billable  whether recorded time is told apart by whether it is billable
      * @param  bool  $chargeCodes  whether entries have charge codes of their own that are asked for
      * @param  bool  $months  where week parts need not be told apart
      */
@@ -32,16 +32,18 @@ final readonly class Dimensions
         $selection = $terms->selection;
         $groupings = [...$terms->groupings(), ...array_column($selection->groups, 0)];
         $asks = static fn (Grouping ...$about): bool => array_filter($groupings, static fn (Grouping $one): bool => in_array($one, $about, true)) !== [];
-        $billable = $asks(Grouping::Billable) || $selection->billable !== null || $terms->asksBillable();
+        // Of plans only tasks tell.
+        $billablePlans = $asks(Grouping::Billable) || $selection->billable !== null;
+        $billable = $billablePlans || $terms->asksBillable();
         $isOf = static fn (FieldSubject $subject): bool => $terms->field?->subject === $subject;
         $chargeCodes = ($asks(Grouping::ChargeCode) || $selection->chargeCodes !== []) && self::areThereChargeCodes($terms);
-        $tasks = $billable || $asks(Grouping::Phase, Grouping::Task, Grouping::ChargeCode) || $terms->asksPay() || $selection->asksAboutTasks() || $isOf(FieldSubject::Task);
+        $tasks = $billablePlans || $asks(Grouping::Phase, Grouping::Task, Grouping::ChargeCode) || $terms->asksPay() || $selection->asksAboutTasks() || $isOf(FieldSubject::Task);
         $roles = $asks(Grouping::Role) || $selection->roles !== [];
         // Whoever may not see everything sees money by project, and what is expected by person.
         $people = $roles || $isOf(FieldSubject::Person) || $asks(Grouping::Person, Grouping::Team) || $selection->asksAboutPeople() || ($terms->asksAttendance() && ! $work->isEverybodys());
         $projects = ! $tasks && ($isOf(FieldSubject::Project) || $asks(Grouping::Project, Grouping::Client, Grouping::Manager) || $selection->asksAboutProjects() || ($terms->asksMoney() && ! $work->isEverybodys()));
         // Alone, sums by week part are read from an index in its order.
-        $weeks = $asks(Grouping::Week) || (! $tasks && ! $projects && ! $people && $asks(Grouping::Month, Grouping::Quarter));
+        $weeks = $asks(Grouping::Week) || (! $tasks && ! $projects && ! $people && ! $billable && $asks(Grouping::Month, Grouping::Quarter));
 
         return new self($projects, $tasks, $people, $roles, $billable, ! $weeks && $asks(Grouping::Month, Grouping::Quarter), $weeks, $chargeCodes || $isOf(FieldSubject::Entry), $chargeCodes, $terms->field);
     }
@@ -56,7 +58,7 @@ final readonly class Dimensions
     /** Whether sums of months serve, where the days make whole ones. */
     public function canBeMonths(): bool
     {
-        return ! $this->tasks && ! $this->weeks && ! $this->billable;
+        return ! $this->tasks && ! $this->weeks;
     }
 
     /** @return list<string> columns of both recorded and planned totals; of these, `project_id` and `month` are made of others */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Features\Compare\Queries;
 
+use App\Models\Project;
 use App\Support\Database\Sql;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
@@ -24,13 +25,26 @@ final class MonthSums
         if ($months === []) {
             return null;
         }
-        $rows = $work->narrowProjects(DB::table($table))->whereBetween('month', [$months[0], $months[count($months) - 1]]);
+        $rows = ToldBillable::grouped(self::ofProjects($work->narrowProjects(DB::table($table)), $table, $columns), $columns, $table.'.billable')->whereBetween('month', [$months[0], $months[count($months) - 1]]);
         // Today may lie in a month between others.
         $rows->when(count($days->besideMonths()) > 0, static fn (Builder $some): Builder => $some->whereIn('month', $months));
         foreach ($sums as $name => $column) {
             $rows->addSelect(Sql::sum($column, $name));
         }
 
-        return ($columns === [] ? $rows : $rows->addSelect($columns)->groupBy(...$columns))->addSelect(Sql::min('month', 'first'));
+        return $rows->addSelect(Sql::min('month', 'first'));
+    }
+
+    /**
+     * Joins projects where these have to say what is billable.
+     *
+     * @param  literal-string  $table
+     * @param  list<string>  $columns
+     */
+    public static function ofProjects(Builder $rows, string $table, array $columns): Builder
+    {
+        return ToldBillable::isOf($columns)
+            ? $rows->joinSub(Project::query()->toBase()->select('id AS of_project', 'billable AS '.ToldBillable::OTHERWISE), 'of_projects', 'of_projects.of_project', $table.'.project_id')
+            : $rows;
     }
 }

@@ -36,8 +36,9 @@ final readonly class WeekSums
             return null;
         }
         $isLongPeriod = array_sum(array_map(static fn (DayRange $range): int => $range->count(), $beside)) > self::LONG_DAYS;
-        // Tasks are told apart first, and their sums then added up by project.
-        $read = array_map(static fn (string $column): string => $column === 'project_id' ? 'task_id' : $column, $columns);
+        // Tasks are told apart first, and their sums then added up by project; they also say what is billable.
+        $read = array_values(array_unique([...in_array('billable', $columns, true) ? ['task_id'] : [], ...array_map(static fn (string $column): string => $column === 'project_id' ? 'task_id' : $column, $columns)]));
+        $isOfTasks = in_array('task_id', $columns, true);
         $isLong = $isLongPeriod && array_intersect($read, ['month', 'starts_on']) === [];
         $dimensions = $isLong ? array_values(array_unique([...$stored, ...$read])) : $read;
         $parts = self::grouped($work->narrow(DB::table($table)), $dimensions, 'starts_on')
@@ -52,10 +53,10 @@ final readonly class WeekSums
         foreach ($sums as $name => $sum) {
             $parts->selectRaw("sum($sum) AS $name", array_slice($bindings, 0, substr_count($sum, '?')));
         }
-        if (! $isLong && $read === $columns) {
+        if (! $isLong && ($isOfTasks || $read === $columns)) {
             return $parts;
         }
-        $whole = self::ofProjects(DB::query()->fromSub($parts, 'parts'), $columns, 'parts.task_id')->select($columns)->addSelect(Sql::min('first', 'first'))->groupBy(...$columns);
+        $whole = ToldBillable::grouped(self::ofProjects(DB::query()->fromSub($parts, 'parts'), $columns, 'parts.task_id'), $columns, 'parts.billable')->addSelect(Sql::min('first', 'first'));
         foreach (array_keys($sums) as $name) {
             $whole->addSelect(Sql::sum($name, $name));
         }
@@ -79,7 +80,7 @@ final readonly class WeekSums
     }
 
     /**
-     * Joins the projects of rows where these are told apart.
+     * Joins the projects of rows where these are told apart, or where tasks are not and have to say what is billable.
      *
      * @param  list<string>  $columns
      * @param  literal-string  $task
@@ -87,8 +88,12 @@ final readonly class WeekSums
     public static function ofProjects(Builder $rows, array $columns, string $task): Builder
     {
         // Nothing else of a task, of which some columns are called as those of the rows.
-        $projects = Task::query()->toBase()->select('id AS of_task', 'project_id');
+        $projects = Task::query()->toBase()->select('tasks.id AS of_task', 'tasks.project_id');
+        $saysBillable = ToldBillable::isOf($columns);
+        if ($saysBillable) {
+            $projects->join('projects', 'projects.id', 'tasks.project_id')->addSelect(Sql::first(['tasks.billable', 'projects.billable'], ToldBillable::OTHERWISE));
+        }
 
-        return in_array('project_id', $columns, true) ? $rows->joinSub($projects, 'of_projects', 'of_projects.of_task', $task) : $rows;
+        return $saysBillable || in_array('project_id', $columns, true) ? $rows->joinSub($projects, 'of_projects', 'of_projects.of_task', $task) : $rows;
     }
 }

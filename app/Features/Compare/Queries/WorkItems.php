@@ -121,9 +121,9 @@ final class WorkItems
 
     private static function projectsQuery(): Builder
     {
-        $nothing = array_map(Sql::none(...), ['phase', 'code', 'charge_code', 'billable']);
+        $nothing = array_map(Sql::none(...), ['phase', 'code', 'charge_code']);
 
-        return self::projects(Project::query()->toBase())->select('projects.id', 'projects.id AS project_id', ...self::OF_PROJECT)->addSelect(...$nothing);
+        return self::projects(Project::query()->toBase())->select('projects.id', 'projects.id AS project_id', ...self::OF_PROJECT)->addSelect(...$nothing)->addSelect('projects.billable');
     }
 
     private static function tasksQuery(): Builder
