@@ -12,7 +12,8 @@ use Moss\Core\Calendar\WeekPart;
 /**
  * The days of a period, as they are read from sums by week part: parts that lie whole within the period and on one side of
  * today come summed up; days of a part that the period or today cuts through are looked at one by one. What was recorded does
- * not depend on today, so that only the period cuts through it.
+ * not depend on today, so that only the period cuts through it. Months that lie whole within the period come summed up too, but for what
+ * is planned to date in the month of today.
  */
 final readonly class ComparedDays
 {
@@ -52,18 +53,30 @@ final readonly class ComparedDays
         return new self($period, $today, array_values($cut));
     }
 
-    /** @return list<Day> first days of the months that lie whole within the period and on one side of today */
+    /** @return list<Day> first days of the months that lie whole within the period */
     public function months(): array
     {
         $months = [];
         for ($first = PeriodUnit::Month->firstDay($this->period->first()->plusDays(-1), 1); ! $first->isAfter($this->period->last()); $first = $last->plusDays(1)) {
             $last = PeriodUnit::Month->days($first)->last();
-            if (! $last->isAfter($this->period->last()) && self::liesOnOneSide($this->today, DayRange::between($first, $last))) {
+            if (! $last->isAfter($this->period->last())) {
                 $months[] = $first;
             }
         }
 
         return $months;
+    }
+
+    /** The days up to today of the one of those months through which today cuts, of which only week parts tell what is planned to date. */
+    public function monthToDate(): ?DayRange
+    {
+        if ($this->today === null) {
+            return null;
+        }
+        $month = PeriodUnit::Month->days($this->today);
+        $isWhole = $month->intersectedWith($this->period)?->count() === $month->count();
+
+        return $isWhole && ! self::liesOnOneSide($this->today, $month) ? $month->upTo($this->today) : null;
     }
 
     /** @return list<DayRange> the days of the period that lie in none of those months, in order */

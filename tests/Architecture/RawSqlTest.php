@@ -29,9 +29,11 @@ final class RawSqlTest extends TestCase
         'app/Exchange/FileKind.php' => 'rows of a file by their keys',
         'app/Effort/RecordedReader.php' => 'entries of single days by task',
         'app/Effort/Totals/MonthTotals.php' => 'months of weeks',
+        'app/Effort/Totals/ProjectMonthTotals.php' => 'months of projects',
         'app/Effort/Totals/RecordedTotals.php' => 'entries of single week parts',
         'app/Features/Plan/Actions/PlanNames.php' => 'names in any case',
         'database/migrations/2026_06_01_000043_tell_billable_months_apart.php' => 'months of weeks',
+        'database/migrations/2026_06_01_000044_sum_up_months_by_project.php' => 'months of projects',
         // Sums of conditions.
         'app/Effort/Recalculation/UpdateTotals.php' => 'days of assignments',
         'app/Effort/Totals/PlanSteps.php' => 'plans of tasks without assignments',

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Effort\Totals;
 
 use App\Models\PlannedWeek;
+use App\Models\RecordedMonth;
 use App\Models\RecordedWeek;
 use App\Models\Task;
 use App\Support\Database\BulkRows;
@@ -41,6 +42,10 @@ final class MonthTotals
 
     private const MONTH = "substr(starts_on, 1, 7) || '-01'";
 
+    public function __construct(private readonly ProjectMonthTotals $projects)
+    {
+    }
+
     /**
      * Recalculates the months in which weeks have changed.
      *
@@ -68,6 +73,7 @@ final class MonthTotals
             ->select('months.month', 'months.project_id', 'months.person_id', 'months.role_id', self::billable('weeks', 'billable'), ...array_map(static fn (string $sum): Sql => Sql::sum('weeks.'.$sum, $sum), self::RECORDED));
         BulkRows::delete('recorded_months', self::MONTH_KEY, $gone);
         DB::table('recorded_months')->insertUsing([...self::RECORDED_KEY, ...self::RECORDED], $sums);
+        $this->projects->refreshRecorded(self::ofProjects($gone));
     }
 
     /**
@@ -78,8 +84,10 @@ final class MonthTotals
     public function refreshPeople(array $people, Day $from): void
     {
         $first = PeriodUnit::Month->firstDay($from)->toString();
-        DB::table('recorded_months')->whereIntegerInRaw('person_id', $people)->where('month', '>=', $first)->delete();
-        DB::table('recorded_months')->insertUsing([...self::RECORDED_KEY, ...self::RECORDED], self::recorded($people)->where('recorded_weeks.starts_on', '>=', $first));
+        $months = StreamedRows::keyed(self::recorded($people)->where('recorded_weeks.starts_on', '>=', $first), count(self::RECORDED_KEY));
+        $changed = BulkRows::replace('recorded_months', self::RECORDED_KEY, self::RECORDED, RecordedMonth::query()->toBase()->whereIntegerInRaw('person_id', $people)->where('month', '>=', $first), $months);
+        // Also those in which nothing has changed: a recalculation of everything rests on it.
+        $this->projects->refreshRecorded(self::ofProjects([...$changed, ...array_values($months)]));
     }
 
     /**
@@ -92,7 +100,17 @@ final class MonthTotals
         if ($projects !== []) {
             DB::table('planned_months')->whereIntegerInRaw('project_id', $projects)->delete();
             DB::table('planned_months')->insertUsing([...self::PLANNED_KEY, ...self::PLANNED], self::planned($projects));
+            $this->projects->refreshPlanned($projects);
         }
+    }
+
+    /**
+     * @param  list<non-empty-list<int|string>>  $rows  beginning with month and project
+     * @return list<array{string, int}>
+     */
+    private static function ofProjects(array $rows): array
+    {
+        return array_map(static fn (array $row): array => [(string) $row[0], (int) ($row[1] ?? 0)], $rows);
     }
 
     /**

@@ -10,7 +10,6 @@ use App\Effort\PlanReader;
 use App\Effort\Plans;
 use App\Models\PlannedWeek;
 use App\Support\Database\BulkRows;
-use App\Support\Database\StreamedRows;
 use Moss\Core\Calendar\Day;
 use Moss\Core\Calendar\WeekPart;
 use Moss\Core\Planning\Spread;
@@ -36,21 +35,7 @@ final class PlannedTotals
     /** @param  list<int>  $tasks */
     public function refresh(array $tasks): void
     {
-        $sums = $this->of($tasks);
-        $gone = [];
-        foreach (StreamedRows::of(PlannedWeek::query()->toBase()->whereIntegerInRaw('task_id', $tasks)->select(...self::KEY, ...self::COLUMNS)) as $row) {
-            /** @var non-empty-list<int|string> $row */
-            $key = array_slice($row, 0, count(self::KEY));
-            $name = implode(' ', $key);
-            if (! isset($sums[$name])) {
-                $gone[] = $key;
-            } elseif ($sums[$name] === $row) {
-                unset($sums[$name]);
-            }
-        }
-        BulkRows::delete('planned_weeks', self::KEY, $gone);
-        BulkRows::upsert('planned_weeks', self::KEY, self::COLUMNS, array_values($sums));
-        if ($gone !== [] || $sums !== []) {
+        if (BulkRows::replace('planned_weeks', self::KEY, self::COLUMNS, PlannedWeek::query()->toBase()->whereIntegerInRaw('task_id', $tasks), $this->of($tasks)) !== []) {
             $this->months->refreshPlanned(MonthTotals::projectsOf($tasks));
         }
     }

@@ -72,16 +72,6 @@ final readonly class ProjectTotals
         foreach (Record::each($ofWeeks(self::forecasts()->whereIntegerInRaw('tasks.project_id', $projects))) as $row) {
             $changes[$row->int('project_id').' '.$row->string('week_end')] = [$row->int('project_id'), $row->string('week_end'), $row->int('change_minutes')];
         }
-        $gone = [];
-        foreach (Record::each($ofWeeks(ProjectForecast::query()->toBase()->whereIntegerInRaw('project_id', $projects))) as $row) {
-            $key = $row->int('project_id').' '.$row->string('week_end');
-            if (! isset($changes[$key])) {
-                $gone[] = [$row->int('project_id'), $row->string('week_end')];
-            } elseif ($changes[$key][2] === $row->int('change_minutes')) {
-                unset($changes[$key]);
-            }
-        }
-        BulkRows::delete('project_forecasts', self::FORECAST_KEY, $gone);
-        BulkRows::upsert('project_forecasts', self::FORECAST_KEY, ['change_minutes'], array_values($changes));
+        BulkRows::replace('project_forecasts', self::FORECAST_KEY, ['change_minutes'], $ofWeeks(ProjectForecast::query()->toBase()->whereIntegerInRaw('project_id', $projects)), $changes);
     }
 }

@@ -80,29 +80,10 @@ final class RecordedTotals
     public function refreshPeople(array $people, string $from): array
     {
         $first = WeekPart::containing(Day::of($from))->toString();
-        $sums = $this->added($this->ofPeople($people, $first), RatesInForce::of($people));
-        $gone = [];
-        $tasks = [];
-        $stored = RecordedWeek::query()->toBase()->whereIntegerInRaw('person_id', $people)->where('starts_on', '>=', $first);
-        foreach (StreamedRows::of($stored->select(...self::KEY, ...self::COLUMNS)) as $row) {
-            /** @var non-empty-list<int|string> $row */
-            $key = array_slice($row, 0, count(self::KEY));
-            $name = implode(' ', $key);
-            if (! isset($sums[$name])) {
-                $gone[] = $key;
-                $tasks[(int) $row[0]] = true;
-            } elseif ($sums[$name] === $row) {
-                unset($sums[$name]);
-            }
-        }
-        BulkRows::delete('recorded_weeks', self::KEY, $gone);
-        BulkRows::upsert('recorded_weeks', self::KEY, self::COLUMNS, array_values($sums));
+        $changed = BulkRows::replace('recorded_weeks', self::KEY, self::COLUMNS, RecordedWeek::query()->toBase()->whereIntegerInRaw('person_id', $people)->where('starts_on', '>=', $first), $this->added($this->ofPeople($people, $first), RatesInForce::of($people)));
         $this->months->refreshPeople($people, Day::of($from));
-        foreach ($sums as $sum) {
-            $tasks[(int) $sum[0]] = true;
-        }
 
-        return array_keys($tasks);
+        return array_values(array_unique(array_map(intval(...), array_column($changed, 0))));
     }
 
     /**

@@ -14,7 +14,6 @@ use App\Models\TaskForecast;
 use App\Support\Database\BulkRows;
 use App\Support\Database\Record;
 use App\Support\Database\Sql;
-use App\Support\Database\StreamedRows;
 use Moss\Core\Effort\ForecastHistory;
 use Moss\Core\Effort\TaskEffort;
 use Moss\Core\Planning\PlannedTask;
@@ -53,7 +52,7 @@ final readonly class TaskTotals
         [$figures, $forecasts, $remaining] = $this->of($tasks);
         BulkRows::upsert('task_figures', ['task_id'], ['project_id', ...self::FIGURES, ...self::SUMS], array_values($figures));
         $weeks = self::writeForecasts($tasks, $forecasts);
-        self::writeRemaining($tasks, $remaining);
+        BulkRows::replace('assignee_figures', self::ASSIGNEE_KEY, self::ASSIGNEE_COLUMNS, AssigneeFigures::query()->toBase()->whereIntegerInRaw('task_id', $tasks), $remaining);
 
         return [array_values(array_unique(array_map(static fn (array $row): int => (int) $row[1], $figures))), $weeks];
     }
@@ -130,27 +129,6 @@ final readonly class TaskTotals
         return array_filter($rows, static fn (array $row): bool => $row[4] > 0);
     }
 
-    /**
-     * @param  list<int>  $tasks
-     * @param  array<string, non-empty-list<int>>  $remaining
-     */
-    private static function writeRemaining(array $tasks, array $remaining): void
-    {
-        $gone = [];
-        foreach (StreamedRows::of(AssigneeFigures::query()->toBase()->whereIntegerInRaw('task_id', $tasks)->select(...self::ASSIGNEE_KEY, ...self::ASSIGNEE_COLUMNS)) as $row) {
-            /** @var non-empty-list<int> $row */
-            $key = array_slice($row, 0, count(self::ASSIGNEE_KEY));
-            $name = implode(' ', $key);
-            if (! isset($remaining[$name])) {
-                $gone[] = $key;
-            } elseif ($remaining[$name] === $row) {
-                unset($remaining[$name]);
-            }
-        }
-        BulkRows::delete('assignee_figures', self::ASSIGNEE_KEY, $gone);
-        BulkRows::upsert('assignee_figures', self::ASSIGNEE_KEY, self::ASSIGNEE_COLUMNS, array_values($remaining));
-    }
-
     private static function isPlanned(PlannedTask $task): bool
     {
         return $task->ownPlanned !== null || $task->assignments !== [];
@@ -163,19 +141,9 @@ final readonly class TaskTotals
      */
     private static function writeForecasts(array $tasks, array $forecasts): array
     {
-        $gone = [];
-        foreach (Record::each(TaskForecast::query()->toBase()->whereIntegerInRaw('task_id', $tasks)) as $row) {
-            $key = $row->int('task_id').' '.$row->string('week_end');
-            if (! isset($forecasts[$key])) {
-                $gone[] = [$row->int('task_id'), $row->string('week_end')];
-            } elseif ($forecasts[$key][2] === $row->int('change_minutes')) {
-                unset($forecasts[$key]);
-            }
-        }
-        BulkRows::delete('task_forecasts', self::FORECAST_KEY, $gone);
-        BulkRows::upsert('task_forecasts', self::FORECAST_KEY, ['change_minutes'], array_values($forecasts));
+        $changed = BulkRows::replace('task_forecasts', self::FORECAST_KEY, ['change_minutes'], TaskForecast::query()->toBase()->whereIntegerInRaw('task_id', $tasks), $forecasts);
 
-        return array_values(array_unique([...array_column($gone, 1), ...array_map(strval(...), array_column($forecasts, 1))]));
+        return array_values(array_unique(array_map(strval(...), array_column($changed, 1))));
     }
 
     /**

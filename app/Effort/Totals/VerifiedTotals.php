@@ -36,7 +36,7 @@ final readonly class VerifiedTotals
         }
         foreach (self::chunks('people', self::PEOPLE_AT_ONCE) as $people) {
             yield from self::between('recorded_weeks', RecordedTotals::KEY, RecordedTotals::COLUMNS, RecordedWeek::query()->toBase()->whereIntegerInRaw('person_id', $people), $this->recorded->sumsOfPeople($people));
-            yield from self::between('recorded_months', MonthTotals::RECORDED_KEY, MonthTotals::RECORDED, DB::table('recorded_months')->whereIntegerInRaw('person_id', $people), self::keyed(MonthTotals::recorded($people), count(MonthTotals::RECORDED_KEY)));
+            yield from self::between('recorded_months', MonthTotals::RECORDED_KEY, MonthTotals::RECORDED, DB::table('recorded_months')->whereIntegerInRaw('person_id', $people), StreamedRows::keyed(MonthTotals::recorded($people), count(MonthTotals::RECORDED_KEY)));
         }
         foreach (self::chunks('tasks', self::TASKS_AT_ONCE) as $tasks) {
             yield from $this->ofTasks($tasks);
@@ -80,7 +80,9 @@ final readonly class VerifiedTotals
         $of = static fn (string $table): Builder => DB::table($table)->whereIntegerInRaw('project_id', $projects);
         yield from self::between('project_figures', ['project_id'], ProjectTotals::columns(), $of('project_figures'),
             self::rows(['project_id'], ProjectTotals::columns(), ProjectTotals::figures()->whereIntegerInRaw('project_id', $projects)));
-        yield from self::between('planned_months', MonthTotals::PLANNED_KEY, MonthTotals::PLANNED, $of('planned_months'), self::keyed(MonthTotals::planned($projects), count(MonthTotals::PLANNED_KEY)));
+        yield from self::between('planned_months', MonthTotals::PLANNED_KEY, MonthTotals::PLANNED, $of('planned_months'), StreamedRows::keyed(MonthTotals::planned($projects), count(MonthTotals::PLANNED_KEY)));
+        yield from self::between('recorded_project_months', ProjectMonthTotals::RECORDED_KEY, MonthTotals::RECORDED, $of('recorded_project_months'), StreamedRows::keyed(ProjectMonthTotals::recorded()->whereIntegerInRaw('project_id', $projects), count(ProjectMonthTotals::RECORDED_KEY)));
+        yield from self::between('planned_project_months', ProjectMonthTotals::PLANNED_KEY, MonthTotals::PLANNED, $of('planned_project_months'), StreamedRows::keyed(ProjectMonthTotals::planned()->whereIntegerInRaw('project_id', $projects), count(ProjectMonthTotals::PLANNED_KEY)));
         yield from self::between('project_forecasts', ProjectTotals::FORECAST_KEY, ['change_minutes'], $of('project_forecasts'),
             self::rows(ProjectTotals::FORECAST_KEY, ['change_minutes'], ProjectTotals::forecasts()->whereIntegerInRaw('tasks.project_id', $projects)));
     }
@@ -113,18 +115,6 @@ final readonly class VerifiedTotals
                 }
             }
         }
-    }
-
-    /** @return array<string, non-empty-list<int|string>> values by their first so many */
-    private static function keyed(Builder $query, int $length): array
-    {
-        $rows = [];
-        foreach (StreamedRows::of($query) as $row) {
-            /** @var non-empty-list<int|string> $row */
-            $rows[implode(' ', array_slice($row, 0, $length))] = $row;
-        }
-
-        return $rows;
     }
 
     /**

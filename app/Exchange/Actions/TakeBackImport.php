@@ -31,7 +31,7 @@ final readonly class TakeBackImport
     private const MADE = [
         'people' => ['messages' => 'person_id', 'findings' => 'person_id', 'recorded_weeks' => 'person_id', 'recorded_months' => 'person_id'],
         'tasks' => ['findings' => 'task_id'],
-        'projects' => ['recorded_months' => 'project_id', 'planned_months' => 'project_id', 'task_figures' => 'project_id', 'project_figures' => 'project_id', 'project_forecasts' => 'project_id', 'phases' => 'project_id'],
+        'projects' => ['recorded_months' => 'project_id', 'planned_months' => 'project_id', 'recorded_project_months' => 'project_id', 'planned_project_months' => 'project_id', 'task_figures' => 'project_id', 'project_figures' => 'project_id', 'project_forecasts' => 'project_id', 'phases' => 'project_id'],
     ];
 
     public function __construct(private ImportedChanges $changes, private SaveFindings $findings, private AuditTrail $auditTrail)

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Support\Database;
 
+use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 
 /** Writes many small rows of whole numbers and short texts at once: one statement with one binding, however many they are. */
@@ -32,6 +33,34 @@ final readonly class BulkRows
             implode(', ', array_map(static fn (string $column): string => $column.' = excluded.'.$column, $columns)),
         );
         self::each($rows, static fn (string $json) => DB::insert($sql, [$json]));
+    }
+
+    /**
+     * Makes some rows what they should be: writes those that are new or other, and deletes those that should not be there.
+     *
+     * @param  literal-string  $table
+     * @param  non-empty-list<literal-string>  $key
+     * @param  non-empty-list<literal-string>  $columns  beside the key
+     * @param  Builder  $stored  the rows that it is about
+     * @param  array<array-key, non-empty-list<int|string>>  $should  values of key and columns, by the key with spaces between
+     * @return list<non-empty-list<int|string>> of which something is another now, beginning with the key
+     */
+    public static function replace(string $table, array $key, array $columns, Builder $stored, array $should): array
+    {
+        $gone = [];
+        foreach (StreamedRows::of($stored->select(array_map(static fn (string $column): string => $table.'.'.$column, [...$key, ...$columns]))) as $row) {
+            /** @var non-empty-list<int|string> $row */
+            $name = implode(' ', array_slice($row, 0, count($key)));
+            if (! isset($should[$name])) {
+                $gone[] = array_slice($row, 0, count($key));
+            } elseif ($should[$name] === $row) {
+                unset($should[$name]);
+            }
+        }
+        self::delete($table, $key, $gone);
+        self::upsert($table, $key, $columns, array_values($should));
+
+        return [...$gone, ...array_values($should)];
     }
 
     /**

@@ -31,6 +31,21 @@ final readonly class StreamedRows
         }
     }
 
+    /**
+     * @param  positive-int  $length
+     * @return array<string, non-empty-list<int|string>> rows without nulls by their first so many values
+     */
+    public static function keyed(Builder $query, int $length): array
+    {
+        $rows = [];
+        foreach (self::of($query) as $row) {
+            /** @var non-empty-list<int|string> $row */
+            $rows[implode(' ', array_slice($row, 0, $length))] = $row;
+        }
+
+        return $rows;
+    }
+
     private static function executed(Builder $query): PDOStatement
     {
         $connection = DB::connection();

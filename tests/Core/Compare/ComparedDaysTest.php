@@ -40,10 +40,30 @@ final class ComparedDaysTest extends TestCase
     public function test_today_cuts_nothing_that_was_recorded(): void
     {
         $june = DayRange::between(Day::of('2026-06-01'), Day::of('2026-06-30'));
-        self::assertSame([], ComparedDays::planned($june, Day::of('2026-06-17'))->months());
         self::assertSame([], ComparedDays::recorded($june)->cut);
         self::assertSame(['2026-06-01'], array_map(static fn (Day $month): string => $month->toString(), ComparedDays::recorded($june)->months()));
         self::assertSame(['2026-06-15 2026-06-17'], self::printed(ComparedDays::recorded(DayRange::between(Day::of('2026-06-08'), Day::of('2026-06-17')))->cut));
+    }
+
+    #[DataProvider('months')]
+    public function test_months_come_whole_but_for_what_is_planned_to_date_in_that_of_today(string $first, string $last, string $today, int $months, ?string $toDate): void
+    {
+        $days = ComparedDays::planned(DayRange::between(Day::of($first), Day::of($last)), Day::of($today));
+
+        self::assertCount($months, $days->months());
+        $range = $days->monthToDate();
+        self::assertSame($toDate, $range === null ? null : self::printed([$range])[0]);
+    }
+
+    /** @return iterable<string, array{string, string, string, int, string|null}> */
+    public static function months(): iterable
+    {
+        yield 'today within the last' => ['2026-04-01', '2026-06-30', '2026-06-17', 3, '2026-06-01 2026-06-17'];
+        yield 'today on the last day' => ['2026-04-01', '2026-06-30', '2026-06-30', 3, null];
+        yield 'today on the first day' => ['2026-04-01', '2026-06-30', '2026-05-01', 3, '2026-05-01 2026-05-01'];
+        yield 'today past' => ['2026-04-01', '2026-06-30', '2026-07-02', 3, null];
+        yield 'today ahead' => ['2026-07-01', '2026-07-31', '2026-06-17', 1, null];
+        yield 'the month of today cut off' => ['2026-05-01', '2026-06-20', '2026-06-17', 1, null];
     }
 
     public function test_what_is_not_looked_at_day_by_day_comes_in_whole_parts(): void

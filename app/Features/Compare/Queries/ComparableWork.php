@@ -49,6 +49,12 @@ final readonly class ComparableWork
         return $this->reader === null;
     }
 
+    /** Whether rows need no narrowing, even though the reader may not see what they cost. */
+    public function isWhole(): bool
+    {
+        return $this->reader === null || (! $this->isOwn && $this->reader->isViewer());
+    }
+
     /** Narrows rows that have a task and a person. */
     public function narrow(Builder $rows): Builder
     {

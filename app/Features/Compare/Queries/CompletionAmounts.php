@@ -12,7 +12,6 @@ use App\Models\TaskFigures;
 use App\Support\Database\Sql;
 use App\Support\Database\StreamedRows;
 use Illuminate\Database\Query\Builder;
-use Illuminate\Support\Facades\DB;
 use Moss\Core\Compare\ComparedAmount;
 use Moss\Core\Compare\ComparedCompletion;
 use Moss\Core\Compare\ComparisonRow;
@@ -48,7 +47,7 @@ final readonly class CompletionAmounts
 
         $entered = match (true) {
             $isByTask => self::grouped(TaskFigures::query()->toBase(), 'task_figures.task_id', array_map(static fn (string $column): string => $column === 'project_id' ? 'task_figures.project_id' : $column, $columns), $work),
-            $asked->canBeMonths() && $columns !== [] => ToldBillable::grouped(MonthSums::ofProjects($work->narrowProjects(DB::table('recorded_months')), 'recorded_months', $columns), $columns, 'recorded_months.billable'),
+            $asked->canBeMonths() && $columns !== [] => MonthSums::grouped('recorded', $columns, $work),
             default => self::grouped(RecordedWeek::query()->toBase(), 'recorded_weeks.task_id', $columns, $work),
         };
 

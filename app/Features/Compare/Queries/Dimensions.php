@@ -42,8 +42,7 @@ final readonly class Dimensions
         // Whoever may not see everything sees money by project, and what is expected by person.
         $people = $roles || $isOf(FieldSubject::Person) || $asks(Grouping::Person, Grouping::Team) || $selection->asksAboutPeople() || ($terms->asksAttendance() && ! $work->isEverybodys());
         $projects = ! $tasks && ($isOf(FieldSubject::Project) || $asks(Grouping::Project, Grouping::Client, Grouping::Manager) || $selection->asksAboutProjects() || ($terms->asksMoney() && ! $work->isEverybodys()));
-        // Alone, sums by week part are read from an index in its order.
-        $weeks = $asks(Grouping::Week) || (! $tasks && ! $projects && ! $people && ! $billable && $asks(Grouping::Month, Grouping::Quarter));
+        $weeks = $asks(Grouping::Week);
 
         return new self($projects, $tasks, $people, $roles, $billable, ! $weeks && $asks(Grouping::Month, Grouping::Quarter), $weeks, $chargeCodes || $isOf(FieldSubject::Entry), $chargeCodes, $terms->field);
     }

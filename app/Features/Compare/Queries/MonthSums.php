@@ -8,26 +8,26 @@ use App\Models\Project;
 use App\Support\Database\Sql;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
-use Moss\Core\Calendar\Day;
 use Moss\Core\Compare\ComparedDays;
 
-/** Sums of stored months that lie whole within a period and on one side of today; null where there are none. */
+/** Sums of stored months that lie whole within a period; null where there are none. */
 final class MonthSums
 {
+    /** What project months do not tell apart. */
+    private const OF_PEOPLE = ['person_id', 'team_id', 'role_id'];
+
     /**
-     * @param  'recorded_months'|'planned_months'  $table
+     * @param  'recorded'|'planned'  $kind
      * @param  list<string>  $columns  that sums are told apart by; of these, `month` is its own
      * @param  array<string, string>  $sums  columns that are summed up, by what they are called
      */
-    public static function of(string $table, array $columns, array $sums, ComparedDays $days, ComparableWork $work): ?Builder
+    public static function of(string $kind, array $columns, array $sums, ComparedDays $days, ComparableWork $work): ?Builder
     {
-        $months = array_map(static fn (Day $month): string => $month->toString(), $days->months());
+        $months = $days->months();
         if ($months === []) {
             return null;
         }
-        $rows = ToldBillable::grouped(self::ofProjects($work->narrowProjects(DB::table($table)), $table, $columns), $columns, $table.'.billable')->whereBetween('month', [$months[0], $months[count($months) - 1]]);
-        // Today may lie in a month between others.
-        $rows->when(count($days->besideMonths()) > 0, static fn (Builder $some): Builder => $some->whereIn('month', $months));
+        $rows = self::grouped($kind, $columns, $work)->whereBetween('month', [$months[0]->toString(), $months[count($months) - 1]->toString()]);
         foreach ($sums as $name => $column) {
             $rows->addSelect(Sql::sum($column, $name));
         }
@@ -36,15 +36,19 @@ final class MonthSums
     }
 
     /**
-     * Joins projects where these have to say what is billable.
+     * Stored months by columns, in the coarsest table that has them.
      *
-     * @param  literal-string  $table
+     * @param  'recorded'|'planned'  $kind
      * @param  list<string>  $columns
      */
-    public static function ofProjects(Builder $rows, string $table, array $columns): Builder
+    public static function grouped(string $kind, array $columns, ComparableWork $work): Builder
     {
-        return ToldBillable::isOf($columns)
-            ? $rows->joinSub(Project::query()->toBase()->select('id AS of_project', 'billable AS '.ToldBillable::OTHERWISE), 'of_projects', 'of_projects.of_project', $table.'.project_id')
-            : $rows;
+        $table = $kind.($work->isWhole() && array_intersect($columns, self::OF_PEOPLE) === [] ? '_project_months' : '_months');
+        $rows = $work->narrowProjects(DB::table($table));
+        if (ToldBillable::isOf($columns)) {
+            $rows->joinSub(Project::query()->toBase()->select('id AS of_project', 'billable AS '.ToldBillable::OTHERWISE), 'of_projects', 'of_projects.of_project', $table.'.project_id');
+        }
+
+        return ToldBillable::grouped($rows, $columns, $table.'.billable');
     }
 }

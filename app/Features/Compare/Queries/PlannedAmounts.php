@@ -26,12 +26,16 @@ final class PlannedAmounts
     public function of(Dimensions $asked, WorkItems $items, ComparedDays $compared, ComparableWork $work): iterable
     {
         $columns = [...$asked->columns(), ...$asked->people ? ['team_id'] : []];
-        $sums = ['minutes' => 'planned_minutes', 'to_date' => 'CASE WHEN starts_on <= ? THEN planned_minutes ELSE 0 END'];
-        // A whole month lies on one side of today.
-        $months = $asked->canBeMonths() ? MonthSums::of('planned_months', $columns, ['minutes' => 'planned_minutes'], $compared, $work)
-            ?->selectRaw('sum(CASE WHEN month <= ? THEN planned_minutes ELSE 0 END) AS to_date', [$compared->toDate()->toString()]) : null;
-        $weeks = WeekSums::of('planned_weeks', ['task_id', 'person_id', 'team_id', 'role_id'], $columns, $sums, $compared, $work, [$compared->toDate()->toString()], $months !== null);
-        $cut = array_map(static fn (DayRange $days): Builder => $work->narrow(self::ofDays($columns, $days, $compared)), $compared->cut);
+        $toDate = $compared->toDate()->toString();
+        $months = $asked->canBeMonths() ? MonthSums::of('planned', $columns, ['minutes' => 'planned_minutes'], $compared, $work) : null;
+        // Of the month of today, months tell what is planned, and week parts what of it is planned to date.
+        $thisMonth = $months === null ? null : $compared->monthToDate();
+        $months?->selectRaw('sum(CASE WHEN month <= ? AND month <> ? THEN planned_minutes ELSE 0 END) AS to_date', [$toDate, $thisMonth?->first()->toString() ?? '']);
+        $minutes = $thisMonth === null ? 'planned_minutes' : 'CASE WHEN starts_on BETWEEN ? AND ? THEN 0 ELSE planned_minutes END';
+        $weeks = WeekSums::of('planned_weeks', ['task_id', 'person_id', 'team_id', 'role_id'], $columns, ['minutes' => $minutes, 'to_date' => 'CASE WHEN starts_on <= ? THEN planned_minutes ELSE 0 END'], $compared, $work,
+            $months === null ? [$compared->period] : self::inOrder([...$compared->besideMonths(), ...$thisMonth === null ? [] : [$thisMonth]]),
+            ['minutes' => $thisMonth === null ? [] : [$thisMonth->first()->toString(), $thisMonth->last()->toString()], 'to_date' => [$toDate]]);
+        $cut = array_map(static fn (DayRange $days): Builder => $work->narrow(self::ofDays($columns, $days, $compared, $thisMonth?->includes($days->first()) ?? false)), $compared->cut);
         $queries = [...array_values(array_filter([$months, $weeks])), ...$cut];
         foreach ($queries === [] ? [] : StreamedRows::named(MergedSums::of($queries, $columns, ['minutes', 'to_date'])) as $row) {
             /** @var object{task_id?: int, project_id?: int, person_id?: int, team_id?: int, role_id?: int, first: string|null, minutes: int|null, to_date: int|null} $row */
@@ -50,18 +54,30 @@ final class PlannedAmounts
      * Sums of days of one part.
      *
      * @param  list<string>  $columns
+     * @param  bool  $onlyToDate  where what is planned is told by a month
      */
-    private static function ofDays(array $columns, DayRange $days, ComparedDays $compared): Builder
+    private static function ofDays(array $columns, DayRange $days, ComparedDays $compared, bool $onlyToDate): Builder
     {
         $planned = WeekSums::ofProjects(PlannedWeek::query()->toBase()->where('starts_on', WeekPart::containing($days->first())->toString()), $columns, 'planned_weeks.task_id');
 
-        return WeekSums::grouped($planned, $columns, 'starts_on')->selectRaw('? AS first, sum('.self::weekdays($days).') AS minutes, sum('.self::weekdays($days->upTo($compared->toDate())).') AS to_date', [$days->first()->toString()])
-            ->having('minutes', '>', 0);
+        return WeekSums::grouped($planned, $columns, 'starts_on')->selectRaw('? AS first, sum('.($onlyToDate ? '0' : self::weekdays($days)).') AS minutes, sum('.self::weekdays($days->upTo($compared->toDate())).') AS to_date', [$days->first()->toString()])
+            ->having($onlyToDate ? 'to_date' : 'minutes', '>', 0);
     }
 
     /** The columns that hold days; 0 for none. */
     private static function weekdays(?DayRange $days): string
     {
         return $days === null ? '0' : implode(' + ', array_map(static fn (Day $day): string => PlannedTotals::COLUMNS[$day->weekday()], iterator_to_array($days, false)));
+    }
+
+    /**
+     * @param  list<DayRange>  $ranges
+     * @return list<DayRange>
+     */
+    private static function inOrder(array $ranges): array
+    {
+        usort($ranges, static fn (DayRange $one, DayRange $other): int => $one->first()->toString() <=> $other->first()->toString());
+
+        return $ranges;
     }
 }

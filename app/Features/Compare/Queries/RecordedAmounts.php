@@ -48,8 +48,8 @@ final class RecordedAmounts
         }
         [$asksMoney, $asksAttendance] = [$terms->asksMoney(), $terms->asksAttendance()];
         $sums = [...self::MINUTES, ...$asksMoney ? ($asked->billable ? [...self::COST, ...self::BILL] : self::COST) : []];
-        $months = $asked->canBeMonths() ? MonthSums::of('recorded_months', $columns, $sums, $compared, $work) : null;
-        $weeks = WeekSums::of('recorded_weeks', ['task_id', 'person_id', 'role_id'], $columns, $sums, $compared, $work, [], $months !== null);
+        $months = $asked->canBeMonths() ? MonthSums::of('recorded', $columns, $sums, $compared, $work) : null;
+        $weeks = WeekSums::of('recorded_weeks', ['task_id', 'person_id', 'role_id'], $columns, $sums, $compared, $work, $months === null ? [$compared->period] : $compared->besideMonths());
         $queries = array_values(array_filter([$months, $weeks]));
         foreach ($queries === [] ? [] : StreamedRows::named(MergedSums::of($queries, $columns, array_keys($sums))) as $row) {
             /** @var object{task_id?: int, project_id?: int, person_id?: int, role_id?: int, billable?: int, first: string|null, actual: int, pending: int, actual_cents?: int, pending_cents?: int, actual_unrated?: int, pending_unrated?: int, actual_bill_cents?: int, pending_bill_cents?: int, actual_bill_unrated?: int, pending_bill_unrated?: int} $row */

@@ -9,9 +9,10 @@ use App\Models\Expense;
 use App\Models\OwnField;
 use App\Models\OwnFieldValue;
 use App\Models\Task;
-use App\Support\Database\Rows;
 use App\Support\Database\Sql;
+use App\Support\Database\StreamedRows;
 use Illuminate\Database\Query\Builder;
+use Moss\Core\Calendar\Day;
 use Moss\Core\Calendar\DayRange;
 use Moss\Core\Compare\ComparedAmount;
 use Moss\Core\Compare\ComparedMoney;
@@ -28,10 +29,12 @@ final class SpentAmounts
     /** @return iterable<ComparedAmount> */
     public function of(ComparisonTerms $terms, Dimensions $asked, WorkItems $items, DayRange $period, ComparableWork $work): iterable
     {
-        foreach (Rows::each(SpentSum::class, self::sums($terms, $asked, $period, $work)) as $sum) {
-            $item = $items->of($sum->taskId ?? $sum->projectId ?? 0, $sum->personId ?? 0, 0, 0, $asked->billable ? (int) $sum->charged : RecordedTotals::BILLABLE_AS_TASK, field: $sum->field);
-            $money = $work->hasMoneyOf($item->manager) ? ComparedMoney::spent(Money::ofCents($sum->cents), $sum->charged) : ComparedMoney::hidden(Minutes::zero());
-            yield RecordedTime::amount($item, $sum->date, Minutes::zero(), Minutes::zero(), $terms->withPending, $asked->billable, $money);
+        $days = [];
+        foreach (StreamedRows::named(self::sums($terms, $asked, $period, $work)) as $sum) {
+            /** @var object{date: string, charged: int, cents: int, task_id: int|null, project_id: int|null, person_id: int|null, field: string|null} $sum */
+            $item = $items->of($sum->task_id ?? $sum->project_id ?? 0, $sum->person_id ?? 0, 0, 0, $asked->billable ? $sum->charged : RecordedTotals::BILLABLE_AS_TASK, field: $sum->field);
+            $money = $work->hasMoneyOf($item->manager) ? ComparedMoney::spent(Money::ofCents($sum->cents), $sum->charged === 1) : ComparedMoney::hidden(Minutes::zero());
+            yield RecordedTime::amount($item, $days[$sum->date] ??= Day::of($sum->date), Minutes::zero(), Minutes::zero(), $terms->withPending, $asked->billable, $money);
         }
     }
 

@@ -26,32 +26,31 @@ final readonly class WeekSums
      * @param  non-empty-list<string>  $stored  its dimensions, in the order in which it is stored
      * @param  list<string>  $columns  that sums are told apart by
      * @param  array<string, string>  $sums  what is summed up, by its name
-     * @param  list<string>  $bindings  of what is summed up
-     * @param  bool  $besideMonths  whether whole months are read elsewhere; null where nothing is left then
+     * @param  list<DayRange>  $ranges  days of the period that are read here, in order; null where there are none
+     * @param  array<string, list<string>>  $bindings  of what is summed up, by its name
      */
-    public static function of(string $table, array $stored, array $columns, array $sums, ComparedDays $days, ComparableWork $work, array $bindings = [], bool $besideMonths = false): ?Builder
+    public static function of(string $table, array $stored, array $columns, array $sums, ComparedDays $days, ComparableWork $work, array $ranges, array $bindings = []): ?Builder
     {
-        $beside = $besideMonths ? $days->besideMonths() : [$days->period];
-        if ($beside === []) {
+        if ($ranges === []) {
             return null;
         }
-        $isLongPeriod = array_sum(array_map(static fn (DayRange $range): int => $range->count(), $beside)) > self::LONG_DAYS;
+        $isLongPeriod = array_sum(array_map(static fn (DayRange $range): int => $range->count(), $ranges)) > self::LONG_DAYS;
         // Tasks are told apart first, and their sums then added up by project; they also say what is billable.
         $read = array_values(array_unique([...in_array('billable', $columns, true) ? ['task_id'] : [], ...array_map(static fn (string $column): string => $column === 'project_id' ? 'task_id' : $column, $columns)]));
         $isOfTasks = in_array('task_id', $columns, true);
         $isLong = $isLongPeriod && array_intersect($read, ['month', 'starts_on']) === [];
         $dimensions = $isLong ? array_values(array_unique([...$stored, ...$read])) : $read;
         $parts = self::grouped($work->narrow(DB::table($table)), $dimensions, 'starts_on')
-            ->whereRaw(($work->isOnePersons() || ($isLongPeriod && $read !== ['starts_on']) ? '+' : '').'starts_on BETWEEN ? AND ?', [$days->period->first()->toString(), $days->period->last()->toString()])
-            ->when($besideMonths, static fn (Builder $some): Builder => $some->where(static function (Builder $any) use ($beside): void {
-                foreach ($beside as $range) {
+            ->whereRaw(($work->isOnePersons() || ($isLongPeriod && $read !== ['starts_on']) ? '+' : '').'starts_on BETWEEN ? AND ?', [$ranges[0]->first()->toString(), $ranges[count($ranges) - 1]->last()->toString()])
+            ->when(count($ranges) > 1, static fn (Builder $some): Builder => $some->where(static function (Builder $any) use ($ranges): void {
+                foreach ($ranges as $range) {
                     $any->orWhereBetween('starts_on', [$range->first()->toString(), $range->last()->toString()]);
                 }
             }))
             ->whereNotIn('starts_on', array_map(static fn (DayRange $cut): string => WeekPart::containing($cut->first())->toString(), $days->cut))
             ->addSelect(Sql::min('starts_on', 'first'));
         foreach ($sums as $name => $sum) {
-            $parts->selectRaw("sum($sum) AS $name", array_slice($bindings, 0, substr_count($sum, '?')));
+            $parts->selectRaw("sum($sum) AS $name", $bindings[$name] ?? []);
         }
         if (! $isLong && ($isOfTasks || $read === $columns)) {
             return $parts;
@@ -73,7 +72,7 @@ final readonly class WeekSums
     public static function grouped(Builder $rows, array $columns, string $day): Builder
     {
         foreach ($columns as $column) {
-            $column === 'month' ? $rows->selectRaw("substr($day, 1, 7) AS month") : $rows->addSelect($column);
+            $column === 'month' ? $rows->selectRaw("substr($day, 1, 8) || '01' AS month") : $rows->addSelect($column);
         }
 
         return $rows->groupBy(...$columns);
