@@ -61,7 +61,7 @@ final readonly class UpdateTotals
         $this->totals->recorded($keys);
         $this->totals->plans($plans);
         $this->totals->figures($tasks);
-        $this->totals->projects($changes->projects());
+        $this->totals->withoutTasks($changes->projects());
         if ($scopes !== []) {
             $this->queue->add($scopes);
             DB::afterCommit($this->recalculation->afterAct(...));

@@ -91,6 +91,18 @@ final class MonthTotals
     }
 
     /**
+     * Recalculates all recorded months of projects of which tasks are gone, with everything recorded on them.
+     *
+     * @param  list<int>  $projects
+     */
+    public function refreshProjects(array $projects): void
+    {
+        $changed = BulkRows::replace('recorded_months', self::RECORDED_KEY, self::RECORDED, RecordedMonth::query()->toBase()->whereIntegerInRaw('project_id', $projects),
+            StreamedRows::keyed(self::sums()->whereIntegerInRaw('tasks.project_id', $projects), count(self::RECORDED_KEY)));
+        $this->projects->refreshRecorded(self::ofProjects($changed));
+    }
+
+    /**
      * Recalculates the planned months of projects.
      *
      * @param  list<int>  $projects
@@ -135,7 +147,12 @@ final class MonthTotals
     /** @param  list<int>  $people */
     public static function recorded(array $people): Builder
     {
-        return RecordedWeek::query()->toBase()->join('tasks', 'tasks.id', 'recorded_weeks.task_id')->whereIntegerInRaw('recorded_weeks.person_id', $people)
+        return self::sums()->whereIntegerInRaw('recorded_weeks.person_id', $people);
+    }
+
+    private static function sums(): Builder
+    {
+        return RecordedWeek::query()->toBase()->join('tasks', 'tasks.id', 'recorded_weeks.task_id')
             ->groupByRaw(str_replace('starts_on', 'recorded_weeks.starts_on', self::MONTH).', tasks.project_id, person_id, role_id')->groupBy(self::billable('recorded_weeks'))
             ->selectRaw(str_replace('starts_on', 'recorded_weeks.starts_on', self::MONTH).' AS month')
             ->addSelect('tasks.project_id', 'person_id', 'role_id', self::billable('recorded_weeks', 'billable'), ...array_map(static fn (string $sum): Sql => Sql::sum($sum, $sum), self::RECORDED));

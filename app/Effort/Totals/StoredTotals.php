@@ -59,7 +59,16 @@ final readonly class StoredTotals
         }
     }
 
-    /** @param  list<int>  $projects  also such of which tasks are gone */
+    /** @param  list<int>  $projects  of which tasks are gone, with all that was stored of them */
+    public function withoutTasks(array $projects): void
+    {
+        if ($projects !== []) {
+            $this->months->refreshProjects($projects);
+            $this->projects($projects);
+        }
+    }
+
+    /** @param  list<int>  $projects */
     public function projects(array $projects): void
     {
         $this->months->refreshPlanned($projects);

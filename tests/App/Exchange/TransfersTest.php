@@ -62,11 +62,11 @@ final class TransfersTest extends TestCase
             'tasks.csv' => "project,task,name,phase,planned\nLENS,HORN,Fog horn,Sound,12\nLENS,FIT,Fit the lens,Refit,44\n",
             'assignments.csv' => "project,task,person,role,planned,starts_on,ends_on\nLENS,HORN,zoe,keeper,12,2026-06-15,2026-06-26\n",
             'absences.csv' => "person,date,hours,kind\nzoe,2026-06-19,,Leave\n",
-            'entries.csv' => "person,project,task,role,date,hours,state\nzoe,LENS,HORN,keeper,2026-06-16,11,submitted\nada,LENS,FIT,surveyor,2026-06-16,8,draft\n",
+            'entries.csv' => "person,project,task,role,date,hours,state\nzoe,LENS,HORN,keeper,2026-06-16,11,submitted\nada,LENS,FIT,surveyor,2026-06-16,8,draft\nbo,LENS,HORN,senior,2026-06-17,3,draft\n",
         ]);
         $this->post("/office/files/$id/run")->assertRedirect()->assertSessionMissing('refusal');
 
-        self::assertSame(['Lighthouse Board', 2, 'Zoe Reed'], [Organisation::query()->sole()->name, DB::table('entries')->count(), $this->person('zoe')->name]);
+        self::assertSame(['Lighthouse Board', 3, 'Zoe Reed'], [Organisation::query()->sole()->name, DB::table('entries')->count(), $this->person('zoe')->name]);
         self::assertSame([TransferState::Done, 0], [FileTransfer::query()->findOrFail($id)->state, Artisan::call('moss:verify')]);
         self::assertSame($this->person('kit')->id, DB::table('audit_trail')->where('act', 'import')->where('subject', 'exchange')->latest('id')->value('actor_id'));
 
