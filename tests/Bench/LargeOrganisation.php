@@ -296,6 +296,10 @@ final class LargeOrganisation
                     'charged' => $month % 2, 'state' => $entry['state'], 'approver_id' => $entry['approver_id'], 'needs_attention' => 0,
                 ];
             }
+            if (count($rows) > 20000) {
+                $this->insert('expenses', $rows);
+                $rows = [];
+            }
         }
         $this->insert('expenses', $rows);
         // What is settled has been paid back.
