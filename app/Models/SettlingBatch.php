@@ -8,11 +8,12 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
- * Approved entries of a closed period, until they are settled: many to a row, since a row for each would keep who closes it
- * waiting.
+ * Approved time or expenses of a closed period, until they are settled: many to a row, since a row for each would keep who closes
+ * it waiting.
  *
  * @property int $id
- * @property list<int> $entries their numbers
+ * @property SettlingSubject $subject
+ * @property list<int> $numbers of entries or expenses
  * @property positive-int $size
  * @property int $settled_by_id
  * @property-read Person $settledBy
@@ -21,7 +22,7 @@ final class SettlingBatch extends Model
 {
     public $timestamps = false;
 
-    protected $fillable = ['entries', 'size', 'settled_by_id'];
+    protected $fillable = ['subject', 'numbers', 'size', 'settled_by_id'];
 
     /** @return BelongsTo<Person, $this> */
     public function settledBy(): BelongsTo
@@ -32,6 +33,6 @@ final class SettlingBatch extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['entries' => 'array'];
+        return ['subject' => SettlingSubject::class, 'numbers' => 'array'];
     }
 }

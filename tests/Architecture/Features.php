@@ -103,7 +103,7 @@ final class Features
         'Corrections' => ['Actions\EndCorrections'],
         'Leave' => ['Actions\RemindOfLeave', 'Actions\KeepAbsenceKinds'],
         'PersonalData' => ['Queries\LongGonePeople'],
-        'Periods' => ['Queries\PeriodCheck', 'Actions\Settlement'],
+        'Periods' => ['Queries\PeriodCheck', 'Queries\SettlingRows', 'Actions\Settlement'],
         'Rates' => ['Queries\RateTable'],
         'NotSubmitted' => ['Queries\MissingTimesheets', 'Queries\TimesheetOwner', 'Queries\TimesheetSubmissions', 'Actions\UnsubmittedTimesheet'],
         'Calendars' => ['Actions\KeepOrganisation', 'Actions\KeepHolidays', 'Queries\CountryHolidays'],

@@ -6,6 +6,8 @@ namespace Tests\App\Periods;
 
 use App\Exchange\ImportRefused;
 use App\Models\Entry;
+use App\Models\Expense;
+use App\Models\ExpenseCategory;
 use App\Models\SettlingBatch;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\Artisan;
@@ -13,6 +15,7 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
 use Inertia\Testing\AssertableInertia;
 use Moss\Core\Calendar\Day;
+use Moss\Core\Sheet\EntryState;
 use Symfony\Component\HttpFoundation\Response;
 use Tests\App\Lighthouse;
 use Tests\App\TestCase;
@@ -59,8 +62,8 @@ final class PeriodsTest extends TestCase
         $this->load();
         $kit = $this->person('kit')->id;
         $approved = DB::table('entries')->where('state', 'approved')->pluck('id')->all();
-        SettlingBatch::query()->create(['entries' => array_slice($approved, 0, 2), 'size' => 2, 'settled_by_id' => $kit]);
-        SettlingBatch::query()->create(['entries' => array_slice($approved, 2), 'size' => 1, 'settled_by_id' => $kit]);
+        SettlingBatch::query()->create(['subject' => 'entries', 'numbers' => array_slice($approved, 0, 2), 'size' => 2, 'settled_by_id' => $kit]);
+        SettlingBatch::query()->create(['subject' => 'entries', 'numbers' => array_slice($approved, 2), 'size' => 1, 'settled_by_id' => $kit]);
         $this->check('2026-06-07')->assertInertia(fn (AssertableInertia $page) => $page->where('period.stillSettling', 3)->where('period.entries', 0));
         DB::table('entries')->where('date', '2026-06-16')->update(['state' => 'submitted']);
 
@@ -71,6 +74,22 @@ final class PeriodsTest extends TestCase
         self::assertSame(0, DB::table('settling_batches')->count());
     }
 
+    public function test_expenses_of_a_closed_period_are_settled_in_steps_too_and_what_waits_again_by_then_is_left(): void
+    {
+        $this->load();
+        $category = ExpenseCategory::query()->create(['code' => 'train', 'name' => 'Train', 'charged' => true]);
+        $expenses = array_map(fn (string $date): int => Expense::query()->create(['person_id' => $this->person('ada')->id, 'task_id' => $this->task('FIT')->id, 'expense_category_id' => $category->id, 'date' => $date, 'gross_minor' => 100, 'gross_cents' => 100, 'cost_cents' => 100, 'state' => 'approved'])->id, ['2026-06-02', '2026-06-03', '2026-06-04']);
+        SettlingBatch::query()->create(['subject' => 'expenses', 'numbers' => array_slice($expenses, 0, 2), 'size' => 2, 'settled_by_id' => $this->person('kit')->id]);
+        // The two that an earlier closing is settling are not settled by this one as well.
+        $this->check('2026-06-07')->assertInertia(fn (AssertableInertia $page) => $page->where('period.stillSettling', 0)->where('period.approvedExpenses', 1)->where('period.entries', 2));
+        Expense::query()->whereKey($expenses[1])->update(['state' => 'submitted']);
+
+        self::assertSame(0, Artisan::call('moss:settle'));
+
+        self::assertSame(['settled', 'submitted', 'approved'], Expense::query()->orderBy('date')->pluck('state')->map(static fn (EntryState $state): string => $state->value)->all());
+        self::assertSame(0, SettlingBatch::query()->count());
+    }
+
     public function test_a_batch_of_more_entries_than_a_step_takes_is_settled_whole(): void
     {
         $this->load();
@@ -79,7 +98,7 @@ final class PeriodsTest extends TestCase
         for ($day = 0; $day < 130; $day++) {
             $entries[] = Entry::query()->create(['person_id' => $this->person('ada')->id, 'task_id' => $this->task('FIT')->id, 'date' => Day::of('2026-01-01')->plusDays($day)->toString(), 'minutes' => 60, 'state' => 'approved'])->id;
         }
-        SettlingBatch::query()->create(['entries' => $entries, 'size' => 130, 'settled_by_id' => $kit]);
+        SettlingBatch::query()->create(['subject' => 'entries', 'numbers' => $entries, 'size' => 130, 'settled_by_id' => $kit]);
 
         self::assertSame(0, Artisan::call('moss:settle'));
 

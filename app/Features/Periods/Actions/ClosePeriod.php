@@ -15,7 +15,6 @@ use App\Support\Clock\Today;
 use App\Support\Language\Wording;
 use Illuminate\Support\Facades\DB;
 use Moss\Core\Calendar\Day;
-use Moss\Core\Sheet\EntryState;
 use Moss\Core\Time\Minutes;
 
 /**
@@ -60,8 +59,7 @@ final readonly class ClosePeriod
 
     private function close(Person $office, Organisation $organisation, Day $until, PeriodSums $sums): Minutes
     {
-        [$entries, $minutes] = [$sums->settlingEntries, $sums->settlingMinutes];
-        $expenses = PeriodCheck::settlingExpenses($until)->update(['state' => EntryState::Settled]);
+        [$entries, $minutes, $expenses] = [$sums->entries->count, $sums->entries->minutes, $sums->expenses->count];
         $before = $organisation->closed_until?->toString();
         if ($entries === 0 && $expenses === 0 && $before === $until->toString()) {
             return Minutes::zero();
@@ -69,7 +67,7 @@ final readonly class ClosePeriod
         $organisation->update(['closed_until' => $until->toString()]);
         $this->auditTrail->of([AuditTrailLine::on(AuditTrailSubject::Period, $until->toString(), 'close', $office, ['until' => $before], ['until' => $until->toString(), 'entries' => $entries, 'minutes' => $minutes, 'expenses' => $expenses])]);
         $this->remember->handle($office, $until);
-        $this->settlement->queue(PeriodCheck::settling($until), $office->id);
+        $this->settlement->queue($office->id, $sums->entries, $sums->expenses);
 
         return Minutes::of($minutes);
     }

@@ -6,38 +6,37 @@ namespace App\Features\Periods\Actions;
 
 use App\AuditTrail\AuditTrail;
 use App\AuditTrail\AuditTrailLine;
+use App\Features\Periods\Queries\SettlingRows;
 use App\Models\Entry;
+use App\Models\Expense;
 use App\Models\SettlingBatch;
+use App\Models\SettlingSubject;
 use App\Support\Database\Record;
 use App\Support\Database\ShortSteps;
-use App\Support\Database\Sql;
 use Illuminate\Contracts\Foundation\Application;
-use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 use Moss\Core\Sheet\Actor;
 use Moss\Core\Sheet\EntryState;
 use Moss\Core\Sheet\EntryStatus;
 
 /**
- * Settles the entries of a period that was closed, in short steps. Which they are is in the database from the moment the period
- * is closed; one that somebody lets wait again before its turn comes is left for a later closing.
+ * Settles time and expenses of a period that was closed, in short steps. Which they are is in the database from the moment the
+ * period is closed; what somebody lets wait again before its turn comes is left for a later closing.
  */
 final readonly class Settlement
 {
     private const AT_ONCE = 100;
-
-    /** Entries of as many numbers in a row are one batch, however few of them are settled. */
-    private const BATCH = 4000;
 
     public function __construct(private AuditTrail $auditTrail, private Application $application)
     {
     }
 
     /** Within the transaction in which a period is closed. */
-    public function queue(Builder $entries, int $office): void
+    public function queue(int $office, SettlingRows $entries, ?SettlingRows $expenses = null): void
     {
-        SettlingBatch::query()->insertUsing(['entries', 'size', 'settled_by_id'], DB::query()->fromSub($entries->select('entries.id'), 'settling')
-            ->select(Sql::list('id', 'entries'), Sql::count('size'), Sql::value($office))->groupBy(Sql::quotient('id', self::BATCH)));
+        foreach ([[SettlingSubject::Expenses, $expenses->batches ?? []], [SettlingSubject::Entries, $entries->batches]] as [$subject, $batches]) {
+            SettlingBatch::query()->insert(array_map(static fn (array $batch): array => ['subject' => $subject, 'numbers' => $batch[0], 'size' => $batch[1], 'settled_by_id' => $office], $batches));
+        }
         DB::afterCommit($this->afterClosing(...));
     }
 
@@ -62,25 +61,34 @@ final readonly class Settlement
         if ($batch === null) {
             return false;
         }
-        [$some, $rest] = [array_slice($batch->entries, 0, self::AT_ONCE), array_slice($batch->entries, self::AT_ONCE)];
-        // Entries that were cleared since are not there any more.
-        $queued = Record::all(Entry::query()->toBase()->whereIntegerInRaw('id', $some)->orderBy('id')->select('id', 'person_id', 'task_id', 'role_id', 'date', 'minutes', 'state'));
+        [$some, $rest] = [array_slice($batch->numbers, 0, self::AT_ONCE), array_slice($batch->numbers, self::AT_ONCE)];
+        match ($batch->subject) {
+            SettlingSubject::Entries => $this->entries($some, $batch->settled_by_id),
+            // The closing itself says how many they are.
+            SettlingSubject::Expenses => Expense::query()->whereIntegerInRaw('id', $some)->where('state', EntryState::Approved)->update(['state' => EntryState::Settled]),
+        };
+        if ($rest === []) {
+            $batch->delete();
+        } else {
+            $batch->update(['numbers' => $rest, 'size' => count($rest)]);
+        }
+
+        return true;
+    }
+
+    /** @param  list<int>  $numbers */
+    private function entries(array $numbers, int $office): void
+    {
         [$ids, $lines] = [[], []];
-        foreach ($queued as $entry) {
+        // Entries that were cleared since are not there any more.
+        foreach (Record::each(Entry::query()->toBase()->whereIntegerInRaw('id', $numbers)->orderBy('id')->select('id', 'person_id', 'task_id', 'role_id', 'date', 'minutes', 'state')) as $entry) {
             if ($entry->string('state') === EntryState::Approved->value) {
                 $ids[] = $entry->int('id');
-                $lines[] = self::line($entry, $batch->settled_by_id);
+                $lines[] = self::line($entry, $office);
             }
         }
         Entry::query()->whereIntegerInRaw('id', $ids)->increment('version', 1, ['state' => EntryState::Settled]);
         $this->auditTrail->of($lines);
-        if ($rest === []) {
-            $batch->delete();
-        } else {
-            $batch->update(['entries' => $rest, 'size' => count($rest)]);
-        }
-
-        return true;
     }
 
     private static function line(Record $entry, int $office): AuditTrailLine

@@ -13,6 +13,7 @@ use App\Models\Correction;
 use App\Models\Expense;
 use App\Models\Organisation;
 use App\Models\SettlingBatch;
+use App\Models\SettlingSubject;
 use App\Support\Database\ByIndex;
 use App\Support\Database\Record;
 use App\Support\Database\Sql;
@@ -48,11 +49,11 @@ final class PeriodCheck
             $this->corrected($closedUntil),
             Correction::query()->waiting()->where('date', '<=', $until->toString())->count(),
             $sums->openExpenses,
-            $sums->settlingExpenses,
-            $sums->settlingEntries,
-            $sums->settlingMinutes,
+            $sums->expenses->count,
+            $sums->entries->count,
+            $sums->entries->minutes,
             $sums->recognised(),
-            (int) SettlingBatch::query()->sum('size'),
+            (int) SettlingBatch::query()->where('subject', SettlingSubject::Entries)->sum('size'),
             $organisation->week_due,
             $this->acts(),
         );
@@ -69,7 +70,7 @@ final class PeriodCheck
     {
         $approved = self::unsettled()->where('entries.date', '<=', $until->toString())->whereRaw("entries.state = 'approved' AND ".self::UNSETTLED);
 
-        return SettlingBatch::query()->exists() ? $approved->whereNotIn('entries.id', DB::query()->from(Sql::listed('settling_batches', 'entries'))->select('value')) : $approved;
+        return self::besideSettling($approved, SettlingSubject::Entries);
     }
 
     /**
@@ -79,7 +80,18 @@ final class PeriodCheck
      */
     public static function settlingExpenses(Day $until): EloquentBuilder
     {
-        return self::unsettledExpenses($until, EntryState::Approved);
+        $approved = self::unsettledExpenses($until, EntryState::Approved);
+        self::besideSettling($approved->getQuery(), SettlingSubject::Expenses);
+
+        return $approved;
+    }
+
+    /** Without what an earlier closing is still settling. */
+    private static function besideSettling(Builder $approved, SettlingSubject $subject): Builder
+    {
+        return SettlingBatch::query()->where('subject', $subject)->exists()
+            ? $approved->whereNotIn($subject->value.'.id', DB::query()->from(Sql::listed('settling_batches', 'numbers'))->where('subject', $subject)->select('value'))
+            : $approved;
     }
 
     /** @return EloquentBuilder<Expense> by the index of what is not settled, as that says it */
@@ -100,17 +112,16 @@ final class PeriodCheck
         return self::sums($until)->recognised();
     }
 
-    /** What is open and what would be settled, in four queries. */
+    /** What is open and what would be settled. */
     public static function sums(Day $until): PeriodSums
     {
-        $sum = static fn (Builder $entries): Record => Record::all($entries->addSelect(Sql::count('entries'), Sql::total('entries.minutes', 'minutes'), Sql::total('entries.version', 'versions')))[0];
-        [$open, $settling] = [$sum(self::open($until)), $sum(self::settling($until))];
-        $expenses = Record::all(self::settlingExpenses($until)->toBase()->select(Sql::count('expenses'), Sql::total('version', 'versions')))[0];
+        $open = Record::all(self::open($until)->addSelect(Sql::count('entries'), Sql::total('entries.minutes', 'minutes'), Sql::total('entries.version', 'versions')))[0];
 
         return new PeriodSums(
             $open->int('entries'), $open->int('minutes'), $open->int('versions'),
-            $settling->int('entries'), $settling->int('minutes'), $settling->int('versions'),
-            self::unsettledExpenses($until, EntryState::Draft, EntryState::Returned, EntryState::Submitted)->count(), $expenses->int('expenses'), $expenses->int('versions'),
+            SettlingRows::of(self::settling($until)->select('entries.id', 'entries.minutes', 'entries.version')),
+            self::unsettledExpenses($until, EntryState::Draft, EntryState::Returned, EntryState::Submitted)->count(),
+            SettlingRows::of(self::settlingExpenses($until)->toBase()->select('expenses.id', Sql::number(0, 'minutes'), 'expenses.version')),
         );
     }
 

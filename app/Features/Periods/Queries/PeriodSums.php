@@ -12,12 +12,9 @@ final readonly class PeriodSums
         public int $openEntries,
         public int $openMinutes,
         private int $openVersions,
-        public int $settlingEntries,
-        public int $settlingMinutes,
-        private int $settlingVersions,
+        public SettlingRows $entries,
         public int $openExpenses,
-        public int $settlingExpenses,
-        private int $expenseVersions,
+        public SettlingRows $expenses,
     ) {
     }
 
@@ -25,8 +22,8 @@ final readonly class PeriodSums
     public function recognised(): string
     {
         return implode('-', [
-            $this->openEntries, $this->openMinutes, $this->openVersions, $this->settlingEntries, $this->settlingMinutes, $this->settlingVersions,
-            $this->openExpenses, $this->settlingExpenses, $this->expenseVersions,
+            $this->openEntries, $this->openMinutes, $this->openVersions, $this->entries->count, $this->entries->minutes, $this->entries->versions,
+            $this->openExpenses, $this->expenses->count, $this->expenses->versions,
         ]);
     }
 }
