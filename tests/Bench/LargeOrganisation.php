@@ -310,16 +310,16 @@ final class LargeOrganisation
     /** One in fifty has many lines in the last weeks, as people have who help everywhere. */
     private function busyWeeks(): void
     {
-        $rows = [];
         for ($person = 50; $person <= $this->people; $person += 50) {
+            $rows = [];
             for ($line = 0; $line < 25; $line++) {
                 $task = $this->held[1 + ($person + 37 * $line) % $this->people][7];
                 foreach (range(self::daysTo('2026-06-08'), self::daysTo('2026-06-16')) as $day) {
                     $rows[] = $this->entry($person, $task, $day, 15);
                 }
             }
+            $this->insert('entries', $rows);
         }
-        $this->insert('entries', $rows);
     }
 
     /** What was recorded and approved in the last months, line by line. */

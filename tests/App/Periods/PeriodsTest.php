@@ -95,15 +95,15 @@ final class PeriodsTest extends TestCase
         $this->load();
         $kit = $this->person('kit')->id;
         $entries = [];
-        for ($day = 0; $day < 130; $day++) {
+        for ($day = 0; $day < 300; $day++) {
             $entries[] = Entry::query()->create(['person_id' => $this->person('ada')->id, 'task_id' => $this->task('FIT')->id, 'date' => Day::of('2026-01-01')->plusDays($day)->toString(), 'minutes' => 60, 'state' => 'approved'])->id;
         }
-        SettlingBatch::query()->create(['subject' => 'entries', 'numbers' => $entries, 'size' => 130, 'settled_by_id' => $kit]);
+        SettlingBatch::query()->create(['subject' => 'entries', 'numbers' => $entries, 'size' => 300, 'settled_by_id' => $kit]);
 
         self::assertSame(0, Artisan::call('moss:settle'));
 
-        self::assertSame(130, DB::table('entries')->whereIn('id', $entries)->where('state', 'settled')->count());
-        self::assertSame(130, DB::table('audit_trail')->where('act', 'settle')->count());
+        self::assertSame(300, DB::table('entries')->whereIn('id', $entries)->where('state', 'settled')->count());
+        self::assertSame(300, DB::table('audit_trail')->where('act', 'settle')->count());
         self::assertSame(0, DB::table('settling_batches')->count());
     }
 

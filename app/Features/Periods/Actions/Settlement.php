@@ -25,7 +25,7 @@ use Moss\Core\Sheet\EntryStatus;
  */
 final readonly class Settlement
 {
-    private const AT_ONCE = 100;
+    private const AT_ONCE = 250;
 
     public function __construct(private AuditTrail $auditTrail, private Application $application)
     {
