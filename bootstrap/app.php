@@ -36,7 +36,8 @@ return Application::configure(basePath: dirname(__DIR__))
         // Without a session: whoever asks does so every few seconds.
         then: static fn () => Route::get('/up', [HealthController::class, 'show'])->name('up'),
     )
-    ->withCommands([__DIR__.'/../app/Effort/Console', __DIR__.'/../app/Exchange/Console', __DIR__.'/../app/Features', __DIR__.'/../app/Api/Console', __DIR__.'/../app/Support/Types', __DIR__.'/../app/AuditTrail/Console', FilesCommand::class, ActsCommand::class, IdentitiesCommand::class])
+    // Nothing but commands is loaded to find them, by every command and every test.
+    ->withCommands([...glob(dirname(__DIR__).'/app/{*,Features/*}/Console', GLOB_BRACE) ?: [], __DIR__.'/../app/Support/Types', FilesCommand::class, ActsCommand::class, IdentitiesCommand::class])
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->append([SecurityHeaders::class, CleanInput::class]);
         $middleware->trustHosts(at: TrustedPlaces::hosts(...), subdomains: false);

@@ -23,6 +23,8 @@ use Laravel\Sanctum\PersonalAccessToken;
  */
 final class AccessToken extends PersonalAccessToken
 {
+    use BootsByName;
+
     protected $table = 'access_tokens';
 
     protected $fillable = ['tokenable_type', 'tokenable_id', 'name', 'token', 'abilities', 'last_used_at', 'expires_at', 'created_at', 'updated_at', 'is_application'];

@@ -9,7 +9,6 @@ use App\Models\Casts\AsMinutes;
 use Database\Factories\AssignmentFactory;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Moss\Core\Calendar\Day;
 use Moss\Core\Time\Minutes;

@@ -10,7 +10,6 @@ use App\Models\Concerns\LiesOnDay;
 use Database\Factories\EntryFactory;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Factories\HasFactory;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Moss\Core\Calendar\Day;

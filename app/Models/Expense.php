@@ -9,7 +9,6 @@ use App\Models\Casts\AsMoney;
 use App\Models\Concerns\LiesOnDay;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Moss\Core\Calendar\Day;

@@ -6,7 +6,6 @@ namespace App\Models;
 
 use App\Models\Casts\AsMoney;
 use Illuminate\Database\Eloquent\Collection;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsToMany;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Moss\Core\Expenses\LimitPer;

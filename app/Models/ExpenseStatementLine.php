@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Models\Casts\AsMoney;
-use Illuminate\Database\Eloquent\Model;
 use Moss\Core\Money\Money;
 
 /**

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Models\Casts\AsDay;
-use Illuminate\Database\Eloquent\Model;
 use Moss\Core\Calendar\Day;
 use Moss\Core\Expenses\MileageRate as CoreMileageRate;
 

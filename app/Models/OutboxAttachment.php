@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Models\Casts\AsBytes;
-use Illuminate\Database\Eloquent\Model;
 
 /**
  * A file that goes with a mail of the outbox.

@@ -6,7 +6,6 @@ namespace App\Models;
 
 use App\Models\Casts\AsDay;
 use Illuminate\Database\Eloquent\Collection;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Moss\Core\Calendar\Day;

@@ -58,6 +58,8 @@ use Moss\Core\Time\HoursFormat;
  */
 final class Person extends User
 {
+    use BootsByName;
+
     /** @use HasApiTokens<AccessToken> */
     use HasApiTokens;
 

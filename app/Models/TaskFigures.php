@@ -6,7 +6,6 @@ namespace App\Models;
 
 use App\Models\Casts\AsMinutes;
 use App\Models\Casts\AsMoney;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Moss\Core\Money\Money;
 use Moss\Core\Time\Minutes;

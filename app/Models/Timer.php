@@ -7,7 +7,6 @@ namespace App\Models;
 use App\Models\TimerRun as StoredRun;
 use DateTimeImmutable;
 use Illuminate\Database\Eloquent\Collection;
-use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Moss\Core\Timer\TimerRun;

@@ -15,7 +15,6 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
 use Inertia\Testing\AssertableInertia;
 use Moss\Core\Calendar\Day;
-use Moss\Core\Sheet\EntryState;
 use Symfony\Component\HttpFoundation\Response;
 use Tests\App\Lighthouse;
 use Tests\App\TestCase;
@@ -86,7 +85,7 @@ final class PeriodsTest extends TestCase
 
         self::assertSame(0, Artisan::call('moss:settle'));
 
-        self::assertSame(['settled', 'submitted', 'approved'], Expense::query()->orderBy('date')->pluck('state')->map(static fn (EntryState $state): string => $state->value)->all());
+        self::assertSame(['settled', 'submitted', 'approved'], Expense::query()->orderBy('date')->get()->map(static fn (Expense $expense): string => $expense->state->value)->all());
         self::assertSame(0, SettlingBatch::query()->count());
     }
 
