@@ -118,7 +118,9 @@ function MissingRow({ person, week, onRemind }: MissingRowProps) {
                     {minutes === 0 ? '' : <Hours minutes={minutes} format={format} />}
                 </td>
             ))}
-            <td className="ps-4 text-faded">{person.remindedAt === null ? '' : instant(person.remindedAt)}</td>
+            <td className="ps-4 text-faded md:whitespace-nowrap">
+                {person.remindedAt === null ? '' : instant(person.remindedAt)}
+            </td>
             <td className="text-end">
                 <button
                     type="button"
