@@ -7,6 +7,7 @@ namespace Tests\App;
 use App\Models\Absence;
 use App\Models\AbsenceKind;
 use App\Models\Assignment;
+use App\Models\BootsByName;
 use App\Models\Correction;
 use App\Models\Entry;
 use App\Models\Organisation;
@@ -14,6 +15,8 @@ use App\Models\Person;
 use App\Models\Project;
 use App\Models\ProjectState;
 use App\Models\Task;
+use Illuminate\Database\Eloquent\Attributes\Boot;
+use Illuminate\Database\Eloquent\Attributes\Initialize;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
@@ -23,6 +26,7 @@ use Moss\Core\Calendar\Week;
 use Moss\Core\Money\Money;
 use Moss\Core\Sheet\EntryState;
 use Moss\Core\Time\Minutes;
+use ReflectionClass;
 
 final class ModelsTest extends TestCase
 {
@@ -35,17 +39,24 @@ final class ModelsTest extends TestCase
     public function test_every_table_has_one_model_that_fills_each_of_its_columns(): void
     {
         $models = [];
-        foreach (glob(dirname(__DIR__, 2).'/app/Models/*.php') ?: [] as $file) {
-            $class = 'App\\Models\\'.basename($file, '.php');
-            if (is_subclass_of($class, Model::class)) {
-                $model = new $class;
-                $models[] = $model->getTable();
-                self::assertEqualsCanonicalizing(array_diff(Schema::getColumnListing($model->getTable()), self::NOT_FILLED), $model->getFillable(), $class);
-            }
+        foreach (self::models() as $class) {
+            $model = new $class;
+            $models[] = $model->getTable();
+            self::assertEqualsCanonicalizing(array_diff(Schema::getColumnListing($model->getTable()), self::NOT_FILLED), $model->getFillable(), $class);
         }
         $tables = array_diff(array_map(static fn (array $table): string => $table['name'], Schema::getTables()), self::WITHOUT_MODEL);
 
         self::assertEqualsCanonicalizing($tables, $models);
+    }
+
+    public function test_models_boot_by_name_and_miss_nothing_that_their_traits_ask_for(): void
+    {
+        foreach (self::models() as $class) {
+            self::assertContains(BootsByName::class, class_uses_recursive($class));
+            foreach ((new ReflectionClass($class))->getMethods() as $method) {
+                self::assertSame([], [...$method->getAttributes(Boot::class), ...$method->getAttributes(Initialize::class)], $class.'::'.$method->getName());
+            }
+        }
     }
 
     public function test_values_of_the_core_come_back_as_they_were_stored(): void
@@ -108,5 +119,19 @@ final class ModelsTest extends TestCase
                 self::assertMatchesRegularExpression('/constraint failed|cannot store TEXT value/', $exception->getMessage(), $what);
             }
         }
+    }
+
+    /** @return list<class-string<Model>> */
+    private static function models(): array
+    {
+        $models = [];
+        foreach (glob(dirname(__DIR__, 2).'/app/Models/*.php') ?: [] as $file) {
+            $class = 'App\\Models\\'.basename($file, '.php');
+            if (is_subclass_of($class, Model::class) && ! (new ReflectionClass($class))->isAbstract()) {
+                $models[] = $class;
+            }
+        }
+
+        return $models;
     }
 }
