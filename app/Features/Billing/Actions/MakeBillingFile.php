@@ -45,7 +45,7 @@ final readonly class MakeBillingFile
             if (UnbilledTime::sums($kind, $client?->id, $from, $until)['entries'] === 0) {
                 throw BillingRefused::because('nothing');
             }
-            $this->settlement->queue($office->id, SettlingRows::of(UnbilledTime::of($kind, $client?->id, $from, $until)->where('entries.state', EntryState::Approved->value)->select('entries.id', 'entries.minutes', 'entries.version')));
+            $this->settlement->queue($office->id, SettlingRows::listed(UnbilledTime::of($kind, $client?->id, $from, $until)->where('entries.state', EntryState::Approved->value)->select('entries.id', 'entries.minutes', 'entries.version')));
             $this->auditTrail->of([AuditTrailLine::on(AuditTrailSubject::Billing, $client === null ? $kind->value : $client->code, 'make', $office, null, ['kind' => $kind->value, 'from' => $from->toString(), 'until' => $until->toString()])]);
 
             return BillingFile::query()->create([

@@ -45,7 +45,7 @@ final readonly class ClosePeriod
             if ($organisation->closed_until !== null && $until->isBefore($organisation->closed_until)) {
                 throw PeriodRefused::because('backwards', ['day' => Wording::day($organisation->closed_until)]);
             }
-            $sums = PeriodCheck::sums($until);
+            $sums = PeriodCheck::sums($until, isClosing: true);
             if ($sums->recognised() !== $seen) {
                 throw PeriodRefused::because('moved_on');
             }

@@ -112,16 +112,21 @@ final class PeriodCheck
         return self::sums($until)->recognised();
     }
 
-    /** What is open and what would be settled. */
-    public static function sums(Day $until): PeriodSums
+    /**
+     * What is open and what would be settled, in four queries.
+     *
+     * @param  bool  $isClosing  whether it is to be settled now, so that it is asked which it is
+     */
+    public static function sums(Day $until, bool $isClosing = false): PeriodSums
     {
+        $rows = $isClosing ? SettlingRows::listed(...) : SettlingRows::summed(...);
         $open = Record::all(self::open($until)->addSelect(Sql::count('entries'), Sql::total('entries.minutes', 'minutes'), Sql::total('entries.version', 'versions')))[0];
 
         return new PeriodSums(
             $open->int('entries'), $open->int('minutes'), $open->int('versions'),
-            SettlingRows::of(self::settling($until)->select('entries.id', 'entries.minutes', 'entries.version')),
+            $rows(self::settling($until)->select('entries.id', 'entries.minutes', 'entries.version')),
             self::unsettledExpenses($until, EntryState::Draft, EntryState::Returned, EntryState::Submitted)->count(),
-            SettlingRows::of(self::settlingExpenses($until)->toBase()->select('expenses.id', Sql::number(0, 'minutes'), 'expenses.version')),
+            $rows(self::settlingExpenses($until)->toBase()->select('expenses.id', Sql::number(0, 'minutes'), 'expenses.version')),
         );
     }
 
