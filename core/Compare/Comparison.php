@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Moss\Core\Compare;
 
+use Closure;
+use Moss\Core\Calendar\Day;
+
 /**
  * Planned against actual in a period, by group; the groups always add up to the whole.
  */
@@ -25,12 +28,14 @@ final readonly class Comparison
         $rows = [];
         $wholes = [];
         $periods = [];
+        $takesEverything = $selection->takesEverything();
+        $codes = self::codes();
         foreach ($amounts as $amount) {
-            if (! $selection->takes($amount->subject, $amount->day)) {
+            if (! $takesEverything && ! $selection->takes($amount->subject, $amount->day)) {
                 continue;
             }
-            $group = $by->groupOf($amount->subject, $amount->day);
-            $part = $then?->groupOf($amount->subject, $amount->day) ?? '';
+            $group = $codes($by, $amount);
+            $part = $then === null ? '' : $codes($then, $amount);
             if ($then === null) {
                 $wholes[$group] = self::sum($wholes[$group] ?? null, $amount->row);
             } else {
@@ -38,7 +43,7 @@ final readonly class Comparison
             }
             // What belongs to no day stands under no period.
             if ($across !== null && $amount->day !== null) {
-                $period = $across->groupOf($amount->subject, $amount->day);
+                $period = $codes($across, $amount);
                 $periods[$group][$part][$period] = self::sum($periods[$group][$part][$period] ?? null, $amount->row);
             }
         }
@@ -104,6 +109,25 @@ final readonly class Comparison
         }
 
         return self::sorted($periods);
+    }
+
+    /**
+     * Codes of groups; those of a day are made once, since thousands of amounts may be of the same days.
+     *
+     * @return Closure(Grouping, ComparedAmount): string
+     */
+    private static function codes(): Closure
+    {
+        $epoch = Day::of('1970-01-01');
+        $made = [];
+
+        return static function (Grouping $grouping, ComparedAmount $amount) use ($epoch, &$made): string {
+            if ($amount->day === null || ! $grouping->isByDay()) {
+                return $grouping->groupOf($amount->subject, $amount->day);
+            }
+
+            return $made[$grouping->value][$epoch->daysUntil($amount->day)] ??= $grouping->groupOf($amount->subject, $amount->day);
+        };
     }
 
     private static function sum(?ComparisonRow $sum, ComparisonRow $row): ComparisonRow

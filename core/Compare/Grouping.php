@@ -38,7 +38,7 @@ enum Grouping: string
     /** Whether the group depends on the day. */
     public function isByDay(): bool
     {
-        return in_array($this, [self::Quarter, self::Month, self::Week], true);
+        return $this === self::Month || $this === self::Week || $this === self::Quarter;
     }
 
     /** Whether the group depends on nothing but the person. */

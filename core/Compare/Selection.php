@@ -47,6 +47,12 @@ final readonly class Selection
         return new self($this->projects, $this->persons, $this->teams, $this->clients, $this->managers, $this->internal, [...$this->groups, [$grouping, $code]], $this->billable, $this->roles, $this->chargeCodes, $this->fieldValues, $this->fieldIsOfPeople);
     }
 
+    /** Whether nothing is left out. */
+    public function takesEverything(): bool
+    {
+        return ! $this->asksAboutProjects() && ! $this->asksAboutTasks() && ! $this->asksAboutPeople() && $this->groups === [] && $this->fieldValues === [];
+    }
+
     /** @param  Day|null  $day  any of the days that are looked at together; null for what belongs to none */
     public function takes(WorkItem $subject, ?Day $day): bool
     {

@@ -113,6 +113,17 @@ final class ComparisonTest extends TestCase
         self::assertSame([], self::compare(Grouping::Task, selection: new Selection(clients: ['nobody']))->rows());
     }
 
+    public function test_a_selection_takes_everything_only_where_it_names_nothing(): void
+    {
+        self::assertTrue((new Selection)->takesEverything());
+        foreach ([
+            new Selection(projects: ['P']), new Selection(persons: ['ada']), new Selection(teams: ['t']), new Selection(clients: ['c']), new Selection(managers: ['m']), new Selection(internal: false),
+            (new Selection)->within(Grouping::Project, 'P'), new Selection(billable: true), new Selection(roles: ['r']), new Selection(chargeCodes: ['x']), new Selection(fieldValues: ['-']),
+        ] as $number => $selection) {
+            self::assertFalse($selection->takesEverything(), 'selection '.$number);
+        }
+    }
+
     public function test_only_the_days_of_the_period_count(): void
     {
         $period = DayRange::between(Day::of('2026-07-01'), Day::of('2026-07-02'));
