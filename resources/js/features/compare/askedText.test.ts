@@ -25,7 +25,7 @@ const asked: AskedProps = {
 describe('what was understood of a question in words', () => {
     it('is one sentence', () => {
         expect(understoodText(asked)).toBe(
-            'by client, month; last quarter (1 Jan\u2009–\u200931 Mar); Lights and coast; not billable; pending time counted; on track within 10 %; planned, actual',
+            'by client, month; last quarter (1 Jan\u2009–\u200931 Mar); Lights and coast; not billable; pending time counted; on track within 10\u00A0%; planned, actual',
         );
         expect(notUnderstood(asked)).toEqual([]);
     });

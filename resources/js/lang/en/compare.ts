@@ -28,7 +28,7 @@ export const compareText = {
                 over === 0 ? '' : `${printNumber(over)} over`,
                 under === 0 ? '' : `${printNumber(under)} under`,
                 unplanned === 0 ? '' : `${printNumber(unplanned)} not planned`,
-                `${printNumber(onTrack)} on track (within ${printNumber(tolerance)} %)`,
+                `${printNumber(onTrack)} on track (within ${printNumber(tolerance)}\u00A0%)`,
             ];
 
             return `${parts.filter((part) => part !== '').join(', ')}.`;
@@ -38,7 +38,7 @@ export const compareText = {
         askExample: 'planned vs actual by client last quarter',
         enterAsks: 'Enter compares this',
         askedBy: (groupings: string) => `by ${groupings}`,
-        askedTolerance: (percent: number) => `on track within ${printNumber(percent)} %`,
+        askedTolerance: (percent: number) => `on track within ${printNumber(percent)}\u00A0%`,
         askedUnknown: (words: string) => `Not understood: “${words}”.`,
         askedSeveral: (words: string, meanings: string) => `“${words}” may mean ${meanings}. Type more of it.`,
         askedNotOffered: (measures: string) => `You may not see ${measures}.`,

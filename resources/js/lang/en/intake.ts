@@ -8,7 +8,7 @@ export const intakeText = {
     uploads: {
         files: 'Files',
         hint: 'Up to five files of 10 MB: PDF, pictures, text, office documents, ZIP.',
-        sending: (name: string, percent: number) => `${name}: ${String(percent)} %`,
+        sending: (name: string, percent: number) => `${name}: ${String(percent)}\u00A0%`,
         sent: (name: string) => name,
         failed: (name: string) => `${name} did not arrive. Choose it again.`,
         remove: (name: string) => `Remove ${name}`,

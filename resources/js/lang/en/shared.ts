@@ -1,6 +1,16 @@
 import { printNumber } from '@/lib/numbers';
 import { plural } from './plural';
 
+/** What a page that cannot be shown is called; any other is a fault of ours. */
+const FAULTS: Partial<Record<number, string>> = {
+    403: 'No access',
+    404: 'Page not found',
+    405: 'Page not found',
+    419: 'Session ended',
+    429: 'Too many requests',
+    503: 'Down for maintenance',
+};
+
 /** What stands on every page. */
 export const sharedText = {
     leaveName: 'Leave',
@@ -76,7 +86,7 @@ export const sharedText = {
         week: (number: number) => `Week ${String(number)}`,
         weeks: 'Week',
     },
-    percent: (printed: string) => `${printed} %`,
+    percent: (printed: string) => `${printed}\u00A0%`,
     state: {
         draft: 'draft',
         submitted: 'submitted',
@@ -100,6 +110,6 @@ export const sharedText = {
         after: 'Next',
     },
     noteKeys: 'Enter saves, Shift+Enter starts a new line, Escape cancels',
-    fault: { title: (status: number) => `Something went wrong (${status})`, home: 'Go to the start page' },
+    fault: { title: (status: number) => FAULTS[status] ?? `Something went wrong (${status})`, home: 'Go to the start page' },
     lost: 'The server’s reply could not be read. Nothing was saved.',
 };
