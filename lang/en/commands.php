@@ -7,6 +7,7 @@ return [
     'day' => '--:option cannot be “:value”. Enter a date as YYYY-MM-DD.',
     'week' => '--week cannot be “:value”. Enter a week such as 2026-W25.',
     'missing' => '--:option is missing. Enter a date as YYYY-MM-DD.',
+    'missing_field' => '--field is missing. Enter the code of an own field.',
     'code' => '--:option is “:value”, but nothing has that code.',
     'period' => '--period is “:value”. Enter a period such as this-month, last-quarter, next-week, last-6-weeks (at most 60) or to-date.',
     'measure' => '--measure is “:value”, which is no measure. php artisan help moss:compare lists them.',

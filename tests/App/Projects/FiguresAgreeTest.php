@@ -77,6 +77,7 @@ final class FiguresAgreeTest extends TestCase
             ['moss:status', ['--format' => 'xml'], 'Use one of: csv, json'],
             ['moss:compare', ['--from' => '2026-06-01', '--to' => '2026-06-30'], '--by cannot be “”'],
             ['moss:compare', ['--by' => 'week', '--to' => '2026-06-30'], '--from is missing'],
+            ['moss:compare', ['--by' => 'field', '--from' => '2026-06-01', '--to' => '2026-06-30'], '--field is missing. Enter the code of an own field.'],
             ['moss:compare', ['--by' => 'week', '--from' => '2026-06-30', '--to' => '2026-06-01'], '--to is before --from'],
             ['moss:compare', ['--by' => 'week', '--from' => '2026-06-01', '--to' => '2026-06-30', '--team' => ['none']], '--team is “none”'],
             ['moss:compare', ['--by' => 'week', '--period' => 'last-moon'], '--period is “last-moon”'],

@@ -129,7 +129,7 @@ final class CompareCommand extends Command
     {
         $code = $this->text('field');
         if ($code === null) {
-            return $grouping === Grouping::OwnField ? throw OptionRefused::because('missing', ['option' => 'field']) : null;
+            return $grouping === Grouping::OwnField ? throw OptionRefused::because('missing_field', []) : null;
         }
 
         return OwnFieldList::all()->named($code) ?? throw OptionRefused::because('code', ['option' => 'field', 'value' => $code]);
