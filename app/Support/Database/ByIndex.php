@@ -21,4 +21,14 @@ final readonly class ByIndex
     {
         return DB::query()->fromRaw($table.' INDEXED BY '.$index);
     }
+
+    /**
+     * In the order in which they are stored, where most of them are read anyway: each by an index takes four times as long.
+     *
+     * @param  literal-string  $table
+     */
+    public static function none(string $table): Builder
+    {
+        return DB::query()->fromRaw($table.' NOT INDEXED');
+    }
 }

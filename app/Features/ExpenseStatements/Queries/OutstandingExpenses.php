@@ -7,6 +7,7 @@ namespace App\Features\ExpenseStatements\Queries;
 use App\Models\Expense;
 use App\Models\ExpenseStatementKind;
 use App\Models\ExpenseStatementLine;
+use App\Support\Database\ByIndex;
 use App\Support\Database\Sql;
 use Illuminate\Database\Query\Builder;
 use Moss\Core\Calendar\Day;
@@ -20,7 +21,7 @@ final class OutstandingExpenses
     {
         $done = ExpenseStatementLine::query()->toBase()->select(Sql::value(1))->whereColumn('expense_statement_lines.expense_id', 'expenses.id')->where('expense_statement_lines.kind', $kind->value);
 
-        return Expense::query()->toBase()
+        return ($kind === ExpenseStatementKind::Client ? Expense::query()->toBase() : ByIndex::none('expenses'))
             ->whereIn('expenses.state', [EntryState::Approved->value, EntryState::Settled->value])->where('expenses.date', '<=', $until->toString())->whereNotExists($done)
             ->when($kind === ExpenseStatementKind::Reimbursement, static fn (Builder $own): Builder => $own->where('expenses.own_money', true))
             ->when($kind === ExpenseStatementKind::Client, static fn (Builder $charged): Builder => $charged->join('tasks', 'tasks.id', 'expenses.task_id')->join('projects', 'projects.id', 'tasks.project_id')->where('expenses.charged', true)->where('projects.client_id', $client));
