@@ -25,7 +25,7 @@ use Moss\Core\Sheet\EntryStatus;
  */
 final readonly class Settlement
 {
-    private const AT_ONCE = 250;
+    private const AT_ONCE = 150;
 
     public function __construct(private AuditTrail $auditTrail, private Application $application)
     {
