@@ -30,9 +30,9 @@ $usual = $scalar("SELECT code FROM projects WHERE state = 'open' AND starts_on B
 $managerOf = static fn (string $project): string => $scalar("SELECT people.code FROM people JOIN projects ON projects.manager_id = people.id WHERE projects.code = '$project'");
 $approver = $scalar("SELECT people.code FROM people JOIN entries ON entries.approver_id = people.id WHERE entries.state = 'submitted' GROUP BY people.id ORDER BY count(*) DESC LIMIT 1");
 $office = $scalar("SELECT code FROM people WHERE access = 'office'");
-$member = 'p3001';
-$busyMember = 'p3050';
-$invited = 'p3002';
+$member = 'p301';
+$busyMember = 'p400';
+$invited = 'p302';
 Appointments::fill($invited, '2026-06-15', 300);
 
 $client->signIn($member);
