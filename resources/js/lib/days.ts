@@ -41,7 +41,10 @@ export function weekNumber(week: string): number {
     return Number(week.slice(-2));
 }
 
-const instantFormat = new Intl.DateTimeFormat(locale, { day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit' });
+// Of twelve hours none begins with a zero.
+const hour = new Intl.DateTimeFormat(locale, { hour: 'numeric' }).resolvedOptions().hour12 === true ? 'numeric' : '2-digit';
+
+const instantFormat = new Intl.DateTimeFormat(locale, { day: 'numeric', month: 'short', hour, minute: '2-digit' });
 
 /** An instant in the clock of whoever reads it: `17 Jun, 15:04`. */
 export function instant(at: string): string {

@@ -73,7 +73,7 @@ function MissingTable({ notSubmitted, onRemind }: MissingTableProps) {
                     <tr className="text-faded">
                         <th scope="col">{copy.person}</th>
                         {[copy.expected, copy.draft, copy.returned, copy.submitted, copy.missing].map((name) => (
-                            <th key={name} scope="col" className="px-2 text-end">
+                            <th key={name} scope="col" className="px-2 text-end md:whitespace-nowrap">
                                 {name}
                             </th>
                         ))}
@@ -104,7 +104,7 @@ function MissingRow({ person, week, onRemind }: MissingRowProps) {
 
     return (
         <tr className="border-t border-rule">
-            <th scope="row" className="py-1 pe-2 [overflow-wrap:anywhere]">
+            <th scope="row" className="min-w-32 py-1 pe-2 [overflow-wrap:anywhere]">
                 <Link className="act-quiet" href={route('week.of', { person: person.code, week })}>
                     {person.name}
                 </Link>{' '}
@@ -121,7 +121,7 @@ function MissingRow({ person, week, onRemind }: MissingRowProps) {
             <td className="ps-4 text-faded md:whitespace-nowrap">
                 {person.remindedAt === null ? '' : instant(person.remindedAt)}
             </td>
-            <td className="text-end">
+            <td className="ps-4 text-end">
                 <button
                     type="button"
                     className="act-quiet"
