@@ -38,14 +38,16 @@ final readonly class UpdateTotals
     /** Within the act's transaction. */
     public function handle(EffortChanges $changes): void
     {
+        if (count($changes->billableTasks()) > self::MOST_TASKS) {
+            $changes->widely(RecalculationScope::allRecorded());
+        } else {
+            foreach (RecordedTotals::keysOf($changes->billableTasks()) as [$task, $person, $role, $part]) {
+                $changes->recorded($task, $person, $role === 0 ? null : $role, $part);
+            }
+        }
         $keys = $changes->recordedKeys();
         $tasks = $changes->tasks();
         $scopes = $changes->scopes();
-        if (count($changes->billableTasks()) > self::MOST_TASKS) {
-            $scopes[] = RecalculationScope::allRecorded();
-        } else {
-            $keys = array_values(array_unique([...$keys, ...RecordedTotals::keysOf($changes->billableTasks())], SORT_REGULAR));
-        }
         if (count($keys) > self::MOST_KEYS) {
             array_push($scopes, ...array_map(RecalculationScope::recorded(...), array_chunk($keys, self::QUEUED_AT_ONCE)));
             // The figures of their tasks come after them.

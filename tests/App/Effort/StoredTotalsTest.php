@@ -188,6 +188,27 @@ final class StoredTotalsTest extends TestCase
         self::assertSame(0, Artisan::call('moss:verify'), Artisan::output());
     }
 
+    public function test_many_tasks_that_become_billable_change_the_months_of_all_of_them(): void
+    {
+
+        $this->import(AwkwardData::files(3));
+        $import = function (string $billable): void {
+            [$tasks, $entries] = ["project,task,name,billable\n", "person,project,task,date,hours,state\n"];
+            for ($number = 1; $number <= 61; $number++) {
+                $tasks .= "P,T$number,Task $number,$billable\n";
+                $entries .= "ada,P,T$number,2026-06-17,0:10,approved\n";
+            }
+            $this->import(['tasks.csv' => $tasks, 'entries.csv' => $entries]);
+        };
+        $import('no');
+        $notBillable = fn (): int => (int) DB::table('recorded_project_months')->where('month', '2026-06-01')->where('billable', 0)->sum('actual_minutes');
+        $before = $notBillable();
+        $import('yes');
+
+        self::assertSame($before - 610, $notBillable());
+        self::assertSame(0, Artisan::call('moss:verify'), Artisan::output());
+    }
+
     /** @return iterable<string, array{string}> */
     public static function damages(): iterable
     {

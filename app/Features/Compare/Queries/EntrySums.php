@@ -25,7 +25,7 @@ final class EntrySums
     {
         // Weeks are told apart by their days here.
         $columns = array_map(static fn (string $column): string => $column === 'starts_on' ? 'date' : $column, $asked->columns());
-        $further = [...$asked->billable && $asked->tasks ? ['entries.billable'] : [], ...$asked->chargeCodes ? ['entries.charge_code'] : [], ...$asked->field?->subject === FieldSubject::Entry ? ['held.field'] : []];
+        $further = [...$asked->chargeCodes ? ['entries.charge_code'] : [], ...$asked->field?->subject === FieldSubject::Entry ? ['held.field'] : []];
         $entries = WeekSums::ofProjects(Entry::query()->toBase()
             ->when($asked->field?->subject === FieldSubject::Entry, static fn (Builder $with): Builder => $with->leftJoinSub(self::held($asked->field->code ?? ''), 'held', 'held.of_entry', 'entries.id'))
             ->where(static function (Builder $any) use ($ranges): void {
@@ -33,15 +33,18 @@ final class EntrySums
                     $any->orWhereBetween('date', [$range->first()->toString(), $range->last()->toString()]);
                 }
             }), [...$columns, ...$asked->billable ? ['billable'] : []], 'entries.task_id');
-        $isToldBillable = $asked->billable && ! $asked->tasks;
+        if ($asked->billable) {
+            $entries->addSelect($asked->tasks ? 'entries.billable' : ToldBillable::column('entries.billable', 'billable'));
+        }
         if (! $isPriced) {
-            return WeekSums::grouped($entries, [...$columns, 'state', ...$further], 'date')->addSelect(Sql::min('date', 'first'), Sql::sum('minutes', 'minutes'))
-                ->when($isToldBillable, static fn (Builder $told): Builder => $told->addSelect(ToldBillable::column('entries.billable', 'billable'))->groupBy(ToldBillable::column('entries.billable')));
+            $sums = WeekSums::grouped($entries, [...$columns, 'state', ...$further], 'date')->addSelect(Sql::min('date', 'first'), Sql::sum('minutes', 'minutes'));
+
+            return $asked->billable ? $sums->groupBy($asked->tasks ? 'entries.billable' : ToldBillable::column('entries.billable')) : $sums;
         }
 
         return $entries->joinSub(self::named('people', 'person'), 'priced_people', 'priced_people.person_number', 'entries.person_id')
             ->leftJoinSub(self::named('roles', 'role'), 'priced_roles', 'priced_roles.role_number', 'entries.role_id')
-            ->select([...array_diff($columns, ['month']), 'state', $isToldBillable ? ToldBillable::column('entries.billable', 'billable') : 'entries.billable', ...array_diff($further, ['entries.billable']), 'date AS first', 'minutes', 'priced_people.person', 'priced_roles.role'])->selectSub(CostedMinutes::beside(), 'costed');
+            ->addSelect([...array_diff($columns, ['month']), 'state', ...$further, 'date AS first', 'minutes', 'priced_people.person', 'priced_roles.role'])->selectSub(CostedMinutes::beside(), 'costed');
     }
 
     /** What an own field holds of entries, under names that no column of entries has. */
