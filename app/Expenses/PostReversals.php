@@ -32,9 +32,9 @@ final readonly class PostReversals
         $originals = Expense::query()->with('category')->whereKey($approved->where('reverses', false)->pluck('corrects_id')->filter()->all())->get();
         [$lines, $copies] = [[], []];
         foreach ($originals as $original) {
-            $reversal = $original->replicate(['code', 'version', 'approvals', 'return_comment', 'last_decided_by_id', 'approver_id', 'needs_attention', 'explanation'])->fill([
+            $reversal = $original->asAnother()->fill([
                 'gross_minor' => -$original->gross_minor, 'tax_minor' => -$original->tax_minor, 'gross_cents' => Money::zero()->minus($original->gross_cents), 'cost_cents' => Money::zero()->minus($original->cost_cents),
-                'state' => EntryState::Approved, 'corrects_id' => $original->id, 'reverses' => true, 'version' => 1,
+                'state' => EntryState::Approved, 'corrects_id' => $original->id, 'reverses' => true,
             ]);
             $reversal->save();
             $copies[$original->id] = $reversal->id;

@@ -50,6 +50,8 @@ use Moss\Core\Sheet\EntryState;
  * @property bool $needs_attention
  * @property int|null $corrects_id
  * @property bool $reverses
+ * @property bool $reimbursed  whether a statement has paid it back; like the next, it may still change once all else is settled
+ * @property bool $billed  whether a statement has charged the client for it
  * @property-read int|null $receipts_count
  * @property-read self|null $corrected
  * @property-read Person $person
@@ -70,13 +72,13 @@ final class Expense extends Model
     protected $attributes = [
         'code' => null, 'trip_id' => null, 'currency_id' => null, 'tax_minor' => 0, 'exchange_rate' => '1', 'charged' => false, 'own_money' => true, 'distance_tenths' => null, 'mileage_rate' => null,
         'from_place' => '', 'to_place' => '', 'note' => '', 'client_note' => '', 'explanation' => '', 'state' => 'draft', 'approver_id' => null, 'approvals' => 0, 'last_decided_by_id' => null,
-        'return_comment' => null, 'recorded_by_id' => null, 'version' => 1, 'needs_attention' => false, 'corrects_id' => null, 'reverses' => false,
+        'return_comment' => null, 'recorded_by_id' => null, 'version' => 1, 'needs_attention' => false, 'corrects_id' => null, 'reverses' => false, 'reimbursed' => false, 'billed' => false,
     ];
 
     protected $fillable = [
         'code', 'person_id', 'task_id', 'expense_category_id', 'trip_id', 'date', 'currency_id', 'gross_minor', 'tax_minor', 'exchange_rate', 'gross_cents', 'cost_cents', 'charged', 'own_money',
         'distance_tenths', 'mileage_rate', 'from_place', 'to_place', 'note', 'client_note', 'explanation', 'state', 'approver_id', 'approvals', 'last_decided_by_id', 'return_comment',
-        'recorded_by_id', 'version', 'needs_attention', 'corrects_id', 'reverses',
+        'recorded_by_id', 'version', 'needs_attention', 'corrects_id', 'reverses', 'reimbursed', 'billed',
     ];
 
     protected static function booted(): void
@@ -113,6 +115,12 @@ final class Expense extends Model
     public function isCounting(): bool
     {
         return $this->state->isActual() || $this->corrects_id === null;
+    }
+
+    /** Another one of the same that nobody has seen yet: neither decided on, nor on a statement. */
+    public function asAnother(): self
+    {
+        return $this->replicate(['code', 'version', 'approver_id', 'approvals', 'last_decided_by_id', 'return_comment', 'needs_attention', 'explanation', 'reimbursed', 'billed'])->fill(['version' => 1]);
     }
 
     /** @return BelongsTo<Person, $this> */
@@ -174,7 +182,7 @@ final class Expense extends Model
     {
         return [
             'date' => AsDay::class, 'gross_cents' => AsMoney::class, 'cost_cents' => AsMoney::class, 'charged' => 'boolean', 'own_money' => 'boolean', 'state' => EntryState::class,
-            'needs_attention' => 'boolean', 'reverses' => 'boolean',
+            'needs_attention' => 'boolean', 'reverses' => 'boolean', 'reimbursed' => 'boolean', 'billed' => 'boolean',
         ];
     }
 }

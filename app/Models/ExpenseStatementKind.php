@@ -9,4 +9,13 @@ enum ExpenseStatementKind: string
 {
     case Reimbursement = 'reimbursement';
     case Client = 'client';
+
+    /** What is set of expenses that have been on a statement of this kind. */
+    public function mark(): string
+    {
+        return match ($this) {
+            self::Reimbursement => 'reimbursed',
+            self::Client => 'billed',
+        };
+    }
 }

@@ -307,6 +307,7 @@ final class LargeOrganisation
         // What is settled has been paid back.
         $statement = ExpenseStatement::query()->create(['kind' => 'reimbursement', 'starts_on' => self::FIRST, 'ends_on' => '2026-04-30', 'made_by_id' => $this->people, 'made_at' => '2026-05-04T08:00:00Z', 'expenses' => 1, 'amount_cents' => 1])->id;
         DB::statement("INSERT INTO expense_statement_lines (expense_statement_id, kind, expense_id, amount_cents) SELECT ?, 'reimbursement', id, gross_cents FROM expenses WHERE state = 'settled'", [$statement]);
+        DB::statement("UPDATE expenses SET reimbursed = 1 WHERE state = 'settled'");
     }
 
     /** One in fifty has many lines in the last weeks, as people have who help everywhere. */

@@ -10,7 +10,9 @@ use App\Models\ExpenseStatement;
 use App\Models\ExpenseStatementLine;
 use Dompdf\Dompdf;
 use Illuminate\Database\QueryException;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\File;
+use Illuminate\Support\Facades\Schema;
 use Illuminate\Testing\TestResponse;
 use Moss\Core\Sheet\EntryState;
 use Smalot\PdfParser\Parser;
@@ -60,8 +62,24 @@ final class StatementsTest extends TestCase
         $this->make(['kind' => 'reimbursement', 'until' => '2026-06-17'])->assertSessionHasNoErrors();
 
         self::assertSame([2000, -500], ExpenseStatement::query()->orderBy('id')->get()->map(static fn (ExpenseStatement $one): int => $one->amount_cents->cents())->all());
-        $this->expectException(QueryException::class);
-        $expense->refresh()->update(['gross_cents' => 1]);
+    }
+
+    public function test_of_what_is_settled_nothing_changes_but_whether_it_was_paid_back_or_charged(): void
+    {
+        $expense = $this->approved(['amount' => '20']);
+        $this->make(['kind' => 'reimbursement', 'until' => '2026-06-17'])->assertSessionHasNoErrors();
+        self::assertSame([true, false], [$expense->refresh()->reimbursed, $expense->billed]);
+        $expense->update(['billed' => true]);
+        $changed = [];
+        foreach (Schema::getColumnListing('expenses') as $column) {
+            try {
+                DB::table('expenses')->where('id', $expense->id)->update([$column => DB::table('expenses')->where('id', $expense->id)->value($column)]);
+                $changed[] = $column;
+            } catch (QueryException $refused) {
+                self::assertStringContainsString('settled expenses cannot be changed', $refused->getMessage());
+            }
+        }
+        self::assertSame(['reimbursed', 'billed'], $changed);
     }
 
     public function test_closing_a_period_settles_them_and_says_how_many_are_open(): void

@@ -50,7 +50,9 @@ final readonly class MakeStatement
                 ['expense_statement_id', 'kind', 'expense_id', 'amount_cents'],
                 $outstanding->select(Sql::number($statement->id, 'statement'), Sql::text($kind->value, 'statement_kind'), 'expenses.id', OutstandingExpenses::amount($kind))->orderBy('expenses.id'),
             );
-            Expense::query()->where('state', EntryState::Approved)->whereIn('id', ExpenseStatementLine::query()->where('expense_statement_id', $statement->id)->select('expense_id'))->update(['state' => EntryState::Settled]);
+            $stated = Expense::query()->whereIn('id', ExpenseStatementLine::query()->where('expense_statement_id', $statement->id)->select('expense_id'));
+            (clone $stated)->update([$kind->mark() => true]);
+            $stated->where('state', EntryState::Approved)->update(['state' => EntryState::Settled]);
             $this->auditTrail->of([AuditTrailLine::on(AuditTrailSubject::Billing, $client === null ? $kind->value : $client->code, 'make', $office, null, [
                 'kind' => $kind->value, 'until' => $until->toString(), 'expenses' => $sums->int('expenses'), 'amount' => $sums->int('cents'),
             ])]);

@@ -6,7 +6,6 @@ namespace App\Features\ExpenseStatements\Queries;
 
 use App\Models\Expense;
 use App\Models\ExpenseStatementKind;
-use App\Models\ExpenseStatementLine;
 use App\Support\Database\ByIndex;
 use App\Support\Database\Sql;
 use Illuminate\Database\Query\Builder;
@@ -19,12 +18,12 @@ final class OutstandingExpenses
     /** @param  int|null  $client  whose projects; needed for what is charged */
     public static function of(ExpenseStatementKind $kind, ?int $client, Day $until): Builder
     {
-        $done = ExpenseStatementLine::query()->toBase()->select(Sql::value(1))->whereColumn('expense_statement_lines.expense_id', 'expenses.id')->where('expense_statement_lines.kind', $kind->value);
-
-        return ($kind === ExpenseStatementKind::Client ? Expense::query()->toBase() : ByIndex::none('expenses'))
-            ->whereIn('expenses.state', [EntryState::Approved->value, EntryState::Settled->value])->where('expenses.date', '<=', $until->toString())->whereNotExists($done)
-            ->when($kind === ExpenseStatementKind::Reimbursement, static fn (Builder $own): Builder => $own->where('expenses.own_money', true))
-            ->when($kind === ExpenseStatementKind::Client, static fn (Builder $charged): Builder => $charged->join('tasks', 'tasks.id', 'expenses.task_id')->join('projects', 'projects.id', 'tasks.project_id')->where('expenses.charged', true)->where('projects.client_id', $client));
+        // Said as the index says it, which holds these alone.
+        return ($kind === ExpenseStatementKind::Client ? Expense::query()->toBase() : ByIndex::of('expenses', 'expenses_to_reimburse'))
+            ->where('expenses.'.$kind->mark(), Sql::value(0))
+            ->whereIn('expenses.state', [EntryState::Approved->value, EntryState::Settled->value])->where('expenses.date', '<=', $until->toString())
+            ->when($kind === ExpenseStatementKind::Reimbursement, static fn (Builder $own): Builder => $own->where('expenses.own_money', Sql::value(1)))
+            ->when($kind === ExpenseStatementKind::Client, static fn (Builder $charged): Builder => $charged->join('tasks', 'tasks.id', 'expenses.task_id')->join('projects', 'projects.id', 'tasks.project_id')->where('expenses.charged', Sql::value(1))->where('projects.client_id', $client));
     }
 
     /** The column that is paid back gross, or charged as the project bears it. */

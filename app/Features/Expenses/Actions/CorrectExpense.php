@@ -40,8 +40,8 @@ final readonly class CorrectExpense
             if ($stored->reverses || Expense::query()->where('corrects_id', $stored->id)->exists()) {
                 throw ExpenseRefused::because(Wording::of('expenses.corrected_already'));
             }
-            $correction = $stored->replicate(['code', 'approver_id', 'approvals', 'last_decided_by_id', 'return_comment', 'needs_attention', 'explanation'])->fill([
-                'state' => EntryState::Draft, 'version' => 1, 'corrects_id' => $stored->id, 'recorded_by_id' => $actor->id === $owner->id ? null : $actor->id,
+            $correction = $stored->asAnother()->fill([
+                'state' => EntryState::Draft, 'corrects_id' => $stored->id, 'recorded_by_id' => $actor->id === $owner->id ? null : $actor->id,
             ]);
             $correction->save();
             OwnFieldValues::copy(FieldSubject::Expense, [$stored->id => $correction->id]);

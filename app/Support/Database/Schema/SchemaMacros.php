@@ -29,9 +29,14 @@ final class SchemaMacros
         Blueprint::macro('partialIndex', function (array $columns, string $index, string $where): void {
             $this->addCommand('partialIndex', ['columns' => $columns, 'index' => $index, 'where' => $where]);
         });
-        // Rows with certain values, or all, that can be neither changed nor deleted nor replaced by another of the same key.
-        Blueprint::macro('keepRows', function (string $rows, string $message, array $which = [], ?array $key = null): void {
-            $this->addCommand('keepRows', ['rows' => $rows, 'message' => $message, 'which' => $which, 'key' => $key]);
+        // Rows with certain values, or all, that can be neither changed nor deleted nor replaced by another of the same key;
+        // where only some columns are kept, the others may change.
+        Blueprint::macro('keepRows', function (string $rows, string $message, array $which = [], ?array $key = null, array $columns = []): void {
+            $this->addCommand('keepRows', ['rows' => $rows, 'message' => $message, 'which' => $which, 'key' => $key, 'columns' => $columns]);
+        });
+        // Takes back what `keepRows` said.
+        Blueprint::macro('releaseRows', function (string $rows): void {
+            $this->addCommand('releaseRows', ['rows' => $rows]);
         });
     }
 }

@@ -62,7 +62,8 @@ final class StrictSqliteGrammar extends SQLiteGrammar
     {
         $table = $this->wrapTable($blueprint);
         $refuse = static fn (string $when): string => " when {$when} begin select raise(abort, ".self::quoted(self::text($command, 'message')).'); end';
-        $name = static fn (string $what): string => self::text($command, 'rows').'_'.$what;
+        $columns = array_keys(self::named(is_array($command->get('columns')) ? $command->get('columns') : []));
+        $of = $columns === [] ? '' : ' of '.$this->columnize($columns);
         // REPLACE takes rows away without asking the triggers that keep them.
         $replaced = implode(' union all ', array_map(
             fn (array $key): string => 'select 1 from '.$table.' where '.$this->kept($command, '').' and '.$this->sameAsNew($key),
@@ -70,10 +71,29 @@ final class StrictSqliteGrammar extends SQLiteGrammar
         ));
 
         return [
-            'create trigger '.$this->wrap($name('are_not_changed')).' before update on '.$table.$refuse($this->kept($command, 'OLD.')),
-            'create trigger '.$this->wrap($name('are_not_deleted')).' before delete on '.$table.$refuse($this->kept($command, 'OLD.')),
-            'create trigger '.$this->wrap($name('are_not_replaced')).' before insert on '.$table.$refuse('exists ('.$replaced.')'),
+            'create trigger '.$this->wrap(self::trigger($command, 'changed')).' before update'.$of.' on '.$table.$refuse($this->kept($command, 'OLD.')),
+            'create trigger '.$this->wrap(self::trigger($command, 'deleted')).' before delete on '.$table.$refuse($this->kept($command, 'OLD.')),
+            'create trigger '.$this->wrap(self::trigger($command, 'replaced')).' before insert on '.$table.$refuse('exists ('.$replaced.')'),
         ];
+    }
+
+    /**
+     * @param  Fluent<string, mixed>  $command
+     * @return list<string>
+     */
+    public function compileReleaseRows(Blueprint $blueprint, Fluent $command): array
+    {
+        return array_map(fn (string $what): string => 'drop trigger '.$this->wrap(self::trigger($command, $what)), ['changed', 'deleted', 'replaced']);
+    }
+
+    /**
+     * The name of the trigger against what would be done to kept rows.
+     *
+     * @param  Fluent<string, mixed>  $command
+     */
+    private static function trigger(Fluent $command, string $done): string
+    {
+        return self::text($command, 'rows').'_are_not_'.$done;
     }
 
     /** @param  Fluent<string, mixed>  $column */
