@@ -38,6 +38,12 @@ final readonly class RecalculationQueue
         return new QueuedRecalculation($row->int('id'), RecalculationScope::stored(RecalculationKind::from($row->string('kind')), is_array($values) ? self::named($values) : []), $row->int('place'));
     }
 
+    /** Whether recorded totals are among what is left. */
+    public function hasRecorded(): bool
+    {
+        return StoredRecalculation::query()->where('is_done', 0)->whereIn('kind', [RecalculationKind::RecordedKeys, RecalculationKind::RecordedPeople])->exists();
+    }
+
     /** About how many steps are left. */
     public function steps(): int
     {

@@ -31,6 +31,16 @@ final class NotSubmittedTest extends TestCase
         $this->get('/not-submitted?week=soon')->assertInertia(fn (AssertableInertia $page) => $page->where('notSubmitted.week', '2026-W24'));
     }
 
+    public function test_while_totals_are_recalculated_entries_say_who_has_submitted(): void
+    {
+        $missing = fn (): array => self::each($this->actingAs($this->person('lee'))->given('/not-submitted')->value('notSubmitted.missing'), 'code');
+        self::assertSame(['ada'], $missing());
+        // Totals of time that is gone.
+        DB::table('recalculations')->insert(['kind' => 'recorded_keys', 'scope' => '{}', 'units' => 5, 'queued_at' => '2026-06-17T08:00:00Z']);
+        DB::table('entries')->where('person_id', $this->person('mo')->id)->delete();
+        self::assertSame(['mo', 'ada'], $missing());
+    }
+
     public function test_whoever_was_not_there_has_no_expected_hours(): void
     {
         DB::table('people')->where('code', 'ada')->update(['ends_on' => '2026-06-05']);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Features\NotSubmitted\Queries;
 
+use App\Effort\Recalculation\RecalculationQueue;
 use App\Features\NotSubmitted\Props\MissingTimesheetProps;
 use App\Features\NotSubmitted\Props\NotSubmittedProps;
 use App\Http\Input\DaysText;
@@ -12,14 +13,15 @@ use App\Models\Entry;
 use App\Models\Message;
 use App\Models\Organisation;
 use App\Models\Person;
+use App\Models\RecordedWeek;
 use App\Models\Team;
 use App\Sheet\PersonWorkTime;
 use App\Support\Database\ByIndex;
 use App\Support\Database\Record;
 use App\Support\Database\Rows;
 use App\Support\Database\Sql;
-use App\Support\Database\StreamedRows;
 use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Query\Builder as QueryBuilder;
 use Moss\Core\Calendar\Day;
 use Moss\Core\Calendar\DayRange;
 use Moss\Core\Calendar\TimesheetPeriod;
@@ -28,9 +30,13 @@ use Moss\Core\Review\TimesheetSubmission;
 use Moss\Core\Sheet\EntryState;
 
 /** Who has not submitted the timesheet that ends in a week: of a line manager's own people, or for the office of everybody. */
-final class MissingTimesheets
+final readonly class MissingTimesheets
 {
     private const AT_ONCE = 50;
+
+    public function __construct(private RecalculationQueue $recalculations)
+    {
+    }
 
     public function of(Person $reader, Week $week, Day $today, string $search, int $page): NotSubmittedProps
     {
@@ -65,8 +71,8 @@ final class MissingTimesheets
     {
         // Of those whose timesheet is the week, whoever has submitted something and left nothing open is done, whatever is expected.
         $weekly = $this->people($reader, $week, $search)->whereDoesntHave('team', self::isOfAnotherPeriod(...))->count();
-        $asked = $this->people($reader, $week, $search)->where(static fn (Builder $any): Builder => $any->whereHas('team', self::isOfAnotherPeriod(...))
-            ->orWhere(static fn (Builder $open): Builder => $open->whereKeyNot(self::done($reader, $week))))
+        $asked = $this->people($reader, $week, $search)->where(fn (Builder $any): Builder => $any->whereHas('team', self::isOfAnotherPeriod(...))
+            ->orWhereIn('id', self::open($reader, $week))->orWhereNotIn('id', $this->recorded($reader, $week)))
             ->select('id AS asked_id');
         $people = Rows::of(MissingPerson::class, Person::query()->toBase()->joinSub($asked, 'asked', 'asked.asked_id', 'people.id')->leftJoin('teams', 'teams.id', 'people.team_id')->orderBy('people.name')
             ->select('people.code', 'people.name', 'teams.name AS team', 'teams.timesheet_period', 'teams.counted_in', ...PersonWorkTime::COLUMNS));
@@ -106,25 +112,28 @@ final class MissingTimesheets
         $team->where('timesheet_period', '<>', TimesheetPeriod::Week->value);
     }
 
-    /** @return list<int> those of the reader's people who have submitted something of a week and left nothing open */
-    private static function done(Person $reader, Week $week): array
+    /** Those of the reader's people with time of a week that is not submitted. */
+    private static function open(Person $reader, Week $week): QueryBuilder
     {
-        // Everybody's week is found by its days, that of a few by whose it is.
-        $entries = $reader->isOffice() ? ByIndex::of('entries', 'entries_of_day') : Entry::query()->toBase()->whereIn('person_id', Person::query()->where('manager_id', $reader->id)->select('id'));
-        $done = [];
-        $open = [];
-        foreach (StreamedRows::of($entries->whereBetween('date', [$week->monday()->toString(), $week->sunday()->toString()])
-            ->groupBy('person_id', 'state')->select('person_id', 'state', Sql::sum('minutes'))) as $row) {
-            /** @var array{int, string, int} $row */
-            [$person, $state, $minutes] = $row;
-            if (in_array(EntryState::from($state), [EntryState::Draft, EntryState::Returned], true)) {
-                $open[$person] = true;
-            } else {
-                $done[$person] = ($done[$person] ?? 0) + $minutes;
-            }
-        }
+        return self::own($reader, ByIndex::of('entries', 'entries_unsettled'))->whereIn('state', [EntryState::Draft->value, EntryState::Returned->value])
+            ->where('state', '<>', Sql::value(EntryState::Settled->value))
+            ->whereBetween('date', [$week->monday()->toString(), $week->sunday()->toString()])->select('person_id');
+    }
 
-        return array_keys(array_filter(array_diff_key($done, $open), static fn (int $minutes): bool => $minutes > 0));
+    /** Those of the reader's people with any time in a week: by stored totals, or by their entries while those are recalculated. */
+    private function recorded(Person $reader, Week $week): QueryBuilder
+    {
+        $days = [$week->monday()->toString(), $week->sunday()->toString()];
+        [$recorded, $minutes] = $this->recalculations->hasRecorded()
+            ? [Entry::query()->toBase()->whereBetween('date', $days), ['minutes']]
+            : [RecordedWeek::query()->toBase()->whereBetween('starts_on', $days), ['actual_minutes', 'pending_minutes']];
+
+        return self::own($reader, $recorded)->groupBy('person_id')->having(Sql::total($minutes), '>', 0)->select('person_id');
+    }
+
+    private static function own(Person $reader, QueryBuilder $rows): QueryBuilder
+    {
+        return $rows->when(! $reader->isOffice(), static fn (QueryBuilder $own): QueryBuilder => $own->whereIn('person_id', Person::query()->where('manager_id', $reader->id)->select('id')));
     }
 
     /** @return Builder<Person> */
