@@ -11,6 +11,7 @@ use App\Features\NotSubmitted\Queries\TimesheetSubmissions;
 use App\Models\Access;
 use App\Models\Entry;
 use App\Models\Message;
+use App\Models\MessagePreferences;
 use App\Models\Organisation;
 use App\Models\Person;
 use App\Notices\Notice;
@@ -18,9 +19,9 @@ use App\Notices\NotifyPeople;
 use App\Sheet\TimesheetSetting;
 use App\Support\Database\Record;
 use App\Support\Database\Sql;
+use App\Support\Database\StreamedRows;
 use DateTimeImmutable;
 use DateTimeZone;
-use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Queue;
 use Moss\Core\Calendar\Day;
@@ -49,26 +50,45 @@ final readonly class NotifyDueTimesheets
     {
         $due = max(0, Organisation::query()->sole()->week_due);
         $count = 0;
-        Person::query()->with('team')->where('access', '<>', Access::Viewer->value)->orderBy('id')->chunk(self::PEOPLE_AT_ONCE, function (Collection $people) use ($now, $due, &$count): void {
-            $count += $this->tellSome(array_values($people->all()), $now, $due);
-        });
+        foreach (array_chunk(self::whoseTurn($now), self::PEOPLE_AT_ONCE, true) as $slots) {
+            $people = Person::query()->with('team')->whereKey(array_keys($slots))->orderBy('id')->get();
+            $count += $this->tellSome(array_values($people->map(static fn (Person $person): array => [$person, $slots[$person->id]])->all()), $due);
+        }
 
         return $count;
     }
 
     /**
-     * @param  list<Person>  $people
-     * @param  int<0, max>  $due
+     * Of everybody, so that only those are looked at who may be told something now.
+     *
+     * @return array<int, MailSlot> by person
      */
-    private function tellSome(array $people, DateTimeImmutable $now, int $due): int
+    private static function whoseTurn(DateTimeImmutable $now): array
     {
         $turns = [];
-        foreach ($people as $person) {
-            $turn = self::turn($person, $now);
-            if ($turn !== null && $person->mailed_in !== $turn->key() && $person->employment()->includes($turn->day) && $person->hasAccess($turn->day)) {
-                $turns[] = [$person, $turn];
+        // Many live in the same zone and want to be told at the same hours.
+        $alike = [];
+        foreach (StreamedRows::of(Person::query()->toBase()->where('access', '<>', Access::Viewer->value)->select('id', 'timezone', 'messages', 'mailed_in')->orderBy('id')) as $row) {
+            /** @var array{int, string|null, string|null, string|null} $row */
+            [$person, $timezone, $messages, $mailedIn] = $row;
+            $key = $timezone.' '.$messages;
+            $alike[$key] ??= [self::turn($timezone, MessagePreferences::read($messages), $now)];
+            [$turn] = $alike[$key];
+            if ($turn !== null && $mailedIn !== $turn->key()) {
+                $turns[$person] = $turn;
             }
         }
+
+        return $turns;
+    }
+
+    /**
+     * @param  list<array{Person, MailSlot}>  $all
+     * @param  int<0, max>  $due
+     */
+    private function tellSome(array $all, int $due): int
+    {
+        $turns = array_values(array_filter($all, static fn (array $one): bool => $one[0]->employment()->includes($one[1]->day) && $one[0]->hasAccess($one[1]->day)));
         if ($turns === []) {
             return 0;
         }
@@ -180,11 +200,10 @@ final readonly class NotifyDueTimesheets
     }
 
     /** The part of their day that it is for a person; null before they want any mail. */
-    private static function turn(Person $person, DateTimeImmutable $now): ?MailSlot
+    private static function turn(?string $timezone, MessagePreferences $settings, DateTimeImmutable $now): ?MailSlot
     {
-        $there = $now->setTimezone(new DateTimeZone($person->timezone ?? 'UTC'));
+        $there = $now->setTimezone(new DateTimeZone($timezone ?? 'UTC'));
         $hour = (int) $there->format('G');
-        $settings = $person->messages;
         $day = Day::of($there->format('Y-m-d'));
 
         return match (true) {
