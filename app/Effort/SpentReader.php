@@ -30,10 +30,10 @@ final class SpentReader
         return $sums;
     }
 
-    /** `project_id` and `cents`: what is approved. */
-    public static function actualByProject(): Builder
+    /** In cents, beside each row of a query on projects: what is approved. */
+    public static function actualOfProject(): Builder
     {
-        return self::byProject(Expense::query()->counting(false)->toBase());
+        return Expense::query()->counting(false)->toBase()->join('tasks', 'tasks.id', 'expenses.task_id')->whereColumn('tasks.project_id', 'projects.id')->select(Sql::total('expenses.cost_cents'));
     }
 
     /**

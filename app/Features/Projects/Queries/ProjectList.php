@@ -44,14 +44,14 @@ final readonly class ProjectList
     {
         $hasRates = Rate::query()->exists();
         $query = $this->filtered($reader, $filter, $hasRates);
-        $totals = Record::all($this->filtered($reader, $filter, $hasRates, $filter->concern === 'over budget')->selectRaw('count(*) AS projects, coalesce(sum('.self::FORECAST.' > project_figures.planned_minutes), 0) AS above')
+        $totals = Record::all($this->filtered($reader, $filter, $hasRates)->selectRaw('count(*) AS projects, coalesce(sum('.self::FORECAST.' > project_figures.planned_minutes), 0) AS above')
             ->addSelect(Sql::total('project_figures.planned_minutes', 'planned'), Sql::total('project_figures.actual_minutes', 'actual'))
             ->addSelect(Sql::total('project_figures.pending_minutes', 'pending'), Sql::total('project_figures.remaining_minutes', 'remaining'))
             // Internal projects hold everybody's own time and would dwarf the others on the common scale.
             ->selectRaw('coalesce(max(CASE WHEN projects.internal = 0 THEN max('.self::FORECAST.', project_figures.planned_minutes) END), 1) AS scale'))[0];
         $pages = max(1, (int) ceil($totals->int('projects') / self::AT_ONCE));
         $page = min($filter->page, $pages);
-        $projects = Record::all($this->sorted($query, $filter->sort, self::budgetIsGone($reader, $hasRates))->forPage($page, self::AT_ONCE)
+        $projects = Record::all($this->sorted($query, $filter->sort)->forPage($page, self::AT_ONCE)
             ->select('projects.id', 'projects.code', 'projects.name', 'projects.state', 'projects.internal', 'clients.name AS client', 'managers.name AS manager')
             ->addSelect('project_figures.planned_minutes', 'project_figures.actual_minutes', 'project_figures.pending_minutes', 'project_figures.remaining_minutes')
             ->selectRaw(self::budgetIsGone($reader, $hasRates).' AS budget_is_gone, '.self::WAITING.' AS waiting'));
@@ -75,12 +75,10 @@ final readonly class ProjectList
         );
     }
 
-    /** @param  bool  $withSpent  whether expenses beside time are asked for, where the reader sees money */
-    private function filtered(Person $reader, ProjectFilter $filter, bool $hasRates, bool $withSpent = true): Builder
+    private function filtered(Person $reader, ProjectFilter $filter, bool $hasRates): Builder
     {
         $query = Project::query()->toBase()->join('people AS managers', 'managers.id', 'projects.manager_id')
             ->leftJoin('clients', 'clients.id', 'projects.client_id')->leftJoin('project_figures', 'project_figures.project_id', 'projects.id')
-            ->when($withSpent && self::showsMoney($reader, $hasRates), static fn (Builder $spent): Builder => $spent->leftJoinSub(SpentReader::actualByProject(), 'spent', 'spent.project_id', 'projects.id'))
             ->leftJoinSub(self::waitingEstimates(), 'waiting_estimates', 'waiting_estimates.project_id', 'projects.id')
             ->when(! $reader->isOffice() && ! $reader->isViewer(), static fn (Builder $own): Builder => $own->where('projects.manager_id', $reader->id))
             ->when($filter->state !== 'all', static fn (Builder $state): Builder => $state->where('projects.state', $filter->state))
@@ -98,14 +96,14 @@ final readonly class ProjectList
             ->groupBy('tasks.project_id')->addSelect('tasks.project_id', Sql::count('number'));
     }
 
-    private function sorted(Builder $query, ProjectSort $sort, string $budgetIsGone): Builder
+    private function sorted(Builder $query, ProjectSort $sort): Builder
     {
         $variance = self::FORECAST.' - project_figures.planned_minutes';
 
         return (match ($sort) {
             // What costs or takes more than it may comes first, then what has an estimate waiting; non-project time last.
             ProjectSort::Attention => $query->orderBy('projects.state', 'desc')->orderBy('projects.internal')
-                ->orderByRaw($budgetIsGone.' DESC, max('.$variance.', 0) DESC, '.self::WAITING.' DESC, '.$variance.' DESC'),
+                ->orderByRaw('budget_is_gone DESC, max('.$variance.', 0) DESC, '.self::WAITING.' DESC, '.$variance.' DESC'),
             ProjectSort::Name => $query->orderBy('projects.name'),
             ProjectSort::Manager => $query->orderBy('managers.name'),
             ProjectSort::Planned => $query->orderBy('project_figures.planned_minutes', 'desc'),
@@ -114,11 +112,14 @@ final readonly class ProjectList
         })->orderBy('projects.code');
     }
 
-    /** Money is neither shown to nor sorted by for readers who may not see it; without rates nothing is known to be spent. */
+    /**
+     * Money is neither shown to nor sorted by for readers who may not see it; without rates nothing is known to be spent. Expenses are
+     * added up only where there is a budget.
+     */
     private static function budgetIsGone(Person $reader, bool $hasRates): string
     {
         return self::showsMoney($reader, $hasRates)
-            ? '(project_figures.budget_cents > 0 AND project_figures.actual_cents + coalesce(spent.cents, 0) > project_figures.budget_cents)'
+            ? '(CASE WHEN project_figures.budget_cents > 0 THEN project_figures.actual_cents + ('.SpentReader::actualOfProject()->toRawSql().') > project_figures.budget_cents ELSE 0 END)'
             : '(1 = 0)';
     }
 
