@@ -68,7 +68,7 @@ function Row({ token, mayRevoke }: { token: AccessTokenProps; mayRevoke: boolean
 
     return (
         <tr>
-            <th scope="row" className="border-b border-rule py-1 pe-4 [overflow-wrap:anywhere]">
+            <th scope="row" className="row-name border-b border-rule py-1 pe-4">
                 {token.name}
                 {token.application !== null && (
                     <span className="block font-normal text-faded">{copy.application(token.application)}</span>

@@ -107,7 +107,7 @@ function PeopleInBoth({ people }: { people: ComparedPersonProps[] }) {
                 <tbody>
                     {people.map((person) => (
                         <tr key={person.person}>
-                            <th scope="row" className="border-b border-rule py-1 pe-4 align-top [overflow-wrap:anywhere]">
+                            <th scope="row" className="row-name border-b border-rule py-1 pe-4 align-top">
                                 {person.name}
                             </th>
                             <td className="border-b border-rule py-1 pe-4 align-top whitespace-nowrap">

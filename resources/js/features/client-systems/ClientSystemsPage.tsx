@@ -35,7 +35,7 @@ export function ClientSystemsPage({ systems: { rows, monday } }: { systems: Clie
 function Row({ row: { id, name, clientName, readAt, openWeeks } }: { row: ClientSystemRowProps }) {
     return (
         <tr>
-            <th scope="row" className="border-b border-rule py-1 pe-4 [overflow-wrap:anywhere]">
+            <th scope="row" className="row-name border-b border-rule py-1 pe-4">
                 <Link
                     className="underline decoration-edge underline-offset-4"
                     href={route('office.client-systems.system', { clientSystem: id })}

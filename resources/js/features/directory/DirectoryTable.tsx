@@ -56,7 +56,7 @@ export function DirectoryTable({ kind, rows }: { kind: DirectoryKind; rows: Dire
 function Row({ kind, row, onOpen }: { kind: DirectoryKind; row: DirectoryRowProps; onOpen: () => void }) {
     return (
         <tr>
-            <th scope="row" className="border-b border-rule py-1 pe-4 [overflow-wrap:anywhere]">
+            <th scope="row" className="row-name border-b border-rule py-1 pe-4">
                 {row.name}
                 {row.isRetired && <span className="text-faded"> ({copy.retired.toLowerCase()})</span>}
             </th>

@@ -89,7 +89,7 @@ function Rows({ requests: { rows, search, state } }: { requests: WorkRequestsPro
             <tbody>
                 {rows.map((row) => (
                     <tr key={row.id} className={clsx(row.state !== 'open' && 'text-faded')}>
-                        <th scope="row" className="border-b border-rule py-1 pe-4 [overflow-wrap:anywhere]">
+                        <th scope="row" className="row-name border-b border-rule py-1 pe-4">
                             <Link className="act-quiet" href={route('requests.request', { workRequest: row.id })}>
                                 {row.title}
                             </Link>

@@ -69,7 +69,7 @@ export function LearningPage({ past }: { past: PastTasksProps }) {
 function Row({ name, by, spread: { count, median, low, high } }: { name: string; by: string; spread: SpreadProps }) {
     return (
         <tr className="align-baseline">
-            <th scope="row" className="border-b border-rule py-1 font-normal [overflow-wrap:anywhere]">
+            <th scope="row" className="row-name border-b border-rule py-1 font-normal">
                 <Link
                     href={route('past-tasks', {}, { by, group: name })}
                     preserveScroll

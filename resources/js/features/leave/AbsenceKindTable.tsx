@@ -81,7 +81,7 @@ function Row({ kind, onOpen }: { kind: AbsenceKindRowProps; onOpen: () => void }
 
     return (
         <tr className={clsx(kind.isRetired && 'text-faded')}>
-            <th scope="row" className="border-b border-rule py-1 pe-4 [overflow-wrap:anywhere]">
+            <th scope="row" className="row-name border-b border-rule py-1 pe-4">
                 {kind.name}
                 {kind.isRetired && ` (${copy.retired.toLowerCase()})`}
                 <span className="block text-faded sm:hidden">

@@ -59,7 +59,7 @@ export function MyGroups({ title, groups, name, withExpected = false, currency, 
                 <tbody>
                     {groups.map((group) => (
                         <tr key={group.code} className="align-baseline">
-                            <th scope="row" className="border-b border-rule py-1 font-normal [overflow-wrap:anywhere]">
+                            <th scope="row" className="row-name border-b border-rule py-1 font-normal">
                                 {name?.(group.code) ?? group.name}
                             </th>
                             <td className="border-b border-rule ps-3 text-end">

@@ -104,7 +104,7 @@ function MissingRow({ person, week, onRemind }: MissingRowProps) {
 
     return (
         <tr className="border-t border-rule">
-            <th scope="row" className="min-w-32 py-1 pe-2 [overflow-wrap:anywhere]">
+            <th scope="row" className="row-name py-1 pe-2">
                 <Link className="act-quiet" href={route('week.of', { person: person.code, week })}>
                     {person.name}
                 </Link>{' '}

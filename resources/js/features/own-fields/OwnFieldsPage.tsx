@@ -52,7 +52,7 @@ function Row({ field, isOpened }: { field: OwnFieldRowProps; isOpened: boolean }
 
     return (
         <tr className={clsx(isRetired && 'text-faded', isOpened && 'bg-moss-wash')}>
-            <th scope="row" className="border-b border-rule py-1 pe-4 align-top [overflow-wrap:anywhere]">
+            <th scope="row" className="row-name border-b border-rule py-1 pe-4 align-top max-sm:pe-2">
                 <Link
                     className="underline decoration-edge underline-offset-4"
                     href={route('office.own-fields', {}, { field: code })}
@@ -63,11 +63,11 @@ function Row({ field, isOpened }: { field: OwnFieldRowProps; isOpened: boolean }
                 </Link>
                 {isRetired && <span className="font-normal"> ({copy.retired})</span>}
             </th>
-            <td className="border-b border-rule py-1 pe-4 align-top">{copy.subjects[subject]}</td>
-            <td className="border-b border-rule py-1 pe-4 align-top [overflow-wrap:anywhere]">
+            <td className="border-b border-rule py-1 pe-4 align-top max-sm:pe-2">{copy.subjects[subject]}</td>
+            <td className="min-w-20 border-b border-rule py-1 pe-4 align-top [overflow-wrap:anywhere] max-sm:pe-2">
                 {kind === 'choice' ? choices.map((choice) => choice.name).join(', ') : copy.kinds[kind]}
             </td>
-            <td className="border-b border-rule py-1 pe-4 align-top [overflow-wrap:anywhere]">{askedOf(field)}</td>
+            <td className="min-w-22 border-b border-rule py-1 align-top [overflow-wrap:anywhere]">{askedOf(field)}</td>
         </tr>
     );
 }

@@ -78,7 +78,7 @@ function PersonRow({ row, isChosen, onChoose }: PersonRowProps) {
             <td className="border-b border-rule py-1">
                 <Checkbox label={copy.choose(row.name)} hidesLabel checked={isChosen} onChange={onChoose} />
             </td>
-            <th scope="row" className="border-b border-rule py-1 pe-4 [overflow-wrap:anywhere]">
+            <th scope="row" className="row-name border-b border-rule py-1 pe-4">
                 <Link href={route('office.people.person', { person: row.code })} className="act-quiet">
                     {row.name}
                 </Link>

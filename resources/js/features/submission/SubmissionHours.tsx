@@ -50,7 +50,7 @@ export function SubmissionHours({ summary, entered, expected, format }: Submissi
                             key={key}
                             className={isFirst ? 'border-t-2 border-edge align-baseline' : 'border-t border-rule align-baseline'}
                         >
-                            <th scope="row" className="py-0.5 pe-2 [overflow-wrap:anywhere]">
+                            <th scope="row" className="row-name py-0.5 pe-2">
                                 {name}
                             </th>
                             <td className="text-end whitespace-nowrap">{hours(minutes)}</td>

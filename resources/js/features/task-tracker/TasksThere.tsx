@@ -34,7 +34,7 @@ export function TasksThere({ project, tasks, free }: TasksThereProps) {
                     <tbody>
                         {tasks.map((task) => (
                             <tr key={task.id}>
-                                <th scope="row" className="border-b border-rule py-1 pe-4 [overflow-wrap:anywhere]">
+                                <th scope="row" className="row-name border-b border-rule py-1 pe-4">
                                     {task.title} <span className="font-normal text-faded">{task.key}</span>
                                 </th>
                                 <td className="border-b border-rule pe-4 whitespace-nowrap">{task.state}</td>

@@ -71,7 +71,7 @@ export function TrackersPage({ trackers: { rows } }: { trackers: TrackersProps }
 function Row({ row: { id, name, address, links } }: { row: TrackerRowProps }) {
     return (
         <tr>
-            <th scope="row" className="border-b border-rule py-1 pe-4 [overflow-wrap:anywhere]">
+            <th scope="row" className="row-name border-b border-rule py-1 pe-4">
                 {name}
                 <span className="block font-normal text-faded">{address}</span>
             </th>

@@ -56,7 +56,7 @@ export function WebhooksPage({ webhooks: { rows, topics } }: { webhooks: Webhook
 function Row({ row }: { row: WebhookRowProps }) {
     return (
         <tr>
-            <th scope="row" className="border-b border-rule py-1 pe-4 align-top [overflow-wrap:anywhere]">
+            <th scope="row" className="row-name border-b border-rule py-1 pe-4 align-top">
                 <Link
                     className="underline decoration-edge underline-offset-4"
                     href={route('office.webhooks.webhook', { webhook: row.id })}

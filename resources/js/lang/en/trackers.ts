@@ -19,7 +19,7 @@ export const trackersText = {
         removeTitle: (name: string) => `Remove ${name}?`,
         removeWill: 'Projects are no longer linked with it. Tasks and time that came over stay.',
         no: 'Cancel',
-        acts: 'Acts',
+        acts: 'Actions',
     },
     projectTrackerPage: {
         title: (project: string) => `Task tracker: ${project}`,
