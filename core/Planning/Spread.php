@@ -27,11 +27,13 @@ final readonly class Spread
 
     public static function over(Minutes $planned, DayRange $days, Capacity $capacity): self
     {
-        $capacities = $capacity->over($days);
-        if ($capacities === []) {
-            $capacities = [$days->first()->toString() => 1];
-        }
-        $shares = self::shares($planned->toInt(), $capacities);
+        return self::overHeld($planned, $days, $capacity->over($days));
+    }
+
+    /** @param  array<string, positive-int>  $held  what the days hold, as capacity says it */
+    public static function overHeld(Minutes $planned, DayRange $days, array $held): self
+    {
+        $shares = self::shares($planned->toInt(), $held === [] ? [$days->first()->toString() => 1] : $held);
 
         return new self(array_map(Minutes::of(...), array_filter($shares, static fn (int $share): bool => $share > 0)));
     }

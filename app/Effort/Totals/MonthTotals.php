@@ -110,8 +110,11 @@ final class MonthTotals
     public function refreshPlanned(array $projects): void
     {
         if ($projects !== []) {
-            DB::table('planned_months')->whereIntegerInRaw('project_id', $projects)->delete();
-            DB::table('planned_months')->insertUsing([...self::PLANNED_KEY, ...self::PLANNED], self::planned($projects));
+            // Most rows stay, with other minutes: what is still nothing afterwards is not planned any more.
+            $stored = DB::table('planned_months')->whereIntegerInRaw('project_id', $projects);
+            (clone $stored)->update(['planned_minutes' => 0]);
+            BulkRows::upsertUsing('planned_months', self::PLANNED_KEY, self::PLANNED, self::planned($projects));
+            $stored->where('planned_minutes', 0)->delete();
             $this->projects->refreshPlanned($projects);
         }
     }

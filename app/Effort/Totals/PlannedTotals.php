@@ -10,7 +10,9 @@ use App\Effort\PlanReader;
 use App\Effort\Plans;
 use App\Models\PlannedWeek;
 use App\Support\Database\BulkRows;
+use Moss\Core\Calendar\Capacity;
 use Moss\Core\Calendar\Day;
+use Moss\Core\Calendar\DayRange;
 use Moss\Core\Calendar\WeekPart;
 use Moss\Core\Planning\Spread;
 
@@ -27,6 +29,9 @@ final class PlannedTotals
 
     /** @var array<string, array{string, int}> first days of parts, and weekdays, by day */
     private array $days = [];
+
+    /** @var array{Capacity, DayRange, array<string, positive-int>}|null of which capacity what days hold was asked for last, and what they hold */
+    private ?array $held = null;
 
     public function __construct(private readonly PlanReader $plans, private readonly MonthTotals $months)
     {
@@ -53,7 +58,7 @@ final class PlannedTotals
         $minutes = [];
         foreach ($plans->tasks as $id => $task) {
             foreach ($plans->parts[$id] ?? [] as $part) {
-                $this->add($minutes, $id.' '.$part->person.' '.$part->team.' '.$part->role, self::spread($part, $plans));
+                $this->add($minutes, $id.' '.$part->person.' '.$part->team.' '.$part->role, $this->spread($part, $plans));
             }
             // Without any dates there are no days on which hours could lie.
             if (! $task->unassigned()->isZero() && $task->days !== null) {
@@ -71,9 +76,15 @@ final class PlannedTotals
         return $sums;
     }
 
-    private static function spread(PlannedPart $part, Plans $plans): Spread
+    /** What the days of one assignee hold is that of the next in most cases. */
+    private function spread(PlannedPart $part, Plans $plans): Spread
     {
-        return $part->assignment->spread($plans->capacities()->for($part->assignment->assignee));
+        [$days, $capacity] = [$part->assignment->days, $plans->capacities()->for($part->assignment->assignee)];
+        if ($this->held === null || $this->held[0] !== $capacity || ! $this->held[1]->equals($days)) {
+            $this->held = [$capacity, $days, $capacity->over($days)];
+        }
+
+        return Spread::overHeld($part->assignment->planned, $days, $this->held[2]);
     }
 
     /**

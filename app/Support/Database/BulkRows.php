@@ -6,12 +6,16 @@ namespace App\Support\Database;
 
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
+use PDOStatement;
 
-/** Writes many small rows of whole numbers and short texts at once: one statement with one binding, however many they are. */
+/** Writes many small rows of whole numbers and short texts at once. */
 final readonly class BulkRows
 {
-    /** So many rows go into one statement, so that none of them is long in memory. */
-    private const AT_ONCE = 5000;
+    /** So many rows are written by one statement, which is prepared once. */
+    private const AT_ONCE = 50;
+
+    /** So many keys go into one statement, so that none of them is long in memory. */
+    private const KEYS_AT_ONCE = 5000;
 
     /**
      * Inserts rows; of those whose key is there already, the other columns become what the row says.
@@ -23,16 +27,36 @@ final readonly class BulkRows
      */
     public static function upsert(string $table, array $key, array $columns, iterable $rows): void
     {
-        $all = [...$key, ...$columns];
-        $sql = sprintf(
-            'INSERT INTO %s (%s) SELECT %s FROM json_each(?) WHERE true ON CONFLICT (%s) DO UPDATE SET %s',
+        $row = '('.implode(', ', array_fill(0, count($key) + count($columns), '?')).')';
+        $prepared = static fn (int $count): PDOStatement => DB::connection()->getPdo()->prepare(sprintf(
+            'INSERT INTO %s (%s) VALUES %s ON CONFLICT (%s) DO UPDATE SET %s',
             $table,
-            implode(', ', $all),
-            self::values(count($all)),
+            implode(', ', [...$key, ...$columns]),
+            implode(', ', array_fill(0, $count, $row)),
             implode(', ', $key),
-            implode(', ', array_map(static fn (string $column): string => $column.' = excluded.'.$column, $columns)),
+            self::taken($columns),
+        ));
+        $statement = null;
+        self::each($rows, self::AT_ONCE, static function (array $some) use ($prepared, &$statement): void {
+            $whole = count($some) === self::AT_ONCE ? $statement ??= $prepared(self::AT_ONCE) : $prepared(count($some));
+            $whole->execute(array_merge(...$some));
+        });
+    }
+
+    /**
+     * Inserts what a query finds; of rows whose key is there already, the other columns become what it says.
+     *
+     * @param  literal-string  $table
+     * @param  non-empty-list<literal-string>  $key
+     * @param  non-empty-list<literal-string>  $columns  beside the key
+     * @param  Builder  $rows  values of the key, then of the columns; with a condition, which the engine needs to tell the clauses apart
+     */
+    public static function upsertUsing(string $table, array $key, array $columns, Builder $rows): void
+    {
+        DB::affectingStatement(
+            sprintf('INSERT INTO %s (%s) %s ON CONFLICT (%s) DO UPDATE SET %s', $table, implode(', ', [...$key, ...$columns]), $rows->toSql(), implode(', ', $key), self::taken($columns)),
+            $rows->getBindings(),
         );
-        self::each($rows, static fn (string $json) => DB::insert($sql, [$json]));
     }
 
     /**
@@ -71,7 +95,13 @@ final readonly class BulkRows
     public static function delete(string $table, array $key, iterable $keys): void
     {
         $sql = sprintf('DELETE FROM %s WHERE (%s) IN (SELECT %s FROM json_each(?))', $table, implode(', ', $key), self::values(count($key)));
-        self::each($keys, static fn (string $json) => DB::delete($sql, [$json]));
+        self::each($keys, self::KEYS_AT_ONCE, static fn (array $some) => DB::delete($sql, [json_encode($some, JSON_THROW_ON_ERROR)]));
+    }
+
+    /** @param  non-empty-list<literal-string>  $columns */
+    private static function taken(array $columns): string
+    {
+        return implode(', ', array_map(static fn (string $column): string => $column.' = excluded.'.$column, $columns));
     }
 
     private static function values(int $count): string
@@ -81,20 +111,21 @@ final readonly class BulkRows
 
     /**
      * @param  iterable<non-empty-list<int|string>>  $rows
-     * @param  callable(string): mixed  $write
+     * @param  positive-int  $atOnce
+     * @param  callable(non-empty-list<non-empty-list<int|string>>): mixed  $write
      */
-    private static function each(iterable $rows, callable $write): void
+    private static function each(iterable $rows, int $atOnce, callable $write): void
     {
         $some = [];
         foreach ($rows as $row) {
             $some[] = $row;
-            if (count($some) === self::AT_ONCE) {
-                $write(json_encode($some, JSON_THROW_ON_ERROR));
+            if (count($some) === $atOnce) {
+                $write($some);
                 $some = [];
             }
         }
         if ($some !== []) {
-            $write(json_encode($some, JSON_THROW_ON_ERROR));
+            $write($some);
         }
     }
 }
