@@ -22,7 +22,7 @@ use UnexpectedValueException;
  */
 final class Rows
 {
-    /** @var array<class-string, list<array{string, string, bool}>> column, type and whether it may be null, by class */
+    /** @var array<class-string, list<array{string, string, bool, class-string|null}>> column, type, whether it may be null, and the class that takes what it needs of the same row, by class */
     private static array $parameters = [];
 
     /**
@@ -63,14 +63,17 @@ final class Rows
     private static function row(string $class, array $values): object
     {
         $arguments = [];
-        foreach (self::$parameters[$class] ??= self::parameters($class) as [$column, $type, $mayBeNull]) {
-            $isOfRow = $type !== Day::class && $type !== Minutes::class && class_exists($type) && ! enum_exists($type);
-            $value = $isOfRow || array_key_exists($column, $values) ? $values[$column] ?? null : throw new UnexpectedValueException('no column '.$column);
-            $arguments[] = match (true) {
-                $isOfRow && class_exists($type) => self::row($type, $values),
-                $value === null && $mayBeNull => null,
-                default => self::value($type, $value, $column),
-            };
+        foreach (self::$parameters[$class] ??= self::parameters($class) as [$column, $type, $mayBeNull, $part]) {
+            if ($part !== null) {
+                $arguments[] = self::row($part, $values);
+
+                continue;
+            }
+            $value = $values[$column] ?? null;
+            if ($value === null && ! array_key_exists($column, $values)) {
+                throw new UnexpectedValueException('no column '.$column);
+            }
+            $arguments[] = $value === null && $mayBeNull ? null : self::value($type, $value, $column);
         }
 
         return new $class(...$arguments);
@@ -91,7 +94,7 @@ final class Rows
 
     /**
      * @param  class-string  $class
-     * @return list<array{string, string, bool}>
+     * @return list<array{string, string, bool, class-string|null}>
      */
     private static function parameters(string $class): array
     {
@@ -101,7 +104,9 @@ final class Rows
             if (! $type instanceof ReflectionNamedType) {
                 throw new UnexpectedValueException('no plain type: '.$parameter->getName());
             }
-            $parameters[] = [Str::snake($parameter->getName()), $type->getName(), $type->allowsNull()];
+            $name = $type->getName();
+            $isPart = ! in_array($name, [Day::class, Minutes::class], true) && class_exists($name) && ! enum_exists($name);
+            $parameters[] = [Str::snake($parameter->getName()), $name, $type->allowsNull(), $isPart ? $name : null];
         }
 
         return $parameters;

@@ -31,7 +31,7 @@ final class LoadPage
     public function of(Person $reader, LoadQuestion $asked, Day $today): WorkloadProps
     {
         $people = LoadedPeople::of($reader, $asked);
-        $loads = Workloads::of($people, $asked->days, $today);
+        $loads = Workloads::inSum($people, $asked->days, $today);
         // Each is asked of everybody once.
         $over = array_map(static fn (Workload $load): int => $load->over()->toInt(), $loads);
         $free = array_map(static fn (Workload $load): int => $load->free()->toInt(), $loads);
@@ -39,6 +39,8 @@ final class LoadPage
         $pages = max(1, (int) ceil(count($people) / self::AT_ONCE));
         $page = min($asked->page, $pages);
         $ranges = $asked->ranges();
+        $shown = array_slice($ordered, ($page - 1) * self::AT_ONCE, self::AT_ONCE);
+        $shownLoads = Workloads::of($shown, $asked->days, $today);
 
         return new WorkloadProps(
             $asked->unit->value, $asked->days->first()->toString(), $asked->days->last()->toString(), $today->toString(), $asked->sort,
@@ -46,8 +48,8 @@ final class LoadPage
             array_map(static fn (DayRange $range): LoadRangeProps => new LoadRangeProps($range->first()->toString(), $range->last()->toString()), $ranges),
             array_map(static fn (LoadedPerson $person): LoadedPersonProps => new LoadedPersonProps(
                 $person->code, $person->name, $person->team, $person->role,
-                array_map(static fn (DayRange $range): LoadCellProps => LoadCellProps::of($loads[$person->id]->within($range)), $ranges),
-            ), array_slice($ordered, ($page - 1) * self::AT_ONCE, self::AT_ONCE)),
+                array_map(static fn (DayRange $range): LoadCellProps => LoadCellProps::of($shownLoads[$person->id]->within($range)), $ranges),
+            ), $shown),
             count($people),
             count(array_filter($over)),
             array_sum($over),

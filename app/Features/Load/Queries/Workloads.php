@@ -10,6 +10,7 @@ use App\Models\PlannedWeek;
 use App\Sheet\ExpectedDaysOfMany;
 use App\Support\Database\Sql;
 use App\Support\Database\StreamedRows;
+use Illuminate\Database\Query\Builder;
 use Moss\Core\Calendar\Day;
 use Moss\Core\Calendar\DayRange;
 use Moss\Core\Calendar\WeekPart;
@@ -18,22 +19,52 @@ use Moss\Core\Planning\Workload;
 /** The load of any number of people over some days, in six queries. */
 final class Workloads
 {
+    /** So many people are named in a query; where they are more, what others have is left out here. */
+    private const FEW = 1500;
+
     /**
+     * With everything that was planned and entered on each day.
+     *
      * @param  list<LoadedPerson>  $people
      * @return array<int, Workload> by person, in their order
      */
     public static function of(array $people, DayRange $days, Day $today): array
+    {
+        return self::made($people, $days, $today, $days, $days);
+    }
+
+    /**
+     * As far as it says what is over and free: what was entered up to today, and what is planned from then on. Of everybody, that is
+     * much less.
+     *
+     * @param  list<LoadedPerson>  $people
+     * @return array<int, Workload> by person, in their order
+     */
+    public static function inSum(array $people, DayRange $days, Day $today): array
+    {
+        $toCome = $today->isAfter($days->last()) ? null : DayRange::between(Day::later($today, $days->first()), $days->last());
+
+        return self::made($people, $days, $today, $toCome, $days->upTo($today));
+    }
+
+    /**
+     * @param  list<LoadedPerson>  $people
+     * @param  DayRange|null  $planned  of which days what is planned is read
+     * @param  DayRange|null  $entered  likewise
+     * @return array<int, Workload>
+     */
+    private static function made(array $people, DayRange $days, Day $today, ?DayRange $planned, ?DayRange $entered): array
     {
         if ($people === []) {
             return [];
         }
         $ids = array_map(static fn (LoadedPerson $person): int => $person->id, $people);
         $expected = ExpectedDaysOfMany::during(array_column($people, 'workTime'), $days);
-        $planned = self::planned($ids, $days, $today);
-        $entered = self::entered($ids, $days);
+        $plannedOf = $planned === null ? [] : self::planned($ids, $planned, $today);
+        $enteredOf = $entered === null ? [] : self::entered($ids, $entered);
         $loads = [];
         foreach ($people as $person) {
-            $loads[$person->id] = Workload::of($expected->byDay($person->workTime, $days), $planned[$person->id] ?? [], $entered[$person->id] ?? [], $today);
+            $loads[$person->id] = Workload::of($expected->byDay($person->workTime, $days), $plannedOf[$person->id] ?? [], $enteredOf[$person->id] ?? [], $today);
         }
 
         return $loads;
@@ -47,10 +78,11 @@ final class Workloads
      */
     private static function planned(array $people, DayRange $days, Day $today): array
     {
-        $weeks = PlannedWeek::query()->toBase()->join('tasks', 'tasks.id', 'planned_weeks.task_id')->join('projects', 'projects.id', 'tasks.project_id')
-            ->whereIntegerInRaw('planned_weeks.person_id', $people)
+        $columns = array_slice(PlannedTotals::COLUMNS, 1);
+        $weeks = self::narrow(PlannedWeek::query()->toBase(), 'planned_weeks.person_id', $people)
+            ->join('tasks', 'tasks.id', 'planned_weeks.task_id')->join('projects', 'projects.id', 'tasks.project_id')
             ->whereBetween('planned_weeks.starts_on', [WeekPart::containing($days->first())->toString(), $days->last()->toString()])
-            ->select('planned_weeks.person_id', 'planned_weeks.starts_on', 'tasks.done_on', 'projects.state', ...array_map(static fn (string $column): string => 'planned_weeks.'.$column, array_slice(PlannedTotals::COLUMNS, 1)));
+            ->select('planned_weeks.person_id', 'planned_weeks.starts_on', 'tasks.done_on', 'projects.state', ...array_map(static fn (string $column): string => 'planned_weeks.'.$column, $columns));
         $planned = [];
         $parts = [];
         foreach (StreamedRows::of($weeks) as $row) {
@@ -66,6 +98,12 @@ final class Workloads
         }
 
         return $planned;
+    }
+
+    /** @param  list<int>  $people */
+    private static function narrow(Builder $rows, string $person, array $people): Builder
+    {
+        return count($people) > self::FEW ? $rows : $rows->whereIntegerInRaw($person, $people);
     }
 
     /** @return list<array{string, int<1, 7>}> the days of a week part with their weekdays */
@@ -86,7 +124,7 @@ final class Workloads
     private static function entered(array $people, DayRange $days): array
     {
         $entered = [];
-        $sums = Entry::query()->toBase()->whereIntegerInRaw('person_id', $people)->whereBetween('date', [$days->first()->toString(), $days->last()->toString()])
+        $sums = self::narrow(Entry::query()->toBase(), 'person_id', $people)->whereBetween('date', [$days->first()->toString(), $days->last()->toString()])
             ->groupBy('person_id', 'date')->select('person_id', 'date')->addSelect(Sql::sum('minutes', 'minutes'));
         foreach (StreamedRows::of($sums) as $row) {
             /** @var array{int, string, int} $row */
