@@ -63,17 +63,21 @@ final class MonthTotals
         $projects = DB::query()->fromRaw('json_each(?)', [json_encode(array_values($months), JSON_THROW_ON_ERROR)])
             ->join('tasks', 'tasks.id', '=', DB::raw('value ->> 0'))->distinct()
             ->selectRaw('value ->> 3 AS month, tasks.project_id, value ->> 1 AS person_id, value ->> 2 AS role_id');
-        /** @var list<non-empty-list<int|string>> $gone */
-        $gone = iterator_to_array(StreamedRows::of($projects), false);
+        /** @var list<non-empty-list<int|string>> $named */
+        $named = iterator_to_array(StreamedRows::of($projects), false);
         $sums = DB::query()->fromSub($projects, 'months')
             ->join('recorded_weeks AS weeks', static fn (JoinClause $join): Builder => $join->on('weeks.person_id', 'months.person_id')->on('weeks.role_id', 'months.role_id')
                 ->whereRaw("weeks.starts_on >= months.month AND weeks.starts_on < date(months.month, '+1 month')"))
             ->join('tasks', static fn (JoinClause $join): JoinClause => $join->on('tasks.id', 'weeks.task_id')->on('tasks.project_id', 'months.project_id'))
             ->groupBy('months.month', 'months.project_id', 'months.person_id', 'months.role_id', self::billable('weeks'))
             ->select('months.month', 'months.project_id', 'months.person_id', 'months.role_id', self::billable('weeks', 'billable'), ...array_map(static fn (string $sum): Sql => Sql::sum('weeks.'.$sum, $sum), self::RECORDED));
-        BulkRows::delete('recorded_months', self::MONTH_KEY, $gone);
-        DB::table('recorded_months')->insertUsing([...self::RECORDED_KEY, ...self::RECORDED], $sums);
-        $this->projects->refreshRecorded(self::ofProjects($gone));
+        $stored = RecordedMonth::query()->toBase()->joinSub($projects, 'months', static function (JoinClause $join): void {
+            foreach (self::MONTH_KEY as $column) {
+                $join->on('months.'.$column, 'recorded_months.'.$column);
+            }
+        });
+        BulkRows::replace('recorded_months', self::RECORDED_KEY, self::RECORDED, $stored, StreamedRows::keyed($sums, count(self::RECORDED_KEY)));
+        $this->projects->refreshRecorded(self::ofProjects($named));
     }
 
     /**

@@ -50,11 +50,11 @@ final readonly class TaskTotals
     public function refresh(array $tasks): array
     {
         [$figures, $forecasts, $remaining] = $this->of($tasks);
-        BulkRows::upsert('task_figures', ['task_id'], ['project_id', ...self::FIGURES, ...self::SUMS], array_values($figures));
+        BulkRows::upsert('task_figures', ['task_id'], [...self::FIGURES, ...self::SUMS], array_values($figures), ['project_id']);
         $weeks = self::writeForecasts($tasks, $forecasts);
         BulkRows::replace('assignee_figures', self::ASSIGNEE_KEY, self::ASSIGNEE_COLUMNS, AssigneeFigures::query()->toBase()->whereIntegerInRaw('task_id', $tasks), $remaining);
 
-        return [array_values(array_unique(array_map(static fn (array $row): int => (int) $row[1], $figures))), $weeks];
+        return [array_values(array_unique(array_map(static fn (array $row): int => (int) end($row), $figures))), $weeks];
     }
 
     /**
@@ -69,10 +69,10 @@ final readonly class TaskTotals
         $figures = [];
         $projects = [];
         foreach (Record::each(TaskFigures::query()->toBase()->whereIntegerInRaw('task_id', $tasks)) as $row) {
-            $figures[] = [$row->int('task_id'), $row->int('project_id'), ...$sums[$row->int('task_id')] ?? self::nothing()];
+            $figures[] = [$row->int('task_id'), ...$sums[$row->int('task_id')] ?? self::nothing(), $row->int('project_id')];
             $projects[$row->int('project_id')] = true;
         }
-        BulkRows::upsert('task_figures', ['task_id'], ['project_id', ...self::SUMS], $figures);
+        BulkRows::upsert('task_figures', ['task_id'], self::SUMS, $figures, ['project_id']);
 
         return array_keys($projects);
     }
@@ -81,7 +81,7 @@ final readonly class TaskTotals
      * What is to be stored of tasks; in seven queries for any number of them.
      *
      * @param  list<int>  $tasks
-     * @return array{array<int, non-empty-list<int>>, array<string, non-empty-list<int|string>>, array<string, non-empty-list<int>>} task, project, figures and sums by task; task, week and change of forecasts by both; task, person, team, role and what remains by the first three
+     * @return array{array<int, non-empty-list<int>>, array<string, non-empty-list<int|string>>, array<string, non-empty-list<int>>} task, figures, sums and project by task; task, week and change of forecasts by both; task, person, team, role and what remains by the first three
      */
     public function of(array $tasks): array
     {
@@ -94,12 +94,12 @@ final readonly class TaskTotals
             $isPlanned = self::isPlanned($task);
             $figures[$id] = [
                 $id,
-                $efforts->plans->projects[$id],
                 $task->planned()->toInt(),
                 $isPlanned ? $effort->remaining()->toInt() : 0,
                 $task->ownPlanned === null ? 0 : $task->overAssigned()->toInt(),
                 $task->budget?->cents() ?? 0,
                 ...$sums[$id] ?? self::nothing(),
+                $efforts->plans->projects[$id],
             ];
             foreach ($isPlanned ? ForecastHistory::changesOf($effort) : [] as $week => $change) {
                 $forecasts[$id.' '.$week] = [$id, (string) $week, $change->toInt()];

@@ -54,7 +54,7 @@ final readonly class VerifiedTotals
     {
         [$figures, $forecasts, $remaining] = $this->tasks->of($tasks);
         $of = static fn (string $table): Builder => DB::table($table)->whereIntegerInRaw('task_id', $tasks);
-        yield from self::between('task_figures', ['task_id'], ['project_id', ...TaskTotals::FIGURES, ...TaskTotals::SUMS], $of('task_figures'), $figures);
+        yield from self::between('task_figures', ['task_id'], [...TaskTotals::FIGURES, ...TaskTotals::SUMS, 'project_id'], $of('task_figures'), $figures);
         yield from self::between('task_forecasts', TaskTotals::FORECAST_KEY, ['change_minutes'], $of('task_forecasts'), $forecasts);
         yield from self::between('assignee_figures', TaskTotals::ASSIGNEE_KEY, TaskTotals::ASSIGNEE_COLUMNS, $of('assignee_figures'), $remaining);
         yield from self::between('planned_weeks', PlannedTotals::KEY, PlannedTotals::COLUMNS, $of('planned_weeks'), $this->planned->of($tasks));

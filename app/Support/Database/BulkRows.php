@@ -23,15 +23,17 @@ final readonly class BulkRows
      * @param  literal-string  $table
      * @param  non-empty-list<literal-string>  $key
      * @param  non-empty-list<literal-string>  $columns  beside the key
-     * @param  iterable<non-empty-list<int|string>>  $rows  values of the key, then of the columns
+     * @param  iterable<non-empty-list<int|string>>  $rows  values of the key, then of the columns, then of those that stay
+     * @param  list<literal-string>  $staying  columns that never change, so that indexes of them are left alone
      */
-    public static function upsert(string $table, array $key, array $columns, iterable $rows): void
+    public static function upsert(string $table, array $key, array $columns, iterable $rows, array $staying = []): void
     {
-        $row = '('.implode(', ', array_fill(0, count($key) + count($columns), '?')).')';
+        $all = [...$key, ...$columns, ...$staying];
+        $row = '('.implode(', ', array_fill(0, count($all), '?')).')';
         $prepared = static fn (int $count): PDOStatement => DB::connection()->getPdo()->prepare(sprintf(
             'INSERT INTO %s (%s) VALUES %s ON CONFLICT (%s) DO UPDATE SET %s',
             $table,
-            implode(', ', [...$key, ...$columns]),
+            implode(', ', $all),
             implode(', ', array_fill(0, $count, $row)),
             implode(', ', $key),
             self::taken($columns),
