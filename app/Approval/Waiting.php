@@ -22,50 +22,64 @@ use Moss\Core\Calendar\Day;
  */
 final class Waiting
 {
-    /** The entries, on which a caller may select and group. The state stands in the query itself, so that the index of what waits serves it. */
-    public function for(Person $person, Day $today): Builder
+    /** Whether a person stands in for anybody on a day. Who knows that nobody does, asks for less below. */
+    public function standsIn(Person $person, Day $today): bool
     {
-        return $this->inTurn(Entry::query()->toBase()->where('entries.state', Sql::value('submitted')), 'entries', $person, $today)
-            // Who approved one step does not approve the next in somebody else's place.
-            ->where(static fn (Builder $step): Builder => $step->where('entries.approver_id', $person->id)->orWhere('entries.approvals', 0)
-                ->orWhereNull('entries.last_decided_by_id')->orWhere('entries.last_decided_by_id', '<>', $person->id)->orWhereNull('entries.approver_id'));
+        return $this->standIns($person, $today)->exists();
+    }
+
+    /**
+     * The entries, on which a caller may select and group. The state stands in the query itself, so that the index of what waits serves it.
+     *
+     * @param  bool  $standsIn  whether the person may stand in for anybody
+     */
+    public function for(Person $person, Day $today, bool $standsIn = true): Builder
+    {
+        return self::step($this->inTurn(Entry::query()->toBase()->where('entries.state', Sql::value('submitted')), 'entries', $person, $today, $standsIn), 'entries', $person, $standsIn);
     }
 
     /** The corrections that wait for the person likewise. */
-    public function corrections(Person $person, Day $today): Builder
+    public function corrections(Person $person, Day $today, bool $standsIn = true): Builder
     {
         // One whose entry is gone, or waits itself again, has nothing to be decided on.
         $decided = Entry::query()->toBase()->whereColumn('entries.id', 'corrections.entry_id')->whereIn('entries.state', ['approved', 'settled']);
 
-        return $this->inTurn(Correction::query()->waiting()->toBase()->whereExists($decided), 'corrections', $person, $today);
+        return $this->inTurn(Correction::query()->waiting()->toBase()->whereExists($decided), 'corrections', $person, $today, $standsIn);
     }
 
     /** The expenses that wait for the person likewise. */
-    public function expenses(Person $person, Day $today): Builder
+    public function expenses(Person $person, Day $today, bool $standsIn = true): Builder
     {
-        return $this->inTurn(Expense::query()->toBase()->where('expenses.state', Sql::value('submitted')), 'expenses', $person, $today)
-            ->where(static fn (Builder $step): Builder => $step->where('expenses.approver_id', $person->id)->orWhere('expenses.approvals', 0)
-                ->orWhereNull('expenses.last_decided_by_id')->orWhere('expenses.last_decided_by_id', '<>', $person->id)->orWhereNull('expenses.approver_id'));
+        return self::step($this->inTurn(Expense::query()->toBase()->where('expenses.state', Sql::value('submitted')), 'expenses', $person, $today, $standsIn), 'expenses', $person, $standsIn);
     }
 
-    private function inTurn(Builder $waiting, string $table, Person $person, Day $today): Builder
+    /** Who approved one step does not approve the next in somebody else's place. */
+    private static function step(Builder $waiting, string $table, Person $person, bool $standsIn): Builder
+    {
+        return $standsIn ? $waiting->where(static fn (Builder $step): Builder => $step->where($table.'.approver_id', $person->id)->orWhere($table.'.approvals', 0)
+            ->orWhereNull($table.'.last_decided_by_id')->orWhere($table.'.last_decided_by_id', '<>', $person->id)->orWhereNull($table.'.approver_id')) : $waiting;
+    }
+
+    private function inTurn(Builder $waiting, string $table, Person $person, Day $today, bool $standsIn): Builder
     {
         // Whose turn it can be at all, which an index finds; then whether it is.
-        $approvers = DB::query()->select(Sql::value($person->id))->unionAll($this->standIns($person, $today));
+        $own = fn (Builder $all): Builder => $standsIn
+            ? $all->whereIn($table.'.approver_id', DB::query()->select(Sql::value($person->id))->unionAll($this->standIns($person, $today)))
+            : $all->where($table.'.approver_id', $person->id);
         if ($person->isOffice()) {
             $ofNobody = $waiting->clone()->whereNull($table.'.approver_id')->select($table.'.id');
-            $waiting->whereIn($table.'.id', $waiting->clone()->whereIn($table.'.approver_id', $approvers)->select($table.'.id')->unionAll($ofNobody));
+            $waiting->whereIn($table.'.id', $own($waiting->clone())->select($table.'.id')->unionAll($ofNobody));
         } else {
-            $waiting->whereIn($table.'.approver_id', $approvers);
+            $own($waiting);
         }
 
         return $waiting
             ->where($table.'.person_id', '<>', $person->id)
-            ->where(fn (Builder $turn) => $turn
+            ->when($standsIn, fn (Builder $others): Builder => $others->where(fn (Builder $turn) => $turn
                 ->where($table.'.approver_id', $person->id)
                 ->orWhereIn($table.'.approver_id', $this->everything($person, $today))
                 ->orWhereExists($this->onProject($table, $person, $today))
-                ->when($person->isOffice(), static fn (Builder $office) => $office->orWhereNull($table.'.approver_id')));
+                ->when($person->isOffice(), static fn (Builder $office) => $office->orWhereNull($table.'.approver_id'))));
     }
 
     /** @return list<StandInScope> in whose places a person decides on a day */

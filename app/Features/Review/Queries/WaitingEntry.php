@@ -32,7 +32,7 @@ final readonly class WaitingEntry
         public string $taskName,
         public string $project,
         public string $projectName,
-        public ?RouteKind $approval,
+        public RouteKind $approval,
         public ?string $role,
         public ?string $roleName,
         public int $projectManagerId,
@@ -46,14 +46,11 @@ final readonly class WaitingEntry
     ) {
     }
 
-    /**
-     * @param  RouteKind  $default  the organisation's, for projects without one of their own
-     * @return list<string> who decides on it after the step that it waits for
-     */
-    public function routeAfter(RouteKind $default): array
+    /** @return list<string> who decides on it after the step that it waits for */
+    public function routeAfter(): array
     {
         $route = ApprovalRoute::of(
-            $this->approval ?? $default, (string) $this->personId, (string) $this->projectManagerId, $this->lineManagerId === null ? null : (string) $this->lineManagerId,
+            $this->approval, (string) $this->personId, (string) $this->projectManagerId, $this->lineManagerId === null ? null : (string) $this->lineManagerId,
         );
 
         return RouteNames::after($route, $this->approvals + 1, $this->projectManagerId, $this->projectManager, $this->lineManager);

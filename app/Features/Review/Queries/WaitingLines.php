@@ -8,7 +8,6 @@ use App\Approval\Waiting;
 use App\Effort\RatesInForce;
 use App\Features\Review\Props\WaitingCellProps;
 use App\Features\Review\Props\WaitingLineProps;
-use App\Models\Organisation;
 use App\Models\Person;
 use App\OwnFields\OwnFieldList;
 use App\OwnFields\OwnFieldValues;
@@ -21,7 +20,6 @@ use Illuminate\Database\Query\JoinClause;
 use Moss\Core\Calendar\Day;
 use Moss\Core\Money\Pricing;
 use Moss\Core\OwnFields\FieldSubject;
-use Moss\Core\Review\RouteKind;
 
 /** The lines of sheets with the entries on them that wait for an approver. */
 final readonly class WaitingLines
@@ -37,7 +35,6 @@ final readonly class WaitingLines
      */
     public function of(Person $approver, Day $today, DeskFilter $filter, array $sheets, array $paid): array
     {
-        $default = Organisation::query()->sole()->approval;
         $pricing = RatesInForce::of(array_values(array_unique(array_map(static fn (WaitingWeek $sheet): int => $sheet->personId, $sheets))));
         $fields = OwnFieldList::of(FieldSubject::Entry);
         $bySheet = [];
@@ -47,7 +44,7 @@ final readonly class WaitingLines
 
         $ofSheets = [];
         foreach ($bySheet as $key => $lines) {
-            $ofSheets[$key] = $this->ofSheet($approver, $lines, $default, $pricing, $fields, $paid[$key] ?? null);
+            $ofSheets[$key] = $this->ofSheet($approver, $lines, $pricing, $fields, $paid[$key] ?? null);
         }
 
         return $ofSheets;
@@ -71,15 +68,17 @@ final readonly class WaitingLines
             })
             ->select('entries.id', 'entries.version', 'entries.person_id', 'entries.task_id', 'entries.role_id', 'entries.date', 'entries.minutes', 'entries.note', 'entries.client_note')
             ->addSelect('entries.approver_id', 'entries.approvals', 'entries.needs_attention', 'approvers.name AS approver', 'recorders.name AS recorder', 'people.code AS person')
-            ->addSelect('tasks.name AS task_name', 'projects.code AS project', 'projects.name AS project_name', 'projects.approval', 'roles.code AS role', 'roles.name AS role_name')
+            ->addSelect('tasks.name AS task_name', 'projects.code AS project', 'projects.name AS project_name', 'roles.code AS role', 'roles.name AS role_name')
             ->addSelect('projects.manager_id AS project_manager_id', 'people.manager_id AS line_manager_id', 'project_managers.name AS project_manager', 'line_managers.name AS line_manager')
+            // The organisation's route, for projects without one of their own.
+            ->crossJoin('organisations')->addSelect(Sql::first(['projects.approval', 'organisations.approval'], 'approval'))
             ->addSelect(Sql::first(['entries.billable', 'tasks.billable', 'projects.billable'], 'is_billable'), Sql::monday('entries.date', 'monday'), 'entries.charge_code')
             ->selectSub(OwnFieldValues::beside(FieldSubject::Entry, 'entries.id'), 'fields')
             ->orderBy('projects.code')->orderBy('tasks.code')->orderBy('roles.code')->orderBy('entries.date');
     }
 
     /** @param  array<string, non-empty-list<WaitingEntry>>  $lines */
-    private function ofSheet(Person $approver, array $lines, RouteKind $default, Pricing $pricing, OwnFieldList $fields, ?PaidWeek $paid): WaitingLinesOfSheet
+    private function ofSheet(Person $approver, array $lines, Pricing $pricing, OwnFieldList $fields, ?PaidWeek $paid): WaitingLinesOfSheet
     {
         $minutes = 0;
         $standingInFor = [];
@@ -92,14 +91,14 @@ final readonly class WaitingLines
                     $standingInFor[$turn] = true;
                 }
             }
-            $props[] = $this->line($approver, $key, $entries, $default, $pricing, $paid);
+            $props[] = $this->line($approver, $key, $entries, $pricing, $paid);
         }
 
         return new WaitingLinesOfSheet($props, $minutes, array_map(strval(...), array_keys($standingInFor)), FieldSums::of($fields, array_merge(...array_values($lines)), $approver));
     }
 
     /** @param  non-empty-list<WaitingEntry>  $entries */
-    private function line(Person $approver, string $key, array $entries, RouteKind $default, Pricing $pricing, ?PaidWeek $paid): WaitingLineProps
+    private function line(Person $approver, string $key, array $entries, Pricing $pricing, ?PaidWeek $paid): WaitingLineProps
     {
         $first = $entries[0];
         $seesMoney = $approver->seesCostOfProjectsOf($first->projectManagerId);
@@ -113,7 +112,7 @@ final readonly class WaitingLines
             $first->isBillable,
             self::chargeCodes($entries),
             $first->approvals,
-            $first->routeAfter($default),
+            $first->routeAfter(),
             array_map(static fn (WaitingEntry $entry): WaitingCellProps => new WaitingCellProps(
                 $entry->id,
                 $entry->version,
