@@ -25,6 +25,8 @@ use Moss\Core\Time\Minutes;
  */
 final class Absence extends Model
 {
+    protected $table = 'absences';
+
     public $timestamps = false;
 
     protected $fillable = ['person_id', 'date', 'minutes', 'absence_kind_id'];

@@ -21,6 +21,8 @@ use Moss\Core\Leave\AllowanceRule;
  */
 final class AbsenceKind extends Model
 {
+    protected $table = 'absence_kinds';
+
     public $timestamps = false;
 
     protected $fillable = ['name', 'counts_as', 'visible_to', 'needs_approval', 'allowance', 'carried_at_most', 'allowance_from', 'is_retired'];

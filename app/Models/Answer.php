@@ -21,6 +21,8 @@ use Moss\Core\Calendar\Week;
  */
 final class Answer extends Model
 {
+    protected $table = 'answers';
+
     public $timestamps = false;
 
     protected $fillable = ['question_id', 'person_id', 'week', 'answer'];

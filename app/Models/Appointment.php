@@ -22,6 +22,8 @@ namespace App\Models;
  */
 final class Appointment extends Model
 {
+    protected $table = 'appointments';
+
     public $timestamps = false;
 
     protected $fillable = ['appointment_calendar_id', 'person_id', 'uid', 'series', 'title', 'is_private', 'starts_at', 'ends_at', 'is_all_day', 'guests', 'is_left_out'];

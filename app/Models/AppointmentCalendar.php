@@ -22,6 +22,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  */
 final class AppointmentCalendar extends Model
 {
+    protected $table = 'appointment_calendars';
+
     public $timestamps = false;
 
     protected $fillable = ['person_id', 'name', 'address', 'notes_titles', 'version', 'asked_at', 'read_at', 'failure'];

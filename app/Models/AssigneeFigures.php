@@ -20,6 +20,8 @@ use Moss\Core\Time\Minutes;
  */
 final class AssigneeFigures extends Model
 {
+    protected $table = 'assignee_figures';
+
     public $timestamps = false;
 
     public $incrementing = false;

@@ -34,6 +34,8 @@ final class Assignment extends Model
     /** @use HasFactory<AssignmentFactory> */
     use HasFactory;
 
+    protected $table = 'assignments';
+
     public $timestamps = false;
 
     protected $fillable = [

@@ -31,6 +31,8 @@ use Moss\Core\Time\Minutes;
  */
 final class BillingFile extends Model
 {
+    protected $table = 'billing_files';
+
     public $timestamps = false;
 
     protected $fillable = ['kind', 'client_id', 'starts_on', 'ends_on', 'state', 'made_by_id', 'made_at', 'minutes', 'amount_cents', 'unrated_minutes'];

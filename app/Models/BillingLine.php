@@ -26,6 +26,8 @@ use Moss\Core\Time\Minutes;
  */
 final class BillingLine extends Model
 {
+    protected $table = 'billing_lines';
+
     public $timestamps = false;
 
     protected $fillable = ['billing_file_id', 'kind', 'entry_id', 'pay_kind', 'is_correction', 'minutes', 'rate', 'amount_cents'];

@@ -15,6 +15,8 @@ namespace App\Models;
  */
 final class BillingMapping extends Model
 {
+    protected $table = 'billing_mappings';
+
     public $timestamps = false;
 
     protected $fillable = ['kind', 'name', 'detail', 'columns'];

@@ -14,6 +14,8 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  */
 final class Calendar extends Model
 {
+    protected $table = 'calendars';
+
     public $timestamps = false;
 
     protected $fillable = ['code'];

@@ -13,6 +13,8 @@ namespace App\Models;
  */
 final class ChargeCodeCombination extends Model
 {
+    protected $table = 'charge_code_combinations';
+
     public $timestamps = false;
 
     protected $fillable = ['client_id', 'codes'];

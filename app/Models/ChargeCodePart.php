@@ -14,6 +14,8 @@ namespace App\Models;
  */
 final class ChargeCodePart extends Model
 {
+    protected $table = 'charge_code_parts';
+
     public $timestamps = false;
 
     protected $fillable = ['client_id', 'number', 'name'];

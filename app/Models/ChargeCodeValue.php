@@ -16,6 +16,8 @@ namespace App\Models;
  */
 final class ChargeCodeValue extends Model
 {
+    protected $table = 'charge_code_values';
+
     public $timestamps = false;
 
     protected $fillable = ['client_id', 'number', 'code', 'name', 'is_retired'];

@@ -19,6 +19,8 @@ use Moss\Core\Planning\ChargeCodeScheme;
  */
 final class Client extends Model
 {
+    protected $table = 'clients';
+
     public $timestamps = false;
 
     protected $fillable = ['code', 'name', 'is_retired', 'charge_code_scheme', 'charge_code_separator'];

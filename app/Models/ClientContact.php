@@ -19,6 +19,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  */
 final class ClientContact extends Model
 {
+    protected $table = 'client_contacts';
+
     public $timestamps = false;
 
     protected $fillable = ['client_id', 'name', 'email', 'phone', 'position'];

@@ -28,6 +28,8 @@ use Moss\Core\Calendar\Day;
  */
 final class ClientSystem extends Model
 {
+    protected $table = 'client_systems';
+
     public $timestamps = false;
 
     protected $attributes = ['pay_kind_heading' => '', 'pay_kind_names' => '{}'];

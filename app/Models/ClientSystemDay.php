@@ -20,6 +20,8 @@ use Moss\Core\Calendar\Day;
  */
 final class ClientSystemDay extends Model
 {
+    protected $table = 'client_system_days';
+
     public $timestamps = false;
 
     protected $fillable = ['client_system_person_id', 'date', 'charge_code', 'pay_kind', 'minutes'];

@@ -22,6 +22,8 @@ use Moss\Core\Calendar\Day;
  */
 final class ClientSystemWeek extends Model
 {
+    protected $table = 'client_system_weeks';
+
     public $timestamps = false;
 
     protected $fillable = ['client_system_id', 'person_id', 'monday', 'sunday', 'days'];

@@ -19,6 +19,8 @@ use Moss\Core\Calendar\Day;
  */
 final class Closing extends Model
 {
+    protected $table = 'closings';
+
     public $timestamps = false;
 
     protected $fillable = ['closed_until', 'closed_at', 'closed_by_id'];

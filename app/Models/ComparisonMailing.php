@@ -22,6 +22,8 @@ use Moss\Core\Calendar\PeriodUnit;
  */
 final class ComparisonMailing extends Model
 {
+    protected $table = 'comparison_mailings';
+
     public $timestamps = false;
 
     public $incrementing = false;

@@ -42,6 +42,8 @@ final class Correction extends Model
 {
     use IsProposed;
 
+    protected $table = 'corrections';
+
     public $timestamps = false;
 
     protected $fillable = [

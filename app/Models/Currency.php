@@ -19,6 +19,8 @@ use Moss\Core\Expenses\Currency as CoreCurrency;
  */
 final class Currency extends Model
 {
+    protected $table = 'currencies';
+
     public $timestamps = false;
 
     protected $fillable = ['code', 'places', 'step'];

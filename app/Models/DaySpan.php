@@ -28,6 +28,8 @@ final class DaySpan extends Model
 {
     use LiesOnDay;
 
+    protected $table = 'day_spans';
+
     public $timestamps = false;
 
     protected $fillable = [

@@ -22,6 +22,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  */
 final class DecidedEntry extends Model
 {
+    protected $table = 'decided_entries';
+
     public $timestamps = false;
 
     public $incrementing = false;

@@ -20,6 +20,8 @@ use Moss\Core\Sheet\EntryState;
  */
 final class DecidedExpense extends Model
 {
+    protected $table = 'decided_expenses';
+
     public $timestamps = false;
 
     public $incrementing = false;

@@ -23,6 +23,8 @@ use Moss\Core\Time\Minutes;
  */
 final class Decision extends Model
 {
+    protected $table = 'decisions';
+
     public $timestamps = false;
 
     protected $fillable = [

@@ -53,6 +53,8 @@ final class Entry extends Model
 
     use LiesOnDay;
 
+    protected $table = 'entries';
+
     public $timestamps = false;
 
     protected $fillable = [

@@ -17,6 +17,8 @@ use Moss\Core\Pay\PayKind;
  */
 final class EntryPayChoice extends Model
 {
+    protected $table = 'entry_pay_choices';
+
     public $timestamps = false;
 
     protected $fillable = ['entry_id', 'kind', 'pay_premium_id', 'minutes'];

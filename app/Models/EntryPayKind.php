@@ -18,6 +18,8 @@ use Moss\Core\Pay\PayKind;
  */
 final class EntryPayKind extends Model
 {
+    protected $table = 'entry_pay_kinds';
+
     public $timestamps = false;
 
     protected $fillable = ['entry_id', 'kind', 'pay_premium_id', 'minutes', 'cost_percent'];

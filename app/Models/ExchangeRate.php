@@ -19,6 +19,8 @@ use Moss\Core\Calendar\Day;
  */
 final class ExchangeRate extends Model
 {
+    protected $table = 'exchange_rates';
+
     public $timestamps = false;
 
     protected $fillable = ['currency_id', 'starts_on', 'rate'];

@@ -67,6 +67,8 @@ final class Expense extends Model
 {
     use LiesOnDay;
 
+    protected $table = 'expenses';
+
     public $timestamps = false;
 
     protected $attributes = [

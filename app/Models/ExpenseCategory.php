@@ -31,6 +31,8 @@ use Moss\Core\Money\Money;
  */
 final class ExpenseCategory extends Model
 {
+    protected $table = 'expense_categories';
+
     public $timestamps = false;
 
     protected $attributes = ['active' => true, 'mileage' => false, 'reclaims_tax' => true, 'charged' => false, 'tax_shares' => '[[0,10000]]', 'limit_cents' => null, 'limit_per' => 'expense'];

@@ -13,6 +13,8 @@ namespace App\Models;
  */
 final class ExpenseCategoryTeam extends Model
 {
+    protected $table = 'expense_category_teams';
+
     public $timestamps = false;
 
     protected $fillable = ['expense_category_id', 'team_id'];

@@ -21,6 +21,8 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  */
 final class ExpenseDecision extends Model
 {
+    protected $table = 'expense_decisions';
+
     public $timestamps = false;
 
     protected $fillable = ['at', 'actor_id', 'decision', 'comment', 'expenses', 'undone_at'];

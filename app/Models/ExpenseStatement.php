@@ -27,6 +27,8 @@ use Moss\Core\Money\Money;
  */
 final class ExpenseStatement extends Model
 {
+    protected $table = 'expense_statements';
+
     public $timestamps = false;
 
     protected $fillable = ['kind', 'client_id', 'starts_on', 'ends_on', 'made_by_id', 'made_at', 'expenses', 'amount_cents'];

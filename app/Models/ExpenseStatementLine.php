@@ -18,6 +18,8 @@ use Moss\Core\Money\Money;
  */
 final class ExpenseStatementLine extends Model
 {
+    protected $table = 'expense_statement_lines';
+
     public $timestamps = false;
 
     protected $fillable = ['expense_statement_id', 'kind', 'expense_id', 'amount_cents'];

@@ -14,6 +14,8 @@ namespace App\Models;
  */
 final class FavouriteTask extends Model
 {
+    protected $table = 'favourite_tasks';
+
     public $timestamps = false;
 
     protected $fillable = ['person_id', 'task_id', 'role_id'];

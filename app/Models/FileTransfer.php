@@ -22,6 +22,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  */
 final class FileTransfer extends Model
 {
+    protected $table = 'file_transfers';
+
     public $timestamps = false;
 
     protected $fillable = ['kind', 'state', 'person_id', 'begun_at', 'finished_at', 'options', 'report', 'problem'];

@@ -27,6 +27,8 @@ use Moss\Core\Calendar\Week;
  */
 final class FindingExplanation extends Model
 {
+    protected $table = 'finding_explanations';
+
     public $timestamps = false;
 
     protected $fillable = [

@@ -16,6 +16,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  */
 final class FrontPageComparison extends Model
 {
+    protected $table = 'front_page_comparisons';
+
     public $timestamps = false;
 
     public $incrementing = false;

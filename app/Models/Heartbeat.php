@@ -12,6 +12,8 @@ namespace App\Models;
  */
 final class Heartbeat extends Model
 {
+    protected $table = 'heartbeats';
+
     public $timestamps = false;
 
     public $incrementing = false;

@@ -20,6 +20,8 @@ use Moss\Core\Calendar\Day;
  */
 final class Holiday extends Model
 {
+    protected $table = 'holidays';
+
     public $timestamps = false;
 
     protected $fillable = ['calendar_id', 'date', 'name', 'part'];

@@ -21,6 +21,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  */
 final class IdempotencyKey extends Model
 {
+    protected $table = 'idempotency_keys';
+
     public $timestamps = false;
 
     protected $fillable = ['access_token_id', 'key', 'request_hash', 'status', 'headers', 'body', 'asked_at'];

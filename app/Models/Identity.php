@@ -18,6 +18,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  */
 final class Identity extends Model
 {
+    protected $table = 'identities';
+
     public $timestamps = false;
 
     protected $fillable = ['person_id', 'issuer', 'subject', 'linked_at'];

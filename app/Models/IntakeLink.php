@@ -20,6 +20,8 @@ use Moss\Core\Calendar\Day;
  */
 final class IntakeLink extends Model
 {
+    protected $table = 'intake_links';
+
     public $timestamps = false;
 
     protected $fillable = ['client_id', 'created_by_id', 'ends_on', 'revoked_at'];

@@ -18,6 +18,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  */
 final class LeaveAllowance extends Model
 {
+    protected $table = 'leave_allowances';
+
     public $timestamps = false;
 
     protected $fillable = ['absence_kind_id', 'person_id', 'year', 'half_days'];

@@ -37,6 +37,8 @@ use Moss\Core\Leave\LeaveState;
  */
 final class LeaveRequest extends Model
 {
+    protected $table = 'leave_requests';
+
     public $timestamps = false;
 
     protected $fillable = [

@@ -15,6 +15,8 @@ namespace App\Models;
  */
 final class LineChargeCode extends Model
 {
+    protected $table = 'line_charge_codes';
+
     public $timestamps = false;
 
     protected $fillable = ['person_id', 'task_id', 'role_id', 'charge_code'];

@@ -24,6 +24,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  */
 final class Message extends Model
 {
+    protected $table = 'messages';
+
     public $timestamps = false;
 
     protected $fillable = [

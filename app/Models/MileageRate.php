@@ -18,6 +18,8 @@ use Moss\Core\Expenses\MileageRate as CoreMileageRate;
  */
 final class MileageRate extends Model
 {
+    protected $table = 'mileage_rates';
+
     public $timestamps = false;
 
     protected $fillable = ['expense_category_id', 'starts_on', 'rate'];

@@ -38,6 +38,8 @@ use Moss\Core\Timer\Rounding;
  */
 final class Organisation extends Model
 {
+    protected $table = 'organisations';
+
     public $timestamps = false;
 
     protected $fillable = [

@@ -17,6 +17,8 @@ use App\Models\Casts\AsBytes;
  */
 final class OutboxAttachment extends Model
 {
+    protected $table = 'outbox_attachments';
+
     public $timestamps = false;
 
     protected $fillable = ['outbox_mail_id', 'name', 'media_type', 'contents'];

@@ -17,6 +17,8 @@ namespace App\Models;
  */
 final class OutboxMail extends Model
 {
+    protected $table = 'outbox_mails';
+
     public $timestamps = false;
 
     protected $fillable = [

@@ -34,6 +34,8 @@ use Moss\Core\OwnFields\OwnField as CoreField;
  */
 final class OwnField extends Model
 {
+    protected $table = 'own_fields';
+
     public $timestamps = false;
 
     protected $fillable = ['code', 'name', 'subject', 'kind', 'is_required', 'starts_on', 'team_id', 'client_id', 'is_retired', 'position'];

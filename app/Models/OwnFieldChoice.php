@@ -16,6 +16,8 @@ namespace App\Models;
  */
 final class OwnFieldChoice extends Model
 {
+    protected $table = 'own_field_choices';
+
     public $timestamps = false;
 
     protected $fillable = ['own_field_id', 'code', 'name', 'position', 'is_retired'];

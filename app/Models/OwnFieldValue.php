@@ -21,6 +21,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  */
 final class OwnFieldValue extends Model
 {
+    protected $table = 'own_field_values';
+
     public $timestamps = false;
 
     protected $fillable = ['own_field_id', 'entry_id', 'task_id', 'project_id', 'person_id', 'expense_id', 'value'];

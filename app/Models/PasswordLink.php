@@ -20,6 +20,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  */
 final class PasswordLink extends Model
 {
+    protected $table = 'password_links';
+
     public $timestamps = false;
 
     protected $fillable = ['person_id', 'kind', 'token_hash', 'sent_at', 'expires_at', 'used_at'];

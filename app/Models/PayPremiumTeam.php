@@ -13,6 +13,8 @@ namespace App\Models;
  */
 final class PayPremiumTeam extends Model
 {
+    protected $table = 'pay_premium_teams';
+
     public $timestamps = false;
 
     protected $fillable = ['pay_premium_id', 'team_id'];

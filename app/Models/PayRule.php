@@ -40,6 +40,8 @@ use Moss\Core\Pay\PayRule as CorePayRule;
  */
 final class PayRule extends Model
 {
+    protected $table = 'pay_rules';
+
     public $timestamps = false;
 
     /** A rule says nothing of what it is not told. */

@@ -16,6 +16,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  */
 final class Phase extends Model
 {
+    protected $table = 'phases';
+
     public $timestamps = false;
 
     protected $fillable = ['project_id', 'name'];

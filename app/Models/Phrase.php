@@ -16,6 +16,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  */
 final class Phrase extends Model
 {
+    protected $table = 'phrases';
+
     public $timestamps = false;
 
     protected $fillable = ['person_id', 'phrase'];

@@ -22,6 +22,8 @@ use Moss\Core\Time\Minutes;
  */
 final class PlanStep extends Model
 {
+    protected $table = 'plan_steps';
+
     public $timestamps = false;
 
     public $incrementing = false;

@@ -23,6 +23,8 @@ use Moss\Core\Time\Minutes;
  */
 final class PlannedMonth extends Model
 {
+    protected $table = 'planned_months';
+
     public $timestamps = false;
 
     public $incrementing = false;

@@ -20,6 +20,8 @@ use Moss\Core\Time\Minutes;
  */
 final class PlannedProjectMonth extends Model
 {
+    protected $table = 'planned_project_months';
+
     public $timestamps = false;
 
     public $incrementing = false;

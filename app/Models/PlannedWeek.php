@@ -30,6 +30,8 @@ use Moss\Core\Time\Minutes;
  */
 final class PlannedWeek extends Model
 {
+    protected $table = 'planned_weeks';
+
     public $timestamps = false;
 
     public $incrementing = false;

@@ -42,6 +42,8 @@ final class Project extends Model
     /** @use HasFactory<ProjectFactory> */
     use HasFactory;
 
+    protected $table = 'projects';
+
     public $timestamps = false;
 
     protected $fillable = [

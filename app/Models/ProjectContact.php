@@ -12,6 +12,8 @@ namespace App\Models;
  */
 final class ProjectContact extends Model
 {
+    protected $table = 'project_contacts';
+
     public $timestamps = false;
 
     public $incrementing = false;

@@ -28,6 +28,8 @@ use Moss\Core\Time\Minutes;
  */
 final class ProjectFigures extends Model
 {
+    protected $table = 'project_figures';
+
     public $timestamps = false;
 
     public $incrementing = false;

@@ -18,6 +18,8 @@ use Moss\Core\Time\Minutes;
  */
 final class ProjectForecast extends Model
 {
+    protected $table = 'project_forecasts';
+
     public $timestamps = false;
 
     public $incrementing = false;

@@ -36,6 +36,8 @@ final class ProposedEstimate extends Model
 {
     use IsProposed;
 
+    protected $table = 'proposed_estimates';
+
     public $timestamps = false;
 
     protected $fillable = [

@@ -20,6 +20,8 @@ use Moss\Core\Calendar\Day;
  */
 final class Question extends Model
 {
+    protected $table = 'questions';
+
     public $timestamps = false;
 
     protected $fillable = [

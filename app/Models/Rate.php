@@ -22,6 +22,8 @@ use Moss\Core\Calendar\Day;
  */
 final class Rate extends Model
 {
+    protected $table = 'rates';
+
     public $timestamps = false;
 
     protected $fillable = [

@@ -26,6 +26,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  */
 final class Receipt extends Model
 {
+    protected $table = 'receipts';
+
     public $timestamps = false;
 
     protected $attributes = ['expense_id' => null, 'state' => 'unread', 'reading' => '{}', 'mailed' => false];

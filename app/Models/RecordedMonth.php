@@ -36,6 +36,8 @@ use Moss\Core\Time\Minutes;
  */
 final class RecordedMonth extends Model
 {
+    protected $table = 'recorded_months';
+
     public $timestamps = false;
 
     public $incrementing = false;

@@ -33,6 +33,8 @@ use Moss\Core\Time\Minutes;
  */
 final class RecordedProjectMonth extends Model
 {
+    protected $table = 'recorded_project_months';
+
     public $timestamps = false;
 
     public $incrementing = false;

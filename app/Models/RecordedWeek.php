@@ -38,6 +38,8 @@ use Moss\Core\Time\Minutes;
  */
 final class RecordedWeek extends Model
 {
+    protected $table = 'recorded_weeks';
+
     public $timestamps = false;
 
     public $incrementing = false;

@@ -18,6 +18,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  */
 final class Recorder extends Model
 {
+    protected $table = 'recorders';
+
     public $timestamps = false;
 
     protected $fillable = ['person_id', 'recorder_id', 'may_submit'];

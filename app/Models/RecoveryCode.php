@@ -18,6 +18,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  */
 final class RecoveryCode extends Model
 {
+    protected $table = 'recovery_codes';
+
     public $timestamps = false;
 
     protected $fillable = ['person_id', 'selector', 'code_hash', 'used_at'];

@@ -28,6 +28,8 @@ use Moss\Core\Time\Minutes;
  */
 final class RemainingEstimate extends Model
 {
+    protected $table = 'remaining_estimates';
+
     public $timestamps = false;
 
     protected $fillable = [

@@ -27,6 +27,8 @@ use Moss\Core\Time\Minutes;
  */
 final class ReportedFigures extends Model
 {
+    protected $table = 'reported_figures';
+
     public const FIGURES = ['planned_minutes', 'actual_minutes', 'pending_minutes', 'remaining_minutes', 'actual_cents', 'actual_unrated', 'budget_cents'];
 
     public $timestamps = false;

@@ -14,6 +14,8 @@ namespace App\Models;
  */
 final class Role extends Model
 {
+    protected $table = 'roles';
+
     public $timestamps = false;
 
     protected $fillable = ['code', 'name', 'is_retired'];

@@ -26,6 +26,8 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  */
 final class SavedComparison extends Model
 {
+    protected $table = 'saved_comparisons';
+
     public $timestamps = false;
 
     protected $fillable = ['owner_id', 'name', 'address', 'sharing', 'version', 'changed_at', 'changed_by_id'];

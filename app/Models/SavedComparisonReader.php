@@ -18,6 +18,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  */
 final class SavedComparisonReader extends Model
 {
+    protected $table = 'saved_comparison_readers';
+
     public $timestamps = false;
 
     protected $fillable = ['saved_comparison_id', 'person_id', 'team_id'];

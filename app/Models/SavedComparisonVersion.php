@@ -19,6 +19,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  */
 final class SavedComparisonVersion extends Model
 {
+    protected $table = 'saved_comparison_versions';
+
     public $timestamps = false;
 
     public $incrementing = false;

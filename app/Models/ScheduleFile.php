@@ -19,6 +19,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  */
 final class ScheduleFile extends Model
 {
+    protected $table = 'schedule_files';
+
     public $timestamps = false;
 
     protected $fillable = ['project_id', 'person_id', 'name', 'rows', 'received_at'];

@@ -21,6 +21,8 @@ use Moss\Core\Calendar\Day;
  */
 final class ScheduledSetting extends Model
 {
+    protected $table = 'scheduled_settings';
+
     public $timestamps = false;
 
     protected $fillable = ['setting', 'starts_on', 'setting_values', 'scheduled_by_id', 'scheduled_at'];

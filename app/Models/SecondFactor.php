@@ -17,6 +17,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  */
 final class SecondFactor extends Model
 {
+    protected $table = 'second_factors';
+
     public $timestamps = false;
 
     public $incrementing = false;

@@ -19,6 +19,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  */
 final class SettlingBatch extends Model
 {
+    protected $table = 'settling_batches';
+
     public $timestamps = false;
 
     protected $fillable = ['subject', 'numbers', 'size', 'settled_by_id'];

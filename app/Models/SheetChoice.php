@@ -26,6 +26,8 @@ use Moss\Core\Calendar\Week;
  */
 final class SheetChoice extends Model
 {
+    protected $table = 'sheet_choices';
+
     public $timestamps = false;
 
     protected $fillable = [

@@ -24,6 +24,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  */
 final class SignIn extends Model
 {
+    protected $table = 'sign_ins';
+
     public $timestamps = false;
 
     protected $fillable = [

@@ -21,6 +21,8 @@ use Moss\Core\Calendar\Day;
  */
 final class StandIn extends Model
 {
+    protected $table = 'stand_ins';
+
     public $timestamps = false;
 
     protected $fillable = ['person_id', 'stand_in_id', 'starts_on', 'ends_on'];

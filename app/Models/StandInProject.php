@@ -16,6 +16,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  */
 final class StandInProject extends Model
 {
+    protected $table = 'stand_in_projects';
+
     public $timestamps = false;
 
     public $incrementing = false;

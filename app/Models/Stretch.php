@@ -35,6 +35,8 @@ final class Stretch extends Model
 {
     use LiesOnDay;
 
+    protected $table = 'stretches';
+
     public $timestamps = false;
 
     protected $fillable = ['person_id', 'date', 'starts_at', 'ends_at', 'task_id', 'role_id', 'is_inked', 'source', 'note', 'version', 'appointment_id', 'why', 'is_chosen', 'billable'];

@@ -40,6 +40,8 @@ final class Task extends Model
     /** @use HasFactory<TaskFactory> */
     use HasFactory;
 
+    protected $table = 'tasks';
+
     public $timestamps = false;
 
     protected $fillable = [

@@ -19,6 +19,8 @@ use Moss\Core\Schedule\DependencyKind;
  */
 final class TaskDependency extends Model
 {
+    protected $table = 'task_dependencies';
+
     public $timestamps = false;
 
     protected $fillable = ['task_id', 'predecessor_id', 'kind', 'lag'];

@@ -30,6 +30,8 @@ use Moss\Core\Time\Minutes;
  */
 final class TaskFigures extends Model
 {
+    protected $table = 'task_figures';
+
     public $timestamps = false;
 
     public $incrementing = false;

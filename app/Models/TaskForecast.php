@@ -18,6 +18,8 @@ use Moss\Core\Time\Minutes;
  */
 final class TaskForecast extends Model
 {
+    protected $table = 'task_forecasts';
+
     public $timestamps = false;
 
     public $incrementing = false;

@@ -16,6 +16,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  */
 final class TaskSchedule extends Model
 {
+    protected $table = 'task_schedules';
+
     public $timestamps = false;
 
     protected $fillable = ['task_id', 'wbs', 'is_milestone'];

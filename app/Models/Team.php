@@ -23,6 +23,8 @@ use Moss\Core\Time\DayUnit;
  */
 final class Team extends Model
 {
+    protected $table = 'teams';
+
     public $timestamps = false;
 
     protected $fillable = ['code', 'name', 'lead_id', 'is_retired', 'timesheet_period', 'counted_in'];

@@ -16,6 +16,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  */
 final class TimeFeed extends Model
 {
+    protected $table = 'time_feeds';
+
     public $timestamps = false;
 
     public $incrementing = false;

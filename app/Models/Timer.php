@@ -27,6 +27,8 @@ use Moss\Core\Timer\TimerRuns;
  */
 final class Timer extends Model
 {
+    protected $table = 'timers';
+
     public $timestamps = false;
 
     protected $fillable = ['person_id', 'task_id', 'role_id', 'note', 'version'];

@@ -14,6 +14,8 @@ namespace App\Models;
  */
 final class TimerRun extends Model
 {
+    protected $table = 'timer_runs';
+
     public $timestamps = false;
 
     protected $fillable = ['timer_id', 'started_at', 'ended_at'];

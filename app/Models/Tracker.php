@@ -16,6 +16,8 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  */
 final class Tracker extends Model
 {
+    protected $table = 'trackers';
+
     public $timestamps = false;
 
     protected $fillable = ['name', 'address', 'token'];

@@ -19,6 +19,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  */
 final class TrackerChange extends Model
 {
+    protected $table = 'tracker_changes';
+
     public $timestamps = false;
 
     protected $fillable = ['tracker_time_id', 'reference', 'minutes_from', 'minutes_to', 'text'];

@@ -30,6 +30,8 @@ use Moss\Core\Calendar\Day;
  */
 final class TrackerLink extends Model
 {
+    protected $table = 'tracker_links';
+
     public $timestamps = false;
 
     protected $fillable = ['tracker_id', 'project_id', 'remote_key', 'starts_on', 'takes_tasks', 'linked_by_id', 'position', 'line', 'asked_at', 'succeeded_at', 'failure'];

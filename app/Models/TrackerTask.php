@@ -26,6 +26,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  */
 final class TrackerTask extends Model
 {
+    protected $table = 'tracker_tasks';
+
     public $timestamps = false;
 
     protected $fillable = ['tracker_link_id', 'remote_key', 'title', 'state', 'comment', 'comment_by', 'comment_on', 'minutes', 'people', 'assigned', 'task_id'];

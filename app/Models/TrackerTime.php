@@ -31,6 +31,8 @@ use Moss\Core\Calendar\Day;
  */
 final class TrackerTime extends Model
 {
+    protected $table = 'tracker_times';
+
     public $timestamps = false;
 
     protected $fillable = ['tracker_link_id', 'tracker_task_id', 'tracker_person_id', 'date', 'remote_id', 'version', 'text', 'text_noted', 'minutes_there', 'minutes_counted', 'differs', 'is_accepted', 'is_ours', 'problem'];

@@ -13,6 +13,8 @@ namespace App\Models;
  */
 final class Trip extends Model
 {
+    protected $table = 'trips';
+
     public $timestamps = false;
 
     protected $fillable = ['person_id', 'name'];

@@ -16,6 +16,8 @@ namespace App\Models;
  */
 final class Upload extends Model
 {
+    protected $table = 'uploads';
+
     public $timestamps = false;
 
     public $incrementing = false;

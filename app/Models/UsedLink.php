@@ -16,6 +16,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  */
 final class UsedLink extends Model
 {
+    protected $table = 'used_links';
+
     public $timestamps = false;
 
     public $incrementing = false;

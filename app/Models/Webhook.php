@@ -22,6 +22,8 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  */
 final class Webhook extends Model
 {
+    protected $table = 'webhooks';
+
     public $timestamps = false;
 
     protected $fillable = ['name', 'address', 'topics', 'secret', 'is_paused', 'position', 'failures', 'rests_until', 'created_at'];

@@ -20,6 +20,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  */
 final class WebhookAttempt extends Model
 {
+    protected $table = 'webhook_attempts';
+
     public $timestamps = false;
 
     protected $fillable = ['webhook_message_id', 'at', 'milliseconds', 'signature', 'status', 'failure', 'answer'];

@@ -27,6 +27,8 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  */
 final class WebhookMessage extends Model
 {
+    protected $table = 'webhook_messages';
+
     public $timestamps = false;
 
     protected $fillable = ['webhook_id', 'subject', 'events', 'body', 'state', 'attempts', 'created_at', 'first_tried_at', 'due_at', 'delivered_at'];

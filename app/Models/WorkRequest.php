@@ -37,6 +37,8 @@ use Moss\Core\Time\Minutes;
  */
 final class WorkRequest extends Model
 {
+    protected $table = 'work_requests';
+
     public $timestamps = false;
 
     protected $fillable = [

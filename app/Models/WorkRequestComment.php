@@ -18,6 +18,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  */
 final class WorkRequestComment extends Model
 {
+    protected $table = 'work_request_comments';
+
     public $timestamps = false;
 
     protected $fillable = ['work_request_id', 'person_id', 'text', 'commented_at'];

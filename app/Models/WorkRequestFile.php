@@ -16,6 +16,8 @@ namespace App\Models;
  */
 final class WorkRequestFile extends Model
 {
+    protected $table = 'work_request_files';
+
     public $timestamps = false;
 
     protected $fillable = ['work_request_id', 'name', 'media_type', 'size', 'stored_as'];

@@ -42,6 +42,7 @@ final class ModelsTest extends TestCase
         foreach (self::models() as $class) {
             $model = new $class;
             $models[] = $model->getTable();
+            self::assertSame($model->getTable(), (new ReflectionClass($class))->getDefaultProperties()['table'] ?? null, "{$class} names its table");
             self::assertEqualsCanonicalizing(array_diff(Schema::getColumnListing($model->getTable()), self::NOT_FILLED), $model->getFillable(), $class);
         }
         $tables = array_diff(array_map(static fn (array $table): string => $table['name'], Schema::getTables()), self::WITHOUT_MODEL);
