@@ -24,7 +24,7 @@ final class AuditTrailSearch
 
     public function of(Person $reader, string $search, ?AuditTrailSubject $subject, ?Day $from, ?Day $to, ?int $before): AuditTrailPageProps
     {
-        $rows = Rows::of(FoundLine::class, $this->lines($search, $subject, $from, $to)
+        $rows = Rows::of(FoundLine::class, $this->lines($subject === null || $subject === AuditTrailSubject::Entry ? AuditTrailRow::query()->toBase() : BesideEntries::lines(), $search, $subject, $from, $to)
             ->when($before !== null, static fn (Builder $older): Builder => $older->where('audit_trail.id', '<', $before))
             ->orderByDesc('audit_trail.id')->limit(self::AT_ONCE + 1));
         $shown = array_slice($rows, 0, self::AT_ONCE);
@@ -51,7 +51,7 @@ final class AuditTrailSearch
         $subjects = array_filter(AuditTrailSubject::cases(), static fn (AuditTrailSubject $subject): bool => ! in_array($subject, [AuditTrailSubject::Entry, AuditTrailSubject::Timesheet], true));
         // Lines come in the order of time, so that the first of the days is enough to find them by subject.
         $first = AuditTrailRow::query()->toBase()->where('at', '>=', $since->toString())->orderBy('at')->orderBy('id')->limit(1)->value('id');
-        $rows = $first === null ? [] : Rows::of(FoundLine::class, $this->lines('', null, null, null)
+        $rows = $first === null ? [] : Rows::of(FoundLine::class, $this->lines(BesideEntries::lines(), '', null, null, null)
             ->where('audit_trail.id', '>=', $first)
             ->whereIn('audit_trail.subject', array_values(array_map(static fn (AuditTrailSubject $subject): string => $subject->value, $subjects)))
             ->where(static fn (Builder $about): Builder => $about->where('tasks.project_id', $project->id)
@@ -68,9 +68,9 @@ final class AuditTrailSearch
         ];
     }
 
-    private function lines(string $search, ?AuditTrailSubject $subject, ?Day $from, ?Day $to): Builder
+    private function lines(Builder $lines, string $search, ?AuditTrailSubject $subject, ?Day $from, ?Day $to): Builder
     {
-        $query = AuditTrailRow::query()->toBase()
+        $query = $lines
             ->leftJoin('people AS actors', 'actors.id', 'audit_trail.actor_id')
             ->leftJoin('people AS principals', 'principals.id', 'audit_trail.on_behalf_of_id')
             ->leftJoin('people AS owners', 'owners.id', 'audit_trail.person_id')

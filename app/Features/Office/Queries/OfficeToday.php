@@ -6,6 +6,7 @@ namespace App\Features\Office\Queries;
 
 use App\Approval\Waiting;
 use App\AuditTrail\AuditTrailSubject;
+use App\AuditTrail\BesideEntries;
 use App\Features\FirstStart\Queries\FirstSteps;
 use App\Features\NotSubmitted\Queries\MissingTimesheets;
 use App\Features\Office\Props\FailingCheckProps;
@@ -95,7 +96,7 @@ final readonly class OfficeToday
     private static function setting(SettingName $name): SettingProps
     {
         // The last of each sort is found by an index; those that are either would be looked for through the whole audit trail.
-        $latest = array_map(static fn (array $change): Builder => DB::query()->fromSub(AuditTrailRow::query()->toBase()->where('subject', $change[0]->value)
+        $latest = array_map(static fn (array $change): Builder => DB::query()->fromSub(BesideEntries::lines()->where('subject', $change[0]->value)
             ->when($change[1] !== null, static fn (Builder $of): Builder => $of->where('name', $change[1]))
             // People answer questions; that changes none.
             ->where('act', '<>', 'answer')->orderByDesc('id')->limit(1)->select('id'), 'latest')->select('id'), self::CHANGES[$name->value]);

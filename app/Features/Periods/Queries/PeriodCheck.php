@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Features\Periods\Queries;
 
+use App\AuditTrail\BesideEntries;
 use App\Features\Periods\Props\CorrectedTimeProps;
 use App\Features\Periods\Props\OpenTimeProps;
 use App\Features\Periods\Props\PeriodActProps;
 use App\Features\Periods\Props\PeriodProps;
-use App\Models\AuditTrailRow;
 use App\Models\Correction;
 use App\Models\Expense;
 use App\Models\Organisation;
@@ -161,7 +161,7 @@ final class PeriodCheck
     /** @return list<PeriodActProps> */
     private function acts(): array
     {
-        $query = AuditTrailRow::query()->toBase()->leftJoin('people', 'people.id', 'audit_trail.actor_id')->where('audit_trail.subject', 'period')
+        $query = BesideEntries::lines()->leftJoin('people', 'people.id', 'audit_trail.actor_id')->where('audit_trail.subject', 'period')
             ->select('audit_trail.at', 'people.name', 'audit_trail.act', 'audit_trail.why')->addSelect(Sql::field('audit_trail.after', 'until', 'until'))
             ->orderByDesc('audit_trail.id')->limit(self::MOST);
 

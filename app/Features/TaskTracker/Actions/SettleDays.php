@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Features\TaskTracker\Actions;
 
+use App\AuditTrail\BesideEntries;
 use App\Features\Week\Actions\CellInput;
 use App\Features\Week\Actions\SaveCells;
 use App\Features\Week\Props\CellOutcome;
@@ -84,7 +85,7 @@ final readonly class SettleDays
      */
     private function changedHere(TrackerLink $link, Collection $tasks): Collection
     {
-        $isImported = $link->succeeded_at === null || AuditTrailRow::query()->where('subject', 'exchange')->where('id', '>', $link->line)->exists();
+        $isImported = $link->succeeded_at === null || BesideEntries::lines()->where('subject', 'exchange')->where('id', '>', $link->line)->exists();
 
         return $isImported
             ? Entry::query()->whereIntegerInRaw('task_id', $tasks->keys())->where('date', '>=', $link->starts_on->toString())->distinct()->get(['task_id', 'person_id', 'date'])
