@@ -128,7 +128,10 @@ export const auditTrailText = {
         search: 'Person, project, task or reason',
         subject: 'Subject',
         everything: 'everything',
-        subjects,
+        // To choose from, each stands alone.
+        subjects: Object.fromEntries(
+            Object.entries(subjects).map(([code, name]) => [code, name.charAt(0).toUpperCase() + name.slice(1)]),
+        ),
         from: 'From',
         to: 'To',
         find: 'Search',
