@@ -124,9 +124,11 @@ final readonly class MissingTimesheets
     private function recorded(Person $reader, Week $week): QueryBuilder
     {
         $days = [$week->monday()->toString(), $week->sunday()->toString()];
+        // Everybody's week is found by its days, that of a few by whose it is.
+        $everybody = $reader->isOffice();
         [$recorded, $minutes] = $this->recalculations->hasRecorded()
-            ? [Entry::query()->toBase()->whereBetween('date', $days), ['minutes']]
-            : [RecordedWeek::query()->toBase()->whereBetween('starts_on', $days), ['actual_minutes', 'pending_minutes']];
+            ? [($everybody ? ByIndex::of('entries', 'entries_of_day') : Entry::query()->toBase())->whereBetween('date', $days), ['minutes']]
+            : [($everybody ? ByIndex::of('recorded_weeks', 'recorded_weeks_by_week') : RecordedWeek::query()->toBase())->whereBetween('starts_on', $days), ['actual_minutes', 'pending_minutes']];
 
         return self::own($reader, $recorded)->groupBy('person_id')->having(Sql::total($minutes), '>', 0)->select('person_id');
     }
