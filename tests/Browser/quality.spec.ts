@@ -5,7 +5,7 @@ import { answered, arrived, goTo, notices, pick, signIn } from './people';
 /** What a page may load the first time, in bytes over the network: text, letters, style and script. */
 const MOST_BYTES = 256_000;
 
-// The tests of this file read, or change what is only theirs, so both workers share them.
+// The tests of this file read, or change what is only theirs, so all workers share them.
 // Scans take long on a machine that has other things to do.
 test.describe.configure({ mode: 'parallel', timeout: 300_000 });
 

@@ -2,7 +2,7 @@ import { expect, test, type Locator, type Page } from '@playwright/test';
 import { arrived, signIn } from './people';
 import { pseudo } from './pseudo';
 
-// Each test is of somebody else, so both workers share them.
+// Each test is of somebody else, so all workers share them.
 test.describe.configure({ mode: 'parallel' });
 
 /** Loads the pseudo-language in the place of the reader's. */
