@@ -52,6 +52,24 @@ final class LoadPageTest extends TestCase
         self::assertSame(['Fit the lens'], array_map(static fn (PageProps $part): string => $part->text('task'), $opened->rows('opened.parts')));
     }
 
+    #[DataProvider('weeks')]
+    public function test_what_is_over_and_free_of_everybody_is_the_sum_of_what_each_has(string $monday): void
+    {
+        $load = $this->load('kit', "from=$monday&to=".date('Y-m-d', (int) strtotime($monday.' +6 days')));
+        $sum = static fn (string $figure): int => array_sum(array_map(static fn (PageProps $person): int => $person->rows('cells')[0]->int($figure), $load->rows('people')));
+
+        self::assertSame($load->int('count'), count($load->rows('people')));
+        self::assertSame([$sum('over'), $sum('free')], [$load->int('over'), $load->int('free')]);
+    }
+
+    /** @return iterable<string, array{string}> */
+    public static function weeks(): iterable
+    {
+        yield 'gone by' => ['2026-06-08'];
+        yield 'of today' => ['2026-06-15'];
+        yield 'to come' => ['2026-06-22'];
+    }
+
     public function test_who_is_free_for_some_hours_comes_soonest_first(): void
     {
         $free = $this->load('kit', 'from=2026-06-15&to=2026-06-28&need=12');
