@@ -15,20 +15,19 @@ final readonly class StreamedRows
     /** @return iterable<list<int|string|null>> values in the order in which they were selected */
     public static function of(Builder $query): iterable
     {
-        $statement = self::executed($query);
-        while (is_array($row = $statement->fetch(PDO::FETCH_NUM))) {
-            /** @var list<int|string|null> $row */
-            yield $row;
-        }
+        /** @var iterable<list<int|string|null>> $rows */
+        $rows = self::executed($query, PDO::FETCH_NUM);
+
+        yield from $rows;
     }
 
     /** @return iterable<object> values by the names under which they were selected, where these vary */
     public static function named(Builder $query): iterable
     {
-        $statement = self::executed($query);
-        while (is_object($row = $statement->fetch(PDO::FETCH_OBJ))) {
-            yield $row;
-        }
+        /** @var iterable<object> $rows */
+        $rows = self::executed($query, PDO::FETCH_OBJ);
+
+        yield from $rows;
     }
 
     /**
@@ -46,12 +45,14 @@ final readonly class StreamedRows
         return $rows;
     }
 
-    private static function executed(Builder $query): PDOStatement
+    /** @param  PDO::FETCH_NUM|PDO::FETCH_OBJ  $mode */
+    private static function executed(Builder $query, int $mode): PDOStatement
     {
         $connection = DB::connection();
         $statement = $connection->getPdo()->prepare($query->toSql());
         // Numbers as numbers: a sum is never more than a text.
         $connection->bindValues($statement, $connection->prepareBindings($query->getBindings()));
+        $statement->setFetchMode($mode);
         $statement->execute();
 
         return $statement;
