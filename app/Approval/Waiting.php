@@ -22,12 +22,6 @@ use Moss\Core\Calendar\Day;
  */
 final class Waiting
 {
-    /** Whether a person stands in for anybody on a day. Who knows that nobody does, asks for less below. */
-    public function standsIn(Person $person, Day $today): bool
-    {
-        return $this->standIns($person, $today)->exists();
-    }
-
     /**
      * The entries, on which a caller may select and group. The state stands in the query itself, so that the index of what waits serves it.
      *

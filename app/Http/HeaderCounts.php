@@ -27,7 +27,7 @@ use Moss\Core\Time\DayUnit;
 /**
  * How much time, what expenses and how much leave wait for a person, how much they have not read, the first week with measured time that is not inked,
  * whether they lead anybody, may request work and can enter expenses, what their timesheet covers, and how much of what is being recalculated is
- * done; in two queries.
+ * done; in one query.
  */
 final readonly class HeaderCounts
 {
@@ -37,8 +37,8 @@ final readonly class HeaderCounts
 
     public static function of(Person $person, Waiting $waiting, Day $today): self
     {
-        // Nobody does on most days, and looking for it would be most of the query.
-        $standsIn = $waiting->standsIn($person, $today);
+        // Few do, and looking for it would be most of the query.
+        $standsIn = $person->mayStandIn ?? true;
         $record = Record::all(DB::query()
             ->selectSub($waiting->for($person, $today, $standsIn)->addSelect(Sql::count()), 'entries')
             ->selectSub($waiting->corrections($person, $today, $standsIn)->addSelect(Sql::count()), 'corrections')

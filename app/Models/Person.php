@@ -66,6 +66,9 @@ final class Person extends User
     /** @use HasFactory<PersonFactory> */
     use HasFactory;
 
+    /** Whether they may stand in for somebody, as it is read of who is signed in; null where it was not. */
+    public ?bool $mayStandIn = null;
+
     public $timestamps = false;
 
     protected $table = 'people';

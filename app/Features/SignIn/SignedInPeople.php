@@ -6,10 +6,13 @@ namespace App\Features\SignIn;
 
 use App\Models\Person;
 use App\Models\SignIn;
+use App\Models\StandIn;
 use App\Support\Clock\Today;
+use App\Support\Database\Sql;
 use Illuminate\Auth\EloquentUserProvider;
 use Illuminate\Contracts\Hashing\Hasher;
 use Illuminate\Contracts\Session\Session;
+use Illuminate\Database\Query\Builder;
 
 /**
  * Finds the person of a session, in one query and only as long as the sign-in holds: its row is there and not too old, the
@@ -47,12 +50,15 @@ final class SignedInPeople extends EloquentUserProvider
             ->crossJoin('organisations')
             ->where('sign_ins.key_hash', hash('sha256', $key))
             ->where('sign_ins.started_at', '>=', self::earliestStart($this->today))
-            ->first(['people.*', 'second_factors.confirmed_at as factor_since', 'organisations.factor_access', ...array_map(static fn (string $column): string => "sign_ins.$column as sign_in_$column", self::OF_SIGN_IN)]);
+            ->select(['people.*', 'second_factors.confirmed_at as factor_since', 'organisations.factor_access', ...array_map(static fn (string $column): string => "sign_ins.$column as sign_in_$column", self::OF_SIGN_IN)])
+            ->selectSub($this->standIns(), 'may_stand_in')
+            ->first();
         if ($person === null) {
             return null;
         }
         $signIn = self::signInOf($person);
         $factorAccess = self::taken($person, 'factor_access');
+        $person->mayStandIn = self::taken($person, 'may_stand_in') === 1;
         $hasFactor = self::taken($person, 'factor_since') !== null || $signIn->has_factor;
         $person->syncOriginal();
         if (! hash_equals($signIn->password_hash, self::passwordHash($person)) || ! $person->hasAccess($this->today->for($person))) {
@@ -62,6 +68,12 @@ final class SignedInPeople extends EloquentUserProvider
         $this->see($signIn);
 
         return $person;
+    }
+
+    /** Whether there are any days left on which the person stands in for somebody, wherever it is still yesterday. */
+    private function standIns(): Builder
+    {
+        return StandIn::query()->toBase()->whereColumn('stand_ins.stand_in_id', 'people.id')->where('stand_ins.ends_on', '>=', $this->today->now()->modify('-1 day')->format('Y-m-d'))->select(Sql::exists());
     }
 
     public static function passwordHash(Person $person): string

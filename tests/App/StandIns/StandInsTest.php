@@ -5,15 +5,19 @@ declare(strict_types=1);
 namespace Tests\App\StandIns;
 
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Hash;
 use Illuminate\Testing\TestResponse;
 use Inertia\Testing\AssertableInertia;
 use Symfony\Component\HttpFoundation\Response;
 use Tests\App\Lighthouse;
+use Tests\App\SignIn\SignsIn;
 use Tests\App\TestCase;
 
 /** Who decides in whose place. */
 final class StandInsTest extends TestCase
 {
+    use SignsIn;
+
     protected function setUp(): void
     {
         parent::setUp();
@@ -42,6 +46,23 @@ final class StandInsTest extends TestCase
 
         $this->as('bo')->get('/review')->assertInertia(fn (AssertableInertia $page) => $page->where('review.sum.entries', 1));
         self::assertSame([1, 2], [DB::table('stand_ins')->count(), DB::table('audit_trail')->where('subject', 'stand-in')->count()]);
+    }
+
+    public function test_the_head_of_every_page_counts_what_waits_for_a_stand_in_who_has_signed_in(): void
+    {
+        DB::table('people')->update(['password' => Hash::make(self::$password)]);
+        $waiting = function (string $code): int {
+            $this->elsewhere()->signIn($code);
+
+            return $this->whoAsks()->given('/account')->int('signedIn.waiting');
+        };
+        self::assertSame([0, 1], [$waiting('bo'), $waiting('mo')]);
+
+        DB::table('stand_ins')->insert(['person_id' => $this->person('mo')->id, 'stand_in_id' => $this->person('bo')->id, 'starts_on' => '2026-06-17', 'ends_on' => '2026-06-17']);
+        self::assertSame([1, 1, 0], [$waiting('bo'), $waiting('mo'), $waiting('lee')]);
+        // Where it is nobody's turn, it is the time office's.
+        DB::table('entries')->update(['approver_id' => null]);
+        self::assertSame([0, 1], [$waiting('mo'), $waiting('kit')]);
     }
 
     public function test_only_oneself_or_the_office_names(): void

@@ -8,6 +8,7 @@ use App\Effort\Totals\PlannedTotals;
 use App\Models\Entry;
 use App\Models\PlannedWeek;
 use App\Sheet\ExpectedDaysOfMany;
+use App\Support\Database\ByIndex;
 use App\Support\Database\Sql;
 use App\Support\Database\StreamedRows;
 use Illuminate\Database\Query\Builder;
@@ -79,7 +80,8 @@ final class Workloads
     private static function planned(array $people, DayRange $days, Day $today): array
     {
         $columns = array_slice(PlannedTotals::COLUMNS, 1);
-        $weeks = self::narrow(PlannedWeek::query()->toBase(), 'planned_weeks.person_id', $people)
+        $weeks = PlannedWeek::query()->toBase()
+            ->when(count($people) <= self::FEW, static fn (Builder $few): Builder => $few->whereIntegerInRaw('planned_weeks.person_id', $people))
             ->join('tasks', 'tasks.id', 'planned_weeks.task_id')->join('projects', 'projects.id', 'tasks.project_id')
             ->whereBetween('planned_weeks.starts_on', [WeekPart::containing($days->first())->toString(), $days->last()->toString()])
             ->select('planned_weeks.person_id', 'planned_weeks.starts_on', 'tasks.done_on', 'projects.state', ...array_map(static fn (string $column): string => 'planned_weeks.'.$column, $columns));
@@ -100,12 +102,6 @@ final class Workloads
         return $planned;
     }
 
-    /** @param  list<int>  $people */
-    private static function narrow(Builder $rows, string $person, array $people): Builder
-    {
-        return count($people) > self::FEW ? $rows : $rows->whereIntegerInRaw($person, $people);
-    }
-
     /** @return list<array{string, int<1, 7>}> the days of a week part with their weekdays */
     private static function daysOf(string $first): array
     {
@@ -124,7 +120,9 @@ final class Workloads
     private static function entered(array $people, DayRange $days): array
     {
         $entered = [];
-        $sums = self::narrow(Entry::query()->toBase(), 'person_id', $people)->whereBetween('date', [$days->first()->toString(), $days->last()->toString()])
+        // Everybody's days are found by their dates, those of a few by whose they are.
+        $entries = count($people) > self::FEW ? ByIndex::of('entries', 'entries_of_day') : Entry::query()->toBase()->whereIntegerInRaw('person_id', $people);
+        $sums = $entries->whereBetween('date', [$days->first()->toString(), $days->last()->toString()])
             ->groupBy('person_id', 'date')->select('person_id', 'date')->addSelect(Sql::sum('minutes', 'minutes'));
         foreach (StreamedRows::of($sums) as $row) {
             /** @var array{int, string, int} $row */

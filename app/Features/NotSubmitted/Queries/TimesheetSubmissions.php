@@ -6,9 +6,9 @@ namespace App\Features\NotSubmitted\Queries;
 
 use App\Models\Entry;
 use App\Sheet\ExpectedDaysOfMany;
+use App\Support\Database\ByIndex;
 use App\Support\Database\Record;
 use App\Support\Database\Sql;
-use Illuminate\Database\Query\Builder;
 use Moss\Core\Calendar\Day;
 use Moss\Core\Calendar\DayRange;
 use Moss\Core\Calendar\TimesheetPeriod;
@@ -61,9 +61,9 @@ final readonly class TimesheetSubmissions
      */
     private static function sums(array $people, DayRange $days, Sql $first): array
     {
-        $query = Entry::query()->toBase()->select('entries.person_id', $first, 'entries.state', Sql::sum('entries.minutes', 'minutes'))
-            // Where they are many, the days alone say quickly enough which entries are meant; what others recorded is not asked for.
-            ->when(count($people) <= self::FEW, static fn (Builder $theirs): Builder => $theirs->whereIntegerInRaw('entries.person_id', $people))
+        // Where they are many, the days alone say quickly enough which entries are meant; what others recorded is not asked for.
+        $entries = count($people) > self::FEW ? ByIndex::of('entries', 'entries_of_day') : Entry::query()->toBase()->whereIntegerInRaw('entries.person_id', $people);
+        $query = $entries->select('entries.person_id', $first, 'entries.state', Sql::sum('entries.minutes', 'minutes'))
             ->whereBetween('entries.date', [$days->first()->toString(), $days->last()->toString()])
             ->groupBy('entries.person_id', 'first', 'entries.state');
         $sums = [];
