@@ -37,7 +37,7 @@ final readonly class HeaderCounts
 
     public static function of(Person $person, Waiting $waiting, Day $today): self
     {
-        // Few do, and looking for it would be most of the query.
+        // What waits in somebody else's place would be most of the query, and few people stand in for anybody.
         $standsIn = $person->mayStandIn ?? true;
         $record = Record::all(DB::query()
             ->selectSub($waiting->for($person, $today, $standsIn)->addSelect(Sql::count()), 'entries')

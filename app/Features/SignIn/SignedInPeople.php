@@ -70,12 +70,6 @@ final class SignedInPeople extends EloquentUserProvider
         return $person;
     }
 
-    /** Whether there are any days left on which the person stands in for somebody, wherever it is still yesterday. */
-    private function standIns(): Builder
-    {
-        return StandIn::query()->toBase()->whereColumn('stand_ins.stand_in_id', 'people.id')->where('stand_ins.ends_on', '>=', $this->today->now()->modify('-1 day')->format('Y-m-d'))->select(Sql::exists());
-    }
-
     public static function passwordHash(Person $person): string
     {
         return hash('sha256', (string) $person->password);
@@ -85,6 +79,12 @@ final class SignedInPeople extends EloquentUserProvider
     public static function earliestStart(Today $today): string
     {
         return $today->now()->modify('-'.self::LONGEST_DAYS.' days')->format('Y-m-d\TH:i:s\Z');
+    }
+
+    /** Whether there are any days left on which the person stands in for somebody, wherever it is still yesterday. */
+    private function standIns(): Builder
+    {
+        return StandIn::query()->toBase()->whereColumn('stand_ins.stand_in_id', 'people.id')->where('stand_ins.ends_on', '>=', $this->today->now()->modify('-1 day')->format('Y-m-d'))->select(Sql::exists());
     }
 
     /** Takes what belongs to the sign-in out of the row that was read for the person. */

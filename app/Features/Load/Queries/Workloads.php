@@ -5,10 +5,9 @@ declare(strict_types=1);
 namespace App\Features\Load\Queries;
 
 use App\Effort\Totals\PlannedTotals;
-use App\Models\Entry;
 use App\Models\PlannedWeek;
+use App\Sheet\EntriesOfMany;
 use App\Sheet\ExpectedDaysOfMany;
-use App\Support\Database\ByIndex;
 use App\Support\Database\Sql;
 use App\Support\Database\StreamedRows;
 use Illuminate\Database\Query\Builder;
@@ -120,9 +119,7 @@ final class Workloads
     private static function entered(array $people, DayRange $days): array
     {
         $entered = [];
-        // Everybody's days are found by their dates, those of a few by whose they are.
-        $entries = count($people) > self::FEW ? ByIndex::of('entries', 'entries_of_day') : Entry::query()->toBase()->whereIntegerInRaw('person_id', $people);
-        $sums = $entries->whereBetween('date', [$days->first()->toString(), $days->last()->toString()])
+        $sums = EntriesOfMany::during($people, $days)
             ->groupBy('person_id', 'date')->select('person_id', 'date')->addSelect(Sql::sum('minutes', 'minutes'));
         foreach (StreamedRows::of($sums) as $row) {
             /** @var array{int, string, int} $row */

@@ -4,9 +4,8 @@ declare(strict_types=1);
 
 namespace App\Features\NotSubmitted\Queries;
 
-use App\Models\Entry;
+use App\Sheet\EntriesOfMany;
 use App\Sheet\ExpectedDaysOfMany;
-use App\Support\Database\ByIndex;
 use App\Support\Database\Record;
 use App\Support\Database\Sql;
 use Moss\Core\Calendar\Day;
@@ -20,8 +19,6 @@ use Moss\Core\Time\Minutes;
 /** How far the timesheets of any number of people have been submitted that end in some weeks, in a fixed number of queries. */
 final readonly class TimesheetSubmissions
 {
-    private const FEW = 1500;
-
     /**
      * @param  array<int, TimesheetOwner>  $owners  by person
      * @param  array<string, array<string, int>>  $sums  minutes by person and first day of a week or half month, then by state
@@ -61,10 +58,7 @@ final readonly class TimesheetSubmissions
      */
     private static function sums(array $people, DayRange $days, Sql $first): array
     {
-        // Where they are many, the days alone say quickly enough which entries are meant; what others recorded is not asked for.
-        $entries = count($people) > self::FEW ? ByIndex::of('entries', 'entries_of_day') : Entry::query()->toBase()->whereIntegerInRaw('entries.person_id', $people);
-        $query = $entries->select('entries.person_id', $first, 'entries.state', Sql::sum('entries.minutes', 'minutes'))
-            ->whereBetween('entries.date', [$days->first()->toString(), $days->last()->toString()])
+        $query = EntriesOfMany::during($people, $days)->select('entries.person_id', $first, 'entries.state', Sql::sum('entries.minutes', 'minutes'))
             ->groupBy('entries.person_id', 'first', 'entries.state');
         $sums = [];
         $meant = array_flip($people);
