@@ -127,7 +127,7 @@ export const auditTrailText = {
         finding: 'Who changed what, when, from what to what; the latest first.',
         search: 'Person, project, task or reason',
         subject: 'Subject',
-        everything: 'everything',
+        everything: 'Everything',
         // To choose from, each stands alone.
         subjects: Object.fromEntries(
             Object.entries(subjects).map(([code, name]) => [code, name.charAt(0).toUpperCase() + name.slice(1)]),
