@@ -15,7 +15,9 @@ test('the office asks for a field, a member fills it in for the week and compose
     await page.getByRole('option', { name: /Friends of Sandle Quarry/ }).click();
     await form.getByRole('button', { name: 'Add a field' }).click();
     await expect(notices(page).getByText('The field “Weather” is added.')).toBeVisible();
-    await expect(page.getByRole('row', { name: /Weather Entries Dry, Driving rain Client Friends of Sandle Quarry/ })).toBeVisible();
+    await expect(
+        page.getByRole('row', { name: /Weather Entries Dry, Driving rain Client Friends of Sandle Quarry/ }),
+    ).toBeVisible();
     expect(await findings(page)).toEqual([]);
 
     await signIn(page, 'ilse.navarro');
