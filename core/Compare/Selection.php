@@ -17,7 +17,7 @@ final readonly class Selection
      * @param  list<string>  $teams
      * @param  list<string>  $clients
      * @param  list<string>  $managers  of projects
-     * @param  list<array{Grouping, string}>  $groups  groups that all of it belongs to, by their codes
+     * @param  list<array{Grouping, non-empty-list<string>}>  $groups  all of it belongs to one of these groups, by their codes, and so of each grouping that is listed
      * @param  list<string>  $roles
      * @param  list<string>  $chargeCodes  of tasks
      * @param  bool|null  $internal  whether only internal projects, or only others; null for both
@@ -41,10 +41,14 @@ final readonly class Selection
     ) {
     }
 
-    /** The same, but only what belongs to a group. */
-    public function within(Grouping $grouping, string $code): self
+    /**
+     * The same, but only what belongs to any of these groups.
+     *
+     * @param  non-empty-list<string>  $codes
+     */
+    public function within(Grouping $grouping, array $codes): self
     {
-        return new self($this->projects, $this->persons, $this->teams, $this->clients, $this->managers, $this->internal, [...$this->groups, [$grouping, $code]], $this->billable, $this->roles, $this->chargeCodes, $this->fieldValues, $this->fieldIsOfPeople);
+        return new self($this->projects, $this->persons, $this->teams, $this->clients, $this->managers, $this->internal, [...$this->groups, [$grouping, $codes]], $this->billable, $this->roles, $this->chargeCodes, $this->fieldValues, $this->fieldIsOfPeople);
     }
 
     /** Whether nothing is left out. */
@@ -56,8 +60,8 @@ final readonly class Selection
     /** @param  Day|null  $day  any of the days that are looked at together; null for what belongs to none */
     public function takes(WorkItem $subject, ?Day $day): bool
     {
-        foreach ($this->groups as [$grouping, $code]) {
-            if (($subject->isWork || $grouping->isByPerson() || $grouping->isByDay()) && $grouping->groupOf($subject, $day) !== $code) {
+        foreach ($this->groups as [$grouping, $codes]) {
+            if (($subject->isWork || $grouping->isByPerson() || $grouping->isByDay()) && ! in_array($grouping->groupOf($subject, $day), $codes, true)) {
                 return false;
             }
         }

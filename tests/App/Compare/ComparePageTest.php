@@ -4,8 +4,15 @@ declare(strict_types=1);
 
 namespace Tests\App\Compare;
 
+use App\Features\Compare\Queries\ComparableWork;
+use App\Features\Compare\Queries\ComparisonAddress;
+use App\Features\Compare\Queries\ComparisonReport;
+use App\Models\Person;
 use Inertia\Testing\AssertableInertia;
+use Moss\Core\Calendar\Day;
+use Moss\Core\Compare\ComparisonRow;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\TestWith;
 use Tests\App\Lighthouse;
 use Tests\App\PageProps;
 use Tests\App\TestCase;
@@ -90,6 +97,34 @@ final class ComparePageTest extends TestCase
         }
         self::assertSame($comparison->int('total.actual'), $comparison->sum('totals', 'actual'));
         self::assertSame('Harbour Board', $comparison->text('groups.1.name'));
+    }
+
+    /** Groups are read first, and what they are made of only of those that are shown. */
+    #[TestWith(['kit'])]
+    #[TestWith(['vic'])]
+    #[TestWith(['mo'])]
+    #[TestWith(['lee'])]
+    public function test_what_is_read_of_some_groups_is_what_is_read_of_all(string $person): void
+    {
+        $reader = Person::query()->where('code', $person)->firstOrFail();
+        $work = ComparableWork::of($reader);
+        $report = $this->app->make(ComparisonReport::class);
+        $figures = static fn (ComparisonRow $row): array => [$row->planned, $row->plannedToDate, $row->actual, $row->pending];
+        foreach ([
+            ...array_map(static fn (string $by): string => "by=$by&then=task&across=month&from=2026-02-10&to=2026-07-10", ['project', 'client', 'manager', 'person', 'team', 'role', 'phase', 'month', 'charge-code', 'billable']),
+            'by=team&then=client&across=month&from=2026-06-03&to=2026-06-30&internal=out&show=planned,actual,remaining,cost',
+            'by=client&across=week&from=2026-06-03&to=2026-06-30&team=field&pending=in',
+        ] as $query) {
+            $terms = ComparisonAddress::saved($query)->question($reader, Day::of('2026-06-17'))->terms;
+            $whole = $report->comparison($terms, $work);
+            self::assertNotSame([], $whole->groups(), $query);
+            foreach ($whole->groups() as $code => $group) {
+                self::assertEquals([$code => $group], $report->comparison($terms->among([(string) $code]), $work)->groups(), "$query: $code");
+            }
+            self::assertEquals($whole->rows(), $report->comparison($terms->ofGroups(), $work)->rows(), $query);
+            $ofPeriods = $terms->ofPeriods();
+            self::assertEquals(array_map($figures, $whole->periods()), $ofPeriods === null ? [] : array_map($figures, $report->comparison($ofPeriods, $work)->rows()), $query);
+        }
     }
 
     public function test_of_many_parts_the_first_are_shown_and_how_many_there_are_is_said(): void

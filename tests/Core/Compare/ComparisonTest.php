@@ -108,7 +108,7 @@ final class ComparisonTest extends TestCase
         self::assertSame([8, 8, 3, 0], self::hours(self::compare(Grouping::Task, selection: new Selection(managers: ['dov']))->total()));
         self::assertSame([8, 8, 3, 0], self::hours(self::compare(Grouping::Task, selection: new Selection(internal: true))->total()));
         self::assertSame([32, 16, 8, 5], self::hours(self::compare(Grouping::Task, selection: new Selection(internal: false))->total()));
-        $inJuly = (new Selection(projects: ['LENS']))->within(Grouping::Person, 'ada')->within(Grouping::Month, '2026-07');
+        $inJuly = (new Selection(projects: ['LENS']))->within(Grouping::Person, ['ada'])->within(Grouping::Month, ['2026-07']);
         self::assertSame(['LENS/FIT' => [16, 0, 0, 0]], array_map(self::hours(...), self::compare(Grouping::Task, selection: $inJuly)->rows()));
         self::assertSame([], self::compare(Grouping::Task, selection: new Selection(clients: ['nobody']))->rows());
     }
@@ -118,7 +118,7 @@ final class ComparisonTest extends TestCase
         self::assertTrue((new Selection)->takesEverything());
         foreach ([
             new Selection(projects: ['P']), new Selection(persons: ['ada']), new Selection(teams: ['t']), new Selection(clients: ['c']), new Selection(managers: ['m']), new Selection(internal: false),
-            (new Selection)->within(Grouping::Project, 'P'), new Selection(billable: true), new Selection(roles: ['r']), new Selection(chargeCodes: ['x']), new Selection(fieldValues: ['-']),
+            (new Selection)->within(Grouping::Project, ['P']), new Selection(billable: true), new Selection(roles: ['r']), new Selection(chargeCodes: ['x']), new Selection(fieldValues: ['-']),
         ] as $number => $selection) {
             self::assertFalse($selection->takesEverything(), 'selection '.$number);
         }

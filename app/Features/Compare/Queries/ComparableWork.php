@@ -9,6 +9,7 @@ use App\Models\Person;
 use App\Models\Project;
 use App\Models\Task;
 use Illuminate\Database\Query\Builder;
+use Moss\Core\Compare\Selection;
 
 /**
  * Whose work somebody may compare: the time office and viewers everybody's; others what belongs to the projects that they
@@ -17,8 +18,14 @@ use Illuminate\Database\Query\Builder;
 final readonly class ComparableWork
 {
     /** @param  bool  $isOwn  whether it is nothing but the reader's own, with what it brings in */
-    private function __construct(private ?Person $reader, private bool $isOwn = false)
+    private function __construct(private ?Person $reader, private bool $isOwn = false, private SelectedNumbers $selected = new SelectedNumbers)
     {
+    }
+
+    /** The same, of which only what a selection may take need be read. */
+    public function selectedBy(Selection $selection): self
+    {
+        return new self($this->reader, $this->isOwn, SelectedNumbers::of($selection));
     }
 
     public static function all(): self
@@ -58,6 +65,7 @@ final readonly class ComparableWork
     /** Narrows rows that have a task and a person. */
     public function narrow(Builder $rows): Builder
     {
+        $this->selected->narrow($rows, 'task_id');
         $reader = $this->reader;
         if ($reader !== null && $this->isOwn) {
             return $rows->where('person_id', $reader->id);
@@ -71,6 +79,7 @@ final readonly class ComparableWork
     /** Narrows rows that have a project and a person. */
     public function narrowProjects(Builder $rows): Builder
     {
+        $this->selected->narrow($rows, 'project_id');
         $reader = $this->reader;
         if ($reader !== null && $this->isOwn) {
             return $rows->where('person_id', $reader->id);

@@ -91,8 +91,14 @@ final class ComparedEntries
         // What is not billable brings in nothing, and money shows where the reader may see it.
         $query->when($measure === Measure::Billable || $measure === Measure::BillValue, static fn (Builder $some): Builder => $some->where(self::billable(), true));
         $query->when($measure->isMoney() && ! $reader->isOffice(), static fn (Builder $some): Builder => $some->whereIn('projects.manager_id', $reader->seesCostOfProjectsOf($reader->id) ? [$reader->id] : []));
-        foreach ($selection->groups as [$grouping, $code]) {
-            self::narrow($query, $grouping, $code, $asked->field);
+        foreach ($selection->groups as [$grouping, $codes]) {
+            $query->where(static function (Builder $any) use ($grouping, $codes, $asked): void {
+                foreach ($codes as $code) {
+                    $any->orWhere(static function (Builder $one) use ($grouping, $code, $asked): void {
+                        self::narrow($one, $grouping, $code, $asked->field);
+                    });
+                }
+            });
         }
 
         return $query;

@@ -42,15 +42,22 @@ final readonly class ComparisonPage
     {
         $terms = $asked->terms;
         $selection = $terms->selection;
-        $comparison = $this->report->comparison($terms, ComparableWork::of($reader));
+        $work = ComparableWork::of($reader);
+        // What groups are made of is read only of those on the page, where their sums can be read without it.
+        $isInTwo = $this->report->tellsMoreApart($terms, $terms->ofGroups(), $work);
+        $comparison = $this->report->comparison($isInTwo ? $terms->ofGroups() : $terms, $work);
         $groups = ComparisonOrder::of($comparison->groups(), $terms->by, $asked, ComparisonOrder::names($terms->by, $asked));
         $atOnce = $terms->then === null ? self::AT_ONCE : self::FEWER_AT_ONCE;
         $pages = max(1, (int) ceil(count($groups) / $atOnce));
         $page = min($asked->page, $pages);
         $onPage = array_slice($groups, ($page - 1) * $atOnce, $atOnce, true);
+        if ($isInTwo && $onPage !== []) {
+            $onPage = array_replace($onPage, $this->report->comparison($terms->among(array_map(strval(...), array_keys($onPage))), $work)->groups());
+        }
         $shown = self::shown($terms);
         $total = $comparison->total();
-        $totals = $comparison->periods();
+        $ofPeriods = $isInTwo ? $terms->ofPeriods() : null;
+        $totals = $ofPeriods === null ? $comparison->periods() : $this->report->comparison($ofPeriods, $work)->rows();
         $periods = array_map(strval(...), array_keys($totals));
         $standings = array_count_values(array_map(static fn (ComparisonRow $row): string => $asked->standingOf($row)->value, $comparison->rows()));
 

@@ -18,7 +18,13 @@ final readonly class ComparisonReport
     /** @param  ComparableWork  $work  what the reader may compare */
     public function comparison(ComparisonTerms $terms, ComparableWork $work): Comparison
     {
-        return Comparison::of($terms->by, $terms->selection, $this->amounts($terms, $work), $terms->then, $terms->across);
+        return Comparison::of($terms->by, $terms->selection, $this->amounts($terms, $work->selectedBy($terms->selection)), $terms->then, $terms->across);
+    }
+
+    /** Whether terms have what is compared told apart by more than others do, so that more has to be read for them. */
+    public function tellsMoreApart(ComparisonTerms $terms, ComparisonTerms $others, ComparableWork $work): bool
+    {
+        return count(Dimensions::of($terms, $work)->columns()) > count(Dimensions::of($others, $work)->columns());
     }
 
     /** @return iterable<ComparedAmount> */

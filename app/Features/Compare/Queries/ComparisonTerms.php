@@ -42,6 +42,28 @@ final readonly class ComparisonTerms
         return new self($by, $selection, $this->days, $this->today, $this->withPending, $then, null, [$measure], $this->field);
     }
 
+    /** The same of whole groups, without what they are made of or what stands across. */
+    public function ofGroups(): self
+    {
+        return $this->grouped($this->by, $this->selection);
+    }
+
+    /**
+     * The same of some groups alone.
+     *
+     * @param  non-empty-list<string>  $groups  their codes
+     */
+    public function among(array $groups): self
+    {
+        return new self($this->by, $this->selection->within($this->by, $groups), $this->days, $this->today, $this->withPending, $this->then, $this->across, $this->measures, $this->field);
+    }
+
+    /** The same of all groups together, by what stands across; null where nothing does. */
+    public function ofPeriods(): ?self
+    {
+        return $this->across === null ? null : $this->grouped($this->across, $this->selection);
+    }
+
     /** @return list<Grouping> */
     public function groupings(): array
     {
@@ -97,6 +119,11 @@ final readonly class ComparisonTerms
     public function asksForecast(): bool
     {
         return $this->asks(static fn (Measure $measure): bool => $measure === Measure::Forecast);
+    }
+
+    private function grouped(Grouping $by, Selection $selection): self
+    {
+        return new self($by, $selection, $this->days, $this->today, $this->withPending, null, null, $this->fitting(), $this->field);
     }
 
     /** @param  callable(Measure): bool  $does */

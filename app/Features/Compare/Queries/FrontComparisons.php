@@ -39,7 +39,7 @@ final readonly class FrontComparisons
     private function comparison(Person $reader, SavedComparison $saved, Day $today): FrontComparisonProps
     {
         $asked = ComparisonAddress::saved($saved->address)->question($reader, $today);
-        $terms = $asked->terms;
+        $terms = $asked->terms->ofGroups();
         $comparison = $this->report->comparison($terms, ComparableWork::of($reader));
         $shown = array_slice(ComparisonOrder::of($comparison->groups(), $terms->by, $asked, ComparisonOrder::names($terms->by, $asked)), 0, self::GROUPS, true);
         $names = GroupNames::for($terms->by, array_map(strval(...), array_keys($shown)), $terms->field);

@@ -95,7 +95,7 @@ final readonly class OpenedFigures
 
     private static function within(ComparisonQuestion $asked, OpenedGroup $opened): Selection
     {
-        return array_reduce(self::groups($asked, $opened), static fn (Selection $within, array $group): Selection => $within->within(...$group), $asked->terms->selection);
+        return array_reduce(self::groups($asked, $opened), static fn (Selection $within, array $group): Selection => $within->within($group[0], [$group[1]]), $asked->terms->selection);
     }
 
     /** @return list<OpenedNameProps> */
