@@ -1,10 +1,14 @@
 import { defineConfig, devices } from '@playwright/test';
+import { existsSync } from 'node:fs';
 
 // Each worker has a server and a database of its own; pictures and measurements need one.
 const ports = (process.env.BROWSER_PORTS ?? '8191').split(',').map(Number);
 
 // An installation that is tried as it is, with bin/deployed.
 const deployed = process.env.DEPLOYED_ADDRESS;
+
+// As bin/lib.sh installs it, or the one with windows where that is there.
+const shell = '/usr/bin/chromium-headless-shell';
 
 /** The main journeys in Debian's Chromium, on the demonstration with a fixed today and databases of their own. */
 export default defineConfig({
@@ -27,7 +31,7 @@ export default defineConfig({
         // They would answer in the place of the routes of tests; what is tried without a network allows them.
         serviceWorkers: 'block',
         launchOptions: {
-            executablePath: '/usr/bin/chromium',
+            executablePath: existsSync(shell) ? shell : '/usr/bin/chromium',
             args: [
                 '--no-sandbox',
                 '--disable-gpu',

@@ -4,6 +4,8 @@ import { signIn } from './people';
 test('a project opens with its sentence, and each figure opens to what it is made of', async ({ page }) => {
     await signIn(page, 'brannoc.leigh');
     await page.getByRole('link', { name: 'Projects', exact: true }).press('Enter');
+    // The front page names it too.
+    await expect(page.getByRole('heading', { level: 1, name: 'Projects' })).toBeVisible();
     await page.getByRole('link', { name: 'Tarn weir fish pass' }).press('Enter');
     await expect(page.getByText(/planned have been used and .* remain; the forecast is .* over plan\./)).toBeVisible();
 

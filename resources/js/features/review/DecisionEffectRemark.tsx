@@ -17,7 +17,7 @@ interface DecisionEffectRemarkProps {
 
 /** What approving what is taken would do to each project: hours and money before and after. */
 export function DecisionEffectRemark({ review, sheet, taken, format }: DecisionEffectRemarkProps) {
-    const outcomes = outcomesOf(sheet, taken, useProjectsAsTheyStand(projectsOf(review.sheets), review));
+    const outcomes = outcomesOf(sheet, taken, useProjectsAsTheyStand(projectsOf(review.sheets), review) ?? []);
 
     return outcomes.length === 0 ? null : (
         <AttentionItem title={text.reviewPage.effect}>

@@ -14,7 +14,9 @@ export function ExpenseEffects({ review, group }: { review: ReviewProps; group: 
 
     return (
         <ul className="mt-1 text-[0.9rem]">
-            {projects.map(({ code, name, actualCost, budget, currency }) => {
+            {/* What stands below must not move under a finger when they arrive. */}
+            {projects === null && group.projects.map(({ project }) => <li key={project}>&nbsp;</li>)}
+            {projects?.map(({ code, name, actualCost, budget, currency }) => {
                 const cents = group.projects.find(({ project }) => project === code)?.cents ?? 0;
 
                 return actualCost === null ? null : (

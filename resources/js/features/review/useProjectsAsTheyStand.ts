@@ -3,9 +3,9 @@ import { route } from '@/lib/route';
 import type { DecisionEffectProps, ReviewProps } from '@/types/generated/props';
 import { useEffect, useState } from 'react';
 
-/** Projects as they stand, by their codes; asked anew whenever the desk has changed. */
-export function useProjectsAsTheyStand(codes: readonly string[], review: ReviewProps): DecisionEffectProps[] {
-    const [found, find] = useState<DecisionEffectProps[]>([]);
+/** Projects as they stand, by their codes; asked anew whenever the desk has changed. Null until they are known. */
+export function useProjectsAsTheyStand(codes: readonly string[], review: ReviewProps): DecisionEffectProps[] | null {
+    const [found, find] = useState<DecisionEffectProps[] | null>(null);
     const asked = codes.join(',');
 
     useEffect(() => {
