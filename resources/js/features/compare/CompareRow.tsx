@@ -40,6 +40,7 @@ export function CompareRow({ kind, group, code, name, row, periods, tools }: Com
                 scope="row"
                 className={clsx(
                     'min-w-44 border-b border-rule py-1 [overflow-wrap:anywhere]',
+                    comparison.across !== null && 'sticky start-0 z-10 max-w-64 bg-paper',
                     kind === 'part' && 'ps-5 text-[0.92em] font-normal',
                 )}
             >
@@ -109,6 +110,11 @@ function GroupName({
     );
 }
 
+/** Whether nothing was planned or recorded, so that there is nothing to open. */
+function isNothing({ planned, actual, pending }: ComparedRowProps): boolean {
+    return planned === 0 && actual === 0 && pending === 0;
+}
+
 /** Actual hours of each period that stands across, with its planned hours below. */
 function PeriodCells({
     called,
@@ -130,7 +136,8 @@ function PeriodCells({
 
         return (
             <td key={period} className={clsx(cell, 'whitespace-nowrap')}>
-                {at !== undefined && (
+                {at !== undefined && isNothing(at) && <Hours minutes={0} format={format} className="text-faded" />}
+                {at !== undefined && !isNothing(at) && (
                     <>
                         <FigureLink
                             value={{ measure: 'actual', unit: 'hours', amount: at.actual, percentage: null, leftOut: 0 }}

@@ -1,5 +1,6 @@
 import { text } from '@/lib/text';
 import type { ComparisonProps, HoursFormat } from '@/types/generated/props';
+import clsx from 'clsx';
 import { Fragment } from 'react';
 import type { Question } from './compareAddress';
 import { CompareRow } from './CompareRow';
@@ -32,6 +33,7 @@ export function CompareTable({ comparison, asked, format }: CompareTableProps) {
 
     return (
         <div className="relative min-w-0 overflow-x-auto" role="region" aria-label={text.compare} tabIndex={0}>
+            {comparison.across !== null && <Explanation comparison={comparison} />}
             <table className="w-full border-collapse">
                 <Head tools={tools} />
                 <tbody>
@@ -78,7 +80,7 @@ export function CompareTable({ comparison, asked, format }: CompareTableProps) {
                     />
                 </tfoot>
             </table>
-            <Explanation comparison={comparison} />
+            {comparison.across === null && <Explanation comparison={comparison} />}
         </div>
     );
 }
@@ -89,7 +91,10 @@ function Head({ tools }: { tools: CompareTools }) {
     return (
         <thead className="text-faded">
             <tr>
-                <th scope="col" className="border-b border-edge">
+                <th
+                    scope="col"
+                    className={clsx('border-b border-edge', comparison.across !== null && 'sticky start-0 z-10 bg-paper')}
+                >
                     {groupingName(comparison.by, comparison.field)}
                     {comparison.then !== null && `, ${groupingName(comparison.then, comparison.field).toLowerCase()}`}
                 </th>
@@ -117,14 +122,14 @@ function Head({ tools }: { tools: CompareTools }) {
     );
 }
 
-/** How the table is read. */
+/** How the table is read; above it where figures stand in it that no heading names. */
 function Explanation({ comparison }: { comparison: ComparisonProps }) {
     const { across, chosen, measures } = comparison;
     const isMissing = (some: readonly string[]) =>
         some.some((one) => chosen.includes(one as never) && !measures.includes(one as never));
 
     return (
-        <p className="pencilled mt-1">
+        <p className="pencilled sticky start-0 mt-1 w-fit">
             {[
                 comparison.total.standing === 'recorded' ? '' : across === null ? copy.explained : copy.explainedAcross,
                 measures.includes('utilisation') ? copy.explainedUtilisation : '',

@@ -24,7 +24,7 @@ export function LoadTable({ load, asked, format }: LoadTableProps) {
             <table className="w-full border-collapse">
                 <thead className="text-faded">
                     <tr>
-                        <th scope="col" className="sticky start-0 z-10 border-b border-edge bg-page">
+                        <th scope="col" className="sticky start-0 z-10 border-b border-edge bg-paper">
                             {copy.person}
                         </th>
                         {load.ranges.map(({ first, last }) => (
@@ -44,7 +44,7 @@ export function LoadTable({ load, asked, format }: LoadTableProps) {
                         <tr key={code} className="align-baseline">
                             <th
                                 scope="row"
-                                className="sticky start-0 z-10 min-w-40 max-w-56 border-b border-rule bg-page py-1 pe-2 font-normal [overflow-wrap:anywhere]"
+                                className="sticky start-0 z-10 min-w-40 max-w-56 border-b border-rule bg-paper py-1 pe-2 font-normal [overflow-wrap:anywhere]"
                             >
                                 <Link
                                     href={loadAddress(asked, code)}

@@ -223,7 +223,7 @@ export const compareText = {
                 ? plural(all, { one: 'One task and person', other: '# tasks and people' })
                 : `The ${printNumber(shown)} largest of ${printNumber(all)} tasks and people`,
         moreParts: (shown: number, all: number) => `${printNumber(shown)} of ${printNumber(all)}; the file has all of them.`,
-        explainedAcross: 'Below the actual hours of each period: its planned hours. Open any figure to see what it is made of.',
+        explainedAcross: 'Each period has its actual hours, with planned hours below. Open any figure to see what it is made of.',
         explained:
             'Solid: actual. Hatched: pending. Upright mark: planned. Cross-hatched: over plan. Open any figure to see what it is made of.',
     },
