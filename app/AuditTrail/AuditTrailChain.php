@@ -22,13 +22,13 @@ final class AuditTrailChain
     {
         $values = array_map(static fn (string $column): string|int|null => $line[$column] ?? null, self::COLUMNS);
 
-        return self::keyed([$before, ...$values]);
+        return self::keyed([$before, ...$values], self::key());
     }
 
     /** The seal of a head of so many lines. */
     public static function seal(int $lines, string $hash): string
     {
-        return self::keyed(['head', $lines, $hash]);
+        return self::keyed(['head', $lines, $hash], self::key());
     }
 
     /**
@@ -38,11 +38,12 @@ final class AuditTrailChain
      */
     public static function verify(array $anchors = []): AuditTrailHead
     {
+        $key = self::key();
         $hash = '';
         $lines = 0;
         foreach (StreamedRows::of(AuditTrailRow::query()->toBase()->select('id', 'hash', ...self::COLUMNS)->orderBy('id')) as $row) {
             [$id, $stored] = [(int) $row[0], (string) $row[1]];
-            if (! hash_equals(self::keyed([$hash, ...array_slice($row, 2)]), $stored)) {
+            if (! hash_equals(self::keyed([$hash, ...array_slice($row, 2)], $key), $stored)) {
                 throw AuditTrailBroken::atLine($id);
             }
             $hash = $stored;
@@ -64,9 +65,9 @@ final class AuditTrailChain
     }
 
     /** @param  list<string|int|null>  $values */
-    private static function keyed(array $values): string
+    private static function keyed(array $values, string $key): string
     {
-        return hash_hmac('sha256', json_encode($values, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE), self::key());
+        return hash_hmac('sha256', json_encode($values, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE), $key);
     }
 
     private static function key(): string

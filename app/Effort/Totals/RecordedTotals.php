@@ -144,14 +144,14 @@ final class RecordedTotals
     /** @return array<string, non-empty-list<int|string>> by the key */
     private function added(Builder $entries, Pricing $pricing): array
     {
-        [$sums, $cents, $bills] = [[], [], []];
+        [$sums, $cents, $bills, $rates] = [[], [], [], []];
         foreach (StreamedRows::of($entries) as $entry) {
             /** @var array{int, int, int|null, string, string|null, string, int, string, int|null, int|null} $entry */
             [$task, $person, $roleId, $code, $role, $date, $minutes, $state, $billable, $costed] = $entry;
             [$day, $part] = $this->days[$date] ??= self::dated($date);
             $key = $task.' '.$person.' '.($roleId ?? 0).' '.$part.' '.($billable ?? self::BILLABLE_AS_TASK);
             $sums[$key] ??= [$task, $person, $roleId ?? 0, $part, $billable ?? self::BILLABLE_AS_TASK, ...self::NOTHING];
-            [$rate, $bill] = [$pricing->costRate($code, $role, $day), $pricing->billRate($code, $role, $day)];
+            [$rate, $bill] = $rates[$code][$role ?? ''][$date] ??= [$pricing->costRate($code, $role, $day), $pricing->billRate($code, $role, $day)];
             // The columns of pending time follow those of actual time.
             $place = count(self::KEY) + (($this->isActual[$state] ??= EntryState::from($state)->isActual()) ? 0 : 1);
             $sums[$key][$place] += $minutes;
