@@ -61,7 +61,7 @@ final readonly class Selection
     public function takes(WorkItem $subject, ?Day $day): bool
     {
         foreach ($this->groups as [$grouping, $codes]) {
-            if (($subject->isWork || $grouping->isByPerson() || $grouping->isByDay()) && ! in_array($grouping->groupOf($subject, $day), $codes, true)) {
+            if (($subject->isWork || $this->isOfPeople($grouping)) && ! in_array($grouping->groupOf($subject, $day), $codes, true)) {
                 return false;
             }
         }
@@ -89,6 +89,12 @@ final readonly class Selection
     public function asksAboutPeople(): bool
     {
         return $this->persons !== [] || $this->teams !== [] || $this->roles !== [];
+    }
+
+    /** Whether what the days of people ask of them belongs to such groups. */
+    private function isOfPeople(Grouping $grouping): bool
+    {
+        return $grouping->isByPerson() || $grouping->isByDay() || ($grouping === Grouping::OwnField && $this->fieldIsOfPeople);
     }
 
     private function takesWork(WorkItem $subject): bool

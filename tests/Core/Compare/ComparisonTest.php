@@ -124,6 +124,19 @@ final class ComparisonTest extends TestCase
         }
     }
 
+    public function test_what_days_ask_of_people_belongs_to_groups_of_people_and_days_alone(): void
+    {
+        $asked = WorkItem::attendance('ada', 'field', 'surveyor', 'north');
+        $monday = Day::of('2026-07-06');
+        $takes = static fn (Grouping $grouping, string $code, bool $isOfPeople = false): bool => (new Selection(fieldIsOfPeople: $isOfPeople))->within($grouping, [$code, 'other'])->takes($asked, $monday);
+
+        self::assertSame([true, false], [$takes(Grouping::Team, 'field'), $takes(Grouping::Team, 'coast')]);
+        self::assertSame([true, false], [$takes(Grouping::Month, '2026-07'), $takes(Grouping::Month, '2026-08')]);
+        self::assertTrue($takes(Grouping::Project, 'LENS'));
+        self::assertSame([true, false], [$takes(Grouping::OwnField, 'north', true), $takes(Grouping::OwnField, 'south', true)]);
+        self::assertTrue($takes(Grouping::OwnField, 'south'));
+    }
+
     public function test_only_the_days_of_the_period_count(): void
     {
         $period = DayRange::between(Day::of('2026-07-01'), Day::of('2026-07-02'));
