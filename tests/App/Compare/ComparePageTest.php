@@ -92,7 +92,9 @@ final class ComparePageTest extends TestCase
             foreach (['planned', 'toDate', 'actual', 'pending'] as $figure) {
                 $of = $group->int("row.$figure");
                 self::assertSame($of, $group->sum('parts', "row.$figure"));
-                self::assertSame($of, $group->sum('periods', $figure));
+                if ($figure !== 'toDate') {
+                    self::assertSame($of, $group->sum('periods', $figure));
+                }
             }
         }
         self::assertSame($comparison->int('total.actual'), $comparison->sum('totals', 'actual'));

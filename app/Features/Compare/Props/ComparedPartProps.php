@@ -7,7 +7,7 @@ namespace App\Features\Compare\Props;
 /** What a group is made of, by the second grouping. */
 final readonly class ComparedPartProps
 {
-    /** @param  list<ComparedRowProps>  $periods  one for each period that stands across */
+    /** @param  list<ComparedPeriodProps>  $periods  one for each period that stands across */
     public function __construct(public string $code, public string $name, public ComparedRowProps $row, public array $periods)
     {
     }

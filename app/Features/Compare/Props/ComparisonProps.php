@@ -35,7 +35,7 @@ final readonly class ComparisonProps
      * @param  list<string>  $periods  that stand across
      * @param  list<ComparedGroupProps>  $groups  of this page
      * @param  ComparedRowProps  $total  of all groups
-     * @param  list<ComparedRowProps>  $totals  of all groups, one for each period that stands across
+     * @param  list<ComparedPeriodProps>  $totals  of all groups, one for each period that stands across
      * @param  int  $count  of all groups
      * @param  int  $over  of all groups, like those below
      * @param  int  $scale  minutes that the full width of a bar stands for

@@ -7,6 +7,7 @@ namespace App\Features\Compare\Queries;
 use App\Features\Compare\Props\ComparedFieldProps;
 use App\Features\Compare\Props\ComparedGroupProps;
 use App\Features\Compare\Props\ComparedPartProps;
+use App\Features\Compare\Props\ComparedPeriodProps;
 use App\Features\Compare\Props\ComparedRowProps;
 use App\Features\Compare\Props\ComparisonProps;
 use App\Lookup\Props\OptionProps;
@@ -88,7 +89,7 @@ final readonly class ComparisonPage
             $periods,
             self::groups($onPage, $periods, $asked, $shown),
             ComparedRowProps::of($total, $asked->standingOf($total), $shown),
-            self::across($totals, $periods, $asked),
+            self::across($totals, $periods),
             count($groups),
             $standings[Standing::Over->value] ?? 0,
             $standings[Standing::Under->value] ?? 0,
@@ -129,9 +130,9 @@ final readonly class ComparisonPage
         foreach ($shown as $group => $compared) {
             $made = [];
             foreach ($parts[$group] ?? [] as $code => $part) {
-                $made[] = new ComparedPartProps((string) $code, $partNames?->nameOf((string) $code) ?? '', ComparedRowProps::of($part->row, $asked->standingOf($part->row), $measures), self::across($part->periods, $periods, $asked));
+                $made[] = new ComparedPartProps((string) $code, $partNames?->nameOf((string) $code) ?? '', ComparedRowProps::of($part->row, $asked->standingOf($part->row), $measures), self::across($part->periods, $periods));
             }
-            $groups[] = new ComparedGroupProps((string) $group, $names->nameOf((string) $group), ComparedRowProps::of($compared->row, $asked->standingOf($compared->row), $measures), $made, count($compared->parts) - count($made), self::across($compared->periods, $periods, $asked));
+            $groups[] = new ComparedGroupProps((string) $group, $names->nameOf((string) $group), ComparedRowProps::of($compared->row, $asked->standingOf($compared->row), $measures), $made, count($compared->parts) - count($made), self::across($compared->periods, $periods));
         }
 
         return $groups;
@@ -155,11 +156,11 @@ final readonly class ComparisonPage
     /**
      * @param  array<array-key, ComparisonRow>  $rows
      * @param  list<string>  $periods
-     * @return list<ComparedRowProps>
+     * @return list<ComparedPeriodProps>
      */
-    private static function across(array $rows, array $periods, ComparisonQuestion $asked): array
+    private static function across(array $rows, array $periods): array
     {
-        return array_map(static fn (string $period): ComparedRowProps => ComparedRowProps::of($rows[$period] ?? ComparisonRow::empty(), $asked->standingOf($rows[$period] ?? ComparisonRow::empty()), []), $periods);
+        return array_map(static fn (string $period): ComparedPeriodProps => ComparedPeriodProps::of($rows[$period] ?? ComparisonRow::empty()), $periods);
     }
 
     private static function field(OwnField $field): ComparedFieldProps

@@ -1,6 +1,6 @@
 import { printHours } from '@/lib/hours';
 import { text } from '@/lib/text';
-import type { ComparedGroupProps, ComparedRowProps, ComparisonProps, HoursFormat } from '@/types/generated/props';
+import type { ComparedGroupProps, ComparedPeriodProps, ComparisonProps, HoursFormat } from '@/types/generated/props';
 import { Bar } from '@/ui/Bar';
 import { Foldout } from '@/ui/Foldout';
 import { Hours } from '@/ui/Hours';
@@ -80,6 +80,7 @@ export function CompareItem({ group, name, comparison, asked, format }: CompareI
                 </Link>
             )}
             <Rows
+                comparison={comparison}
                 rows={group.parts.map((part) => [groupName(comparison.then ?? comparison.by, part.code, part.name), part.row])}
                 format={format}
             />
@@ -87,6 +88,7 @@ export function CompareItem({ group, name, comparison, asked, format }: CompareI
                 <p className="text-faded">{copy.moreParts(group.parts.length, group.parts.length + group.moreParts)}</p>
             )}
             <Rows
+                comparison={comparison}
                 rows={comparison.periods.flatMap((period, index) => {
                     const at = group.periods[index];
 
@@ -98,8 +100,14 @@ export function CompareItem({ group, name, comparison, asked, format }: CompareI
     );
 }
 
+interface RowsProps {
+    rows: readonly (readonly [string, ComparedPeriodProps])[];
+    comparison: ComparisonProps;
+    format: HoursFormat;
+}
+
 /** What a group is made of, a line each. */
-function Rows({ rows, format }: { rows: readonly (readonly [string, ComparedRowProps])[]; format: HoursFormat }) {
+function Rows({ rows, comparison, format }: RowsProps) {
     return (
         rows.length > 0 && (
             <ul className="mt-2 border-s-2 border-rule ps-3">
@@ -108,7 +116,7 @@ function Rows({ rows, format }: { rows: readonly (readonly [string, ComparedRowP
                         <span className="min-w-0 [overflow-wrap:anywhere]">{name}</span>
                         <span className="shrink-0">
                             <Hours minutes={row.actual} format={format} />
-                            {row.standing !== 'recorded' && (
+                            {comparison.total.standing !== 'recorded' && (
                                 <span className="text-faded">{` ${copy.ofPlanned(printHours(row.planned, format))}`}</span>
                             )}
                         </span>

@@ -1,5 +1,5 @@
 import { text } from '@/lib/text';
-import type { ComparedRowProps } from '@/types/generated/props';
+import type { ComparedPeriodProps, ComparedRowProps } from '@/types/generated/props';
 import { Bar } from '@/ui/Bar';
 import { Link } from '@inertiajs/react';
 import clsx from 'clsx';
@@ -21,7 +21,7 @@ interface CompareRowProps {
     name: string;
     row: ComparedRowProps;
     /** One for each period that stands across. */
-    periods?: readonly ComparedRowProps[];
+    periods?: readonly ComparedPeriodProps[];
     tools: CompareTools;
 }
 

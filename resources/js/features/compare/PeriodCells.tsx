@@ -1,6 +1,6 @@
 import { printHours } from '@/lib/hours';
 import { text } from '@/lib/text';
-import type { ComparedRowProps } from '@/types/generated/props';
+import type { ComparedPeriodProps } from '@/types/generated/props';
 import { Hours } from '@/ui/Hours';
 import clsx from 'clsx';
 import type { Opened } from './compareAddress';
@@ -14,7 +14,7 @@ interface PeriodCellsProps {
     /** Of whom or what they are. */
     called: string;
     place: Omit<Opened, 'figure'>;
-    periods: readonly ComparedRowProps[];
+    periods: readonly ComparedPeriodProps[];
     cell: string;
     tools: CompareTools;
 }
@@ -39,7 +39,7 @@ export function PeriodCells({ called, place, periods, cell, tools }: PeriodCells
                             currency={comparison.currency}
                             format={format}
                         />
-                        {at.standing !== 'recorded' && (
+                        {comparison.total.standing !== 'recorded' && (
                             <span className="block text-[0.88em] font-normal text-faded">
                                 <span className="sr-only">{copy.ofPlanned(printHours(at.planned, format))}</span>
                                 <span aria-hidden>
@@ -55,6 +55,6 @@ export function PeriodCells({ called, place, periods, cell, tools }: PeriodCells
 }
 
 /** Whether nothing was planned or recorded, so that there is nothing to open. */
-function isNothing({ planned, actual, pending }: ComparedRowProps): boolean {
+function isNothing({ planned, actual, pending }: ComparedPeriodProps): boolean {
     return planned === 0 && actual === 0 && pending === 0;
 }

@@ -1,4 +1,4 @@
-import type { ComparedRowProps } from '@/types/generated/props';
+import type { ComparedPeriodProps } from '@/types/generated/props';
 
 /** What is drawn of something over time, in minutes. */
 export interface Series {
@@ -8,7 +8,7 @@ export interface Series {
 }
 
 /** Planned and actual of each period. */
-export function seriesOf(name: string, periods: readonly ComparedRowProps[]): Series {
+export function seriesOf(name: string, periods: readonly ComparedPeriodProps[]): Series {
     return { name, actual: periods.map(({ actual }) => actual), planned: periods.map(({ planned }) => planned) };
 }
 

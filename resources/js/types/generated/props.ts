@@ -567,14 +567,20 @@ export interface ComparedGroupProps {
     row: ComparedRowProps;
     parts: ComparedPartProps[];
     moreParts: number;
-    periods: ComparedRowProps[];
+    periods: ComparedPeriodProps[];
 }
 
 export interface ComparedPartProps {
     code: string;
     name: string;
     row: ComparedRowProps;
-    periods: ComparedRowProps[];
+    periods: ComparedPeriodProps[];
+}
+
+export interface ComparedPeriodProps {
+    planned: number;
+    actual: number;
+    pending: number;
 }
 
 export interface ComparedRowProps {
@@ -619,7 +625,7 @@ export interface ComparisonProps {
     periods: string[];
     groups: ComparedGroupProps[];
     total: ComparedRowProps;
-    totals: ComparedRowProps[];
+    totals: ComparedPeriodProps[];
     count: number;
     over: number;
     under: number;
