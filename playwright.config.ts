@@ -40,6 +40,8 @@ export default defineConfig({
                 '--disable-background-networking',
                 '--disable-component-update',
                 '--disable-sync',
+                // Letters as wide as they are with a window.
+                '--font-render-hinting=none',
             ],
         },
     },
