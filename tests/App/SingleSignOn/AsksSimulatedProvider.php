@@ -21,6 +21,9 @@ trait AsksSimulatedProvider
 {
     private static string $issuer = 'https://sign-on.lighthouse.example';
 
+    /** Its first keys, which take longer to make than most tests. */
+    private static ?string $keys = null;
+
     private Provider $provider;
 
     /** @var array<string, mixed> what is put into the tokens in the place of what belongs there; null leaves it out */
@@ -37,7 +40,9 @@ trait AsksSimulatedProvider
             $accounts[$subject] = new Account($subject, $name, "$subject@lighthouse.example", true);
         }
         $accounts['false'] = new Account('false', 'False Ada', 'ada@lighthouse.example', false);
-        $this->provider = new Provider(self::$issuer, 'moss-week', 'a secret', $accounts, $this->folder());
+        $folder = $this->folder(array_filter(['keys.json' => self::$keys]));
+        $this->provider = new Provider(self::$issuer, 'moss-week', 'a secret', $accounts, $folder);
+        self::$keys ??= (string) file_get_contents($folder.'/keys.json');
         Http::preventStrayRequests();
         Http::fake(fn (Request $request): PromiseInterface => $this->reply($request));
     }
