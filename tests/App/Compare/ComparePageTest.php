@@ -7,7 +7,6 @@ namespace Tests\App\Compare;
 use App\Features\Compare\Queries\ComparableWork;
 use App\Features\Compare\Queries\ComparisonAddress;
 use App\Features\Compare\Queries\ComparisonReport;
-use App\Models\Person;
 use Inertia\Testing\AssertableInertia;
 use Moss\Core\Calendar\Day;
 use Moss\Core\Compare\ComparisonRow;
@@ -108,7 +107,7 @@ final class ComparePageTest extends TestCase
     #[TestWith(['lee'])]
     public function test_what_is_read_of_some_groups_is_what_is_read_of_all(string $person): void
     {
-        $reader = Person::query()->where('code', $person)->firstOrFail();
+        $reader = $this->person($person);
         $work = ComparableWork::of($reader);
         $report = $this->app->make(ComparisonReport::class);
         $figures = static fn (ComparisonRow $row): array => [$row->planned, $row->plannedToDate, $row->actual, $row->pending];
@@ -127,6 +126,20 @@ final class ComparePageTest extends TestCase
             $ofPeriods = $terms->ofPeriods();
             self::assertEquals(array_map($figures, $whole->periods()), $ofPeriods === null ? [] : array_map($figures, $report->comparison($ofPeriods, $work)->rows()), $query);
         }
+    }
+
+    #[TestWith(['by=client&then=project&across=month', true])]
+    #[TestWith(['by=task&then=person', true])]
+    #[TestWith(['by=client&then=project', false])]
+    #[TestWith(['by=billable&then=task&across=month', false])]
+    #[TestWith(['by=team&across=month&show=utilisation', false])]
+    #[TestWith(['by=project', false])]
+    public function test_groups_are_read_first_only_where_that_saves_reading(string $query, bool $isInTwo): void
+    {
+        $reader = $this->person('kit');
+        $terms = ComparisonAddress::saved($query)->question($reader, Day::of('2026-06-17'))->terms;
+
+        self::assertSame($isInTwo, $this->app->make(ComparisonReport::class)->isReadInTwo($terms, ComparableWork::of($reader)));
     }
 
     public function test_of_many_parts_the_first_are_shown_and_how_many_there_are_is_said(): void

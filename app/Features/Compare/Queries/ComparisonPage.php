@@ -13,6 +13,7 @@ use App\Features\Compare\Props\ComparisonProps;
 use App\Lookup\Props\OptionProps;
 use App\Models\Organisation;
 use App\Models\Person;
+use App\Support\Database\ReadTransaction;
 use App\Support\Language\Wording;
 use Moss\Core\Compare\ComparedGroup;
 use Moss\Core\Compare\Comparison;
@@ -41,11 +42,16 @@ final readonly class ComparisonPage
 
     public function of(Person $reader, ComparisonQuestion $asked): ComparisonProps
     {
+        // Read in several steps, it still adds up.
+        return ReadTransaction::run(fn (): ComparisonProps => $this->props($reader, $asked));
+    }
+
+    private function props(Person $reader, ComparisonQuestion $asked): ComparisonProps
+    {
         $terms = $asked->terms;
         $selection = $terms->selection;
         $work = ComparableWork::of($reader);
-        // What groups are made of is read only of those on the page, where their sums can be read without it.
-        $isInTwo = $this->report->tellsMoreApart($terms, $terms->ofGroups(), $work);
+        $isInTwo = $this->report->isReadInTwo($terms, $work);
         $comparison = $this->report->comparison($isInTwo ? $terms->ofGroups() : $terms, $work);
         $groups = ComparisonOrder::of($comparison->groups(), $terms->by, $asked, ComparisonOrder::names($terms->by, $asked));
         $atOnce = $terms->then === null ? self::AT_ONCE : self::FEWER_AT_ONCE;

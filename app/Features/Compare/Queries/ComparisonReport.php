@@ -21,10 +21,16 @@ final readonly class ComparisonReport
         return Comparison::of($terms->by, $terms->selection, $this->amounts($terms, $work->selectedBy($terms->selection)), $terms->then, $terms->across);
     }
 
-    /** Whether terms have what is compared told apart by more than others do, so that more has to be read for them. */
-    public function tellsMoreApart(ComparisonTerms $terms, ComparisonTerms $others, ComparableWork $work): bool
+    /**
+     * Whether less is read where all groups come first as wholes, and then what those are made of that are shown: where wholes
+     * are told apart by less, and all that is compared can be narrowed to groups before it is read.
+     */
+    public function isReadInTwo(ComparisonTerms $terms, ComparableWork $work): bool
     {
-        return count(Dimensions::of($terms, $work)->columns()) > count(Dimensions::of($others, $work)->columns());
+        $asked = Dimensions::of($terms, $work);
+
+        return SelectedNumbers::know($terms->by) && ! $asked->ofEntries && ! $terms->asksAttendance() && ! $terms->asksPay()
+            && count($asked->columns()) > count(Dimensions::of($terms->ofGroups(), $work)->columns());
     }
 
     /** @return iterable<ComparedAmount> */

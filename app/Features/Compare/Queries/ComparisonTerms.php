@@ -45,7 +45,7 @@ final readonly class ComparisonTerms
     /** The same of whole groups, without what they are made of or what stands across. */
     public function ofGroups(): self
     {
-        return $this->grouped($this->by, $this->selection);
+        return $this->grouped($this->by);
     }
 
     /**
@@ -61,7 +61,7 @@ final readonly class ComparisonTerms
     /** The same of all groups together, by what stands across; null where nothing does. */
     public function ofPeriods(): ?self
     {
-        return $this->across === null ? null : $this->grouped($this->across, $this->selection);
+        return $this->across === null ? null : $this->grouped($this->across);
     }
 
     /** @return list<Grouping> */
@@ -121,9 +121,9 @@ final readonly class ComparisonTerms
         return $this->asks(static fn (Measure $measure): bool => $measure === Measure::Forecast);
     }
 
-    private function grouped(Grouping $by, Selection $selection): self
+    private function grouped(Grouping $by): self
     {
-        return new self($by, $selection, $this->days, $this->today, $this->withPending, null, null, $this->fitting(), $this->field);
+        return new self($by, $this->selection, $this->days, $this->today, $this->withPending, null, null, $this->fitting(), $this->field);
     }
 
     /** @param  callable(Measure): bool  $does */

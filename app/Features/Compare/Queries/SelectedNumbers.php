@@ -19,12 +19,23 @@ use Moss\Core\Compare\Selection;
  */
 final readonly class SelectedNumbers
 {
+    /** What is known by the project. */
+    private const OF_PROJECTS = [Grouping::Project, Grouping::Client, Grouping::Manager, Grouping::Phase, Grouping::Task];
+
+    private const OF_PEOPLE = [Grouping::Person, Grouping::Team];
+
     /**
-     * @param  list<array{Grouping, list<string>}>  $projects  what projects belong to, by codes of which they have any
-     * @param  list<array{Grouping, list<string>}>  $people  the same of people
+     * @param  list<array{Grouping, list<string>}>  $projects  what projects belong to, or what belongs to them, by codes of which they have any
+     * @param  list<array{Grouping, list<string>}>  $people  what people belong to, in the same way
      */
     public function __construct(private array $projects = [], private array $people = [])
     {
+    }
+
+    /** Whether groups can be narrowed to. */
+    public static function know(Grouping $grouping): bool
+    {
+        return in_array($grouping, [...self::OF_PROJECTS, ...self::OF_PEOPLE], true);
     }
 
     public static function of(Selection $selection): self
@@ -37,9 +48,9 @@ final readonly class SelectedNumbers
             [Grouping::Team, $selection->teams],
             ...$selection->groups,
         ], static fn (array $one): bool => $one[1] !== []);
-        $about = static fn (Grouping ...$kinds): array => array_values(array_filter($named, static fn (array $one): bool => in_array($one[0], $kinds, true)));
+        $about = static fn (array $kinds): array => array_values(array_filter($named, static fn (array $one): bool => in_array($one[0], $kinds, true)));
 
-        return new self($about(Grouping::Project, Grouping::Client, Grouping::Manager), $about(Grouping::Person, Grouping::Team));
+        return new self($about(self::OF_PROJECTS), $about(self::OF_PEOPLE));
     }
 
     /**
@@ -64,10 +75,10 @@ final readonly class SelectedNumbers
         $projects = Project::query()->toBase();
         foreach ($this->projects as [$grouping, $codes]) {
             match ($grouping) {
-                Grouping::Client => $projects->where(static fn (Builder $theirs): Builder => $theirs->whereIn('client_id', Client::query()->toBase()->whereIn('code', $codes)->select('id'))
-                    ->when(in_array(Grouping::NONE, $codes, true), static fn (Builder $without): Builder => $without->orWhereNull('client_id'))),
-                Grouping::Manager => $projects->whereIn('manager_id', Person::query()->toBase()->whereIn('code', $codes)->select('id')),
-                default => $projects->whereIn('code', $codes),
+                Grouping::Client => self::belonging($projects, 'client_id', Client::query()->toBase(), $codes),
+                Grouping::Manager => self::belonging($projects, 'manager_id', Person::query()->toBase(), $codes),
+                // Codes of phases and tasks begin with that of the project.
+                default => $projects->whereIn('code', array_map(static fn (string $code): string => explode('/', $code, 2)[0], $codes)),
             };
         }
 
@@ -78,13 +89,16 @@ final readonly class SelectedNumbers
     {
         $people = Person::query()->toBase();
         foreach ($this->people as [$grouping, $codes]) {
-            match ($grouping) {
-                Grouping::Team => $people->where(static fn (Builder $theirs): Builder => $theirs->whereIn('team_id', Team::query()->toBase()->whereIn('code', $codes)->select('id'))
-                    ->when(in_array(Grouping::NONE, $codes, true), static fn (Builder $without): Builder => $without->orWhereNull('team_id'))),
-                default => $people->whereIn('code', $codes),
-            };
+            $grouping === Grouping::Team ? self::belonging($people, 'team_id', Team::query()->toBase(), $codes) : $people->whereIn('code', $codes);
         }
 
         return $people;
+    }
+
+    /** @param  list<string>  $codes  of what they belong to, or that they belong to nothing */
+    private static function belonging(Builder $rows, string $column, Builder $named, array $codes): void
+    {
+        $rows->where(static fn (Builder $theirs): Builder => $theirs->whereIn($column, $named->whereIn('code', $codes)->select('id'))
+            ->when(in_array(Grouping::NONE, $codes, true), static fn (Builder $none): Builder => $none->orWhereNull($column)));
     }
 }
