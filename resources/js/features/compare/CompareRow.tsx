@@ -39,7 +39,7 @@ export function CompareRow({ kind, group, code, name, row, periods, tools }: Com
                 scope="row"
                 className={clsx(
                     'min-w-44 border-b border-rule py-1 [overflow-wrap:anywhere]',
-                    comparison.across !== null && 'sticky start-0 z-10 max-w-64 bg-paper',
+                    comparison.across !== null && 'kept-head max-w-64',
                     kind === 'part' && 'ps-5 text-[0.92em] font-normal',
                 )}
             >

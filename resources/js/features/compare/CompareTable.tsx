@@ -91,10 +91,7 @@ function Head({ tools }: { tools: CompareTools }) {
     return (
         <thead className="text-faded">
             <tr>
-                <th
-                    scope="col"
-                    className={clsx('border-b border-edge', comparison.across !== null && 'sticky start-0 z-10 bg-paper')}
-                >
+                <th scope="col" className={clsx('border-b border-edge', comparison.across !== null && 'kept-head')}>
                     {groupingName(comparison.by, comparison.field)}
                     {comparison.then !== null && `, ${groupingName(comparison.then, comparison.field).toLowerCase()}`}
                 </th>
