@@ -34,6 +34,7 @@ final class RawSqlTest extends TestCase
         'app/Features/Plan/Actions/PlanNames.php' => 'names in any case',
         'database/migrations/2026_06_01_000043_tell_billable_months_apart.php' => 'months of weeks',
         'database/migrations/2026_06_01_000044_sum_up_months_by_project.php' => 'months of projects',
+        'database/migrations/2026_06_01_000049_sum_up_months_by_task.php' => 'months of tasks',
         // Sums of conditions.
         'app/Effort/Recalculation/UpdateTotals.php' => 'days of assignments',
         'app/Effort/Totals/PlanSteps.php' => 'plans of tasks without assignments',

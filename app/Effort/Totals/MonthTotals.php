@@ -40,8 +40,6 @@ final class MonthTotals
     /** What weeks are found by. */
     private const MONTH_KEY = ['month', 'project_id', 'person_id', 'role_id'];
 
-    private const MONTH = "substr(starts_on, 1, 7) || '-01'";
-
     public function __construct(private readonly ProjectMonthTotals $projects)
     {
     }
@@ -147,8 +145,8 @@ final class MonthTotals
     public static function planned(array $projects): Builder
     {
         return PlannedWeek::query()->toBase()->join('tasks', 'tasks.id', 'planned_weeks.task_id')->whereIntegerInRaw('tasks.project_id', $projects)
-            ->groupByRaw(str_replace('starts_on', 'planned_weeks.starts_on', self::MONTH).', tasks.project_id, person_id, team_id, role_id')
-            ->selectRaw(str_replace('starts_on', 'planned_weeks.starts_on', self::MONTH).' AS month')->addSelect('tasks.project_id', 'person_id', 'team_id', 'role_id', Sql::sum('planned_weeks.planned_minutes', 'planned_minutes'));
+            ->groupBy(Sql::month('planned_weeks.starts_on'), 'tasks.project_id', 'person_id', 'team_id', 'role_id')
+            ->select(Sql::month('planned_weeks.starts_on', 'month'), 'tasks.project_id', 'person_id', 'team_id', 'role_id', Sql::sum('planned_weeks.planned_minutes', 'planned_minutes'));
     }
 
     /** @param  list<int>  $people */
@@ -160,9 +158,8 @@ final class MonthTotals
     private static function sums(): Builder
     {
         return RecordedWeek::query()->toBase()->join('tasks', 'tasks.id', 'recorded_weeks.task_id')
-            ->groupByRaw(str_replace('starts_on', 'recorded_weeks.starts_on', self::MONTH).', tasks.project_id, person_id, role_id')->groupBy(self::billable('recorded_weeks'))
-            ->selectRaw(str_replace('starts_on', 'recorded_weeks.starts_on', self::MONTH).' AS month')
-            ->addSelect('tasks.project_id', 'person_id', 'role_id', self::billable('recorded_weeks', 'billable'), ...array_map(static fn (string $sum): Sql => Sql::sum($sum, $sum), self::RECORDED));
+            ->groupBy(Sql::month('recorded_weeks.starts_on'), 'tasks.project_id', 'person_id', 'role_id', self::billable('recorded_weeks'))
+            ->select(Sql::month('recorded_weeks.starts_on', 'month'), 'tasks.project_id', 'person_id', 'role_id', self::billable('recorded_weeks', 'billable'), ...array_map(static fn (string $sum): Sql => Sql::sum($sum, $sum), self::RECORDED));
     }
 
     private static function billable(string $weeks, ?string $alias = null): Sql

@@ -33,7 +33,7 @@ final class PlannedTotals
     /** @var array{Capacity, DayRange, array<string, positive-int>}|null of which capacity what days hold was asked for last, and what they hold */
     private ?array $held = null;
 
-    public function __construct(private readonly PlanReader $plans, private readonly MonthTotals $months)
+    public function __construct(private readonly PlanReader $plans, private readonly MonthTotals $months, private readonly TaskMonthTotals $taskMonths)
     {
     }
 
@@ -43,6 +43,7 @@ final class PlannedTotals
         if (BulkRows::replace('planned_weeks', self::KEY, self::COLUMNS, PlannedWeek::query()->toBase()->whereIntegerInRaw('task_id', $tasks), $this->of($tasks)) !== []) {
             $this->months->refreshPlanned(MonthTotals::projectsOf($tasks));
         }
+        $this->taskMonths->refreshPlanned($tasks);
     }
 
     /**

@@ -8,7 +8,7 @@ use App\Effort\EffortReader;
 use App\Effort\EffortScope;
 use App\Effort\PlannedPart;
 use App\Models\AssigneeFigures;
-use App\Models\RecordedWeek;
+use App\Models\RecordedTaskMonth;
 use App\Models\TaskFigures;
 use App\Models\TaskForecast;
 use App\Support\Database\BulkRows;
@@ -37,7 +37,7 @@ final readonly class TaskTotals
 
     public const ASSIGNEE_COLUMNS = ['role_id', 'remaining_minutes'];
 
-    public function __construct(private EffortReader $efforts)
+    public function __construct(private EffortReader $efforts, private TaskMonthTotals $months)
     {
     }
 
@@ -49,6 +49,7 @@ final readonly class TaskTotals
      */
     public function refresh(array $tasks): array
     {
+        $this->months->refreshRecorded($tasks);
         [$figures, $forecasts, $remaining] = $this->of($tasks);
         BulkRows::upsert('task_figures', ['task_id'], [...self::FIGURES, ...self::SUMS], array_values($figures), ['project_id']);
         $weeks = self::writeForecasts($tasks, $forecasts);
@@ -65,6 +66,7 @@ final readonly class TaskTotals
      */
     public function refreshSums(array $tasks): array
     {
+        $this->months->refreshRecorded($tasks);
         $sums = self::sums($tasks);
         $figures = [];
         $projects = [];
@@ -152,7 +154,7 @@ final readonly class TaskTotals
      */
     private static function sums(array $tasks): array
     {
-        $query = RecordedWeek::query()->toBase()->whereIntegerInRaw('task_id', $tasks)->groupBy('task_id')->select('task_id');
+        $query = RecordedTaskMonth::query()->toBase()->whereIntegerInRaw('task_id', $tasks)->groupBy('task_id')->select('task_id');
         foreach (self::SUMS as $column) {
             $query->addSelect(Sql::sum($column, $column));
         }

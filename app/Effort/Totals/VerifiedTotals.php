@@ -60,6 +60,8 @@ final readonly class VerifiedTotals
         yield from self::between('task_forecasts', TaskTotals::FORECAST_KEY, ['change_minutes'], $of('task_forecasts'), $forecasts);
         yield from self::between('assignee_figures', TaskTotals::ASSIGNEE_KEY, TaskTotals::ASSIGNEE_COLUMNS, $of('assignee_figures'), $remaining);
         yield from self::between('planned_weeks', PlannedTotals::KEY, PlannedTotals::COLUMNS, $of('planned_weeks'), $this->planned->of($tasks));
+        yield from self::betweenQueries('recorded_task_months', TaskMonthTotals::RECORDED_KEY, MonthTotals::RECORDED, $of('recorded_task_months'), TaskMonthTotals::recorded()->whereIntegerInRaw('task_id', $tasks));
+        yield from self::betweenQueries('planned_task_months', TaskMonthTotals::PLANNED_KEY, MonthTotals::PLANNED, $of('planned_task_months'), TaskMonthTotals::planned()->whereIntegerInRaw('task_id', $tasks));
         // The last step of a plan is the plan as it is; none lies ahead.
         [$latest, $planned] = [PlanSteps::latest($tasks), PlanSteps::planned($tasks)];
         foreach (array_keys($latest + $planned) as $key) {

@@ -89,6 +89,12 @@ final readonly class Sql implements Expression
         return self::as($alias, static fn (Closure $name): string => 'coalesce('.implode(', ', array_map(static fn (string $column): string => 'nullif('.$name($column).', '.$value.')', $columns)).', '.$value.')');
     }
 
+    /** The first day of a day's month. */
+    public static function month(string $column, ?string $alias = null): self
+    {
+        return self::as($alias, static fn (Closure $name): string => 'substr('.$name($column).", 1, 8) || '01'");
+    }
+
     /** The first day of the half month in which a day lies: the 1st or the 16th. */
     public static function halfMonth(string $column, ?string $alias = null): self
     {

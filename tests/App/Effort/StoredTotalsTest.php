@@ -213,7 +213,7 @@ final class StoredTotalsTest extends TestCase
     public static function damages(): iterable
     {
         foreach ([
-            'recorded_weeks' => ['actual_minutes', 'pending_cents', 'actual_hundredths', 'actual_bill_cents', 'pending_bill_unrated'], 'assignee_figures' => ['remaining_minutes', 'role_id'], 'planned_weeks' => ['planned_minutes'], 'recorded_months' => ['actual_minutes', 'pending_cents'], 'planned_months' => ['planned_minutes'], 'recorded_project_months' => ['pending_minutes', 'actual_bill_cents'], 'planned_project_months' => ['planned_minutes'], 'task_figures' => ['remaining_minutes', 'actual_cents'],
+            'recorded_weeks' => ['actual_minutes', 'pending_cents', 'actual_hundredths', 'actual_bill_cents', 'pending_bill_unrated'], 'assignee_figures' => ['remaining_minutes', 'role_id'], 'planned_weeks' => ['planned_minutes'], 'recorded_months' => ['actual_minutes', 'pending_cents'], 'planned_months' => ['planned_minutes'], 'recorded_project_months' => ['pending_minutes', 'actual_bill_cents'], 'planned_project_months' => ['planned_minutes'], 'recorded_task_months' => ['pending_minutes', 'actual_bill_cents'], 'planned_task_months' => ['planned_minutes'], 'task_figures' => ['remaining_minutes', 'actual_cents'],
             'project_figures' => ['planned_minutes'], 'task_forecasts' => ['change_minutes'], 'project_forecasts' => ['change_minutes'], 'plan_steps' => ['minutes'],
         ] as $table => $columns) {
             foreach ($columns as $column) {

@@ -47,7 +47,7 @@ final readonly class CompletionAmounts
 
         $entered = match (true) {
             $isByTask => self::grouped(TaskFigures::query()->toBase(), 'task_figures.task_id', array_map(static fn (string $column): string => $column === 'project_id' ? 'task_figures.project_id' : $column, $columns), $work),
-            $asked->canBeMonths() && $columns !== [] => MonthSums::grouped('recorded', $columns, $work),
+            $asked->canBeMonths($work) && $columns !== [] => MonthSums::grouped('recorded', $columns, $work),
             default => self::grouped(RecordedWeek::query()->toBase(), 'recorded_weeks.task_id', $columns, $work),
         };
 

@@ -54,10 +54,10 @@ final readonly class Dimensions
             ->when(! $terms->asksCompletion(), static fn ($some) => $some->whereBetween('date', [$terms->days->first()->toString(), $terms->days->last()->toString()]))->exists();
     }
 
-    /** Whether sums of months serve, where the days make whole ones. */
-    public function canBeMonths(): bool
+    /** Whether sums of months serve, where the days make whole ones: those of tasks only where people are neither told apart nor left out. */
+    public function canBeMonths(ComparableWork $work): bool
     {
-        return ! $this->tasks && ! $this->weeks;
+        return ! $this->weeks && (! $this->tasks || (! $this->people && $work->isWhole()));
     }
 
     /** @return list<string> columns of both recorded and planned totals; of these, `project_id` and `month` are made of others */

@@ -13,7 +13,7 @@ use Moss\Core\Compare\ComparedDays;
 /** Sums of stored months that lie whole within a period; null where there are none. */
 final class MonthSums
 {
-    /** What project months do not tell apart. */
+    /** What months of projects and of tasks do not tell apart. */
     private const OF_PEOPLE = ['person_id', 'team_id', 'role_id'];
 
     /**
@@ -43,8 +43,13 @@ final class MonthSums
      */
     public static function grouped(string $kind, array $columns, ComparableWork $work): Builder
     {
-        $table = $kind.($work->isWhole() && array_intersect($columns, self::OF_PEOPLE) === [] ? '_project_months' : '_months');
-        $rows = $work->narrowProjects(DB::table($table));
+        $isOfTasks = in_array('task_id', $columns, true);
+        $table = $kind.match (true) {
+            $isOfTasks => '_task_months',
+            $work->isWhole() && array_intersect($columns, self::OF_PEOPLE) === [] => '_project_months',
+            default => '_months',
+        };
+        $rows = $isOfTasks ? $work->narrow(DB::table($table)) : $work->narrowProjects(DB::table($table));
         if (ToldBillable::isOf($columns)) {
             $rows->joinSub(Project::query()->toBase()->select('id AS of_project', 'billable AS '.ToldBillable::OTHERWISE), 'of_projects', 'of_projects.of_project', $table.'.project_id');
         }

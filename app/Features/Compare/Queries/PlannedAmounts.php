@@ -27,7 +27,7 @@ final class PlannedAmounts
     {
         $columns = [...$asked->columns(), ...$asked->people ? ['team_id'] : []];
         $toDate = $compared->toDate()->toString();
-        $months = $asked->canBeMonths() ? MonthSums::of('planned', $columns, ['minutes' => 'planned_minutes'], $compared, $work) : null;
+        $months = $asked->canBeMonths($work) ? MonthSums::of('planned', $columns, ['minutes' => 'planned_minutes'], $compared, $work) : null;
         // Of the month of today, months tell what is planned, and week parts what of it is planned to date.
         $thisMonth = $months === null ? null : $compared->monthToDate();
         $months?->selectRaw('sum(CASE WHEN month <= ? AND month <> ? THEN planned_minutes ELSE 0 END) AS to_date', [$toDate, $thisMonth?->first()->toString() ?? '']);

@@ -48,7 +48,7 @@ final class RecordedAmounts
         }
         [$asksMoney, $asksAttendance] = [$terms->asksMoney(), $terms->asksAttendance()];
         $sums = [...self::MINUTES, ...$asksMoney ? ($asked->billable ? [...self::COST, ...self::BILL] : self::COST) : []];
-        $months = $asked->canBeMonths() ? MonthSums::of('recorded', $columns, $sums, $compared, $work) : null;
+        $months = $asked->canBeMonths($work) ? MonthSums::of('recorded', $columns, $sums, $compared, $work) : null;
         $weeks = WeekSums::of('recorded_weeks', ['task_id', 'person_id', 'role_id'], $columns, $sums, $compared, $work, $months === null ? [$compared->period] : $compared->besideMonths());
         $queries = array_values(array_filter([$months, $weeks]));
         foreach ($queries === [] ? [] : StreamedRows::named(MergedSums::of($queries, $columns, array_keys($sums))) as $row) {

@@ -72,7 +72,7 @@ final readonly class WeekSums
     public static function grouped(Builder $rows, array $columns, string $day): Builder
     {
         foreach ($columns as $column) {
-            $column === 'month' ? $rows->selectRaw("substr($day, 1, 8) || '01' AS month") : $rows->addSelect($column);
+            $rows->addSelect($column === 'month' ? Sql::month($day, 'month') : $column);
         }
 
         return $rows->groupBy(...$columns);
