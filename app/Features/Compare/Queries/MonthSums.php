@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Features\Compare\Queries;
 
 use App\Models\Project;
+use App\Support\Database\ByIndex;
 use App\Support\Database\Sql;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
@@ -15,6 +16,12 @@ final class MonthSums
 {
     /** What months of projects and of tasks do not tell apart. */
     private const OF_PEOPLE = ['person_id', 'team_id', 'role_id'];
+
+    /** What indexes by person hold. */
+    private const MINUTES = ['actual_minutes', 'pending_minutes', 'planned_minutes'];
+
+    /** So many months are read in the order of people, if sums are told apart by these alone: all months that are stored, but without sorting any. */
+    private const MANY = 6;
 
     /**
      * @param  'recorded'|'planned'  $kind
@@ -27,7 +34,8 @@ final class MonthSums
         if ($months === []) {
             return null;
         }
-        $rows = self::grouped($kind, $columns, $work)->whereBetween('month', [$months[0]->toString(), $months[count($months) - 1]->toString()]);
+        $isByPerson = count($months) > self::MANY && in_array('person_id', $columns, true) && array_diff($columns, self::OF_PEOPLE) === [] && array_diff($sums, self::MINUTES) === [];
+        $rows = self::grouped($kind, $columns, $work, $isByPerson)->whereBetween('month', [$months[0]->toString(), $months[count($months) - 1]->toString()]);
         foreach ($sums as $name => $column) {
             $rows->addSelect(Sql::sum($column, $name));
         }
@@ -40,8 +48,9 @@ final class MonthSums
      *
      * @param  'recorded'|'planned'  $kind
      * @param  list<string>  $columns
+     * @param  bool  $isByPerson  in the order of people, rather than of months
      */
-    public static function grouped(string $kind, array $columns, ComparableWork $work): Builder
+    public static function grouped(string $kind, array $columns, ComparableWork $work, bool $isByPerson = false): Builder
     {
         $isOfTasks = in_array('task_id', $columns, true);
         $table = $kind.match (true) {
@@ -49,7 +58,8 @@ final class MonthSums
             $work->isWhole() && array_intersect($columns, self::OF_PEOPLE) === [] => '_project_months',
             default => '_months',
         };
-        $rows = $isOfTasks ? $work->narrow(DB::table($table)) : $work->narrowProjects(DB::table($table));
+        $months = $isByPerson ? ByIndex::of($table, $table.'_of_person') : DB::table($table);
+        $rows = $isOfTasks ? $work->narrow($months) : $work->narrowProjects($months);
         if (ToldBillable::isOf($columns)) {
             $rows->joinSub(Project::query()->toBase()->select('id AS of_project', 'billable AS '.ToldBillable::OTHERWISE), 'of_projects', 'of_projects.of_project', $table.'.project_id');
         }
