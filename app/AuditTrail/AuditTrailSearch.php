@@ -15,7 +15,7 @@ use App\Support\Language\Wording;
 use Illuminate\Database\Query\Builder;
 use Moss\Core\Calendar\Day;
 
-/** The audit trail, searched by words, subject and days; a page at a time, in one query. */
+/** The audit trail, searched by words, subject and days; a page at a time, in up to three queries. */
 final class AuditTrailSearch
 {
     private const AT_ONCE = 60;
@@ -49,10 +49,7 @@ final class AuditTrailSearch
     public function ofProject(Person $reader, Project $project, Day $since, bool $showsMoney): array
     {
         $subjects = array_filter(AuditTrailSubject::cases(), static fn (AuditTrailSubject $subject): bool => ! in_array($subject, [AuditTrailSubject::Entry, AuditTrailSubject::Timesheet], true));
-        // Lines come in the order of time, so that the first of the days is enough to find them by subject.
-        $first = AuditTrailRow::query()->toBase()->where('at', '>=', $since->toString())->orderBy('at')->orderBy('id')->limit(1)->value('id');
-        $rows = $first === null ? [] : Rows::of(FoundLine::class, $this->lines(BesideEntries::lines(), '', null, null, null)
-            ->where('audit_trail.id', '>=', $first)
+        $rows = Rows::of(FoundLine::class, $this->lines(BesideEntries::lines(), '', null, $since, null)
             ->whereIn('audit_trail.subject', array_values(array_map(static fn (AuditTrailSubject $subject): string => $subject->value, $subjects)))
             ->where(static fn (Builder $about): Builder => $about->where('tasks.project_id', $project->id)
                 ->orWhere(static fn (Builder $named): Builder => $named->whereIn('audit_trail.subject', [AuditTrailSubject::Project->value, AuditTrailSubject::Task->value, AuditTrailSubject::Assignment->value])
@@ -79,8 +76,8 @@ final class AuditTrailSearch
             ->select('audit_trail.id', 'audit_trail.at', 'audit_trail.act', 'audit_trail.subject', 'audit_trail.name', 'audit_trail.date', 'audit_trail.before', 'audit_trail.after', 'audit_trail.why')
             ->addSelect('actors.name AS actor', 'principals.name AS principal', 'owners.name AS owner', 'tasks.name AS task', 'projects.name AS project')
             ->when($subject !== null, static fn (Builder $on): Builder => $on->where('audit_trail.subject', $subject?->value))
-            ->when($from !== null, static fn (Builder $since): Builder => $since->where('audit_trail.at', '>=', $from?->toString()))
-            ->when($to !== null, static fn (Builder $until): Builder => $until->where('audit_trail.at', '<', $to?->plusDays(1)->toString()));
+            ->when($from, LinesByTime::since(...))
+            ->when($to, LinesByTime::until(...));
 
         return TextSearch::narrow($query, $search, ['actors.name', 'principals.name', 'owners.name', 'tasks.name', 'tasks.code', 'projects.name', 'projects.code', 'audit_trail.act', 'audit_trail.name', 'audit_trail.why', 'audit_trail.date']);
     }

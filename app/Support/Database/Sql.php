@@ -171,6 +171,12 @@ final readonly class Sql implements Expression
         return self::as(null, static fn (Closure $name): string => $name($column).' / '.$divisor);
     }
 
+    /** What is left of a whole number after a division. */
+    public static function remainder(string $column, int $divisor): self
+    {
+        return self::as(null, static fn (Closure $name): string => $name($column).' % '.$divisor);
+    }
+
     /** Nothing, where other rows of the same class have something. */
     public static function none(string $alias): self
     {
