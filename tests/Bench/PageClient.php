@@ -14,12 +14,13 @@ final class PageClient
     /** What a project's page asks for once it is there. */
     public const LATER = 'LATER';
 
-    private const WARM_UP = 4;
+    private const TURNS = 7;
 
-    private const TIMES = 24;
+    /** So many requests make a turn, of which the first does not count: what was in memory before it was another's. */
+    private const IN_A_TURN = 5;
 
-    /** So many requests are made for each measurement. */
-    public const REQUESTS = self::WARM_UP + self::TIMES;
+    /** So many requests of each are made for a measurement. */
+    public const REQUESTS = self::TURNS * self::IN_A_TURN;
 
     private readonly CurlHandle $curl;
 
@@ -49,21 +50,33 @@ final class PageClient
     }
 
     /**
-     * @param  (Closure(): array<string, mixed>)|null  $body  of each request
-     * @param  (Closure(string): void)|null  $check  throws if an answer is not what is measured
-     * @return float microseconds of CPU time per request
+     * What two requests take. They take turns, since a machine's pace changes, and what is out of the ordinary does not count.
+     *
+     * @param  Closure(): mixed  $one  makes a request
+     * @param  Closure(): mixed  $other
+     * @return array{float, float} microseconds of CPU time of each
      */
-    public function cpu(string $method, string $address, ?Closure $body = null, ?Closure $check = null): float
+    public function inTurns(Closure $one, Closure $other): array
     {
-        for ($time = 0; $time < self::WARM_UP; $time++) {
-            $this->checked($method, $address, $body, $check);
-        }
-        $before = $this->ticks();
-        for ($time = 0; $time < self::TIMES; $time++) {
-            $this->checked($method, $address, $body, $check);
+        [$ofOne, $ofOther] = [[], []];
+        for ($turn = 0; $turn < self::TURNS; $turn++) {
+            $ofOne[] = $this->cpu($one);
+            $ofOther[] = $this->cpu($other);
         }
 
-        return max(1, $this->ticks() - $before) * 10_000 / self::TIMES;
+        return [self::median($ofOne), self::median($ofOther)];
+    }
+
+    /**
+     * @param  (Closure(string): void)|null  $check  throws if the answer is not what is measured
+     * @param  array<string, mixed>|null  $body
+     */
+    public function request(string $method, string $address, ?array $body = null, ?Closure $check = null): void
+    {
+        $answer = $this->ask($method, $address, $body);
+        if ($check !== null) {
+            $check($answer);
+        }
     }
 
     /** @return int bytes */
@@ -74,18 +87,6 @@ final class PageClient
         usleep(50_000);
 
         return (int) file_get_contents($this->memoryFile);
-    }
-
-    /**
-     * @param  (Closure(): array<string, mixed>)|null  $body
-     * @param  (Closure(string): void)|null  $check
-     */
-    private function checked(string $method, string $address, ?Closure $body, ?Closure $check): void
-    {
-        $answer = $this->ask($method, $address, $body === null ? null : $body());
-        if ($check !== null) {
-            $check($answer);
-        }
     }
 
     /** @param  array<string, mixed>|null  $body */
@@ -150,11 +151,32 @@ final class PageClient
         return $answer;
     }
 
-    /** Of hundredths of seconds, in the process itself. */
-    private function ticks(): int
+    /**
+     * @param  Closure(): mixed  $request
+     * @return float microseconds for each of some requests
+     */
+    private function cpu(Closure $request): float
     {
-        $fields = explode(' ', substr((string) strrchr((string) file_get_contents('/proc/'.$this->process.'/stat'), ')'), 2));
+        $request();
+        $before = $this->nanoseconds();
+        for ($time = 1; $time < self::IN_A_TURN; $time++) {
+            $request();
+        }
 
-        return (int) $fields[11] + (int) $fields[12];
+        return ($this->nanoseconds() - $before) / 1000 / (self::IN_A_TURN - 1);
+    }
+
+    /** That the process has had so far. */
+    private function nanoseconds(): int
+    {
+        return (int) strtok((string) file_get_contents('/proc/'.$this->process.'/schedstat'), ' ');
+    }
+
+    /** @param  non-empty-list<float>  $values */
+    private static function median(array $values): float
+    {
+        sort($values);
+
+        return $values[intdiv(count($values), 2)];
     }
 }

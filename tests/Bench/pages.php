@@ -35,11 +35,11 @@ $busyMember = 'p400';
 $invited = 'p302';
 Appointments::fill($invited, '2026-06-15', 300);
 
+$empty = static fn () => $client->request('GET', '/nothing');
 $client->signIn($member);
-$route = $client->cpu('GET', '/empty-route');
+[$page, $route] = $client->inTurns($empty, static fn () => $client->request('GET', '/empty-route'));
 $row('an empty web route, in milliseconds', $route / 1000, 'floor');
-$nothing = $client->cpu('GET', '/nothing');
-$row('an empty page for who is signed in, against an empty web route', $nothing / $route, '1.5');
+$row('an empty page for who is signed in, against an empty web route', $page / $route, '1.5');
 $memory = $client->memory('/nothing');
 foreach ([
     'My week' => [$member, '/week/2026-W25'],
@@ -108,7 +108,8 @@ foreach ([
 ] as $name => $page) {
     [$person, $address] = $page;
     $client->signIn($person);
-    $row($name.', against the empty page', $client->cpu($page[2] ?? 'GET', $address) / $nothing, $page[3] ?? '3');
+    [$taken, $nothing] = $client->inTurns(static fn () => $client->request($page[2] ?? 'GET', $address), $empty);
+    $row($name.', against the empty page', $taken / $nothing, $page[3] ?? '3');
     $memory = max($memory, $client->memory($address));
 }
 $row('memory of the largest of these requests, in MB', $memory / 1_000_000, '64');
@@ -129,10 +130,9 @@ $outcomes = static function (string $expected): \Closure {
 $version = $cell->version;
 $log = config()->string('database.connections.sqlite.database').'-wal';
 DB::statement('PRAGMA wal_checkpoint(TRUNCATE)');
-$saving = $client->cpu('PUT', $address, static function () use ($input, &$version): array {
-    return $input((1 + $version % 7).':15', $version++);
-}, $outcomes('saved'));
+[$saving, $refused] = $client->inTurns(static function () use ($client, $address, $input, $outcomes, &$version): void {
+    $client->request('PUT', $address, $input((1 + $version % 7).':15', $version++), $outcomes('saved'));
+}, static fn () => $client->request('PUT', $address, $input('25', $version), $outcomes('refused')));
 clearstatcache();
 $row('log written by a saving, in kB', filesize($log) / 1000 / PageClient::REQUESTS, '40');
-$refused = $client->cpu('PUT', $address, static fn (): array => $input('25', $version), $outcomes('refused'));
 $row('saving a cell, against a refused saving', $saving / $refused, '1.3');
