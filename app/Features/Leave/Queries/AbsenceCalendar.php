@@ -102,20 +102,21 @@ final readonly class AbsenceCalendar
             ->where('starts_on', '<=', $days->last()->toString())->where('ends_on', '>=', $days->first()->toString())->get()->groupBy('person_id');
         $rows = [];
         foreach ($people as $person) {
-            $capacity = $working->capacity($person->pattern, $person->calendar_id);
+            [$capacity, $employment] = [$working->capacity($person->pattern, $person->calendar_id), $person->employment()];
             $asked = [];
             foreach ($requests->get($person->id) ?? [] as $request) {
-                foreach ($request->span()->days($capacity, $person->employment()) as $day) {
+                foreach ($request->span()->days($capacity, $employment) as $day) {
                     $asked[$day->day->toString()] = [$request->kind->name, $day->minutes?->toInt()];
                 }
             }
             $of = [];
+            $taken = $absences[$person->id] ?? [];
             foreach ($days as $day) {
                 $date = $day->toString();
-                $held = $person->employment()->includes($day) ? $capacity->on($day)->toInt() : 0;
-                $absence = $absences[$person->id][$date] ?? $asked[$date] ?? null;
+                $held = $employment->includes($day) ? $capacity->on($day)->toInt() : 0;
+                $absence = $taken[$date] ?? $asked[$date] ?? null;
                 if ($absence !== null || $held === 0) {
-                    $of[] = new AbsenceDayProps($date, $held > 0, $absence[0] ?? null, $absence !== null && $absence[1] !== null && $absence[1] < $held, ! isset($absences[$person->id][$date]) && $absence !== null);
+                    $of[] = new AbsenceDayProps($date, $held > 0, $absence[0] ?? null, $absence !== null && $absence[1] !== null && $absence[1] < $held, ! isset($taken[$date]) && $absence !== null);
                 }
             }
             $rows[] = new AbsenceRowProps($person->code, $person->name, $person->team?->name, $of);

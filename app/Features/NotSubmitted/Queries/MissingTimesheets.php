@@ -70,8 +70,9 @@ final readonly class MissingTimesheets
     public function missing(Person $reader, Week $week, string $search): array
     {
         // Of those whose timesheet is the week, whoever has submitted something and left nothing open is done, whatever is expected.
-        $weekly = $this->people($reader, $week, $search)->whereDoesntHave('team', self::isOfAnotherPeriod(...))->count();
-        $asked = $this->people($reader, $week, $search)->where(fn (Builder $any): Builder => $any->whereHas('team', self::isOfAnotherPeriod(...))
+        $others = Team::query()->where('timesheet_period', '<>', TimesheetPeriod::Week->value)->select('id');
+        $weekly = $this->people($reader, $week, $search)->where(static fn (Builder $any): Builder => $any->whereNull('team_id')->orWhereNotIn('team_id', $others))->count();
+        $asked = $this->people($reader, $week, $search)->where(fn (Builder $any): Builder => $any->whereIn('team_id', $others)
             ->orWhereIn('id', self::open($reader, $week))->orWhereNotIn('id', $this->recorded($reader, $week)))
             ->select('id AS asked_id');
         $people = Rows::of(MissingPerson::class, Person::query()->toBase()->joinSub($asked, 'asked', 'asked.asked_id', 'people.id')->leftJoin('teams', 'teams.id', 'people.team_id')->orderBy('people.name')
@@ -79,9 +80,14 @@ final readonly class MissingTimesheets
         $owners = [];
         $timesheets = [];
         $count = $weekly;
+        $ending = [];
         foreach ($people as $person) {
             $owner = $person->owner();
-            $timesheet = $owner->setting->endingIn($week);
+            $period = $owner->setting->period->value;
+            if (! array_key_exists($period, $ending)) {
+                $ending[$period] = $owner->setting->endingIn($week);
+            }
+            $timesheet = $ending[$period];
             if ($timesheet !== null) {
                 $owners[] = $owner;
                 $timesheets[] = [$person, $timesheet];
@@ -106,12 +112,6 @@ final readonly class MissingTimesheets
         return [$count, array_map(static fn (int $place): array => $missing[$place], array_keys($order))];
     }
 
-    /** @param  Builder<Team>  $team */
-    private static function isOfAnotherPeriod(Builder $team): void
-    {
-        $team->where('timesheet_period', '<>', TimesheetPeriod::Week->value);
-    }
-
     /** Those of the reader's people with time of a week that is not submitted. */
     private static function open(Person $reader, Week $week): QueryBuilder
     {
@@ -126,11 +126,11 @@ final readonly class MissingTimesheets
         $days = [$week->monday()->toString(), $week->sunday()->toString()];
         // Everybody's week is found by its days, that of a few by whose it is.
         $everybody = $reader->isOffice();
-        [$recorded, $minutes] = $this->recalculations->hasRecorded()
-            ? [($everybody ? ByIndex::of('entries', 'entries_of_day') : Entry::query()->toBase())->whereBetween('date', $days), ['minutes']]
-            : [($everybody ? ByIndex::of('recorded_weeks', 'recorded_weeks_by_week') : RecordedWeek::query()->toBase())->whereBetween('starts_on', $days), ['actual_minutes', 'pending_minutes']];
+        $recorded = $this->recalculations->hasRecorded()
+            ? ($everybody ? ByIndex::of('entries', 'entries_of_day') : Entry::query()->toBase())->whereBetween('date', $days)->where('minutes', '>', 0)
+            : ($everybody ? ByIndex::of('recorded_weeks', 'recorded_weeks_by_week') : RecordedWeek::query()->toBase())->whereBetween('starts_on', $days)->where(Sql::both('actual_minutes', 'pending_minutes'), '>', 0);
 
-        return self::own($reader, $recorded)->groupBy('person_id')->having(Sql::total($minutes), '>', 0)->select('person_id');
+        return self::own($reader, $recorded)->select('person_id');
     }
 
     private static function own(Person $reader, QueryBuilder $rows): QueryBuilder
@@ -147,8 +147,7 @@ final readonly class MissingTimesheets
             ->where(static fn (Builder $employed): Builder => $employed->whereNull('ends_on')->orWhere('ends_on', '>=', $week->monday()->toString()))
             ->when($search !== '', static fn (Builder $named): Builder => $named->where(static fn (Builder $any): Builder => $any
                 ->whereLike('name', '%'.addcslashes($search, '%_\\').'%')
-                ->orWhereHas('team', static fn (Builder $team): Builder => $team->whereLike('name', '%'.addcslashes($search, '%_\\').'%'))))
-            ->orderBy('name');
+                ->orWhereHas('team', static fn (Builder $team): Builder => $team->whereLike('name', '%'.addcslashes($search, '%_\\').'%'))));
     }
 
     /**

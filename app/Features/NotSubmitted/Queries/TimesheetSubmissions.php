@@ -46,7 +46,11 @@ final readonly class TimesheetSubmissions
             // The earliest timesheet that ends in one of the weeks.
             $days = DayRange::between(TimesheetPeriod::from($name)->containing($weeks[0]->monday())->first(), $last);
             $first = Day::earlier($first, $days->first());
-            $sums[] = self::sums($ids, $days, TimesheetPeriod::from($name)->isOfWeeks() ? Sql::monday('entries.date', 'first') : Sql::halfMonth('entries.date', 'first'));
+            $sums[] = self::sums($ids, $days, match (true) {
+                $days->count() === 7 => Sql::text($days->first()->toString(), 'first'),
+                TimesheetPeriod::from($name)->isOfWeeks() => Sql::monday('entries.date', 'first'),
+                default => Sql::halfMonth('entries.date', 'first'),
+            });
         }
 
         return new self($byPerson, ExpectedDaysOfMany::during(array_column($owners, 'workTime'), DayRange::between($first, $last)), array_merge(...$sums));
