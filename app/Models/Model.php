@@ -12,4 +12,5 @@ use Illuminate\Database\Eloquent\Model as EloquentModel;
 abstract class Model extends EloquentModel
 {
     use BootsByName;
+    use MergesCastsOnce;
 }

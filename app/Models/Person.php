@@ -59,12 +59,13 @@ use Moss\Core\Time\HoursFormat;
 final class Person extends User
 {
     use BootsByName;
-
     /** @use HasApiTokens<AccessToken> */
     use HasApiTokens;
 
     /** @use HasFactory<PersonFactory> */
     use HasFactory;
+
+    use MergesCastsOnce;
 
     /** Whether they may stand in for somebody, as it is read of who is signed in; null where it was not. */
     public ?bool $mayStandIn = null;

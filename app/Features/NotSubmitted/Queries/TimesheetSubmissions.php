@@ -80,9 +80,12 @@ final readonly class TimesheetSubmissions
     {
         $owner = $this->owners[$person];
         $sums = $this->sumsOf($owner, $timesheet);
-        $of = static fn (EntryState ...$states): Minutes => Minutes::of(array_sum(array_map(static fn (EntryState $state): int => $sums[$state->value] ?? 0, $states)));
+        $of = static fn (EntryState $state): int => $sums[$state->value] ?? 0;
 
-        return new TimesheetSubmission($this->expected->expected($owner->workTime, $timesheet), $of(EntryState::Draft), $of(EntryState::Returned), $of(EntryState::Submitted, EntryState::Approved, EntryState::Settled));
+        return new TimesheetSubmission(
+            $this->expected->expected($owner->workTime, $timesheet), Minutes::of($of(EntryState::Draft)), Minutes::of($of(EntryState::Returned)),
+            Minutes::of($of(EntryState::Submitted) + $of(EntryState::Approved) + $of(EntryState::Settled)),
+        );
     }
 
     /** What a day of one of the weeks asks. */
