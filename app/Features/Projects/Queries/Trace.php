@@ -153,10 +153,7 @@ final readonly class Trace
             ->select('entries.task_id', 'people.code', 'people.name', 'teams.code AS team', 'entries.date', 'entries.minutes', 'entries.state', 'entries.note', 'entries.corrects', 'roles.code AS role')->selectSub(CostedMinutes::beside(), 'costed')
             ->orderByDesc('entries.date')->orderBy('people.name')->orderBy('entries.id');
         // Unless it is asked for one assignee's, the database finds the newest and counts the rest.
-        $counted = $asked->assignee === null ? self::ofFigure($query, $asked->figure)->count() : null;
-        if ($counted !== null) {
-            $query->limit(self::PAGE);
-        }
+        $counted = $asked->assignee === null ? self::limit($query, $asked->figure, array_keys($efforts)) : null;
         [$entries, $count, $assignees] = [[], 0, []];
         foreach (Record::each($query) as $record) {
             $state = EntryState::from($record->string('state'));
@@ -179,6 +176,22 @@ final readonly class Trace
         }
 
         return [$entries, $counted ?? $count];
+    }
+
+    /**
+     * Leaves only the newest entries of a figure.
+     *
+     * @param  list<int>  $tasks
+     * @return int how many there are in all
+     */
+    private static function limit(Builder $query, FigureKind $figure, array $tasks): int
+    {
+        $entries = self::ofFigure(Entry::query()->toBase()->whereIn('entries.task_id', $tasks), $figure);
+        // The day of the last that fits is found without looking up whose each is.
+        $day = (clone $entries)->orderByDesc('entries.date')->offset(self::PAGE - 1)->limit(1)->value('date');
+        self::ofFigure($query, $figure)->when(is_string($day), static fn (Builder $newest): Builder => $newest->where('entries.date', '>=', $day))->limit(self::PAGE);
+
+        return $entries->count();
     }
 
     private static function cost(Record $entry, Pricing $pricing): ?string

@@ -9,6 +9,9 @@ use App\Features\Projects\Props\FigureKind;
 use App\Features\Projects\Props\TraceExpenseProps;
 use App\Models\Expense;
 use App\Models\Receipt;
+use App\Support\Database\Record;
+use Illuminate\Database\Eloquent\Collection;
+use Moss\Core\Money\Money;
 use Moss\Core\Sheet\EntryState;
 
 /** The expenses that a figure in money is made of, down to their receipts. */
@@ -28,14 +31,31 @@ final class TraceExpenses
             FigureKind::Planned, FigureKind::Remaining => false,
             default => true,
         });
+        if ($states === []) {
+            return [[], 0];
+        }
+        $expenses = Expense::query()->counting()->whereIn('expenses.task_id', $tasks)->whereIn('expenses.state', $states);
+        $rows = Record::all((clone $expenses)->toBase()
+            ->join('people', 'people.id', 'expenses.person_id')->join('tasks', 'tasks.id', 'expenses.task_id')->join('expense_categories', 'expense_categories.id', 'expenses.expense_category_id')
+            ->select('expenses.id', 'expenses.date', 'people.name AS person', 'tasks.name AS task', 'expense_categories.name AS category', 'expenses.cost_cents', 'expenses.state')
+            ->orderByDesc('expenses.date')->orderByDesc('expenses.id')->limit(self::MOST));
+        $receipts = Receipt::query()->whereIntegerInRaw('expense_id', array_map(static fn (Record $row): int => $row->int('id'), $rows))->get()->groupBy('expense_id');
 
-        $expenses = Expense::query()->counting()->whereIn('task_id', $tasks)->whereIn('state', $states);
-        $count = $expenses->count();
+        return [
+            array_map(static fn (Record $row): TraceExpenseProps => new TraceExpenseProps(
+                $row->string('date'), $row->string('person'), $row->string('task'), $row->string('category'), Money::ofCents($row->int('cost_cents'))->toString(),
+                EntryState::from($row->string('state')), self::receipts($receipts->get($row->int('id'))),
+            ), $rows),
+            count($rows) < self::MOST ? count($rows) : $expenses->count(),
+        ];
+    }
 
-        return [array_values($expenses->with('person:id,name', 'task:id,name', 'category:id,name', 'receipts')
-            ->orderByDesc('date')->orderByDesc('id')->limit(self::MOST)->get()->map(static fn (Expense $expense): TraceExpenseProps => new TraceExpenseProps(
-                $expense->date->toString(), $expense->person->name, $expense->task->name, $expense->category->name, $expense->cost_cents->toString(), $expense->state,
-                array_values($expense->receipts->map(static fn (Receipt $receipt): ExpenseReceiptProps => new ExpenseReceiptProps($receipt->id, $receipt->name, $receipt->isPicture()))->all()),
-            ))->all()), $count];
+    /**
+     * @param  Collection<int, Receipt>|null  $receipts
+     * @return list<ExpenseReceiptProps>
+     */
+    private static function receipts(?Collection $receipts): array
+    {
+        return array_values($receipts?->map(static fn (Receipt $receipt): ExpenseReceiptProps => new ExpenseReceiptProps($receipt->id, $receipt->name, $receipt->isPicture()))->all() ?? []);
     }
 }
