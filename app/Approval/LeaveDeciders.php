@@ -43,18 +43,14 @@ final class LeaveDeciders
         return array_values(array_filter(self::standIns($today)->where('stand_ins.stand_in_id', $person->id)->pluck('person_id')->all(), is_int(...)));
     }
 
-    /**
-     * The requests that wait for a person.
-     *
-     * @param  bool  $standsIn  whether the person may stand in for anybody
-     */
-    public static function waiting(Person $person, Day $today, bool $standsIn = true): Builder
+    /** The requests that wait for a person. */
+    public static function waiting(Person $person, Day $today): Builder
     {
         return LeaveRequest::query()->toBase()->join('people', 'people.id', 'leave_requests.person_id')
             ->where('leave_requests.state', Sql::value(LeaveState::Requested->value))
             ->where('leave_requests.person_id', '<>', $person->id)
             ->where(static fn (Builder $turn): Builder => $turn->where('people.manager_id', $person->id)
-                ->when($standsIn, static fn (Builder $others): Builder => $others->orWhereIn('people.manager_id', self::standIns($today)->where('stand_ins.stand_in_id', $person->id)->select('stand_ins.person_id')))
+                ->when($person->mightStandIn(), static fn (Builder $others): Builder => $others->orWhereIn('people.manager_id', self::standIns($today)->where('stand_ins.stand_in_id', $person->id)->select('stand_ins.person_id')))
                 ->when($person->isOffice(), static fn (Builder $office): Builder => $office->orWhereNull('people.manager_id')));
     }
 

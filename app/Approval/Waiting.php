@@ -24,38 +24,37 @@ final class Waiting
 {
     /**
      * The entries, on which a caller may select and group. The state stands in the query itself, so that the index of what waits serves it.
-     *
-     * @param  bool  $standsIn  whether the person may stand in for anybody
      */
-    public function for(Person $person, Day $today, bool $standsIn = true): Builder
+    public function for(Person $person, Day $today): Builder
     {
-        return self::step($this->inTurn(Entry::query()->toBase()->where('entries.state', Sql::value('submitted')), 'entries', $person, $today, $standsIn), 'entries', $person, $standsIn);
+        return self::step($this->inTurn(Entry::query()->toBase()->where('entries.state', Sql::value('submitted')), 'entries', $person, $today), 'entries', $person);
     }
 
     /** The corrections that wait for the person likewise. */
-    public function corrections(Person $person, Day $today, bool $standsIn = true): Builder
+    public function corrections(Person $person, Day $today): Builder
     {
         // One whose entry is gone, or waits itself again, has nothing to be decided on.
         $decided = Entry::query()->toBase()->whereColumn('entries.id', 'corrections.entry_id')->whereIn('entries.state', ['approved', 'settled']);
 
-        return $this->inTurn(Correction::query()->waiting()->toBase()->whereExists($decided), 'corrections', $person, $today, $standsIn);
+        return $this->inTurn(Correction::query()->waiting()->toBase()->whereExists($decided), 'corrections', $person, $today);
     }
 
     /** The expenses that wait for the person likewise. */
-    public function expenses(Person $person, Day $today, bool $standsIn = true): Builder
+    public function expenses(Person $person, Day $today): Builder
     {
-        return self::step($this->inTurn(Expense::query()->toBase()->where('expenses.state', Sql::value('submitted')), 'expenses', $person, $today, $standsIn), 'expenses', $person, $standsIn);
+        return self::step($this->inTurn(Expense::query()->toBase()->where('expenses.state', Sql::value('submitted')), 'expenses', $person, $today), 'expenses', $person);
     }
 
     /** Who approved one step does not approve the next in somebody else's place. */
-    private static function step(Builder $waiting, string $table, Person $person, bool $standsIn): Builder
+    private static function step(Builder $waiting, string $table, Person $person): Builder
     {
-        return $standsIn ? $waiting->where(static fn (Builder $step): Builder => $step->where($table.'.approver_id', $person->id)->orWhere($table.'.approvals', 0)
+        return $person->mightStandIn() ? $waiting->where(static fn (Builder $step): Builder => $step->where($table.'.approver_id', $person->id)->orWhere($table.'.approvals', 0)
             ->orWhereNull($table.'.last_decided_by_id')->orWhere($table.'.last_decided_by_id', '<>', $person->id)->orWhereNull($table.'.approver_id')) : $waiting;
     }
 
-    private function inTurn(Builder $waiting, string $table, Person $person, Day $today, bool $standsIn): Builder
+    private function inTurn(Builder $waiting, string $table, Person $person, Day $today): Builder
     {
+        $standsIn = $person->mightStandIn();
         // Whose turn it can be at all, which an index finds; then whether it is.
         $own = fn (Builder $all): Builder => $standsIn
             ? $all->whereIn($table.'.approver_id', DB::query()->select(Sql::value($person->id))->unionAll($this->standIns($person, $today)))

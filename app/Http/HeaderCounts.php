@@ -37,14 +37,12 @@ final readonly class HeaderCounts
 
     public static function of(Person $person, Waiting $waiting, Day $today): self
     {
-        // What waits in somebody else's place would be most of the query, and few people stand in for anybody.
-        $standsIn = $person->mayStandIn ?? true;
         $record = Record::all(DB::query()
-            ->selectSub($waiting->for($person, $today, $standsIn)->addSelect(Sql::count()), 'entries')
-            ->selectSub($waiting->corrections($person, $today, $standsIn)->addSelect(Sql::count()), 'corrections')
-            ->selectSub($waiting->expenses($person, $today, $standsIn)->addSelect(Sql::count()), 'expenses')
+            ->selectSub($waiting->for($person, $today)->addSelect(Sql::count()), 'entries')
+            ->selectSub($waiting->corrections($person, $today)->addSelect(Sql::count()), 'corrections')
+            ->selectSub($waiting->expenses($person, $today)->addSelect(Sql::count()), 'expenses')
             ->selectSub(ExpenseCategory::query()->toBase()->where('active', true)->select(Sql::exists()), 'spends')
-            ->selectSub(LeaveDeciders::waiting($person, $today, $standsIn)->addSelect(Sql::count()), 'leave')
+            ->selectSub(LeaveDeciders::waiting($person, $today)->addSelect(Sql::count()), 'leave')
             ->selectSub(Message::query()->toBase()->where('person_id', $person->id)->where('in_app', 1)->whereNull('read_at')->addSelect(Sql::count()), 'unread')
             ->selectSub(StoredRecalculation::query()->toBase()->selectRaw('100 * coalesce(sum(units_done), 0) / max(1, sum(units))')->havingRaw('count(*) > 0'), 'recalculated')
             ->selectSub(Stretch::query()->toBase()->where('person_id', $person->id)->where('is_inked', 0)->where('source', StretchSource::Timer->value)->addSelect(Sql::min('date')), 'to_ink')

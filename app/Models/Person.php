@@ -59,6 +59,7 @@ use Moss\Core\Time\HoursFormat;
 final class Person extends User
 {
     use BootsByName;
+
     /** @use HasApiTokens<AccessToken> */
     use HasApiTokens;
 
@@ -123,6 +124,12 @@ final class Person extends User
     public function employment(): Employment
     {
         return new Employment($this->starts_on, $this->ends_on, $this->employment_breaks === null ? null : EmploymentBreaks::of($this->employment_breaks));
+    }
+
+    /** Whether it has to be asked in whose places: that is most of what is asked about what waits, and few people stand in for anybody. */
+    public function mightStandIn(): bool
+    {
+        return $this->mayStandIn ?? true;
     }
 
     /** Whether the person may use the application on a day: not disabled, and not after the last day of employment. */
