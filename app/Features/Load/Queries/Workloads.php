@@ -86,27 +86,30 @@ final class Workloads
             ->select('planned_weeks.person_id', 'planned_weeks.starts_on', 'tasks.done_on', 'projects.state', ...array_map(static fn (string $column): string => 'planned_weeks.'.$column, $columns));
         $planned = [];
         $parts = [];
+        $now = $today->toString();
         foreach (StreamedRows::of($weeks) as $row) {
             /** @var array{int, string, string|null, string, int, int, int, int, int, int, int} $row */
             [$person, $first, $done, $state] = $row;
             $isOpen = $done === null && $state === 'open';
-            foreach ($parts[$first] ??= self::daysOf($first) as [$text, $weekday]) {
-                $minutes = $row[3 + $weekday];
-                if ($minutes > 0 && ($isOpen || $text <= $today->toString())) {
-                    $planned[$person][$text] = ($planned[$person][$text] ?? 0) + $minutes;
+            // There are thousands of rows, of several days each.
+            $days = $planned[$person] ?? [];
+            foreach ($parts[$first] ??= self::daysOf($first) as $column => $text) {
+                if ($row[$column] > 0 && ($isOpen || $text <= $now)) {
+                    $days[$text] = ($days[$text] ?? 0) + $row[$column];
                 }
             }
+            $planned[$person] = $days;
         }
 
         return $planned;
     }
 
-    /** @return list<array{string, int<1, 7>}> the days of a week part with their weekdays */
+    /** @return array<int<4, 10>, string> the days of a week part, by the columns of their weekdays */
     private static function daysOf(string $first): array
     {
         $days = [];
         foreach (WeekPart::containing(Day::of($first))->days() as $day) {
-            $days[] = [$day->toString(), max(1, min(7, $day->weekday()))];
+            $days[max(4, min(10, 3 + $day->weekday()))] = $day->toString();
         }
 
         return $days;
