@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Effort\Totals;
 
+use App\Models\PlannedMonth;
 use App\Models\PlannedWeek;
 use App\Models\RecordedMonth;
 use App\Models\RecordedWeek;
@@ -112,11 +113,7 @@ final class MonthTotals
     public function refreshPlanned(array $projects): void
     {
         if ($projects !== []) {
-            // Most rows stay, with other minutes: what is still nothing afterwards is not planned any more.
-            $stored = DB::table('planned_months')->whereIntegerInRaw('project_id', $projects);
-            (clone $stored)->update(['planned_minutes' => 0]);
-            BulkRows::upsertUsing('planned_months', self::PLANNED_KEY, self::PLANNED, self::planned($projects));
-            $stored->where('planned_minutes', 0)->delete();
+            BulkRows::replace('planned_months', self::PLANNED_KEY, self::PLANNED, PlannedMonth::query()->toBase()->whereIntegerInRaw('project_id', $projects), StreamedRows::keyed(self::planned($projects), count(self::PLANNED_KEY)));
             $this->projects->refreshPlanned($projects);
         }
     }
