@@ -34,15 +34,16 @@ final readonly class ReviewDesk
     {
         $all = new DeskFilter($filter->by, $filter->show, $filter->search);
         $sum = $this->sum($person, $today, $all);
-        $count = $this->groupCount($person, $today, $all);
-        $page = max(1, min($page, (int) ceil($count / self::GROUPS_AT_ONCE)));
-        $groups = $this->groups($person, $today, $all, $page);
+        [$groups, $count, $page] = $this->page($person, $today, $all, max(1, $page));
         $open = $filter->group ?? $groups[0]->key ?? null;
         $opened = $open === null ? null : $this->sum($person, $today, $all->of($open));
         if ($opened === null || $opened->entries === 0) {
             $open = $groups[0]->key ?? null;
             $opened = $open === null ? null : $this->sum($person, $today, $all->of($open));
         }
+        $sheetPage = max(1, $sheetPage);
+        $sheets = $open === null ? [] : $this->sheets->of($person, $today, $all->of($open), $sheetPage);
+        $isWhole = $open === null || ($sheetPage === 1 && count($sheets) < self::SHEETS_AT_ONCE);
 
         return new ReviewProps(
             $all->by,
@@ -55,9 +56,9 @@ final readonly class ReviewDesk
             self::GROUPS_AT_ONCE,
             $open,
             $opened,
-            $open === null ? [] : $this->sheets->of($person, $today, $all->of($open), max(1, $sheetPage)),
-            $open === null ? 0 : $this->sheets->count($person, $today, $all->of($open)),
-            max(1, $sheetPage),
+            $sheets,
+            $isWhole ? count($sheets) : $this->sheets->count($person, $today, $all->of($open)),
+            $sheetPage,
             self::SHEETS_AT_ONCE,
             $this->corrections->of($person, $today),
             $this->expenses->of($person, $today),
@@ -85,6 +86,24 @@ final readonly class ReviewDesk
             // Whatever comes, goes or changes in between makes it another.
             implode('-', [$entries, $minutes, $record->int('versions'), $record->int('ids')]),
         );
+    }
+
+    /**
+     * Groups of a page, or of the last one where there are fewer.
+     *
+     * @return array{list<GroupProps>, int, int} also how many there are in all, and which page it is
+     */
+    private function page(Person $person, Day $today, DeskFilter $filter, int $page): array
+    {
+        $first = $page === 1 ? $this->groups($person, $today, $filter, 1) : null;
+        // A first page with room left says itself how many there are.
+        if ($first !== null && count($first) < self::GROUPS_AT_ONCE) {
+            return [$first, count($first), 1];
+        }
+        $count = $this->groupCount($person, $today, $filter);
+        $page = max(1, min($page, (int) ceil($count / self::GROUPS_AT_ONCE)));
+
+        return [$first ?? $this->groups($person, $today, $filter, $page), $count, $page];
     }
 
     private function groupCount(Person $person, Day $today, DeskFilter $filter): int
