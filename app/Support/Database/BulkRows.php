@@ -46,22 +46,6 @@ final readonly class BulkRows
     }
 
     /**
-     * Inserts what a query finds; of rows whose key is there already, the other columns become what it says.
-     *
-     * @param  literal-string  $table
-     * @param  non-empty-list<literal-string>  $key
-     * @param  non-empty-list<literal-string>  $columns  beside the key
-     * @param  Builder  $rows  values of the key, then of the columns; with a condition, which the engine needs to tell the clauses apart
-     */
-    public static function upsertUsing(string $table, array $key, array $columns, Builder $rows): void
-    {
-        DB::affectingStatement(
-            sprintf('INSERT INTO %s (%s) %s ON CONFLICT (%s) DO UPDATE SET %s', $table, implode(', ', [...$key, ...$columns]), $rows->toSql(), implode(', ', $key), self::taken($columns)),
-            $rows->getBindings(),
-        );
-    }
-
-    /**
      * Makes some rows what they should be: writes those that are new or other, and deletes those that should not be there.
      *
      * @param  literal-string  $table
