@@ -41,6 +41,12 @@ final class PageClient
         $this->curl = curl_init();
     }
 
+    /** For somebody else, on the same server. */
+    public function another(): self
+    {
+        return new self($this->port, $this->process, $this->memoryFile);
+    }
+
     public function signIn(string $person): void
     {
         $this->cookies = [];

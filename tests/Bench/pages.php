@@ -114,12 +114,16 @@ foreach ([
 }
 $row('memory of the largest of these requests, in MB', $memory / 1_000_000, '64');
 
-$client->signIn($member);
-$cell = DB::table('entries')->join('people', 'people.id', 'entries.person_id')->where('people.code', $member)->where('entries.date', '2026-06-15')
-    ->select('entries.task_id', 'entries.role_id', 'entries.version')->first();
-assert($cell instanceof \stdClass && is_int($cell->task_id) && is_int($cell->version));
-$address = '/people/'.$member.'/week/2026-W25/cells';
-$input = static fn (string $hours, int $seen): array => ['cells' => [['task' => $cell->task_id, 'role' => $cell->role_id, 'date' => '2026-06-15', 'hours' => $hours, 'seen' => $seen]]];
+// Of several people, since one cell may lie where a change of it moves others.
+$savers = [];
+foreach (['p301', 'p1203', 'p2222', 'p3001'] as $person) {
+    $cell = DB::table('entries')->join('people', 'people.id', 'entries.person_id')->where('people.code', $person)->where('entries.date', '2026-06-15')
+        ->select('entries.task_id', 'entries.role_id', 'entries.version')->first();
+    assert($cell instanceof \stdClass && is_int($cell->task_id) && is_int($cell->version));
+    $saver = $client->another();
+    $saver->signIn($person);
+    $savers[] = [$saver, '/people/'.$person.'/week/2026-W25/cells', ['task' => $cell->task_id, 'role' => $cell->role_id, 'date' => '2026-06-15'], $cell->version];
+}
 $outcomes = static function (string $expected): \Closure {
     return static function (string $answer) use ($expected): void {
         if (! str_contains($answer, '"outcome":"'.$expected.'"')) {
@@ -127,12 +131,17 @@ $outcomes = static function (string $expected): \Closure {
         }
     };
 };
-$version = $cell->version;
 $log = config()->string('database.connections.sqlite.database').'-wal';
 DB::statement('PRAGMA wal_checkpoint(TRUNCATE)');
-[$saving, $refused] = $client->inTurns(static function () use ($client, $address, $input, $outcomes, &$version): void {
-    $client->request('PUT', $address, $input((1 + $version % 7).':15', $version++), $outcomes('saved'));
-}, static fn () => $client->request('PUT', $address, $input('25', $version), $outcomes('refused')));
+$turn = 0;
+[$saving, $refused] = $client->inTurns(static function () use (&$savers, &$turn, $outcomes): void {
+    [$saver, $address, $cell, $version] = $savers[++$turn % count($savers)];
+    $saver->request('PUT', $address, ['cells' => [[...$cell, 'hours' => (1 + $version % 7).':15', 'seen' => $version]]], $outcomes('saved'));
+    $savers[$turn % count($savers)][3]++;
+}, static function () use (&$savers, &$turn, $outcomes): void {
+    [$saver, $address, $cell, $version] = $savers[++$turn % count($savers)];
+    $saver->request('PUT', $address, ['cells' => [[...$cell, 'hours' => '25', 'seen' => $version]]], $outcomes('refused'));
+});
 clearstatcache();
 $row('log written by a saving, in kB', filesize($log) / 1000 / PageClient::REQUESTS, '40');
 $row('saving a cell, against a refused saving', $saving / $refused, '1.3');

@@ -70,9 +70,9 @@ final readonly class MissingTimesheets
     public function missing(Person $reader, Week $week, string $search): array
     {
         // Of those whose timesheet is the week, whoever has submitted something and left nothing open is done, whatever is expected.
-        $others = Team::query()->where('timesheet_period', '<>', TimesheetPeriod::Week->value)->select('id');
-        $weekly = $this->people($reader, $week, $search)->where(static fn (Builder $any): Builder => $any->whereNull('team_id')->orWhereNotIn('team_id', $others))->count();
-        $asked = $this->people($reader, $week, $search)->where(fn (Builder $any): Builder => $any->whereIn('team_id', $others)
+        $others = array_values(array_filter(Team::query()->where('timesheet_period', '<>', TimesheetPeriod::Week->value)->pluck('id')->all(), is_int(...)));
+        $weekly = $this->people($reader, $week, $search)->when($others !== [], static fn (Builder $people): Builder => $people->where(static fn (Builder $any): Builder => $any->whereNull('team_id')->orWhereNotIn('team_id', $others)))->count();
+        $asked = $this->people($reader, $week, $search)->where(fn (Builder $any): Builder => $any->whereIntegerInRaw('team_id', $others)
             ->orWhereIn('id', self::open($reader, $week))->orWhereNotIn('id', $this->recorded($reader, $week)))
             ->select('id AS asked_id');
         $people = Rows::of(MissingPerson::class, Person::query()->toBase()->joinSub($asked, 'asked', 'asked.asked_id', 'people.id')->leftJoin('teams', 'teams.id', 'people.team_id')->orderBy('people.name')

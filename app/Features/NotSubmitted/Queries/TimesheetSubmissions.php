@@ -6,8 +6,8 @@ namespace App\Features\NotSubmitted\Queries;
 
 use App\Sheet\EntriesOfMany;
 use App\Sheet\ExpectedDaysOfMany;
-use App\Support\Database\Record;
 use App\Support\Database\Sql;
+use App\Support\Database\StreamedRows;
 use Moss\Core\Calendar\Day;
 use Moss\Core\Calendar\DayRange;
 use Moss\Core\Calendar\TimesheetPeriod;
@@ -66,9 +66,11 @@ final readonly class TimesheetSubmissions
             ->groupBy('entries.person_id', 'first', 'entries.state');
         $sums = [];
         $meant = array_flip($people);
-        foreach (Record::all($query) as $record) {
-            if (isset($meant[$record->int('person_id')])) {
-                $sums[$record->int('person_id').' '.$record->string('first')][$record->string('state')] = $record->int('minutes');
+        foreach (StreamedRows::of($query) as $row) {
+            /** @var array{int, string, string, int} $row */
+            [$person, $part, $state, $minutes] = $row;
+            if (isset($meant[$person])) {
+                $sums[$person.' '.$part][$state] = $minutes;
             }
         }
 

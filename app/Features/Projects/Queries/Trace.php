@@ -154,15 +154,18 @@ final readonly class Trace
             ->orderByDesc('entries.date')->orderBy('people.name')->orderBy('entries.id');
         // Unless it is asked for one assignee's, the database finds the newest and counts the rest.
         $counted = $asked->assignee === null ? self::limit($query, $asked->figure, array_keys($efforts)) : null;
-        [$entries, $count, $assignees] = [[], 0, []];
+        [$entries, $count, $assignees, $days] = [[], 0, [], []];
         foreach (Record::each($query) as $record) {
             $state = EntryState::from($record->string('state'));
+            $date = $record->string('date');
             $person = $record->int('task_id').' '.$record->string('code');
+            // Many are of the same few days.
+            [$day, $week] = $days[$date] ??= [Day::of($date), Week::containing(Day::of($date))->toString()];
             $assignees[$person] ??= ProjectNames::inAddress($efforts[$record->int('task_id')]->task->assigneeFor($record->string('code'), $record->stringOrNull('team')));
             if (($asked->assignee === null || $assignees[$person] === $asked->assignee) && self::belongs($asked->figure, $state) && ++$count <= self::PAGE) {
                 $entries[] = new TraceEntryProps(
-                    $record->string('date'),
-                    Week::containing(Day::of($record->string('date')))->toString(),
+                    $date,
+                    $week,
                     $record->string('code'),
                     $record->string('name'),
                     $names->task($record->int('task_id')),
@@ -170,7 +173,7 @@ final readonly class Trace
                     $state,
                     $record->string('note'),
                     $record->stringOrNull('corrects'),
-                    $pricing === null ? null : self::cost($record, $pricing),
+                    $pricing === null ? null : self::cost($record, $day, $pricing),
                 );
             }
         }
@@ -194,9 +197,9 @@ final readonly class Trace
         return $entries->count();
     }
 
-    private static function cost(Record $entry, Pricing $pricing): ?string
+    private static function cost(Record $entry, Day $day, Pricing $pricing): ?string
     {
-        $cost = $pricing->cost($entry->string('code'), $entry->stringOrNull('role'), Day::of($entry->string('date')), Minutes::of($entry->int('minutes')), $entry->intOrNull('costed'));
+        $cost = $pricing->cost($entry->string('code'), $entry->stringOrNull('role'), $day, Minutes::of($entry->int('minutes')), $entry->intOrNull('costed'));
 
         return $cost->unrated->isZero() ? $cost->known->toString() : null;
     }
