@@ -6,8 +6,10 @@ namespace App\Features\Compare\Queries;
 
 use App\Effort\Totals\PlannedTotals;
 use App\Models\PlannedWeek;
+use App\Support\Database\Sql;
 use App\Support\Database\StreamedRows;
 use Illuminate\Database\Query\Builder;
+use Illuminate\Support\Facades\DB;
 use Moss\Core\Calendar\Day;
 use Moss\Core\Calendar\DayRange;
 use Moss\Core\Calendar\WeekPart;
@@ -35,7 +37,7 @@ final class PlannedAmounts
         $weeks = WeekSums::of('planned_weeks', ['task_id', 'person_id', 'team_id', 'role_id'], $columns, ['minutes' => $minutes, 'to_date' => 'CASE WHEN starts_on <= ? THEN planned_minutes ELSE 0 END'], $compared, $work,
             $months === null ? [$compared->period] : self::inOrder([...$compared->besideMonths(), ...$thisMonth === null ? [] : [$thisMonth]]),
             ['minutes' => $thisMonth === null ? [] : [$thisMonth->first()->toString(), $thisMonth->last()->toString()], 'to_date' => [$toDate]]);
-        $cut = array_map(static fn (DayRange $days): Builder => $work->narrow(self::ofDays($columns, $days, $compared, $thisMonth?->includes($days->first()) ?? false)), $compared->cut);
+        $cut = array_map(static fn (DayRange $days): Builder => self::ofDays($columns, $days, $compared, $work, $thisMonth?->includes($days->first()) ?? false), $compared->cut);
         $queries = [...array_values(array_filter([$months, $weeks])), ...$cut];
         foreach ($queries === [] ? [] : StreamedRows::named(MergedSums::of($queries, $columns, ['minutes', 'to_date'])) as $row) {
             /** @var object{task_id?: int, project_id?: int, person_id?: int, team_id?: int, role_id?: int, first: string|null, minutes: int|null, to_date: int|null} $row */
@@ -56,12 +58,19 @@ final class PlannedAmounts
      * @param  list<string>  $columns
      * @param  bool  $onlyToDate  where what is planned is told by a month
      */
-    private static function ofDays(array $columns, DayRange $days, ComparedDays $compared, bool $onlyToDate): Builder
+    private static function ofDays(array $columns, DayRange $days, ComparedDays $compared, ComparableWork $work, bool $onlyToDate): Builder
     {
-        $planned = WeekSums::ofProjects(PlannedWeek::query()->toBase()->where('starts_on', WeekPart::containing($days->first())->toString()), $columns, 'planned_weeks.task_id');
-
-        return WeekSums::grouped($planned, $columns, 'starts_on')->selectRaw('? AS first, sum('.($onlyToDate ? '0' : self::weekdays($days)).') AS minutes, sum('.self::weekdays($days->upTo($compared->toDate())).') AS to_date', [$days->first()->toString()])
+        // Tasks are told apart first, in the order in which they are stored, and their sums then added up by project.
+        $read = array_map(static fn (string $column): string => $column === 'project_id' ? 'task_id' : $column, $columns);
+        $sums = WeekSums::grouped($work->narrow(PlannedWeek::query()->toBase()->where('starts_on', WeekPart::containing($days->first())->toString())), $read, 'starts_on')
+            ->selectRaw('? AS first, sum('.($onlyToDate ? '0' : self::weekdays($days)).') AS minutes, sum('.self::weekdays($days->upTo($compared->toDate())).') AS to_date', [$days->first()->toString()])
             ->having($onlyToDate ? 'to_date' : 'minutes', '>', 0);
+        if ($read === $columns) {
+            return $sums;
+        }
+
+        return WeekSums::ofProjects(DB::query()->fromSub($sums, 'parts'), $columns, 'parts.task_id')->select($columns)->groupBy(...$columns)
+            ->addSelect(Sql::min('first', 'first'), Sql::sum('minutes', 'minutes'), Sql::sum('to_date', 'to_date'));
     }
 
     /** The columns that hold days; 0 for none. */
