@@ -22,9 +22,7 @@ use Moss\Core\Calendar\Day;
  */
 final class Waiting
 {
-    /**
-     * The entries, on which a caller may select and group. The state stands in the query itself, so that the index of what waits serves it.
-     */
+    /** The entries, on which a caller may select and group. The state stands in the query itself, so that the index of what waits serves it. */
     public function for(Person $person, Day $today): Builder
     {
         return self::step($this->inTurn(Entry::query()->toBase()->where('entries.state', Sql::value('submitted')), 'entries', $person, $today), 'entries', $person);

@@ -43,6 +43,7 @@ final class PlannedTotals
         if (BulkRows::replace('planned_weeks', self::KEY, self::COLUMNS, PlannedWeek::query()->toBase()->whereIntegerInRaw('task_id', $tasks), $this->of($tasks)) !== []) {
             $this->months->refreshPlanned(MonthTotals::projectsOf($tasks));
         }
+        // Also where no week has changed: a recalculation of everything rests on it.
         $this->taskMonths->refreshPlanned($tasks);
     }
 

@@ -41,6 +41,15 @@ final class NotSubmittedTest extends TestCase
         self::assertSame(['mo', 'ada'], $missing());
     }
 
+    public function test_time_that_was_corrected_to_nothing_was_not_submitted(): void
+    {
+        $this->import(['entries.csv' => "person,project,task,date,hours,state,corrects\nbo,OWN,TRAIN,2026-06-09,8,settled,\nbo,OWN,TRAIN,2026-06-10,-8,approved,2026-06-09\n"]);
+        $missing = fn (): array => self::each($this->actingAs($this->person('kit'))->given('/not-submitted')->value('notSubmitted.missing'), 'code');
+        self::assertContains('bo', $missing());
+        DB::table('recalculations')->insert(['kind' => 'recorded_keys', 'scope' => '{}', 'units' => 5, 'queued_at' => '2026-06-17T08:00:00Z']);
+        self::assertContains('bo', $missing());
+    }
+
     public function test_whoever_was_not_there_has_no_expected_hours(): void
     {
         DB::table('people')->where('code', 'ada')->update(['ends_on' => '2026-06-05']);

@@ -20,8 +20,8 @@ final class MonthSums
     /** What indexes by person hold. */
     private const MINUTES = ['actual_minutes', 'pending_minutes', 'planned_minutes'];
 
-    /** So many months are read in the order of people, if sums are told apart by these alone: all months that are stored, but without sorting any. */
-    private const MANY = 6;
+    /** More months than these are read person by person where nothing but people tells sums apart: more rows than are needed, but none has to be sorted. */
+    private const FEW = 6;
 
     /**
      * @param  'recorded'|'planned'  $kind
@@ -34,7 +34,7 @@ final class MonthSums
         if ($months === []) {
             return null;
         }
-        $isByPerson = count($months) > self::MANY && in_array('person_id', $columns, true) && array_diff($columns, self::OF_PEOPLE) === [] && array_diff($sums, self::MINUTES) === [];
+        $isByPerson = count($months) > self::FEW && in_array('person_id', $columns, true) && array_diff($columns, self::OF_PEOPLE) === [] && array_diff($sums, self::MINUTES) === [];
         $rows = self::grouped($kind, $columns, $work, $isByPerson)->whereBetween('month', [$months[0]->toString(), $months[count($months) - 1]->toString()]);
         foreach ($sums as $name => $column) {
             $rows->addSelect(Sql::sum($column, $name));

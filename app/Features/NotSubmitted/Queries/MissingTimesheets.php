@@ -126,11 +126,12 @@ final readonly class MissingTimesheets
         $days = [$week->monday()->toString(), $week->sunday()->toString()];
         // Everybody's week is found by its days, that of a few by whose it is.
         $everybody = $reader->isOffice();
-        $recorded = $this->recalculations->hasRecorded()
-            ? ($everybody ? ByIndex::of('entries', 'entries_of_day') : Entry::query()->toBase())->whereBetween('date', $days)->where('minutes', '>', 0)
-            : ($everybody ? ByIndex::of('recorded_weeks', 'recorded_weeks_by_week') : RecordedWeek::query()->toBase())->whereBetween('starts_on', $days)->where(Sql::both('actual_minutes', 'pending_minutes'), '>', 0);
+        [$recorded, $minutes] = $this->recalculations->hasRecorded()
+            ? [($everybody ? ByIndex::of('entries', 'entries_of_day') : Entry::query()->toBase())->whereBetween('date', $days), ['minutes']]
+            : [($everybody ? ByIndex::of('recorded_weeks', 'recorded_weeks_by_week') : RecordedWeek::query()->toBase())->whereBetween('starts_on', $days), ['actual_minutes', 'pending_minutes']];
 
-        return self::own($reader, $recorded)->select('person_id');
+        // In sum, since a correction may take back all of it.
+        return self::own($reader, $recorded)->groupBy('person_id')->having(Sql::total($minutes), '>', 0)->select('person_id');
     }
 
     private static function own(Person $reader, QueryBuilder $rows): QueryBuilder

@@ -47,6 +47,7 @@ final readonly class TimesheetSubmissions
             $days = DayRange::between(TimesheetPeriod::from($name)->containing($weeks[0]->monday())->first(), $last);
             $first = Day::earlier($first, $days->first());
             $sums[] = self::sums($ids, $days, match (true) {
+                // They are one part, whatever it is a part of.
                 $days->count() === 7 => Sql::text($days->first()->toString(), 'first'),
                 TimesheetPeriod::from($name)->isOfWeeks() => Sql::monday('entries.date', 'first'),
                 default => Sql::halfMonth('entries.date', 'first'),

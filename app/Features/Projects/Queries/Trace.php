@@ -153,7 +153,7 @@ final readonly class Trace
             ->select('entries.task_id', 'people.code', 'people.name', 'teams.code AS team', 'entries.date', 'entries.minutes', 'entries.state', 'entries.note', 'entries.corrects', 'roles.code AS role')->selectSub(CostedMinutes::beside(), 'costed')
             ->orderByDesc('entries.date')->orderBy('people.name')->orderBy('entries.id');
         // Unless it is asked for one assignee's, the database finds the newest and counts the rest.
-        $counted = $asked->assignee === null ? self::limit($query, $asked->figure, array_keys($efforts)) : null;
+        $counted = $asked->assignee === null ? self::narrowToNewest($query, $asked->figure, array_keys($efforts)) : null;
         [$entries, $count, $assignees, $days] = [[], 0, [], []];
         foreach (Record::each($query) as $record) {
             $state = EntryState::from($record->string('state'));
@@ -187,7 +187,7 @@ final readonly class Trace
      * @param  list<int>  $tasks
      * @return int how many there are in all
      */
-    private static function limit(Builder $query, FigureKind $figure, array $tasks): int
+    private static function narrowToNewest(Builder $query, FigureKind $figure, array $tasks): int
     {
         $entries = self::ofFigure(Entry::query()->toBase()->whereIn('entries.task_id', $tasks), $figure);
         // The day of the last that fits is found without looking up whose each is.
