@@ -23,6 +23,15 @@ final readonly class Day
      */
     public static function of(string $text): self
     {
+        /** @var array<string, self> $days by text, since the same few are read again and again */
+        static $days = [];
+
+        return $days[$text] ??= self::read($text);
+    }
+
+    /** @throws NotADay */
+    private static function read(string $text): self
+    {
         if (preg_match('/^(\d{4})-(\d{2})-(\d{2})$/D', $text, $found) !== 1) {
             throw NotADay::text($text);
         }
@@ -35,6 +44,14 @@ final readonly class Day
     }
 
     public function toString(): string
+    {
+        /** @var array<int, string> $texts by number, since the same few are written again and again */
+        static $texts = [];
+
+        return $texts[$this->number] ??= $this->written();
+    }
+
+    private function written(): string
     {
         [$year, $month, $day] = $this->civil();
 
