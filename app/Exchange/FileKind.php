@@ -25,7 +25,7 @@ abstract class FileKind
     /** @var array<int, array<array-key, string>> cells by column and value */
     private array $printedValues = [];
 
-    /** The file's name without `.csv`. */
+    /** @return literal-string the file's name without `.csv` */
     abstract public function name(): string;
 
     /** @return list<Column> in the order of the file */
@@ -57,6 +57,7 @@ abstract class FileKind
         return $this->name().'.csv';
     }
 
+    /** @return literal-string */
     public function table(): string
     {
         return $this->name();

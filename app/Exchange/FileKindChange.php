@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Exchange;
 
+use App\Support\Database\BulkRows;
 use App\Support\Database\Record;
 use Illuminate\Support\Facades\DB;
 
@@ -56,9 +57,7 @@ final readonly class FileKindChange
     public function write(): void
     {
         $this->kind->beforeWriting($this->updates, $this->originals);
-        foreach (array_chunk($this->inserts, 500) as $chunk) {
-            DB::table($this->kind->table())->insert($chunk);
-        }
+        BulkRows::insert($this->kind->table(), $this->inserts);
         foreach (array_chunk($this->updates, 500) as $chunk) {
             DB::table($this->kind->table())->upsert($chunk, ['id'], array_keys($chunk[0]));
         }

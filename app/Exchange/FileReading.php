@@ -115,19 +115,22 @@ final class FileReading
 
     private function value(Column $column, string $text): string|int|null
     {
+        // But for texts, the same few come again and again.
+        $known = $this->known[$column->name][$text] ?? null;
+        if ($known !== null) {
+            return $known;
+        }
         if (trim($text, ' ') === '') {
             return $column->isRequired ? throw Unreadable::expected('value') : $column->default;
         }
-
         if ($column->format instanceof TextFormat) {
             return $column->format->read($text);
         }
-        // Of other formats the same few texts come again and again.
         if (count($this->known[$column->name] ?? []) > self::MOST_REMEMBERED) {
             $this->known[$column->name] = [];
         }
 
-        return $this->known[$column->name][$text] ??= $column->format->read($text);
+        return $this->known[$column->name][$text] = $column->format->read($text);
     }
 
     /** @param  array<string, int>  $lineOfKey */

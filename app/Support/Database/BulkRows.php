@@ -18,6 +18,26 @@ final readonly class BulkRows
     private const KEYS_AT_ONCE = 5000;
 
     /**
+     * Inserts rows that all have the same columns.
+     *
+     * @param  literal-string  $table
+     * @param  list<array<string, int|string|null>>  $rows  by column
+     */
+    public static function insert(string $table, array $rows): void
+    {
+        $columns = array_keys($rows[0] ?? []);
+        if ($columns === []) {
+            return;
+        }
+        self::write(
+            static fn (string $values): string => sprintf('INSERT INTO %s (%s) VALUES %s', $table, implode(', ', $columns), $values),
+            count($columns),
+            // In the order of the first.
+            array_map(static fn (array $row): array => array_map(static fn (string $column): int|string|null => $row[$column], $columns), $rows),
+        );
+    }
+
+    /**
      * Inserts rows; of those whose key is there already, the other columns become what the row says.
      *
      * @param  literal-string  $table
@@ -29,15 +49,25 @@ final readonly class BulkRows
     public static function upsert(string $table, array $key, array $columns, iterable $rows, array $staying = []): void
     {
         $all = [...$key, ...$columns, ...$staying];
-        $row = '('.implode(', ', array_fill(0, count($all), '?')).')';
-        $prepared = static fn (int $count): PDOStatement => DB::connection()->getPdo()->prepare(sprintf(
+        self::write(static fn (string $values): string => sprintf(
             'INSERT INTO %s (%s) VALUES %s ON CONFLICT (%s) DO UPDATE SET %s',
             $table,
             implode(', ', $all),
-            implode(', ', array_fill(0, $count, $row)),
+            $values,
             implode(', ', $key),
             self::taken($columns),
-        ));
+        ), count($all), $rows);
+    }
+
+    /**
+     * @param  callable(string): string  $sql  the statement, by what stands for the values of its rows
+     * @param  positive-int  $columns
+     * @param  iterable<non-empty-list<int|string|null>>  $rows
+     */
+    private static function write(callable $sql, int $columns, iterable $rows): void
+    {
+        $row = '('.implode(', ', array_fill(0, $columns, '?')).')';
+        $prepared = static fn (int $count): PDOStatement => DB::connection()->getPdo()->prepare($sql(implode(', ', array_fill(0, $count, $row))));
         $statement = null;
         self::each($rows, self::AT_ONCE, static function (array $some) use ($prepared, &$statement): void {
             $whole = count($some) === self::AT_ONCE ? $statement ??= $prepared(self::AT_ONCE) : $prepared(count($some));
@@ -96,9 +126,9 @@ final readonly class BulkRows
     }
 
     /**
-     * @param  iterable<non-empty-list<int|string>>  $rows
+     * @param  iterable<non-empty-list<int|string|null>>  $rows
      * @param  positive-int  $atOnce
-     * @param  callable(non-empty-list<non-empty-list<int|string>>): mixed  $write
+     * @param  callable(non-empty-list<non-empty-list<int|string|null>>): mixed  $write
      */
     private static function each(iterable $rows, int $atOnce, callable $write): void
     {

@@ -42,8 +42,14 @@ final class CsvFile
                 $record .= $more;
                 $line++;
             }
-            $record = preg_replace('/\r?\n$/D', '', $record) ?? $record;
+            $record = rtrim($record, "\r\n");
             if ($record === '') {
+                continue;
+            }
+            // As most are.
+            if (! str_contains($record, '"')) {
+                yield [$first, explode(',', $record)];
+
                 continue;
             }
             if (preg_match(self::RECORD, $record) !== 1) {
