@@ -22,6 +22,11 @@ enum RecalculationKind: string
     /** Figures and forecasts of all projects. */
     case Projects = 'projects';
 
+    public function isOfTasks(): bool
+    {
+        return $this === self::Planned || $this === self::Tasks;
+    }
+
     /** How many units a step takes at once: keys, people, tasks or projects. */
     public function atOnce(): int
     {

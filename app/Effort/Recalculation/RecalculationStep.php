@@ -28,11 +28,11 @@ final readonly class RecalculationStep
 
             return true;
         }
-        $ids = $this->units->after($scope, $queued->place);
+        [$ids, $place] = $this->units->after($scope, $queued->place);
         if ($ids !== []) {
             $this->refresh($scope, $ids);
         }
-        $this->queue->advance($queued, $ids === [] ? null : end($ids), count($ids));
+        $this->queue->advance($queued, $ids === [] ? null : $place, count($ids));
 
         return true;
     }

@@ -11,11 +11,18 @@ use App\Models\RecordedWeek;
 use App\Models\RemainingEstimate;
 use App\Models\Task;
 use App\Support\Database\Sql;
+use App\Support\Database\StreamedRows;
 use Illuminate\Database\Query\Builder;
 
-/** The people, tasks or projects that a scope stands for, in the order of their numbers. */
+/**
+ * The people, tasks or projects that a scope stands for, in the order of their numbers; tasks by project, since what is summed up of
+ * whole projects is summed up with each step.
+ */
 final readonly class RecalculationUnits
 {
+    /** A place among tasks holds the number of the project, times this, and that of the task. */
+    private const TASKS_OF_PROJECT = 1 << 32;
+
     /** Scopes of some people or tasks name them from then on, so that they are looked for once and not by every step. */
     public function named(RecalculationScope $scope): RecalculationScope
     {
@@ -27,10 +34,37 @@ final readonly class RecalculationUnits
         return $scope->kind === RecalculationKind::RecordedKeys ? count($scope->keys()) : self::query($scope)->count();
     }
 
-    /** @return list<int> the next after a place, as many as a step takes */
+    /** @return array{list<int>, int} the next after a place, as many as a step takes, and the place of the last */
     public function after(RecalculationScope $scope, int $place): array
     {
-        return self::ids(self::query($scope)->where('id', '>', $place)->orderBy('id')->limit($scope->kind->atOnce()));
+        if ($scope->kind->isOfTasks()) {
+            return self::tasksAfter($scope, $place);
+        }
+        $ids = self::ids(self::query($scope)->where('id', '>', $place)->orderBy('id')->limit($scope->kind->atOnce()));
+
+        return [$ids, $ids === [] ? $place : end($ids)];
+    }
+
+    /** @return array{list<int>, int} */
+    private static function tasksAfter(RecalculationScope $scope, int $place): array
+    {
+        $next = [];
+        foreach (StreamedRows::of(self::query($scope)->whereRowValues(['tasks.project_id', 'tasks.id'], '>', [intdiv($place, self::TASKS_OF_PROJECT), $place % self::TASKS_OF_PROJECT])
+            ->orderBy('tasks.project_id')->orderBy('tasks.id')->limit($scope->kind->atOnce())->addSelect('tasks.project_id')) as $row) {
+            /** @var array{int, int} $row */
+            $next[] = $row;
+        }
+        if ($next === []) {
+            return [[], $place];
+        }
+        $last = $next[count($next) - 1][1];
+        // A project that goes on is left to the next step, unless it is more than a step takes.
+        if (count($next) === $scope->kind->atOnce() && $next[0][1] !== $last) {
+            $next = array_values(array_filter($next, static fn (array $task): bool => $task[1] !== $last));
+        }
+        [$task, $project] = $next[count($next) - 1];
+
+        return [array_column($next, 0), $project * self::TASKS_OF_PROJECT + $task];
     }
 
     /** @return list<int> */

@@ -23,7 +23,7 @@ final readonly class ShortSteps
     private const MOST_OF_REQUEST = 20;
 
     /** Between two transactions, so that whoever waits for the lock gets it. */
-    private const PAUSE_MICROSECONDS = 2000;
+    private const PAUSE_MICROSECONDS = 1000;
 
     /**
      * @param  Closure(): bool  $step  does a little, and says whether there may be more
