@@ -8,7 +8,8 @@ return [
     'expire_on_close' => false,
     'encrypt' => true,
     'files' => storage_path('framework/sessions'),
-    'lottery' => [2, 100],
+    // Never by a request: `moss:clear-sessions` removes those that have ended.
+    'lottery' => [0, 100],
     // Over TLS, a name that a browser takes from this host alone.
     'cookie' => env('SESSION_SECURE_COOKIE') ? '__Host-moss_week_session' : 'moss_week_session',
     'path' => '/',

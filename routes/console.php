@@ -17,6 +17,7 @@ Schedule::command('moss:receipts-reminders')->dailyAt('06:30');
 Schedule::command('moss:clear-transfers')->hourly();
 Schedule::command('moss:clear-uploads')->daily();
 Schedule::command('moss:clear-keys')->hourly();
+Schedule::command('moss:clear-sessions')->hourly();
 Schedule::command('moss:settings')->hourly();
 Schedule::command('moss:anonymise')->daily()->withoutOverlapping(10);
 Schedule::command('moss:appointments')->everyFiveMinutes()->withoutOverlapping(10);
