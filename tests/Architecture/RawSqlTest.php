@@ -44,7 +44,7 @@ final class RawSqlTest extends TestCase
         'app/Features/Periods/Queries/PeriodCheck.php' => 'open time by state, by a partial index',
         'app/Features/Projects/Queries/ProjectList.php' => 'forecasts, and projects by how far they are over',
         'app/Features/Rates/Queries/RateTable.php' => 'time without a rate',
-        'app/Features/Review/Queries/ReviewDesk.php' => 'sums of what needs attention',
+        'app/Features/Review/Queries/DeskGroups.php' => 'sums of what needs attention',
         'app/Features/HouseRules/Queries/SpentBudgets.php' => 'budgets that are spent',
         // Columns that are looked up, or put together.
         'app/Exchange/EndAssignments.php' => 'what was recorded on assignments that end',

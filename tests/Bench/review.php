@@ -13,6 +13,7 @@ use App\Effort\Recalculation\Recalculation;
 use App\Features\Review\Actions\ApproveInOrder;
 use App\Features\Review\Queries\DeskFilter;
 use App\Features\Review\Queries\DeskGrouping;
+use App\Features\Review\Queries\DeskGroups;
 use App\Features\Review\Queries\ReviewDesk;
 use App\Features\Review\Queries\WaitingFilter;
 use App\Models\Person;
@@ -99,7 +100,7 @@ foreach ([500, ENTRIES] as $entries) {
         $filtered = $measure(static fn () => $desk->of($manager, $today, $filter, 1, 1));
         $desks[$entries] = [max($desks[$entries][0], $filtered[0]), max($desks[$entries][1], $filtered[1])];
     }
-    $seen = $desk->sum($manager, $today, new DeskFilter)->inOrder;
+    $seen = $application->make(DeskGroups::class)->sum($manager, $today, new DeskFilter)->inOrder;
     $count = 0;
     $approve = $application->make(ApproveInOrder::class);
     [$took, $queries] = $measure(static function () use ($approve, $manager, $seen, &$count): void {

@@ -7,7 +7,7 @@ namespace App\Features\Review\Actions;
 use App\Approval\DecisionKind;
 use App\Approval\Waiting;
 use App\Features\Review\Queries\DeskFilter;
-use App\Features\Review\Queries\ReviewDesk;
+use App\Features\Review\Queries\DeskGroups;
 use App\Models\Person;
 use App\Support\Clock\Today;
 use App\Support\Database\Record;
@@ -21,7 +21,7 @@ use Moss\Core\Time\Minutes;
  */
 final readonly class ApproveInOrder
 {
-    public function __construct(private Waiting $waiting, private ReviewDesk $desk, private DecideEntries $decide, private Today $today)
+    public function __construct(private Waiting $waiting, private DeskGroups $groups, private DecideEntries $decide, private Today $today)
     {
     }
 
@@ -34,7 +34,7 @@ final readonly class ApproveInOrder
     public function handle(Person $approver, DeskFilter $filter, string $seen): DecisionResult
     {
         $today = $this->today->for($approver);
-        $sum = $this->desk->sum($approver, $today, $filter);
+        $sum = $this->groups->sum($approver, $today, $filter);
         if ($sum->inOrder !== $seen) {
             throw DecisionRefused::because(Wording::refusal('decided.moved_on', [
                 'entries' => Wording::choice('refusals.decided.entries', $sum->entries - $sum->needingAttention),
