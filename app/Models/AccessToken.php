@@ -24,6 +24,7 @@ use Laravel\Sanctum\PersonalAccessToken;
 final class AccessToken extends PersonalAccessToken
 {
     use BootsByName;
+    use HasNoMutators;
     use MergesCastsOnce;
 
     protected $table = 'access_tokens';

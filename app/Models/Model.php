@@ -12,5 +12,6 @@ use Illuminate\Database\Eloquent\Model as EloquentModel;
 abstract class Model extends EloquentModel
 {
     use BootsByName;
+    use HasNoMutators;
     use MergesCastsOnce;
 }

@@ -66,6 +66,7 @@ final class Person extends User
     /** @use HasFactory<PersonFactory> */
     use HasFactory;
 
+    use HasNoMutators;
     use MergesCastsOnce;
 
     /** Whether they may stand in for somebody, as it is read of who is signed in; null where it was not. */

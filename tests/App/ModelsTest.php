@@ -10,6 +10,7 @@ use App\Models\Assignment;
 use App\Models\BootsByName;
 use App\Models\Correction;
 use App\Models\Entry;
+use App\Models\HasNoMutators;
 use App\Models\Organisation;
 use App\Models\Person;
 use App\Models\Project;
@@ -17,6 +18,7 @@ use App\Models\ProjectState;
 use App\Models\Task;
 use Illuminate\Database\Eloquent\Attributes\Boot;
 use Illuminate\Database\Eloquent\Attributes\Initialize;
+use Illuminate\Database\Eloquent\Casts\Attribute;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
@@ -56,6 +58,19 @@ final class ModelsTest extends TestCase
             self::assertContains(BootsByName::class, class_uses_recursive($class));
             foreach ((new ReflectionClass($class))->getMethods() as $method) {
                 self::assertSame([], [...$method->getAttributes(Boot::class), ...$method->getAttributes(Initialize::class)], $class.'::'.$method->getName());
+            }
+        }
+    }
+
+    public function test_values_are_made_by_casts_and_not_by_methods_that_no_model_looks_for(): void
+    {
+        foreach (self::models() as $class) {
+            self::assertContains(HasNoMutators::class, class_uses_recursive($class));
+            foreach ((new ReflectionClass($class))->getMethods() as $method) {
+                if (str_starts_with((string) $method->getFileName(), app_path())) {
+                    self::assertDoesNotMatchRegularExpression('/^[gs]et.+Attribute$/', $method->getName(), $class);
+                    self::assertNotSame(Attribute::class, (string) $method->getReturnType(), $class.'::'.$method->getName());
+                }
             }
         }
     }

@@ -16,6 +16,9 @@ use UnexpectedValueException;
  */
 final class AsMoney implements CastsAttributes
 {
+    /** Nothing can change it, so that it need not be written back whenever it is read. */
+    public bool $withoutObjectCaching = true;
+
     public function get(Model $model, string $key, mixed $value, array $attributes): ?Money
     {
         return match (true) {
