@@ -23,9 +23,7 @@ use Laravel\Sanctum\PersonalAccessToken;
  */
 final class AccessToken extends PersonalAccessToken
 {
-    use BootsByName;
-    use HasNoMutators;
-    use MergesCastsOnce;
+    use ReadsQuickly;
 
     protected $table = 'access_tokens';
 

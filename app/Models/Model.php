@@ -11,7 +11,5 @@ use Illuminate\Database\Eloquent\Model as EloquentModel;
  */
 abstract class Model extends EloquentModel
 {
-    use BootsByName;
-    use HasNoMutators;
-    use MergesCastsOnce;
+    use ReadsQuickly;
 }

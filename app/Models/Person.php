@@ -58,8 +58,6 @@ use Moss\Core\Time\HoursFormat;
  */
 final class Person extends User
 {
-    use BootsByName;
-
     /** @use HasApiTokens<AccessToken> */
     use HasApiTokens;
 
@@ -67,7 +65,7 @@ final class Person extends User
     use HasFactory;
 
     use HasNoMutators;
-    use MergesCastsOnce;
+    use ReadsQuickly;
 
     /** Whether they may stand in for somebody, as it is read of who is signed in; null where it was not. */
     public ?bool $mayStandIn = null;

@@ -7,21 +7,23 @@ namespace Tests\App;
 use App\Models\Absence;
 use App\Models\AbsenceKind;
 use App\Models\Assignment;
-use App\Models\BootsByName;
 use App\Models\Correction;
 use App\Models\Entry;
-use App\Models\HasNoMutators;
 use App\Models\Organisation;
 use App\Models\Person;
 use App\Models\Project;
 use App\Models\ProjectState;
+use App\Models\ReadsQuickly;
 use App\Models\Task;
 use Illuminate\Database\Eloquent\Attributes\Boot;
 use Illuminate\Database\Eloquent\Attributes\Initialize;
+use Illuminate\Database\Eloquent\Attributes\ObservedBy;
+use Illuminate\Database\Eloquent\Attributes\ScopedBy;
 use Illuminate\Database\Eloquent\Casts\Attribute;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\Schema;
 use Moss\Core\Calendar\Day;
 use Moss\Core\Calendar\Week;
@@ -52,21 +54,20 @@ final class ModelsTest extends TestCase
         self::assertEqualsCanonicalizing($tables, $models);
     }
 
-    public function test_models_boot_by_name_and_miss_nothing_that_their_traits_ask_for(): void
+    public function test_models_miss_nothing_of_what_they_leave_out(): void
     {
         foreach (self::models() as $class) {
-            self::assertContains(BootsByName::class, class_uses_recursive($class));
-            foreach ((new ReflectionClass($class))->getMethods() as $method) {
-                self::assertSame([], [...$method->getAttributes(Boot::class), ...$method->getAttributes(Initialize::class)], $class.'::'.$method->getName());
+            self::assertContains(ReadsQuickly::class, class_uses_recursive($class));
+            new $class;
+            foreach (['booting', 'booted', 'retrieved'] as $event) {
+                self::assertFalse(Event::hasListeners("eloquent.$event: $class"), $class);
             }
-        }
-    }
-
-    public function test_values_are_made_by_casts_and_not_by_methods_that_no_model_looks_for(): void
-    {
-        foreach (self::models() as $class) {
-            self::assertContains(HasNoMutators::class, class_uses_recursive($class));
-            foreach ((new ReflectionClass($class))->getMethods() as $method) {
+            $reflection = new ReflectionClass($class);
+            foreach ([$class, ...class_parents($class)] as $part) {
+                self::assertSame([], [...(new ReflectionClass($part))->getAttributes(ObservedBy::class), ...(new ReflectionClass($part))->getAttributes(ScopedBy::class)], $class);
+            }
+            foreach ($reflection->getMethods() as $method) {
+                self::assertSame([], [...$method->getAttributes(Boot::class), ...$method->getAttributes(Initialize::class)], $class.'::'.$method->getName());
                 if (str_starts_with((string) $method->getFileName(), app_path())) {
                     self::assertDoesNotMatchRegularExpression('/^[gs]et.+Attribute$/', $method->getName(), $class);
                     self::assertNotSame(Attribute::class, (string) $method->getReturnType(), $class.'::'.$method->getName());

@@ -30,6 +30,11 @@ final class StrictSqliteConnection extends SQLiteConnection
         }, $bindings));
     }
 
+    protected function getDefaultQueryGrammar(): SqliteQueryGrammar
+    {
+        return new SqliteQueryGrammar($this);
+    }
+
     protected function getDefaultSchemaGrammar(): StrictSqliteGrammar
     {
         return new StrictSqliteGrammar($this);
