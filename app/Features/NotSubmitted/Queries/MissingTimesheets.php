@@ -72,10 +72,13 @@ final readonly class MissingTimesheets
         // Of those whose timesheet is the week, whoever has submitted something and left nothing open is done, whatever is expected.
         $others = array_values(array_filter(Team::query()->where('timesheet_period', '<>', TimesheetPeriod::Week->value)->pluck('id')->all(), is_int(...)));
         $weekly = $this->people($reader, $week, $search)->when($others !== [], static fn (Builder $people): Builder => $people->where(static fn (Builder $any): Builder => $any->whereNull('team_id')->orWhereNotIn('team_id', $others)))->count();
-        $asked = $this->people($reader, $week, $search)->where(fn (Builder $any): Builder => $any->whereIntegerInRaw('team_id', $others)
-            ->orWhereIn('id', self::open($reader, $week))->orWhereNotIn('id', $this->recorded($reader, $week)))
+        $isRecalculated = $this->recalculations->hasRecorded();
+        $asked = $this->people($reader, $week, $search)->where(static fn (Builder $any): Builder => $any->whereIntegerInRaw('team_id', $others)
+            ->orWhereIn('id', self::open($reader, $week))->orWhereNotIn('id', self::recorded($reader, $week, '>', $isRecalculated))
+            // A correction may have taken back all of it, as is found below.
+            ->orWhereIn('id', self::recorded($reader, $week, '<', $isRecalculated)))
             ->select('id AS asked_id');
-        $people = Rows::of(MissingPerson::class, Person::query()->toBase()->joinSub($asked, 'asked', 'asked.asked_id', 'people.id')->leftJoin('teams', 'teams.id', 'people.team_id')->orderBy('people.name')
+        $people = Rows::of(MissingPerson::class, Person::query()->toBase()->joinSub($asked, 'asked', 'asked.asked_id', 'people.id')->leftJoin('teams', 'teams.id', 'people.team_id')->orderBy('people.id')
             ->select('people.code', 'people.name', 'teams.name AS team', 'teams.timesheet_period', 'teams.counted_in', ...PersonWorkTime::COLUMNS));
         $owners = [];
         $timesheets = [];
@@ -120,18 +123,23 @@ final readonly class MissingTimesheets
             ->whereBetween('date', [$week->monday()->toString(), $week->sunday()->toString()])->select('person_id');
     }
 
-    /** Those of the reader's people with any time in a week: by stored totals, or by their entries while those are recalculated. */
-    private function recorded(Person $reader, Week $week): QueryBuilder
+    /**
+     * Those of the reader's people with more or with less than nothing in any row of a week: by stored totals, or by their entries
+     * while those are recalculated.
+     *
+     * @param  '>'|'<'  $than
+     * @param  bool  $isRecalculated  whether stored totals are
+     */
+    private static function recorded(Person $reader, Week $week, string $than, bool $isRecalculated): QueryBuilder
     {
         $days = [$week->monday()->toString(), $week->sunday()->toString()];
         // Everybody's week is found by its days, that of a few by whose it is.
         $everybody = $reader->isOffice();
-        [$recorded, $minutes] = $this->recalculations->hasRecorded()
-            ? [($everybody ? ByIndex::of('entries', 'entries_of_day') : Entry::query()->toBase())->whereBetween('date', $days), ['minutes']]
-            : [($everybody ? ByIndex::of('recorded_weeks', 'recorded_weeks_by_week') : RecordedWeek::query()->toBase())->whereBetween('starts_on', $days), ['actual_minutes', 'pending_minutes']];
+        $recorded = $isRecalculated
+            ? ($everybody ? ByIndex::of('entries', 'entries_of_day') : Entry::query()->toBase())->whereBetween('date', $days)->where('minutes', $than, 0)
+            : ($everybody ? ByIndex::of('recorded_weeks', 'recorded_weeks_by_week') : RecordedWeek::query()->toBase())->whereBetween('starts_on', $days)->where(Sql::both('actual_minutes', 'pending_minutes'), $than, 0);
 
-        // In sum, since a correction may take back all of it.
-        return self::own($reader, $recorded)->groupBy('person_id')->having(Sql::total($minutes), '>', 0)->select('person_id');
+        return self::own($reader, $recorded)->select('person_id');
     }
 
     private static function own(Person $reader, QueryBuilder $rows): QueryBuilder
