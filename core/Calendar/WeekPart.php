@@ -27,6 +27,20 @@ final readonly class WeekPart
         return new self(DayRange::between($first, $last));
     }
 
+    /** @return list<string> the first days of the parts that begin on some days, in order */
+    public static function beginningIn(DayRange $days): array
+    {
+        $firsts = [];
+        for ($day = $days->first(); ! $day->isAfter($days->last()); $day = $part->days->last()->plusDays(1)) {
+            $part = self::containing($day);
+            if (! $part->days->first()->isBefore($days->first())) {
+                $firsts[] = $part->toString();
+            }
+        }
+
+        return $firsts;
+    }
+
     public function days(): DayRange
     {
         return $this->days;

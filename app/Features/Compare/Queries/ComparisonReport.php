@@ -5,13 +5,12 @@ declare(strict_types=1);
 namespace App\Features\Compare\Queries;
 
 use Moss\Core\Compare\ComparedAmount;
-use Moss\Core\Compare\ComparedDays;
 use Moss\Core\Compare\Comparison;
 
 /** Planned against actual in a period, from stored totals, in a fixed number of queries. */
 final readonly class ComparisonReport
 {
-    public function __construct(private PlannedAmounts $planned, private RecordedAmounts $recorded, private AttendanceAmounts $attendance, private CompletionAmounts $completion, private SpentAmounts $spent, private PaidAmounts $paid)
+    public function __construct(private TimeAmounts $time, private AttendanceAmounts $attendance, private CompletionAmounts $completion, private SpentAmounts $spent, private PaidAmounts $paid)
     {
     }
 
@@ -43,10 +42,7 @@ final readonly class ComparisonReport
 
             return;
         }
-        if (! $terms->asksFieldOfEntries()) {
-            yield from $this->planned->of($asked, $items, ComparedDays::planned($terms->days, $terms->today), $work);
-        }
-        yield from $this->recorded->of($terms, $asked, $items, ComparedDays::recorded($terms->days), $work);
+        yield from $this->time->of($terms, $asked, $items, $work);
         // What somebody brings in themselves are their hours.
         if ($terms->asksMoney() && ! $terms->asksFieldOfEntries() && ! $work->isOnePersons()) {
             yield from $this->spent->of($terms, $asked, $items, $terms->days, $work);

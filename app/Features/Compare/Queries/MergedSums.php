@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Features\Compare\Queries;
 
+use App\Effort\Totals\RecordedTotals;
 use App\Support\Database\Sql;
 use App\Support\Database\Union;
 use Illuminate\Database\Query\Builder;
@@ -12,23 +13,37 @@ use Illuminate\Support\Facades\DB;
 /** Sums that come from several tables, added up to one row for whatever is told apart. */
 final readonly class MergedSums
 {
+    /** What stands in columns that a part does not tell apart, where it is not 0: of a plan its task says whether it is billable. */
+    private const OTHERWISE = ['billable' => RecordedTotals::BILLABLE_AS_TASK];
+
     /**
-     * @param  non-empty-list<Builder>  $queries  each with all of the columns, the sums and `first`
-     * @param  list<string>  $columns  that sums are told apart by
-     * @param  list<string>  $sums  their names
+     * @param  non-empty-list<SumPart>  $parts
+     * @return Builder the columns of all parts, `first`, and all sums, which are null where no part has any
      */
-    public static function of(array $queries, array $columns, array $sums): Builder
+    public static function of(array $parts): Builder
     {
-        if (count($queries) === 1) {
-            return $queries[0];
-        }
+        $columns = self::all(array_map(static fn (SumPart $part): array => $part->columns, $parts));
+        $sums = self::all(array_map(static fn (SumPart $part): array => $part->sums, $parts));
         // In the same order in each, by which a union takes them together.
-        $parts = array_map(static fn (Builder $query): Builder => DB::query()->fromSub($query, 'part')->select([...$columns, 'first', ...$sums]), $queries);
-        $merged = DB::query()->fromSub(Union::of($parts), 'parts')->select($columns)->addSelect(Sql::min('first', 'first'));
+        $queries = array_map(static fn (SumPart $part): Builder => DB::query()->fromSub($part->query, 'part')->select([
+            ...array_map(static fn (string $column): string|Sql => in_array($column, $part->columns, true) ? $column : Sql::number(self::OTHERWISE[$column] ?? 0, $column), $columns),
+            'first',
+            ...array_map(static fn (string $sum): string|Sql => in_array($sum, $part->sums, true) ? $sum : Sql::none($sum), $sums),
+        ]), $parts);
+        $merged = DB::query()->fromSub(Union::of($queries), 'parts')->select($columns)->addSelect(Sql::min('first', 'first'));
         foreach ($sums as $sum) {
             $merged->addSelect(Sql::sum($sum, $sum));
         }
 
         return $columns === [] ? $merged : $merged->groupBy(...$columns);
+    }
+
+    /**
+     * @param  non-empty-list<list<string>>  $names
+     * @return list<string> each once
+     */
+    private static function all(array $names): array
+    {
+        return array_values(array_unique(array_merge(...$names)));
     }
 }

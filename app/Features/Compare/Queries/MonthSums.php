@@ -28,7 +28,7 @@ final class MonthSums
      * @param  list<string>  $columns  that sums are told apart by; of these, `month` is its own
      * @param  array<string, string>  $sums  columns that are summed up, by what they are called
      */
-    public static function of(string $kind, array $columns, array $sums, ComparedDays $days, ComparableWork $work): ?Builder
+    public static function of(string $kind, array $columns, array $sums, ComparedDays $days, ComparableWork $work): ?SumPart
     {
         $months = $days->months();
         if ($months === []) {
@@ -40,7 +40,7 @@ final class MonthSums
             $rows->addSelect(Sql::sum($column, $name));
         }
 
-        return $rows->addSelect(Sql::min('month', 'first'));
+        return new SumPart($rows->addSelect(Sql::min('month', 'first')), $columns, array_keys($sums));
     }
 
     /**

@@ -21,6 +21,15 @@ final class ToldBillable
     }
 
     /**
+     * @param  list<string>  $columns
+     * @param  string  $own  the column of the row's own
+     */
+    public static function selected(Builder $rows, array $columns, string $own): Builder
+    {
+        return $rows->addSelect(array_map(static fn (string $column): string|Sql => $column === 'billable' && self::isOf($columns) ? self::column($own, 'billable') : $column, $columns));
+    }
+
+    /**
      * Selects columns and groups by them.
      *
      * @param  list<string>  $columns
@@ -28,12 +37,9 @@ final class ToldBillable
      */
     public static function grouped(Builder $rows, array $columns, string $own): Builder
     {
-        if (! self::isOf($columns)) {
-            return $columns === [] ? $rows : $rows->select($columns)->groupBy(...$columns);
-        }
-        $others = array_values(array_diff($columns, ['billable']));
+        $selected = self::selected($rows, $columns, $own);
 
-        return $rows->select([...$others, self::column($own, 'billable')])->groupBy(...$others, ...[self::column($own)]);
+        return $columns === [] ? $selected : $selected->groupBy(...array_map(static fn (string $column): string|Sql => $column === 'billable' && self::isOf($columns) ? self::column($own) : $column, $columns));
     }
 
     public static function column(string $own, ?string $alias = null): Sql

@@ -16,8 +16,8 @@ use Moss\Core\Compare\ComparedDays;
 final readonly class WeekSums
 {
     /**
-     * A longer period is read in the order in which the table is stored, by task and person, and what that leaves is summed up
-     * again: that takes as long as reading all of it, but needs no sorting.
+     * A longer period is read in the order in which the table is stored, by task and person: that takes as long as reading all of it,
+     * but needs no sorting.
      */
     private const LONG_DAYS = 200;
 
@@ -27,9 +27,8 @@ final readonly class WeekSums
      * @param  list<string>  $columns  that sums are told apart by
      * @param  array<string, string>  $sums  what is summed up, by its name
      * @param  list<DayRange>  $ranges  days of the period that are read here, in order; null where there are none
-     * @param  array<string, list<string>>  $bindings  of what is summed up, by its name
      */
-    public static function of(string $table, array $stored, array $columns, array $sums, ComparedDays $days, ComparableWork $work, array $ranges, array $bindings = []): ?Builder
+    public static function of(string $table, array $stored, array $columns, array $sums, ComparedDays $days, ComparableWork $work, array $ranges): ?SumPart
     {
         if ($ranges === []) {
             return null;
@@ -41,26 +40,56 @@ final readonly class WeekSums
         $isLong = $isLongPeriod && array_intersect($read, ['month', 'starts_on']) === [];
         $dimensions = $isLong ? array_values(array_unique([...$stored, ...$read])) : $read;
         $parts = self::grouped($work->narrow(DB::table($table)), $dimensions, 'starts_on')
-            ->whereRaw(($work->isOnePersons() || ($isLongPeriod && $read !== ['starts_on']) ? '+' : '').'starts_on BETWEEN ? AND ?', [$ranges[0]->first()->toString(), $ranges[count($ranges) - 1]->last()->toString()])
+            // Few parts are found by their days, unless they are few people's.
+            ->when($work->isOnePersons() || $isLongPeriod, static fn (Builder $long): Builder => self::within($long, $ranges, $days, $work->isOnePersons() || $read !== ['starts_on']),
+                static fn (Builder $short): Builder => $short->whereIn('starts_on', self::firsts($ranges, $days)))
+            ->addSelect(Sql::min('starts_on', 'first'));
+        foreach ($sums as $name => $sum) {
+            $parts->selectRaw("sum($sum) AS $name");
+        }
+
+        return new SumPart($isOfTasks || $read === $columns ? $parts : self::told($parts, $columns, array_keys($sums)), $columns, array_keys($sums));
+    }
+
+    /**
+     * @param  non-empty-list<DayRange>  $ranges
+     * @param  bool  $isInOrder  whether rows are read in the order in which they are stored
+     */
+    private static function within(Builder $parts, array $ranges, ComparedDays $days, bool $isInOrder): Builder
+    {
+        return $parts->whereRaw(($isInOrder ? '+' : '').'starts_on BETWEEN ? AND ?', [$ranges[0]->first()->toString(), $ranges[count($ranges) - 1]->last()->toString()])
             ->when(count($ranges) > 1, static fn (Builder $some): Builder => $some->where(static function (Builder $any) use ($ranges): void {
                 foreach ($ranges as $range) {
                     $any->orWhereBetween('starts_on', [$range->first()->toString(), $range->last()->toString()]);
                 }
             }))
-            ->whereNotIn('starts_on', array_map(static fn (DayRange $cut): string => WeekPart::containing($cut->first())->toString(), $days->cut))
-            ->addSelect(Sql::min('starts_on', 'first'));
-        foreach ($sums as $name => $sum) {
-            $parts->selectRaw("sum($sum) AS $name", $bindings[$name] ?? []);
-        }
-        if (! $isLong && ($isOfTasks || $read === $columns)) {
-            return $parts;
-        }
-        $whole = ToldBillable::grouped(self::ofProjects(DB::query()->fromSub($parts, 'parts'), $columns, 'parts.task_id'), $columns, 'parts.billable')->addSelect(Sql::min('first', 'first'));
-        foreach (array_keys($sums) as $name) {
-            $whole->addSelect(Sql::sum($name, $name));
-        }
+            ->whereNotIn('starts_on', self::cut($days));
+    }
 
-        return $whole;
+    /**
+     * @param  non-empty-list<DayRange>  $ranges
+     * @return list<string> the first days of the parts that begin in them, but for those that are cut through
+     */
+    private static function firsts(array $ranges, ComparedDays $days): array
+    {
+        return array_values(array_diff(array_merge(...array_map(WeekPart::beginningIn(...), $ranges)), self::cut($days)));
+    }
+
+    /** @return list<string> the first days of parts that are looked at day by day */
+    private static function cut(ComparedDays $days): array
+    {
+        return array_map(static fn (DayRange $cut): string => WeekPart::containing($cut->first())->toString(), $days->cut);
+    }
+
+    /**
+     * Sums of tasks by the columns that are asked for.
+     *
+     * @param  list<string>  $columns
+     * @param  list<string>  $sums
+     */
+    public static function told(Builder $ofTasks, array $columns, array $sums): Builder
+    {
+        return ToldBillable::selected(self::ofProjects(DB::query()->fromSub($ofTasks, 'parts'), $columns, 'parts.task_id'), $columns, 'parts.billable')->addSelect(['first', ...$sums]);
     }
 
     /**

@@ -13,6 +13,8 @@ use Moss\Core\Calendar\DayRange;
 use Moss\Core\Compare\ComparedAmount;
 use Moss\Core\Compare\ComparedDays;
 use Moss\Core\Compare\ComparedMoney;
+use Moss\Core\Compare\ComparisonRow;
+use Moss\Core\Compare\PlannedTime;
 use Moss\Core\Compare\RecordedTime;
 use Moss\Core\Compare\WorkItem;
 use Moss\Core\Money\Cost;
@@ -21,52 +23,57 @@ use Moss\Core\Money\Pricing;
 use Moss\Core\Sheet\EntryState;
 use Moss\Core\Time\Minutes;
 
-/** What was recorded in a period: sums of whole week parts, and the entries of days that the period cuts off. In a fixed number of queries. */
-final class RecordedAmounts
+/** What is planned and what was recorded in a period: sums of both together, and the entries of days that the period cuts off. In a fixed number of queries. */
+final class TimeAmounts
 {
-    private const MINUTES = ['actual' => 'actual_minutes', 'pending' => 'pending_minutes'];
-
-    private const COST = ['actual_cents' => 'actual_cents', 'pending_cents' => 'pending_cents', 'actual_unrated' => 'actual_unrated', 'pending_unrated' => 'pending_unrated'];
-
-    /** Which asks for what is billable. */
-    private const BILL = [
-        'actual_bill_cents' => 'actual_bill_cents', 'pending_bill_cents' => 'pending_bill_cents', 'actual_bill_unrated' => 'actual_bill_unrated', 'pending_bill_unrated' => 'pending_bill_unrated',
-    ];
-
     /** @var array<string, Day> */
     private array $days = [];
 
     /** @return iterable<ComparedAmount> */
-    public function of(ComparisonTerms $terms, Dimensions $asked, WorkItems $items, ComparedDays $compared, ComparableWork $work): iterable
+    public function of(ComparisonTerms $terms, Dimensions $asked, WorkItems $items, ComparableWork $work): iterable
     {
-        $columns = [...$asked->columns(), ...$asked->billable ? ['billable'] : []];
         $known = self::peopleKnown($terms, $work);
-        if ($asked->ofEntries) {
-            yield from $this->ofEntries($terms, $asked, $items, [$compared->period], $work, $known);
-
-            return;
+        $compared = ComparedDays::recorded($terms->days);
+        $planned = $terms->asksFieldOfEntries() ? [] : PlannedSums::of($asked, ComparedDays::planned($terms->days, $terms->today), $work);
+        $recorded = $asked->ofEntries ? [] : RecordedSums::of($asked, $terms->asksMoney(), $compared, $work);
+        // What is told apart by whether it is billable has no rows in common with plans, of which only tasks say it.
+        foreach ($asked->billable ? [$planned, $recorded] : [[...$planned, ...$recorded]] as $parts) {
+            yield from $this->ofSums($terms, $asked, $items, $parts, $work, $known);
         }
+        $ranges = $asked->ofEntries ? [$compared->period] : $compared->cut;
+        if ($ranges !== []) {
+            yield from $this->ofEntries($terms, $asked, $items, $ranges, $work, $known);
+        }
+    }
+
+    /**
+     * @param  list<SumPart>  $parts
+     * @param  array<int, int>|null  $known
+     * @return iterable<ComparedAmount>
+     */
+    private function ofSums(ComparisonTerms $terms, Dimensions $asked, WorkItems $items, array $parts, ComparableWork $work, ?array $known): iterable
+    {
         [$asksMoney, $asksAttendance] = [$terms->asksMoney(), $terms->asksAttendance()];
-        $sums = [...self::MINUTES, ...$asksMoney ? ($asked->billable ? [...self::COST, ...self::BILL] : self::COST) : []];
-        $months = $asked->canBeMonths($work) ? MonthSums::of('recorded', $columns, $sums, $compared, $work) : null;
-        $weeks = WeekSums::of('recorded_weeks', ['task_id', 'person_id', 'role_id'], $columns, $sums, $compared, $work, $months === null ? [$compared->period] : $compared->besideMonths());
-        $queries = array_values(array_filter([$months, $weeks]));
-        foreach ($queries === [] ? [] : StreamedRows::named(MergedSums::of($queries, $columns, array_keys($sums))) as $row) {
-            /** @var object{task_id?: int, project_id?: int, person_id?: int, role_id?: int, billable?: int, first: string|null, actual: int, pending: int, actual_cents?: int, pending_cents?: int, actual_unrated?: int, pending_unrated?: int, actual_bill_cents?: int, pending_bill_cents?: int, actual_bill_unrated?: int, pending_bill_unrated?: int} $row */
+        foreach ($parts === [] ? [] : StreamedRows::named(MergedSums::of($parts)) as $row) {
+            /** @var object{task_id?: int, project_id?: int, person_id?: int, team_id?: int, role_id?: int, billable?: int, first: string|null, minutes?: int|null, to_date?: int|null, actual?: int|null, pending?: int|null, actual_cents?: int, pending_cents?: int, actual_unrated?: int, pending_unrated?: int, actual_bill_cents?: int, pending_bill_cents?: int, actual_bill_unrated?: int, pending_bill_unrated?: int} $row */
             if ($row->first === null) {
                 continue;
             }
-            $item = $items->of($row->task_id ?? $row->project_id ?? 0, $row->person_id ?? 0, 0, $row->role_id ?? 0, $row->billable ?? RecordedTotals::BILLABLE_AS_TASK);
-            $counted = $row->actual + ($terms->withPending ? $row->pending : 0);
+            $item = $items->of($row->task_id ?? $row->project_id ?? 0, $row->person_id ?? 0, $row->team_id ?? 0, $row->role_id ?? 0, $row->billable ?? RecordedTotals::BILLABLE_AS_TASK);
+            $planned = PlannedTime::amount($item, $this->day($row->first), Minutes::of($row->minutes ?? 0), Minutes::of($row->to_date ?? 0));
+            $actual = $row->actual ?? null;
+            if ($actual === null) {
+                yield $planned;
+
+                continue;
+            }
+            $pending = $row->pending ?? 0;
             $money = $asksMoney ? new ComparedMoney(
                 self::cost($terms, $row->actual_cents ?? 0, $row->actual_unrated ?? 0, $row->pending_cents ?? 0, $row->pending_unrated ?? 0),
                 $asked->billable && $item->isBillable ? self::cost($terms, $row->actual_bill_cents ?? 0, $row->actual_bill_unrated ?? 0, $row->pending_bill_cents ?? 0, $row->pending_bill_unrated ?? 0) : Cost::nothing(),
                 Minutes::zero(),
             ) : null;
-            yield $this->amount($terms, $asked, $item, $row->first, $row->actual, $row->pending, self::seen($money, $item, $work, $counted), $asksAttendance && ($known === null || isset($known[$row->person_id ?? 0])));
-        }
-        if ($compared->cut !== []) {
-            yield from $this->ofEntries($terms, $asked, $items, $compared->cut, $work, $known);
+            yield $this->amount($terms, $asked, $item, $row->first, $actual, $pending, self::seen($money, $item, $work, $actual + ($terms->withPending ? $pending : 0)), $asksAttendance && ($known === null || isset($known[$row->person_id ?? 0])), $planned->row);
         }
     }
 
@@ -90,9 +97,9 @@ final class RecordedAmounts
         }
     }
 
-    private function amount(ComparisonTerms $terms, Dimensions $asked, WorkItem $item, string $first, int $actual, int $pending, ?ComparedMoney $money, bool $asksAttendance): ComparedAmount
+    private function amount(ComparisonTerms $terms, Dimensions $asked, WorkItem $item, string $first, int $actual, int $pending, ?ComparedMoney $money, bool $asksAttendance, ?ComparisonRow $planned = null): ComparedAmount
     {
-        return RecordedTime::amount($item, $this->day($first), Minutes::of($actual), Minutes::of($pending), $terms->withPending, $asked->billable, $money, $asksAttendance);
+        return RecordedTime::amount($item, $this->day($first), Minutes::of($actual), Minutes::of($pending), $terms->withPending, $asked->billable, $money, $asksAttendance, $planned);
     }
 
     private static function priced(Pricing $pricing, bool $isBillable, string $person, ?string $role, Day $day, Minutes $minutes, ?int $costed): ComparedMoney

@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Features\Compare\Queries;
+
+use App\Effort\Totals\PlannedTotals;
+use App\Models\PlannedWeek;
+use Moss\Core\Calendar\Day;
+use Moss\Core\Calendar\DayRange;
+use Moss\Core\Calendar\WeekPart;
+use Moss\Core\Compare\ComparedDays;
+
+/** What is planned in a period, as `minutes`, and planned `to_date`: of months, of whole week parts, and of the days of parts that the period or today cuts through. */
+final class PlannedSums
+{
+    private const NAMES = ['minutes', 'to_date'];
+
+    /** @return list<SumPart> */
+    public static function of(Dimensions $asked, ComparedDays $compared, ComparableWork $work): array
+    {
+        $columns = [...$asked->columns(), ...$asked->people ? ['team_id'] : []];
+        $ofMonths = $asked->canBeMonths($work) ? MonthSums::of('planned', $columns, ['minutes' => 'planned_minutes'], $compared, $work) : null;
+        $months = $ofMonths === null ? [] : $compared->months();
+        // Of the month of today, months tell what is planned, and week parts what of it is planned to date.
+        $thisMonth = $months === [] ? null : $compared->monthToDate();
+        $parts = [];
+        if ($ofMonths !== null && $months !== []) {
+            $toDate = self::toDate('month', $months[0], $months[count($months) - 1], $thisMonth?->first()->plusDays(-1) ?? $compared->toDate());
+            $parts[] = new SumPart($ofMonths->query->selectRaw("sum($toDate) AS to_date"), $columns, self::NAMES);
+        }
+        $beside = $months === [] ? [$compared->period] : $compared->besideMonths();
+        foreach (array_filter([[$beside, 'planned_minutes'], [$thisMonth === null ? [] : [$thisMonth], '0']], static fn (array $some): bool => $some[0] !== []) as [$ranges, $minutes]) {
+            $parts[] = WeekSums::of('planned_weeks', ['task_id', 'person_id', 'team_id', 'role_id'], $columns,
+                ['minutes' => $minutes, 'to_date' => self::toDate('starts_on', $ranges[0]->first(), $ranges[count($ranges) - 1]->last(), $compared->toDate())], $compared, $work, $ranges);
+        }
+        foreach ($compared->cut as $days) {
+            $parts[] = self::ofDays($columns, $days, $compared, $work, $thisMonth?->includes($days->first()) ?? false);
+        }
+
+        return array_values(array_filter($parts));
+    }
+
+    /**
+     * What is planned to date of rows that begin on some days.
+     *
+     * @param  literal-string  $column  that says on which
+     */
+    private static function toDate(string $column, Day $first, Day $last, Day $toDate): string
+    {
+        return match (true) {
+            ! $last->isAfter($toDate) => 'planned_minutes',
+            $first->isAfter($toDate) => '0',
+            default => "CASE WHEN $column <= '{$toDate->toString()}' THEN planned_minutes ELSE 0 END",
+        };
+    }
+
+    /**
+     * Sums of days of one part.
+     *
+     * @param  list<string>  $columns
+     * @param  bool  $onlyToDate  where what is planned is told by a month
+     */
+    private static function ofDays(array $columns, DayRange $days, ComparedDays $compared, ComparableWork $work, bool $onlyToDate): SumPart
+    {
+        // Tasks are told apart first, in the order in which they are stored.
+        $read = array_map(static fn (string $column): string => $column === 'project_id' ? 'task_id' : $column, $columns);
+        $sums = WeekSums::grouped($work->narrow(PlannedWeek::query()->toBase()->where('starts_on', WeekPart::containing($days->first())->toString())), $read, 'starts_on')
+            ->selectRaw('? AS first, sum('.($onlyToDate ? '0' : self::weekdays($days)).') AS minutes, sum('.self::weekdays($days->upTo($compared->toDate())).') AS to_date', [$days->first()->toString()])
+            ->having($onlyToDate ? 'to_date' : 'minutes', '>', 0);
+
+        return new SumPart($read === $columns ? $sums : WeekSums::told($sums, $columns, self::NAMES), $columns, self::NAMES);
+    }
+
+    /** The columns that hold days; 0 for none. */
+    private static function weekdays(?DayRange $days): string
+    {
+        return $days === null ? '0' : implode(' + ', array_map(static fn (Day $day): string => PlannedTotals::COLUMNS[$day->weekday()], iterator_to_array($days, false)));
+    }
+}
