@@ -78,7 +78,12 @@ final readonly class Pricing
         return $this->rateInForce($person, $role, $on)?->bill;
     }
 
-    private function rateInForce(?string $person, ?string $role, Day $on): ?DatedRate
+    /**
+     * What an hour costs and brings in; null where neither is known.
+     *
+     * @param  string|null  $person  null for a team's time
+     */
+    public function rateInForce(?string $person, ?string $role, Day $on): ?DatedRate
     {
         $usual = $person === null ? null : $this->usualRoles[$person] ?? null;
 

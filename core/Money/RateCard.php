@@ -13,7 +13,7 @@ use Moss\Core\Calendar\Day;
  */
 final readonly class RateCard
 {
-    /** @param  array<string, list<DatedRate>>  $rates  by subject, latest first */
+    /** @param  array<string, array<string, list<DatedRate>>>  $rates  by person, then role; latest first; the empty code stands for none */
     private function __construct(private array $rates)
     {
     }
@@ -23,10 +23,12 @@ final readonly class RateCard
     {
         $bySubject = [];
         foreach ($rates as $rate) {
-            $bySubject[self::subject($rate->person, $rate->role)][] = $rate;
+            $bySubject[$rate->person ?? ''][$rate->role ?? ''][] = $rate;
         }
-        foreach ($bySubject as &$dated) {
-            usort($dated, static fn (DatedRate $one, DatedRate $other): int => $one->from->daysUntil($other->from));
+        foreach ($bySubject as &$ofPerson) {
+            foreach ($ofPerson as &$dated) {
+                usort($dated, static fn (DatedRate $one, DatedRate $other): int => $one->from->daysUntil($other->from));
+            }
         }
 
         return new self($bySubject);
@@ -39,20 +41,20 @@ final readonly class RateCard
 
     public function inForce(?string $person, ?string $role, Day $on): ?DatedRate
     {
-        foreach ([[$person, $role], [$person, null], [null, $role]] as [$ofPerson, $ofRole]) {
-            foreach ($this->rates[self::subject($ofPerson, $ofRole)] ?? [] as $rate) {
-                if (! $rate->from->isAfter($on)) {
-                    return $rate;
-                }
+        $own = $this->rates[$person ?? ''] ?? [];
+
+        return self::latest($own[$role ?? ''] ?? [], $on) ?? self::latest($own[''] ?? [], $on) ?? self::latest($this->rates[''][$role ?? ''] ?? [], $on);
+    }
+
+    /** @param  list<DatedRate>  $dated  latest first */
+    private static function latest(array $dated, Day $on): ?DatedRate
+    {
+        foreach ($dated as $rate) {
+            if (! $rate->from->isAfter($on)) {
+                return $rate;
             }
         }
 
         return null;
-    }
-
-    private static function subject(?string $person, ?string $role): string
-    {
-        // Codes hold no blank, so the key cannot be read two ways.
-        return ($person ?? '').' '.($role ?? '');
     }
 }

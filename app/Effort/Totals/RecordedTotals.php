@@ -151,7 +151,8 @@ final class RecordedTotals
             [$day, $part] = $this->days[$date] ??= self::dated($date);
             $key = $task.' '.$person.' '.($roleId ?? 0).' '.$part.' '.($billable ?? self::BILLABLE_AS_TASK);
             $sums[$key] ??= [$task, $person, $roleId ?? 0, $part, $billable ?? self::BILLABLE_AS_TASK, ...self::NOTHING];
-            [$rate, $bill] = $rates[$code][$role ?? ''][$date] ??= [$pricing->costRate($code, $role, $day), $pricing->billRate($code, $role, $day)];
+            $inForce = $rates[$code][$role ?? ''][$date] ??= $pricing->rateInForce($code, $role, $day) ?? false;
+            [$rate, $bill] = $inForce === false ? [null, null] : [$inForce->cost, $inForce->bill];
             // The columns of pending time follow those of actual time.
             $place = count(self::KEY) + (($this->isActual[$state] ??= EntryState::from($state)->isActual()) ? 0 : 1);
             $sums[$key][$place] += $minutes;

@@ -10,8 +10,8 @@ use App\Support\Clock\Today;
 use App\Support\Database\Record;
 use App\Support\Database\Sql;
 use App\Support\Database\StreamedRows;
-use App\Support\Database\Union;
 use Illuminate\Database\Query\Builder;
+use Illuminate\Database\Query\JoinClause;
 use Illuminate\Support\Facades\DB;
 
 /**
@@ -100,9 +100,13 @@ final readonly class VerifiedTotals
      */
     private static function betweenQueries(string $table, array $key, array $columns, Builder $stored, Builder $calculated): iterable
     {
-        // Each has a key once, so that a row that both have comes twice.
-        $others = DB::query()->fromSub(Union::of([(clone $stored)->select(...$key, ...$columns), clone $calculated]), 'rows')->groupBy(...$key, ...$columns)->having(Sql::count(), '<>', 2);
-        if ($others->exists()) {
+        $same = DB::query()->fromSub(clone $calculated, 'calculated')->leftJoin($table, static function (JoinClause $join) use ($table, $key, $columns): void {
+            foreach ([...$key, ...$columns] as $column) {
+                $join->on($table.'.'.$column, 'calculated.'.$column);
+            }
+        })->select(Sql::count('calculated'), Sql::held($table.'.'.$key[0], 'same'));
+        $found = Record::all($same)[0];
+        if ($found->int('calculated') !== $found->int('same') || $found->int('same') !== (clone $stored)->count()) {
             yield from self::between($table, $key, $columns, $stored, StreamedRows::keyed($calculated, count($key)));
         }
     }

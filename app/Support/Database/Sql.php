@@ -30,6 +30,12 @@ final readonly class Sql implements Expression
         return self::as($alias, static fn (): string => 'count(*) > 0');
     }
 
+    /** In how many rows there is a value. */
+    public static function held(string $column, ?string $alias = null): self
+    {
+        return self::as($alias, static fn (Closure $name): string => 'count('.$name($column).')');
+    }
+
     /** How many different values there are. */
     public static function different(string $column, ?string $alias = null): self
     {
