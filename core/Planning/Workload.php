@@ -59,10 +59,13 @@ final readonly class Workload
 
     public function load(): Minutes
     {
-        $sum = 0;
-        // Asked of everybody: a call for each day would take several times as long.
-        foreach ($this->expected as $day => $expected) {
-            $sum += $day < $this->today ? $this->entered[$day] ?? 0 : ($day > $this->today ? $this->planned[$day] ?? 0 : $this->loadOf($day));
+        $sum = isset($this->expected[$this->today]) ? $this->loadOf($this->today) : 0;
+        // Asked of everybody: only days on which there is any are looked at.
+        foreach ($this->entered as $day => $minutes) {
+            $sum += $day < $this->today && isset($this->expected[$day]) ? $minutes : 0;
+        }
+        foreach ($this->planned as $day => $minutes) {
+            $sum += $day > $this->today && isset($this->expected[$day]) ? $minutes : 0;
         }
 
         return Minutes::of($sum);
@@ -77,12 +80,15 @@ final readonly class Workload
     /** What is free on the days to come, each for itself. */
     public function free(): Minutes
     {
-        $sum = 0;
+        $sum = isset($this->expected[$this->today]) ? $this->freeOf($this->today, $this->expected[$this->today]) : 0;
         foreach ($this->expected as $day => $expected) {
+            $sum += $day > $this->today ? $expected : 0;
+        }
+        // Likewise.
+        foreach ($this->planned as $day => $minutes) {
             if ($day > $this->today) {
-                $sum += max(0, $expected - ($this->planned[$day] ?? 0));
-            } elseif ($day === $this->today) {
-                $sum += $this->freeOf($day, $expected);
+                $expected = $this->expected[$day] ?? 0;
+                $sum -= $minutes < $expected ? $minutes : $expected;
             }
         }
 
