@@ -63,6 +63,25 @@ final class DeskTest extends TestCase
         yield 'what the address says wrongly counts as not said' => ['?by=moon&show=never&page=99', ['ada', 'eve'], 5, 3];
     }
 
+    #[DataProvider('pages')]
+    public function test_a_page_of_groups_tells_of_all_of_them(string $address, int $page, int $onPage, string $first): void
+    {
+        $this->loadVeryMuch();
+
+        $this->desk($address)->assertInertia(fn (AssertableInertia $shown) => $shown
+            ->where('review.sum.entries', 300)->where('review.sum.minutes', 18000)->where('review.groupCount', 44)->where('review.page', $page)
+            ->has('review.groups', $onPage)->where('review.groups.0.key', $first)
+            ->where('review.open', $first)->where('review.opened.entries', fn (int $entries): bool => $entries > 0));
+    }
+
+    /** @return iterable<string, array{string, int, int, string}> */
+    public static function pages(): iterable
+    {
+        yield 'the first' => ['?by=week', 1, 40, '2025-05-26'];
+        yield 'the next' => ['?by=week&page=2', 2, 4, '2026-03-02'];
+        yield 'one beyond the last' => ['?by=week&page=9', 2, 4, '2026-03-02'];
+    }
+
     public function test_a_sheet_shows_what_was_found_in_what_waits_here(): void
     {
         $this->load();
