@@ -10,6 +10,7 @@ use App\Models\ChargeCodePart;
 use App\Models\Organisation;
 use App\Models\OwnField;
 use App\Models\Person;
+use App\Models\Project;
 use App\Models\ProjectState;
 use App\Models\Task;
 use App\Models\Team;
@@ -53,8 +54,14 @@ final class RecordableTasks
         return Rows::of(RecordableTask::class, $this->tasks($owner)
             ->where('projects.state', 'open')
             ->where(static fn (Builder $open): Builder => $open->whereNull('tasks.done_on')->orWhere('tasks.done_on', '>=', $day->toString()))
-            ->when($this->mustBeAssigned($owner, $day), fn (Builder $mine): Builder => $mine
-                ->where(fn (Builder $who): Builder => $who->where('projects.internal', 1)->orWhereExists($this->assignments($owner)))));
+            ->when($this->mustBeAssigned($owner, $day), fn (Builder $mine): Builder => $mine->whereIn('tasks.id', self::assignedOrInternal($owner))));
+    }
+
+    /** Found by whose they are, so that it does not matter how many others there are. */
+    private static function assignedOrInternal(Person $owner): Builder
+    {
+        return Assignment::query()->toBase()->where(AssignmentsOf::person($owner))->select('task_id')
+            ->union(Project::query()->toBase()->where('internal', Sql::value(1))->join('tasks', 'tasks.project_id', 'projects.id')->select('tasks.id'));
     }
 
     /**
