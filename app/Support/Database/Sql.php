@@ -24,6 +24,18 @@ final readonly class Sql implements Expression
         return self::as($alias, static fn (): string => 'count(*)');
     }
 
+    /** How many rows there are in all, also beyond the limit of a result. */
+    public static function countOfAll(?string $alias = null): self
+    {
+        return self::as($alias, static fn (): string => 'count(*) OVER ()');
+    }
+
+    /** What a column comes to in all rows, also beyond the limit of a result. */
+    public static function sumOfAll(string $column, ?string $alias = null): self
+    {
+        return self::as($alias, static fn (Closure $name): string => 'sum('.$name($column).') OVER ()');
+    }
+
     /** Whether there is any row. */
     public static function exists(?string $alias = null): self
     {

@@ -15,7 +15,6 @@ use App\Models\ExpenseStatement;
 use App\Models\ExpenseStatementKind;
 use App\Support\Database\Record;
 use App\Support\Database\Sql;
-use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 use Moss\Core\Calendar\Day;
 use Moss\Core\Money\Money;
@@ -33,9 +32,8 @@ final class StatementPage
         $client = $kind === ExpenseStatementKind::Client ? Client::query()->where('code', $address->text('client'))->first() : null;
         $until = $address->day('until') ?? $today;
         $currencies = Currencies::load();
-        $outstanding = $kind === ExpenseStatementKind::Client && $client === null ? null : self::outstanding($kind, $client?->id, $until);
-        $rows = $outstanding === null ? [] : self::first($kind, clone $outstanding);
-        $whole = $outstanding === null ? null : self::whole($outstanding);
+        $rows = $kind === ExpenseStatementKind::Client && $client === null ? [] : self::outstanding($kind, $client?->id, $until);
+        $whole = $rows[0] ?? null;
         $statements = ExpenseStatement::query()->where('kind', $kind);
         $pages = max(1, (int) ceil((clone $statements)->count() / self::AT_ONCE));
         $page = min($address->page(), $pages);
@@ -43,7 +41,7 @@ final class StatementPage
         return new StatementsProps(
             $kind, $client === null ? null : new OptionProps($client->code, $client->name), $until->toString(),
             array_map(static fn (Record $row): OutstandingProps => self::row($row, $currencies), $rows), max(0, ($whole?->int('rows') ?? 0) - count($rows)),
-            $whole?->int('expenses') ?? 0, Money::ofCents($whole?->int('cents') ?? 0)->toString(), $currencies->own->code,
+            $whole?->int('all_expenses') ?? 0, Money::ofCents($whole?->int('all_cents') ?? 0)->toString(), $currencies->own->code,
             array_values($statements->with(['client', 'madeBy'])->orderByDesc('id')->forPage($page, self::AT_ONCE)->get()->map(static fn (ExpenseStatement $one): StatementProps => new StatementProps(
                 $one->id, $one->client?->name, $one->starts_on->toString(), $one->ends_on->toString(), $one->madeBy->name, $one->made_at, $one->expenses, $one->amount_cents->toString(),
             ))->all()),
@@ -51,27 +49,17 @@ final class StatementPage
         );
     }
 
-    /** A row for each person or project and currency. */
-    private static function outstanding(ExpenseStatementKind $kind, ?int $client, Day $until): Builder
+    /** @return list<Record> a row for each person or project and currency: the first by name, then by currency, each with what all of them come to */
+    private static function outstanding(ExpenseStatementKind $kind, ?int $client, Day $until): array
     {
-        return OutstandingExpenses::of($kind, $client, $until)
-            ->select('expenses.currency_id', Sql::count('expenses'), Sql::total('expenses.gross_minor', 'minor'), Sql::total(OutstandingExpenses::amount($kind), 'cents'))
-            ->groupBy($kind === ExpenseStatementKind::Client ? 'tasks.project_id' : 'expenses.person_id', 'expenses.currency_id');
-    }
+        [$whose, $table] = $kind === ExpenseStatementKind::Client ? ['tasks.project_id', 'projects'] : ['expenses.person_id', 'people'];
+        $outstanding = OutstandingExpenses::of($kind, $client, $until)
+            ->select($whose.' AS whose', 'expenses.currency_id', Sql::count('expenses'), Sql::total('expenses.gross_minor', 'minor'), Sql::total(OutstandingExpenses::amount($kind), 'cents'))
+            ->groupBy($whose, 'expenses.currency_id');
 
-    /** @return list<Record> the first of them by name, then by currency */
-    private static function first(ExpenseStatementKind $kind, Builder $outstanding): array
-    {
-        $named = $kind === ExpenseStatementKind::Client ? $outstanding : $outstanding->join('people', 'people.id', 'expenses.person_id');
-        $name = $kind === ExpenseStatementKind::Client ? 'projects.name' : 'people.name';
-
-        return Record::all($named->addSelect($name)->orderBy($name)->orderBy('expenses.currency_id')->limit(self::MOST_OUTSTANDING));
-    }
-
-    /** How many rows there are, and what they come to. */
-    private static function whole(Builder $outstanding): Record
-    {
-        return Record::all(DB::query()->fromSub($outstanding, 'outstanding')->select(Sql::count('rows'), Sql::total('expenses', 'expenses'), Sql::total('cents', 'cents')))[0];
+        return Record::all(DB::query()->fromSub($outstanding, 'outstanding')->join($table, $table.'.id', 'outstanding.whose')
+            ->select('outstanding.*', $table.'.name', Sql::countOfAll('rows'), Sql::sumOfAll('expenses', 'all_expenses'), Sql::sumOfAll('cents', 'all_cents'))
+            ->orderBy($table.'.name')->orderBy('outstanding.currency_id')->limit(self::MOST_OUTSTANDING));
     }
 
     private static function row(Record $row, Currencies $currencies): OutstandingProps

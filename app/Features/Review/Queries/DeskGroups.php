@@ -64,8 +64,7 @@ final readonly class DeskGroups
         $groups = $filter->narrow($this->waiting->for($person, $today))
             ->selectRaw($filter->by->key().' AS "key", '.$filter->by->name().' AS name, '.self::sums())->addSelect(Sql::min('entries.date', 'first'))->groupByRaw('1');
 
-        return Record::all(DB::query()->fromSub($groups, 'desk')->select('desk.*')
-            ->selectRaw('count(*) OVER () AS "groups", '.implode(', ', array_map(static fn (string $sum): string => "sum($sum) OVER () AS ".self::OF_ALL.$sum, array_keys(self::SUMS))))
+        return Record::all(DB::query()->fromSub($groups, 'desk')->select('desk.*', Sql::countOfAll('groups'), ...array_map(static fn (string $sum): Sql => Sql::sumOfAll($sum, self::OF_ALL.$sum), array_keys(self::SUMS)))
             ->orderByRaw('needing_attention > 0 DESC, first, name')->offset(($page - 1) * self::AT_ONCE)->limit(self::AT_ONCE));
     }
 
