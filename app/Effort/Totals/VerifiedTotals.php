@@ -100,6 +100,7 @@ final readonly class VerifiedTotals
      */
     private static function betweenQueries(string $table, array $key, array $columns, Builder $stored, Builder $calculated): iterable
     {
+        // Each has a key once, so that they are the same where as many rows match as each has.
         $same = DB::query()->fromSub(clone $calculated, 'calculated')->leftJoin($table, static function (JoinClause $join) use ($table, $key, $columns): void {
             foreach ([...$key, ...$columns] as $column) {
                 $join->on($table.'.'.$column, 'calculated.'.$column);

@@ -11,6 +11,7 @@ use App\Models\ExpenseCategoryTeam;
 use App\Models\Project;
 use App\Models\Team;
 use App\Models\Trip;
+use Illuminate\Support\Facades\DB;
 use Moss\Core\Sheet\EntryState;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\App\TestCase;
@@ -45,6 +46,27 @@ final class ExpensesTest extends TestCase
         yield 'no decimals, and no rate but the typed one' => [['currency' => 'JPY', 'amount' => '1500', 'rate' => '0.0062'], [1500, 239, '0.0062', 930, 930]];
         yield 'kilometres before the rate changed' => [['category' => 'car', 'distance' => '123.5'], [3705, 0, '1', 3705, 3705]];
         yield 'and after' => [['category' => 'car', 'distance' => '123,5', 'date' => '2026-06-16', 'from' => 'Harbour', 'to' => 'Skerry'], [4693, 0, '1', 4693, 4693]];
+    }
+
+    /** @param  list<string>  $tasks */
+    #[DataProvider('offered')]
+    public function test_own_tasks_those_of_the_team_and_internal_ones_are_offered_whatever_the_rule_of_others_says(string $person, array $tasks): void
+    {
+        foreach (['blocking', 'off'] as $severity) {
+            DB::table('house_rules')->where('rule', 'not_assigned')->delete();
+            DB::table('house_rules')->insert(['rule' => 'not_assigned', 'severity' => $severity, 'starts_on' => '2020-01-01']);
+            $offered = $this->actingAs($this->person($person))->given("/people/$person/expenses/2026-W25")->value('expenses.tasks');
+            self::assertIsArray($offered);
+
+            self::assertSame(array_map(fn (string $task): int => $this->task($task)->id, $tasks), array_column($offered, 'id'), $severity);
+        }
+    }
+
+    /** @return iterable<string, array{string, list<string>}> */
+    public static function offered(): iterable
+    {
+        yield 'somebody with tasks, of a team with one; one is done, one of a closed project' => ['ada', ['CLEAN', 'FIT', 'TRAIN']];
+        yield 'somebody with none, of another team' => ['bo', ['TRAIN']];
     }
 
     /** @param  array<string, mixed>  $typed */

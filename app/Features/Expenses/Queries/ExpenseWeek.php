@@ -104,7 +104,7 @@ final readonly class ExpenseWeek
     /** @return list<ExpenseTaskProps> those assigned to the person first */
     private function tasksOf(Person $owner, Week $week, OwnFieldList $fields): array
     {
-        $open = array_filter($this->tasks->openOn($owner, $week->monday()), static fn (RecordableTask $task): bool => $task->assigned !== null || $task->internal);
+        $open = $this->tasks->ownOn($owner, $week->monday());
         usort($open, static fn (RecordableTask $one, RecordableTask $other): int => [$one->assigned === null, $one->internal, $one->projectName, $one->name] <=> [$other->assigned === null, $other->internal, $other->projectName, $other->name]);
 
         return array_map(static fn (RecordableTask $task): ExpenseTaskProps => new ExpenseTaskProps(

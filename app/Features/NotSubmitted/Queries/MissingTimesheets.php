@@ -128,7 +128,7 @@ final readonly class MissingTimesheets
      * while those are recalculated.
      *
      * @param  '>'|'<'  $than
-     * @param  bool  $isRecalculated  whether stored totals are
+     * @param  bool  $isRecalculated  whether stored totals are being recalculated
      */
     private static function recorded(Person $reader, Week $week, string $than, bool $isRecalculated): QueryBuilder
     {

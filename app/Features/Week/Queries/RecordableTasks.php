@@ -51,10 +51,19 @@ final class RecordableTasks
     /** @return list<RecordableTask> those open to the person that are not done on a day; assigned ones also if planned for later */
     public function openOn(Person $owner, Day $day): array
     {
-        return Rows::of(RecordableTask::class, $this->tasks($owner)
-            ->where('projects.state', 'open')
-            ->where(static fn (Builder $open): Builder => $open->whereNull('tasks.done_on')->orWhere('tasks.done_on', '>=', $day->toString()))
-            ->when($this->mustBeAssigned($owner, $day), fn (Builder $mine): Builder => $mine->whereIn('tasks.id', self::assignedOrInternal($owner))));
+        return $this->mustBeAssigned($owner, $day) ? $this->ownOn($owner, $day) : Rows::of(RecordableTask::class, $this->open($owner, $day));
+    }
+
+    /** @return list<RecordableTask> of those, the ones that are assigned to the person or their team, or internal */
+    public function ownOn(Person $owner, Day $day): array
+    {
+        return Rows::of(RecordableTask::class, $this->open($owner, $day)->whereIn('tasks.id', self::assignedOrInternal($owner)));
+    }
+
+    private function open(Person $owner, Day $day): Builder
+    {
+        return $this->tasks($owner)->where('projects.state', 'open')
+            ->where(static fn (Builder $open): Builder => $open->whereNull('tasks.done_on')->orWhere('tasks.done_on', '>=', $day->toString()));
     }
 
     /** Found by whose they are, so that it does not matter how many others there are. */
