@@ -24,20 +24,22 @@ final readonly class Comparison
      */
     public static function of(Grouping $by, Selection $selection, iterable $amounts, ?Grouping $then = null, ?Grouping $across = null): self
     {
-        // There may be thousands of groups, so that what they are made of is kept only where that is asked for, and none twice.
+        // There may be thousands of groups, so that what they are made of is kept only where that is asked for, and none twice; nor
+        // is a method called for each that does nothing.
         $rows = [];
         $wholes = [];
         $periods = [];
         $takesEverything = $selection->takesEverything();
         $codes = self::codes();
+        $isByDay = $by->isByDay();
         foreach ($amounts as $amount) {
             if (! $takesEverything && ! $selection->takes($amount->subject, $amount->day)) {
                 continue;
             }
-            $group = $codes($by, $amount);
+            $group = $isByDay ? $codes($by, $amount) : $by->groupOf($amount->subject, null);
             $part = $then === null ? '' : $codes($then, $amount);
             if ($then === null) {
-                $wholes[$group] = self::sum($wholes[$group] ?? null, $amount->row);
+                $wholes[$group] = isset($wholes[$group]) ? $wholes[$group]->plus($amount->row) : $amount->row;
             } else {
                 $rows[$group][$part] = self::sum($rows[$group][$part] ?? null, $amount->row);
             }
@@ -48,17 +50,25 @@ final readonly class Comparison
             }
         }
         $groups = [];
-        foreach (array_keys(self::sorted($then === null ? $wholes : $rows)) as $group) {
+        foreach (self::sorted($wholes) as $group => $row) {
+            $groups[$group] = new ComparedGroup($row, [], $across === null ? [] : self::sorted($periods[$group][''] ?? []));
+        }
+        foreach (self::sorted($rows) as $group => $ofParts) {
             $parts = [];
-            foreach ($then === null ? ['' => $wholes[$group]] : self::sorted($rows[$group]) as $part => $row) {
+            foreach (self::sorted($ofParts) as $part => $row) {
                 $parts[$part] = new ComparedGroup($row, [], self::sorted($periods[$group][$part] ?? []));
             }
-            unset($rows[$group], $wholes[$group]);
-            $groups[$group] = new ComparedGroup(self::totalOf($parts), $then === null ? [] : $parts, self::periodsOf($parts));
+            unset($rows[$group]);
+            $groups[$group] = new ComparedGroup(self::totalOf($parts), $parts, self::periodsOf($parts));
+        }
+        foreach ($groups as $group => $compared) {
+            // Work that ended before the period has figures at completion too, but no part in it.
+            if ($compared->row->completion !== null && ! $compared->row->isOfPeriod()) {
+                unset($groups[$group]);
+            }
         }
 
-        // Work that ended before the period has figures at completion too, but no part in it.
-        return new self(array_filter($groups, static fn (ComparedGroup $group): bool => $group->row->completion === null || $group->row->isOfPeriod()));
+        return new self($groups);
     }
 
     /** @return array<array-key, ComparedGroup> by group code, in byte order; those in which something is planned or recorded */
@@ -70,7 +80,7 @@ final readonly class Comparison
     /** @return array<array-key, ComparisonRow> of each group its sum */
     public function rows(): array
     {
-        return array_map(static fn (ComparedGroup $group): ComparisonRow => $group->row, $this->groups);
+        return array_combine(array_keys($this->groups), array_column($this->groups, 'row'));
     }
 
     public function total(): ComparisonRow
@@ -89,7 +99,7 @@ final readonly class Comparison
     {
         $total = null;
         foreach ($groups as $group) {
-            $total = self::sum($total, $group->row);
+            $total = $total === null ? $group->row : $total->plus($group->row);
         }
 
         return $total ?? ComparisonRow::empty();

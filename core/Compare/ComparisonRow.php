@@ -14,16 +14,18 @@ use Moss\Core\Time\Minutes;
 final readonly class ComparisonRow
 {
     /**
-     * @param  Minutes  $actual  with pending time in it, where that was asked for
-     * @param  array<string, int>  $kinds  minutes by kind of pay beyond regular time, where they are asked for
-     * @param  Minutes|null  $billable  what of actual is billable; null, like those below, where it is not asked for
+     * @param  int  $planned  minutes, like those below; plain numbers, since there may be thousands of rows
+     * @param  int  $plannedToDate  what of them lies on days up to today
+     * @param  int  $actual  with pending time in it, where that was asked for
+     * @param  int|null  $billable  what of actual is billable; null, like those below, where it is not asked for
+     * @param  array<string, int>  $kinds  by kind of pay beyond regular time, where they are asked for
      */
     public function __construct(
-        public Minutes $planned,
-        public Minutes $plannedToDate,
-        public Minutes $actual,
-        public Minutes $pending,
-        public ?Minutes $billable = null,
+        public int $planned,
+        public int $plannedToDate,
+        public int $actual,
+        public int $pending,
+        public ?int $billable = null,
         public ?ComparedMoney $money = null,
         public ?ComparedAttendance $attendance = null,
         public ?ComparedCompletion $completion = null,
@@ -33,24 +35,24 @@ final readonly class ComparisonRow
 
     public static function empty(): self
     {
-        return new self(Minutes::zero(), Minutes::zero(), Minutes::zero(), Minutes::zero());
+        return new self(0, 0, 0, 0);
     }
 
     /** What the days of people ask of them. */
     public static function expected(Minutes $minutes, Minutes $toDate): self
     {
-        return new self(Minutes::zero(), Minutes::zero(), Minutes::zero(), Minutes::zero(), attendance: new ComparedAttendance($minutes, $toDate, Minutes::zero()));
+        return new self(0, 0, 0, 0, attendance: new ComparedAttendance($minutes, $toDate, Minutes::zero()));
     }
 
     public static function completion(ComparedCompletion $completion): self
     {
-        return new self(Minutes::zero(), Minutes::zero(), Minutes::zero(), Minutes::zero(), completion: $completion);
+        return new self(0, 0, 0, 0, completion: $completion);
     }
 
     /** @param  array<string, int>  $kinds  minutes by kind of pay */
     public static function paid(array $kinds): self
     {
-        return new self(Minutes::zero(), Minutes::zero(), Minutes::zero(), Minutes::zero(), kinds: $kinds);
+        return new self(0, 0, 0, 0, kinds: $kinds);
     }
 
     public function plus(self $other): self
@@ -61,11 +63,11 @@ final readonly class ComparisonRow
         }
 
         return new self(
-            $this->planned->plus($other->planned),
-            $this->plannedToDate->plus($other->plannedToDate),
-            $this->actual->plus($other->actual),
-            $this->pending->plus($other->pending),
-            $this->billable === null || $other->billable === null ? $this->billable ?? $other->billable : $this->billable->plus($other->billable),
+            $this->planned + $other->planned,
+            $this->plannedToDate + $other->plannedToDate,
+            $this->actual + $other->actual,
+            $this->pending + $other->pending,
+            $this->billable === null || $other->billable === null ? $this->billable ?? $other->billable : $this->billable + $other->billable,
             $this->money === null || $other->money === null ? $this->money ?? $other->money : $this->money->plus($other->money),
             $this->attendance === null || $other->attendance === null ? $this->attendance ?? $other->attendance : $this->attendance->plus($other->attendance),
             $this->completion === null || $other->completion === null ? $this->completion ?? $other->completion : $this->completion->plus($other->completion),
@@ -76,31 +78,32 @@ final readonly class ComparisonRow
     /** Whether anything of it falls in the period, or remains. */
     public function isOfPeriod(): bool
     {
-        return ! $this->planned->isZero() || ! $this->actual->isZero() || ! $this->pending->isZero()
+        return $this->planned !== 0 || $this->actual !== 0 || $this->pending !== 0
             || ! ($this->money === null || $this->money->expenses === null)
             || ! ($this->attendance === null || $this->attendance->expected->isZero())
             || ! ($this->completion === null || $this->completion->remaining->isZero());
     }
 
-    public function variance(): Minutes
+    /** Actual less what is planned, in minutes. */
+    public function variance(): int
     {
-        return $this->actual->minus($this->planned);
+        return $this->actual - $this->planned;
     }
 
-    /** Actual less what is planned to date. */
-    public function againstToDate(): Minutes
+    /** Actual less what is planned to date, in minutes. */
+    public function againstToDate(): int
     {
-        return $this->actual->minus($this->plannedToDate);
+        return $this->actual - $this->plannedToDate;
     }
 
     /** That difference in percent of what is planned to date; null where that is nothing. */
     public function percentageToDate(): ?BigDecimal
     {
-        return Percentage::of($this->againstToDate(), $this->plannedToDate);
+        return Percentage::of(Minutes::of($this->againstToDate()), Minutes::of($this->plannedToDate));
     }
 
     public function variancePercentage(): ?BigDecimal
     {
-        return Percentage::of($this->variance(), $this->planned);
+        return Percentage::of(Minutes::of($this->variance()), Minutes::of($this->planned));
     }
 }

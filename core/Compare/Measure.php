@@ -134,13 +134,13 @@ enum Measure: string
     public function amountOf(ComparisonRow $row): ?int
     {
         return match ($this) {
-            self::Planned => $row->planned->toInt(),
-            self::ToDate => $row->plannedToDate->toInt(),
-            self::Actual => $row->actual->toInt(),
-            self::Pending => $row->pending->toInt(),
-            self::Difference => $row->againstToDate()->toInt(),
-            self::Variance => $row->variance()->toInt(),
-            self::Billable => $row->billable?->toInt() ?? 0,
+            self::Planned => $row->planned,
+            self::ToDate => $row->plannedToDate,
+            self::Actual => $row->actual,
+            self::Pending => $row->pending,
+            self::Difference => $row->againstToDate(),
+            self::Variance => $row->variance(),
+            self::Billable => $row->billable ?? 0,
             self::Cost => self::known($row->money?->cost, $row),
             self::BillValue => self::known($row->money?->bill, $row),
             self::Margin => self::Cost->amountOf($row) === null || self::BillValue->amountOf($row) === null ? null : $row->money?->margin()->cents() ?? 0,
@@ -159,7 +159,7 @@ enum Measure: string
         $percentage = match ($this) {
             self::DifferencePercentage => $row->percentageToDate(),
             self::VariancePercentage => $row->variancePercentage(),
-            self::BillableShare => Percentage::of($row->billable ?? Minutes::zero(), $row->actual),
+            self::BillableShare => Percentage::of(Minutes::of($row->billable ?? 0), Minutes::of($row->actual)),
             self::Utilisation => $row->attendance === null ? null : Percentage::of($row->attendance->entered, $row->attendance->expectedToDate),
             default => null,
         };

@@ -7,28 +7,30 @@ namespace Moss\Core\Compare;
 use Moss\Core\Calendar\Day;
 use Moss\Core\Time\Minutes;
 
-/** Recorded minutes of one subject, with what is asked of them, and with what is planned of it where both are read together. */
+/** Recorded time of one subject, with what is asked of them, and with what is planned of it where both are read together. */
 final readonly class RecordedTime
 {
     /**
+     * @param  int  $actual  minutes, like those below
      * @param  bool  $withPending  whether pending time counts as actual
      * @param  bool  $asksBillable  whether what is billable is told apart
      * @param  ComparedMoney|null  $money  of what counts as actual
      * @param  bool  $asksAttendance  whether the time counts as entered by somebody whose expected time is known
-     * @param  ComparisonRow|null  $planned  what is planned of the subject
+     * @param  int  $planned  what is planned of the subject
+     * @param  int  $toDate  what of that lies on days up to today
      */
-    public static function amount(WorkItem $subject, Day $day, Minutes $actual, Minutes $pending, bool $withPending, bool $asksBillable = false, ?ComparedMoney $money = null, bool $asksAttendance = false, ?ComparisonRow $planned = null): ComparedAmount
+    public static function amount(WorkItem $subject, Day $day, int $actual, int $pending, bool $withPending, bool $asksBillable = false, ?ComparedMoney $money = null, bool $asksAttendance = false, int $planned = 0, int $toDate = 0): ComparedAmount
     {
-        $counted = $withPending ? $actual->plus($pending) : $actual;
+        $counted = $withPending ? $actual + $pending : $actual;
 
         return new ComparedAmount($subject, $day, new ComparisonRow(
-            $planned === null ? Minutes::zero() : $planned->planned,
-            $planned === null ? Minutes::zero() : $planned->plannedToDate,
+            $planned,
+            $toDate,
             $counted,
             $pending,
-            $asksBillable ? ($subject->isBillable ? $counted : Minutes::zero()) : null,
+            $asksBillable ? ($subject->isBillable ? $counted : 0) : null,
             $money,
-            $asksAttendance ? new ComparedAttendance(Minutes::zero(), Minutes::zero(), $actual->plus($pending)) : null,
+            $asksAttendance ? new ComparedAttendance(Minutes::zero(), Minutes::zero(), Minutes::of($actual + $pending)) : null,
         ));
     }
 }

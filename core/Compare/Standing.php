@@ -20,11 +20,11 @@ enum Standing: string
     /** @param  int  $tolerance  percent of what is planned to date by which a group may differ and still be on track; 0 or more */
     public static function of(ComparisonRow $row, int $tolerance): self
     {
-        $difference = $row->againstToDate()->toInt();
+        $difference = $row->againstToDate();
 
         return match (true) {
-            $row->plannedToDate->isZero() => $row->actual->isZero() ? self::Ahead : self::Unplanned,
-            abs($difference) * 100 <= $tolerance * $row->plannedToDate->toInt() => self::OnTrack,
+            $row->plannedToDate === 0 => $row->actual === 0 ? self::Ahead : self::Unplanned,
+            abs($difference) * 100 <= $tolerance * $row->plannedToDate => self::OnTrack,
             $difference > 0 => self::Over,
             default => self::Under,
         };
@@ -33,6 +33,6 @@ enum Standing: string
     /** Whether somebody should look at it. */
     public function asks(): bool
     {
-        return ! in_array($this, [self::OnTrack, self::Ahead, self::Recorded], true);
+        return $this === self::Over || $this === self::Under || $this === self::Unplanned;
     }
 }

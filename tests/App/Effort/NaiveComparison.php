@@ -123,7 +123,7 @@ final class NaiveComparison
     {
         foreach ($spread->byDay() as $date => $minutes) {
             if ($this->days->period->includes(Day::of($date))) {
-                yield PlannedTime::amount($item, Day::of($date), $minutes, $this->days->isToDate(Day::of($date)) ? $minutes : Minutes::zero());
+                yield PlannedTime::amount($item, Day::of($date), $minutes->toInt(), $this->days->isToDate(Day::of($date)) ? $minutes->toInt() : 0);
             }
         }
     }
@@ -138,7 +138,7 @@ final class NaiveComparison
                 continue;
             }
             $item = $this->item($entry->task_id, $this->codeOf($entry->person_id), null, $entry->role?->code, $entry->billable, $entry);
-            [$actual, $pending] = $entry->state->isActual() ? [$entry->minutes, Minutes::zero()] : [Minutes::zero(), $entry->minutes];
+            [$actual, $pending] = $entry->state->isActual() ? [$entry->minutes->toInt(), 0] : [0, $entry->minutes->toInt()];
             $counts = $entry->state->isActual() || $terms->withPending;
             $who = [$item->person ?? '', $entry->role?->code, $day, $entry->minutes];
             $money = $counts ? new ComparedMoney($pricing->cost(...$who), $pricing->bill(...[...$who, $item->isBillable && $this->asksBillable($terms)]), Minutes::zero()) : new ComparedMoney(Cost::nothing(), Cost::nothing(), Minutes::zero());

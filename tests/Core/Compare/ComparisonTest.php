@@ -71,10 +71,10 @@ final class ComparisonTest extends TestCase
     #[DataProvider('standings')]
     public function test_a_group_stands_on_track_within_the_tolerance(int $toDate, int $actual, int $tolerance, Standing $expected): void
     {
-        $row = new ComparisonRow(Minutes::of($toDate + 600), Minutes::of($toDate), Minutes::of($actual), Minutes::zero());
+        $row = new ComparisonRow($toDate + 600, $toDate, $actual, 0);
 
         self::assertSame($expected, Standing::of($row, $tolerance));
-        self::assertSame($actual - $toDate, $row->againstToDate()->toInt());
+        self::assertSame($actual - $toDate, $row->againstToDate());
     }
 
     /** @return iterable<string, array{int, int, int, Standing}> */
@@ -95,7 +95,7 @@ final class ComparisonTest extends TestCase
         $row = self::compare(Grouping::Project, true)->total();
 
         self::assertSame([40, 24, 16, 5], self::hours($row));
-        self::assertSame(-24 * 60, $row->variance()->toInt());
+        self::assertSame(-24 * 60, $row->variance());
         self::assertSame('-60.0', (string) $row->variancePercentage());
         self::assertNull(self::compare(Grouping::Person)->rows()['bo']->variancePercentage());
     }
@@ -153,7 +153,7 @@ final class ComparisonTest extends TestCase
 
         $days = $period ?? DayRange::between(Day::of('2026-06-01'), Day::of('2026-07-31'));
         $compared = ComparedDays::planned($days, Day::of('2026-06-30'));
-        $recorded = static fn (WorkItem $item, string $day, int $actual, int $pending): ComparedAmount => RecordedTime::amount($item, Day::of($day), Minutes::ofHours($actual), Minutes::ofHours($pending), $withPending);
+        $recorded = static fn (WorkItem $item, string $day, int $actual, int $pending): ComparedAmount => RecordedTime::amount($item, Day::of($day), $actual * 60, $pending * 60, $withPending);
 
         return Comparison::of($by, $selection, [
             // Monday 29 June to Thursday 2 July, 8 h a day; and 8 h on Friday 26 June for the team.
@@ -168,7 +168,7 @@ final class ComparisonTest extends TestCase
     {
         foreach ($days as $day) {
             if (! $spread->on($day)->isZero()) {
-                yield PlannedTime::amount($item, $day, $spread->on($day), $compared->isToDate($day) ? $spread->on($day) : Minutes::zero());
+                yield PlannedTime::amount($item, $day, $spread->on($day)->toInt(), $compared->isToDate($day) ? $spread->on($day)->toInt() : 0);
             }
         }
     }
@@ -184,10 +184,10 @@ final class ComparisonTest extends TestCase
     private static function hours(ComparisonRow $row): array
     {
         return [
-            intdiv($row->planned->toInt(), 60),
-            intdiv($row->plannedToDate->toInt(), 60),
-            intdiv($row->actual->toInt(), 60),
-            intdiv($row->pending->toInt(), 60),
+            intdiv($row->planned, 60),
+            intdiv($row->plannedToDate, 60),
+            intdiv($row->actual, 60),
+            intdiv($row->pending, 60),
         ];
     }
 }

@@ -184,11 +184,11 @@ final class CompareCommand extends Command
         return array_combine([...self::COLUMNS, ...$further->headings()], [
             $group,
             $name,
-            $row->planned->toInt(),
-            $row->plannedToDate->toInt(),
-            $row->actual->toInt(),
-            $row->pending->toInt(),
-            $row->variance()->toInt(),
+            $row->planned,
+            $row->plannedToDate,
+            $row->actual,
+            $row->pending,
+            $row->variance(),
             $row->variancePercentage()?->__toString(),
             ...$further->cells($row),
         ]);

@@ -33,7 +33,7 @@ final readonly class ComparisonLines
         $terms = $this->asked->terms;
         $names = GroupNames::for($terms->by, null, $terms->field);
         $partNames = $terms->then === null ? null : GroupNames::for($terms->then, null, $terms->field);
-        foreach (ComparisonOrder::of($this->comparison->groups(), $terms->by, $this->asked, $names) as $code => $group) {
+        foreach (ComparisonOrder::of($this->comparison->groups(), $this->asked->standingsOf($this->comparison->groups()), $terms->by, $this->asked, $names) as $code => $group) {
             $name = $names->nameOf((string) $code);
             yield new ComparedLine((string) $code, $name, null, '', $group->row, $group->periods);
             foreach ($group->parts as $part => $made) {

@@ -34,7 +34,7 @@ final class CsvComparison
     private static function across(array $rows, array $periods): array
     {
         return array_merge(...array_map(static fn (string $period): array => isset($rows[$period])
-            ? [(string) $rows[$period]->planned->toInt(), (string) $rows[$period]->actual->toInt()]
+            ? [(string) $rows[$period]->planned, (string) $rows[$period]->actual]
             : ['0', '0'], $periods));
     }
 }

@@ -15,15 +15,15 @@ final class FindingWords
 {
     public static function of(ComparisonRow $total, Standing $standing, Person $reader): string
     {
-        $hours = static fn (Minutes $minutes): string => Wording::hours($minutes, $reader);
+        $hours = static fn (int $minutes): string => Wording::hours(Minutes::of($minutes), $reader);
         $difference = $total->againstToDate();
-        $values = ['actual' => $hours($total->actual), 'planned' => $hours($total->plannedToDate), 'difference' => $hours($difference->isNegative() ? Minutes::zero()->minus($difference) : $difference)];
+        $values = ['actual' => $hours($total->actual), 'planned' => $hours($total->plannedToDate), 'difference' => $hours(abs($difference))];
 
         return Wording::of(match (true) {
             $standing === Standing::Recorded => 'compare.found_recorded',
-            $total->plannedToDate->isZero() => 'compare.found_unplanned',
-            $difference->isZero() => 'compare.found_as_planned',
-            $difference->isNegative() => 'compare.found_under',
+            $total->plannedToDate === 0 => 'compare.found_unplanned',
+            $difference === 0 => 'compare.found_as_planned',
+            $difference < 0 => 'compare.found_under',
             default => 'compare.found_over',
         }, $values);
     }

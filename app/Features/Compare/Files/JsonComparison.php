@@ -73,7 +73,7 @@ final class JsonComparison
     {
         $across = [];
         foreach ($periods as $period) {
-            $across[$period] = ['planned' => isset($rows[$period]) ? $rows[$period]->planned->toInt() : 0, 'actual' => isset($rows[$period]) ? $rows[$period]->actual->toInt() : 0];
+            $across[$period] = ['planned' => isset($rows[$period]) ? $rows[$period]->planned : 0, 'actual' => isset($rows[$period]) ? $rows[$period]->actual : 0];
         }
 
         return $across;

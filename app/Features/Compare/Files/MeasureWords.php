@@ -47,15 +47,15 @@ final class MeasureWords
         $amount = $measure->amountOf($row);
 
         return match ($measure->unit()) {
-            MeasureUnit::Hours => $amount === null ? '–' : self::hours(Minutes::of($amount)),
+            MeasureUnit::Hours => $amount === null ? '–' : self::hours($amount),
             MeasureUnit::Money => $amount === null ? '–' : LocalFormat::decimal(Money::ofCents($amount)->toString()),
             MeasureUnit::Percent => $measure->percentageOf($row) === null ? '–' : LocalFormat::decimal($measure->percentageOf($row)),
         };
     }
 
-    /** Two decimals at most, half up. */
-    public static function hours(Minutes $minutes): string
+    /** In hours, two decimals at most, half up. */
+    public static function hours(int $minutes): string
     {
-        return LocalFormat::decimal((string) BigDecimal::of($minutes->toInt())->dividedBy(60, 2, RoundingMode::HALF_UP));
+        return LocalFormat::decimal((string) BigDecimal::of($minutes)->dividedBy(60, 2, RoundingMode::HALF_UP));
     }
 }

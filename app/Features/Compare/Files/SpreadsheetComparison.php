@@ -10,6 +10,7 @@ use App\Support\Language\Wording;
 use Moss\Core\Compare\ComparisonRow;
 use Moss\Core\Compare\Grouping;
 use Moss\Core\Compare\Measure;
+use Moss\Core\Time\Minutes;
 
 /** A comparison as rows of a spreadsheet, in hours: what it is of, then groups and what they are made of, then the total. */
 final class SpreadsheetComparison
@@ -68,7 +69,7 @@ final class SpreadsheetComparison
         return array_merge(...array_map(static function (string $period) use ($rows): array {
             $row = $rows[$period] ?? ComparisonRow::empty();
 
-            return [SheetCell::hours($row->planned), SheetCell::hours($row->actual)];
+            return [SheetCell::hours(Minutes::of($row->planned)), SheetCell::hours(Minutes::of($row->actual))];
         }, $periods));
     }
 

@@ -15,6 +15,6 @@ final readonly class ComparedPeriodProps
 
     public static function of(ComparisonRow $row): self
     {
-        return new self($row->planned->toInt(), $row->actual->toInt(), $row->pending->toInt());
+        return new self($row->planned, $row->actual, $row->pending);
     }
 }

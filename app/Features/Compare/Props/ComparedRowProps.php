@@ -33,11 +33,11 @@ final readonly class ComparedRowProps
     public static function of(ComparisonRow $row, Standing $standing, array $measures): self
     {
         return new self(
-            $row->planned->toInt(),
-            $row->plannedToDate->toInt(),
-            $row->actual->toInt(),
-            $row->pending->toInt(),
-            $row->againstToDate()->toInt(),
+            $row->planned,
+            $row->plannedToDate,
+            $row->actual,
+            $row->pending,
+            $row->againstToDate(),
             $row->percentageToDate()?->__toString(),
             $standing,
             array_map(static fn (Measure $measure): MeasureValueProps => MeasureValueProps::of($measure, $row), $measures),

@@ -63,7 +63,7 @@ final class ComparedEntries
     private static function money(Pricing $pricing, Record $entry, Measure $measure): ?int
     {
         $who = [$entry->string('person_code'), $entry->stringOrNull('role'), Day::of($entry->string('date')), Minutes::of($entry->int('minutes'))];
-        $row = new ComparisonRow(Minutes::zero(), Minutes::zero(), $who[3], Minutes::zero(), money: new ComparedMoney($pricing->cost(...[...$who, $entry->intOrNull('costed')]), $pricing->bill(...[...$who, $entry->bool('billable')]), Minutes::zero()));
+        $row = new ComparisonRow(0, 0, $who[3]->toInt(), 0, money: new ComparedMoney($pricing->cost(...[...$who, $entry->intOrNull('costed')]), $pricing->bill(...[...$who, $entry->bool('billable')]), Minutes::zero()));
 
         return $measure->amountOf($row);
     }

@@ -14,26 +14,34 @@ use Moss\Core\Compare\Standing;
 /** The order in which groups of a comparison are shown. */
 final class ComparisonOrder
 {
+    /** More minutes than anything has. */
+    private const MORE_THAN_ANY = 1 << 50;
+
     /**
-     * @param  array<array-key, ComparedGroup>  $groups  by code
+     * @param  array<array-key, ComparedGroup>  $groups  by code, in byte order, in which those stay that are equal
+     * @param  array<array-key, Standing>  $standings  by code
      * @param  Grouping  $by  what groups they are
      * @param  GroupNames|null  $names  of all of them, where they stand by name
      * @return array<array-key, ComparedGroup>
      */
-    public static function of(array $groups, Grouping $by, ComparisonQuestion $asked, ?GroupNames $names): array
+    public static function of(array $groups, array $standings, Grouping $by, ComparisonQuestion $asked, ?GroupNames $names): array
     {
-        $keys = [];
+        $sort = $asked->sort;
+        $places = [];
         foreach ($groups as $code => $group) {
-            $row = $group->row;
-            $keys[$code] = [...match (true) {
-                $asked->sort === ComparisonSort::Name => [$names?->nameOf((string) $code)],
-                $asked->sort instanceof Measure => self::largest($asked->sort, $row),
-                default => $by->isByDay() ? [] : self::attention($row, $asked->standingOf($row)),
-            }, (string) $code];
+            $places[$code] = match (true) {
+                $sort === ComparisonSort::Name => $names?->nameOf((string) $code),
+                $sort instanceof Measure => self::largest($sort, $group->row),
+                default => $by->isByDay() ? 0 : self::attention($group->row, $standings[$code]),
+            };
         }
-        asort($keys);
+        asort($places);
+        $ordered = [];
+        foreach (array_keys($places) as $code) {
+            $ordered[$code] = $groups[$code];
+        }
 
-        return array_map(static fn (array $key): ComparedGroup => $groups[$key[count($key) - 1]], $keys);
+        return $ordered;
     }
 
     /** The names that an order asks for; null where it asks for none. */
@@ -42,23 +50,22 @@ final class ComparisonOrder
         return $asked->sort === ComparisonSort::Name ? GroupNames::for($by, null, $asked->terms->field) : null;
     }
 
-    /** @return list<int> */
-    private static function attention(ComparisonRow $row, Standing $standing): array
+    /** A place in the order: those come first that somebody should look at, by how far they are from their plan, and then the others by what is planned. */
+    private static function attention(ComparisonRow $row, Standing $standing): int
     {
-        $asks = $standing->asks();
-        if ($standing === Standing::Recorded) {
-            return [0, -$row->actual->toInt()];
-        }
-
-        return [$asks ? 0 : 1, $asks ? -abs($row->againstToDate()->toInt()) : -$row->planned->toInt()];
+        return match (true) {
+            $standing === Standing::Recorded => -$row->actual,
+            $standing->asks() => -abs($row->againstToDate()) - self::MORE_THAN_ANY,
+            default => -$row->planned,
+        };
     }
 
-    /** @return list<int> what is not known comes last */
-    private static function largest(Measure $measure, ComparisonRow $row): array
+    /** A place in the order; what is not known comes last. */
+    private static function largest(Measure $measure, ComparisonRow $row): int
     {
         $percentage = $measure->percentageOf($row);
         $value = $percentage === null ? $measure->amountOf($row) : BigDecimal::of($percentage)->toScale(1)->getUnscaledValue()->toInt();
 
-        return $value === null ? [1, 0] : [0, -$value];
+        return $value === null ? PHP_INT_MAX : -$value;
     }
 }

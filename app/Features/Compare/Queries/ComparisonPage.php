@@ -53,7 +53,8 @@ final readonly class ComparisonPage
         $work = ComparableWork::of($reader);
         $isInTwo = $this->report->isReadInTwo($terms, $work);
         $comparison = $this->report->comparison($isInTwo ? $terms->ofGroups() : $terms, $work);
-        $groups = ComparisonOrder::of($comparison->groups(), $terms->by, $asked, ComparisonOrder::names($terms->by, $asked));
+        $standings = $asked->standingsOf($comparison->groups());
+        $groups = ComparisonOrder::of($comparison->groups(), $standings, $terms->by, $asked, ComparisonOrder::names($terms->by, $asked));
         $atOnce = $terms->then === null ? self::AT_ONCE : self::FEWER_AT_ONCE;
         $pages = max(1, (int) ceil(count($groups) / $atOnce));
         $page = min($asked->page, $pages);
@@ -66,7 +67,7 @@ final readonly class ComparisonPage
         $ofPeriods = $isInTwo ? $terms->ofPeriods() : null;
         $totals = $ofPeriods === null ? $comparison->periods() : $this->report->comparison($ofPeriods, $work)->rows();
         $periods = array_map(strval(...), array_keys($totals));
-        $standings = array_count_values(array_map(static fn (ComparisonRow $row): string => $asked->standingOf($row)->value, $comparison->rows()));
+        $counts = array_count_values(array_column($standings, 'value'));
 
         return new ComparisonProps(
             $terms->by, $terms->then, $terms->across, $asked->period, $terms->days->first()->toString(), $terms->days->last()->toString(),
@@ -97,10 +98,10 @@ final readonly class ComparisonPage
             ComparedRowProps::of($total, $asked->standingOf($total), $shown),
             self::across($totals, $periods),
             count($groups),
-            $standings[Standing::Over->value] ?? 0,
-            $standings[Standing::Under->value] ?? 0,
-            $standings[Standing::Unplanned->value] ?? 0,
-            $standings[Standing::OnTrack->value] ?? 0,
+            $counts[Standing::Over->value] ?? 0,
+            $counts[Standing::Under->value] ?? 0,
+            $counts[Standing::Unplanned->value] ?? 0,
+            $counts[Standing::OnTrack->value] ?? 0,
             self::scale($comparison, $terms->withPending),
             $page,
             $pages,
@@ -156,7 +157,7 @@ final readonly class ComparisonPage
         }
         $names = ComparisonOrder::names($then, $asked);
 
-        return array_map(static fn (ComparedGroup $group): array => array_slice(ComparisonOrder::of($group->parts, $then, $asked, $names), 0, self::MOST_PARTS, true), $shown);
+        return array_map(static fn (ComparedGroup $group): array => array_slice(ComparisonOrder::of($group->parts, $asked->standingsOf($group->parts), $then, $asked, $names), 0, self::MOST_PARTS, true), $shown);
     }
 
     /**
@@ -180,7 +181,13 @@ final readonly class ComparisonPage
 
     private static function scale(Comparison $comparison, bool $withPending): int
     {
-        return max([1, ...array_map(static fn (ComparisonRow $row): int => max($row->planned->toInt(), $row->actual->toInt() + ($withPending ? 0 : $row->pending->toInt())), array_values($comparison->rows()))]);
+        $longest = 1;
+        foreach ($comparison->groups() as $group) {
+            $row = $group->row;
+            $longest = max($longest, $row->planned, $withPending ? $row->actual : $row->actual + $row->pending);
+        }
+
+        return $longest;
     }
 
     /**

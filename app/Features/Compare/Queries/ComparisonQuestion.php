@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Features\Compare\Queries;
 
+use Moss\Core\Compare\ComparedGroup;
 use Moss\Core\Compare\ComparisonRow;
 use Moss\Core\Compare\Measure;
 use Moss\Core\Compare\Standing;
@@ -38,5 +39,20 @@ final readonly class ComparisonQuestion
     public function standingOf(ComparisonRow $row): Standing
     {
         return $this->terms->asksFieldOfEntries() ? Standing::Recorded : Standing::of($row, $this->tolerance);
+    }
+
+    /**
+     * @param  array<array-key, ComparedGroup>  $groups
+     * @return array<array-key, Standing> by code, how each stands
+     */
+    public function standingsOf(array $groups): array
+    {
+        $standings = [];
+        $isAgainstPlans = ! $this->terms->asksFieldOfEntries();
+        foreach ($groups as $code => $group) {
+            $standings[$code] = $isAgainstPlans ? Standing::of($group->row, $this->tolerance) : Standing::Recorded;
+        }
+
+        return $standings;
     }
 }

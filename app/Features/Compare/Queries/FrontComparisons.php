@@ -10,7 +10,6 @@ use App\Features\Compare\Props\FrontGroupProps;
 use App\Models\Person;
 use App\Models\SavedComparison;
 use Moss\Core\Calendar\Day;
-use Moss\Core\Compare\ComparisonRow;
 use Moss\Core\Compare\Measure;
 use Moss\Core\Compare\Standing;
 
@@ -41,18 +40,19 @@ final readonly class FrontComparisons
         $asked = ComparisonAddress::saved($saved->address)->question($reader, $today);
         $terms = $asked->terms->ofGroups();
         $comparison = $this->report->comparison($terms, ComparableWork::of($reader));
-        $shown = array_slice(ComparisonOrder::of($comparison->groups(), $terms->by, $asked, ComparisonOrder::names($terms->by, $asked)), 0, self::GROUPS, true);
+        $standings = $asked->standingsOf($comparison->groups());
+        $shown = array_slice(ComparisonOrder::of($comparison->groups(), $standings, $terms->by, $asked, ComparisonOrder::names($terms->by, $asked)), 0, self::GROUPS, true);
         $names = GroupNames::for($terms->by, array_map(strval(...), array_keys($shown)), $terms->field);
         $groups = [];
         foreach ($shown as $code => $group) {
             $groups[] = new FrontGroupProps($terms->by, (string) $code, $names->nameOf((string) $code), ComparedRowProps::of($group->row, $asked->standingOf($group->row), self::USUAL));
         }
-        $standings = array_count_values(array_map(static fn (ComparisonRow $row): string => $asked->standingOf($row)->value, $comparison->rows()));
+        $counts = array_count_values(array_column($standings, 'value'));
 
         return new FrontComparisonProps(
             $saved->id, $saved->name, $saved->address, $asked->period, $terms->days->first()->toString(), $terms->days->last()->toString(), $asked->tolerance,
             ComparedRowProps::of($comparison->total(), $asked->standingOf($comparison->total()), self::USUAL), $groups, count($comparison->groups()),
-            $standings[Standing::Over->value] ?? 0, $standings[Standing::Under->value] ?? 0,
+            $counts[Standing::Over->value] ?? 0, $counts[Standing::Under->value] ?? 0,
         );
     }
 }

@@ -18,7 +18,7 @@ final readonly class MergedSums
 
     /**
      * @param  non-empty-list<SumPart>  $parts
-     * @return Builder the columns of all parts, `first`, and all sums, which are null where no part has any
+     * @return Builder the columns of all parts, and all sums, which are null where no part has any
      */
     public static function of(array $parts): Builder
     {
@@ -27,10 +27,9 @@ final readonly class MergedSums
         // In the same order in each, by which a union takes them together.
         $queries = array_map(static fn (SumPart $part): Builder => DB::query()->fromSub($part->query, 'part')->select([
             ...array_map(static fn (string $column): string|Sql => in_array($column, $part->columns, true) ? $column : Sql::number(self::OTHERWISE[$column] ?? 0, $column), $columns),
-            'first',
             ...array_map(static fn (string $sum): string|Sql => in_array($sum, $part->sums, true) ? $sum : Sql::none($sum), $sums),
         ]), $parts);
-        $merged = DB::query()->fromSub(Union::of($queries), 'parts')->select($columns)->addSelect(Sql::min('first', 'first'));
+        $merged = DB::query()->fromSub(Union::of($queries), 'parts')->select($columns);
         foreach ($sums as $sum) {
             $merged->addSelect(Sql::sum($sum, $sum));
         }

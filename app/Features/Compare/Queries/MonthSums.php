@@ -40,7 +40,7 @@ final class MonthSums
             $rows->addSelect(Sql::sum($column, $name));
         }
 
-        return new SumPart($rows->addSelect(Sql::min('month', 'first')), $columns, array_keys($sums));
+        return new SumPart($rows, $columns, array_keys($sums));
     }
 
     /**

@@ -14,8 +14,6 @@ use Moss\Core\Compare\ComparedDays;
 /** What is planned in a period, as `minutes`, and planned `to_date`: of months, of whole week parts, and of the days of parts that the period or today cuts through. */
 final class PlannedSums
 {
-    private const NAMES = ['minutes', 'to_date'];
-
     /** @return list<SumPart> */
     public static function of(Dimensions $asked, ComparedDays $compared, ComparableWork $work): array
     {
@@ -27,12 +25,12 @@ final class PlannedSums
         $parts = [];
         if ($ofMonths !== null && $months !== []) {
             $toDate = self::toDate('month', $months[0], $months[count($months) - 1], $thisMonth?->first()->plusDays(-1) ?? $compared->toDate());
-            $parts[] = new SumPart($ofMonths->query->selectRaw("sum($toDate) AS to_date"), $columns, self::NAMES);
+            $parts[] = new SumPart($ofMonths->query->selectRaw("sum($toDate) AS to_date"), $columns, ['minutes', 'to_date']);
         }
         $beside = $months === [] ? [$compared->period] : $compared->besideMonths();
-        foreach (array_filter([[$beside, 'planned_minutes'], [$thisMonth === null ? [] : [$thisMonth], '0']], static fn (array $some): bool => $some[0] !== []) as [$ranges, $minutes]) {
+        foreach (array_filter([[$beside, 'planned_minutes'], [$thisMonth === null ? [] : [$thisMonth], null]], static fn (array $some): bool => $some[0] !== []) as [$ranges, $minutes]) {
             $parts[] = WeekSums::of('planned_weeks', ['task_id', 'person_id', 'team_id', 'role_id'], $columns,
-                ['minutes' => $minutes, 'to_date' => self::toDate('starts_on', $ranges[0]->first(), $ranges[count($ranges) - 1]->last(), $compared->toDate())], $compared, $work, $ranges);
+                array_filter(['minutes' => $minutes, 'to_date' => self::toDate('starts_on', $ranges[0]->first(), $ranges[count($ranges) - 1]->last(), $compared->toDate())], is_string(...)), $compared, $work, $ranges);
         }
         foreach ($compared->cut as $days) {
             $parts[] = self::ofDays($columns, $days, $compared, $work, $thisMonth?->includes($days->first()) ?? false);
@@ -65,11 +63,14 @@ final class PlannedSums
     {
         // Tasks are told apart first, in the order in which they are stored.
         $read = array_map(static fn (string $column): string => $column === 'project_id' ? 'task_id' : $column, $columns);
-        $sums = WeekSums::grouped($work->narrow(PlannedWeek::query()->toBase()->where('starts_on', WeekPart::containing($days->first())->toString())), $read, 'starts_on')
-            ->selectRaw('? AS first, sum('.($onlyToDate ? '0' : self::weekdays($days)).') AS minutes, sum('.self::weekdays($days->upTo($compared->toDate())).') AS to_date', [$days->first()->toString()])
+        $rows = WeekSums::grouped($work->narrow(PlannedWeek::query()->toBase()->where('starts_on', WeekPart::containing($days->first())->toString())), $read, 'starts_on')
             ->having($onlyToDate ? 'to_date' : 'minutes', '>', 0);
+        $sums = [...$onlyToDate ? [] : ['minutes' => self::weekdays($days)], 'to_date' => self::weekdays($days->upTo($compared->toDate()))];
+        foreach ($sums as $name => $sum) {
+            $rows->selectRaw("sum($sum) AS $name");
+        }
 
-        return new SumPart($read === $columns ? $sums : WeekSums::told($sums, $columns, self::NAMES), $columns, self::NAMES);
+        return new SumPart($read === $columns ? $rows : WeekSums::told($rows, $columns, array_keys($sums)), $columns, array_keys($sums));
     }
 
     /** The columns that hold days; 0 for none. */

@@ -34,7 +34,7 @@ final class SpentAmounts
             /** @var object{date: string, charged: int, cents: int, task_id: int|null, project_id: int|null, person_id: int|null, field: string|null} $sum */
             $item = $items->of($sum->task_id ?? $sum->project_id ?? 0, $sum->person_id ?? 0, 0, 0, $asked->billable ? $sum->charged : RecordedTotals::BILLABLE_AS_TASK, field: $sum->field);
             $money = $work->hasMoneyOf($item->manager) ? ComparedMoney::spent(Money::ofCents($sum->cents), $sum->charged === 1) : ComparedMoney::hidden(Minutes::zero());
-            yield RecordedTime::amount($item, $days[$sum->date] ??= Day::of($sum->date), Minutes::zero(), Minutes::zero(), $terms->withPending, $asked->billable, $money);
+            yield RecordedTime::amount($item, $days[$sum->date] ??= Day::of($sum->date), 0, 0, $terms->withPending, $asked->billable, $money);
         }
     }
 

@@ -10,7 +10,7 @@ use Illuminate\Database\Query\Builder;
 final readonly class SumPart
 {
     /**
-     * @param  Builder  $query  selects the columns, the sums and `first`, the first day of a row
+     * @param  Builder  $query  selects the columns and the sums
      * @param  list<string>  $columns  that its rows tell apart; they may come several times
      * @param  list<string>  $sums  by their names
      */

@@ -13,7 +13,6 @@ use Moss\Core\Calendar\DayRange;
 use Moss\Core\Compare\ComparedAmount;
 use Moss\Core\Compare\ComparedDays;
 use Moss\Core\Compare\ComparedMoney;
-use Moss\Core\Compare\ComparisonRow;
 use Moss\Core\Compare\PlannedTime;
 use Moss\Core\Compare\RecordedTime;
 use Moss\Core\Compare\WorkItem;
@@ -54,16 +53,16 @@ final class TimeAmounts
     private function ofSums(ComparisonTerms $terms, Dimensions $asked, WorkItems $items, array $parts, ComparableWork $work, ?array $known): iterable
     {
         [$asksMoney, $asksAttendance] = [$terms->asksMoney(), $terms->asksAttendance()];
+        // Where no grouping asks for days, none is read of thousands of rows.
+        $first = $terms->days->first();
         foreach ($parts === [] ? [] : StreamedRows::named(MergedSums::of($parts)) as $row) {
-            /** @var object{task_id?: int, project_id?: int, person_id?: int, team_id?: int, role_id?: int, billable?: int, first: string|null, minutes?: int|null, to_date?: int|null, actual?: int|null, pending?: int|null, actual_cents?: int, pending_cents?: int, actual_unrated?: int, pending_unrated?: int, actual_bill_cents?: int, pending_bill_cents?: int, actual_bill_unrated?: int, pending_bill_unrated?: int} $row */
-            if ($row->first === null) {
-                continue;
-            }
+            /** @var object{task_id?: int, project_id?: int, person_id?: int, team_id?: int, role_id?: int, billable?: int, month?: string, starts_on?: string, minutes?: int|null, to_date?: int|null, actual?: int|null, pending?: int|null, actual_cents?: int, pending_cents?: int, actual_unrated?: int, pending_unrated?: int, actual_bill_cents?: int, pending_bill_cents?: int, actual_bill_unrated?: int, pending_bill_unrated?: int} $row */
             $item = $items->of($row->task_id ?? $row->project_id ?? 0, $row->person_id ?? 0, $row->team_id ?? 0, $row->role_id ?? 0, $row->billable ?? RecordedTotals::BILLABLE_AS_TASK);
-            $planned = PlannedTime::amount($item, $this->day($row->first), Minutes::of($row->minutes ?? 0), Minutes::of($row->to_date ?? 0));
+            $date = $row->month ?? $row->starts_on ?? null;
+            $day = $date === null ? $first : ($this->days[$date] ??= Day::of($date));
             $actual = $row->actual ?? null;
             if ($actual === null) {
-                yield $planned;
+                yield PlannedTime::amount($item, $day, $row->minutes ?? 0, $row->to_date ?? 0);
 
                 continue;
             }
@@ -73,7 +72,9 @@ final class TimeAmounts
                 $asked->billable && $item->isBillable ? self::cost($terms, $row->actual_bill_cents ?? 0, $row->actual_bill_unrated ?? 0, $row->pending_bill_cents ?? 0, $row->pending_bill_unrated ?? 0) : Cost::nothing(),
                 Minutes::zero(),
             ) : null;
-            yield $this->amount($terms, $asked, $item, $row->first, $actual, $pending, self::seen($money, $item, $work, $actual + ($terms->withPending ? $pending : 0)), $asksAttendance && ($known === null || isset($known[$row->person_id ?? 0])), $planned->row);
+            yield RecordedTime::amount($item, $day, $actual, $pending, $terms->withPending, $asked->billable,
+                $money === null ? null : self::seen($money, $item, $work, $actual + ($terms->withPending ? $pending : 0)),
+                $asksAttendance && ($known === null || isset($known[$row->person_id ?? 0])), $row->minutes ?? 0, $row->to_date ?? 0);
         }
     }
 
@@ -93,13 +94,9 @@ final class TimeAmounts
             $actual = $isActual[$row->state] ??= EntryState::from($row->state)->isActual();
             $counts = $actual || $terms->withPending;
             $money = $pricing === null ? null : ($counts ? self::priced($pricing, $asked->billable && $item->isBillable, $row->person ?? '', $row->role ?? null, $this->day($row->first), Minutes::of($row->minutes), $row->costed ?? null) : new ComparedMoney(Cost::nothing(), Cost::nothing(), Minutes::zero()));
-            yield $this->amount($terms, $asked, $item, $row->first, $actual ? $row->minutes : 0, $actual ? 0 : $row->minutes, self::seen($money, $item, $work, $counts ? $row->minutes : 0), $asksAttendance && ($known === null || isset($known[$row->person_id ?? 0])));
+            yield RecordedTime::amount($item, $this->day($row->first), $actual ? $row->minutes : 0, $actual ? 0 : $row->minutes, $terms->withPending, $asked->billable,
+                $money === null ? null : self::seen($money, $item, $work, $counts ? $row->minutes : 0), $asksAttendance && ($known === null || isset($known[$row->person_id ?? 0])));
         }
-    }
-
-    private function amount(ComparisonTerms $terms, Dimensions $asked, WorkItem $item, string $first, int $actual, int $pending, ?ComparedMoney $money, bool $asksAttendance, ?ComparisonRow $planned = null): ComparedAmount
-    {
-        return RecordedTime::amount($item, $this->day($first), Minutes::of($actual), Minutes::of($pending), $terms->withPending, $asked->billable, $money, $asksAttendance, $planned);
     }
 
     private static function priced(Pricing $pricing, bool $isBillable, string $person, ?string $role, Day $day, Minutes $minutes, ?int $costed): ComparedMoney
@@ -113,9 +110,9 @@ final class TimeAmounts
     }
 
     /** Money as the reader may see it. */
-    private static function seen(?ComparedMoney $money, WorkItem $item, ComparableWork $work, int $minutes): ?ComparedMoney
+    private static function seen(ComparedMoney $money, WorkItem $item, ComparableWork $work, int $minutes): ComparedMoney
     {
-        return $money === null || $work->hasMoneyOf($item->manager) ? $money : ComparedMoney::hidden(Minutes::of($minutes));
+        return $work->hasMoneyOf($item->manager) ? $money : ComparedMoney::hidden(Minutes::of($minutes));
     }
 
     /** @return array<int, int>|null people whose expected time the reader may know, by their numbers; null where those are all, or nobody asks */

@@ -42,8 +42,7 @@ final readonly class WeekSums
         $parts = self::grouped($work->narrow(DB::table($table)), $dimensions, 'starts_on')
             // Few parts are found by their days, unless they are few people's.
             ->when($work->isOnePersons() || $isLongPeriod, static fn (Builder $long): Builder => self::within($long, $ranges, $days, $work->isOnePersons() || $read !== ['starts_on']),
-                static fn (Builder $short): Builder => $short->whereIn('starts_on', self::firsts($ranges, $days)))
-            ->addSelect(Sql::min('starts_on', 'first'));
+                static fn (Builder $short): Builder => $short->whereIn('starts_on', self::firsts($ranges, $days)));
         foreach ($sums as $name => $sum) {
             $parts->selectRaw("sum($sum) AS $name");
         }
@@ -89,7 +88,7 @@ final readonly class WeekSums
      */
     public static function told(Builder $ofTasks, array $columns, array $sums): Builder
     {
-        return ToldBillable::selected(self::ofProjects(DB::query()->fromSub($ofTasks, 'parts'), $columns, 'parts.task_id'), $columns, 'parts.billable')->addSelect(['first', ...$sums]);
+        return ToldBillable::selected(self::ofProjects(DB::query()->fromSub($ofTasks, 'parts'), $columns, 'parts.task_id'), $columns, 'parts.billable')->addSelect($sums);
     }
 
     /**

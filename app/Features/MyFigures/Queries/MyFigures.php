@@ -48,7 +48,7 @@ final readonly class MyFigures
     /** @return list<MyGroupProps> those with time, or of which some is expected */
     private static function groups(Comparison $comparison, Grouping $by, bool $shows): array
     {
-        $rows = array_filter($comparison->rows(), static fn (ComparisonRow $row): bool => ! $row->actual->isZero() || ! ($row->attendance === null || $row->attendance->expected->isZero()));
+        $rows = array_filter($comparison->rows(), static fn (ComparisonRow $row): bool => $row->actual !== 0 || ! ($row->attendance === null || $row->attendance->expected->isZero()));
         $codes = array_map(strval(...), array_keys($rows));
         $names = $codes === [] ? [] : OwnComparison::names($by, $codes);
 
@@ -59,7 +59,7 @@ final readonly class MyFigures
     {
         // Pending time is counted here; it is as much one's own.
         return new MyGroupProps(
-            $code, $name, $row->actual->toInt(), $row->pending->toInt(), $row->billable?->toInt() ?? 0, Measure::BillableShare->percentageOf($row),
+            $code, $name, $row->actual, $row->pending, $row->billable ?? 0, Measure::BillableShare->percentageOf($row),
             $row->attendance?->expected->toInt(), $shows ? Measure::BillValue->amountOf($row) : null,
         );
     }
