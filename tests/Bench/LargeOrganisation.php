@@ -31,11 +31,13 @@ final class LargeOrganisation
 
     private const AUDITED_FROM = '2026-02-01';
 
-    private const TEAMS = 200;
-
     private const ROLES = 12;
 
-    private const MANAGERS = 300;
+    private const PEOPLE_OF_TEAM = 25;
+
+    private const PROJECTS_OF_MANAGER = 5;
+
+    private const PROJECTS_OF_CLIENT = 10;
 
     private const TASKS_OF_PROJECT = 8;
 
@@ -50,8 +52,18 @@ final class LargeOrganisation
     /** @var array<int, list<array{int, int, int, int}>> task, role, first and last day by person */
     private array $held = [];
 
+    /** However large it is, a team has as many people and a manager as many projects. */
+    private readonly int $teams;
+
+    private readonly int $managers;
+
+    private readonly int $clients;
+
     public function __construct(private readonly int $people, private readonly int $projects, private readonly int $entries)
     {
+        $this->teams = max(1, intdiv($people, self::PEOPLE_OF_TEAM));
+        $this->managers = max(1, intdiv($projects, self::PROJECTS_OF_MANAGER));
+        $this->clients = max(1, intdiv($projects, self::PROJECTS_OF_CLIENT));
         $this->random = new Randomizer(new Mt19937(2026));
     }
 
@@ -84,7 +96,7 @@ final class LargeOrganisation
             }
         }
         DB::table('organisations')->where('id', 1)->update(['name' => 'Measured Works', 'calendar_id' => 1]);
-        DB::table('clients')->insert(array_map(static fn (int $id): array => ['id' => $id, 'code' => 'C'.$id, 'name' => 'Client '.$id], range(1, 150)));
+        DB::table('clients')->insert(array_map(static fn (int $id): array => ['id' => $id, 'code' => 'C'.$id, 'name' => 'Client '.$id], range(1, $this->clients)));
         DB::table('roles')->insert(array_map(static fn (int $id): array => ['id' => $id, 'code' => 'role'.$id, 'name' => 'Role '.$id], range(1, self::ROLES)));
         foreach (range(1, self::ROLES) as $role) {
             foreach ([self::FIRST => 50, '2025-07-01' => 54] as $day => $cost) {
@@ -95,16 +107,16 @@ final class LargeOrganisation
 
     private function people(): void
     {
-        DB::table('teams')->insert(array_map(static fn (int $id): array => ['id' => $id, 'code' => 'T'.$id, 'name' => 'Team '.$id], range(1, self::TEAMS)));
+        DB::table('teams')->insert(array_map(static fn (int $id): array => ['id' => $id, 'code' => 'T'.$id, 'name' => 'Team '.$id], range(1, $this->teams)));
         $password = Hash::make(self::PASSWORD);
         $rows = [];
         foreach (range(1, $this->people) as $id) {
             $rows[] = [
                 'id' => $id, 'code' => 'p'.$id, 'name' => 'Person '.$id, 'email' => 'p'.$id.'@measured.example', 'password' => $password,
-                'team_id' => 1 + $id % self::TEAMS, 'manager_id' => $id <= self::TEAMS ? null : 1 + $id % self::TEAMS, 'role_id' => 1 + $id % self::ROLES,
+                'team_id' => 1 + $id % $this->teams, 'manager_id' => $id <= $this->teams ? null : 1 + $id % $this->teams, 'role_id' => 1 + $id % self::ROLES,
                 'access' => match (true) {
                     $id === $this->people => 'office',
-                    $id <= self::MANAGERS => 'manager',
+                    $id <= $this->managers => 'manager',
                     default => 'member',
                 },
                 'pattern' => $id % 7 === 0 ? '8 8 0 8 4 0 0' : null,
@@ -121,7 +133,7 @@ final class LargeOrganisation
             $first = $this->random->getInt(0, $last - 200);
             $end = $first + $this->random->getInt(180, 360);
             $projects[] = [
-                'id' => $project, 'code' => 'P'.$project, 'name' => 'Project '.$project, 'client_id' => 1 + $project % 150, 'manager_id' => 1 + $project % self::MANAGERS,
+                'id' => $project, 'code' => 'P'.$project, 'name' => 'Project '.$project, 'client_id' => 1 + $project % $this->clients, 'manager_id' => 1 + $project % $this->managers,
                 'starts_on' => self::day($first), 'ends_on' => self::day($end), 'state' => $end < self::daysTo('2026-01-01') ? 'closed' : 'open',
             ];
             foreach ([1, 2, 3] as $phase) {
@@ -166,7 +178,7 @@ final class LargeOrganisation
                 $isTeam = $this->random->getInt(1, 30) === 1;
                 $this->held[$person][] = [$task, $role, $first, $last];
                 $rows[] = [
-                    'task_id' => $task, 'person_id' => $isTeam ? null : $person, 'team_id' => $isTeam ? 1 + $person % self::TEAMS : null, 'role_id' => $role,
+                    'task_id' => $task, 'person_id' => $isTeam ? null : $person, 'team_id' => $isTeam ? 1 + $person % $this->teams : null, 'role_id' => $role,
                     'planned_minutes' => 60 * $this->random->getInt(40, 400), 'starts_on' => self::day($first), 'ends_on' => self::day($last),
                 ];
             }
@@ -262,7 +274,7 @@ final class LargeOrganisation
 
         return [
             'person_id' => $person, 'task_id' => $held[0], 'role_id' => $person % 5 === 0 ? $held[1] : null, 'date' => $date, 'minutes' => $minutes, 'state' => $state,
-            'approver_id' => $state === 'submitted' ? 1 + (1 + intdiv($held[0] - 1, self::TASKS_OF_PROJECT)) % self::MANAGERS : null,
+            'approver_id' => $state === 'submitted' ? 1 + (1 + intdiv($held[0] - 1, self::TASKS_OF_PROJECT)) % $this->managers : null,
             'needs_attention' => $state === 'submitted' && $this->random->getInt(1, 10) === 1 ? 1 : 0, 'note' => $day % 9 === 0 ? 'North side, second pass' : '',
         ];
     }
@@ -333,7 +345,7 @@ final class LargeOrganisation
             /** @var object{person_id: int, task_id: int, role_id: int|null, date: string, minutes: int, state: string} $entry */
             $lines[] = new AuditTrailLine('ink', $entry->person_id, null, $entry->person_id, $entry->task_id, $entry->date, null, ['role' => $entry->role_id, 'minutes' => $entry->minutes, 'state' => 'draft'], '');
             if (! in_array($entry->state, ['draft', 'submitted'], true)) {
-                $lines[] = new AuditTrailLine('approve', 1 + $entry->task_id % self::MANAGERS, null, $entry->person_id, $entry->task_id, $entry->date, ['role' => $entry->role_id, 'state' => 'submitted'], ['role' => $entry->role_id, 'state' => 'approved', 'approvals' => 1, 'minutes' => $entry->minutes], '');
+                $lines[] = new AuditTrailLine('approve', 1 + $entry->task_id % $this->managers, null, $entry->person_id, $entry->task_id, $entry->date, ['role' => $entry->role_id, 'state' => 'submitted'], ['role' => $entry->role_id, 'state' => 'approved', 'approvals' => 1, 'minutes' => $entry->minutes], '');
             }
             if ($entry->date !== $date) {
                 (new AuditTrail(new Today($date), new ActingApplication))->of(array_splice($lines, 0, -1));
