@@ -31,7 +31,8 @@ export function CellFigure({ cell, proposal, shown, corrected, marks, format }: 
     return (
         <span
             className={clsx(
-                'relative me-1 block whitespace-nowrap',
+                'me-1 block whitespace-nowrap',
+                hasNote && 'relative',
                 shown !== '' && typed === null && decimalRoom(shown),
                 shown === '' && pencilled !== '' && decimalRoom(pencilled),
             )}

@@ -43,7 +43,7 @@ export function GridBody(props: GridBodyProps) {
 
 function Rows({ count, keyOf, children }: GridBodyProps) {
     return (
-        <tbody>
+        <tbody className="painted-by-row">
             {Array.from({ length: count }, (_, row) => (
                 <Fragment key={keyOf(row)}>{children(row)}</Fragment>
             ))}

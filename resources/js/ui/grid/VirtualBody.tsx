@@ -7,7 +7,7 @@ export function VirtualBody({ keyOf, children, ...table }: GridBodyProps) {
     const { attach, rows, below } = useVirtualRows(table);
 
     return (
-        <tbody ref={attach}>
+        <tbody ref={attach} className="painted-by-row">
             {rows.map(({ index, above }) => (
                 <Fragment key={keyOf(index)}>
                     <Room height={above} />
