@@ -22,7 +22,7 @@ final class ExpectedDaysOfMany
     /** @var array<string, Minutes> of whoever is employed throughout and never away, by pattern, calendar and days */
     private array $usual = [];
 
-    /** @var array<string, array<string, int>> of the same people by day, likewise */
+    /** @var array<string, list<int>> of the same people on each day, likewise */
     private array $usualDays = [];
 
     /** @param  array<int, list<Record>>  $absences  by person */
@@ -53,7 +53,7 @@ final class ExpectedDaysOfMany
         return new self(WorkingTime::load(), $absences);
     }
 
-    /** @return array<string, int> minutes of every day by `YYYY-MM-DD`, in order */
+    /** @return list<int> minutes of every day, in order */
     public function byDay(PersonWorkTime $person, DayRange $days): array
     {
         if (! $this->isUsual($person)) {
@@ -88,12 +88,12 @@ final class ExpectedDaysOfMany
         return ! isset($this->absences[$person->id]) && $person->isEmployedThroughout();
     }
 
-    /** @return array<string, int> */
+    /** @return list<int> */
     private static function each(ExpectedHours $hours, DayRange $days): array
     {
         $minutes = [];
         foreach ($days as $day) {
-            $minutes[$day->toString()] = $hours->on($day)->toInt();
+            $minutes[] = $hours->on($day)->toInt();
         }
 
         return $minutes;

@@ -15,31 +15,41 @@ use Moss\Core\Time\Minutes;
 final readonly class Workload
 {
     /**
-     * @param  array<string, int>  $expected  minutes by `YYYY-MM-DD`, of every day in order
-     * @param  array<string, int>  $planned  likewise, of days on which there is any
-     * @param  array<string, int>  $entered  likewise, in any state
-     * @param  string  $today  `YYYY-MM-DD`
+     * Days are told by their place after the first: load is asked of thousands of people, of each on many days.
+     *
+     * @param  list<int>  $expected  minutes of every day in order
+     * @param  array<int, int>  $planned  minutes by place, of days on which there is any
+     * @param  array<int, int>  $entered  likewise, in any state
+     * @param  int  $today  its place, which may lie before the first day or after the last
      */
-    private function __construct(private array $expected, private array $planned, private array $entered, private string $today)
+    private function __construct(private Day $first, private array $expected, private array $planned, private array $entered, private int $today)
     {
     }
 
     /**
-     * @param  array<string, int>  $expected  minutes by `YYYY-MM-DD`, of every day in order
-     * @param  array<string, int>  $planned  likewise, of days on which there is any
-     * @param  array<string, int>  $entered  likewise, in any state
+     * @param  Day  $first  of the days
+     * @param  list<int>  $expected  minutes of every day in order
+     * @param  array<int, int>  $planned  minutes by how many days after the first, of days on which there is any; those beyond the last do not count
+     * @param  array<int, int>  $entered  likewise, in any state
      */
-    public static function of(array $expected, array $planned, array $entered, Day $today): self
+    public static function of(Day $first, array $expected, array $planned, array $entered, Day $today): self
     {
-        return new self($expected, $planned, $entered, $today->toString());
+        return new self($first, $expected, $planned, $entered, $first->daysUntil($today));
     }
 
     /** The part of it that falls in a range. */
     public function within(DayRange $range): self
     {
-        [$first, $last] = [$range->first()->toString(), $range->last()->toString()];
+        $from = max(0, $this->first->daysUntil($range->first()));
+        $to = min(count($this->expected) - 1, $this->first->daysUntil($range->last()));
+        [$expected, $planned, $entered] = [[], [], []];
+        for ($place = $from; $place <= $to; $place++) {
+            $expected[] = $this->expected[$place];
+            $planned[] = $this->planned[$place] ?? 0;
+            $entered[] = $this->entered[$place] ?? 0;
+        }
 
-        return new self(array_filter($this->expected, static fn (string $day): bool => $day >= $first && $day <= $last, ARRAY_FILTER_USE_KEY), $this->planned, $this->entered, $this->today);
+        return new self($this->first->plusDays($from), $expected, $planned, $entered, $this->today - $from);
     }
 
     public function expected(): Minutes
@@ -49,23 +59,24 @@ final readonly class Workload
 
     public function planned(): Minutes
     {
-        return $this->sum(fn (string $day): int => $this->planned[$day] ?? 0);
+        return Minutes::of(array_sum(array_intersect_key($this->planned, $this->expected)));
     }
 
     public function entered(): Minutes
     {
-        return $this->sum(fn (string $day): int => $this->entered[$day] ?? 0);
+        return Minutes::of(array_sum(array_intersect_key($this->entered, $this->expected)));
     }
 
     public function load(): Minutes
     {
-        $sum = isset($this->expected[$this->today]) ? $this->loadOf($this->today) : 0;
+        $today = $this->today;
+        $sum = isset($this->expected[$today]) ? $this->loadOf($today) : 0;
         // Asked of everybody: only days on which there is any are looked at.
-        foreach ($this->entered as $day => $minutes) {
-            $sum += $day < $this->today && isset($this->expected[$day]) ? $minutes : 0;
+        foreach ($this->entered as $place => $minutes) {
+            $sum += $place < $today && isset($this->expected[$place]) ? $minutes : 0;
         }
-        foreach ($this->planned as $day => $minutes) {
-            $sum += $day > $this->today && isset($this->expected[$day]) ? $minutes : 0;
+        foreach ($this->planned as $place => $minutes) {
+            $sum += $place > $today && isset($this->expected[$place]) ? $minutes : 0;
         }
 
         return Minutes::of($sum);
@@ -80,14 +91,13 @@ final readonly class Workload
     /** What is free on the days to come, each for itself. */
     public function free(): Minutes
     {
-        $sum = isset($this->expected[$this->today]) ? $this->freeOf($this->today, $this->expected[$this->today]) : 0;
-        foreach ($this->expected as $day => $expected) {
-            $sum += $day > $this->today ? $expected : 0;
-        }
+        $today = $this->today;
+        $sum = isset($this->expected[$today]) ? $this->freeOf($today, $this->expected[$today]) : 0;
+        $sum += array_sum(array_slice($this->expected, max(0, $today + 1)));
         // Likewise.
-        foreach ($this->planned as $day => $minutes) {
-            if ($day > $this->today) {
-                $expected = $this->expected[$day] ?? 0;
+        foreach ($this->planned as $place => $minutes) {
+            if ($place > $today) {
+                $expected = $this->expected[$place] ?? 0;
                 $sum -= $minutes < $expected ? $minutes : $expected;
             }
         }
@@ -99,10 +109,10 @@ final readonly class Workload
     public function daysOver(): array
     {
         $over = [];
-        foreach ($this->expected as $day => $expected) {
-            $more = $this->loadOf($day) - $expected;
+        foreach ($this->expected as $place => $expected) {
+            $more = $this->loadOf($place) - $expected;
             if ($more > 0) {
-                $over[$day] = Minutes::of($more);
+                $over[$this->first->plusDays($place)->toString()] = Minutes::of($more);
             }
         }
 
@@ -113,41 +123,30 @@ final readonly class Workload
     public function freeBy(Minutes $needed): ?Day
     {
         $free = 0;
-        foreach ($this->expected as $day => $expected) {
-            $free += $this->freeOf($day, $expected);
+        foreach ($this->expected as $place => $expected) {
+            $free += $this->freeOf($place, $expected);
             if ($free >= $needed->toInt()) {
-                return Day::of($day);
+                return $this->first->plusDays($place);
             }
         }
 
         return null;
     }
 
-    private function loadOf(string $day): int
+    private function loadOf(int $place): int
     {
-        [$planned, $entered] = [$this->planned[$day] ?? 0, $this->entered[$day] ?? 0];
+        [$planned, $entered] = [$this->planned[$place] ?? 0, $this->entered[$place] ?? 0];
 
         return match (true) {
-            $day < $this->today => $entered,
-            $day > $this->today => $planned,
+            $place < $this->today => $entered,
+            $place > $this->today => $planned,
             default => max($planned, $entered),
         };
     }
 
     /** What is left of a day for more; nothing once it is gone by. */
-    private function freeOf(string $day, int $expected): int
+    private function freeOf(int $place, int $expected): int
     {
-        return $day < $this->today ? 0 : max(0, $expected - $this->loadOf($day));
-    }
-
-    /** @param  callable(string): int  $figure */
-    private function sum(callable $figure): Minutes
-    {
-        $sum = 0;
-        foreach (array_keys($this->expected) as $day) {
-            $sum += $figure($day);
-        }
-
-        return Minutes::of($sum);
+        return $place < $this->today ? 0 : max(0, $expected - $this->loadOf($place));
     }
 }

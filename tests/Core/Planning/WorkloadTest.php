@@ -43,6 +43,16 @@ final class WorkloadTest extends TestCase
         self::assertNull($load->freeBy(Minutes::of(1141)));
     }
 
+    public function test_what_lies_beyond_the_days_does_not_count(): void
+    {
+        $load = self::load(['2026-06-19' => 60, '2026-06-22' => 300], ['2026-06-14' => 300, '2026-06-15' => 60]);
+
+        self::assertSame([60, 60, 120], [$load->planned()->toInt(), $load->entered()->toInt(), $load->load()->toInt()]);
+        self::assertSame(3 * 480 - 60, $load->free()->toInt());
+        $before = $load->within(DayRange::between(Day::of('2026-06-12'), Day::of('2026-06-15')));
+        self::assertSame([480, 60, 0], [$before->expected()->toInt(), $before->load()->toInt(), $before->free()->toInt()]);
+    }
+
     public function test_parts_add_up(): void
     {
         $load = self::load(['2026-06-18' => 600, '2026-06-19' => 90], ['2026-06-15' => 77]);
@@ -57,7 +67,10 @@ final class WorkloadTest extends TestCase
      */
     private static function load(array $planned, array $entered): Workload
     {
-        return Workload::of(array_fill_keys(self::DAYS, 480), $planned, $entered, Day::of('2026-06-17'));
+        $first = Day::of(self::DAYS[0]);
+        $byPlace = static fn (array $minutes): array => array_combine(array_map(static fn (string $day): int => $first->daysUntil(Day::of($day)), array_keys($minutes)), $minutes);
+
+        return Workload::of($first, array_fill(0, count(self::DAYS), 480), $byPlace($planned), $byPlace($entered), Day::of('2026-06-17'));
     }
 
     /**

@@ -68,9 +68,10 @@ final class LoadPage
      */
     private static function ordered(array $people, array $minutes): array
     {
-        usort($people, static fn (LoadedPerson $one, LoadedPerson $other): int => $minutes[$other->id] <=> $minutes[$one->id]);
+        arsort($minutes);
+        $byId = array_column($people, null, 'id');
 
-        return $people;
+        return array_map(static fn (int $id): LoadedPerson => $byId[$id], array_keys($minutes));
     }
 
     /**

@@ -8,7 +8,6 @@ use App\Effort\Totals\PlannedTotals;
 use App\Models\PlannedWeek;
 use App\Sheet\EntriesOfMany;
 use App\Sheet\ExpectedDaysOfMany;
-use App\Support\Database\Sql;
 use App\Support\Database\StreamedRows;
 use Illuminate\Database\Query\Builder;
 use Moss\Core\Calendar\Day;
@@ -60,11 +59,12 @@ final class Workloads
         }
         $ids = array_map(static fn (LoadedPerson $person): int => $person->id, $people);
         $expected = ExpectedDaysOfMany::during(array_column($people, 'workTime'), $days);
-        $plannedOf = $planned === null ? [] : self::planned($ids, $planned, $today);
-        $enteredOf = $entered === null ? [] : self::entered($ids, $entered);
+        $first = $days->first();
+        $plannedOf = $planned === null ? [] : self::planned($ids, $planned, $first, $today);
+        $enteredOf = $entered === null ? [] : self::entered($ids, $entered, $first);
         $loads = [];
         foreach ($people as $person) {
-            $loads[$person->id] = Workload::of($expected->byDay($person->workTime, $days), $plannedOf[$person->id] ?? [], $enteredOf[$person->id] ?? [], $today);
+            $loads[$person->id] = Workload::of($first, $expected->byDay($person->workTime, $days), $plannedOf[$person->id] ?? [], $enteredOf[$person->id] ?? [], $today);
         }
 
         return $loads;
@@ -74,9 +74,10 @@ final class Workloads
      * What is planned on each day; of days to come not what is planned on tasks that are done or projects that are closed.
      *
      * @param  list<int>  $people
-     * @return array<int, array<string, int>> minutes by person and day
+     * @param  Day  $origin  from which days are counted
+     * @return array<int, array<int, int>> minutes by person and day
      */
-    private static function planned(array $people, DayRange $days, Day $today): array
+    private static function planned(array $people, DayRange $days, Day $origin, Day $today): array
     {
         $columns = array_slice(PlannedTotals::COLUMNS, 1);
         $weeks = PlannedWeek::query()->toBase()
@@ -86,30 +87,28 @@ final class Workloads
             ->select('planned_weeks.person_id', 'planned_weeks.starts_on', 'tasks.done_on', 'projects.state', ...array_map(static fn (string $column): string => 'planned_weeks.'.$column, $columns));
         $planned = [];
         $parts = [];
-        $now = $today->toString();
+        $now = $origin->daysUntil($today);
         foreach (StreamedRows::of($weeks) as $row) {
             /** @var array{int, string, string|null, string, int, int, int, int, int, int, int} $row */
             [$person, $first, $done, $state] = $row;
             $isOpen = $done === null && $state === 'open';
             // There are thousands of rows, of several days each.
-            $days = $planned[$person] ?? [];
-            foreach ($parts[$first] ??= self::daysOf($first) as $column => $text) {
-                if ($row[$column] > 0 && ($isOpen || $text <= $now)) {
-                    $days[$text] = ($days[$text] ?? 0) + $row[$column];
+            foreach ($parts[$first] ??= self::daysOf($first, $origin) as $column => $place) {
+                if ($row[$column] > 0 && ($isOpen || $place <= $now)) {
+                    $planned[$person][$place] = ($planned[$person][$place] ?? 0) + $row[$column];
                 }
             }
-            $planned[$person] = $days;
         }
 
         return $planned;
     }
 
-    /** @return array<int<4, 10>, string> the days of a week part, by the columns of their weekdays */
-    private static function daysOf(string $first): array
+    /** @return array<int<4, 10>, int> the days of a week part, by the columns of their weekdays */
+    private static function daysOf(string $first, Day $origin): array
     {
         $days = [];
         foreach (WeekPart::containing(Day::of($first))->days() as $day) {
-            $days[max(4, min(10, 3 + $day->weekday()))] = $day->toString();
+            $days[max(4, min(10, 3 + $day->weekday()))] = $origin->daysUntil($day);
         }
 
         return $days;
@@ -117,16 +116,18 @@ final class Workloads
 
     /**
      * @param  list<int>  $people
-     * @return array<int, array<string, int>> minutes by person and day
+     * @return array<int, array<int, int>> minutes by person and day
      */
-    private static function entered(array $people, DayRange $days): array
+    private static function entered(array $people, DayRange $days, Day $origin): array
     {
         $entered = [];
-        $sums = EntriesOfMany::during($people, $days)
-            ->groupBy('person_id', 'date')->select('person_id', 'date')->addSelect(Sql::sum('minutes', 'minutes'));
-        foreach (StreamedRows::of($sums) as $row) {
+        $places = [];
+        // Adding them up here takes less than sorting them would.
+        foreach (StreamedRows::of(EntriesOfMany::during($people, $days)->select('person_id', 'date', 'minutes')) as $row) {
             /** @var array{int, string, int} $row */
-            $entered[$row[0]][$row[1]] = $row[2];
+            [$person, $date, $minutes] = $row;
+            $place = $places[$date] ??= $origin->daysUntil(Day::of($date));
+            $entered[$person][$place] = ($entered[$person][$place] ?? 0) + $minutes;
         }
 
         return $entered;
