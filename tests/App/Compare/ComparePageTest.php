@@ -110,7 +110,7 @@ final class ComparePageTest extends TestCase
         $reader = $this->person($person);
         $work = ComparableWork::of($reader);
         $report = $this->app->make(ComparisonReport::class);
-        $figures = static fn (ComparisonRow $row): array => [$row->planned, $row->plannedToDate, $row->actual, $row->pending];
+        $figures = static fn (ComparisonRow $row): array => [$row->planned, $row->actual, $row->pending];
         foreach ([
             ...array_map(static fn (string $by): string => "by=$by&then=task&across=month&from=2026-02-10&to=2026-07-10", ['project', 'client', 'manager', 'person', 'team', 'role', 'phase', 'month', 'charge-code', 'billable']),
             'by=team&then=client&across=month&from=2026-06-03&to=2026-06-30&internal=out&show=planned,actual,remaining,cost',

@@ -45,7 +45,7 @@ final readonly class ComparisonTerms
     /** The same of whole groups, without what they are made of or what stands across. */
     public function ofGroups(): self
     {
-        return $this->grouped($this->by);
+        return new self($this->by, $this->selection, $this->days, $this->today, $this->withPending, null, null, $this->fitting(), $this->field);
     }
 
     /**
@@ -58,10 +58,11 @@ final readonly class ComparisonTerms
         return new self($this->by, $this->selection->within($this->by, $groups), $this->days, $this->today, $this->withPending, $this->then, $this->across, $this->measures, $this->field);
     }
 
-    /** The same of all groups together, by what stands across; null where nothing does. */
+    /** The same of all groups together, by what stands across; null where nothing does. Of these, planned and recorded time are shown, and not how they stand today. */
     public function ofPeriods(): ?self
     {
-        return $this->across === null ? null : $this->grouped($this->across);
+        return $this->across === null ? null
+            : new self($this->across, $this->selection, $this->days, Day::later($this->today, $this->days->last()), $this->withPending, null, null, Measure::USUAL, $this->field);
     }
 
     /** @return list<Grouping> */
@@ -119,11 +120,6 @@ final readonly class ComparisonTerms
     public function asksForecast(): bool
     {
         return $this->asks(static fn (Measure $measure): bool => $measure === Measure::Forecast);
-    }
-
-    private function grouped(Grouping $by): self
-    {
-        return new self($by, $this->selection, $this->days, $this->today, $this->withPending, null, null, $this->fitting(), $this->field);
     }
 
     /** @param  callable(Measure): bool  $does */
