@@ -17,10 +17,10 @@ final class MonthSums
     /** What months of projects and of tasks do not tell apart. */
     private const OF_PEOPLE = ['person_id', 'team_id', 'role_id'];
 
-    /** What indexes by person hold. */
+    /** What indexes by person or project hold. */
     private const MINUTES = ['actual_minutes', 'pending_minutes', 'planned_minutes'];
 
-    /** More months than these are read person by person where nothing but people tells sums apart: more rows than are needed, but none has to be sorted. */
+    /** More months than these are read person by person or project by project where nothing else tells sums apart: more rows than are needed, but none has to be sorted. */
     private const FEW = 6;
 
     /**
@@ -34,8 +34,8 @@ final class MonthSums
         if ($months === []) {
             return null;
         }
-        $isByPerson = count($months) > self::FEW && in_array('person_id', $columns, true) && array_diff($columns, self::OF_PEOPLE) === [] && array_diff($sums, self::MINUTES) === [];
-        $rows = self::grouped($kind, $columns, $work, $isByPerson)->whereBetween('month', [$months[0]->toString(), $months[count($months) - 1]->toString()]);
+        $isLong = count($months) > self::FEW && array_diff($sums, self::MINUTES) === [];
+        $rows = self::grouped($kind, $columns, $work, $isLong ? self::order($kind, $columns, $work) : null)->whereBetween('month', [$months[0]->toString(), $months[count($months) - 1]->toString()]);
         foreach ($sums as $name => $column) {
             $rows->addSelect(Sql::sum($column, $name));
         }
@@ -48,22 +48,47 @@ final class MonthSums
      *
      * @param  'recorded'|'planned'  $kind
      * @param  list<string>  $columns
-     * @param  bool  $isByPerson  in the order of people, rather than of months
+     * @param  'person'|'project'|null  $order  in which they are read, rather than by months
      */
-    public static function grouped(string $kind, array $columns, ComparableWork $work, bool $isByPerson = false): Builder
+    public static function grouped(string $kind, array $columns, ComparableWork $work, ?string $order = null): Builder
     {
-        $isOfTasks = in_array('task_id', $columns, true);
-        $table = $kind.match (true) {
-            $isOfTasks => '_task_months',
-            $work->isWhole() && array_intersect($columns, self::OF_PEOPLE) === [] => '_project_months',
-            default => '_months',
-        };
-        $months = $isByPerson ? ByIndex::of($table, $table.'_of_person') : DB::table($table);
-        $rows = $isOfTasks ? $work->narrow($months) : $work->narrowProjects($months);
+        $table = $kind.self::kindOf($columns, $work);
+        $months = $order === null ? DB::table($table) : ByIndex::of($table, $table.'_of_'.$order);
+        $rows = in_array('task_id', $columns, true) ? $work->narrow($months) : $work->narrowProjects($months);
         if (ToldBillable::isOf($columns)) {
             $rows->joinSub(Project::query()->toBase()->select('id AS of_project', 'billable AS '.ToldBillable::OTHERWISE), 'of_projects', 'of_projects.of_project', $table.'.project_id');
         }
 
         return ToldBillable::grouped($rows, $columns, $table.'.billable');
+    }
+
+    /**
+     * In what order months come without sorting, if in any.
+     *
+     * @param  'recorded'|'planned'  $kind
+     * @param  list<string>  $columns
+     * @return 'person'|'project'|null
+     */
+    private static function order(string $kind, array $columns, ComparableWork $work): ?string
+    {
+        return match (true) {
+            in_array('person_id', $columns, true) && array_diff($columns, self::OF_PEOPLE) === [] => 'person',
+            // What was recorded has no such index, which each saving would write to.
+            $kind === 'planned' && $columns === ['project_id'] && $work->isWhole() => 'project',
+            default => null,
+        };
+    }
+
+    /**
+     * @param  list<string>  $columns
+     * @return '_task_months'|'_project_months'|'_months'
+     */
+    private static function kindOf(array $columns, ComparableWork $work): string
+    {
+        return match (true) {
+            in_array('task_id', $columns, true) => '_task_months',
+            $work->isWhole() && array_intersect($columns, self::OF_PEOPLE) === [] => '_project_months',
+            default => '_months',
+        };
     }
 }
