@@ -49,7 +49,7 @@ final readonly class RecordableTimesheets
             ->leftJoin('recorders', static fn (JoinClause $join): JoinClause => $join->on('recorders.person_id', 'people.id')->where('recorders.recorder_id', $reader->id))
             ->where('people.id', '<>', $reader->id)->where('people.access', '<>', Access::Viewer->value)
             ->when(! $reader->isOffice(), static fn (Builder $query): Builder => $query
-                ->where(static fn (Builder $why): Builder => $why->where('people.manager_id', $reader->id)->orWhereNotNull('recorders.id')))
+                ->where(static fn (Builder $why): Builder => $why->where('people.manager_id', $reader->id)->orWhereIn('people.id', Recorder::query()->where('recorder_id', $reader->id)->select('person_id'))))
             ->when($search !== '', static fn (Builder $query): Builder => $query->whereLike('people.name', '%'.addcslashes($search, '%_\\').'%'))
             ->orderBy(Sql::isNull('recorders.id'))->orderByRaw('people.manager_id IS NOT ?', [$reader->id])->orderBy('people.name')
             ->select('people.code', 'people.name', 'teams.name AS team', 'people.manager_id', 'recorders.id AS recorder', 'recorders.may_submit');

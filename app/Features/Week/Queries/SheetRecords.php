@@ -116,7 +116,8 @@ final readonly class SheetRecords
             ->leftJoin('roles', 'roles.id', 'entries.role_id')
             ->leftJoin('people AS approvers', 'approvers.id', 'entries.approver_id')
             ->leftJoin('people AS recorders', 'recorders.id', 'entries.recorded_by_id')
-            ->leftJoin('people AS line_managers', static fn (JoinClause $join): JoinClause => $join->where('line_managers.id', $owner->manager_id))
+            // Nobody has the number 0; of none, everybody would be looked at for each entry.
+            ->leftJoin('people AS line_managers', static fn (JoinClause $join): JoinClause => $join->where('line_managers.id', $owner->manager_id ?? 0))
             ->leftJoin('corrections', static fn (JoinClause $join): JoinClause => $join->on('corrections.entry_id', 'entries.id')->where('corrections.state', 'waiting'))
             ->leftJoin('people AS correctors', 'correctors.id', 'corrections.approver_id')
             ->where('entries.person_id', $owner->id)
