@@ -7,6 +7,7 @@ namespace App\Effort\Recalculation;
 use App\Models\Assignment;
 use App\Models\Person;
 use App\Models\Project;
+use App\Models\RecordedMonth;
 use App\Models\RecordedWeek;
 use App\Models\RemainingEstimate;
 use App\Models\Task;
@@ -91,8 +92,9 @@ final readonly class RecalculationUnits
         }
         $role = $scope->int('role');
 
+        // Asked of each person, by their index: what everybody recorded is many times as much.
         return $role === null ? $query : $query->where(static fn (Builder $either): Builder => $either->where('role_id', $role)
-            ->orWhereIn('id', RecordedWeek::query()->toBase()->where('role_id', $role)->where('starts_on', '>=', self::monthBefore($scope->text('from')))->select('person_id')));
+            ->orWhereExists(RecordedMonth::query()->toBase()->whereColumn('recorded_months.person_id', 'people.id')->where('recorded_months.role_id', $role)->where('month', '>=', self::month($scope->text('from')))->select('month')));
     }
 
     private static function tasks(RecalculationScope $scope): Builder
@@ -118,8 +120,8 @@ final readonly class RecalculationUnits
                 ->where(Sql::first(['tasks.starts_on', 'projects.starts_on'], none: ''), '<=', $date)->where(Sql::first(['tasks.ends_on', 'projects.ends_on'], none: '9'), '>=', $date)->select('tasks.id')));
     }
 
-    /** A part of a week may begin before the day that it holds. */
-    private static function monthBefore(string $date): string
+    /** The first day of the month of a day. */
+    private static function month(string $date): string
     {
         return substr($date, 0, 8).'01';
     }
