@@ -11,8 +11,9 @@ use App\Features\Projects\Props\ProjectSummaryProps;
 use App\Lookup\Props\OptionProps;
 use App\Models\Person;
 use App\Models\Project;
-use App\Models\ProposedEstimate;
 use App\Models\Rate;
+use App\Models\Task;
+use App\Support\Database\ByIndex;
 use App\Support\Database\Record;
 use App\Support\Database\Sql;
 use App\Support\Database\TextSearch;
@@ -92,8 +93,9 @@ final readonly class ProjectList
 
     private static function waitingEstimates(): Builder
     {
-        return ProposedEstimate::query()->toBase()->join('tasks', 'tasks.id', 'proposed_estimates.task_id')->where('proposed_estimates.state', Sql::value('waiting'))
-            ->groupBy('tasks.project_id')->addSelect('tasks.project_id', Sql::count('number'));
+        // The few that wait come first, and their tasks are looked for: joined, all tasks might be read.
+        return ByIndex::of('proposed_estimates', 'proposed_estimates_key')->where('state', Sql::value('waiting'))
+            ->selectSub(Task::query()->toBase()->whereColumn('tasks.id', 'proposed_estimates.task_id')->select('project_id'), 'project_id')->addSelect(Sql::count('number'))->groupBy('project_id');
     }
 
     private function sorted(Builder $query, ProjectSort $sort): Builder
