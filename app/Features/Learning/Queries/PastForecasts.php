@@ -21,11 +21,14 @@ final class PastForecasts
 {
     public static function of(Project $project): ?PastForecastProps
     {
-        $tasks = PastTasks::whole(null);
-        $manager = $project->manager->name;
-        $own = PastSpread::of(self::cases(array_values(array_filter($tasks, static fn (PastTask $task): bool => $task->manager === $manager))));
-        $spread = $own ?? PastSpread::of(self::cases($tasks));
-        if ($spread === null || $project->internal) {
+        if ($project->internal) {
+            return null;
+        }
+        // Everybody's are read only where the manager's own are too few.
+        $manager = $project->manager;
+        $own = PastSpread::of(self::cases(PastTasks::whole($manager)));
+        $spread = $own ?? PastSpread::of(self::cases(PastTasks::whole(null)));
+        if ($spread === null) {
             return null;
         }
         [$usual, $least, $most, $open] = [0, 0, 0, 0];
@@ -41,7 +44,7 @@ final class PastForecasts
             $most += $isOpen ? max($entered, $spread->most($planned)->toInt()) : $entered;
         }
 
-        return $open === 0 ? null : new PastForecastProps($own === null ? null : $manager, SpreadProps::of($spread), $usual, $least, $most);
+        return $open === 0 ? null : new PastForecastProps($own === null ? null : $manager->name, SpreadProps::of($spread), $usual, $least, $most);
     }
 
     /**

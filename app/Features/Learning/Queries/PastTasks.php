@@ -21,7 +21,7 @@ use Moss\Core\Time\Minutes;
  */
 final class PastTasks
 {
-    private const COLUMNS = ['tasks.id', 'first_steps.minutes AS planned', 'projects.name AS project', 'tasks.name', 'managers.name AS manager', 'clients.name AS client'];
+    private const COLUMNS = ['tasks.id', 'projects.name AS project', 'tasks.name', 'managers.name AS manager', 'clients.name AS client'];
 
     /**
      * Whole tasks.
@@ -31,9 +31,9 @@ final class PastTasks
      */
     public static function whole(?Person $reader): array
     {
-        $tasks = self::finished($reader)->joinSub(self::firstSteps(0), 'first_steps', 'first_steps.task_id', 'tasks.id')
-            ->join('task_figures', 'task_figures.task_id', 'tasks.id')
-            ->select(self::COLUMNS)->addSelect(Sql::none('person'), Sql::none('role'), Sql::both('task_figures.actual_minutes', 'task_figures.pending_minutes', 'came_to'));
+        $tasks = self::finished($reader)->join('task_figures', 'task_figures.task_id', 'tasks.id')
+            ->select(self::COLUMNS)->addSelect(Sql::none('person'), Sql::none('role'), Sql::both('task_figures.actual_minutes', 'task_figures.pending_minutes', 'came_to'))
+            ->selectSub(self::firstStep(), 'planned');
 
         return self::tasks($tasks);
     }
@@ -46,11 +46,11 @@ final class PastTasks
     public static function ofPeople(?Person $reader): array
     {
         // Of what was recorded only that on finished tasks is read: it lies by task and person.
-        $tasks = self::finished($reader)->joinSub(self::firstSteps(1), 'first_steps', 'first_steps.task_id', 'tasks.id')
+        $tasks = self::finished($reader)->joinSub(self::firstSteps(), 'first_steps', 'first_steps.task_id', 'tasks.id')
             ->join('recorded_weeks', static fn (JoinClause $join): JoinClause => $join->on('recorded_weeks.task_id', 'tasks.id')->on('recorded_weeks.person_id', 'first_steps.person_id'))
             ->join('people', 'people.id', 'first_steps.person_id')->leftJoin('roles', 'roles.id', 'people.role_id')
             ->groupBy('tasks.id', 'first_steps.person_id')
-            ->select(self::COLUMNS)->addSelect('people.name AS person', 'roles.name AS role', Sql::total(['recorded_weeks.actual_minutes', 'recorded_weeks.pending_minutes'], 'came_to'));
+            ->select(self::COLUMNS)->addSelect('people.name AS person', 'roles.name AS role', Sql::total(['recorded_weeks.actual_minutes', 'recorded_weeks.pending_minutes'], 'came_to'), 'first_steps.minutes AS planned');
 
         return self::tasks($tasks);
     }
@@ -64,23 +64,28 @@ final class PastTasks
             ->orderBy('tasks.id');
     }
 
-    /** What was planned first, where that was anything: of tasks, or of the people on them. With min(), SQLite gives the other columns of the row that has it. */
-    private static function firstSteps(int $least): Builder
+    /** What was planned first of a task, where that was anything. */
+    private static function firstStep(): Builder
     {
-        return PlanStep::query()->toBase()->where('minutes', '>', 0)->where('team_id', 0)
-            ->when($least === 0, static fn (Builder $tasks): Builder => $tasks->where('person_id', 0))
-            ->when($least > 0, static fn (Builder $people): Builder => $people->where('person_id', '>=', $least))
+        return PlanStep::query()->toBase()->whereColumn('plan_steps.task_id', 'tasks.id')->where('person_id', 0)->where('team_id', 0)->where('minutes', '>', 0)
+            ->orderBy('starting_on')->limit(1)->select('minutes');
+    }
+
+    /** The same of the people on tasks. With min(), SQLite gives the other columns of the row that has it. */
+    private static function firstSteps(): Builder
+    {
+        return PlanStep::query()->toBase()->where('minutes', '>', 0)->where('team_id', 0)->where('person_id', '>', 0)
             ->groupBy('task_id', 'person_id')->select('task_id', 'person_id', 'minutes')->addSelect(Sql::min('starting_on', 'first'));
     }
 
-    /** @return list<PastTask> those on which anything was entered */
+    /** @return list<PastTask> those for which something was planned, and on which anything was entered */
     private static function tasks(Builder $query): array
     {
         $tasks = [];
         foreach (StreamedRows::of($query) as $row) {
-            /** @var array{int, int, string, string, string, string|null, string|null, string|null, int} $row */
-            [$id, $planned, $project, $name, $manager, $client, $person, $role, $cameTo] = $row;
-            if ($cameTo > 0) {
+            /** @var array{int, string, string, string, string|null, string|null, string|null, int, int|null} $row */
+            [$id, $project, $name, $manager, $client, $person, $role, $cameTo, $planned] = $row;
+            if ($planned !== null && $cameTo > 0) {
                 $tasks[] = new PastTask($id, new PastCase(Minutes::of($planned), Minutes::of($cameTo)), $project, $name, $manager, $client, $person, $role);
             }
         }
