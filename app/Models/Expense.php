@@ -94,7 +94,8 @@ final class Expense extends Model
     private static function freeCode(string $person, Day $date): string
     {
         $stem = $person.'-'.$date->toString().'-';
-        $last = self::query()->toBase()->where('code', 'like', $stem.'%')->count();
+        // What ends in digits lies before a colon, so that those of the day are found by their index.
+        $last = self::query()->toBase()->whereBetween('code', [$stem.'0', $stem.':'])->count();
         do {
             $last++;
         } while (self::query()->where('code', $stem.$last)->exists());

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\App\Http;
 
+use App\Models\Expense;
+use App\Models\ExpenseCategory;
 use Illuminate\Support\Facades\DB;
 use Moss\Core\Sheet\EntryState;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -34,6 +36,8 @@ final class ReadsByIndexTest extends TestCase
         self::assertSame([], self::scansOf(fn () => $this->putJson('/people/ada/week/2026-W25/cells', ['cells' => [$cell]])->assertOk()->assertJsonPath('cells.0.outcome', 'saved')));
         self::assertSame([], self::scansOf(fn () => $this->post('/people/ada/days/2026-W25/submission')->assertRedirect()));
         self::assertSame(EntryState::Submitted, $this->entry('ada', 'FIT', '2026-06-17')?->state);
+        $expense = ['person_id' => $this->person('ada')->id, 'task_id' => $this->task('FIT')->id, 'expense_category_id' => ExpenseCategory::query()->create(['code' => 'meals', 'name' => 'Meals'])->id, 'date' => '2026-06-17', 'gross_minor' => 100, 'gross_cents' => 100, 'cost_cents' => 100];
+        self::assertSame([], self::scansOf(static fn () => Expense::query()->create($expense)));
     }
 
     private function organisation(): void
