@@ -78,7 +78,8 @@ final readonly class StretchesOfCells
         if ($entries !== []) {
             Stretch::query()->where('is_inked', true)->where(static function (Builder $any) use ($entries): void {
                 foreach ($entries as $entry) {
-                    $any->orWhere($entry->only('person_id', 'task_id', 'role_id') + ['date' => $entry->date->toString()]);
+                    // All of it: several conditions in one `orWhere` would each be enough.
+                    $any->orWhere(static fn (Builder $cell): Builder => $cell->where($entry->only('person_id', 'task_id', 'role_id') + ['date' => $entry->date->toString()]));
                 }
             })->delete();
         }

@@ -6,6 +6,8 @@ namespace Tests\App\Corrections;
 
 use App\Models\Entry;
 use App\Models\Role;
+use App\Models\Stretch;
+use App\Models\StretchSource;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
 use Inertia\Testing\AssertableInertia;
@@ -96,6 +98,21 @@ final class CorrectionsTest extends TestCase
         self::assertNull($this->entry('ada', 'FIT', '2026-06-17'));
         self::assertSame(['Wrong project', 240, 0], $this->traced());
         self::assertSame('accepted', DB::table('corrections')->value('state'));
+    }
+
+    public function test_with_time_that_goes_only_what_was_recorded_of_it_by_the_clock_goes(): void
+    {
+        $this->load();
+        $entry = $this->entry('ada', 'FIT', '2026-06-17');
+        $of = ['person_id' => $this->person('ada')->id, 'task_id' => $entry?->task_id, 'role_id' => $entry?->role_id, 'date' => '2026-06-17', 'starts_at' => 480, 'ends_at' => 720, 'is_inked' => true, 'source' => StretchSource::Timer];
+        foreach ([[], ['date' => '2026-06-16'], ['task_id' => $this->task('CLEAN')->id], ['role_id' => null], ['person_id' => $this->person('bo')->id]] as $other) {
+            Stretch::query()->create($other + $of);
+        }
+        $this->propose([['2026-06-17', '']], 'Wrong project');
+        $this->verdict('mo', [1], true);
+
+        self::assertSame(4, Stretch::query()->count());
+        self::assertFalse(Stretch::query()->where($of)->exists());
     }
 
     public function test_several_cells_go_with_one_reason_all_or_none(): void
