@@ -7,6 +7,7 @@ namespace App\Api\Input;
 use App\Features\Week\Actions\CellInput;
 use App\Http\Input\BoundedRequest;
 use App\Http\Input\WorkDay;
+use App\Models\Project;
 use App\Models\Role;
 use App\Models\Task;
 use App\OwnFields\TypedFields;
@@ -121,7 +122,7 @@ final class SaveEntriesRequest extends BoundedRequest implements DescribesBody
     private function readNames(): void
     {
         $given = $this->given();
-        foreach (Task::query()->with('project:id,code')->whereIn('code', array_unique(array_column($given, 'task')))->whereRelation('project', static fn ($project) => $project->whereIn('code', array_unique(array_column($given, 'project'))))->get() as $task) {
+        foreach (Task::query()->with('project:id,code')->whereIn('code', array_unique(array_column($given, 'task')))->whereIn('project_id', Project::query()->whereIn('code', array_unique(array_column($given, 'project')))->select('id'))->get() as $task) {
             $this->tasks[$task->project->code.' '.$task->code] = $task->id;
         }
         foreach (Role::query()->whereIn('code', array_unique(array_filter(array_column($given, 'role'))))->get() as $role) {

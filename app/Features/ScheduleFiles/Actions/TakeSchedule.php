@@ -168,7 +168,7 @@ final readonly class TakeSchedule
                 $keys[PlannedStretches::keyOf($id, $assignee['person_id'], $assignee['team_id'], $codes->role($one->role))] = true;
             }
         }
-        $assignments = Assignment::query()->whereRelation('task', 'project_id', $project->id)->get()
+        $assignments = Assignment::query()->whereIn('task_id', $project->tasks()->select('id'))->get()
             ->filter(static fn (Assignment $one): bool => isset($keys[PlannedStretches::keyOf($one->task_id, $one->person_id, $one->team_id, $one->role_id)]));
         $this->remove->handle($actor, $project, $ids, array_values($assignments->map(static fn (Assignment $one): int => $one->id)->all()));
     }

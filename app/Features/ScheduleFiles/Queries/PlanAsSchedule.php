@@ -48,7 +48,7 @@ final readonly class PlanAsSchedule
 
     public function of(Project $project, ?Capacities $capacities = null): Schedule
     {
-        $assignments = Assignment::query()->with(['person:id,code', 'team:id,code', 'role:id,code', 'task:id,code'])->whereRelation('task', 'project_id', $project->id)->orderBy('starts_on')->get();
+        $assignments = Assignment::query()->with(['person:id,code', 'team:id,code', 'role:id,code', 'task:id,code'])->whereIn('task_id', $project->tasks()->select('id'))->orderBy('starts_on')->get();
         $capacities ??= $this->capacities(array_values(array_unique(array_filter($assignments->map(static fn (Assignment $one): string => $one->person->code ?? '')->all()))));
         $stretches = [];
         foreach ($assignments as $one) {
@@ -88,9 +88,9 @@ final readonly class PlanAsSchedule
     /** @return array<array-key, ScheduledTask> by code */
     private static function tasks(Project $project): array
     {
-        $about = TaskSchedule::query()->whereRelation('task', 'project_id', $project->id)->get()->keyBy('task_id');
+        $about = TaskSchedule::query()->whereIn('task_id', $project->tasks()->select('id'))->get()->keyBy('task_id');
         $after = [];
-        foreach (TaskDependency::query()->with('predecessor:id,code')->whereRelation('task', 'project_id', $project->id)->orderBy('id')->get() as $one) {
+        foreach (TaskDependency::query()->with('predecessor:id,code')->whereIn('task_id', $project->tasks()->select('id'))->orderBy('id')->get() as $one) {
             $after[$one->task_id][] = new Dependency($one->predecessor->code, $one->kind, $one->lag);
         }
         $tasks = [];
