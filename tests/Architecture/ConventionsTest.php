@@ -48,6 +48,14 @@ final class ConventionsTest extends TestCase
         }
     }
 
+    /** Of an array given to `orWhere`, each condition is enough by itself; a closure around `where` asks for all of them. */
+    public function test_alternatives_hold_no_arrays(): void
+    {
+        foreach (self::files('app', 'php') as $path => $source) {
+            self::assertDoesNotMatchRegularExpression('/->orWhere\((\[|\$[^,()]*->only\(|\$[\w>-]+\))/', $source, $path);
+        }
+    }
+
     public function test_no_feature_of_the_interface_looks_into_another(): void
     {
         foreach (self::files('resources/js', 'tsx', 'ts') as $path => $source) {
