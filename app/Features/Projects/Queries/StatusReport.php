@@ -14,6 +14,7 @@ use Moss\Core\Calendar\Day;
 use Moss\Core\Effort\Figures;
 use Moss\Core\Effort\Forecasting;
 use Moss\Core\Effort\TaskEffort;
+use Moss\Core\Money\Pricing;
 
 /**
  * The figures at completion of projects on a day, at any level; in a fixed number of queries for every fifty projects.
@@ -37,19 +38,32 @@ final class StatusReport
         foreach (Record::all($query) as $record) {
             $projects[$record->int('id')] = $record->string('code');
         }
-        $efforts = new EffortReader;
         $pricing = $codes === [] ? RatesInForce::load() : RatesInForce::ofProjects(array_keys($projects));
         $rows = [];
         foreach (array_chunk($projects, self::PROJECTS_AT_ONCE, true) as $chunk) {
-            $byProject = array_fill_keys($chunk, []);
-            $read = $efforts->priced(EffortScope::projects(array_keys($chunk)), $pricing, $today);
-            $forecasting = new Forecasting($pricing, $today, $read->plans->capacities());
-            foreach ($read->tasks as $effort) {
-                $byProject[$effort->task->project][] = $effort;
-            }
-            foreach ($byProject as $project => $tasks) {
-                array_push($rows, ...$this->ofProject($level, (string) $project, $tasks, $forecasting));
-            }
+            array_push($rows, ...$this->ofProjects($level, $chunk, $pricing, $today));
+        }
+
+        return $rows;
+    }
+
+    /**
+     * What is read of them is forgotten with them.
+     *
+     * @param  non-empty-array<int, string>  $projects  codes by id
+     * @return list<StatusRow>
+     */
+    private function ofProjects(StatusLevel $level, array $projects, Pricing $pricing, Day $today): array
+    {
+        $byProject = array_fill_keys($projects, []);
+        $read = (new EffortReader)->priced(EffortScope::projects(array_keys($projects)), $pricing, $today);
+        $forecasting = new Forecasting($pricing, $today, $read->plans->capacities());
+        foreach ($read->tasks as $effort) {
+            $byProject[$effort->task->project][] = $effort;
+        }
+        $rows = [];
+        foreach ($byProject as $project => $tasks) {
+            array_push($rows, ...$this->ofProject($level, (string) $project, $tasks, $forecasting));
         }
 
         return $rows;
