@@ -92,7 +92,6 @@ final class Workloads
             /** @var array{int, string, string|null, string, int, int, int, int, int, int, int} $row */
             [$person, $first, $done, $state] = $row;
             $isOpen = $done === null && $state === 'open';
-            // There are thousands of rows, of several days each.
             foreach ($parts[$first] ??= self::daysOf($first, $origin) as $column => $place) {
                 if ($row[$column] > 0 && ($isOpen || $place <= $now)) {
                     $planned[$person][$place] = ($planned[$person][$place] ?? 0) + $row[$column];
