@@ -7,6 +7,8 @@ namespace Tests\App\Compare;
 use App\Features\Compare\Queries\ComparableWork;
 use App\Features\Compare\Queries\ComparisonAddress;
 use App\Features\Compare\Queries\ComparisonReport;
+use App\Models\Expense;
+use App\Models\ExpenseCategory;
 use Inertia\Testing\AssertableInertia;
 use Moss\Core\Calendar\Day;
 use Moss\Core\Compare\ComparisonRow;
@@ -108,6 +110,11 @@ final class ComparePageTest extends TestCase
     public function test_what_is_read_of_some_groups_is_what_is_read_of_all(string $person): void
     {
         $reader = $this->person($person);
+        // A month in which there is nothing else.
+        Expense::query()->create([
+            'person_id' => $this->person('ada')->id, 'task_id' => $this->task('FIT')->id, 'expense_category_id' => ExpenseCategory::query()->create(['code' => 'meals', 'name' => 'Meals'])->id,
+            'date' => '2026-11-10', 'gross_minor' => 100, 'gross_cents' => 100, 'cost_cents' => 100, 'state' => 'approved',
+        ]);
         $work = ComparableWork::of($reader);
         $report = $this->app->make(ComparisonReport::class);
         $figures = static fn (ComparisonRow $row): array => [$row->planned, $row->actual, $row->pending];
@@ -115,6 +122,7 @@ final class ComparePageTest extends TestCase
             ...array_map(static fn (string $by): string => "by=$by&then=task&across=month&from=2026-02-10&to=2026-07-10", ['project', 'client', 'manager', 'person', 'team', 'role', 'phase', 'month', 'charge-code', 'billable']),
             'by=team&then=client&across=month&from=2026-06-03&to=2026-06-30&internal=out&show=planned,actual,remaining,cost',
             'by=client&across=week&from=2026-06-03&to=2026-06-30&team=field&pending=in',
+            'by=client&then=task&across=month&from=2026-02-10&to=2026-12-31&show=planned,actual,cost',
         ] as $query) {
             $terms = ComparisonAddress::saved($query)->question($reader, Day::of('2026-06-17'))->terms;
             $whole = $report->comparison($terms, $work);

@@ -58,11 +58,14 @@ final readonly class ComparisonTerms
         return new self($this->by, $this->selection->within($this->by, $groups), $this->days, $this->today, $this->withPending, $this->then, $this->across, $this->measures, $this->field);
     }
 
-    /** The same of all groups together, by what stands across; null where nothing does. Of these, planned and recorded time are shown, and not how they stand today. */
+    /**
+     * The same of all groups together, by what stands across; null where nothing does. What is planned to date is not shown of these,
+     * so that all that is planned counts as it.
+     */
     public function ofPeriods(): ?self
     {
         return $this->across === null ? null
-            : new self($this->across, $this->selection, $this->days, Day::later($this->today, $this->days->last()), $this->withPending, null, null, Measure::USUAL, $this->field);
+            : new self($this->across, $this->selection, $this->days, Day::later($this->today, $this->days->last()), $this->withPending, null, null, $this->fitting(), $this->field);
     }
 
     /** @return list<Grouping> */
