@@ -17,6 +17,14 @@ trait AsksWithToken
     /** @var array<string, string> tokens by person and rights */
     private array $tokens = [];
 
+    /** @var array<string, mixed>|null which is the same for each answer */
+    private ?array $document = null;
+
+    /** @var array<string, object> by what they describe; the validator knows one again that it has read */
+    private array $schemas = [];
+
+    private ?Validator $validator = null;
+
     /**
      * @param  array<string, mixed>  $body
      * @param  array<string, string>  $headers
@@ -38,7 +46,7 @@ trait AsksWithToken
     /** @param  TestResponse<Response>  $answer */
     private function answersAsDescribed(string $method, string $address, TestResponse $answer): void
     {
-        $document = $this->app->make(Document::class)->toArray();
+        $document = $this->document ??= $this->app->make(Document::class)->toArray();
         $path = explode('?', $address)[0];
         foreach (array_keys((array) $document['paths']) as $described) {
             if (preg_match('#^'.preg_replace('#\\\\\{\w+\\\\\}#', '[^/]+', preg_quote((string) $described, '#')).'$#', $path) !== 1) {
@@ -56,8 +64,10 @@ trait AsksWithToken
             if (! str_contains((string) array_key_first((array) $content), 'json')) {
                 return;
             }
-            $schema = json_encode(['$ref' => array_values((array) data_get($content, '*.schema.$ref'))[0] ?? '', 'components' => $document['components']], JSON_THROW_ON_ERROR);
-            $error = (new Validator)->validate(json_decode((string) $answer->getContent(), false, 512, JSON_THROW_ON_ERROR), (object) json_decode($schema, false, 512, JSON_THROW_ON_ERROR))->error();
+            $described = array_values((array) data_get($content, '*.schema.$ref'))[0] ?? '';
+            assert(is_string($described));
+            $this->schemas[$described] ??= (object) json_decode(json_encode(['$ref' => $described, 'components' => $document['components']], JSON_THROW_ON_ERROR), false, 512, JSON_THROW_ON_ERROR);
+            $error = ($this->validator ??= new Validator)->validate(json_decode((string) $answer->getContent(), false, 512, JSON_THROW_ON_ERROR), $this->schemas[$described])->error();
             self::assertTrue($error === null, $error === null ? '' : "$method $address: ".json_encode((new ErrorFormatter)->format($error)));
 
             return;

@@ -101,13 +101,14 @@ final class Oracle
         $remaining = $this->remaining;
         $lines = $this->ownLines($person);
         $shares = array_map(fn (array $line): array => $this->phased(self::minutes($line['planned']), $line), $lines);
+        $entries = array_filter($this->rows['entries'], static fn (array $entry): bool => $entry['person'] === $person);
         $pencilled = [];
         for ($index = 0; $index < 7; $index++) {
             $day = (new DateTimeImmutable($monday))->modify('+'.$index.' days')->format('Y-m-d');
             $room = $this->expected($person, $day);
             $entered = [];
-            foreach ($this->rows['entries'] as $entry) {
-                if ($entry['person'] === $person && $entry['date'] === $day) {
+            foreach ($entries as $entry) {
+                if ($entry['date'] === $day) {
                     $room -= self::minutes($entry['hours']);
                     $line = $entry['project'].'|'.$entry['task'].'|'.self::text($entry, 'role');
                     $entered[$line] = ($entered[$line] ?? 0) + self::minutes($entry['hours']);
