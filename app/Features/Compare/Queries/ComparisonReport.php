@@ -36,6 +36,12 @@ final readonly class ComparisonReport
     private function amounts(ComparisonTerms $terms, ComparableWork $work): iterable
     {
         $asked = Dimensions::of($terms, $work);
+        $alike = AlikeWork::of($terms, $asked, $work);
+        if ($alike !== null) {
+            yield from $this->time->ofAlike($alike, $terms, $asked, $work);
+
+            return;
+        }
         $items = WorkItems::load($asked, $work);
         if ($terms->asksFieldOfExpenses()) {
             yield from $this->spent->of($terms, $asked, $items, $terms->days, $work);

@@ -18,9 +18,10 @@ final readonly class MergedSums
 
     /**
      * @param  non-empty-list<SumPart>  $parts
+     * @param  AlikeWork|null  $alike  what is not told apart any further
      * @return Builder the columns of all parts, and all sums, which are null where no part has any
      */
-    public static function of(array $parts): Builder
+    public static function of(array $parts, ?AlikeWork $alike = null): Builder
     {
         $columns = self::all(array_map(static fn (SumPart $part): array => $part->columns, $parts));
         $sums = self::all(array_map(static fn (SumPart $part): array => $part->sums, $parts));
@@ -29,12 +30,15 @@ final readonly class MergedSums
             ...array_map(static fn (string $column): string|Sql => in_array($column, $part->columns, true) ? $column : Sql::number(self::OTHERWISE[$column] ?? 0, $column), $columns),
             ...array_map(static fn (string $sum): string|Sql => in_array($sum, $part->sums, true) ? $sum : Sql::none($sum), $sums),
         ]), $parts);
-        $merged = DB::query()->fromSub(Union::of($queries), 'parts')->select($columns);
+        $merged = DB::query()->fromSub(Union::of($queries), 'parts');
+        foreach ($columns as $column) {
+            $alike !== null && $alike->hasOneFor($column) ? $merged->addSelect(Sql::min('parts.'.$column, $column)) : $merged->addSelect('parts.'.$column.' AS '.$column)->groupBy('parts.'.$column);
+        }
         foreach ($sums as $sum) {
-            $merged->addSelect(Sql::sum($sum, $sum));
+            $merged->addSelect(Sql::sum('parts.'.$sum, $sum));
         }
 
-        return $columns === [] ? $merged : $merged->groupBy(...$columns);
+        return $alike === null ? $merged : $alike->grouped($merged);
     }
 
     /**

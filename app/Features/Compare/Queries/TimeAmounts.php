@@ -33,11 +33,8 @@ final class TimeAmounts
     {
         $known = self::peopleKnown($terms, $work);
         $compared = ComparedDays::recorded($terms->days);
-        $planned = $terms->asksFieldOfEntries() ? [] : PlannedSums::of($asked, ComparedDays::planned($terms->days, $terms->today), $work);
-        $recorded = $asked->ofEntries ? [] : RecordedSums::of($asked, $terms->asksMoney(), $compared, $work);
-        // What is told apart by whether it is billable has no rows in common with plans, of which only tasks say it.
-        foreach ($asked->billable ? [$planned, $recorded] : [[...$planned, ...$recorded]] as $parts) {
-            yield from $this->ofSums($terms, $asked, $items, $parts, $work, $known);
+        foreach (self::sums($terms, $asked, $compared, $work) as $parts) {
+            yield from $this->ofSums($terms, $asked, $items, StreamedRows::named(MergedSums::of($parts)), $work, $known);
         }
         $ranges = $asked->ofEntries ? [$compared->period] : $compared->cut;
         if ($ranges !== []) {
@@ -46,16 +43,56 @@ final class TimeAmounts
     }
 
     /**
-     * @param  list<SumPart>  $parts
+     * The same where those that are alike need not be told apart, of which sums alone tell.
+     *
+     * @return iterable<ComparedAmount>
+     */
+    public function ofAlike(AlikeWork $alike, ComparisonTerms $terms, Dimensions $asked, ComparableWork $work): iterable
+    {
+        foreach (self::sums($terms, $asked, ComparedDays::recorded($terms->days), $work) as $parts) {
+            $rows = StreamedRows::named(MergedSums::of($parts, $alike));
+            if ($asked->months || $asked->weeks) {
+                $items = WorkItems::load($asked, $work);
+            } else {
+                // Few are left, so that only what these stand for is looked up.
+                $rows = iterator_to_array($rows, false);
+                $items = WorkItems::load($asked, $work, self::numbers($rows, $asked->tasks ? 'task_id' : 'project_id'), self::numbers($rows, 'person_id'));
+            }
+            yield from $this->ofSums($terms, $asked, $items, $rows, $work, null);
+        }
+    }
+
+    /**
+     * @param  list<object>  $rows
+     * @param  'task_id'|'project_id'|'person_id'  $column
+     * @return list<int>
+     */
+    private static function numbers(array $rows, string $column): array
+    {
+        return array_values(array_unique(array_filter(array_column($rows, $column), is_int(...))));
+    }
+
+    /** @return list<non-empty-list<SumPart>> each of which is added up by itself */
+    private static function sums(ComparisonTerms $terms, Dimensions $asked, ComparedDays $recordedDays, ComparableWork $work): array
+    {
+        $planned = $terms->asksFieldOfEntries() ? [] : PlannedSums::of($asked, ComparedDays::planned($terms->days, $terms->today), $work);
+        $recorded = $asked->ofEntries ? [] : RecordedSums::of($asked, $terms->asksMoney(), $recordedDays, $work);
+
+        // What is told apart by whether it is billable has no rows in common with plans, of which only tasks say it.
+        return array_values(array_filter($asked->billable ? [$planned, $recorded] : [[...$planned, ...$recorded]], static fn (array $parts): bool => $parts !== []));
+    }
+
+    /**
+     * @param  iterable<object>  $rows
      * @param  array<int, int>|null  $known
      * @return iterable<ComparedAmount>
      */
-    private function ofSums(ComparisonTerms $terms, Dimensions $asked, WorkItems $items, array $parts, ComparableWork $work, ?array $known): iterable
+    private function ofSums(ComparisonTerms $terms, Dimensions $asked, WorkItems $items, iterable $rows, ComparableWork $work, ?array $known): iterable
     {
         [$asksMoney, $asksAttendance] = [$terms->asksMoney(), $terms->asksAttendance()];
         // Where no grouping asks for days, none is read of thousands of rows.
         $first = $terms->days->first();
-        foreach ($parts === [] ? [] : StreamedRows::named(MergedSums::of($parts)) as $row) {
+        foreach ($rows as $row) {
             /** @var object{task_id?: int, project_id?: int, person_id?: int, team_id?: int, role_id?: int, billable?: int, month?: string, starts_on?: string, minutes?: int|null, to_date?: int|null, actual?: int|null, pending?: int|null, actual_cents?: int, pending_cents?: int, actual_unrated?: int, pending_unrated?: int, actual_bill_cents?: int, pending_bill_cents?: int, actual_bill_unrated?: int, pending_bill_unrated?: int} $row */
             $item = $items->of($row->task_id ?? $row->project_id ?? 0, $row->person_id ?? 0, $row->team_id ?? 0, $row->role_id ?? 0, $row->billable ?? RecordedTotals::BILLABLE_AS_TASK);
             $date = $row->month ?? $row->starts_on ?? null;

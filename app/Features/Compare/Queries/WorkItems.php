@@ -40,7 +40,11 @@ final class WorkItems
     {
     }
 
-    public static function load(Dimensions $asked, ComparableWork $work): self
+    /**
+     * @param  list<int>|null  $onlyTasks  numbers of all tasks that are needed, or of projects where tasks are not told apart; null for all
+     * @param  list<int>|null  $onlyPeople
+     */
+    public static function load(Dimensions $asked, ComparableWork $work, ?array $onlyTasks = null, ?array $onlyPeople = null): self
     {
         $tasks = [];
         $projects = [];
@@ -49,7 +53,7 @@ final class WorkItems
             $asked->projects => self::projectsQuery()->when($work->isOnePersons(), static fn (Builder $own): Builder => $own->whereIn('projects.id', Task::query()->whereIn('id', self::tasksOf($work))->select('project_id'))),
             default => null,
         };
-        foreach ($query === null ? [] : StreamedRows::of($query) as $row) {
+        foreach ($query === null ? [] : StreamedRows::of(self::only($query, $asked->tasks ? 'tasks.id' : 'projects.id', $onlyTasks)) as $row) {
             /** @var array{int, int, string, string|null, string, int, string|null, string|null, string|null, int|null} $row */
             [$id, $projectId, $project, $client, $manager, $isInternal, $phase, $code, $chargeCode, $isBillable] = $row;
             // Tasks share what they have of their project.
@@ -57,7 +61,7 @@ final class WorkItems
             $tasks[$id] = [$projects[$projectId], $phase, $code, $chargeCode, $isBillable === 1, $projectId];
         }
         $people = [];
-        foreach ($asked->people ? StreamedRows::of(self::peopleQuery()->when($work->isOnePersons(), static fn (Builder $own): Builder => $own->whereIn('people.id', $work->people()->select('people.id')))) : [] as $row) {
+        foreach ($asked->people ? StreamedRows::of(self::only(self::peopleQuery()->when($work->isOnePersons(), static fn (Builder $own): Builder => $own->whereIn('people.id', $work->people()->select('people.id'))), 'people.id', $onlyPeople)) : [] as $row) {
             /** @var array{int, string, string|null, string|null} $row */
             [$id, $code, $team, $role] = $row;
             $people[$id] = [$code, $team, $role];
@@ -111,6 +115,12 @@ final class WorkItems
     public function fieldOf(int $person): ?string
     {
         return $this->field?->subject === FieldSubject::Person ? $this->values[$person] ?? null : null;
+    }
+
+    /** @param  list<int>|null  $numbers  null for all */
+    private static function only(Builder $rows, string $column, ?array $numbers): Builder
+    {
+        return $numbers === null ? $rows : $rows->whereIntegerInRaw($column, $numbers);
     }
 
     /** Tasks on which one person has recorded time, or is planned. */

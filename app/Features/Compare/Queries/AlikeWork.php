@@ -1,0 +1,104 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Features\Compare\Queries;
+
+use App\Support\Database\Sql;
+use Illuminate\Database\Query\Builder;
+use Moss\Core\Compare\ComparedDays;
+use Moss\Core\Compare\Grouping;
+use Moss\Core\OwnFields\FieldSubject;
+
+/**
+ * What people, projects or tasks are told apart by, where they themselves are not asked for. Those that have all of it in common are
+ * alike, and one of them stands for all: a comparison by team reads as many sums as there are teams, and not as there are people.
+ */
+final readonly class AlikeWork
+{
+    /**
+     * @param  list<string>|null  $people  columns of people; null where each person is told apart, or none
+     * @param  list<string|Sql>|null  $work  columns of tasks and their projects, in the same way
+     * @param  'task_id'|'project_id'  $ofWork  which of both sums have
+     */
+    private function __construct(private ?array $people, private ?array $work, private string $ofWork)
+    {
+    }
+
+    /** Null where there is nothing alike, or where more than sums of hours is asked for, which is known of each person and task. */
+    public static function of(ComparisonTerms $terms, Dimensions $asked, ComparableWork $work): ?self
+    {
+        if ($terms->asksMoney() || $terms->asksAttendance() || $terms->asksCompletion() || $terms->asksPay()
+            || $asked->ofEntries || $work->isOnePersons() || ComparedDays::recorded($terms->days)->cut !== []) {
+            return null;
+        }
+        $alike = new self(
+            $asked->people ? self::ofPeople($terms) : null,
+            $asked->tasks || $asked->projects ? self::ofWork($terms, $asked) : null,
+            $asked->tasks ? 'task_id' : 'project_id',
+        );
+
+        return ($asked->people && $alike->people === null) || ($alike->people === null && $alike->work === null) ? null : $alike;
+    }
+
+    /** Whether a column of sums names one that stands for others. */
+    public function hasOneFor(string $column): bool
+    {
+        return ($column === 'person_id' && $this->people !== null) || ($column === $this->ofWork && $this->work !== null);
+    }
+
+    /** Tells sums apart, in a table called `parts`, that have a person and a task or project. */
+    public function grouped(Builder $sums): Builder
+    {
+        if ($this->people !== null) {
+            $sums->leftJoin('people', 'people.id', 'parts.person_id')->groupBy(...$this->people);
+        }
+        if ($this->work !== null) {
+            $sums->when($this->ofWork === 'task_id', static fn (Builder $tasks): Builder => $tasks->leftJoin('tasks', 'tasks.id', 'parts.task_id'))
+                ->leftJoin('projects', 'projects.id', $this->ofWork === 'task_id' ? 'tasks.project_id' : 'parts.project_id')->groupBy(...$this->work);
+        }
+
+        return $sums;
+    }
+
+    /** @return list<string>|null */
+    private static function ofPeople(ComparisonTerms $terms): ?array
+    {
+        if ($terms->selection->persons !== [] || self::asks($terms, Grouping::Person) || $terms->field?->subject === FieldSubject::Person) {
+            return null;
+        }
+
+        return array_keys(array_filter([
+            'people.team_id' => $terms->selection->teams !== [] || self::asks($terms, Grouping::Team),
+            'people.role_id' => $terms->selection->roles !== [] || self::asks($terms, Grouping::Role),
+        ]));
+    }
+
+    /** @return list<string|Sql>|null */
+    private static function ofWork(ComparisonTerms $terms, Dimensions $asked): ?array
+    {
+        $selection = $terms->selection;
+        $isOfProjects = $selection->projects !== [] || self::asks($terms, Grouping::Project) || $terms->field?->subject === FieldSubject::Project;
+        if (self::asks($terms, Grouping::Task) || $terms->field?->subject === FieldSubject::Task || ($isOfProjects && ! $asked->tasks)) {
+            return null;
+        }
+        $isOfPhases = self::asks($terms, Grouping::Phase);
+
+        return [
+            ...array_keys(array_filter([
+                'projects.id' => $isOfProjects || $isOfPhases,
+                'projects.client_id' => $selection->clients !== [] || self::asks($terms, Grouping::Client),
+                'projects.manager_id' => $selection->managers !== [] || self::asks($terms, Grouping::Manager),
+                'projects.internal' => $selection->internal !== null,
+                'tasks.phase_id' => $isOfPhases,
+                'tasks.charge_code' => $selection->chargeCodes !== [] || self::asks($terms, Grouping::ChargeCode),
+            ])),
+            ...$asked->billable || $selection->billable !== null || self::asks($terms, Grouping::Billable) ? [$asked->tasks ? Sql::first(['tasks.billable', 'projects.billable']) : 'projects.billable'] : [],
+        ];
+    }
+
+    private static function asks(ComparisonTerms $terms, Grouping $about): bool
+    {
+        return in_array($about, $terms->groupings(), true) || in_array($about, array_column($terms->selection->groups, 0), true);
+    }
+}
