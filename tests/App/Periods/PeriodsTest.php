@@ -5,13 +5,18 @@ declare(strict_types=1);
 namespace Tests\App\Periods;
 
 use App\Exchange\ImportRefused;
+use App\Features\Periods\Actions\ClosePeriod;
+use App\Features\Periods\Actions\PeriodRefused;
+use App\Features\Periods\Queries\PeriodCheck;
 use App\Models\Entry;
 use App\Models\Expense;
 use App\Models\ExpenseCategory;
 use App\Models\SettlingBatch;
+use Illuminate\Database\Events\TransactionBeginning;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Event;
 use Illuminate\Testing\TestResponse;
 use Inertia\Testing\AssertableInertia;
 use Moss\Core\Calendar\Day;
@@ -114,6 +119,27 @@ final class PeriodsTest extends TestCase
 
         $this->as('kit')->from('/office/periods')->post('/office/periods', ['day' => '2026-06-07', 'seen' => $seen, 'leavesOut' => true])
             ->assertSessionHas('refusal', static fn (string $why): bool => str_contains($why, 'has changed since you looked'));
+    }
+
+    public function test_what_changes_while_the_closing_waits_for_others_to_write_is_not_closed_unseen(): void
+    {
+        $this->load();
+        $seen = PeriodCheck::seen(Day::of('2026-06-07'));
+        $changed = false;
+        Event::listen(static function (TransactionBeginning $event) use (&$changed): void {
+            $changed = $changed || $event->connection->table('entries')->where('date', '2026-06-03')->update(['minutes' => 60]) === 1;
+        });
+
+        $refused = null;
+        try {
+            $this->app->make(ClosePeriod::class)->handle($this->person('kit'), Day::of('2026-06-07'), $seen, true);
+        } catch (PeriodRefused $refused) {
+            self::assertStringContainsString('has changed since you looked', $refused->getMessage());
+        }
+
+        self::assertNotNull($refused);
+        self::assertTrue($changed);
+        self::assertSame(0, DB::table('entries')->where('state', 'settled')->count() + SettlingBatch::query()->count());
     }
 
     public function test_days_to_come_and_days_closed_already_are_refused(): void

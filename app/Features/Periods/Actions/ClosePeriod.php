@@ -12,6 +12,7 @@ use App\Features\Periods\Queries\PeriodSums;
 use App\Models\Organisation;
 use App\Models\Person;
 use App\Support\Clock\Today;
+use App\Support\Database\ReadTransaction;
 use App\Support\Language\Wording;
 use Illuminate\Support\Facades\DB;
 use Moss\Core\Calendar\Day;
@@ -37,7 +38,10 @@ final readonly class ClosePeriod
      */
     public function handle(Person $office, Day $until, string $seen, bool $leavesOut): Minutes
     {
-        return DB::transaction(function () use ($office, $until, $seen, $leavesOut): Minutes {
+        // Listing it all takes longer than anybody should wait who saves meanwhile; the sums tell whether it still holds.
+        $listed = ReadTransaction::run(static fn (): PeriodSums => PeriodCheck::sums($until, isClosing: true));
+
+        return DB::transaction(function () use ($office, $until, $seen, $leavesOut, $listed): Minutes {
             $organisation = Organisation::query()->sole();
             if ($until->isAfter($this->today->for($office))) {
                 throw PeriodRefused::because('future', ['day' => Wording::day($until)]);
@@ -45,15 +49,14 @@ final readonly class ClosePeriod
             if ($organisation->closed_until !== null && $until->isBefore($organisation->closed_until)) {
                 throw PeriodRefused::because('backwards', ['day' => Wording::day($organisation->closed_until)]);
             }
-            $sums = PeriodCheck::sums($until, isClosing: true);
-            if ($sums->recognised() !== $seen) {
+            if ($listed->recognised() !== $seen || PeriodCheck::seen($until) !== $seen) {
                 throw PeriodRefused::because('moved_on');
             }
-            if ($sums->openEntries > 0 && ! $leavesOut) {
-                throw PeriodRefused::because('open', ['entries' => $sums->openEntries]);
+            if ($listed->openEntries > 0 && ! $leavesOut) {
+                throw PeriodRefused::because('open', ['entries' => $listed->openEntries]);
             }
 
-            return $this->close($office, $organisation, $until, $sums);
+            return $this->close($office, $organisation, $until, $listed);
         });
     }
 
