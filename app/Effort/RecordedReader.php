@@ -23,6 +23,9 @@ use Moss\Core\Time\Minutes;
 /** What was recorded on tasks: sums of week parts, and entries of parts whose days a figure tells apart. In two queries. */
 final class RecordedReader
 {
+    /** A text that comes after every day's. */
+    private const AFTER_ALL = ':';
+
     /** @var array<string, Day> days by text, since many rows share them */
     private array $days = [];
 
@@ -83,7 +86,7 @@ final class RecordedReader
     }
 
     /**
-     * Sums of whole parts. Where no estimate lies between them, parts before today's are one sum, and so are those after it.
+     * Sums of whole parts: parts between which neither an estimate nor today lies are one sum.
      *
      * @param  array<string, array{int, string, string}>  $parts  that are left out, by task and first day
      * @return array<int, list<RecordedEffort>> by task id
@@ -93,20 +96,16 @@ final class RecordedReader
         $columns = ['actual_minutes', 'actual_cents', 'actual_unrated', 'actual_hundredths', 'pending_minutes', 'pending_cents', 'pending_unrated', 'pending_hundredths'];
         $sums = implode(', ', array_map(static fn (string $column): string => "sum($column) AS $column", $columns));
         $estimated = array_values(array_unique(array_column($parts, 0)));
-        $weeks = static fn (): Builder => $scope->narrow(RecordedWeek::query()->toBase(), 'task_id')->where('starts_on', '<>', $today->toString())->select('task_id', 'person_id');
-        $query = $weeks()->whereNotIn('task_id', $estimated)->selectRaw('min(starts_on) AS starts_on, '.$sums)
-            ->groupBy('task_id', 'person_id')->groupByRaw('starts_on > ?', [$today->toString()]);
+        $query = $scope->narrow(RecordedWeek::query()->toBase(), 'task_id')->whereNotIn('task_id', $estimated)->where('starts_on', '<>', $today->toString())
+            ->selectRaw('task_id, person_id, min(starts_on) AS starts_on, '.$sums)->groupBy('task_id', 'person_id')->groupByRaw('starts_on > ?', [$today->toString()]);
         if ($parts !== []) {
-            $query->unionAll($weeks()->whereIntegerInRaw('task_id', $estimated)->selectRaw('starts_on, '.$sums)->groupBy('task_id', 'person_id', 'starts_on'));
+            $query->unionAll(self::between($parts, $today)->selectRaw('recorded_weeks.task_id, person_id, min(starts_on) AS starts_on, '.$sums)->groupBy('recorded_weeks.task_id', 'person_id', 'spans.after'));
         }
         $byTask = [];
         foreach (StreamedRows::of(DB::query()->fromSub($query, 'sums')->join('people', 'people.id', 'sums.person_id')->leftJoin('teams', 'teams.id', 'people.team_id')
             ->select('sums.task_id', 'people.code', 'teams.code', 'sums.starts_on', ...$columns)) as $row) {
             /** @var array{int, string, string|null, string, int, int, int, int, int, int, int, int} $row */
             [$task, $person, $team, $day] = $row;
-            if (isset($parts[$task.' '.$day])) {
-                continue;
-            }
             foreach ([[true, $row[4], $row[5], $row[6], $row[7]], [false, $row[8], $row[9], $row[10], $row[11]]] as [$isActual, $minutes, $cents, $unrated, $hundredths]) {
                 if ($minutes !== 0 || $cents !== 0 || $unrated !== 0 || $hundredths !== 0) {
                     $byTask[$task][] = new RecordedEffort(
@@ -119,6 +118,32 @@ final class RecordedReader
         }
 
         return $byTask;
+    }
+
+    /**
+     * What was recorded on tasks in the spans between some of their parts and today's, neither of which belongs to them.
+     *
+     * @param  non-empty-array<string, array{int, string, string}>  $parts
+     */
+    private static function between(array $parts, WeekPart $today): Builder
+    {
+        $firsts = [];
+        foreach ($parts as [$task, $first]) {
+            $firsts[$task][] = $first;
+        }
+        $spans = [];
+        foreach ($firsts as $task => $ofTask) {
+            $ofTask = array_unique([...$ofTask, $today->toString()]);
+            sort($ofTask, SORT_STRING);
+            foreach ([...$ofTask, self::AFTER_ALL] as $number => $before) {
+                $spans[] = [$task, $ofTask[$number - 1] ?? '', $before];
+            }
+        }
+        // The limit, which leaves none out, has each read once rather than for every week that is compared with it.
+        $of = DB::query()->fromRaw('json_each(?)', [json_encode($spans, JSON_THROW_ON_ERROR)])->selectRaw('value ->> 0 AS task_id, value ->> 1 AS after, value ->> 2 AS before')->limit(count($spans));
+
+        return DB::query()->fromSub($of, 'spans')->crossJoin('recorded_weeks')
+            ->whereColumn('recorded_weeks.task_id', 'spans.task_id')->whereColumn('recorded_weeks.starts_on', '>', 'spans.after')->whereColumn('recorded_weeks.starts_on', '<', 'spans.before');
     }
 
     /** @return array<int, list<RecordedEffort>> by task id, one for each person and day with its sum */
