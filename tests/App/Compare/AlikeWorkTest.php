@@ -15,6 +15,9 @@ use Moss\Core\Compare\ComparedDays;
 use Moss\Core\Compare\Grouping;
 use Moss\Core\Compare\Measure;
 use Moss\Core\Compare\Selection;
+use Moss\Core\OwnFields\FieldKind;
+use Moss\Core\OwnFields\FieldSubject;
+use Moss\Core\OwnFields\OwnField;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\App\Effort\NaiveComparison;
 use Tests\App\Projects\AwkwardData;
@@ -56,8 +59,9 @@ final class AlikeWorkTest extends TestCase
 
     public function test_nothing_is_taken_together_where_more_than_hours_is_asked_for(): void
     {
-        $of = static function (Measure $measure, string $from = '2026-06-01', ?ComparableWork $work = null): ?AlikeWork {
-            $terms = new ComparisonTerms(Grouping::Role, new Selection, DayRange::between(Day::of($from), Day::of('2026-06-30')), Day::of(self::TODAY), false, null, null, [$measure]);
+        $of = static function (Measure $measure, string $from = '2026-06-01', ?ComparableWork $work = null, ?FieldSubject $field = null): ?AlikeWork {
+            $field = $field === null ? null : new OwnField('x', 'X', $field, FieldKind::Text);
+            $terms = new ComparisonTerms(Grouping::Role, new Selection, DayRange::between(Day::of($from), Day::of('2026-06-30')), Day::of(self::TODAY), false, null, null, [$measure], $field);
             $work ??= ComparableWork::all();
 
             return AlikeWork::of($terms, Dimensions::of($terms, $work), $work);
@@ -68,6 +72,10 @@ final class AlikeWorkTest extends TestCase
         self::assertNull($of(Measure::Utilisation));
         self::assertNull($of(Measure::Actual, '2026-06-03'), 'Of some days of a week, entries tell.');
         self::assertNull($of(Measure::Actual, '2026-06-01', ComparableWork::ownOf($this->person('ada'))));
+        self::assertNull($of(Measure::Actual, field: FieldSubject::Expense), 'Only expenses have it.');
+        self::assertNull($of(Measure::Actual, field: FieldSubject::Entry));
+        self::assertNull($of(Measure::Actual, field: FieldSubject::Person));
+        self::assertNotNull($of(Measure::Actual, field: FieldSubject::Project), 'People are alike on each project.');
     }
 
     /** @return array<string, string> in which there are internal projects and charge codes too */

@@ -29,7 +29,7 @@ final readonly class AlikeWork
     public static function of(ComparisonTerms $terms, Dimensions $asked, ComparableWork $work): ?self
     {
         if ($terms->asksMoney() || $terms->asksAttendance() || $terms->asksCompletion() || $terms->asksPay()
-            || $asked->ofEntries || $work->isOnePersons() || ComparedDays::recorded($terms->days)->cut !== []) {
+            || $terms->asksFieldOfExpenses() || $asked->ofEntries || $work->isOnePersons() || ComparedDays::recorded($terms->days)->cut !== []) {
             return null;
         }
         $alike = new self(
