@@ -23,6 +23,24 @@ final class Command
         return [self::children() - $before, $process->getOutput()];
     }
 
+    /**
+     * What a command takes beyond one that does nothing. They take turns, since a machine's pace changes.
+     *
+     * @param  int<1, max>  $turns  one for what cannot be done twice
+     * @return float seconds of CPU, the median of all turns
+     */
+    public static function beyondNothing(int $turns, string ...$arguments): float
+    {
+        $taken = [];
+        for ($turn = 0; $turn < $turns; $turn++) {
+            $nothing = self::run('--version')[0];
+            $taken[] = self::run(...$arguments)[0] - $nothing;
+        }
+        sort($taken);
+
+        return max(0.001, $taken[intdiv($turns, 2)]);
+    }
+
     /** Seconds of CPU that processes took which have ended. */
     private static function children(): float
     {
