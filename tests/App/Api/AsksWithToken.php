@@ -20,7 +20,7 @@ trait AsksWithToken
     /** @var array<string, mixed>|null which is the same for each answer */
     private ?array $document = null;
 
-    /** @var array<string, object> by what they describe; the validator knows one again that it has read */
+    /** @var array<string, object> by their names; the validator knows one again that it has read */
     private array $schemas = [];
 
     private ?Validator $validator = null;
@@ -64,10 +64,10 @@ trait AsksWithToken
             if (! str_contains((string) array_key_first((array) $content), 'json')) {
                 return;
             }
-            $described = array_values((array) data_get($content, '*.schema.$ref'))[0] ?? '';
-            assert(is_string($described));
-            $this->schemas[$described] ??= (object) json_decode(json_encode(['$ref' => $described, 'components' => $document['components']], JSON_THROW_ON_ERROR), false, 512, JSON_THROW_ON_ERROR);
-            $error = ($this->validator ??= new Validator)->validate(json_decode((string) $answer->getContent(), false, 512, JSON_THROW_ON_ERROR), $this->schemas[$described])->error();
+            $name = array_values((array) data_get($content, '*.schema.$ref'))[0] ?? '';
+            assert(is_string($name));
+            $this->schemas[$name] ??= (object) json_decode(json_encode(['$ref' => $name, 'components' => $document['components']], JSON_THROW_ON_ERROR), false, 512, JSON_THROW_ON_ERROR);
+            $error = ($this->validator ??= new Validator)->validate(json_decode((string) $answer->getContent(), false, 512, JSON_THROW_ON_ERROR), $this->schemas[$name])->error();
             self::assertTrue($error === null, $error === null ? '' : "$method $address: ".json_encode((new ErrorFormatter)->format($error)));
 
             return;

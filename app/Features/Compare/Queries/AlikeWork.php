@@ -64,13 +64,13 @@ final readonly class AlikeWork
     /** @return list<string>|null */
     private static function ofPeople(ComparisonTerms $terms): ?array
     {
-        if ($terms->selection->persons !== [] || self::asks($terms, Grouping::Person) || $terms->field?->subject === FieldSubject::Person) {
+        if ($terms->selection->persons !== [] || $terms->isAbout(Grouping::Person) || $terms->field?->subject === FieldSubject::Person) {
             return null;
         }
 
         return array_keys(array_filter([
-            'people.team_id' => $terms->selection->teams !== [] || self::asks($terms, Grouping::Team),
-            'people.role_id' => $terms->selection->roles !== [] || self::asks($terms, Grouping::Role),
+            'people.team_id' => $terms->selection->teams !== [] || $terms->isAbout(Grouping::Team),
+            'people.role_id' => $terms->selection->roles !== [] || $terms->isAbout(Grouping::Role),
         ]));
     }
 
@@ -78,27 +78,22 @@ final readonly class AlikeWork
     private static function ofWork(ComparisonTerms $terms, Dimensions $asked): ?array
     {
         $selection = $terms->selection;
-        $isOfProjects = $selection->projects !== [] || self::asks($terms, Grouping::Project) || $terms->field?->subject === FieldSubject::Project;
-        if (self::asks($terms, Grouping::Task) || $terms->field?->subject === FieldSubject::Task || ($isOfProjects && ! $asked->tasks)) {
+        $isOfProjects = $selection->projects !== [] || $terms->isAbout(Grouping::Project) || $terms->field?->subject === FieldSubject::Project;
+        if ($terms->isAbout(Grouping::Task) || $terms->field?->subject === FieldSubject::Task || ($isOfProjects && ! $asked->tasks)) {
             return null;
         }
-        $isOfPhases = self::asks($terms, Grouping::Phase);
+        $isOfPhases = $terms->isAbout(Grouping::Phase);
 
         return [
             ...array_keys(array_filter([
                 'projects.id' => $isOfProjects || $isOfPhases,
-                'projects.client_id' => $selection->clients !== [] || self::asks($terms, Grouping::Client),
-                'projects.manager_id' => $selection->managers !== [] || self::asks($terms, Grouping::Manager),
+                'projects.client_id' => $selection->clients !== [] || $terms->isAbout(Grouping::Client),
+                'projects.manager_id' => $selection->managers !== [] || $terms->isAbout(Grouping::Manager),
                 'projects.internal' => $selection->internal !== null,
                 'tasks.phase_id' => $isOfPhases,
-                'tasks.charge_code' => $selection->chargeCodes !== [] || self::asks($terms, Grouping::ChargeCode),
+                'tasks.charge_code' => $selection->chargeCodes !== [] || $terms->isAbout(Grouping::ChargeCode),
             ])),
-            ...$asked->billable || $selection->billable !== null || self::asks($terms, Grouping::Billable) ? [$asked->tasks ? Sql::first(['tasks.billable', 'projects.billable']) : 'projects.billable'] : [],
+            ...$asked->billable || $selection->billable !== null || $terms->isAbout(Grouping::Billable) ? [$asked->tasks ? Sql::first(['tasks.billable', 'projects.billable']) : 'projects.billable'] : [],
         ];
-    }
-
-    private static function asks(ComparisonTerms $terms, Grouping $about): bool
-    {
-        return in_array($about, $terms->groupings(), true) || in_array($about, array_column($terms->selection->groups, 0), true);
     }
 }

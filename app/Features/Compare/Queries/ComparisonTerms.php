@@ -74,6 +74,12 @@ final readonly class ComparisonTerms
         return array_values(array_filter([$this->by, $this->then, $this->across]));
     }
 
+    /** Whether any of these is grouped by, or is what the selected groups are of. */
+    public function isAbout(Grouping ...$about): bool
+    {
+        return array_filter([...$this->groupings(), ...array_column($this->selection->groups, 0)], static fn (Grouping $one): bool => in_array($one, $about, true)) !== [];
+    }
+
     /** @return list<Measure> those that can be told of the groups */
     public function fitting(): array
     {

@@ -30,21 +30,19 @@ final readonly class Dimensions
     public static function of(ComparisonTerms $terms, ComparableWork $work): self
     {
         $selection = $terms->selection;
-        $groupings = [...$terms->groupings(), ...array_column($selection->groups, 0)];
-        $asks = static fn (Grouping ...$about): bool => array_filter($groupings, static fn (Grouping $one): bool => in_array($one, $about, true)) !== [];
         // Of plans only tasks tell.
-        $billablePlans = $asks(Grouping::Billable) || $selection->billable !== null;
+        $billablePlans = $terms->isAbout(Grouping::Billable) || $selection->billable !== null;
         $billable = $billablePlans || $terms->asksBillable();
         $isOf = static fn (FieldSubject $subject): bool => $terms->field?->subject === $subject;
-        $chargeCodes = ($asks(Grouping::ChargeCode) || $selection->chargeCodes !== []) && self::areThereChargeCodes($terms);
-        $tasks = $billablePlans || $asks(Grouping::Phase, Grouping::Task, Grouping::ChargeCode) || $terms->asksPay() || $selection->asksAboutTasks() || $isOf(FieldSubject::Task);
-        $roles = $asks(Grouping::Role) || $selection->roles !== [];
+        $chargeCodes = ($terms->isAbout(Grouping::ChargeCode) || $selection->chargeCodes !== []) && self::areThereChargeCodes($terms);
+        $tasks = $billablePlans || $terms->isAbout(Grouping::Phase, Grouping::Task, Grouping::ChargeCode) || $terms->asksPay() || $selection->asksAboutTasks() || $isOf(FieldSubject::Task);
+        $roles = $terms->isAbout(Grouping::Role) || $selection->roles !== [];
         // Whoever may not see everything sees money by project, and what is expected by person.
-        $people = $roles || $isOf(FieldSubject::Person) || $asks(Grouping::Person, Grouping::Team) || $selection->asksAboutPeople() || ($terms->asksAttendance() && ! $work->isEverybodys());
-        $projects = ! $tasks && ($isOf(FieldSubject::Project) || $asks(Grouping::Project, Grouping::Client, Grouping::Manager) || $selection->asksAboutProjects() || ($terms->asksMoney() && ! $work->isEverybodys()));
-        $weeks = $asks(Grouping::Week);
+        $people = $roles || $isOf(FieldSubject::Person) || $terms->isAbout(Grouping::Person, Grouping::Team) || $selection->asksAboutPeople() || ($terms->asksAttendance() && ! $work->isEverybodys());
+        $projects = ! $tasks && ($isOf(FieldSubject::Project) || $terms->isAbout(Grouping::Project, Grouping::Client, Grouping::Manager) || $selection->asksAboutProjects() || ($terms->asksMoney() && ! $work->isEverybodys()));
+        $weeks = $terms->isAbout(Grouping::Week);
 
-        return new self($projects, $tasks, $people, $roles, $billable, ! $weeks && $asks(Grouping::Month, Grouping::Quarter), $weeks, $chargeCodes || $isOf(FieldSubject::Entry), $chargeCodes, $terms->field);
+        return new self($projects, $tasks, $people, $roles, $billable, ! $weeks && $terms->isAbout(Grouping::Month, Grouping::Quarter), $weeks, $chargeCodes || $isOf(FieldSubject::Entry), $chargeCodes, $terms->field);
     }
 
     /** Whether entries have charge codes of their own: of the period, or, where figures are of no period, of any day. */
