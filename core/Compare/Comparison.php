@@ -71,6 +71,16 @@ final readonly class Comparison
         return new self($groups);
     }
 
+    /**
+     * Of groups that are summed up already.
+     *
+     * @param  array<array-key, ComparisonRow>  $rows  by group code
+     */
+    public static function ofRows(array $rows): self
+    {
+        return new self(array_map(static fn (ComparisonRow $row): ComparedGroup => new ComparedGroup($row, [], []), self::sorted($rows)));
+    }
+
     /** @return array<array-key, ComparedGroup> by group code, in byte order; those in which something is planned or recorded */
     public function groups(): array
     {
@@ -97,12 +107,7 @@ final readonly class Comparison
     /** @param  array<array-key, ComparedGroup>  $groups */
     private static function totalOf(array $groups): ComparisonRow
     {
-        $total = null;
-        foreach ($groups as $group) {
-            $total = $total === null ? $group->row : $total->plus($group->row);
-        }
-
-        return $total ?? ComparisonRow::empty();
+        return ComparisonRow::sum(array_column($groups, 'row'));
     }
 
     /**

@@ -55,6 +55,28 @@ final readonly class ComparisonRow
         return new self(0, 0, 0, 0, kinds: $kinds);
     }
 
+    /**
+     * What many come to: their minutes are added up without a row for each step on the way.
+     *
+     * @param  iterable<self>  $rows
+     */
+    public static function sum(iterable $rows): self
+    {
+        [$planned, $toDate, $actual, $pending, $others] = [0, 0, 0, 0, self::empty()];
+        foreach ($rows as $row) {
+            if ($row->billable === null && $row->money === null && $row->attendance === null && $row->completion === null && $row->kinds === []) {
+                $planned += $row->planned;
+                $toDate += $row->plannedToDate;
+                $actual += $row->actual;
+                $pending += $row->pending;
+            } else {
+                $others = $others->plus($row);
+            }
+        }
+
+        return $others->plus(new self($planned, $toDate, $actual, $pending));
+    }
+
     public function plus(self $other): self
     {
         $kinds = $this->kinds;
