@@ -15,19 +15,15 @@ final readonly class StreamedRows
     /** @return iterable<list<int|string|null>> values in the order in which they were selected */
     public static function of(Builder $query): iterable
     {
-        /** @var iterable<list<int|string|null>> $rows */
-        $rows = self::executed($query, PDO::FETCH_NUM);
-
-        yield from $rows;
+        /** @var iterable<list<int|string|null>> */
+        return self::executed($query, PDO::FETCH_NUM);
     }
 
     /** @return iterable<object> values by the names under which they were selected, where these vary */
     public static function named(Builder $query): iterable
     {
-        /** @var iterable<object> $rows */
-        $rows = self::executed($query, PDO::FETCH_OBJ);
-
-        yield from $rows;
+        /** @var iterable<object> */
+        return self::executed($query, PDO::FETCH_OBJ);
     }
 
     /**
