@@ -28,8 +28,7 @@ final readonly class AlikeWork
     /** Null where there is nothing alike, or where more than sums of hours is asked for, which is known of each person and task. */
     public static function of(ComparisonTerms $terms, Dimensions $asked, ComparableWork $work): ?self
     {
-        if ($terms->asksMoney() || $terms->asksAttendance() || $terms->asksCompletion() || $terms->asksPay()
-            || $terms->asksFieldOfExpenses() || $asked->ofEntries || $work->isOnePersons() || ComparedDays::recorded($terms->days)->cut !== []) {
+        if (! self::isOfStoredHours($terms, $asked, $work)) {
             return null;
         }
         $alike = new self(
@@ -39,6 +38,12 @@ final readonly class AlikeWork
         );
 
         return ($asked->people && $alike->people === null) || ($alike->people === null && $alike->work === null) ? null : $alike;
+    }
+
+    /** Whether stored sums of hours tell all that is asked for. */
+    public static function isOfStoredHours(ComparisonTerms $terms, Dimensions $asked, ComparableWork $work): bool
+    {
+        return $terms->asksHoursAlone() && ! $asked->ofEntries && ! $work->isOnePersons() && ComparedDays::recorded($terms->days)->cut === [];
     }
 
     /** Whether a column of sums names one that stands for others. */
@@ -69,8 +74,8 @@ final readonly class AlikeWork
         }
 
         return array_keys(array_filter([
-            'people.team_id' => $terms->selection->teams !== [] || $terms->isAbout(Grouping::Team),
-            'people.role_id' => $terms->selection->roles !== [] || $terms->isAbout(Grouping::Role),
+            'people.team_id' => $terms->asksForTeams(),
+            'people.role_id' => $terms->asksForRoles(),
         ]));
     }
 
@@ -87,8 +92,8 @@ final readonly class AlikeWork
         return [
             ...array_keys(array_filter([
                 'projects.id' => $isOfProjects || $isOfPhases,
-                'projects.client_id' => $selection->clients !== [] || $terms->isAbout(Grouping::Client),
-                'projects.manager_id' => $selection->managers !== [] || $terms->isAbout(Grouping::Manager),
+                'projects.client_id' => $terms->asksForClients(),
+                'projects.manager_id' => $terms->asksForManagers(),
                 'projects.internal' => $selection->internal !== null,
                 'tasks.phase_id' => $isOfPhases,
                 'tasks.charge_code' => $selection->chargeCodes !== [] || $terms->isAbout(Grouping::ChargeCode),

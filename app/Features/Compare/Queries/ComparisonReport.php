@@ -42,7 +42,7 @@ final readonly class ComparisonReport
 
             return;
         }
-        $items = WorkItems::load($asked, $work);
+        $items = WorkItems::load($terms, $asked, $work);
         if ($terms->asksFieldOfExpenses()) {
             yield from $this->spent->of($terms, $asked, $items, $terms->days, $work);
 

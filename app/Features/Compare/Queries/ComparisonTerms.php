@@ -101,6 +101,32 @@ final readonly class ComparisonTerms
         return $this->field?->subject === FieldSubject::Expense;
     }
 
+    public function asksForClients(): bool
+    {
+        return $this->selection->clients !== [] || $this->isAbout(Grouping::Client);
+    }
+
+    public function asksForManagers(): bool
+    {
+        return $this->selection->managers !== [] || $this->isAbout(Grouping::Manager);
+    }
+
+    public function asksForTeams(): bool
+    {
+        return $this->selection->teams !== [] || $this->isAbout(Grouping::Team);
+    }
+
+    public function asksForRoles(): bool
+    {
+        return $this->selection->roles !== [] || $this->isAbout(Grouping::Role);
+    }
+
+    /** Whether hours are asked for, and nothing besides. */
+    public function asksHoursAlone(): bool
+    {
+        return ! $this->asksMoney() && ! $this->asksAttendance() && ! $this->asksCompletion() && ! $this->asksPay() && ! $this->asksFieldOfExpenses();
+    }
+
     public function asksBillable(): bool
     {
         return $this->asks(static fn (Measure $measure): bool => $measure->isOfBillable());

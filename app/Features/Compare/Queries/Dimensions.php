@@ -36,7 +36,7 @@ final readonly class Dimensions
         $isOf = static fn (FieldSubject $subject): bool => $terms->field?->subject === $subject;
         $chargeCodes = ($terms->isAbout(Grouping::ChargeCode) || $selection->chargeCodes !== []) && self::areThereChargeCodes($terms);
         $tasks = $billablePlans || $terms->isAbout(Grouping::Phase, Grouping::Task, Grouping::ChargeCode) || $terms->asksPay() || $selection->asksAboutTasks() || $isOf(FieldSubject::Task);
-        $roles = $terms->isAbout(Grouping::Role) || $selection->roles !== [];
+        $roles = $terms->asksForRoles();
         // Whoever may not see everything sees money by project, and what is expected by person.
         $people = $roles || $isOf(FieldSubject::Person) || $terms->isAbout(Grouping::Person, Grouping::Team) || $selection->asksAboutPeople() || ($terms->asksAttendance() && ! $work->isEverybodys());
         $projects = ! $tasks && ($isOf(FieldSubject::Project) || $terms->isAbout(Grouping::Project, Grouping::Client, Grouping::Manager) || $selection->asksAboutProjects() || ($terms->asksMoney() && ! $work->isEverybodys()));

@@ -52,11 +52,11 @@ final class TimeAmounts
         foreach (self::sums($terms, $asked, ComparedDays::recorded($terms->days), $work) as $parts) {
             $rows = StreamedRows::named(MergedSums::of($parts, $alike));
             if ($asked->months || $asked->weeks) {
-                $items = WorkItems::load($asked, $work);
+                $items = WorkItems::load($terms, $asked, $work);
             } else {
                 // Few are left, so that only what these stand for is looked up.
                 $rows = iterator_to_array($rows, false);
-                $items = WorkItems::load($asked, $work, self::numbers($rows, $asked->tasks ? 'task_id' : 'project_id'), self::numbers($rows, 'person_id'));
+                $items = WorkItems::load($terms, $asked, $work, self::numbers($rows, $asked->tasks ? 'task_id' : 'project_id'), self::numbers($rows, 'person_id'));
             }
             yield from $this->ofSums($terms, $asked, $items, $rows, $work, null);
         }

@@ -17,6 +17,7 @@ use App\Support\Database\Sql;
 use App\Support\Database\StreamedRows;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
+use Moss\Core\Compare\Grouping;
 use Moss\Core\Compare\WorkItem;
 use Moss\Core\OwnFields\FieldSubject;
 use Moss\Core\OwnFields\OwnField;
@@ -24,19 +25,18 @@ use Moss\Core\OwnFields\OwnField;
 /** What the numbers of tasks, people, teams and roles stand for, as far as it is asked for; in at most five queries. */
 final class WorkItems
 {
-    private const OF_PROJECT = ['projects.code AS project', 'clients.code AS client', 'managers.code AS manager', 'projects.internal'];
-
     /** @var array<string, WorkItem> by the numbers they are made of */
     private array $made = [];
 
     /**
-     * @param  array<int, array{array{string, string|null, string, bool}, string|null, string|null, string|null, bool, int}>  $tasks  project, client, manager and whether it is internal; phase, task, charge code, whether it is billable and the project's id; by task id, or by project id where tasks are not told apart
+     * @param  array<int, array{string, string|null, string|null, bool, bool}>  $projects  project, client, manager, whether it is internal and whether it is billable, by project id
+     * @param  array<int, array{int, string|null, string, string|null, int|null}>|null  $tasks  project id, phase, task, charge code and whether it is billable, which is null where its project says so, by task id; null where tasks are not told apart
      * @param  array<int, array{string, string|null, string|null}>  $people  person, team and usual role by person id
      * @param  array<int, string>  $values  what the own field holds that is asked for, by the id of its task, project or person
      * @param  array<int, string>  $teams
      * @param  array<int, string>  $roles
      */
-    private function __construct(private readonly array $tasks, private readonly array $people, private readonly array $teams, private readonly array $roles, private readonly ?OwnField $field, private readonly array $values, private readonly bool $ofEntries)
+    private function __construct(private readonly array $projects, private readonly ?array $tasks, private readonly array $people, private readonly array $teams, private readonly array $roles, private readonly ?OwnField $field, private readonly array $values, private readonly bool $ofEntries)
     {
     }
 
@@ -44,30 +44,34 @@ final class WorkItems
      * @param  list<int>|null  $onlyTasks  numbers of all tasks that are needed, or of projects where tasks are not told apart; null for all
      * @param  list<int>|null  $onlyPeople
      */
-    public static function load(Dimensions $asked, ComparableWork $work, ?array $onlyTasks = null, ?array $onlyPeople = null): self
+    public static function load(ComparisonTerms $terms, Dimensions $asked, ComparableWork $work, ?array $onlyTasks = null, ?array $onlyPeople = null): self
     {
-        $tasks = [];
-        $projects = [];
-        $query = match (true) {
-            $asked->tasks => self::tasksQuery()->when($work->isOnePersons(), static fn (Builder $own): Builder => $own->whereIn('tasks.id', self::tasksOf($work))),
-            $asked->projects => self::projectsQuery()->when($work->isOnePersons(), static fn (Builder $own): Builder => $own->whereIn('projects.id', Task::query()->whereIn('id', self::tasksOf($work))->select('project_id'))),
+        $ofTasks = $asked->tasks ? self::only(Task::query()->toBase(), 'tasks.id', $onlyTasks)->when($work->isOnePersons(), static fn (Builder $own): Builder => $own->whereIn('tasks.id', self::tasksOf($work))) : null;
+        $ofProjects = match (true) {
+            $ofTasks !== null => self::projectsQuery($terms)->when($ofTasks->wheres !== [], static fn (Builder $some): Builder => $some->whereIn('projects.id', $ofTasks->clone()->select('tasks.project_id'))),
+            $asked->projects => self::only(self::projectsQuery($terms), 'projects.id', $onlyTasks)->when($work->isOnePersons(), static fn (Builder $own): Builder => $own->whereIn('projects.id', Task::query()->whereIn('id', self::tasksOf($work))->select('project_id'))),
             default => null,
         };
-        foreach ($query === null ? [] : StreamedRows::of(self::only($query, $asked->tasks ? 'tasks.id' : 'projects.id', $onlyTasks)) as $row) {
-            /** @var array{int, int, string, string|null, string, int, string|null, string|null, string|null, int|null} $row */
-            [$id, $projectId, $project, $client, $manager, $isInternal, $phase, $code, $chargeCode, $isBillable] = $row;
-            // Tasks share what they have of their project.
-            $projects[$projectId] ??= [$project, $client, $manager, $isInternal === 1];
-            $tasks[$id] = [$projects[$projectId], $phase, $code, $chargeCode, $isBillable === 1, $projectId];
+        $projects = [];
+        foreach ($ofProjects === null ? [] : StreamedRows::of($ofProjects) as $row) {
+            /** @var array{int, string, string|null, string|null, int, int} $row */
+            [$id, $code, $client, $manager, $isInternal, $isBillable] = $row;
+            $projects[$id] = [$code, $client, $manager, $isInternal === 1, $isBillable === 1];
+        }
+        $tasks = [];
+        foreach ($ofTasks === null ? [] : StreamedRows::of(self::named($ofTasks->select('tasks.id', 'tasks.project_id'), 'phases', 'tasks.phase_id', 'phases.name', 'phase', $terms->isAbout(Grouping::Phase))->addSelect('tasks.code', 'tasks.charge_code', 'tasks.billable')) as $row) {
+            /** @var array{int, int, string|null, string, string|null, int|null} $row */
+            [$id, $projectId, $phase, $code, $chargeCode, $isBillable] = $row;
+            $tasks[$id] = [$projectId, $phase, $code, $chargeCode, $isBillable];
         }
         $people = [];
-        foreach ($asked->people ? StreamedRows::of(self::only(self::peopleQuery()->when($work->isOnePersons(), static fn (Builder $own): Builder => $own->whereIn('people.id', $work->people()->select('people.id'))), 'people.id', $onlyPeople)) : [] as $row) {
+        foreach ($asked->people ? StreamedRows::of(self::only(self::peopleQuery($terms)->when($work->isOnePersons(), static fn (Builder $own): Builder => $own->whereIn('people.id', $work->people()->select('people.id'))), 'people.id', $onlyPeople)) : [] as $row) {
             /** @var array{int, string, string|null, string|null} $row */
             [$id, $code, $team, $role] = $row;
             $people[$id] = [$code, $team, $role];
         }
 
-        return new self($tasks, $people, $asked->people ? self::codes('teams') : [], $asked->roles ? self::codes('roles') : [], $asked->field, self::values($asked->field), $asked->ofEntries);
+        return new self($projects, $ofTasks === null ? null : $tasks, $people, $asked->people ? self::codes('teams') : [], $asked->roles ? self::codes('roles') : [], $asked->field, self::values($asked->field), $asked->ofEntries);
     }
 
     /**
@@ -87,11 +91,15 @@ final class WorkItems
 
     private function make(int $task, int $person, int $team, int $role, int $billable, ?string $ownChargeCode, ?string $ofEntry): WorkItem
     {
-        [[$project, $client, $manager, $isInternal], $phase, $code, $chargeCode, $isBillable, $projectId] = $this->tasks[$task] ?? [[null, null, null, false], null, null, null, false, 0];
+        [$projectId, $phase, $code, $chargeCode, $isOwnBillable] = $this->tasks === null ? [$task, null, null, null, null] : $this->tasks[$task] ?? [0, null, null, null, null];
+        [$project, $client, $manager, $isInternal, $isBillable] = $this->projects[$projectId] ?? [null, null, null, false, false];
+        if ($billable === RecordedTotals::BILLABLE_AS_TASK) {
+            $billable = $isOwnBillable;
+        }
         [$who, $ofTeam, $usual] = $this->people[$person] ?? [null, null, null];
 
         return new WorkItem($project, $client, $phase, $code, $who, $who === null ? $this->teams[$team] ?? null : $ofTeam, $this->roles[$role] ?? $usual, $manager, $ownChargeCode ?? $chargeCode, $isInternal,
-            $billable === RecordedTotals::BILLABLE_AS_TASK ? $isBillable : $billable === 1, field: match ($this->field?->subject) {
+            $billable === null ? $isBillable : $billable === 1, field: match ($this->field?->subject) {
                 FieldSubject::Task => $this->values[$task] ?? null,
                 FieldSubject::Project => $this->values[$projectId] ?? null,
                 FieldSubject::Person => $this->values[$person] ?? null,
@@ -129,28 +137,28 @@ final class WorkItems
         return $work->narrow(RecordedWeek::query()->toBase())->select('task_id')->union($work->narrow(Assignment::query()->toBase())->select('task_id'));
     }
 
-    private static function projectsQuery(): Builder
+    private static function projectsQuery(ComparisonTerms $terms): Builder
     {
-        $nothing = array_map(Sql::none(...), ['phase', 'code', 'charge_code']);
+        $projects = Project::query()->toBase()->select('projects.id', 'projects.code');
+        self::named($projects, 'clients', 'projects.client_id', 'clients.code', 'client', $terms->asksForClients());
+        // Whoever manages a project may see what it costs.
+        self::named($projects, 'people AS managers', 'projects.manager_id', 'managers.code', 'manager', $terms->asksForManagers() || $terms->asksMoney());
 
-        return self::projects(Project::query()->toBase())->select('projects.id', 'projects.id AS project_id', ...self::OF_PROJECT)->addSelect(...$nothing)->addSelect('projects.billable');
+        return $projects->addSelect('projects.internal', 'projects.billable');
     }
 
-    private static function tasksQuery(): Builder
+    private static function peopleQuery(ComparisonTerms $terms): Builder
     {
-        return self::projects(Project::query()->toBase())->join('tasks', 'tasks.project_id', 'projects.id')->leftJoin('phases', 'phases.id', 'tasks.phase_id')
-            ->select('tasks.id', 'tasks.project_id', ...self::OF_PROJECT)->addSelect('phases.name AS phase', 'tasks.code', 'tasks.charge_code', Sql::first(['tasks.billable', 'projects.billable'], 'billable'));
+        $people = Person::query()->toBase()->select('people.id', 'people.code');
+        self::named($people, 'teams', 'people.team_id', 'teams.code', 'team', $terms->asksForTeams());
+
+        return self::named($people, 'roles', 'people.role_id', 'roles.code', 'role', $terms->asksForRoles());
     }
 
-    private static function projects(Builder $projects): Builder
+    /** Joins what a number names, where that is asked for; else there is nothing in its place. */
+    private static function named(Builder $rows, string $table, string $number, string $name, string $alias, bool $isAskedFor): Builder
     {
-        return $projects->join('people AS managers', 'managers.id', 'projects.manager_id')->leftJoin('clients', 'clients.id', 'projects.client_id');
-    }
-
-    private static function peopleQuery(): Builder
-    {
-        return Person::query()->toBase()->leftJoin('teams', 'teams.id', 'people.team_id')->leftJoin('roles', 'roles.id', 'people.role_id')
-            ->select('people.id', 'people.code', 'teams.code AS team', 'roles.code AS role');
+        return $isAskedFor ? $rows->leftJoin($table, strtok($name, '.').'.id', $number)->addSelect("$name AS $alias") : $rows->addSelect(Sql::none($alias));
     }
 
     /**
