@@ -21,7 +21,7 @@ final readonly class RecordedTime
      */
     public static function amount(WorkItem $subject, Day $day, int $actual, int $pending, bool $withPending, bool $asksBillable = false, ?ComparedMoney $money = null, bool $asksAttendance = false, int $planned = 0, int $toDate = 0): ComparedAmount
     {
-        $counted = $withPending ? $actual + $pending : $actual;
+        $counted = self::counted($actual, $pending, $withPending);
 
         return new ComparedAmount($subject, $day, new ComparisonRow(
             $planned,
@@ -32,5 +32,11 @@ final readonly class RecordedTime
             $money,
             $asksAttendance ? new ComparedAttendance(Minutes::zero(), Minutes::zero(), Minutes::of($actual + $pending)) : null,
         ));
+    }
+
+    /** What counts as actual, in minutes. */
+    public static function counted(int $actual, int $pending, bool $withPending): int
+    {
+        return $withPending ? $actual + $pending : $actual;
     }
 }

@@ -39,7 +39,7 @@ final class RawSqlTest extends TestCase
         'app/Effort/Recalculation/UpdateTotals.php' => 'days of assignments',
         'app/Effort/Totals/PlanSteps.php' => 'plans of tasks without assignments',
         'app/Http/HeaderCounts.php' => 'the share of a recalculation that is done',
-        'app/Features/Compare/Queries/PlannedSums.php' => 'weekdays of a part of a week',
+        'app/Features/Compare/Queries/SumPart.php' => 'measures of a comparison',
         'app/Features/Compare/Queries/WeekSums.php' => 'measures of a comparison',
         'app/Features/Periods/Queries/PeriodCheck.php' => 'open time by state, by a partial index',
         'app/Features/Projects/Queries/ProjectList.php' => 'forecasts, and projects by how far they are over',

@@ -107,6 +107,12 @@ final readonly class Sql implements Expression
         return self::as($alias, static fn (Closure $name): string => 'coalesce('.implode(', ', array_map(static fn (string $column): string => 'nullif('.$name($column).', '.$value.')', $columns)).', '.$value.')');
     }
 
+    /** A number; where that is 0, another with its sign changed, by which one tells which of the two it is. */
+    public static function numberOrElse(string $column, string $other, string $alias): self
+    {
+        return self::as($alias, static fn (Closure $name): string => 'CASE WHEN '.$name($column).' <> 0 THEN '.$name($column).' ELSE -'.$name($other).' END');
+    }
+
     /** The first day of a day's month. */
     public static function month(string $column, ?string $alias = null): self
     {

@@ -17,7 +17,11 @@ final readonly class ComparisonReport
     /** @param  ComparableWork  $work  what the reader may compare */
     public function comparison(ComparisonTerms $terms, ComparableWork $work): Comparison
     {
-        return Comparison::of($terms->by, $terms->selection, $this->amounts($terms, $work->selectedBy($terms->selection)), $terms->then, $terms->across);
+        $selected = $work->selectedBy($terms->selection);
+        $asked = Dimensions::of($terms, $selected);
+
+        return HoursByGroup::of($terms, $asked, $selected)?->comparison()
+            ?? Comparison::of($terms->by, $terms->selection, $this->amounts($terms, $asked, $selected), $terms->then, $terms->across);
     }
 
     /**
@@ -33,9 +37,8 @@ final readonly class ComparisonReport
     }
 
     /** @return iterable<ComparedAmount> */
-    private function amounts(ComparisonTerms $terms, ComparableWork $work): iterable
+    private function amounts(ComparisonTerms $terms, Dimensions $asked, ComparableWork $work): iterable
     {
-        $asked = Dimensions::of($terms, $work);
         $alike = AlikeWork::of($terms, $asked, $work);
         if ($alike !== null) {
             yield from $this->time->ofAlike($alike, $terms, $asked, $work);

@@ -6,7 +6,6 @@ namespace App\Features\Compare\Queries;
 
 use App\Models\Project;
 use App\Support\Database\ByIndex;
-use App\Support\Database\Sql;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 use Moss\Core\Compare\ComparedDays;
@@ -35,12 +34,18 @@ final class MonthSums
             return null;
         }
         $isLong = count($months) > self::FEW && array_diff($sums, self::MINUTES) === [];
-        $rows = self::grouped($kind, $columns, $work, $isLong ? self::order($kind, $columns, $work) : null)->whereBetween('month', [$months[0]->toString(), $months[count($months) - 1]->toString()]);
+        $between = [$months[0]->toString(), $months[count($months) - 1]->toString()];
+        $part = new SumPart(
+            self::grouped($kind, $columns, $work, $isLong ? self::order($kind, $columns, $work) : null)->whereBetween('month', $between),
+            $columns,
+            [],
+            count($months) > self::FEW || ToldBillable::isOf($columns) ? null : self::stored($kind, $columns, $work)->select($columns)->whereBetween('month', $between),
+        );
         foreach ($sums as $name => $column) {
-            $rows->addSelect(Sql::sum($column, $name));
+            $part = $part->with($name, $column);
         }
 
-        return new SumPart($rows, $columns, array_keys($sums));
+        return $part;
     }
 
     /**
@@ -52,14 +57,28 @@ final class MonthSums
      */
     public static function grouped(string $kind, array $columns, ComparableWork $work, ?string $order = null): Builder
     {
-        $table = $kind.self::kindOf($columns, $work);
-        $months = $order === null ? DB::table($table) : ByIndex::of($table, $table.'_of_'.$order);
-        $rows = in_array('task_id', $columns, true) ? $work->narrow($months) : $work->narrowProjects($months);
+        $table = self::table($kind, $columns, $work);
+        $rows = self::stored($kind, $columns, $work, $order);
         if (ToldBillable::isOf($columns)) {
             $rows->joinSub(Project::query()->toBase()->select('id AS of_project', 'billable AS '.ToldBillable::OTHERWISE), 'of_projects', 'of_projects.of_project', $table.'.project_id');
         }
 
         return ToldBillable::grouped($rows, $columns, $table.'.billable');
+    }
+
+    /**
+     * Stored months as they are, as far as the reader may compare them.
+     *
+     * @param  'recorded'|'planned'  $kind
+     * @param  list<string>  $columns
+     * @param  'person'|'project'|null  $order
+     */
+    private static function stored(string $kind, array $columns, ComparableWork $work, ?string $order = null): Builder
+    {
+        $table = self::table($kind, $columns, $work);
+        $months = $order === null ? DB::table($table) : ByIndex::of($table, $table.'_of_'.$order);
+
+        return in_array('task_id', $columns, true) ? $work->narrow($months) : $work->narrowProjects($months);
     }
 
     /**
@@ -80,12 +99,13 @@ final class MonthSums
     }
 
     /**
+     * @param  'recorded'|'planned'  $kind
      * @param  list<string>  $columns
-     * @return '_task_months'|'_project_months'|'_months'
+     * @return literal-string
      */
-    private static function kindOf(array $columns, ComparableWork $work): string
+    private static function table(string $kind, array $columns, ComparableWork $work): string
     {
-        return match (true) {
+        return $kind.match (true) {
             in_array('task_id', $columns, true) => '_task_months',
             $work->isWhole() && array_intersect($columns, self::OF_PEOPLE) === [] => '_project_months',
             default => '_months',

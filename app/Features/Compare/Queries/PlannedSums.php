@@ -25,7 +25,7 @@ final class PlannedSums
         $parts = [];
         if ($ofMonths !== null && $months !== []) {
             $toDate = self::toDate('month', $months[0], $months[count($months) - 1], $thisMonth?->first()->plusDays(-1) ?? $compared->toDate());
-            $parts[] = new SumPart($ofMonths->query->selectRaw("sum($toDate) AS to_date"), $columns, ['minutes', 'to_date']);
+            $parts[] = $ofMonths->with('to_date', $toDate);
         }
         $beside = $months === [] ? [$compared->period] : $compared->besideMonths();
         foreach (array_filter([[$beside, 'planned_minutes'], [$thisMonth === null ? [] : [$thisMonth], null]], static fn (array $some): bool => $some[0] !== []) as [$ranges, $minutes]) {
@@ -63,14 +63,13 @@ final class PlannedSums
     {
         // Tasks are told apart first, in the order in which they are stored.
         $read = array_map(static fn (string $column): string => $column === 'project_id' ? 'task_id' : $column, $columns);
-        $rows = WeekSums::grouped($work->narrow(PlannedWeek::query()->toBase()->where('starts_on', WeekPart::containing($days->first())->toString())), $read, 'starts_on')
-            ->having($onlyToDate ? 'to_date' : 'minutes', '>', 0);
-        $sums = [...$onlyToDate ? [] : ['minutes' => self::weekdays($days)], 'to_date' => self::weekdays($days->upTo($compared->toDate()))];
-        foreach ($sums as $name => $sum) {
-            $rows->selectRaw("sum($sum) AS $name");
+        $stored = $work->narrow(PlannedWeek::query()->toBase()->where('starts_on', WeekPart::containing($days->first())->toString()));
+        $part = new SumPart(WeekSums::grouped($stored->clone(), $read, 'starts_on')->having($onlyToDate ? 'to_date' : 'minutes', '>', 0), $columns, [], $read === $columns && ! in_array('month', $columns, true) ? $stored->select($columns) : null);
+        foreach ([...$onlyToDate ? [] : ['minutes' => self::weekdays($days)], 'to_date' => self::weekdays($days->upTo($compared->toDate()))] as $name => $sum) {
+            $part = $part->with($name, $sum);
         }
 
-        return new SumPart($read === $columns ? $rows : WeekSums::told($rows, $columns, array_keys($sums)), $columns, array_keys($sums));
+        return $read === $columns ? $part : new SumPart(WeekSums::told($part->query, $columns, $part->sums), $columns, $part->sums);
     }
 
     /** The columns that hold days; 0 for none. */

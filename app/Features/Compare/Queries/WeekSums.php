@@ -43,11 +43,13 @@ final readonly class WeekSums
             // Few parts are found by their days, unless they are few people's.
             ->when($work->isOnePersons() || $isLongPeriod, static fn (Builder $long): Builder => self::within($long, $ranges, $days, $work->isOnePersons() || $read !== ['starts_on']),
                 static fn (Builder $short): Builder => $short->whereIn('starts_on', self::firsts($ranges, $days)));
+        $isAsStored = ! $isLongPeriod && ! $work->isOnePersons() && $read === $columns && ! in_array('month', $columns, true);
+        $part = new SumPart($parts, $columns, [], $isAsStored ? $work->narrow(DB::table($table))->select($columns)->whereIn('starts_on', self::firsts($ranges, $days)) : null);
         foreach ($sums as $name => $sum) {
-            $parts->selectRaw("sum($sum) AS $name");
+            $part = $part->with($name, $sum);
         }
 
-        return new SumPart($isOfTasks || $read === $columns ? $parts : self::told($parts, $columns, array_keys($sums)), $columns, array_keys($sums));
+        return $isOfTasks || $read === $columns ? $part : new SumPart(self::told($part->query, $columns, $part->sums), $columns, $part->sums);
     }
 
     /**
