@@ -89,4 +89,10 @@ final readonly class Pricing
 
         return $this->card->inForce($person, $role ?? $usual, $on);
     }
+
+    /** Which stretch between changes of rates a day lies in: on days of the same, time in the same role costs and brings in the same. */
+    public function stretchOf(Day $day): int
+    {
+        return $this->card->stretchOf($day);
+    }
 }

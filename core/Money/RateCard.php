@@ -13,8 +13,11 @@ use Moss\Core\Calendar\Day;
  */
 final readonly class RateCard
 {
-    /** @param  array<string, array<string, list<DatedRate>>>  $rates  by person, then role; latest first; the empty code stands for none */
-    private function __construct(private array $rates)
+    /**
+     * @param  array<string, array<string, list<DatedRate>>>  $rates  by person, then role; latest first; the empty code stands for none
+     * @param  list<Day>  $changes  the days on which any rate begins, in no order
+     */
+    private function __construct(private array $rates, private array $changes)
     {
     }
 
@@ -22,7 +25,9 @@ final readonly class RateCard
     public static function of(iterable $rates): self
     {
         $bySubject = [];
+        $changes = [];
         foreach ($rates as $rate) {
+            $changes[$rate->from->toString()] = $rate->from;
             $bySubject[$rate->person ?? ''][$rate->role ?? ''][] = $rate;
         }
         foreach ($bySubject as &$ofPerson) {
@@ -31,12 +36,23 @@ final readonly class RateCard
             }
         }
 
-        return new self($bySubject);
+        return new self($bySubject, array_values($changes));
     }
 
     public function isEmpty(): bool
     {
         return $this->rates === [];
+    }
+
+    /** Which stretch between changes of rates a day lies in: on days of the same, every rate is the same. */
+    public function stretchOf(Day $day): int
+    {
+        $stretch = 0;
+        foreach ($this->changes as $change) {
+            $stretch += $change->isAfter($day) ? 0 : 1;
+        }
+
+        return $stretch;
     }
 
     public function inForce(?string $person, ?string $role, Day $on): ?DatedRate

@@ -85,6 +85,19 @@ final class PricingTest extends TestCase
         yield 'no role at all' => ['cy', null, '2026-06-01', null];
     }
 
+    public function test_rates_change_between_stretches_only(): void
+    {
+        $rates = [new DatedRate('ada', null, Day::of('2026-01-10'), Rate::of('50'), null), new DatedRate(null, 'surveyor', Day::of('2026-01-05'), Rate::of('40'), null), new DatedRate('ada', 'surveyor', Day::of('2026-01-10'), Rate::of('60'), null)];
+        $pricing = Pricing::from(RateCard::of($rates), ['ada' => null, 'bo' => 'surveyor']);
+        $stretches = [];
+        for ($day = Day::of('2026-01-01'); $day->isBefore(Day::of('2026-01-20')); $day = $day->plusDays(1)) {
+            $inForce = array_map(static fn (array $who): ?DatedRate => $pricing->rateInForce($who[0], $who[1], $day), [['ada', null], ['ada', 'surveyor'], ['bo', null]]);
+            $stretches[$pricing->stretchOf($day)][] = $inForce;
+            self::assertSame($inForce, $stretches[$pricing->stretchOf($day)][0], $day->toString());
+        }
+        self::assertSame([4, 5, 10], array_map(count(...), array_values($stretches)));
+    }
+
     public function test_bills_are_nothing_where_not_billable_and_unknown_without_a_bill_rate(): void
     {
         $pricing = Pricing::from(RateCard::of([
