@@ -16,7 +16,6 @@ use Illuminate\Database\Query\Builder;
 use Illuminate\Database\Query\JoinClause;
 use Illuminate\Support\Facades\DB;
 use Moss\Core\Calendar\Day;
-use Moss\Core\Calendar\PeriodUnit;
 
 /**
  * Sums of stored weeks by month and project, in `recorded_months` and `planned_months`: a part as many rows as the weeks have. What was
@@ -80,14 +79,15 @@ final class MonthTotals
     }
 
     /**
-     * Recalculates all recorded months of people from the month of a day on.
+     * Recalculates all recorded months of people from a month on.
      *
      * @param  list<int>  $people
+     * @param  string  $first  day of the month, `YYYY-MM-DD`
+     * @param  array<string, non-empty-list<int|string>>  $weeks  all of theirs from then on
      */
-    public function refreshPeople(array $people, Day $from): void
+    public function refreshPeople(array $people, string $first, array $weeks): void
     {
-        $first = PeriodUnit::Month->firstDay($from)->toString();
-        $months = StreamedRows::keyed(self::recorded($people)->where('recorded_weeks.starts_on', '>=', $first), count(self::RECORDED_KEY));
+        $months = self::added($weeks);
         $changed = BulkRows::replace('recorded_months', self::RECORDED_KEY, self::RECORDED, RecordedMonth::query()->toBase()->whereIntegerInRaw('person_id', $people)->where('month', '>=', $first), $months);
         // Also those in which nothing has changed: a recalculation of everything rests on it.
         $this->projects->refreshRecorded(self::ofProjects([...$changed, ...array_values($months)]));
@@ -146,10 +146,36 @@ final class MonthTotals
             ->select(Sql::month('planned_weeks.starts_on', 'month'), 'tasks.project_id', 'person_id', 'team_id', 'role_id', Sql::sum('planned_weeks.planned_minutes', 'planned_minutes'));
     }
 
-    /** @param  list<int>  $people */
-    public static function recorded(array $people): Builder
+    /**
+     * What the months of some weeks come to, added up here: where all weeks of some people are at hand, the database need not read
+     * and sort them again.
+     *
+     * @param  array<string, non-empty-list<int|string>>  $weeks  key and columns of `RecordedTotals`
+     * @return array<string, non-empty-list<int|string>> key and columns, by the key
+     */
+    public static function added(array $weeks): array
     {
-        return self::sums()->whereIntegerInRaw('recorded_weeks.person_id', $people);
+        $tasks = [];
+        foreach (StreamedRows::of(Task::query()->toBase()->whereIntegerInRaw('id', array_unique(array_column($weeks, 0)))->select('id', 'project_id', 'billable')) as $row) {
+            /** @var array{int, int, int|null} $row */
+            $tasks[$row[0]] = [$row[1], $row[2] ?? self::BILLABLE_AS_PROJECT];
+        }
+        $months = [];
+        foreach ($weeks as $week) {
+            /** @var array{int, int, int, string, int, int, int, int, int, int, int, int, int, int, int, int, int} $week */
+            [$task, $person, $role, $first, $billable, $actual, $pending, $cents, $pendingCents, $unrated, $pendingUnrated, , , $bill, $pendingBill, $unratedBill, $pendingUnratedBill] = $week;
+            [$project, $ofTask] = $tasks[$task];
+            $billable = $billable === RecordedTotals::BILLABLE_AS_TASK ? $ofTask : $billable;
+            $month = substr($first, 0, 8).'01';
+            $sums = $months["$month $project $person $role $billable"] ?? [$month, $project, $person, $role, $billable, 0, 0, 0, 0, 0, 0, 0, 0, 0, 0];
+            $months["$month $project $person $role $billable"] = [
+                $month, $project, $person, $role, $billable,
+                $sums[5] + $actual, $sums[6] + $pending, $sums[7] + $cents, $sums[8] + $pendingCents, $sums[9] + $unrated, $sums[10] + $pendingUnrated,
+                $sums[11] + $bill, $sums[12] + $pendingBill, $sums[13] + $unratedBill, $sums[14] + $pendingUnratedBill,
+            ];
+        }
+
+        return $months;
     }
 
     private static function sums(): Builder

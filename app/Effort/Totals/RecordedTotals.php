@@ -7,13 +7,18 @@ namespace App\Effort\Totals;
 use App\Effort\CostedMinutes;
 use App\Effort\RatesInForce;
 use App\Models\Entry;
+use App\Models\EntryPayKind;
+use App\Models\Person;
 use App\Models\RecordedWeek;
+use App\Models\Role;
 use App\Support\Database\BulkRows;
+use App\Support\Database\Record;
 use App\Support\Database\Sql;
 use App\Support\Database\StreamedRows;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 use Moss\Core\Calendar\Day;
+use Moss\Core\Calendar\PeriodUnit;
 use Moss\Core\Calendar\WeekPart;
 use Moss\Core\Money\Cost;
 use Moss\Core\Money\Pricing;
@@ -37,6 +42,8 @@ final class RecordedTotals
         'actual_unrated', 'pending_unrated', 'actual_hundredths', 'pending_hundredths',
         'actual_bill_cents', 'pending_bill_cents', 'actual_bill_unrated', 'pending_bill_unrated',
     ];
+
+    private const ENTRY = ['entries.task_id', 'entries.person_id', 'entries.role_id', 'entries.date', 'entries.minutes', 'entries.state', 'entries.billable'];
 
     private const NOTHING = [0, 0, 0, 0, 0, 0, 0, 0, 0, 0, 0, 0];
 
@@ -79,9 +86,11 @@ final class RecordedTotals
      */
     public function refreshPeople(array $people, string $from): array
     {
-        $first = WeekPart::containing(Day::of($from))->toString();
-        $changed = BulkRows::replace('recorded_weeks', self::KEY, self::COLUMNS, RecordedWeek::query()->toBase()->whereIntegerInRaw('person_id', $people)->where('starts_on', '>=', $first), $this->added($this->ofPeople($people, $first), RatesInForce::of($people)));
-        $this->months->refreshPeople($people, Day::of($from));
+        // Parts of weeks end with their month, so that months can be added up of them too.
+        $first = PeriodUnit::Month->firstDay(Day::of($from))->toString();
+        $weeks = $this->addedOfPeople($people, $first);
+        $changed = BulkRows::replace('recorded_weeks', self::KEY, self::COLUMNS, RecordedWeek::query()->toBase()->whereIntegerInRaw('person_id', $people)->where('starts_on', '>=', $first), $weeks);
+        $this->months->refreshPeople($people, $first, $weeks);
 
         return array_values(array_unique(array_map(intval(...), array_column($changed, 0))));
     }
@@ -108,7 +117,7 @@ final class RecordedTotals
      */
     public function sumsOfPeople(array $people): array
     {
-        return $this->added($this->ofPeople($people, ''), RatesInForce::of($people));
+        return $this->addedOfPeople($people, '');
     }
 
     /**
@@ -125,33 +134,54 @@ final class RecordedTotals
             ->whereColumn('entries.date', '>=', 'parts.first')->whereColumn('entries.date', '<=', 'parts.last')
             ->where(Sql::first(['entries.role_id'], none: 0), Sql::column('parts.role_id'));
 
-        return $this->added(self::selected($entries), RatesInForce::of(array_values(array_unique(array_column($keys, 1)))));
+        $entries->join('people', 'people.id', 'entries.person_id')->leftJoin('roles', 'roles.id', 'entries.role_id')
+            ->select(self::ENTRY)->addSelect('people.code', 'roles.code AS role')->selectSub(CostedMinutes::beside(), 'costed');
+
+        return $this->added($entries, RatesInForce::of(array_values(array_unique(array_column($keys, 1)))));
     }
 
-    /** @param  list<int>  $people */
-    private function ofPeople(array $people, string $first): Builder
+    /**
+     * What everything comes to that some people recorded from a day on. They may be thousands of entries each, so that nothing is
+     * looked up of each of these that can be known before.
+     *
+     * @param  list<int>  $people
+     * @return array<string, non-empty-list<int|string>> by the key
+     */
+    private function addedOfPeople(array $people, string $first): array
     {
-        return self::selected(Entry::query()->toBase()->whereIntegerInRaw('entries.person_id', $people)->where('entries.date', '>=', $first));
+        $entries = Entry::query()->toBase()->whereIntegerInRaw('entries.person_id', $people)->where('entries.date', '>=', $first)
+            ->select(self::ENTRY)->addSelect(Sql::none('person'), Sql::none('role'));
+        EntryPayKind::query()->exists() ? $entries->selectSub(CostedMinutes::beside(), 'costed') : $entries->addSelect(Sql::none('costed'));
+
+        return $this->added($entries, RatesInForce::of($people), self::codes(Person::query()->toBase()->whereIntegerInRaw('id', $people)), self::codes(Role::query()->toBase()));
     }
 
-    private static function selected(Builder $entries): Builder
+    /** @return array<int, string> by number */
+    private static function codes(Builder $rows): array
     {
-        return $entries->join('people', 'people.id', 'entries.person_id')->leftJoin('roles', 'roles.id', 'entries.role_id')
-            ->select('entries.task_id', 'entries.person_id', 'entries.role_id', 'people.code AS person', 'roles.code AS role', 'entries.date', 'entries.minutes', 'entries.state', 'entries.billable')
-            ->selectSub(CostedMinutes::beside(), 'costed');
+        $codes = [];
+        foreach (Record::all($rows->select('id', 'code')) as $row) {
+            $codes[$row->int('id')] = $row->string('code');
+        }
+
+        return $codes;
     }
 
-    /** @return array<string, non-empty-list<int|string>> by the key */
-    private function added(Builder $entries, Pricing $pricing): array
+    /**
+     * @param  array<int, string>  $people  codes of people, where the rows do not say them
+     * @param  array<int, string>  $roles  likewise
+     * @return array<string, non-empty-list<int|string>> by the key
+     */
+    private function added(Builder $entries, Pricing $pricing, array $people = [], array $roles = []): array
     {
-        [$sums, $cents, $bills, $rates] = [[], [], [], []];
+        [$sums, $cents, $bills, $rates, $stretches] = [[], [], [], [], []];
         foreach (StreamedRows::of($entries) as $entry) {
-            /** @var array{int, int, int|null, string, string|null, string, int, string, int|null, int|null} $entry */
-            [$task, $person, $roleId, $code, $role, $date, $minutes, $state, $billable, $costed] = $entry;
+            /** @var array{int, int, int|null, string, int, string, int|null, string|null, string|null, int|null} $entry */
+            [$task, $person, $roleId, $date, $minutes, $state, $billable, $code, $role, $costed] = $entry;
             [$day, $part] = $this->days[$date] ??= self::dated($date);
             $key = $task.' '.$person.' '.($roleId ?? 0).' '.$part.' '.($billable ?? self::BILLABLE_AS_TASK);
             $sums[$key] ??= [$task, $person, $roleId ?? 0, $part, $billable ?? self::BILLABLE_AS_TASK, ...self::NOTHING];
-            $inForce = $rates[$code][$role ?? ''][$date] ??= $pricing->rateInForce($code, $role, $day) ?? false;
+            $inForce = $rates[$person][$roleId ?? 0][$stretches[$date] ??= $pricing->stretchOf($day)] ??= $pricing->rateInForce($code ?? $people[$person], $role ?? $roles[$roleId ?? 0] ?? null, $day) ?? false;
             [$rate, $bill] = $inForce === false ? [null, null] : [$inForce->cost, $inForce->bill];
             // The columns of pending time follow those of actual time.
             $place = count(self::KEY) + (($this->isActual[$state] ??= EntryState::from($state)->isActual()) ? 0 : 1);

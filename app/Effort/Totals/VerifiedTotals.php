@@ -37,8 +37,9 @@ final readonly class VerifiedTotals
             yield new TotalDifference('recalculations', $queued->string('id').' '.$queued->string('kind'), 'units', $queued->int('units') - $queued->int('units_done'), 0);
         }
         foreach (self::chunks('people', self::PEOPLE_AT_ONCE) as $people) {
-            yield from self::between('recorded_weeks', RecordedTotals::KEY, RecordedTotals::COLUMNS, RecordedWeek::query()->toBase()->whereIntegerInRaw('person_id', $people), $this->recorded->sumsOfPeople($people));
-            yield from self::betweenQueries('recorded_months', MonthTotals::RECORDED_KEY, MonthTotals::RECORDED, DB::table('recorded_months')->whereIntegerInRaw('person_id', $people), MonthTotals::recorded($people));
+            $weeks = $this->recorded->sumsOfPeople($people);
+            yield from self::between('recorded_weeks', RecordedTotals::KEY, RecordedTotals::COLUMNS, RecordedWeek::query()->toBase()->whereIntegerInRaw('person_id', $people), $weeks);
+            yield from self::between('recorded_months', MonthTotals::RECORDED_KEY, MonthTotals::RECORDED, DB::table('recorded_months')->whereIntegerInRaw('person_id', $people), MonthTotals::added($weeks));
         }
         foreach (self::chunks('tasks', self::TASKS_AT_ONCE) as $tasks) {
             yield from $this->ofTasks($tasks);
