@@ -106,6 +106,40 @@ final class MonthTotals
     }
 
     /**
+     * Recalculates the planned months of the projects of tasks. Where these are all that the projects have, the months are added up
+     * of the weeks at hand, which the database would have to sort again.
+     *
+     * @param  list<int>  $tasks
+     * @param  array<string, non-empty-list<int|string>>  $weeks  all of theirs: key and columns of `PlannedTotals`
+     */
+    public function refreshPlannedOf(array $tasks, array $weeks): void
+    {
+        $of = array_fill_keys($tasks, 0);
+        $isWhole = true;
+        foreach (StreamedRows::of(Task::query()->toBase()->whereIntegerInRaw('project_id', self::projectsOf($tasks))->select('id', 'project_id')) as $row) {
+            /** @var array{int, int} $row */
+            [$task, $project] = $row;
+            $isWhole = $isWhole && isset($of[$task]);
+            $of[$task] = $project;
+        }
+        $projects = array_values(array_unique($of));
+        if (! $isWhole) {
+            $this->refreshPlanned($projects);
+
+            return;
+        }
+        $months = [];
+        foreach ($weeks as $week) {
+            /** @var array{int, int, int, int, string, int} $week */
+            [$task, $person, $team, $role, $first, $minutes] = $week;
+            $month = substr($first, 0, 8).'01';
+            $key = "$month $of[$task] $person $team $role";
+            $months[$key] = [$month, $of[$task], $person, $team, $role, ($months[$key][5] ?? 0) + $minutes];
+        }
+        $this->replacePlanned($projects, $months);
+    }
+
+    /**
      * Recalculates the planned months of projects.
      *
      * @param  list<int>  $projects
@@ -113,9 +147,18 @@ final class MonthTotals
     public function refreshPlanned(array $projects): void
     {
         if ($projects !== []) {
-            BulkRows::replace('planned_months', self::PLANNED_KEY, self::PLANNED, PlannedMonth::query()->toBase()->whereIntegerInRaw('project_id', $projects), StreamedRows::keyed(self::planned($projects), count(self::PLANNED_KEY)));
-            $this->projects->refreshPlanned($projects);
+            $this->replacePlanned($projects, StreamedRows::keyed(self::planned($projects), count(self::PLANNED_KEY)));
         }
+    }
+
+    /**
+     * @param  list<int>  $projects
+     * @param  array<string, non-empty-list<int|string>>  $months
+     */
+    private function replacePlanned(array $projects, array $months): void
+    {
+        BulkRows::replace('planned_months', self::PLANNED_KEY, self::PLANNED, PlannedMonth::query()->toBase()->whereIntegerInRaw('project_id', $projects), $months);
+        $this->projects->refreshPlanned($projects);
     }
 
     /**

@@ -40,11 +40,12 @@ final class PlannedTotals
     /** @param  list<int>  $tasks */
     public function refresh(array $tasks): void
     {
-        if (BulkRows::replace('planned_weeks', self::KEY, self::COLUMNS, PlannedWeek::query()->toBase()->whereIntegerInRaw('task_id', $tasks), $this->of($tasks)) !== []) {
-            $this->months->refreshPlanned(MonthTotals::projectsOf($tasks));
+        $weeks = $this->of($tasks);
+        if (BulkRows::replace('planned_weeks', self::KEY, self::COLUMNS, PlannedWeek::query()->toBase()->whereIntegerInRaw('task_id', $tasks), $weeks) !== []) {
+            $this->months->refreshPlannedOf($tasks, $weeks);
         }
         // Also where no week has changed: a recalculation of everything rests on it.
-        $this->taskMonths->refreshPlanned($tasks);
+        $this->taskMonths->refreshPlanned($tasks, $weeks);
     }
 
     /**

@@ -30,17 +30,25 @@ final class TaskMonthTotals
      */
     public function refreshRecorded(array $tasks): void
     {
-        self::refresh('recorded_task_months', self::RECORDED_KEY, MonthTotals::RECORDED, RecordedTaskMonth::query()->toBase(), self::recorded(), $tasks);
+        BulkRows::replace('recorded_task_months', self::RECORDED_KEY, MonthTotals::RECORDED, RecordedTaskMonth::query()->toBase()->whereIntegerInRaw('task_id', $tasks), StreamedRows::keyed(self::recorded()->whereIntegerInRaw('task_id', $tasks), count(self::RECORDED_KEY)));
     }
 
     /**
      * Sums up anew what is planned on tasks.
      *
      * @param  list<int>  $tasks
+     * @param  array<string, non-empty-list<int|string>>  $weeks  all of theirs: key and columns of `PlannedTotals`
      */
-    public function refreshPlanned(array $tasks): void
+    public function refreshPlanned(array $tasks, array $weeks): void
     {
-        self::refresh('planned_task_months', self::PLANNED_KEY, MonthTotals::PLANNED, PlannedTaskMonth::query()->toBase(), self::planned(), $tasks);
+        $months = [];
+        foreach ($weeks as $week) {
+            /** @var array{int, int, int, int, string, int} $week */
+            [$task, , , , $first, $minutes] = $week;
+            $month = substr($first, 0, 8).'01';
+            $months["$task $month"] = [$task, $month, ($months["$task $month"][2] ?? 0) + $minutes];
+        }
+        BulkRows::replace('planned_task_months', self::PLANNED_KEY, MonthTotals::PLANNED, PlannedTaskMonth::query()->toBase()->whereIntegerInRaw('task_id', $tasks), $months);
     }
 
     /** What should be stored of what was recorded. */
@@ -53,17 +61,6 @@ final class TaskMonthTotals
     public static function planned(): Builder
     {
         return self::sums(PlannedWeek::query()->toBase(), [], MonthTotals::PLANNED);
-    }
-
-    /**
-     * @param  literal-string  $table
-     * @param  non-empty-list<literal-string>  $key
-     * @param  non-empty-list<literal-string>  $sums
-     * @param  list<int>  $tasks
-     */
-    private static function refresh(string $table, array $key, array $sums, Builder $stored, Builder $should, array $tasks): void
-    {
-        BulkRows::replace($table, $key, $sums, $stored->whereIntegerInRaw('task_id', $tasks), StreamedRows::keyed($should->whereIntegerInRaw('task_id', $tasks), count($key)));
     }
 
     /**
