@@ -10,8 +10,11 @@ enum RecalculationKind: string
     /** Recorded totals by their keys. */
     case RecordedKeys = 'recorded_keys';
 
-    /** Recorded totals of people from a day on, and what is summed up of them. */
+    /** Recorded totals of people from a day on, of which minutes stay as they are. */
     case RecordedPeople = 'recorded_people';
+
+    /** What is summed up of these by task and project, once all of them are there. */
+    case RecordedSums = 'recorded_sums';
 
     /** Planned totals of tasks, which depend on working time. */
     case Planned = 'planned';
@@ -24,7 +27,7 @@ enum RecalculationKind: string
 
     public function isOfTasks(): bool
     {
-        return $this === self::Planned || $this === self::Tasks;
+        return in_array($this, [self::RecordedSums, self::Planned, self::Tasks], true);
     }
 
     /** How many units a step takes at once: keys, people, tasks or projects. */
@@ -32,7 +35,8 @@ enum RecalculationKind: string
     {
         return match ($this) {
             self::RecordedKeys => 250,
-            self::RecordedPeople => 4,
+            self::RecordedPeople => 6,
+            self::RecordedSums => 40,
             self::Planned => 25,
             self::Tasks => 10,
             self::Projects => 50,

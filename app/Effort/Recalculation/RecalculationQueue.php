@@ -19,12 +19,13 @@ final readonly class RecalculationQueue
     /** @param  non-empty-list<RecalculationScope>  $scopes */
     public function add(array $scopes): void
     {
+        $all = array_merge(...array_map(static fn (RecalculationScope $scope): array => array_filter([$scope, $scope->sums()]), $scopes));
         StoredRecalculation::query()->insert(array_map(fn (RecalculationScope $scope): array => [
             'kind' => $scope->kind->value,
             'scope' => $scope->values === [] ? '{}' : json_encode($scope->values, JSON_THROW_ON_ERROR),
             'units' => $this->units->count($scope),
             'queued_at' => $this->today->now()->format('Y-m-d\TH:i:s\Z'),
-        ], array_map($this->units->named(...), $scopes)));
+        ], array_map($this->units->named(...), $all)));
     }
 
     public function next(): ?QueuedRecalculation

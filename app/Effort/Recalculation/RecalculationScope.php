@@ -42,6 +42,14 @@ final readonly class RecalculationScope
         return new self(RecalculationKind::RecordedPeople, ['from' => '0001-01-01']);
     }
 
+    /** What is summed up of this by task and project, and comes after it; null where that comes with it. */
+    public function sums(): ?self
+    {
+        $people = $this->ids('people');
+
+        return $this->kind === RecalculationKind::RecordedPeople ? new self(RecalculationKind::RecordedSums, $people === null || count($people) > 1 ? [] : ['person' => $people[0], 'from' => $this->text('from')]) : null;
+    }
+
     /** Working time of one person. */
     public static function workingTimeOf(int $person): self
     {

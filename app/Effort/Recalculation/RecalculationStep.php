@@ -46,6 +46,7 @@ final readonly class RecalculationStep
         match ($scope->kind) {
             RecalculationKind::RecordedKeys => null,
             RecalculationKind::RecordedPeople => $this->totals->costs($ids, $scope->text('from')),
+            RecalculationKind::RecordedSums => $this->totals->sums($ids),
             RecalculationKind::Planned => $this->totals->plannedDays($ids),
             RecalculationKind::Tasks => $this->totals->figures($ids),
             RecalculationKind::Projects => $this->totals->projects($ids),

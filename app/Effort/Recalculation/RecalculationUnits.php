@@ -79,7 +79,7 @@ final readonly class RecalculationUnits
         return match ($scope->kind) {
             RecalculationKind::RecordedKeys, RecalculationKind::Projects => Project::query()->toBase()->select('id'),
             RecalculationKind::RecordedPeople => self::people($scope),
-            RecalculationKind::Planned, RecalculationKind::Tasks => self::tasks($scope),
+            RecalculationKind::RecordedSums, RecalculationKind::Planned, RecalculationKind::Tasks => self::tasks($scope),
         };
     }
 
@@ -105,6 +105,9 @@ final readonly class RecalculationUnits
             return $query->whereIntegerInRaw('tasks.id', $tasks);
         }
         $person = $scope->int('person');
+        if ($person !== null && $scope->kind === RecalculationKind::RecordedSums) {
+            return $query->whereIn('tasks.id', RecordedWeek::query()->toBase()->where('person_id', $person)->where('starts_on', '>=', self::month($scope->text('from')))->select('task_id'));
+        }
         if ($person !== null) {
             return $query->where(static fn (Builder $any): Builder => $any
                 ->whereIn('tasks.id', Assignment::query()->toBase()->where('person_id', $person)->select('task_id'))

@@ -7,6 +7,7 @@ namespace App\Effort\Totals;
 use App\Models\PlannedMonth;
 use App\Models\PlannedWeek;
 use App\Models\RecordedMonth;
+use App\Models\RecordedTaskMonth;
 use App\Models\RecordedWeek;
 use App\Models\Task;
 use App\Support\Database\BulkRows;
@@ -87,10 +88,21 @@ final class MonthTotals
      */
     public function refreshPeople(array $people, string $first, array $weeks): void
     {
-        $months = self::added($weeks);
-        $changed = BulkRows::replace('recorded_months', self::RECORDED_KEY, self::RECORDED, RecordedMonth::query()->toBase()->whereIntegerInRaw('person_id', $people)->where('month', '>=', $first), $months);
-        // Also those in which nothing has changed: a recalculation of everything rests on it.
-        $this->projects->refreshRecorded(self::ofProjects([...$changed, ...array_values($months)]));
+        BulkRows::replace('recorded_months', self::RECORDED_KEY, self::RECORDED, RecordedMonth::query()->toBase()->whereIntegerInRaw('person_id', $people)->where('month', '>=', $first), self::added($weeks));
+    }
+
+    /**
+     * Sums up anew by project what recorded months of people hold; which months there are, those of tasks say.
+     *
+     * @param  list<int>  $projects
+     */
+    public function refreshRecordedOf(array $projects): void
+    {
+        $months = RecordedTaskMonth::query()->toBase()->join('tasks', 'tasks.id', 'recorded_task_months.task_id')->whereIntegerInRaw('tasks.project_id', $projects)
+            ->distinct()->select('recorded_task_months.month', 'tasks.project_id');
+        /** @var list<non-empty-list<int|string>> $named */
+        $named = iterator_to_array(StreamedRows::of($months), false);
+        $this->projects->refreshRecorded(self::ofProjects($named));
     }
 
     /**

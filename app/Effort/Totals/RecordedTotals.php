@@ -82,17 +82,14 @@ final class RecordedTotals
      *
      * @param  list<int>  $people
      * @param  string  $from  `YYYY-MM-DD`
-     * @return list<int> tasks on which something is another now
      */
-    public function refreshPeople(array $people, string $from): array
+    public function refreshPeople(array $people, string $from): void
     {
         // Parts of weeks end with their month, so that months can be added up of them too.
         $first = PeriodUnit::Month->firstDay(Day::of($from))->toString();
         $weeks = $this->addedOfPeople($people, $first);
-        $changed = BulkRows::replace('recorded_weeks', self::KEY, self::COLUMNS, RecordedWeek::query()->toBase()->whereIntegerInRaw('person_id', $people)->where('starts_on', '>=', $first), $weeks);
+        BulkRows::replace('recorded_weeks', self::KEY, self::COLUMNS, RecordedWeek::query()->toBase()->whereIntegerInRaw('person_id', $people)->where('starts_on', '>=', $first), $weeks);
         $this->months->refreshPeople($people, $first, $weeks);
-
-        return array_values(array_unique(array_map(intval(...), array_column($changed, 0))));
     }
 
     /**

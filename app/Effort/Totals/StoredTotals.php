@@ -24,16 +24,23 @@ final readonly class StoredTotals
     }
 
     /**
-     * What time of people costs from a day on, and what is summed up of it; their minutes stay as they were.
+     * What time of people costs from a day on; their minutes stay as they were. What is summed up of it by task and project comes
+     * after all people: most tasks are those of many.
      *
      * @param  list<int>  $people
      */
     public function costs(array $people, string $from): void
     {
-        $tasks = $this->recorded->refreshPeople($people, $from);
-        if ($tasks !== []) {
-            $this->projects->refresh($this->tasks->refreshSums($tasks), []);
-        }
+        $this->recorded->refreshPeople($people, $from);
+    }
+
+    /** @param  non-empty-list<int>  $tasks  on which recorded time costs something else, and of which minutes are as they were */
+    public function sums(array $tasks): void
+    {
+        $this->tasks->refreshSums($tasks);
+        $projects = MonthTotals::projectsOf($tasks);
+        $this->months->refreshRecordedOf($projects);
+        $this->projects->refresh($projects, []);
     }
 
     /** @param  list<int>  $tasks  whose plans are others, not only the days over which they lie */

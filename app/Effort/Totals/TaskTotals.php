@@ -62,21 +62,16 @@ final readonly class TaskTotals
      * Recalculates only what is summed up of what was recorded, where no minutes have changed.
      *
      * @param  list<int>  $tasks
-     * @return list<int> their projects
      */
-    public function refreshSums(array $tasks): array
+    public function refreshSums(array $tasks): void
     {
         $this->months->refreshRecorded($tasks);
         $sums = self::sums($tasks);
         $figures = [];
-        $projects = [];
         foreach (Record::each(TaskFigures::query()->toBase()->whereIntegerInRaw('task_id', $tasks)) as $row) {
             $figures[] = [$row->int('task_id'), ...$sums[$row->int('task_id')] ?? self::nothing(), $row->int('project_id')];
-            $projects[$row->int('project_id')] = true;
         }
         BulkRows::upsert('task_figures', ['task_id'], self::SUMS, $figures, ['project_id']);
-
-        return array_keys($projects);
     }
 
     /**
