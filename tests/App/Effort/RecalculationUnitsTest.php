@@ -6,7 +6,9 @@ namespace Tests\App\Effort;
 
 use App\Effort\Recalculation\RecalculationScope;
 use App\Effort\Recalculation\RecalculationUnits;
+use App\Models\Person;
 use App\Models\Project;
+use App\Models\RecordedWeek;
 use App\Models\Task;
 use Tests\App\TestCase;
 
@@ -37,6 +39,23 @@ final class RecalculationUnitsTest extends TestCase
         $tasks = array_map(static fn (): int => Task::factory()->create()->id, range(1, 12));
 
         self::assertSame([array_slice($tasks, 1, 9), array_slice($tasks, 10)], self::steps(RecalculationScope::figures(array_slice($tasks, 1))));
+    }
+
+    public function test_costs_are_summed_up_by_the_tasks_of_whoever_they_are_of(): void
+    {
+        [$ada, $bo] = [Person::factory()->create(), Person::factory()->create()];
+        $tasks = array_map(static fn (): int => Task::factory()->create()->id, range(1, 4));
+        foreach ([[0, $ada, '2026-05-25'], [1, $ada, '2026-06-01'], [2, $bo, '2026-06-01'], [3, $ada, '2026-06-08']] as [$task, $person, $week]) {
+            RecordedWeek::query()->create(['task_id' => $tasks[$task], 'person_id' => $person->id, 'starts_on' => $week, 'actual_minutes' => 60]);
+        }
+
+        $ofAda = RecalculationScope::costOfPerson($ada->id, '2026-06-05')->sums();
+        $ofRole = RecalculationScope::costOfRole(1, '2026-06-05')->sums();
+        self::assertNotNull($ofAda);
+        self::assertNotNull($ofRole);
+        self::assertSame([[$tasks[1], $tasks[3]]], self::steps($ofAda), 'From the month of the day on.');
+        self::assertSame([$tasks], self::steps($ofRole));
+        self::assertNull(RecalculationScope::workingTime()->sums());
     }
 
     /** @return list<list<int>> */

@@ -23,6 +23,7 @@ use App\Models\Person;
 use App\Models\Role;
 use App\Models\Task;
 use App\Support\Database\Record;
+use Illuminate\Database\Migrations\Migration;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use Inertia\Testing\AssertableInertia;
@@ -128,6 +129,22 @@ final class StoredTotalsTest extends TestCase
         $this->import(AwkwardData::files(3));
         DB::table('task_figures')->increment('remaining_minutes');
         $this->queue(RecalculationScope::allTasks());
+
+        self::assertSame(0, Artisan::call('moss:verify'), Artisan::output());
+        self::assertSame(0, DB::table('recalculations')->count());
+    }
+
+    public function test_costs_that_are_queued_while_the_application_is_upgraded_are_summed_up_too(): void
+    {
+        $this->import(AwkwardData::files(3));
+        $migration = require database_path('migrations/2026_06_01_000059_sum_up_costs_after_people.php');
+        self::assertInstanceOf(Migration::class, $migration);
+        self::assertTrue(method_exists($migration, 'up') && method_exists($migration, 'down'));
+        $migration->down();
+        DB::table('rates')->update(['cost_rate' => '12.34']);
+        DB::table('recalculations')->insert(['kind' => 'recorded_people', 'scope' => '{"from":"2026-01-01"}', 'units' => 1, 'queued_at' => '2026-06-17T10:00:00Z']);
+        $migration->up();
+        self::assertSame(['recorded_people', 'recorded_sums'], DB::table('recalculations')->orderBy('id')->pluck('kind')->all());
 
         self::assertSame(0, Artisan::call('moss:verify'), Artisan::output());
         self::assertSame(0, DB::table('recalculations')->count());
