@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\AuditTrail;
 
-use App\Models\AuditTrailRow;
 use App\Support\Clock\Today;
+use App\Support\Database\BulkRows;
 
 /**
  * Who changed what, when, from what to what. Append only: the table refuses anything else, and a chain of hashes shows
@@ -33,7 +33,7 @@ final readonly class AuditTrail
                 $hash = AuditTrailChain::hash($hash, $row);
                 $rows[] = $row + ['hash' => $hash];
             }
-            AuditTrailRow::query()->insert($rows);
+            BulkRows::insert('audit_trail', $rows);
         }
         AuditTrailHead::write($head->lines + count($lines), $hash);
     }
