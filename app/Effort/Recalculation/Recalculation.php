@@ -26,6 +26,6 @@ final readonly class Recalculation
 
     public function finish(): void
     {
-        ShortSteps::run($this->step->handle(...), null);
+        ShortSteps::finish($this->step->handle(...));
     }
 }

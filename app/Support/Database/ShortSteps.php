@@ -44,6 +44,21 @@ final readonly class ShortSteps
     }
 
     /**
+     * All of what the database itself says is still to be done, so that steps which a power cut takes back are done again: none
+     * waits for the disk.
+     *
+     * @param  Closure(): bool  $step  as `run` takes it
+     */
+    public static function finish(Closure $step): void
+    {
+        $connection = DB::connection();
+        $all = static function () use ($step): void {
+            self::run($step, null);
+        };
+        $connection instanceof StrictSqliteConnection ? $connection->withoutWaitingForDisk($all) : $all();
+    }
+
+    /**
      * After the act of a page: what is little is done at once, so that the page shows it; of what is much nothing, since the
      * page could not show it anyway.
      *

@@ -42,7 +42,7 @@ final readonly class Settlement
 
     public function finish(): void
     {
-        ShortSteps::run($this->step(...), null);
+        ShortSteps::finish($this->step(...));
     }
 
     private function afterClosing(): void
