@@ -64,10 +64,16 @@ final class PlannedSums
         // Tasks are told apart first, in the order in which they are stored.
         $read = array_map(static fn (string $column): string => $column === 'project_id' ? 'task_id' : $column, $columns);
         $stored = $work->narrow(PlannedWeek::query()->toBase()->where('starts_on', WeekPart::containing($days->first())->toString()));
-        $part = new SumPart(WeekSums::grouped($stored->clone(), $read, 'starts_on')->having($onlyToDate ? 'to_date' : 'minutes', '>', 0), $columns, [], $read === $columns && ! in_array('month', $columns, true) ? $stored->select($columns) : null);
-        foreach ([...$onlyToDate ? [] : ['minutes' => self::weekdays($days)], 'to_date' => self::weekdays($days->upTo($compared->toDate()))] as $name => $sum) {
-            $part = $part->with($name, $sum);
+        $part = new SumPart(
+            WeekSums::grouped($stored->clone(), $read, 'starts_on')->having($onlyToDate ? 'to_date' : 'minutes', '>', 0),
+            $columns,
+            [],
+            $read === $columns && ! in_array('month', $columns, true) ? $stored->select($columns) : null,
+        );
+        if (! $onlyToDate) {
+            $part = $part->with('minutes', self::weekdays($days));
         }
+        $part = $part->with('to_date', self::weekdays($days->upTo($compared->toDate())));
 
         return $read === $columns ? $part : new SumPart(WeekSums::told($part->query, $columns, $part->sums), $columns, $part->sums);
     }

@@ -22,7 +22,7 @@ use Moss\Core\Compare\WorkItem;
 use Moss\Core\OwnFields\FieldSubject;
 use Moss\Core\OwnFields\OwnField;
 
-/** What the numbers of tasks, people, teams and roles stand for, as far as it is asked for; in at most five queries. */
+/** What the numbers of tasks, people, teams and roles stand for, as far as it is asked for; in at most six queries. */
 final class WorkItems
 {
     /** @var array<string, WorkItem> by the numbers they are made of */
@@ -59,7 +59,7 @@ final class WorkItems
             $projects[$id] = [$code, $client, $manager, $isInternal === 1, $isBillable === 1];
         }
         $tasks = [];
-        foreach ($ofTasks === null ? [] : StreamedRows::of(self::named($ofTasks->select('tasks.id', 'tasks.project_id'), 'phases', 'tasks.phase_id', 'phases.name', 'phase', $terms->isAbout(Grouping::Phase))->addSelect('tasks.code', 'tasks.charge_code', 'tasks.billable')) as $row) {
+        foreach ($ofTasks === null ? [] : StreamedRows::of(self::told($ofTasks, $terms)) as $row) {
             /** @var array{int, int, string|null, string, string|null, int|null} $row */
             [$id, $projectId, $phase, $code, $chargeCode, $isBillable] = $row;
             $tasks[$id] = [$projectId, $phase, $code, $chargeCode, $isBillable];
@@ -135,6 +135,13 @@ final class WorkItems
     private static function tasksOf(ComparableWork $work): Builder
     {
         return $work->narrow(RecordedWeek::query()->toBase())->select('task_id')->union($work->narrow(Assignment::query()->toBase())->select('task_id'));
+    }
+
+    private static function told(Builder $tasks, ComparisonTerms $terms): Builder
+    {
+        self::named($tasks->select('tasks.id', 'tasks.project_id'), 'phases', 'tasks.phase_id', 'phases.name', 'phase', $terms->isAbout(Grouping::Phase));
+
+        return $tasks->addSelect('tasks.code', 'tasks.charge_code', 'tasks.billable');
     }
 
     private static function projectsQuery(ComparisonTerms $terms): Builder
