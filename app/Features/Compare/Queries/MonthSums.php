@@ -34,18 +34,34 @@ final class MonthSums
             return null;
         }
         $isLong = count($months) > self::FEW && array_diff($sums, self::MINUTES) === [];
-        $between = [$months[0]->toString(), $months[count($months) - 1]->toString()];
-        $part = new SumPart(
-            self::grouped($kind, $columns, $work, $isLong ? self::order($kind, $columns, $work) : null)->whereBetween('month', $between),
-            $columns,
-            [],
-            count($months) > self::FEW || ToldBillable::isOf($columns) ? null : self::stored($kind, $columns, $work)->select($columns)->whereBetween('month', $between),
-        );
+        [$first, $last] = [$months[0]->toString(), $months[count($months) - 1]->toString()];
+        $part = count($months) > self::FEW
+            ? new SumPart(self::within(self::grouped($kind, $columns, $work, $isLong ? self::order($kind, $columns, $work) : null), $kind, $first, $last), $columns, [])
+            : new SumPart(
+                self::grouped($kind, $columns, $work)->whereBetween('month', [$first, $last]),
+                $columns,
+                [],
+                ToldBillable::isOf($columns) ? null : self::stored($kind, $columns, $work)->select($columns)->whereBetween('month', [$first, $last]),
+            );
         foreach ($sums as $name => $column) {
             $part = $part->with($name, $column);
         }
 
         return $part;
+    }
+
+    /**
+     * Months of a long period; where it has all that are stored, none is looked at for when it was.
+     *
+     * @param  'recorded'|'planned'  $kind
+     */
+    private static function within(Builder $rows, string $kind, string $first, string $last): Builder
+    {
+        // These are stored in their order, so that neither end is searched for.
+        $months = DB::table($kind.'_months');
+        $isAll = $months->clone()->where('month', '<', $first)->doesntExist() && $months->clone()->where('month', '>', $last)->doesntExist();
+
+        return $isAll ? $rows : $rows->whereBetween('month', [$first, $last]);
     }
 
     /**
