@@ -87,6 +87,8 @@ demo_environment() {
     mkdir -p "$folder/cache"
     [ -f "$folder/key" ] || php -r 'echo "base64:".base64_encode(random_bytes(32));' >"$folder/key"
     export APP_ENV=production APP_DEBUG=false APP_KEY MOSS_DEMO=true DB_DATABASE="$folder/moss.sqlite"
+    # What is kept for a while belongs to one database.
+    export CACHE_FOLDER="$folder/cache/data"
     export SESSION_DRIVER=file CACHE_STORE=file LOG_CHANNEL=single INERTIA_SSR_ENABLED=false
     export MAIL_MAILER=outbox QUEUE_CONNECTION=database
     export APP_CONFIG_CACHE="$folder/cache/config.php" APP_ROUTES_CACHE="$folder/cache/routes.php" VIEW_COMPILED_PATH="$folder/cache"

@@ -7,7 +7,7 @@ return [
     'default' => env('CACHE_STORE', 'file'),
     'stores' => [
         'array' => ['driver' => 'array', 'serialize' => false],
-        'file' => ['driver' => 'file', 'path' => storage_path('framework/cache/data'), 'lock_path' => storage_path('framework/cache/data')],
+        'file' => ['driver' => 'file', 'path' => env('CACHE_FOLDER', storage_path('framework/cache/data')), 'lock_path' => env('CACHE_FOLDER', storage_path('framework/cache/data'))],
     ],
     'prefix' => 'moss-week-',
 ];
