@@ -126,16 +126,15 @@ final class MonthTotals
      */
     public function refreshPlannedOf(array $tasks, array $weeks): void
     {
-        $of = array_fill_keys($tasks, 0);
-        $isWhole = true;
+        [$of, $isWhole, $given] = [[], true, array_flip($tasks)];
         foreach (StreamedRows::of(Task::query()->toBase()->whereIntegerInRaw('project_id', self::projectsOf($tasks))->select('id', 'project_id')) as $row) {
             /** @var array{int, int} $row */
             [$task, $project] = $row;
-            $isWhole = $isWhole && isset($of[$task]);
+            $isWhole = $isWhole && isset($given[$task]);
             $of[$task] = $project;
         }
         $projects = array_values(array_unique($of));
-        if (! $isWhole) {
+        if (! $isWhole || $projects === []) {
             $this->refreshPlanned($projects);
 
             return;
