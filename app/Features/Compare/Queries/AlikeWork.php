@@ -6,7 +6,6 @@ namespace App\Features\Compare\Queries;
 
 use App\Support\Database\Sql;
 use Illuminate\Database\Query\Builder;
-use Moss\Core\Compare\ComparedDays;
 use Moss\Core\Compare\Grouping;
 use Moss\Core\OwnFields\FieldSubject;
 
@@ -28,7 +27,7 @@ final readonly class AlikeWork
     /** Null where there is nothing alike, or where more than sums of hours is asked for, which is known of each person and task. */
     public static function of(ComparisonTerms $terms, Dimensions $asked, ComparableWork $work): ?self
     {
-        if (! self::isOfStoredHours($terms, $asked, $work)) {
+        if (! $asked->areOfStoredHours($terms, $work)) {
             return null;
         }
         $alike = new self(
@@ -38,12 +37,6 @@ final readonly class AlikeWork
         );
 
         return ($asked->people && $alike->people === null) || ($alike->people === null && $alike->work === null) ? null : $alike;
-    }
-
-    /** Whether stored sums of hours tell all that is asked for. */
-    public static function isOfStoredHours(ComparisonTerms $terms, Dimensions $asked, ComparableWork $work): bool
-    {
-        return $terms->asksHoursAlone() && ! $asked->ofEntries && ! $work->isOnePersons() && ComparedDays::recorded($terms->days)->cut === [];
     }
 
     /** Whether a column of sums names one that stands for others. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Features\Compare\Queries;
 
 use App\Models\Entry;
+use Moss\Core\Compare\ComparedDays;
 use Moss\Core\Compare\Grouping;
 use Moss\Core\OwnFields\FieldSubject;
 use Moss\Core\OwnFields\OwnField;
@@ -50,6 +51,12 @@ final readonly class Dimensions
     {
         return Entry::query()->whereNotNull('charge_code')
             ->when(! $terms->asksCompletion(), static fn ($some) => $some->whereBetween('date', [$terms->days->first()->toString(), $terms->days->last()->toString()]))->exists();
+    }
+
+    /** Whether stored sums of hours tell all that is asked for: not where the period cuts through a part of a week, nor of one person alone, whose entries are few. */
+    public function areOfStoredHours(ComparisonTerms $terms, ComparableWork $work): bool
+    {
+        return $terms->asksHoursAlone() && ! $this->ofEntries && ! $work->isOnePersons() && ComparedDays::recorded($terms->days)->cut === [];
     }
 
     /** Whether sums of months serve, where the days make whole ones: those of tasks only where people are neither told apart nor left out. */

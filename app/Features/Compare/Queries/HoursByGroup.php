@@ -30,7 +30,7 @@ final readonly class HoursByGroup
     /** Null where more is asked for than that. */
     public static function of(ComparisonTerms $terms, Dimensions $asked, ComparableWork $work): ?self
     {
-        $isOfHours = $terms->groupings() === [$terms->by] && $terms->selection->takesEverything() && ! $asked->billable && $terms->field === null && AlikeWork::isOfStoredHours($terms, $asked, $work);
+        $isOfHours = $terms->groupings() === [$terms->by] && $terms->selection->takesEverything() && ! $asked->billable && $terms->field === null && $asked->areOfStoredHours($terms, $work);
         [$first, $second] = match ($terms->by) {
             Grouping::Project, Grouping::Client, Grouping::Manager => ['project_id', null],
             Grouping::Task, Grouping::Phase, Grouping::ChargeCode => ['task_id', null],

@@ -33,16 +33,11 @@ final class MonthSums
         if ($months === []) {
             return null;
         }
-        $isLong = count($months) > self::FEW && array_diff($sums, self::MINUTES) === [];
-        [$first, $last] = [$months[0]->toString(), $months[count($months) - 1]->toString()];
-        $part = count($months) > self::FEW
-            ? new SumPart(self::within(self::grouped($kind, $columns, $work, $isLong ? self::order($kind, $columns, $work) : null), $kind, $first, $last), $columns, [])
-            : new SumPart(
-                self::grouped($kind, $columns, $work)->whereBetween('month', [$first, $last]),
-                $columns,
-                [],
-                ToldBillable::isOf($columns) ? null : self::stored($kind, $columns, $work)->select($columns)->whereBetween('month', [$first, $last]),
-            );
+        $isLong = count($months) > self::FEW;
+        $order = $isLong && array_diff($sums, self::MINUTES) === [] ? self::order($kind, $columns, $work) : null;
+        $within = static fn (Builder $rows): Builder => self::within($rows, $kind, $months[0]->toString(), $months[count($months) - 1]->toString(), $isLong);
+        $rows = $isLong || ToldBillable::isOf($columns) ? null : $within(self::stored($kind, $columns, $work)->select($columns));
+        $part = new SumPart($within(self::grouped($kind, $columns, $work, $order)), $columns, [], $rows);
         foreach ($sums as $name => $column) {
             $part = $part->with($name, $column);
         }
@@ -51,15 +46,15 @@ final class MonthSums
     }
 
     /**
-     * Months of a long period; where it has all that are stored, none is looked at for when it was.
+     * Months of a period; where a long one has all that are stored, none is looked at for when it was.
      *
      * @param  'recorded'|'planned'  $kind
      */
-    private static function within(Builder $rows, string $kind, string $first, string $last): Builder
+    private static function within(Builder $rows, string $kind, string $first, string $last, bool $isLong): Builder
     {
         // These are stored in their order, so that neither end is searched for.
-        $months = DB::table($kind.'_months');
-        $isAll = $months->clone()->where('month', '<', $first)->doesntExist() && $months->clone()->where('month', '>', $last)->doesntExist();
+        $stored = DB::table($kind.'_months');
+        $isAll = $isLong && $stored->clone()->where('month', '<', $first)->doesntExist() && $stored->clone()->where('month', '>', $last)->doesntExist();
 
         return $isAll ? $rows : $rows->whereBetween('month', [$first, $last]);
     }
