@@ -314,8 +314,8 @@ final class StoredTotalsTest extends TestCase
             $period = DayRange::between(Day::of($first), Day::of($last));
             $naive = new NaiveComparison(ComparedDays::planned($period, $today));
             foreach ($selections as $name => $selection) {
-                // Another third of the groupings each time, alone or with one of some others, with periods across or without.
-                for ($number = $this->comparisons++ % 3; $number < count(Grouping::cases()); $number += 3) {
+                // Another sixth of the groupings each time, alone or with one of some others, with periods across or without.
+                for ($number = $this->comparisons++ % 6; $number < count(Grouping::cases()); $number += 6) {
                     $grouping = Grouping::cases()[$number];
                     $then = [null, Grouping::Person, Grouping::Project, Grouping::Week, Grouping::Role][$this->comparisons % 5];
                     $across = [null, Grouping::Month, Grouping::Week, Grouping::Quarter][$this->comparisons % 4];
