@@ -21,6 +21,12 @@ enum EntryState: string
         return $this === self::Approved || $this === self::Settled;
     }
 
+    /** @return non-empty-list<self> those in which an entry may still become another or go */
+    public static function unsettled(): array
+    {
+        return [self::Draft, self::Submitted, self::Approved, self::Returned];
+    }
+
     /** Draft and returned time may be edited and submitted. */
     public function isOpen(): bool
     {

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\App\NotSubmitted;
 
+use App\Models\Team;
 use Illuminate\Support\Facades\DB;
 use Inertia\Testing\AssertableInertia;
+use Moss\Core\Calendar\TimesheetPeriod;
 use Tests\App\Lighthouse;
 use Tests\App\TestCase;
 
@@ -29,6 +31,19 @@ final class NotSubmittedTest extends TestCase
             ->where('notSubmitted.people', 5)->where('notSubmitted.missing', fn ($rows): bool => self::each($rows, 'code') === ['bo', 'kit', 'lee', 'ada']));
         $this->get('/not-submitted?search=field')->assertInertia(fn (AssertableInertia $page) => $page->where('notSubmitted.missingCount', 1));
         $this->get('/not-submitted?week=soon')->assertInertia(fn (AssertableInertia $page) => $page->where('notSubmitted.week', '2026-W24'));
+    }
+
+    public function test_a_timesheet_of_two_weeks_is_looked_for_in_both_and_counted_with_the_later(): void
+    {
+        Team::query()->sole()->update(['timesheet_period' => TimesheetPeriod::TwoWeeks]);
+        $this->import(['entries.csv' => "person,project,task,role,date,hours,state\nada,LENS,FIT,surveyor,2026-06-02,8,draft\nada,LENS,FIT,surveyor,2026-06-09,8,submitted\n"]);
+        $seen = function (string $week): array {
+            $page = $this->actingAs($this->person('lee'))->given('/not-submitted?week='.$week);
+
+            return [$page->int('notSubmitted.people'), self::each($page->value('notSubmitted.missing'), 'code'), self::each($page->value('notSubmitted.missing'), 'days')];
+        };
+        self::assertSame([2, ['ada'], ['2026-06-01--2026-06-14']], $seen('2026-W24'));
+        self::assertSame([1, ['mo'], ['2026-W25']], $seen('2026-W25'));
     }
 
     public function test_while_totals_are_recalculated_entries_say_who_has_submitted(): void

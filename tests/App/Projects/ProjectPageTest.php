@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\App\Projects;
 
+use App\Models\Entry;
 use App\Models\Project;
 use Illuminate\Support\Facades\Artisan;
 use Inertia\Testing\AssertableInertia;
@@ -62,6 +63,21 @@ final class ProjectPageTest extends TestCase
         $mo->get('/projects/LENS?figure=forecast&task=FIT&assignee=nobody')->assertInertia(fn (AssertableInertia $page) => $page
             ->where('project.trace.minutes', 480)->where('project.trace.entries.0.person', 'Bo Carr'));
         $mo->get('/projects/LENS?figure=nothing')->assertInertia(fn (AssertableInertia $page) => $page->where('project.trace', null));
+    }
+
+    public function test_entries_are_counted_whether_settled_or_not(): void
+    {
+        $settled = static fn (string $person, string $day): string => "$person,LENS,FIT,,$day,1,settled\n";
+        $header = "person,project,task,role,date,hours,state\n";
+        $counted = function (string $figure): int {
+            return $this->actingAs($this->person('mo'))->given('/projects/LENS?figure='.$figure.'&task=FIT')->int('project.trace.allEntries');
+        };
+        // Some on the first day of which anything is not settled, which is another task's.
+        $this->import(['entries.csv' => $header.$settled('bo', '2026-05-28').$settled('bo', '2026-05-29').$settled('bo', '2026-06-01').$settled('lee', '2026-06-02')."bo,LENS,CLEAN,,2026-05-29,1,draft\n"]);
+        self::assertSame([6, 1, 7], [$counted('actual'), $counted('pending'), $counted('forecast')]);
+
+        Entry::query()->where('state', '<>', 'settled')->delete();
+        self::assertSame([4, 0, 4], [$counted('actual'), $counted('pending'), $counted('forecast')]);
     }
 
     public function test_money_is_for_the_office_and_for_managers_whom_it_lets_see_it(): void

@@ -20,6 +20,7 @@ use App\Support\Database\ByIndex;
 use App\Support\Database\Record;
 use App\Support\Database\Rows;
 use App\Support\Database\Sql;
+use App\Support\Database\StreamedRows;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Query\Builder as QueryBuilder;
 use Moss\Core\Calendar\Day;
@@ -69,16 +70,8 @@ final readonly class MissingTimesheets
     /** @return array{int, list<array{MissingPerson, TimesheetSubmission, DayRange}>} how many people there are, and those who have not, with most missing first, and which timesheet */
     public function missing(Person $reader, Week $week, string $search): array
     {
-        // Of those whose timesheet is the week, whoever has submitted something and left nothing open is done, whatever is expected.
-        $others = array_values(array_filter(Team::query()->where('timesheet_period', '<>', TimesheetPeriod::Week->value)->pluck('id')->all(), is_int(...)));
-        $weekly = $this->people($reader, $week, $search)->when($others !== [], static fn (Builder $people): Builder => $people->where(static fn (Builder $any): Builder => $any->whereNull('team_id')->orWhereNotIn('team_id', $others)))->count();
-        $isRecalculated = $this->recalculations->hasRecorded();
-        $asked = $this->people($reader, $week, $search)->where(static fn (Builder $any): Builder => $any->whereIntegerInRaw('team_id', $others)
-            ->orWhereIn('id', self::open($reader, $week))->orWhereNotIn('id', self::recorded($reader, $week, '>', $isRecalculated))
-            // A correction may have taken back all of it, as is found below.
-            ->orWhereIn('id', self::recorded($reader, $week, '<', $isRecalculated)))
-            ->select('id AS asked_id');
-        $people = Rows::of(MissingPerson::class, Person::query()->toBase()->joinSub($asked, 'asked', 'asked.asked_id', 'people.id')->leftJoin('teams', 'teams.id', 'people.team_id')->orderBy('people.id')
+        [$weekly, $asked] = $this->asked($reader, $week, $search);
+        $people = Rows::of(MissingPerson::class, Person::query()->toBase()->whereIntegerInRaw('people.id', $asked)->leftJoin('teams', 'teams.id', 'people.team_id')->orderBy('people.id')
             ->select('people.code', 'people.name', 'teams.name AS team', 'teams.timesheet_period', 'teams.counted_in', ...PersonWorkTime::COLUMNS));
         $owners = [];
         $timesheets = [];
@@ -115,6 +108,42 @@ final readonly class MissingTimesheets
         return [$count, array_map(static fn (int $place): array => $missing[$place], array_keys($order))];
     }
 
+    /**
+     * Who has to be looked at: of those whose timesheet is the week, whoever has submitted something and left nothing open is done,
+     * whatever is expected.
+     *
+     * @return array{int, list<int>} how many people's timesheet is the week, and the people who may not be done, whichever theirs is
+     */
+    private function asked(Person $reader, Week $week, string $search): array
+    {
+        $others = array_flip(array_filter(Team::query()->where('timesheet_period', '<>', TimesheetPeriod::Week->value)->pluck('id')->all(), is_int(...)));
+        $open = array_flip(array_filter(self::open($reader, $week)->distinct()->pluck('person_id')->all(), is_int(...)));
+        // A correction may have taken back all of it, as is found later.
+        [$submitted, $corrected] = [[], []];
+        foreach (StreamedRows::of(self::recorded($reader, $week, $this->recalculations->hasRecorded())) as $row) {
+            /** @var array{int, int} $row */
+            [$person, $minutes] = $row;
+            if ($minutes > 0) {
+                $submitted[$person] = true;
+            } elseif ($minutes < 0) {
+                $corrected[$person] = true;
+            }
+        }
+        $weekly = 0;
+        $asked = [];
+        foreach (StreamedRows::of($this->people($reader, $week, $search)->toBase()->select('id', 'team_id')) as $row) {
+            /** @var array{int, int|null} $row */
+            [$person, $team] = $row;
+            $isWeekly = $team === null || ! isset($others[$team]);
+            $weekly += $isWeekly ? 1 : 0;
+            if (! $isWeekly || isset($open[$person]) || ! isset($submitted[$person]) || isset($corrected[$person])) {
+                $asked[] = $person;
+            }
+        }
+
+        return [$weekly, $asked];
+    }
+
     /** Those of the reader's people with time of a week that is not submitted. */
     private static function open(Person $reader, Week $week): QueryBuilder
     {
@@ -124,22 +153,20 @@ final readonly class MissingTimesheets
     }
 
     /**
-     * Those of the reader's people with more or with less than nothing in any row of a week: by stored totals, or by their entries
-     * while those are recalculated.
+     * The reader's people and minutes of each row of a week: of stored totals, or of entries while those are recalculated.
      *
-     * @param  '>'|'<'  $than
      * @param  bool  $isRecalculated  whether stored totals are being recalculated
      */
-    private static function recorded(Person $reader, Week $week, string $than, bool $isRecalculated): QueryBuilder
+    private static function recorded(Person $reader, Week $week, bool $isRecalculated): QueryBuilder
     {
         $days = [$week->monday()->toString(), $week->sunday()->toString()];
         // Everybody's week is found by its days, that of a few by whose it is.
         $everybody = $reader->isOffice();
         $recorded = $isRecalculated
-            ? ($everybody ? ByIndex::of('entries', 'entries_of_day') : Entry::query()->toBase())->whereBetween('date', $days)->where('minutes', $than, 0)
-            : ($everybody ? ByIndex::of('recorded_weeks', 'recorded_weeks_by_week') : RecordedWeek::query()->toBase())->whereBetween('starts_on', $days)->where(Sql::both('actual_minutes', 'pending_minutes'), $than, 0);
+            ? ($everybody ? ByIndex::of('entries', 'entries_of_day') : Entry::query()->toBase())->whereBetween('date', $days)->select('person_id', 'minutes')
+            : ($everybody ? ByIndex::of('recorded_weeks', 'recorded_weeks_by_week') : RecordedWeek::query()->toBase())->whereBetween('starts_on', $days)->select('person_id', Sql::both('actual_minutes', 'pending_minutes', 'minutes'));
 
-        return self::own($reader, $recorded)->select('person_id');
+        return self::own($reader, $recorded);
     }
 
     private static function own(Person $reader, QueryBuilder $rows): QueryBuilder

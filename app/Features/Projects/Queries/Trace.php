@@ -14,8 +14,12 @@ use App\Features\Remaining\Queries\RemainingOfTask;
 use App\Models\Entry;
 use App\Models\RemainingEstimate;
 use App\Models\Task;
+use App\Support\Database\ByIndex;
 use App\Support\Database\Record;
+use App\Support\Database\Sql;
+use App\Support\Database\Union;
 use Illuminate\Database\Query\Builder;
+use Illuminate\Support\Facades\DB;
 use Moss\Core\Calendar\Day;
 use Moss\Core\Calendar\Week;
 use Moss\Core\Effort\AssigneeFigures;
@@ -189,12 +193,29 @@ final readonly class Trace
      */
     private static function narrowToNewest(Builder $query, FigureKind $figure, array $tasks): int
     {
-        $entries = self::ofFigure(Entry::query()->toBase()->whereIn('entries.task_id', $tasks), $figure);
+        $all = Entry::query()->toBase()->whereIn('entries.task_id', $tasks);
+        $entries = self::ofFigure(clone $all, $figure);
         // The day of the last that fits is found without looking up whose each is.
         $day = (clone $entries)->orderByDesc('entries.date')->offset(self::PAGE - 1)->limit(1)->value('date');
         self::ofFigure($query, $figure)->when(is_string($day), static fn (Builder $newest): Builder => $newest->where('entries.date', '>=', $day))->limit(self::PAGE);
+        $unsettled = self::firstUnsettled();
+        if ($unsettled === null) {
+            return $entries->count();
+        }
+        // Those before are all settled: they are counted without looking up what each is.
+        $before = self::belongs($figure, EntryState::Settled) ? $all->where('entries.date', '<', $unsettled)->count() : 0;
 
-        return $entries->count();
+        return $before + $entries->where('entries.date', '>=', $unsettled)->count();
+    }
+
+    /** The first day of any entry that is not settled, whoever's it is; null where there is none. */
+    private static function firstUnsettled(): ?string
+    {
+        $days = array_map(static fn (EntryState $state): Builder => ByIndex::of('entries', 'entries_unsettled')
+            ->where('state', Sql::value($state->value))->where('state', '<>', Sql::value(EntryState::Settled->value))->select(Sql::min('date', 'first')), EntryState::unsettled());
+        $first = DB::query()->fromSub(Union::of($days), 'days')->min('first');
+
+        return is_string($first) ? $first : null;
     }
 
     private static function cost(Record $entry, Day $day, Pricing $pricing): ?string
