@@ -36,7 +36,7 @@ final class MonthSums
         $isLong = count($months) > self::FEW;
         $order = $isLong && array_diff($sums, self::MINUTES) === [] ? self::order($kind, $columns, $work) : null;
         $within = static fn (Builder $rows): Builder => self::within($rows, $kind, $months[0]->toString(), $months[count($months) - 1]->toString(), $isLong);
-        $rows = $isLong || ToldBillable::isOf($columns) ? null : $within(self::stored($kind, $columns, $work)->select($columns));
+        $rows = $isLong || self::asksProjectsWhatIsBillable($columns) ? null : $within(self::stored($kind, $columns, $work)->select($columns));
         $part = new SumPart($within(self::grouped($kind, $columns, $work, $order)), $columns, [], $rows);
         foreach ($sums as $name => $column) {
             $part = $part->with($name, $column);
@@ -70,11 +70,22 @@ final class MonthSums
     {
         $table = self::table($kind, $columns, $work);
         $rows = self::stored($kind, $columns, $work, $order);
-        if (ToldBillable::isOf($columns)) {
-            $rows->joinSub(Project::query()->toBase()->select('id AS of_project', 'billable AS '.ToldBillable::OTHERWISE), 'of_projects', 'of_projects.of_project', $table.'.project_id');
+        if (! self::asksProjectsWhatIsBillable($columns)) {
+            return $columns === [] ? $rows : $rows->select($columns)->groupBy(...$columns);
         }
+        $rows->joinSub(Project::query()->toBase()->select('id AS of_project', 'billable AS '.ToldBillable::OTHERWISE), 'of_projects', 'of_projects.of_project', $table.'.project_id');
 
         return ToldBillable::grouped($rows, $columns, $table.'.billable');
+    }
+
+    /**
+     * Whether rows have to be asked of whose project they are to say what is billable: where that is told apart, the project says it itself.
+     *
+     * @param  list<string>  $columns
+     */
+    private static function asksProjectsWhatIsBillable(array $columns): bool
+    {
+        return ToldBillable::isOf($columns) && ! in_array('project_id', $columns, true);
     }
 
     /**

@@ -6,6 +6,7 @@ namespace App\Features\Compare\Queries;
 
 use App\Effort\Totals\PlannedTotals;
 use App\Models\PlannedWeek;
+use Illuminate\Support\Facades\DB;
 use Moss\Core\Calendar\Day;
 use Moss\Core\Calendar\DayRange;
 use Moss\Core\Calendar\WeekPart;
@@ -64,8 +65,9 @@ final class PlannedSums
         // Tasks are told apart first, in the order in which they are stored.
         $read = array_map(static fn (string $column): string => $column === 'project_id' ? 'task_id' : $column, $columns);
         $stored = $work->narrow(PlannedWeek::query()->toBase()->where('starts_on', WeekPart::containing($days->first())->toString()));
+        $sum = $onlyToDate ? 'to_date' : 'minutes';
         $part = new SumPart(
-            WeekSums::grouped($stored->clone(), $read, 'starts_on')->having($onlyToDate ? 'to_date' : 'minutes', '>', 0),
+            WeekSums::grouped($stored->clone(), $read, 'starts_on')->having($sum, '>', 0),
             $columns,
             [],
             $read === $columns && ! in_array('month', $columns, true) ? $stored->select($columns) : null,
@@ -74,8 +76,9 @@ final class PlannedSums
             $part = $part->with('minutes', self::weekdays($days));
         }
         $part = $part->with('to_date', self::weekdays($days->upTo($compared->toDate())));
+        $rows = $part->rows === null ? null : DB::query()->fromSub($part->rows, 'days')->where($sum, '>', 0);
 
-        return $read === $columns ? $part : new SumPart(WeekSums::told($part->query, $columns, $part->sums), $columns, $part->sums);
+        return $read === $columns ? new SumPart($part->query, $columns, $part->sums, $rows) : new SumPart(WeekSums::told($part->query, $columns, $part->sums), $columns, $part->sums);
     }
 
     /** The columns that hold days; 0 for none. */

@@ -34,7 +34,7 @@ final class TimeAmounts
         $known = self::peopleKnown($terms, $work);
         $compared = ComparedDays::recorded($terms->days);
         foreach (self::sums($terms, $asked, $compared, $work) as $parts) {
-            yield from $this->ofSums($terms, $asked, $items, StreamedRows::named(MergedSums::of($parts)), $work, $known);
+            yield from $this->ofSums($terms, $asked, $items, AddedSums::canBe($parts) ? AddedSums::of($parts) : StreamedRows::named(MergedSums::of($parts)), $work, $known);
         }
         $ranges = $asked->ofEntries ? [$compared->period] : $compared->cut;
         if ($ranges !== []) {
