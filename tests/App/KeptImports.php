@@ -45,17 +45,17 @@ final class KeptImports
         return self::$reports[$key];
     }
 
-    /** @return array<string, list<array<array-key, mixed>>> by table, those without rows left out */
+    /** @return array<string, list<array<array-key, mixed>>> by table */
     private static function rows(): array
     {
         $rows = [];
-        foreach (DB::table('sqlite_schema')->where('type', 'table')->whereNotIn('name', ['migrations', 'sqlite_stat1', 'sqlite_stat4'])->orderBy('rowid')->pluck('name') as $table) {
+        foreach (DB::table('sqlite_schema')->where('type', 'table')->where('name', '<>', 'migrations')->whereLike('name', 'sqlite_%', not: true)->pluck('name') as $table) {
             if (is_string($table)) {
                 $rows[$table] = array_values(DB::table($table)->get()->map(static fn (object $row): array => (array) $row)->all());
             }
         }
 
-        return array_filter($rows);
+        return $rows;
     }
 
     /**
@@ -66,21 +66,19 @@ final class KeptImports
     {
         $statements = [];
         foreach ($after as $table => $rows) {
-            if ($rows === ($before[$table] ?? [])) {
+            if ($rows === $before[$table]) {
                 continue;
             }
-            // Adding rows to the others has counted up the numbers of their rows.
-            if (isset($before[$table]) || $table === 'sqlite_sequence') {
-                $statements[$table] = 'delete from "'.$table.'";';
+            $statements[] = 'delete from "'.$table.'"';
+            if ($rows === []) {
+                continue;
             }
             $columns = implode(', ', array_map(static fn (int|string $column): string => '"'.$column.'"', array_keys($rows[0])));
             $values = implode(', ', array_map(static fn (array $row): string => '('.implode(', ', array_map(self::literal(...), $row)).')', $rows));
-            $statements[$table] = ($statements[$table] ?? '').'insert into "'.$table.'" ('.$columns.') values '.$values.';';
+            $statements[] = 'insert into "'.$table.'" ('.$columns.') values '.$values;
         }
-        $sequence = $statements['sqlite_sequence'] ?? '';
-        unset($statements['sqlite_sequence']);
 
-        return implode("\n", $statements).$sequence;
+        return implode(";\n", $statements);
     }
 
     private static function literal(mixed $value): string
