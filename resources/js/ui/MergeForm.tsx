@@ -27,7 +27,7 @@ export function MergeForm({ name, address, hint, others, kind = 'teams' }: Merge
         (others === undefined || others.length > 0) && (
             <form
                 aria-label={copy.of(name)}
-                className="mt-3 flex flex-wrap items-end gap-3"
+                className="mt-3 flex flex-wrap items-baseline-last gap-3"
                 onSubmit={(event) => {
                     event.preventDefault();
                     router.post(address, Object.fromEntries(new FormData(event.currentTarget)), { preserveScroll: true });

@@ -32,7 +32,7 @@ export function TokenForm({ rights, keepsApplications }: TokenFormProps) {
     return (
         <form
             aria-label={copy.create}
-            className="mt-4 flex flex-wrap items-end gap-3"
+            className="mt-4 flex flex-wrap items-baseline-last gap-3"
             onSubmit={(event) => {
                 event.preventDefault();
                 form.post(route('account.tokens.create'), {

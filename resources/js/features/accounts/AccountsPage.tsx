@@ -17,7 +17,7 @@ export function AccountsPage({ accounts }: { accounts: AccountsProps }) {
 
     return (
         <OfficeShell title={copy.name} finding={copy.finding(people, withoutPassword, withoutFactor)}>
-            <div className="mt-3 flex flex-wrap items-end gap-x-6 gap-y-2">
+            <div className="mt-3 flex flex-wrap items-baseline-last gap-x-6 gap-y-2">
                 <SearchBox label={copy.search} value={search} address={(words) => accountsAddress(words, state)} />
                 <Select
                     label={copy.status}

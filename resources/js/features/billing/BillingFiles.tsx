@@ -32,7 +32,7 @@ export function BillingFiles({ billing: { kind, files, mappings, page, pages, cu
 
     return (
         <section aria-labelledby="files" className="mt-8">
-            <div className="flex flex-wrap items-end justify-between gap-3">
+            <div className="flex flex-wrap items-baseline-last justify-between gap-3">
                 <h2 id="files">{copy.files}</h2>
                 {mappings.length > 0 && files.length > 0 && (
                     <Select

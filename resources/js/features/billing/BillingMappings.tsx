@@ -63,7 +63,7 @@ function MappingForm({ billing: { kind, client, from, until, detail, columns } }
     return (
         <form
             aria-labelledby="mappings"
-            className="mt-3 flex flex-wrap items-end gap-3"
+            className="mt-3 flex flex-wrap items-baseline-last gap-3"
             onSubmit={(event) => {
                 event.preventDefault();
                 router.put(

@@ -35,7 +35,7 @@ export function BillingPage({ billing }: { billing: BillingProps }) {
         >
             <form
                 aria-label={copy.make}
-                className="mt-3 flex flex-wrap items-end gap-3"
+                className="mt-3 flex flex-wrap items-baseline-last gap-3"
                 onSubmit={(event) => {
                     event.preventDefault();
                     router.post(route('office.billing.make'), { kind, client: client?.code ?? null, from, until });

@@ -20,7 +20,7 @@ interface ExportFieldsProps {
 export function ExportFields({ data, kinds, set }: ExportFieldsProps) {
     return (
         <>
-            <fieldset className="flex w-full flex-wrap items-end gap-3">
+            <fieldset className="flex w-full flex-wrap items-baseline-last gap-3">
                 <legend>{copy.headings}</legend>
                 {headings.map((name) => (
                     <Field
@@ -46,7 +46,7 @@ export function ExportFields({ data, kinds, set }: ExportFieldsProps) {
                 />
             </fieldset>
             {data.payKindHeading !== '' && kinds.length > 0 && (
-                <fieldset className="flex w-full flex-wrap items-end gap-3">
+                <fieldset className="flex w-full flex-wrap items-baseline-last gap-3">
                     <legend>{copy.payKinds}</legend>
                     {kinds.map(({ kind, name }) => (
                         <Field

@@ -36,7 +36,7 @@ export function SystemForm({ system, startsOn }: SystemFormProps) {
     return (
         <form
             aria-label={system === undefined ? copy.add : copy.save}
-            className="mt-3 flex max-w-4xl flex-wrap items-end gap-3"
+            className="mt-3 flex max-w-4xl flex-wrap items-baseline-last gap-3"
             onSubmit={(event) => {
                 event.preventDefault();
                 form.post(route('office.client-systems.save'));

@@ -27,7 +27,7 @@ export function CompareForm({ asked }: { asked: Question }) {
     return (
         <form
             aria-label={text.compare}
-            className="no-print mt-2 flex flex-wrap items-end gap-x-4 gap-y-2"
+            className="no-print mt-2 flex flex-wrap items-baseline-last gap-x-4 gap-y-2"
             onSubmit={(event) => {
                 event.preventDefault();
                 ask({ ...asked, ...daysOfForm(event.currentTarget, asked) });

@@ -28,7 +28,7 @@ export function FilterForm({ asked }: { asked: Question }) {
     return (
         <form
             aria-label={copy.filters}
-            className="no-print my-2 flex flex-wrap items-end gap-x-4 gap-y-2 border-s-2 border-moss ps-3"
+            className="no-print my-2 flex flex-wrap items-baseline-last gap-x-4 gap-y-2 border-s-2 border-moss ps-3"
             onSubmit={(event) => {
                 event.preventDefault();
                 ask({ ...asked, tolerance: Number(tolerance) });
@@ -66,9 +66,9 @@ export function FilterForm({ asked }: { asked: Question }) {
             />
             <Field
                 label={copy.tolerance}
-                type="number"
-                min={0}
-                max={100}
+                inputMode="numeric"
+                pattern="\d{1,2}|100"
+                title={copy.toleranceRange}
                 required
                 value={tolerance}
                 className="w-28"

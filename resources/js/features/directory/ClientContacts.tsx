@@ -85,7 +85,7 @@ function ContactForm({ address, contact, onDone }: ContactFormProps) {
     return (
         <form
             aria-label={contact === undefined ? copy.add : copy.changeOf(contact.name)}
-            className="mt-3 flex flex-wrap items-end gap-3"
+            className="mt-3 flex flex-wrap items-baseline-last gap-3"
             onSubmit={(event) => {
                 event.preventDefault();
                 router[contact === undefined ? 'post' : 'put'](address, Object.fromEntries(new FormData(event.currentTarget)), {

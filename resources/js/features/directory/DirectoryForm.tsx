@@ -56,7 +56,7 @@ export function DirectoryForm({ kind, row, onDone }: DirectoryFormProps) {
     return (
         <form
             aria-label={isNew ? copy.adds[kind] : copy.changeOf(row.name)}
-            className="mt-4 flex flex-wrap items-end gap-3"
+            className="mt-4 flex flex-wrap items-baseline-last gap-3"
             onSubmit={(event) => {
                 event.preventDefault();
                 if (isNew) {

@@ -18,7 +18,7 @@ export function TaxFields({ data: { taxShares }, set }: CategoryPart) {
         <fieldset className="flex flex-col gap-2">
             <legend className="font-semibold">{copy.tax}</legend>
             {taxShares.map((share, index) => (
-                <div key={index} className="flex flex-wrap items-end gap-3">
+                <div key={index} className="flex flex-wrap items-baseline-last gap-3">
                     <Field
                         label={copy.taxRate(index + 1)}
                         inputMode="decimal"

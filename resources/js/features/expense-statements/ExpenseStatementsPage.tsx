@@ -33,7 +33,7 @@ export function ExpenseStatementsPage({ statements }: { statements: StatementsPr
         <OfficeShell title={copy.title} finding={finding}>
             <form
                 aria-label={copy.make}
-                className="mt-3 flex flex-wrap items-end gap-3"
+                className="mt-3 flex flex-wrap items-baseline-last gap-3"
                 onSubmit={(event) => {
                     event.preventDefault();
                     router.post(route('office.expense-statements.make'), { kind, client: client?.code ?? null, until });

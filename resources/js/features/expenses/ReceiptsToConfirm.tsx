@@ -42,7 +42,7 @@ export function ReceiptsToConfirm({ page }: { page: ExpensesProps }) {
         <section aria-label={copy.toConfirm(page.receipts.length)} className="mt-4 border-s-2 border-edge ps-3">
             <h2>{copy.toConfirm(page.receipts.length)}</h2>
             <p className="pencilled">{copy.toConfirmHint}</p>
-            <div className="mt-2 flex flex-wrap items-end gap-x-4 gap-y-2">
+            <div className="mt-2 flex flex-wrap items-baseline-last gap-x-4 gap-y-2">
                 <TaskSelect page={page} value={task} onChoose={setTask} />
                 <Field
                     label={copy.tripName}

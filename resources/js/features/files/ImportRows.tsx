@@ -30,7 +30,7 @@ export function ImportRows({ preview }: { preview: ImportPreviewProps }) {
 
     return (
         <section aria-label={copy.row} className="mt-6">
-            <div className="flex flex-wrap items-end gap-x-6 gap-y-2">
+            <div className="flex flex-wrap items-baseline-last gap-x-6 gap-y-2">
                 <Select
                     label={copy.outcome}
                     value={outcome}

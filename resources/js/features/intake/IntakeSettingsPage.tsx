@@ -38,7 +38,7 @@ export function IntakeSettingsPage({ intake }: { intake: IntakeSettingsProps }) 
                 </ul>
                 <form
                     aria-label={copy.add}
-                    className="mt-3 flex flex-wrap items-end gap-3"
+                    className="mt-3 flex flex-wrap items-baseline-last gap-3"
                     onSubmit={(event) => {
                         event.preventDefault();
                         router.post(route('office.intake.add-link'), Object.fromEntries(new FormData(event.currentTarget)), {

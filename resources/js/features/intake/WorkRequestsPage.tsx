@@ -37,7 +37,7 @@ export function WorkRequestsPage({ requests }: { requests: WorkRequestsProps }) 
             <PageHeading title={copy.title} finding={copy.finding(requests.open)} />
             <div className="mt-3 grid grid-cols-[minmax(0,1fr)] gap-x-12 gap-y-8 lg:grid-cols-[minmax(0,1fr)_24rem]">
                 <div>
-                    <div className="flex flex-wrap items-end gap-x-6 gap-y-2">
+                    <div className="flex flex-wrap items-baseline-last gap-x-6 gap-y-2">
                         <SearchBox label={copy.search} value={search} address={(words) => address({ search: words })} />
                         <Select
                             label={copy.status}

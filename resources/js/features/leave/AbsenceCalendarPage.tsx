@@ -28,7 +28,7 @@ export function AbsenceCalendarPage({ calendar }: { calendar: AbsenceCalendarPro
         <Shell>
             <LeaveTabs decides={calendar.decidesForOthers} />
             <PageHeading title={copy.title} finding={awayCount === 0 ? copy.nobody : copy.today(away, awayCount)} />
-            <div className="no-print mt-2 flex flex-wrap items-end gap-x-6 gap-y-2">
+            <div className="no-print mt-2 flex flex-wrap items-baseline-last gap-x-6 gap-y-2">
                 <h2 className="w-24">{monthOf(`${month}-01`)}</h2>
                 <Link className="act-quiet" href={address({ month: before })} preserveScroll>
                     {copy.before}

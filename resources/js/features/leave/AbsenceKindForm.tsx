@@ -50,7 +50,7 @@ export function AbsenceKindForm({ kind, year, onDone }: AbsenceKindFormProps) {
     return (
         <form
             aria-label={kind === undefined ? copy.add : copy.changeOf(kind.name)}
-            className="mt-3 flex flex-wrap items-end gap-3"
+            className="mt-3 flex flex-wrap items-baseline-last gap-3"
             onSubmit={(event) => {
                 event.preventDefault();
                 if (kind === undefined) {

@@ -50,7 +50,7 @@ export function OwnAllowances({ absenceKinds }: { absenceKinds: AbsenceKindsProp
             />
             <form
                 aria-label={copy.saveOwn}
-                className="mt-3 flex flex-wrap items-end gap-3"
+                className="mt-3 flex flex-wrap items-baseline-last gap-3"
                 onSubmit={(event) => {
                     event.preventDefault();
                     router.post(

@@ -21,7 +21,7 @@ export function LoadForm({ asked }: { asked: LoadAsked }) {
     return (
         <form
             aria-label={copy.title}
-            className="no-print mt-2 flex flex-wrap items-end gap-x-4 gap-y-2"
+            className="no-print mt-2 flex flex-wrap items-baseline-last gap-x-4 gap-y-2"
             onSubmit={(event) => {
                 event.preventDefault();
                 ask({ ...asked, ...daysOfForm(event.currentTarget, asked), need, sort: need === '' ? asked.sort : 'free' });

@@ -15,7 +15,7 @@ export function PickUpForm({ task, format, onClose }: { task: MyTaskProps; forma
     return (
         <form
             aria-label={copy.of(copy.pickUp, task.taskName)}
-            className="mt-1 flex flex-wrap items-end gap-x-4 gap-y-2 border-s-2 border-moss ps-3"
+            className="mt-1 flex flex-wrap items-baseline-last gap-x-4 gap-y-2 border-s-2 border-moss ps-3"
             onSubmit={(event) => {
                 event.preventDefault();
                 form.post(route('tasks.pick-up', { task: task.task }), { preserveScroll: true, onSuccess: onClose });

@@ -89,7 +89,7 @@ function EstimateFields({ task, format, form }: EstimateFieldsProps) {
     const remaining = task.remaining ?? 0;
 
     return (
-        <div className="mt-1 flex flex-wrap items-end gap-x-5 gap-y-1">
+        <div className="mt-1 flex flex-wrap items-baseline-last gap-x-5 gap-y-1">
             <Field
                 label={copy.remaining}
                 value={form.data.remaining}

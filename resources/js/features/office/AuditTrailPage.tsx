@@ -20,7 +20,7 @@ export function AuditTrailPage({ auditTrail }: { auditTrail: AuditTrailPageProps
         <OfficeShell title={copy.name} finding={copy.finding}>
             <form
                 role="search"
-                className="mt-2 flex flex-wrap items-end gap-3"
+                className="mt-2 flex flex-wrap items-baseline-last gap-3"
                 onSubmit={(event) => {
                     event.preventDefault();
                     router.get(

@@ -23,7 +23,7 @@ export function EstimateSettingsPage({ settings }: { settings: EstimateSettingsP
                 {settings.otherwise > 0 && copy.otherwise(settings.otherwise)}
             </p>
             <form
-                className="mt-3 flex flex-wrap items-end gap-4"
+                className="mt-3 flex flex-wrap items-baseline-last gap-4"
                 onSubmit={(event) => {
                     event.preventDefault();
                     router.put(route('office.remaining.set'), Object.fromEntries(new FormData(event.currentTarget)), {

@@ -79,7 +79,7 @@ function ReopenForm({ period }: { period: PeriodProps }) {
 
     return (
         <form
-            className="flex flex-wrap items-end gap-2 border-s-2 border-ochre ps-3"
+            className="flex flex-wrap items-baseline-last gap-2 border-s-2 border-ochre ps-3"
             onSubmit={(event) => {
                 event.preventDefault();
                 const said = new FormData(event.currentTarget);

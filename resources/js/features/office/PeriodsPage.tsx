@@ -24,7 +24,7 @@ export function PeriodsPage({ period }: { period: PeriodProps }) {
             finding={period.closedUntil === null ? copy.nothingClosed : copy.closedUntil(wholeDate(period.closedUntil))}
         >
             <form
-                className="mt-2 flex flex-wrap items-end gap-2"
+                className="mt-2 flex flex-wrap items-baseline-last gap-2"
                 onSubmit={(event) => {
                     event.preventDefault();
                     const day = new FormData(event.currentTarget).get('day');

@@ -64,7 +64,7 @@ function QuestionForm({ monday }: { monday: string }) {
 
     return (
         <form
-            className="mt-4 flex max-w-3xl flex-wrap items-end gap-3"
+            className="mt-4 flex max-w-3xl flex-wrap items-baseline-last gap-3"
             onSubmit={(event) => {
                 event.preventDefault();
                 const said = Object.fromEntries(new FormData(event.currentTarget));

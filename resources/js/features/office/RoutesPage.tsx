@@ -26,7 +26,7 @@ export function RoutesPage({ routes }: { routes: RoutesProps }) {
     return (
         <OfficeShell title={copy.name} finding={copy.finding(copy.kinds[routes.default])}>
             <FieldError />
-            <div className="mt-2 flex flex-wrap items-end gap-x-6 gap-y-2">
+            <div className="mt-2 flex flex-wrap items-baseline-last gap-x-6 gap-y-2">
                 <Select
                     label={copy.default}
                     value={routes.default}

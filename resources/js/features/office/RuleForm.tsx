@@ -27,7 +27,7 @@ export function RuleForm({ rule, houseRules, format, onDone }: RuleFormProps) {
 
     return (
         <form
-            className="flex flex-wrap items-end gap-3 border-s-2 border-ochre ps-3"
+            className="flex flex-wrap items-baseline-last gap-3 border-s-2 border-ochre ps-3"
             onSubmit={(event) => {
                 event.preventDefault();
                 const said = new FormData(event.currentTarget);

@@ -112,7 +112,7 @@ function Form({ name, onSend, children }: FormProps) {
     return (
         <form
             aria-label={name}
-            className="flex flex-wrap items-end gap-3"
+            className="flex flex-wrap items-baseline-last gap-3"
             onSubmit={(event) => {
                 event.preventDefault();
                 onSend(Object.fromEntries(new FormData(event.currentTarget)));

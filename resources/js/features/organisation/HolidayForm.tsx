@@ -17,7 +17,7 @@ export function HolidayForm({ calendar }: { calendar: string }) {
         <form
             key={count}
             aria-label={copy.addHoliday}
-            className="mt-4 flex flex-wrap items-end gap-3"
+            className="mt-4 flex flex-wrap items-baseline-last gap-3"
             onSubmit={(event) => {
                 event.preventDefault();
                 router.put(route('office.holidays.save', { calendar }), Object.fromEntries(new FormData(event.currentTarget)), {

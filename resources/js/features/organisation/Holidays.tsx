@@ -23,7 +23,7 @@ export function Holidays({ organisation }: { organisation: OrganisationProps }) 
             <h2 id="calendars">{copy.calendars}</h2>
             {shown !== null && (
                 <>
-                    <div className="mt-2 flex flex-wrap items-end gap-4">
+                    <div className="mt-2 flex flex-wrap items-baseline-last gap-4">
                         <Select
                             label={copy.shown}
                             value={shown}

@@ -32,7 +32,7 @@ export function PeoplePage({ people }: { people: PeopleProps }) {
 
     return (
         <OfficeShell title={copy.name} finding={copy.finding(working)}>
-            <div className="mt-3 flex flex-wrap items-end gap-x-6 gap-y-2">
+            <div className="mt-3 flex flex-wrap items-baseline-last gap-x-6 gap-y-2">
                 <SearchBox label={copy.search} value={filter.search} address={(search) => address({ ...filter, search })} />
                 <Select
                     label={copy.status}

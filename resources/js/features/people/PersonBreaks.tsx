@@ -13,7 +13,7 @@ export function PersonBreaks({ data, set }: Pick<PersonPartProps, 'data' | 'set'
     return (
         <div role="group" aria-label={copy.breaks} className="flex flex-col gap-2">
             {data.breaks.map((each, index) => (
-                <div key={index} className="flex flex-wrap items-end gap-4">
+                <div key={index} className="flex flex-wrap items-baseline-last gap-4">
                     <DateField
                         label={copy.breakFirst}
                         required

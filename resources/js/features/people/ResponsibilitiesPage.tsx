@@ -79,7 +79,7 @@ function TransferForm({ code }: { code: string }) {
 
     return (
         <form
-            className="mt-5 flex flex-wrap items-end gap-3"
+            className="mt-5 flex flex-wrap items-baseline-last gap-3"
             onSubmit={(event) => {
                 event.preventDefault();
                 form.post(route('office.people.responsibilities.store', { person: code }), { preserveScroll: true });

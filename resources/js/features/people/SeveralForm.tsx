@@ -22,7 +22,7 @@ export function SeveralForm({ chosen, onDone }: { chosen: readonly string[]; onD
     return (
         <form
             aria-label={copy.title(chosen.length)}
-            className="mt-3 flex flex-wrap items-end gap-3 border-s-2 border-moss ps-3"
+            className="mt-3 flex flex-wrap items-baseline-last gap-3 border-s-2 border-moss ps-3"
             onSubmit={(event) => {
                 event.preventDefault();
                 router.put(

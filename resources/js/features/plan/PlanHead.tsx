@@ -19,7 +19,7 @@ export function PlanHead({ plan, onSettings }: PlanHeadProps) {
     };
 
     return (
-        <div className="flex flex-wrap items-end justify-between gap-x-6 gap-y-2">
+        <div className="flex flex-wrap items-baseline-last justify-between gap-x-6 gap-y-2">
             <div>
                 <h1>{text.plan.title(plan.name)}</h1>
                 <p className="text-faded">
@@ -28,7 +28,7 @@ export function PlanHead({ plan, onSettings }: PlanHeadProps) {
                     {!plan.isOpen && ` · ${text.projectPage.closed}`}
                 </p>
             </div>
-            <div className="no-print flex flex-wrap items-end gap-x-4 gap-y-1">
+            <div className="no-print flex flex-wrap items-baseline-last gap-x-4 gap-y-1">
                 {plan.dates.length > 0 && (
                     <Select
                         label={text.plan.beside}

@@ -30,7 +30,7 @@ export function SettingsForm({ plan, onClose }: { plan: PlanProps; onClose: () =
     return (
         <form
             aria-label={text.plan.settings}
-            className="my-2 flex flex-wrap items-end gap-x-4 gap-y-2 border-s-2 border-moss ps-3"
+            className="my-2 flex flex-wrap items-baseline-last gap-x-4 gap-y-2 border-s-2 border-moss ps-3"
             onSubmit={(event) => {
                 event.preventDefault();
                 form.put(route('project.change', { project: plan.code }), { preserveScroll: true, onSuccess: onClose });

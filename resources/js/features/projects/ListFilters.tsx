@@ -18,7 +18,7 @@ export function ListFilters({ list }: { list: ProjectsProps }) {
     return (
         <form
             role="search"
-            className="no-print mt-2 flex flex-wrap items-end gap-x-4 gap-y-2"
+            className="no-print mt-2 flex flex-wrap items-baseline-last gap-x-4 gap-y-2"
             onSubmit={(event) => {
                 event.preventDefault();
                 ask({});

@@ -118,7 +118,7 @@ function Verdict({ address }: { address: string }) {
 
     return (
         <form
-            className="mt-1 flex flex-wrap items-end gap-3"
+            className="mt-1 flex flex-wrap items-baseline-last gap-3"
             onSubmit={(event) => {
                 event.preventDefault();
                 decide(false);

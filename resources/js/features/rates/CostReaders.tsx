@@ -41,7 +41,7 @@ export function CostReaders({ readers }: Pick<RatesProps, 'readers'>) {
             )}
             <form
                 aria-label={copy.title}
-                className="mt-3 flex flex-wrap items-end gap-3"
+                className="mt-3 flex flex-wrap items-baseline-last gap-3"
                 onSubmit={(event) => {
                     event.preventDefault();
                     router.post(route('office.rates.readers.add'), Object.fromEntries(new FormData(event.currentTarget)), {

@@ -29,7 +29,7 @@ export function RateForm({ rates, from, onDone }: RateFormProps) {
     return (
         <form
             aria-label={copy.set}
-            className="flex flex-wrap items-end gap-3"
+            className="flex flex-wrap items-baseline-last gap-3"
             onSubmit={(event) => {
                 event.preventDefault();
                 router.put(

@@ -22,7 +22,7 @@ export function MailForm({ comparison }: { comparison: SavedComparisonProps }) {
         <section aria-label={copy.mail}>
             <h3>{copy.mail}</h3>
             <p className="text-faded">{copy.mailExplained}</p>
-            <div className="mt-1 flex flex-wrap items-end gap-3">
+            <div className="mt-1 flex flex-wrap items-baseline-last gap-3">
                 <Select
                     label={copy.rhythm}
                     value={rhythm}

@@ -22,7 +22,7 @@ export function StandInForm({ standIns }: { standIns: StandInsProps }) {
             <h2 id="name-stand-in">{copy.nameOne}</h2>
             <p className="text-faded">{copy.explained}</p>
             <form
-                className="mt-2 flex flex-wrap items-end gap-3"
+                className="mt-2 flex flex-wrap items-baseline-last gap-3"
                 onSubmit={(event) => {
                     event.preventDefault();
                     const said = new FormData(event.currentTarget);

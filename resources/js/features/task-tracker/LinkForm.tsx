@@ -61,7 +61,7 @@ function LinkForm({ project, options, first, monday }: LinkFormProps) {
     return (
         <form
             aria-label={copy.link}
-            className="mt-4 flex flex-wrap items-end gap-3"
+            className="mt-4 flex flex-wrap items-baseline-last gap-3"
             onSubmit={(event) => {
                 event.preventDefault();
                 form.post(route('project.tracker.link', { project }));

@@ -36,7 +36,7 @@ export function TrackersPage({ trackers: { rows } }: { trackers: TrackersProps }
             )}
             <form
                 aria-label={copy.add}
-                className="mt-8 flex max-w-4xl flex-wrap items-end gap-3"
+                className="mt-8 flex max-w-4xl flex-wrap items-baseline-last gap-3"
                 onSubmit={(event) => {
                     event.preventDefault();
                     form.post(route('office.trackers.add'), {

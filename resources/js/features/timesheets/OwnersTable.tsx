@@ -13,7 +13,7 @@ export function OwnersTable({ sheets: { owners, more, search, week } }: { sheets
             {(owners.length > 0 || search !== '') && (
                 <form
                     role="search"
-                    className="mt-2 flex flex-wrap items-end gap-2"
+                    className="mt-2 flex flex-wrap items-baseline-last gap-2"
                     onSubmit={(event) => {
                         event.preventDefault();
                         const asked = new FormData(event.currentTarget).get('search');

@@ -52,7 +52,7 @@ export function Recorders({ sheets: { recorders } }: { sheets: TimesheetsProps }
                 </ul>
             )}
             <form
-                className="mt-3 flex flex-wrap items-end gap-2"
+                className="mt-3 flex flex-wrap items-baseline-last gap-2"
                 onSubmit={(event) => {
                     event.preventDefault();
                     if (chosen[0] !== undefined) {

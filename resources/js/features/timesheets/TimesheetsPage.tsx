@@ -13,7 +13,7 @@ export function TimesheetsPage({ sheets }: { sheets: TimesheetsProps }) {
                 title={text.sheets}
                 finding={sheets.search === '' ? text.timesheetsPage.finding(sheets.owners.length + sheets.more) : undefined}
             />
-            <div className="grid grid-cols-[minmax(0,1fr)] gap-x-10 gap-y-6 lg:grid-cols-[minmax(0,1fr)_24rem]">
+            <div className="mt-3 grid grid-cols-[minmax(0,1fr)] gap-x-10 gap-y-6 lg:grid-cols-[minmax(0,1fr)_24rem]">
                 <OwnersTable sheets={sheets} />
                 <Recorders sheets={sheets} />
             </div>

@@ -20,9 +20,9 @@ export function WebhookMessages({ shown: { webhook, state, messages, page, pages
 
     return (
         <section aria-labelledby="messages" className="mt-6">
-            <div className="flex flex-wrap items-end justify-between gap-x-6 gap-y-2">
+            <div className="flex flex-wrap items-baseline-last justify-between gap-x-6 gap-y-2">
                 <h2 id="messages">{copy.messages}</h2>
-                <span className="flex flex-wrap items-end gap-3">
+                <span className="flex flex-wrap items-baseline-last gap-3">
                     <Select
                         label={copy.show}
                         options={states}

@@ -46,7 +46,7 @@ function WebhookSettings({ shown: { webhook, topics } }: { shown: WebhookProps }
             <h2 id="settings">{copy.settings}</h2>
             <form
                 aria-labelledby="settings"
-                className="mt-2 flex max-w-5xl flex-wrap items-end gap-3"
+                className="mt-2 flex max-w-5xl flex-wrap items-baseline-last gap-3"
                 onSubmit={(event) => {
                     event.preventDefault();
                     form.put(route('office.webhooks.save', { webhook: id }), { preserveScroll: true });

@@ -29,7 +29,7 @@ export function WebhooksPage({ webhooks: { rows, topics } }: { webhooks: Webhook
             )}
             <form
                 aria-label={copy.add}
-                className="mt-8 flex max-w-5xl flex-wrap items-end gap-3"
+                className="mt-8 flex max-w-5xl flex-wrap items-baseline-last gap-3"
                 onSubmit={(event) => {
                     event.preventDefault();
                     form.post(route('office.webhooks.add'));

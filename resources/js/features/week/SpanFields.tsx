@@ -128,7 +128,7 @@ function Sum({ typed, entered, format }: { typed: Typed; entered: number; format
 
 function TimeFields({ typed, field, onType }: { typed: Typed; field: SpanFieldsProps['field']; onType: (typed: Typed) => void }) {
     return (
-        <div className="flex flex-wrap items-end gap-2">
+        <div className="flex flex-wrap items-baseline-last gap-2">
             {(
                 [
                     ['starts', copy.starts, 'w-[4.6rem]', '08:00'],

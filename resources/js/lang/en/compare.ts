@@ -118,6 +118,7 @@ export const compareText = {
         pending: 'Count pending time as actual',
         withPending: 'pending time counted',
         tolerance: 'On track within (%)',
+        toleranceRange: 'A whole number from 0 to 100.',
         save: 'Save',
         savedName: 'Name',
         savesPeriod: 'The period is saved as it is called: its dates move along.',

@@ -25,7 +25,7 @@ export function ForgottenTimer({ timer, suggestion, onStop }: ForgottenTimerProp
     return (
         <form
             aria-label={copy.title}
-            className="flex basis-full flex-wrap items-end gap-x-4 gap-y-2 border-s-2 border-ochre py-1 ps-3"
+            className="flex basis-full flex-wrap items-baseline-last gap-x-4 gap-y-2 border-s-2 border-ochre py-1 ps-3"
             onSubmit={(event) => {
                 event.preventDefault();
                 const typed = /^(\d{1,2})[:.]?(\d{2})?$/.exec(time.trim());
