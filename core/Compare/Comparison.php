@@ -78,7 +78,10 @@ final readonly class Comparison
      */
     public static function ofRows(array $rows): self
     {
-        return new self(array_map(static fn (ComparisonRow $row): ComparedGroup => new ComparedGroup($row, [], []), self::sorted($rows)));
+        // There may be tens of thousands, of which no second list is made to sort them.
+        ksort($rows, SORT_STRING);
+
+        return new self(array_map(static fn (ComparisonRow $row): ComparedGroup => new ComparedGroup($row, [], []), $rows));
     }
 
     /** @return array<array-key, ComparedGroup> by group code, in byte order; those in which something is planned or recorded */

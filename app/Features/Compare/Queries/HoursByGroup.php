@@ -12,6 +12,7 @@ use Moss\Core\Compare\Comparison;
 use Moss\Core\Compare\ComparisonRow;
 use Moss\Core\Compare\Grouping;
 use Moss\Core\Compare\RecordedTime;
+use Moss\Core\Compare\WorkItem;
 
 /**
  * Hours by one grouping, which is what is asked for most. Stored sums are added up here, number by number, as they are stored: the
@@ -19,6 +20,8 @@ use Moss\Core\Compare\RecordedTime;
  */
 final readonly class HoursByGroup
 {
+    private const TASKS_AT_ONCE = 15_000;
+
     /**
      * @param  'project_id'|'task_id'|'person_id'|'role_id'  $first  the column of the number that tells groups apart
      * @param  string|null  $second  the one that does where a row has none in the first
@@ -45,24 +48,44 @@ final readonly class HoursByGroup
 
     public function comparison(): Comparison
     {
+        return Comparison::ofRows($this->rows());
+    }
+
+    /** @return array<array-key, ComparisonRow> by group code */
+    private function rows(): array
+    {
         [$planned, $toDate] = $this->added(PlannedSums::of($this->asked, ComparedDays::planned($this->terms->days, $this->terms->today), $this->work), ['minutes', 'to_date']);
         [$actual, $pending] = $this->added(RecordedSums::of($this->asked, false, ComparedDays::recorded($this->terms->days), $this->work), ['actual', 'pending']);
-        $items = WorkItems::load($this->terms, $this->asked, $this->work);
-        [$by, $withPending] = [$this->terms->by, $this->terms->withPending];
         $rows = [];
-        foreach ($planned + $actual as $number => $hours) {
-            $item = match ($this->first) {
-                'person_id' => $items->of(0, max($number, 0), max(-$number, 0), 0),
-                'role_id' => $items->of(0, max(-$number, 0), 0, max($number, 0)),
-                default => $items->of($number, 0, 0, 0),
-            };
-            $group = $by->groupOf($item, null);
+        foreach ($this->items(array_keys($planned + $actual)) as $number => $item) {
+            $group = $this->terms->by->groupOf($item, null);
             $waiting = $pending[$number] ?? 0;
-            $row = new ComparisonRow($planned[$number] ?? 0, $toDate[$number] ?? 0, RecordedTime::counted($actual[$number] ?? 0, $waiting, $withPending), $waiting);
+            $row = new ComparisonRow($planned[$number] ?? 0, $toDate[$number] ?? 0, RecordedTime::counted($actual[$number] ?? 0, $waiting, $this->terms->withPending), $waiting);
             $rows[$group] = isset($rows[$group]) ? $rows[$group]->plus($row) : $row;
         }
 
-        return Comparison::ofRows($rows);
+        return $rows;
+    }
+
+    /**
+     * What numbers stand for: of tasks, of which there are most, only so many are looked up at once.
+     *
+     * @param  list<int>  $numbers
+     * @return iterable<int, WorkItem> by number
+     */
+    private function items(array $numbers): iterable
+    {
+        $isOfTasks = $this->first === 'task_id' && count($numbers) > self::TASKS_AT_ONCE;
+        foreach ($isOfTasks ? array_chunk($numbers, self::TASKS_AT_ONCE) : [$numbers] as $some) {
+            $items = WorkItems::load($this->terms, $this->asked, $this->work, $isOfTasks ? $some : null);
+            foreach ($some as $number) {
+                yield $number => match ($this->first) {
+                    'person_id' => $items->of(0, max($number, 0), max(-$number, 0), 0),
+                    'role_id' => $items->of(0, max(-$number, 0), 0, max($number, 0)),
+                    default => $items->of($number, 0, 0, 0),
+                };
+            }
+        }
     }
 
     /**

@@ -13,7 +13,6 @@ use App\Support\Console\FigureTable;
 use App\Support\Console\OptionRefused;
 use App\Support\Console\ReadsOptions;
 use Illuminate\Console\Command;
-use Symfony\Component\Console\Output\OutputInterface;
 
 final class StatusCommand extends Command
 {
@@ -46,7 +45,7 @@ final class StatusCommand extends Command
             return self::FAILURE;
         }
         $cells = array_map(static fn (StatusRow $row): array => $row->cells(), $rows);
-        $this->output->write($format === 'csv' ? FigureTable::csv(StatusRow::COLUMNS, $cells) : FigureTable::json($cells), false, OutputInterface::OUTPUT_RAW);
+        FigureTable::print($this->output, $format, StatusRow::COLUMNS, $cells);
 
         return self::SUCCESS;
     }

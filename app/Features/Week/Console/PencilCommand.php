@@ -15,7 +15,6 @@ use App\Support\Console\OptionRefused;
 use App\Support\Console\ReadsOptions;
 use Illuminate\Console\Command;
 use Moss\Core\Sheet\Proposal;
-use Symfony\Component\Console\Output\OutputInterface;
 
 final class PencilCommand extends Command
 {
@@ -54,7 +53,7 @@ final class PencilCommand extends Command
             $proposal->minutes->toInt(),
             PencilSourceText::of($proposal),
         ]), $proposals);
-        $this->output->write($format === 'csv' ? FigureTable::csv(self::COLUMNS, $rows) : FigureTable::json($rows), false, OutputInterface::OUTPUT_RAW);
+        FigureTable::print($this->output, $format, self::COLUMNS, $rows);
 
         return self::SUCCESS;
     }
