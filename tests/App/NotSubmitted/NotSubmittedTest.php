@@ -33,6 +33,18 @@ final class NotSubmittedTest extends TestCase
         $this->get('/not-submitted?week=soon')->assertInertia(fn (AssertableInertia $page) => $page->where('notSubmitted.week', '2026-W24'));
     }
 
+    public function test_what_is_open_and_what_has_gone_are_told_apart(): void
+    {
+        $this->import(['entries.csv' => "person,project,task,role,date,hours,state\nada,LENS,FIT,surveyor,2026-06-10,4,returned\nada,LENS,FIT,surveyor,2026-06-11,2,submitted\nada,LENS,CLEAN,,2026-06-11,1,approved\nada,LENS,CLEAN,,2026-06-15,1,submitted\n"]);
+        foreach ([false, true] as $isRecalculated) {
+            if ($isRecalculated) {
+                DB::table('recalculations')->insert(['kind' => 'recorded_keys', 'scope' => '{}', 'units' => 5, 'queued_at' => '2026-06-17T08:00:00Z']);
+            }
+            $ada = $this->actingAs($this->person('lee'))->given('/not-submitted')->rows('notSubmitted.missing')[0];
+            self::assertSame(['ada', 480, 240, 180, 1380], [$ada->text('code'), $ada->int('draft'), $ada->int('returned'), $ada->int('submitted'), $ada->int('missing')]);
+        }
+    }
+
     public function test_a_timesheet_of_two_weeks_is_looked_for_in_both_and_counted_with_the_later(): void
     {
         Team::query()->sole()->update(['timesheet_period' => TimesheetPeriod::TwoWeeks]);

@@ -71,7 +71,7 @@ final readonly class MissingTimesheets
     public function missing(Person $reader, Week $week, string $search): array
     {
         [$weekly, $asked] = $this->asked($reader, $week, $search);
-        $people = Rows::of(MissingPerson::class, Person::query()->toBase()->whereIntegerInRaw('people.id', $asked)->leftJoin('teams', 'teams.id', 'people.team_id')->orderBy('people.id')
+        $people = Rows::of(MissingPerson::class, Person::query()->toBase()->whereIntegerInRaw('people.id', array_keys($asked))->leftJoin('teams', 'teams.id', 'people.team_id')->orderBy('people.id')
             ->select('people.code', 'people.name', 'teams.name AS team', 'teams.timesheet_period', 'teams.counted_in', ...PersonWorkTime::COLUMNS));
         $owners = [];
         $timesheets = [];
@@ -93,7 +93,7 @@ final readonly class MissingTimesheets
         if ($owners === []) {
             return [$count, []];
         }
-        $submissions = TimesheetSubmissions::load($owners, [$week]);
+        $submissions = TimesheetSubmissions::load($owners, [$week], array_filter($asked));
         $missing = [];
         $order = [];
         foreach ($timesheets as [$person, $timesheet]) {
@@ -112,17 +112,24 @@ final readonly class MissingTimesheets
      * Who has to be looked at: of those whose timesheet is the week, whoever has submitted something and left nothing open is done,
      * whatever is expected.
      *
-     * @return array{int, list<int>} how many people's timesheet is the week, and the people who may not be done, whichever theirs is
+     * @return array{int, array<int, array<string, int>|null>} how many people's timesheet is the week, and by person who may not be done, whichever theirs is: what they recorded by state where it is the week
      */
     private function asked(Person $reader, Week $week, string $search): array
     {
         $others = array_flip(array_filter(Team::query()->where('timesheet_period', '<>', TimesheetPeriod::Week->value)->pluck('id')->all(), is_int(...)));
-        $open = array_flip(array_filter(self::open($reader, $week)->distinct()->pluck('person_id')->all(), is_int(...)));
+        $open = [];
+        foreach (StreamedRows::of(self::open($reader, $week)) as $row) {
+            /** @var array{int, string, int} $row */
+            [$person, $state, $minutes] = $row;
+            $open[$person][$state] = ($open[$person][$state] ?? 0) + $minutes;
+        }
+        $recorded = [];
         // A correction may have taken back all of it, as is found later.
         [$submitted, $corrected] = [[], []];
         foreach (StreamedRows::of(self::recorded($reader, $week, $this->recalculations->hasRecorded())) as $row) {
             /** @var array{int, int} $row */
             [$person, $minutes] = $row;
+            $recorded[$person] = ($recorded[$person] ?? 0) + $minutes;
             if ($minutes > 0) {
                 $submitted[$person] = true;
             } elseif ($minutes < 0) {
@@ -136,8 +143,12 @@ final readonly class MissingTimesheets
             [$person, $team] = $row;
             $isWeekly = $team === null || ! isset($others[$team]);
             $weekly += $isWeekly ? 1 : 0;
-            if (! $isWeekly || isset($open[$person]) || ! isset($submitted[$person]) || isset($corrected[$person])) {
-                $asked[] = $person;
+            if (! $isWeekly) {
+                $asked[$person] = null;
+            } elseif (isset($open[$person]) || ! isset($submitted[$person]) || isset($corrected[$person])) {
+                $ofPerson = $open[$person] ?? [];
+                // Whatever else is recorded has been submitted.
+                $asked[$person] = $ofPerson + [EntryState::Submitted->value => ($recorded[$person] ?? 0) - array_sum($ofPerson)];
             }
         }
 
@@ -149,7 +160,7 @@ final readonly class MissingTimesheets
     {
         return self::own($reader, ByIndex::of('entries', 'entries_unsettled'))->whereIn('state', [EntryState::Draft->value, EntryState::Returned->value])
             ->where('state', '<>', Sql::value(EntryState::Settled->value))
-            ->whereBetween('date', [$week->monday()->toString(), $week->sunday()->toString()])->select('person_id');
+            ->whereBetween('date', [$week->monday()->toString(), $week->sunday()->toString()])->select('person_id', 'state', 'minutes');
     }
 
     /**

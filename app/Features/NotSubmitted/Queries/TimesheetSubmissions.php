@@ -30,18 +30,25 @@ final readonly class TimesheetSubmissions
     /**
      * @param  list<TimesheetOwner>  $owners
      * @param  non-empty-list<Week>  $weeks  in their order
+     * @param  array<int, array<string, int>>  $known  minutes by person, then by state, of timesheets of the first week that have been added up
      */
-    public static function load(array $owners, array $weeks): self
+    public static function load(array $owners, array $weeks, array $known = []): self
     {
         $byPeriod = [];
         $byPerson = [];
+        $first = $weeks[0]->monday();
+        $ofKnown = [];
         foreach ($owners as $owner) {
-            $byPeriod[$owner->setting->period->value][] = $owner->workTime->id;
-            $byPerson[$owner->workTime->id] = $owner;
+            $person = $owner->workTime->id;
+            $byPerson[$person] = $owner;
+            if (isset($known[$person])) {
+                $ofKnown[$person.' '.$first->toString()] = $known[$person];
+            } else {
+                $byPeriod[$owner->setting->period->value][] = $person;
+            }
         }
         $last = $weeks[count($weeks) - 1]->sunday();
-        $first = $last;
-        $sums = [];
+        $sums = [$ofKnown];
         foreach ($byPeriod as $name => $ids) {
             // The earliest timesheet that ends in one of the weeks.
             $days = DayRange::between(TimesheetPeriod::from($name)->containing($weeks[0]->monday())->first(), $last);

@@ -32,7 +32,7 @@ final readonly class WaitingExpenses
         if ($ids === []) {
             return [];
         }
-        $expenses = ExpenseRows::load(Expense::query()->whereKey($ids)->with('person:id,code,name,team_id,timezone', 'corrected.task.project'));
+        $expenses = ExpenseRows::load(Expense::query()->whereKey($ids)->with('person:id,code,name,team_id,timezone', 'person.team:id,code', 'corrected.task.project'));
         $currencies = Currencies::load();
         $found = $this->findings->of($expenses, $currencies);
         $groups = [];
