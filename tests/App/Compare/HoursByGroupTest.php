@@ -17,6 +17,7 @@ use Moss\Core\Compare\Grouping;
 use Moss\Core\Compare\Measure;
 use Moss\Core\Compare\Selection;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\TestWith;
 use Tests\App\Effort\NaiveComparison;
 use Tests\App\Projects\AwkwardData;
 use Tests\App\TestCase;
@@ -40,6 +41,21 @@ final class HoursByGroupTest extends TestCase
             self::assertEquals($naive->of($terms), $this->app->make(ComparisonReport::class)->comparison($terms, ComparableWork::all()), $by->value);
             self::assertNotNull(HoursByGroup::of($terms, Dimensions::of($terms, ComparableWork::all()), ComparableWork::all()), $by->value);
         }
+    }
+
+    #[TestWith([Grouping::Task])]
+    #[TestWith([Grouping::Phase])]
+    #[TestWith([Grouping::ChargeCode])]
+    #[TestWith([Grouping::Person])]
+    public function test_it_is_the_same_however_many_tasks_are_looked_up_at_once(Grouping $by): void
+    {
+        $this->import(AwkwardData::files(4));
+        $terms = self::terms($by, '2026-04-01', '2026-06-30', true);
+        $hours = HoursByGroup::of($terms, Dimensions::of($terms, ComparableWork::all()), ComparableWork::all());
+        self::assertNotNull($hours);
+        $all = $hours->comparison();
+        self::assertNotSame([], $all->groups());
+        self::assertEquals($all, $hours->comparison(tasksAtOnce: 2));
     }
 
     #[DataProvider('periods')]

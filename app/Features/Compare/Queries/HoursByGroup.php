@@ -20,7 +20,8 @@ use Moss\Core\Compare\WorkItem;
  */
 final readonly class HoursByGroup
 {
-    private const TASKS_AT_ONCE = 15_000;
+    /** Of more than these, some are looked up at a time: all of 40,000 would take as much memory as what is made of them. */
+    public const TASKS_AT_ONCE = 15_000;
 
     /**
      * @param  'project_id'|'task_id'|'person_id'|'role_id'  $first  the column of the number that tells groups apart
@@ -46,18 +47,22 @@ final readonly class HoursByGroup
         return $isOfHours && $first !== null ? new self($terms, $asked, $work, $first, $second) : null;
     }
 
-    public function comparison(): Comparison
+    /** @param  positive-int  $tasksAtOnce */
+    public function comparison(int $tasksAtOnce = self::TASKS_AT_ONCE): Comparison
     {
-        return Comparison::ofRows($this->rows());
+        return Comparison::ofRows($this->rows($tasksAtOnce));
     }
 
-    /** @return array<array-key, ComparisonRow> by group code */
-    private function rows(): array
+    /**
+     * @param  positive-int  $tasksAtOnce
+     * @return array<array-key, ComparisonRow> by group code
+     */
+    private function rows(int $tasksAtOnce): array
     {
         [$planned, $toDate] = $this->added(PlannedSums::of($this->asked, ComparedDays::planned($this->terms->days, $this->terms->today), $this->work), ['minutes', 'to_date']);
         [$actual, $pending] = $this->added(RecordedSums::of($this->asked, false, ComparedDays::recorded($this->terms->days), $this->work), ['actual', 'pending']);
         $rows = [];
-        foreach ($this->items(array_keys($planned + $actual)) as $number => $item) {
+        foreach ($this->items(array_keys($planned + $actual), $tasksAtOnce) as $number => $item) {
             $group = $this->terms->by->groupOf($item, null);
             $waiting = $pending[$number] ?? 0;
             $row = new ComparisonRow($planned[$number] ?? 0, $toDate[$number] ?? 0, RecordedTime::counted($actual[$number] ?? 0, $waiting, $this->terms->withPending), $waiting);
@@ -68,16 +73,17 @@ final readonly class HoursByGroup
     }
 
     /**
-     * What numbers stand for: of tasks, of which there are most, only so many are looked up at once.
+     * What numbers stand for.
      *
      * @param  list<int>  $numbers
+     * @param  positive-int  $tasksAtOnce
      * @return iterable<int, WorkItem> by number
      */
-    private function items(array $numbers): iterable
+    private function items(array $numbers, int $tasksAtOnce): iterable
     {
-        $isOfTasks = $this->first === 'task_id' && count($numbers) > self::TASKS_AT_ONCE;
-        foreach ($isOfTasks ? array_chunk($numbers, self::TASKS_AT_ONCE) : [$numbers] as $some) {
-            $items = WorkItems::load($this->terms, $this->asked, $this->work, $isOfTasks ? $some : null);
+        $areManyTasks = $this->first === 'task_id' && count($numbers) > $tasksAtOnce;
+        foreach ($areManyTasks ? array_chunk($numbers, $tasksAtOnce) : [$numbers] as $some) {
+            $items = WorkItems::load($this->terms, $this->asked, $this->work, $areManyTasks ? $some : null);
             foreach ($some as $number) {
                 yield $number => match ($this->first) {
                     'person_id' => $items->of(0, max($number, 0), max(-$number, 0), 0),
