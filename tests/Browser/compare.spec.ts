@@ -65,6 +65,21 @@ test('a comparison is narrowed, looked into, and taken away as a file', async ({
     expect(lines).toHaveLength((await page.getByRole('rowheader').count()) + 1);
 });
 
+test('what counts as on track is typed, and a wrong value says what to enter', async ({ page }) => {
+    await signIn(page, 'tobin.vale', '/compare');
+    await page.getByRole('button', { name: 'Filters' }).press('Enter');
+    const within = page.getByRole('textbox', { name: 'On track within (%)' });
+    await within.fill('101');
+    await within.press('Enter');
+    await expect(within).toHaveJSProperty('validity.valid', false);
+    await expect(within).toHaveAttribute('title', 'A whole number from 0 to 100.');
+    await expect(page).not.toHaveURL(/tolerance=/);
+    await within.fill('25');
+    await within.press('Enter');
+    await page.waitForURL(/tolerance=25/);
+    await expect(page.getByText(/on track \(within\s25\s%\)/)).toBeVisible();
+});
+
 test('on a phone each group is a line that opens to its figures', async ({ browser }) => {
     const page = await (await browser.newContext({ viewport: { width: 390, height: 844 } })).newPage();
     await signIn(page, 'brannoc.leigh', '/compare?then=person');

@@ -24,6 +24,11 @@ const kinds: readonly (readonly [Narrowed, LookupKind])[] = [
 /** Whose work is compared, and what counts. */
 export function FilterForm({ asked }: { asked: Question }) {
     const [tolerance, setTolerance] = useState(String(asked.tolerance));
+    const askWithin = (): void => {
+        if (Number(tolerance) !== asked.tolerance) {
+            ask({ ...asked, tolerance: Number(tolerance) });
+        }
+    };
 
     return (
         <form
@@ -31,7 +36,6 @@ export function FilterForm({ asked }: { asked: Question }) {
             className="no-print my-2 flex flex-wrap items-baseline-last gap-x-4 gap-y-2 border-s-2 border-moss ps-3"
             onSubmit={(event) => {
                 event.preventDefault();
-                ask({ ...asked, tolerance: Number(tolerance) });
             }}
         >
             {kinds.map(([kind, lookup]) => (
@@ -75,9 +79,15 @@ export function FilterForm({ asked }: { asked: Question }) {
                 onChange={(event) => {
                     setTolerance(event.target.value);
                 }}
+                onKeyDown={(event) => {
+                    // A form of several fields without a button does nothing by itself.
+                    if (event.key === 'Enter' && event.currentTarget.reportValidity()) {
+                        askWithin();
+                    }
+                }}
                 onBlur={(event) => {
-                    if (event.target.checkValidity() && Number(tolerance) !== asked.tolerance) {
-                        ask({ ...asked, tolerance: Number(tolerance) });
+                    if (event.target.checkValidity()) {
+                        askWithin();
                     }
                 }}
             />
