@@ -1,7 +1,8 @@
-import { expect, test, type Browser, type Page } from '@playwright/test';
+import type { Browser, Page } from '@playwright/test';
 import { createHmac } from 'node:crypto';
 import { findings } from './accessibility';
 import { arrived, cell, goTo, notices, signIn, signOut } from './people';
+import { expect, test } from './test';
 
 const PASSWORD = 'seven herons at low water';
 

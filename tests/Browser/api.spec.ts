@@ -1,7 +1,7 @@
-import { expect, test } from '@playwright/test';
 import { findings } from './accessibility';
 import { ApiClient } from './apiClient';
 import { signIn } from './people';
+import { expect, test } from './test';
 
 test('a program with a token records and submits a week', async ({ page, playwright, baseURL }) => {
     await signIn(page, 'sorrel.mead', '/account');

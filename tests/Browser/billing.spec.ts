@@ -1,7 +1,7 @@
-import { expect, test } from '@playwright/test';
 import { readFile } from 'node:fs/promises';
 import { findings } from './accessibility';
 import { arrived, notices, signIn } from './people';
+import { expect, test } from './test';
 
 test('what is billable is taken out once, as the other program wants it', async ({ page }) => {
     await signIn(page, 'tobin.vale', '/office/billing?from=2026-05-01&until=2026-05-31');

@@ -1,6 +1,6 @@
-import { expect, test } from '@playwright/test';
 import { findings } from './accessibility';
 import { arrived, notices, signIn } from './people';
+import { expect, test } from './test';
 
 test('a client’s own hours are set beside ours, and each person sees what differs', async ({ page }) => {
     await signIn(page, 'tobin.vale', '/office/client-systems');

@@ -1,6 +1,7 @@
-import { expect, test, type Page } from '@playwright/test';
+import type { Page } from '@playwright/test';
 import { findings } from './accessibility';
 import { answered, cell, signIn } from './people';
+import { expect, test } from './test';
 
 const timer = (page: Page) => page.getByRole('region', { name: 'Timer' });
 

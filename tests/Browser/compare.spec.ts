@@ -1,7 +1,7 @@
-import { expect, test } from '@playwright/test';
 import { readFileSync } from 'node:fs';
 import { findings } from './accessibility';
 import { choose, signIn } from './people';
+import { expect, test } from './test';
 
 test.describe.configure({ mode: 'parallel' });
 

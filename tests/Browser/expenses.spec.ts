@@ -1,7 +1,7 @@
-import { expect, test } from '@playwright/test';
 import { findings } from './accessibility';
 import { arrived, notices, signIn } from './people';
 import { receiptFile } from './receiptFile';
+import { expect, test } from './test';
 
 const TRIP = [
     ['rail.pdf', 'Coast Rail', '2026-06-15', '31.80'],

@@ -1,6 +1,6 @@
-import { expect, test } from '@playwright/test';
 import { findings } from './accessibility';
 import { signIn, signOut } from './people';
+import { expect, test } from './test';
 
 test('files are checked, imported and taken back, and others exported and downloaded', async ({ page }) => {
     await signIn(page, 'tobin.vale', '/office/files');

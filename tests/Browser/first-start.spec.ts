@@ -1,4 +1,4 @@
-import { expect, test, type Page } from '@playwright/test';
+import type { Page } from '@playwright/test';
 import { spawn, type ChildProcess } from 'node:child_process';
 import { mkdtempSync, rmSync } from 'node:fs';
 import { createServer } from 'node:net';
@@ -6,6 +6,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { findings } from './accessibility';
 import { arrived, cell, choose, goTo, notices, paste, pick } from './people';
+import { expect, test } from './test';
 
 const PASSWORD = 'seven herons at low water';
 

@@ -1,5 +1,5 @@
-import { expect, test } from '@playwright/test';
 import { cell, goTo, notices, signIn, signInByKeyboard } from './people';
+import { expect, test } from './test';
 
 test('hours typed by keyboard are submitted, approved by the manager, and move the project at once', async ({ browser }) => {
     const member = await (await browser.newContext()).newPage();

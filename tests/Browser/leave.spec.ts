@@ -1,6 +1,6 @@
-import { expect, test } from '@playwright/test';
 import { findings } from './accessibility';
 import { signIn } from './people';
+import { expect, test } from './test';
 
 test('leave is requested, pencilled in the week, approved and then an absence', async ({ page }) => {
     await signIn(page, 'pilar.duncombe', '/leave');

@@ -1,6 +1,6 @@
-import { expect, test } from '@playwright/test';
 import { findings } from './accessibility';
 import { choose, signIn } from './people';
+import { expect, test } from './test';
 
 test.describe.configure({ mode: 'parallel' });
 

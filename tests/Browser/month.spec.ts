@@ -1,6 +1,6 @@
-import { expect, test } from '@playwright/test';
 import { findings } from './accessibility';
 import { arrived, notices, signIn } from './people';
+import { expect, test } from './test';
 
 test('a month without work says where it comes from', async ({ page }) => {
     await signIn(page, 'sorrel.mead', '/month/2025-01');

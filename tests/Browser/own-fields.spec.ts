@@ -1,6 +1,6 @@
-import { expect, test } from '@playwright/test';
 import { findings } from './accessibility';
 import { arrived, notices, signIn } from './people';
+import { expect, test } from './test';
 
 test('the office asks for a field, a member fills it in for the week and composes a charge code, and both are compared', async ({
     page,

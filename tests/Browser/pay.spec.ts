@@ -1,6 +1,6 @@
-import { expect, test } from '@playwright/test';
 import { findings } from './accessibility';
 import { arrived, notices, signIn } from './people';
+import { expect, test } from './test';
 
 test('the office says from when on time is overtime, and a member sees it while typing', async ({ page }) => {
     await signIn(page, 'tobin.vale');

@@ -1,5 +1,6 @@
-import { expect, test, type Page } from '@playwright/test';
+import type { Page } from '@playwright/test';
 import { choose, goTo, notices, paste, pick, signIn } from './people';
+import { expect, test } from './test';
 
 /** A cell of the plan by its column and what row it is of. */
 function planCell(page: Page, column: string, of: string) {

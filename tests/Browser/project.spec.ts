@@ -1,5 +1,5 @@
-import { expect, test } from '@playwright/test';
 import { signIn } from './people';
+import { expect, test } from './test';
 
 test('a project opens with its sentence, and each figure opens to what it is made of', async ({ page }) => {
     await signIn(page, 'brannoc.leigh');

@@ -1,6 +1,6 @@
-import { expect, test } from '@playwright/test';
 import { findings } from './accessibility';
 import { answered, arrived, goTo, notices, pick, signIn } from './people';
+import { expect, test } from './test';
 
 /** What a page may load the first time, in bytes over the network: text, letters, style and script. */
 const MOST_BYTES = 256_000;

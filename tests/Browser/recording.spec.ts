@@ -1,5 +1,6 @@
-import { expect, test, type Page } from '@playwright/test';
+import type { Page } from '@playwright/test';
 import { answered, cell, choose, goTo, notices, paste, signIn } from './people';
+import { expect, test } from './test';
 
 /** Presses keys one by one and counts them. */
 function counting(page: Page) {

@@ -1,9 +1,10 @@
-import { expect, test, type Page } from '@playwright/test';
+import type { Page } from '@playwright/test';
 import { execFileSync } from 'node:child_process';
 import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { cell, goTo, notices, pick, serverFolder, signIn } from './people';
+import { expect, test } from './test';
 
 const line = 'Workshop and tools';
 

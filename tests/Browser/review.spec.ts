@@ -1,5 +1,6 @@
-import { expect, test, type Browser, type Page } from '@playwright/test';
+import type { Browser, Page } from '@playwright/test';
 import { cell, choose, goTo, notices, pick, signIn } from './people';
+import { expect, test } from './test';
 
 async function signedIn(browser: Browser, code: string): Promise<Page> {
     const page = await (await browser.newContext()).newPage();

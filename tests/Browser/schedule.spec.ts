@@ -1,7 +1,7 @@
-import { expect, test } from '@playwright/test';
 import { readFile } from 'node:fs/promises';
 import { findings } from './accessibility';
 import { arrived, notices, signIn } from './people';
+import { expect, test } from './test';
 
 const plan = `wbs,task,name,phase,milestone,after,starts_on,ends_on,who,role,day,planned
 2.1,STONES,Stepping stones,Pass,,,2026-06-29,2026-07-10,,,,

@@ -28,6 +28,7 @@ fi
 php artisan config:cache --quiet
 serve_stand_ins "$folder"
 php artisan moss:appointments >/dev/null
+php tests/Browser/begin.php "$folder"
 # What the scheduler would do, but for what would happen to the data meanwhile.
 (while php artisan moss:heartbeat; do sleep 60; done) >/dev/null 2>&1 &
 (while php artisan moss:webhooks --for=3000; do sleep 1; done) >/dev/null 2>&1 &

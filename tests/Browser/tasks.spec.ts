@@ -1,6 +1,6 @@
-import { expect, test } from '@playwright/test';
 import { findings } from './accessibility';
 import { arrived, cell, choose, notices, signIn } from './people';
+import { expect, test } from './test';
 
 test('an hour is logged in one line, and hours, estimate and done in one step', async ({ page }) => {
     await signIn(page, 'sorrel.mead', '/tasks');

@@ -1,6 +1,6 @@
-import { expect, test } from '@playwright/test';
 import { findings } from './accessibility';
 import { arrived, notices, signIn } from './people';
+import { expect, test } from './test';
 
 test('a project is linked with a task tracker, and time logged there waits in pencil', async ({ page }) => {
     await signIn(page, 'tobin.vale', '/office/trackers');

@@ -1,6 +1,6 @@
-import { expect, test } from '@playwright/test';
 import { findings } from './accessibility';
 import { arrived, notices, signIn } from './people';
+import { expect, test } from './test';
 
 test('another system is told of what happens, and the office sees how it fares', async ({ page }) => {
     await signIn(page, 'tobin.vale');

@@ -1,5 +1,6 @@
-import { expect, test, type Page } from '@playwright/test';
+import type { Page } from '@playwright/test';
 import { cell, goTo, signIn } from './people';
+import { expect, test } from './test';
 
 const line = 'Training';
 

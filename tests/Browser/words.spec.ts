@@ -1,6 +1,7 @@
-import { expect, test, type Locator, type Page } from '@playwright/test';
+import type { Locator, Page } from '@playwright/test';
 import { arrived, signIn } from './people';
 import { pseudo } from './pseudo';
+import { expect, test } from './test';
 
 // Each test is of somebody else, so all workers share them.
 test.describe.configure({ mode: 'parallel' });
