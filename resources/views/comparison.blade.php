@@ -24,19 +24,19 @@
     <table>
         <thead>
             <tr>
-                <th>{{ __('compare.groupings.'.$terms->by->value) }}@if ($terms->then !== null), {{ __('compare.groupings.'.$terms->then->value) }}@endif</th>
+                <th>{{ GroupWords::grouping($terms->by, $terms) }}@if ($terms->then !== null), {{ GroupWords::grouping($terms->then, $terms) }}@endif</th>
                 @foreach ($measures as $measure)
                     <th>{{ MeasureWords::heading($measure, $currency) }}</th>
                 @endforeach
                 @foreach ($comparison->periods as $period)
-                    <th>{{ GroupWords::of($terms->across, $period, $period) }}</th>
+                    <th>{{ __('compare.actual_in', ['period' => GroupWords::of($terms->across, $period, $period)]) }}</th>
                 @endforeach
             </tr>
         </thead>
         <tbody>
             @foreach ($lines as $line)
                 <tr class="{{ $line->part !== null ? 'part' : ($terms->then !== null ? 'group' : '') }}">
-                    <td>{{ $line->part === null ? GroupWords::of($terms->by, $line->group, $line->name) : GroupWords::of($terms->then, $line->part, $line->partName) }}</td>
+                    <td>{{ $line->part === null ? GroupWords::ofGroup($terms, $line) : GroupWords::ofPart($terms, $line) }}</td>
                     @foreach ($measures as $measure)
                         <td>{{ MeasureWords::text($measure, $line->row) }}</td>
                     @endforeach

@@ -7,7 +7,7 @@ test.describe.configure({ mode: 'parallel' });
 
 test('hours are compared by client with months across, and a figure opens down to the week', async ({ page }) => {
     await signIn(page, 'tobin.vale', '/compare?period=last-quarter');
-    await expect(page.getByText(/^1 Jan – 31 Mar: .* actual of .* planned to date/)).toBeVisible();
+    await expect(page.getByText(/^1 Jan – 31 Mar: .* actual of .* planned, /)).toBeVisible();
     expect(await findings(page), 'by project').toEqual([]);
     await choose(page, 'Compare by', 'Client');
     await expect(page.getByRole('rowheader', { name: 'Skerrow Lights Trust' })).toBeVisible();

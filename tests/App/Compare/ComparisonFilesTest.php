@@ -7,6 +7,7 @@ namespace Tests\App\Compare;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use PHPUnit\Framework\Attributes\DataProvider;
+use Smalot\PdfParser\Parser;
 use Tests\App\Lighthouse;
 use Tests\App\TestCase;
 use ZipArchive;
@@ -37,7 +38,7 @@ final class ComparisonFilesTest extends TestCase
         self::assertTrue($zip->open($path));
         $xml = (string) $zip->getFromName($sheet);
 
-        foreach ([$hours, $money, $text, 'Comparison by Task', '1 Jun 2026 to 30 Jun 2026', 'Made by Kit'] as $part) {
+        foreach ([$hours, $money, $text, 'Comparison by task', 'Fit the lens (LENS)', '1 Jun 2026 to 30 Jun 2026', 'Made by Kit'] as $part) {
             self::assertStringContainsString($part, $xml);
         }
         self::assertStringNotContainsString('<f>', $xml);
@@ -90,6 +91,20 @@ final class ComparisonFilesTest extends TestCase
 
         self::assertSame('application/pdf', $response->headers->get('Content-Type'));
         self::assertStringStartsWith('%PDF-1.', $response->streamedContent());
+    }
+
+    public function test_a_pdf_says_what_is_compared_and_whose_tasks_they_are(): void
+    {
+        $this->actingAs($this->person('kit'));
+        $pdf = fn (string $question): string => (string) preg_replace('/\s+/', ' ', (new Parser)->parseContent($this->get('/compare.pdf?'.self::JUNE.$question)->streamedContent())->getText());
+
+        $people = $pdf('&by=person&then=task&across=month');
+        self::assertStringContainsString('Comparison by person and task, with months across', $people);
+        self::assertStringContainsString('Fit the lens (LENS)', $people);
+        self::assertStringContainsString('June 2026, actual, h', $people);
+        $projects = $pdf('&by=project&then=task');
+        self::assertStringContainsString('Comparison by project and task', $projects);
+        self::assertStringContainsString('Fit the lens 37.25', $projects, 'Whose it is goes without saying below its project.');
     }
 
     public function test_the_command_answers_the_question_of_an_address_with_the_same_file(): void

@@ -25,10 +25,9 @@ final readonly class ComparisonHeading
     public static function of(ComparisonQuestion $asked, Person $reader, DateTimeImmutable $now, string $name = ''): self
     {
         $terms = $asked->terms;
-        $groupings = array_map(static fn (Grouping $grouping): string => GroupWords::grouping($grouping, $terms), $terms->groupings());
 
         return new self(
-            $name === '' ? Wording::of('compare.title', ['groupings' => implode(', ', $groupings)]) : $name,
+            $name === '' ? GroupWords::title($terms) : $name,
             Wording::of('compare.days', ['first' => LocalFormat::wholeDay($terms->days->first()), 'last' => LocalFormat::wholeDay($terms->days->last())]),
             self::filters($asked),
             Wording::of('compare.made', ['name' => $reader->name, 'at' => LocalFormat::moment($now->setTimezone(new DateTimeZone($reader->timezone ?? 'UTC')))]),

@@ -17,14 +17,15 @@ final class FindingWords
     {
         $hours = static fn (int $minutes): string => Wording::hours(Minutes::of($minutes), $reader);
         $difference = $total->againstToDate();
+        $isWhole = $total->planned === $total->plannedToDate;
         $values = ['actual' => $hours($total->actual), 'planned' => $hours($total->plannedToDate), 'difference' => $hours(abs($difference))];
 
         return Wording::of(match (true) {
             $standing === Standing::Recorded => 'compare.found_recorded',
             $total->plannedToDate === 0 => 'compare.found_unplanned',
-            $difference === 0 => 'compare.found_as_planned',
-            $difference < 0 => 'compare.found_under',
-            default => 'compare.found_over',
+            $difference === 0 => $isWhole ? 'compare.found_exactly' : 'compare.found_as_planned',
+            $difference < 0 => $isWhole ? 'compare.found_under_plan' : 'compare.found_under',
+            default => $isWhole ? 'compare.found_over_plan' : 'compare.found_over',
         }, $values);
     }
 }

@@ -15,10 +15,49 @@ use Moss\Core\Compare\Grouping;
 /** What a group is called where people read it: periods as they write them, and in words what belongs to none. */
 final class GroupWords
 {
+    /** What is compared, as a title: by what, and what stands across. */
+    public static function title(ComparisonTerms $terms): string
+    {
+        $by = self::within($terms->by, $terms);
+        $title = $terms->then === null ? Wording::of('compare.title', ['by' => $by]) : Wording::of('compare.title_of_two', ['by' => $by, 'then' => self::within($terms->then, $terms)]);
+
+        return $terms->across === null ? $title : Wording::of('compare.title_across', ['title' => $title, 'across' => Wording::of('compare.across.'.$terms->across->value)]);
+    }
+
+    /** A grouping in the middle of a sentence. */
+    private static function within(Grouping $grouping, ComparisonTerms $terms): string
+    {
+        return $grouping === Grouping::OwnField && $terms->field !== null ? $terms->field->name : Wording::of('compare.by.'.$grouping->value);
+    }
+
     /** What is compared by: of an own field, its name. */
     public static function grouping(Grouping $grouping, ComparisonTerms $terms): string
     {
         return $grouping === Grouping::OwnField && $terms->field !== null ? $terms->field->name : Wording::of('compare.groupings.'.$grouping->value);
+    }
+
+    /** The group of a line. */
+    public static function ofGroup(ComparisonTerms $terms, ComparedLine $line): string
+    {
+        return self::inFull($terms->by, $line->group, $line->name);
+    }
+
+    /** What the line is a part of a group by; empty where it is the group itself. Whose project a part is goes without saying below that project. */
+    public static function ofPart(ComparisonTerms $terms, ComparedLine $line): string
+    {
+        return match (true) {
+            $terms->then === null || $line->part === null => '',
+            $terms->by === Grouping::Project => self::of($terms->then, $line->part, $line->partName),
+            default => self::inFull($terms->then, $line->part, $line->partName),
+        };
+    }
+
+    /** A task or phase with its project: many projects have tasks of one name. */
+    private static function inFull(Grouping $grouping, string $code, string $name): string
+    {
+        $called = self::of($grouping, $code, $name);
+
+        return $grouping === Grouping::Task || $grouping === Grouping::Phase ? Wording::of('compare.in_project', ['name' => $called, 'project' => explode('/', $code, 2)[0]]) : $called;
     }
 
     public static function of(Grouping $grouping, string $code, string $name): string

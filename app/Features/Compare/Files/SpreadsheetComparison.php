@@ -42,8 +42,7 @@ final class SpreadsheetComparison
         $names = array_map(static fn (Grouping $grouping): SheetCell => SheetCell::heading(GroupWords::grouping($grouping, $terms)), $terms->then === null ? [$terms->by] : [$terms->by, $terms->then]);
         yield [...$names, ...array_map(static fn (Measure $measure): SheetCell => SheetCell::heading(MeasureWords::heading($measure, $currency)), $measures), ...$periods];
         foreach ($comparison->lines() as $line) {
-            $part = $terms->then === null || $line->part === null ? '' : GroupWords::of($terms->then, $line->part, $line->partName);
-            $called = [SheetCell::text(GroupWords::of($terms->by, $line->group, $line->name)), ...$terms->then === null ? [] : [SheetCell::text($part)]];
+            $called = [SheetCell::text(GroupWords::ofGroup($terms, $line)), ...$terms->then === null ? [] : [SheetCell::text(GroupWords::ofPart($terms, $line))]];
             $cells = [...$called, ...self::figures($measures, $line->row), ...self::across($line->periods, $comparison->periods)];
             yield $terms->then !== null && $line->part === null ? self::bold($cells) : $cells;
         }

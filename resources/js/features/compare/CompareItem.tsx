@@ -8,7 +8,7 @@ import { Link } from '@inertiajs/react';
 import clsx from 'clsx';
 import { compareAddress, lookedInto, type Question } from './compareAddress';
 import { FigureLink } from './FigureLink';
-import { groupName } from './groupName';
+import { groupName, partName } from './groupName';
 import { growthLabel, growthOf } from './rowFigures';
 import { Standing, standingColour } from './Standing';
 
@@ -81,7 +81,7 @@ export function CompareItem({ group, name, comparison, asked, format }: CompareI
             )}
             <Rows
                 comparison={comparison}
-                rows={group.parts.map((part) => [groupName(comparison.then ?? comparison.by, part.code, part.name), part.row])}
+                rows={group.parts.map((part) => [partName(comparison, part.code, part.name), part.row])}
                 format={format}
             />
             {group.moreParts > 0 && (

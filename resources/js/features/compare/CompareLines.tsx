@@ -1,7 +1,7 @@
 import { hoursWithUnit } from '@/lib/hours';
 import { text } from '@/lib/text';
 import type { ComparisonProps, HoursFormat } from '@/types/generated/props';
-import { groupName } from './groupName';
+import { fullName, groupName } from './groupName';
 import { linePoints, mostOf, seriesOf, type Series } from './linePoints';
 
 const copy = text.comparePage;
@@ -21,7 +21,7 @@ export function CompareLines({ comparison, format }: { comparison: ComparisonPro
     const whole = seriesOf(copy.total, isByDay ? sorted.map(({ row }) => row) : totals);
     const series = isByDay
         ? []
-        : groups.slice(0, GROUPS).map((group) => seriesOf(groupName(by, group.code, group.name), group.periods));
+        : groups.slice(0, GROUPS).map((group) => seriesOf(fullName(by, group.code, group.name), group.periods));
     if (codes.length < 2) {
         return null;
     }

@@ -2,7 +2,7 @@ import { text } from '@/lib/text';
 import type { ComparedGroupProps, ComparisonProps, HoursFormat } from '@/types/generated/props';
 import type { Question } from './compareAddress';
 import { CompareItem } from './CompareItem';
-import { groupName } from './groupName';
+import { fullName } from './groupName';
 
 const copy = text.comparePage;
 
@@ -34,7 +34,7 @@ export function CompareList({ comparison, asked, format }: CompareListProps) {
                     <li key={group.code}>
                         <CompareItem
                             group={group}
-                            name={groupName(comparison.by, group.code, group.name)}
+                            name={fullName(comparison.by, group.code, group.name)}
                             comparison={comparison}
                             asked={asked}
                             format={format}

@@ -90,7 +90,7 @@ function finding(comparison: ComparisonProps, saved: SavedOnPageProps | null, fo
             ? copy.sumRecorded(days, hours(total.actual))
             : total.toDate === 0
               ? copy.sumUnplanned(days, hours(total.actual))
-              : copy.sum(days, hours(total.actual), hours(total.toDate), verdict(total, format)),
+              : copy.sum(days, hours(total.actual), hours(total.toDate), total.toDate === total.planned, verdict(total, format)),
         total.pending === 0 || comparison.withPending ? '' : copy.pendingToo(hours(total.pending)),
         total.standing === 'recorded'
             ? ''

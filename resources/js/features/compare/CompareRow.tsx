@@ -30,6 +30,8 @@ export function CompareRow({ kind, group, code, name, row, periods, tools }: Com
     const { comparison, asked, format } = tools;
     const grouping = kind === 'part' ? (comparison.then ?? comparison.by) : comparison.by;
     const called = kind === 'total' ? name : groupName(grouping, code, name);
+    const project = kind === 'total' || (kind === 'part' && comparison.by === 'project') ? null : projectOf(grouping, code);
+    const inFull = project === null ? called : copy.inProject(called, project);
     const place = kind === 'total' ? {} : kind === 'group' ? { group: code } : { group: group ?? '', part: code };
     const cell = clsx('border-b border-rule ps-3 text-end', kind === 'part' && 'text-[0.92em]');
 
@@ -44,9 +46,7 @@ export function CompareRow({ kind, group, code, name, row, periods, tools }: Com
                 )}
             >
                 <GroupName kind={kind} code={code} name={name} called={called} tools={tools} />
-                {kind !== 'total' && projectOf(grouping, code) !== null && (
-                    <span className="ms-2 text-[0.88em] font-normal text-faded">{projectOf(grouping, code)}</span>
-                )}
+                {project !== null && <span className="ms-2 text-[0.88em] font-normal text-faded">{project}</span>}
             </th>
             {row.values.map((value) => (
                 <td
@@ -59,7 +59,7 @@ export function CompareRow({ kind, group, code, name, row, periods, tools }: Com
                 >
                     <FigureLink
                         value={value}
-                        name={called}
+                        name={inFull}
                         asked={asked}
                         place={place}
                         currency={comparison.currency}
@@ -70,7 +70,7 @@ export function CompareRow({ kind, group, code, name, row, periods, tools }: Com
             <td className={clsx('border-b border-rule ps-3 text-[0.88em] whitespace-nowrap', standingColour(row))}>
                 <Standing row={row} />
             </td>
-            <PeriodCells called={called} place={place} periods={periods ?? []} cell={cell} tools={tools} />
+            <PeriodCells called={inFull} place={place} periods={periods ?? []} cell={cell} tools={tools} />
             {comparison.across === null && (
                 <td className="border-b border-rule ps-5">
                     {kind !== 'total' && (

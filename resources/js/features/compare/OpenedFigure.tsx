@@ -7,7 +7,7 @@ import type { ComparedEntryProps, HoursFormat, OpenedFigureProps, OpenedPartProp
 import { AttentionItem, Margin } from '@/ui/Margin';
 import { Link } from '@inertiajs/react';
 import { useEffect, useRef } from 'react';
-import { groupName } from './groupName';
+import { fullName, groupName } from './groupName';
 import { OpenedExpenses } from './OpenedExpenses';
 import { Amount, leftOut, measureText } from './MeasureValue';
 
@@ -25,7 +25,7 @@ interface Props {
 export function OpenedFigure({ opened, closed, currency, format }: Props) {
     const { value } = opened;
     const heading = useRef<HTMLHeadingElement>(null);
-    const of = opened.names.map(({ grouping, code, name }) => groupName(grouping, code, name)).join(', ');
+    const of = opened.names.map(({ grouping, code, name }) => fullName(grouping, code, name)).join(', ');
     const title = copy.openedOf(copy.measures[value.measure], measureText(value, currency, format), of);
     useEffect(() => {
         heading.current?.focus();

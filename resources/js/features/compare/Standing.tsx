@@ -15,7 +15,11 @@ export function standingColour({ standing, difference }: ComparedRowProps): stri
 export function Standing({ row }: { row: ComparedRowProps }) {
     const says = text.comparePage.standing[row.standing];
 
-    return row.differencePercentage === null || row.standing === 'recorded'
-        ? says
-        : `${text.percent(printPercent(row.differencePercentage))} ${says}`;
+    if (row.differencePercentage === null || row.standing === 'recorded') {
+        return says;
+    }
+    // “Under” says by itself what a sign would.
+    const percentage = row.standing === 'under' ? row.differencePercentage.replace('-', '') : row.differencePercentage;
+
+    return `${text.percent(printPercent(percentage))} ${says}`;
 }

@@ -1,6 +1,6 @@
 import { monthOf, weekNumber } from '@/lib/days';
 import { text } from '@/lib/text';
-import type { Grouping } from '@/types/generated/props';
+import type { ComparisonProps, Grouping } from '@/types/generated/props';
 
 const without: Partial<Record<Grouping, string>> = text.comparePage.without;
 
@@ -18,6 +18,19 @@ export function groupName(grouping: Grouping, code: string, name: string): strin
         default:
             return code === '-' || code.endsWith('/-') ? (without[grouping] ?? name) : name;
     }
+}
+
+/** The same with its project where it lies within one: many projects have tasks of one name. */
+export function fullName(grouping: Grouping, code: string, name: string): string {
+    const project = projectOf(grouping, code);
+    const called = groupName(grouping, code, name);
+
+    return project === null ? called : text.comparePage.inProject(called, project);
+}
+
+/** What a part of a group is called; whose project it is goes without saying below that project. */
+export function partName({ by, then }: Pick<ComparisonProps, 'by' | 'then'>, code: string, name: string): string {
+    return (by === 'project' ? groupName : fullName)(then ?? by, code, name);
 }
 
 /** The project of a group that lies within one, by its code; null for others. */

@@ -1,6 +1,6 @@
 export { AskLine } from './AskLine';
 export { ComparePage } from './ComparePage';
-export { groupName } from './groupName';
+export { fullName } from './groupName';
 export { periodName } from './periodName';
 export { verdict } from './rowFigures';
 export { Standing } from './Standing';

@@ -1,4 +1,4 @@
-import { groupName, periodName, Standing, verdict } from '@/features/compare';
+import { fullName, periodName, Standing, verdict } from '@/features/compare';
 import { span } from '@/lib/days';
 import { hoursWithUnit } from '@/lib/hours';
 import { route } from '@/lib/route';
@@ -53,13 +53,14 @@ function Article({ comparison, format }: { comparison: FrontComparisonProps; for
                         : copy.found(
                               hoursWithUnit(total.actual, format),
                               hoursWithUnit(total.toDate, format),
+                              total.toDate === total.planned,
                               verdict(total, format),
                           )}
             </p>
             <ul className="mt-1">
                 {groups.map(({ grouping, code, name: called, row }) => (
                     <li key={code} className="flex justify-between gap-3 border-t border-rule py-1">
-                        <span className="min-w-0 [overflow-wrap:anywhere]">{groupName(grouping, code, called)}</span>
+                        <span className="min-w-0 [overflow-wrap:anywhere]">{fullName(grouping, code, called)}</span>
                         <Link
                             href={`${route('compare')}?${address}&saved=${String(id)}&${new URLSearchParams({ figure: 'actual', group: code }).toString()}`}
                             className="act-quiet shrink-0"

@@ -12,23 +12,25 @@ export const compareText = {
         'past-tasks': 'Past tasks',
     },
     comparePage: {
-        /** Of what, and in which days. */
-        sum: (days: string, actual: string, toDate: string, verdict: string) =>
-            `${days}: ${actual} actual of ${toDate} planned to date, ${verdict}.`,
+        /** Of what, and in which days; to date, unless that is all that is planned in them. */
+        sum: (days: string, actual: string, planned: string, isWhole: boolean, verdict: string) =>
+            `${days}: ${actual} actual of ${planned} planned${isWhole ? '' : ' to date'}, ${verdict}.`,
         sumUnplanned: (days: string, actual: string) => `${days}: ${actual} actual; nothing was planned to date.`,
         sumRecorded: (days: string, actual: string) => `${days}: ${actual} actual.`,
         none: (days: string) => `${days}: nothing is planned or recorded here.`,
         noneNext: 'Choose another period, or remove filters.',
+        /** A task or phase, with the code of its project. */
+        inProject: (name: string, project: string) => `${name} (${project})`,
         over: (hours: string) => `${hours} over`,
         under: (hours: string) => `${hours} under`,
         asPlanned: 'exactly as planned',
         pendingToo: (hours: string) => `${hours} more is pending.`,
         standings: (over: number, under: number, unplanned: number, onTrack: number, tolerance: number) => {
             const parts = [
-                over === 0 ? '' : `${printNumber(over)} over`,
-                under === 0 ? '' : `${printNumber(under)} under`,
-                unplanned === 0 ? '' : `${printNumber(unplanned)} not planned`,
-                `${printNumber(onTrack)} on track (within ${printNumber(tolerance)}\u00A0%)`,
+                over === 0 ? '' : `${printNumber(over)}\u00A0over`,
+                under === 0 ? '' : `${printNumber(under)}\u00A0under`,
+                unplanned === 0 ? '' : `${printNumber(unplanned)}\u00A0not planned`,
+                `${printNumber(onTrack)}\u00A0on track (within ${printNumber(tolerance)}\u00A0%)`,
             ];
 
             return `${parts.filter((part) => part !== '').join(', ')}.`;

@@ -30,7 +30,8 @@ export const frontPageText = {
         followsNone: 'Nothing yet. Save a comparison, then put it on your front page.',
         chooses: 'Choose what you follow',
         found0: 'Nothing is planned or recorded.',
-        found: (actual: string, planned: string, verdict: string) => `${actual} of ${planned} planned to date, ${verdict}.`,
+        found: (actual: string, planned: string, isWhole: boolean, verdict: string) =>
+            `${actual} of ${planned} planned${isWhole ? '' : ' to date'}, ${verdict}.`,
         foundRecorded: (actual: string) => `${actual}.`,
         foundUnplanned: (actual: string) => `${actual}; nothing was planned to date.`,
         moreGroups: (count: number) => plural(count, { one: 'and one more', other: 'and # more' }),
