@@ -5,7 +5,11 @@ declare(strict_types=1);
 /* What people are told. `:day`, `:from` and `:to` are days in words, hours are as the reader writes them. */
 return [
     'assigned' => '{1} You have been assigned a task: :tasks.|[2,*] You have been assigned :count tasks: :tasks.',
-    'and_more' => ':names and :count more',
+    'of_project' => ':tasks (:project)',
+    'and_more' => ':names; and :count more',
+    // In the place of :days.
+    'several_days' => 'from :from to :to',
+    'one_day' => 'on :from',
     'task picked up' => ':name took over :hours of :task, :project, from the team.',
     'returned' => ':name returned :hours in week :week: “:comment”',
     'decided' => ':name approved :hours in week :week.',
@@ -24,7 +28,7 @@ return [
         'accepted' => ':name accepted your estimate of :remaining remaining for :task.',
         'declined' => ':name declined your estimate of :remaining remaining for :task: “:comment”',
     ],
-    'stand-in added' => 'You are the stand-in for :name from :from to :to.',
+    'stand-in added' => 'You are the stand-in for :name :days.',
     'day reminder' => [
         'pencilled' => ':day is not fully recorded yet; :hours pencilled in for you.',
         'bare' => ':day is not fully recorded yet; :missing missing.',
@@ -38,13 +42,13 @@ return [
         'nothing' => 'Nothing is recorded; :hours expected.',
         'returned' => ':hours returned to you.',
     ],
-    'leave requested' => ':name requests :kind from :from to :to, :hours.',
-    'leave approved by rule' => ':name is away from :from to :to, :hours: :kind, approved by rule.',
+    'leave requested' => ':name requests :kind :days, :hours.',
+    'leave approved by rule' => ':name is away :days, :hours: :kind, approved by rule.',
     'leave decided' => [
-        'approved' => ':name approved your :kind from :from to :to.',
-        'declined' => ':name declined your :kind from :from to :to: “:comment”',
+        'approved' => ':name approved your :kind :days.',
+        'declined' => ':name declined your :kind :days: “:comment”',
     ],
-    'leave taken back' => ':name took back :kind from :from to :to, :hours.',
+    'leave taken back' => ':name took back :kind :days, :hours.',
     'hours differ' => '{1} In one week, :system has other hours than you recorded.|[2,*] In :count weeks, :system has other hours than you recorded.',
     'work requested' => ':name requests work: “:title”.',
     'work request discussed' => ':name on “:title”: “:text”',
@@ -61,9 +65,20 @@ return [
         'factor off' => 'The second factor of your account was removed. If you did not ask for that, tell the time office at once.',
     ],
 
+    // In the subject of a mail, where the whole sentence would be too long.
+    'subjects' => [
+        'assigned' => '{1} A task has been assigned to you|[2,*] :count tasks have been assigned to you',
+        'returned' => ':name returned :hours in week :week',
+        'expenses returned' => ':name returned expenses in week :week',
+        'correction waiting' => ':name proposes a correction for :day',
+        'estimate updated' => ':name updated the remaining estimate for :task',
+        'estimate waiting' => ':name proposes a remaining estimate for :task',
+        'work request discussed' => ':name on “:title”',
+    ],
+
     'mail' => [
         'hidden_link' => '(link for the recipient only)',
-        'subject' => '{1} Moss Week: :first|[2,*] Moss Week: :first, and :more more',
+        'subject' => '{1} Moss Week: :first|{2} Moss Week: :first, and one more message|[3,*] Moss Week: :first, and :more more messages',
         'hello' => 'Hello :name,',
         'open' => 'Open in Moss Week',
         'ink' => 'Review and ink the pencilled hours',

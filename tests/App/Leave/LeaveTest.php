@@ -117,7 +117,7 @@ final class LeaveTest extends TestCase
         $this->put('/leave/requests/1', $this->body(['first' => '2026-06-29', 'last' => '2026-06-29']))->assertSessionHasNoErrors();
 
         self::assertSame([1, '2026-06-29'], [LeaveRequest::query()->count(), LeaveRequest::query()->sole()->starts_on->toString()]);
-        self::assertSame(['Ada Moor requests Leave from Mon 29 Jun to Mon 29 Jun, 8 h.'], $this->messagesOf('lee'));
+        self::assertSame(['Ada Moor requests Leave on Mon 29 Jun, 8 h.'], $this->messagesOf('lee'));
     }
 
     public function test_approved_leave_holds_until_its_change_is_approved(): void

@@ -80,12 +80,14 @@ final class MessagesTest extends TestCase
     public function test_whom_files_assign_is_told_in_one_message_and_twice_is_once(): void
     {
         $this->load();
-        self::assertSame(['You have been assigned 3 tasks: Fit the lens, Drawings, Scrap it.'], $this->told('ada', 'assigned'));
+        self::assertSame(['You have been assigned 3 tasks: Fit the lens, Drawings (Lens refit); Scrap it (Old crane).'], $this->told('ada', 'assigned'));
         $this->import(Lighthouse::files());
         $this->import(['assignments.csv' => "project,task,person,role,planned,starts_on,ends_on\nLENS,CLEAN,bo,,4,2026-06-15,2026-06-18\nLENS,FIT,bo,,4,2026-01-15,2026-02-18\n"]);
 
         self::assertCount(1, $this->told('ada', 'assigned'));
-        self::assertSame(['You have been assigned a task: Clean the lens.'], $this->told('bo'), 'what is over is told nobody');
+        self::assertSame(['You have been assigned a task: Clean the lens (Lens refit).'], $this->told('bo'), 'what is over is told nobody');
+        $this->messages('2026-06-17T08:00');
+        self::assertSame(['Moss Week: 3 tasks have been assigned to you', 'Moss Week: A task has been assigned to you, and one more message'], DB::table('outbox_mails')->whereIn('recipient', ['ada@lighthouse.example', 'bo@lighthouse.example'])->orderBy('subject')->pluck('subject')->all());
     }
 
     /** @param  list<string>  $late */
@@ -155,8 +157,7 @@ final class MessagesTest extends TestCase
         $mails = Record::all(DB::table('outbox_mails')->where('recipient', 'ada@lighthouse.example'));
         self::assertCount(1, $mails);
         $mail = $mails[0];
-        self::assertStringStartsWith('Moss Week: ', $mail->string('subject'));
-        self::assertMatchesRegularExpression('/, and \d more$/', $mail->string('subject'));
+        self::assertSame("Moss Week: Mo Fell returned 8\u{00A0}h in week 24, and 2 more messages", $mail->string('subject'));
         self::assertStringContainsString('“Which <lens>?”', $mail->string('text'));
         self::assertStringContainsString('“Which &lt;lens&gt;?”', $mail->string('html'));
         self::assertStringContainsString('/week/2026-W24', $mail->string('text'));

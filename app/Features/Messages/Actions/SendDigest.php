@@ -51,7 +51,7 @@ final readonly class SendDigest
             $said = array_values(array_filter($messages->all(), static fn (Message $message): bool => $message->kind !== MessageKind::DayReminder || $message->about === self::about($turn)));
             if ($said !== []) {
                 Mail::to($person->email)->send(new Digest($person->name, array_map(
-                    static fn (Message $message): DigestLine => new DigestLine(MessageText::of($message, $person), url($message->link), $message->kind === MessageKind::DayReminder),
+                    static fn (Message $message): DigestLine => new DigestLine(MessageText::subject($message, $person), MessageText::of($message, $person), url($message->link), $message->kind === MessageKind::DayReminder),
                     $said,
                 ), $lines));
             }

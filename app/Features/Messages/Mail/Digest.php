@@ -28,7 +28,7 @@ final class Digest extends Mailable
         $count = count($this->lines);
 
         return new Envelope(subject: strtr(Wording::choice('messages.mail.subject', $count), [
-            ':first' => Str::limit(rtrim($this->lines[0]->text, '.'), self::LONGEST_SUBJECT),
+            ':first' => Str::limit($this->lines[0]->subject, self::LONGEST_SUBJECT, '…', true),
             ':more' => (string) ($count - 1),
         ]));
     }

@@ -9,13 +9,14 @@ use App\Models\MessageKind;
 use App\Models\Person;
 use App\Support\Language\TextValues;
 use App\Support\Language\Wording;
+use Illuminate\Support\Facades\Lang;
 
 /** What a message says to its reader. */
 final class MessageText
 {
     public static function of(Message $message, Person $reader): string
     {
-        $values = TextValues::printed(TextValues::read($message->text_values), $reader);
+        $values = self::values($message, $reader);
         $variant = static fn (string $name): string => (string) ($values[$name] ?? '');
 
         return match ($message->kind) {
@@ -32,6 +33,26 @@ final class MessageText
             MessageKind::SignInChanged => Wording::of('messages.sign-in changed.'.$variant('what')),
             default => Wording::of('messages.'.$message->kind->value, $values),
         };
+    }
+
+    /** The same in a few words, as a mail is headed. */
+    public static function subject(Message $message, Person $reader): string
+    {
+        $short = 'messages.subjects.'.$message->kind->value;
+        if (! Lang::has($short)) {
+            return rtrim(self::of($message, $reader), '.');
+        }
+        $values = self::values($message, $reader);
+
+        return $message->kind === MessageKind::Assigned ? Wording::choice($short, (int) ($values['count'] ?? 1)) : Wording::of($short, $values);
+    }
+
+    /** @return array<string, string|int> as the reader reads them; days from one to another also in one */
+    private static function values(Message $message, Person $reader): array
+    {
+        $values = TextValues::printed(TextValues::read($message->text_values), $reader);
+
+        return isset($values['from'], $values['to']) ? $values + ['days' => Wording::of($values['from'] === $values['to'] ? 'messages.one_day' : 'messages.several_days', $values)] : $values;
     }
 
     /** @param  array<string, string|int>  $values */

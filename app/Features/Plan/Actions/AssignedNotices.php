@@ -24,20 +24,34 @@ final readonly class AssignedNotices
     public function of(array $tasks): void
     {
         $names = [];
+        $projects = [];
         $ids = array_unique(array_merge(...array_map(array_keys(...), array_values($tasks))));
-        foreach ($ids === [] ? [] : Record::all(Task::query()->toBase()->select('id', 'name')->whereIntegerInRaw('id', $ids)) as $task) {
+        foreach ($ids === [] ? [] : Record::all(Task::query()->toBase()->join('projects', 'projects.id', 'tasks.project_id')->select('tasks.id', 'tasks.name', 'projects.name AS project')->whereIntegerInRaw('tasks.id', $ids)) as $task) {
             $names[$task->int('id')] = $task->string('name');
+            $projects[$task->int('id')] = $task->string('project');
         }
         $this->notify->of(array_map(static fn (int $person, array $assigned): Notice => new Notice($person, MessageKind::Assigned, 'assigned '.implode(' ', array_keys($assigned)), [
             'count' => count($assigned),
-            'tasks' => self::listed(array_map(static fn (int $task): string => $names[$task] ?? '', array_keys($assigned))),
+            'tasks' => self::listed(array_intersect_key($names, $assigned), $projects),
         ], '/week'), array_keys($tasks), array_values($tasks)));
     }
 
-    /** @param  list<string>  $names */
-    private static function listed(array $names): string
+    /**
+     * The first of them, each with its project: many projects have tasks of one name.
+     *
+     * @param  array<int, string>  $names  by task
+     * @param  array<int, string>  $projects  by task
+     */
+    private static function listed(array $names, array $projects): string
     {
-        $shown = implode(', ', array_slice($names, 0, self::MOST_NAMES));
+        $byProject = [];
+        foreach (array_slice($names, 0, self::MOST_NAMES, true) as $task => $name) {
+            $byProject[$projects[$task] ?? ''][] = $name;
+        }
+        $shown = implode('; ', array_map(
+            static fn (array $ofProject, string $project): string => Wording::of('messages.of_project', ['tasks' => implode(', ', $ofProject), 'project' => $project]),
+            $byProject, array_map(strval(...), array_keys($byProject)),
+        ));
 
         return count($names) <= self::MOST_NAMES ? $shown : Wording::of('messages.and_more', ['names' => $shown, 'count' => count($names) - self::MOST_NAMES]);
     }
