@@ -99,10 +99,11 @@ final readonly class Expenses
     private function approved(Person $ines, Week $week): void
     {
         $day = $week->monday()->plusDays(1);
+        $trip = 'Foundry, week '.$week->number();
         $receipt = $this->receipts->handle($ines, self::pdf(['Foundry Guest House', 'Arrival '.$day->toString(), 'Total EUR 94.00', 'VAT 8.05']), 'guest-house.pdf');
-        $this->add($ines, $day, 'BEARING', 'hotel', '94.00', ['trip' => 'Foundry, '.$day->toString(), 'receipts' => [$receipt->id]]);
-        $this->add($ines, $day, 'BEARING', 'meals', '21.60', ['trip' => 'Foundry, '.$day->toString()]);
-        $this->add($ines, $day, 'BEARING', 'mileage', '', ['distance' => '88.4', 'from' => 'Workshop', 'to' => 'Foundry', 'trip' => 'Foundry, '.$day->toString()]);
+        $this->add($ines, $day, 'BEARING', 'hotel', '94.00', ['trip' => $trip, 'receipts' => [$receipt->id]]);
+        $this->add($ines, $day, 'BEARING', 'meals', '21.60', ['trip' => $trip]);
+        $this->add($ines, $day, 'BEARING', 'mileage', '', ['distance' => '88.4', 'from' => 'Workshop', 'to' => 'Foundry', 'trip' => $trip]);
         $waiting = $this->submit->handle($ines, $ines, $week->days())->groupBy('approver_id');
         foreach ($waiting as $approver => $expenses) {
             $seen = [];

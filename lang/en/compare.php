@@ -9,8 +9,6 @@ return [
     'across' => ['quarter' => 'quarters', 'month' => 'months', 'week' => 'weeks'],
     'in_project' => ':name (:project)',
     'days' => ':first to :last',
-    'made' => 'Made by :name on :at',
-    'page' => 'Page {PAGE_NUM} of {PAGE_COUNT}',
     'total' => 'Total',
     'found_over' => ':actual actual of :planned planned to date, :difference over.',
     'found_under' => ':actual actual of :planned planned to date, :difference under.',

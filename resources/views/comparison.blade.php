@@ -9,7 +9,6 @@
 <x-printed-page :title="$heading->title">
     <x-slot:styles>
         body { font-size: 8.5pt; }
-        .quiet { color: #4c5c52; }
         th, td { padding: 2pt 0 2pt 7pt; text-align: right; }
         th:first-child, td:first-child { padding-left: 0; text-align: left; }
         .part td { color: #35463c; }

@@ -1,9 +1,9 @@
 <x-printed-page :title="$title">
     <x-slot:styles>
         .sums { width: 60%; }
-        .amount { text-align: right; }
     </x-slot:styles>
     <p>{{ __('expense_statements.total', ['sum' => $currency.' '.$sum]) }}</p>
+    <p class="quiet">{{ $made }}</p>
     @if ($all > count($rows))
         <p>{{ __('billing.first_rows', ['shown' => count($rows), 'all' => $all]) }}</p>
     @endif
@@ -11,10 +11,10 @@
         @foreach ($sums as [$of, $amount, $own])
             <tr>
                 <td>{{ $of }}</td>
-                <td class="amount">{{ $amount }}</td>
-                <td class="amount">{{ $currency }} {{ $own }}</td>
+                <td class="number">{{ $amount }}</td>
+                <td class="number">{{ $currency }} {{ $own }}</td>
             </tr>
         @endforeach
     </table>
-    <x-printed-table :headings="$headings" :rows="$rows" />
+    <x-printed-table :headings="$headings" :rows="$rows" :numbers="[5, 6, 7]" />
 </x-printed-page>

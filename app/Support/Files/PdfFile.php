@@ -4,6 +4,11 @@ declare(strict_types=1);
 
 namespace App\Support\Files;
 
+use App\Models\Person;
+use App\Support\Language\LocalFormat;
+use App\Support\Language\Wording;
+use DateTimeImmutable;
+use DateTimeZone;
 use Dompdf\Dompdf;
 use Dompdf\Options;
 
@@ -14,16 +19,21 @@ final class PdfFile
 
     private const GREY = [0.35, 0.4, 0.37];
 
-    /** @param  string  $footer  on every page, where `{PAGE_NUM}` and `{PAGE_COUNT}` stand for its number and how many there are */
-    public static function of(string $html, bool $isWide, string $footer): string
+    public static function of(string $html, bool $isWide): string
     {
         $pdf = new Dompdf(new Options(['isRemoteEnabled' => false, 'isPhpEnabled' => false, 'defaultFont' => 'DejaVu Serif', 'isFontSubsettingEnabled' => true, 'tempDir' => sys_get_temp_dir(), 'fontDir' => storage_path('framework/cache'), 'fontCache' => storage_path('framework/cache')]));
         $pdf->setPaper('A4', $isWide ? 'landscape' : 'portrait');
         $pdf->loadHtml($html, 'UTF-8');
         $pdf->render();
         $canvas = $pdf->getCanvas();
-        $canvas->page_text(self::POINTS_OF_MARGIN, $canvas->get_height() - 26, $footer, $pdf->getFontMetrics()->getFont('DejaVu Serif') ?? '', 7, self::GREY);
+        $canvas->page_text(self::POINTS_OF_MARGIN, $canvas->get_height() - 26, Wording::of('printed.page'), $pdf->getFontMetrics()->getFont('DejaVu Serif') ?? '', 7, self::GREY);
 
         return (string) $pdf->output();
+    }
+
+    /** Who made it and when, as it was for them. */
+    public static function made(Person $by, DateTimeImmutable $at): string
+    {
+        return Wording::of('printed.made', ['name' => $by->name, 'at' => LocalFormat::moment($at->setTimezone(new DateTimeZone($by->timezone ?? 'UTC')))]);
     }
 }

@@ -10,6 +10,8 @@
             body { color: #1d3127; font: 8pt/1.35 'DejaVu Serif', serif; }
             h1 { font-size: 13pt; margin: 0 0 4pt; }
             p { margin: 0 0 2pt; }
+            .quiet { color: #4c5c52; }
+            th.number, td.number { text-align: right; }
             table { border-collapse: collapse; margin-top: 10pt; width: 100%; }
             thead { display: table-header-group; }
             th { color: #4c5c52; font-weight: normal; text-align: left; vertical-align: bottom; border-bottom: 0.7pt solid #1d3127; padding: 2pt 7pt 2pt 0; }

@@ -16,6 +16,7 @@ use Illuminate\Support\Facades\Artisan;
 use Illuminate\Testing\TestResponse;
 use Moss\Core\Calendar\Day;
 use PHPUnit\Framework\Attributes\TestWith;
+use Smalot\PdfParser\Parser;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
 use Symfony\Component\HttpFoundation\Response;
 use Tests\App\Lighthouse;
@@ -95,7 +96,9 @@ final class BillingTest extends TestCase
         $first = array_combine($sheet[0], $sheet[1]);
         self::assertSame(['=Rags, two', '1.0833333333', '130.00'], [$first['note'], $first['hours'], $first['amount']]);
         self::assertSame("'=Rags, two", $this->csv(1)[0]['note']);
-        self::assertStringStartsWith('%PDF-', (string) $this->get('/office/billing/1/file.pdf?mapping='.$mapping)->assertOk()->streamedContent());
+        $text = (new Parser)->parseContent((string) $this->get('/office/billing/1/file.pdf?mapping='.$mapping)->assertOk()->streamedContent())->getText();
+        self::assertMatchesRegularExpression('/Billable time, .* \d+ \w{3} 2026 to \d+ \w{3} 2026/', $text);
+        self::assertStringContainsString('Made by ', $text);
         $this->put('/office/billing/mappings', ['kind' => 'payroll', 'name' => 'x', 'detail' => 'person', 'columns' => [['column' => 'amount', 'heading' => 'Sum']]])->assertSessionHasErrors('columns');
         $this->delete("/office/billing/mappings/$mapping")->assertSessionHas('message');
     }

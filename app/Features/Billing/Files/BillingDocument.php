@@ -13,7 +13,9 @@ use App\Support\Files\PdfFile;
 use App\Support\Files\Spreadsheet\SheetCell;
 use App\Support\Files\Spreadsheet\XlsxFile;
 use App\Support\Files\SpreadsheetText;
+use App\Support\Language\LocalFormat;
 use App\Support\Language\Wording;
+use DateTimeImmutable;
 use Illuminate\Contracts\View\Factory;
 use Moss\Core\Money\Money;
 use Moss\Core\Time\HoursFormat;
@@ -67,16 +69,17 @@ final readonly class BillingDocument
             }
         }
         $html = $this->views->make('billing', [
-            'file' => $file, 'title' => self::title($file), 'headings' => array_values($mapping->columns), 'rows' => $rows, 'all' => $all, 'hours' => HoursFormat::exact($file->minutes),
-            'amount' => $file->kind === BillingKind::Bill ? $file->amount_cents->toString().' '.Organisation::query()->sole()->currency : null,
+            'file' => $file, 'title' => self::title($file), 'headings' => array_values($mapping->columns), 'rows' => $rows, 'all' => $all, 'hours' => LocalFormat::decimal(HoursFormat::exact($file->minutes)), 'made' => PdfFile::made($file->madeBy, new DateTimeImmutable($file->made_at)),
+            'numbers' => array_keys(array_intersect(array_keys($mapping->columns), self::NUMBERS)),
+            'amount' => $file->kind === BillingKind::Bill ? Organisation::query()->sole()->currency.' '.LocalFormat::decimal($file->amount_cents->toString()) : null,
         ])->render();
 
-        return PdfFile::of($html, count($mapping->columns) > 6, Wording::of('compare.page'));
+        return PdfFile::of($html, count($mapping->columns) > 6);
     }
 
     public static function title(BillingFile $file): string
     {
-        return Wording::of('billing.title_'.$file->kind->value, ['client' => $file->client->name ?? Wording::of('billing.all_clients'), 'first' => Wording::day($file->starts_on), 'last' => Wording::day($file->ends_on)]);
+        return Wording::of('billing.title_'.$file->kind->value, ['client' => $file->client->name ?? Wording::of('billing.all_clients'), 'first' => LocalFormat::wholeDay($file->starts_on), 'last' => LocalFormat::wholeDay($file->ends_on)]);
     }
 
     /**

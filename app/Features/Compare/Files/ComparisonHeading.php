@@ -7,10 +7,10 @@ namespace App\Features\Compare\Files;
 use App\Features\Compare\Queries\ComparisonQuestion;
 use App\Features\Compare\Queries\GroupNames;
 use App\Models\Person;
+use App\Support\Files\PdfFile;
 use App\Support\Language\LocalFormat;
 use App\Support\Language\Wording;
 use DateTimeImmutable;
-use DateTimeZone;
 use Moss\Core\Compare\Grouping;
 
 /** What stands above a comparison that leaves the application: of what it is, who made it and when. */
@@ -30,7 +30,7 @@ final readonly class ComparisonHeading
             $name === '' ? GroupWords::title($terms) : $name,
             Wording::of('compare.days', ['first' => LocalFormat::wholeDay($terms->days->first()), 'last' => LocalFormat::wholeDay($terms->days->last())]),
             self::filters($asked),
-            Wording::of('compare.made', ['name' => $reader->name, 'at' => LocalFormat::moment($now->setTimezone(new DateTimeZone($reader->timezone ?? 'UTC')))]),
+            PdfFile::made($reader, $now),
         );
     }
 

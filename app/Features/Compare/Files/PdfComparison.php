@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Features\Compare\Files;
 
 use App\Support\Files\PdfFile;
-use App\Support\Language\Wording;
 use Illuminate\Contracts\View\Factory;
 
 /** A comparison on A4 with numbered pages. Of a long one the first groups, which it says. */
@@ -30,6 +29,6 @@ final readonly class PdfComparison
         $isWide = count($comparison->asked->terms->fitting()) + count($comparison->periods) > 6;
         $html = $this->views->make('comparison', ['comparison' => $comparison, 'heading' => $heading, 'currency' => $currency, 'lines' => $lines, 'all' => $all])->render();
 
-        return PdfFile::of($html, $isWide, Wording::of('compare.page'));
+        return PdfFile::of($html, $isWide);
     }
 }

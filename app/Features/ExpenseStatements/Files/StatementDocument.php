@@ -12,9 +12,12 @@ use App\Support\Database\Rows;
 use App\Support\Files\CsvFile;
 use App\Support\Files\PdfFile;
 use App\Support\Files\SpreadsheetText;
+use App\Support\Language\LocalFormat;
 use App\Support\Language\Wording;
+use DateTimeImmutable;
 use Illuminate\Contracts\View\Factory;
 use Illuminate\Database\Query\Builder;
+use Moss\Core\Expenses\Currency;
 use Moss\Core\Money\Money;
 
 /** A statement as CSV, line by line, or as PDF with its sums; behind that of a client lie the receipts. */
@@ -58,19 +61,24 @@ final readonly class StatementDocument
             $expenses[$row->expenseId] = count($expenses) + 1;
             if (count($rows) < self::MOST_ROWS) {
                 $rows[] = [
-                    (string) $expenses[$row->expenseId], Wording::day($row->date), $row->personName, $row->projectName.' · '.$row->taskName, $row->category.($row->trip === null ? '' : ', '.$row->trip),
-                    $currency->code.' '.$currency->minor($row->grossMinor)->toString(), $row->currencyId === null ? '' : $row->exchangeRate, Money::ofCents($row->amountCents)->toString(),
+                    (string) $expenses[$row->expenseId], LocalFormat::wholeDay($row->date), $row->personName, $row->projectName.' · '.$row->taskName, $row->category.($row->trip === null ? '' : ', '.$row->trip),
+                    self::money($currency, $row->grossMinor), $row->currencyId === null ? '' : LocalFormat::decimal($row->exchangeRate), LocalFormat::decimal(Money::ofCents($row->amountCents)->toString()),
                 ];
             }
         }
         ksort($sums, SORT_STRING);
         $html = $this->views->make('expense-statement', [
-            'title' => self::title($statement), 'currency' => $currencies->own->code, 'sum' => $statement->amount_cents->toString(), 'headings' => self::headings($currencies->own->code), 'rows' => $rows, 'all' => count($expenses),
-            'sums' => array_map(static fn (array $sum): array => [$sum[0], $sum[1]->code.' '.$sum[1]->minor($sum[2])->toString(), Money::ofCents($sum[3])->toString()], array_values($sums)),
+            'title' => self::title($statement), 'currency' => $currencies->own->code, 'sum' => LocalFormat::decimal($statement->amount_cents->toString()), 'made' => PdfFile::made($statement->madeBy, new DateTimeImmutable($statement->made_at)), 'headings' => self::headings($currencies->own->code), 'rows' => $rows, 'all' => count($expenses),
+            'sums' => array_map(static fn (array $sum): array => [$sum[0], self::money($sum[1], $sum[2]), LocalFormat::decimal(Money::ofCents($sum[3])->toString())], array_values($sums)),
         ])->render();
-        $pdf = PdfFile::of($html, true, Wording::of('compare.page'));
+        $pdf = PdfFile::of($html, true);
 
         return $statement->kind === ExpenseStatementKind::Client ? $this->receipts->behind($pdf, $expenses) : $pdf;
+    }
+
+    private static function money(Currency $currency, int $minor): string
+    {
+        return $currency->code.' '.LocalFormat::decimal($currency->minor($minor)->toString());
     }
 
     /** @return list<string> of the rows in PDF */
@@ -84,7 +92,7 @@ final readonly class StatementDocument
 
     private static function title(ExpenseStatement $statement): string
     {
-        return Wording::of('expense_statements.title_'.$statement->kind->value, ['client' => $statement->client->name ?? '', 'from' => Wording::day($statement->starts_on), 'until' => Wording::day($statement->ends_on)]);
+        return Wording::of('expense_statements.title_'.$statement->kind->value, ['client' => $statement->client->name ?? '', 'from' => LocalFormat::wholeDay($statement->starts_on), 'until' => LocalFormat::wholeDay($statement->ends_on)]);
     }
 
     private static function lines(ExpenseStatement $statement): Builder

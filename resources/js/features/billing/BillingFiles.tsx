@@ -71,6 +71,8 @@ export function BillingFiles({ billing: { kind, files, mappings, page, pages, cu
 function Row({ file, mapping, currency }: { file: BillingFileProps; mapping: string; currency: string }) {
     const format = useShared().signedIn?.hoursFormat ?? 'decimal';
     const period = span(file.startsOn, file.endsOn);
+    // What it comes to is known once it is.
+    const isMade = file.state !== 'settling';
     const cell = 'border-b border-rule py-1 pe-4 align-top';
 
     return (
@@ -79,10 +81,10 @@ function Row({ file, mapping, currency }: { file: BillingFileProps; mapping: str
                 {period}
             </th>
             {file.kind === 'bill' && <td className={`${cell} [overflow-wrap:anywhere]`}>{file.client ?? copy.allClients}</td>}
-            <td className={`${cell} whitespace-nowrap`}>{hoursWithUnit(file.minutes, format)}</td>
+            <td className={`${cell} whitespace-nowrap`}>{isMade && hoursWithUnit(file.minutes, format)}</td>
             {file.kind === 'bill' && (
                 <td className={cell}>
-                    <span className="whitespace-nowrap">{printMoney(file.amount ?? '0', currency)}</span>
+                    <span className="whitespace-nowrap">{isMade && printMoney(file.amount ?? '0', currency)}</span>
                     {file.unrated > 0 && (
                         <span className="block text-ochre">{copy.unrated(hoursWithUnit(file.unrated, format))}</span>
                     )}
@@ -90,7 +92,7 @@ function Row({ file, mapping, currency }: { file: BillingFileProps; mapping: str
             )}
             <td className={`${cell} text-faded`}>{copy.madeBy(file.by, instant(file.at))}</td>
             <td className={cell}>
-                {file.state === 'settling' ? (
+                {!isMade ? (
                     <span className="text-faded">{copy.settling}</span>
                 ) : (
                     <span className="flex gap-x-4">
