@@ -1,6 +1,7 @@
 @php
     use App\Features\Compare\Files\GroupWords;
     use App\Features\Compare\Files\MeasureWords;
+    use App\Support\Language\LocalFormat;
     use Moss\Core\Compare\ComparisonRow;
 
     $terms = $comparison->asked->terms;
@@ -56,6 +57,6 @@
         </tbody>
     </table>
     @if ($all > count($lines))
-        <p class="quiet">{{ __('compare.first_lines', ['shown' => count($lines), 'all' => $all]) }}</p>
+        <p class="quiet">{{ __('compare.first_lines', ['shown' => LocalFormat::decimal((string) count($lines)), 'all' => LocalFormat::decimal((string) $all)]) }}</p>
     @endif
 </x-printed-page>

@@ -1,3 +1,4 @@
+@php use App\Support\Language\LocalFormat; @endphp
 <x-printed-page :title="$title">
     <x-slot:styles>
         .sums { width: 60%; }
@@ -5,7 +6,7 @@
     <p>{{ __('expense_statements.total', ['sum' => $currency.' '.$sum]) }}</p>
     <p class="quiet">{{ $made }}</p>
     @if ($all > count($rows))
-        <p>{{ __('billing.first_rows', ['shown' => count($rows), 'all' => $all]) }}</p>
+        <p>{{ __('billing.first_rows', ['shown' => LocalFormat::decimal((string) count($rows)), 'all' => LocalFormat::decimal((string) $all)]) }}</p>
     @endif
     <table class="sums">
         @foreach ($sums as [$of, $amount, $own])

@@ -84,6 +84,21 @@ final class BillingTest extends TestCase
         self::assertSame([['ada', 'regular', '9.4166666667', ''], ['bo', 'regular', '3', '']], array_map(static fn (array $row): array => [$row['Personnel number'], $row['Kind'], $row['Hours'], $row['Later']], $rows));
     }
 
+    public function test_who_reads_a_bill_finds_names_and_no_codes(): void
+    {
+        $this->make('bill', 'harbour', '2026-06-01', '2026-06-15');
+
+        $text = (string) preg_replace('/\s+/', ' ', (new Parser)->parseContent((string) $this->get('/office/billing/1/file.pdf')->assertOk()->streamedContent())->getText());
+        self::assertStringContainsString('Project Task Person Role Day Corrects Hours Rate Amount', $text);
+        self::assertStringContainsString('Lens refit Clean the lens', $text);
+        self::assertStringNotContainsString('client_name', $text);
+
+        $this->make('payroll', null, '2026-06-01', '2026-06-15');
+        $text = (string) preg_replace('/\s+/', ' ', (new Parser)->parseContent((string) $this->get('/office/billing/2/file.pdf')->assertOk()->streamedContent())->getText());
+        self::assertStringContainsString('Person Project Task Role Day Corrects Kind of pay Hours', $text);
+        self::assertStringContainsString('Regular', $text);
+    }
+
     public function test_files_are_made_up_as_another_program_wants_them(): void
     {
         $this->make('bill', 'harbour', '2026-06-01', '2026-06-15');
@@ -99,6 +114,7 @@ final class BillingTest extends TestCase
         $text = (new Parser)->parseContent((string) $this->get('/office/billing/1/file.pdf?mapping='.$mapping)->assertOk()->streamedContent())->getText();
         self::assertMatchesRegularExpression('/Billable time, .* \d+ \w{3} 2026 to \d+ \w{3} 2026/', $text);
         self::assertStringContainsString('Made by ', $text);
+        self::assertStringContainsString('Qty', $text);
         $this->put('/office/billing/mappings', ['kind' => 'payroll', 'name' => 'x', 'detail' => 'person', 'columns' => [['column' => 'amount', 'heading' => 'Sum']]])->assertSessionHasErrors('columns');
         $this->delete("/office/billing/mappings/$mapping")->assertSessionHas('message');
     }

@@ -17,7 +17,9 @@ use App\Support\Language\LocalFormat;
 use App\Support\Language\Wording;
 use DateTimeImmutable;
 use Illuminate\Contracts\View\Factory;
+use Moss\Core\Calendar\Day;
 use Moss\Core\Money\Money;
+use Moss\Core\Pay\PayKind;
 use Moss\Core\Time\HoursFormat;
 use Moss\Core\Time\Minutes;
 
@@ -26,6 +28,9 @@ final readonly class BillingDocument
 {
     /** Rows that are laid out in a few seconds. */
     private const MOST_ROWS = 400;
+
+    /** Columns that have room beside each other in letters of the usual size. */
+    private const MOST_COLUMNS = 12;
 
     /** What no spreadsheet takes for a formula, whatever it begins with. */
     private const NUMBERS = ['hours', 'minutes', 'rate', 'amount'];
@@ -61,20 +66,22 @@ final readonly class BillingDocument
 
     public function pdf(BillingFile $file, BillingMapping $mapping): string
     {
+        $columns = $mapping->exists ? $mapping->columns : BillingColumns::toRead($file);
+        $printed = $mapping->exists ? self::text(...) : self::printed(...);
         $rows = [];
         $all = 0;
         foreach (BillingRows::of($file, $mapping->detail) as $row) {
             if ($all++ < self::MOST_ROWS) {
-                $rows[] = array_map(static fn (string $column): string => self::text($row, $column), array_keys($mapping->columns));
+                $rows[] = array_map(static fn (string $column): string => $printed($row, $column), array_keys($columns));
             }
         }
         $html = $this->views->make('billing', [
-            'file' => $file, 'title' => self::title($file), 'headings' => array_values($mapping->columns), 'rows' => $rows, 'all' => $all, 'hours' => LocalFormat::decimal(HoursFormat::exact($file->minutes)), 'made' => PdfFile::made($file->madeBy, new DateTimeImmutable($file->made_at)),
-            'numbers' => array_keys(array_intersect(array_keys($mapping->columns), self::NUMBERS)),
+            'file' => $file, 'title' => self::title($file), 'headings' => array_values($columns), 'rows' => $rows, 'all' => $all, 'hours' => LocalFormat::decimal(HoursFormat::exact($file->minutes)), 'made' => PdfFile::made($file->madeBy, new DateTimeImmutable($file->made_at)),
+            'numbers' => array_keys(array_intersect(array_keys($columns), self::NUMBERS)), 'isNarrow' => count($columns) > self::MOST_COLUMNS,
             'amount' => $file->kind === BillingKind::Bill ? Organisation::query()->sole()->currency.' '.LocalFormat::decimal($file->amount_cents->toString()) : null,
         ])->render();
 
-        return PdfFile::of($html, count($mapping->columns) > 6);
+        return PdfFile::of($html, count($columns) > 6);
     }
 
     public static function title(BillingFile $file): string
@@ -90,6 +97,25 @@ final readonly class BillingDocument
     private static function number(array $row, string $column): string
     {
         return $column === 'hours' ? SheetCell::hours(Minutes::of((int) $row['minutes']))->value : self::text($row, $column);
+    }
+
+    /**
+     * As people read it, where nobody chose columns for another program.
+     *
+     * @param  array<string, string|int|null>  $row
+     */
+    private static function printed(array $row, string $column): string
+    {
+        $text = self::text($row, $column);
+
+        return match (true) {
+            $text === '' => '',
+            $column === 'date' || $column === 'corrects' => str_replace(' ', "\u{00A0}", LocalFormat::wholeDay(Day::of($text))),
+            in_array($column, self::NUMBERS, true) => LocalFormat::decimal($text),
+            // A premium stands by its own code.
+            $column === 'kind_of_pay' && PayKind::tryFrom($text) !== null => Wording::of('billing.kinds_of_pay.'.$text),
+            default => $text,
+        };
     }
 
     /** @param  array<string, string|int|null>  $row */
