@@ -2,8 +2,10 @@ import { createInertiaApp } from '@inertiajs/react';
 import { startTransition, StrictMode, type ComponentType } from 'react';
 import { createRoot } from 'react-dom/client';
 import { styleNonce } from './lib/styleNonce';
+import { watchVisits } from './lib/unanswered';
 
 styleNonce();
+watchVisits();
 
 const pages = import.meta.glob<{ default: ComponentType }>('./pages/*.tsx');
 

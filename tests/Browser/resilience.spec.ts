@@ -3,6 +3,7 @@ import { execFileSync } from 'node:child_process';
 import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { findings } from './accessibility';
 import { cell, goTo, notices, pick, serverFolder, signIn } from './people';
 import { expect, test } from './test';
 
@@ -81,6 +82,56 @@ test.describe('what is typed is never lost', () => {
         await goTo(page, line, 'Saturday 20 June');
         await page.keyboard.press('Delete');
         await expect(cell(page, line, 'Saturday 20 June')).toHaveAccessibleName(/: empty$/);
+    });
+
+    test('when the server does not answer a submission, it says so, keeps what was asked, and goes again', async ({ page }) => {
+        const submission = /\/days\/2026-W25\/submission$/;
+        const fail = async (how: 'the network' | 'another server') =>
+            page.route(submission, (route) => {
+                if (route.request().method() !== 'POST') {
+                    return route.continue();
+                }
+
+                return how === 'the network'
+                    ? route.abort()
+                    : route.fulfill({ status: 502, contentType: 'text/html', body: 'Bad gateway' });
+            });
+        const lost = page.getByRole('main').getByRole('alert').filter({ hasText: 'may not have been saved' });
+        const submit = page.getByRole('button', { name: /^Submit \d/ });
+        await page.locator('[role=gridcell][tabindex="0"]').focus();
+        await page.keyboard.press('Control+Enter');
+        await fail('the network');
+        await submit.click();
+        await expect(lost).toBeVisible();
+        expect(await findings(page)).toEqual([]);
+        await lost.getByRole('button', { name: 'See what was saved' }).click();
+        await expect(lost).toBeHidden();
+        await expect(submit).toBeEnabled();
+
+        await page.unroute(submission);
+        await fail('another server');
+        await submit.click();
+        await expect(lost).toBeVisible();
+        await expect(page.getByText('Bad gateway')).toBeHidden();
+
+        await page.unroute(submission);
+        await submit.click();
+        await expect(notices(page).getByText(/h submitted\./)).toBeVisible();
+        await expect(lost).toBeHidden();
+    });
+
+    test('when a page cannot be loaded, one stays where one is and can try again', async ({ page }) => {
+        await page.route('**/tasks', (route) => route.abort());
+        const tasks = page.getByRole('link', { name: 'My tasks' });
+        await tasks.click();
+        const lost = page.getByRole('alert').filter({ hasText: 'the page was not loaded' });
+        await expect(lost).toBeVisible();
+        await expect(page.getByRole('grid')).toBeVisible();
+
+        await page.unroute('**/tasks');
+        await lost.getByRole('button', { name: 'Try again' }).click();
+        await expect(page.getByRole('heading', { level: 1, name: 'My tasks' })).toBeVisible();
+        await expect(lost).toBeHidden();
     });
 
     test('when the session has ended while the laptop slept, it waits until one has signed in again', async ({

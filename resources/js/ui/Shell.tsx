@@ -11,6 +11,7 @@ import { Sections } from './Sections';
 import { soon } from './soon';
 import { ThemeChoice } from './ThemeChoice';
 import { takeGiven, useTimer } from './timer/timerStore';
+import { UnansweredLine } from './UnansweredLine';
 
 const TimerLine = soon(async () => (await import('./timer/TimerLine')).TimerLine);
 const Toasts = soon(async () => (await import('./Toasts')).Toasts);
@@ -77,6 +78,7 @@ export function Shell({ children, skipTo = '#page' }: ShellProps) {
                 </header>
                 {signedIn !== null && hasTimer && <TimerLine person={signedIn} />}
                 <main id="page" tabIndex={-1} className="flex-1 pt-3 pb-8 outline-none">
+                    <UnansweredLine />
                     {refusal !== null && (
                         <p role="alert" className="mb-3 border-s-2 border-brick ps-3 text-brick">
                             {refusal}

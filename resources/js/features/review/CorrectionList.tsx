@@ -3,6 +3,7 @@ import { shortDay } from '@/lib/days';
 import { hoursWithUnit, signedHoursWithUnit } from '@/lib/hours';
 import { printCents } from '@/lib/money';
 import { text } from '@/lib/text';
+import { onceAnswered } from '@/lib/unanswered';
 import type { HoursFormat, ReviewProps, WaitingCorrectionProps } from '@/types/generated/props';
 import { router } from '@inertiajs/react';
 import { useState } from 'react';
@@ -27,8 +28,10 @@ export function CorrectionList({ review, format }: CorrectionListProps) {
                 preserveState: true,
                 onFinish: () => {
                     setGoing(false);
-                    setDeclining(null);
                 },
+                ...onceAnswered(() => {
+                    setDeclining(null);
+                }),
             },
         );
     };

@@ -4,6 +4,7 @@ import { printAmount, printMoney } from '@/lib/money';
 import { printList } from '@/lib/numbers';
 import { route } from '@/lib/route';
 import { officeText } from '@/lib/officeText';
+import { onceAnswered } from '@/lib/unanswered';
 import type { ExpenseProps, ReviewProps, WaitingExpensesProps } from '@/types/generated/props';
 import { Checkbox } from '@/ui/Checkbox';
 import { ReceiptLinks } from '@/ui/ReceiptLinks';
@@ -15,13 +16,9 @@ import { ReturnForm } from './ReturnForm';
 
 const copy = officeText.waitingExpenses;
 
-/** Expenses of a person's week under review: all of them, or some. */
-export function WaitingExpenses({ review, group }: { review: ReviewProps; group: WaitingExpensesProps }) {
-    const [left, leave] = useState<ReadonlySet<number>>(new Set());
-    const [isReturning, setReturning] = useState(false);
+/** Deciding on expenses, one act at a time. */
+function useExpenseDecisions(taken: readonly ExpenseProps[], onDone: () => void) {
     const [isGoing, setGoing] = useState(false);
-    const taken = group.expenses.filter(({ id }) => !left.has(id));
-    const title = copy.of(group.personName, group.number);
     const decide = (decision: 'approve' | 'return', comment: string) => {
         setGoing(true);
         router.post(
@@ -32,12 +29,25 @@ export function WaitingExpenses({ review, group }: { review: ReviewProps; group:
                 preserveState: true,
                 onFinish: () => {
                     setGoing(false);
-                    setReturning(false);
-                    leave(new Set());
                 },
+                ...onceAnswered(onDone),
             },
         );
     };
+
+    return { isGoing, decide };
+}
+
+/** Expenses of a person's week under review: all of them, or some. */
+export function WaitingExpenses({ review, group }: { review: ReviewProps; group: WaitingExpensesProps }) {
+    const [left, leave] = useState<ReadonlySet<number>>(new Set());
+    const [isReturning, setReturning] = useState(false);
+    const taken = group.expenses.filter(({ id }) => !left.has(id));
+    const title = copy.of(group.personName, group.number);
+    const { isGoing, decide } = useExpenseDecisions(taken, () => {
+        setReturning(false);
+        leave(new Set());
+    });
 
     return (
         <section aria-label={title} className="border-s-2 border-rule ps-3">

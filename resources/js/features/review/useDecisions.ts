@@ -1,4 +1,5 @@
 import { route } from '@/lib/route';
+import { onceAnswered } from '@/lib/unanswered';
 import type { WaitingSheetProps } from '@/types/generated/props';
 import { router } from '@inertiajs/react';
 import { useState } from 'react';
@@ -12,8 +13,8 @@ export function useDecisions(takenOf: (sheet: WaitingSheetProps) => ReadonlySet<
         preserveState: true,
         onFinish: () => {
             setGoing(false);
-            onDone();
         },
+        ...onceAnswered(onDone),
     } as const;
 
     return {

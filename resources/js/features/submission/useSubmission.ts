@@ -1,4 +1,5 @@
 import { route } from '@/lib/route';
+import { onceAnswered } from '@/lib/unanswered';
 import { useStable } from '@/lib/useStable';
 import type { SubmissionProps } from '@/types/generated/props';
 import { router } from '@inertiajs/react';
@@ -65,8 +66,8 @@ export function useSubmission({ at, open, unsaved, isSaving, onClose }: SubmitPa
                 preserveState: true,
                 onFinish: () => {
                     setGoing(false);
-                    onClose();
                 },
+                ...onceAnswered(onClose),
             },
         );
     });

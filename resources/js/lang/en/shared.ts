@@ -71,6 +71,11 @@ export const sharedText = {
         remove: (name: string) => `Remove ${name}`,
         lost: 'The list could not be loaded. Type again to retry.',
     },
+    unanswered: {
+        page: 'The server could not be reached, so the page was not loaded.',
+        act: 'The server did not answer, so this may not have been saved. See whether it was, then try again.',
+        look: 'See what was saved',
+    },
     loading: {
         comes: 'Loading…',
         lost: 'This could not be loaded.',

@@ -1,0 +1,77 @@
+import { router } from '@inertiajs/react';
+import { useSyncExternalStore } from 'react';
+
+/** What the server did not answer: a page that was asked for, or an act, of which nobody knows whether it was done. */
+export type Unanswered = { kind: 'page'; address: string } | { kind: 'act' };
+
+let unanswered: Unanswered | null = null;
+const readers = new Set<() => void>();
+
+function become(now: Unanswered | null): void {
+    unanswered = now;
+    readers.forEach((read) => {
+        read();
+    });
+}
+
+/**
+ * Notices which visits are not answered by the application: the network is away, or something before the server speaks in its
+ * place. What goes on beside a page, such as looking for news, is tried again by itself.
+ */
+export function watchVisits(): void {
+    let isLost = false;
+    router.on('start', ({ detail: { visit } }) => {
+        if (!visit.async) {
+            become(null);
+        }
+    });
+    router.on('networkError', () => {
+        isLost = true;
+
+        return false;
+    });
+    router.on('httpException', ({ detail: { response } }) => {
+        // A fault of the application comes as a page that says what is wrong.
+        if ('x-inertia' in response.headers) {
+            return true;
+        }
+        isLost = true;
+
+        return false;
+    });
+    router.on('finish', ({ detail: { visit } }) => {
+        if (isLost && !visit.async) {
+            become(visit.method === 'get' ? { kind: 'page', address: visit.url.href } : { kind: 'act' });
+        }
+        isLost = false;
+    });
+}
+
+/** What the last visit was left without an answer to; null where there is nothing. */
+export function useUnanswered(): Unanswered | null {
+    return useSyncExternalStore(
+        (read) => {
+            readers.add(read);
+
+            return () => {
+                readers.delete(read);
+            };
+        },
+        () => unanswered,
+        () => null,
+    );
+}
+
+/** Shows what the server has of this page, after which nothing is unanswered any more. */
+export function lookAgain(): void {
+    router.reload({
+        onSuccess: () => {
+            become(null);
+        },
+    });
+}
+
+/** For an act: what follows once the server has said yes or no, and not where it said nothing. */
+export function onceAnswered(follow: () => void): { onSuccess: () => void; onError: () => void } {
+    return { onSuccess: follow, onError: follow };
+}
