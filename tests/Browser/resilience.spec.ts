@@ -134,6 +134,22 @@ test.describe('what is typed is never lost', () => {
         await expect(lost).toBeHidden();
     });
 
+    test('when what a page shows a little later does not come, it can be tried again', async ({ page }) => {
+        await signIn(page, 'idris.calloway', '/projects');
+        await page.route('**/projects/LANTERN', (route) =>
+            route.request().headers()['x-inertia-partial-data'] === undefined ? route.continue() : route.abort(),
+        );
+        await page.getByRole('link', { name: 'Skerrow lantern: lens refit' }).click();
+        const lost = page.getByRole('alert').filter({ hasText: 'the page was not loaded' });
+        await expect(lost).toBeVisible();
+        await expect(page.getByRole('heading', { level: 1, name: 'Skerrow lantern: lens refit' })).toBeVisible();
+
+        await page.unrouteAll();
+        await lost.getByRole('button', { name: 'Try again' }).click();
+        await expect(page.locator('[aria-busy=true]')).toHaveCount(0);
+        await expect(lost).toBeHidden();
+    });
+
     test('when the session has ended while the laptop slept, it waits until one has signed in again', async ({
         page,
         context,

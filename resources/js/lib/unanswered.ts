@@ -1,7 +1,7 @@
 import { router } from '@inertiajs/react';
 import { useSyncExternalStore } from 'react';
 
-/** What the server did not answer: a page that was asked for, or an act, of which nobody knows whether it was done. */
+/** What the server did not answer: a page that was asked for, or a part of it, or an act, of which nobody knows whether it was done. */
 export type Unanswered = { kind: 'page'; address: string } | { kind: 'act' };
 
 let unanswered: Unanswered | null = null;
@@ -40,7 +40,8 @@ export function watchVisits(): void {
         return false;
     });
     router.on('finish', ({ detail: { visit } }) => {
-        if (isLost && !visit.async) {
+        // What a page is to show a little later is a part of it.
+        if (isLost && (!visit.async || 'deferredProps' in visit)) {
             become(visit.method === 'get' ? { kind: 'page', address: visit.url.href } : { kind: 'act' });
         }
         isLost = false;

@@ -73,7 +73,7 @@ export const sharedText = {
     },
     unanswered: {
         page: 'The server could not be reached, so the page was not loaded.',
-        act: 'The server did not answer, so this may not have been saved. See whether it was, then try again.',
+        act: 'The server did not answer, so this may not have been saved. Check before you try again.',
         look: 'See what was saved',
     },
     loading: {
