@@ -6,7 +6,7 @@ declare(strict_types=1);
 return [
     'assigned' => '{1} You have been assigned a task: :tasks.|[2,*] You have been assigned :count tasks: :tasks.',
     'of_project' => ':tasks (:project)',
-    'and_more' => ':names; and :count more',
+    'and_more' => '{1} :names; and one more|[2,*] :names; and :count more',
     // In the place of :days.
     'several_days' => 'from :from to :to',
     'one_day' => 'on :from',

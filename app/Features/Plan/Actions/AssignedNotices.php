@@ -53,6 +53,6 @@ final readonly class AssignedNotices
             $byProject, array_map(strval(...), array_keys($byProject)),
         ));
 
-        return count($names) <= self::MOST_NAMES ? $shown : Wording::of('messages.and_more', ['names' => $shown, 'count' => count($names) - self::MOST_NAMES]);
+        return count($names) <= self::MOST_NAMES ? $shown : str_replace(':names', $shown, Wording::choice('messages.and_more', count($names) - self::MOST_NAMES));
     }
 }

@@ -129,7 +129,7 @@ export const projectsText = {
     attention: {
         title: 'Needs attention',
         nothing: 'Nothing needs attention.',
-        more: (count: number) => `and ${printNumber(count)} more`,
+        more: (count: number) => plural(count, { one: 'and one more', other: 'and # more' }),
         overBudget: (over: string, remaining: string) =>
             `The budget is overspent by ${over}, with ${remaining} of work remaining.`,
         overPlan: (over: string, since: string | null) =>

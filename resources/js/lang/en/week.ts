@@ -119,7 +119,7 @@ export const weekText = {
         nextEntry: 'Next entry',
         notSaved: 'Not saved',
         notSavedAt: (value: string, line: string, day: string) => `${value}, ${line}, ${day}`,
-        notSavedMore: (count: number) => `and ${count} more`,
+        notSavedMore: (count: number) => plural(count, { one: 'and one more', other: 'and # more' }),
         recordedAt: (at: string) => `Recorded ${at}.`,
         recordedBy: (name: string, at: string | null) => `Recorded by ${name}${at === null ? '' : `, ${at}`}.`,
         byOthers: (name: string, hours: string, days: string) => `${name} recorded ${hours} here: ${days}.`,
@@ -160,7 +160,11 @@ export const weekText = {
             found: 'Tasks',
             shown: 'already on the timesheet',
             none: 'No matching task. Try other words, or ask the project manager to assign you.',
-            more: (count: number) => `and ${count} more; keep typing to narrow the list`,
+            more: (count: number) =>
+                plural(count, {
+                    one: 'and one more; keep typing to narrow the list',
+                    other: 'and # more; keep typing to narrow the list',
+                }),
             groups: {
                 recent: 'Recent',
                 mine: 'Assigned to me',
