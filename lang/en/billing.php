@@ -37,14 +37,5 @@ return [
         'amount' => 'Amount',
         'note' => 'Note',
     ],
-    'kinds_of_pay' => [
-        'regular' => 'Regular',
-        'overtime' => 'Overtime',
-        'double' => 'Double time',
-        'night' => 'Night',
-        'sunday' => 'Sunday',
-        'holiday' => 'Public holiday',
-        'premium' => 'Premium',
-    ],
     'first_rows' => 'The first :shown of :all rows. The CSV and XLSX files have all of them.',
 ];

@@ -1,13 +1,10 @@
-import { useEffect, useSyncExternalStore } from 'react';
+import { useEffect } from 'react';
+import { Store, useStore } from './store';
 
-let isCovered = false;
-const readers = new Set<() => void>();
+const covered = new Store(false);
 
 function cover(covers: boolean): void {
-    isCovered = covers;
-    readers.forEach((read) => {
-        read();
-    });
+    covered.set(covers);
 }
 
 /** What a list calls when it opens and closes: meanwhile nothing of the page takes the focus. One that goes leaves the page free. */
@@ -24,15 +21,5 @@ export function useCover(): (covers: boolean) => void {
 
 /** Whether a list that is read out alone lies over the page. */
 export function useCovered(): boolean {
-    return useSyncExternalStore(
-        (read) => {
-            readers.add(read);
-
-            return () => {
-                readers.delete(read);
-            };
-        },
-        () => isCovered,
-        () => false,
-    );
+    return useStore(covered);
 }

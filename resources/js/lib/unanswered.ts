@@ -1,18 +1,10 @@
 import { router } from '@inertiajs/react';
-import { useSyncExternalStore } from 'react';
+import { Store, useStore } from './store';
 
 /** What the server did not answer: a page that was asked for, or a part of it, or an act, of which nobody knows whether it was done. */
 export type Unanswered = { kind: 'page'; address: string } | { kind: 'act' };
 
-let unanswered: Unanswered | null = null;
-const readers = new Set<() => void>();
-
-function become(now: Unanswered | null): void {
-    unanswered = now;
-    readers.forEach((read) => {
-        read();
-    });
-}
+const unanswered = new Store<Unanswered | null>(null);
 
 /**
  * Notices which visits are not answered by the application: the network is away, or something before the server speaks in its
@@ -22,7 +14,7 @@ export function watchVisits(): void {
     let isLost = false;
     router.on('start', ({ detail: { visit } }) => {
         if (!visit.async) {
-            become(null);
+            unanswered.set(null);
         }
     });
     router.on('networkError', () => {
@@ -42,7 +34,7 @@ export function watchVisits(): void {
     router.on('finish', ({ detail: { visit } }) => {
         // What a page is to show a little later is a part of it.
         if (isLost && (!visit.async || 'deferredProps' in visit)) {
-            become(visit.method === 'get' ? { kind: 'page', address: visit.url.href } : { kind: 'act' });
+            unanswered.set(visit.method === 'get' ? { kind: 'page', address: visit.url.href } : { kind: 'act' });
         }
         isLost = false;
     });
@@ -50,24 +42,14 @@ export function watchVisits(): void {
 
 /** What the last visit was left without an answer to; null where there is nothing. */
 export function useUnanswered(): Unanswered | null {
-    return useSyncExternalStore(
-        (read) => {
-            readers.add(read);
-
-            return () => {
-                readers.delete(read);
-            };
-        },
-        () => unanswered,
-        () => null,
-    );
+    return useStore(unanswered);
 }
 
 /** Shows what the server has of this page, after which nothing is unanswered any more. */
 export function lookAgain(): void {
     router.reload({
         onSuccess: () => {
-            become(null);
+            unanswered.set(null);
         },
     });
 }

@@ -8,6 +8,7 @@ use App\Models\BillingFile;
 use App\Models\BillingKind;
 use App\Models\BillingMapping;
 use App\Models\Organisation;
+use App\Pay\PayPremiums;
 use App\Support\Files\CsvFile;
 use App\Support\Files\PdfFile;
 use App\Support\Files\Spreadsheet\SheetCell;
@@ -19,7 +20,6 @@ use DateTimeImmutable;
 use Illuminate\Contracts\View\Factory;
 use Moss\Core\Calendar\Day;
 use Moss\Core\Money\Money;
-use Moss\Core\Pay\PayKind;
 use Moss\Core\Time\HoursFormat;
 use Moss\Core\Time\Minutes;
 
@@ -67,12 +67,12 @@ final readonly class BillingDocument
     public function pdf(BillingFile $file, BillingMapping $mapping): string
     {
         $columns = $mapping->exists ? $mapping->columns : BillingColumns::toRead($file);
-        $printed = $mapping->exists ? self::text(...) : self::printed(...);
+        $premiums = PayPremiums::load();
         $rows = [];
         $all = 0;
         foreach (BillingRows::of($file, $mapping->detail) as $row) {
             if ($all++ < self::MOST_ROWS) {
-                $rows[] = array_map(static fn (string $column): string => $printed($row, $column), array_keys($columns));
+                $rows[] = array_map(static fn (string $column): string => $mapping->exists ? self::text($row, $column) : self::printed($row, $column, $premiums), array_keys($columns));
             }
         }
         $html = $this->views->make('billing', [
@@ -104,7 +104,7 @@ final readonly class BillingDocument
      *
      * @param  array<string, string|int|null>  $row
      */
-    private static function printed(array $row, string $column): string
+    private static function printed(array $row, string $column, PayPremiums $premiums): string
     {
         $text = self::text($row, $column);
 
@@ -112,8 +112,7 @@ final readonly class BillingDocument
             $text === '' => '',
             $column === 'date' || $column === 'corrects' => str_replace(' ', "\u{00A0}", LocalFormat::wholeDay(Day::of($text))),
             in_array($column, self::NUMBERS, true) => LocalFormat::decimal($text),
-            // A premium stands by its own code.
-            $column === 'kind_of_pay' && PayKind::tryFrom($text) !== null => Wording::of('billing.kinds_of_pay.'.$text),
+            $column === 'kind_of_pay' => $premiums->name($text),
             default => $text,
         };
     }

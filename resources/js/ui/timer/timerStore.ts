@@ -2,7 +2,7 @@ import { put, post, read, send, type Answer } from '@/lib/http';
 import { route } from '@/lib/route';
 import type { TimerProps, TimerStateProps } from '@/types/generated/props';
 import { reloadLatest } from '@/lib/reloadLatest';
-import { useSyncExternalStore } from 'react';
+import { Store, useStore } from '@/lib/store';
 import { afterAct, type TimerAct, type TimerSeen } from './timerActs';
 import { TimerQueue } from './timerQueue';
 
@@ -18,16 +18,12 @@ interface TimerShown extends TimerSeen {
     isWaiting: boolean;
 }
 
-let shown: TimerShown = { timer: null, at: 0, message: null, isRefused: false, suggestion: null, isWaiting: false };
+const shown = new Store<TimerShown>({ timer: null, at: 0, message: null, isRefused: false, suggestion: null, isWaiting: false });
 let queue: TimerQueue | null = null;
 let given: TimerProps | null | undefined;
-const listeners = new Set<() => void>();
 
 function show(changed: Partial<TimerShown>): void {
-    shown = { ...shown, ...changed };
-    listeners.forEach((tell) => {
-        tell();
-    });
+    shown.set({ ...shown.get(), ...changed });
 }
 
 function taken({ timer, message, isRefused, suggestion }: TimerStateProps): Partial<TimerShown> {
@@ -90,7 +86,7 @@ function queueOf(person: string): TimerQueue {
     window.addEventListener('online', flush);
     // Another device may have done something in the meantime.
     document.addEventListener('visibilitychange', () => {
-        if (document.visibilityState === 'visible' && (shown.timer !== null || given !== null)) {
+        if (document.visibilityState === 'visible' && (shown.get().timer !== null || given !== null)) {
             void refreshTimer();
         }
     });
@@ -116,12 +112,12 @@ export function takeGiven(person: string, timer: TimerProps | null): void {
 
 /** Does something with the timer at once, and has the server do it. */
 export function actOnTimer(person: string, act: TimerAct): void {
-    const { timer } = shown;
+    const { timer } = shown.get();
     const now = performance.now();
     const local = new Date(Date.now() - new Date().getTimezoneOffset() * 60_000).toISOString().slice(0, 16);
     const seen = timer === null || timer.id === 0 ? null : { timer: timer.id, version: timer.version };
     const waits = !queueOf(person).isEmpty();
-    show({ ...afterAct(shown, act, now, local), message: null, isRefused: false });
+    show({ ...afterAct(shown.get(), act, now, local), message: null, isRefused: false });
     queueOf(person).add(act, waits ? null : seen);
 }
 
@@ -132,15 +128,5 @@ export function forgetMessage(): void {
 
 /** The timer as it is shown. */
 export function useTimer(): TimerShown {
-    return useSyncExternalStore(
-        (tell) => {
-            listeners.add(tell);
-
-            return () => {
-                listeners.delete(tell);
-            };
-        },
-        () => shown,
-        () => shown,
-    );
+    return useStore(shown);
 }
