@@ -1,6 +1,7 @@
 import { useSyncExternalStore } from 'react';
 
-const query = '(max-width: 767px)';
+// Paper is narrow too, but shows all days.
+const query = 'screen and (max-width: 767px)';
 
 /** Whether the page is so narrow that a week is shown a day at a time. */
 export function useNarrow(): boolean {

@@ -1,4 +1,5 @@
 import { useCovered } from '@/lib/covered';
+import { wholeDate } from '@/lib/days';
 import { route } from '@/lib/route';
 import { keepOffline } from '@/lib/offline';
 import { useShared } from '@/lib/shared';
@@ -46,7 +47,7 @@ interface ShellProps {
 
 /** The frame of every page: the sections in one line, what was just done, and the work below. */
 export function Shell({ children, skipTo = '#page' }: ShellProps) {
-    const { signedIn, refusal, done } = useShared();
+    const { signedIn, refusal, done, today } = useShared();
     const isCovered = useCovered();
     useGivenTimer(signedIn);
     useOffline(signedIn);
@@ -90,6 +91,9 @@ export function Shell({ children, skipTo = '#page' }: ShellProps) {
                         </p>
                     )}
                     {children}
+                    {signedIn !== null && (
+                        <p className="print-only mt-2 text-faded">{text.printed(signedIn.name, wholeDate(today))}</p>
+                    )}
                 </main>
             </div>
             {done !== null && (

@@ -10,6 +10,8 @@ import { MeasureHeading } from './MeasureHeading';
 
 const copy = text.comparePage;
 
+const FIGURES_ON_UPRIGHT_PAPER = 5;
+
 /** What of a comparison every row needs. */
 export interface CompareTools {
     comparison: ComparisonProps;
@@ -30,9 +32,15 @@ export function CompareTable({ comparison, asked, format }: CompareTableProps) {
         asked: { ...asked, page: comparison.page },
         format,
     };
+    const isWide = comparison.across !== null || comparison.measures.length > FIGURES_ON_UPRIGHT_PAPER;
 
     return (
-        <div className="relative min-w-0 overflow-x-auto" role="region" aria-label={text.compare} tabIndex={0}>
+        <div
+            className={clsx('relative min-w-0 overflow-x-auto', isWide && 'printed-wide')}
+            role="region"
+            aria-label={text.compare}
+            tabIndex={0}
+        >
             {comparison.across !== null && <Explanation comparison={comparison} />}
             <table className="w-full border-collapse">
                 <Head tools={tools} />

@@ -20,7 +20,7 @@ interface LoadTableProps {
 /** People by weeks or days: load of expected hours, and in words what is over or free. */
 export function LoadTable({ load, asked, format }: LoadTableProps) {
     return (
-        <div className="relative min-w-0 overflow-x-auto" role="region" aria-label={copy.title} tabIndex={0}>
+        <div className="printed-wide relative min-w-0 overflow-x-auto" role="region" aria-label={copy.title} tabIndex={0}>
             <table className="w-full border-collapse">
                 <thead className="text-faded">
                     <tr>

@@ -26,7 +26,7 @@ interface MonthTableProps {
 export function MonthTable({ name, month, counting, grid, events, isFilling, onFill }: MonthTableProps) {
     return (
         <GridElements value={grid.elements}>
-            <div className="relative mt-3 overflow-x-auto">
+            <div className="printed-wide relative mt-3 overflow-x-auto">
                 <table
                     role="grid"
                     aria-label={copy.table(name)}

@@ -47,7 +47,7 @@ export function Grid({ page }: { page: SheetPage }) {
                     aria-multiselectable
                     aria-rowcount={rows.length > SCREENFUL ? rows.length + 2 : undefined}
                     data-column={place.column}
-                    className="mt-1 w-full table-fixed border-collapse touch-pan-y"
+                    className="printed-wide mt-1 w-full table-fixed border-collapse touch-pan-y"
                     {...events}
                 >
                     <GridHead days={sheet.days} format={format} />

@@ -71,6 +71,7 @@ export const sharedText = {
         remove: (name: string) => `Remove ${name}`,
         lost: 'The list could not be loaded. Type again to retry.',
     },
+    printed: (name: string, day: string) => `Printed by ${name} on ${day}`,
     unanswered: {
         page: 'The server could not be reached, so the page was not loaded.',
         act: 'The server did not answer, so this may not have been saved. Check before you try again.',
