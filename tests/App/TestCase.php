@@ -156,7 +156,10 @@ abstract class TestCase extends LaravelTestCase
             }
         });
 
-        return PageProps::of($props);
+        $given = PageProps::of($props);
+        self::assertMatchesRegularExpression('/^\d{4}-\d\d-\d\d$/', $given->text('today'), 'The frame of every page asks for today: no page may be given something else by that name.');
+
+        return $given;
     }
 
     /** @return list<mixed> one field of each of the rows that a page was given */

@@ -51,9 +51,9 @@ final class FirstStartTest extends TestCase
     public function test_what_comes_next_is_listed_until_time_is_recorded(): void
     {
         $this->post($this->link(), self::GIVEN);
-        $steps = fn (): array => array_column(array_map(static fn ($step): array => [$step->text('step'), $step->value('isDone')], $this->whoAsks()->given('/office')->rows('today.steps')), 1, 0);
+        $steps = fn (): array => array_column(array_map(static fn ($step): array => [$step->text('step'), $step->value('isDone')], $this->whoAsks()->given('/office')->rows('needs.steps')), 1, 0);
         self::assertSame(['organisation' => true, 'people' => false, 'clients' => false, 'project' => false, 'rules' => false, 'rates' => false, 'week' => false], $steps());
-        self::assertNull($this->whoAsks()->given('/office')->value('today.period'));
+        self::assertNull($this->whoAsks()->given('/office')->value('needs.period'));
 
         $this->whoAsks()->post('/office/clients', [])->assertStatus(405);
         $this->whoAsks()->post('/office/directory/clients', ['name' => 'Harbour Board'])->assertSessionHas('message', 'Harbour Board is added.');
@@ -64,7 +64,7 @@ final class FirstStartTest extends TestCase
     public function test_time_that_is_recorded_ends_the_list(): void
     {
         $this->import(Lighthouse::files(['entries.csv' => "person,project,task,role,date,hours,state\nada,LENS,FIT,surveyor,2026-06-16,8,draft\n"]));
-        self::assertSame([], $this->actingAs($this->person('kit'))->given('/office')->value('today.steps'));
+        self::assertSame([], $this->actingAs($this->person('kit'))->given('/office')->value('needs.steps'));
     }
 
     public function test_once_somebody_is_there_nothing_sets_up_again(): void

@@ -30,12 +30,12 @@ final class TodayTest extends TestCase
         $kit->put('/office/rules', ['rule' => 'note_short', 'severity' => 'information', 'limit' => '8', 'from' => '2026-06-22', 'team' => null, 'project' => null])->assertRedirect();
 
         $kit->get('/office')->assertOk()->assertInertia(static fn (AssertableInertia $page) => $page->component('Office')
-            ->where('today.period', ['until' => '2026-05-31', 'open' => 1])
-            ->where('today.estimates', 0)
-            ->where('today.failed', 1)
-            ->where('today.settings.1.name', 'rules')
-            ->where('today.settings.1.changedBy', 'Kit Ness')
-            ->where('today.settings.3', ['name' => 'routes', 'changedAt' => null, 'changedBy' => null])
+            ->where('needs.period', ['until' => '2026-05-31', 'open' => 1])
+            ->where('needs.estimates', 0)
+            ->where('needs.failed', 1)
+            ->where('needs.settings.1.name', 'rules')
+            ->where('needs.settings.1.changedBy', 'Kit Ness')
+            ->where('needs.settings.3', ['name' => 'routes', 'changedAt' => null, 'changedBy' => null])
             ->missing('lateWeek')
             ->loadDeferredProps(static fn (AssertableInertia $deferred) => $deferred
                 ->where('lateWeek.week', '2026-W24')
@@ -51,13 +51,13 @@ final class TodayTest extends TestCase
         $this->traced(AuditTrailSubject::Question, 'Which harbour?', 'save', $kit);
         $this->traced(AuditTrailSubject::Question, 'Which harbour?', 'answer', $lee);
         $this->actingAs($kit)->get('/office')->assertInertia(static fn (AssertableInertia $page) => $page
-            ->where('today.settings.0.name', 'periods')->where('today.settings.0.changedBy', 'Lee Tor')
-            ->where('today.settings.2.name', 'questions')->where('today.settings.2.changedBy', 'Kit Ness')
-            ->where('today.settings.3.changedBy', null));
+            ->where('needs.settings.0.name', 'periods')->where('needs.settings.0.changedBy', 'Lee Tor')
+            ->where('needs.settings.2.name', 'questions')->where('needs.settings.2.changedBy', 'Kit Ness')
+            ->where('needs.settings.3.changedBy', null));
 
         $this->traced(AuditTrailSubject::Period, '2026-05-31', 'close', $kit);
 
-        $this->get('/office')->assertInertia(static fn (AssertableInertia $page) => $page->where('today.settings.0.changedBy', 'Kit Ness'));
+        $this->get('/office')->assertInertia(static fn (AssertableInertia $page) => $page->where('needs.settings.0.changedBy', 'Kit Ness'));
     }
 
     private function traced(AuditTrailSubject $subject, string $name, string $act, Person $by): void
@@ -69,6 +69,6 @@ final class TodayTest extends TestCase
     {
         DB::table('organisations')->update(['closed_until' => '2026-05-31']);
 
-        $this->actingAs($this->person('kit'))->get('/office')->assertInertia(static fn (AssertableInertia $page) => $page->where('today.period', null));
+        $this->actingAs($this->person('kit'))->get('/office')->assertInertia(static fn (AssertableInertia $page) => $page->where('needs.period', null));
     }
 }

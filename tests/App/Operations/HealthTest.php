@@ -91,8 +91,8 @@ final class HealthTest extends TestCase
         $this->travel(20)->minutes();
         $given = $this->actingAs($this->person('kit'))->given('/office');
 
-        self::assertSame(['queue', 'scheduler'], self::each($given->value('today.failing'), 'check'));
-        self::assertSame(now('UTC')->subMinutes(20)->format('Y-m-d\TH:i:s\Z'), $given->text('today.failing.0.lastSeen'));
+        self::assertSame(['queue', 'scheduler'], self::each($given->value('needs.failing'), 'check'));
+        self::assertSame(now('UTC')->subMinutes(20)->format('Y-m-d\TH:i:s\Z'), $given->text('needs.failing.0.lastSeen'));
     }
 
     public function test_the_office_has_failed_jobs_tried_again(): void

@@ -121,7 +121,7 @@ final class WebhooksTest extends TestCase
         Artisan::call('moss:webhooks');
         self::assertSame([420, 60], array_map(static fn (array $event): mixed => data_get($event, 'after.minutes'), $this->network->receiver->events()));
         $this->actingAs($this->person('kit'));
-        self::assertSame([1, 0], [$this->given('/office')->int('today.undelivered'), $this->given('/office/webhooks')->int('webhooks.rows.0.waiting')]);
+        self::assertSame([1, 0], [$this->given('/office')->int('needs.undelivered'), $this->given('/office/webhooks')->int('webhooks.rows.0.waiting')]);
         $given = WebhookMessage::query()->where('state', WebhookState::GivenUp)->sole();
         $page = $this->given('/office/webhooks/1/messages/'.$given->id);
         self::assertSame('No answer came.', $page->value('shown.attempts.0.failure'));

@@ -21,7 +21,7 @@ final class OfficeController
         Gate::authorize('keep', Organisation::class);
 
         return Inertia::render('Office', [
-            'today' => $today->of($office),
+            'needs' => $today->of($office),
             'lateWeek' => Inertia::defer(static fn (): LateWeekProps => $today->lateWeek($office), rescue: true),
         ]);
     }

@@ -12,12 +12,12 @@ import { todayItems, type TodayItem } from './todayItems';
 const copy = officeText.officePage.today;
 
 /** Where the time office begins: what needs it today, and what it has set, each with its last change. */
-export function TodayPage({ today, lateWeek }: { today: TodayProps; lateWeek?: LateWeekProps }) {
-    const items = todayItems(today, lateWeek ?? null);
+export function TodayPage({ needs, lateWeek }: { needs: TodayProps; lateWeek?: LateWeekProps }) {
+    const items = todayItems(needs, lateWeek ?? null);
 
     return (
         <OfficeShell title={copy.name} finding={copy.finding(items.length)}>
-            {today.steps.length > 0 && <FirstSteps steps={today.steps} />}
+            {needs.steps.length > 0 && <FirstSteps steps={needs.steps} />}
             <div className="mt-3 grid grid-cols-[minmax(0,1fr)] gap-x-12 gap-y-6 lg:grid-cols-[minmax(0,1.1fr)_minmax(0,1fr)]">
                 <section aria-labelledby="needs">
                     <h2 id="needs">{copy.needs}</h2>
@@ -32,7 +32,7 @@ export function TodayPage({ today, lateWeek }: { today: TodayProps; lateWeek?: L
                 <section aria-labelledby="settings">
                     <h2 id="settings">{copy.settings}</h2>
                     <ul>
-                        {today.settings.map((setting) => (
+                        {needs.settings.map((setting) => (
                             <Setting key={setting.name} setting={setting} />
                         ))}
                     </ul>
