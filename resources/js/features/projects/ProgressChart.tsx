@@ -2,6 +2,7 @@ import { dayAndMonth } from '@/lib/days';
 import { hoursWithUnit } from '@/lib/hours';
 import { text } from '@/lib/text';
 import type { ProgressProps, ProgressWeekProps, HoursFormat } from '@/types/generated/props';
+import clsx from 'clsx';
 import { monthsOf, placeOf, points, scaleOf } from './progressScale';
 
 interface CourseChartProps {
@@ -58,14 +59,21 @@ export function ProgressChart({ progress: { weeks, thisWeek }, label, format }: 
                 </div>
                 <div className="relative h-5 text-[0.85em] text-faded">
                     {monthsOf(weeks).map(({ index, monday }) => (
-                        <span key={monday} className="absolute whitespace-nowrap" style={{ left: share(index) }}>
+                        <span
+                            key={monday}
+                            className="absolute whitespace-nowrap"
+                            style={{ left: `min(${share(index)}, 100% - 3.5rem)` }}
+                        >
                             {dayAndMonth(monday)}
                         </span>
                     ))}
                 </div>
                 {now >= 0 && now < weeks.length && (
                     <span
-                        className="absolute top-5 bottom-5 border-s border-dashed border-ink ps-1 text-[0.85em]"
+                        className={clsx(
+                            'absolute top-5 bottom-5 border-dashed border-ink text-[0.85em] whitespace-nowrap',
+                            (now + 1) / weeks.length < 0.8 ? 'border-s ps-1' : '-translate-x-full border-e pe-1',
+                        )}
                         style={{ left: share(now + 1) }}
                     >
                         {text.progress.today}
