@@ -53,6 +53,8 @@ async function violations(page: Page, asked: axe.RunOnly): Promise<string[]> {
 
 /** What a scan of the page as it is finds wrong, in both themes. */
 export async function findings(page: Page, over: 'page' | 'list' = 'page'): Promise<string[]> {
+    // A page that is still being made has nothing that could be wrong, and no heading.
+    await page.locator('h1').first().waitFor({ state: 'attached' });
     if (!(await page.evaluate(() => 'axe' in window))) {
         await page.evaluate(rules);
     }
