@@ -68,7 +68,7 @@ return [
         'manager' => 'project manager',
         'role' => 'role',
         'charge-code' => 'charge code',
-        'billable' => 'whether it is billable',
+        'billable' => 'billable or not',
         'field' => 'own field',
         'quarter' => 'quarter',
         'month' => 'month',

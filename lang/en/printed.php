@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-/* What stands on every page that is printed as PDF. */
+/* What stands on files that people read. */
 return [
     'made' => 'Made by :name on :at',
     'page' => 'Page {PAGE_NUM} of {PAGE_COUNT}',

@@ -4,11 +4,7 @@ declare(strict_types=1);
 
 namespace App\Support\Files;
 
-use App\Models\Person;
-use App\Support\Language\LocalFormat;
 use App\Support\Language\Wording;
-use DateTimeImmutable;
-use DateTimeZone;
 use Dompdf\Dompdf;
 use Dompdf\Options;
 
@@ -29,11 +25,5 @@ final class PdfFile
         $canvas->page_text(self::POINTS_OF_MARGIN, $canvas->get_height() - 26, Wording::of('printed.page'), $pdf->getFontMetrics()->getFont('DejaVu Serif') ?? '', 7, self::GREY);
 
         return (string) $pdf->output();
-    }
-
-    /** Who made it and when, as it was for them. */
-    public static function made(Person $by, DateTimeImmutable $at): string
-    {
-        return Wording::of('printed.made', ['name' => $by->name, 'at' => LocalFormat::moment($at->setTimezone(new DateTimeZone($by->timezone ?? 'UTC')))]);
     }
 }

@@ -10,6 +10,7 @@ use App\Models\BillingMapping;
 use App\Models\Organisation;
 use App\Pay\PayPremiums;
 use App\Support\Files\CsvFile;
+use App\Support\Files\MadeBy;
 use App\Support\Files\PdfFile;
 use App\Support\Files\Spreadsheet\SheetCell;
 use App\Support\Files\Spreadsheet\XlsxFile;
@@ -76,7 +77,7 @@ final readonly class BillingDocument
             }
         }
         $html = $this->views->make('billing', [
-            'file' => $file, 'title' => self::title($file), 'headings' => array_values($columns), 'rows' => $rows, 'all' => $all, 'hours' => LocalFormat::decimal(HoursFormat::exact($file->minutes)), 'made' => PdfFile::made($file->madeBy, new DateTimeImmutable($file->made_at)),
+            'file' => $file, 'title' => self::title($file), 'headings' => array_values($columns), 'rows' => $rows, 'all' => $all, 'hours' => LocalFormat::decimal(HoursFormat::exact($file->minutes)), 'made' => MadeBy::of($file->madeBy, new DateTimeImmutable($file->made_at)),
             'numbers' => array_keys(array_intersect(array_keys($columns), self::NUMBERS)), 'isNarrow' => count($columns) > self::MOST_COLUMNS,
             'amount' => $file->kind === BillingKind::Bill ? Organisation::query()->sole()->currency.' '.LocalFormat::decimal($file->amount_cents->toString()) : null,
         ])->render();

@@ -7,7 +7,7 @@ namespace App\Features\Compare\Files;
 use App\Features\Compare\Queries\ComparisonQuestion;
 use App\Features\Compare\Queries\GroupNames;
 use App\Models\Person;
-use App\Support\Files\PdfFile;
+use App\Support\Files\MadeBy;
 use App\Support\Language\LocalFormat;
 use App\Support\Language\Wording;
 use DateTimeImmutable;
@@ -30,7 +30,7 @@ final readonly class ComparisonHeading
             $name === '' ? GroupWords::title($terms) : $name,
             Wording::of('compare.days', ['first' => LocalFormat::wholeDay($terms->days->first()), 'last' => LocalFormat::wholeDay($terms->days->last())]),
             self::filters($asked),
-            PdfFile::made($reader, $now),
+            MadeBy::of($reader, $now),
         );
     }
 

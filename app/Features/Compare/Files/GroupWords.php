@@ -18,22 +18,20 @@ final class GroupWords
     /** What is compared, as a title: by what, and what stands across. */
     public static function title(ComparisonTerms $terms): string
     {
-        $by = self::within($terms->by, $terms);
-        $title = $terms->then === null ? Wording::of('compare.title', ['by' => $by]) : Wording::of('compare.title_of_two', ['by' => $by, 'then' => self::within($terms->then, $terms)]);
+        $by = self::grouping($terms->by, $terms, 'by');
+        $title = $terms->then === null ? Wording::of('compare.title', ['by' => $by]) : Wording::of('compare.title_of_two', ['by' => $by, 'then' => self::grouping($terms->then, $terms, 'by')]);
 
         return $terms->across === null ? $title : Wording::of('compare.title_across', ['title' => $title, 'across' => Wording::of('compare.across.'.$terms->across->value)]);
     }
 
-    /** A grouping in the middle of a sentence. */
-    private static function within(Grouping $grouping, ComparisonTerms $terms): string
+    /**
+     * What is compared by: of an own field, its name.
+     *
+     * @param  'groupings'|'by'  $words  as a heading, or in the middle of a sentence
+     */
+    public static function grouping(Grouping $grouping, ComparisonTerms $terms, string $words = 'groupings'): string
     {
-        return $grouping === Grouping::OwnField && $terms->field !== null ? $terms->field->name : Wording::of('compare.by.'.$grouping->value);
-    }
-
-    /** What is compared by: of an own field, its name. */
-    public static function grouping(Grouping $grouping, ComparisonTerms $terms): string
-    {
-        return $grouping === Grouping::OwnField && $terms->field !== null ? $terms->field->name : Wording::of('compare.groupings.'.$grouping->value);
+        return $grouping === Grouping::OwnField && $terms->field !== null ? $terms->field->name : Wording::of("compare.$words.$grouping->value");
     }
 
     /** The group of a line. */

@@ -10,6 +10,7 @@ use App\Models\ExpenseStatementKind;
 use App\Models\ExpenseStatementLine;
 use App\Support\Database\Rows;
 use App\Support\Files\CsvFile;
+use App\Support\Files\MadeBy;
 use App\Support\Files\PdfFile;
 use App\Support\Files\SpreadsheetText;
 use App\Support\Language\LocalFormat;
@@ -68,7 +69,7 @@ final readonly class StatementDocument
         }
         ksort($sums, SORT_STRING);
         $html = $this->views->make('expense-statement', [
-            'title' => self::title($statement), 'currency' => $currencies->own->code, 'sum' => LocalFormat::decimal($statement->amount_cents->toString()), 'made' => PdfFile::made($statement->madeBy, new DateTimeImmutable($statement->made_at)), 'headings' => self::headings($currencies->own->code), 'rows' => $rows, 'all' => count($expenses),
+            'title' => self::title($statement), 'currency' => $currencies->own->code, 'sum' => LocalFormat::decimal($statement->amount_cents->toString()), 'made' => MadeBy::of($statement->madeBy, new DateTimeImmutable($statement->made_at)), 'headings' => self::headings($currencies->own->code), 'rows' => $rows, 'all' => count($expenses),
             'sums' => array_map(static fn (array $sum): array => [$sum[0], self::money($sum[1], $sum[2]), LocalFormat::decimal(Money::ofCents($sum[3])->toString())], array_values($sums)),
         ])->render();
         $pdf = PdfFile::of($html, true);
