@@ -134,6 +134,19 @@ test.describe('what is typed is never lost', () => {
         await expect(lost).toBeHidden();
     });
 
+    test('when a part of the application cannot be had, the page that needs it says so', async ({ page }) => {
+        const part = /\/assets\/Expenses-[^/]*\.js$/;
+        await page.route(part, (route) => route.abort());
+        await page.getByRole('link', { name: 'Expenses' }).click();
+        const lost = page.getByRole('alert').filter({ hasText: 'the page was not loaded' });
+        await expect(lost).toBeVisible();
+        await expect(page.getByRole('grid')).toBeVisible();
+
+        await page.unroute(part);
+        await lost.getByRole('button', { name: 'Try again' }).click();
+        await expect(page.getByRole('heading', { level: 1, name: /^Expenses/ })).toBeVisible();
+    });
+
     test('when what a page shows a little later does not come, it can be tried again', async ({ page }) => {
         await signIn(page, 'idris.calloway', '/projects');
         await page.route('**/projects/LANTERN', (route) =>

@@ -17,10 +17,11 @@ export function watchVisits(): void {
             unanswered.set(null);
         }
     });
-    router.on('networkError', () => {
+    router.on('networkError', ({ detail: { error } }) => {
         isLost = true;
 
-        return false;
+        // Anything else that went wrong, such as a part of the application that is not to be had, is told where faults are looked for.
+        return error.name !== 'HttpNetworkError';
     });
     router.on('httpException', ({ detail: { response } }) => {
         // A fault of the application comes as a page that says what is wrong.
