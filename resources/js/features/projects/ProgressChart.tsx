@@ -70,9 +70,10 @@ export function ProgressChart({ progress: { weeks, thisWeek }, label, format }: 
                 </div>
                 {now >= 0 && now < weeks.length && (
                     <span
+                        // Towards the end of the weeks the words stand before the line, below what has been summed up by then.
                         className={clsx(
                             'absolute top-5 bottom-5 border-dashed border-ink text-[0.85em] whitespace-nowrap',
-                            (now + 1) / weeks.length < 0.8 ? 'border-s ps-1' : '-translate-x-full border-e pe-1',
+                            (now + 1) / weeks.length < 0.8 ? 'border-s ps-1' : '-translate-x-full border-e pe-1 pt-24',
                         )}
                         style={{ left: share(now + 1) }}
                     >
