@@ -169,8 +169,24 @@ test('an empty plan takes pasted rows, and a task with hours remaining is marked
     await page.getByLabel('Project name', { exact: true }).fill('Gull tower door');
     await page.keyboard.press('Enter');
     await page.getByRole('textbox', { name: 'Paste rows here' }).focus();
-    await paste(page, 'Task\tWho\tHours\nHang the door\tCleo Fenn\t12\nPaint it\tDara Voe\t8');
+    const rows = 'Task\tWho\tHours\tFrom\tTo\nHang the door\tCleo Fenn\t12\t22 Jun\t26/6';
+    await paste(page, `${rows}\nPaint it\tDara Voe\t8\tsoon\t`);
+    const said = page.getByText('Row 2, “Paint it”. First day: “soon” is not a date. Enter one such as 2026-06-17.');
+    await expect(said).toBeVisible();
+    await page.getByRole('textbox', { name: 'Paste rows here' }).focus();
+    await paste(page, `${rows}\nPaint it\tDara Voe\t8\t29.6.2026\t`);
     await expect(page.getByText(/^2 tasks, 20\sh planned/)).toBeVisible();
+    await expect(said).toBeHidden();
+    await expect(planCell(page, 'First day', 'Cleo Fenn on Hang the door')).toHaveText('22 Jun');
+    await expect(planCell(page, 'Last day', 'Cleo Fenn on Hang the door')).toHaveText('26 Jun');
+    // A day is typed as one reads it, and changed as one types it.
+    await goToPlan(page, 'Last day', 'Cleo Fenn on Hang the door');
+    await page.keyboard.press('F2');
+    await expect(page.getByRole('textbox', { name: 'Last day, Cleo Fenn on Hang the door' })).toHaveValue('26 Jun 2026');
+    await page.keyboard.press('Escape');
+    await page.keyboard.type('8 jan 27');
+    await page.keyboard.press('Enter');
+    await expect(planCell(page, 'Last day', 'Cleo Fenn on Hang the door')).toHaveText('8 Jan 2027');
 
     const remarks = page.getByRole('complementary', { name: 'Remarks' });
     await goToPlan(page, 'Task, assignee', 'Hang the door');

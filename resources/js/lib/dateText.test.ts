@@ -40,6 +40,7 @@ describe('a date as it is typed, on Wednesday 17 June 2026', () => {
 
     it.each([
         ['en-US', '11/28', '2026-11-28'],
+        ['en-US', '1.7.2026', '2026-07-01'],
         ['de-DE', '28.11.2026', '2026-11-28'],
         ['de-DE', '3. März', '2026-03-03'],
         ['de-DE', '3 mrz', null],

@@ -54,7 +54,7 @@ function yearOf(text: string): number {
 }
 
 /**
- * Reads a day as people type it: `28 nov`, `nov 28 2026`, `28/11` in the order of the locale, `2026-11-28`, `fri` for the
+ * Reads a day as people type it: `28 nov`, `nov 28 2026`, `28.11.`, `28/11` in the order of the locale, `2026-11-28`, `fri` for the
  * next Friday from today on, `+3` for three days from today. Null where it names no day.
  */
 export function readDate(text: string, today: IsoDay, locale: string): IsoDay | null {
@@ -72,7 +72,8 @@ export function readDate(text: string, today: IsoDay, locale: string): IsoDay | 
     );
     if (figures !== null) {
         const [one, other] = [Number(figures[1]), Number(figures[2])];
-        const [day, month] = isMonthFirst(locale) ? [other, one] : [one, other];
+        // Where dots stand between figures, the day comes first everywhere.
+        const [day, month] = isMonthFirst(locale) && !/\d\.\d/.test(text) ? [other, one] : [one, other];
 
         return figures[3] === undefined ? nearest(today, month, day) : iso(yearOf(figures[3]), month, day);
     }

@@ -62,8 +62,9 @@ final class PlanTest extends TestCase
             ->assertJsonPath('faults', [
                 '5.who' => 'No person or team is called “zoe”. Enter a name or code.',
                 '5.planned' => 'Planned: “much” is not valid. Enter hours, such as 160, 7.5, 7:30, 7h 30m or 450m.',
-                '5.startsOn' => 'First day: “soon” is not valid. Enter a date as YYYY-MM-DD.',
-            ]);
+                '5.startsOn' => 'First day: “soon” is not a date. Enter one such as 2026-06-17.',
+            ])
+            ->assertJsonPath('message', 'Row 6, “Ring it”. No person or team is called “zoe”. Enter a name or code. Row 6, “Ring it”. Planned: “much” is not valid. Enter hours, such as 160, 7.5, 7:30, 7h 30m or 450m. Row 6, “Ring it”. First day: “soon” is not a date. Enter one such as 2026-06-17.');
         self::assertSame(0, Task::query()->where('code', 'CAST-THE-BELL')->count());
 
         $this->postJson('/projects/LENS/plan', ['lines' => $lines])->assertOk();
@@ -109,7 +110,7 @@ final class PlanTest extends TestCase
         yield 'a budget' => ['task', ['budget' => '4000.50'], null];
         yield 'a budget of words' => ['task', ['budget' => 'lots'], 'Budget: “lots” is not valid. Enter an amount with a decimal point and at most two decimal places, such as 1250.50.'];
         yield 'days' => ['task', ['startsOn' => '2026-06-10', 'endsOn' => '2026-06-10'], null];
-        yield 'a day that is none' => ['task', ['startsOn' => '2026-02-30'], 'First day: “2026-02-30” is not valid. Enter a date as YYYY-MM-DD.'];
+        yield 'a day that is none' => ['task', ['startsOn' => '2026-02-30'], 'First day: “2026-02-30” is not a date. Enter one such as 2026-06-17.'];
         yield 'a new phase' => ['task', ['phase' => 'Glass'], null];
         yield 'no phase' => ['task', ['phase' => ''], null];
         yield 'somebody else for what somebody recorded' => ['assignment', ['assignee' => 'person:bo'], 'Ada Moor has recorded time or an estimate on Fit the lens, so this row cannot be removed or reassigned. Reduce its hours or set an earlier last day instead.'];

@@ -70,7 +70,7 @@ final class AddPlanLines
                 }
             }
             if ($this->faults !== []) {
-                throw PlanRefused::with($this->faults);
+                throw PlanRefused::ofLines($this->faults, $lines);
             }
             $this->fields->save($actor, $project);
             $this->totals->handle($this->auditTrail->write());

@@ -67,7 +67,7 @@ final readonly class PlanText
         try {
             $day = Day::of($text);
         } catch (NotADay) {
-            throw self::expected($field, 'day', $text);
+            throw new DomainException(Wording::refusal('plan_row.day', ['field' => Wording::refusal('plan_row.fields.'.$field), 'text' => self::shortened($text)]));
         }
         $fault = WorkDay::fault($text);
 
@@ -129,7 +129,12 @@ final readonly class PlanText
     public static function expected(string $field, string $what, string $text): DomainException
     {
         return new DomainException(Wording::refusal('plan_row.expected', [
-            'field' => Wording::refusal('plan_row.fields.'.$field), 'text' => mb_strimwidth($text, 0, 40, '…', 'UTF-8'), 'expected' => Wording::of('exchange.expected.'.$what),
+            'field' => Wording::refusal('plan_row.fields.'.$field), 'text' => self::shortened($text), 'expected' => Wording::of('exchange.expected.'.$what),
         ]));
+    }
+
+    private static function shortened(string $text): string
+    {
+        return mb_strimwidth($text, 0, 40, '…', 'UTF-8');
     }
 }

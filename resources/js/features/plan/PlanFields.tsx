@@ -18,6 +18,7 @@ export function PlanFields({ row, acts, format }: PlanFieldsProps) {
         <div className="grid grid-cols-3 gap-x-3">
             {fields.map((field) => {
                 const own = textOf(row, field, format);
+                // Days are read as people type them.
                 const shown = own !== '' && field !== 'planned' ? wholeDate(own) : own;
                 const fault = acts.faults[`${row.key}.${field}`];
                 const label = text.plan.columns[field] ?? field;
@@ -28,14 +29,14 @@ export function PlanFields({ row, acts, format }: PlanFieldsProps) {
                         <input
                             // What the server says replaces what was typed.
                             key={own}
-                            defaultValue={own}
+                            defaultValue={shown}
                             inputMode={field === 'planned' ? 'decimal' : 'text'}
                             maxLength={40}
                             aria-invalid={fault !== undefined}
                             className="min-h-9 w-full border-b border-edge bg-sheet px-1"
                             onBlur={(event) => {
                                 const typed = event.target.value.trim();
-                                if (typed !== own) {
+                                if (typed !== shown) {
                                     void acts.change(...changesOf(row, field, typed, own));
                                 }
                             }}

@@ -151,7 +151,7 @@ function PlanFoot({ acts, onPanel }: { acts: PlanActs; onPanel: (panel: PlanPane
             >
                 {text.week.undo}
             </button>
-            <span role="status" className="pencilled">
+            <span role="status" className={acts.isRefused && !acts.isSaving ? 'text-brick' : 'pencilled'}>
                 {acts.isSaving ? text.week.saving : acts.said}
             </span>
         </p>

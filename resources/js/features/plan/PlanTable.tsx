@@ -20,13 +20,13 @@ interface PlanTableProps {
 }
 
 const widths: Record<string, string> = {
-    name: 'w-[25%]',
-    code: 'w-[12%]',
+    name: 'w-[24%]',
+    code: 'w-[13%]',
     phase: 'w-[10%]',
-    planned: 'w-[5.2rem]',
-    budget: 'w-[6rem]',
-    startsOn: 'w-[5.6rem]',
-    endsOn: 'w-[5.6rem]',
+    planned: 'w-[5rem]',
+    budget: 'w-[5.6rem]',
+    startsOn: 'w-[6.4rem]',
+    endsOn: 'w-[6.4rem]',
 };
 
 /** About how high a row is, with those who were on the task when it is compared with another day, in pixels. */

@@ -1,4 +1,4 @@
-import { dayOf } from '@/lib/days';
+import { dayOf, wholeDate } from '@/lib/days';
 import { printHours, typedHours } from '@/lib/hours';
 import { printMoney } from '@/lib/money';
 import type { HoursFormat, PlanAssignmentProps, PlanProps, PlanTaskProps } from '@/types/generated/props';
@@ -21,28 +21,35 @@ export interface Column {
     task: TaskField | null;
     assignment: AssignmentField | null;
     isFigure: boolean;
+    isDay: boolean;
     /** Of an own field, what it is called. */
     name?: string;
 }
 
+const figures: ReadonlySet<string> = new Set(['planned', 'budget']);
+
+const days: ReadonlySet<string> = new Set(['startsOn', 'endsOn']);
+
 export function columnsOf(plan: Pick<PlanProps, 'seesMoney' | 'taskFields'>): Column[] {
-    const columns: Column[] = [
-        { key: 'name', task: 'name', assignment: 'assignee', isFigure: false },
-        { key: 'code', task: 'code', assignment: 'role', isFigure: false },
-        { key: 'phase', task: 'phase', assignment: null, isFigure: false },
-        { key: 'planned', task: 'planned', assignment: 'planned', isFigure: true },
-        { key: 'budget', task: 'budget', assignment: null, isFigure: true },
-        { key: 'startsOn', task: 'startsOn', assignment: 'startsOn', isFigure: false },
-        { key: 'endsOn', task: 'endsOn', assignment: 'endsOn', isFigure: false },
-        { key: 'chargeCode', task: 'chargeCode', assignment: null, isFigure: false },
+    const columns: Omit<Column, 'isFigure' | 'isDay'>[] = [
+        { key: 'name', task: 'name', assignment: 'assignee' },
+        { key: 'code', task: 'code', assignment: 'role' },
+        { key: 'phase', task: 'phase', assignment: null },
+        { key: 'planned', task: 'planned', assignment: 'planned' },
+        { key: 'budget', task: 'budget', assignment: null },
+        { key: 'startsOn', task: 'startsOn', assignment: 'startsOn' },
+        { key: 'endsOn', task: 'endsOn', assignment: 'endsOn' },
+        { key: 'chargeCode', task: 'chargeCode', assignment: null },
     ];
 
     return [
-        ...columns.filter(({ key }) => key !== 'budget' || plan.seesMoney),
+        ...columns
+            .filter(({ key }) => key !== 'budget' || plan.seesMoney)
+            .map((column) => ({ ...column, isFigure: figures.has(column.key), isDay: days.has(column.key) })),
         ...plan.taskFields.map(({ code, name, kind }): Column => {
             const field: OwnTaskField = `own:${code}`;
 
-            return { key: field, task: field, assignment: null, isFigure: kind === 'number', name };
+            return { key: field, task: field, assignment: null, isFigure: kind === 'number', isDay: kind === 'date', name };
         }),
     ];
 }
@@ -211,5 +218,13 @@ export function shownIn(row: PlanRow, column: Column, format: HoursFormat, year:
         return '';
     }
 
-    return field === 'startsOn' || field === 'endsOn' ? dayOf(own, year) : field === 'budget' ? printMoney(own, '') : own;
+    return column.isDay ? dayOf(own, year) : field === 'budget' ? printMoney(own, '') : own;
+}
+
+/** What typing over a cell begins with: a day as people read it. */
+export function typedIn(row: PlanRow, column: Column, format: HoursFormat): string {
+    const field = fieldOf(row, column);
+    const own = field === null ? '' : textOf(row, field, format);
+
+    return column.isDay && own !== '' ? wholeDate(own) : own;
 }

@@ -1,9 +1,12 @@
+import { locale } from '@/lib/locale';
+import { useShared } from '@/lib/shared';
 import { text } from '@/lib/text';
 import { useStable } from '@/lib/useStable';
 import { noHistory, redoing, undoing, withAct } from '@/ui/grid/history';
 import type { HoursFormat, PlanAssignmentProps, PlanProps } from '@/types/generated/props';
 import { useRef } from 'react';
 import type { PastedLine } from './pastedLines';
+import { dayFieldsOf, withDays } from './planDays';
 import { planRequests, type Change } from './planRequests';
 import { freshIn, knownIn, linesOf, type PlanRow } from './planRows';
 import { useServerPlan } from './useServerPlan';
@@ -17,6 +20,9 @@ interface Step {
 export function usePlan(first: PlanProps, format: HoursFormat) {
     const { take, held, say, ...server } = useServerPlan(first);
     const requests = planRequests(first);
+    const { today } = useShared();
+    const read = <Fields extends Partial<Record<string, string>>>(fields: Fields) =>
+        withDays(fields, dayFieldsOf(first), today, locale);
     const history = useRef(noHistory<Step>());
     const perform = async (step: Step) => {
         const isDone = await step.forth();
@@ -26,8 +32,9 @@ export function usePlan(first: PlanProps, format: HoursFormat) {
 
         return isDone;
     };
-    const sendChanges = (changes: Change[]) => take(requests.change(changes));
-    const sendLines = (lines: PastedLine[], under: number | null) => take(requests.add(lines, under));
+    const sendChanges = (changes: Change[]) =>
+        take(requests.change(changes.map((change) => ({ ...change, fields: read(change.fields) }))));
+    const sendLines = (lines: PastedLine[], under: number | null) => take(requests.add(lines.map(read), under));
 
     return {
         ...server,

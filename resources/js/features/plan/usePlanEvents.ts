@@ -28,7 +28,7 @@ export function usePlanEvents(plan: PlanProps, acts: PlanActs, grid: PlanGrid, o
                 onCommand(command);
             }
         },
-        ...useGridPointer({ cursor: grid, typing: grid.typing, mayType: grid.mayType, valueAt: grid.valueAt }),
+        ...useGridPointer({ cursor: grid, typing: grid.typing, mayType: grid.mayType, valueAt: grid.typedAt }),
         ...useBlockClipboard({
             block: grid.block,
             valueAt: grid.valueAt,

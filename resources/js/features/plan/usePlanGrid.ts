@@ -5,7 +5,7 @@ import { useTyping } from '@/ui/grid/useTyping';
 import type { HoursFormat, PlanProps } from '@/types/generated/props';
 import { useMemo } from 'react';
 import type { Change } from './planRequests';
-import { changesOf, columnsOf, fieldOf, isOpen, rowsOf, textOf } from './planRows';
+import { changesOf, columnsOf, fieldOf, isOpen, rowsOf, textOf, typedIn } from './planRows';
 import type { PlanActs } from './usePlan';
 
 /** Where one is in the plan, what is typed there, and how it is written. */
@@ -25,13 +25,19 @@ export function usePlanGrid(plan: PlanProps, acts: PlanActs, format: HoursFormat
 
         return found === null ? '' : textOf(found.row, found.field, format);
     };
+    /** What typing over a cell begins with. */
+    const typedAt = (row: number, column: number) => {
+        const [found, named] = [rows[row], columns[column]];
+
+        return found === undefined || named === undefined ? '' : typedIn(found, named, format);
+    };
     /** Writes a text into each of these places where one may, as one act. */
     const write = (places: GridPlace[], typed: string) => {
         const [after, before]: [Change[], Change[]] = [[], []];
         for (const place of places) {
             const found = at(place);
             const was = valueAt(place.row, place.column);
-            if (found?.isOpen === true && typed !== was) {
+            if (found?.isOpen === true && typed !== was && typed !== typedAt(place.row, place.column)) {
                 const { row, field } = found;
                 const held = row.kind === 'assignment' && field === 'assignee' ? row.assignment.assignee : was;
                 const [one, other] = changesOf(row, field, typed, held);
@@ -55,12 +61,13 @@ export function usePlanGrid(plan: PlanProps, acts: PlanActs, format: HoursFormat
         row: rows[cursor.place.row],
         typing,
         valueAt,
+        typedAt,
         mayType: (place: GridPlace) => at(place)?.isOpen === true,
         /** Begins to type where one is: over what stands there, or with a first letter. */
         edit: (first: string | null) => {
             const { place } = cursor;
             if (at(place)?.isOpen === true) {
-                typing.begin({ ...place, first: first ?? valueAt(place.row, place.column) });
+                typing.begin({ ...place, first: first ?? typedAt(place.row, place.column) });
             }
         },
         /** Writes into everything that is selected. */

@@ -18,7 +18,7 @@ export function useServerPlan(first: PlanProps) {
     const [answered, setAnswered] = useState<{ after: PlanProps; plan: PlanProps } | null>(null);
     const plan = answered?.after === first ? answered.plan : first;
     const [faults, setFaults] = useState<Faults>({});
-    const [said, setSaid] = useState('');
+    const [{ said, isRefused }, setSaid] = useState({ said: '', isRefused: false });
     const [isSaving, setSaving] = useState(false);
     // Steps are taken back long after they were made, on the plan as it is by then.
     const held = useRef(plan);
@@ -30,9 +30,12 @@ export function useServerPlan(first: PlanProps) {
         plan,
         faults,
         said,
+        isRefused,
         isSaving,
         held,
-        say: setSaid,
+        say: (sentence: string) => {
+            setSaid({ said: sentence, isRefused: false });
+        },
         /** Takes the answer to an act; says whether it was done. */
         take: async (act: Promise<Answer>): Promise<boolean> => {
             setSaving(true);
@@ -42,12 +45,12 @@ export function useServerPlan(first: PlanProps) {
                 held.current = answer.body as PlanProps;
                 setAnswered({ after: first, plan: held.current });
                 setFaults({});
-                setSaid(text.plan.saved);
+                setSaid({ said: text.plan.saved, isRefused: false });
 
                 return true;
             }
             setFaults(answer.reached ? faultsIn(answer.body) : {});
-            setSaid(answer.reached ? (sentenceIn(answer.body) ?? text.plan.refused) : text.plan.lost);
+            setSaid({ said: answer.reached ? (sentenceIn(answer.body) ?? text.plan.refused) : text.plan.lost, isRefused: true });
 
             return false;
         },
