@@ -16,7 +16,7 @@ interface ComboboxProps extends ComboboxChoice {
 
 /** People, teams, projects, clients or roles by their name: the server offers what is meant while one types. */
 export function Combobox({ label, name, fault, className, ...choice }: ComboboxProps) {
-    const { chosen, takesMany, required, onChange } = choice;
+    const { chosen, takesMany, required, saysOfNew, onChange } = choice;
     const id = useId();
     const combobox = useCombobox(choice);
     const { field, isOpen, current } = combobox;
@@ -56,6 +56,11 @@ export function Combobox({ label, name, fault, className, ...choice }: ComboboxP
                     {fault}
                 </span>
             )}
+            {saysOfNew !== undefined && !isOpen && chosen[0]?.isNew === true && (
+                <span role="status" className="pencilled">
+                    {saysOfNew(chosen[0].name)}
+                </span>
+            )}
             {isOpen && (
                 <ComboboxList
                     id={id}
@@ -63,6 +68,7 @@ export function Combobox({ label, name, fault, className, ...choice }: ComboboxP
                     options={combobox.options}
                     current={current}
                     found={combobox.found}
+                    saysOfNew={combobox.fresh === '' ? undefined : saysOfNew?.(combobox.fresh)}
                     onChoose={(option) => {
                         combobox.choose(option);
                         field.current?.focus();

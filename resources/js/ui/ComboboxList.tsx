@@ -11,15 +11,24 @@ interface ComboboxListProps {
     options: readonly Option[];
     current: Option | undefined;
     found: (LookupProps & { isLost: boolean }) | null;
+    /** What entering what is typed means, where that is something new. */
+    saysOfNew?: string | undefined;
     onChoose: (option: Option) => void;
 }
 
 /** What a combobox offers, under its field. */
-export function ComboboxList({ id, label, options, current, found, onChoose }: ComboboxListProps) {
+export function ComboboxList({ id, label, options, current, found, saysOfNew, onChoose }: ComboboxListProps) {
     const ambiguous = ambiguousNames(options);
     const marked = useRef<HTMLLIElement>(null);
     const copy = text.combobox;
-    const news = found === null ? '' : found.isLost ? copy.lost : options.length === 0 ? copy.none : copy.found(options.length);
+    const news =
+        found === null
+            ? ''
+            : found.isLost
+              ? copy.lost
+              : options.length === 0
+                ? (saysOfNew ?? copy.none)
+                : copy.found(options.length);
 
     useEffect(() => {
         marked.current?.scrollIntoView({ block: 'nearest' });
@@ -58,6 +67,7 @@ export function ComboboxList({ id, label, options, current, found, onChoose }: C
             >
                 {news}
             </p>
+            {saysOfNew !== undefined && options.length > 0 && <p className="pencilled px-3 py-1">{saysOfNew}</p>}
             {found?.hasMore === true && <p className="pencilled px-3 py-1">{copy.more}</p>}
         </div>
     );

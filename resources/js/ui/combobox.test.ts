@@ -48,7 +48,7 @@ describe('a field that is left', () => {
         ['  ', false, { kind: 'cleared' }],
         ['ada lock ', false, { kind: 'chosen', option: options[0] }],
         ['bo', true, { kind: 'chosen', option: options[1] }],
-        [' Cy ', true, { kind: 'chosen', option: { code: 'Cy', name: 'Cy' } }],
+        [' Cy ', true, { kind: 'new', option: { code: 'Cy', name: 'Cy', isNew: true }, typed: ' Cy ' }],
         ['Cy', false, { kind: 'unknown', typed: 'Cy' }],
     ] as const)('with %j (new ones taken: %s) holds %j', (typed, takesNew, left) => {
         expect(leftWith(typed, options, takesNew)).toEqual(left);

@@ -2,6 +2,8 @@
 export interface Option {
     code: string;
     name: string;
+    /** It is on no list as far as is known. */
+    isNew?: boolean;
 }
 
 /** To which place of a list a key moves; null where it does not move. */
@@ -33,7 +35,11 @@ export function optionTyped(typed: string, options: readonly Option[]): Option |
 }
 
 /** What a field that is left holds. */
-export type Left = { kind: 'nothing' | 'cleared' } | { kind: 'chosen'; option: Option } | { kind: 'unknown'; typed: string };
+export type Left =
+    | { kind: 'nothing' | 'cleared' }
+    | { kind: 'chosen'; option: Option }
+    | { kind: 'new'; option: Option; typed: string }
+    | { kind: 'unknown'; typed: string };
 
 /** What a field holds when it is left with something typed in it; null where nothing was typed. */
 export function leftWith(typed: string | null, options: readonly Option[], takesNew: boolean): Left {
@@ -49,7 +55,7 @@ export function leftWith(typed: string | null, options: readonly Option[], takes
     return said === ''
         ? { kind: 'cleared' }
         : takesNew
-          ? { kind: 'chosen', option: { code: said, name: said } }
+          ? { kind: 'new', option: { code: said, name: said, isNew: true }, typed }
           : { kind: 'unknown', typed };
 }
 

@@ -10,6 +10,8 @@ export interface ComboboxChoice {
     takesMany?: boolean;
     /** What is on no list can be entered too. */
     takesNew?: boolean;
+    /** What entering something new means. */
+    saysOfNew?: (name: string) => string;
     required?: boolean;
     /** What can focus it from elsewhere. */
     field?: RefObject<HTMLInputElement | null> | undefined;
@@ -50,21 +52,18 @@ export function useCombobox({ kind, chosen, takesMany = false, takesNew = false,
         setTyped(null);
         open(false);
     };
-    const forget = () => {
-        setTyped(null);
-        open(false);
-    };
     const leave = () => {
         open(false);
         const left = leftWith(typed, options, takesNew);
-        if (left.kind === 'chosen') {
+        if (left.kind === 'chosen' || left.kind === 'new') {
             choose(left.option);
         } else if (left.kind === 'cleared') {
             setTyped(null);
             if (!takesMany) {
                 onChange([]);
             }
-        } else if (left.kind === 'unknown') {
+        }
+        if (left.kind === 'new' || left.kind === 'unknown') {
             void lookUpLate(kind, left.typed, choose);
         }
     };
@@ -78,7 +77,8 @@ export function useCombobox({ kind, chosen, takesMany = false, takesNew = false,
         } else if (key === 'Enter' && current !== undefined) {
             choose(current);
         } else if (key === 'Escape' && (isOpen || typed !== null)) {
-            forget();
+            setTyped(null);
+            open(false);
         } else {
             return false;
         }
@@ -93,6 +93,8 @@ export function useCombobox({ kind, chosen, takesMany = false, takesNew = false,
         found,
         options,
         current,
+        /** What is typed means nothing that is offered, and can be entered nevertheless. */
+        fresh: takesNew && found !== null && optionTyped(typed ?? '', options) === null ? (typed ?? '').trim() : '',
         choose,
         leave,
         open: () => {

@@ -13,6 +13,7 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
 use Inertia\Testing\AssertableInertia;
 use PHPUnit\Framework\Attributes\DataProvider;
+use stdClass;
 use Symfony\Component\HttpFoundation\Response;
 use Tests\App\Lighthouse;
 use Tests\App\TestCase;
@@ -40,6 +41,8 @@ final class PlanTest extends TestCase
         $project = Project::query()->with('client')->where('code', 'FOG-BELL-NESS')->sole();
         self::assertSame(['Ness Trust', 'NESS-TRUST', 'open'], [$project->client?->name, $project->client?->code, $project->state->value]);
         self::assertSame([['FOG-BELL-NESS', 7200, '2026-07-01']], Task::query()->where('project_id', $project->id)->get()->map(static fn (Task $task): array => [$task->code, $task->planned_minutes?->toInt(), $task->starts_on?->toString()])->all());
+
+        self::assertSame([['NESS-TRUST', 'add', '{"name":"Ness Trust"}']], DB::table('audit_trail')->where('subject', 'client')->get()->map(static fn (stdClass $line): array => [$line->name, $line->act, $line->after])->all());
 
         // The same again is another project; a code that is taken is refused; a known client is used again.
         $this->post('/projects', ['name' => 'Fog bell, Ness', 'client' => 'ness trust', 'manager' => 'mo'])->assertRedirect('/projects/FOG-BELL-NESS-2/plan');

@@ -9,6 +9,7 @@ use App\AuditTrail\AuditTrailLine;
 use App\AuditTrail\AuditTrailSubject;
 use App\Effort\Recalculation\EffortChanges;
 use App\Models\Assignment;
+use App\Models\Client;
 use App\Models\Person;
 use App\Models\Project;
 use App\Models\Task;
@@ -58,6 +59,12 @@ final class PlanAuditTrail
     {
         $this->tasks[$task->id] = true;
         $this->add($actor, AuditTrailSubject::Assignment, $project->code.'/'.$task->code, $act, $before, $after, $assignment->person_id);
+    }
+
+    /** Somebody new for whom a project is. */
+    public function client(Person $actor, Client $client): void
+    {
+        $this->add($actor, AuditTrailSubject::Client, $client->code, 'add', null, ['name' => $client->name]);
     }
 
     /** @return EffortChanges the plans that changed, to be handed on */

@@ -38,7 +38,7 @@ final class SaveProject
                 throw PlanRefused::with(['code' => __('refusals.plan_row.project_taken', ['code' => $code])]);
             }
             $project = new Project(['code' => $code === '' ? PlanText::codeFor($settings->name, $isTaken) : $code, 'internal' => false]);
-            $this->fill($project, $settings);
+            $this->fill($actor, $project, $settings);
             $fields = $this->saveFields($actor, $project, $settings);
             $this->auditTrail->project($actor, $project, 'create', null, [...ProjectSettings::told($project), ...$fields->after]);
             $this->auditTrail->write();
@@ -55,7 +55,7 @@ final class SaveProject
         DB::transaction(function () use ($actor, $project, $settings): void {
             $project->load('client', 'manager');
             $before = ProjectSettings::told($project);
-            $this->fill($project, $settings);
+            $this->fill($actor, $project, $settings);
             $fields = $this->saveFields($actor, $project, $settings);
             $this->auditTrail->project($actor, $project, 'change', [...$before, ...$fields->before], [...ProjectSettings::told($project), ...$fields->after]);
             $changes = $this->auditTrail->write();
@@ -72,9 +72,9 @@ final class SaveProject
         return array_values(array_filter($project->tasks()->pluck('id')->all(), is_int(...)));
     }
 
-    private function fill(Project $project, ProjectSettings $settings): void
+    private function fill(Person $actor, Project $project, ProjectSettings $settings): void
     {
-        $client = self::client($settings->client);
+        $client = $this->client($actor, $settings->client);
         $manager = Person::query()->where('code', $settings->manager)->sole();
         $project->fill([
             'name' => $settings->name, 'client_id' => $client?->id, 'manager_id' => $manager->id, 'starts_on' => $settings->startsOn, 'ends_on' => $settings->endsOn,
@@ -91,15 +91,20 @@ final class SaveProject
         return $changes[$project->id] ?? new FieldsChange;
     }
 
-    private static function client(string $text): ?Client
+    /** By code or name; somebody new is added. */
+    private function client(Person $actor, string $text): ?Client
     {
         if ($text === '') {
             return null;
         }
         $known = Client::query()->where('code', $text)->first() ?? Client::query()->where('name', $text)->first();
 
-        return $known ?? Client::query()->create([
-            'code' => PlanText::codeFor($text, static fn (string $code): bool => Client::query()->where('code', $code)->exists()), 'name' => $text,
-        ]);
+        if ($known !== null) {
+            return $known;
+        }
+        $client = Client::query()->create(['code' => PlanText::codeFor($text, static fn (string $code): bool => Client::query()->where('code', $code)->exists()), 'name' => $text]);
+        $this->auditTrail->client($actor, $client);
+
+        return $client;
     }
 }

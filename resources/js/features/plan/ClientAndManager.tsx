@@ -21,6 +21,7 @@ export function ClientAndManager({ onClient, onManager, ...first }: ClientAndMan
                 label={text.newProject.client}
                 kind="clients"
                 takesNew
+                saysOfNew={text.newProject.newClient}
                 chosen={client}
                 className="w-60"
                 onChange={(chosen) => {

@@ -9,6 +9,7 @@ export const planText = {
         copyIntro: 'Phases, tasks, hours and budgets are copied. All dates move by the difference between the two start dates.',
         what: 'Project name',
         client: 'Client',
+        newClient: (name: string) => `“${name}” is added as a new client.`,
         from: 'First day',
         to: 'Last day',
         hours: 'Estimated hours',
