@@ -46,6 +46,7 @@ final class PlanTest extends TestCase
 
         // The same again is another project; a code that is taken is refused; a known client is used again.
         $this->post('/projects', ['name' => 'Fog bell, Ness', 'client' => 'ness trust', 'manager' => 'mo'])->assertRedirect('/projects/FOG-BELL-NESS-2/plan');
+        self::assertSame($project->client_id, Project::query()->where('code', 'FOG-BELL-NESS-2')->sole()->client_id);
         $this->post('/projects', ['name' => 'Fog mast', 'manager' => 'Lee Tor'])->assertRedirect('/projects/FOG-MAST/plan');
         $this->post('/projects', ['name' => 'Other', 'code' => 'LENS', 'manager' => 'mo'])->assertSessionHasErrors('code');
         $this->post('/projects', ['name' => '', 'manager' => 'vic', 'startsOn' => '2026-07-02', 'endsOn' => '2026-07-01'])->assertSessionHasErrors(['name', 'manager', 'endsOn']);

@@ -91,13 +91,14 @@ final class SaveProject
         return $changes[$project->id] ?? new FieldsChange;
     }
 
-    /** By code or name; somebody new is added. */
+    /** By code or name, in small or capital letters; somebody new is added. */
     private function client(Person $actor, string $text): ?Client
     {
         if ($text === '') {
             return null;
         }
-        $known = Client::query()->where('code', $text)->first() ?? Client::query()->where('name', $text)->first();
+        $isCalled = static fn (Client $client): bool => mb_strtolower($client->name) === mb_strtolower($text);
+        $known = Client::query()->where('code', $text)->first() ?? Client::query()->whereLike('name', $text)->get()->first($isCalled);
 
         if ($known !== null) {
             return $known;
